@@ -1,0 +1,62 @@
+// In which order the filaments of each layer are printed, so that the changes cost least. Exact.
+#pragma once
+
+#include <cstdint>
+#include <span>
+#include <vector>
+
+namespace vitrail {
+
+/// A set of up to 32 filaments (or nozzles): bit i stands for index i.
+using Set = std::uint32_t;
+
+/// cost(from, to) of a change, from ≠ to; whole numbers so that optima compare exactly. At most kLargestCost each.
+struct CostMatrix {
+    static constexpr std::int32_t kLargestCost = 50'000'000;
+    int n = 0;
+    std::vector<std::int32_t> cost;
+
+    explicit CostMatrix(int size) : n(size), cost(static_cast<std::size_t>(size) * size, 0) {}
+    std::int32_t& at(int from, int to) { return cost[static_cast<std::size_t>(from) * n + to]; }
+    std::int32_t at(int from, int to) const { return cost[static_cast<std::size_t>(from) * n + to]; }
+};
+
+/// What is printed in each layer, in printing order.
+struct Sequence {
+    std::vector<std::uint32_t> start{0}; ///< layer l is items[start[l]] … items[start[l+1]−1]
+    std::vector<std::uint8_t> items;
+
+    std::size_t layers() const { return start.size() - 1; }
+    std::span<const std::uint8_t> layer(std::size_t l) const {
+        return {items.data() + start[l], items.data() + start[l + 1]};
+    }
+};
+
+struct Ordered {
+    Sequence sequence;
+    std::int64_t cost = 0;  ///< of the sequence
+    std::int64_t bound = 0; ///< proven: no sequence costs less. Equal to cost unless a layer has more than kExact members
+};
+
+/// Largest layer set that is solved exactly.
+inline constexpr int kExact = 16;
+
+/// The cheapest order over all layers; the first item of the print costs nothing to load. Empty layers are skipped.
+/// Each layer prints each of its members once.
+///
+/// Within a layer, the cheapest path through its set for every first and last member: Held & Karp 1962, J. SIAM
+/// 10(1), once per distinct set. Over the layers, a shortest path with the last item as state.
+/// O(distinct · 2^k·k³ + layers·n²). Sets larger than kExact are ordered by nearest neighbour, and the bound then
+/// counts the cheapest way into each member.
+Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs);
+
+/// The same where every change costs 1, without the exponential part: an order with the fewest changes.
+Ordered fewest_changes(std::span<const Set> layers, int n);
+
+/// Members by index in every layer: what happens when nobody thinks about it.
+Sequence in_index_order(std::span<const Set> layers);
+
+/// What a sequence costs, from first item to last, over layers that are not empty.
+std::int64_t cost_of(const Sequence& s, const CostMatrix& costs);
+
+} // namespace vitrail

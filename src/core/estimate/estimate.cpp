@@ -1,0 +1,97 @@
+#include "core/estimate/estimate.h"
+
+#include <algorithm>
+
+namespace vitrail {
+
+double flow_mm3_s(const Project& p, const Filament& f, const LayerGrid& grid, int layer) {
+    const double speed = layer == 1 ? p.settings.first_layer_speed_mm_s : p.settings.speed_mm_s;
+    return std::min(p.settings.line_width_mm * grid.thickness_mm(layer) * speed, facts(f.material).flow_mm3_s);
+}
+
+void estimate(const Project& project, Plan& plan) {
+    const int n = plan.filaments;
+    const Settings& s = project.settings;
+    plan.layers.assign(plan.grid.count, {});
+    plan.use.assign(n, {});
+    Totals& t = plan.totals;
+    t = {};
+
+    // What carries the tower where a layer does not purge: the filament that is in the nozzle as the layer begins.
+    int loaded = -1;
+    std::size_t change = 0;
+    for (int l = 1; l <= plan.grid.count; ++l) {
+        LayerCost& cost = plan.layers[l - 1];
+        const auto order = plan.sequence.layer(l - 1);
+        double seconds = 0;
+        for (const std::uint8_t f : order) {
+            const double mm3 = plan.model_in(l, f);
+            FilamentUse& u = plan.use[f];
+            u.model_mm3 += mm3;
+            if (!u.first_layer)
+                u.first_layer = l;
+            u.last_layer = l;
+            seconds += mm3 / flow_mm3_s(project, project.filaments[f], plan.grid, l);
+        }
+        if (loaded < 0 && !order.empty())
+            loaded = order.front();
+        if (loaded >= 0 && l <= plan.tower.layers) {
+            const int carrier = !order.empty() ? order.back() : loaded;
+            cost.tower_mm3 = plan.tower.fill_by_layer_mm3[l - 1];
+            plan.use[carrier].tower_mm3 += cost.tower_mm3;
+            seconds += cost.tower_mm3 / flow_mm3_s(project, project.filaments[carrier], plan.grid, l);
+        }
+        if (!order.empty())
+            loaded = order.back();
+        seconds *= 1 + s.travel_pct / 100;
+        cost.waits_to_cool = seconds > 0 && seconds < s.min_layer_s;
+        cost.print_s = seconds > 0 ? std::max(seconds, s.min_layer_s) : 0;
+        t.print_s += cost.print_s;
+
+        for (; change < plan.changes.size() && plan.changes[change].layer == l; ++change) {
+            Change& c = plan.changes[change];
+            const Filament& to = project.filaments[c.to];
+            const ChangeTime& time = project.machine.time(c.kind);
+            c.purge_g = grams(to, c.purge_mm3);
+            c.time_s = time.time_s + c.purge_mm3 / facts(to.material).flow_mm3_s;
+            c.attended_s = time.attended_s;
+            if (c.kind == ChangeKind::hand)
+                c.time_s += s.hand_wait_s;
+            plan.use[c.to].purge_mm3 += c.purge_mm3;
+            cost.purge_mm3 += c.purge_mm3;
+            cost.purge_g += c.purge_g;
+            cost.change_s += c.time_s;
+            t.change_s += c.time_s;
+            t.attended_s += c.attended_s;
+            t.hand_swaps += c.kind == ChangeKind::hand;
+            t.purge_mm3 += c.purge_mm3;
+        }
+    }
+    for (FirstLoad& load : plan.first_loads) {
+        load.g = grams(project.filaments[load.filament], load.mm3);
+        plan.use[load.filament].first_load_mm3 += load.mm3;
+    }
+    for (int f = 0; f < n; ++f) {
+        FilamentUse& u = plan.use[f];
+        const Filament& filament = project.filaments[f];
+        u.model_g = grams(filament, u.model_mm3);
+        u.purge_g = grams(filament, u.purge_mm3);
+        u.tower_g = grams(filament, u.tower_mm3);
+        u.first_load_g = grams(filament, u.first_load_mm3);
+        u.total_g = u.model_g + u.support_g + u.interface_g + u.purge_g + u.tower_g;
+        u.length_m = metres(filament, u.model_mm3 + u.purge_mm3 + u.tower_mm3 + u.first_load_mm3);
+        u.cost = (u.total_g + u.first_load_g) / 1000 * filament.price_per_kg;
+        t.model_g += u.model_g;
+        t.purge_g += u.purge_g;
+        t.tower_g += u.tower_g;
+        t.first_load_g += u.first_load_g;
+        t.filament_cost += u.cost;
+    }
+    t.changes = static_cast<int>(plan.changes.size());
+    t.waste_ratio = t.model_g > 0 ? (t.purge_g + t.tower_g + t.support_g + t.interface_g) / t.model_g : 0;
+    t.total_s = t.print_s + t.change_s;
+    t.attended_cost = t.attended_s / 3600 * s.attended_per_h;
+    t.cost = t.filament_cost + t.attended_cost;
+}
+
+} // namespace vitrail

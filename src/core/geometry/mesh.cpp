@@ -1,0 +1,300 @@
+#include "core/geometry/mesh.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+
+namespace vitrail {
+
+void Bounds::add(Vec3 p) {
+    min = {std::min(min.x, p.x), std::min(min.y, p.y), std::min(min.z, p.z)};
+    max = {std::max(max.x, p.x), std::max(max.y, p.y), std::max(max.z, p.z)};
+}
+
+void Bounds::add(const Bounds& b) {
+    if (b.empty())
+        return;
+    add(b.min);
+    add(b.max);
+}
+
+bool MeshCheck::clean() const {
+    return !not_finite && !zero_area && !duplicate && !flipped && !open_edges && !crowded_edges && !inside_out;
+}
+
+namespace {
+
+bool usable(Vec3 p) {
+    const auto ok = [](float v) { return std::isfinite(v) && std::abs(v) <= kLargestCoordinate_mm; };
+    return ok(p.x) && ok(p.y) && ok(p.z);
+}
+
+std::uint64_t hash(Vec3 p) {
+    const auto bits = [](float v) { return std::uint64_t{std::bit_cast<std::uint32_t>(v)}; };
+    std::uint64_t h = bits(p.x) * 0x9e3779b97f4a7c15u;
+    h = (std::rotl(h, 29) ^ bits(p.y)) * 0xbf58476d1ce4e5b9u;
+    h = (std::rotl(h, 31) ^ bits(p.z)) * 0x94d049bb133111ebu;
+    return h ^ (h >> 32);
+}
+
+/// Rewrites the triangles to point at the first vertex of each position, and drops the others.
+void weld(std::vector<Vec3>& vertices, std::vector<Triangle>& triangles) {
+    const std::size_t slots = std::bit_ceil(std::max<std::size_t>(16, vertices.size() + vertices.size() / 2));
+    std::vector<std::uint32_t> table(slots, Mesh::kNone);
+    std::vector<std::uint32_t> to(vertices.size());
+    std::uint32_t kept = 0;
+    for (std::size_t i = 0; i < vertices.size(); ++i) {
+        Vec3 p = vertices[i];
+        p = {p.x + 0.0f, p.y + 0.0f, p.z + 0.0f}; // −0 becomes 0
+        std::size_t slot = hash(p) & (slots - 1);
+        while (table[slot] != Mesh::kNone && vertices[table[slot]] != p)
+            slot = (slot + 1) & (slots - 1);
+        if (table[slot] == Mesh::kNone) {
+            table[slot] = kept;
+            vertices[kept++] = p;
+        }
+        to[i] = table[slot];
+    }
+    vertices.resize(kept);
+    vertices.shrink_to_fit();
+    for (Triangle& t : triangles)
+        for (std::uint32_t& v : t)
+            v = to[v];
+}
+
+/// One side of a triangle, filed under its lower corner.
+struct Side {
+    std::uint32_t other;     ///< the higher corner
+    std::uint32_t triangle;
+    std::uint8_t edge;       ///< 0…2
+    std::uint8_t up;         ///< runs from the lower to the higher corner
+};
+
+/// All sides, grouped by lower corner: sides of corner v are sides[start[v]] … sides[start[v+1]−1].
+struct Sides {
+    std::vector<std::uint32_t> start;
+    std::vector<Side> sides;
+};
+
+Sides group_sides(std::size_t vertex_count, const std::vector<Triangle>& triangles) {
+    Sides s;
+    s.start.assign(vertex_count + 2, 0);
+    for (const Triangle& t : triangles)
+        for (int e = 0; e < 3; ++e)
+            ++s.start[std::min(t[e], t[(e + 1) % 3]) + 2];
+    for (std::size_t v = 2; v < s.start.size(); ++v)
+        s.start[v] += s.start[v - 1];
+    s.sides.resize(3 * triangles.size());
+    for (std::uint32_t i = 0; i < triangles.size(); ++i)
+        for (std::uint8_t e = 0; e < 3; ++e) {
+            const std::uint32_t a = triangles[i][e], b = triangles[i][(e + 1) % 3];
+            s.sides[s.start[std::min(a, b) + 1]++] = {std::max(a, b), i, e, static_cast<std::uint8_t>(a < b)};
+        }
+    s.start.pop_back();
+    for (std::size_t v = 0; v + 1 < s.start.size(); ++v) {
+        const auto begin = s.sides.begin() + s.start[v], end = s.sides.begin() + s.start[v + 1];
+        std::sort(begin, end, [](const Side& x, const Side& y) {
+            return x.other != y.other ? x.other < y.other : x.triangle < y.triangle;
+        });
+    }
+    return s;
+}
+
+/// Calls `use(begin, end)` with the sides that share one edge.
+template <class F>
+void for_each_edge(const Sides& s, F use) {
+    for (std::size_t v = 0; v + 1 < s.start.size(); ++v)
+        for (std::uint32_t i = s.start[v]; i < s.start[v + 1];) {
+            std::uint32_t j = i + 1;
+            while (j < s.start[v + 1] && s.sides[j].other == s.sides[i].other)
+                ++j;
+            use(&s.sides[i], &s.sides[j - 1] + 1);
+            i = j;
+        }
+}
+
+void drop_marked(std::vector<Triangle>& triangles, const std::vector<char>& drop) {
+    std::size_t kept = 0;
+    for (std::size_t i = 0; i < triangles.size(); ++i)
+        if (!drop[i])
+            triangles[kept++] = triangles[i];
+    triangles.resize(kept);
+}
+
+/// Of triangles with the same corners, two that face each other cancel and of equal ones a single one stays.
+std::size_t drop_duplicates(std::vector<Triangle>& triangles, const Sides& sides) {
+    std::vector<char> drop(triangles.size(), 0);
+    std::size_t dropped = 0;
+    for_each_edge(sides, [&](const Side* begin, const Side* end) {
+        if (end - begin < 3)
+            return;
+        const auto third = [&](const Side* s) { return triangles[s->triangle][(s->edge + 2) % 3]; };
+        for (const Side* a = begin; a != end; ++a)
+            for (const Side* b = a + 1; b != end && !drop[a->triangle]; ++b) {
+                if (drop[b->triangle] || a->triangle == b->triangle || third(a) != third(b))
+                    continue;
+                drop[b->triangle] = 1;
+                ++dropped;
+                if (a->up != b->up) {
+                    drop[a->triangle] = 1;
+                    ++dropped;
+                }
+            }
+    });
+    if (dropped)
+        drop_marked(triangles, drop);
+    return dropped;
+}
+
+/// Links triangles across edges. On edges with more than two sides, opposite directions are paired in order: any
+/// pairing gives the same winding numbers, which is all that slicing reads.
+void link(Mesh& m, const Sides& sides) {
+    m.neighbours.assign(m.triangles.size(), {Mesh::kNone, Mesh::kNone, Mesh::kNone});
+    for_each_edge(sides, [&](const Side* begin, const Side* end) {
+        if (end - begin == 2) {
+            // Also linked when both run the same way: the directions are settled afterwards.
+            m.neighbours[begin[0].triangle][begin[0].edge] = begin[1].triangle;
+            m.neighbours[begin[1].triangle][begin[1].edge] = begin[0].triangle;
+            return;
+        }
+        if (end - begin == 1) {
+            ++m.check.open_edges;
+            return;
+        }
+        ++m.check.crowded_edges;
+        const Side* up = begin;
+        for (const Side* down = begin; down != end; ++down) {
+            if (down->up)
+                continue;
+            while (up != end && !up->up)
+                ++up;
+            if (up == end) {
+                ++m.check.open_edges;
+                continue;
+            }
+            m.neighbours[up->triangle][up->edge] = down->triangle;
+            m.neighbours[down->triangle][down->edge] = up->triangle;
+            ++up;
+        }
+        for (; up != end; ++up)
+            m.check.open_edges += up->up;
+    });
+}
+
+/// The edge of `t` that `neighbour` shares as from → to, or −1 when t runs along it the other way.
+bool runs(const Triangle& t, std::uint32_t from, std::uint32_t to) {
+    return (t[0] == from && t[1] == to) || (t[1] == from && t[2] == to) || (t[2] == from && t[0] == to);
+}
+
+double corner_volume(const Mesh& m, const Triangle& t) {
+    const Vec3 a = m.vertices[t[0]], b = m.vertices[t[1]], c = m.vertices[t[2]];
+    return (double(a.x) * (double(b.y) * c.z - double(b.z) * c.y) - double(a.y) * (double(b.x) * c.z - double(b.z) * c.x) +
+            double(a.z) * (double(b.x) * c.y - double(b.y) * c.x)) / 6;
+}
+
+/// Numbers the shells and turns the minority of each so that neighbours agree.
+/// Returns whether any triangle was turned.
+bool settle_directions(Mesh& m) {
+    const std::size_t n = m.triangles.size();
+    m.shell.assign(n, Mesh::kNone);
+    std::vector<char> turn(n, 0);
+    std::vector<std::uint32_t> members;
+    for (std::uint32_t seed = 0; seed < n; ++seed) {
+        if (m.shell[seed] != Mesh::kNone)
+            continue;
+        members.assign(1, seed);
+        m.shell[seed] = m.shells;
+        std::size_t turned = 0;
+        for (std::size_t i = 0; i < members.size(); ++i) {
+            const std::uint32_t t = members[i];
+            for (int e = 0; e < 3; ++e) {
+                const std::uint32_t u = m.neighbours[t][e];
+                if (u == Mesh::kNone || m.shell[u] != Mesh::kNone)
+                    continue;
+                const bool agree = !runs(m.triangles[u], m.triangles[t][e], m.triangles[t][(e + 1) % 3]);
+                turn[u] = agree ? turn[t] : !turn[t];
+                turned += turn[u];
+                m.shell[u] = m.shells;
+                members.push_back(u);
+            }
+        }
+        ++m.shells;
+        if (turned == 0)
+            continue;
+        const bool most = turned * 2 > members.size();
+        for (std::uint32_t t : members)
+            turn[t] = turn[t] != static_cast<char>(most);
+    }
+    for (std::uint32_t t = 0; t < n; ++t)
+        m.check.flipped += turn[t];
+    if (!m.check.flipped)
+        return false;
+    for (std::uint32_t t = 0; t < n; ++t)
+        if (turn[t])
+            std::swap(m.triangles[t][1], m.triangles[t][2]);
+    return true;
+}
+
+} // namespace
+
+Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles) {
+    Mesh m;
+    std::vector<char> drop;
+    const auto drop_where = [&](auto bad) {
+        drop.assign(triangles.size(), 0);
+        std::size_t n = 0;
+        for (std::size_t i = 0; i < triangles.size(); ++i)
+            n += drop[i] = bad(triangles[i]);
+        if (n)
+            drop_marked(triangles, drop);
+        return n;
+    };
+    m.check.not_finite = drop_where([&](const Triangle& t) {
+        return std::any_of(t.begin(), t.end(), [&](std::uint32_t v) { return v >= vertices.size() || !usable(vertices[v]); });
+    });
+    weld(vertices, triangles);
+    m.check.zero_area = drop_where([](const Triangle& t) { return t[0] == t[1] || t[1] == t[2] || t[2] == t[0]; });
+
+    Sides sides = group_sides(vertices.size(), triangles);
+    if ((m.check.duplicate = drop_duplicates(triangles, sides)))
+        sides = group_sides(vertices.size(), triangles);
+    m.vertices = std::move(vertices);
+    m.triangles = std::move(triangles);
+    link(m, sides);
+    if (settle_directions(m)) {
+        // Turned triangles have their edges in another order.
+        const MeshCheck before = m.check;
+        link(m, group_sides(m.vertices.size(), m.triangles));
+        m.check = before;
+    }
+    for (const Triangle& t : m.triangles)
+        for (std::uint32_t v : t)
+            m.bounds.add(m.vertices[v]);
+    if (volume_mm3(m) < 0) {
+        m.check.inside_out = true;
+        for (std::size_t t = 0; t < m.triangles.size(); ++t) {
+            std::swap(m.triangles[t][1], m.triangles[t][2]);
+            std::swap(m.neighbours[t][0], m.neighbours[t][2]);
+        }
+    }
+    return m;
+}
+
+double volume_mm3(const Mesh& m) {
+    double sum = 0;
+    for (const Triangle& t : m.triangles)
+        sum += corner_volume(m, t);
+    return sum;
+}
+
+Mesh moved(Mesh m, float dx, float dy, float dz) {
+    m.bounds = {};
+    for (Vec3& v : m.vertices)
+        v = {v.x + dx, v.y + dy, v.z + dz};
+    for (const Triangle& t : m.triangles)
+        for (std::uint32_t v : t)
+            m.bounds.add(m.vertices[v]);
+    return m;
+}
+
+} // namespace vitrail

@@ -1,0 +1,65 @@
+// Triangle meshes, made fit for slicing, with a note of what was wrong with them.
+#pragma once
+
+#include <array>
+#include <cstdint>
+#include <string>
+#include <vector>
+
+namespace vitrail {
+
+/// A point in mm.
+struct Vec3 {
+    float x = 0, y = 0, z = 0;
+    bool operator==(const Vec3&) const = default;
+};
+
+using Triangle = std::array<std::uint32_t, 3>;
+
+struct Bounds {
+    Vec3 min{1e30f, 1e30f, 1e30f}, max{-1e30f, -1e30f, -1e30f};
+    bool empty() const { return min.x > max.x; }
+    void add(Vec3 p);
+    void add(const Bounds& b);
+};
+
+/// What was found while the mesh was built. All counts are 0 for a clean closed mesh.
+struct MeshCheck {
+    std::size_t not_finite = 0; ///< triangles dropped for a NaN or infinite corner
+    std::size_t zero_area = 0;  ///< triangles dropped as two corners coincide
+    std::size_t duplicate = 0;  ///< triangles dropped as another has the same corners
+    std::size_t flipped = 0;    ///< triangles turned to agree with their neighbours
+    std::size_t open_edges = 0; ///< edges with a triangle on one side only
+    std::size_t crowded_edges = 0; ///< edges shared by more than two triangles
+    bool inside_out = false;    ///< all of it faced inwards and was turned
+    bool clean() const;
+};
+
+/// Corners are welded when their coordinates are equal. Triangles run counter-clockwise seen from outside, so an
+/// inner shell runs the other way and bounds a cavity. `neighbours[t][e]` is the triangle across the edge from
+/// corner e to corner e+1, or kNone. Built by build_mesh(); not changed afterwards.
+struct Mesh {
+    static constexpr std::uint32_t kNone = 0xffffffffu;
+    std::vector<Vec3> vertices;
+    std::vector<Triangle> triangles;
+    std::vector<Triangle> neighbours;
+    std::vector<std::uint32_t> shell; ///< per triangle: which connected shell it belongs to
+    int shells = 0;
+    Bounds bounds;
+    MeshCheck check;
+};
+
+/// Coordinates beyond this are refused as nonsense (mm).
+inline constexpr float kLargestCoordinate_mm = 100000;
+
+/// Welds, drops what has no area, agrees on directions, finds neighbours and shells. O(triangles).
+/// `triangles` index into `vertices`; indices out of range count as not finite and are dropped.
+Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles);
+
+/// Signed volume in mm³ by the divergence theorem; right for closed meshes only.
+double volume_mm3(const Mesh& m);
+
+/// The same mesh moved by (dx, dy, dz) mm.
+Mesh moved(Mesh m, float dx, float dy, float dz);
+
+} // namespace vitrail

@@ -1,0 +1,48 @@
+// Layer polygons: Clipper paths in whole micrometres. Outer rings run counter-clockwise, holes clockwise.
+#pragma once
+
+#include <polyclipping/clipper.hpp>
+
+#include <vector>
+
+namespace vitrail {
+
+using ClipperLib::IntPoint;
+using Path = ClipperLib::Path;
+using Paths = ClipperLib::Paths;
+
+inline constexpr double kUnitsPerMm = 1000;
+
+/// Area in mm² (holes subtract) and length of all rings in mm.
+double area_mm2(const Paths& p);
+double perimeter_mm(const Paths& p);
+
+Paths unite(const Paths& a, const Paths& b);
+Paths subtract(const Paths& from, const Paths& what);
+Paths intersect(const Paths& a, const Paths& b);
+
+/// What is inside with a positive winding number: overlapping outer rings unite, inner rings are holes.
+Paths filled(const Paths& rings);
+
+/// Grows (mm > 0) or shrinks by that distance, mitred corners.
+Paths offset(const Paths& p, double mm);
+
+/// Axis-parallel box around all points, in units; empty when left > right.
+struct Box {
+    ClipperLib::cInt left = 1, top = 0, right = 0, bottom = 0;
+    bool empty() const { return left > right; }
+    bool meets(const Box& o) const {
+        return !empty() && !o.empty() && left <= o.right && o.left <= right && top <= o.bottom && o.top <= bottom;
+    }
+    void add(const Box& o);
+};
+Box box_of(const Paths& p);
+
+/// Whether no two rings touch or cross, themselves included: then the rings as they are bound the area. May say no
+/// where the answer is yes (touching rings), never the other way. O(points) for smooth outlines.
+bool simple(const Paths& rings);
+
+/// Whether `p` lies inside by winding number.
+bool contains(const Paths& rings, IntPoint p);
+
+} // namespace vitrail

@@ -1,0 +1,54 @@
+// One filament of a project: a material in a colour, under a letter.
+#pragma once
+
+#include "core/colour/colour.h"
+#include "core/material/material.h"
+
+#include <numbers>
+#include <string>
+
+namespace vitrail {
+
+struct Filament {
+    char letter = 'A'; ///< A…Z, unique in the project
+    std::string name;
+    Material material = Material::PLA;
+    Srgb colour{0xf2, 0xf2, 0xea};
+    double td_mm = 4.0;        ///< transmission distance: the thickness that lets 10 % of the light through
+    double diameter_mm = 1.75; ///< 1.75 or 2.85 in practice
+    double density_g_cm3 = 1.24;
+    double price_per_kg = 22;  ///< from memory, in the user's currency
+    Range nozzle_c{190, 230};
+    Range bed_c{25, 65};
+    bool operator==(const Filament&) const;
+};
+
+inline bool operator==(Range a, Range b) {
+    return a.low == b.low && a.high == b.high;
+}
+inline bool Filament::operator==(const Filament& o) const {
+    return letter == o.letter && name == o.name && material == o.material && colour == o.colour && td_mm == o.td_mm &&
+           diameter_mm == o.diameter_mm && density_g_cm3 == o.density_g_cm3 && price_per_kg == o.price_per_kg &&
+           nozzle_c == o.nozzle_c && bed_c == o.bed_c;
+}
+
+/// A filament with the defaults of its class.
+Filament make_filament(char letter, Material material, Srgb colour, std::string name = {});
+
+/// mm² of the strand: π·d²/4, 2.405 mm² at 1.75 mm.
+inline double cross_section_mm2(const Filament& f) {
+    return std::numbers::pi * f.diameter_mm * f.diameter_mm / 4;
+}
+
+/// Grams of `mm3` of it, and metres of strand.
+inline double grams(const Filament& f, double mm3) {
+    return mm3 * f.density_g_cm3 / 1000;
+}
+inline double metres(const Filament& f, double mm3) {
+    return mm3 / cross_section_mm2(f) / 1000;
+}
+
+/// A plain name for a colour ("dark red", "off-white"), for filaments nobody has named.
+std::string describe_colour(Srgb c);
+
+} // namespace vitrail

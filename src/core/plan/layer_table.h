@@ -1,0 +1,48 @@
+// The piece cut into layers: what is where, before anybody says in which filament.
+#pragma once
+
+#include "core/geometry/slice.h"
+#include "core/project/project.h"
+
+#include <memory>
+#include <vector>
+
+namespace vitrail {
+
+/// Two parts that claim the same space; the later one in the list got it.
+struct Overlap {
+    int first_part = 0, second_part = 0;
+    double mm3 = 0;
+    int from_layer = 0, to_layer = 0;
+    double x_mm = 0, y_mm = 0; ///< middle of the overlap in from_layer
+};
+
+/// Two parts that touch, sideways or one upon the other.
+struct Contact {
+    int first_part = 0, second_part = 0;
+    int from_layer = 0, to_layer = 0; ///< first and last layer in which they do
+};
+
+struct PartLayers {
+    std::vector<Paths> layers; ///< [layer − 1], µm, without what later parts took
+    SliceCheck check;
+};
+
+/// Knows parts, not filaments: recolouring leaves it as it is.
+struct LayerTable {
+    LayerGrid grid;
+    double bed_z_mm = 0; ///< height of the bed in mesh coordinates: the lowest point of the piece
+    Bounds bounds;       ///< of the piece, in mesh coordinates
+    std::vector<PartLayers> parts;
+    std::vector<Overlap> overlaps;
+    std::vector<Contact> contacts;
+};
+
+/// Slices every part and settles who owns what.
+/// Long: takes Progress.
+Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& project, const Progress& progress = {});
+
+/// Outlines of the whole piece in a layer (1…count).
+Paths whole_layer(const LayerTable& t, int layer);
+
+} // namespace vitrail

@@ -1,0 +1,201 @@
+#include "core/plan/planner.h"
+
+#include "core/changes/changes.h"
+#include "core/estimate/estimate.h"
+#include "core/plan/findings.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace vitrail {
+
+const char* to_string(Severity s) {
+    return s == Severity::error ? "error" : s == Severity::warning ? "warning" : "note";
+}
+
+namespace {
+
+/// Purge volumes as costs: mm³ count first; among orders that purge the same, the one with fewer changes wins.
+struct PurgeCosts {
+    CostMatrix costs;
+    std::int32_t per_mm3;
+
+    /// `less`: taken off every volume, not below 0.
+    explicit PurgeCosts(const CostMatrix& mm3, double less = 0) : costs(mm3.n) {
+        const std::int32_t dearest = *std::max_element(mm3.cost.begin(), mm3.cost.end());
+        per_mm3 = std::clamp((CostMatrix::kLargestCost - 1) / std::max(1, dearest), 1, 32768);
+        for (int i = 0; i < mm3.n; ++i)
+            for (int j = 0; j < mm3.n; ++j)
+                if (i != j)
+                    costs.at(i, j) = std::max(0, mm3.at(i, j) - static_cast<int>(less)) * per_mm3 + 1;
+    }
+
+    /// No order of the same items purges less: its cost is at least the bound, of which changes are at most `items`.
+    double least_mm3(const Ordered& o) const {
+        const std::int64_t rest = o.bound - static_cast<std::int64_t>(o.sequence.items.size());
+        return rest <= 0 ? 0 : static_cast<double>((rest + per_mm3 - 1) / per_mm3);
+    }
+};
+
+/// Which filament prints each part in each layer, and with it how much of each filament a layer takes.
+void share_out(const Project& p, const Demand& demand, Plan& plan) {
+    const int n = plan.filaments, count = plan.grid.count;
+    plan.model_mm3.assign(static_cast<std::size_t>(count) * n, 0);
+    for (std::size_t i = 0; i < p.parts.size(); ++i) {
+        const int own = std::max(0, find_filament(p, p.parts[i].filament));
+        std::vector<int> filament(count, own);
+        for (const Band& b : p.bands)
+            if (b.part == p.parts[i].name)
+                for (int l = first_layer_above(plan.grid, b.z0_mm); l < first_layer_above(plan.grid, b.z1_mm); ++l)
+                    filament[l - 1] = std::max(0, find_filament(p, b.filament));
+        for (int l = 0; l < count; ++l)
+            plan.model_mm3[static_cast<std::size_t>(l) * n + filament[l]] += demand.parts[i][l].total() * p.settings.copies;
+    }
+}
+
+std::vector<Set> layer_sets(const Plan& plan) {
+    std::vector<Set> sets(plan.grid.count, 0);
+    for (int l = 0; l < plan.grid.count; ++l)
+        for (int f = 0; f < plan.filaments; ++f)
+            if (plan.model_mm3[static_cast<std::size_t>(l) * plan.filaments + f] > 1e-6)
+                sets[l] |= Set{1} << f;
+    return sets;
+}
+
+/// Each nozzle's own order, visited in the order of nozzles that takes the fewest tool changes.
+Sequence compose(const std::vector<Sequence>& by_nozzle, const Sequence& nozzles) {
+    Sequence s;
+    for (std::size_t l = 0; l < nozzles.layers(); ++l) {
+        for (const std::uint8_t n : nozzles.layer(l)) {
+            const auto own = by_nozzle[n].layer(l);
+            s.items.insert(s.items.end(), own.begin(), own.end());
+        }
+        s.start.push_back(static_cast<std::uint32_t>(s.items.size()));
+    }
+    return s;
+}
+
+/// The cheapest order for the loading, and the bound that proves it.
+Sequence cheapest_order(const Project& p, const std::vector<Set>& sets, Plan& plan) {
+    const int nozzles = static_cast<int>(p.machine.nozzles.size());
+    std::vector<Set> group(nozzles, 0);
+    for (int f = 0; f < plan.filaments; ++f)
+        group[plan.loading.nozzle[f]] |= Set{1} << f;
+    const PurgeCosts purge(plan.purge_table);
+    const PurgeCosts above_prime(plan.purge_table, p.machine.prime_mm3);
+
+    std::vector<Sequence> by_nozzle(nozzles);
+    std::vector<Set> visits(sets.size(), 0);
+    double least = 0, least_above_prime = 0;
+    for (int n = 0; n < nozzles; ++n) {
+        std::vector<Set> own(sets.size());
+        for (std::size_t l = 0; l < sets.size(); ++l) {
+            own[l] = sets[l] & group[n];
+            if (own[l])
+                visits[l] |= Set{1} << n;
+        }
+        Ordered o = order_layers(own, purge.costs);
+        least += purge.least_mm3(o);
+        if (nozzles > 1)
+            least_above_prime += above_prime.least_mm3(order_layers(own, above_prime.costs));
+        by_nozzle[n] = std::move(o.sequence);
+    }
+    const Ordered switches = fewest_changes(visits, nozzles);
+    // Two bounds, both proven, the larger one counts. (1) The purge between filaments alone. (2) Every switch of
+    // nozzles takes a prime, or a purge of at least that: so count the primes, and of each purge what exceeds one.
+    const double primes = p.machine.prime_mm3 * static_cast<double>(switches.bound);
+    plan.bound.purge_mm3 = nozzles > 1 ? std::max(least, least_above_prime + primes) : least;
+    plan.bound.changes = static_cast<int>(fewest_changes(sets, plan.filaments).bound);
+    return nozzles > 1 ? compose(by_nozzle, switches.sequence) : std::move(by_nozzle[0]);
+}
+
+/// Changes, tower and estimate that follow from plan.sequence.
+void cost_out(const Project& p, Plan& plan) {
+    list_changes(p, plan);
+    plan.tower = {};
+    if (plan.uses_tower) {
+        std::vector<double> purge(plan.grid.count, 0);
+        for (const Change& c : plan.changes)
+            purge[c.layer - 1] += c.purge_mm3;
+        plan.tower = build_tower(purge, plan.grid, {p.settings.tower_width_mm, p.settings.tower_infill_pct,
+                                                    p.settings.line_width_mm, p.settings.slenderness_limit});
+    }
+    estimate(p, plan);
+}
+
+} // namespace
+
+int Planner::purge_of(const Machine& m, const Washout& w, const Filament& from, const Filament& to, double delta_e) {
+    for (const PurgePair& p : pairs_)
+        if (p.from.colour == from.colour && p.to.colour == to.colour && p.from.material == from.material &&
+            p.to.material == to.material && p.dead == w.dead_mm3 && p.mixing == w.mixing_mm3 && p.delta_e == delta_e &&
+            p.prime == m.prime_mm3 && p.class_minimum == m.class_minimum_mm3)
+            return p.mm3;
+    constexpr std::size_t kMostPairs = 2000;
+    if (pairs_.size() >= kMostPairs)
+        pairs_.clear();
+    pairs_.push_back({from, to, w.dead_mm3, w.mixing_mm3, delta_e, m.prime_mm3, m.class_minimum_mm3,
+                      purge_mm3(m, w, from, to, delta_e)});
+    return pairs_.back().mm3;
+}
+
+Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progress& progress) {
+    if (p.parts.empty())
+        return Error{"There is nothing to plan yet: add a model file (3MF, STL or OBJ)."};
+    if (p.filaments.empty())
+        return Error{"There is no filament to print with: add one."};
+    if (p.filaments.size() > kMostFilaments)
+        return Error{"A project holds at most 26 filaments, one a letter."};
+    const Settings& s = p.settings;
+
+    TableKey table_key{{}, s.first_layer_mm, s.layer_mm};
+    for (const Part& part : p.parts)
+        table_key.meshes.push_back(part.mesh);
+    if (!table_ || !(table_key == table_key_)) {
+        auto table = make_layer_table(p, {progress.stop, [&](double share) { progress.at(0.6 * share); }});
+        if (!table)
+            return table.error();
+        table_ = std::move(*table);
+        table_key_ = std::move(table_key);
+        ++sliced_;
+    }
+    DemandKey demand_key{table_, s.walls, s.line_width_mm, s.top_skins, s.bottom_skins, s.infill_pct};
+    if (!demand_ || !(demand_key == demand_key_)) {
+        auto demand = make_demand(*table_, s, {progress.stop, [&](double share) { progress.at(0.6 + 0.4 * share); }});
+        if (!demand)
+            return demand.error();
+        demand_ = std::move(*demand);
+        demand_key_ = std::move(demand_key);
+        ++measured_;
+    }
+
+    auto plan = std::make_shared<Plan>();
+    plan->table = table_;
+    plan->demand = demand_;
+    plan->grid = table_->grid;
+    plan->filaments = static_cast<int>(p.filaments.size());
+    plan->washout = {s.dead_mm3 > 0 ? s.dead_mm3 : p.machine.dead_mm3, s.mixing_mm3 > 0 ? s.mixing_mm3 : p.machine.mixing_mm3};
+    plan->uses_tower = s.purge_to == kTower || (s.purge_to == kAsMachine && p.machine.purge_to == Destination::tower);
+    share_out(p, *demand_, *plan);
+
+    plan->purge_table = CostMatrix(plan->filaments);
+    for (int i = 0; i < plan->filaments; ++i)
+        for (int j = 0; j < plan->filaments; ++j)
+            if (i != j)
+                plan->purge_table.at(i, j) = purge_of(p.machine, plan->washout, p.filaments[i], p.filaments[j], s.delta_e);
+
+    const std::vector<Set> sets = layer_sets(*plan);
+    plan->loading = load_nozzles(sets, plan->purge_table, p.machine);
+    Sequence optimal = cheapest_order(p, sets, *plan);
+    plan->sequence = in_index_order(sets);
+    cost_out(p, *plan);
+    plan->as_assigned = plan->totals;
+    if (s.order == kOptimal) {
+        plan->sequence = std::move(optimal);
+        cost_out(p, *plan);
+    }
+    plan->findings = find_problems(p, *plan);
+    return std::shared_ptr<const Plan>(std::move(plan));
+}
+
+} // namespace vitrail

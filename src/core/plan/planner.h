@@ -1,0 +1,47 @@
+// Project → Plan: the one pipeline.
+#pragma once
+
+#include "core/plan/plan.h"
+
+namespace vitrail {
+
+/// Builds plans and remembers the stages that did not change: the layer table as long as meshes and layer heights
+/// stay, the demand as long as walls, skins and infill stay, purge volumes as long as colours and washout stay.
+/// A change of colour or assignment never slices again. Not for use from two threads at once.
+class Planner {
+public:
+    /// Error when there is nothing to plan or the work was stopped.
+    Result<std::shared_ptr<const Plan>> plan(const Project& project, const Progress& progress = {});
+
+    /// How often the slow stages really ran, for tests and benchmarks.
+    int sliced() const { return sliced_; }
+    int measured() const { return measured_; }
+
+private:
+    struct TableKey {
+        std::vector<std::shared_ptr<const Mesh>> meshes;
+        double first_mm = 0, height_mm = 0;
+        bool operator==(const TableKey&) const = default;
+    };
+    struct DemandKey {
+        std::shared_ptr<const LayerTable> table;
+        double walls = 0, line_width = 0, top = 0, bottom = 0, infill = 0;
+        bool operator==(const DemandKey&) const = default;
+    };
+    struct PurgePair {
+        Filament from, to;
+        double dead, mixing, delta_e, prime, class_minimum;
+        int mm3;
+    };
+
+    int purge_of(const Machine& m, const Washout& w, const Filament& from, const Filament& to, double delta_e);
+
+    TableKey table_key_;
+    std::shared_ptr<const LayerTable> table_;
+    DemandKey demand_key_;
+    std::shared_ptr<const Demand> demand_;
+    std::vector<PurgePair> pairs_;
+    int sliced_ = 0, measured_ = 0;
+};
+
+} // namespace vitrail

@@ -1,0 +1,79 @@
+// The project: what is printed, in which filaments, on which machine. A value: copies share meshes and are cheap.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/geometry/mesh.h"
+#include "core/machine/machine.h"
+#include "core/material/filament.h"
+#include "core/project/settings.h"
+
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace vitrail {
+
+/// A model file as it was imported; kept whole in the project archive.
+struct ModelFile {
+    std::string name; ///< file name without folder
+    std::shared_ptr<const std::string> bytes;
+};
+
+/// A separate body of the piece. All parts share one origin.
+struct Part {
+    std::string name; ///< unique in the project
+    std::shared_ptr<const Mesh> mesh;
+    int model = 0;  ///< index into Project::models
+    int object = 0; ///< which body of that file
+    std::optional<Srgb> file_colour;
+    char filament = 0; ///< letter; 0: none yet
+};
+
+/// A range of heights of a part in a filament of its own. Takes the layers whose middle lies in it. Where bands of
+/// one part overlap, the later one wins.
+struct Band {
+    std::string part;
+    double z0_mm = 0, z1_mm = 0; ///< above the bed
+    char filament = 'A';
+    bool operator==(const Band&) const = default;
+};
+
+struct Project {
+    std::string name;
+    Machine machine;
+    std::vector<Filament> filaments;
+    std::vector<ModelFile> models;
+    std::vector<Part> parts;
+    std::vector<Band> bands;
+    Settings settings;
+    /// The project file as it was read, so that keys this version does not know survive a round trip.
+    std::shared_ptr<const std::string> as_read;
+};
+
+/// The letters that Vitrail deals out: A…Z.
+inline constexpr int kMostFilaments = 26;
+
+/// Index of the filament with that letter, or −1.
+int find_filament(const Project& p, char letter);
+/// Index of the part with that name, or −1.
+int find_part(const Project& p, const std::string& name);
+/// The first letter no filament has, or 0 when all are taken.
+char free_letter(const Project& p);
+/// `name`, or `name-2`, `name-3`, … when it is taken.
+std::string free_part_name(const Project& p, const std::string& name);
+
+/// Box around all parts.
+Bounds bounds(const Project& p);
+
+/// Letter of the filament of a part at height z above the bed: the last band that holds z, else the part's own.
+char filament_at(const Project& p, int part, double z_mm);
+
+/// Gives the whole part a filament and drops the bands of that part.
+void assign_part(Project& p, int part, char letter);
+/// Gives z0…z1 of a part a filament. Bands it covers whole are dropped.
+void assign_band(Project& p, int part, double z0_mm, double z1_mm, char letter);
+/// Takes a filament out and gives what it had to `heir` (0: nothing).
+void remove_filament(Project& p, char letter, char heir);
+
+} // namespace vitrail

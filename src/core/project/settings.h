@@ -1,0 +1,63 @@
+// Every number of a project the user may know better, in one table that screens, files and command line share.
+#pragma once
+
+#include "core/base/result.h"
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace vitrail {
+
+inline constexpr double kOptimal = 0, kAsAssigned = 1;
+inline constexpr double kAsMachine = 0, kEjected = 1, kTower = 2;
+
+struct Settings {
+    double layer_mm = 0.2;
+    double first_layer_mm = 0.2;
+    double line_width_mm = 0.4;
+    double walls = 2;
+    double top_skins = 4;
+    double bottom_skins = 3;
+    double infill_pct = 15;
+    double copies = 1;
+    double spacing_mm = 5;
+    double delta_e = 2;
+    double order = kOptimal;
+    double dead_mm3 = 0;   ///< 0: the machine's
+    double mixing_mm3 = 0; ///< 0: the machine's
+    double purge_to = kAsMachine;
+    double tower_width_mm = 0; ///< 0: as small as it can be
+    double tower_infill_pct = 15;
+    double slenderness_limit = 8;
+    double speed_mm_s = 120;
+    double first_layer_speed_mm_s = 40;
+    double min_layer_s = 6;
+    double travel_pct = 12;
+    double hand_wait_s = 0;
+    double attended_per_h = 0;
+
+    bool operator==(const Settings&) const = default;
+};
+
+struct SettingInfo {
+    const char* key;   ///< as in project files and `--set`
+    const char* label; ///< as on screen
+    const char* unit;
+    double Settings::*field;
+    double min, max;
+    int decimals;
+    std::vector<const char*> choices; ///< named values 0, 1, …; empty for numbers
+    const char* why;                  ///< what it is for and where its default comes from
+};
+
+const std::vector<SettingInfo>& all_settings();
+const SettingInfo* find_setting(std::string_view key);
+
+/// The value as text: a number with '.' as decimal sign, or the name of the choice.
+std::string setting_text(const Settings& s, const SettingInfo& info);
+
+/// Sets one setting from text. Error when the key is unknown or the value is not a number in range.
+Status set_setting(Settings& s, std::string_view key, std::string_view text);
+
+} // namespace vitrail
