@@ -44,6 +44,7 @@ struct Project {
     Machine machine;
     std::vector<Filament> filaments;
     std::vector<ModelFile> models;
+    std::vector<ModelFile> other_files; ///< files of the archive this version does not use, by full name; kept
     std::vector<Part> parts;
     std::vector<Band> bands;
     Settings settings;

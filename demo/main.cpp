@@ -1,0 +1,21 @@
+// Writes the demo archives into a folder: make-demo [FOLDER]
+#include "demo/scenario.h"
+#include "formats/archive.h"
+#include "paint/thumbnail.h"
+
+#include <cstdio>
+#include <string>
+
+int main(int argc, char** argv) {
+    const std::string folder = argc > 1 ? argv[1] : ".";
+    for (auto& [file, project] : vitrail::demo::all()) {
+        const vitrail::Status ok =
+            project ? vitrail::save_project(*project, folder + "/" + file, vitrail::thumbnail_png(*project))
+                    : vitrail::Status(project.error());
+        if (!ok) {
+            std::fprintf(stderr, "error: %s: %s\n", file.c_str(), ok.error().message.c_str());
+            return 1;
+        }
+    }
+    return 0;
+}

@@ -1,0 +1,165 @@
+#include "demo/scenario.h"
+
+#include "demo/solids.h"
+#include "formats/archive.h"
+#include "formats/machine_file.h"
+#include "formats/model.h"
+
+#include <cmath>
+#include <numbers>
+
+namespace vitrail::demo {
+
+using namespace solids;
+
+namespace {
+
+Filament filament(char letter, const char* name, Srgb colour, double td_mm, double price) {
+    Filament f = make_filament(letter, Material::PLA, colour, name);
+    f.td_mm = td_mm;
+    f.price_per_kg = price;
+    return f;
+}
+
+/// A project whose only model file is a 3MF of the bodies; part i gets letters[i].
+Result<Project> project(const char* name, const char* file, const char* machine, std::vector<Filament> filaments,
+                        std::vector<Body> bodies, const std::string& letters) {
+    Project p;
+    p.name = name;
+    p.machine = *find_machine(machine);
+    p.filaments = std::move(filaments);
+    for (std::size_t i = 0; i < bodies.size(); ++i)
+        bodies[i].colour = p.filaments[static_cast<std::size_t>(find_filament(p, letters[i]))].colour;
+    auto bytes = write_3mf(bodies);
+    if (!bytes)
+        return bytes.error();
+    if (const Status ok = add_model(p, file, std::move(*bytes)); !ok)
+        return ok.error();
+    for (std::size_t i = 0; i < bodies.size(); ++i)
+        p.parts[i].filament = letters[i];
+    return p;
+}
+
+Body body(const char* name, const Builder& b) {
+    return {name, b.build(), {}};
+}
+
+const Filament kNavy = filament('A', "harbour blue", {0x1f, 0x3a, 0x63}, 1.4, 21.5);
+const Filament kChalk = filament('B', "chalk", {0xf2, 0xef, 0xe4}, 5.2, 19.9);
+const Filament kRed = filament('C', "buoy red", {0xb8, 0x2e, 0x28}, 2.6, 22.4);
+const Filament kAmber = filament('D', "lamp amber", {0xe2, 0xa6, 0x3b}, 4.4, 23.8);
+
+} // namespace
+
+Result<Project> badge() {
+    constexpr double w = 62, h = 36;
+    Builder plate, relief;
+    const Paths outline = subtract(rounded_rectangle(0, 0, w, h, 5), circle(w / 2, h - 4.2, 2, 48));
+    add_prism(plate, outline, 0, 2.0);
+    // A rim, a small lighthouse with its beams, two lines of lettering.
+    Paths up = subtract(offset(outline, -0.9), offset(outline, -2.0));
+    up = subtract(up, circle(w / 2, h - 4.2, 4.2, 48));
+    const auto add = [&](const Paths& p) { up = unite(up, p); };
+    add(ring(w / 2, h - 4.2, 2.9, 3.9, 64));
+    add(polygon({{8.2, 7.5}, {13.8, 7.5}, {12.6, 20}, {9.4, 20}}));
+    add(polygon({{8.4, 20.8}, {13.6, 20.8}, {13.6, 21.9}, {8.4, 21.9}}));
+    add(polygon({{9.6, 22.6}, {12.4, 22.6}, {12.4, 25}, {11, 27}, {9.6, 25}}));
+    for (const double y : {23.2, 26.4})
+        add(stroke({{14.6, 24}, {19.5, y}}, 0.9));
+    for (const double y : {23.2, 26.4})
+        add(stroke({{7.4, 24}, {4.2, 24 + (y - 24) * 0.66}}, 0.9));
+    add(lettering("SALTMARSH", 18.6, 15, 4.6, 0.95));
+    add(lettering("LIGHT", 18.6, 7.6, 4.6, 0.95));
+    add(lettering("VISITOR", 39.4, 7.6, 2.9, 0.8));
+    add_prism(relief, up, 2.0, 2.8);
+    auto p = project("Visitor badge", "badge.3mf", "hand-swap", {kNavy, kChalk},
+                     {body("plate", plate), body("relief", relief)}, "AB");
+    if (p)
+        p->settings.copies = 10;
+    return p;
+}
+
+Result<Project> lighthouse() {
+    Builder rock, tower, windows, gallery, lantern, roof;
+    std::vector<std::pair<double, double>> shore;
+    for (int i = 0; i < 40; ++i) {
+        const double a = 2 * std::numbers::pi * i / 40;
+        const double r = 37 + 2.2 * std::sin(3 * a) + 1.4 * std::cos(7 * a + 1);
+        shore.emplace_back(r * std::cos(a), r * std::sin(a));
+    }
+    add_loft(rock, polygon(shore), 0, 1, 12, 0.8);
+
+    // Courses of a hollow tower that narrows evenly from 22 to 15 mm; some have window openings.
+    constexpr double base_z = 12, top_z = 72, r0 = 22, r1 = 15;
+    const auto scale = [&](double z) { return 1 + (r1 / r0 - 1) * (z - base_z) / (top_z - base_z); };
+    const Paths wall = ring(0, 0, r0 - 3.2, r0, 120);
+    struct Course {
+        double z0, z1;
+        double first_window; // degrees; negative: none
+    };
+    for (const Course& c : {Course{12, 27, -1}, Course{27, 32, 10}, Course{32, 39, -1}, Course{39, 44, 70},
+                            Course{44, 51, -1}, Course{51, 56, 10}, Course{56, 72, -1}}) {
+        Paths openings;
+        for (int k = 0; k < 3 && c.first_window >= 0; ++k) {
+            const double a = c.first_window + 120 * k;
+            const Paths o = intersect(sector(r0 - 5, r0 + 2, a - 9, a + 9), wall);
+            openings.insert(openings.end(), o.begin(), o.end());
+        }
+        add_loft(tower, subtract(wall, openings), c.z0, scale(c.z0), c.z1, scale(c.z1));
+        if (!openings.empty())
+            add_loft(windows, openings, c.z0, scale(c.z0), c.z1, scale(c.z1));
+    }
+    add_loft(gallery, circle(0, 0, 16, 96), 72, 15.0 / 16, 74, 20.0 / 16);
+    add_prism(gallery, circle(0, 0, 20, 96), 74, 75);
+    add_prism(gallery, ring(0, 0, 18.6, 20, 96), 75, 79);
+    add_prism(lantern, ring(0, 0, 9, 11, 96), 75, 86);
+    add_loft(roof, circle(0, 0, 13.5, 96), 86, 1, 95, 0.16);
+    add_prism(roof, circle(0, 0, 13.5 * 0.16, 48), 95, 98);
+
+    auto p = project("Saltmarsh lighthouse", "lighthouse.3mf", "feeder-4", {kNavy, kChalk, kRed, kAmber},
+                     {body("rock", rock), body("tower", tower), body("windows", windows), body("gallery", gallery),
+                      body("lantern", lantern), body("roof", roof)},
+                     "ABDADA");
+    if (p) {
+        assign_band(*p, 1, 24, 36, 'C');
+        assign_band(*p, 1, 48, 60, 'C');
+    }
+    return p;
+}
+
+Result<Project> tide_dial() {
+    // Printed face down: what is read lies on the bed, mirrored, three layers deep.
+    Builder face, marks;
+    constexpr double r = 45, deep = 0.6;
+    const Paths disc = subtract(circle(0, 0, r, 180), circle(0, 0, 3, 64));
+    Paths ink = ring(0, 0, 41.2, 42.2, 180);
+    const auto add = [&](const Paths& p) { ink = unite(ink, p); };
+    for (int i = 0; i < 48; ++i) {
+        const double a = 2 * std::numbers::pi * i / 48;
+        const double from = i % 4 ? 39.4 : 37.8;
+        add(stroke({{from * std::cos(a), from * std::sin(a)}, {41.4 * std::cos(a), 41.4 * std::sin(a)}}, i % 4 ? 0.6 : 1.0));
+    }
+    for (int hour = 1; hour <= 12; ++hour) {
+        const std::string text = std::to_string(hour);
+        const double a = std::numbers::pi / 2 - 2 * std::numbers::pi * hour / 12, rr = 33;
+        add(lettering(text, rr * std::cos(a) - lettering_width(text, 5.2) / 2, rr * std::sin(a) - 2.6, 5.2, 0.9));
+    }
+    add(lettering("HIGH", -lettering_width("HIGH", 3.6) / 2, 18, 3.6, 0.7));
+    add(lettering("WATER", -lettering_width("WATER", 3.6) / 2, 12, 3.6, 0.7));
+    add(lettering("SALTMARSH LIGHT", -lettering_width("SALTMARSH LIGHT", 2.4) / 2, -16, 2.4, 0.5));
+    ink = mirrored_x(ink);
+    add_prism(face, subtract(disc, ink), 0, deep);
+    add_prism(face, disc, deep, 4);
+    add_prism(marks, ink, 0, deep);
+    return project("Tide dial", "tide-dial.3mf", "twin", {kNavy, kChalk}, {body("dial", face), body("marks", marks)}, "AB");
+}
+
+std::vector<Named> all() {
+    std::vector<Named> list;
+    list.push_back({"badge.vitrail", badge()});
+    list.push_back({"lighthouse.vitrail", lighthouse()});
+    list.push_back({"tide-dial.vitrail", tide_dial()});
+    return list;
+}
+
+} // namespace vitrail::demo

@@ -1,0 +1,21 @@
+// The Saltmarsh Light, an invented lighthouse: what its volunteers print for the open day.
+#pragma once
+
+#include "core/project/project.h"
+
+#include <string>
+#include <vector>
+
+namespace vitrail::demo {
+
+Result<Project> badge();      ///< visitor badge: two colours, ten on a plate, one swap by hand
+Result<Project> lighthouse(); ///< banded model: parts and bands, four filaments behind a feeder
+Result<Project> tide_dial();  ///< lettering laid face down in another colour, on two toolheads
+
+struct Named {
+    std::string file; ///< badge.vitrail, …
+    Result<Project> project;
+};
+std::vector<Named> all();
+
+} // namespace vitrail::demo

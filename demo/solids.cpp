@@ -1,0 +1,356 @@
+#include "demo/solids.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <map>
+#include <numbers>
+
+namespace vitrail::solids {
+
+using ClipperLib::cInt;
+using std::numbers::pi;
+
+void Builder::add(Vec3 a, Vec3 b, Vec3 c) {
+    const auto n = static_cast<std::uint32_t>(vertices.size());
+    vertices.insert(vertices.end(), {a, b, c});
+    triangles.push_back({n, n + 1, n + 2});
+}
+
+namespace {
+
+IntPoint at(double x_mm, double y_mm) {
+    return {std::llround(x_mm * kUnitsPerMm), std::llround(y_mm * kUnitsPerMm)};
+}
+
+
+} // namespace
+
+Paths circle(double x, double y, double r, int segments) {
+    Path p;
+    for (int i = 0; i < segments; ++i)
+        p.push_back(at(x + r * std::cos(2 * pi * i / segments), y + r * std::sin(2 * pi * i / segments)));
+    return {p};
+}
+
+Paths rounded_rectangle(double x, double y, double w, double h, double r) {
+    Path p;
+    const double cx[] = {x + w - r, x + r, x + r, x + w - r}, cy[] = {y + h - r, y + h - r, y + r, y + r};
+    for (int c = 0; c < 4; ++c)
+        for (int i = 0; i <= 12; ++i) {
+            const double a = pi / 2 * (c + i / 12.0);
+            p.push_back(at(cx[c] + r * std::cos(a), cy[c] + r * std::sin(a)));
+        }
+    return {p};
+}
+
+Paths polygon(const std::vector<std::pair<double, double>>& points) {
+    Path p;
+    for (const auto& [x, y] : points)
+        p.push_back(at(x, y));
+    return {p};
+}
+
+Paths sector(double r_inner, double r_outer, double from_deg, double to_deg, int segments) {
+    Path p;
+    const auto angle = [&](int i) { return (from_deg + (to_deg - from_deg) * i / segments) * pi / 180; };
+    for (int i = 0; i <= segments; ++i)
+        p.push_back(at(r_outer * std::cos(angle(i)), r_outer * std::sin(angle(i))));
+    for (int i = segments; i >= 0; --i)
+        p.push_back(at(r_inner * std::cos(angle(i)), r_inner * std::sin(angle(i))));
+    return {p};
+}
+
+Paths ring(double x, double y, double r_inner, double r_outer, int segments) {
+    return subtract(circle(x, y, r_outer, segments), circle(x, y, r_inner, segments));
+}
+
+Paths stroke(const std::vector<std::pair<double, double>>& points, double width_mm) {
+    ClipperLib::ClipperOffset co(2.0, 20);
+    co.AddPaths(polygon(points), ClipperLib::jtRound, ClipperLib::etOpenRound);
+    Paths out;
+    co.Execute(out, width_mm / 2 * kUnitsPerMm);
+    return out;
+}
+
+namespace {
+
+using Pen = std::vector<std::vector<std::pair<double, double>>>;
+
+/// Strokes on a grid 4 wide and 6 tall.
+const Pen& glyph(char c) {
+    static const std::map<char, Pen> glyphs{
+        {'A', {{{0, 0}, {2, 6}, {4, 0}}, {{0.7, 2}, {3.3, 2}}}},
+        {'B', {{{0, 0}, {0, 6}, {2.6, 6}, {3.5, 5.2}, {3.5, 4}, {2.6, 3.2}, {0, 3.2}}, {{2.6, 3.2}, {4, 2.3}, {4, 0.9}, {2.8, 0}, {0, 0}}}},
+        {'D', {{{0, 0}, {0, 6}, {2, 6}, {4, 4.2}, {4, 1.8}, {2, 0}, {0, 0}}}},
+        {'E', {{{4, 6}, {0, 6}, {0, 0}, {4, 0}}, {{0, 3.1}, {3.2, 3.1}}}},
+        {'G', {{{4, 5.2}, {2.8, 6}, {1.2, 6}, {0, 4.8}, {0, 1.2}, {1.2, 0}, {2.8, 0}, {4, 1}, {4, 2.8}, {2.4, 2.8}}}},
+        {'H', {{{0, 0}, {0, 6}}, {{4, 0}, {4, 6}}, {{0, 3}, {4, 3}}}},
+        {'I', {{{2, 0}, {2, 6}}}},
+        {'L', {{{0, 6}, {0, 0}, {4, 0}}}},
+        {'M', {{{0, 0}, {0, 6}, {2, 2.6}, {4, 6}, {4, 0}}}},
+        {'N', {{{0, 0}, {0, 6}, {4, 0}, {4, 6}}}},
+        {'O', {{{1.2, 0}, {0, 1.2}, {0, 4.8}, {1.2, 6}, {2.8, 6}, {4, 4.8}, {4, 1.2}, {2.8, 0}, {1.2, 0}}}},
+        {'P', {{{0, 0}, {0, 6}, {2.8, 6}, {4, 5.2}, {4, 3.8}, {2.8, 3}, {0, 3}}}},
+        {'R', {{{0, 0}, {0, 6}, {2.8, 6}, {4, 5.2}, {4, 3.9}, {2.8, 3.1}, {0, 3.1}}, {{1.8, 3.1}, {4, 0}}}},
+        {'S', {{{4, 5.2}, {2.8, 6}, {1.2, 6}, {0, 5.1}, {0, 4}, {1, 3.2}, {3, 2.8}, {4, 2}, {4, 0.9}, {2.8, 0}, {1.2, 0}, {0, 0.8}}}},
+        {'T', {{{0, 6}, {4, 6}}, {{2, 6}, {2, 0}}}},
+        {'U', {{{0, 6}, {0, 1.2}, {1.2, 0}, {2.8, 0}, {4, 1.2}, {4, 6}}}},
+        {'V', {{{0, 6}, {2, 0}, {4, 6}}}},
+        {'W', {{{0, 6}, {1, 0}, {2, 4}, {3, 0}, {4, 6}}}},
+        {'0', {{{1.2, 0}, {0, 1.2}, {0, 4.8}, {1.2, 6}, {2.8, 6}, {4, 4.8}, {4, 1.2}, {2.8, 0}, {1.2, 0}}}},
+        {'1', {{{0.8, 4.8}, {2.2, 6}, {2.2, 0}}}},
+        {'2', {{{0, 5}, {1.2, 6}, {2.8, 6}, {4, 5}, {4, 3.8}, {0, 0}, {4, 0}}}},
+        {'3', {{{0, 5.2}, {1.2, 6}, {2.8, 6}, {4, 5.1}, {4, 4}, {2.8, 3.2}, {1.6, 3.2}}, {{2.8, 3.2}, {4, 2.3}, {4, 0.9}, {2.8, 0}, {1.2, 0}, {0, 0.8}}}},
+        {'4', {{{3, 0}, {3, 6}, {0, 1.8}, {4, 1.8}}}},
+        {'5', {{{4, 6}, {0.4, 6}, {0, 3.4}, {2.8, 3.6}, {4, 2.5}, {4, 1.1}, {2.8, 0}, {1, 0}, {0, 0.8}}}},
+        {'6', {{{3.4, 6}, {1.4, 5.2}, {0, 3}, {0, 1.2}, {1.2, 0}, {2.8, 0}, {4, 1.2}, {4, 2.2}, {2.8, 3.3}, {1.2, 3.3}, {0, 2.4}}}},
+        {'7', {{{0, 6}, {4, 6}, {1.4, 0}}}},
+        {'8', {{{1.2, 3.2}, {0.2, 4.1}, {0.2, 5.1}, {1.2, 6}, {2.8, 6}, {3.8, 5.1}, {3.8, 4.1}, {2.8, 3.2}, {1.2, 3.2}, {0, 2.2}, {0, 1}, {1.2, 0}, {2.8, 0}, {4, 1}, {4, 2.2}, {2.8, 3.2}}}},
+        {'9', {{{0.6, 0}, {2.6, 0.8}, {4, 3}, {4, 4.8}, {2.8, 6}, {1.2, 6}, {0, 4.8}, {0, 3.8}, {1.2, 2.7}, {2.8, 2.7}, {4, 3.6}}}},
+    };
+    static const Pen blank;
+    const auto it = glyphs.find(c);
+    return it == glyphs.end() ? blank : it->second;
+}
+
+constexpr double kAdvance = 5.8; // grid units from letter to letter
+
+} // namespace
+
+double lettering_width(const std::string& text, double height_mm) {
+    return text.empty() ? 0 : (kAdvance * (static_cast<double>(text.size()) - 1) + 4) * height_mm / 6;
+}
+
+Paths lettering(const std::string& text, double x, double y, double height_mm, double pen_mm) {
+    const double unit = height_mm / 6;
+    Paths all;
+    for (std::size_t i = 0; i < text.size(); ++i)
+        for (const auto& line : glyph(text[i])) {
+            std::vector<std::pair<double, double>> points;
+            for (const auto& [gx, gy] : line)
+                points.emplace_back(x + (kAdvance * static_cast<double>(i) + gx) * unit, y + gy * unit);
+            const Paths s = stroke(points, pen_mm);
+            all.insert(all.end(), s.begin(), s.end());
+        }
+    return unite(all, {});
+}
+
+Paths moved(Paths p, double dx, double dy) {
+    const IntPoint d = at(dx, dy);
+    for (Path& r : p)
+        for (IntPoint& q : r)
+            q.X += d.X, q.Y += d.Y;
+    return p;
+}
+
+Paths mirrored_x(Paths p) {
+    for (Path& r : p) {
+        for (IntPoint& q : r)
+            q.X = -q.X;
+        std::reverse(r.begin(), r.end());
+    }
+    return p;
+}
+
+namespace {
+
+cInt cross(const IntPoint& a, const IntPoint& b, const IntPoint& c) {
+    return (b.X - a.X) * (c.Y - a.Y) - (b.Y - a.Y) * (c.X - a.X);
+}
+
+/// Joins a hole into the outer ring by a cut from its rightmost point to a corner that sees it.
+void bridge(Path& outer, const Path& hole) {
+    std::size_t h = 0;
+    for (std::size_t i = 1; i < hole.size(); ++i)
+        if (hole[i].X > hole[h].X)
+            h = i;
+    const IntPoint m = hole[h];
+    const auto crosses = [&](const IntPoint& a, const IntPoint& b, const IntPoint& c, const IntPoint& d) {
+        if (a == c || a == d || b == c || b == d)
+            return false;
+        const auto sign = [](cInt v) { return v > 0 ? 1 : v < 0 ? -1 : 0; };
+        const int s1 = sign(cross(a, b, c)), s2 = sign(cross(a, b, d)), s3 = sign(cross(c, d, a)), s4 = sign(cross(c, d, b));
+        return s1 * s2 <= 0 && s3 * s4 <= 0 && (s1 || s2 || s3 || s4);
+    };
+    std::size_t best = outer.size();
+    double best_d = 1e300;
+    for (std::size_t i = 0; i < outer.size(); ++i) {
+        const double d = std::hypot(double(outer[i].X - m.X), double(outer[i].Y - m.Y));
+        if (d >= best_d)
+            continue;
+        // The corner must open towards m, and no edge may lie between.
+        const IntPoint &p = outer[(i + outer.size() - 1) % outer.size()], &v = outer[i], &n = outer[(i + 1) % outer.size()];
+        const bool convex = cross(p, v, n) > 0;
+        const bool inside = convex ? cross(p, v, m) > 0 && cross(v, n, m) > 0 : !(cross(p, v, m) <= 0 && cross(v, n, m) <= 0);
+        if (!inside)
+            continue;
+        bool clear = true;
+        for (std::size_t j = 0; j < outer.size() && clear; ++j)
+            clear = !crosses(m, v, outer[j], outer[(j + 1) % outer.size()]);
+        for (std::size_t j = 0; j < hole.size() && clear; ++j)
+            clear = !crosses(m, v, hole[j], hole[(j + 1) % hole.size()]);
+        if (clear)
+            best = i, best_d = d;
+    }
+    if (best == outer.size())
+        return;
+    Path joined(outer.begin(), outer.begin() + static_cast<std::ptrdiff_t>(best) + 1);
+    for (std::size_t i = 0; i <= hole.size(); ++i)
+        joined.push_back(hole[(h + i) % hole.size()]);
+    joined.insert(joined.end(), outer.begin() + static_cast<std::ptrdiff_t>(best), outer.end());
+    outer = std::move(joined);
+}
+
+void clip_ears(Path p, std::vector<std::array<IntPoint, 3>>& out) {
+    while (p.size() > 3) {
+        bool found = false;
+        for (std::size_t i = 0; i < p.size() && !found; ++i) {
+            const std::size_t n = p.size();
+            const IntPoint a = p[(i + n - 1) % n], b = p[i], c = p[(i + 1) % n];
+            const cInt turn = cross(a, b, c);
+            if (turn < 0 || (turn == 0 && !(a == c) && (b.X - a.X) * (b.X - c.X) + (b.Y - a.Y) * (b.Y - c.Y) < 0))
+                continue; // reflex, or a straight corner that a neighbour still needs
+            bool ear = true;
+            for (std::size_t j = 0; j < n && ear && turn > 0; ++j) {
+                const IntPoint& q = p[j];
+                if (q == a || q == b || q == c)
+                    continue;
+                ear = !(cross(a, b, q) >= 0 && cross(b, c, q) >= 0 && cross(c, a, q) >= 0);
+            }
+            if (!ear)
+                continue;
+            if (turn > 0)
+                out.push_back({a, b, c});
+            p.erase(p.begin() + static_cast<std::ptrdiff_t>(i));
+            found = true;
+        }
+        if (!found)
+            return; // not simple; the tests look at areas
+    }
+    if (p.size() == 3 && cross(p[0], p[1], p[2]) > 0)
+        out.push_back({p[0], p[1], p[2]});
+}
+
+void add_node(const ClipperLib::PolyNode& node, std::vector<std::array<IntPoint, 3>>& out) {
+    Path outer = node.Contour;
+    std::vector<Path> holes;
+    for (const ClipperLib::PolyNode* hole : node.Childs) {
+        holes.push_back(hole->Contour);
+        for (const ClipperLib::PolyNode* island : hole->Childs)
+            add_node(*island, out);
+    }
+    const auto right = [](const Path& p) {
+        return std::max_element(p.begin(), p.end(), [](auto& a, auto& b) { return a.X < b.X; })->X;
+    };
+    std::sort(holes.begin(), holes.end(), [&](auto& a, auto& b) { return right(a) > right(b); });
+    for (const Path& h : holes)
+        bridge(outer, h);
+    clip_ears(outer, out);
+}
+
+} // namespace
+
+std::vector<std::array<IntPoint, 3>> triangulated(const Paths& outline) {
+    ClipperLib::Clipper c;
+    c.StrictlySimple(true);
+    c.AddPaths(outline, ClipperLib::ptSubject, true);
+    ClipperLib::PolyTree tree;
+    c.Execute(ClipperLib::ctUnion, tree, ClipperLib::pftPositive, ClipperLib::pftPositive);
+    std::vector<std::array<IntPoint, 3>> out;
+    for (const ClipperLib::PolyNode* outer : tree.Childs)
+        add_node(*outer, out);
+    return out;
+}
+
+void add_loft(Builder& b, const Paths& outline, double z0, double s0, double z1, double s1) {
+    ClipperLib::Clipper c;
+    c.StrictlySimple(true);
+    c.AddPaths(outline, ClipperLib::ptSubject, true);
+    Paths clean;
+    c.Execute(ClipperLib::ctUnion, clean, ClipperLib::pftPositive, ClipperLib::pftPositive);
+    const auto point = [](const IntPoint& p, double s, double z) {
+        return Vec3{static_cast<float>(double(p.X) / kUnitsPerMm * s), static_cast<float>(double(p.Y) / kUnitsPerMm * s), static_cast<float>(z)};
+    };
+    for (const auto& t : triangulated(clean)) {
+        b.add(point(t[0], s1, z1), point(t[1], s1, z1), point(t[2], s1, z1));
+        b.add(point(t[0], s0, z0), point(t[2], s0, z0), point(t[1], s0, z0));
+    }
+    for (const Path& r : clean)
+        for (std::size_t i = 0; i < r.size(); ++i) {
+            const IntPoint &p = r[i], &q = r[(i + 1) % r.size()];
+            b.add(point(p, s0, z0), point(q, s0, z0), point(q, s1, z1));
+            b.add(point(p, s0, z0), point(q, s1, z1), point(p, s1, z1));
+        }
+}
+
+void add_prism(Builder& b, const Paths& outline, double z0, double z1) {
+    add_loft(b, outline, z0, 1, z1, 1);
+}
+
+Mesh box(double x0, double y0, double z0, double x1, double y1, double z1) {
+    Builder b;
+    add_prism(b, polygon({{x0, y0}, {x1, y0}, {x1, y1}, {x0, y1}}), z0, z1);
+    return b.build();
+}
+
+namespace {
+
+/// A grid of points around, stitched into triangles; rows run upwards, u closes on itself.
+Mesh stitched(int u_count, int v_count, bool v_closes, const std::function<Vec3(int, int)>& at_uv, bool poles) {
+    std::vector<Vec3> v;
+    std::vector<Triangle> t;
+    const auto index = [&](int u, int w) { return static_cast<std::uint32_t>((w % v_count) * u_count + u % u_count); };
+    for (int w = 0; w < v_count; ++w)
+        for (int u = 0; u < u_count; ++u)
+            v.push_back(at_uv(u, w));
+    const int rows = v_closes ? v_count : v_count - 1;
+    for (int w = 0; w < rows; ++w)
+        for (int u = 0; u < u_count; ++u) {
+            if (!(poles && w == 0))
+                t.push_back({index(u, w), index(u + 1, w), index(u + 1, w + 1)});
+            if (!(poles && w == rows - 1))
+                t.push_back({index(u, w), index(u + 1, w + 1), index(u, w + 1)});
+        }
+    return build_mesh(std::move(v), std::move(t));
+}
+
+} // namespace
+
+Mesh sphere(double r, int segments, int rings, Vec3 centre) {
+    return stitched(segments, rings + 1, false, [=](int u, int w) {
+        const double phi = pi * w / rings, theta = 2 * pi * u / segments;
+        const double flat = w == 0 || w == rings ? 0 : std::sin(phi) * r;
+        return Vec3{static_cast<float>(centre.x + flat * std::cos(theta)), static_cast<float>(centre.y + flat * std::sin(theta)),
+                    static_cast<float>(centre.z - r * std::cos(phi))};
+    }, true);
+}
+
+Mesh torus(double big_r, double small_r, int segments, int rings) {
+    return stitched(segments, rings, true, [=](int u, int w) {
+        const double theta = 2 * pi * u / segments, phi = 2 * pi * w / rings;
+        const double flat = big_r + small_r * std::cos(phi);
+        return Vec3{static_cast<float>(flat * std::cos(theta)), static_cast<float>(flat * std::sin(theta)),
+                    static_cast<float>(small_r * std::sin(phi))};
+    }, false);
+}
+
+Mesh frustum(double r0, double r1, double height, int segments) {
+    Builder b;
+    if (r1 > 0)
+        add_loft(b, circle(0, 0, r0, segments), 0, 1, height, r1 / r0);
+    else {
+        const Path base = circle(0, 0, r0, segments)[0];
+        const auto p = [&](std::size_t i, double z) {
+            const IntPoint& q = base[i % base.size()];
+            return Vec3{static_cast<float>(double(q.X) / kUnitsPerMm), static_cast<float>(double(q.Y) / kUnitsPerMm), static_cast<float>(z)};
+        };
+        for (std::size_t i = 0; i < base.size(); ++i) {
+            b.add(p(i, 0), p(i + 1, 0), {0, 0, static_cast<float>(height)});
+            b.add({0, 0, 0}, p(i + 1, 0), p(i, 0));
+        }
+    }
+    return b.build();
+}
+
+} // namespace vitrail::solids

@@ -1,0 +1,357 @@
+#include "cli/commands.h"
+
+#include "core/plan/planner.h"
+#include "core/run_sheet/run_sheet.h"
+#include "formats/archive.h"
+#include "formats/files.h"
+#include "formats/machine_file.h"
+#include "formats/report.h"
+#include "paint/sheet_paint.h"
+#include "paint/thumbnail.h"
+
+#include <QGuiApplication>
+
+#include <charconv>
+#include <cmath>
+#include <cstdio>
+#include <iostream>
+
+namespace vitrail {
+
+namespace {
+
+/// Wrong usage: the call itself cannot be meant. Status 2.
+struct Usage {
+    std::string message;
+};
+/// The input cannot be used. Status 1.
+struct Unusable {
+    std::string file, message;
+};
+
+template <class F>
+int guarded(F run) {
+    try {
+        return run();
+    } catch (const Usage& u) {
+        std::cerr << "error: " << u.message << "\n";
+        return 2;
+    } catch (const Unusable& u) {
+        std::cerr << "error: " << u.file << ": " << u.message << "\n";
+        return 1;
+    }
+}
+
+std::vector<std::string> split(const std::string& s, char at) {
+    std::vector<std::string> out;
+    std::size_t start = 0;
+    for (std::size_t i = 0; i <= s.size(); ++i)
+        if (i == s.size() || s[i] == at) {
+            out.push_back(s.substr(start, i - start));
+            start = i + 1;
+        }
+    return out;
+}
+
+double number(const std::string& s, const std::string& what) {
+    double v = 0;
+    const auto [end, error] = std::from_chars(s.data(), s.data() + s.size(), v);
+    if (s.empty() || error != std::errc() || end != s.data() + s.size() || !std::isfinite(v))
+        throw Usage{what + " needs a number, not “" + s + "”"};
+    return v;
+}
+
+char letter(const std::string& s, const std::string& call) {
+    if (s.size() != 1 || s[0] < 'A' || s[0] > 'Z')
+        throw Usage{call + ": “" + s + "” is no letter from A to Z"};
+    return s[0];
+}
+
+void set(Settings& settings, const std::string& key, const std::string& value) {
+    if (const Status ok = set_setting(settings, key, value); !ok)
+        throw Usage{ok.error().message};
+}
+
+Filament parse_filament(const std::string& text) {
+    const auto words = split(text, ':');
+    if (words.size() < 3 || words.size() > 4)
+        throw Usage{"--filament takes LETTER:MATERIAL:#RRGGBB[:TD_MM], not “" + text + "”"};
+    const auto material = parse_material(words[1]);
+    const auto colour = parse_colour(words[2]);
+    if (!material)
+        throw Usage{"--filament: there is no material “" + words[1] + "”; `vitrail-cli filaments` lists them"};
+    if (!colour)
+        throw Usage{"--filament: “" + words[2] + "” is no colour #RRGGBB"};
+    Filament f = make_filament(letter(words[0], "--filament"), *material, *colour);
+    if (words.size() == 4) {
+        f.td_mm = number(words[3], "--filament: the transmission distance");
+        if (f.td_mm <= 0 || f.td_mm > 1000)
+            throw Usage{"--filament: the transmission distance must lie between 0 and 1000 mm"};
+    }
+    return f;
+}
+
+Machine read_machine_argument(const std::string& name) {
+    if (const Machine* m = find_machine(name))
+        return *m;
+    if (name.find('.') == std::string::npos && name.find('/') == std::string::npos)
+        throw Usage{"there is no machine “" + name + "”; `vitrail-cli machines` lists them"};
+    const auto bytes = read_file(name);
+    if (!bytes)
+        throw Unusable{name, bytes.error().message};
+    const auto machine = read_machine(*bytes);
+    if (!machine)
+        throw Unusable{name, machine.error().message};
+    return *machine;
+}
+
+int part_named(const Project& p, const std::string& name, const std::string& call) {
+    const int i = find_part(p, name);
+    if (i >= 0)
+        return i;
+    std::string known;
+    for (const Part& part : p.parts)
+        known += (known.empty() ? "" : ", ") + part.name;
+    throw Usage{call + ": there is no part “" + name + "”; the parts are " + known};
+}
+
+Project build_project(const NewOptions& o) {
+    Project p;
+    p.name = file_stem(o.out);
+    p.machine = read_machine_argument(o.machine);
+    for (const std::string& f : o.filaments) {
+        const Filament filament = parse_filament(f);
+        if (find_filament(p, filament.letter) >= 0)
+            throw Usage{std::string("--filament: the letter ") + filament.letter + " is given twice"};
+        p.filaments.push_back(filament);
+    }
+    if (!o.first_layer.empty())
+        set(p.settings, "first_layer", o.first_layer);
+    if (!o.layer.empty())
+        set(p.settings, "layer", o.layer);
+    if (!o.copies.empty())
+        set(p.settings, "copies", o.copies);
+    for (const std::string& file : o.models) {
+        auto bytes = read_file(file);
+        if (!bytes)
+            throw Unusable{file, bytes.error().message};
+        if (const Status ok = add_model(p, file_name(file), std::move(*bytes)); !ok)
+            throw Unusable{file, ok.error().message};
+    }
+    const auto assigned = [&](const std::string& text, const std::string& call) {
+        const std::size_t at = text.rfind('=');
+        if (at == std::string::npos)
+            throw Usage{call + " needs =LETTER at its end: “" + text + "”"};
+        const char l = letter(text.substr(at + 1), call);
+        if (find_filament(p, l) < 0)
+            throw Usage{call + ": there is no filament " + std::string(1, l)};
+        return std::pair{text.substr(0, at), l};
+    };
+    for (const std::string& a : o.assignments) {
+        const auto [part, l] = assigned(a, "--assign");
+        p.parts[part_named(p, part, "--assign")].filament = l;
+    }
+    for (const std::string& b : o.bands) {
+        const auto [what, l] = assigned(b, "--band");
+        const std::size_t colon = what.rfind(':'), dots = what.find("..", colon == std::string::npos ? 0 : colon);
+        if (colon == std::string::npos || dots == std::string::npos)
+            throw Usage{"--band takes PART:Z0..Z1=LETTER, not “" + b + "”"};
+        const double z0 = number(what.substr(colon + 1, dots - colon - 1), "--band"), z1 = number(what.substr(dots + 2), "--band");
+        if (z0 < 0 || z1 <= z0)
+            throw Usage{"--band: the band must begin at 0 or above and end above where it begins: “" + b + "”"};
+        assign_band(p, part_named(p, what.substr(0, colon), "--band"), z0, z1, l);
+    }
+    return p;
+}
+
+Project open_project(const std::string& path, const std::vector<std::string>& settings) {
+    auto p = load_project(path);
+    if (!p)
+        throw Unusable{path, p.error().message};
+    for (const std::string& s : settings) {
+        const std::size_t at = s.find('=');
+        if (at == std::string::npos)
+            throw Usage{"--set takes KEY=VALUE, not “" + s + "”"};
+        set(p->settings, s.substr(0, at), s.substr(at + 1));
+    }
+    return std::move(*p);
+}
+
+std::shared_ptr<const Plan> make_plan(const Project& p, const std::string& path) {
+    auto plan = Planner().plan(p);
+    if (!plan)
+        throw Unusable{path, plan.error().message};
+    return *plan;
+}
+
+void print_findings(const Plan& plan) {
+    if (plan.findings.empty()) {
+        std::puts("Nothing found that would spoil the print.");
+        return;
+    }
+    for (const Finding& f : plan.findings)
+        std::printf("%s: %s [%s, %s]\n", to_string(f.severity), f.message.c_str(), f.code.c_str(), f.where.c_str());
+}
+
+void print_summary(const Project& p, const Plan& plan) {
+    std::printf("%s on %s\n%d layers: first %.2f mm, then %.2f mm, %.2f mm tall; %.0f cop%s\n\n", p.name.c_str(),
+                p.machine.name.c_str(), plan.grid.count, plan.grid.first_mm, plan.grid.height_mm,
+                plan.grid.top_mm(plan.grid.count), p.settings.copies, p.settings.copies == 1 ? "y" : "ies");
+    std::printf("   %-24s %-13s %9s %9s %9s %9s %9s\n", "filament", "material", "piece g", "purge g", "tower g", "metres", "cost");
+    for (std::size_t i = 0; i < p.filaments.size(); ++i) {
+        const FilamentUse& u = plan.use[i];
+        std::printf("%c  %-24s %-13s %9.2f %9.2f %9.2f %9.2f %9.2f\n", p.filaments[i].letter, p.filaments[i].name.c_str(),
+                    facts(p.filaments[i].material).id, u.model_g, u.purge_g, u.tower_g, u.length_m, u.cost);
+    }
+    std::puts("\nchanges             number   purge g      time  attended");
+    for (const ChangeKind kind : {ChangeKind::hand, ChangeKind::feeder, ChangeKind::tool}) {
+        int count = 0;
+        double g = 0, time = 0, attended = 0;
+        for (const Change& c : plan.changes)
+            if (c.kind == kind)
+                ++count, g += c.purge_g, time += c.time_s, attended += c.attended_s;
+        if (count)
+            std::printf("%-17s %8d %9.2f %9s %9s\n",
+                        kind == ChangeKind::hand     ? "hand swap"
+                        : kind == ChangeKind::feeder ? "feeder change"
+                                                     : "tool change",
+                        count, g, duration(time).c_str(), duration(attended).c_str());
+    }
+    constexpr std::size_t kShown = 40;
+    for (std::size_t i = 0; i < plan.changes.size() && i < kShown; ++i) {
+        const Change& c = plan.changes[i];
+        std::printf("  %3zu  %c > %c  %s\n", i + 1, p.filaments[c.from].letter, p.filaments[c.to].letter, when(plan.grid, c).c_str());
+    }
+    if (plan.changes.size() > kShown)
+        std::printf("  … and %zu more; --json lists them all\n", plan.changes.size() - kShown);
+    const Totals& t = plan.totals;
+    std::printf("\npiece %.2f g · purge %.2f g · tower %.2f g · first loads %.2f g · waste ratio %.2f\n", t.model_g, t.purge_g,
+                t.tower_g, t.first_load_g, t.waste_ratio);
+    std::printf("%d changes, %d by hand · printing %s + changing %s = %s · at the printer %s · cost %.2f\n", t.changes,
+                t.hand_swaps, duration(t.print_s).c_str(), duration(t.change_s).c_str(), duration(t.total_s).c_str(),
+                duration(t.attended_s).c_str(), t.cost);
+    std::printf("proven: no order takes fewer than %d changes or purges less than %.0f mm³; as assigned: %d changes, %.0f mm³\n\n",
+                plan.bound.changes, plan.bound.purge_mm3, plan.as_assigned.changes, plan.as_assigned.purge_mm3);
+    print_findings(plan);
+}
+
+bool has_error(const Plan& plan) {
+    for (const Finding& f : plan.findings)
+        if (f.severity == Severity::error)
+            return true;
+    return false;
+}
+
+void save(const std::string& path, const std::string& bytes) {
+    if (const Status ok = write_file(path, bytes); !ok)
+        throw Unusable{path, ok.error().message};
+}
+
+} // namespace
+
+int run_new(const NewOptions& o) {
+    return guarded([&] {
+        const Project p = build_project(o);
+        if (const Status ok = save_project(p, o.out, thumbnail_png(p)); !ok)
+            throw Unusable{o.out, ok.error().message};
+        std::printf("%s: %zu part%s, %zu filament%s, on %s\n", o.out.c_str(), p.parts.size(), p.parts.size() == 1 ? "" : "s",
+                    p.filaments.size(), p.filaments.size() == 1 ? "" : "s", p.machine.id.c_str());
+        return 0;
+    });
+}
+
+int run_plan(const PlanOptions& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, o.settings);
+        const auto plan = make_plan(p, o.project);
+        if (o.json)
+            std::cout << plan_report(p, *plan).dump(2) << "\n";
+        else
+            print_summary(p, *plan);
+        return 0;
+    });
+}
+
+int run_check(const PlanOptions& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, o.settings);
+        const auto plan = make_plan(p, o.project);
+        if (o.json)
+            std::cout << Json{{"schema", "vitrail.findings/1"}, {"findings", findings_report(*plan)}}.dump(2) << "\n";
+        else
+            print_findings(*plan);
+        if (!has_error(*plan))
+            return 0;
+        std::cerr << "error: " << o.project << ": the check found an error, see the list\n";
+        return 1;
+    });
+}
+
+int run_sheet(const SheetOptions& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, {});
+        const auto plan = make_plan(p, o.project);
+        const RunSheet sheet = make_run_sheet(p, *plan);
+        if (!o.csv.empty())
+            save(o.csv, sheet_csv(sheet));
+        if (!o.html.empty())
+            save(o.html, sheet_html(sheet));
+        if (!o.pdf.empty()) {
+            qputenv("QT_QPA_PLATFORM", "offscreen"); // paper needs fonts, not a display
+            int argc = 1;
+            char name[] = "vitrail-cli";
+            char* argv[] = {name, nullptr};
+            const QGuiApplication fonts(argc, argv);
+            if (const Status ok = write_sheet_pdf(sheet, o.pdf); !ok)
+                throw Unusable{o.pdf, ok.error().message};
+        }
+        return 0;
+    });
+}
+
+int run_machines(bool json) {
+    if (json) {
+        Json list = Json::array();
+        for (const Machine& m : shipped_machines())
+            list.push_back(machine_to_json(m));
+        std::cout << list.dump(2) << "\n";
+        return 0;
+    }
+    for (const Machine& m : shipped_machines())
+        std::printf("%-10s %s\n           %s; bed %.0f × %.0f mm, %.0f mm high; purge %s\n", m.id.c_str(), m.name.c_str(),
+                    describe(m).c_str(), m.bed_x_mm, m.bed_y_mm, m.height_mm, to_string(m.purge_to));
+    return 0;
+}
+
+int run_filaments(bool json) {
+    Json list = Json::array();
+    for (const MaterialFacts& f : all_materials()) {
+        Json releases = Json::array();
+        for (const MaterialFacts& o : all_materials())
+            if (bond(f.material, o.material) == Bond::releases)
+                releases.push_back(o.id);
+        list.push_back({{"material", f.id},
+                        {"density_g_cm3", f.density_g_cm3},
+                        {"nozzle_c", {f.nozzle_c.low, f.nozzle_c.high}},
+                        {"bed_c", {f.bed_c.low, f.bed_c.high}},
+                        {"flow_mm3_s", f.flow_mm3_s},
+                        {"soluble", f.soluble},
+                        {"does_not_bond_with", releases}});
+    }
+    if (json) {
+        std::cout << list.dump(2) << "\n";
+        return 0;
+    }
+    std::printf("%-13s %8s %12s %10s %8s  does not bond with\n", "material", "g/cm³", "nozzle °C", "bed °C", "mm³/s");
+    for (const Json& f : list) {
+        std::string releases;
+        for (const Json& r : f["does_not_bond_with"])
+            releases += (releases.empty() ? "" : ", ") + r.get<std::string>();
+        std::printf("%-13s %8.2f %7.0f–%.0f %6.0f–%.0f %8.1f  %s\n", f["material"].get<std::string>().c_str(),
+                    f["density_g_cm3"].get<double>(), f["nozzle_c"][0].get<double>(), f["nozzle_c"][1].get<double>(),
+                    f["bed_c"][0].get<double>(), f["bed_c"][1].get<double>(), f["flow_mm3_s"].get<double>(), releases.c_str());
+    }
+    return 0;
+}
+
+} // namespace vitrail

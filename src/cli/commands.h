@@ -1,0 +1,29 @@
+// What each call of vitrail-cli does. Each returns the exit status.
+#pragma once
+
+#include <string>
+#include <vector>
+
+namespace vitrail {
+
+struct NewOptions {
+    std::string out, machine = "hand-swap", first_layer, layer, copies;
+    std::vector<std::string> models, filaments, assignments, bands;
+};
+struct PlanOptions {
+    std::string project;
+    bool json = false;
+    std::vector<std::string> settings;
+};
+struct SheetOptions {
+    std::string project, pdf, csv, html;
+};
+
+int run_new(const NewOptions& o);
+int run_plan(const PlanOptions& o);
+int run_check(const PlanOptions& o);
+int run_sheet(const SheetOptions& o);
+int run_machines(bool json);
+int run_filaments(bool json);
+
+} // namespace vitrail

@@ -1,0 +1,75 @@
+// vitrail-cli: the plan without the window. Exit status: 0 done, 1 unusable input or an error found, 2 wrong usage.
+#include "cli/commands.h"
+
+#include <CLI/CLI.hpp>
+
+#include <iostream>
+
+int main(int argc, char** argv) {
+    using namespace vitrail;
+    CLI::App app{"Vitrail plans multicolour prints: who gets which filament, when it changes, and what that costs."};
+    app.name("vitrail-cli");
+    app.require_subcommand(1);
+    app.set_version_flag("--version", "vitrail-cli 0.1.0");
+    std::function<int()> run;
+
+    NewOptions fresh;
+    CLI::App* make = app.add_subcommand("new", "Make a project from model files");
+    make->add_option("out", fresh.out, "The project to write, *.vitrail")->required();
+    make->add_option("--model", fresh.models, "Model files: 3MF, STL or OBJ")->required()->expected(1, -1);
+    make->add_option("--machine", fresh.machine, "A machine's id (see machines) or a JSON file");
+    make->add_option("--filament", fresh.filaments, "LETTER:MATERIAL:#RRGGBB[:TD_MM]")->expected(1)->take_all();
+    make->add_option("--assign", fresh.assignments, "PART=LETTER")->expected(1)->take_all();
+    make->add_option("--band", fresh.bands, "PART:Z0..Z1=LETTER, heights in mm")->expected(1)->take_all();
+    make->add_option("--first-layer", fresh.first_layer, "First layer height, mm");
+    make->add_option("--layer", fresh.layer, "Layer height, mm");
+    make->add_option("--copies", fresh.copies, "Copies on the plate");
+    make->callback([&] { run = [&] { return run_new(fresh); }; });
+
+    PlanOptions plan;
+    const auto project_options = [&](CLI::App* sub) {
+        sub->add_option("project", plan.project, "The project, *.vitrail")->required();
+        sub->add_flag("--json", plan.json, "Print JSON");
+        sub->add_option("--set", plan.settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    };
+    CLI::App* plan_command = app.add_subcommand("plan", "Plan the print: changes, purge, time, money");
+    project_options(plan_command);
+    plan_command->callback([&] { run = [&] { return run_plan(plan); }; });
+
+    CLI::App* check = app.add_subcommand("check", "List what would spoil the print; status 1 if an error is among it");
+    project_options(check);
+    check->callback([&] { run = [&] { return run_check(plan); }; });
+
+    SheetOptions sheet;
+    CLI::App* sheet_command = app.add_subcommand("sheet", "Write the run sheet");
+    sheet_command->add_option("project", sheet.project, "The project, *.vitrail")->required();
+    CLI::Option_group* formats = sheet_command->add_option_group("format");
+    formats->add_option("--pdf", sheet.pdf, "As PDF");
+    formats->add_option("--csv", sheet.csv, "As CSV, one line a change");
+    formats->add_option("--html", sheet.html, "As one HTML page");
+    formats->require_option(1, 3);
+    sheet_command->callback([&] { run = [&] { return run_sheet(sheet); }; });
+
+    bool json = false;
+    CLI::App* machines = app.add_subcommand("machines", "The machines that ship with Vitrail");
+    machines->add_flag("--json", json, "Print JSON");
+    machines->callback([&] { run = [&] { return run_machines(json); }; });
+    CLI::App* filaments = app.add_subcommand("filaments", "The material classes and their defaults");
+    filaments->add_flag("--json", json, "Print JSON");
+    filaments->callback([&] { run = [&] { return run_filaments(json); }; });
+
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::Success& e) {
+        return app.exit(e);
+    } catch (const CLI::ParseError& e) {
+        std::cerr << "error: " << e.what() << "\nTry --help.\n";
+        return 2;
+    }
+    try {
+        return run();
+    } catch (const std::bad_alloc&) {
+        std::cerr << "error: there is not enough memory for this.\n";
+        return 1;
+    }
+}

@@ -1,0 +1,179 @@
+#include "core/run_sheet/run_sheet.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+#include <set>
+
+namespace vitrail {
+
+namespace {
+
+template <class... T>
+std::string format(const char* pattern, T... values) {
+    char buffer[512];
+    std::snprintf(buffer, sizeof buffer, pattern, values...);
+    return buffer;
+}
+
+std::vector<std::string> cautions_for(const Project& p, const Plan& plan) {
+    std::vector<std::string> c{
+        "Nozzle and bed are over 200 °C and 50 °C hot: let them cool before you touch them, and keep your fingers out of the moving machine.",
+        "Never leave a machine alone on its first use of a new part or filament.",
+        "Ventilate the room while it prints."};
+    bool fumes = false, soluble = false;
+    for (std::size_t f = 0; f < p.filaments.size(); ++f) {
+        if (plan.use[f].model_mm3 <= 0)
+            continue;
+        fumes |= facts(p.filaments[f].material).fumes;
+        soluble |= facts(p.filaments[f].material).soluble;
+    }
+    if (fumes)
+        c.back() = "ABS, ASA and HIPS give off fumes: ventilate well, to the outside, and do not stay in the room for long.";
+    if (plan.totals.hand_swaps)
+        c.emplace_back("Hand swaps are done at a hot nozzle: pull and push the filament above the head, and cut it away from your hand.");
+    if (soluble)
+        c.emplace_back("Soluble waste goes where local rules say: strain it, and do not wash lumps down the sink.");
+    c.emplace_back("Printed parts are not food-safe or load-rated by default.");
+    return c;
+}
+
+} // namespace
+
+std::string duration(double seconds) {
+    const auto s = static_cast<long long>(std::llround(std::max(0.0, seconds)));
+    if (s >= 3600)
+        return format("%lld h %02lld", s / 3600, s % 3600 / 60);
+    if (s >= 120)
+        return format("%lld min", (s + 30) / 60);
+    return format("%lld s", s);
+}
+
+std::string when(const LayerGrid& grid, const Change& c) {
+    if (c.within_layer && c.layer == 1)
+        return format("within layer 1 · after part of layer 1 · with 0.00 mm printed, layer 1 ends at %.2f mm", c.z_after_mm);
+    if (c.within_layer)
+        return format("within layer %d · after layer %d and part of layer %d · with %.2f mm printed, layer %d ends at %.2f mm",
+                      c.layer, c.layer - 1, c.layer, grid.bottom_mm(c.layer), c.layer, grid.top_mm(c.layer));
+    return format("before layer %d · after layer %d · with %.2f mm printed, layer %d ends at %.2f mm", c.layer, c.layer - 1,
+                  c.z_before_mm, c.layer, c.z_after_mm);
+}
+
+std::vector<Place> starting_places(const Project& p, const Plan& plan) {
+    std::vector<Place> places(p.filaments.size());
+    // By first use, so that what is needed first gets a slot first.
+    std::vector<int> order;
+    for (std::size_t f = 0; f < p.filaments.size(); ++f)
+        order.push_back(static_cast<int>(f));
+    std::stable_sort(order.begin(), order.end(), [&](int a, int b) {
+        const auto first = [&](int f) { return plan.use[f].first_layer ? plan.use[f].first_layer : 1 << 30; };
+        return first(a) < first(b);
+    });
+    std::vector<std::vector<int>> seated(p.machine.toolheads.size());
+    for (const int f : order) {
+        if (plan.use[f].model_mm3 <= 0)
+            continue;
+        const int nozzle = plan.loading.nozzle[f], head = p.machine.nozzles[nozzle].toolhead;
+        const Toolhead& t = p.machine.toolheads[head];
+        const auto room = static_cast<std::size_t>(std::max(1, t.slots));
+        places[f] = {head, nozzle, 0, seated[head].size() < room};
+        seated[head].push_back(f);
+    }
+    // Slots in the order of letters.
+    for (std::size_t head = 0; head < seated.size(); ++head) {
+        if (!p.machine.toolheads[head].has_feeder())
+            continue;
+        std::sort(seated[head].begin(), seated[head].end());
+        int slot = 0;
+        for (const int f : seated[head])
+            if (places[f].at_start)
+                places[f].slot = ++slot;
+    }
+    return places;
+}
+
+std::string describe(const Project& p, const Place& place) {
+    const Toolhead& t = p.machine.toolheads[place.toolhead];
+    const auto nozzles = std::count_if(p.machine.nozzles.begin(), p.machine.nozzles.end(),
+                                       [&](const Nozzle& n) { return n.toolhead == place.toolhead; });
+    std::string s = p.machine.toolheads.size() > 1 ? t.name + ", " : "";
+    if (nozzles > 1) {
+        int first = 0;
+        while (p.machine.nozzles[first].toolhead != place.toolhead)
+            ++first;
+        s += format("nozzle %d, ", place.nozzle - first + 1);
+    }
+    if (!place.at_start)
+        return s + "later, by hand";
+    return s + (t.has_feeder() ? format("slot %d", place.slot) : std::string("external spool"));
+}
+
+RunSheet make_run_sheet(const Project& p, const Plan& plan) {
+    RunSheet r;
+    r.title = p.name.empty() ? std::string("Untitled piece") : p.name;
+    r.machine = p.machine.name;
+    r.machine_note = describe(p.machine);
+    r.settings = {format("first layer %.2f mm", plan.grid.first_mm), format("layers %.2f mm", plan.grid.height_mm),
+                  format("%d layers, %.2f mm tall", plan.grid.count, plan.grid.top_mm(plan.grid.count)),
+                  format("%.0f cop%s", p.settings.copies, p.settings.copies == 1 ? "y" : "ies"),
+                  format("line %.2f mm, %.0f walls, infill %.0f %%", p.settings.line_width_mm, p.settings.walls, p.settings.infill_pct)};
+    const std::vector<Place> places = starting_places(p, plan);
+    for (std::size_t f = 0; f < p.filaments.size(); ++f) {
+        if (plan.use[f].model_mm3 <= 0)
+            continue;
+        const Filament& x = p.filaments[f];
+        r.filaments.push_back({x.letter, x.name, facts(x.material).id, x.colour,
+                               plan.use[f].total_g + plan.use[f].first_load_g, plan.use[f].length_m, describe(p, places[f])});
+    }
+    r.preparation.push_back(format("Set the first layer to %.2f mm and the others to %.2f mm: the plan counts its layers so.",
+                                   plan.grid.first_mm, plan.grid.height_mm));
+    for (const SheetFilament& f : r.filaments)
+        if (f.place.find("later") == std::string::npos)
+            r.preparation.push_back(format("Load %c, %s %s: %s.", f.letter, f.name.c_str(), f.material.c_str(), f.place.c_str()));
+    for (const SheetFilament& f : r.filaments)
+        if (f.place.find("later") != std::string::npos)
+            r.preparation.push_back(format("Keep %c, %s %s, within reach: it goes in later.", f.letter, f.name.c_str(), f.material.c_str()));
+    if (plan.tower.layers)
+        r.preparation.push_back(format("Put a purge tower of %.1f × %.1f mm beside the piece, %.1f mm tall: it ends with layer %d.",
+                                       plan.tower.width_mm, plan.tower.width_mm, plan.tower.height_mm, plan.tower.layers));
+    if (p.machine.toolheads.size() > 1)
+        r.preparation.emplace_back("Check the XY offset between the toolheads.");
+    r.preparation.emplace_back("See that the removable bed sits in its place, and that the sheet is clean.");
+
+    int number = 0;
+    for (const Change& c : plan.changes) {
+        SheetChange s;
+        s.number = ++number;
+        s.when = when(plan.grid, c);
+        s.from = p.filaments[c.from].letter;
+        s.to = p.filaments[c.to].letter;
+        s.kind = c.kind == ChangeKind::hand ? "hand swap" : c.kind == ChangeKind::feeder ? "feeder change" : "tool change";
+        s.nozzle = std::to_string(c.nozzle + 1);
+        s.destination = to_string(c.destination);
+        s.purge_g = c.purge_g;
+        s.time_s = c.time_s;
+        s.attended_s = c.attended_s;
+        s.change = c;
+        r.changes.push_back(std::move(s));
+    }
+    const Totals& t = plan.totals;
+    r.totals = {{"piece", format("%.1f g", t.model_g)},
+                {"purge", format("%.1f g", t.purge_g)},
+                {"tower", format("%.1f g", t.tower_g)},
+                {"first loads", format("%.1f g", t.first_load_g)},
+                {"waste ratio", format("%.2f", t.waste_ratio)},
+                {"changes", format("%d", t.changes)},
+                {"hand swaps", format("%d", t.hand_swaps)},
+                {"printing", duration(t.print_s)},
+                {"changing", duration(t.change_s)},
+                {"at the printer", duration(t.attended_s)},
+                {"in all", duration(t.total_s)},
+                {"cost", format("%.2f", t.cost)}};
+    for (const Finding& f : plan.findings)
+        if (f.severity != Severity::note)
+            r.warnings.push_back(f.message + " (" + f.where + ")");
+    r.cautions = cautions_for(p, plan);
+    return r;
+}
+
+} // namespace vitrail

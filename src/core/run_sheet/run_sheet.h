@@ -1,0 +1,56 @@
+// The run sheet: what a person needs at the printer, as text in order. HTML, CSV and paper are made from it.
+#pragma once
+
+#include "core/plan/plan.h"
+
+#include <string>
+#include <vector>
+
+namespace vitrail {
+
+struct SheetFilament {
+    char letter;
+    std::string name, material;
+    Srgb colour;
+    double total_g = 0, length_m = 0;
+    std::string place; ///< where it sits before the start, or "later: …"
+};
+
+struct SheetChange {
+    int number = 0;
+    std::string when; ///< "before layer 12 · after layer 11 · with 0.64 mm printed, layer 12 ends at 0.68 mm"
+    char from = 0, to = 0;
+    std::string kind, nozzle, destination;
+    double purge_g = 0, time_s = 0, attended_s = 0;
+    Change change;
+};
+
+struct RunSheet {
+    std::string title, machine, machine_note;
+    std::vector<std::string> settings; ///< what plan and print must agree on
+    std::vector<SheetFilament> filaments;
+    std::vector<std::string> preparation; ///< what to do before the start, in order
+    std::vector<SheetChange> changes;
+    std::vector<std::pair<std::string, std::string>> totals;
+    std::vector<std::string> warnings; ///< findings that are not notes
+    std::vector<std::string> cautions; ///< what can hurt, for this print
+};
+
+RunSheet make_run_sheet(const Project& project, const Plan& plan);
+
+/// All three ways of naming a change, so that no program or person can take it for another layer.
+std::string when(const LayerGrid& grid, const Change& c);
+
+/// "2 h 05", "12 min", "40 s".
+std::string duration(double seconds);
+
+/// Where a filament sits before the start: nozzle and slot, by its place among those of the same feeder.
+struct Place {
+    int toolhead = 0, nozzle = 0;
+    int slot = 0;         ///< 1…; 0: external spool
+    bool at_start = true; ///< false: it goes in later, by hand
+};
+std::vector<Place> starting_places(const Project& project, const Plan& plan);
+std::string describe(const Project& project, const Place& place);
+
+} // namespace vitrail

@@ -1,0 +1,70 @@
+#include "formats/files.h"
+
+#include <cerrno>
+#include <cstring>
+#include <filesystem>
+#include <fcntl.h>
+#include <fstream>
+#include <unistd.h>
+
+namespace vitrail {
+
+namespace fs = std::filesystem;
+
+Result<std::string> read_file(const std::string& path) {
+    std::error_code ec;
+    const fs::file_status status = fs::status(path, ec);
+    if (ec || !fs::exists(status))
+        return Error{"There is no such file. Check the name."};
+    if (!fs::is_regular_file(status))
+        return Error{"This is not a file that can be read."};
+    const std::uintmax_t size = fs::file_size(path, ec);
+    if (ec)
+        return Error{"The file cannot be read: " + ec.message() + "."};
+    if (size > kLargestFile)
+        return Error{"The file is larger than 2 GB, more than Vitrail reads."};
+    std::ifstream in(path, std::ios::binary);
+    std::string bytes(static_cast<std::size_t>(size), '\0');
+    if (!in || !in.read(bytes.data(), static_cast<std::streamsize>(size)))
+        return Error{std::string("The file cannot be read: ") + std::strerror(errno) + "."};
+    return bytes;
+}
+
+Status write_file(const std::string& path, std::string_view bytes) {
+    const std::string temporary = path + ".part" + std::to_string(::getpid());
+    const auto failed = [&](const char* what) {
+        const int reason = errno;
+        ::unlink(temporary.c_str());
+        return Error{std::string(what) + ": " + std::strerror(reason) + ". Nothing was changed."};
+    };
+    const int fd = ::open(temporary.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
+    if (fd < 0)
+        return failed("The file cannot be written");
+    std::size_t done = 0;
+    while (done < bytes.size()) {
+        const ssize_t n = ::write(fd, bytes.data() + done, bytes.size() - done);
+        if (n < 0 && errno == EINTR)
+            continue;
+        if (n <= 0) {
+            ::close(fd);
+            return failed("The file cannot be written");
+        }
+        done += static_cast<std::size_t>(n);
+    }
+    const bool synced = ::fsync(fd) == 0;
+    if (::close(fd) != 0 || !synced)
+        return failed("The file cannot be written");
+    if (::rename(temporary.c_str(), path.c_str()) != 0)
+        return failed("The file cannot be put in its place");
+    return Done{};
+}
+
+std::string file_name(const std::string& path) {
+    return fs::path(path).filename().string();
+}
+
+std::string file_stem(const std::string& path) {
+    return fs::path(path).stem().string();
+}
+
+} // namespace vitrail

@@ -1,0 +1,139 @@
+#include "formats/machine_file.h"
+
+#include "formats/shipped_machines.h"
+
+#include <stdexcept>
+
+namespace vitrail {
+
+namespace {
+
+Json time_to_json(const ChangeTime& t) {
+    return {{"time_s", t.time_s}, {"attended_s", t.attended_s}};
+}
+
+ChangeTime time_from_json(const JsonReader& r, const char* kind, ChangeTime otherwise) {
+    if (!r.has(kind))
+        return otherwise;
+    const JsonReader t = r.object(kind);
+    return {t.number("time_s", 0, 86400), t.number("attended_s", 0, 86400)};
+}
+
+} // namespace
+
+Json machine_to_json(const Machine& m) {
+    Json heads = Json::array();
+    for (std::size_t t = 0; t < m.toolheads.size(); ++t) {
+        Json nozzles = Json::array();
+        for (const Nozzle& n : m.nozzles)
+            if (n.toolhead == static_cast<int>(t))
+                nozzles.push_back(n.diameter_mm);
+        heads.push_back({{"name", m.toolheads[t].name}, {"feeder_slots", m.toolheads[t].slots}, {"nozzles_mm", nozzles}});
+    }
+    return {{"schema", "vitrail.machine/1"},
+            {"id", m.id},
+            {"name", m.name},
+            {"note", m.note},
+            {"bed_mm", {m.bed_x_mm, m.bed_y_mm}},
+            {"height_mm", m.height_mm},
+            {"toolheads", heads},
+            {"times", {{"hand", time_to_json(m.hand)}, {"feeder", time_to_json(m.feeder)}, {"tool", time_to_json(m.tool)}}},
+            {"purge",
+             {{"to", to_string(m.purge_to)},
+              {"dead_mm3", m.dead_mm3},
+              {"mixing_mm3", m.mixing_mm3},
+              {"prime_mm3", m.prime_mm3},
+              {"first_load_mm3", m.first_load_mm3},
+              {"class_minimum_mm3", m.class_minimum_mm3}}}};
+}
+
+Machine machine_from_json(const JsonReader& r) {
+    if (r.text("schema") != "vitrail.machine/1")
+        throw JsonMisfit{r.where() + ".schema is “" + r.text("schema") + "”; this version reads vitrail.machine/1"};
+    Machine m;
+    m.id = r.text("id");
+    m.name = r.text("name", m.id);
+    m.note = r.text("note", "");
+    const Json& bed = r.list("bed_mm", 2);
+    for (const Json& v : bed)
+        if (!v.is_number() || v.get<double>() < 1 || v.get<double>() > 10000)
+            throw JsonMisfit{r.where() + ".bed_mm must be two lengths from 1 to 10000"};
+    if (bed.size() != 2)
+        throw JsonMisfit{r.where() + ".bed_mm must be two lengths"};
+    m.bed_x_mm = bed[0];
+    m.bed_y_mm = bed[1];
+    m.height_mm = r.number("height_mm", 1, 10000);
+    m.toolheads.clear();
+    m.nozzles.clear();
+    const Json& heads = r.list("toolheads", 32);
+    for (std::size_t t = 0; t < heads.size(); ++t) {
+        const JsonReader h = r.item("toolheads", t);
+        m.toolheads.push_back({h.text("name", "head " + std::to_string(t + 1)), static_cast<int>(h.number("feeder_slots", 0, 64))});
+        for (const Json& d : h.list("nozzles_mm", 32)) {
+            if (!d.is_number() || d.get<double>() < 0.05 || d.get<double>() > 3)
+                throw JsonMisfit{h.where() + ".nozzles_mm must be diameters from 0.05 to 3"};
+            m.nozzles.push_back({d.get<double>(), static_cast<int>(t)});
+        }
+    }
+    if (m.nozzles.empty())
+        throw JsonMisfit{r.where() + ".toolheads must hold at least one nozzle"};
+    if (m.nozzles.size() > 32)
+        throw JsonMisfit{r.where() + ".toolheads must hold at most 32 nozzles together"};
+    if (r.has("times")) {
+        const JsonReader times = r.object("times");
+        m.hand = time_from_json(times, "hand", m.hand);
+        m.feeder = time_from_json(times, "feeder", m.feeder);
+        m.tool = time_from_json(times, "tool", m.tool);
+    }
+    if (r.has("purge")) {
+        const JsonReader p = r.object("purge");
+        const std::string to = p.text("to", "ejected");
+        if (to != "ejected" && to != "tower")
+            throw JsonMisfit{p.where() + ".to must be “ejected” or “tower”"};
+        m.purge_to = to == "tower" ? Destination::tower : Destination::ejected;
+        m.dead_mm3 = p.number("dead_mm3", 0, 5000, m.dead_mm3);
+        m.mixing_mm3 = p.number("mixing_mm3", 0.1, 5000, m.mixing_mm3);
+        m.prime_mm3 = p.number("prime_mm3", 0, 5000, m.prime_mm3);
+        m.first_load_mm3 = p.number("first_load_mm3", 0, 5000, m.first_load_mm3);
+        m.class_minimum_mm3 = p.number("class_minimum_mm3", 0, 5000, m.class_minimum_mm3);
+    }
+    return m;
+}
+
+Result<Machine> read_machine(const std::string& text) {
+    const Result<Json> json = parse_json(text);
+    if (!json)
+        return json.error();
+    try {
+        return machine_from_json(JsonReader(*json, "machine"));
+    } catch (const JsonMisfit& e) {
+        return Error{"The machine file does not fit: " + e.message + "."};
+    }
+}
+
+std::string write_machine(const Machine& m) {
+    return machine_to_json(m).dump(2) + "\n";
+}
+
+const std::vector<Machine>& shipped_machines() {
+    static const std::vector<Machine> machines = [] {
+        std::vector<Machine> list;
+        for (const char* text : kShippedMachines) {
+            Result<Machine> m = read_machine(text);
+            if (!m)
+                throw std::logic_error(m.error().message); // a machine we ship is wrong
+            list.push_back(std::move(*m));
+        }
+        return list;
+    }();
+    return machines;
+}
+
+const Machine* find_machine(const std::string& id) {
+    for (const Machine& m : shipped_machines())
+        if (m.id == id)
+            return &m;
+    return nullptr;
+}
+
+} // namespace vitrail

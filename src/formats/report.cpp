@@ -1,0 +1,282 @@
+#include "formats/report.h"
+
+#include <cmath>
+
+namespace vitrail {
+
+namespace {
+
+Json finding_to_json(const Finding& f) {
+    Json j{{"code", f.code}, {"severity", to_string(f.severity)}, {"message", f.message}, {"where", f.where}};
+    if (f.layer)
+        j["layer"] = f.layer;
+    if (f.fix)
+        j["fix"] = f.fix->label;
+    return j;
+}
+
+Json change_to_json(const Project& p, const Change& c) {
+    Json j{{"layer", c.layer},
+           {"z_before_mm", c.z_before_mm},
+           {"z_after_mm", c.z_after_mm},
+           {"from", std::string(1, p.filaments[c.from].letter)},
+           {"to", std::string(1, p.filaments[c.to].letter)},
+           {"kind", to_string(c.kind)},
+           {"nozzle", c.nozzle + 1},
+           {"purge_mm3", c.purge_mm3},
+           {"purge_g", c.purge_g},
+           {"destination", to_string(c.destination)},
+           {"time_s", c.time_s},
+           {"attended_s", c.attended_s},
+           {"within_layer", c.within_layer}};
+    if (c.displaced != c.from)
+        j["nozzle_held"] = std::string(1, p.filaments[c.displaced].letter);
+    return j;
+}
+
+/// Heights are sums of decimal fractions; round off what binary adds.
+Json rounded(Json j) {
+    if (j.is_number_float()) {
+        const double v = j.get<double>();
+        return std::isfinite(v) ? Json(std::round(v * 1e9) / 1e9) : Json(nullptr);
+    }
+    if (j.is_structured())
+        for (auto& item : j)
+            item = rounded(item);
+    return j;
+}
+
+} // namespace
+
+Json findings_report(const Plan& plan) {
+    Json list = Json::array();
+    for (const Finding& f : plan.findings)
+        list.push_back(finding_to_json(f));
+    return list;
+}
+
+Json plan_report(const Project& p, const Plan& plan) {
+    Json filaments = Json::array(), sequence = Json::array(), changes = Json::array(), loads = Json::array();
+    for (std::size_t i = 0; i < p.filaments.size(); ++i) {
+        const Filament& f = p.filaments[i];
+        const FilamentUse& u = plan.use[i];
+        filaments.push_back({{"letter", std::string(1, f.letter)},
+                             {"name", f.name},
+                             {"material", facts(f.material).id},
+                             {"colour", to_hex(f.colour)},
+                             {"model_g", u.model_g},
+                             {"support_g", u.support_g},
+                             {"interface_g", u.interface_g},
+                             {"purge_g", u.purge_g},
+                             {"tower_g", u.tower_g},
+                             {"total_g", u.total_g},
+                             {"length_m", u.length_m},
+                             {"cost", u.cost},
+                             {"first_load_g", u.first_load_g}});
+    }
+    for (std::size_t l = 0; l < plan.sequence.layers(); ++l) {
+        Json layer = Json::array();
+        for (const std::uint8_t f : plan.sequence.layer(l))
+            layer.push_back(std::string(1, p.filaments[f].letter));
+        sequence.push_back(layer);
+    }
+    for (const Change& c : plan.changes)
+        changes.push_back(change_to_json(p, c));
+    for (const FirstLoad& l : plan.first_loads)
+        loads.push_back({{"nozzle", l.nozzle + 1},
+                         {"letter", std::string(1, p.filaments[l.filament].letter)},
+                         {"layer", l.layer},
+                         {"mm3", l.mm3},
+                         {"g", l.g}});
+    Json table = Json::object();
+    for (int i = 0; i < plan.filaments; ++i)
+        for (int j = 0; j < plan.filaments; ++j)
+            if (i != j)
+                table[std::string(1, p.filaments[i].letter) + ">" + p.filaments[j].letter] = plan.purge_table.at(i, j);
+    const Totals& t = plan.totals;
+    Json report{
+        {"schema", "vitrail.plan-report/1"},
+        {"project", p.name},
+        {"machine", p.machine.id},
+        {"copies", static_cast<int>(p.settings.copies)},
+        {"layers",
+         {{"count", plan.grid.count},
+          {"first_mm", plan.grid.first_mm},
+          {"height_mm", plan.grid.height_mm},
+          {"top_mm", plan.grid.top_mm(plan.grid.count)}}},
+        {"filaments", filaments},
+        {"sequence", sequence},
+        {"changes", changes},
+        {"first_loads", loads},
+        {"purge_table", table},
+        {"lower_bound", {{"changes", plan.bound.changes}, {"purge_mm3", plan.bound.purge_mm3}}},
+        {"totals",
+         {{"model_g", t.model_g},
+          {"support_g", t.support_g},
+          {"interface_g", t.interface_g},
+          {"purge_g", t.purge_g},
+          {"tower_g", t.tower_g},
+          {"waste_ratio", t.waste_ratio},
+          {"changes", t.changes},
+          {"hand_swaps", t.hand_swaps},
+          {"print_s", t.print_s},
+          {"change_s", t.change_s},
+          {"attended_s", t.attended_s},
+          {"total_s", t.total_s},
+          {"cost", t.cost},
+          {"purge_mm3", t.purge_mm3},
+          {"first_load_g", t.first_load_g},
+          {"attended_cost", t.attended_cost}}},
+        {"as_assigned",
+         {{"changes", plan.as_assigned.changes},
+          {"purge_mm3", plan.as_assigned.purge_mm3},
+          {"purge_g", plan.as_assigned.purge_g},
+          {"total_s", plan.as_assigned.total_s}}},
+        {"tower",
+         {{"layers", plan.tower.layers},
+          {"width_mm", plan.tower.width_mm},
+          {"height_mm", plan.tower.height_mm},
+          {"slenderness", plan.tower.slenderness()},
+          {"purge_mm3", plan.tower.purge_mm3},
+          {"fill_mm3", plan.tower.fill_mm3}}},
+        {"findings", findings_report(plan)}};
+    return rounded(std::move(report));
+}
+
+std::string sheet_csv(const RunSheet& sheet) {
+    const auto quoted = [](const std::string& s) {
+        if (s.find_first_of(",\"\r\n") == std::string::npos)
+            return s;
+        std::string q = "\"";
+        for (const char c : s)
+            q += c == '"' ? std::string("\"\"") : std::string(1, c);
+        return q + "\"";
+    };
+    const auto number = [](double v, int decimals) {
+        char buffer[64];
+        std::snprintf(buffer, sizeof buffer, "%.*f", decimals, v);
+        return std::string(buffer);
+    };
+    std::string out = "step,before_layer,after_layer,z_before_mm,z_after_mm,within_layer,from,to,kind,nozzle,purge_mm3,purge_g,"
+                      "destination,time_s,attended_s,when\r\n";
+    for (const SheetChange& s : sheet.changes) {
+        const Change& c = s.change;
+        const std::string cells[] = {std::to_string(s.number), std::to_string(c.layer), std::to_string(c.layer - 1),
+                                     number(c.z_before_mm, 3), number(c.z_after_mm, 3), c.within_layer ? "yes" : "no",
+                                     std::string(1, s.from), std::string(1, s.to), s.kind, s.nozzle, number(c.purge_mm3, 1),
+                                     number(c.purge_g, 3), s.destination, number(c.time_s, 1), number(c.attended_s, 1), s.when};
+        for (std::size_t i = 0; i < std::size(cells); ++i)
+            out += (i ? "," : "") + quoted(cells[i]);
+        out += "\r\n";
+    }
+    return out;
+}
+
+std::vector<HatchLine> hatch_lines(char letter) {
+    // Eight hatches, then the same again at another pitch: drawn in a unit square that repeats.
+    switch ((letter - 'A') % 8) {
+    case 0: return {{0, 1, 1, 0}};
+    case 1: return {{0, 0.5, 1, 0.5}};
+    case 2: return {{0, 0, 1, 1}};
+    case 3: return {{0, 0.5, 1, 0.5}, {0.5, 0, 0.5, 1}};
+    case 4: return {{0.4, 0.5, 0.6, 0.5}};
+    case 5: return {{0.5, 0, 0.5, 1}};
+    case 6: return {{0, 0, 1, 1}, {0, 1, 1, 0}};
+    default: return {{0, 0.25, 0.5, 0.75}, {0.5, 0.75, 1, 0.25}};
+    }
+}
+
+namespace {
+
+std::string escaped(const std::string& s) {
+    std::string out;
+    for (const char c : s)
+        switch (c) {
+        case '&': out += "&amp;"; break;
+        case '<': out += "&lt;"; break;
+        case '>': out += "&gt;"; break;
+        case '"': out += "&quot;"; break;
+        default: out += c;
+        }
+    return out;
+}
+
+/// Letter, hatch and colour of a filament as a small pane.
+std::string pane(char letter, Srgb colour) {
+    const Srgb ink = contrast_ratio(colour, {0, 0, 0}) > contrast_ratio(colour, {255, 255, 255}) ? Srgb{0, 0, 0} : Srgb{255, 255, 255};
+    std::string svg = "<svg class=\"pane\" viewBox=\"0 0 28 28\" width=\"28\" height=\"28\" role=\"img\" aria-label=\"filament " +
+                      std::string(1, letter) + "\"><rect x=\"1\" y=\"1\" width=\"26\" height=\"26\" fill=\"" + to_hex(colour) +
+                      "\" stroke=\"#111\" stroke-width=\"2\"/><g stroke=\"" + to_hex(ink) + "\" stroke-opacity=\".35\">";
+    const double pitch = letter - 'A' < 8 ? 6.5 : 4.33;
+    for (double y = 1; y + pitch < 27.5; y += pitch)
+        for (double x = 1; x + pitch < 27.5; x += pitch)
+            for (const HatchLine& h : hatch_lines(letter)) {
+                char buffer[160];
+                std::snprintf(buffer, sizeof buffer, "<line x1=\"%.1f\" y1=\"%.1f\" x2=\"%.1f\" y2=\"%.1f\"/>", x + h.x0 * pitch,
+                              y + h.y0 * pitch, x + h.x1 * pitch, y + h.y1 * pitch);
+                svg += buffer;
+            }
+    return svg + "</g><text x=\"14\" y=\"19\" text-anchor=\"middle\" font-weight=\"bold\" font-size=\"14\" fill=\"" + to_hex(ink) +
+           "\" stroke=\"" + to_hex(colour) + "\" stroke-width=\"3\" paint-order=\"stroke\">" + std::string(1, letter) +
+           "</text></svg>";
+}
+
+} // namespace
+
+std::string sheet_html(const RunSheet& s) {
+    std::string h = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" + escaped(s.title) +
+                    " – run sheet</title><style>\n"
+                    "body{font:15px/1.45 Inter,sans-serif;margin:2em auto;max-width:60em;color:#16181c;background:#fff}\n"
+                    "h1{margin:0}h2{margin:1.4em 0 .4em;border-bottom:2px solid #16181c}\n"
+                    "table{border-collapse:collapse;width:100%}th,td{text-align:left;padding:.3em .6em;border-bottom:1px solid #bbb;vertical-align:middle}\n"
+                    ".n{text-align:right}.pane{vertical-align:middle}li{margin:.2em 0}.warn{border-left:4px solid #a33;padding-left:.8em}\n"
+                    "@media print{body{margin:0}tr{break-inside:avoid}}\n</style></head><body>\n";
+    h += "<h1>" + escaped(s.title) + "</h1><p>" + escaped(s.machine) + " (" + escaped(s.machine_note) + ")<br>";
+    for (std::size_t i = 0; i < s.settings.size(); ++i)
+        h += (i ? " · " : "") + escaped(s.settings[i]);
+    h += "</p>\n";
+    if (!s.warnings.empty()) {
+        h += "<div class=\"warn\"><strong>Look at this before you start</strong><ul>";
+        for (const std::string& w : s.warnings)
+            h += "<li>" + escaped(w) + "</li>";
+        h += "</ul></div>\n";
+    }
+    h += "<h2>Filaments</h2><table><tr><th></th><th>filament</th><th>material</th><th>where</th><th class=\"n\">grams</th><th class=\"n\">metres</th></tr>\n";
+    char buffer[200];
+    for (const SheetFilament& f : s.filaments) {
+        std::snprintf(buffer, sizeof buffer, "<td class=\"n\">%.1f</td><td class=\"n\">%.1f</td></tr>\n", f.total_g, f.length_m);
+        h += "<tr><td>" + pane(f.letter, f.colour) + "</td><td>" + escaped(f.name) + "</td><td>" + escaped(f.material) + "</td><td>" +
+             escaped(f.place) + "</td>" + buffer;
+    }
+    h += "</table>\n<h2>Before the start</h2><ol>";
+    for (const std::string& p : s.preparation)
+        h += "<li>" + escaped(p) + "</li>";
+    h += "</ol>\n<h2>Changes</h2>\n";
+    if (s.changes.empty())
+        h += "<p>None: the whole print is in one filament.</p>";
+    else {
+        h += "<table><tr><th class=\"n\">#</th><th>when</th><th>from</th><th>to</th><th>kind</th><th class=\"n\">purge</th><th class=\"n\">time</th></tr>\n";
+        const auto colour = [&](char letter) {
+            for (const SheetFilament& f : s.filaments)
+                if (f.letter == letter)
+                    return f.colour;
+            return Srgb{};
+        };
+        for (const SheetChange& c : s.changes) {
+            std::snprintf(buffer, sizeof buffer, "<td class=\"n\">%.2f g</td>", c.purge_g);
+            h += "<tr><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + escaped(c.when) + "</td><td>" +
+                 pane(c.from, colour(c.from)) + "</td><td>" + pane(c.to, colour(c.to)) + "</td><td>" + escaped(c.kind) + "</td>" + buffer +
+                 "<td class=\"n\">" + duration(c.time_s) + "</td></tr>\n";
+        }
+        h += "</table>\n";
+    }
+    h += "<h2>In all</h2><table>";
+    for (const auto& [what, value] : s.totals)
+        h += "<tr><td>" + escaped(what) + "</td><td class=\"n\">" + escaped(value) + "</td></tr>";
+    h += "</table>\n<h2>Cautions</h2><ul>";
+    for (const std::string& c : s.cautions)
+        h += "<li>" + escaped(c) + "</li>";
+    return h + "</ul></body></html>\n";
+}
+
+} // namespace vitrail

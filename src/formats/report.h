@@ -1,0 +1,25 @@
+// What goes out: the plan report (JSON), and the run sheet as CSV and HTML.
+#pragma once
+
+#include "core/run_sheet/run_sheet.h"
+#include "formats/json.h"
+
+namespace vitrail {
+
+/// Schema "vitrail.plan-report/1", described by docs/plan-report.schema.json.
+Json plan_report(const Project& project, const Plan& plan);
+Json findings_report(const Plan& plan);
+
+/// RFC 4180: a header line, CRLF, quotes where needed. One line a change.
+std::string sheet_csv(const RunSheet& sheet);
+
+/// One self-contained page: no scripts, nothing fetched.
+std::string sheet_html(const RunSheet& sheet);
+
+/// The hatch of a letter as lines in a unit square, for screens that are not ours: pairs of points.
+struct HatchLine {
+    double x0, y0, x1, y1;
+};
+std::vector<HatchLine> hatch_lines(char letter);
+
+} // namespace vitrail

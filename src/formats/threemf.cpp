@@ -1,0 +1,316 @@
+#include "formats/model.h"
+
+#include "formats/zip.h"
+
+#include <Model/COM/NMR_DLLInterfaces.h>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <memory>
+
+// lib3mf 1 speaks a C interface with objects that must be released.
+
+namespace vitrail {
+
+namespace {
+
+struct Release {
+    void operator()(NMR::PLib3MFBase* p) const { NMR::lib3mf_release(p); }
+};
+template <class T>
+using Owned = std::unique_ptr<T, Release>;
+
+/// Calls a function that hands out an object through its last argument.
+template <class T, class F>
+Owned<T> get(F call) {
+    T* p = nullptr;
+    return call(&p) == LIB3MF_OK ? Owned<T>(p) : Owned<T>();
+}
+
+/// Points as columns: p' = rows · (x, y, z, 1).
+using Transform = std::array<std::array<double, 4>, 3>;
+constexpr Transform kIdentity{{{1, 0, 0, 0}, {0, 1, 0, 0}, {0, 0, 1, 0}}};
+
+Transform from(const NMR::MODELTRANSFORM& m) {
+    Transform t;
+    for (int r = 0; r < 3; ++r)
+        for (int c = 0; c < 4; ++c)
+            t[r][c] = m.m_fFields[r][c];
+    return t;
+}
+
+Transform operator*(const Transform& a, const Transform& b) {
+    Transform t{};
+    for (int r = 0; r < 3; ++r)
+        for (int c = 0; c < 4; ++c) {
+            t[r][c] = c == 3 ? a[r][3] : 0;
+            for (int k = 0; k < 3; ++k)
+                t[r][c] += a[r][k] * b[k][c];
+        }
+    return t;
+}
+
+double determinant(const Transform& t) {
+    return t[0][0] * (t[1][1] * t[2][2] - t[1][2] * t[2][1]) - t[0][1] * (t[1][0] * t[2][2] - t[1][2] * t[2][0]) +
+           t[0][2] * (t[1][0] * t[2][1] - t[1][1] * t[2][0]);
+}
+
+double unit_mm(DWORD unit) {
+    switch (unit) {
+    case NMR::MODELUNIT_MICROMETER: return 0.001;
+    case NMR::MODELUNIT_CENTIMETER: return 10;
+    case NMR::MODELUNIT_INCH: return 25.4;
+    case NMR::MODELUNIT_FOOT: return 304.8;
+    case NMR::MODELUNIT_METER: return 1000;
+    default: return 1;
+    }
+}
+
+std::string name_of(NMR::PLib3MFModelObjectResource* object) {
+    ULONG length = 0;
+    if (NMR::lib3mf_object_getnameutf8(object, nullptr, 0, &length) != LIB3MF_OK || length == 0 || length > 4096)
+        return {};
+    std::string name(length + 1, '\0');
+    if (NMR::lib3mf_object_getnameutf8(object, name.data(), length + 1, nullptr) != LIB3MF_OK)
+        return {};
+    name.resize(name.find('\0'));
+    return name;
+}
+
+struct Reader {
+    NMR::PLib3MFModel* model;
+    std::string stem;
+    double scale;
+    std::vector<Body> bodies;
+    std::size_t triangles = 0;
+    std::string failure;
+
+    std::optional<Srgb> material_colour(DWORD group, DWORD index) {
+        auto base = get<NMR::PLib3MFModelBaseMaterial>(
+            [&](auto** p) { return NMR::lib3mf_model_getbasematerialbyid(model, group, p); });
+        BYTE r, g, b, a;
+        if (!base || NMR::lib3mf_basematerial_getdisplaycolor(base.get(), index, &r, &g, &b, &a) != LIB3MF_OK)
+            return {};
+        return Srgb{r, g, b};
+    }
+
+    /// The object's own colour; else the one all its triangles share.
+    std::optional<Srgb> colour_of(NMR::PLib3MFModelObjectResource* object, DWORD count) {
+        auto own = get<NMR::PLib3MFDefaultPropertyHandler>(
+            [&](auto** p) { return NMR::lib3mf_object_createdefaultpropertyhandler(object, p); });
+        NMR::eModelPropertyType type = NMR::MODELPROPERTYTYPE_NONE;
+        if (own && NMR::lib3mf_defaultpropertyhandler_getpropertytype(own.get(), &type) == LIB3MF_OK) {
+            DWORD group, index;
+            NMR::MODELMESHCOLOR_SRGB c;
+            if (type == NMR::MODELPROPERTYTYPE_BASEMATERIALS &&
+                NMR::lib3mf_defaultpropertyhandler_getbasematerial(own.get(), &group, &index) == LIB3MF_OK)
+                return material_colour(group, index);
+            if (type == NMR::MODELPROPERTYTYPE_COLOR &&
+                NMR::lib3mf_defaultpropertyhandler_getcolor(own.get(), 0, &c) == LIB3MF_OK)
+                return Srgb{c.m_Red, c.m_Green, c.m_Blue};
+        }
+        auto each = get<NMR::PLib3MFPropertyHandler>(
+            [&](auto** p) { return NMR::lib3mf_meshobject_createpropertyhandler(object, p); });
+        if (!each)
+            return {};
+        std::optional<Srgb> shared;
+        for (DWORD t = 0; t < count; ++t) {
+            std::optional<Srgb> colour;
+            if (NMR::lib3mf_propertyhandler_getpropertytype(each.get(), t, &type) != LIB3MF_OK)
+                return {};
+            DWORD group, index;
+            NMR::MODELMESH_TRIANGLECOLOR_SRGB c;
+            if (type == NMR::MODELPROPERTYTYPE_BASEMATERIALS &&
+                NMR::lib3mf_propertyhandler_getbasematerial(each.get(), t, &group, &index) == LIB3MF_OK)
+                colour = material_colour(group, index);
+            else if (type == NMR::MODELPROPERTYTYPE_COLOR && NMR::lib3mf_propertyhandler_getcolor(each.get(), t, &c) == LIB3MF_OK)
+                colour = Srgb{c.m_Colors[0].m_Red, c.m_Colors[0].m_Green, c.m_Colors[0].m_Blue};
+            if (!colour || (shared && !(*shared == *colour)))
+                return {};
+            shared = colour;
+        }
+        return shared;
+    }
+
+    bool add_mesh(NMR::PLib3MFModelObjectResource* object, const Transform& t) {
+        DWORD nv = 0, nt = 0;
+        if (NMR::lib3mf_meshobject_getvertexcount(object, &nv) != LIB3MF_OK ||
+            NMR::lib3mf_meshobject_gettrianglecount(object, &nt) != LIB3MF_OK)
+            return true;
+        if ((triangles += nt) > kMostTriangles || bodies.size() >= kMostBodies) {
+            failure = "The 3MF file unfolds to more bodies or triangles than Vitrail reads.";
+            return false;
+        }
+        if (nt == 0)
+            return true;
+        std::vector<NMR::MODELMESHVERTEX> v(nv);
+        std::vector<NMR::MODELMESHTRIANGLE> f(nt);
+        if (NMR::lib3mf_meshobject_getvertices(object, v.data(), nv, nullptr) != LIB3MF_OK ||
+            NMR::lib3mf_meshobject_gettriangleindices(object, f.data(), nt, nullptr) != LIB3MF_OK) {
+            failure = "The 3MF file holds a mesh that cannot be read.";
+            return false;
+        }
+        std::vector<Vec3> vertices(nv);
+        for (DWORD i = 0; i < nv; ++i) {
+            const float* p = v[i].m_fPosition;
+            const auto row = [&](int r) {
+                return static_cast<float>(scale * (t[r][0] * p[0] + t[r][1] * p[1] + t[r][2] * p[2] + t[r][3]));
+            };
+            vertices[i] = {row(0), row(1), row(2)};
+        }
+        std::vector<Triangle> faces(nt);
+        const bool mirrored = determinant(t) < 0;
+        for (DWORD i = 0; i < nt; ++i) {
+            faces[i] = {f[i].m_nIndices[0], f[i].m_nIndices[1], f[i].m_nIndices[2]};
+            if (mirrored)
+                std::swap(faces[i][1], faces[i][2]);
+        }
+        const std::string name = name_of(object);
+        bodies.push_back({name.empty() ? stem : name, build_mesh(std::move(vertices), std::move(faces)), colour_of(object, nt)});
+        return true;
+    }
+
+    bool add(NMR::PLib3MFModelObjectResource* object, const Transform& t, int depth) {
+        BOOL is_mesh = 0, is_components = 0;
+        if (NMR::lib3mf_object_ismeshobject(object, &is_mesh) == LIB3MF_OK && is_mesh)
+            return add_mesh(object, t);
+        constexpr int kDeepest = 32;
+        if (depth > kDeepest) {
+            failure = "The 3MF file nests components more than 32 deep.";
+            return false;
+        }
+        if (NMR::lib3mf_object_iscomponentsobject(object, &is_components) != LIB3MF_OK || !is_components)
+            return true;
+        DWORD count = 0;
+        NMR::lib3mf_componentsobject_getcomponentcount(object, &count);
+        for (DWORD i = 0; i < count; ++i) {
+            auto component = get<NMR::PLib3MFModelComponent>(
+                [&](auto** p) { return NMR::lib3mf_componentsobject_getcomponent(object, i, p); });
+            if (!component)
+                continue;
+            auto inner = get<NMR::PLib3MFModelObjectResource>(
+                [&](auto** p) { return NMR::lib3mf_component_getobjectresource(component.get(), p); });
+            NMR::MODELTRANSFORM m;
+            BOOL has = 0;
+            NMR::lib3mf_component_hastransform(component.get(), &has);
+            const bool moves = has && NMR::lib3mf_component_gettransform(component.get(), &m) == LIB3MF_OK;
+            if (inner && !add(inner.get(), moves ? t * from(m) : t, depth + 1))
+                return false;
+        }
+        return true;
+    }
+};
+
+} // namespace
+
+Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view bytes) {
+    if (const Status s = check_zip(bytes); !s)
+        return Error{"The 3MF file cannot be opened. " + s.error().message};
+    auto model = get<NMR::PLib3MFModel>([](auto** p) { return NMR::lib3mf_createmodel(p); });
+    auto reader = get<NMR::PLib3MFModelReader>(
+        [&](auto** p) { return NMR::lib3mf_model_queryreader(model.get(), MODELREADERCLASS_3MF, p); });
+    if (!model || !reader)
+        return Error{"The 3MF library did not start."};
+    if (NMR::lib3mf_reader_readfrombuffer(reader.get(), reinterpret_cast<BYTE*>(const_cast<char*>(bytes.data())), bytes.size()) !=
+        LIB3MF_OK) {
+        DWORD code = 0;
+        LPCSTR why = nullptr;
+        NMR::lib3mf_getlasterror(reader.get(), &code, &why);
+        return Error{std::string("The 3MF file cannot be understood") + (why && *why ? std::string(" (") + why + ")" : "") +
+                     ". Export it again from the program it comes from."};
+    }
+    DWORD unit = NMR::MODELUNIT_MILLIMETER;
+    NMR::lib3mf_model_getunit(model.get(), &unit);
+    Reader r{model.get(), stem, unit_mm(unit), {}, 0, {}};
+    auto items = get<NMR::PLib3MFModelBuildItemIterator>(
+        [&](auto** p) { return NMR::lib3mf_model_getbuilditems(model.get(), p); });
+    BOOL more = 0;
+    while (items && NMR::lib3mf_builditemiterator_movenext(items.get(), &more) == LIB3MF_OK && more) {
+        auto item = get<NMR::PLib3MFModelBuildItem>(
+            [&](auto** p) { return NMR::lib3mf_builditemiterator_getcurrent(items.get(), p); });
+        if (!item)
+            continue;
+        auto object = get<NMR::PLib3MFModelObjectResource>(
+            [&](auto** p) { return NMR::lib3mf_builditem_getobjectresource(item.get(), p); });
+        NMR::MODELTRANSFORM m;
+        BOOL has = 0;
+        NMR::lib3mf_builditem_hasobjecttransform(item.get(), &has);
+        const bool moves = has && NMR::lib3mf_builditem_getobjecttransform(item.get(), &m) == LIB3MF_OK;
+        if (object && !r.add(object.get(), moves ? from(m) : kIdentity, 0))
+            return Error{r.failure};
+    }
+    if (r.bodies.empty())
+        return Error{"The 3MF file has nothing to build: no build item leads to a mesh."};
+    return std::move(r.bodies);
+}
+
+Result<std::string> write_3mf(const std::vector<Body>& bodies) {
+    const Error failed{"The 3MF file could not be put together. Nothing was written."};
+    auto model = get<NMR::PLib3MFModel>([](auto** p) { return NMR::lib3mf_createmodel(p); });
+    if (!model)
+        return failed;
+    NMR::lib3mf_model_setunit(model.get(), NMR::MODELUNIT_MILLIMETER);
+    Owned<NMR::PLib3MFModelBaseMaterial> materials;
+    DWORD group = 0;
+    for (const Body& b : bodies) {
+        auto object = get<NMR::PLib3MFModelMeshObject>(
+            [&](auto** p) { return NMR::lib3mf_model_addmeshobject(model.get(), p); });
+        if (!object)
+            return failed;
+        std::vector<NMR::MODELMESHVERTEX> v(b.mesh.vertices.size());
+        for (std::size_t i = 0; i < v.size(); ++i)
+            v[i] = {{b.mesh.vertices[i].x, b.mesh.vertices[i].y, b.mesh.vertices[i].z}};
+        std::vector<NMR::MODELMESHTRIANGLE> f(b.mesh.triangles.size());
+        for (std::size_t i = 0; i < f.size(); ++i)
+            f[i] = {{b.mesh.triangles[i][0], b.mesh.triangles[i][1], b.mesh.triangles[i][2]}};
+        if (NMR::lib3mf_meshobject_setgeometry(object.get(), v.data(), static_cast<DWORD>(v.size()), f.data(),
+                                               static_cast<DWORD>(f.size())) != LIB3MF_OK ||
+            NMR::lib3mf_object_setnameutf8(object.get(), b.name.c_str()) != LIB3MF_OK)
+            return failed;
+        if (b.colour) {
+            if (!materials) {
+                materials = get<NMR::PLib3MFModelBaseMaterial>(
+                    [&](auto** p) { return NMR::lib3mf_model_addbasematerialgroup(model.get(), p); });
+                if (!materials)
+                    return failed;
+                NMR::lib3mf_basematerial_getresourceid(materials.get(), &group);
+            }
+            DWORD index = 0;
+            NMR::lib3mf_basematerial_addmaterialutf8(materials.get(), to_hex(*b.colour).c_str(), b.colour->r, b.colour->g,
+                                                     b.colour->b, &index);
+            auto own = get<NMR::PLib3MFDefaultPropertyHandler>(
+                [&](auto** p) { return NMR::lib3mf_object_createdefaultpropertyhandler(object.get(), p); });
+            if (!own || NMR::lib3mf_defaultpropertyhandler_setbasematerial(own.get(), group, index) != LIB3MF_OK)
+                return failed;
+        }
+        auto item = get<NMR::PLib3MFModelBuildItem>(
+            [&](auto** p) { return NMR::lib3mf_model_addbuilditem(model.get(), object.get(), nullptr, p); });
+        if (!item)
+            return failed;
+    }
+    auto writer = get<NMR::PLib3MFModelWriter>(
+        [&](auto** p) { return NMR::lib3mf_model_querywriter(model.get(), MODELWRITERCLASS_3MF, p); });
+    // The writer streams; it may go back to fill in sizes.
+    struct Sink {
+        std::string bytes;
+        std::size_t at = 0;
+    } sink;
+    const auto write = +[](const char* data, DWORD n, void* user) -> int {
+        auto& s = *static_cast<Sink*>(user);
+        if (s.at + n > s.bytes.size())
+            s.bytes.resize(s.at + n);
+        std::copy(data, data + n, s.bytes.begin() + static_cast<std::ptrdiff_t>(s.at));
+        s.at += n;
+        return 0;
+    };
+    const auto seek = +[](ULONG64 position, void* user) -> int {
+        static_cast<Sink*>(user)->at = position;
+        return 0;
+    };
+    if (!writer || NMR::lib3mf_writer_writetocallback(writer.get(), reinterpret_cast<void*>(write), reinterpret_cast<void*>(seek), &sink) != LIB3MF_OK)
+        return failed;
+    return std::move(sink.bytes);
+}
+
+} // namespace vitrail

@@ -1,0 +1,35 @@
+// Zip archives in memory, with bounds on what they may unfold to.
+#pragma once
+
+#include "core/base/result.h"
+
+#include <cstdint>
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace vitrail {
+
+struct ZipEntry {
+    std::string name;
+    std::string bytes;
+};
+
+struct ZipLimits {
+    std::uint64_t total_bytes = std::uint64_t{2} << 30; ///< unpacked, all entries together
+    std::uint64_t entries = 4096;
+    /// Unpacked over packed size of the whole. Deflate cannot exceed 1032; real models stay far below this.
+    double ratio = 400;
+};
+
+/// All entries in order, folders left out. Refuses what is no zip, unfolds to more than the limits (counted while
+/// unpacking, whatever the directory claims), or has names that lead out of the archive.
+Result<std::vector<ZipEntry>> read_zip(std::string_view bytes, const ZipLimits& limits = {});
+
+/// The same checks without keeping anything.
+Status check_zip(std::string_view bytes, const ZipLimits& limits = {});
+
+/// Deflated, with fixed dates so that equal contents give equal bytes.
+Result<std::string> write_zip(const std::vector<ZipEntry>& entries);
+
+} // namespace vitrail
