@@ -89,25 +89,44 @@ Result<Project> lighthouse() {
     }
     add_loft(rock, polygon(shore), 0, 1, 12, 0.8);
 
-    // Courses of a hollow tower that narrows evenly from 22 to 15 mm; some have window openings.
-    constexpr double base_z = 12, top_z = 72, r0 = 22, r1 = 15;
-    const auto scale = [&](double z) { return 1 + (r1 / r0 - 1) * (z - base_z) / (top_z - base_z); };
-    const Paths wall = ring(0, 0, r0 - 3.2, r0, 120);
-    struct Course {
-        double z0, z1;
-        double first_window; // degrees; negative: none
+    // A hollow tower that narrows evenly from 22 to 15 mm, in cells of courses and segments; some cells are windows.
+    constexpr double base_z = 12, top_z = 72, r0 = 22, r1 = 15, thick = 3.2;
+    const std::vector<double> levels{12, 27, 32, 39, 44, 51, 56, 72};
+    const auto is_window = [](int course, int segment) {
+        const int first = course == 1 || course == 5 ? 2 : course == 3 ? 22 : -1;
+        return first >= 0 && (segment - first + 120) % 40 < 6;
     };
-    for (const Course& c : {Course{12, 27, -1}, Course{27, 32, 10}, Course{32, 39, -1}, Course{39, 44, 70},
-                            Course{44, 51, -1}, Course{51, 56, 10}, Course{56, 72, -1}}) {
-        Paths openings;
-        for (int k = 0; k < 3 && c.first_window >= 0; ++k) {
-            const double a = c.first_window + 120 * k;
-            const Paths o = intersect(sector(r0 - 5, r0 + 2, a - 9, a + 9), wall);
-            openings.insert(openings.end(), o.begin(), o.end());
-        }
-        add_loft(tower, subtract(wall, openings), c.z0, scale(c.z0), c.z1, scale(c.z1));
-        if (!openings.empty())
-            add_loft(windows, openings, c.z0, scale(c.z0), c.z1, scale(c.z1));
+    const auto corner = [&](std::size_t level, int segment, bool outside) {
+        const double a = 2 * std::numbers::pi * segment / 120, t = (levels[level] - base_z) / (top_z - base_z);
+        const double r = (outside ? r0 : r0 - thick) * (1 + (r1 / r0 - 1) * t);
+        return Vec3{static_cast<float>(r * std::cos(a)), static_cast<float>(r * std::sin(a)), static_cast<float>(levels[level])};
+    };
+    const auto quad = [](Builder& to, Vec3 a, Vec3 b, Vec3 c, Vec3 d) {
+        to.add(a, b, c);
+        to.add(a, c, d);
+    };
+    const int courses = static_cast<int>(levels.size()) - 1;
+    for (const bool window : {false, true}) {
+        Builder& to = window ? windows : tower;
+        const auto here = [&](int c, int s) { return c >= 0 && c < courses && is_window(c, (s + 120) % 120) == window; };
+        for (int c = 0; c < courses; ++c)
+            for (int s = 0; s < 120; ++s) {
+                if (!here(c, s))
+                    continue;
+                const auto lo = static_cast<std::size_t>(c), hi = lo + 1;
+                const int s0 = s, s1 = (s + 1) % 120;
+                const auto p = [&](std::size_t level, int seg, bool out) { return corner(level, seg, out); };
+                quad(to, p(lo, s0, true), p(lo, s1, true), p(hi, s1, true), p(hi, s0, true));
+                quad(to, p(lo, s1, false), p(lo, s0, false), p(hi, s0, false), p(hi, s1, false));
+                if (!here(c, s - 1))
+                    quad(to, p(lo, s0, false), p(lo, s0, true), p(hi, s0, true), p(hi, s0, false));
+                if (!here(c, s + 1))
+                    quad(to, p(lo, s1, true), p(lo, s1, false), p(hi, s1, false), p(hi, s1, true));
+                if (!here(c + 1, s))
+                    quad(to, p(hi, s0, true), p(hi, s1, true), p(hi, s1, false), p(hi, s0, false));
+                if (!here(c - 1, s))
+                    quad(to, p(lo, s0, false), p(lo, s1, false), p(lo, s1, true), p(lo, s0, true));
+            }
     }
     add_loft(gallery, circle(0, 0, 16, 96), 72, 15.0 / 16, 74, 20.0 / 16);
     add_prism(gallery, circle(0, 0, 20, 96), 74, 75);

@@ -7,6 +7,11 @@
 #include <QPainter>
 #include <QPainterPath>
 
+// Resources of a static library must be asked for by name, outside any namespace.
+static void init_resources() {
+    Q_INIT_RESOURCE(paint);
+}
+
 namespace vitrail {
 
 QColor ink_on(const QColor& c) {
@@ -69,6 +74,7 @@ void paint_badge(QPainter& p, const QRectF& rect, char letter, const QColor& col
 
 QString load_fonts() {
     static const QString family = [] {
+        init_resources();
         QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Inter-SemiBold.otf"));
         const int id = QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/Inter-Regular.otf"));
         const QStringList families = QFontDatabase::applicationFontFamilies(id);

@@ -1,0 +1,89 @@
+#include "app/changes/changes_bench.h"
+
+#include "app/shell/document.h"
+#include "core/run_sheet/run_sheet.h"
+#include "paint/filament_paint.h"
+
+namespace vitrail {
+
+ChangesModel::ChangesModel(Document* document, QObject* parent) : QAbstractTableModel(parent), document_(document) {
+    connect(document, &Document::plan_changed, this, [this] {
+        beginResetModel();
+        endResetModel();
+    });
+}
+
+int ChangesModel::rowCount(const QModelIndex& parent) const {
+    const auto plan = document_->plan();
+    return parent.isValid() || !plan ? 0 : static_cast<int>(plan->changes.size());
+}
+
+QVariant ChangesModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Horizontal)
+        return {};
+    const bool tip = role == Qt::ToolTipRole;
+    if (role != Qt::DisplayRole && !tip)
+        return {};
+    switch (section) {
+    case kNumber: return tip ? tr("Number of the change") : QStringLiteral("#");
+    case kBefore: return tip ? tr("The first layer in the new filament; “in” where that layer has already begun in another one") : tr("before layer");
+    case kAfter: return tip ? tr("The last layer that is finished before the change") : tr("after layer");
+    case kPrinted: return tip ? tr("Height that is finished when the change is due") : tr("printed then");
+    case kEnds: return tip ? tr("Height at which the first layer in the new filament ends") : tr("layer ends at");
+    case kFromTo: return tip ? tr("Filament that was printed, and the one that follows") : tr("from → to");
+    case kKind: return tip ? tr("By hand, by a feeder, or to another nozzle") : tr("kind");
+    case kPurge: return tip ? tr("Grams of the new filament that are purged") : tr("purge");
+    case kTime: return tip ? tr("The change, its purge, and waiting for a person") : tr("time");
+    case kWhere: return tip ? tr("Where the purge goes") : tr("goes to");
+    default: return {};
+    }
+}
+
+QVariant ChangesModel::data(const QModelIndex& index, int role) const {
+    const auto plan = document_->plan();
+    if (!plan || index.row() >= static_cast<int>(plan->changes.size()))
+        return {};
+    const Change& c = plan->changes[index.row()];
+    const Project& p = document_->planned_project();
+    switch (role) {
+    case LayerRole: return c.layer;
+    case FromRole: return QString(QChar::fromLatin1(p.filaments[c.from].letter));
+    case ToRole: return QString(QChar::fromLatin1(p.filaments[c.to].letter));
+    case FromColourRole: return to_qcolor(p.filaments[c.from].colour);
+    case ToColourRole: return to_qcolor(p.filaments[c.to].colour);
+    case Qt::TextAlignmentRole:
+        return int(index.column() == kFromTo || index.column() == kKind || index.column() == kWhere ? Qt::AlignLeft | Qt::AlignVCenter
+                                                                                                     : Qt::AlignRight | Qt::AlignVCenter);
+    case Qt::ToolTipRole:
+        if (index.column() == kPurge) {
+            if (c.displaced == c.to)
+                return tr("%1 mm³: the nozzle keeps this filament and only primes").arg(c.purge_mm3, 0, 'f', 0);
+            return tr("%1 mm³ until %2 no longer shows in %3 at ΔE %4 (V_d %5, V_m %6 mm³), × %7 g/cm³")
+                .arg(c.purge_mm3, 0, 'f', 0).arg(QChar::fromLatin1(p.filaments[c.displaced].letter)).arg(QChar::fromLatin1(p.filaments[c.to].letter))
+                .arg(p.settings.delta_e).arg(plan->washout.dead_mm3).arg(plan->washout.mixing_mm3).arg(p.filaments[c.to].density_g_cm3);
+        }
+        if (index.column() == kTime)
+            return tr("%1 s for the change itself, the rest is purging at %2 mm³/s%3")
+                .arg(p.machine.time(c.kind).time_s).arg(facts(p.filaments[c.to].material).flow_mm3_s)
+                .arg(c.kind == ChangeKind::hand && p.settings.hand_wait_s > 0 ? tr(" and %1 s until somebody comes").arg(p.settings.hand_wait_s) : QString());
+        return QString::fromStdString(when(plan->grid, c));
+    case Qt::AccessibleTextRole:
+    case Qt::DisplayRole: break;
+    default: return {};
+    }
+    switch (index.column()) {
+    case kNumber: return index.row() + 1;
+    case kBefore: return c.within_layer ? tr("in %1").arg(c.layer) : QString::number(c.layer);
+    case kAfter: return c.layer - 1;
+    case kPrinted: return tr("%1 mm").arg(c.z_before_mm, 0, 'f', 2);
+    case kEnds: return tr("%1 mm").arg(c.z_after_mm, 0, 'f', 2);
+    case kFromTo: return role == Qt::AccessibleTextRole ? tr("%1 to %2").arg(data(index, FromRole).toString(), data(index, ToRole).toString()) : QString();
+    case kKind: return c.kind == ChangeKind::hand ? tr("hand swap") : c.kind == ChangeKind::feeder ? tr("feeder") : tr("tool");
+    case kPurge: return tr("%1 g").arg(c.purge_g, 0, 'f', 2);
+    case kTime: return QStringLiteral("%1:%2").arg(int(c.time_s) / 60).arg(int(c.time_s) % 60, 2, 10, QLatin1Char('0'));
+    case kWhere: return c.destination == Destination::tower ? tr("tower") : tr("ejected");
+    default: return {};
+    }
+}
+
+} // namespace vitrail

@@ -1,0 +1,42 @@
+// The layer window: the cut through the piece at the cursor layer, panes with leads.
+#pragma once
+
+#include <QPainterPath>
+#include <QWidget>
+
+#include <vector>
+
+namespace vitrail {
+
+class Document;
+class ViewState;
+
+class LayerWindow : public QWidget {
+    Q_OBJECT
+public:
+    LayerWindow(Document* document, ViewState* view, QWidget* parent = nullptr);
+    QSize minimumSizeHint() const override;
+
+    /// The part drawn at a point of the widget, or −1.
+    int part_at(QPointF p) const;
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override { stale_ = true; }
+    void mousePressEvent(QMouseEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+    bool event(QEvent*) override;
+
+private:
+    void rebuild();
+    QRectF picture_rect() const;
+
+    Document* document_;
+    ViewState* view_;
+    bool stale_ = true;
+    std::vector<QPainterPath> paths_; ///< per part, widget pixels
+    std::vector<QPointF> marks_;      ///< per part: a place for its letter
+    double scale_ = 1;                ///< pixels per mm
+};
+
+} // namespace vitrail

@@ -1,0 +1,379 @@
+#include "app/piece/piece_bench.h"
+
+#include "app/layer_window/layer_window.h"
+#include "app/piece/filament_dialog.h"
+#include "app/piece/filaments_model.h"
+#include "app/piece/findings_panel.h"
+#include "app/piece/regions_model.h"
+#include "app/piece/setting_edit.h"
+#include "app/piece/settings_dialog.h"
+#include "app/shell/document.h"
+#include "app/shell/panel.h"
+#include "app/shell/view_state.h"
+#include "app/view3d/view3d.h"
+#include "formats/files.h"
+#include "formats/machine_file.h"
+
+#include <QComboBox>
+#include <QFileDialog>
+#include <QGridLayout>
+#include <QHeaderView>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QSplitter>
+#include <QTreeView>
+
+namespace vitrail {
+
+namespace {
+
+constexpr int kMergeBase = 1000; ///< undo merge keys of the settings strip: this plus the setting's place
+
+QTreeView* make_tree(const QString& name, const QString& spoken) {
+    auto* t = new QTreeView;
+    t->setObjectName(name);
+    t->setAccessibleName(spoken);
+    t->setHeaderHidden(true);
+    t->setItemDelegateForColumn(0, new BadgeDelegate(t));
+    t->setUniformRowHeights(true);
+    t->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    return t;
+}
+
+void fit_columns(QTreeView* t) {
+    t->header()->setStretchLastSection(false);
+    t->header()->setSectionResizeMode(0, QHeaderView::Stretch);
+    t->header()->setSectionResizeMode(1, QHeaderView::ResizeToContents);
+}
+
+} // namespace
+
+PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view), regions_(new RegionsModel(document, this)),
+      tree_(make_tree(QStringLiteral("regions"), tr("Regions: parts and bands"))) {
+    auto* piece = new Panel;
+    piece->body()->setContentsMargins(1, 1, 1, 1);
+    if (opengl_available()) {
+        view3d_ = new View3d(document, view);
+        view3d_->setToolTip(tr("Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part: click"));
+        piece->body()->addWidget(view3d_);
+    } else {
+        auto* sentence = new QLabel(tr("The 3D piece needs OpenGL 3.3, which is missing here. The layer window shows every layer; everything else works."));
+        sentence->setObjectName(QStringLiteral("no_opengl"));
+        sentence->setWordWrap(true);
+        sentence->setAlignment(Qt::AlignCenter);
+        sentence->setMargin(em(2));
+        piece->body()->addWidget(sentence);
+    }
+    auto* layer = new Panel;
+    layer->body()->setContentsMargins(0, 0, 0, 0);
+    layer->body()->addWidget(new LayerWindow(document, view));
+
+    auto* side = new QSplitter(Qt::Vertical);
+    side->addWidget(make_regions());
+    side->addWidget(make_filaments());
+    side->setStretchFactor(0, 3);
+    side->setStretchFactor(1, 2);
+    auto* pictures = new QSplitter(Qt::Horizontal);
+    pictures->addWidget(piece);
+    pictures->addWidget(layer);
+    pictures->setSizes({450, 330});
+    auto* left = new QSplitter(Qt::Vertical);
+    left->addWidget(pictures);
+    left->addWidget(new FindingsPanel(document, view));
+    left->setStretchFactor(0, 1);
+    left->setSizes({380, 130});
+    auto* all = new QSplitter(Qt::Horizontal);
+    all->addWidget(left);
+    all->addWidget(side);
+    all->setStretchFactor(0, 1);
+    all->setSizes({790, 330});
+    for (QSplitter* s : {side, pictures, left, all}) {
+        s->setChildrenCollapsible(false);
+        s->setHandleWidth(em(0.6));
+    }
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(em(0.8), em(0.7), em(0.8), em(0.7));
+    column->setSpacing(em(0.6));
+    column->addWidget(make_strip());
+    column->addWidget(all, 1);
+
+    connect(document, &Document::project_changed, this, &PieceBench::show_project);
+    connect(view, &ViewState::selection_changed, this, [this] {
+        if (selecting_)
+            return;
+        selecting_ = true;
+        QItemSelection rows;
+        for (const int part : view_->parts())
+            if (part < regions_->rowCount())
+                rows.select(regions_->part_index(part), regions_->index(part, 1));
+        tree_->selectionModel()->select(rows, QItemSelectionModel::ClearAndSelect);
+        if (!rows.isEmpty())
+            tree_->scrollTo(rows.indexes().first());
+        selecting_ = false;
+        remove_band_->setEnabled(false);
+    });
+    show_project();
+}
+
+QWidget* PieceBench::make_strip() {
+    auto* strip = new Panel;
+    auto* row = new QHBoxLayout;
+    row->setSpacing(em(0.5));
+    strip->body()->addLayout(row);
+    strip->body()->setContentsMargins(em(0.8), em(0.4), em(0.8), em(0.4));
+    machine_ = new QComboBox;
+    machine_->setObjectName(QStringLiteral("machine"));
+    machine_->setAccessibleName(tr("Machine"));
+    machine_->setMinimumContentsLength(22);
+    machine_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    auto* label = new QLabel(tr("&Machine"));
+    label->setBuddy(machine_);
+    row->addWidget(label);
+    row->addWidget(machine_);
+    connect(machine_, &QComboBox::activated, this, &PieceBench::choose_machine);
+    for (const char* key : {"first_layer", "layer", "copies"}) {
+        const SettingInfo& info = *find_setting(key);
+        auto* edit = new SettingEdit(info);
+        auto* name = new QLabel(QString::fromUtf8(info.label));
+        name->setBuddy(edit);
+        name->setToolTip(QString::fromUtf8(info.why));
+        row->addSpacing(em(0.6));
+        row->addWidget(name);
+        row->addWidget(edit);
+        const int merge = kMergeBase + static_cast<int>(edits_.size());
+        connect(edit, &SettingEdit::edited, this, [this, &info, merge](double v) {
+            document_->edit(tr("Change %1").arg(QString::fromUtf8(info.label).toLower()), [&](Project& p) { p.settings.*info.field = v; }, merge);
+        });
+        edits_ << edit;
+    }
+    row->addStretch();
+    auto* more = new QPushButton(icon(QStringLiteral("sliders-horizontal")), tr("All &settings…"));
+    more->setObjectName(QStringLiteral("all_settings"));
+    connect(more, &QPushButton::clicked, this, &PieceBench::edit_settings);
+    row->addWidget(more);
+    return strip;
+}
+
+QWidget* PieceBench::make_regions() {
+    auto* panel = new Panel(tr("Regions"));
+    tree_->setModel(regions_);
+    tree_->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    fit_columns(tree_);
+    connect(regions_, &QAbstractItemModel::modelReset, tree_, &QTreeView::expandAll);
+    tree_->expandAll();
+    connect(tree_->selectionModel(), &QItemSelectionModel::selectionChanged, this, &PieceBench::tree_selected);
+    panel->body()->addWidget(tree_, 1);
+    tree_->setToolTip(tr("Select and press a letter. For a band, drag over the ribbon first."));
+    remove_band_ = new QPushButton(icon(QStringLiteral("trash-2")), tr("Remove band"));
+    remove_band_->setObjectName(QStringLiteral("remove_band"));
+    remove_band_->setEnabled(false);
+    connect(remove_band_, &QPushButton::clicked, this, &PieceBench::remove_band);
+    auto* row = new QHBoxLayout;
+    auto* hint = new QLabel(tr("select, press a letter"));
+    hint->setObjectName(QStringLiteral("quiet"));
+    row->addWidget(remove_band_);
+    row->addStretch();
+    row->addWidget(hint);
+    panel->body()->addLayout(row);
+    return panel;
+}
+
+QWidget* PieceBench::make_filaments() {
+    auto* panel = new Panel(tr("Filaments"));
+    filaments_ = make_tree(QStringLiteral("filaments"), tr("Filaments of the project"));
+    filaments_->setModel(new FilamentsModel(document_, this));
+    filaments_->setRootIsDecorated(false);
+    fit_columns(filaments_);
+    connect(filaments_, &QTreeView::activated, this, &PieceBench::edit_filament);
+    panel->body()->addWidget(filaments_, 1);
+    auto* row = new QHBoxLayout;
+    const auto button = [&](const char* name, const char* picture, const QString& text, void (PieceBench::*slot)()) {
+        auto* b = new QPushButton(icon(QString::fromLatin1(picture)), text);
+        b->setObjectName(QString::fromLatin1(name));
+        connect(b, &QPushButton::clicked, this, slot);
+        row->addWidget(b);
+        return b;
+    };
+    button("add_filament", "plus", tr("Add"), &PieceBench::add_filament);
+    button("edit_filament", "palette", tr("Change"), &PieceBench::edit_filament);
+    remove_filament_ = button("remove_filament", "trash-2", tr("Remove"), &PieceBench::remove_filament);
+    row->addStretch();
+    panel->body()->addLayout(row);
+    return panel;
+}
+
+void PieceBench::show_project() {
+    const Project& p = document_->project();
+    for (SettingEdit* e : edits_)
+        e->show_value(p.settings.*e->info().field);
+    const QSignalBlocker quiet(machine_);
+    machine_->clear();
+    for (const Machine& m : shipped_machines())
+        machine_->addItem(QString::fromStdString(m.name), QString::fromStdString(m.id));
+    int at = machine_->findData(QString::fromStdString(p.machine.id));
+    if (at < 0) {
+        machine_->addItem(QString::fromStdString(p.machine.name), QString::fromStdString(p.machine.id));
+        at = machine_->count() - 1;
+    }
+    machine_->insertSeparator(machine_->count());
+    machine_->addItem(tr("From a file…"));
+    machine_->setCurrentIndex(at);
+    machine_->setToolTip(QString::fromStdString(describe(p.machine) + "\n" + p.machine.note));
+    remove_filament_->setEnabled(p.filaments.size() > 1);
+}
+
+void PieceBench::choose_machine(int index) {
+    Machine chosen;
+    if (index == machine_->count() - 1) {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Open a machine file"), {}, tr("Machine files (*.json)"));
+        if (path.isEmpty())
+            return show_project();
+        const auto bytes = read_file(path.toStdString());
+        const auto machine = bytes ? read_machine(*bytes) : Result<Machine>(bytes.error());
+        if (!machine) {
+            Q_EMIT said(QString::fromStdString(machine.error().message));
+            return show_project();
+        }
+        chosen = *machine;
+    } else if (const Machine* m = find_machine(machine_->itemData(index).toString().toStdString())) {
+        chosen = *m;
+    } else {
+        return; // the project's own machine is chosen already
+    }
+    document_->edit(tr("Change the machine"), [&](Project& p) { p.machine = chosen; });
+}
+
+void PieceBench::tree_selected() {
+    if (selecting_)
+        return;
+    selecting_ = true;
+    std::set<int> parts;
+    bool band = false;
+    for (const QModelIndex& i : tree_->selectionModel()->selectedRows()) {
+        parts.insert(i.data(RegionsModel::PartRole).toInt());
+        band |= i.data(RegionsModel::BandRole).toInt() >= 0;
+    }
+    view_->select(std::move(parts));
+    selecting_ = false;
+    remove_band_->setEnabled(band);
+}
+
+void PieceBench::assign(char letter) {
+    const Project& project = document_->project();
+    if (project.parts.empty())
+        return;
+    if (find_filament(project, letter) < 0) {
+        Q_EMIT said(tr("There is no filament %1. Add one first.").arg(QChar::fromLatin1(letter)));
+        return;
+    }
+    std::vector<int> bands;
+    for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
+        if (const int b = i.data(RegionsModel::BandRole).toInt(); i.data(RegionsModel::BandRole).isValid() && b >= 0)
+            bands.push_back(b);
+    std::set<int> parts = view_->parts();
+    if (parts.empty() && project.parts.size() == 1)
+        parts = {0};
+    if (parts.empty()) {
+        Q_EMIT said(tr("Select a part or a band first, then press its letter."));
+        return;
+    }
+    const QChar l = QChar::fromLatin1(letter);
+    const auto plan = document_->plan();
+    if (const auto [from, to] = view_->range(); from && plan) {
+        const double z0 = plan->grid.bottom_mm(from), z1 = plan->grid.top_mm(to);
+        document_->edit(tr("Give layers %1 to %2 filament %3").arg(from).arg(to).arg(l), [&](Project& p) {
+            for (const int part : parts)
+                assign_band(p, part, z0, z1, letter);
+        });
+        view_->set_range(0, 0);
+        tree_->expandAll();
+        return;
+    }
+    if (!bands.empty()) {
+        document_->edit(tr("Give a band filament %1").arg(l), [&](Project& p) {
+            for (const int b : bands)
+                p.bands[static_cast<std::size_t>(b)].filament = letter;
+        });
+        return;
+    }
+    document_->edit(tr("Give %n part(s) filament %1", nullptr, static_cast<int>(parts.size())).arg(l), [&](Project& p) {
+        for (const int part : parts)
+            p.parts[static_cast<std::size_t>(part)].filament = letter;
+    });
+}
+
+void PieceBench::add_filament() {
+    const char letter = free_letter(document_->project());
+    if (!letter) {
+        Q_EMIT said(tr("A project holds at most 26 filaments, one a letter."));
+        return;
+    }
+    // A first proposal that no other filament looks like.
+    static const Srgb proposals[] = {{0xf2, 0xf2, 0xea}, {0x20, 0x22, 0x26}, {0xc0, 0x39, 0x2b}, {0x2f, 0x6d, 0xb5}, {0xe0, 0xa8, 0x2e}, {0x3c, 0x8d, 0x5a}, {0x7a, 0x7f, 0x87}};
+    Srgb colour = proposals[0];
+    double best = -1;
+    for (const Srgb c : proposals) {
+        double nearest = 1e9;
+        for (const Filament& f : document_->project().filaments)
+            nearest = std::min(nearest, delta_e_2000(to_lab(f.colour), to_lab(c)));
+        if (nearest > best)
+            best = nearest, colour = c;
+    }
+    FilamentDialog dialog(make_filament(letter, Material::PLA, colour), this);
+    if (dialog.exec() == QDialog::Accepted)
+        document_->edit(tr("Add filament %1").arg(QChar::fromLatin1(letter)), [&](Project& p) { p.filaments.push_back(dialog.filament()); });
+}
+
+void PieceBench::edit_filament() {
+    const int row = filaments_->currentIndex().row();
+    const Project& project = document_->project();
+    if (row < 0 || row >= static_cast<int>(project.filaments.size())) {
+        Q_EMIT said(tr("Choose a filament in the list first."));
+        return;
+    }
+    const char letter = project.filaments[row].letter;
+    FilamentDialog dialog(project.filaments[row], this);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    const Filament changed = dialog.filament();
+    if (!(changed == project.filaments[row]))
+        document_->edit(tr("Change filament %1").arg(QChar::fromLatin1(letter)), [&](Project& p) {
+            if (const int i = find_filament(p, letter); i >= 0)
+                p.filaments[i] = changed;
+        });
+}
+
+void PieceBench::remove_filament() {
+    const int row = filaments_->currentIndex().row();
+    const Project& project = document_->project();
+    if (row < 0 || row >= static_cast<int>(project.filaments.size()) || project.filaments.size() < 2) {
+        Q_EMIT said(tr("Choose a filament in the list first; the last one stays."));
+        return;
+    }
+    const char letter = project.filaments[row].letter;
+    document_->edit(tr("Remove filament %1").arg(QChar::fromLatin1(letter)), [&](Project& p) { vitrail::remove_filament(p, letter, 0); });
+}
+
+void PieceBench::remove_band() {
+    std::set<int, std::greater<>> bands;
+    for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
+        if (const int b = i.data(RegionsModel::BandRole).toInt(); b >= 0)
+            bands.insert(b);
+    if (!bands.empty())
+        document_->edit(tr("Remove %n band(s)", nullptr, static_cast<int>(bands.size())), [&](Project& p) {
+            for (const int b : bands)
+                p.bands.erase(p.bands.begin() + b);
+        });
+}
+
+void PieceBench::edit_settings() {
+    SettingsDialog dialog(document_->project().settings, this);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    const Settings s = dialog.settings();
+    if (!(s == document_->project().settings))
+        document_->edit(tr("Change settings"), [&](Project& p) { p.settings = s; });
+}
+
+} // namespace vitrail

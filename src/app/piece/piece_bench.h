@@ -1,0 +1,56 @@
+// Piece: what is printed, in which filament, how high the layers are, and what would spoil it.
+#pragma once
+
+#include <QWidget>
+
+class QComboBox;
+class QPushButton;
+class QTreeView;
+
+namespace vitrail {
+
+class Document;
+class RegionsModel;
+class SettingEdit;
+class View3d;
+class ViewState;
+
+class PieceBench : public QWidget {
+    Q_OBJECT
+public:
+    PieceBench(Document* document, ViewState* view, QWidget* parent = nullptr);
+
+    View3d* view3d() const { return view3d_; } ///< null where OpenGL is missing
+
+    /// Gives what is selected the filament with that letter: a range of layers of the selected parts, a band, or the
+    /// parts. Says why not when it cannot.
+    void assign(char letter);
+
+Q_SIGNALS:
+    void said(const QString& message);
+
+private:
+    QWidget* make_strip();
+    QWidget* make_regions();
+    QWidget* make_filaments();
+    void show_project();
+    void tree_selected();
+    void choose_machine(int index);
+    void add_filament();
+    void edit_filament();
+    void remove_filament();
+    void remove_band();
+    void edit_settings();
+
+    Document* document_;
+    ViewState* view_;
+    View3d* view3d_ = nullptr;
+    RegionsModel* regions_;
+    QTreeView *tree_, *filaments_ = nullptr;
+    QComboBox* machine_ = nullptr;
+    QPushButton *remove_filament_ = nullptr, *remove_band_ = nullptr;
+    QList<SettingEdit*> edits_;
+    bool selecting_ = false;
+};
+
+} // namespace vitrail

@@ -1,0 +1,52 @@
+// Parts and their bands as a tree, with the filament and the grams of each.
+#pragma once
+
+#include <QAbstractItemModel>
+#include <QStyledItemDelegate>
+
+#include <vector>
+
+namespace vitrail {
+
+class Document;
+
+class RegionsModel : public QAbstractItemModel {
+    Q_OBJECT
+public:
+    enum Role { LetterRole = Qt::UserRole, ColourRole, PartRole, BandRole };
+
+    explicit RegionsModel(Document* document, QObject* parent = nullptr);
+
+    QModelIndex index(int row, int column, const QModelIndex& parent = {}) const override;
+    QModelIndex parent(const QModelIndex& child) const override;
+    int rowCount(const QModelIndex& parent = {}) const override;
+    int columnCount(const QModelIndex& = {}) const override { return 2; }
+    QVariant data(const QModelIndex& index, int role) const override;
+    QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
+
+    QModelIndex part_index(int part) const;
+
+private:
+    struct Row {
+        int band; ///< index into Project::bands
+        double grams;
+    };
+    struct PartRow {
+        double grams;
+        std::vector<Row> bands;
+    };
+    void rebuild();
+
+    Document* document_;
+    std::vector<PartRow> rows_;
+};
+
+/// Paints the letter of the filament before the text, wherever a model gives LetterRole and ColourRole.
+class BadgeDelegate : public QStyledItemDelegate {
+public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    void paint(QPainter*, const QStyleOptionViewItem&, const QModelIndex&) const override;
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override;
+};
+
+} // namespace vitrail

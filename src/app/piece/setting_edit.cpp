@@ -1,0 +1,52 @@
+#include "app/piece/setting_edit.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QHBoxLayout>
+#include <QSignalBlocker>
+
+#include <cmath>
+
+namespace vitrail {
+
+SettingEdit::SettingEdit(const SettingInfo& info, QWidget* parent) : QWidget(parent), info_(info) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    QWidget* editor = nullptr;
+    if (info.choices.empty()) {
+        number_ = new QDoubleSpinBox;
+        number_->setDecimals(info.decimals);
+        number_->setRange(info.min, info.max);
+        number_->setSingleStep(info.decimals >= 2 ? 0.02 : info.decimals == 1 ? 0.5 : 1);
+        number_->setKeyboardTracking(false);
+        if (*info.unit)
+            number_->setSuffix(QStringLiteral(" ") + QString::fromUtf8(info.unit));
+        connect(number_, &QDoubleSpinBox::valueChanged, this, &SettingEdit::edited);
+        editor = number_;
+    } else {
+        choice_ = new QComboBox;
+        for (const char* c : info.choices)
+            choice_->addItem(QString::fromUtf8(c).replace(QLatin1Char('-'), QLatin1Char(' ')));
+        connect(choice_, &QComboBox::currentIndexChanged, this, [this](int i) { Q_EMIT edited(i); });
+        editor = choice_;
+    }
+    editor->setObjectName(QString::fromUtf8(info.key));
+    editor->setToolTip(QString::fromUtf8(info.why));
+    editor->setAccessibleName(QString::fromUtf8(info.label));
+    setFocusProxy(editor);
+    row->addWidget(editor);
+}
+
+double SettingEdit::value() const {
+    return number_ ? number_->value() : choice_->currentIndex();
+}
+
+void SettingEdit::show_value(double v) {
+    const QSignalBlocker quiet(number_ ? static_cast<QObject*>(number_) : choice_);
+    if (number_)
+        number_->setValue(v);
+    else
+        choice_->setCurrentIndex(static_cast<int>(v));
+}
+
+} // namespace vitrail

@@ -1,0 +1,356 @@
+#include "app/ribbon/ribbon.h"
+
+#include "app/shell/document.h"
+#include "app/shell/view_state.h"
+#include "app/theme/theme.h"
+#include "paint/filament_paint.h"
+
+#include <QHelpEvent>
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QToolTip>
+
+#include <algorithm>
+#include <cmath>
+
+namespace vitrail {
+
+Ribbon::Ribbon(Document* document, ViewState* view, QWidget* parent) : QWidget(parent), document_(document), view_(view) {
+    setObjectName(QStringLiteral("ribbon"));
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setAccessibleName(tr("Ribbon: layers of the print"));
+    setAccessibleDescription(tr("Arrow keys move the cursor layer; with Shift they choose a range of layers."));
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    const auto redraw = [this] {
+        stale_ = true;
+        update();
+    };
+    connect(document, &Document::plan_changed, this, redraw);
+    connect(view, &ViewState::layer_changed, this, [this] { update(); });
+    connect(view, &ViewState::range_changed, this, [this] { update(); });
+}
+
+QSize Ribbon::sizeHint() const {
+    return {em(40), em(11)};
+}
+
+QSize Ribbon::minimumSizeHint() const {
+    return {em(20), em(9)};
+}
+
+void Ribbon::changeEvent(QEvent* e) {
+    if (e->type() == QEvent::PaletteChange || e->type() == QEvent::FontChange || e->type() == QEvent::StyleChange)
+        stale_ = true;
+    QWidget::changeEvent(e);
+}
+
+std::vector<int> Ribbon::lanes() const {
+    const auto plan = document_->plan();
+    std::vector<int> order;
+    if (!plan)
+        return order;
+    for (int f = 0; f < plan->filaments; ++f)
+        if (plan->use[f].model_mm3 > 0)
+            order.push_back(f);
+    std::stable_sort(order.begin(), order.end(), [&](int a, int b) { return plan->loading.nozzle[a] < plan->loading.nozzle[b]; });
+    return order;
+}
+
+QRect Ribbon::lanes_rect() const {
+    const int top = em(0.9), bottom = height() - em(3.9);
+    return {em(8), top, width() - em(8) - em(1.2), std::max(em(2), bottom - top)};
+}
+
+QRect Ribbon::skyline_rect() const {
+    const QRect l = lanes_rect();
+    return {l.left(), l.bottom() + em(0.35), l.width(), height() - l.bottom() - em(0.35) - em(1.35)};
+}
+
+double Ribbon::x_of(int layer) const {
+    const QRect l = lanes_rect();
+    const auto plan = document_->plan();
+    const int count = plan ? plan->grid.count : 1;
+    return l.left() + double(layer - 1) * l.width() / count;
+}
+
+int Ribbon::layer_at(double x) const {
+    const QRect l = lanes_rect();
+    const auto plan = document_->plan();
+    const int count = plan ? plan->grid.count : 1;
+    return std::clamp(static_cast<int>((x - l.left()) * count / std::max(1, l.width())) + 1, 1, count);
+}
+
+void Ribbon::draw(QPainter& p) {
+    const Theme& t = Theme::current();
+    const auto plan = document_->plan();
+    const Project& project = document_->planned_project();
+    p.setRenderHint(QPainter::Antialiasing, false);
+    p.setFont(font_of(1, true));
+    p.setPen(t.ink);
+    p.drawText(QRect(em(1), em(0.6), em(6), em(1.4)), Qt::AlignLeft, tr("Ribbon"));
+    if (!plan) {
+        p.setFont(font_of(1));
+        p.setPen(t.quiet);
+        p.drawText(lanes_rect(), Qt::AlignCenter, tr("The layers of the print will run from left to right here."));
+        return;
+    }
+    const std::vector<int> order = lanes();
+    const QRect all = lanes_rect();
+    const int n = std::max<int>(1, static_cast<int>(order.size()));
+    const double pitch = double(all.height()) / n;
+    const double lane = std::min(pitch - 3, double(em(2.2)));
+    std::vector<double> y(plan->filaments, 0);
+    for (int i = 0; i < static_cast<int>(order.size()); ++i) {
+        y[order[i]] = all.top() + i * pitch;
+        p.fillRect(QRectF(all.left(), y[order[i]], all.width(), lane), t.field);
+    }
+    // Runs of layers in which a filament is printed, one pane each.
+    for (const int f : order) {
+        const Filament& filament = project.filaments[f];
+        p.setBrushOrigin(all.left(), static_cast<int>(y[f]));
+        int from = 0;
+        for (int l = 1; l <= plan->grid.count + 1; ++l) {
+            bool here = false;
+            if (l <= plan->grid.count)
+                for (const std::uint8_t g : plan->sequence.layer(l - 1))
+                    here |= g == f;
+            if (here && !from)
+                from = l;
+            if (!here && from) {
+                // At least a pixel wide, so that no layer is lost.
+                const double x0 = x_of(from), x1 = std::max(x_of(l), x0 + 1);
+                const QRectF pane(x0, y[f], x1 - x0, lane);
+                paint_pane(p, pane, filament);
+                p.setPen(t.lead);
+                p.setBrush(Qt::NoBrush);
+                p.drawRect(pane);
+                from = 0;
+            }
+        }
+    }
+    // Lead lines from the old lane to the new one. Where several changes fall on one pixel the lead grows wider.
+    const double per_layer = double(all.width()) / plan->grid.count;
+    std::vector<int> crowd(static_cast<std::size_t>(width()) + 1, 0);
+    for (const Change& c : plan->changes) {
+        const double x = x_of(c.layer) + (c.within_layer ? per_layer / 2 : 0);
+        const int column = std::clamp(static_cast<int>(x), 0, width());
+        // Where layers are narrow the leads are too, so that the panes between them still show.
+        const double w = std::min(std::clamp(0.4 * per_layer, 1.0, 2.6) + 0.5 * crowd[column]++, 4.0);
+        const double top = std::min(y[c.from], y[c.to]) - 1, bottom = std::max(y[c.from], y[c.to]) + lane + 1;
+        p.fillRect(QRectF(x - w / 2, top, w, bottom - top), t.lead);
+        if (c.kind == ChangeKind::hand) {
+            p.setRenderHint(QPainter::Antialiasing);
+            const double m = em(0.28);
+            p.setBrush(t.accent);
+            p.setPen(QPen(t.lead, 1));
+            p.drawEllipse(QPointF(x, all.top() - em(0.38)), m, m);
+            p.setRenderHint(QPainter::Antialiasing, false);
+        }
+    }
+    // Names of the lanes.
+    int nozzle = -1;
+    for (const int f : order) {
+        const double size = std::min<double>(lane, em(1.5));
+        paint_badge(p, QRectF(all.left() - em(2), y[f] + (lane - size) / 2, em(1.5), size), project.filaments[f].letter,
+                    to_qcolor(project.filaments[f].colour), font());
+        if (project.machine.nozzles.size() > 1 && plan->loading.nozzle[f] != nozzle) {
+            nozzle = plan->loading.nozzle[f];
+            p.setFont(font_of(0.9));
+            p.setPen(t.quiet);
+            p.drawText(QRectF(all.left() - em(5.2), y[f], em(3), lane), Qt::AlignVCenter | Qt::AlignRight, tr("nozzle %1").arg(nozzle + 1));
+        }
+    }
+    draw_skyline(p);
+    draw_scale(p);
+}
+
+/// Grams of purge by column: where several layers share a pixel the tallest is shown, so that no peak is lost.
+void Ribbon::draw_skyline(QPainter& p) {
+    const Theme& t = Theme::current();
+    const auto plan = document_->plan();
+    const QRect r = skyline_rect();
+    double most = 0;
+    for (const LayerCost& c : plan->layers)
+        most = std::max(most, c.purge_g);
+    p.setPen(t.line);
+    p.drawLine(r.bottomLeft(), r.bottomRight());
+    p.setFont(font_of(0.9));
+    p.setPen(t.quiet);
+    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignBottom, tr("purge by layer"));
+    if (most <= 0) {
+        p.drawText(r.adjusted(em(0.5), 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, tr("nothing is purged"));
+        return;
+    }
+    p.drawText(QRect(em(1), r.top() - em(0.2), r.left() - em(1.5), em(1.2)), Qt::AlignRight | Qt::AlignTop, tr("%1 g").arg(most, 0, 'f', 2));
+    p.setPen(QPen(t.line, 1, Qt::DotLine));
+    p.drawLine(r.left(), r.top(), r.right(), r.top());
+    const double bar = std::max(1.5, double(r.width()) / plan->grid.count - 0.6);
+    for (int l = 1; l <= plan->grid.count; ++l)
+        if (const double g = plan->layers[l - 1].purge_g; g > 0) {
+            const double h = std::max(1.5, r.height() * g / most);
+            p.fillRect(QRectF(x_of(l), r.bottom() + 1 - h, std::min<double>(bar, em(0.9)), h), t.accent);
+        }
+}
+
+void Ribbon::draw_scale(QPainter& p) {
+    const Theme& t = Theme::current();
+    const auto plan = document_->plan();
+    const QRect r = skyline_rect();
+    const double per_layer = double(r.width()) / plan->grid.count;
+    int step = 1;
+    for (const int s : {1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10000})
+        if ((step = s) * per_layer > em(4.5))
+            break;
+    p.setFont(font_of(0.9));
+    for (int l = 1; l <= plan->grid.count; l = l == 1 && step > 1 ? step : l + step) {
+        const double x = x_of(l) + per_layer / 2;
+        if (l > 1 && l != plan->grid.count && x > x_of(plan->grid.count) - em(2.2))
+            break;
+        p.setPen(t.line);
+        p.drawLine(QPointF(x, r.bottom() + 1), QPointF(x, r.bottom() + em(0.25)));
+        p.setPen(t.quiet);
+        p.drawText(QRectF(x - em(3), r.bottom() + em(0.25), em(6), em(1.1)), Qt::AlignHCenter | Qt::AlignTop, QString::number(l));
+    }
+    const double x = x_of(plan->grid.count) + per_layer / 2;
+    p.setPen(t.quiet);
+    p.drawText(QRectF(x - em(6), r.bottom() + em(0.25), em(6) + em(0.8), em(1.1)), Qt::AlignRight | Qt::AlignTop, QString::number(plan->grid.count));
+}
+
+void Ribbon::paintEvent(QPaintEvent*) {
+    const Theme& t = Theme::current();
+    if (stale_ || drawn_.size() != size() * devicePixelRatioF()) {
+        drawn_ = QPixmap(size() * devicePixelRatioF());
+        drawn_.setDevicePixelRatio(devicePixelRatioF());
+        drawn_.fill(t.panel);
+        QPainter p(&drawn_);
+        draw(p);
+        stale_ = false;
+    }
+    QPainter p(this);
+    p.drawPixmap(0, 0, drawn_);
+    p.fillRect(QRect(0, 0, width(), 2), t.lead);
+    const auto plan = document_->plan();
+    if (!plan)
+        return;
+    const QRect lanes = lanes_rect(), sky = skyline_rect();
+    const double per_layer = double(lanes.width()) / plan->grid.count;
+    if (const auto [from, to] = view_->range(); from) {
+        QColor c = t.accent;
+        c.setAlpha(60);
+        const QRectF r(x_of(from), lanes.top() - 2, (to - from + 1) * per_layer, lanes.height() + 4);
+        p.fillRect(r, c);
+        p.setPen(QPen(t.accent, 1.5));
+        p.drawRect(r);
+    }
+    p.setRenderHint(QPainter::Antialiasing);
+    const double x = x_of(view_->layer()) + per_layer / 2;
+    p.setPen(QPen(t.dark ? QColor(Qt::white) : t.lead, 2));
+    p.drawLine(QPointF(x, lanes.top() - 2), QPointF(x, sky.bottom()));
+    p.setBrush(t.ink);
+    p.setPen(QPen(t.panel, 1));
+    const double m = em(0.42);
+    p.drawPolygon(QPolygonF() << QPointF(x - m, 3) << QPointF(x + m, 3) << QPointF(x, 3 + 1.4 * m));
+    p.setFont(font_of(0.95));
+    p.setPen(t.quiet);
+    p.drawText(QRect(em(1), em(1.9), em(5), em(1.3)), Qt::AlignLeft, tr("layer %1").arg(view_->layer()));
+    p.drawText(QRect(em(1), em(3.1), em(5), em(1.3)), Qt::AlignLeft, tr("%1 mm").arg(plan->grid.top_mm(view_->layer()), 0, 'f', 2));
+    if (hasFocus()) {
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(t.accent, 1));
+        p.drawRect(rect().adjusted(0, 2, -1, -1));
+    }
+}
+
+QString Ribbon::describe(int layer) const {
+    const auto plan = document_->plan();
+    const Project& project = document_->planned_project();
+    QString order;
+    for (const std::uint8_t f : plan->sequence.layer(layer - 1))
+        order += (order.isEmpty() ? QString() : tr(" then ")) + QChar::fromLatin1(project.filaments[f].letter);
+    QString s = tr("Layer %1, %2 to %3 mm: %4").arg(layer).arg(plan->grid.bottom_mm(layer), 0, 'f', 2).arg(plan->grid.top_mm(layer), 0, 'f', 2).arg(order);
+    const LayerCost& c = plan->layers[layer - 1];
+    if (c.purge_g > 0)
+        s += tr("\nPurge %1 g (%2 mm³), changes take %3 s").arg(c.purge_g, 0, 'f', 2).arg(c.purge_mm3, 0, 'f', 0).arg(c.change_s, 0, 'f', 0);
+    return s;
+}
+
+bool Ribbon::event(QEvent* e) {
+    if (e->type() == QEvent::ToolTip && document_->plan()) {
+        auto* help = static_cast<QHelpEvent*>(e);
+        QToolTip::showText(help->globalPos(), describe(layer_at(help->pos().x())), this);
+        return true;
+    }
+    return QWidget::event(e);
+}
+
+void Ribbon::move_cursor(int layer) {
+    if (const auto plan = document_->plan())
+        view_->set_layer(std::clamp(layer, 1, plan->grid.count));
+}
+
+void Ribbon::mousePressEvent(QMouseEvent* e) {
+    if (e->button() != Qt::LeftButton || !document_->plan())
+        return;
+    pressed_layer_ = layer_at(e->position().x());
+    drag_ = lanes_rect().adjusted(0, -4, 0, 4).contains(e->pos()) ? Drag::range : Drag::cursor;
+    if (drag_ == Drag::range)
+        view_->set_range(0, 0);
+    move_cursor(pressed_layer_);
+}
+
+void Ribbon::mouseMoveEvent(QMouseEvent* e) {
+    if (drag_ == Drag::none)
+        return;
+    const int layer = layer_at(e->position().x());
+    if (drag_ == Drag::range && (layer != pressed_layer_ || view_->range().first))
+        view_->set_range(std::min(layer, pressed_layer_), std::max(layer, pressed_layer_));
+    move_cursor(layer);
+}
+
+void Ribbon::mouseReleaseEvent(QMouseEvent*) {
+    drag_ = Drag::none;
+}
+
+void Ribbon::keyPressEvent(QKeyEvent* e) {
+    const auto plan = document_->plan();
+    if (!plan)
+        return QWidget::keyPressEvent(e);
+    const int before = view_->layer();
+    int to = before;
+    switch (e->key()) {
+    case Qt::Key_Left: to -= e->modifiers() & Qt::ControlModifier ? 10 : 1; break;
+    case Qt::Key_Right: to += e->modifiers() & Qt::ControlModifier ? 10 : 1; break;
+    case Qt::Key_Home: to = 1; break;
+    case Qt::Key_End: to = plan->grid.count; break;
+    case Qt::Key_PageUp:   // the change before
+    case Qt::Key_PageDown: { // the next change
+        int best = to;
+        for (const Change& c : plan->changes) {
+            if (e->key() == Qt::Key_PageDown && c.layer > to) {
+                best = c.layer;
+                break;
+            }
+            if (e->key() == Qt::Key_PageUp && c.layer < to)
+                best = c.layer;
+        }
+        to = best;
+        break;
+    }
+    case Qt::Key_Escape:
+        view_->set_range(0, 0);
+        return;
+    default: return QWidget::keyPressEvent(e);
+    }
+    to = std::clamp(to, 1, plan->grid.count);
+    if (e->modifiers() & Qt::ShiftModifier) {
+        // The end of the range that the cursor stands on moves.
+        auto [from, until] = view_->range();
+        const int fixed = !from ? before : from == before ? until : from;
+        view_->set_range(std::min(fixed, to), std::max(fixed, to));
+    }
+    move_cursor(to);
+}
+
+} // namespace vitrail

@@ -1,0 +1,153 @@
+#include "app/run_sheet/run_sheet_bench.h"
+
+#include "app/shell/document.h"
+#include "app/shell/panel.h"
+#include "formats/files.h"
+#include "formats/report.h"
+#include "paint/sheet_paint.h"
+
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QPaintEvent>
+#include <QPainter>
+#include <QPrintDialog>
+#include <QPrinter>
+#include <QPushButton>
+#include <QScrollArea>
+
+namespace vitrail {
+
+namespace {
+constexpr double kZoom = 1.12; ///< pixels per point of the preview
+constexpr int kGap = 18;
+} // namespace
+
+void PagesView::show_pages(std::shared_ptr<const SheetPages> pages) {
+    pages_ = std::move(pages);
+    if (pages_) {
+        const QSizeF page = pages_->page_size() * kZoom;
+        setFixedSize(qRound(page.width()) + 2 * kGap, pages_->count() * (qRound(page.height()) + kGap) + kGap);
+    }
+    update();
+}
+
+void PagesView::paintEvent(QPaintEvent* e) {
+    QPainter p(this);
+    if (!pages_)
+        return;
+    const QSizeF page = pages_->page_size() * kZoom;
+    for (int i = 0; i < pages_->count(); ++i) {
+        const QRectF at(kGap, kGap + i * (page.height() + kGap), page.width(), page.height());
+        if (!at.intersects(e->rect()))
+            continue;
+        p.fillRect(at.translated(3, 3), Theme::current().lead);
+        p.save();
+        p.translate(at.topLeft());
+        p.scale(kZoom, kZoom);
+        p.setClipRect(QRectF({0, 0}, pages_->page_size()));
+        pages_->paint(p, i);
+        p.restore();
+    }
+}
+
+RunSheetBench::RunSheetBench(Document* document, QWidget* parent)
+    : QWidget(parent), document_(document), view_(new PagesView), scroll_(new QScrollArea), summary_(new QLabel), empty_(new QLabel) {
+    auto* side = new Panel(tr("Run sheet"));
+    auto* words = new QLabel(tr("What to load before the start, every change with its layer stated all ways, and the cautions that apply. "
+                                "Keep it at the printer and tick the changes off."));
+    words->setWordWrap(true);
+    words->setObjectName(QStringLiteral("quiet"));
+    side->body()->addWidget(words);
+    summary_->setWordWrap(true);
+    side->body()->addWidget(summary_);
+    const auto button = [&](const char* name, const QString& text, const QString& picture, auto act) {
+        auto* b = new QPushButton(icon(picture), text);
+        b->setObjectName(QString::fromLatin1(name));
+        connect(b, &QPushButton::clicked, this, act);
+        side->body()->addWidget(b);
+        buttons_ << b;
+    };
+    button("print_sheet", tr("&Print…"), QStringLiteral("printer"), [this] { print(); });
+    button("sheet_pdf", tr("Save as P&DF…"), QStringLiteral("clipboard-list"), [this] { ask(tr("PDF (*.pdf)"), QStringLiteral("pdf")); });
+    button("sheet_html", tr("Save as &HTML…"), QStringLiteral("clipboard-list"), [this] { ask(tr("HTML page (*.html)"), QStringLiteral("html")); });
+    button("sheet_csv", tr("Save as &CSV…"), QStringLiteral("clipboard-list"), [this] { ask(tr("Comma-separated values (*.csv)"), QStringLiteral("csv")); });
+    side->body()->addStretch();
+    side->setFixedWidth(em(17));
+    scroll_->setObjectName(QStringLiteral("pages"));
+    scroll_->setWidget(view_);
+    scroll_->setAlignment(Qt::AlignHCenter | Qt::AlignTop);
+    scroll_->setAccessibleName(tr("Pages of the run sheet"));
+    empty_->setAlignment(Qt::AlignCenter);
+    empty_->setObjectName(QStringLiteral("quiet"));
+    empty_->setText(tr("Once there is a plan, the sheet for the printer stands here."));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(em(0.8), em(0.7), em(0.8), em(0.7));
+    row->setSpacing(em(0.6));
+    row->addWidget(scroll_, 1);
+    row->addWidget(empty_, 1);
+    row->addWidget(side);
+    connect(document, &Document::plan_changed, this, [this] {
+        stale_ = true;
+        if (isVisible())
+            refresh();
+    });
+    refresh();
+}
+
+void RunSheetBench::showEvent(QShowEvent*) {
+    if (stale_)
+        refresh();
+}
+
+void RunSheetBench::refresh() {
+    stale_ = false;
+    const auto plan = document_->plan();
+    scroll_->setVisible(plan != nullptr);
+    empty_->setVisible(!plan);
+    for (QPushButton* b : buttons_)
+        b->setEnabled(plan != nullptr);
+    if (!plan) {
+        pages_.reset();
+        view_->show_pages(nullptr);
+        summary_->clear();
+        return;
+    }
+    RunSheet sheet = make_run_sheet(document_->planned_project(), *plan);
+    const int changes = static_cast<int>(sheet.changes.size()), warnings = static_cast<int>(sheet.warnings.size());
+    pages_ = std::make_shared<SheetPages>(std::move(sheet));
+    view_->show_pages(pages_);
+    summary_->setText(tr("%1 pages · %2 changes · %3 things to look at first").arg(pages_->count()).arg(changes).arg(warnings));
+}
+
+void RunSheetBench::ask(const QString& filter, const QString& ending) {
+    const QString stem = document_->path().isEmpty() ? document_->title() : QFileInfo(document_->path()).path() + QLatin1Char('/') + QFileInfo(document_->path()).completeBaseName();
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save the run sheet"), stem + QLatin1Char('.') + ending, filter);
+    if (!path.isEmpty())
+        export_to(path);
+}
+
+void RunSheetBench::export_to(const QString& path) {
+    const auto plan = document_->plan();
+    if (!plan)
+        return;
+    const RunSheet sheet = make_run_sheet(document_->planned_project(), *plan);
+    const std::string target = path.toStdString();
+    const Status ok = path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive)    ? write_file(target, sheet_csv(sheet))
+                      : path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive) ? write_file(target, sheet_html(sheet))
+                                                                                   : write_sheet_pdf(sheet, target);
+    Q_EMIT said(ok ? tr("The run sheet was saved as %1.").arg(QFileInfo(path).fileName())
+                   : tr("%1 was not saved. %2").arg(QFileInfo(path).fileName(), QString::fromStdString(ok.error().message)));
+}
+
+void RunSheetBench::print() {
+    if (!pages_)
+        return;
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setPageSize(QPageSize(QPageSize::A4));
+    printer.setFullPage(true);
+    QPrintDialog dialog(&printer, this);
+    if (dialog.exec() == QDialog::Accepted)
+        pages_->print(printer);
+}
+
+} // namespace vitrail

@@ -1,0 +1,43 @@
+// The rail at the left: one button a bench, in the order of the work.
+#pragma once
+
+#include <QAbstractButton>
+#include <QButtonGroup>
+#include <QWidget>
+
+namespace vitrail {
+
+/// A pane of the rail; the chosen one points at the bench.
+class BenchButton : public QAbstractButton {
+    Q_OBJECT
+public:
+    BenchButton(const QString& picture, const QString& name, int number, QWidget* parent = nullptr);
+    QSize sizeHint() const override;
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    QString picture_;
+    int number_;
+};
+
+class BenchRail : public QWidget {
+    Q_OBJECT
+public:
+    explicit BenchRail(QWidget* parent = nullptr);
+    void add(const QString& picture, const QString& name);
+    void choose(int bench);
+    int chosen() const { return group_.checkedId(); }
+
+Q_SIGNALS:
+    void chosen_changed(int bench);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    QButtonGroup group_;
+};
+
+} // namespace vitrail

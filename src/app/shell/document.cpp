@@ -1,0 +1,212 @@
+#include "app/shell/document.h"
+
+#include "formats/archive.h"
+#include "formats/files.h"
+#include "paint/thumbnail.h"
+
+#include <QFileInfo>
+#include <QPointer>
+#include <QThread>
+#include <QThreadPool>
+#include <QUndoCommand>
+
+namespace vitrail {
+
+/// An edit as two values: what was, and what is.
+class ProjectEdit : public QUndoCommand {
+public:
+    ProjectEdit(Document* document, Project before, Project after, const QString& label, int merge)
+        : QUndoCommand(label), document_(document), before_(std::move(before)), after_(std::move(after)), merge_(merge) {}
+    void undo() override { document_->set_project(before_); }
+    void redo() override { document_->set_project(after_); }
+    int id() const override { return merge_ ? merge_ : -1; }
+    bool mergeWith(const QUndoCommand* other) override {
+        after_ = static_cast<const ProjectEdit*>(other)->after_;
+        return true;
+    }
+
+private:
+    Document* document_;
+    Project before_, after_;
+    int merge_;
+};
+
+Document::Document(QObject* parent)
+    : QObject(parent), thread_(new QThread(this)), worker_(new QObject), planner_(std::make_shared<Planner>()) {
+    worker_->moveToThread(thread_);
+    connect(thread_, &QThread::finished, worker_, &QObject::deleteLater);
+    thread_->start();
+    undo_.setUndoLimit(500);
+    connect(&undo_, &QUndoStack::cleanChanged, this, &Document::modified_changed);
+}
+
+Document::~Document() {
+    stop_.request_stop();
+    thread_->quit();
+    thread_->wait();
+    QThreadPool::globalInstance()->waitForDone();
+}
+
+QString Document::title() const {
+    if (!project_.name.empty())
+        return QString::fromStdString(project_.name);
+    return path_.isEmpty() ? tr("Untitled") : QFileInfo(path_).completeBaseName();
+}
+
+void Document::edit(const QString& label, const std::function<void(Project&)>& change, int merge) {
+    Project after = project_;
+    change(after);
+    undo_.push(new ProjectEdit(this, project_, std::move(after), label, merge));
+}
+
+void Document::set_project(Project project) {
+    project_ = std::move(project);
+    Q_EMIT project_changed();
+    start_planning();
+}
+
+void Document::reset(Project project, const QString& path, bool recovered) {
+    path_ = path;
+    recovered_ = recovered;
+    undo_.clear();
+    unpin();
+    set_project(std::move(project));
+    Q_EMIT modified_changed();
+}
+
+void Document::start_planning() {
+    if (running_) {
+        again_ = true;
+        // Slicing for a piece or layer height that is no longer wanted is not worth finishing.
+        const auto same_mesh = [](const Part& a, const Part& b) { return a.mesh == b.mesh; };
+        if (!std::equal(project_.parts.begin(), project_.parts.end(), in_work_.parts.begin(), in_work_.parts.end(), same_mesh) ||
+            project_.settings.layer_mm != in_work_.settings.layer_mm ||
+            project_.settings.first_layer_mm != in_work_.settings.first_layer_mm)
+            stop_.request_stop();
+        return;
+    }
+    running_ = true;
+    again_ = false;
+    cancelled_ = false;
+    in_work_ = project_;
+    stop_ = std::stop_source();
+    Q_EMIT planning_changed(true);
+    QMetaObject::invokeMethod(worker_, [this, project = project_, stop = stop_.get_token(), planner = planner_] {
+        const Progress report{stop, [this](double share) { Q_EMIT progress(share); }};
+        auto plan = planner->plan(project, report);
+        const QString error = plan ? QString() : QString::fromStdString(plan.error().message);
+        const std::shared_ptr<const Plan> result = plan ? *plan : nullptr;
+        QMetaObject::invokeMethod(this, [this, result, error, stopped = stop.stop_requested()] { finish_planning(result, error, stopped); });
+    });
+}
+
+void Document::finish_planning(std::shared_ptr<const Plan> plan, const QString& error, bool stopped) {
+    running_ = false;
+    if (!stopped || plan) {
+        plan_ = std::move(plan);
+        plan_error_ = error;
+        planned_ = std::move(in_work_);
+        Q_EMIT plan_changed();
+    }
+    if (again_ && !cancelled_)
+        start_planning();
+    else
+        Q_EMIT planning_changed(false);
+}
+
+void Document::cancel_planning() {
+    cancelled_ = true;
+    stop_.request_stop();
+}
+
+void Document::pin() {
+    if (!plan_)
+        return;
+    pinned_ = plan_->totals;
+    pinned_name_ = planned_.settings.order == kAsAssigned ? tr("as assigned") : tr("pinned");
+    Q_EMIT pinned_changed();
+}
+
+void Document::unpin() {
+    pinned_.reset();
+    Q_EMIT pinned_changed();
+}
+
+/// `work` runs in the background and returns what is then done in the window's thread.
+void Document::run_file_job(std::function<std::function<void()>()> work) {
+    ++file_jobs_;
+    Q_EMIT file_work_changed();
+    QThreadPool::globalInstance()->start([self = QPointer<Document>(this), work = std::move(work)] {
+        auto then = work();
+        QMetaObject::invokeMethod(self.data(), [self, then = std::move(then)] {
+            --self->file_jobs_;
+            then();
+            Q_EMIT self->file_work_changed();
+        }, Qt::QueuedConnection);
+    });
+}
+
+void Document::open(const QString& path) {
+    run_file_job([this, path]() -> std::function<void()> {
+        auto project = load_project(path.toStdString());
+        if (!project)
+            return [this, path, why = QString::fromStdString(project.error().message)] {
+                Q_EMIT failed(tr("%1 could not be opened. %2").arg(QFileInfo(path).fileName(), why));
+            };
+        return [this, path, p = std::move(*project)]() mutable {
+            reset(std::move(p), path);
+            Q_EMIT opened(path);
+        };
+    });
+}
+
+void Document::save(const QString& path) {
+    Project project = project_;
+    if (project.name.empty())
+        project.name = QFileInfo(path).completeBaseName().toStdString();
+    run_file_job([this, path, project, index = undo_.index()]() -> std::function<void()> {
+        const Status ok = save_project(project, path.toStdString(), thumbnail_png(project));
+        if (!ok)
+            return [this, path, why = QString::fromStdString(ok.error().message)] {
+                Q_EMIT failed(tr("%1 was not saved. %2").arg(QFileInfo(path).fileName(), why));
+            };
+        return [this, path, index] {
+            path_ = path;
+            recovered_ = false;
+            if (undo_.index() == index)
+                undo_.setClean();
+            Q_EMIT modified_changed();
+            Q_EMIT saved(path);
+        };
+    });
+}
+
+void Document::import_models(const QStringList& paths) {
+    run_file_job([this, paths, base = project_]() mutable -> std::function<void()> {
+        // Read beside the project; the edit then adds only what was read.
+        QString problems;
+        bool any = false;
+        for (const QString& path : paths) {
+            auto bytes = read_file(path.toStdString());
+            const Status ok = bytes ? add_model(base, file_name(path.toStdString()), std::move(*bytes)) : Status(bytes.error());
+            any |= static_cast<bool>(ok);
+            if (!ok)
+                problems += (problems.isEmpty() ? QString() : QStringLiteral("\n")) +
+                            tr("%1 was not added. %2").arg(QFileInfo(path).fileName(), QString::fromStdString(ok.error().message));
+        }
+        return [this, base = std::move(base), problems, any, first = QFileInfo(paths.value(0)).completeBaseName()] {
+            if (any)
+                edit(tr("Add %n model file(s)", nullptr, 1), [&](Project& p) {
+                    p.models = base.models;
+                    p.parts = base.parts;
+                    p.filaments = base.filaments;
+                    if (p.name.empty())
+                        p.name = first.toStdString();
+                });
+            if (!problems.isEmpty())
+                Q_EMIT failed(problems);
+        };
+    });
+}
+
+} // namespace vitrail

@@ -1,0 +1,353 @@
+#include "app/shell/main_window.h"
+
+#include "app/changes/changes_bench.h"
+#include "app/piece/piece_bench.h"
+#include "app/ribbon/ribbon.h"
+#include "app/run_sheet/run_sheet_bench.h"
+#include "app/shell/bench_rail.h"
+#include "app/shell/document.h"
+#include "app/shell/message_bar.h"
+#include "app/shell/recovery.h"
+#include "app/shell/tally.h"
+#include "app/shell/view_state.h"
+#include "app/theme/theme.h"
+#include "app/view3d/view3d.h"
+
+#include <QActionGroup>
+#include <QApplication>
+#include <QCloseEvent>
+#include <QDragEnterEvent>
+#include <QDropEvent>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QSettings>
+#include <QShortcut>
+#include <QStackedWidget>
+#include <QUrl>
+#include <QVBoxLayout>
+
+namespace vitrail {
+
+namespace {
+
+bool is_project(const QString& path) {
+    return path.endsWith(QLatin1String(".vitrail"), Qt::CaseInsensitive);
+}
+
+constexpr int kMostRecent = 8;
+
+} // namespace
+
+MainWindow::MainWindow()
+    : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
+      rail_(new BenchRail), benches_(new QStackedWidget), piece_(new PieceBench(document_, view_)),
+      changes_(new ChangesBench(document_, view_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)),
+      messages_(new MessageBar), progress_(new ProgressStrip) {
+    setAcceptDrops(true);
+    rail_->add(QStringLiteral("box"), tr("Piece"));
+    rail_->add(QStringLiteral("arrow-left-right"), tr("Changes"));
+    rail_->add(QStringLiteral("clipboard-list"), tr("Run sheet"));
+    for (QWidget* bench : {static_cast<QWidget*>(piece_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(sheet_)})
+        benches_->addWidget(bench);
+
+    auto* middle = new QVBoxLayout;
+    middle->setSpacing(0);
+    middle->addWidget(messages_);
+    middle->addWidget(progress_);
+    middle->addWidget(benches_, 1);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(0);
+    row->addWidget(rail_);
+    row->addLayout(middle, 1);
+    auto* all = new QWidget;
+    auto* column = new QVBoxLayout(all);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(tally_);
+    column->addLayout(row, 1);
+    column->addWidget(ribbon_);
+    setCentralWidget(all);
+    make_menus();
+    make_letters();
+
+    connect(rail_, &BenchRail::chosen_changed, this, [this](int bench) {
+        benches_->setCurrentIndex(bench);
+        // On the Changes bench the ribbon is large.
+        ribbon_->setFixedHeight(bench == kChanges ? em(15) : em(11));
+    });
+    connect(document_, &Document::failed, this, [this](const QString& text) {
+        save_failed_ = true;
+        messages_->say(text);
+    });
+    connect(piece_, &PieceBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(sheet_, &RunSheetBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(document_, &Document::opened, this, [this](const QString& path) {
+        remember(path);
+        messages_->hide();
+        view_->select({});
+        view_->set_range(0, 0);
+        view_->set_layer(1);
+        to_first_change_ = true;
+    });
+    connect(document_, &Document::saved, this, [this](const QString& path) { remember(path); });
+    connect(document_, &Document::plan_changed, this, [this] {
+        if (const auto plan = document_->plan()) {
+            // A project opens where something happens.
+            if (std::exchange(to_first_change_, false) && !plan->changes.empty())
+                view_->set_layer(plan->changes.front().layer);
+            view_->set_layer(qBound(1, view_->layer(), plan->grid.count));
+            if (view_->range().second > plan->grid.count)
+                view_->set_range(0, 0);
+        }
+    });
+    connect(document_, &Document::project_changed, this, [this] {
+        std::set<int> parts = view_->parts();
+        std::erase_if(parts, [&](int p) { return p >= static_cast<int>(document_->project().parts.size()); });
+        view_->select(std::move(parts));
+    });
+    for (auto signal : {&Document::project_changed, &Document::modified_changed})
+        connect(document_, signal, this, &MainWindow::refresh_title);
+    connect(document_, &Document::planning_changed, this, &MainWindow::refresh_progress);
+    connect(document_, &Document::file_work_changed, this, &MainWindow::refresh_progress);
+    connect(document_, &Document::progress, progress_, &ProgressStrip::set_share);
+    connect(progress_, &ProgressStrip::cancelled, document_, &Document::cancel_planning);
+    rail_->choose(kPiece);
+    refresh_title();
+    resize(1280, 800);
+    const QByteArray geometry = QSettings().value(QStringLiteral("window")).toByteArray();
+    if (!geometry.isEmpty())
+        restoreGeometry(geometry);
+}
+
+MainWindow::~MainWindow() = default;
+
+void MainWindow::make_menus() {
+    const auto add = [this](QMenu* menu, const char* id, const QString& text, const QKeySequence& keys, auto act, const char* picture = nullptr) {
+        QAction* a = menu->addAction(text);
+        a->setObjectName(QString::fromLatin1(id));
+        a->setShortcut(keys);
+        if (picture)
+            a->setIcon(icon(QString::fromLatin1(picture)));
+        connect(a, &QAction::triggered, this, act);
+        return a;
+    };
+    QMenu* file = menuBar()->addMenu(tr("&File"));
+    add(file, "new", tr("&New project"), QKeySequence::New, [this] {
+        if (may_discard())
+            document_->reset({}, {});
+    }, "file-plus-2");
+    add(file, "open", tr("&Open…"), QKeySequence::Open, [this] { ask_open(); }, "folder-open");
+    recent_ = file->addMenu(tr("Open &recent"));
+    connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
+    add(file, "add_model", tr("&Add model files…"), QKeySequence(tr("Ctrl+I")), [this] { ask_add(); }, "plus");
+    file->addSeparator();
+    add(file, "save", tr("&Save"), QKeySequence::Save, [this] { save(); }, "save");
+    add(file, "save_as", tr("Save &as…"), QKeySequence::SaveAs, [this] { ask_save_as(); });
+    file->addSeparator();
+    add(file, "quit", tr("&Quit"), QKeySequence::Quit, [this] { close(); });
+
+    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
+    QAction* undo = document_->undo_stack()->createUndoAction(this, tr("&Undo"));
+    undo->setShortcut(QKeySequence::Undo);
+    undo->setIcon(icon(QStringLiteral("undo-2")));
+    undo->setObjectName(QStringLiteral("undo"));
+    QAction* redo = document_->undo_stack()->createRedoAction(this, tr("&Redo"));
+    redo->setShortcuts({QKeySequence(QKeySequence::Redo), QKeySequence(tr("Ctrl+Y"))});
+    redo->setIcon(icon(QStringLiteral("redo-2")));
+    redo->setObjectName(QStringLiteral("redo"));
+    edit->addAction(undo);
+    edit->addAction(redo);
+    edit->addSeparator();
+    add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
+
+    QMenu* view = menuBar()->addMenu(tr("&View"));
+    const QString names[] = {tr("&Piece"), tr("&Changes"), tr("&Run sheet")};
+    for (int b = 0; b < 3; ++b)
+        add(view, ("bench_" + std::to_string(b + 1)).c_str(), names[b], QKeySequence(Qt::ALT | (Qt::Key_1 + b)), [this, b] { choose_bench(static_cast<Bench>(b)); });
+    view->addSeparator();
+    if (piece_->view3d())
+        add(view, "fit", tr("&Fit the piece"), QKeySequence(tr("Ctrl+0")), [this] { piece_->view3d()->fit(); });
+    QMenu* themes = view->addMenu(tr("&Theme"));
+    auto* group = new QActionGroup(this);
+    const struct { const char* id; QString name; ThemeChoice choice; } choices[] = {
+        {"desktop", tr("As the &desktop"), ThemeChoice::desktop}, {"dark", tr("Dark &lead"), ThemeChoice::dark}, {"light", tr("Light &paper"), ThemeChoice::light}};
+    const QString now = QSettings().value(QStringLiteral("theme"), QStringLiteral("desktop")).toString();
+    for (const auto& c : choices) {
+        QAction* a = add(themes, (std::string("theme_") + c.id).c_str(), c.name, {}, [id = QString::fromLatin1(c.id), choice = c.choice] {
+            QSettings().setValue(QStringLiteral("theme"), id);
+            apply_theme(*qApp, choice);
+        });
+        a->setCheckable(true);
+        a->setChecked(now == QLatin1String(c.id));
+        group->addAction(a);
+    }
+
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    add(help, "keys", tr("&Keys"), QKeySequence::HelpContents, [this] {
+        QMessageBox::information(this, tr("Keys"),
+            tr("A letter gives the selection that filament.\n"
+               "On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down "
+               "go to the change before and after; Esc drops the range.\n"
+               "On the piece: arrows turn, + and − zoom, Home fits.\n"
+               "Alt+1, Alt+2, Alt+3 go to the benches. Tab goes from field to field."));
+    });
+    add(help, "about", tr("&About Vitrail"), {}, [this] {
+        QMessageBox::about(this, tr("About Vitrail"),
+            tr("Vitrail %1 plans multicolour prints.\n\nIt is free software under the GNU General Public License, version 3 or later, "
+               "and comes without any warranty. Its estimates are no promise: follow your printer's manual, local codes and the advice of "
+               "licensed practice where they apply.\n\nFont: Inter (SIL Open Font License). Icons: Lucide (ISC).").arg(QApplication::applicationVersion()));
+    });
+}
+
+void MainWindow::make_letters() {
+    for (char c = 'A'; c <= 'Z'; ++c) {
+        auto* key = new QShortcut(QKeySequence(Qt::Key_A + (c - 'A')), this);
+        connect(key, &QShortcut::activated, this, [this, c] { piece_->assign(c); });
+    }
+}
+
+void MainWindow::choose_bench(Bench bench) {
+    rail_->choose(bench);
+}
+
+void MainWindow::refresh_title() {
+    setWindowTitle(tr("%1%2 – Vitrail").arg(document_->title(), document_->modified() ? QStringLiteral("*") : QString()));
+}
+
+void MainWindow::refresh_progress() {
+    if (document_->busy_with_files())
+        progress_->begin(tr("Reading or writing a file…"), false);
+    else if (document_->planning())
+        progress_->begin(tr("Planning…"), true);
+    else
+        progress_->end();
+}
+
+void MainWindow::remember(const QString& path) {
+    QSettings s;
+    QStringList list = s.value(QStringLiteral("recent")).toStringList();
+    const QString full = QFileInfo(path).absoluteFilePath();
+    list.removeAll(full);
+    list.prepend(full);
+    s.setValue(QStringLiteral("recent"), QStringList(list.mid(0, kMostRecent)));
+}
+
+void MainWindow::fill_recent() {
+    recent_->clear();
+    for (const QString& path : QSettings().value(QStringLiteral("recent")).toStringList()) {
+        QAction* a = recent_->addAction(QFileInfo(path).fileName());
+        a->setToolTip(path);
+        a->setEnabled(QFileInfo::exists(path));
+        connect(a, &QAction::triggered, this, [this, path] { open_files({path}); });
+    }
+    if (recent_->isEmpty())
+        recent_->addAction(tr("nothing yet"))->setEnabled(false);
+}
+
+void MainWindow::open_files(const QStringList& paths) {
+    QStringList models;
+    QString project;
+    for (const QString& path : paths)
+        (is_project(path) ? project : models.emplaceBack()) = path;
+    if (!project.isEmpty()) {
+        if (may_discard())
+            document_->open(project);
+    } else if (!models.isEmpty()) {
+        document_->import_models(models);
+    }
+}
+
+void MainWindow::ask_open() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open"), {}, tr("Projects and models (*.vitrail *.3mf *.stl *.obj);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)"));
+    if (path.isEmpty())
+        return;
+    if (!is_project(path) && !document_->project().parts.empty()) {
+        if (!may_discard())
+            return;
+        document_->reset({}, {});
+    }
+    open_files({path});
+}
+
+void MainWindow::ask_add() {
+    const QStringList paths = QFileDialog::getOpenFileNames(this, tr("Add model files"), {}, tr("Models (*.3mf *.stl *.obj)"));
+    if (!paths.isEmpty())
+        document_->import_models(paths);
+}
+
+bool MainWindow::wait_for_files() {
+    save_failed_ = false;
+    while (document_->busy_with_files())
+        QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+    return !save_failed_;
+}
+
+bool MainWindow::save() {
+    if (document_->path().isEmpty())
+        return ask_save_as();
+    document_->save(document_->path());
+    return true;
+}
+
+bool MainWindow::ask_save_as() {
+    QString path = QFileDialog::getSaveFileName(this, tr("Save the project"), document_->path().isEmpty() ? document_->title() + QStringLiteral(".vitrail") : document_->path(), tr("Vitrail projects (*.vitrail)"));
+    if (path.isEmpty())
+        return false;
+    if (!is_project(path))
+        path += QStringLiteral(".vitrail");
+    document_->save(path);
+    return true;
+}
+
+bool MainWindow::may_discard() {
+    if (!document_->modified())
+        return true;
+    QMessageBox ask(QMessageBox::Question, tr("Not saved"), tr("“%1” has changes that are not saved.").arg(document_->title()),
+                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
+    ask.setDefaultButton(QMessageBox::Save);
+    switch (ask.exec()) {
+    case QMessageBox::Save: return save() && wait_for_files();
+    case QMessageBox::Discard: return true;
+    default: return false;
+    }
+}
+
+void MainWindow::offer_recovery() {
+    const auto found = recovery_->find();
+    if (!found)
+        return;
+    messages_->say(tr("The last session ended before %1 was saved.").arg(found->title), tr("Recover it"), [this, found = *found] {
+        QString error;
+        if (!recovery_->restore(found, error))
+            messages_->say(tr("It could not be recovered. %1").arg(error));
+    });
+}
+
+void MainWindow::closeEvent(QCloseEvent* e) {
+    if (!may_discard()) {
+        e->ignore();
+        return;
+    }
+    QSettings().setValue(QStringLiteral("window"), saveGeometry());
+    e->accept();
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* e) {
+    if (e->mimeData()->hasUrls())
+        e->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* e) {
+    QStringList paths;
+    for (const QUrl& url : e->mimeData()->urls())
+        if (url.isLocalFile())
+            paths << url.toLocalFile();
+    e->acceptProposedAction();
+    open_files(paths);
+}
+
+} // namespace vitrail

@@ -1,0 +1,80 @@
+// The window: tally above, bench rail at the left, the bench, the ribbon below.
+#pragma once
+
+#include <QMainWindow>
+
+class QActionGroup;
+class QMenu;
+class QStackedWidget;
+
+namespace vitrail {
+
+class BenchRail;
+class ChangesBench;
+class Document;
+class MessageBar;
+class PieceBench;
+class ProgressStrip;
+class Recovery;
+class Ribbon;
+class RunSheetBench;
+class Tally;
+class ViewState;
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    enum Bench { kPiece, kChanges, kRunSheet };
+    MainWindow();
+    ~MainWindow() override;
+
+    Document* document() { return document_; }
+    ViewState* view() { return view_; }
+    PieceBench* piece_bench() { return piece_; }
+    RunSheetBench* run_sheet_bench() { return sheet_; }
+    Ribbon* ribbon() { return ribbon_; }
+    MessageBar* messages() { return messages_; }
+
+    /// Projects are opened, models are added.
+    void open_files(const QStringList& paths);
+    void choose_bench(Bench bench);
+    /// Offers what a killed session left behind.
+    void offer_recovery();
+
+protected:
+    void closeEvent(QCloseEvent*) override;
+    void dragEnterEvent(QDragEnterEvent*) override;
+    void dropEvent(QDropEvent*) override;
+
+private:
+    void make_menus();
+    void make_letters();
+    void refresh_title();
+    void refresh_progress();
+    void remember(const QString& path);
+    void fill_recent();
+    void ask_open();
+    void ask_add();
+    bool save();
+    bool ask_save_as();
+    /// True when what was not saved may be let go of.
+    bool may_discard();
+    bool wait_for_files();
+
+    Document* document_;
+    ViewState* view_;
+    Recovery* recovery_;
+    Tally* tally_;
+    BenchRail* rail_;
+    QStackedWidget* benches_;
+    PieceBench* piece_;
+    ChangesBench* changes_;
+    RunSheetBench* sheet_;
+    Ribbon* ribbon_;
+    MessageBar* messages_;
+    ProgressStrip* progress_;
+    QMenu* recent_ = nullptr;
+    bool save_failed_ = false, to_first_change_ = false;
+};
+
+} // namespace vitrail

@@ -1,0 +1,42 @@
+// A framed area of a bench with a heading.
+#pragma once
+
+#include "app/theme/theme.h"
+
+#include <QFrame>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QVBoxLayout>
+
+namespace vitrail {
+
+class Panel : public QFrame {
+public:
+    explicit Panel(const QString& heading = {}, QWidget* parent = nullptr) : QFrame(parent) {
+        setObjectName(QStringLiteral("panel"));
+        layout_ = new QVBoxLayout(this);
+        layout_->setContentsMargins(em(0.8), em(0.6), em(0.8), em(0.8));
+        layout_->setSpacing(em(0.4));
+        if (heading.isEmpty())
+            return;
+        auto* row = new QHBoxLayout;
+        heading_ = new QLabel(heading);
+        heading_->setFont(font_of(1, true));
+        aside_ = new QLabel;
+        aside_->setObjectName(QStringLiteral("quiet"));
+        row->addWidget(heading_);
+        row->addStretch();
+        row->addWidget(aside_);
+        layout_->addLayout(row);
+    }
+    QVBoxLayout* body() { return layout_; }
+    /// The few words at the right of the heading.
+    void set_aside(const QString& text) { aside_->setText(text); }
+
+private:
+    QVBoxLayout* layout_;
+    QLabel* heading_ = nullptr;
+    QLabel* aside_ = nullptr;
+};
+
+} // namespace vitrail

@@ -1,0 +1,51 @@
+// What the person is looking at: the cursor layer, the selected parts, a range of layers. Not part of the project.
+#pragma once
+
+#include <QObject>
+
+#include <set>
+#include <utility>
+
+namespace vitrail {
+
+class ViewState : public QObject {
+    Q_OBJECT
+public:
+    using QObject::QObject;
+
+    int layer() const { return layer_; }
+    const std::set<int>& parts() const { return parts_; }
+    /// First and last layer of the range; {0, 0}: none.
+    std::pair<int, int> range() const { return range_; }
+
+    void set_layer(int layer) {
+        if (layer != layer_) {
+            layer_ = layer;
+            Q_EMIT layer_changed(layer);
+        }
+    }
+    void select(std::set<int> parts) {
+        if (parts != parts_) {
+            parts_ = std::move(parts);
+            Q_EMIT selection_changed();
+        }
+    }
+    void set_range(int from, int to) {
+        if (range_ != std::pair{from, to}) {
+            range_ = {from, to};
+            Q_EMIT range_changed();
+        }
+    }
+
+Q_SIGNALS:
+    void layer_changed(int layer);
+    void selection_changed();
+    void range_changed();
+
+private:
+    int layer_ = 1;
+    std::set<int> parts_;
+    std::pair<int, int> range_{0, 0};
+};
+
+} // namespace vitrail
