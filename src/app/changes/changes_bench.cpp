@@ -67,7 +67,7 @@ ChangesBench::ChangesBench(Document* document, ViewState* view, QWidget* parent)
     table_->setItemDelegateForColumn(ChangesModel::kFromTo, new FromToDelegate(table_));
     table_->setTabKeyNavigation(false);
     table_->setFrameShape(QFrame::NoFrame);
-    const double widths[] = {2.4, 5.6, 4.8, 6.0, 6.2, 5.6, 4.9, 4.2, 3.6, 4.6};
+    const double widths[] = {2.2, 5.3, 4.9, 5.5, 6.0, 5.0, 4.3, 3.9, 3.3, 3.6};
     for (int c = 0; c < ChangesModel::kColumns; ++c)
         table_->setColumnWidth(c, em(widths[c]));
     table_->horizontalHeader()->setStretchLastSection(true);

@@ -18,9 +18,21 @@ int ChangesModel::rowCount(const QModelIndex& parent) const {
     return parent.isValid() || !plan ? 0 : static_cast<int>(plan->changes.size());
 }
 
+namespace {
+
+/// Numbers to the right, words to the left, headings over their columns.
+int alignment(int column) {
+    const bool words = column == ChangesModel::kFromTo || column == ChangesModel::kKind || column == ChangesModel::kWhere;
+    return int((words ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
+}
+
+} // namespace
+
 QVariant ChangesModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal)
         return {};
+    if (role == Qt::TextAlignmentRole)
+        return alignment(section);
     const bool tip = role == Qt::ToolTipRole;
     if (role != Qt::DisplayRole && !tip)
         return {};
@@ -51,9 +63,7 @@ QVariant ChangesModel::data(const QModelIndex& index, int role) const {
     case ToRole: return QString(QChar::fromLatin1(p.filaments[c.to].letter));
     case FromColourRole: return to_qcolor(p.filaments[c.from].colour);
     case ToColourRole: return to_qcolor(p.filaments[c.to].colour);
-    case Qt::TextAlignmentRole:
-        return int(index.column() == kFromTo || index.column() == kKind || index.column() == kWhere ? Qt::AlignLeft | Qt::AlignVCenter
-                                                                                                     : Qt::AlignRight | Qt::AlignVCenter);
+    case Qt::TextAlignmentRole: return alignment(index.column());
     case Qt::ToolTipRole:
         if (index.column() == kPurge) {
             if (c.displaced == c.to)

@@ -104,7 +104,7 @@ void Ribbon::draw(QPainter& p) {
     std::vector<double> y(plan->filaments, 0);
     for (int i = 0; i < static_cast<int>(order.size()); ++i) {
         y[order[i]] = all.top() + i * pitch;
-        p.fillRect(QRectF(all.left(), y[order[i]], all.width(), lane), t.field);
+        p.fillRect(QRectF(all.left(), y[order[i]], all.width(), lane), t.dark ? t.panel.lighter(125) : t.panel.darker(105));
     }
     // Runs of layers in which a filament is printed, one pane each.
     for (const int f : order) {
@@ -130,14 +130,16 @@ void Ribbon::draw(QPainter& p) {
             }
         }
     }
-    // Lead lines from the old lane to the new one. Where several changes fall on one pixel the lead grows wider.
+    // Lead lines from the old lane to the new one.
     const double per_layer = double(all.width()) / plan->grid.count;
-    std::vector<int> crowd(static_cast<std::size_t>(width()) + 1, 0);
-    for (const Change& c : plan->changes) {
-        const double x = x_of(c.layer) + (c.within_layer ? per_layer / 2 : 0);
-        const int column = std::clamp(static_cast<int>(x), 0, width());
-        // Where layers are narrow the leads are too, so that the panes between them still show.
-        const double w = std::min(std::clamp(0.4 * per_layer, 1.0, 2.6) + 0.5 * crowd[column]++, 4.0);
+    const auto place_of = [&](const Change& c) { return x_of(c.layer) + (c.within_layer ? per_layer / 2 : 0); };
+    for (std::size_t i = 0; i < plan->changes.size(); ++i) {
+        const Change& c = plan->changes[i];
+        const double x = place_of(c);
+        // As wide as the neighbours leave room for, so that the panes between crowded leads still show.
+        const double before = i > 0 ? x - place_of(plan->changes[i - 1]) : 1e9;
+        const double after = i + 1 < plan->changes.size() ? place_of(plan->changes[i + 1]) - x : 1e9;
+        const double w = std::clamp(0.45 * std::min(before, after), 1.0, 3.4);
         const double top = std::min(y[c.from], y[c.to]) - 1, bottom = std::max(y[c.from], y[c.to]) + lane + 1;
         p.fillRect(QRectF(x - w / 2, top, w, bottom - top), t.lead);
         if (c.kind == ChangeKind::hand) {

@@ -74,7 +74,9 @@ RunSheetBench::RunSheetBench(Document* document, QWidget* parent)
     side->body()->addStretch();
     side->setFixedWidth(em(17));
     scroll_->setObjectName(QStringLiteral("pages"));
+    view_->setObjectName(QStringLiteral("pages_view"));
     scroll_->setWidget(view_);
+    scroll_->viewport()->setObjectName(QStringLiteral("pages_view"));
     scroll_->setAlignment(Qt::AlignHCenter | Qt::AlignTop);
     scroll_->setAccessibleName(tr("Pages of the run sheet"));
     empty_->setAlignment(Qt::AlignCenter);
@@ -116,7 +118,8 @@ void RunSheetBench::refresh() {
     const int changes = static_cast<int>(sheet.changes.size()), warnings = static_cast<int>(sheet.warnings.size());
     pages_ = std::make_shared<SheetPages>(std::move(sheet));
     view_->show_pages(pages_);
-    summary_->setText(tr("%1 pages · %2 changes · %3 things to look at first").arg(pages_->count()).arg(changes).arg(warnings));
+    summary_->setText(tr("%n page(s)", nullptr, pages_->count()) + QStringLiteral(" · ") + tr("%n change(s)", nullptr, changes) + QStringLiteral(" · ") +
+                      (warnings ? tr("%n thing(s) to look at first", nullptr, warnings) : tr("nothing to look at first")));
 }
 
 void RunSheetBench::ask(const QString& filter, const QString& ending) {

@@ -42,8 +42,9 @@ QString style_sheet(const Theme& t) {
         QLabel { background: transparent; }
         QLabel#quiet { color: %quiet; }
         QLabel#good { color: %good; }
-        QTreeView, QTableView, QListView, QTextEdit, QScrollArea#pages { background: %field; border: 1px solid %line; selection-background-color: %select; selection-color: %ink; outline: 0; }
+        QTreeView, QTableView, QListView, QTextEdit, QScrollArea#pages { background: %ground; border: 1px solid %line; selection-background-color: %select; selection-color: %ink; outline: 0; }
         QTreeView::item, QListView::item, QTableView::item { padding: 2px 4px; }
+        QWidget#pages_view { background: %ground; }
         QTreeView:focus, QTableView:focus, QListView:focus { border: 1px solid %accent; }
         QHeaderView { background: %panel; }
         QHeaderView::section { background: %panel; color: %quiet; border: 0; border-bottom: 1px solid %line; padding: 4px 6px; }

@@ -233,7 +233,7 @@ void View3d::paintGL() {
     program_.setUniformValue("accent", rgb(t.accent));
     program_.setUniformValue("lead", rgb(t.lead));
     const auto plan = document_->plan();
-    const double z = plan ? plan->grid.middle_mm(view_->layer()) : -1e6, h = plan ? plan->grid.thickness_mm(view_->layer()) / 2 : 0;
+    const double z = plan ? plan->grid.middle_mm(view_->layer()) : -1e6, h = plan ? plan->grid.thickness_mm(view_->layer()) * 0.47 : 0; // faces on its borders are not in it
     program_.setUniformValue("cursor", QVector2D(float(z), float(h)));
     for (std::size_t i = 0; i < buffers_.size(); ++i) {
         QVector2D bands[16];

@@ -200,7 +200,8 @@ Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs) {
     std::vector<std::int64_t> cost(n + 1, kFar64), next(n + 1);
     cost[n] = 0;
     std::vector<std::uint8_t> before(layers.size() * static_cast<std::size_t>(n), 0);
-    std::int64_t excess = 0; // cost of heuristic paths above their bound
+    bool exact = true;
+    std::int64_t least = 0; // the cheapest way through each layer, whatever came before
     for (std::size_t l = 0; l < layers.size(); ++l) {
         if (table_of[l] < 0)
             continue;
@@ -216,8 +217,8 @@ Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs) {
                     before[l * n + t.members[e]] = static_cast<std::uint8_t>(p);
                 }
         }
-        if (!t.exact)
-            excess += *std::max_element(t.through.begin(), t.through.end()) - t.bound_in;
+        exact &= t.exact;
+        least += t.exact ? *std::min_element(t.through.begin(), t.through.end()) : t.bound_in;
         cost.swap(next);
     }
 
@@ -225,7 +226,7 @@ Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs) {
     std::vector<std::pair<int, int>> ends(layers.size(), {0, 0}); // first and last position per layer
     int last = static_cast<int>(std::min_element(cost.begin(), cost.end()) - cost.begin());
     out.cost = cost[last];
-    out.bound = std::max<std::int64_t>(0, out.cost - excess);
+    out.bound = exact ? out.cost : least;
     std::vector<std::vector<int>> wanted(tables.size());
     for (std::size_t l = layers.size(); l-- > 0;) {
         if (table_of[l] < 0)

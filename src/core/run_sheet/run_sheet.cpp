@@ -44,8 +44,10 @@ std::string duration(double seconds) {
     const auto s = static_cast<long long>(std::llround(std::max(0.0, seconds)));
     if (s >= 3600)
         return format("%lld h %02lld", s / 3600, s % 3600 / 60);
-    if (s >= 120)
+    if (s >= 600)
         return format("%lld min", (s + 30) / 60);
+    if (s >= 60)
+        return format("%lld:%02lld min", s / 60, s % 60);
     return format("%lld s", s);
 }
 

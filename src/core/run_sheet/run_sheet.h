@@ -41,7 +41,7 @@ RunSheet make_run_sheet(const Project& project, const Plan& plan);
 /// All three ways of naming a change, so that no program or person can take it for another layer.
 std::string when(const LayerGrid& grid, const Change& c);
 
-/// "2 h 05", "12 min", "40 s".
+/// "2 h 05", "12 min", "1:52 min", "40 s".
 std::string duration(double seconds);
 
 /// Where a filament sits before the start: nozzle and slot, by its place among those of the same feeder.

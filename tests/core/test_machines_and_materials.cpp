@@ -1,0 +1,169 @@
+#include "support.h"
+
+#include <QTemporaryDir>
+
+using namespace vitrail;
+using namespace vitrail::test;
+
+class TestMachinesAndMaterials : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void strand_masses();
+    void bonding();
+    void material_names();
+    void shipped_machines_are_those_of_the_contract();
+    void machine_file_round_trips_and_refuses();
+    void settings_are_checked();
+    void layer_heights();
+    void editing_a_project();
+};
+
+void TestMachinesAndMaterials::strand_masses() {
+    // Common practice, no source: 2.405 mm² at 1.75 mm, 6.379 at 2.85; 1 m of 1.75 mm PLA is 2.98 g; 1 kg about 335 m.
+    Filament f = make_filament('A', Material::PLA, {});
+    COMPARE_NEAR(cross_section_mm2(f), 2.405, 0.0005);
+    COMPARE_NEAR(grams(f, 1000 * cross_section_mm2(f)), 2.98, 0.005);
+    COMPARE_NEAR(metres(f, 1000 / f.density_g_cm3 * 1000), 335, 0.5);
+    f.diameter_mm = 2.85;
+    COMPARE_NEAR(cross_section_mm2(f), 6.379, 0.0005);
+}
+
+void TestMachinesAndMaterials::bonding() {
+    // Common practice, no source: same class is safe; PLA with PETG and with co-polyester comes apart.
+    for (const MaterialFacts& a : all_materials()) {
+        QCOMPARE(bond(a.material, a.material), Bond::holds);
+        for (const MaterialFacts& b : all_materials())
+            QCOMPARE(bond(a.material, b.material), bond(b.material, a.material));
+    }
+    QCOMPARE(bond(Material::PLA, Material::PETG), Bond::releases);
+    QCOMPARE(bond(Material::CoPolyester, Material::PLA), Bond::releases);
+    QCOMPARE(bond(Material::TPU, Material::PA), Bond::experimental);
+}
+
+void TestMachinesAndMaterials::material_names() {
+    for (const MaterialFacts& m : all_materials()) {
+        QCOMPARE(parse_material(m.id), std::optional(m.material));
+        QCOMPARE(facts(m.material).material, m.material);
+        QVERIFY(m.nozzle_c.low < m.nozzle_c.high && m.bed_c.low < m.bed_c.high && m.density_g_cm3 > 0.5);
+    }
+    QCOMPARE(parse_material("petg"), std::optional(Material::PETG));
+    QVERIFY(!parse_material("PL"));
+    QVERIFY(!parse_material(""));
+}
+
+void TestMachinesAndMaterials::shipped_machines_are_those_of_the_contract() {
+    QCOMPARE(shipped_machines().size(), std::size_t{4});
+    const Machine &hand = *find_machine("hand-swap"), &feeder = *find_machine("feeder-4"), &twin = *find_machine("twin"),
+                  &carousel = *find_machine("carousel");
+    QCOMPARE(hand.nozzles.size(), std::size_t{1});
+    QVERIFY(!hand.toolheads[0].has_feeder());
+    QCOMPARE(feeder.toolheads[0].slots, 4);
+    QCOMPARE(twin.toolheads.size(), std::size_t{2});
+    QCOMPARE(carousel.nozzles.size(), std::size_t{7});
+    QCOMPARE(carousel.toolheads[1].slots, 4);
+    QVERIFY(!carousel.toolheads[0].has_feeder());
+    QCOMPARE(places_for_filament(carousel), 5);
+    // Times per change, defaults from memory: tool 12 s, feeder 100 s, hand 180 s attended.
+    QCOMPARE(twin.time(ChangeKind::tool).time_s, 12.0);
+    QCOMPARE(feeder.time(ChangeKind::feeder).time_s, 100.0);
+    QCOMPARE(hand.time(ChangeKind::hand).attended_s, 180.0);
+}
+
+void TestMachinesAndMaterials::machine_file_round_trips_and_refuses() {
+    for (const Machine& m : shipped_machines()) {
+        const auto back = read_machine(write_machine(m));
+        QVERIFY(back);
+        QCOMPARE(write_machine(*back), write_machine(m));
+    }
+    const std::string good = write_machine(*find_machine("twin"));
+    const std::pair<const char*, const char*> spoilt[] = {{"\"vitrail.machine/1\"", "\"vitrail.machine/9\""},
+                                                          {"\"ejected\"", "\"the floor\""},
+                                                          {"\"tower\"", "\"the floor\""},
+                                                          {"300.0", "-3"},
+                                                          {"0.4", "\"thin\""},
+                                                          {"\"toolheads\"", "\"heads\""}};
+    for (const auto& [from, to] : spoilt) {
+        std::string bad = good;
+        const std::size_t at = bad.find(from);
+        if (at == std::string::npos)
+            continue;
+        bad.replace(at, std::string(from).size(), to);
+        const auto m = read_machine(bad);
+        QVERIFY2(!m, to);
+        QVERIFY(!m.error().message.empty());
+    }
+    QVERIFY(!read_machine("{"));
+    QVERIFY(!read_machine("[]"));
+    QVERIFY(!read_machine(""));
+}
+
+void TestMachinesAndMaterials::settings_are_checked() {
+    Settings s;
+    QVERIFY(set_setting(s, "layer", "0.16"));
+    QCOMPARE(s.layer_mm, 0.16);
+    QVERIFY(set_setting(s, "order", "as-assigned"));
+    QCOMPARE(s.order, kAsAssigned);
+    QVERIFY(set_setting(s, "purge.dead_mm3", "35.5"));
+    const Settings before = s;
+    for (const auto& [key, value] : {std::pair{"layer", "thick"}, {"layer", "-1"}, {"layer", "nan"}, {"layer", "0.2mm"}, {"copies", "1.5"},
+                                     {"copies", "0"}, {"order", "best"}, {"no-such", "1"}, {"infill", "101"}, {"layer", ""}}) {
+        const Status r = set_setting(s, key, value);
+        QVERIFY2(!r, value);
+        QVERIFY(r.error().message.find(key) != std::string::npos);
+    }
+    QCOMPARE(s, before);
+    for (const SettingInfo& info : all_settings()) {
+        const double v = Settings{}.*info.field;
+        QVERIFY2(v >= info.min && v <= info.max, info.key);
+        QVERIFY2(set_setting(s, info.key, setting_text(Settings{}, info)), info.key);
+        QVERIFY2(std::string(info.why).size() > 20, info.key);
+    }
+    QCOMPARE(s, Settings{});
+}
+
+void TestMachinesAndMaterials::layer_heights() {
+    // Common practice, no source: h1 = 0.24, h = 0.04 → layers 12, 13, 16, 22 end at 0.68, 0.72, 0.84, 1.08 mm.
+    const LayerGrid fine{0.24, 0.04, 30};
+    COMPARE_NEAR(fine.top_mm(12), 0.68, 1e-9);
+    COMPARE_NEAR(fine.top_mm(13), 0.72, 1e-9);
+    COMPARE_NEAR(fine.top_mm(16), 0.84, 1e-9);
+    COMPARE_NEAR(fine.top_mm(22), 1.08, 1e-9);
+    // h1 = h = 0.16 → a 19-layer piece is 3.04 mm.
+    QCOMPARE(make_grid(0.16, 0.16, 3.04).count, 19);
+    COMPARE_NEAR(make_grid(0.16, 0.16, 3.04).top_mm(19), 3.04, 1e-9);
+    // Layers are counted by their middles.
+    QCOMPARE(make_grid(0.2, 0.2, 1.0).count, 5);
+    QCOMPARE(make_grid(0.2, 0.2, 1.09).count, 5);
+    QCOMPARE(make_grid(0.2, 0.2, 1.11).count, 6);
+    QCOMPARE(make_grid(0.2, 0.2, 0.05).count, 1);
+    const LayerGrid g = make_grid(0.3, 0.2, 10);
+    for (int l = 1; l <= g.count; ++l) {
+        QCOMPARE(first_layer_above(g, g.bottom_mm(l)), l);
+        QCOMPARE(first_layer_above(g, g.middle_mm(l) + 0.001), l + 1);
+    }
+    QCOMPARE(first_layer_above(g, 1e6), g.count + 1);
+    QCOMPARE(first_layer_above(g, -5), 1);
+}
+
+void TestMachinesAndMaterials::editing_a_project() {
+    Project p = stack("AB", 2);
+    assign_band(p, 0, 0.4, 0.8, 'C');
+    QCOMPARE(filament_at(p, 0, 0.5), 'C');
+    QCOMPARE(filament_at(p, 0, 0.9), 'A');
+    assign_band(p, 0, 0.2, 1.0, 'D'); // covers the first one whole
+    QCOMPARE(p.bands.size(), std::size_t{1});
+    assign_band(p, 0, 0.6, 1.4, 'B'); // overlaps: the later one wins
+    QCOMPARE(filament_at(p, 0, 0.7), 'B');
+    QCOMPARE(filament_at(p, 0, 0.3), 'D');
+    remove_filament(p, 'B', 0);
+    QCOMPARE(find_filament(p, 'B'), -1);
+    QCOMPARE(p.parts[1].filament, char(0));
+    QCOMPARE(p.bands.size(), std::size_t{1});
+    QCOMPARE(free_letter(p), 'B');
+    assign_part(p, 0, 'C');
+    QVERIFY(p.bands.empty());
+    QCOMPARE(free_part_name(p, "slab-1"), std::string("slab-1-2"));
+}
+
+QTEST_APPLESS_MAIN(TestMachinesAndMaterials)
+#include "test_machines_and_materials.moc"

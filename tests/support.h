@@ -1,0 +1,83 @@
+// What several tests need: small pieces and projects.
+#pragma once
+
+#include "core/plan/planner.h"
+#include "demo/solids.h"
+#include "formats/archive.h"
+#include "formats/machine_file.h"
+
+#include <QFile>
+#include <QTest>
+
+#include <memory>
+#include <random>
+#include <string>
+
+namespace vitrail::test {
+
+inline Filament pla(char letter, const char* hex) {
+    return make_filament(letter, Material::PLA, *parse_colour(hex));
+}
+
+inline Part part(const char* name, Mesh mesh, char letter) {
+    Part p;
+    p.name = name;
+    p.mesh = std::make_shared<Mesh>(std::move(mesh));
+    p.filament = letter;
+    return p;
+}
+
+/// Boxes stacked on each other, 10 × 10 × `height_mm` each, in the given filaments.
+inline Project stack(const std::string& letters, double height_mm, const char* machine = "hand-swap") {
+    Project p;
+    p.name = "stack";
+    p.machine = *find_machine(machine);
+    p.filaments = {pla('A', "#141414"), pla('B', "#f2f2ea"), pla('C', "#b82e28"), pla('D', "#2f6db5")};
+    for (std::size_t i = 0; i < letters.size(); ++i)
+        p.parts.push_back(part(("slab-" + std::to_string(i + 1)).c_str(),
+                               solids::box(0, 0, height_mm * double(i), 10, 10, height_mm * double(i + 1)), letters[i]));
+    return p;
+}
+
+/// Boxes side by side, touching, all in every layer.
+inline Project row(const std::string& letters, double height_mm, const char* machine = "feeder-4") {
+    Project p = stack("", 1, machine);
+    p.name = "row";
+    for (std::size_t i = 0; i < letters.size(); ++i)
+        p.parts.push_back(part(("block-" + std::to_string(i + 1)).c_str(),
+                               solids::box(10.0 * double(i), 0, 0, 10.0 * double(i + 1), 10, height_mm), letters[i]));
+    return p;
+}
+
+inline std::shared_ptr<const Plan> plan_of(const Project& p) {
+    auto plan = Planner().plan(p);
+    return plan ? *plan : nullptr;
+}
+
+inline bool has(const Plan& plan, const std::string& code) {
+    for (const Finding& f : plan.findings)
+        if (f.code == code)
+            return true;
+    return false;
+}
+
+inline const Finding& finding(const Plan& plan, const std::string& code) {
+    for (const Finding& f : plan.findings)
+        if (f.code == code)
+            return f;
+    static const Finding none;
+    return none;
+}
+
+inline std::string source_file(const std::string& relative) {
+    return std::string(VITRAIL_SOURCE_DIR) + "/" + relative;
+}
+
+} // namespace vitrail::test
+
+/// |a − b| ≤ tolerance, with both numbers in the message.
+#define COMPARE_NEAR(a, b, tolerance)                                                                                          \
+    do {                                                                                                                       \
+        const double a_ = (a), b_ = (b);                                                                                       \
+        QVERIFY2(std::abs(a_ - b_) <= (tolerance), qPrintable(QStringLiteral("%1 is not within %2 of %3").arg(a_, 0, 'g', 9).arg(double(tolerance)).arg(b_, 0, 'g', 9))); \
+    } while (false)
