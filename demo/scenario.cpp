@@ -128,12 +128,9 @@ Result<Project> lighthouse() {
                     quad(to, p(lo, s0, false), p(lo, s1, false), p(lo, s1, true), p(lo, s0, true));
             }
     }
-    add_loft(gallery, circle(0, 0, 16, 96), 72, 15.0 / 16, 74, 20.0 / 16);
-    add_prism(gallery, circle(0, 0, 20, 96), 74, 75);
-    add_prism(gallery, ring(0, 0, 18.6, 20, 96), 75, 79);
+    add_revolved(gallery, {{0, 72}, {15, 72}, {20, 74}, {20, 79}, {18.6, 79}, {18.6, 75}, {0, 75}}, 96);
     add_prism(lantern, ring(0, 0, 9, 11, 96), 75, 86);
-    add_loft(roof, circle(0, 0, 13.5, 96), 86, 1, 95, 0.16);
-    add_prism(roof, circle(0, 0, 13.5 * 0.16, 48), 95, 98);
+    add_revolved(roof, {{0, 86}, {13.5, 86}, {2.2, 95}, {2.2, 98}, {0, 98}}, 96);
 
     auto p = project("Saltmarsh lighthouse", "lighthouse.3mf", "feeder-4", {kNavy, kChalk, kRed, kAmber},
                      {body("rock", rock), body("tower", tower), body("windows", windows), body("gallery", gallery),
@@ -167,8 +164,7 @@ Result<Project> tide_dial() {
     add(lettering("WATER", -lettering_width("WATER", 3.6) / 2, 12, 3.6, 0.7));
     add(lettering("SALTMARSH LIGHT", -lettering_width("SALTMARSH LIGHT", 2.4) / 2, -16, 2.4, 0.5));
     ink = mirrored_x(ink);
-    add_prism(face, subtract(disc, ink), 0, deep);
-    add_prism(face, disc, deep, 4);
+    add_plate_with_pockets(face, disc, ink, deep, 4);
     add_prism(marks, ink, 0, deep);
     return project("Tide dial", "tide-dial.3mf", "twin", {kNavy, kChalk}, {body("dial", face), body("marks", marks)}, "AB");
 }

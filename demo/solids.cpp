@@ -263,24 +263,68 @@ std::vector<std::array<IntPoint, 3>> triangulated(const Paths& outline) {
     return out;
 }
 
-void add_loft(Builder& b, const Paths& outline, double z0, double s0, double z1, double s1) {
+namespace {
+
+Paths strictly_simple(const Paths& outline) {
     ClipperLib::Clipper c;
     c.StrictlySimple(true);
     c.AddPaths(outline, ClipperLib::ptSubject, true);
     Paths clean;
     c.Execute(ClipperLib::ctUnion, clean, ClipperLib::pftPositive, ClipperLib::pftPositive);
-    const auto point = [](const IntPoint& p, double s, double z) {
-        return Vec3{static_cast<float>(double(p.X) / kUnitsPerMm * s), static_cast<float>(double(p.Y) / kUnitsPerMm * s), static_cast<float>(z)};
-    };
-    for (const auto& t : triangulated(clean)) {
-        b.add(point(t[0], s1, z1), point(t[1], s1, z1), point(t[2], s1, z1));
-        b.add(point(t[0], s0, z0), point(t[2], s0, z0), point(t[1], s0, z0));
-    }
-    for (const Path& r : clean)
+    return clean;
+}
+
+Vec3 raised(const IntPoint& p, double scale, double z) {
+    return {static_cast<float>(double(p.X) / kUnitsPerMm * scale), static_cast<float>(double(p.Y) / kUnitsPerMm * scale), static_cast<float>(z)};
+}
+
+void add_cap(Builder& b, const Paths& outline, double z, double scale, bool up) {
+    for (const auto& t : triangulated(outline))
+        b.add(raised(t[0], scale, z), raised(t[up ? 1 : 2], scale, z), raised(t[up ? 2 : 1], scale, z));
+}
+
+/// Walls with the inside of the outline behind them.
+void add_walls(Builder& b, const Paths& outline, double z0, double s0, double z1, double s1) {
+    for (const Path& r : outline)
         for (std::size_t i = 0; i < r.size(); ++i) {
             const IntPoint &p = r[i], &q = r[(i + 1) % r.size()];
-            b.add(point(p, s0, z0), point(q, s0, z0), point(q, s1, z1));
-            b.add(point(p, s0, z0), point(q, s1, z1), point(p, s1, z1));
+            b.add(raised(p, s0, z0), raised(q, s0, z0), raised(q, s1, z1));
+            b.add(raised(p, s0, z0), raised(q, s1, z1), raised(p, s1, z1));
+        }
+}
+
+} // namespace
+
+void add_loft(Builder& b, const Paths& outline, double z0, double s0, double z1, double s1) {
+    const Paths clean = strictly_simple(outline);
+    add_cap(b, clean, z1, s1, true);
+    add_cap(b, clean, z0, s0, false);
+    add_walls(b, clean, z0, s0, z1, s1);
+}
+
+void add_plate_with_pockets(Builder& b, const Paths& outline, const Paths& pockets, double deep, double height) {
+    const Paths plate = strictly_simple(outline), holes = strictly_simple(pockets);
+    add_cap(b, plate, height, 1, true);
+    add_cap(b, subtract(plate, holes), 0, 1, false);
+    add_cap(b, holes, deep, 1, false);
+    add_walls(b, plate, 0, 1, height, 1);
+    Paths inwards = holes;
+    for (Path& r : inwards)
+        std::reverse(r.begin(), r.end());
+    add_walls(b, inwards, 0, 1, deep, 1);
+}
+
+void add_revolved(Builder& b, const std::vector<std::pair<double, double>>& profile, int segments) {
+    const auto at_angle = [&](std::size_t i, int s) {
+        const double a = 2 * pi * (s % segments) / segments;
+        return Vec3{static_cast<float>(profile[i].first * std::cos(a)), static_cast<float>(profile[i].first * std::sin(a)), static_cast<float>(profile[i].second)};
+    };
+    for (std::size_t i = 0; i + 1 < profile.size(); ++i)
+        for (int s = 0; s < segments; ++s) {
+            if (profile[i].first > 0)
+                b.add(at_angle(i, s), at_angle(i, s + 1), at_angle(i + 1, s + 1));
+            if (profile[i + 1].first > 0)
+                b.add(at_angle(i, s), at_angle(i + 1, s + 1), at_angle(i + 1, s));
         }
 }
 

@@ -37,6 +37,11 @@ void add_prism(Builder& b, const Paths& outline, double z0, double z1);
 /// The outline scaled by s0 about the origin at z0 and by s1 at z1, straight in between.
 void add_loft(Builder& b, const Paths& outline, double z0, double s0, double z1, double s1);
 
+/// A plate over the outline from 0 to `height`, with pockets `deep` from below where `pockets` is.
+void add_plate_with_pockets(Builder& b, const Paths& outline, const Paths& pockets, double deep, double height);
+/// The profile turned about the z axis: (radius, z) points, counter-clockwise, closed by the axis.
+void add_revolved(Builder& b, const std::vector<std::pair<double, double>>& profile, int segments);
+
 /// Triangles that fill the outline, counter-clockwise, as points in µm.
 std::vector<std::array<IntPoint, 3>> triangulated(const Paths& outline);
 

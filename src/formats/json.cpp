@@ -25,6 +25,8 @@ Result<Json> parse_json(const std::string& text) {
         const std::size_t at = std::min(e.byte, text.size());
         const auto lines = 1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(at), '\n');
         return Error{"The JSON cannot be read: a mistake in line " + std::to_string(lines) + "."};
+    } catch (const Json::out_of_range&) {
+        return Error{"The JSON cannot be read: it holds a number too large for any use."};
     }
 }
 

@@ -2,6 +2,7 @@
 
 #include "formats/text.h"
 
+#include <cmath>
 #include <cstring>
 
 namespace vitrail {
@@ -21,6 +22,14 @@ Body make_body(const std::string& name, std::vector<Vec3> corners) {
     for (std::uint32_t t = 0; t < triangles.size(); ++t)
         triangles[t] = {3 * t, 3 * t + 1, 3 * t + 2};
     return {name, build_mesh(std::move(corners), std::move(triangles)), {}};
+}
+
+Vec3 unit_normal(const Mesh& m, std::size_t t) {
+    const Vec3 &a = m.vertices[m.triangles[t][0]], &b = m.vertices[m.triangles[t][1]], &c = m.vertices[m.triangles[t][2]];
+    const float ux = b.x - a.x, uy = b.y - a.y, uz = b.z - a.z, vx = c.x - a.x, vy = c.y - a.y, vz = c.z - a.z;
+    const Vec3 n{uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx};
+    const float length = std::sqrt(n.x * n.x + n.y * n.y + n.z * n.z);
+    return length > 0 ? Vec3{n.x / length, n.y / length, n.z / length} : Vec3{};
 }
 
 Result<std::vector<Body>> read_binary(const std::string& stem, std::string_view bytes) {
@@ -107,10 +116,14 @@ std::string write_stl(const Mesh& m, const std::string& header) {
     std::memcpy(out.data(), header.data(), std::min<std::size_t>(80, header.size()));
     const auto count = static_cast<std::uint32_t>(m.triangles.size());
     std::memcpy(out.data() + 80, &count, 4);
-    for (std::size_t t = 0; t < m.triangles.size(); ++t)
+    for (std::size_t t = 0; t < m.triangles.size(); ++t) {
+        char* record = out.data() + kHeader + t * kRecord;
+        const Vec3 normal = unit_normal(m, t);
+        std::memcpy(record, &normal, 12);
         for (int c = 0; c < 3; ++c)
-            std::memcpy(out.data() + kHeader + t * kRecord + 12 + 12 * c, &m.vertices[m.triangles[t][c]], 12);
-    return out; // normals stay zero: readers derive them from the corners
+            std::memcpy(record + 12 + 12 * c, &m.vertices[m.triangles[t][c]], 12);
+    }
+    return out;
 }
 
 } // namespace vitrail

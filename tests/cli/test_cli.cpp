@@ -1,1 +1,226 @@
-int main() { return 0; }
+#include "formats/files.h"
+#include "formats/model.h"
+#include "formats/zip.h"
+
+#include "support.h"
+
+#include <QDir>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QProcess>
+#include <QTemporaryDir>
+
+using namespace vitrail;
+using namespace vitrail::test;
+
+/// The program as others call it: the contract of docs/cli.md.
+class TestCli : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void init();
+    void new_and_plan();
+    void colours_of_the_file();
+    void every_option_of_new();
+    void plan_set_is_for_this_run_only();
+    void summary_reads_well();
+    void check_status();
+    void sheets();
+    void lists();
+    void machine_from_a_file();
+    void wrong_usage_is_2();
+    void unusable_input_is_1_and_touches_nothing();
+
+private:
+    struct Ran {
+        int status;
+        QString out, err;
+    };
+    Ran run(const QStringList& arguments) {
+        QProcess p;
+        p.setWorkingDirectory(dir_->path());
+        p.start(VITRAIL_CLI, arguments);
+        p.waitForFinished(60000);
+        return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1, QString::fromUtf8(p.readAllStandardOutput()), QString::fromUtf8(p.readAllStandardError())};
+    }
+    QJsonObject json(const QStringList& arguments) { return QJsonDocument::fromJson(run(arguments).out.toUtf8()).object(); }
+    std::string path(const char* name) { return dir_->filePath(name).toStdString(); }
+
+    std::unique_ptr<QTemporaryDir> dir_;
+};
+
+void TestCli::init() {
+    dir_ = std::make_unique<QTemporaryDir>();
+    QVERIFY(write_file(path("base.stl"), write_stl(solids::box(0, 0, 0, 20, 20, 2), "base")));
+    QVERIFY(write_file(path("top.stl"), write_stl(solids::box(5, 5, 2, 15, 15, 3), "top")));
+    QVERIFY(write_file(path("badge.3mf"), *write_3mf({{"plate", solids::box(0, 0, 0, 20, 20, 2), Srgb{0x14, 0x14, 0x14}}, {"text", solids::box(5, 5, 2, 15, 15, 3), Srgb{0xf2, 0xf2, 0xea}}})));
+}
+
+void TestCli::new_and_plan() {
+    Ran r = run({"new", "p.vitrail", "--model", "base.stl", "top.stl", "--filament", "A:PLA:#141414", "--filament", "B:PLA:#f2f2ea:4.5", "--assign", "top=B", "--first-layer", "0.24", "--layer", "0.08"});
+    QCOMPARE(r.err, QString());
+    QCOMPARE(r.status, 0);
+    const QJsonObject plan = json({"plan", "p.vitrail", "--json"});
+    QCOMPARE(plan["schema"].toString(), "vitrail.plan-report/1");
+    const QJsonArray changes = plan["changes"].toArray();
+    QCOMPARE(changes.size(), 1);
+    const QJsonObject c = changes[0].toObject();
+    // 2 mm of base: 0.24 + 22 × 0.08, so layer 24 is the first in the new filament.
+    QCOMPARE(c["layer"].toInt(), 24);
+    QCOMPARE(c["z_before_mm"].toDouble(), 2.0);
+    QCOMPARE(c["z_after_mm"].toDouble(), 2.08);
+    QCOMPARE(c["kind"].toString(), "hand");
+    QCOMPARE(plan["totals"]["hand_swaps"].toInt(), 1);
+    QCOMPARE(plan["lower_bound"]["changes"].toInt(), 1);
+    QCOMPARE(plan["lower_bound"]["purge_mm3"].toDouble(), c["purge_mm3"].toDouble());
+}
+
+void TestCli::colours_of_the_file() {
+    QCOMPARE(run({"new", "p.vitrail", "--model", "badge.3mf"}).status, 0);
+    const QJsonArray filaments = json({"plan", "p.vitrail", "--json"})["filaments"].toArray();
+    QCOMPARE(filaments.size(), 2);
+    QCOMPARE(filaments[0]["letter"].toString(), "A");
+    QCOMPARE(filaments[0]["colour"].toString(), "#141414");
+    QCOMPARE(filaments[0]["material"].toString(), "PLA");
+    // Without colours every part is A.
+    QCOMPARE(run({"new", "q.vitrail", "--model", "base.stl", "top.stl"}).status, 0);
+    const QJsonObject plain = json({"plan", "q.vitrail", "--json"});
+    QCOMPARE(plain["filaments"].toArray().size(), 1);
+    QCOMPARE(plain["changes"].toArray().size(), 0);
+}
+
+void TestCli::every_option_of_new() {
+    QCOMPARE(run({"new", "p.vitrail", "--model", "base.stl", "--machine", "feeder-4", "--filament", "A:PLA:#141414", "--filament", "C:petg:#f80", "--band", "base:0.4..0.8=C", "--band", "base:1.2..2=C", "--copies", "3"}).status, 0);
+    const QJsonObject plan = json({"plan", "p.vitrail", "--json"});
+    QCOMPARE(plan["machine"].toString(), "feeder-4");
+    QCOMPARE(plan["copies"].toInt(), 3);
+    QCOMPARE(plan["changes"].toArray().size(), 3);
+    QCOMPARE(plan["sequence"].toArray().at(2).toArray().at(0).toString(), "C");
+    QCOMPARE(plan["changes"].toArray().at(0)["destination"].toString(), "tower");
+    bool bond = false;
+    for (const auto f : plan["findings"].toArray())
+        bond |= f.toObject()["code"].toString() == "no-bond";
+    QVERIFY(bond);
+}
+
+void TestCli::plan_set_is_for_this_run_only() {
+    QCOMPARE(run({"new", "p.vitrail", "--model", "badge.3mf"}).status, 0);
+    const std::string before = *read_file(path("p.vitrail"));
+    const QJsonObject usual = json({"plan", "p.vitrail", "--json"});
+    const QJsonObject other = json({"plan", "p.vitrail", "--json", "--set", "layer=0.1", "--set", "delta_e=1", "--set", "copies=4", "--set", "infill=50"});
+    QCOMPARE(other["layers"]["height_mm"].toDouble(), 0.1);
+    QVERIFY(other["totals"]["purge_g"].toDouble() > usual["totals"]["purge_g"].toDouble());
+    QVERIFY(other["totals"]["model_g"].toDouble() > 4 * usual["totals"]["model_g"].toDouble());
+    const double dead = json({"plan", "p.vitrail", "--json", "--set", "purge.dead_mm3=140"})["totals"]["purge_mm3"].toDouble();
+    COMPARE_NEAR(dead - usual["totals"]["purge_mm3"].toDouble(), 100, 1e-6);
+    QCOMPARE(*read_file(path("p.vitrail")), before);
+}
+
+void TestCli::summary_reads_well() {
+    QCOMPARE(run({"new", "p.vitrail", "--model", "badge.3mf"}).status, 0);
+    const Ran r = run({"plan", "p.vitrail"});
+    QCOMPARE(r.status, 0);
+    for (const char* words : {"hand swap", "before layer 11 · after layer 10 · with 2.00 mm printed, layer 11 ends at 2.20 mm", "waste ratio", "proven", "black", "off-white"})
+        QVERIFY2(r.out.contains(QString::fromUtf8(words)), words);
+}
+
+void TestCli::check_status() {
+    QCOMPARE(run({"new", "good.vitrail", "--model", "badge.3mf"}).status, 0);
+    QCOMPARE(run({"check", "good.vitrail"}).status, 0);
+    QCOMPARE(json({"check", "good.vitrail", "--json"})["findings"].toArray().size(), 0);
+    QCOMPARE(run({"new", "bad.vitrail", "--model", "badge.3mf", "--filament", "A:PLA:#141414", "--filament", "B:PETG:#f2f2ea", "--assign", "text=B"}).status, 0);
+    const Ran r = run({"check", "bad.vitrail"});
+    QCOMPARE(r.status, 1);
+    QVERIFY(r.out.contains("do not bond"));
+    QVERIFY(r.err.startsWith("error: bad.vitrail: "));
+    QCOMPARE(json({"check", "bad.vitrail", "--json"})["findings"].toArray().at(0)["code"].toString(), "no-bond");
+}
+
+void TestCli::sheets() {
+    QCOMPARE(run({"new", "p.vitrail", "--model", "badge.3mf"}).status, 0);
+    QCOMPARE(run({"sheet", "p.vitrail", "--csv", "s.csv", "--html", "s.html"}).status, 0);
+    QVERIFY(read_file(path("s.csv"))->find("before layer 11") != std::string::npos);
+    QVERIFY(read_file(path("s.html"))->find("<!DOCTYPE html>") == 0);
+    QCOMPARE(run({"sheet", "p.vitrail", "--pdf", "s.pdf"}).status, 0);
+    QVERIFY(read_file(path("s.pdf"))->find("%PDF-") == 0);
+    // What the paper says, read back by poppler.
+    QProcess text;
+    text.start("pdftotext", {"-layout", dir_->filePath("s.pdf"), "-"});
+    QVERIFY(text.waitForFinished());
+    const QString words = QString::fromUtf8(text.readAllStandardOutput());
+    for (const char* want : {"before layer 11", "after layer 10", "2.00 mm printed", "layer 11 ends at 2.20 mm", "Before the start", "Cautions", "page 1 of 1"})
+        QVERIFY2(words.contains(QString::fromUtf8(want)), want);
+}
+
+void TestCli::lists() {
+    const Ran machines = run({"machines"});
+    for (const char* id : {"hand-swap", "feeder-4", "twin", "carousel"})
+        QVERIFY(machines.out.contains(id));
+    QCOMPARE(QJsonDocument::fromJson(run({"machines", "--json"}).out.toUtf8()).array().size(), 4);
+    QVERIFY(run({"filaments"}).out.contains("co-polyester"));
+    QCOMPARE(QJsonDocument::fromJson(run({"filaments", "--json"}).out.toUtf8()).array().size(), 11);
+}
+
+void TestCli::machine_from_a_file() {
+    Machine m = *find_machine("twin");
+    m.id = "mine";
+    m.tool.time_s = 55;
+    QVERIFY(write_file(path("mine.json"), write_machine(m)));
+    QCOMPARE(run({"new", "p.vitrail", "--model", "badge.3mf", "--machine", "mine.json"}).status, 0);
+    const QJsonObject plan = json({"plan", "p.vitrail", "--json"});
+    QCOMPARE(plan["machine"].toString(), "mine");
+    QVERIFY(plan["changes"].toArray().at(0)["time_s"].toDouble() > 55);
+    QVERIFY(write_file(path("broken.json"), "{\"schema\": \"vitrail.machine/1\"}"));
+    const Ran r = run({"new", "q.vitrail", "--model", "badge.3mf", "--machine", "broken.json"});
+    QCOMPARE(r.status, 1);
+    QVERIFY(r.err.startsWith("error: broken.json: "));
+}
+
+void TestCli::wrong_usage_is_2() {
+    QCOMPARE(run({"new", "p.vitrail", "--model", "badge.3mf"}).status, 0);
+    for (const QStringList& call : QList<QStringList>{{},
+                                                      {"bake"},
+                                                      {"plan"},
+                                                      {"new", "q.vitrail"},
+                                                      {"plan", "p.vitrail", "--set", "layer"},
+                                                      {"plan", "p.vitrail", "--set", "colour=blue"},
+                                                      {"plan", "p.vitrail", "--set", "layer=-4"},
+                                                      {"sheet", "p.vitrail"},
+                                                      {"new", "q.vitrail", "--model", "badge.3mf", "--filament", "A:PLA"},
+                                                      {"new", "q.vitrail", "--model", "badge.3mf", "--filament", "AA:PLA:#000000"},
+                                                      {"new", "q.vitrail", "--model", "badge.3mf", "--filament", "A:WOOD:#000000"},
+                                                      {"new", "q.vitrail", "--model", "badge.3mf", "--filament", "A:PLA:#00"},
+                                                      {"new", "q.vitrail", "--model", "badge.3mf", "--assign", "nothing=A"},
+                                                      {"new", "q.vitrail", "--model", "badge.3mf", "--assign", "plate=Z"},
+                                                      {"new", "q.vitrail", "--model", "badge.3mf", "--band", "plate:2..1=A"},
+                                                      {"new", "q.vitrail", "--model", "badge.3mf", "--band", "plate=A"},
+                                                      {"new", "q.vitrail", "--model", "badge.3mf", "--machine", "warp-drive"}}) {
+        const Ran r = run(call);
+        QVERIFY2(r.status == 2, qPrintable(call.join(' ') + " → " + QString::number(r.status)));
+        QVERIFY2(r.err.startsWith("error: "), qPrintable(r.err));
+        QVERIFY(!QFile::exists(dir_->filePath("q.vitrail")));
+    }
+}
+
+void TestCli::unusable_input_is_1_and_touches_nothing() {
+    QVERIFY(write_file(path("broken.stl"), "solid x\nfacet\n"));
+    QVERIFY(write_file(path("broken.vitrail"), "not a zip"));
+    QVERIFY(write_file(path("kept.vitrail"), "precious"));
+    for (const QStringList& call : QList<QStringList>{{"new", "kept.vitrail", "--model", "broken.stl"},
+                                                      {"new", "kept.vitrail", "--model", "badge.3mf", "missing.stl"},
+                                                      {"plan", "broken.vitrail"},
+                                                      {"plan", "missing.vitrail", "--json"},
+                                                      {"check", "broken.vitrail"},
+                                                      {"sheet", "broken.vitrail", "--csv", "kept.vitrail"}}) {
+        const Ran r = run(call);
+        QVERIFY2(r.status == 1, qPrintable(call.join(' ')));
+        QVERIFY2(r.err.startsWith("error: ") && r.err.count('\n') == 1, qPrintable(r.err));
+        QCOMPARE(*read_file(path("kept.vitrail")), std::string("precious"));
+    }
+    // A folder that does not exist: said, and nothing is left behind.
+    QCOMPARE(run({"new", "no/where/p.vitrail", "--model", "badge.3mf"}).status, 1);
+    QVERIFY(!QDir(dir_->path()).exists("no"));
+}
+
+QTEST_GUILESS_MAIN(TestCli)
+#include "test_cli.moc"

@@ -1,1 +1,205 @@
-int main() { return 0; }
+#include "formats/archive.h"
+#include "formats/files.h"
+#include "formats/json.h"
+#include "formats/zip.h"
+
+#include "support.h"
+
+#include "formats/model.h"
+
+#include <QDir>
+#include <QTemporaryDir>
+
+using namespace vitrail;
+using namespace vitrail::test;
+
+namespace {
+
+/// A project as it comes from a model file.
+Project sample() {
+    Project p;
+    p.name = "Sample";
+    p.machine = *find_machine("carousel");
+    p.filaments = {pla('C', "#102030"), make_filament('A', Material::PETG, {200, 60, 40}, "brick")};
+    p.filaments[1].td_mm = 3.25;
+    const auto bytes = write_3mf({{"plate", solids::box(0, 0, 0, 10, 10, 2), {}}, {"text", solids::box(2, 2, 2, 8, 8, 3), {}}});
+    if (!bytes || !add_model(p, "sample.3mf", *bytes))
+        return {};
+    p.parts[1].filament = 'A';
+    p.parts[1].name = "lettering";
+    assign_band(p, 0, 0.4, 1.2, 'A');
+    p.settings.layer_mm = 0.16;
+    p.settings.order = kAsAssigned;
+    return p;
+}
+
+/// The archive with its project.json changed by `change`.
+template <class F>
+std::string with_json(const std::string& archive, F change) {
+    auto entries = read_zip(archive);
+    std::vector<ZipEntry> out;
+    for (ZipEntry& e : *entries) {
+        if (e.name == "project.json") {
+            Json j = Json::parse(e.bytes);
+            change(j);
+            e.bytes = j.dump();
+        }
+        out.push_back(e);
+    }
+    return *write_zip(out);
+}
+
+std::string json_of(const std::string& archive) {
+    const auto entries = read_zip(archive);
+    for (const ZipEntry& e : *entries)
+        if (e.name == "project.json")
+            return e.bytes;
+    return {};
+}
+
+} // namespace
+
+class TestArchive : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void round_trip_keeps_everything();
+    void contents_as_in_the_contract();
+    void unknown_keys_and_files_survive();
+    void newer_versions_are_refused();
+    void mistakes_are_named();
+    void writing_is_whole_or_not_at_all();
+    void equal_projects_give_equal_bytes();
+};
+
+void TestArchive::round_trip_keeps_everything() {
+    const Project p = sample();
+    const auto bytes = write_archive(p, "png");
+    QVERIFY(bytes);
+    const auto q = read_archive(*bytes);
+    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QCOMPARE(q->name, p.name);
+    QCOMPARE(write_machine(q->machine), write_machine(p.machine));
+    QVERIFY(q->filaments == p.filaments);
+    QCOMPARE(q->settings, p.settings);
+    QVERIFY(q->bands == p.bands);
+    QCOMPARE(q->parts.size(), p.parts.size());
+    for (std::size_t i = 0; i < p.parts.size(); ++i) {
+        QCOMPARE(q->parts[i].name, p.parts[i].name);
+        QCOMPARE(q->parts[i].filament, p.parts[i].filament);
+        QVERIFY(q->parts[i].mesh->vertices == p.parts[i].mesh->vertices);
+        QVERIFY(q->parts[i].mesh->triangles == p.parts[i].mesh->triangles);
+    }
+    QCOMPARE(*q->models[0].bytes, *p.models[0].bytes); // the file as it was imported
+    COMPARE_NEAR(plan_of(*q)->totals.cost, plan_of(p)->totals.cost, 1e-12);
+}
+
+void TestArchive::contents_as_in_the_contract() {
+    const auto entries = read_zip(*write_archive(sample(), "png"));
+    QCOMPARE(entries->at(0).name, std::string("project.json"));
+    QCOMPARE(entries->at(1).name, std::string("models/sample.3mf"));
+    QCOMPARE(entries->at(2).name, std::string("thumbnail.png"));
+    const Json j = Json::parse(entries->at(0).bytes);
+    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/1"));
+    QCOMPARE(j["settings"]["order"].get<std::string>(), std::string("as-assigned"));
+}
+
+void TestArchive::unknown_keys_and_files_survive() {
+    const std::string archive = with_json(*write_archive(sample()), [](Json& j) {
+        j["mood"] = "sunny";
+        j["filaments"][0]["smell"] = 3;
+        j["settings"]["future.knob"] = 1.5;
+        j["parts"][1]["tags"] = {"a", "b"};
+    });
+    auto entries = *read_zip(archive);
+    entries.push_back({"pictures/dusk.png", "pixels"});
+    auto p = read_archive(*write_zip(entries));
+    QVERIFY2(p, p ? "" : p.error().message.c_str());
+    p->name = "Changed";
+    p->filaments[0].price_per_kg = 99;
+    const std::string again = *write_archive(*p);
+    const Json j = Json::parse(json_of(again));
+    QCOMPARE(j["mood"].get<std::string>(), std::string("sunny"));
+    QCOMPARE(j["name"].get<std::string>(), std::string("Changed"));
+    QCOMPARE(j["filaments"][0]["smell"].get<int>(), 3);
+    QCOMPARE(j["filaments"][0]["price_per_kg"].get<double>(), 99.0);
+    QCOMPARE(j["settings"]["future.knob"].get<double>(), 1.5);
+    QCOMPARE(j["parts"][1]["tags"].size(), std::size_t{2});
+    bool kept = false;
+    const auto written = read_zip(again);
+    for (const ZipEntry& e : *written)
+        kept |= e.name == "pictures/dusk.png" && e.bytes == "pixels";
+    QVERIFY(kept);
+    // A filament that was removed takes its unknown keys along.
+    remove_filament(*p, 'C', 'A');
+    QVERIFY(json_of(*write_archive(*p)).find("smell") == std::string::npos);
+}
+
+void TestArchive::newer_versions_are_refused() {
+    const auto p = read_archive(with_json(*write_archive(sample()), [](Json& j) { j["schema"] = "vitrail.project/7"; }));
+    QVERIFY(!p);
+    QVERIFY(p.error().message.find("newer Vitrail") != std::string::npos);
+    QVERIFY(p.error().message.find("7") != std::string::npos);
+    QVERIFY(!read_archive(with_json(*write_archive(sample()), [](Json& j) { j["schema"] = "other/1"; })));
+    QVERIFY(!read_archive(with_json(*write_archive(sample()), [](Json& j) { j.erase("schema"); })));
+}
+
+void TestArchive::mistakes_are_named() {
+    const std::string good = *write_archive(sample());
+    struct Case {
+        const char* says;
+        std::function<void(Json&)> spoil;
+    };
+    const Case cases[] = {
+        {"filaments[0].colour", [](Json& j) { j["filaments"][0]["colour"] = "blueish"; }},
+        {"filaments[1].material", [](Json& j) { j["filaments"][1]["material"] = "cheese"; }},
+        {"filaments[1].letter", [](Json& j) { j["filaments"][1]["letter"] = "C"; }},
+        {"filaments[0].letter", [](Json& j) { j["filaments"][0]["letter"] = "cc"; }},
+        {"filaments[0].density", [](Json& j) { j["filaments"][0]["density_g_cm3"] = -1; }},
+        {"parts[0]", [](Json& j) { j["parts"][0]["body"] = 9; }},
+        {"parts[1].name", [](Json& j) { j["parts"][1]["name"] = "plate"; }},
+        {"bands[0].part", [](Json& j) { j["bands"][0]["part"] = "nowhere"; }},
+        {"settings", [](Json& j) { j["settings"]["layer"] = 900; }},
+        {"settings", [](Json& j) { j["settings"]["order"] = "chaotic"; }},
+        {"machine", [](Json& j) { j["machine"]["toolheads"] = Json::array(); }},
+        {"models", [](Json& j) { j["models"] = 5; }},
+        {"missing", [](Json& j) { j["models"][0] = "models/other.3mf"; }},
+        {"missing", [](Json& j) { j["models"][0] = "project.json"; }},
+    };
+    for (const Case& c : cases) {
+        const auto p = read_archive(with_json(good, c.spoil));
+        QVERIFY2(!p, c.says);
+        QVERIFY2(p.error().message.find(c.says) != std::string::npos, p.error().message.c_str());
+    }
+    QVERIFY(!read_archive("not a zip"));
+    QVERIFY(!read_archive(*write_zip({{"readme.txt", "hello"}})));
+    QVERIFY(!read_archive(*write_zip({{"project.json", "{\"schema\": "}})));
+    QVERIFY(!read_archive(*write_zip({{"project.json", std::string(100000, '[')}})));
+}
+
+void TestArchive::writing_is_whole_or_not_at_all() {
+    QTemporaryDir dir;
+    const std::string path = dir.filePath("a.vitrail").toStdString();
+    QVERIFY(save_project(sample(), path));
+    const std::string before = *read_file(path);
+    // A folder that does not exist: nothing is written, the error says why.
+    const Status bad = save_project(sample(), dir.filePath("no/such/folder/a.vitrail").toStdString());
+    QVERIFY(!bad);
+    QVERIFY(bad.error().message.find("Nothing was changed") != std::string::npos);
+    // The target is a folder: its place cannot be taken, and no part file stays behind.
+    QDir(dir.path()).mkdir("b.vitrail");
+    QVERIFY(!save_project(sample(), dir.filePath("b.vitrail").toStdString()));
+    QCOMPARE(QDir(dir.path()).entryList(QDir::Files), QStringList{"a.vitrail"});
+    QCOMPARE(*read_file(path), before);
+    QVERIFY(!load_project(dir.filePath("none.vitrail").toStdString()));
+    QVERIFY(!load_project(dir.path().toStdString()));
+}
+
+void TestArchive::equal_projects_give_equal_bytes() {
+    const Project p = sample();
+    QCOMPARE(*write_archive(p), *write_archive(p));
+    const auto q = read_archive(*write_archive(p));
+    QCOMPARE(json_of(*write_archive(*q)), json_of(*write_archive(p)));
+}
+
+QTEST_APPLESS_MAIN(TestArchive)
+#include "test_archive.moc"

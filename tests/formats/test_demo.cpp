@@ -1,1 +1,79 @@
-int main() { return 0; }
+#include "demo/scenario.h"
+#include "formats/files.h"
+#include "formats/zip.h"
+
+#include "support.h"
+
+using namespace vitrail;
+using namespace vitrail::test;
+
+/// The committed archives are what demo/ makes, and they show what they are there to show.
+class TestDemo : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void archives_are_what_the_program_makes();
+    void badge_is_one_swap();
+    void lighthouse_shows_bands_parts_and_four_filaments();
+    void tide_dial_ends_its_colours_early();
+    void nothing_spoils_them();
+};
+
+void TestDemo::archives_are_what_the_program_makes() {
+    for (auto& [file, made] : demo::all()) {
+        QVERIFY2(made, file.c_str());
+        const auto bytes = read_file(source_file("demo/" + file));
+        QVERIFY2(bytes, file.c_str());
+        const auto kept = read_archive(*bytes);
+        QVERIFY2(kept, file.c_str());
+        const auto json = [](const std::string& archive) {
+            const auto entries = read_zip(archive);
+            for (const ZipEntry& e : *entries)
+                if (e.name == "project.json")
+                    return e.bytes;
+            return std::string();
+        };
+        QCOMPARE(QString::fromStdString(json(*bytes)), QString::fromStdString(json(*write_archive(*made))));
+        QCOMPARE(kept->parts.size(), made->parts.size());
+        for (std::size_t i = 0; i < kept->parts.size(); ++i) {
+            QVERIFY(kept->parts[i].mesh->vertices == made->parts[i].mesh->vertices);
+            QVERIFY(kept->parts[i].mesh->triangles == made->parts[i].mesh->triangles);
+        }
+    }
+}
+
+void TestDemo::badge_is_one_swap() {
+    const auto p = demo::badge();
+    const auto plan = plan_of(*p);
+    QCOMPARE(plan->changes.size(), std::size_t{1});
+    QCOMPARE(plan->changes[0].layer, 11);
+    QCOMPARE(plan->changes[0].kind, ChangeKind::hand);
+}
+
+void TestDemo::lighthouse_shows_bands_parts_and_four_filaments() {
+    const auto p = demo::lighthouse();
+    const auto plan = plan_of(*p);
+    QCOMPARE(p->filaments.size(), std::size_t{4});
+    QCOMPARE(p->bands.size(), std::size_t{2});
+    QCOMPARE(p->parts.size(), std::size_t{6});
+    COMPARE_NEAR(plan->totals.purge_mm3, plan->bound.purge_mm3, 1e-6);
+    QVERIFY(plan->totals.changes < plan->as_assigned.changes);
+}
+
+void TestDemo::tide_dial_ends_its_colours_early() {
+    const auto p = demo::tide_dial();
+    const auto plan = plan_of(*p);
+    QCOMPARE(plan->changes.back().layer, 3); // colours end with the third layer
+    QCOMPARE(plan->tower.layers, 3);
+}
+
+void TestDemo::nothing_spoils_them() {
+    for (auto& [file, p] : demo::all()) {
+        for (const Part& part : p->parts)
+            QVERIFY2(part.mesh->check.clean(), (file + " " + part.name).c_str());
+        for (const Finding& f : plan_of(*p)->findings)
+            QVERIFY2(f.severity == Severity::note, f.message.c_str());
+    }
+}
+
+QTEST_APPLESS_MAIN(TestDemo)
+#include "test_demo.moc"

@@ -1,1 +1,179 @@
-int main() { return 0; }
+#include "formats/archive.h"
+#include "formats/machine_file.h"
+#include "formats/model.h"
+#include "formats/zip.h"
+
+#include "core/geometry/slice.h"
+#include "support.h"
+
+#include <QElapsedTimer>
+
+using namespace vitrail;
+using namespace vitrail::test;
+
+/// Each reader over thousands of mutated inputs: it must end with a value or with a sentence, never with a crash.
+/// Seeds are fixed, so a failure can be repeated; VITRAIL_FUZZ_ROUNDS runs more of them.
+class TestFuzz : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void binary_stl();
+    void ascii_stl();
+    void obj();
+    void threemf_bytes();
+    void threemf_model();
+    void archive_bytes();
+    void archive_json();
+    void machine();
+    void settings();
+};
+
+namespace {
+
+int rounds(int usual) {
+    const int more = qEnvironmentVariableIntValue("VITRAIL_FUZZ_ROUNDS");
+    return more > 0 ? more : usual;
+}
+
+std::string mutated(std::string s, std::mt19937& rng) {
+    static const std::string pieces[] = {"nan", "inf", "-1", "99999999999999", "1e308", "\0", "{}", "[]", "<", "\"", "../", "0", "-", "\xff\xfe", "null"};
+    const int changes = 1 + static_cast<int>(rng() % 6);
+    for (int i = 0; i < changes && !s.empty(); ++i) {
+        const std::size_t at = rng() % s.size();
+        switch (rng() % 6) {
+        case 0: s[at] = static_cast<char>(rng()); break;
+        case 1: s.resize(at); break;
+        case 2: s.insert(at, pieces[rng() % std::size(pieces)]); break;
+        case 3: s.erase(at, 1 + rng() % 40); break;
+        case 4: s.insert(at, s.substr(rng() % s.size(), rng() % 60)); break;
+        case 5: s[at] = static_cast<char>(s[at] ^ (1 << rng() % 8)); break;
+        }
+    }
+    return s;
+}
+
+template <class Read>
+void fuzz(const std::string& seed, int count, Read read) {
+    std::mt19937 rng(static_cast<unsigned>(seed.size()));
+    int good = 0, bad = 0;
+    for (int i = 0; i < rounds(count); ++i) {
+        QElapsedTimer timer;
+        timer.start();
+        const auto r = read(mutated(seed, rng));
+        r ? ++good : ++bad;
+        if (!r)
+            QVERIFY(r.error().message.size() > 10);
+        QVERIFY2(timer.elapsed() < 5000, "bounded time");
+    }
+    QVERIFY2(good + bad == rounds(count) && bad > 0, "the mutations must reach the reader");
+}
+
+/// What was read must also be fit for slicing.
+Result<Done> read_and_slice(Result<std::vector<Body>> bodies) {
+    if (!bodies)
+        return bodies.error();
+    for (const Body& b : *bodies) {
+        if (b.mesh.triangles.empty())
+            continue;
+        const double height = std::min(20.0, double(b.mesh.bounds.max.z) - b.mesh.bounds.min.z);
+        const auto s = slice(b.mesh, make_grid(1, 1, height), b.mesh.bounds.min.z);
+        if (!s)
+            return s.error();
+    }
+    return Done{};
+}
+
+std::string ascii_box() {
+    const Mesh m = solids::box(0, 0, 0, 3, 3, 3);
+    std::string s = "solid box\n";
+    for (const Triangle& t : m.triangles) {
+        s += "facet normal 0 0 1\nouter loop\n";
+        for (const std::uint32_t v : t)
+            s += "vertex " + std::to_string(m.vertices[v].x) + " " + std::to_string(m.vertices[v].y) + " " + std::to_string(m.vertices[v].z) + "\n";
+        s += "endloop\nendfacet\n";
+    }
+    return s + "endsolid box\n";
+}
+
+/// The archive again with one of its files mutated.
+std::string with_mutated(const std::string& archive, const std::string& name, std::mt19937& rng) {
+    auto entries = *read_zip(archive);
+    for (ZipEntry& e : entries)
+        if (e.name == name)
+            e.bytes = mutated(e.bytes, rng);
+    const auto z = write_zip(entries);
+    return z ? *z : std::string();
+}
+
+} // namespace
+
+void TestFuzz::binary_stl() {
+    fuzz(write_stl(solids::sphere(5, 12, 8), "ball"), 3000, [](const std::string& s) { return read_and_slice(read_stl("x", s)); });
+}
+
+void TestFuzz::ascii_stl() {
+    fuzz(ascii_box(), 3000, [](const std::string& s) { return read_and_slice(read_stl("x", s)); });
+}
+
+void TestFuzz::obj() {
+    fuzz("o one\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nv 1 1 3\nf 4 3 2 1\nf 1 2 5\nf 2 3 5\nf 3 4 5\nf -2 -5 -1\ng two\nf 1 2 3\n", 4000,
+         [](const std::string& s) { return read_and_slice(read_obj("x", s)); });
+}
+
+void TestFuzz::threemf_bytes() {
+    fuzz(*write_3mf({{"a", solids::box(0, 0, 0, 3, 3, 3), Srgb{1, 2, 3}}}), 2000, [](const std::string& s) { return read_and_slice(read_3mf("x", s)); });
+}
+
+void TestFuzz::threemf_model() {
+    const std::string seed = *write_3mf({{"a", solids::box(0, 0, 0, 3, 3, 3), Srgb{1, 2, 3}}, {"b", solids::box(4, 0, 0, 6, 3, 3), {}}});
+    std::mt19937 rng(17);
+    int bad = 0;
+    for (int i = 0; i < rounds(2000); ++i)
+        bad += !read_and_slice(read_3mf("x", with_mutated(seed, "3D/3dmodel.model", rng)));
+    QVERIFY(bad > 0);
+}
+
+void TestFuzz::archive_bytes() {
+    const Project p = [] {
+        Project q;
+        q.machine = *find_machine("feeder-4");
+        (void)static_cast<bool>(add_model(q, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));
+        return q;
+    }();
+    fuzz(*write_archive(p), 3000, [](const std::string& s) { return read_archive(s); });
+}
+
+void TestFuzz::archive_json() {
+    Project p;
+    p.machine = *find_machine("carousel");
+    QVERIFY(add_model(p, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));
+    assign_band(p, 0, 1, 2, 'A');
+    const std::string seed = *write_archive(p);
+    std::mt19937 rng(23);
+    int good = 0, bad = 0;
+    for (int i = 0; i < rounds(3000); ++i) {
+        const auto q = read_archive(with_mutated(seed, "project.json", rng));
+        q ? ++good : ++bad;
+        if (q && q->settings.layer_mm >= 0.1 && q->settings.first_layer_mm >= 0.1)
+            (void)static_cast<bool>(Planner().plan(*q)); // whatever is read must be fit for planning
+    }
+    QVERIFY(good > 0 && bad > 0);
+}
+
+void TestFuzz::machine() {
+    fuzz(write_machine(*find_machine("carousel")), 5000, [](const std::string& s) { return read_machine(s); });
+}
+
+void TestFuzz::settings() {
+    std::mt19937 rng(2);
+    for (int i = 0; i < rounds(5000); ++i) {
+        Settings s;
+        const SettingInfo& info = all_settings()[rng() % all_settings().size()];
+        if (!set_setting(s, info.key, mutated("0.2000", rng)))
+            QCOMPARE(s, Settings{});
+        const double v = s.*info.field;
+        QVERIFY(v >= info.min && v <= info.max);
+    }
+}
+
+QTEST_APPLESS_MAIN(TestFuzz)
+#include "test_fuzz.moc"

@@ -1,1 +1,246 @@
-int main() { return 0; }
+#include "formats/model.h"
+#include "formats/zip.h"
+
+#include "support.h"
+
+#include <cstring>
+
+using namespace vitrail;
+using namespace vitrail::test;
+
+namespace {
+
+/// A 3MF as another program would write it, from its model part.
+std::string threemf(const std::string& model) {
+    const auto zip = write_zip({{"[Content_Types].xml",
+                                 "<?xml version=\"1.0\" encoding=\"UTF-8\"?><Types xmlns=\"http://schemas.openxmlformats.org/package/2006/content-types\">"
+                                 "<Default Extension=\"rels\" ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/>"
+                                 "<Default Extension=\"model\" ContentType=\"application/vnd.ms-package.3dmanufacturing-3dmodel+xml\"/></Types>"},
+                                {"_rels/.rels",
+                                 "<?xml version=\"1.0\" encoding=\"UTF-8\"?><Relationships xmlns=\"http://schemas.openxmlformats.org/package/2006/relationships\">"
+                                 "<Relationship Target=\"/3D/3dmodel.model\" Id=\"rel0\" Type=\"http://schemas.microsoft.com/3dmanufacturing/2013/01/3dmodel\"/></Relationships>"},
+                                {"3D/3dmodel.model", model}});
+    return zip ? *zip : std::string();
+}
+
+const char* const kTetra = "<mesh><vertices><vertex x=\"0\" y=\"0\" z=\"0\"/><vertex x=\"1\" y=\"0\" z=\"0\"/><vertex x=\"0\" y=\"1\" z=\"0\"/><vertex x=\"0\" y=\"0\" z=\"1\"/></vertices>"
+                           "<triangles><triangle v1=\"0\" v2=\"2\" v3=\"1\"/><triangle v1=\"0\" v2=\"1\" v3=\"3\"/><triangle v1=\"1\" v2=\"2\" v3=\"3\"/><triangle v1=\"0\" v2=\"3\" v3=\"2\"/></triangles></mesh>";
+
+std::string model(const std::string& resources, const std::string& build, const std::string& unit = "millimeter") {
+    return "<?xml version=\"1.0\" encoding=\"UTF-8\"?><model unit=\"" + unit +
+           "\" xml:lang=\"en-US\" xmlns=\"http://schemas.microsoft.com/3dmanufacturing/core/2015/02\" "
+           "xmlns:m=\"http://schemas.microsoft.com/3dmanufacturing/material/2015/02\"><resources>" +
+           resources + "</resources><build>" + build + "</build></model>";
+}
+
+} // namespace
+
+class TestModels : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void binary_stl_round_trips();
+    void ascii_stl_with_several_solids();
+    void stl_mistakes_are_named();
+    void obj_groups_and_polygons();
+    void obj_mistakes_are_named();
+    void threemf_round_trips();
+    void threemf_components_transforms_and_units();
+    void threemf_colours();
+    void threemf_mirrored_part_is_not_inside_out();
+    void the_kind_follows_from_the_content();
+    void zip_bombs_and_path_tricks();
+    void adding_models_to_a_project();
+};
+
+void TestModels::binary_stl_round_trips() {
+    const Mesh sphere = solids::sphere(5, 24, 12);
+    const auto back = read_stl("ball", write_stl(sphere, "a sphere"));
+    QVERIFY(back);
+    QCOMPARE((*back)[0].name, std::string("ball"));
+    QCOMPARE((*back)[0].mesh.triangles.size(), sphere.triangles.size());
+    QCOMPARE((*back)[0].mesh.vertices.size(), sphere.vertices.size()); // welded again
+    QVERIFY((*back)[0].mesh.check.clean());
+    COMPARE_NEAR(volume_mm3((*back)[0].mesh), volume_mm3(sphere), 1e-3);
+    // Some programs begin a binary file with "solid".
+    QVERIFY(read_stl("ball", write_stl(sphere, "solid ball")));
+}
+
+void TestModels::ascii_stl_with_several_solids() {
+    const auto solid = [](const std::string& name, double x) {
+        const Mesh m = solids::box(x, 0, 0, x + 1, 1, 1);
+        std::string s = "solid " + name + "\r\n";
+        for (const Triangle& t : m.triangles) {
+            s += "  facet normal 0 0 0\n    outer loop\n";
+            for (const std::uint32_t v : t)
+                s += "      vertex " + std::to_string(m.vertices[v].x) + " " + std::to_string(m.vertices[v].y) + " +" + std::to_string(m.vertices[v].z) + "\n";
+            s += "    endloop\n  endfacet\n";
+        }
+        return s + "endsolid " + name + "\n";
+    };
+    const auto two = read_stl("pair", solid("left hand", 0) + solid("", 3));
+    QVERIFY(two);
+    QCOMPARE(two->size(), std::size_t{2});
+    QCOMPARE((*two)[0].name, std::string("left hand"));
+    QCOMPARE((*two)[1].name, std::string("pair"));
+    COMPARE_NEAR(volume_mm3((*two)[1].mesh), 1, 1e-6);
+    COMPARE_NEAR((*two)[1].mesh.bounds.min.x, 3, 1e-6);
+}
+
+void TestModels::stl_mistakes_are_named() {
+    const std::string good = write_stl(solids::box(0, 0, 0, 1, 1, 1), "box");
+    const auto cut = read_stl("x", std::string_view(good).substr(0, good.size() - 30));
+    QVERIFY(!cut);
+    QVERIFY(cut.error().message.find("12 triangles") != std::string::npos);
+    std::string giant = good;
+    const std::uint32_t many = 4000000000u;
+    std::memcpy(giant.data() + 80, &many, 4);
+    QVERIFY(!read_stl("x", giant));
+    const auto ascii = read_stl("x", "solid a\nfacet normal 0 0 0\nouter loop\nvertex 0 0\n");
+    QVERIFY(!ascii);
+    QVERIFY(ascii.error().message.find("Line 4") != std::string::npos);
+    QVERIFY(!read_stl("x", "solid a\nfacet\nvertex 0 0 0\nendfacet\nendsolid\n"));
+    QVERIFY(!read_stl("x", "solid a\n"));
+    QVERIFY(!read_stl("x", "hello"));
+}
+
+void TestModels::obj_groups_and_polygons() {
+    const char* text = "# two boxes' lids\nmtllib x.mtl\no lid one\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nv 1 1 3\n"
+                       "f 4 3 2 1\nf 1/1 2/2/2 5//3\nf 2 3 5\nf 3 4 5\nf -2 -5 -1\ng second\nusemtl red\nv 0 0 9\nf 1 2 6\n";
+    const auto bodies = read_obj("file", text);
+    QVERIFY(bodies);
+    QCOMPARE(bodies->size(), std::size_t{2});
+    QCOMPARE((*bodies)[0].name, std::string("lid one"));
+    QVERIFY((*bodies)[0].mesh.check.clean());
+    COMPARE_NEAR(volume_mm3((*bodies)[0].mesh), 4, 1e-6); // pyramid: base 4, height 3
+    QCOMPARE((*bodies)[1].mesh.triangles.size(), std::size_t{1});
+    const auto bare = read_obj("file", "v 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 3\n");
+    QCOMPARE((*bare)[0].name, std::string("file"));
+}
+
+void TestModels::obj_mistakes_are_named() {
+    const auto far = read_obj("x", "v 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 9\n");
+    QVERIFY(!far);
+    QVERIFY(far.error().message.find("Line 4") != std::string::npos);
+    for (const char* bad : {"v 0 0\n", "v 0 0 0\nf 1 1\n", "v 0 0 0\nf 0 1 1\n", "v 0 0 0\nf a b c\n", "v 0 0 0\nf -9 1 1\n", "", "# nothing\n", "v x y z\n"})
+        QVERIFY2(!read_obj("x", bad), bad);
+}
+
+void TestModels::threemf_round_trips() {
+    const std::vector<Body> bodies{{"plate", solids::box(0, 0, 0, 10, 20, 2), Srgb{31, 58, 99}}, {"relief & “rim”", solids::box(1, 1, 2, 9, 19, 3), {}}};
+    const auto bytes = write_3mf(bodies);
+    QVERIFY(bytes);
+    const auto back = read_3mf("file", *bytes);
+    QVERIFY2(back, back ? "" : back.error().message.c_str());
+    QCOMPARE(back->size(), std::size_t{2});
+    QCOMPARE((*back)[0].name, bodies[0].name);
+    QCOMPARE((*back)[1].name, bodies[1].name);
+    QCOMPARE((*back)[0].colour, bodies[0].colour);
+    QVERIFY(!(*back)[1].colour);
+    COMPARE_NEAR(volume_mm3((*back)[0].mesh), 400, 1e-3);
+    COMPARE_NEAR((*back)[1].mesh.bounds.min.z, 2, 1e-6);
+}
+
+void TestModels::threemf_components_transforms_and_units() {
+    // 3MF Core Specification 1.2.3: row vectors, m00 m01 m02 m10 … m32; components inside build items; inches.
+    const std::string resources = std::string("<object id=\"1\" name=\"leaf\" type=\"model\">") + kTetra +
+                                  "</object><object id=\"2\" name=\"group\" type=\"model\"><components>"
+                                  "<component objectid=\"1\"/><component objectid=\"1\" transform=\"2 0 0 0 2 0 0 0 2 10 0 0\"/></components></object>";
+    const auto bodies = read_3mf("file", threemf(model(resources, "<item objectid=\"2\" transform=\"0 1 0 -1 0 0 0 0 1 0 0 5\"/>", "inch")));
+    QVERIFY2(bodies, bodies ? "" : bodies.error().message.c_str());
+    QCOMPARE(bodies->size(), std::size_t{2});
+    QCOMPARE((*bodies)[0].name, std::string("leaf"));
+    // First: turned by 90° about z, lifted by 5 inches.
+    const Bounds a = (*bodies)[0].mesh.bounds, b = (*bodies)[1].mesh.bounds;
+    COMPARE_NEAR(a.min.x, -25.4, 1e-3);
+    COMPARE_NEAR(a.max.y, 25.4, 1e-3);
+    COMPARE_NEAR(a.min.z, 5 * 25.4, 1e-3);
+    // Second: twice as large, moved by 10 along x before the turn, so along y after it.
+    COMPARE_NEAR(b.min.y, 254, 1e-3);
+    COMPARE_NEAR(b.max.z - b.min.z, 50.8, 1e-3);
+    COMPARE_NEAR(volume_mm3((*bodies)[1].mesh) / volume_mm3((*bodies)[0].mesh), 8, 1e-4);
+}
+
+void TestModels::threemf_colours() {
+    const std::string materials = "<basematerials id=\"5\"><base name=\"Red\" displaycolor=\"#C02010\"/><base name=\"Blue\" displaycolor=\"#1020C0FF\"/></basematerials>"
+                                  "<m:colorgroup id=\"6\"><m:color color=\"#00FF00\"/></m:colorgroup>";
+    std::string per_triangle = kTetra;
+    for (std::size_t at = 0; (at = per_triangle.find("<triangle v1", at)) != std::string::npos; at += 30)
+        per_triangle.insert(at + 9, " pid=\"5\" p1=\"1\"");
+    const std::string resources = materials + "<object id=\"1\" name=\"a\" type=\"model\" pid=\"5\" pindex=\"0\">" + kTetra + "</object>" +
+                                  "<object id=\"2\" name=\"b\" type=\"model\">" + per_triangle + "</object>" +
+                                  "<object id=\"3\" name=\"c\" type=\"model\" pid=\"6\" pindex=\"0\">" + kTetra + "</object>" +
+                                  "<object id=\"4\" name=\"d\" type=\"model\">" + kTetra + "</object>";
+    const auto bodies = read_3mf("file", threemf(model(resources, "<item objectid=\"1\"/><item objectid=\"2\"/><item objectid=\"3\"/><item objectid=\"4\"/>")));
+    QVERIFY2(bodies, bodies ? "" : bodies.error().message.c_str());
+    QCOMPARE(bodies->size(), std::size_t{4});
+    QCOMPARE((*bodies)[0].colour, std::optional(Srgb{0xc0, 0x20, 0x10}));
+    QCOMPARE((*bodies)[1].colour, std::optional(Srgb{0x10, 0x20, 0xc0}));
+    QCOMPARE((*bodies)[2].colour, std::optional(Srgb{0, 0xff, 0}));
+    QVERIFY(!(*bodies)[3].colour);
+}
+
+void TestModels::threemf_mirrored_part_is_not_inside_out() {
+    const auto bodies = read_3mf("file", threemf(model(std::string("<object id=\"1\" type=\"model\">") + kTetra + "</object>",
+                                                       "<item objectid=\"1\" transform=\"-1 0 0 0 1 0 0 0 1 0 0 0\"/>")));
+    QVERIFY2(bodies, bodies ? "" : bodies.error().message.c_str());
+    QVERIFY((*bodies)[0].mesh.check.clean());
+    QCOMPARE((*bodies)[0].name, std::string("file"));
+}
+
+void TestModels::the_kind_follows_from_the_content() {
+    const auto bytes = write_3mf({{"x", solids::box(0, 0, 0, 1, 1, 1), {}}});
+    QVERIFY(read_model("mislabelled.stl", *bytes));
+    QVERIFY(read_model("Box.STL", write_stl(solids::box(0, 0, 0, 1, 1, 1), "box")));
+    QVERIFY(!read_model("picture.png", "\x89PNG"));
+    QVERIFY(!read_model("empty.stl", ""));
+    QVERIFY(!read_model("no.3mf", "this is no zip"));
+}
+
+void TestModels::zip_bombs_and_path_tricks() {
+    // 40 MB of zeros pack to some 40 kB: a thousandfold.
+    const auto bomb = write_zip({{"3D/3dmodel.model", std::string(40'000'000, '\0')}});
+    QVERIFY(bomb->size() < 100'000);
+    const auto r = read_3mf("bomb", *bomb);
+    QVERIFY(!r);
+    QVERIFY(r.error().message.find("unfolds") != std::string::npos);
+    for (const char* name : {"../evil", "/etc/evil", "a/../../evil", "C:\\evil", "a\\..\\evil"}) {
+        const auto z = write_zip({{name, "x"}});
+        if (!z || z->empty())
+            continue;
+        QVERIFY2(!read_zip(*z), name);
+    }
+    QVERIFY(read_zip(*write_zip({{"a/..b/c..", "x"}})));
+    ZipLimits few;
+    few.entries = 1;
+    QVERIFY(!read_zip(*write_zip({{"a", "x"}, {"b", "y"}}), few));
+}
+
+void TestModels::adding_models_to_a_project() {
+    // Colours of the file become filaments A, B, …; equal ones share a letter.
+    const auto bytes = write_3mf({{"plate", solids::box(0, 0, 0, 1, 1, 1), Srgb{10, 10, 10}},
+                                  {"text", solids::box(0, 0, 1, 1, 1, 2), Srgb{240, 240, 240}},
+                                  {"plate", solids::box(2, 0, 0, 3, 1, 1), Srgb{10, 10, 10}}});
+    Project p;
+    QVERIFY(add_model(p, "badge.3mf", *bytes));
+    QCOMPARE(p.filaments.size(), std::size_t{2});
+    QCOMPARE(p.parts[0].filament, 'A');
+    QCOMPARE(p.parts[1].filament, 'B');
+    QCOMPARE(p.parts[2].filament, 'A');
+    QCOMPARE(p.parts[2].name, std::string("plate-2"));
+    // A second file joins the same piece; its colours go to the nearest filaments there are.
+    QVERIFY(add_model(p, "badge.3mf", *write_3mf({{"more", solids::box(5, 0, 0, 6, 1, 1), Srgb{220, 225, 220}}})));
+    QCOMPARE(p.filaments.size(), std::size_t{2});
+    QCOMPARE(p.parts[3].filament, 'B');
+    QVERIFY(p.models[0].name != p.models[1].name);
+    // Without colours everything is A.
+    Project plain;
+    QVERIFY(add_model(plain, "box.stl", write_stl(solids::box(0, 0, 0, 1, 1, 1), "box")));
+    QCOMPARE(plain.parts[0].filament, 'A');
+    QCOMPARE(plain.parts[0].name, std::string("box"));
+    // A file that cannot be read leaves the project as it was.
+    QVERIFY(!add_model(plain, "bad.stl", "nonsense"));
+    QCOMPARE(plain.models.size(), std::size_t{1});
+}
+
+QTEST_APPLESS_MAIN(TestModels)
+#include "test_models.moc"
