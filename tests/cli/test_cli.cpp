@@ -43,7 +43,7 @@ private:
         p.waitForFinished(60000);
         return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1, QString::fromUtf8(p.readAllStandardOutput()), QString::fromUtf8(p.readAllStandardError())};
     }
-    QJsonObject json(const QStringList& arguments) { return QJsonDocument::fromJson(run(arguments).out.toUtf8()).object(); }
+    const QJsonObject json(const QStringList& arguments) { return QJsonDocument::fromJson(run(arguments).out.toUtf8()).object(); }
     std::string path(const char* name) { return dir_->filePath(name).toStdString(); }
 
     std::unique_ptr<QTemporaryDir> dir_;
