@@ -1,6 +1,9 @@
 // vitrail [FILES]: opens a project, or starts one from model files.
+#include "app/piece/piece_bench.h"
+#include "app/shell/document.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
+#include "app/view3d/view3d.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -20,6 +23,10 @@ int main(int argc, char** argv) {
     parser.addHelpOption();
     parser.addVersionOption();
     parser.addPositionalArgument(QStringLiteral("files"), QApplication::translate("main", "A project, or model files"), QStringLiteral("[files...]"));
+    QCommandLineOption exit_at_first_frame(QStringLiteral("exit-at-first-frame"),
+                                           QApplication::translate("main", "Quit once the piece has been painted (for benchmarks)"));
+    exit_at_first_frame.setFlags(QCommandLineOption::HiddenFromHelp);
+    parser.addOption(exit_at_first_frame);
     parser.process(app);
 
     const QString theme = QSettings().value(QStringLiteral("theme"), QStringLiteral("desktop")).toString();
@@ -28,6 +35,11 @@ int main(int argc, char** argv) {
     window.show();
     if (!parser.positionalArguments().isEmpty())
         window.open_files(parser.positionalArguments());
+    if (View3d* piece = parser.isSet(exit_at_first_frame) ? window.piece_bench()->view3d() : nullptr)
+        QObject::connect(piece, &QOpenGLWidget::frameSwapped, &window, [&window] {
+            if (!window.document()->project().parts.empty())
+                QApplication::exit(0);
+        });
     window.offer_recovery();
     return QApplication::exec();
 }

@@ -218,10 +218,6 @@ void View3d::paintGL() {
     QOpenGLFunctions* gl = QOpenGLContext::currentContext()->functions();
     gl->glClearColor(float(t.field.redF()), float(t.field.greenF()), float(t.field.blueF()), 1);
     gl->glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
-    if (!painted_) {
-        painted_ = true;
-        QMetaObject::invokeMethod(this, &View3d::first_frame, Qt::QueuedConnection);
-    }
     program_.bind();
     upload();
     gl->glEnable(GL_DEPTH_TEST);

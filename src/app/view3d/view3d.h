@@ -33,9 +33,6 @@ public:
 
     void set_angles(float turn_deg, float tilt_deg);
 
-Q_SIGNALS:
-    void first_frame();
-
 protected:
     void initializeGL() override;
     void paintGL() override;
@@ -63,7 +60,7 @@ private:
     QOpenGLShaderProgram program_;
     float turn_ = -35, tilt_ = 24, zoom_ = 1;
     QPointF shift_, press_, last_;
-    bool dragged_ = false, painted_ = false;
+    bool dragged_ = false;
 };
 
 } // namespace vitrail

@@ -1,0 +1,15 @@
+// The least a window with OpenGL can be: what Vitrail's start is measured against.
+#include <QApplication>
+#include <QMainWindow>
+#include <QOpenGLWidget>
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    QMainWindow window;
+    auto* view = new QOpenGLWidget;
+    window.setCentralWidget(view);
+    window.resize(1280, 800);
+    QObject::connect(view, &QOpenGLWidget::frameSwapped, &app, [] { QApplication::exit(0); });
+    window.show();
+    return QApplication::exec();
+}
