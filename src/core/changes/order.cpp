@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <bit>
 #include <limits>
+#include <memory>
 #include <unordered_map>
 
 namespace vitrail {
@@ -19,8 +20,30 @@ std::vector<std::uint8_t> members_of(Set s) {
     return m;
 }
 
-/// Held–Karp over one set. best(mask, end, start): cheapest path from start through mask to end. The start is the
-/// innermost index, so that all starts are relaxed side by side.
+/// Fills best(mask, end, start) for all masks of k members. The start is the innermost index, so that all starts are
+/// relaxed side by side, with whatever vector unit there is.
+#if defined(__x86_64__)
+[[gnu::target_clones("avx2", "default")]]
+#endif
+void held_karp(int k, int row, const std::int32_t* cost, std::int32_t* best) {
+    for (std::uint32_t mask = 1; mask < (1u << k); ++mask)
+        for (std::uint32_t ends = mask; ends; ends &= ends - 1) {
+            const int end = std::countr_zero(ends);
+            std::int32_t* to = best + (static_cast<std::size_t>(mask) * k + end) * row;
+            const std::uint32_t rest = mask & ~(1u << end);
+            for (std::uint32_t lasts = rest; lasts; lasts &= lasts - 1) {
+                const int last = std::countr_zero(lasts);
+                const std::int32_t* from = best + (static_cast<std::size_t>(rest) * k + last) * row;
+                const std::int32_t step = cost[last * k + end];
+                for (int s = 0; s < row; ++s)
+                    to[s] = std::min(to[s], from[s] + step);
+            }
+            for (int s = 0; s < row; ++s)
+                to[s] = std::min(to[s], kFar);
+        }
+}
+
+/// Held–Karp over one set. best(mask, end, start): cheapest path from start through mask to end.
 class HeldKarp {
 public:
     HeldKarp(const std::vector<std::uint8_t>& members, const CostMatrix& costs)
@@ -31,23 +54,10 @@ public:
                 cost_[i * k_ + j] = costs.at(members[i], members[j]);
         for (int i = 0; i < k_; ++i)
             at(1u << i, i)[i] = 0;
-        for (std::uint32_t mask = 1; mask < (1u << k_); ++mask)
-            for (std::uint32_t ends = mask; ends; ends &= ends - 1) {
-                const int end = std::countr_zero(ends);
-                std::int32_t* to = at(mask, end);
-                const std::uint32_t rest = mask & ~(1u << end);
-                for (std::uint32_t lasts = rest; lasts; lasts &= lasts - 1) {
-                    const int last = std::countr_zero(lasts);
-                    const std::int32_t* from = at(rest, last);
-                    const std::int32_t step = cost_[last * k_ + end];
-                    for (int s = 0; s < row_; ++s)
-                        to[s] = std::min(to[s], from[s] + step);
-                }
-                for (int s = 0; s < row_; ++s)
-                    to[s] = std::min(to[s], kFar);
-            }
+        held_karp(k_, row_, cost_.data(), best_.data());
     }
 
+    std::size_t bytes() const { return best_.size() * sizeof(std::int32_t); }
     std::int32_t path_cost(int start, int end) const { return at((1u << k_) - 1, end)[start]; }
 
     /// Positions in the set, from start to end.
@@ -88,6 +98,7 @@ struct SetTable {
     std::vector<std::int32_t> through; ///< [before · k + end]; before = n: nothing printed yet
     std::vector<std::uint8_t> first;   ///< position of the first member on that way
     std::unordered_map<int, std::vector<int>> paths; ///< start · k + end → positions, filled when walked back
+    std::unique_ptr<HeldKarp> solved;                ///< kept for walking back, where memory allows
     bool exact = true;
     std::int32_t bound_in = 0; ///< where not exact: least cost of all but one way in
 };
@@ -121,11 +132,11 @@ SetTable make_table(Set set, const CostMatrix& costs) {
         inner[0 * 2 + 1] = costs.at(t.members[0], t.members[1]);
         inner[1 * 2 + 0] = costs.at(t.members[1], t.members[0]);
     } else if (t.exact) {
-        const HeldKarp solved(t.members, costs);
+        t.solved = std::make_unique<HeldKarp>(t.members, costs);
         for (int s = 0; s < k; ++s)
             for (int e = 0; e < k; ++e)
                 if (s != e)
-                    inner[s * k + e] = solved.path_cost(s, e);
+                    inner[s * k + e] = t.solved->path_cost(s, e);
     } else {
         for (int s = 0; s < k; ++s)
             for (int e = 0; e < k; ++e) {
@@ -165,7 +176,7 @@ SetTable make_table(Set set, const CostMatrix& costs) {
     return t;
 }
 
-/// Which ways through each set were taken, so that Held–Karp is run once more per set only for those.
+/// Lays down the ways through the set that were taken.
 void fill_paths(SetTable& t, const CostMatrix& costs, const std::vector<int>& wanted) {
     const int k = static_cast<int>(t.members.size());
     if (!t.exact)
@@ -175,9 +186,11 @@ void fill_paths(SetTable& t, const CostMatrix& costs, const std::vector<int>& wa
             t.paths[w] = k == 1 ? std::vector<int>{0} : std::vector<int>{w / k, w % k};
         return;
     }
-    const HeldKarp solved(t.members, costs);
+    if (!t.solved)
+        t.solved = std::make_unique<HeldKarp>(t.members, costs);
     for (int w : wanted)
-        t.paths[w] = solved.path(w / k, w % k);
+        t.paths[w] = t.solved->path(w / k, w % k);
+    t.solved.reset();
 }
 
 } // namespace
@@ -187,12 +200,19 @@ Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs) {
     std::unordered_map<Set, int> index;
     std::vector<SetTable> tables;
     std::vector<int> table_of(layers.size(), -1);
+    constexpr std::size_t kMostKept = std::size_t{64} << 20;
+    std::size_t kept = 0;
     for (std::size_t l = 0; l < layers.size(); ++l) {
         if (!layers[l])
             continue;
         const auto [it, fresh] = index.try_emplace(layers[l], static_cast<int>(tables.size()));
-        if (fresh)
+        if (fresh) {
             tables.push_back(make_table(layers[l], costs));
+            SetTable& t = tables.back();
+            kept += t.solved ? t.solved->bytes() : 0;
+            if (kept > kMostKept) // many large sets: solve again those that are walked back through
+                t.solved.reset();
+        }
         table_of[l] = it->second;
     }
 

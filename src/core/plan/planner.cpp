@@ -125,18 +125,21 @@ void cost_out(const Project& p, Plan& plan) {
 
 } // namespace
 
+std::size_t Planner::PurgeKeyHash::operator()(const PurgeKey& k) const {
+    // The colours tell pairs apart; the rest is the same for nearly all of them.
+    const auto bits = [](Srgb c) { return std::size_t{c.r} << 16 | std::size_t{c.g} << 8 | c.b; };
+    return (bits(k.from) << 24 | bits(k.to)) * 0x9e3779b97f4a7c15u;
+}
+
 int Planner::purge_of(const Machine& m, const Washout& w, const Filament& from, const Filament& to, double delta_e) {
-    for (const PurgePair& p : pairs_)
-        if (p.from.colour == from.colour && p.to.colour == to.colour && p.from.material == from.material &&
-            p.to.material == to.material && p.dead == w.dead_mm3 && p.mixing == w.mixing_mm3 && p.delta_e == delta_e &&
-            p.prime == m.prime_mm3 && p.class_minimum == m.class_minimum_mm3)
-            return p.mm3;
-    constexpr std::size_t kMostPairs = 2000;
-    if (pairs_.size() >= kMostPairs)
+    constexpr std::size_t kMostPairs = 20000;
+    if (pairs_.size() > kMostPairs)
         pairs_.clear();
-    pairs_.push_back({from, to, w.dead_mm3, w.mixing_mm3, delta_e, m.prime_mm3, m.class_minimum_mm3,
-                      purge_mm3(m, w, from, to, delta_e)});
-    return pairs_.back().mm3;
+    const PurgeKey key{from.colour, to.colour, from.material == to.material, w.dead_mm3, w.mixing_mm3, delta_e, m.prime_mm3, m.class_minimum_mm3};
+    const auto [it, fresh] = pairs_.try_emplace(key, 0);
+    if (fresh)
+        it->second = purge_mm3(m, w, from, to, delta_e);
+    return it->second;
 }
 
 Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progress& progress) {

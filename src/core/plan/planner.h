@@ -3,6 +3,8 @@
 
 #include "core/plan/plan.h"
 
+#include <unordered_map>
+
 namespace vitrail {
 
 /// Builds plans and remembers the stages that did not change: the layer table as long as meshes and layer heights
@@ -28,10 +30,15 @@ private:
         double walls = 0, line_width = 0, top = 0, bottom = 0, infill = 0;
         bool operator==(const DemandKey&) const = default;
     };
-    struct PurgePair {
-        Filament from, to;
+    /// All that the purge between two filaments depends on.
+    struct PurgeKey {
+        Srgb from, to;
+        bool same_class;
         double dead, mixing, delta_e, prime, class_minimum;
-        int mm3;
+        bool operator==(const PurgeKey&) const = default;
+    };
+    struct PurgeKeyHash {
+        std::size_t operator()(const PurgeKey& k) const;
     };
 
     int purge_of(const Machine& m, const Washout& w, const Filament& from, const Filament& to, double delta_e);
@@ -40,7 +47,7 @@ private:
     std::shared_ptr<const LayerTable> table_;
     DemandKey demand_key_;
     std::shared_ptr<const Demand> demand_;
-    std::vector<PurgePair> pairs_;
+    std::unordered_map<PurgeKey, int, PurgeKeyHash> pairs_;
     int sliced_ = 0, measured_ = 0;
 };
 
