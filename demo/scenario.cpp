@@ -70,7 +70,7 @@ Result<Project> badge() {
         add(stroke({{7.4, 24}, {4.2, 24 + (y - 24) * 0.66}}, 0.9));
     add(lettering("SALTMARSH", 18.6, 15, 4.6, 0.95));
     add(lettering("LIGHT", 18.6, 7.6, 4.6, 0.95));
-    add(lettering("VISITOR", 39.4, 7.6, 2.9, 0.8));
+    add(lettering("VISITOR", 42.4, 7.6, 2.4, 0.7));
     add_prism(relief, up, 2.0, 2.8);
     auto p = project("Visitor badge", "badge.3mf", "hand-swap", {kNavy, kChalk},
                      {body("plate", plate), body("relief", relief)}, "AB");

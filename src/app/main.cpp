@@ -8,6 +8,8 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QSettings>
+#include <QTranslator>
+
 #include <cstdlib>
 
 int main(int argc, char** argv) {
@@ -18,6 +20,11 @@ int main(int argc, char** argv) {
     QApplication::setApplicationDisplayName(QStringLiteral("Vitrail"));
     QApplication::setApplicationVersion(QStringLiteral("0.1.0"));
     QApplication::setDesktopFileName(QStringLiteral("vitrail"));
+    // Where there is none for the desktop's language, English brings at least its plurals.
+    QTranslator translator;
+    if (translator.load(QLocale(), QStringLiteral("vitrail"), QStringLiteral("_"), QStringLiteral(":/translations")) ||
+        translator.load(QStringLiteral(":/translations/vitrail_en.qm")))
+        QApplication::installTranslator(&translator);
     QCommandLineParser parser;
     parser.setApplicationDescription(QApplication::translate("main", "Plans multicolour prints."));
     parser.addHelpOption();

@@ -227,6 +227,9 @@ void print_summary(const Project& p, const Plan& plan) {
     const Totals& t = plan.totals;
     std::printf("\npiece %.2f g · purge %.2f g · tower %.2f g · first loads %.2f g · waste ratio %.2f\n", t.model_g, t.purge_g,
                 t.tower_g, t.first_load_g, t.waste_ratio);
+    if (plan.tower.layers)
+        std::printf("tower %.1f mm square, %.1f mm tall (layer %d), %.1f times as tall as wide; it holds %.1f g, %.0f %% of all filament\n",
+                    plan.tower.width_mm, plan.tower.height_mm, plan.tower.layers, plan.tower.slenderness(), tower_g(plan), 100 * tower_share(plan));
     std::printf("%d changes, %d by hand · printing %s + changing %s = %s · at the printer %s · cost %.2f\n", t.changes,
                 t.hand_swaps, duration(t.print_s).c_str(), duration(t.change_s).c_str(), duration(t.total_s).c_str(),
                 duration(t.attended_s).c_str(), t.cost);

@@ -137,6 +137,7 @@ Json plan_report(const Project& p, const Plan& plan) {
           {"width_mm", plan.tower.width_mm},
           {"height_mm", plan.tower.height_mm},
           {"slenderness", plan.tower.slenderness()},
+          {"share", tower_share(plan)},
           {"purge_mm3", plan.tower.purge_mm3},
           {"fill_mm3", plan.tower.fill_mm3}}},
         {"findings", findings_report(plan)}};

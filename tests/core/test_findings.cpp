@@ -1,5 +1,7 @@
 #include "support.h"
 
+#include <set>
+
 using namespace vitrail;
 using namespace vitrail::test;
 
@@ -10,6 +12,7 @@ private Q_SLOTS:
     void a_good_piece_has_none();
     void no_bond();
     void no_bond_between_bands();
+    void no_bond_is_told_at_the_first_meeting();
     void experimental_bond();
     void unassigned();
     void overlap_and_its_fix();
@@ -54,6 +57,27 @@ void TestFindings::no_bond_between_bands() {
     p.filaments[1] = make_filament('B', Material::CoPolyester, {200, 60, 40});
     assign_band(p, 0, 2, 3, 'B');
     QCOMPARE(finding(*plan_of(p), "no-bond").layer, 11);
+}
+
+void TestFindings::no_bond_is_told_at_the_first_meeting() {
+    // A mast beside two signs, one low and one high; the mast changes to another filament between them.
+    Project p = stack("", 1);
+    p.filaments[3] = make_filament('D', Material::PETG, {200, 60, 40});
+    Mesh signs = solids::box(10, 0, 1, 14, 10, 2), high = solids::box(10, 0, 6, 14, 10, 7);
+    const auto base = static_cast<std::uint32_t>(signs.vertices.size());
+    std::vector<Vec3> v = signs.vertices;
+    std::vector<Triangle> t = signs.triangles;
+    v.insert(v.end(), high.vertices.begin(), high.vertices.end());
+    for (const Triangle& x : high.triangles)
+        t.push_back({x[0] + base, x[1] + base, x[2] + base});
+    p.parts = {part("mast", solids::box(0, 0, 0, 10, 10, 10), 'A'), part("signs", build_mesh(v, t), 'D')};
+    assign_band(p, 0, 4, 10, 'B');
+    const auto plan = plan_of(p);
+    std::set<int> layers;
+    for (const Finding& f : plan->findings)
+        if (f.code == "no-bond")
+            layers.insert(f.layer);
+    QCOMPARE(layers, (std::set<int>{6, 31})); // A and D from 1.0 mm, B and D from 6.0 mm
 }
 
 void TestFindings::experimental_bond() {

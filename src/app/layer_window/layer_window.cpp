@@ -33,15 +33,15 @@ QSize LayerWindow::minimumSizeHint() const {
 }
 
 QRectF LayerWindow::picture_rect() const {
-    return QRectF(rect()).adjusted(em(0.8), em(2.6), -em(0.8), -em(2.6));
+    return QRectF(rect()).adjusted(em(0.8), em(3.8), -em(0.8), -em(2.6));
 }
 
 namespace {
 
-/// A point well inside the largest ring: the middle of the widest stretch of a few horizontal cuts.
-QPointF place_for_mark(const QPainterPath& path) {
+/// The middle of the widest stretch of a few horizontal cuts; nowhere when that is too narrow for a mark.
+QPointF place_for_mark(const QPainterPath& path, double mark) {
     const QRectF b = path.boundingRect();
-    QPointF best = b.center();
+    QPointF best;
     double widest = 0;
     for (int row = 1; row < 8; ++row) {
         const double y = b.top() + b.height() * row / 8;
@@ -53,7 +53,7 @@ QPointF place_for_mark(const QPainterPath& path) {
             if (inside && start < 0)
                 start = x;
             if (!inside && start >= 0) {
-                if (x - start > widest) {
+                if (x - start > std::max(widest, 0.8 * mark)) {
                     widest = x - start;
                     best = QPointF((x + start) / 2, y);
                 }
@@ -96,7 +96,7 @@ void LayerWindow::rebuild() {
                 path.closeSubpath();
             }
         }
-        marks_.push_back(path.isEmpty() ? QPointF() : place_for_mark(path));
+        marks_.push_back(path.isEmpty() ? QPointF() : place_for_mark(path, em(1.5)));
         paths_.push_back(std::move(path));
     }
 }
@@ -144,11 +144,22 @@ void LayerWindow::paintEvent(QPaintEvent*) {
         p.drawPath(paths_[i]);
     }
     for (std::size_t i = 0; i < paths_.size(); ++i)
-        if (const int f = paths_[i].isEmpty() ? -1 : filament_of(i); f >= 0) {
+        if (const int f = paths_[i].isEmpty() || marks_[i].isNull() ? -1 : filament_of(i); f >= 0) {
             const double s = em(1.5);
             paint_badge(p, QRectF(marks_[i].x() - s / 2, marks_[i].y() - s / 2, s, s), project.filaments[f].letter,
                         to_qcolor(project.filaments[f].colour), font());
         }
+    // The filaments of this layer by name, as some parts are too thin to carry a letter.
+    double x = em(0.8);
+    for (const std::uint8_t f : plan->sequence.layer(layer - 1)) {
+        const Filament& filament = project.filaments[f];
+        const QString name = QString::fromStdString(filament.name);
+        paint_badge(p, QRectF(x, em(2.0), em(1.4), em(1.4)), filament.letter, to_qcolor(filament.colour), font());
+        p.setFont(font_of(0.95));
+        p.setPen(t.ink);
+        p.drawText(QRectF(x + em(1.6), em(2.0), width() - x - em(2), em(1.4)), Qt::AlignVCenter, name);
+        x += em(2.6) + p.fontMetrics().horizontalAdvance(name);
+    }
     // What happens in this layer, in words.
     QString order;
     for (const std::uint8_t f : plan->sequence.layer(layer - 1))

@@ -55,10 +55,13 @@ FilamentDialog::FilamentDialog(const Filament& f, QWidget* parent)
 
     auto* form = new QFormLayout;
     const auto pair = [](QWidget* a, QWidget* b) {
-        auto* row = new QHBoxLayout;
+        auto* both = new QWidget; // one widget, so that the label has a buddy
+        auto* row = new QHBoxLayout(both);
+        row->setContentsMargins(0, 0, 0, 0);
         row->addWidget(a);
         row->addWidget(b);
-        return row;
+        both->setFocusProxy(a);
+        return both;
     };
     form->addRow(tr("&Name"), name_);
     form->addRow(tr("&Material"), material_);

@@ -111,11 +111,8 @@ FindingsPanel::FindingsPanel(Document* document, ViewState* view, QWidget* paren
     empty_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     body()->addWidget(list_, 1);
     body()->addWidget(empty_, 1);
-    auto* buttons = new QHBoxLayout;
-    buttons->addWidget(show_);
-    buttons->addWidget(fix_);
-    buttons->addStretch();
-    body()->addLayout(buttons);
+    add_to_heading(show_);
+    add_to_heading(fix_);
     connect(show_, &QPushButton::clicked, this, &FindingsPanel::show_me);
     connect(fix_, &QPushButton::clicked, this, &FindingsPanel::fix);
     connect(list_, &QListView::activated, this, &FindingsPanel::show_me);

@@ -57,6 +57,8 @@ PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
         view3d_ = new View3d(document, view);
         view3d_->setToolTip(tr("Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part: click"));
         piece->body()->addWidget(view3d_);
+        auto* over = new QVBoxLayout(view3d_);
+        over->addWidget(make_welcome(), 0, Qt::AlignCenter);
     } else {
         auto* sentence = new QLabel(tr("The 3D piece needs OpenGL 3.3, which is missing here. The layer window shows every layer; everything else works."));
         sentence->setObjectName(QStringLiteral("no_opengl"));
@@ -82,7 +84,7 @@ PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
     left->addWidget(pictures);
     left->addWidget(new FindingsPanel(document, view));
     left->setStretchFactor(0, 1);
-    left->setSizes({380, 130});
+    left->setSizes({360, 150});
     auto* all = new QSplitter(Qt::Horizontal);
     all->addWidget(left);
     all->addWidget(side);
@@ -114,6 +116,27 @@ PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
         remove_band_->setEnabled(false);
     });
     show_project();
+}
+
+/// What an empty window says: how to begin.
+QWidget* PieceBench::make_welcome() {
+    welcome_ = new QWidget;
+    welcome_->setObjectName(QStringLiteral("welcome"));
+    auto* column = new QVBoxLayout(welcome_);
+    column->setSpacing(em(0.7));
+    auto* words = new QLabel(tr("Drop a model here: 3MF, STL or OBJ.\nSeparate bodies become parts; give each a filament by its letter."));
+    words->setAlignment(Qt::AlignCenter);
+    words->setWordWrap(true);
+    column->addWidget(words);
+    auto* add = new QPushButton(icon(QStringLiteral("plus")), tr("Add model files…"));
+    add->setObjectName(QStringLiteral("welcome_add"));
+    auto* open = new QPushButton(icon(QStringLiteral("folder-open")), tr("Open a project…"));
+    open->setObjectName(QStringLiteral("welcome_open"));
+    connect(add, &QPushButton::clicked, this, &PieceBench::wants_models);
+    connect(open, &QPushButton::clicked, this, &PieceBench::wants_project);
+    column->addWidget(add, 0, Qt::AlignCenter);
+    column->addWidget(open, 0, Qt::AlignCenter);
+    return welcome_;
 }
 
 QWidget* PieceBench::make_strip() {
@@ -196,7 +219,7 @@ QWidget* PieceBench::make_filaments() {
         return b;
     };
     button("add_filament", "plus", tr("Add"), &PieceBench::add_filament);
-    button("edit_filament", "palette", tr("Change"), &PieceBench::edit_filament);
+    edit_filament_ = button("edit_filament", "palette", tr("Change"), &PieceBench::edit_filament);
     remove_filament_ = button("remove_filament", "trash-2", tr("Remove"), &PieceBench::remove_filament);
     row->addStretch();
     panel->body()->addLayout(row);
@@ -221,6 +244,9 @@ void PieceBench::show_project() {
     machine_->setCurrentIndex(at);
     machine_->setToolTip(QString::fromStdString(describe(p.machine) + "\n" + p.machine.note));
     remove_filament_->setEnabled(p.filaments.size() > 1);
+    edit_filament_->setEnabled(!p.filaments.empty());
+    if (welcome_)
+        welcome_->setVisible(p.parts.empty());
 }
 
 void PieceBench::choose_machine(int index) {

@@ -28,8 +28,11 @@ public:
 
 Q_SIGNALS:
     void said(const QString& message);
+    void wants_models();
+    void wants_project();
 
 private:
+    QWidget* make_welcome();
     QWidget* make_strip();
     QWidget* make_regions();
     QWidget* make_filaments();
@@ -45,10 +48,11 @@ private:
     Document* document_;
     ViewState* view_;
     View3d* view3d_ = nullptr;
+    QWidget* welcome_ = nullptr;
     RegionsModel* regions_;
     QTreeView *tree_, *filaments_ = nullptr;
     QComboBox* machine_ = nullptr;
-    QPushButton *remove_filament_ = nullptr, *remove_band_ = nullptr;
+    QPushButton *remove_filament_ = nullptr, *edit_filament_ = nullptr, *remove_band_ = nullptr;
     QList<SettingEdit*> edits_;
     bool selecting_ = false;
 };

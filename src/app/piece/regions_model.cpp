@@ -7,6 +7,8 @@
 #include <QApplication>
 #include <QPainter>
 
+#include <algorithm>
+
 namespace vitrail {
 
 RegionsModel::RegionsModel(Document* document, QObject* parent) : QAbstractItemModel(parent), document_(document) {
@@ -35,8 +37,9 @@ void RegionsModel::rebuild() {
                 for (Row& r : row.bands)
                     if (z >= p.bands[r.band].z0_mm && z < p.bands[r.band].z1_mm)
                         owner = &r;
-                const int f = find_filament(p, owner ? p.bands[owner->band].filament : p.parts[i].filament);
-                const double g = f < 0 ? 0 : grams(p.filaments[f], plan->demand->parts[i][l - 1].total() * p.settings.copies);
+                // What has no filament yet is planned in the first one.
+                const int f = std::max(0, find_filament(p, owner ? p.bands[owner->band].filament : p.parts[i].filament));
+                const double g = grams(p.filaments[f], plan->demand->parts[i][l - 1].total() * p.settings.copies);
                 (owner ? owner->grams : row.grams) += g;
             }
         }

@@ -208,7 +208,7 @@ void Ribbon::draw_scale(QPainter& p) {
     p.setFont(font_of(0.9));
     for (int l = 1; l <= plan->grid.count; l = l == 1 && step > 1 ? step : l + step) {
         const double x = x_of(l) + per_layer / 2;
-        if (l > 1 && l != plan->grid.count && x > x_of(plan->grid.count) - em(2.2))
+        if (l == plan->grid.count || (l > 1 && x > x_of(plan->grid.count) - em(2.2)))
             break;
         p.setPen(t.line);
         p.drawLine(QPointF(x, r.bottom() + 1), QPointF(x, r.bottom() + em(0.25)));

@@ -194,9 +194,9 @@ void Document::import_models(const QStringList& paths) {
                 problems += (problems.isEmpty() ? QString() : QStringLiteral("\n")) +
                             tr("%1 was not added. %2").arg(QFileInfo(path).fileName(), QString::fromStdString(ok.error().message));
         }
-        return [this, base = std::move(base), problems, any, first = QFileInfo(paths.value(0)).completeBaseName()] {
+        return [this, base = std::move(base), problems, any, count = static_cast<int>(paths.size()), first = QFileInfo(paths.value(0)).completeBaseName()] {
             if (any)
-                edit(tr("Add %n model file(s)", nullptr, 1), [&](Project& p) {
+                edit(tr("Add %n model file(s)", nullptr, count), [&](Project& p) {
                     p.models = base.models;
                     p.parts = base.parts;
                     p.filaments = base.filaments;

@@ -84,6 +84,8 @@ MainWindow::MainWindow()
         messages_->say(text);
     });
     connect(piece_, &PieceBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(piece_, &PieceBench::wants_models, this, &MainWindow::ask_add);
+    connect(piece_, &PieceBench::wants_project, this, &MainWindow::ask_open);
     connect(sheet_, &RunSheetBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(document_, &Document::opened, this, [this](const QString& path) {
         remember(path);

@@ -19,22 +19,25 @@ public:
         layout_->setSpacing(em(0.4));
         if (heading.isEmpty())
             return;
-        auto* row = new QHBoxLayout;
+        row_ = new QHBoxLayout;
         heading_ = new QLabel(heading);
         heading_->setFont(font_of(1, true));
         aside_ = new QLabel;
         aside_->setObjectName(QStringLiteral("quiet"));
-        row->addWidget(heading_);
-        row->addStretch();
-        row->addWidget(aside_);
-        layout_->addLayout(row);
+        row_->addWidget(heading_);
+        row_->addStretch();
+        row_->addWidget(aside_);
+        layout_->addLayout(row_);
     }
     QVBoxLayout* body() { return layout_; }
+    /// Something to press, at the end of the heading.
+    void add_to_heading(QWidget* w) { row_->addWidget(w); }
     /// The few words at the right of the heading.
     void set_aside(const QString& text) { aside_->setText(text); }
 
 private:
     QVBoxLayout* layout_;
+    QHBoxLayout* row_ = nullptr;
     QLabel* heading_ = nullptr;
     QLabel* aside_ = nullptr;
 };

@@ -92,7 +92,7 @@ void Tally::refresh() {
         against_->clear();
         return;
     }
-    subtitle_->setText(tr("%1 cop%2 · %3 layers · %4").arg(p.settings.copies).arg(p.settings.copies == 1 ? tr("y") : tr("ies")).arg(plan->grid.count).arg(QString::fromStdString(p.machine.name)));
+    subtitle_->setText(tr("%1 · %2 layers · %3").arg(p.settings.copies == 1 ? tr("1 copy") : tr("%1 copies").arg(p.settings.copies)).arg(plan->grid.count).arg(QString::fromStdString(p.machine.name)));
     const Totals& t = plan->totals;
     const auto set = [](const Figure& f, const QString& value, const QString& why) {
         f.value->setText(value);
@@ -107,7 +107,10 @@ void Tally::refresh() {
         tr("The purge of %1 changes, %2 mm³ in all. No order of these layers purges less than %3 mm³.\n"
            "Not in it: %4 g to fill the nozzles at the start%5.")
             .arg(t.changes).arg(t.purge_mm3, 0, 'f', 0).arg(plan->bound.purge_mm3, 0, 'f', 0).arg(g(t.first_load_g))
-            .arg(plan->tower.layers ? tr(", and %1 g of fill that lets the tower stand").arg(g(t.tower_g)) : QString()));
+            .arg(plan->tower.layers ? tr(", and %1 g of fill that lets the tower stand.\nThe tower is %2 mm square and %3 mm tall (%4 times its width) and takes %5 % of all filament")
+                                          .arg(g(t.tower_g)).arg(plan->tower.width_mm, 0, 'f', 1).arg(plan->tower.height_mm, 0, 'f', 1)
+                                          .arg(plan->tower.slenderness(), 0, 'f', 1).arg(100 * tower_share(*plan), 0, 'f', 0)
+                                    : QString()));
     int by_kind[3] = {0, 0, 0};
     for (const Change& c : plan->changes)
         ++by_kind[static_cast<int>(c.kind)];

@@ -62,6 +62,7 @@ QString style_sheet(const Theme& t) {
         QScrollBar::handle { background: %line; border-radius: 4px; min-height: 24px; min-width: 24px; }
         QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
         QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
+        QDialogButtonBox { dialogbuttonbox-buttons-have-icons: 0; }
         QSplitter::handle { background: transparent; }
     )")
         .replace(QLatin1String("%ink"), t.ink.name())

@@ -9,6 +9,16 @@ double flow_mm3_s(const Project& p, const Filament& f, const LayerGrid& grid, in
     return std::min(p.settings.line_width_mm * grid.thickness_mm(layer) * speed, facts(f.material).flow_mm3_s);
 }
 
+double tower_g(const Plan& plan) {
+    return plan.tower.layers ? plan.totals.purge_g + plan.totals.tower_g : 0;
+}
+
+double tower_share(const Plan& plan) {
+    const Totals& t = plan.totals;
+    const double all = t.model_g + t.support_g + t.interface_g + t.purge_g + t.tower_g;
+    return all > 0 ? tower_g(plan) / all : 0;
+}
+
 void estimate(const Project& project, Plan& plan) {
     const int n = plan.filaments;
     const Settings& s = project.settings;

@@ -171,8 +171,16 @@ void Checker::bonds() {
                 note(filament_in(static_cast<int>(i), l - 1), filament_in(static_cast<int>(i), l), l, static_cast<int>(i),
                      static_cast<int>(i));
     for (const Contact& c : plan.table->contacts)
-        for (int l = c.from_layer; l <= c.to_layer; ++l)
-            note(filament_in(c.first_part, l), filament_in(c.second_part, l), l, c.first_part, c.second_part);
+        for (int l = c.from_layer; l <= c.to_layer; ++l) {
+            const auto there = [&](int part, int layer) { return layer > 0 && !plan.table->parts[part].layers[layer - 1].empty(); };
+            const int a = c.first_part, b = c.second_part;
+            if (there(a, l) && there(b, l))
+                note(filament_in(a, l), filament_in(b, l), l, a, b);
+            else if (there(a, l - 1) && there(b, l)) // one ends where the other begins
+                note(filament_in(a, l - 1), filament_in(b, l), l, a, b);
+            else if (there(b, l - 1) && there(a, l))
+                note(filament_in(a, l), filament_in(b, l - 1), l, a, b);
+        }
     for (const auto& [pair, m] : meet) {
         const Filament &a = p.filaments[pair.first], &b = p.filaments[pair.second];
         const Bond how = bond(a.material, b.material);
@@ -212,25 +220,54 @@ void Checker::bonds() {
 
 void Checker::temperatures() {
     const auto window = [](Range r) { return num(r.low, 0) + "\u2013" + num(r.high, 0) + " °C"; };
-    const std::vector<int> u = used_filaments();
-    for (std::size_t i = 0; i < u.size(); ++i)
-        for (std::size_t j = i + 1; j < u.size(); ++j) {
-            const Filament &a = p.filaments[u[i]], &b = p.filaments[u[j]];
-            if (!a.bed_c.meets(b.bed_c))
-                add("bed-window", Severity::error,
-                    "The bed cannot suit both " + named(a) + " (" + window(a.bed_c) + ") and " + named(b) + " (" +
-                        window(b.bed_c) + "). Choose filaments whose bed temperatures overlap.",
-                    "whole print");
-            if (!a.nozzle_c.meets(b.nozzle_c)) {
-                const bool shared = plan.loading.nozzle[u[i]] == plan.loading.nozzle[u[j]];
+    // One finding for each filament that stands against others, not one for each pair.
+    const auto each_misfit = [&](auto apart, auto say) {
+        std::vector<int> left = used_filaments();
+        for (;;) {
+            int worst = -1;
+            std::vector<int> against;
+            for (const int f : left) {
+                std::vector<int> others;
+                for (const int g : left)
+                    if (f != g && apart(f, g))
+                        others.push_back(g);
+                if (others.size() > against.size() || (others.size() == against.size() && !others.empty() && worst < 0))
+                    worst = f, against = others;
+            }
+            if (worst < 0)
+                return;
+            say(worst, against);
+            std::erase(left, worst);
+        }
+    };
+    const auto list = [&](const std::vector<int>& filaments, Range Filament::*range) {
+        std::string s;
+        for (std::size_t i = 0; i < filaments.size(); ++i) {
+            const Filament& f = p.filaments[filaments[i]];
+            s += (i == 0 ? "" : i + 1 == filaments.size() ? " and " : ", ") + named(f) + " " + window(f.*range);
+        }
+        return s;
+    };
+    each_misfit([&](int a, int b) { return !p.filaments[a].bed_c.meets(p.filaments[b].bed_c); },
+                [&](int f, const std::vector<int>& against) {
+                    add("bed-window", Severity::error,
+                        "One bed cannot suit both " + list({f}, &Filament::bed_c) + " and " + list(against, &Filament::bed_c) +
+                            ". Choose filaments whose bed temperatures overlap.",
+                        "whole print");
+                });
+    // On one nozzle it hurts; on nozzles of their own it does not.
+    for (const bool shared : {true, false})
+        each_misfit(
+            [&](int a, int b) {
+                return !p.filaments[a].nozzle_c.meets(p.filaments[b].nozzle_c) && (plan.loading.nozzle[a] == plan.loading.nozzle[b]) == shared;
+            },
+            [&](int f, const std::vector<int>& against) {
                 add("temperature-window", shared ? Severity::warning : Severity::note,
-                    named(a) + " (" + window(a.nozzle_c) + ") and " + named(b) + " (" + window(b.nozzle_c) +
-                        ") have no nozzle temperature in common" +
+                    list({f}, &Filament::nozzle_c) + " has no nozzle temperature in common with " + list(against, &Filament::nozzle_c) +
                         (shared ? ": the printer waits for heat at every change, and the nozzle may clog."
                                 : "; they are on nozzles of their own, so that is no trouble."),
                     "whole print");
-            }
-        }
+            });
 }
 
 void Checker::heights() {

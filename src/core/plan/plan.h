@@ -117,4 +117,8 @@ struct Plan {
     }
 };
 
+/// Grams of the tower, purge and fill, and its share of all filament (0…1).
+double tower_g(const Plan& plan);
+double tower_share(const Plan& plan);
+
 } // namespace vitrail

@@ -161,7 +161,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     const Totals& t = plan.totals;
     r.totals = {{"piece", format("%.1f g", t.model_g)},
                 {"purge", format("%.1f g", t.purge_g)},
-                {"tower", format("%.1f g", t.tower_g)},
+                {"tower fill", format("%.1f g", t.tower_g)},
                 {"first loads", format("%.1f g", t.first_load_g)},
                 {"waste ratio", format("%.2f", t.waste_ratio)},
                 {"changes", format("%d", t.changes)},
