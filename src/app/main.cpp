@@ -37,6 +37,7 @@ int main(int argc, char** argv) {
     parser.process(app);
 
     const QString theme = QSettings().value(QStringLiteral("theme"), QStringLiteral("desktop")).toString();
+    QApplication::setWindowIcon(QIcon(QStringLiteral(":/vitrail.svg")));
     apply_theme(app, theme == QLatin1String("dark") ? ThemeChoice::dark : theme == QLatin1String("light") ? ThemeChoice::light : ThemeChoice::desktop);
     MainWindow window;
     // The file is read while the window is made ready, so that the first frame shows it.
