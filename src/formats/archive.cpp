@@ -233,6 +233,11 @@ Status add_model(Project& p, const std::string& name, std::string bytes) {
     Result<std::vector<Body>> bodies = read_model(name, bytes);
     if (!bodies)
         return bodies.error();
+    add_bodies(p, name, std::move(bytes), std::move(*bodies));
+    return Done{};
+}
+
+void add_bodies(Project& p, const std::string& name, std::string bytes, std::vector<Body> bodies) {
     const bool fresh = p.filaments.empty();
     // Two files may have the same name; the archive needs different ones.
     std::string stored = name;
@@ -242,8 +247,8 @@ Status add_model(Project& p, const std::string& name, std::string bytes) {
     for (int n = 2; taken(); ++n)
         stored = std::to_string(n) + "-" + name;
     p.models.push_back({stored, std::make_shared<std::string>(std::move(bytes))});
-    for (std::size_t i = 0; i < bodies->size(); ++i) {
-        Body& b = (*bodies)[i];
+    for (std::size_t i = 0; i < bodies.size(); ++i) {
+        Body& b = bodies[i];
         Part part;
         part.name = free_part_name(p, b.name);
         part.mesh = std::make_shared<Mesh>(std::move(b.mesh));
@@ -271,7 +276,6 @@ Status add_model(Project& p, const std::string& name, std::string bytes) {
     for (Part& part : p.parts)
         if (!part.filament && part.model == static_cast<int>(p.models.size()) - 1)
             part.filament = p.filaments.front().letter;
-    return Done{};
 }
 
 } // namespace vitrail

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/project/project.h"
+#include "formats/model.h"
 
 #include <string>
 #include <string_view>
@@ -22,8 +23,11 @@ Result<Project> read_archive(std::string_view bytes);
 Status save_project(const Project& project, const std::string& path, const std::string& thumbnail_png = {});
 Result<Project> load_project(const std::string& path);
 
-/// Adds the bodies of a model file as parts, with letters dealt out by `colours`: each new file colour becomes a
-/// filament when the project has none yet, else the nearest one by ΔE00; bodies without colour get the first.
+/// Adds the bodies read from a model file as parts. Each new file colour becomes a filament when the project has none
+/// yet, else the nearest one by ΔE00 is given; bodies without colour get the first.
+void add_bodies(Project& project, const std::string& name, std::string bytes, std::vector<Body> bodies);
+
+/// Reads a model file and adds its bodies. The project is as before when it cannot be read.
 Status add_model(Project& project, const std::string& name, std::string bytes);
 
 } // namespace vitrail

@@ -202,12 +202,11 @@ std::string escaped(const std::string& s) {
     return out;
 }
 
-/// Letter, hatch and colour of a filament as a small pane.
-std::string pane(char letter, Srgb colour) {
+/// Letter, hatch and colour of a filament, drawn once and used wherever the filament is named.
+std::string pane_symbol(char letter, Srgb colour) {
     const Srgb ink = contrast_ratio(colour, {0, 0, 0}) > contrast_ratio(colour, {255, 255, 255}) ? Srgb{0, 0, 0} : Srgb{255, 255, 255};
-    std::string svg = "<svg class=\"pane\" viewBox=\"0 0 28 28\" width=\"28\" height=\"28\" role=\"img\" aria-label=\"filament " +
-                      std::string(1, letter) + "\"><rect x=\"1\" y=\"1\" width=\"26\" height=\"26\" fill=\"" + to_hex(colour) +
-                      "\" stroke=\"#111\" stroke-width=\"2\"/><g stroke=\"" + to_hex(ink) + "\" stroke-opacity=\".35\">";
+    std::string svg = "<symbol id=\"pane-" + std::string(1, letter) + "\" viewBox=\"0 0 28 28\"><rect x=\"1\" y=\"1\" width=\"26\" height=\"26\" fill=\"" +
+                      to_hex(colour) + "\" stroke=\"#111\" stroke-width=\"2\"/><g stroke=\"" + to_hex(ink) + "\" stroke-opacity=\".35\">";
     const double pitch = letter - 'A' < 8 ? 6.5 : 4.33;
     for (double y = 1; y + pitch < 27.5; y += pitch)
         for (double x = 1; x + pitch < 27.5; x += pitch)
@@ -218,8 +217,12 @@ std::string pane(char letter, Srgb colour) {
                 svg += buffer;
             }
     return svg + "</g><text x=\"14\" y=\"19\" text-anchor=\"middle\" font-weight=\"bold\" font-size=\"14\" fill=\"" + to_hex(ink) +
-           "\" stroke=\"" + to_hex(colour) + "\" stroke-width=\"3\" paint-order=\"stroke\">" + std::string(1, letter) +
-           "</text></svg>";
+           "\" stroke=\"" + to_hex(colour) + "\" stroke-width=\"3\" paint-order=\"stroke\">" + std::string(1, letter) + "</text></symbol>";
+}
+
+std::string pane(char letter) {
+    const std::string l(1, letter);
+    return "<svg class=\"pane\" width=\"28\" height=\"28\" role=\"img\" aria-label=\"filament " + l + "\"><use href=\"#pane-" + l + "\"/></svg>";
 }
 
 } // namespace
@@ -232,7 +235,10 @@ std::string sheet_html(const RunSheet& s) {
                     "table{border-collapse:collapse;width:100%}th,td{text-align:left;padding:.3em .6em;border-bottom:1px solid #bbb;vertical-align:middle}\n"
                     ".n{text-align:right}.pane{vertical-align:middle}li{margin:.2em 0}.warn{border-left:4px solid #a33;padding-left:.8em}\n"
                     "@media print{body{margin:0}tr{break-inside:avoid}}\n</style></head><body>\n";
-    h += "<h1>" + escaped(s.title) + "</h1><p>" + escaped(s.machine) + " (" + escaped(s.machine_note) + ")<br>";
+    h += "<svg width=\"0\" height=\"0\" style=\"position:absolute\" aria-hidden=\"true\">";
+    for (const SheetFilament& f : s.filaments)
+        h += pane_symbol(f.letter, f.colour);
+    h += "</svg>\n<h1>" + escaped(s.title) + "</h1><p>" + escaped(s.machine) + " (" + escaped(s.machine_note) + ")<br>";
     for (std::size_t i = 0; i < s.settings.size(); ++i)
         h += (i ? " · " : "") + escaped(s.settings[i]);
     h += "</p>\n";
@@ -246,7 +252,7 @@ std::string sheet_html(const RunSheet& s) {
     char buffer[200];
     for (const SheetFilament& f : s.filaments) {
         std::snprintf(buffer, sizeof buffer, "<td class=\"n\">%.1f</td><td class=\"n\">%.1f</td></tr>\n", f.total_g, f.length_m);
-        h += "<tr><td>" + pane(f.letter, f.colour) + "</td><td>" + escaped(f.name) + "</td><td>" + escaped(f.material) + "</td><td>" +
+        h += "<tr><td>" + pane(f.letter) + "</td><td>" + escaped(f.name) + "</td><td>" + escaped(f.material) + "</td><td>" +
              escaped(f.place) + "</td>" + buffer;
     }
     h += "</table>\n<h2>Before the start</h2><ol>";
@@ -257,16 +263,10 @@ std::string sheet_html(const RunSheet& s) {
         h += "<p>None: the whole print is in one filament.</p>";
     else {
         h += "<table><tr><th class=\"n\">#</th><th>when</th><th>from</th><th>to</th><th>kind</th><th class=\"n\">purge</th><th class=\"n\">time</th></tr>\n";
-        const auto colour = [&](char letter) {
-            for (const SheetFilament& f : s.filaments)
-                if (f.letter == letter)
-                    return f.colour;
-            return Srgb{};
-        };
         for (const SheetChange& c : s.changes) {
             std::snprintf(buffer, sizeof buffer, "<td class=\"n\">%.2f g</td>", c.purge_g);
             h += "<tr><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + escaped(c.when) + "</td><td>" +
-                 pane(c.from, colour(c.from)) + "</td><td>" + pane(c.to, colour(c.to)) + "</td><td>" + escaped(c.kind) + "</td>" + buffer +
+                 pane(c.from) + "</td><td>" + pane(c.to) + "</td><td>" + escaped(c.kind) + "</td>" + buffer +
                  "<td class=\"n\">" + duration(c.time_s) + "</td></tr>\n";
         }
         h += "</table>\n";

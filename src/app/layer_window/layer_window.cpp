@@ -46,7 +46,7 @@ QPointF place_for_mark(const QPainterPath& path, double mark) {
     for (int row = 1; row < 8; ++row) {
         const double y = b.top() + b.height() * row / 8;
         double start = -1;
-        constexpr int kSteps = 64;
+        constexpr int kSteps = 32;
         for (int i = 0; i <= kSteps; ++i) {
             const double x = b.left() + b.width() * i / kSteps;
             const bool inside = i < kSteps && path.contains(QPointF(x, y));

@@ -30,6 +30,7 @@ Ribbon::Ribbon(Document* document, ViewState* view, QWidget* parent) : QWidget(p
     connect(document, &Document::plan_changed, this, redraw);
     connect(view, &ViewState::layer_changed, this, [this] { update(); });
     connect(view, &ViewState::range_changed, this, [this] { update(); });
+    connect(view, &ViewState::selection_changed, this, [this] { update(); });
 }
 
 QSize Ribbon::sizeHint() const {
@@ -245,6 +246,15 @@ void Ribbon::paintEvent(QPaintEvent*) {
         p.fillRect(r, c);
         p.setPen(QPen(t.accent, 1.5));
         p.drawRect(r);
+        // What can be done with it, beside it where there is room.
+        p.setFont(font_of(0.95, true));
+        const QString hint = view_->parts().empty() ? tr("layers %1–%2: select a part, then press a letter").arg(from).arg(to) : tr("layers %1–%2: press a letter").arg(from).arg(to);
+        const double w = p.fontMetrics().horizontalAdvance(hint) + em(0.8);
+        const double at = std::clamp(r.center().x() - w / 2, double(lanes.left()), lanes.right() - w);
+        const QRectF tag(at, r.bottom() - em(1.5), w, em(1.4));
+        p.fillRect(tag, t.panel);
+        p.setPen(t.ink);
+        p.drawText(tag, Qt::AlignCenter, hint);
     }
     p.setRenderHint(QPainter::Antialiasing);
     const double x = x_of(view_->layer()) + per_layer / 2;

@@ -93,9 +93,16 @@ void Document::start_planning() {
     Q_EMIT planning_changed(true);
     QMetaObject::invokeMethod(worker_, [this, project = project_, stop = stop_.get_token(), planner = planner_] {
         const Progress report{stop, [this](double share) { Q_EMIT progress(share); }};
-        auto plan = planner->plan(project, report);
-        const QString error = plan ? QString() : QString::fromStdString(plan.error().message);
-        const std::shared_ptr<const Plan> result = plan ? *plan : nullptr;
+        QString error;
+        std::shared_ptr<const Plan> result;
+        try {
+            if (auto plan = planner->plan(project, report))
+                result = *plan;
+            else
+                error = QString::fromStdString(plan.error().message);
+        } catch (const std::bad_alloc&) {
+            error = tr("There is not enough memory to plan this piece. Use thicker layers or a coarser mesh.");
+        }
         QMetaObject::invokeMethod(this, [this, result, error, stopped = stop.stop_requested()] { finish_planning(result, error, stopped); });
     });
 }
@@ -182,26 +189,31 @@ void Document::save(const QString& path) {
 }
 
 void Document::import_models(const QStringList& paths) {
-    run_file_job([this, paths, base = project_]() mutable -> std::function<void()> {
-        // Read beside the project; the edit then adds only what was read.
+    run_file_job([this, paths]() -> std::function<void()> {
+        struct Read {
+            std::string name, bytes;
+            std::vector<Body> bodies;
+        };
+        auto read = std::make_shared<std::vector<Read>>();
         QString problems;
-        bool any = false;
         for (const QString& path : paths) {
+            const std::string name = file_name(path.toStdString());
             auto bytes = read_file(path.toStdString());
-            const Status ok = bytes ? add_model(base, file_name(path.toStdString()), std::move(*bytes)) : Status(bytes.error());
-            any |= static_cast<bool>(ok);
-            if (!ok)
+            auto bodies = bytes ? read_model(name, *bytes) : Result<std::vector<Body>>(bytes.error());
+            if (bodies)
+                read->push_back({name, std::move(*bytes), std::move(*bodies)});
+            else
                 problems += (problems.isEmpty() ? QString() : QStringLiteral("\n")) +
-                            tr("%1 was not added. %2").arg(QFileInfo(path).fileName(), QString::fromStdString(ok.error().message));
+                            tr("%1 was not added. %2").arg(QFileInfo(path).fileName(), QString::fromStdString(bodies.error().message));
         }
-        return [this, base = std::move(base), problems, any, count = static_cast<int>(paths.size()), first = QFileInfo(paths.value(0)).completeBaseName()] {
-            if (any)
-                edit(tr("Add %n model file(s)", nullptr, count), [&](Project& p) {
-                    p.models = base.models;
-                    p.parts = base.parts;
-                    p.filaments = base.filaments;
+        // Joined to the project as it is by then, whatever was edited meanwhile.
+        return [this, read, problems] {
+            if (!read->empty())
+                edit(tr("Add %n model file(s)", nullptr, static_cast<int>(read->size())), [&](Project& p) {
                     if (p.name.empty())
-                        p.name = first.toStdString();
+                        p.name = file_stem(read->front().name);
+                    for (Read& r : *read)
+                        add_bodies(p, r.name, std::move(r.bytes), std::move(r.bodies));
                 });
             if (!problems.isEmpty())
                 Q_EMIT failed(problems);

@@ -9,6 +9,9 @@
 #include <QMouseEvent>
 #include <QOpenGLContext>
 #include <QOpenGLFunctions>
+#include <QApplication>
+#include <QPointer>
+#include <QThreadPool>
 #include <QVector2D>
 #include <QVector3D>
 #include <QVector4D>
@@ -157,9 +160,34 @@ void View3d::initializeGL() {
     program_.link();
 }
 
+/// Looks for the lead lines of a mesh in the background; the faces are shown without them until then.
+void View3d::find_lines(const std::shared_ptr<const Mesh>& mesh) {
+    QThreadPool::globalInstance()->start([self = QPointer<View3d>(this), mesh] {
+        auto lines = std::make_shared<const std::vector<std::uint32_t>>(feature_edges(*mesh));
+        QMetaObject::invokeMethod(qApp, [self, mesh, lines] {
+            if (!self)
+                return;
+            for (const auto& b : self->buffers_)
+                if (b->mesh == mesh)
+                    b->found_lines = lines;
+            self->update();
+        }, Qt::QueuedConnection);
+    });
+}
+
 /// Brings the buffers in line with the parts. Meshes that are there already stay.
 void View3d::upload() {
     const Project& project = document_->project();
+    const auto fill = [this](Buffers& b, QOpenGLVertexArrayObject& vao, QOpenGLBuffer& indices, const void* data, std::size_t bytes) {
+        vao.create();
+        const QOpenGLVertexArrayObject::Binder bound(&vao);
+        b.vertices.bind();
+        program_.enableAttributeArray(0);
+        program_.setAttributeBuffer(0, GL_FLOAT, 0, 3, sizeof(Vec3));
+        indices.create();
+        indices.bind();
+        indices.allocate(data, static_cast<int>(bytes));
+    };
     std::vector<std::unique_ptr<Buffers>> next;
     for (const Part& part : project.parts) {
         auto had = std::find_if(buffers_.begin(), buffers_.end(), [&](const auto& b) { return b && b->mesh == part.mesh; });
@@ -170,27 +198,20 @@ void View3d::upload() {
         auto b = std::make_unique<Buffers>();
         b->mesh = part.mesh;
         const Mesh& m = *part.mesh;
-        const std::vector<std::uint32_t> lines = feature_edges(m);
         b->index_count = static_cast<int>(3 * m.triangles.size());
-        b->line_count = static_cast<int>(lines.size());
-        const auto fill = [&](QOpenGLVertexArrayObject& vao, QOpenGLBuffer& indices, const void* data, std::size_t bytes) {
-            vao.create();
-            const QOpenGLVertexArrayObject::Binder bound(&vao);
-            b->vertices.bind();
-            program_.enableAttributeArray(0);
-            program_.setAttributeBuffer(0, GL_FLOAT, 0, 3, sizeof(Vec3));
-            indices.create();
-            indices.bind();
-            indices.allocate(data, static_cast<int>(bytes));
-        };
         b->vertices.create();
         b->vertices.bind();
         b->vertices.allocate(m.vertices.data(), static_cast<int>(m.vertices.size() * sizeof(Vec3)));
-        fill(b->faces, b->indices, m.triangles.data(), m.triangles.size() * sizeof(Triangle));
-        fill(b->edges, b->lines, lines.data(), lines.size() * sizeof(std::uint32_t));
+        fill(*b, b->faces, b->indices, m.triangles.data(), m.triangles.size() * sizeof(Triangle));
         next.push_back(std::move(b));
+        find_lines(part.mesh);
     }
     buffers_ = std::move(next);
+    for (const auto& b : buffers_)
+        if (const auto lines = std::exchange(b->found_lines, nullptr); lines && !b->line_count) {
+            b->line_count = static_cast<int>(lines->size());
+            fill(*b, b->edges, b->lines, lines->data(), lines->size() * sizeof(std::uint32_t));
+        }
 }
 
 QMatrix4x4 View3d::matrix() const {
@@ -254,6 +275,8 @@ void View3d::paintGL() {
             const QOpenGLVertexArrayObject::Binder bound(&buffers_[i]->faces);
             gl->glDrawElements(GL_TRIANGLES, buffers_[i]->index_count, GL_UNSIGNED_INT, nullptr);
         }
+        if (!buffers_[i]->line_count)
+            continue;
         program_.setUniformValue("lines", 1.0f);
         gl->glLineWidth(2);
         const QOpenGLVertexArrayObject::Binder bound(&buffers_[i]->edges);

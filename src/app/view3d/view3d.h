@@ -50,7 +50,9 @@ private:
         QOpenGLVertexArrayObject faces, edges;
         QOpenGLBuffer vertices{QOpenGLBuffer::VertexBuffer}, indices{QOpenGLBuffer::IndexBuffer}, lines{QOpenGLBuffer::IndexBuffer};
         int index_count = 0, line_count = 0;
+        std::shared_ptr<const std::vector<std::uint32_t>> found_lines; ///< arrived from the thread pool, not uploaded yet
     };
+    void find_lines(const std::shared_ptr<const Mesh>& mesh);
     void upload();
     QMatrix4x4 matrix() const;
 
