@@ -191,6 +191,7 @@ void TestPlan::carousel_spreads_filaments() {
     const auto plan = plan_of(row("ABCD", 2.0, "carousel"));
     const std::set<int> nozzles(plan->loading.nozzle.begin(), plan->loading.nozzle.end());
     QCOMPARE(nozzles.size(), std::size_t{4});
+    QCOMPARE(plan->loading.nozzle, (std::vector<int>{0, 1, 2, 3})); // letters in the order of nozzles
     for (const Change& c : plan->changes)
         QCOMPARE(c.kind, ChangeKind::tool);
     QVERIFY(plan->totals.purge_g < 0.2 * plan_of(row("ABCD", 2.0, "feeder-4"))->totals.purge_g);

@@ -61,7 +61,9 @@ std::vector<int> Ribbon::lanes() const {
 
 QRect Ribbon::lanes_rect() const {
     const int top = em(0.9), bottom = height() - em(3.9);
-    return {em(8), top, width() - em(8) - em(1.2), std::max(em(2), bottom - top)};
+    // Where there are several nozzles their names need room beside the letters.
+    const int left = em(document_->planned_project().machine.nozzles.size() > 1 ? 11 : 8);
+    return {left, top, width() - left - em(1.2), std::max(em(2), bottom - top)};
 }
 
 QRect Ribbon::skyline_rect() const {
@@ -162,7 +164,7 @@ void Ribbon::draw(QPainter& p) {
             nozzle = plan->loading.nozzle[f];
             p.setFont(font_of(0.9));
             p.setPen(t.quiet);
-            p.drawText(QRectF(all.left() - em(5.2), y[f], em(3), lane), Qt::AlignVCenter | Qt::AlignRight, tr("nozzle %1").arg(nozzle + 1));
+            p.drawText(QRectF(all.left() - em(6), y[f], em(3.8), lane), Qt::AlignVCenter | Qt::AlignRight, tr("nozzle %1").arg(nozzle + 1));
         }
     }
     draw_skyline(p);

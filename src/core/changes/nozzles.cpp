@@ -80,12 +80,18 @@ Loading load_nozzles(std::span<const Set> layers, const CostMatrix& purge, const
     std::vector<std::vector<double>> best(nozzles + 1, std::vector<double>(all, std::numeric_limits<double>::infinity()));
     std::vector<std::vector<Set>> pick(nozzles + 1, std::vector<Set>(all, 0));
     best[0][0] = 0;
+    // Among equals, nozzles that come first are used first, and letters run in the order of nozzles.
+    const auto tie = [](int nozzle, Set g) {
+        double t = g ? 1e-6 * nozzle : 0;
+        for (Set r = g; r; r &= r - 1)
+            t -= 1e-9 * nozzle * std::countr_zero(r);
+        return t;
+    };
     for (int i = 1; i <= nozzles; ++i) {
         const std::vector<double>& cost = by_hand(i - 1) ? hand : fed;
         for (Set s = 0; s < all; ++s)
             for (Set g = s;; g = (g - 1) & s) {
-                // Ties go to the nozzle that comes first, so that letters and nozzles run in the same order.
-                const double c = best[i - 1][s & ~g] + cost[g];
+                const double c = best[i - 1][s & ~g] + cost[g] + tie(i - 1, g);
                 if (c < best[i][s])
                     best[i][s] = c, pick[i][s] = g;
                 if (g == 0)
