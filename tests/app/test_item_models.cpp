@@ -1,0 +1,131 @@
+#include "app/changes/changes_bench.h"
+#include "app/piece/filaments_model.h"
+#include "app/piece/findings_panel.h"
+#include "app/piece/regions_model.h"
+#include "app/shell/document.h"
+
+#include "demo/scenario.h"
+#include "support.h"
+
+#include <QAbstractItemModelTester>
+#include <QSignalSpy>
+
+using namespace vitrail;
+using namespace vitrail::test;
+
+/// The models behind the lists, without a window; Qt's own model tester watches them.
+class TestItemModels : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void regions();
+    void regions_grams_add_up();
+    void filaments();
+    void findings();
+    void changes();
+
+private:
+    static void load(Document& d, Project p) {
+        d.reset(std::move(p), {});
+        QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
+    }
+};
+
+void TestItemModels::regions() {
+    Document d;
+    RegionsModel m(&d);
+    const QAbstractItemModelTester tester(&m, QAbstractItemModelTester::FailureReportingMode::Fatal);
+    QCOMPARE(m.rowCount(), 0);
+    load(d, *demo::lighthouse());
+    QCOMPARE(m.rowCount(), 6);
+    const QModelIndex tower = m.part_index(1), band = m.index(0, 0, tower);
+    QCOMPARE(m.rowCount(tower), 2);
+    QCOMPARE(m.rowCount(band), 0);
+    QCOMPARE(band.data().toString(), QString("band 24–36 mm"));
+    QCOMPARE(band.data(RegionsModel::LetterRole).toString(), QString("C"));
+    QCOMPARE(band.data(RegionsModel::PartRole).toInt(), 1);
+    QCOMPARE(band.data(RegionsModel::BandRole).toInt(), 0);
+    QCOMPARE(tower.data(RegionsModel::BandRole).toInt(), -1);
+    QVERIFY(band.data(Qt::AccessibleTextRole).toString().contains("filament C"));
+    // Recolouring keeps rows and selection; another band does not.
+    QSignalSpy resets(&m, &QAbstractItemModel::modelReset), changed(&m, &QAbstractItemModel::dataChanged);
+    d.edit("letter", [](Project& p) { p.parts[0].filament = 'B'; });
+    QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
+    QCOMPARE(resets.count(), 0);
+    QVERIFY(changed.count() > 0);
+    QCOMPARE(m.part_index(0).data(RegionsModel::LetterRole).toString(), QString("B"));
+    d.edit("band", [](Project& p) { assign_band(p, 0, 2, 4, 'C'); });
+    QCOMPARE(resets.count(), 1);
+    QCOMPARE(m.rowCount(m.part_index(0)), 1);
+    QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
+}
+
+void TestItemModels::regions_grams_add_up() {
+    Document d;
+    RegionsModel m(&d);
+    load(d, *demo::lighthouse());
+    double sum = 0;
+    const auto grams = [](const QModelIndex& i) { return i.siblingAtColumn(1).data().toString().remove(" g").toDouble(); };
+    for (int part = 0; part < m.rowCount(); ++part) {
+        sum += grams(m.part_index(part));
+        for (int b = 0; b < m.rowCount(m.part_index(part)); ++b)
+            sum += grams(m.index(b, 0, m.part_index(part)));
+    }
+    COMPARE_NEAR(sum, d.plan()->totals.model_g, 0.05 * 8); // each row is rounded to 0.1 g
+}
+
+void TestItemModels::filaments() {
+    Document d;
+    FilamentsModel m(&d);
+    const QAbstractItemModelTester tester(&m, QAbstractItemModelTester::FailureReportingMode::Fatal);
+    load(d, *demo::badge());
+    QCOMPARE(m.rowCount(), 2);
+    QCOMPARE(m.index(0, 0).data().toString(), QString("harbour blue · PLA"));
+    const FilamentUse& u = d.plan()->use[1];
+    QCOMPARE(m.index(1, 1).data().toString(), QString("%1 g").arg(u.total_g + u.first_load_g, 0, 'f', 1));
+    // A figure can be traced to its parts.
+    const QString why = m.index(1, 1).data(Qt::ToolTipRole).toString();
+    for (const double part : {u.model_g, u.purge_g, u.tower_g, u.first_load_g})
+        QVERIFY2(why.contains(QString::number(part, 'f', 2)), qPrintable(why));
+    d.edit("add", [](Project& p) { p.filaments.push_back(pla('C', "#00aa00")); });
+    QCOMPARE(m.rowCount(), 3);
+    QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
+}
+
+void TestItemModels::findings() {
+    Document d;
+    FindingsModel m(&d);
+    const QAbstractItemModelTester tester(&m, QAbstractItemModelTester::FailureReportingMode::Fatal);
+    Project p = *demo::badge();
+    p.filaments[1] = make_filament('B', Material::PETG, p.filaments[1].colour);
+    load(d, p);
+    QVERIFY(m.rowCount() >= 1);
+    QCOMPARE(m.index(0, 0).data(FindingsModel::SeverityRole).toInt(), 0);
+    QCOMPARE(m.index(0, 0).data(Qt::ToolTipRole).toString(), QString("no-bond"));
+    QVERIFY(m.index(0, 0).data(Qt::AccessibleTextRole).toString().startsWith("error: "));
+    QVERIFY(m.index(0, 0).data(FindingsModel::WhereRole).toString().contains("layer 11"));
+}
+
+void TestItemModels::changes() {
+    Document d;
+    ChangesModel m(&d);
+    const QAbstractItemModelTester tester(&m, QAbstractItemModelTester::FailureReportingMode::Fatal);
+    load(d, *demo::tide_dial());
+    QCOMPARE(m.rowCount(), 3);
+    QCOMPARE(m.index(1, ChangesModel::kBefore).data().toString(), QString("in 2"));
+    QCOMPARE(m.index(1, ChangesModel::kKind).data().toString(), QString("tool"));
+    QCOMPARE(m.index(1, ChangesModel::kFromTo).data(ChangesModel::FromRole).toString(), QString("A"));
+    QCOMPARE(m.index(1, ChangesModel::kFromTo).data(Qt::AccessibleTextRole).toString(), QString("A to B"));
+    QVERIFY(m.index(1, ChangesModel::kPurge).data(Qt::ToolTipRole).toString().contains("only primes"));
+    for (int c = 0; c < ChangesModel::kColumns; ++c) {
+        QVERIFY(!m.headerData(c, Qt::Horizontal, Qt::DisplayRole).toString().isEmpty());
+        QVERIFY(!m.headerData(c, Qt::Horizontal, Qt::ToolTipRole).toString().isEmpty());
+    }
+    load(d, *demo::badge());
+    QCOMPARE(m.rowCount(), 1);
+    const QString why = m.index(0, ChangesModel::kPurge).data(Qt::ToolTipRole).toString();
+    for (const char* part : {"ΔE 2", "V_d 40", "V_m 60", "1.24"})
+        QVERIFY2(why.contains(QString::fromUtf8(part)), qPrintable(why));
+}
+
+QTEST_MAIN(TestItemModels)
+#include "test_item_models.moc"
