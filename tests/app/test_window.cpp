@@ -538,6 +538,7 @@ void TestWindow::dropping_models() {
     QCOMPARE(project().parts.size(), std::size_t{1});
     QCOMPARE(label("title")->text(), QString("cube •"));
     QCOMPARE(window_->document()->plan()->grid.count, 20);
+    QCOMPARE(write_machine(project().machine), write_machine(*find_machine("hand-swap")));
     window_->findChild<QAction*>("undo")->trigger();
     wait_for_plan();
     QVERIFY(project().parts.empty());

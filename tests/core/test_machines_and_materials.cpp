@@ -104,6 +104,10 @@ void TestMachinesAndMaterials::settings_are_checked() {
     QVERIFY(set_setting(s, "order", "as-assigned"));
     QCOMPARE(s.order, kAsAssigned);
     QVERIFY(set_setting(s, "purge.dead_mm3", "35.5"));
+    for (const auto& [word, delta_e] : {std::pair{"strict", 1.0}, {"thrifty", 4.0}, {"normal", 2.0}}) {
+        QVERIFY(set_setting(s, "delta_e", word));
+        QCOMPARE(s.delta_e, delta_e);
+    }
     const Settings before = s;
     for (const auto& [key, value] : {std::pair{"layer", "thick"}, {"layer", "-1"}, {"layer", "nan"}, {"layer", "0.2mm"}, {"copies", "1.5"},
                                      {"copies", "0"}, {"order", "best"}, {"no-such", "1"}, {"infill", "101"}, {"layer", ""}}) {

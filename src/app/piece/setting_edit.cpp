@@ -21,6 +21,9 @@ SettingEdit::SettingEdit(const SettingInfo& info, QWidget* parent) : QWidget(par
         number_->setKeyboardTracking(false);
         if (*info.unit)
             number_->setSuffix(QStringLiteral(" ") + QString::fromUtf8(info.unit));
+        for (const auto& [word, number] : info.words)
+            if (number == info.min)
+                number_->setSpecialValueText(QString::fromUtf8(word));
         connect(number_, &QDoubleSpinBox::valueChanged, this, &SettingEdit::edited);
         editor = number_;
     } else {

@@ -2,6 +2,7 @@
 
 #include "formats/archive.h"
 #include "formats/files.h"
+#include "formats/machine_file.h"
 #include "paint/thumbnail.h"
 
 #include <QFileInfo>
@@ -38,6 +39,7 @@ Document::Document(QObject* parent)
     thread_->start();
     undo_.setUndoLimit(500);
     connect(&undo_, &QUndoStack::cleanChanged, this, &Document::modified_changed);
+    project_.machine = shipped_machines().front();
 }
 
 Document::~Document() {
@@ -63,6 +65,12 @@ void Document::set_project(Project project) {
     project_ = std::move(project);
     Q_EMIT project_changed();
     start_planning();
+}
+
+void Document::start_anew() {
+    Project fresh;
+    fresh.machine = shipped_machines().front();
+    reset(std::move(fresh), {});
 }
 
 void Document::reset(Project project, const QString& path, bool recovered) {

@@ -43,6 +43,9 @@ public:
     /// One undoable edit. Edits with the same `merge` key other than 0 that follow each other become one.
     void edit(const QString& label, const std::function<void(Project&)>& change, int merge = 0);
 
+    /// Begins anew, on the first of the machines that ship.
+    void start_anew();
+
     /// Replaces everything; clears the undo stack. `recovered`: it has changes no file holds.
     void reset(Project project, const QString& path, bool recovered = false);
 

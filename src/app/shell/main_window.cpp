@@ -140,7 +140,7 @@ void MainWindow::make_menus() {
     QMenu* file = menuBar()->addMenu(tr("&File"));
     add(file, "new", tr("&New project"), QKeySequence::New, [this] {
         if (may_discard())
-            document_->reset({}, {});
+            document_->start_anew();
     }, "file-plus-2");
     add(file, "open", tr("&Open…"), QKeySequence::Open, [this] { ask_open(); }, "folder-open");
     recent_ = file->addMenu(tr("Open &recent"));
@@ -270,7 +270,7 @@ void MainWindow::ask_open() {
     if (!is_project(path) && !document_->project().parts.empty()) {
         if (!may_discard())
             return;
-        document_->reset({}, {});
+        document_->start_anew();
     }
     open_files({path});
 }

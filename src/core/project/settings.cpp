@@ -17,12 +17,12 @@ const std::vector<SettingInfo>& all_settings() {
         {"infill", "Infill", "%", &S::infill_pct, 0, 100, 0, {}, "Share of the inside that is filled. From memory: 15 %."},
         {"copies", "Copies", "", &S::copies, 1, 10000, 0, {}, "Pieces on the plate. Changes and purge do not grow with it; everything else does."},
         {"spacing", "Space between copies", "mm", &S::spacing_mm, 0, 200, 1, {}, "Free space around each copy and the tower. From memory: 5 mm."},
-        {"delta_e", "Clean at \u0394E", "", &S::delta_e, 0.2, 30, 1, {}, "Colour difference to the pure filament at which a change counts as clean: 1 strict (just noticeable), 2 normal, 4 thrifty. CIEDE2000."},
+        {"delta_e", "Clean at \u0394E", "", &S::delta_e, 0.2, 30, 1, {}, "Colour difference to the pure filament at which a change counts as clean: 1 strict (just noticeable), 2 normal, 4 thrifty. CIEDE2000.", {{"strict", 1}, {"normal", 2}, {"thrifty", 4}}},
         {"order", "Order in a layer", "", &S::order, 0, 1, 0, {"optimal", "as-assigned"}, "Which filament a layer starts with: worked out for the least purge, or by letter in every layer."},
-        {"purge.dead_mm3", "Dead volume V_d", "mm\u00b3", &S::dead_mm3, 0, 2000, 1, {}, "Filament that comes out unmixed after a change. 0 takes the machine's (40 for a 0.4 mm nozzle, from memory)."},
-        {"purge.mixing_mm3", "Mixing volume V_m", "mm\u00b3", &S::mixing_mm3, 0, 2000, 1, {}, "How slowly the old filament fades after that. 0 takes the machine's (60 for a 0.4 mm nozzle, from memory)."},
+        {"purge.dead_mm3", "Dead volume V_d", "mm\u00b3", &S::dead_mm3, 0, 2000, 1, {}, "Filament that comes out unmixed after a change. 0 takes the machine's (40 for a 0.4 mm nozzle, from memory).", {{"machine", 0}}},
+        {"purge.mixing_mm3", "Mixing volume V_m", "mm\u00b3", &S::mixing_mm3, 0, 2000, 1, {}, "How slowly the old filament fades after that. 0 takes the machine's (60 for a 0.4 mm nozzle, from memory).", {{"machine", 0}}},
         {"purge.to", "Purge goes to", "", &S::purge_to, 0, 2, 0, {"as-machine", "ejected", "tower"}, "Where purged filament ends up: thrown out, or laid into a tower beside the piece."},
-        {"tower.width", "Tower width", "mm", &S::tower_width_mm, 0, 300, 1, {}, "Side of the square tower. 0: as small as its busiest layer and its height allow."},
+        {"tower.width", "Tower width", "mm", &S::tower_width_mm, 0, 300, 1, {}, "Side of the square tower. 0: as small as its busiest layer and its height allow.", {{"automatic", 0}}},
         {"tower.infill", "Tower sparse fill", "%", &S::tower_infill_pct, 1, 100, 0, {}, "Fill of tower layers without purge, which only carry the ones above. From memory: 15 %."},
         {"tower.slenderness", "Tower slenderness limit", "", &S::slenderness_limit, 1, 50, 1, {}, "Height over width beyond which a tower may topple. From memory: 8."},
         {"speed", "Speed", "mm/s", &S::speed_mm_s, 1, 1000, 0, {}, "Mean speed of the nozzle while it prints; what the hot end can melt may set a lower one. From memory: 120."},
@@ -73,6 +73,11 @@ Status set_setting(Settings& s, std::string_view key, std::string_view text) {
         }
         return Error{"The setting \u201c" + name + "\u201d cannot be \u201c" + value + "\u201d; it takes one of: " + known + "."};
     }
+    for (const auto& [word, number] : info->words)
+        if (text == word) {
+            s.*info->field = number;
+            return Done{};
+        }
     double v = 0;
     const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), v);
     if (error != std::errc() || end != text.data() + text.size() || !std::isfinite(v))

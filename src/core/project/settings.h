@@ -5,6 +5,7 @@
 
 #include <string>
 #include <string_view>
+#include <utility>
 #include <vector>
 
 namespace vitrail {
@@ -49,6 +50,7 @@ struct SettingInfo {
     int decimals;
     std::vector<const char*> choices; ///< named values 0, 1, …; empty for numbers
     const char* why;                  ///< what it is for and where its default comes from
+    std::vector<std::pair<const char*, double>> words = {}; ///< words that stand for numbers
 };
 
 const std::vector<SettingInfo>& all_settings();
