@@ -9,6 +9,7 @@
 #include <atomic>
 #include <cmath>
 #include <limits>
+#include <utility>
 
 namespace vitrail {
 
@@ -38,33 +39,39 @@ struct Cuts {
     }
 };
 
+/// A counting sort by layer, in a few runs of triangles side by side; the order is that of the triangles.
 Crossings find_crossings(const Mesh& m, const Cuts& cuts) {
-    // A triangle with corners from zmin to zmax crosses the cuts c with zmin < c <= zmax.
-    const std::size_t n = m.triangles.size();
-    std::vector<std::pair<int, int>> span(n);
-    Crossings x;
-    x.start.assign(cuts.grid.count + 2, 0);
-    // First layer above each corner; a triangle's cuts follow by comparing integers.
+    // First layer above each corner; a triangle's cuts, zmin < c <= zmax, follow by comparing integers.
     std::vector<int> above(m.vertices.size());
     tbb::parallel_for(tbb::blocked_range<std::size_t>(0, above.size(), 1 << 14), [&](const auto& r) {
         for (std::size_t v = r.begin(); v != r.end(); ++v)
-            // cuts c <= z: corner counts as above them
             above[v] = cuts.from(std::nextafter(double(m.vertices[v].z), std::numeric_limits<double>::infinity()));
     });
-    for (std::size_t t = 0; t < n; ++t) {
-        const auto& tri = m.triangles[t];
-        const auto [lo, hi] = std::minmax({above[tri[0]], above[tri[1]], above[tri[2]]});
-        span[t] = {lo, hi};
-        for (int l = lo; l < hi; ++l)
-            ++x.start[l + 2];
+    constexpr std::size_t kRuns = 8;
+    const std::size_t n = m.triangles.size(), layers = static_cast<std::size_t>(cuts.grid.count);
+    const auto for_run = [&](std::size_t run, auto use) {
+        for (std::size_t t = n * run / kRuns; t < n * (run + 1) / kRuns; ++t) {
+            const Triangle& tri = m.triangles[t];
+            const auto [lo, hi] = std::minmax({above[tri[0]], above[tri[1]], above[tri[2]]});
+            for (int l = lo; l < hi; ++l)
+                use(static_cast<std::uint32_t>(t), static_cast<std::size_t>(l));
+        }
+    };
+    std::vector<std::vector<std::uint32_t>> at(kRuns, std::vector<std::uint32_t>(layers, 0));
+    tbb::parallel_for(std::size_t{0}, kRuns, [&](std::size_t run) { for_run(run, [&](std::uint32_t, std::size_t l) { ++at[run][l]; }); });
+    Crossings x;
+    x.start.assign(layers + 1, 0);
+    std::uint32_t sum = 0;
+    for (std::size_t l = 0; l < layers; ++l) {
+        x.start[l] = sum;
+        for (std::size_t run = 0; run < kRuns; ++run)
+            sum += std::exchange(at[run][l], sum); // from count to place
     }
-    for (std::size_t l = 2; l < x.start.size(); ++l)
-        x.start[l] += x.start[l - 1];
-    x.triangles.resize(x.start.back());
-    for (std::size_t t = 0; t < n; ++t)
-        for (int l = span[t].first; l < span[t].second; ++l)
-            x.triangles[x.start[l + 1]++] = static_cast<std::uint32_t>(t);
-    x.start.pop_back();
+    x.start[layers] = sum;
+    x.triangles.resize(sum);
+    tbb::parallel_for(std::size_t{0}, kRuns, [&](std::size_t run) {
+        for_run(run, [&](std::uint32_t t, std::size_t l) { x.triangles[at[run][l]++] = t; });
+    });
     return x;
 }
 
