@@ -14,7 +14,7 @@
 using namespace vitrail;
 using namespace vitrail::test;
 
-/// The program as others call it: the contract of docs/cli.md.
+/// The program as others call it: what the README says of it.
 class TestCli : public QObject {
     Q_OBJECT
 private Q_SLOTS:

@@ -177,7 +177,7 @@ void TestPlan::twin_changes_tools_and_primes() {
     QCOMPARE(plan->first_loads.size(), std::size_t{2});
     for (const Change& c : plan->changes) {
         QCOMPARE(c.kind, ChangeKind::tool);
-        QCOMPARE(c.purge_mm3, plan->loading.nozzle.size() ? find_machine("twin")->prime_mm3 : 0);
+        QCOMPARE(c.purge_mm3, find_machine("twin")->prime_mm3);
     }
     COMPARE_NEAR(plan->bound.purge_mm3, plan->totals.purge_mm3, 1e-9);
     QCOMPARE(plan->totals.hand_swaps, 0);

@@ -27,8 +27,7 @@ inline CgalMesh to_cgal(const Mesh& m) {
     return out;
 }
 
-/// Area that closed polylines bound, holes by even-odd nesting of signs: the sum of |areas| with alternating signs is
-/// not needed for our solids, whose rings CGAL orients alike; nesting is told by containment of the first point.
+/// Area that closed polylines bound: a ring counts as a hole when it lies in an odd number of others.
 inline double area_of(const std::vector<Polyline>& rings) {
     const auto signed_area = [](const Polyline& r) {
         double a = 0;

@@ -181,7 +181,7 @@ void link(Mesh& m, const Sides& sides) {
     });
 }
 
-/// The edge of `t` that `neighbour` shares as from → to, or −1 when t runs along it the other way.
+/// Whether an edge of `t` runs from → to, in that direction.
 bool runs(const Triangle& t, std::uint32_t from, std::uint32_t to) {
     return (t[0] == from && t[1] == to) || (t[1] == from && t[2] == to) || (t[2] == from && t[0] == to);
 }
