@@ -3,6 +3,7 @@
 
 #include "core/geometry/mesh.h"
 #include "core/geometry/polygon.h"
+#include "core/geometry/prism.h"
 
 #include <functional>
 #include <string>
@@ -10,13 +11,13 @@
 
 namespace vitrail::solids {
 
-/// Collects triangles; build() welds them into a Mesh.
-struct Builder {
-    std::vector<Vec3> vertices;
-    std::vector<Triangle> triangles;
-    void add(Vec3 a, Vec3 b, Vec3 c);
-    Mesh build() const { return build_mesh(vertices, triangles); }
-};
+using vitrail::add_cap;
+using vitrail::add_loft;
+using vitrail::add_prism;
+using vitrail::add_walls;
+using vitrail::Builder;
+using vitrail::strictly_simple;
+using vitrail::triangulated;
 
 // Outlines, in µm as all layer polygons.
 Paths circle(double x, double y, double r, int segments = 96);
@@ -32,18 +33,10 @@ double lettering_width(const std::string& text, double height_mm);
 Paths moved(Paths p, double dx, double dy);
 Paths mirrored_x(Paths p);
 
-/// A straight body over the outline from z0 to z1.
-void add_prism(Builder& b, const Paths& outline, double z0, double z1);
-/// The outline scaled by s0 about the origin at z0 and by s1 at z1, straight in between.
-void add_loft(Builder& b, const Paths& outline, double z0, double s0, double z1, double s1);
-
 /// A plate over the outline from 0 to `height`, with pockets `deep` from below where `pockets` is.
 void add_plate_with_pockets(Builder& b, const Paths& outline, const Paths& pockets, double deep, double height);
 /// The profile turned about the z axis: (radius, z) points, counter-clockwise, closed by the axis.
 void add_revolved(Builder& b, const std::vector<std::pair<double, double>>& profile, int segments);
-
-/// Triangles that fill the outline, counter-clockwise, as points in µm.
-std::vector<std::array<IntPoint, 3>> triangulated(const Paths& outline);
 
 // Closed forms for tests.
 Mesh box(double x0, double y0, double z0, double x1, double y1, double z1);

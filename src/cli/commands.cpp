@@ -1,8 +1,13 @@
 #include "cli/commands.h"
 
+#include "core/patch/stroke.h"
+#include "core/plan/bodies.h"
+#include "core/plan/orient.h"
 #include "core/plan/planner.h"
+#include "core/project/regions.h"
 #include "core/run_sheet/run_sheet.h"
 #include "formats/archive.h"
+#include "formats/export.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
 #include "formats/report.h"
@@ -12,6 +17,7 @@
 #include <QGuiApplication>
 
 #include <charconv>
+#include <filesystem>
 #include <cmath>
 #include <cstdio>
 #include <iostream>
@@ -19,6 +25,9 @@
 namespace vitrail {
 
 namespace {
+
+/// Faces within this of straight up or down are tops and undersides.
+constexpr double kFacingWithin_deg = 30;
 
 /// Wrong usage: the call itself cannot be meant. Status 2.
 struct Usage {
@@ -135,7 +144,7 @@ Project build_project(const NewOptions& o) {
         auto bytes = read_file(file);
         if (!bytes)
             throw Unusable{file, bytes.error().message};
-        if (const Status ok = add_model(p, file_name(file), std::move(*bytes)); !ok)
+        if (const Status ok = add_model(p, file_name(file), std::move(*bytes), beside(file)); !ok)
             throw Unusable{file, ok.error().message};
     }
     const auto assigned = [&](const std::string& text, const std::string& call) {
@@ -160,6 +169,35 @@ Project build_project(const NewOptions& o) {
         if (z0 < 0 || z1 <= z0)
             throw Usage{"--band: the band must begin at 0 or above and end above where it begins: “" + b + "”"};
         assign_band(p, part_named(p, what.substr(0, colon), "--band"), z0, z1, l);
+    }
+    for (const std::string& text : o.paints) {
+        const auto [what, l] = assigned(text, "--paint");
+        const std::size_t colon = what.rfind(':');
+        if (colon == std::string::npos)
+            throw Usage{"--paint takes PART:up|down|Z0..Z1=LETTER, not “" + text + "”"};
+        const std::string where = what.substr(colon + 1);
+        const std::size_t dots = where.find("..");
+        if (where != "up" && where != "down" && dots == std::string::npos)
+            throw Usage{"--paint: “" + where + "” is neither up, down nor Z0..Z1"};
+        double z0 = 0, z1 = 0;
+        if (dots != std::string::npos) {
+            z0 = number(where.substr(0, dots), "--paint"), z1 = number(where.substr(dots + 2), "--paint");
+            if (z1 <= z0)
+                throw Usage{"--paint: the heights must rise: “" + text + "”"};
+        }
+        Part& part = p.parts[static_cast<std::size_t>(part_named(p, what.substr(0, colon), "--paint"))];
+        const double bed = bounds(p).min.z;
+        const PatchNumber patch = patch_with(part, l, where);
+        if (patch == kUnpainted)
+            throw Usage{"--paint: “" + part.name + "” has too many patches"};
+        repaint(part, [&](const Mesh& m, Paint& paint) {
+            const auto recolour = [&](PatchNumber) { return patch; };
+            if (dots != std::string::npos)
+                paint_heights(m, paint, bed + z0, bed + z1, recolour);
+            else
+                paint_triangles(paint, looking(m, {0, 0, where == "up" ? 1.0f : -1.0f}, kFacingWithin_deg), recolour);
+        });
+        drop_empty_patches(part);
     }
     return p;
 }
@@ -308,6 +346,52 @@ int run_sheet(const SheetOptions& o) {
             if (const Status ok = write_sheet_pdf(sheet, o.pdf); !ok)
                 throw Unusable{o.pdf, ok.error().message};
         }
+        return 0;
+    });
+}
+
+int run_orient(const PlanOptions& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, o.settings);
+        make_plan(p, o.project); // says what is wrong with the project as it stands
+        std::vector<PoseCost> poses;
+        for (const Pose& pose : poses_of(p))
+            poses.push_back(study_pose(p, pose));
+        sort_poses(poses, PoseAim::waste);
+        if (o.json) {
+            std::cout << poses_report(poses).dump(2) << "\n";
+            return 0;
+        }
+        std::printf("%-28s %8s %9s %9s %12s %9s %9s\n", "pose", "changes", "purge g", "tower g", "overhang mm²", "height mm", "time");
+        for (const PoseCost& c : poses)
+            if (c.why.empty())
+                std::printf("%-28s %8d %9.2f %9.2f %12.0f %9.1f %9s%s\n", c.pose.name.c_str(), c.changes, c.purge_g, c.tower_g, c.overhang_mm2,
+                            c.height_mm, duration(c.total_s).c_str(), c.fits ? "" : "  does not fit the printer");
+            else
+                std::printf("%-28s %s\n", c.pose.name.c_str(), c.why.c_str());
+        return 0;
+    });
+}
+
+int run_export(const ExportOptions& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, {});
+        const auto plan = make_plan(p, o.project);
+        const std::vector<FilamentBody> bodies = filament_bodies(p, *plan);
+        if (!o.threemf.empty()) {
+            const auto bytes = export_3mf(p, bodies);
+            if (!bytes)
+                throw Unusable{o.threemf, bytes.error().message};
+            save(o.threemf, *bytes);
+        }
+        std::error_code made;
+        if (!o.stl_folder.empty())
+            std::filesystem::create_directories(o.stl_folder, made); // where that fails, writing says why
+        if (!o.stl_folder.empty())
+            for (const auto& [name, bytes] : export_stl(p, bodies))
+                save(o.stl_folder + "/" + name, bytes);
+        for (const FilamentBody& b : bodies)
+            std::printf("%c  %zu triangles, %.0f mm³\n", p.filaments[b.filament].letter, b.mesh.triangles.size(), volume_mm3(b.mesh));
         return 0;
     });
 }

@@ -8,7 +8,7 @@ namespace vitrail {
 
 struct NewOptions {
     std::string out, machine = "hand-swap", first_layer, layer, copies;
-    std::vector<std::string> models, filaments, assignments, bands;
+    std::vector<std::string> models, filaments, assignments, bands, paints;
 };
 struct PlanOptions {
     std::string project;
@@ -19,10 +19,16 @@ struct SheetOptions {
     std::string project, pdf, csv, html;
 };
 
+struct ExportOptions {
+    std::string project, threemf, stl_folder;
+};
+
 int run_new(const NewOptions& o);
 int run_plan(const PlanOptions& o);
 int run_check(const PlanOptions& o);
 int run_sheet(const SheetOptions& o);
+int run_orient(const PlanOptions& o);
+int run_export(const ExportOptions& o);
 int run_machines(bool json);
 int run_filaments(bool json);
 

@@ -21,6 +21,7 @@ int main(int argc, char** argv) {
     make->add_option("--filament", fresh.filaments, "LETTER:MATERIAL:#RRGGBB[:TD_MM]")->expected(1)->take_all();
     make->add_option("--assign", fresh.assignments, "PART=LETTER")->expected(1)->take_all();
     make->add_option("--band", fresh.bands, "PART:Z0..Z1=LETTER, heights in mm")->expected(1)->take_all();
+    make->add_option("--paint", fresh.paints, "PART:up|down|Z0..Z1=LETTER, surface that looks up or down, or between heights")->expected(1)->take_all();
     make->add_option("--first-layer", fresh.first_layer, "First layer height, mm");
     make->add_option("--layer", fresh.layer, "Layer height, mm");
     make->add_option("--copies", fresh.copies, "Copies on the plate");
@@ -49,6 +50,19 @@ int main(int argc, char** argv) {
     formats->add_option("--html", sheet.html, "As one HTML page");
     formats->require_option(1, 3);
     sheet_command->callback([&] { run = [&] { return run_sheet(sheet); }; });
+
+    CLI::App* orient = app.add_subcommand("orient", "What other poses of the piece would cost, cheapest first");
+    project_options(orient);
+    orient->callback([&] { run = [&] { return run_orient(plan); }; });
+
+    ExportOptions out;
+    CLI::App* export_command = app.add_subcommand("export", "Write one body per filament, with a shared origin");
+    export_command->add_option("project", out.project, "The project, *.vitrail")->required();
+    CLI::Option_group* targets = export_command->add_option_group("target");
+    targets->add_option("--3mf", out.threemf, "Into one 3MF file, with colours");
+    targets->add_option("--stl", out.stl_folder, "Into a folder, one STL file each");
+    targets->require_option(1, 2);
+    export_command->callback([&] { run = [&] { return run_export(out); }; });
 
     bool json = false;
     CLI::App* machines = app.add_subcommand("machines", "The machines that ship with Vitrail");

@@ -1,13 +1,17 @@
 #include "formats/archive.h"
 
+#include "core/project/regions.h"
 #include "formats/files.h"
 #include "formats/json.h"
 #include "formats/machine_file.h"
 #include "formats/model.h"
+#include "formats/ply.h"
 #include "formats/zip.h"
 
 #include <algorithm>
 #include <charconv>
+#include <filesystem>
+#include <map>
 
 namespace vitrail {
 
@@ -27,6 +31,13 @@ Range range_from_json(const JsonReader& r, const char* key, Range otherwise) {
     return {v[0], v[1]};
 }
 
+Json spools_to_json(const Filament& f) {
+    Json list = Json::array();
+    for (const SpoolLeft& s : f.spools)
+        list.push_back({{"code", s.code}, {"left_g", s.left_g}});
+    return list;
+}
+
 std::string letter_text(char c) {
     return c ? std::string(1, c) : std::string();
 }
@@ -38,6 +49,14 @@ char letter_from(const JsonReader& r, const char* key, bool may_be_empty) {
     if (s.size() != 1 || s[0] < 'A' || s[0] > 'Z')
         throw JsonMisfit{r.where() + "." + key + " must be a letter from A to Z"};
     return s[0];
+}
+
+/// Parts with paint, or a mesh that is no longer their file's, have a PLY file in the archive.
+bool has_surface_file(const Part& part) {
+    return part.own_mesh || (part.paint && !part.patches.empty());
+}
+std::string surface_file(std::size_t part) {
+    return "surfaces/" + std::to_string(part + 1) + ".ply";
 }
 
 Json project_to_json(const Project& p) {
@@ -52,14 +71,32 @@ Json project_to_json(const Project& p) {
                              {"density_g_cm3", f.density_g_cm3},
                              {"price_per_kg", f.price_per_kg},
                              {"nozzle_c", range_to_json(f.nozzle_c)},
-                             {"bed_c", range_to_json(f.bed_c)}});
+                             {"bed_c", range_to_json(f.bed_c)},
+                             {"kept_dry", f.kept_dry},
+                             {"class_confirmed", f.class_confirmed},
+                             {"shelf_id", f.shelf_id},
+                             {"spools", spools_to_json(f)}});
     for (const ModelFile& m : p.models)
         models.push_back("models/" + m.name);
-    for (const Part& part : p.parts)
-        parts.push_back({{"name", part.name},
-                         {"model", part.model},
-                         {"body", part.object},
-                         {"filament", letter_text(part.filament)}});
+    for (std::size_t i = 0; i < p.parts.size(); ++i) {
+        const Part& part = p.parts[i];
+        Json patches = Json::array();
+        for (const Patch& x : part.patches)
+            patches.push_back({{"name", x.name}, {"filament", letter_text(x.filament)}});
+        Json j{{"name", part.name}, {"model", part.model}, {"body", part.object}, {"filament", letter_text(part.filament)}};
+        if (has_surface_file(part)) {
+            j["surface"] = surface_file(i);
+            j["own_mesh"] = part.own_mesh;
+            j["patches"] = patches;
+        }
+        parts.push_back(j);
+    }
+    Json waivers = Json::array(), pose = Json::array();
+    for (const Waiver& w : p.waivers)
+        waivers.push_back({{"code", w.code}, {"reason", w.reason}});
+    for (const auto& row : p.pose)
+        for (const double v : row)
+            pose.push_back(v);
     for (const Band& b : p.bands)
         bands.push_back({{"part", b.part}, {"z0_mm", b.z0_mm}, {"z1_mm", b.z1_mm}, {"filament", letter_text(b.filament)}});
     for (const SettingInfo& s : all_settings()) {
@@ -75,6 +112,8 @@ Json project_to_json(const Project& p) {
             {"models", models},
             {"parts", parts},
             {"bands", bands},
+            {"pose", pose},
+            {"waivers", waivers},
             {"settings", settings}};
 }
 
@@ -112,7 +151,34 @@ Project project_from_json(const JsonReader& r) {
         x.price_per_kg = f.number("price_per_kg", 0, 1e6, x.price_per_kg);
         x.nozzle_c = range_from_json(f, "nozzle_c", x.nozzle_c);
         x.bed_c = range_from_json(f, "bed_c", x.bed_c);
+        x.kept_dry = f.truth("kept_dry", false);
+        x.class_confirmed = f.truth("class_confirmed", false);
+        x.shelf_id = f.text("shelf_id", "");
+        if (f.has("spools")) {
+            const Json& spools = f.list("spools", 1000);
+            for (std::size_t k = 0; k < spools.size(); ++k) {
+                const JsonReader spool = f.item("spools", k);
+                x.spools.push_back({spool.text("code", ""), spool.number("left_g", 0, 1e6)});
+            }
+        }
         p.filaments.push_back(x);
+    }
+    if (r.has("waivers")) {
+        const Json& waivers = r.list("waivers", 1000);
+        for (std::size_t i = 0; i < waivers.size(); ++i) {
+            const JsonReader w = r.item("waivers", i);
+            p.waivers.push_back({w.text("code"), w.text("reason", "")});
+        }
+    }
+    if (r.has("pose")) {
+        const Json& pose = r.list("pose", 9);
+        for (std::size_t i = 0; i < 9; ++i) {
+            if (pose.size() != 9 || !pose[i].is_number())
+                throw JsonMisfit{r.where() + ".pose must be nine numbers, a rotation row by row"};
+            p.pose[i / 3][i % 3] = pose[i].get<double>();
+        }
+        if (!is_rotation(p.pose))
+            throw JsonMisfit{r.where() + ".pose is no rotation"};
     }
     if (r.has("settings"))
         for (const SettingInfo& s : all_settings()) {
@@ -129,8 +195,33 @@ Project project_from_json(const JsonReader& r) {
     return p;
 }
 
+/// Mesh and paint of a part from its own file in the archive.
+void read_surface(const JsonReader& x, std::vector<ZipEntry>& entries, Part& part) {
+    const Json& patches = x.list("patches", kMostPatches);
+    for (std::size_t k = 0; k < patches.size(); ++k) {
+        const JsonReader patch = x.item("patches", k);
+        part.patches.push_back({patch.text("name", ""), letter_from(patch, "filament", true)});
+    }
+    const std::string name = x.text("surface");
+    const auto file = std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
+    if (name.rfind("surfaces/", 0) != 0 || file == entries.end())
+        throw JsonMisfit{x.where() + ".surface \u201c" + name.substr(0, 80) + "\u201d is missing from the project"};
+    Result<PlyPart> ply = read_ply(file->bytes, static_cast<int>(part.patches.size()));
+    if (!ply)
+        throw JsonMisfit{x.where() + ".surface \u201c" + name.substr(0, 80) + "\u201d: " + ply.error().message};
+    part.own_mesh = x.truth("own_mesh", false);
+    // Paint over an unchanged body lies on the very mesh that the model file gives.
+    if (part.own_mesh)
+        part.mesh = std::make_shared<Mesh>(std::move(ply->mesh));
+    else if (ply->mesh.triangles != part.mesh->triangles)
+        throw JsonMisfit{x.where() + ".surface does not fit the body it is painted on"};
+    if (!part.patches.empty())
+        part.paint = std::make_shared<Paint>(std::move(ply->paint));
+    file->name.clear(); // taken
+}
+
 /// Parts and bands, once the models have been read.
-void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodies, Project& p) {
+void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodies, std::vector<ZipEntry>& entries, Project& p) {
     const Json& parts = r.list("parts", kMostBodies);
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const JsonReader x = r.item("parts", i);
@@ -144,8 +235,10 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         if (find_part(p, part.name) >= 0)
             throw JsonMisfit{x.where() + ".name “" + part.name + "” stands twice"};
         const Body& b = bodies[part.model][part.object];
-        part.mesh = std::make_shared<Mesh>(b.mesh);
+        part.mesh = std::make_shared<Mesh>(p.pose == kNoRotation ? b.mesh : rotated(p.pose, b.mesh));
         part.file_colour = b.colour;
+        if (x.has("surface"))
+            read_surface(x, entries, part);
         p.parts.push_back(std::move(part));
     }
     const Json& bands = r.list("bands", 10000);
@@ -168,6 +261,9 @@ Result<std::string> write_archive(const Project& p, const std::string& thumbnail
     std::vector<ZipEntry> entries{{"project.json", json.dump(2) + "\n"}};
     for (const ModelFile& m : p.models)
         entries.push_back({"models/" + m.name, *m.bytes});
+    for (std::size_t i = 0; i < p.parts.size(); ++i)
+        if (has_surface_file(p.parts[i]))
+            entries.push_back({surface_file(i), write_ply(*p.parts[i].mesh, p.parts[i].patches.empty() ? nullptr : p.parts[i].paint.get())});
     for (const ModelFile& f : p.other_files)
         entries.push_back({f.name, *f.bytes});
     if (!thumbnail_png.empty())
@@ -204,7 +300,7 @@ Result<Project> read_archive(std::string_view bytes) {
             p.models.push_back({name.substr(7), std::make_shared<std::string>(std::move(file->bytes))});
             file->name.clear(); // taken
         }
-        read_parts(r, bodies, p);
+        read_parts(r, bodies, *entries, p);
         for (ZipEntry& e : *entries)
             if (!e.name.empty() && e.name != "project.json" && e.name != "thumbnail.png")
                 p.other_files.push_back({e.name, std::make_shared<std::string>(std::move(e.bytes))});
@@ -229,16 +325,66 @@ Result<Project> load_project(const std::string& path) {
     return read_archive(*bytes);
 }
 
-Status add_model(Project& p, const std::string& name, std::string bytes) {
-    Result<std::vector<Body>> bodies = read_model(name, bytes);
+Companion beside(const std::string& path) {
+    return [folder = std::filesystem::path(path).parent_path()](const std::string& name) -> std::optional<std::string> {
+        // Only a plain name: a model must not reach elsewhere.
+        if (name.empty() || name.find('/') != std::string::npos || name.find('\\') != std::string::npos)
+            return {};
+        const Result<std::string> bytes = read_file((folder / name).string());
+        return bytes ? std::optional(*bytes) : std::nullopt;
+    };
+}
+
+Status add_model(Project& p, const std::string& name, std::string bytes, const Companion& companion) {
+    Result<std::vector<Body>> bodies = read_model(name, bytes, companion);
     if (!bodies)
         return bodies.error();
     add_bodies(p, name, std::move(bytes), std::move(*bodies));
     return Done{};
 }
 
-void add_bodies(Project& p, const std::string& name, std::string bytes, std::vector<Body> bodies) {
+std::vector<ColourMatch> match_colours(Project& p, const std::vector<ColourUse>& colours) {
     const bool fresh = p.filaments.empty();
+    std::vector<ColourMatch> matches;
+    for (const ColourUse& use : colours) {
+        std::vector<Srgb> have;
+        for (const Filament& f : p.filaments)
+            have.push_back(f.colour);
+        const int nearest = nearest_colour(use.colour, have);
+        if (fresh && free_letter(p) && !(nearest >= 0 && have[nearest] == use.colour)) {
+            const char letter = free_letter(p);
+            p.filaments.push_back(make_filament(letter, Material::PLA, use.colour));
+            matches.push_back({use.colour, letter});
+        } else {
+            matches.push_back({use.colour, p.filaments[nearest].letter});
+        }
+    }
+    return matches;
+}
+
+namespace {
+
+/// Gives a part with a surface of several colours its filament and its patches.
+void paint_as_in_file(Part& part, const Body& b, const std::function<char(Srgb)>& letter_of) {
+    std::vector<char> letter{0};
+    for (const Srgb c : b.palette)
+        letter.push_back(letter_of(c));
+    std::map<char, double> area;
+    for (std::uint32_t t = 0; t < part.mesh->triangles.size(); ++t)
+        area[letter[b.colour_of[t]]] += length(twice_area(corners(*part.mesh, t)));
+    part.filament = std::max_element(area.begin(), area.end(), [](auto& x, auto& y) { return (x.first ? x.second : 0) < (y.first ? y.second : 0); })->first;
+    if (area.size() < 2)
+        return;
+    repaint(part, [&](const Mesh& m, Paint& paint) {
+        for (std::uint32_t t = 0; t < m.triangles.size(); ++t)
+            if (const char l = letter[b.colour_of[t]]; l && l != part.filament)
+                paint.patch[t] = patch_with(part, l, std::string("colour ") + l);
+    });
+}
+
+} // namespace
+
+void add_bodies(Project& p, const std::string& name, std::string bytes, std::vector<Body> bodies, std::vector<ColourMatch> matches) {
     // Two files may have the same name; the archive needs different ones.
     std::string stored = name;
     const auto taken = [&] {
@@ -247,35 +393,30 @@ void add_bodies(Project& p, const std::string& name, std::string bytes, std::vec
     for (int n = 2; taken(); ++n)
         stored = std::to_string(n) + "-" + name;
     p.models.push_back({stored, std::make_shared<std::string>(std::move(bytes))});
+    if (matches.empty())
+        matches = match_colours(p, file_colours(bodies));
+    if (p.filaments.empty())
+        p.filaments.push_back(make_filament('A', Material::PLA, {0xf2, 0xf2, 0xea}));
+    const auto letter_of = [&](Srgb c) {
+        const auto it = std::find_if(matches.begin(), matches.end(), [&](const ColourMatch& m) { return m.colour == c; });
+        return it != matches.end() ? it->letter : p.filaments.front().letter;
+    };
     for (std::size_t i = 0; i < bodies.size(); ++i) {
         Body& b = bodies[i];
         Part part;
         part.name = free_part_name(p, b.name);
-        part.mesh = std::make_shared<Mesh>(std::move(b.mesh));
+        part.mesh = std::make_shared<Mesh>(p.pose == kNoRotation ? std::move(b.mesh) : rotated(p.pose, std::move(b.mesh)));
         part.model = static_cast<int>(p.models.size()) - 1;
         part.object = static_cast<int>(i);
         part.file_colour = b.colour;
-        if (b.colour) {
-            const auto same = std::find_if(p.filaments.begin(), p.filaments.end(), [&](const Filament& f) { return f.colour == *b.colour; });
-            if (same != p.filaments.end()) {
-                part.filament = same->letter;
-            } else if (fresh && free_letter(p)) {
-                part.filament = free_letter(p);
-                p.filaments.push_back(make_filament(part.filament, Material::PLA, *b.colour));
-            } else {
-                const Lab want = to_lab(*b.colour);
-                part.filament = std::min_element(p.filaments.begin(), p.filaments.end(), [&](const Filament& x, const Filament& y) {
-                                    return delta_e_2000(to_lab(x.colour), want) < delta_e_2000(to_lab(y.colour), want);
-                                })->letter;
-            }
-        }
+        if (!b.colour_of.empty())
+            paint_as_in_file(part, b, letter_of);
+        else if (b.colour)
+            part.filament = letter_of(*b.colour);
+        if (!part.filament)
+            part.filament = p.filaments.front().letter;
         p.parts.push_back(std::move(part));
     }
-    if (p.filaments.empty())
-        p.filaments.push_back(make_filament('A', Material::PLA, {0xf2, 0xf2, 0xea}));
-    for (Part& part : p.parts)
-        if (!part.filament && part.model == static_cast<int>(p.models.size()) - 1)
-            part.filament = p.filaments.front().letter;
 }
 
 } // namespace vitrail

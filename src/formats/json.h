@@ -44,6 +44,13 @@ public:
         return v.get<std::string>();
     }
     std::string text(const char* key, const std::string& otherwise) const { return has(key) ? text(key) : otherwise; }
+    bool truth(const char* key, bool otherwise) const {
+        if (!has(key))
+            return otherwise;
+        if (!at(key).is_boolean())
+            throw JsonMisfit{where_ + "." + key + " must be true or false"};
+        return at(key).get<bool>();
+    }
     const Json& list(const char* key, std::size_t most) const {
         const Json& v = at(key);
         if (!v.is_array() || v.size() > most)

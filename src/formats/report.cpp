@@ -10,8 +10,14 @@ Json finding_to_json(const Finding& f) {
     Json j{{"code", f.code}, {"severity", to_string(f.severity)}, {"message", f.message}, {"where", f.where}};
     if (f.layer)
         j["layer"] = f.layer;
-    if (f.fix)
-        j["fix"] = f.fix->label;
+    if (!f.fixes.empty())
+        j["fix"] = f.fixes.front().label;
+    if (f.fixes.size() > 1 || (!f.fixes.empty() && !f.fixes.front().detail.empty())) {
+        Json ways = Json::array();
+        for (const Fix& fix : f.fixes)
+            ways.push_back({{"label", fix.label}, {"detail", fix.detail}});
+        j["ways"] = ways;
+    }
     return j;
 }
 
@@ -53,6 +59,31 @@ Json findings_report(const Plan& plan) {
     for (const Finding& f : plan.findings)
         list.push_back(finding_to_json(f));
     return list;
+}
+
+Json poses_report(const std::vector<PoseCost>& poses) {
+    Json list = Json::array();
+    for (const PoseCost& c : poses) {
+        Json rotation = Json::array();
+        for (const auto& row : c.pose.rotation)
+            rotation.push_back(Json::array({row[0], row[1], row[2]}));
+        Json j{{"name", c.pose.name},
+               {"rotation", rotation},
+               {"changes", c.changes},
+               {"hand_swaps", c.hand_swaps},
+               {"purge_g", c.purge_g},
+               {"tower_g", c.tower_g},
+               {"overhang_mm2", c.overhang_mm2},
+               {"height_mm", c.height_mm},
+               {"foot_mm2", c.pose.foot_mm2},
+               {"total_s", c.total_s},
+               {"cost", c.cost},
+               {"fits", c.fits}};
+        if (!c.why.empty())
+            j["not_planned"] = c.why;
+        list.push_back(j);
+    }
+    return rounded({{"schema", "vitrail.poses/1"}, {"poses", list}});
 }
 
 Json plan_report(const Project& p, const Plan& plan) {

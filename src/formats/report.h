@@ -1,6 +1,7 @@
 // What goes out: the plan report (JSON), and the run sheet as CSV and HTML.
 #pragma once
 
+#include "core/plan/orient.h"
 #include "core/run_sheet/run_sheet.h"
 #include "formats/json.h"
 
@@ -9,6 +10,9 @@ namespace vitrail {
 /// Schema "vitrail.plan-report/1", described by docs/plan-report.schema.json.
 Json plan_report(const Project& project, const Plan& plan);
 Json findings_report(const Plan& plan);
+
+/// Schema "vitrail.poses/1": poses[] {name, rotation, changes, purge_g, tower_g, overhang_mm2, total_s, …} in the given order.
+Json poses_report(const std::vector<PoseCost>& poses);
 
 /// RFC 4180: a header line, CRLF, quotes where needed. One line a change.
 std::string sheet_csv(const RunSheet& sheet);

@@ -8,6 +8,7 @@
 #include <array>
 #include <cmath>
 #include <memory>
+#include <unordered_map>
 
 // lib3mf 1 speaks a C interface with objects that must be released.
 
@@ -95,42 +96,64 @@ struct Reader {
         return Srgb{r, g, b};
     }
 
-    /// The object's own colour; else the one all its triangles share.
-    std::optional<Srgb> colour_of(NMR::PLib3MFModelObjectResource* object, DWORD count) {
+    /// The object's own colour, and that of each triangle where they have some. `place` numbers palette entries.
+    std::optional<Srgb> own_colour(NMR::PLib3MFModelObjectResource* object) {
         auto own = get<NMR::PLib3MFDefaultPropertyHandler>(
             [&](auto** p) { return NMR::lib3mf_object_createdefaultpropertyhandler(object, p); });
         NMR::eModelPropertyType type = NMR::MODELPROPERTYTYPE_NONE;
-        if (own && NMR::lib3mf_defaultpropertyhandler_getpropertytype(own.get(), &type) == LIB3MF_OK) {
-            DWORD group, index;
-            NMR::MODELMESHCOLOR_SRGB c;
-            if (type == NMR::MODELPROPERTYTYPE_BASEMATERIALS &&
-                NMR::lib3mf_defaultpropertyhandler_getbasematerial(own.get(), &group, &index) == LIB3MF_OK)
-                return material_colour(group, index);
-            if (type == NMR::MODELPROPERTYTYPE_COLOR &&
-                NMR::lib3mf_defaultpropertyhandler_getcolor(own.get(), 0, &c) == LIB3MF_OK)
-                return Srgb{c.m_Red, c.m_Green, c.m_Blue};
-        }
+        if (!own || NMR::lib3mf_defaultpropertyhandler_getpropertytype(own.get(), &type) != LIB3MF_OK)
+            return {};
+        DWORD group, index;
+        NMR::MODELMESHCOLOR_SRGB c;
+        if (type == NMR::MODELPROPERTYTYPE_BASEMATERIALS &&
+            NMR::lib3mf_defaultpropertyhandler_getbasematerial(own.get(), &group, &index) == LIB3MF_OK)
+            return material_colour(group, index);
+        if (type == NMR::MODELPROPERTYTYPE_COLOR && NMR::lib3mf_defaultpropertyhandler_getcolor(own.get(), 0, &c) == LIB3MF_OK)
+            return Srgb{c.m_Red, c.m_Green, c.m_Blue};
+        return {};
+    }
+
+    std::vector<std::uint16_t> triangle_colours(NMR::PLib3MFModelObjectResource* object, DWORD count, std::optional<Srgb> own,
+                                                std::vector<Srgb>& palette) {
         auto each = get<NMR::PLib3MFPropertyHandler>(
             [&](auto** p) { return NMR::lib3mf_meshobject_createpropertyhandler(object, p); });
         if (!each)
             return {};
-        std::optional<Srgb> shared;
+        std::unordered_map<std::uint32_t, std::uint16_t> place;
+        std::unordered_map<std::uint64_t, std::optional<Srgb>> materials; // each is looked up once
+        const auto number = [&](std::optional<Srgb> c) -> std::uint16_t {
+            if (!c || palette.size() >= 0xfffe)
+                return 0;
+            const auto [it, fresh] = place.try_emplace(std::uint32_t{c->r} << 16 | std::uint32_t{c->g} << 8 | c->b, static_cast<std::uint16_t>(palette.size() + 1));
+            if (fresh)
+                palette.push_back(*c);
+            return it->second;
+        };
+        std::vector<std::uint16_t> colours(count, 0);
+        bool any = false;
         for (DWORD t = 0; t < count; ++t) {
-            std::optional<Srgb> colour;
-            if (NMR::lib3mf_propertyhandler_getpropertytype(each.get(), t, &type) != LIB3MF_OK)
-                return {};
+            NMR::eModelPropertyType type = NMR::MODELPROPERTYTYPE_NONE;
+            std::optional<Srgb> colour = own;
             DWORD group, index;
             NMR::MODELMESH_TRIANGLECOLOR_SRGB c;
-            if (type == NMR::MODELPROPERTYTYPE_BASEMATERIALS &&
-                NMR::lib3mf_propertyhandler_getbasematerial(each.get(), t, &group, &index) == LIB3MF_OK)
-                colour = material_colour(group, index);
-            else if (type == NMR::MODELPROPERTYTYPE_COLOR && NMR::lib3mf_propertyhandler_getcolor(each.get(), t, &c) == LIB3MF_OK)
-                colour = Srgb{c.m_Colors[0].m_Red, c.m_Colors[0].m_Green, c.m_Colors[0].m_Blue};
-            if (!colour || (shared && !(*shared == *colour)))
-                return {};
-            shared = colour;
+            if (NMR::lib3mf_propertyhandler_getpropertytype(each.get(), t, &type) == LIB3MF_OK) {
+                if (type == NMR::MODELPROPERTYTYPE_BASEMATERIALS &&
+                    NMR::lib3mf_propertyhandler_getbasematerial(each.get(), t, &group, &index) == LIB3MF_OK) {
+                    const auto [it, fresh] = materials.try_emplace(std::uint64_t{group} << 32 | index);
+                    if (fresh)
+                        it->second = material_colour(group, index);
+                    colour = it->second;
+                } else if (type == NMR::MODELPROPERTYTYPE_COLOR && NMR::lib3mf_propertyhandler_getcolor(each.get(), t, &c) == LIB3MF_OK) {
+                    const auto mean = [&](auto channel) {
+                        return static_cast<std::uint8_t>((channel(c.m_Colors[0]) + channel(c.m_Colors[1]) + channel(c.m_Colors[2]) + 1) / 3);
+                    };
+                    colour = Srgb{mean([](const auto& x) { return int(x.m_Red); }), mean([](const auto& x) { return int(x.m_Green); }),
+                                  mean([](const auto& x) { return int(x.m_Blue); })};
+                }
+            }
+            any |= (colours[t] = number(colour)) != 0;
         }
-        return shared;
+        return any ? colours : std::vector<std::uint16_t>{};
     }
 
     bool add_mesh(NMR::PLib3MFModelObjectResource* object, const Transform& t) {
@@ -167,7 +190,17 @@ struct Reader {
                 std::swap(faces[i][1], faces[i][2]);
         }
         const std::string name = name_of(object);
-        bodies.push_back({name.empty() ? stem : name, build_mesh(std::move(vertices), std::move(faces)), colour_of(object, nt)});
+        Body b;
+        b.name = name.empty() ? stem : name;
+        b.colour = own_colour(object);
+        const std::vector<std::uint16_t> colours = triangle_colours(object, nt, b.colour, b.palette);
+        std::vector<std::uint32_t> origin;
+        b.mesh = build_mesh(std::move(vertices), std::move(faces), &origin);
+        if (!colours.empty())
+            for (const std::uint32_t t : origin)
+                b.colour_of.push_back(colours[t]);
+        settle_colours(b);
+        bodies.push_back(std::move(b));
         return true;
     }
 

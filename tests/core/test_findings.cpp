@@ -40,8 +40,8 @@ void TestFindings::no_bond() {
     QCOMPARE(f.severity, Severity::error);
     QCOMPARE(f.layer, 11); // where they first meet
     QCOMPARE(f.parts, (std::vector<int>{0, 1}));
-    QVERIFY(f.fix);
-    f.fix->apply(p);
+    QVERIFY(!f.fixes.empty());
+    f.fixes[0].apply(p);
     QVERIFY(!has(*plan_of(p), "no-bond"));
     // Two bodies that do not touch may be of any two materials.
     Project apart = stack("", 1);
@@ -91,7 +91,7 @@ void TestFindings::unassigned() {
     p.parts[1].filament = 0;
     const auto plan = plan_of(p);
     QCOMPARE(finding(*plan, "unassigned").severity, Severity::error);
-    finding(*plan, "unassigned").fix->apply(p);
+    finding(*plan, "unassigned").fixes.at(0).apply(p);
     QVERIFY(!has(*plan_of(p), "unassigned"));
 }
 
@@ -107,7 +107,7 @@ void TestFindings::overlap_and_its_fix() {
     // The later one wins: the plate lost the corner.
     COMPARE_NEAR(area_mm2(plan->table->parts[0].layers[7]), 84, 1e-6);
     COMPARE_NEAR(area_mm2(plan->table->parts[1].layers[7]), 36, 1e-6);
-    finding(*plan, "overlap").fix->apply(p);
+    finding(*plan, "overlap").fixes.at(0).apply(p);
     QCOMPARE(p.parts[1].name, std::string("plate"));
     COMPARE_NEAR(area_mm2(plan_of(p)->table->parts[1].layers[7]), 100, 1e-6);
     // Neighbours that share a wall do not overlap.
@@ -144,7 +144,7 @@ void TestFindings::off_bed() {
     QVERIFY(!has(*plan_of(p), "off-bed"));
     p.settings.copies = 16;
     const auto plan = plan_of(p);
-    finding(*plan, "off-bed").fix->apply(p);
+    finding(*plan, "off-bed").fixes.at(0).apply(p);
     QCOMPARE(p.settings.copies, 15.0);
 }
 
@@ -164,7 +164,7 @@ void TestFindings::tower() {
     const auto plan = plan_of(p);
     QVERIFY(has(*plan, "tower-slender"));
     QVERIFY(has(*plan, "tower-small"));
-    finding(*plan, "tower-slender").fix->apply(p);
+    finding(*plan, "tower-slender").fixes.at(0).apply(p);
     QVERIFY(!has(*plan_of(p), "tower-small"));
 }
 

@@ -153,9 +153,9 @@ void FindingsPanel::refresh() {
                        "layer heights, bands, bed, slots, tower, swaps within layers."));
     const int row = current();
     show_->setEnabled(row >= 0 && (plan->findings[row].layer || !plan->findings[row].parts.empty()));
-    const bool fixable = row >= 0 && plan->findings[row].fix;
+    const bool fixable = row >= 0 && !plan->findings[row].fixes.empty();
     fix_->setEnabled(fixable);
-    fix_->setText(fixable ? tr("Fix: %1").arg(QString::fromStdString(plan->findings[row].fix->label)) : tr("No fix by itself"));
+    fix_->setText(fixable ? tr("Fix: %1").arg(QString::fromStdString(plan->findings[row].fixes.front().label)) : tr("No fix by itself"));
 }
 
 void FindingsPanel::show_me() {
@@ -170,9 +170,9 @@ void FindingsPanel::show_me() {
 
 void FindingsPanel::fix() {
     const int row = current();
-    if (row < 0 || !document_->plan()->findings[row].fix)
+    if (row < 0 || document_->plan()->findings[row].fixes.empty())
         return;
-    const Fix f = *document_->plan()->findings[row].fix;
+    const Fix f = document_->plan()->findings[row].fixes.front();
     document_->edit(tr("Fix: %1").arg(QString::fromStdString(f.label)), f.apply);
 }
 

@@ -207,7 +207,7 @@ void Document::import_models(const QStringList& paths) {
         for (const QString& path : paths) {
             const std::string name = file_name(path.toStdString());
             auto bytes = read_file(path.toStdString());
-            auto bodies = bytes ? read_model(name, *bytes) : Result<std::vector<Body>>(bytes.error());
+            auto bodies = bytes ? read_model(name, *bytes, beside(path.toStdString())) : Result<std::vector<Body>>(bytes.error());
             if (bodies)
                 read->push_back({name, std::move(*bytes), std::move(*bodies)});
             else

@@ -24,6 +24,9 @@ void estimate(const Project& project, Plan& plan) {
     const Settings& s = project.settings;
     plan.layers.assign(plan.grid.count, {});
     plan.use.assign(n, {});
+    for (int f = 0; f < n; ++f)
+        plan.use[f].g_by_layer.assign(plan.grid.count, 0);
+    const auto take = [&](int f, int layer, double mm3) { plan.use[f].g_by_layer[layer - 1] += grams(project.filaments[f], mm3); };
     Totals& t = plan.totals;
     t = {};
 
@@ -38,6 +41,7 @@ void estimate(const Project& project, Plan& plan) {
             const double mm3 = plan.model_in(l, f);
             FilamentUse& u = plan.use[f];
             u.model_mm3 += mm3;
+            take(f, l, mm3);
             if (!u.first_layer)
                 u.first_layer = l;
             u.last_layer = l;
@@ -49,6 +53,7 @@ void estimate(const Project& project, Plan& plan) {
             const int carrier = !order.empty() ? order.back() : loaded;
             cost.tower_mm3 = plan.tower.fill_by_layer_mm3[l - 1];
             plan.use[carrier].tower_mm3 += cost.tower_mm3;
+            take(carrier, l, cost.tower_mm3);
             seconds += cost.tower_mm3 / flow_mm3_s(project, project.filaments[carrier], plan.grid, l);
         }
         if (!order.empty())
@@ -68,6 +73,7 @@ void estimate(const Project& project, Plan& plan) {
             if (c.kind == ChangeKind::hand)
                 c.time_s += s.hand_wait_s;
             plan.use[c.to].purge_mm3 += c.purge_mm3;
+            take(c.to, l, c.purge_mm3);
             cost.purge_mm3 += c.purge_mm3;
             cost.purge_g += c.purge_g;
             cost.change_s += c.time_s;
@@ -80,6 +86,7 @@ void estimate(const Project& project, Plan& plan) {
     for (FirstLoad& load : plan.first_loads) {
         load.g = grams(project.filaments[load.filament], load.mm3);
         plan.use[load.filament].first_load_mm3 += load.mm3;
+        take(load.filament, std::max(1, load.layer), load.mm3);
     }
     for (int f = 0; f < n; ++f) {
         FilamentUse& u = plan.use[f];

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <bit>
 #include <cmath>
+#include <numeric>
 
 namespace vitrail {
 
@@ -113,17 +114,18 @@ void for_each_edge(const Sides& s, F use) {
         }
 }
 
-void drop_marked(std::vector<Triangle>& triangles, const std::vector<char>& drop) {
+template <class T>
+void drop_marked(std::vector<T>& list, const std::vector<char>& drop) {
     std::size_t kept = 0;
-    for (std::size_t i = 0; i < triangles.size(); ++i)
+    for (std::size_t i = 0; i < list.size(); ++i)
         if (!drop[i])
-            triangles[kept++] = triangles[i];
-    triangles.resize(kept);
+            list[kept++] = list[i];
+    list.resize(kept);
 }
 
 /// Of triangles with the same corners, two that face each other cancel and of equal ones a single one stays.
-std::size_t drop_duplicates(std::vector<Triangle>& triangles, const Sides& sides) {
-    std::vector<char> drop(triangles.size(), 0);
+std::size_t mark_duplicates(const std::vector<Triangle>& triangles, const Sides& sides, std::vector<char>& drop) {
+    drop.assign(triangles.size(), 0);
     std::size_t dropped = 0;
     for_each_edge(sides, [&](const Side* begin, const Side* end) {
         if (end - begin < 3)
@@ -141,8 +143,6 @@ std::size_t drop_duplicates(std::vector<Triangle>& triangles, const Sides& sides
                 }
             }
     });
-    if (dropped)
-        drop_marked(triangles, drop);
     return dropped;
 }
 
@@ -237,16 +237,25 @@ bool settle_directions(Mesh& m) {
 
 } // namespace
 
-Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles) {
+Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles, std::vector<std::uint32_t>* origin) {
     Mesh m;
     std::vector<char> drop;
+    if (origin) {
+        origin->resize(triangles.size());
+        std::iota(origin->begin(), origin->end(), 0u);
+    }
+    const auto drop_those = [&] {
+        drop_marked(triangles, drop);
+        if (origin)
+            drop_marked(*origin, drop);
+    };
     const auto drop_where = [&](auto bad) {
         drop.assign(triangles.size(), 0);
         std::size_t n = 0;
         for (std::size_t i = 0; i < triangles.size(); ++i)
             n += drop[i] = bad(triangles[i]);
         if (n)
-            drop_marked(triangles, drop);
+            drop_those();
         return n;
     };
     m.check.not_finite = drop_where([&](const Triangle& t) {
@@ -256,8 +265,10 @@ Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles) {
     m.check.zero_area = drop_where([](const Triangle& t) { return t[0] == t[1] || t[1] == t[2] || t[2] == t[0]; });
 
     Sides sides = group_sides(vertices.size(), triangles);
-    if ((m.check.duplicate = drop_duplicates(triangles, sides)))
+    if ((m.check.duplicate = mark_duplicates(triangles, sides, drop))) {
+        drop_those();
         sides = group_sides(vertices.size(), triangles);
+    }
     m.vertices = std::move(vertices);
     m.triangles = std::move(triangles);
     link(m, sides);
@@ -291,6 +302,71 @@ Mesh moved(Mesh m, float dx, float dy, float dz) {
     m.bounds = {};
     for (Vec3& v : m.vertices)
         v = {v.x + dx, v.y + dy, v.z + dz};
+    for (const Triangle& t : m.triangles)
+        for (std::uint32_t v : t)
+            m.bounds.add(m.vertices[v]);
+    return m;
+}
+
+double area_mm2(const Mesh& m) {
+    double sum = 0;
+    for (std::uint32_t t = 0; t < m.triangles.size(); ++t)
+        sum += length(twice_area(corners(m, t))) / 2;
+    return sum;
+}
+
+Rotation operator*(const Rotation& a, const Rotation& b) {
+    Rotation r{};
+    for (int i = 0; i < 3; ++i)
+        for (int j = 0; j < 3; ++j)
+            for (int k = 0; k < 3; ++k)
+                r[i][j] += a[i][k] * b[k][j];
+    return r;
+}
+
+Vec3 rotated(const Rotation& r, Vec3 p) {
+    const auto row = [&](int i) { return static_cast<float>(r[i][0] * p.x + r[i][1] * p.y + r[i][2] * p.z); };
+    return {row(0), row(1), row(2)};
+}
+
+Rotation to_bed(Vec3 from) {
+    // Rodrigues' formula about the axis from × down.
+    const double l = std::sqrt(double(from.x) * from.x + double(from.y) * from.y + double(from.z) * from.z);
+    if (!(l > 0))
+        return kNoRotation;
+    const double x = from.x / l, y = from.y / l, z = from.z / l, c = -z;
+    Rotation r;
+    if (c < -1 + 1e-12) {
+        r = {{{1, 0, 0}, {0, -1, 0}, {0, 0, -1}}}; // straight up: half a turn about x
+    } else {
+        const double ax = -y, ay = x, k = 1 / (1 + c); // axis = from × (0, 0, −1)
+        r = {{{c + ax * ax * k, ax * ay * k, ay}, {ax * ay * k, c + ay * ay * k, -ax}, {-ay, ax, c}}};
+    }
+    for (auto& row : r)
+        for (double& v : row)
+            if (std::abs(v - std::round(v)) < 1e-9)
+                v = std::round(v) + 0.0;
+    return r;
+}
+
+bool is_rotation(const Rotation& r, double tolerance) {
+    for (int i = 0; i < 3; ++i)
+        for (int j = 0; j < 3; ++j) {
+            double d = 0;
+            for (int k = 0; k < 3; ++k)
+                d += r[i][k] * r[j][k];
+            if (!(std::abs(d - (i == j)) <= tolerance))
+                return false;
+        }
+    const double det = r[0][0] * (r[1][1] * r[2][2] - r[1][2] * r[2][1]) - r[0][1] * (r[1][0] * r[2][2] - r[1][2] * r[2][0]) +
+                       r[0][2] * (r[1][0] * r[2][1] - r[1][1] * r[2][0]);
+    return det > 0;
+}
+
+Mesh rotated(const Rotation& r, Mesh m) {
+    m.bounds = {};
+    for (Vec3& v : m.vertices)
+        v = rotated(r, v);
     for (const Triangle& t : m.triangles)
         for (std::uint32_t v : t)
             m.bounds.add(m.vertices[v]);

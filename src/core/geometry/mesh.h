@@ -1,18 +1,14 @@
 // Triangle meshes, made fit for slicing, with a note of what was wrong with them.
 #pragma once
 
+#include "core/geometry/vec3.h"
+
 #include <array>
 #include <cstdint>
 #include <string>
 #include <vector>
 
 namespace vitrail {
-
-/// A point in mm.
-struct Vec3 {
-    float x = 0, y = 0, z = 0;
-    bool operator==(const Vec3&) const = default;
-};
 
 using Triangle = std::array<std::uint32_t, 3>;
 
@@ -53,13 +49,39 @@ struct Mesh {
 inline constexpr float kLargestCoordinate_mm = 100000;
 
 /// Welds, drops what has no area, agrees on directions, finds neighbours and shells. O(triangles).
-/// `triangles` index into `vertices`; indices out of range count as not finite and are dropped.
-Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles);
+/// `triangles` index into `vertices`; indices out of range count as not finite and are dropped. `origin`, where given,
+/// receives for every triangle of the mesh its place in `triangles`.
+Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles, std::vector<std::uint32_t>* origin = nullptr);
 
 /// Signed volume in mm³ by the divergence theorem; right for closed meshes only.
 double volume_mm3(const Mesh& m);
 
 /// The same mesh moved by (dx, dy, dz) mm.
 Mesh moved(Mesh m, float dx, float dy, float dz);
+
+/// Rows of a rotation about the origin: p' = rows · p.
+using Rotation = std::array<std::array<double, 3>, 3>;
+inline constexpr Rotation kNoRotation{{{1, 0, 0}, {0, 1, 0}, {0, 0, 1}}};
+Rotation operator*(const Rotation& a, const Rotation& b);
+Vec3 rotated(const Rotation& r, Vec3 p);
+/// The rotation that takes the direction `from` to straight down by the shortest way. Entries within 1e-9 of −1, 0 and 1
+/// are exactly that, so that turns by right angles leave coordinates exact.
+Rotation to_bed(Vec3 from);
+/// Orthonormal with determinant 1, within `tolerance`.
+bool is_rotation(const Rotation& r, double tolerance = 1e-6);
+Mesh rotated(const Rotation& r, Mesh m);
+
+/// The three corners, and the direction a triangle looks in (length: twice its area in mm²).
+inline std::array<Vec3, 3> corners(const Mesh& m, std::uint32_t t) {
+    const Triangle& c = m.triangles[t];
+    return {m.vertices[c[0]], m.vertices[c[1]], m.vertices[c[2]]};
+}
+inline Vec3 twice_area(const std::array<Vec3, 3>& c) {
+    return cross(c[1] - c[0], c[2] - c[0]);
+}
+inline Vec3 normal(const Mesh& m, std::uint32_t t) {
+    return unit(twice_area(corners(m, t)));
+}
+double area_mm2(const Mesh& m);
 
 } // namespace vitrail

@@ -13,6 +13,15 @@
 
 namespace vitrail {
 
+IntPoint cut_edge(Vec3 a, Vec3 b, double z) {
+    // Always from the lower corner, so that both triangles of an edge get the same point.
+    if (b.z < a.z || (b.z == a.z && (b.x < a.x || (b.x == a.x && b.y < a.y))))
+        std::swap(a, b);
+    const double t = (z - a.z) / (double(b.z) - a.z);
+    return IntPoint(std::llround((a.x + t * (double(b.x) - a.x)) * kUnitsPerMm),
+                    std::llround((a.y + t * (double(b.y) - a.y)) * kUnitsPerMm));
+}
+
 namespace {
 
 /// Triangles that cross each layer's cut: triangles[start[l]] … triangles[start[l+1]−1] for layer index l.
@@ -78,15 +87,6 @@ Crossings find_crossings(const Mesh& m, const Cuts& cuts) {
 struct Walker {
     std::vector<std::uint32_t> visited; ///< per triangle: the last cut in which it was walked, plus one
 };
-
-IntPoint cut_edge(Vec3 a, Vec3 b, double z) {
-    // Always from the lower corner, so that both triangles of an edge get the same point.
-    if (b.z < a.z || (b.z == a.z && (b.x < a.x || (b.x == a.x && b.y < a.y))))
-        std::swap(a, b);
-    const double t = (z - a.z) / (double(b.z) - a.z);
-    return IntPoint(std::llround((a.x + t * (double(b.x) - a.x)) * kUnitsPerMm),
-                    std::llround((a.y + t * (double(b.y) - a.y)) * kUnitsPerMm));
-}
 
 /// Joins open stretches end to start, nearest first, and closes what is left. Returns the longest line added, in mm.
 double close_gaps(std::vector<Path>& open, Paths& rings) {

@@ -25,6 +25,9 @@ struct Slices {
     SliceCheck check;
 };
 
+/// Where the edge a…b crosses height z, in µm. The same for both directions, so that two triangles agree on it.
+IntPoint cut_edge(Vec3 a, Vec3 b, double z);
+
 /// Cuts the mesh at the middle of every layer of the grid, heights measured from `bed_z_mm` in mesh coordinates.
 /// Corners exactly on a cut count as above it. Overlapping shells unite, inward shells are holes, gaps are closed
 /// with straight lines. Parallel over layers on up to `threads` threads (0: all). Error only when stopped.

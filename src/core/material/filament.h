@@ -6,8 +6,16 @@
 
 #include <numbers>
 #include <string>
+#include <vector>
 
 namespace vitrail {
+
+/// What is left on a spool of it, as known when the project was last matched with the shelf.
+struct SpoolLeft {
+    std::string code; ///< as printed on the spool
+    double left_g = 0;
+    bool operator==(const SpoolLeft&) const = default;
+};
 
 struct Filament {
     char letter = 'A'; ///< A…Z, unique in the project
@@ -20,17 +28,12 @@ struct Filament {
     double price_per_kg = 22;  ///< from memory, in the user's currency
     Range nozzle_c{190, 230};
     Range bed_c{25, 65};
-    bool operator==(const Filament&) const;
+    bool kept_dry = false;        ///< somebody vouches that it is dry
+    bool class_confirmed = false; ///< somebody has read the label: the material is what it says here
+    std::vector<SpoolLeft> spools; ///< to be used in this order; empty: not known
+    std::string shelf_id;         ///< the filament on the user's shelf it was taken from; empty: none
+    bool operator==(const Filament&) const = default;
 };
-
-inline bool operator==(Range a, Range b) {
-    return a.low == b.low && a.high == b.high;
-}
-inline bool Filament::operator==(const Filament& o) const {
-    return letter == o.letter && name == o.name && material == o.material && colour == o.colour && td_mm == o.td_mm &&
-           diameter_mm == o.diameter_mm && density_g_cm3 == o.density_g_cm3 && price_per_kg == o.price_per_kg &&
-           nozzle_c == o.nozzle_c && bed_c == o.bed_c;
-}
 
 /// A filament with the defaults of its class.
 Filament make_filament(char letter, Material material, Srgb colour, std::string name = {});

@@ -13,7 +13,12 @@ enum class Material { PLA, PETG, ABS, ASA, TPU, PVA, BVOH, HIPS, CoPolyester, PC
 struct Range {
     double low = 0, high = 0;
     bool meets(Range other) const { return low <= other.high && other.low <= high; }
+    bool operator==(const Range&) const = default;
 };
+/// What two ranges share; low > high when they share nothing.
+inline Range common(Range a, Range b) {
+    return {a.low > b.low ? a.low : b.low, a.high < b.high ? a.high : b.high};
+}
 
 /// Defaults of a material class. All are from memory unless a fact of the trade is named beside them, and every
 /// one of them can be overridden on the filament.
@@ -26,6 +31,9 @@ struct MaterialFacts {
     double flow_mm3_s; ///< how fast a 0.4 mm nozzle melts it
     bool soluble;      ///< dissolves in water
     bool fumes;        ///< ventilate more than for the others
+    double dry_c;      ///< temperature and hours in a dryer
+    double dry_h;
+    bool draws_moisture; ///< strings and bubbles when it has lain open
 };
 
 const MaterialFacts& facts(Material m);
@@ -40,6 +48,9 @@ enum class Bond {
     experimental, ///< reported by some, proven by none: try it first
     releases      ///< comes apart at the first layer of contact
 };
+
+/// Whether a pair's bond is known from use, or an opinion nobody has tested much.
+bool bond_is_proven(Material a, Material b);
 
 /// Common practice, no source: same class holds; PLA does not bond with PETG nor with co-polyester. Pairs that
 /// nobody vouches for are experimental.

@@ -1,5 +1,7 @@
 #include "core/plan/demand.h"
 
+#include "core/plan/patches.h"
+
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -41,7 +43,7 @@ std::vector<Paths> common_to(const std::vector<Paths>& layers, int n, int step) 
 
 } // namespace
 
-Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const Settings& s, const Progress& progress) {
+Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const std::vector<Part>& of, const Settings& s, const Progress& progress) {
     const int count = table.grid.count, parts = static_cast<int>(table.parts.size());
     const int top = static_cast<int>(s.top_skins), bottom = static_cast<int>(s.bottom_skins);
     std::vector<Paths> whole(count);
@@ -58,6 +60,11 @@ Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const
 
     auto demand = std::make_shared<Demand>();
     demand->parts.assign(parts, std::vector<Volume>(count));
+    demand->patches.resize(parts);
+    for (int p = 0; p < parts; ++p)
+        for (std::vector<Paths>& layers : patch_layers(of[p], table.parts[p], table.grid, table.bed_z_mm, s, {progress.stop, {}}))
+            demand->patches[p].push_back({std::move(layers), std::vector<double>(count, 0)});
+    progress.at(0.5);
     std::atomic<int> done = 0;
     tbb::parallel_for(0, count, [&](int l) {
         if (progress.stopped())
@@ -71,17 +78,28 @@ Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const
             const Paths inside = s.walls > 0 ? offset(outline, -s.walls * s.line_width_mm) : outline;
             const double inner = std::min(full, area_mm2(inside));
             double covered = inner;
+            Paths c = inside;
             if (inner > 0 && (top || bottom)) {
-                Paths c = inside;
                 if (top)
                     c = l + 1 < count ? intersect(c, up[l + 1]) : Paths{};
                 if (bottom)
                     c = l > 0 ? intersect(c, down[l - 1]) : Paths{};
                 covered = std::min(inner, area_mm2(c));
             }
-            demand->parts[p][l] = {(full - inner) * h, (inner - covered) * h, covered * h * s.infill_pct / 100};
+            double wall = full - inner, skin = inner - covered, infill = covered;
+            for (PatchDemand& patch : demand->patches[p]) {
+                if (patch.layers[l].empty())
+                    continue;
+                const double area = area_mm2(patch.layers[l]), of_inside = area_mm2(intersect(patch.layers[l], inside)),
+                             of_infill = area_mm2(intersect(patch.layers[l], c));
+                wall -= area - of_inside;
+                skin -= of_inside - of_infill;
+                infill -= of_infill;
+                patch.mm3[l] = area * h;
+            }
+            demand->parts[p][l] = {std::max(0.0, wall) * h, std::max(0.0, skin) * h, std::max(0.0, infill) * h * s.infill_pct / 100};
         }
-        progress.at(0.4 + 0.6 * ++done / count);
+        progress.at(0.5 + 0.5 * ++done / count);
     });
     if (progress.stopped())
         return Error{"Stopped before the volumes were known."};

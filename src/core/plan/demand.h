@@ -1,4 +1,4 @@
-// How much is extruded where: walls, skins and infill of every part in every layer.
+// How much is extruded where: walls, skins and infill of every part in every layer, and what its patches take of them.
 #pragma once
 
 #include "core/plan/layer_table.h"
@@ -14,14 +14,21 @@ struct Volume {
     double total() const { return wall_mm3 + skin_mm3 + infill_mm3; }
 };
 
+/// One painted patch, one copy.
+struct PatchDemand {
+    std::vector<Paths> layers; ///< [layer − 1], µm: the area it takes
+    std::vector<double> mm3;   ///< [layer − 1]; printed solid
+};
+
 struct Demand {
-    std::vector<std::vector<Volume>> parts; ///< [part][layer − 1]
+    std::vector<std::vector<Volume>> parts;        ///< [part][layer − 1], without what its patches took
+    std::vector<std::vector<PatchDemand>> patches; ///< [part][patch]
 };
 
 /// Walls fill the outline to a depth of walls × line width. Of the rest, what is not covered by the whole piece in
 /// each of the next `top_skins` layers above, or `bottom_skins` below, is solid; the remainder is infill.
-/// Long: takes Progress. Depends on walls, line width, skins and infill only, not on filaments.
-Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const Settings& settings,
+/// Long: takes Progress. Depends on walls, line width, skins, infill and the paint of the parts only, not on filaments.
+Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const std::vector<Part>& parts, const Settings& settings,
                                                   const Progress& progress = {});
 
 } // namespace vitrail

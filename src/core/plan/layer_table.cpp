@@ -28,7 +28,7 @@ Box grown(Box b, double mm) {
 /// Takes from the earlier part what the later one claims. Returns the overlap, if it is more than rounding.
 void settle_overlap(LayerTable& t, std::vector<std::vector<Box>>& boxes, int i, int j) {
     const int count = t.grid.count;
-    std::vector<double> mm3(count, 0);
+    std::vector<double> mm3(count, 0), wide(count, 0);
     std::vector<IntPoint> where(count, IntPoint(0, 0));
     tbb::parallel_for(0, count, [&](int l) {
         Paths& mine = t.parts[i].layers[l];
@@ -43,11 +43,14 @@ void settle_overlap(LayerTable& t, std::vector<std::vector<Box>>& boxes, int i, 
         const double area = area_mm2(both);
         if (area < perimeter_mm(both) * kTouch_mm)
             return;
+        wide[l] = 2 * area / perimeter_mm(both);
         mm3[l] = area * t.grid.thickness_mm(l + 1);
         const Box b = box_of(both);
         where[l] = IntPoint((b.left + b.right) / 2, (b.top + b.bottom) / 2);
     });
-    Overlap o{i, j, 0, 0, 0, 0, 0};
+    Overlap o;
+    o.first_part = i;
+    o.second_part = j;
     for (int l = 0; l < count; ++l) {
         if (mm3[l] <= 0)
             continue;
@@ -57,6 +60,7 @@ void settle_overlap(LayerTable& t, std::vector<std::vector<Box>>& boxes, int i, 
             o.y_mm = double(where[l].Y) / kUnitsPerMm;
         }
         o.to_layer = l + 1;
+        o.widest_mm = std::max(o.widest_mm, wide[l]);
         o.mm3 += mm3[l];
     }
     if (o.mm3 > 0)

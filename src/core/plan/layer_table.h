@@ -14,6 +14,7 @@ struct Overlap {
     int first_part = 0, second_part = 0;
     double mm3 = 0;
     int from_layer = 0, to_layer = 0;
+    double widest_mm = 0; ///< mean width of the overlap in the layer where it is widest
     double x_mm = 0, y_mm = 0; ///< middle of the overlap in from_layer
 };
 

@@ -4,6 +4,7 @@
 #include "core/changes/nozzles.h"
 #include "core/changes/order.h"
 #include "core/plan/demand.h"
+#include "core/plan/detail.h"
 #include "core/plan/layer_table.h"
 #include "core/project/project.h"
 #include "core/purge/tower.h"
@@ -44,6 +45,7 @@ struct FilamentUse {
     double total_g = 0; ///< the five above
     double first_load_g = 0;
     double length_m = 0, cost = 0; ///< first load included
+    std::vector<double> g_by_layer; ///< [layer − 1]: everything extruded in that layer, first load included
     int first_layer = 0, last_layer = 0; ///< 0: not used
 };
 
@@ -68,7 +70,15 @@ const char* to_string(Severity s);
 /// Something undoable that mends a finding.
 struct Fix {
     std::string label;
+    std::string detail; ///< what it takes and brings, where the label does not say it all
     std::function<void(Project&)> apply;
+};
+
+/// A place of a finding.
+struct Spot {
+    Vec3 point;       ///< in the parts' coordinates
+    int layer = 0;    ///< 0: on the surface, no one layer
+    double size_mm = 0;
 };
 
 /// Something that would spoil the print, or that the user should know.
@@ -79,7 +89,8 @@ struct Finding {
     std::string where;       ///< the place in words
     int layer = 0;           ///< 0: the whole print
     std::vector<int> parts;  ///< indices concerned
-    std::optional<Fix> fix;
+    std::vector<Spot> spots; ///< where to look; not every place there is, but every kind
+    std::vector<Fix> fixes;  ///< ways to mend it, the usual one first
 };
 
 /// Purge and time of each layer, for the skyline and the tables.
@@ -111,6 +122,8 @@ struct Plan {
     LowerBound bound;
     Totals as_assigned; ///< the same print in the order as assigned: what the optimum is measured against
     std::vector<Finding> findings;
+    std::vector<Finding> waived; ///< what the project's waivers keep out of the list
+    std::shared_ptr<const Detail> detail; ///< null where nothing was looked for
 
     double model_in(int layer, int filament) const {
         return model_mm3[static_cast<std::size_t>(layer - 1) * filaments + filament];

@@ -1,8 +1,8 @@
 #include "core/plan/planner.h"
 
 #include "core/changes/changes.h"
+#include "core/check/findings.h"
 #include "core/estimate/estimate.h"
-#include "core/plan/findings.h"
 
 #include <algorithm>
 #include <cmath>
@@ -50,6 +50,12 @@ void share_out(const Project& p, const Demand& demand, Plan& plan) {
                     filament[l - 1] = std::max(0, find_filament(p, b.filament));
         for (int l = 0; l < count; ++l)
             plan.model_mm3[static_cast<std::size_t>(l) * n + filament[l]] += demand.parts[i][l].total() * p.settings.copies;
+        for (std::size_t k = 0; k < demand.patches[i].size(); ++k) {
+            // A patch without a filament of its own is planned in what is behind it.
+            const int painted = find_filament(p, p.parts[i].patches[k].filament);
+            for (int l = 0; l < count; ++l)
+                plan.model_mm3[static_cast<std::size_t>(l) * n + (painted < 0 ? filament[l] : painted)] += demand.patches[i][k].mm3[l] * p.settings.copies;
+        }
     }
 }
 
@@ -145,6 +151,9 @@ int Planner::purge_of(const Machine& m, const Washout& w, const Filament& from, 
 Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progress& progress) {
     if (p.parts.empty())
         return Error{"There is nothing to plan yet: add a model file (3MF, STL or OBJ)."};
+    for (const Part& part : p.parts)
+        if (part.paint && part.paint->patch.size() != part.mesh->triangles.size())
+            return Error{"The paint of \u201c" + part.name + "\u201d does not fit its mesh."};
     if (p.filaments.empty())
         return Error{"There is no filament to print with: add one."};
     if (p.filaments.size() > kMostFilaments)
@@ -155,21 +164,35 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
     for (const Part& part : p.parts)
         table_key.meshes.push_back(part.mesh);
     if (!table_ || !(table_key == table_key_)) {
-        auto table = make_layer_table(p, {progress.stop, [&](double share) { progress.at(0.6 * share); }});
+        auto table = make_layer_table(p, {progress.stop, [&](double share) { progress.at(0.5 * share); }});
         if (!table)
             return table.error();
         table_ = std::move(*table);
         table_key_ = std::move(table_key);
         ++sliced_;
     }
-    DemandKey demand_key{table_, s.walls, s.line_width_mm, s.top_skins, s.bottom_skins, s.infill_pct};
+    DemandKey demand_key{table_, {}, s.walls, s.line_width_mm, s.top_skins, s.bottom_skins, s.infill_pct};
+    for (const Part& part : p.parts)
+        demand_key.paints.emplace_back(part.paint, part.patches.size());
     if (!demand_ || !(demand_key == demand_key_)) {
-        auto demand = make_demand(*table_, s, {progress.stop, [&](double share) { progress.at(0.6 + 0.4 * share); }});
+        auto demand = make_demand(*table_, p.parts, s, {progress.stop, [&](double share) { progress.at(0.5 + 0.3 * share); }});
         if (!demand)
             return demand.error();
         demand_ = std::move(*demand);
         demand_key_ = std::move(demand_key);
         ++measured_;
+    }
+
+    const DetailSettings look = detail_settings(s);
+    DetailKey detail_key{demand_, look};
+    if (!look.wanted)
+        detail_ = nullptr;
+    else if (!detail_ || !(detail_key == detail_key_)) {
+        auto detail = make_detail(*table_, *demand_, look, {progress.stop, [&](double share) { progress.at(0.8 + 0.2 * share); }});
+        if (!detail)
+            return detail.error();
+        detail_ = std::move(*detail);
+        detail_key_ = std::move(detail_key);
     }
 
     auto plan = std::make_shared<Plan>();
@@ -197,7 +220,8 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
         plan->sequence = std::move(optimal);
         cost_out(p, *plan);
     }
-    plan->findings = find_problems(p, *plan);
+    plan->detail = detail_;
+    plan->findings = find_problems(p, *plan, &plan->waived);
     return std::shared_ptr<const Plan>(std::move(plan));
 }
 

@@ -27,8 +27,14 @@ private:
     };
     struct DemandKey {
         std::shared_ptr<const LayerTable> table;
+        std::vector<std::pair<std::shared_ptr<const Paint>, std::size_t>> paints; ///< and how many patches
         double walls = 0, line_width = 0, top = 0, bottom = 0, infill = 0;
         bool operator==(const DemandKey&) const = default;
+    };
+    struct DetailKey {
+        std::shared_ptr<const Demand> demand;
+        DetailSettings look;
+        bool operator==(const DetailKey&) const = default;
     };
     /// All that the purge between two filaments depends on.
     struct PurgeKey {
@@ -47,6 +53,8 @@ private:
     std::shared_ptr<const LayerTable> table_;
     DemandKey demand_key_;
     std::shared_ptr<const Demand> demand_;
+    DetailKey detail_key_;
+    std::shared_ptr<const Detail> detail_;
     std::unordered_map<PurgeKey, int, PurgeKeyHash> pairs_;
     int sliced_ = 0, measured_ = 0;
 };

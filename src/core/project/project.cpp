@@ -68,6 +68,10 @@ void remove_filament(Project& p, char letter, char heir) {
     for (Band& b : p.bands)
         if (b.filament == letter)
             b.filament = heir;
+    for (Part& part : p.parts)
+        for (Patch& patch : part.patches)
+            if (patch.filament == letter)
+                patch.filament = heir;
 }
 
 } // namespace vitrail

@@ -5,6 +5,7 @@
 #include "core/geometry/mesh.h"
 #include "core/machine/machine.h"
 #include "core/material/filament.h"
+#include "core/patch/paint.h"
 #include "core/project/settings.h"
 
 #include <memory>
@@ -20,6 +21,13 @@ struct ModelFile {
     std::shared_ptr<const std::string> bytes;
 };
 
+/// A painted patch: surface of a part, to the depth of walls and skins, in a filament of its own.
+struct Patch {
+    std::string name;   ///< unique within the part
+    char filament = 0;  ///< letter; 0: none yet, it is planned in the part's
+    bool operator==(const Patch&) const = default;
+};
+
 /// A separate body of the piece. All parts share one origin.
 struct Part {
     std::string name; ///< unique in the project
@@ -28,6 +36,16 @@ struct Part {
     int object = 0; ///< which body of that file
     std::optional<Srgb> file_colour;
     char filament = 0; ///< letter; 0: none yet
+    std::vector<Patch> patches;
+    std::shared_ptr<const Paint> paint; ///< which surface belongs to which patch; null: nothing is painted
+    /// The mesh is no longer that body of the file (split, joined or cut), so the archive keeps it.
+    bool own_mesh = false;
+};
+
+/// A check that is off in this project, and why.
+struct Waiver {
+    std::string code, reason;
+    bool operator==(const Waiver&) const = default;
 };
 
 /// A range of heights of a part in a filament of its own. Takes the layers whose middle lies in it. Where bands of
@@ -47,6 +65,9 @@ struct Project {
     std::vector<ModelFile> other_files; ///< files of the archive this version does not use, by full name; kept
     std::vector<Part> parts;
     std::vector<Band> bands;
+    std::vector<Waiver> waivers;
+    /// How the piece has been turned from its files' position. The parts' meshes are turned already.
+    Rotation pose = kNoRotation;
     Settings settings;
     /// The project file as it was read, so that keys this version does not know survive a round trip.
     std::shared_ptr<const std::string> as_read;

@@ -31,6 +31,17 @@ const std::vector<SettingInfo>& all_settings() {
         {"travel", "Travel", "%", &S::travel_pct, 0, 200, 0, {}, "Time spent moving without printing, on top of printing. From memory: 12 %."},
         {"hand.wait", "Wait for a hand swap", "s", &S::hand_wait_s, 0, 86400, 0, {}, "How long the printer stands before somebody comes to swap the spool."},
         {"attended_cost", "Your own hour", "per h", &S::attended_per_h, 0, 10000, 2, {}, "What an hour at the printer is worth to you; 0 leaves it out of the cost."},
+        {"lettering.two_jobs", "Lettering as two jobs", "", &S::lettering_two_jobs, 0, 1, 0, {"no", "yes"}, "Fine lettering on the first layer is printed as a job of its own, and the piece over it. The run sheet says how."},
+        {"sheet", "Build sheet", "", &S::sheet, 0, 3, 0, {"smooth", "satin", "textured", "glass"}, "What the first layer is printed on. Some materials grip one so hard that they tear it."},
+        {"release_coat", "Release coat", "", &S::release_coat, 0, 1, 0, {"no", "yes"}, "A thin coat of glue between sheet and print, so that it comes off unharmed."},
+        {"check.stroke", "Finest stroke", "mm", &S::check_stroke_mm, 0, 5, 2, {}, "Strokes and gaps below this are reported. Common practice: one line width.", {{"line width", 0}}},
+        {"check.thin_share", "Lost detail reported from", "%", &S::check_thin_share_pct, 0, 100, 1, {}, "Share of a part's area in a layer that may be lost to strokes too fine before it is reported. From memory: 2 %."},
+        {"check.gap", "Gap between bodies", "mm", &S::check_gap_mm, 0, 5, 3, {}, "Bodies of different colour farther apart than this, but near enough to be meant to touch, are reported as a gap."},
+        {"check.overhang", "Overhang angle", "\u00b0", &S::check_overhang_deg, 0, 89, 0, {}, "From the vertical: 0\u00b0 is a wall, 90\u00b0 a ceiling. Surfaces beyond it need support. From memory: 50\u00b0."},
+        {"check.tall", "Tall for its foot", "", &S::check_tall, 1, 100, 1, {}, "Height over the narrowest width of what stands on the bed, beyond which a part may topple or sway. From memory: 6."},
+        {"check.lug", "Thin lug", "lines", &S::check_lug_lines, 1, 50, 0, {}, "Straps and lugs thinner than this many lines snap off. Common practice: a few lines; 4 from memory."},
+        {"check.groove", "Groove at colour borders", "mm", &S::check_groove_mm, 0, 5, 2, {}, "Width of the groove wanted along borders between bodies side by side; common practice is under 1 mm. 0: do not ask for one.", {{"not wanted", 0}}},
+        {"check.margin", "Spool margin", "%", &S::check_margin_pct, 0, 200, 0, {}, "What a spool must hold beyond what the print takes, before it counts as enough. From memory: 10 %."},
     };
     return table;
 }

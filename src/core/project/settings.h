@@ -11,6 +11,8 @@
 namespace vitrail {
 
 inline constexpr double kOptimal = 0, kAsAssigned = 1;
+inline constexpr double kNo = 0, kYes = 1;
+inline constexpr double kSmoothSheet = 0, kSatinSheet = 1, kTexturedSheet = 2, kGlassSheet = 3;
 inline constexpr double kAsMachine = 0, kEjected = 1, kTower = 2;
 
 struct Settings {
@@ -37,6 +39,18 @@ struct Settings {
     double travel_pct = 12;
     double hand_wait_s = 0;
     double attended_per_h = 0;
+    double lettering_two_jobs = kNo;
+    double sheet = kSmoothSheet;
+    double release_coat = kNo;
+    // Thresholds of the checks.
+    double check_thin_share_pct = 2;
+    double check_stroke_mm = 0;  ///< 0: the line width
+    double check_gap_mm = 0.05;
+    double check_overhang_deg = 50;
+    double check_tall = 6;
+    double check_lug_lines = 4;
+    double check_groove_mm = 0;
+    double check_margin_pct = 10;
 
     bool operator==(const Settings&) const = default;
 };

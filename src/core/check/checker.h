@@ -1,0 +1,63 @@
+// What the checks share: the project, its plan, and how a finding is worded. Each group of checks has a file.
+#pragma once
+
+#include "core/plan/plan.h"
+
+namespace vitrail {
+
+struct Checker {
+    const Project& p;
+    const Plan& plan;
+    std::vector<Finding> found;
+
+    Finding& add(const char* code, Severity severity, std::string message, std::string where, int layer = 0,
+                 std::vector<int> parts = {});
+
+    // Wording.
+    static std::string mm(double v, int decimals = 2);
+    static std::string num(double v, int decimals = 1);
+    std::string at_layer(int layer) const;
+    std::string quoted(int part) const { return "\u201c" + p.parts[part].name + "\u201d"; }
+    std::string named(const Filament& f) const;
+
+    /// Index of the filament of a part's body in a layer.
+    int filament_in(int part, int layer) const;
+    bool used(int filament) const { return plan.use[filament].model_mm3 > 0; }
+    std::vector<int> used_filaments() const;
+    double bed_z() const { return plan.table->bed_z_mm; }
+    /// A place in the middle of an area of a layer.
+    Spot spot_in(const Paths& area, int layer) const;
+
+    // meshes.cpp
+    void meshes();
+    void unassigned();
+    // bodies.cpp
+    void overlaps();
+    void gaps();
+    void misplaced();
+    // materials.cpp
+    void bonds();
+    void temperatures();
+    void sheets();
+    void damp();
+    void identity();
+    void spools();
+    // layers.cpp
+    void heights();
+    void bands();
+    void base_shift();
+    // detail_checks.cpp
+    void strokes();
+    void lettering();
+    void lugs();
+    // surfaces.cpp
+    void overhanging_colour();
+    void tall_parts();
+    // plate.cpp
+    void bed();
+    void slots();
+    void tower();
+    void hands();
+};
+
+} // namespace vitrail

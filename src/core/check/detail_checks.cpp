@@ -1,0 +1,227 @@
+#include "core/check/checker.h"
+
+#include "core/geometry/prism.h"
+#include "core/project/regions.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace vitrail {
+
+namespace {
+
+constexpr std::size_t kMostSpots = 200;
+
+/// A run of layers in which something was found in a part, and the worst of them.
+struct Run {
+    int from = 0, to = 0, worst = 0, layers = 0;
+    double most = 0;
+    std::vector<Spot> spots;
+};
+
+/// Each outer ring of an area as a place.
+void add_spots(const Checker& c, const Paths& area, int layer, std::vector<Spot>& spots) {
+    for (const Path& ring : area)
+        if (spots.size() < kMostSpots && ClipperLib::Orientation(ring))
+            spots.push_back(c.spot_in({ring}, layer));
+}
+
+template <class Areas, class Measure>
+Run run_of(const Checker& c, int part, Areas areas, Measure measure) {
+    Run r;
+    const auto& layers = c.plan.detail->parts[part];
+    for (int l = 1; l <= static_cast<int>(layers.size()); ++l) {
+        const double m = measure(layers[l - 1]);
+        if (!(m > 0))
+            continue;
+        if (!r.from)
+            r.from = l;
+        r.to = l;
+        ++r.layers;
+        if (m > r.most) {
+            r.most = m;
+            r.worst = l;
+        }
+        add_spots(c, areas(layers[l - 1]), l, r.spots);
+    }
+    // The worst layer's places, whatever came before.
+    if (r.worst)
+        add_spots(c, areas(layers[r.worst - 1]), r.worst, r.spots);
+    return r;
+}
+
+std::string layers_text(const Run& r) {
+    if (r.from == r.to)
+        return "layer " + std::to_string(r.from);
+    return std::to_string(r.layers) + " layers from " + std::to_string(r.from) + " to " + std::to_string(r.to);
+}
+
+/// The finest nozzle of the usual row that is finer than `mm`.
+double finer_nozzle(double mm) {
+    for (const double d : {0.6, 0.4, 0.25, 0.2, 0.15})
+        if (d < mm - 1e-9)
+            return d;
+    return 0.1;
+}
+
+} // namespace
+
+void Checker::strokes() {
+    if (!plan.detail)
+        return;
+    const double w = p.settings.check_stroke_mm > 0 ? p.settings.check_stroke_mm : p.settings.line_width_mm, line = p.settings.line_width_mm;
+    const double share = p.settings.check_thin_share_pct / 100;
+    for (int part = 0; part < static_cast<int>(p.parts.size()); ++part) {
+        const Run thin = run_of(*this, part, [](const LayerDetail& d) { return d.strokes; },
+                                [&](const LayerDetail& d) { return d.part_mm2 > 0 && d.strokes_mm2 >= share * d.part_mm2 ? d.strokes_mm2 / d.part_mm2 : 0; });
+        if (thin.worst) {
+            const LayerDetail& d = plan.detail->parts[part][thin.worst - 1];
+            const double width = thickness_mm(d.strokes), nozzle = finer_nozzle(std::min(w, std::max(0.12, width * 1.05)));
+            Finding& f = add("thin-stroke", Severity::warning,
+                             quoted(part) + " has strokes narrower than " + mm(w) + " in " + layers_text(thin) + ", about " + mm(width) +
+                                 " wide in layer " + std::to_string(thin.worst) + ": " + num(100 * thin.most, 1) + " % of its area there (" +
+                                 num(d.strokes_mm2, 2) + " mm²) would be lost or blurred. Lines of " + mm(std::min(width, nozzle * 1.1)) + " from a " +
+                                 mm(nozzle, 2) + " nozzle would print them.",
+                             at_layer(thin.worst), thin.worst, {part});
+            f.spots = thin.spots;
+            // Lines somewhat narrower than the nozzle are possible; much narrower ones are not.
+            const double smallest = plan.loading.nozzle.empty() ? 0.4 : p.machine.nozzles[plan.loading.nozzle[0]].diameter_mm * 0.75;
+            if (width >= smallest && width < line)
+                f.fixes.push_back({"print lines of " + mm(width), "still wide enough for the nozzle; walls get thinner with it",
+                                   [width](Project& q) { q.settings.line_width_mm = std::floor(width * 100) / 100; }});
+        }
+        const Run gaps = run_of(*this, part, [](const LayerDetail& d) { return d.gaps; },
+                                [&](const LayerDetail& d) { return d.part_mm2 > 0 && d.gaps_mm2 >= share * d.part_mm2 ? d.gaps_mm2 / d.part_mm2 : 0; });
+        if (gaps.worst) {
+            Finding& f = add("thin-gap", Severity::warning,
+                             quoted(part) + " has gaps narrower than " + mm(w) + " in " + layers_text(gaps) + ", about " +
+                                 mm(thickness_mm(plan.detail->parts[part][gaps.worst - 1].gaps)) + " wide in layer " + std::to_string(gaps.worst) +
+                                 "; they will close up. Widen them, or print finer lines.",
+                             at_layer(gaps.worst), gaps.worst, {part});
+            f.spots = gaps.spots;
+        }
+        const Run walls = run_of(*this, part, [](const LayerDetail& d) { return d.walls; }, [&](const LayerDetail& d) { return area_mm2(d.walls); });
+        if (walls.worst) {
+            const double t = plan.detail->parts[part][walls.worst - 1].thinnest_wall_mm;
+            if (t > line * 1.02 && t < 2 * line * 0.98) {
+                // Common practice, no source: both lines fit when they overlap by 2 − t/w of a line.
+                Finding& f = add("thin-wall", Severity::note,
+                                 quoted(part) + " has walls about " + mm(t) + " thick in " + layers_text(walls) + ", between one line and two of " +
+                                     mm(line) + ". Both fit when they overlap by " + num(100 * (2 - t / line), 0) + " % of a line; else lines of " +
+                                     mm(t / 2) + " fill them.",
+                                 at_layer(walls.worst), walls.worst, {part});
+                f.spots = walls.spots;
+                if (t / 2 >= 0.75 * p.machine.nozzles.front().diameter_mm)
+                    f.fixes.push_back({"print lines of " + mm(t / 2), "two of them fill the wall", [t](Project& q) { q.settings.line_width_mm = std::floor(t / 2 * 100) / 100; }});
+            }
+        }
+    }
+}
+
+void Checker::lettering() {
+    if (!plan.detail || plan.grid.count < 2)
+        return;
+    // Lettering face down: fine strokes in the first layer of a part that soon ends, in another colour than what covers it.
+    int part = -1;
+    double fraction = 0;
+    for (int i = 0; i < static_cast<int>(p.parts.size()); ++i) {
+        const PartLayers& t = plan.table->parts[i];
+        const LayerDetail& d = plan.detail->parts[i][0];
+        const bool ends_soon = p.parts[i].mesh->bounds.max.z - bed_z() < 1.5;
+        const double fine = d.part_mm2 > 0 ? (d.strokes_mm2 + area_mm2(d.walls)) / d.part_mm2 : 0;
+        if (p.parts.size() > 1 && ends_soon && !t.layers[0].empty() && fine > 0.2 && fine > fraction) {
+            part = i;
+            fraction = fine;
+        }
+    }
+    if (part < 0)
+        return;
+    Finding& f = add("first-layer-lettering", p.settings.lettering_two_jobs == kYes ? Severity::note : Severity::warning,
+                     quoted(part) + " is fine lettering on the first layer: " + num(100 * fraction, 0) + " % of it is narrower than two lines. " +
+                         (p.settings.lettering_two_jobs == kYes
+                              ? std::string("It is planned as two jobs; the run sheet says how.")
+                              : std::string("Fine first layers stick badly and blur. Three ways help: a sacrificial base, two jobs, or a finer nozzle.")),
+                     at_layer(1), 1, {part});
+    add_spots(*this, plan.table->parts[part].layers[0], 1, f.spots);
+    if (p.settings.lettering_two_jobs == kYes)
+        return;
+    // One: a base to be filed off. Same class, as another does not hold; another colour, to be seen while filing.
+    const int over = filament_in(part, 1);
+    int base = -1;
+    double most = 0;
+    for (int i = 0; i < plan.filaments; ++i)
+        if (p.filaments[i].material == p.filaments[over].material)
+            if (const double d = delta_e_2000(to_lab(p.filaments[i].colour), to_lab(p.filaments[over].colour)); d > most)
+                most = d, base = i;
+    constexpr double kBase_mm = 0.1;
+    if (base >= 0 && find_part(p, "sacrificial base") < 0) {
+        const char letter = p.filaments[base].letter;
+        const Paths foot = offset(whole_layer(*plan.table, 1), 0.4);
+        const double z = bed_z();
+        const int layers = 1 + make_grid(p.settings.first_layer_mm, p.settings.layer_mm, plan.table->bounds.max.z - z).count;
+        f.fixes.push_back({std::string("add a sacrificial base in ") + letter,
+                           "A base of " + mm(kBase_mm, 1) + " in " + letter + " below everything, printed as the first layer at the usual first-layer speed; " +
+                               std::to_string(layers) + " layers in all, every change one layer later. Calibrate the flow of each colour beforehand. When it is off the bed, file the base away until the " +
+                               "lettering shows clean, with a fine file, then paper of 600 to 2000 grit. Wet-sand or wear a dust mask.",
+                           [letter, foot, z](Project& q) {
+                               Builder b;
+                               add_prism(b, foot, z - kBase_mm, z);
+                               Part basis;
+                               basis.name = free_part_name(q, "sacrificial base");
+                               basis.mesh = std::make_shared<Mesh>(b.build());
+                               basis.own_mesh = true;
+                               basis.filament = letter;
+                               basis.model = q.parts.empty() ? 0 : q.parts.front().model;
+                               basis.object = q.parts.empty() ? 0 : q.parts.front().object;
+                               q.parts.push_back(std::move(basis));
+                               for (Band& band : q.bands) {
+                                   band.z0_mm += band.z0_mm > 0 ? kBase_mm : 0;
+                                   band.z1_mm += kBase_mm;
+                               }
+                               q.settings.first_layer_mm = kBase_mm;
+                           }});
+    }
+    // Two: outlines as a job of their own.
+    f.fixes.push_back({"print it as two jobs",
+                       "Job one: only the lettering's outlines, one layer of 0.20 mm, then stop. Swap the filament. Job two: the whole piece over it with a first layer "
+                       "of 0.30 mm, thicker than job one's. Take job one's skirt and prime line off before job two starts; let nothing move on the bed.",
+                       [](Project& q) {
+                           q.settings.lettering_two_jobs = kYes;
+                           q.settings.first_layer_mm = 0.3;
+                       }});
+    // Three: common practice, no source: 1.5 mm text is legible from a 0.2 mm nozzle at 0.1 mm layers.
+    bool has_finer = false;
+    for (const Nozzle& n : p.machine.nozzles)
+        has_finer |= n.diameter_mm <= 0.2 + 1e-9;
+    f.fixes.push_back({"use a 0.2 mm nozzle",
+                       std::string(has_finer ? "The machine has one. " : "Every nozzle has to be exchanged for one; let it cool first. ") +
+                           "Lines of 0.22 mm, layers of 0.10 mm (" +
+                           std::to_string(make_grid(0.1, 0.1, plan.table->bounds.max.z - bed_z()).count) +
+                           " of them), two walls, solid fill, elephant-foot compensation off. Slower, and the sharpest of the three.",
+                       [](Project& q) {
+                           for (Nozzle& n : q.machine.nozzles)
+                               n.diameter_mm = 0.2;
+                           q.settings.line_width_mm = 0.22;
+                           q.settings.layer_mm = q.settings.first_layer_mm = 0.1;
+                           q.settings.walls = 2;
+                           q.settings.infill_pct = 100;
+                       }});
+}
+
+void Checker::lugs() {
+    if (!plan.detail)
+        return;
+    for (int part = 0; part < static_cast<int>(p.parts.size()); ++part) {
+        const Run r = run_of(*this, part, [](const LayerDetail& d) { return d.lugs; }, [](const LayerDetail& d) { return area_mm2(d.lugs); });
+        if (!r.worst)
+            continue;
+        Finding& f = add("thin-lug", Severity::warning,
+                         quoted(part) + " has thin features over air in " + layers_text(r) + ", less than " + num(p.settings.check_lug_lines, 0) +
+                             " lines thick (" + mm(p.settings.check_lug_lines * p.settings.line_width_mm, 1) +
+                             "). Support will touch them: cut it away there, do not pull, or they snap off with it. Cut away from your hand and wear eye protection.",
+                         at_layer(r.worst), r.worst, {part});
+        f.spots = r.spots;
+    }
+}
+
+} // namespace vitrail

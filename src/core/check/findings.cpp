@@ -1,0 +1,96 @@
+#include "core/check/findings.h"
+
+#include "core/check/checker.h"
+
+#include <algorithm>
+#include <cstdio>
+
+namespace vitrail {
+
+Finding& Checker::add(const char* code, Severity severity, std::string message, std::string where, int layer, std::vector<int> parts) {
+    Finding f;
+    f.code = code;
+    f.severity = severity;
+    f.message = std::move(message);
+    f.where = std::move(where);
+    f.layer = layer;
+    f.parts = std::move(parts);
+    found.push_back(std::move(f));
+    return found.back();
+}
+
+std::string Checker::mm(double v, int decimals) {
+    return num(v, decimals) + " mm";
+}
+
+std::string Checker::num(double v, int decimals) {
+    char buffer[48];
+    std::snprintf(buffer, sizeof buffer, "%.*f", decimals, v);
+    return buffer;
+}
+
+std::string Checker::at_layer(int layer) const {
+    const LayerGrid& g = plan.grid;
+    return "layer " + std::to_string(layer) + " (" + mm(g.bottom_mm(layer)) + " to " + mm(g.top_mm(layer)) + ")";
+}
+
+std::string Checker::named(const Filament& f) const {
+    return std::string(1, f.letter) + " (" + facts(f.material).id + ")";
+}
+
+int Checker::filament_in(int part, int layer) const {
+    return std::max(0, find_filament(p, filament_at(p, part, plan.grid.middle_mm(layer))));
+}
+
+std::vector<int> Checker::used_filaments() const {
+    std::vector<int> u;
+    for (int f = 0; f < plan.filaments; ++f)
+        if (used(f))
+            u.push_back(f);
+    return u;
+}
+
+Spot Checker::spot_in(const Paths& area, int layer) const {
+    const Box b = box_of(area);
+    const float x = static_cast<float>(double(b.left + b.right) / 2 / kUnitsPerMm), y = static_cast<float>(double(b.top + b.bottom) / 2 / kUnitsPerMm);
+    const double size = std::max(double(b.right - b.left), double(b.bottom - b.top)) / kUnitsPerMm;
+    return {{x, y, static_cast<float>(bed_z() + plan.grid.middle_mm(layer))}, layer, size};
+}
+
+std::vector<Finding> find_problems(const Project& project, const Plan& plan, std::vector<Finding>* waived) {
+    Checker c{project, plan, {}};
+    c.meshes();
+    c.unassigned();
+    c.bonds();
+    c.overlaps();
+    c.gaps();
+    c.misplaced();
+    c.temperatures();
+    c.sheets();
+    c.spools();
+    c.strokes();
+    c.lettering();
+    c.lugs();
+    c.overhanging_colour();
+    c.tall_parts();
+    c.heights();
+    c.bands();
+    c.base_shift();
+    c.damp();
+    c.identity();
+    c.bed();
+    c.slots();
+    c.tower();
+    c.hands();
+    const auto is_waived = [&](const Finding& f) {
+        return std::any_of(project.waivers.begin(), project.waivers.end(), [&](const Waiver& w) { return w.code == f.code; });
+    };
+    const auto kept = std::stable_partition(c.found.begin(), c.found.end(), [&](const Finding& f) { return !is_waived(f); });
+    if (waived)
+        waived->assign(std::make_move_iterator(kept), std::make_move_iterator(c.found.end()));
+    c.found.erase(kept, c.found.end());
+    std::stable_sort(c.found.begin(), c.found.end(), [](const Finding& a, const Finding& b) { return a.severity < b.severity; });
+    return std::move(c.found);
+}
+
+} // namespace vitrail

@@ -1,0 +1,12 @@
+// What would spoil the print. The codes are listed in docs/findings.md.
+#pragma once
+
+#include "core/plan/plan.h"
+
+namespace vitrail {
+
+/// Looks the finished plan over; errors first, then warnings, then notes. Codes the project waives are left out and
+/// returned in `waived`, where given.
+std::vector<Finding> find_problems(const Project& project, const Plan& plan, std::vector<Finding>* waived = nullptr);
+
+} // namespace vitrail

@@ -1,0 +1,91 @@
+#include "core/check/checker.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace vitrail {
+
+void Checker::bed() {
+    const Bounds& b = plan.table->bounds;
+    const double w = b.max.x - b.min.x, d = b.max.y - b.min.y, h = b.max.z - b.min.z;
+    const Machine& m = p.machine;
+    const std::string bed = num(m.bed_x_mm, 0) + " × " + num(m.bed_y_mm, 0) + " × " + num(m.height_mm, 0) + " mm";
+    if (w > m.bed_x_mm || d > m.bed_y_mm || h > m.height_mm) {
+        add("off-bed", Severity::error,
+            "The piece measures " + num(w) + " × " + num(d) + " × " + num(h) + " mm and does not fit the printer's " + bed +
+                ". Turn it, scale it, or choose another machine.",
+            "whole print");
+        return;
+    }
+    // Copies in rows with free space around each; the tower takes places off the last row.
+    const double gap = p.settings.spacing_mm;
+    const int across = static_cast<int>((m.bed_x_mm + gap) / (w + gap)), deep = static_cast<int>((m.bed_y_mm + gap) / (d + gap));
+    int places = across * deep;
+    if (plan.tower.layers > 0) {
+        const int wide = static_cast<int>(std::ceil((plan.tower.width_mm + gap) / (w + gap)));
+        const int long_ = static_cast<int>(std::ceil((plan.tower.width_mm + gap) / (d + gap)));
+        const bool beside = m.bed_x_mm - across * (w + gap) >= plan.tower.width_mm ||
+                            m.bed_y_mm - deep * (d + gap) >= plan.tower.width_mm;
+        if (!beside)
+            places -= wide * long_;
+    }
+    if (p.settings.copies > places) {
+        Finding& f = add("off-bed", Severity::error,
+                         num(p.settings.copies, 0) + " copies do not fit on " + num(m.bed_x_mm, 0) + " × " +
+                             num(m.bed_y_mm, 0) + " mm with " + mm(gap, 1) + " between them" +
+                             (plan.tower.layers ? " and the tower" : "") + "; " + std::to_string(std::max(0, places)) + " do.",
+                         "whole plate");
+        if (places > 0)
+            f.fixes.push_back({"print " + std::to_string(places), {}, [places](Project& q) { q.settings.copies = places; }});
+    }
+}
+
+void Checker::slots() {
+    const int used = static_cast<int>(used_filaments().size()), places = places_for_filament(p.machine);
+    bool by_hand_only = true;
+    for (const Toolhead& t : p.machine.toolheads)
+        by_hand_only &= !t.has_feeder();
+    if (used > places && !by_hand_only)
+        add("slots-short", Severity::warning,
+            "The print takes " + std::to_string(used) + " filaments and the machine holds " + std::to_string(places) +
+                ". Somebody must refill a slot while it is idle, or the printer will wait.",
+            "whole print");
+}
+
+void Checker::tower() {
+    const Tower& t = plan.tower;
+    if (!t.layers)
+        return;
+    if (t.slenderness() > p.settings.slenderness_limit + 1e-9) {
+        Finding& f = add("tower-slender", Severity::warning,
+                         "The tower is " + mm(t.height_mm, 1) + " tall on " + mm(t.width_mm, 1) + ": " + num(t.slenderness()) +
+                             " times its width. Beyond " + num(p.settings.slenderness_limit, 0) + " it may topple.",
+                         at_layer(t.layers), t.layers);
+        f.fixes.push_back({"let it be as wide as it must", {}, [](Project& q) { q.settings.tower_width_mm = 0; }});
+    }
+    if (t.overflow_mm3 > 0.5) {
+        Finding& f = add("tower-small", Severity::error,
+                         "A tower " + mm(t.width_mm, 1) + " wide has no room for " + num(t.overflow_mm3, 0) +
+                             " mm³ of purge; the busiest layer is " + std::to_string(t.busiest_layer) + ".",
+                         at_layer(t.busiest_layer), t.busiest_layer);
+        f.fixes.push_back({"let it be as wide as it must", {}, [](Project& q) { q.settings.tower_width_mm = 0; }});
+    }
+}
+
+void Checker::hands() {
+    int within = 0, first_layer = 0;
+    for (const Change& c : plan.changes)
+        if (c.kind == ChangeKind::hand && c.within_layer) {
+            ++within;
+            if (!first_layer)
+                first_layer = c.layer;
+        }
+    if (within)
+        add("hand-within-layer", Severity::warning,
+            std::to_string(within) + " of " + std::to_string(plan.totals.hand_swaps) +
+                " hand swaps fall inside a layer: the printer must pause in mid-layer, and somebody must stay for " +
+                num(plan.totals.attended_s / 60, 0) + " min in all.",
+            at_layer(first_layer), first_layer);
+}
+
+} // namespace vitrail

@@ -1,0 +1,124 @@
+#include "core/check/checker.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace vitrail {
+
+namespace {
+
+constexpr std::size_t kMostSpots = 200;
+
+} // namespace
+
+void Checker::overhanging_colour() {
+    const double steepest = -std::sin(p.settings.check_overhang_deg * std::numbers::pi / 180);
+    const double bed = bed_z() + plan.grid.first_mm / 2;
+    for (int i = 0; i < static_cast<int>(p.parts.size()); ++i) {
+        const Part& part = p.parts[i];
+        // Painted faces that need support: it scars the very face somebody took the trouble to paint.
+        std::vector<double> over(part.patches.size() + 1, 0);
+        std::vector<std::vector<Spot>> spots(over.size());
+        if (part.paint)
+            for_each_facet(*part.mesh, *part.paint, [&](std::uint32_t, const std::array<Vec3, 3>& c, PatchNumber n) {
+                const Vec3 d = twice_area(c);
+                const float l = length(d);
+                if (n == kUnpainted || n >= over.size() || !(l > 0) || d.z / l > steepest || std::min({c[0].z, c[1].z, c[2].z}) < bed)
+                    return;
+                over[n] += l / 2;
+                if (spots[n].size() < kMostSpots) {
+                    const Vec3 m = (c[0] + c[1] + c[2]) * (1.0f / 3);
+                    spots[n].push_back({m, std::clamp(first_layer_above(plan.grid, m.z - bed_z()), 1, plan.grid.count), std::sqrt(double(l))});
+                }
+            });
+        for (std::size_t n = 1; n < over.size(); ++n) {
+            const Patch& patch = part.patches[n - 1];
+            if (over[n] < 2 || !patch.filament || patch.filament == part.filament)
+                continue;
+            Finding& f = add("support-on-show", Severity::warning,
+                             num(over[n], 0) + " mm² of the patch \u201c" + patch.name + "\u201d on " + quoted(i) + " overhang by more than " +
+                                 num(p.settings.check_overhang_deg, 0) + "°: support would touch and scar the painted face. Turn the piece, or paint less of it.",
+                             "patch " + patch.name, spots[n].front().layer, {i});
+            f.spots = spots[n];
+        }
+        // Borders of colours on walls that lean outwards.
+        for (const Band& b : p.bands) {
+            if (b.part != part.name)
+                continue;
+            for (const double height : {b.z0_mm, b.z1_mm}) {
+                const double z = bed_z() + height;
+                if (z <= bed || z >= part.mesh->bounds.max.z - 1e-6)
+                    continue;
+                double crossing = 0, all = 0;
+                Finding place;
+                for (std::uint32_t t = 0; t < part.mesh->triangles.size(); ++t) {
+                    const auto c = corners(*part.mesh, t);
+                    const auto [lo, hi] = std::minmax({c[0].z, c[1].z, c[2].z});
+                    if (lo >= z || hi <= z)
+                        continue;
+                    Vec3 ends[2];
+                    int n = 0;
+                    for (int e = 0; e < 3 && n < 2; ++e) {
+                        const Vec3 u = c[e], v = c[(e + 1) % 3];
+                        if ((u.z < z) != (v.z < z))
+                            ends[n++] = u + (v - u) * static_cast<float>((z - u.z) / (double(v.z) - u.z));
+                    }
+                    const double l = n == 2 ? length(ends[1] - ends[0]) : 0;
+                    all += l;
+                    if (normal(*part.mesh, t).z > steepest)
+                        continue;
+                    crossing += l;
+                    if (place.spots.size() < kMostSpots)
+                        place.spots.push_back({ends[0], std::clamp(first_layer_above(plan.grid, height), 1, plan.grid.count), 1});
+                }
+                if (crossing < 2 || crossing < 0.05 * all)
+                    continue;
+                Finding& f = add("colour-on-overhang", Severity::warning,
+                                 "The border at " + mm(height) + " of " + quoted(i) + " lies on an overhang for " + num(crossing, 0) + " of " + num(all, 0) +
+                                     " mm: colours run into each other there. Borders come out better on upward slopes.",
+                                 at_layer(std::clamp(first_layer_above(plan.grid, height), 1, plan.grid.count)),
+                                 std::clamp(first_layer_above(plan.grid, height), 1, plan.grid.count), {i});
+                f.spots = std::move(place.spots);
+            }
+        }
+    }
+}
+
+void Checker::tall_parts() {
+    // What stands on the bed, as one foot for all that touches it.
+    const Paths foot = whole_layer(*plan.table, 1);
+    for (const Path& ring : foot) {
+        if (!ClipperLib::Orientation(ring))
+            continue;
+        // The narrowest extent of the foot, over all directions of its edges (rotating calipers would be faster; a foot is small).
+        double narrow = 1e9;
+        for (int k = 0; k < 36; ++k) {
+            const double a = k * std::numbers::pi / 36, cx = std::cos(a), cy = std::sin(a);
+            double lo = 1e18, hi = -1e18;
+            for (const IntPoint& q : ring) {
+                const double d = cx * double(q.X) + cy * double(q.Y);
+                lo = std::min(lo, d), hi = std::max(hi, d);
+            }
+            narrow = std::min(narrow, (hi - lo) / kUnitsPerMm);
+        }
+        // How high what stands on this ring goes: parts whose own outline meets it.
+        double top = 0;
+        std::vector<int> parts;
+        for (int i = 0; i < static_cast<int>(p.parts.size()); ++i)
+            if (!intersect(plan.table->parts[i].layers[0], {ring}).empty()) {
+                top = std::max(top, double(p.parts[i].mesh->bounds.max.z) - bed_z());
+                parts.push_back(i);
+            }
+        if (narrow > 0 && top > p.settings.check_tall * narrow && top > 15) {
+            Finding& f = add("tall-thin", Severity::warning,
+                             (parts.size() == 1 ? quoted(parts[0]) : std::string("What stands here")) + " is " + mm(top, 1) + " tall on a foot " + mm(narrow, 1) +
+                                 " wide, " + num(top / narrow) + " times as tall. Beyond " + num(p.settings.check_tall, 0) +
+                                 " it may topple or sway: add a brim, slow down, or turn it.",
+                             at_layer(1), 1, parts);
+            f.spots.push_back(spot_in({ring}, 1));
+        }
+    }
+}
+
+} // namespace vitrail

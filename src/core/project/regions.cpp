@@ -1,0 +1,279 @@
+#include "core/project/regions.h"
+
+#include "core/geometry/cut.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+
+namespace vitrail {
+
+std::string free_patch_name(const Part& part, const std::string& name) {
+    const auto taken = [&](const std::string& s) {
+        return std::any_of(part.patches.begin(), part.patches.end(), [&](const Patch& x) { return x.name == s; });
+    };
+    std::string free = name;
+    for (int n = 2; taken(free); ++n)
+        free = name + "-" + std::to_string(n);
+    return free;
+}
+
+PatchNumber add_patch(Part& part, const std::string& name, char filament) {
+    if (part.patches.size() >= kMostPatches)
+        return kUnpainted;
+    part.patches.push_back({free_patch_name(part, name), filament});
+    return static_cast<PatchNumber>(part.patches.size());
+}
+
+void repaint(Part& part, const std::function<void(const Mesh&, Paint&)>& change) {
+    auto paint = std::make_shared<Paint>(part.paint ? *part.paint : bare(*part.mesh));
+    change(*part.mesh, *paint);
+    part.paint = std::move(paint);
+}
+
+void drop_empty_patches(Part& part) {
+    if (!part.paint) {
+        part.patches.clear();
+        return;
+    }
+    const int n = static_cast<int>(part.patches.size());
+    std::vector<char> used(part.patches.size() + 1, 0);
+    for (const PatchNumber p : part.paint->patch)
+        if (p < used.size())
+            used[p] = 1;
+    for (const auto& [t, facets] : part.paint->cut)
+        for (const Facet& f : facets)
+            if (f.patch < used.size())
+                used[f.patch] = 1;
+    std::vector<PatchNumber> to(part.patches.size() + 1, kUnpainted);
+    std::vector<Patch> kept;
+    for (int i = 1; i <= n; ++i)
+        if (used[i]) {
+            kept.push_back(part.patches[i - 1]);
+            to[i] = static_cast<PatchNumber>(kept.size());
+        }
+    if (kept.size() == part.patches.size())
+        return;
+    part.patches = std::move(kept);
+    if (part.patches.empty())
+        part.paint = nullptr;
+    else
+        repaint(part, [&](const Mesh&, Paint& p) { renumber(p, to); });
+}
+
+void remove_patch(Part& part, PatchNumber patch) {
+    repaint(part, [&](const Mesh&, Paint& p) {
+        std::vector<PatchNumber> to(part.patches.size() + 1);
+        for (std::size_t i = 0; i < to.size(); ++i)
+            to[i] = i == patch ? kUnpainted : static_cast<PatchNumber>(i);
+        renumber(p, to);
+    });
+    drop_empty_patches(part);
+}
+
+PatchNumber patch_with(Part& part, char filament, const std::string& name) {
+    for (std::size_t i = 0; i < part.patches.size(); ++i)
+        if (part.patches[i].filament == filament)
+            return static_cast<PatchNumber>(i + 1);
+    return add_patch(part, name, filament);
+}
+
+namespace {
+
+/// A part made from another by taking some of its surface.
+Part derived(const Part& from, Derived d, std::string name) {
+    Part part = from;
+    part.name = std::move(name);
+    part.mesh = std::make_shared<Mesh>(std::move(d.mesh));
+    part.own_mesh = true;
+    if (from.paint)
+        part.paint = std::make_shared<Paint>(carried_over(*from.mesh, *from.paint, *part.mesh, d.origin));
+    drop_empty_patches(part);
+    return part;
+}
+
+void replace_part(Project& p, int at, std::vector<Part> by) {
+    p.parts.erase(p.parts.begin() + at);
+    p.parts.insert(p.parts.begin() + at, std::make_move_iterator(by.begin()), std::make_move_iterator(by.end()));
+}
+
+} // namespace
+
+int split_part(Project& p, int index) {
+    const Part part = p.parts[index];
+    std::vector<Derived> bodies = split_bodies(*part.mesh);
+    if (bodies.size() < 2)
+        return 1;
+    std::vector<Part> parts;
+    const std::vector<Band> bands = p.bands;
+    std::erase_if(p.bands, [&](const Band& b) { return b.part == part.name; });
+    for (std::size_t i = 0; i < bodies.size(); ++i) {
+        // The first body keeps the name.
+        std::string name = part.name;
+        for (int n = static_cast<int>(i) + 1; i > 0; ++n) {
+            name = part.name + "-" + std::to_string(n);
+            if (find_part(p, name) < 0 && std::none_of(parts.begin(), parts.end(), [&](const Part& x) { return x.name == name; }))
+                break;
+        }
+        parts.push_back(derived(part, std::move(bodies[i]), name));
+        for (Band b : bands)
+            if (b.part == part.name) {
+                b.part = name;
+                p.bands.push_back(b);
+            }
+    }
+    const int count = static_cast<int>(parts.size());
+    replace_part(p, index, std::move(parts));
+    return count;
+}
+
+void join_parts(Project& p, const std::vector<int>& which) {
+    if (which.size() < 2)
+        return;
+    std::vector<int> parts = which;
+    std::sort(parts.begin(), parts.end());
+    const Part first = p.parts[parts.front()];
+    std::vector<const Mesh*> meshes;
+    for (const int i : parts)
+        meshes.push_back(p.parts[i].mesh.get());
+    Derived d = joined(meshes);
+    Part whole = first;
+    whole.mesh = std::make_shared<Mesh>(std::move(d.mesh));
+    whole.own_mesh = true;
+    whole.paint = nullptr;
+    whole.patches.clear();
+    // Each part's triangles stand together; where its filament or its patches differ, the surface is painted.
+    Paint paint = bare(*whole.mesh);
+    std::vector<std::uint32_t> start{0};
+    for (const Mesh* m : meshes)
+        start.push_back(start.back() + static_cast<std::uint32_t>(m->triangles.size()));
+    std::vector<std::vector<PatchNumber>> number(parts.size());
+    for (std::size_t k = 0; k < parts.size(); ++k) {
+        const Part& part = p.parts[parts[k]];
+        number[k].push_back(part.filament == first.filament ? kUnpainted : patch_with(whole, part.filament, part.name));
+        for (const Patch& patch : part.patches)
+            number[k].push_back(add_patch(whole, patch.name, patch.filament));
+    }
+    for (std::uint32_t t = 0; t < d.origin.size(); ++t) {
+        const auto k = static_cast<std::size_t>(std::upper_bound(start.begin(), start.end(), d.origin[t]) - start.begin()) - 1;
+        const Part& part = p.parts[parts[k]];
+        const std::uint32_t old = d.origin[t] - start[k];
+        if (!part.paint || part.paint->patch[old] != kCut) {
+            paint.patch[t] = number[k][part.paint ? part.paint->patch[old] : 0];
+            continue;
+        }
+        paint.patch[t] = kCut;
+        std::vector<Facet> facets = part.paint->cut.at(old);
+        for (Facet& f : facets)
+            f.patch = number[k][f.patch];
+        paint.cut[t] = std::move(facets);
+    }
+    if (!whole.patches.empty())
+        whole.paint = std::make_shared<Paint>(std::move(paint));
+    drop_empty_patches(whole);
+    // Bands of the first stay; those of the others end with them.
+    for (std::size_t k = parts.size(); k-- > 1;) {
+        std::erase_if(p.bands, [&](const Band& b) { return b.part == p.parts[parts[k]].name; });
+        p.parts.erase(p.parts.begin() + parts[k]);
+    }
+    p.parts[parts.front()] = std::move(whole);
+}
+
+void cut_out_bands(Project& p, int index) {
+    const Part part = p.parts[index];
+    const double bed = bounds(p).min.z;
+    std::vector<double> planes;
+    for (const Band& b : p.bands)
+        if (b.part == part.name)
+            for (const double z : {b.z0_mm, b.z1_mm})
+                if (z + bed > part.mesh->bounds.min.z + 1e-3 && z + bed < part.mesh->bounds.max.z - 1e-3)
+                    planes.push_back(z + bed);
+    std::sort(planes.begin(), planes.end());
+    planes.erase(std::unique(planes.begin(), planes.end(), [](double a, double b) { return b - a < 1e-3; }), planes.end());
+    const auto filament_between = [&](double z0, double z1) { return filament_at(p, index, (z0 + z1) / 2 - bed); };
+    if (planes.empty()) {
+        p.parts[index].filament = filament_between(part.mesh->bounds.min.z, part.mesh->bounds.max.z);
+    } else {
+        std::vector<Derived> slabs = cut_at(*part.mesh, planes);
+        std::vector<Part> parts;
+        planes.insert(planes.begin(), part.mesh->bounds.min.z);
+        planes.push_back(part.mesh->bounds.max.z);
+        for (std::size_t s = 0; s < slabs.size(); ++s) {
+            if (slabs[s].mesh.triangles.empty())
+                continue;
+            char text[64];
+            std::snprintf(text, sizeof text, " %.4g\u2013%.4g", planes[s] - bed, planes[s + 1] - bed);
+            Part piece = derived(part, std::move(slabs[s]), free_part_name(p, part.name + text));
+            piece.filament = filament_between(planes[s], planes[s + 1]);
+            parts.push_back(std::move(piece));
+        }
+        replace_part(p, index, std::move(parts));
+    }
+    std::erase_if(p.bands, [&](const Band& b) { return b.part == part.name; });
+}
+
+namespace {
+
+void move_points(Part& part, const std::function<Vec3(Vec3)>& to) {
+    Mesh m = *part.mesh;
+    m.bounds = {};
+    for (Vec3& v : m.vertices)
+        v = to(v);
+    for (const Triangle& t : m.triangles)
+        for (const std::uint32_t v : t)
+            m.bounds.add(m.vertices[v]);
+    part.mesh = std::make_shared<Mesh>(std::move(m));
+    part.own_mesh = true;
+    if (part.paint && !part.paint->cut.empty())
+        repaint(part, [&](const Mesh&, Paint& paint) {
+            for (auto& [t, facets] : paint.cut)
+                for (Facet& f : facets)
+                    for (Vec3& v : f.corners)
+                        v = to(v);
+        });
+}
+
+} // namespace
+
+void move_part(Project& p, int part, double dx, double dy, double dz) {
+    const Vec3 d{static_cast<float>(dx), static_cast<float>(dy), static_cast<float>(dz)};
+    move_points(p.parts[part], [d](Vec3 v) { return v + d; });
+}
+
+BaseShift base_shift(const Settings& s, double delta) {
+    const double k = delta / s.layer_mm;
+    const int whole = static_cast<int>(std::lround(k));
+    const double error = delta - whole * s.layer_mm;
+    return {whole, std::abs(error) < 1e-9 ? 0 : error};
+}
+
+void thicken_base(Project& p, double delta) {
+    const float bed = bounds(p).min.z, lift = static_cast<float>(delta);
+    for (Part& part : p.parts)
+        move_points(part, [&](Vec3 v) { return v.z > bed + 1e-4f ? Vec3{v.x, v.y, v.z + lift} : v; });
+    for (Band& b : p.bands) {
+        b.z0_mm += b.z0_mm > 1e-6 ? delta : 0;
+        b.z1_mm += delta;
+    }
+}
+
+void turn(Project& p, const Rotation& rotation) {
+    if (rotation == kNoRotation)
+        return;
+    for (int i = static_cast<int>(p.parts.size()) - 1; i >= 0; --i)
+        if (std::any_of(p.bands.begin(), p.bands.end(), [&](const Band& b) { return b.part == p.parts[i].name; }))
+            cut_out_bands(p, i);
+    for (Part& part : p.parts) {
+        part.mesh = std::make_shared<Mesh>(rotated(rotation, *part.mesh));
+        if (part.paint && !part.paint->cut.empty())
+            repaint(part, [&](const Mesh&, Paint& paint) {
+                for (auto& [t, facets] : paint.cut)
+                    for (Facet& f : facets)
+                        for (Vec3& v : f.corners)
+                            v = rotated(rotation, v);
+            });
+    }
+    p.pose = rotation * p.pose;
+}
+
+} // namespace vitrail

@@ -1,0 +1,46 @@
+// Edits of regions: painting patches, splitting and joining parts, turning the piece.
+#pragma once
+
+#include "core/project/project.h"
+
+namespace vitrail {
+
+/// A new patch of a part, painted nowhere yet; its number. 0 when the part has as many as there can be.
+PatchNumber add_patch(Part& part, const std::string& name, char filament);
+/// `patch`, `patch-2`, …: a name no patch of the part has.
+std::string free_patch_name(const Part& part, const std::string& name);
+
+/// Changes a copy of the part's paint, made first where there is none.
+void repaint(Part& part, const std::function<void(const Mesh&, Paint&)>& change);
+/// Takes patches that no longer cover any surface out, and renumbers the others.
+void drop_empty_patches(Part& part);
+/// Takes a patch away; its surface is not painted any more.
+void remove_patch(Part& part, PatchNumber patch);
+/// The patch, as a number, with that letter on a part, or a new one.
+PatchNumber patch_with(Part& part, char filament, const std::string& name);
+
+/// Cuts a part of several separate bodies into one part each; they keep filament, bands and paint. Returns how many
+/// parts came of it (1: it was one body, nothing was done).
+int split_part(Project& p, int part);
+/// Makes one part of several: the first one's name and filament; where the others differ, they become bands or, where
+/// painted, keep their patches. Surfaces in another filament than the first become patches.
+void join_parts(Project& p, const std::vector<int>& parts);
+/// Makes separate parts of a part's bands, cut along level planes, so that they stay what they are when the piece turns.
+void cut_out_bands(Project& p, int part);
+
+/// Moves one part against the others. It no longer has the place its file gave it.
+void move_part(Project& p, int part, double dx_mm, double dy_mm, double dz_mm);
+
+/// Makes the base thicker by `delta_mm` (thinner below 0): everything above the bed is lifted, bands with it.
+/// Returns by how many layers later changes move, and what is left over where that is no whole number.
+struct BaseShift {
+    int layers = 0;
+    double error_mm = 0;
+};
+BaseShift base_shift(const Settings& s, double delta_mm);
+void thicken_base(Project& p, double delta_mm);
+
+/// Turns the whole piece. Bands are cut out first: heights mean nothing in another pose.
+void turn(Project& p, const Rotation& rotation);
+
+} // namespace vitrail
