@@ -12,7 +12,7 @@
 
 namespace vitrail {
 
-std::string thumbnail_png(const Project& p, int size) {
+QImage thumbnail(const Project& p, int size) {
     // Seen from the front right and above; triangles from far to near.
     struct Face {
         std::array<QPointF, 3> corners;
@@ -28,13 +28,12 @@ std::string thumbnail_png(const Project& p, int size) {
     const std::size_t step = std::max<std::size_t>(1, total / kMost);
     constexpr double c = 0.8660254, s = 0.5; // 30°
     for (std::size_t i = 0; i < p.parts.size() && !b.empty(); ++i) {
-        const Mesh& m = *p.parts[i].mesh;
-        for (std::size_t t = 0; t < m.triangles.size(); t += step) {
+        const Part& part = p.parts[i];
+        const Mesh& m = *part.mesh;
+        const auto add = [&](const std::array<Vec3, 3>& v, PatchNumber patch) {
             Face f{};
-            std::array<Vec3, 3> v;
             double z = 0;
             for (int k = 0; k < 3; ++k) {
-                v[k] = m.vertices[m.triangles[t][k]];
                 const double x = v[k].x - b.min.x, y = v[k].y - b.min.y, h = v[k].z - b.min.z;
                 f.corners[k] = QPointF((x - y) * c, (x + y) * -s - h);
                 f.depth += x + y - h;
@@ -45,12 +44,23 @@ std::string thumbnail_png(const Project& p, int size) {
             const double nx = uy * wz - uz * wy, ny = uz * wx - ux * wz, nz = ux * wy - uy * wx;
             const double length = std::sqrt(nx * nx + ny * ny + nz * nz);
             if (length == 0)
-                continue;
+                return;
             const double light = 0.55 + 0.45 * std::max(0.0, (-0.3 * nx - 0.6 * ny + 0.75 * nz) / length);
-            const int index = find_filament(p, filament_at(p, static_cast<int>(i), z));
+            char letter = patch && patch <= part.patches.size() ? part.patches[patch - 1u].filament : char(0);
+            if (!letter)
+                letter = filament_at(p, static_cast<int>(i), z);
+            const int index = find_filament(p, letter);
             const QColor colour = index < 0 ? QColor(128, 128, 128) : to_qcolor(p.filaments[index].colour);
             f.colour = qRgb(int(colour.red() * light), int(colour.green() * light), int(colour.blue() * light));
             faces.push_back(f);
+        };
+        const Paint* paint = part.paint.get();
+        for (std::uint32_t t = 0; t < m.triangles.size(); t += static_cast<std::uint32_t>(step)) {
+            if (paint && paint->patch[t] == kCut)
+                for (const Facet& f : paint->cut.at(t))
+                    add(f.corners, f.patch);
+            else
+                add(corners(m, t), paint ? paint->patch[t] : kUnpainted);
         }
     }
     std::sort(faces.begin(), faces.end(), [](const Face& x, const Face& y) { return x.depth > y.depth; });
@@ -71,6 +81,11 @@ std::string thumbnail_png(const Project& p, int size) {
         painter.drawPolygon(f.corners.data(), 3);
     }
     painter.end();
+    return image;
+}
+
+std::string thumbnail_png(const Project& p, int size) {
+    const QImage image = thumbnail(p, size);
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);

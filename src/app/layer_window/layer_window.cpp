@@ -26,6 +26,7 @@ LayerWindow::LayerWindow(Document* document, ViewState* view, QWidget* parent) :
     connect(document, &Document::plan_changed, this, refresh);
     connect(view, &ViewState::layer_changed, this, refresh);
     connect(view, &ViewState::selection_changed, this, [this] { update(); });
+    connect(view, &ViewState::spots_changed, this, [this] { update(); });
 }
 
 QSize LayerWindow::minimumSizeHint() const {
@@ -66,10 +67,14 @@ QPointF place_for_mark(const QPainterPath& path, double mark) {
 
 } // namespace
 
+QPointF LayerWindow::to_widget(double x_mm, double y_mm) const {
+    const QPointF c = picture_rect().center();
+    return {c.x() + (x_mm - middle_mm_.x()) * scale_, c.y() - (y_mm - middle_mm_.y()) * scale_};
+}
+
 void LayerWindow::rebuild() {
     stale_ = false;
-    paths_.clear();
-    marks_.clear();
+    panes_.clear();
     const auto plan = document_->plan();
     if (!plan)
         return;
@@ -77,17 +82,16 @@ void LayerWindow::rebuild() {
     const QRectF room = picture_rect();
     const double w = std::max(0.1, double(b.max.x) - b.min.x), d = std::max(0.1, double(b.max.y) - b.min.y);
     scale_ = std::min(room.width() / w, room.height() / d);
-    const double cx = (double(b.max.x) + b.min.x) / 2, cy = (double(b.max.y) + b.min.y) / 2;
+    middle_mm_ = QPointF((double(b.max.x) + b.min.x) / 2, (double(b.max.y) + b.min.y) / 2);
     const int layer = std::clamp(view_->layer(), 1, plan->grid.count);
-    for (const PartLayers& part : plan->table->parts) {
+    const auto add = [&](int part, int patch, const Paths& rings) {
         QPainterPath path;
         path.setFillRule(Qt::OddEvenFill);
-        for (const Path& ring : part.layers[layer - 1]) {
+        for (const Path& ring : rings) {
             // Points closer than half a pixel do not show.
             QPolygonF polygon;
             for (const IntPoint& q : ring) {
-                const QPointF at(room.center().x() + (double(q.X) / kUnitsPerMm - cx) * scale_,
-                                 room.center().y() - (double(q.Y) / kUnitsPerMm - cy) * scale_);
+                const QPointF at = to_widget(double(q.X) / kUnitsPerMm, double(q.Y) / kUnitsPerMm);
                 if (polygon.isEmpty() || std::abs(polygon.last().x() - at.x()) + std::abs(polygon.last().y() - at.y()) > 0.5)
                     polygon << at;
             }
@@ -96,9 +100,14 @@ void LayerWindow::rebuild() {
                 path.closeSubpath();
             }
         }
-        marks_.push_back(path.isEmpty() ? QPointF() : place_for_mark(path, em(1.5)));
-        paths_.push_back(std::move(path));
-    }
+        if (!path.isEmpty())
+            panes_.push_back({part, patch, path, place_for_mark(path, em(1.5))});
+    };
+    for (std::size_t i = 0; i < plan->table->parts.size(); ++i)
+        add(static_cast<int>(i), 0, plan->table->parts[i].layers[layer - 1]);
+    for (std::size_t i = 0; i < plan->demand->patches.size(); ++i)
+        for (std::size_t k = 0; k < plan->demand->patches[i].size(); ++k)
+            add(static_cast<int>(i), static_cast<int>(k) + 1, plan->demand->patches[i][k].layers[layer - 1]);
 }
 
 void LayerWindow::paintEvent(QPaintEvent*) {
@@ -125,29 +134,44 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     p.drawText(head, Qt::AlignRight | Qt::AlignVCenter,
                tr("layer %1 · %2 → %3 mm").arg(layer).arg(plan->grid.bottom_mm(layer), 0, 'f', 2).arg(plan->grid.top_mm(layer), 0, 'f', 2));
     p.setRenderHint(QPainter::Antialiasing);
-    const auto filament_of = [&](std::size_t part) {
-        return find_filament(project, filament_at(project, static_cast<int>(part), plan->grid.middle_mm(layer)));
+    const auto filament_of = [&](const Pane& pane) {
+        const Part& part = project.parts[pane.part];
+        const char letter = pane.patch ? part.patches[static_cast<std::size_t>(pane.patch) - 1].filament : char(0);
+        return find_filament(project, letter ? letter : filament_at(project, pane.part, plan->grid.middle_mm(layer)));
     };
-    for (std::size_t i = 0; i < paths_.size(); ++i) {
-        if (paths_[i].isEmpty())
-            continue;
-        const int f = filament_of(i);
+    const auto selected = [&](const Pane& pane) {
+        return view_->parts().count(pane.part) || view_->patch() == std::pair{pane.part, pane.patch ? pane.patch : -1};
+    };
+    for (const Pane& pane : panes_) {
+        const int f = filament_of(pane);
         const QColor c = f < 0 ? t.line : to_qcolor(project.filaments[f].colour);
-        p.fillPath(paths_[i], c);
+        p.fillPath(pane.path, c);
         if (f >= 0)
-            p.fillPath(paths_[i], hatch_brush(project.filaments[f].letter, c));
+            p.fillPath(pane.path, hatch_brush(project.filaments[f].letter, c));
     }
-    for (std::size_t i = 0; i < paths_.size(); ++i) {
-        const bool selected = view_->parts().count(static_cast<int>(i));
-        p.setPen(QPen(selected ? t.accent : t.lead, selected ? 3.2 : 2.2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-        p.setBrush(Qt::NoBrush);
-        p.drawPath(paths_[i]);
-    }
-    for (std::size_t i = 0; i < paths_.size(); ++i)
-        if (const int f = paths_[i].isEmpty() || marks_[i].isNull() ? -1 : filament_of(i); f >= 0) {
+    for (const bool front : {false, true})
+        for (const Pane& pane : panes_)
+            if (selected(pane) == front) {
+                p.setPen(QPen(front ? t.accent : t.lead, front ? 3.2 : pane.patch ? 1.6 : 2.2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+                p.setBrush(Qt::NoBrush);
+                p.drawPath(pane.path);
+            }
+    for (const Pane& pane : panes_)
+        if (const int f = pane.mark.isNull() ? -1 : filament_of(pane); f >= 0) {
             const double s = em(1.5);
-            paint_badge(p, QRectF(marks_[i].x() - s / 2, marks_[i].y() - s / 2, s, s), project.filaments[f].letter,
+            paint_badge(p, QRectF(pane.mark.x() - s / 2, pane.mark.y() - s / 2, s, s), project.filaments[f].letter,
                         to_qcolor(project.filaments[f].colour), font());
+        }
+    // The places a finding points at: a ring around each, wide enough to be seen.
+    for (const Spot& spot : view_->spots())
+        if (spot.layer == layer || spot.layer == 0) {
+            const double r = std::max<double>(em(0.6), spot.size_mm / 2 * scale_ + 4);
+            const QPointF at = to_widget(spot.point.x, spot.point.y);
+            p.setBrush(Qt::NoBrush);
+            p.setPen(QPen(t.lead, 4));
+            p.drawEllipse(at, r, r);
+            p.setPen(QPen(t.bad, 2));
+            p.drawEllipse(at, r, r);
         }
     // The filaments of this layer by name, as some parts are too thin to carry a letter.
     double x = em(0.8);
@@ -188,16 +212,24 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     p.drawText(QRectF(x1 - em(8), y - em(1.25), em(8), em(1.1)), Qt::AlignRight | Qt::AlignBottom, tr("%1 mm").arg(bar));
 }
 
-int LayerWindow::part_at(QPointF at) const {
-    for (std::size_t i = paths_.size(); i-- > 0;)
-        if (paths_[i].contains(at))
+int LayerWindow::pane_at(QPointF at) const {
+    for (std::size_t i = panes_.size(); i-- > 0;)
+        if (panes_[i].path.contains(at))
             return static_cast<int>(i);
     return -1;
 }
 
+int LayerWindow::part_at(QPointF at) const {
+    const int pane = pane_at(at);
+    return pane < 0 ? -1 : panes_[pane].part;
+}
+
 void LayerWindow::mousePressEvent(QMouseEvent* e) {
-    const int part = part_at(e->position());
-    view_->select(part < 0 ? std::set<int>{} : std::set<int>{part});
+    const int pane = pane_at(e->position());
+    if (pane >= 0 && panes_[pane].patch)
+        view_->select_patch(panes_[pane].part, panes_[pane].patch);
+    else
+        view_->select(pane < 0 ? std::set<int>{} : std::set<int>{panes_[pane].part});
 }
 
 void LayerWindow::wheelEvent(QWheelEvent* e) {
@@ -208,8 +240,15 @@ void LayerWindow::wheelEvent(QWheelEvent* e) {
 bool LayerWindow::event(QEvent* e) {
     if (e->type() == QEvent::ToolTip) {
         auto* help = static_cast<QHelpEvent*>(e);
-        const int part = part_at(help->pos());
-        QToolTip::showText(help->globalPos(), part < 0 ? QString() : QString::fromStdString(document_->planned_project().parts[part].name), this);
+        const int pane = pane_at(help->pos());
+        QString text;
+        if (pane >= 0) {
+            const Part& part = document_->planned_project().parts[panes_[pane].part];
+            text = QString::fromStdString(part.name);
+            if (panes_[pane].patch)
+                text += tr(", painted: %1").arg(QString::fromStdString(part.patches[static_cast<std::size_t>(panes_[pane].patch) - 1].name));
+        }
+        QToolTip::showText(help->globalPos(), text, this);
         return true;
     }
     return QWidget::event(e);

@@ -34,9 +34,17 @@ private:
     Document* document_;
     ViewState* view_;
     bool stale_ = true;
-    std::vector<QPainterPath> paths_; ///< per part, widget pixels
-    std::vector<QPointF> marks_;      ///< per part: a place for its letter
-    double scale_ = 1;                ///< pixels per mm
+    /// One region of the layer: a part's body, or a painted patch over it.
+    struct Pane {
+        int part, patch; ///< patch 0: the body
+        QPainterPath path; ///< widget pixels
+        QPointF mark;      ///< a place for its letter; null where there is none
+    };
+    int pane_at(QPointF p) const;
+    QPointF to_widget(double x_mm, double y_mm) const;
+    std::vector<Pane> panes_;
+    double scale_ = 1; ///< pixels per mm
+    QPointF middle_mm_;
 };
 
 } // namespace vitrail

@@ -4,12 +4,18 @@
 #include "app/shell/view_state.h"
 
 #include <QApplication>
+#include <QInputDialog>
+#include <QLineEdit>
 #include <QListView>
+#include <QMenu>
 #include <QPainter>
+#include <QPointer>
 #include <QPushButton>
 #include <QStyledItemDelegate>
+#include <QThreadPool>
 
 #include <algorithm>
+#include <cmath>
 
 namespace vitrail {
 
@@ -97,7 +103,8 @@ private:
 
 FindingsPanel::FindingsPanel(Document* document, ViewState* view, QWidget* parent)
     : Panel(tr("Findings"), parent), document_(document), view_(view), list_(new QListView), empty_(new QLabel),
-      show_(new QPushButton(icon(QStringLiteral("eye")), tr("Show me"))), fix_(new QPushButton(icon(QStringLiteral("wrench")), tr("Fix"))) {
+      preview_(new QLabel), show_(new QPushButton(icon(QStringLiteral("eye")), tr("Show me"))), fix_(new QPushButton(icon(QStringLiteral("wrench")), tr("Fix"))),
+      waive_(new QPushButton(icon(QStringLiteral("eye-off")), QString())), waived_(new QPushButton) {
     list_->setObjectName(QStringLiteral("findings"));
     list_->setAccessibleName(tr("Findings"));
     list_->setModel(new FindingsModel(document, this));
@@ -109,14 +116,33 @@ FindingsPanel::FindingsPanel(Document* document, ViewState* view, QWidget* paren
     empty_->setObjectName(QStringLiteral("quiet"));
     empty_->setWordWrap(true);
     empty_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    preview_->setObjectName(QStringLiteral("fix_preview"));
+    preview_->setWordWrap(true);
+    waive_->setObjectName(QStringLiteral("waive"));
+    waive_->setAccessibleName(tr("Do not check this here"));
+    waive_->setToolTip(tr("Do not check this in this project, for a reason you give"));
+    waived_->setObjectName(QStringLiteral("waived"));
+    waived_->setToolTip(tr("Checks that are off in this project"));
     body()->addWidget(list_, 1);
     body()->addWidget(empty_, 1);
+    body()->addWidget(preview_);
+    add_to_heading(waived_);
     add_to_heading(show_);
     add_to_heading(fix_);
+    add_to_heading(waive_);
+    connect(waive_, &QPushButton::clicked, this, &FindingsPanel::waive);
+    connect(waived_, &QPushButton::clicked, this, &FindingsPanel::show_waived);
     connect(show_, &QPushButton::clicked, this, &FindingsPanel::show_me);
-    connect(fix_, &QPushButton::clicked, this, &FindingsPanel::fix);
+    connect(fix_, &QPushButton::clicked, this, [this] {
+        if (const Finding* f = current_finding(); f && f->fixes.size() == 1)
+            fix(0);
+    });
     connect(list_, &QListView::activated, this, &FindingsPanel::show_me);
-    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this] { refresh(); });
+    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this] {
+        refresh();
+        if (!view_->spots().empty())
+            view_->show_spots({});
+    });
     connect(document, &Document::plan_changed, this, [this] {
         const auto plan = document_->plan();
         if (plan && !plan->findings.empty())
@@ -140,6 +166,9 @@ void FindingsPanel::refresh() {
     show_->setVisible(any);
     fix_->setVisible(any);
     if (!plan) {
+        waive_->hide();
+        waived_->hide();
+        preview_->hide();
         set_aside({});
         empty_->setText(tr("What would spoil the print is listed here once there is a plan."));
         return;
@@ -149,31 +178,140 @@ void FindingsPanel::refresh() {
     };
     const int errors = count(Severity::error), warnings = count(Severity::warning);
     set_aside(any ? tr("%1 stop the print · %2 to look at").arg(errors).arg(warnings) : QString());
-    empty_->setText(tr("Nothing found that would spoil the print. Looked at: meshes, overlaps, assignments, bonding, temperatures, "
-                       "layer heights, bands, bed, slots, tower, swaps within layers."));
+    empty_->setText(tr("Nothing found that would spoil the print. Looked at: meshes, bodies against each other, fine detail, overhangs, "
+                       "bonding, temperatures, sheet, moisture, spools, layer heights, bands, bed, slots, tower, swaps within layers."));
+    const Finding* f = current_finding();
+    show_->setEnabled(f && (f->layer || !f->parts.empty() || !f->spots.empty()));
+    waive_->setVisible(any);
+    waive_->setEnabled(f);
+    const int off = static_cast<int>(document_->project().waivers.size());
+    waived_->setVisible(off > 0);
+    waived_->setText(tr("%n off", nullptr, off));
+    fill_ways();
+    preview();
+}
+
+const Finding* FindingsPanel::current_finding() const {
     const int row = current();
-    show_->setEnabled(row >= 0 && (plan->findings[row].layer || !plan->findings[row].parts.empty()));
-    const bool fixable = row >= 0 && !plan->findings[row].fixes.empty();
-    fix_->setEnabled(fixable);
-    fix_->setText(fixable ? tr("Fix: %1").arg(QString::fromStdString(plan->findings[row].fixes.front().label)) : tr("No fix by itself"));
+    return row < 0 ? nullptr : &document_->plan()->findings[row];
+}
+
+/// One way to mend it is a button, several are a menu.
+void FindingsPanel::fill_ways() {
+    const Finding* f = current_finding();
+    delete fix_->menu();
+    fix_->setMenu(nullptr);
+    fix_->setEnabled(f && !f->fixes.empty());
+    fix_->setToolTip({});
+    if (!f || f->fixes.empty()) {
+        fix_->setText(tr("No fix by itself"));
+        return;
+    }
+    if (f->fixes.size() == 1) {
+        fix_->setText(tr("Fix: %1").arg(QString::fromStdString(f->fixes[0].label)));
+        fix_->setToolTip(QString::fromStdString(f->fixes[0].detail));
+        return;
+    }
+    fix_->setText(tr("Fix: %n way(s)", nullptr, static_cast<int>(f->fixes.size())));
+    auto* menu = new QMenu(fix_);
+    menu->setToolTipsVisible(true);
+    for (std::size_t i = 0; i < f->fixes.size(); ++i) {
+        QAction* a = menu->addAction(QString::fromStdString(f->fixes[i].label));
+        a->setToolTip(QString::fromStdString(f->fixes[i].detail));
+        connect(a, &QAction::triggered, this, [this, i] { fix(static_cast<int>(i)); });
+    }
+    fix_->setMenu(menu);
+}
+
+/// What each way would bring, worked out in the background on a copy.
+void FindingsPanel::preview() {
+    const Finding* f = current_finding();
+    preview_->hide();
+    const quint64 mine = ++previews_;
+    if (!f || f->fixes.empty())
+        return;
+    struct Way {
+        QString label;
+        Project project;
+    };
+    auto ways = std::make_shared<std::vector<Way>>();
+    for (const Fix& fix : f->fixes) {
+        Project p = document_->project();
+        fix.apply(p);
+        ways->push_back({QString::fromStdString(fix.label), std::move(p)});
+    }
+    const Totals now = document_->plan()->totals;
+    const int layers = document_->plan()->grid.count;
+    QThreadPool::globalInstance()->start([self = QPointer<FindingsPanel>(this), ways, now, layers, mine] {
+        QStringList lines;
+        for (const Way& way : *ways) {
+            const auto plan = Planner().plan(way.project);
+            if (!plan)
+                continue;
+            const Totals& t = (*plan)->totals;
+            QStringList differences;
+            const auto differs = [&](double a, double b, const QString& unit, int decimals) {
+                if (std::abs(a - b) >= std::pow(10.0, -decimals) / 2)
+                    differences << QStringLiteral("%1%2 %3").arg(b > a ? QStringLiteral("+") : QStringLiteral("−")).arg(std::abs(b - a), 0, 'f', decimals).arg(unit);
+            };
+            differs(layers, (*plan)->grid.count, tr("layers"), 0);
+            differs(now.changes, t.changes, tr("changes"), 0);
+            differs(now.purge_g + now.tower_g, t.purge_g + t.tower_g, tr("g purge and tower"), 1);
+            differs(now.total_s / 60, t.total_s / 60, tr("min"), 0);
+            lines << (differences.isEmpty() ? tr("%1: costs nothing").arg(way.label) : tr("%1: %2").arg(way.label, differences.join(QStringLiteral(" · "))));
+        }
+        QMetaObject::invokeMethod(qApp, [self, lines, mine] {
+            if (!self || self->previews_ != mine || lines.isEmpty())
+                return;
+            self->preview_->setText(lines.join(QLatin1Char('\n')));
+            self->preview_->show();
+        }, Qt::QueuedConnection);
+    });
 }
 
 void FindingsPanel::show_me() {
     const int row = current();
     if (row < 0)
         return;
-    const Finding& f = document_->plan()->findings[row];
+    const Finding f = document_->plan()->findings[row];
     if (f.layer)
         view_->set_layer(f.layer);
     view_->select({f.parts.begin(), f.parts.end()});
+    view_->show_spots(f.spots);
 }
 
-void FindingsPanel::fix() {
-    const int row = current();
-    if (row < 0 || document_->plan()->findings[row].fixes.empty())
+void FindingsPanel::fix(int way) {
+    const Finding* f = current_finding();
+    if (!f || way >= static_cast<int>(f->fixes.size()))
         return;
-    const Fix f = document_->plan()->findings[row].fixes.front();
-    document_->edit(tr("Fix: %1").arg(QString::fromStdString(f.label)), f.apply);
+    const Fix chosen = f->fixes[static_cast<std::size_t>(way)];
+    document_->edit(tr("Fix: %1").arg(QString::fromStdString(chosen.label)), chosen.apply);
+}
+
+void FindingsPanel::waive() {
+    const Finding* f = current_finding();
+    if (!f)
+        return;
+    const std::string code = f->code;
+    bool ok = false;
+    const QString reason = QInputDialog::getText(this, tr("Do not check this here"),
+                                                 tr("Why does “%1” not matter in this project?").arg(QString::fromStdString(code)), QLineEdit::Normal, {}, &ok);
+    if (!ok || reason.trimmed().isEmpty())
+        return;
+    document_->edit(tr("Switch off the check “%1”").arg(QString::fromStdString(code)), [&](Project& p) { p.waivers.push_back({code, reason.trimmed().toStdString()}); });
+}
+
+/// The checks that are off, each with its reason; choosing one switches it on again.
+void FindingsPanel::show_waived() {
+    QMenu menu(this);
+    const std::vector<Waiver> waivers = document_->project().waivers;
+    for (const Waiver& w : waivers) {
+        QAction* a = menu.addAction(tr("Check “%1” again (off: %2)").arg(QString::fromStdString(w.code), QString::fromStdString(w.reason)));
+        connect(a, &QAction::triggered, this, [this, w] {
+            document_->edit(tr("Switch on the check “%1”").arg(QString::fromStdString(w.code)), [&](Project& p) { std::erase(p.waivers, w); });
+        });
+    }
+    menu.exec(waived_->mapToGlobal(QPoint(0, waived_->height())));
 }
 
 } // namespace vitrail

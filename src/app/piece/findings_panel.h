@@ -10,6 +10,7 @@ class QPushButton;
 
 namespace vitrail {
 
+struct Finding;
 class Document;
 class ViewState;
 
@@ -33,14 +34,21 @@ public:
 private:
     void refresh();
     void show_me();
-    void fix();
+    void fix(int way);
+    void waive();
+    void show_waived();
+    void preview();
+    void fill_ways();
+    const Finding* current_finding() const;
     int current() const;
 
     Document* document_;
     ViewState* view_;
     QListView* list_;
     QLabel* empty_;
-    QPushButton *show_, *fix_;
+    QLabel* preview_;
+    QPushButton *show_, *fix_, *waive_, *waived_;
+    quint64 previews_ = 0; ///< the newest preview asked for; older ones that arrive are dropped
 };
 
 } // namespace vitrail

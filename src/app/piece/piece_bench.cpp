@@ -1,9 +1,13 @@
 #include "app/piece/piece_bench.h"
 
 #include "app/layer_window/layer_window.h"
+#include "app/paint/paint_bar.h"
+#include "app/paint/painter.h"
+#include "app/piece/band_dialogs.h"
 #include "app/piece/filament_dialog.h"
 #include "app/piece/filaments_model.h"
 #include "app/piece/findings_panel.h"
+#include "app/piece/pose_dialog.h"
 #include "app/piece/regions_model.h"
 #include "app/piece/setting_edit.h"
 #include "app/piece/settings_dialog.h"
@@ -11,6 +15,7 @@
 #include "app/shell/panel.h"
 #include "app/shell/view_state.h"
 #include "app/view3d/view3d.h"
+#include "core/project/regions.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
 
@@ -49,14 +54,18 @@ void fit_columns(QTreeView* t) {
 } // namespace
 
 PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), regions_(new RegionsModel(document, this)),
+    : QWidget(parent), document_(document), view_(view), painter_(new Painter(document, view, this)), regions_(new RegionsModel(document, this)),
       tree_(make_tree(QStringLiteral("regions"), tr("Regions: parts and bands"))) {
     auto* piece = new Panel;
     piece->body()->setContentsMargins(1, 1, 1, 1);
     if (opengl_available()) {
-        view3d_ = new View3d(document, view);
-        view3d_->setToolTip(tr("Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part: click"));
-        piece->body()->addWidget(view3d_);
+        connect(painter_, &Painter::said, this, &PieceBench::said);
+        auto* bar = new PaintBar(document, view, painter_);
+        piece->body()->setSpacing(0);
+        piece->body()->addWidget(bar);
+        view3d_ = new View3d(document, view, painter_);
+        view3d_->setToolTip(tr("Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part or a patch: click. With a painting tool, the right button turns."));
+        piece->body()->addWidget(view3d_, 1);
         auto* over = new QVBoxLayout(view3d_);
         over->addWidget(make_welcome(), 0, Qt::AlignCenter);
     } else {
@@ -109,11 +118,17 @@ PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
         for (const int part : view_->parts())
             if (part < regions_->rowCount())
                 rows.select(regions_->part_index(part), regions_->index(part, 1));
+        if (const auto [part, number] = view_->patch(); number > 0 && part < regions_->rowCount()) {
+            const QModelIndex parent = regions_->part_index(part);
+            for (int r = 0; r < regions_->rowCount(parent); ++r)
+                if (regions_->index(r, 0, parent).data(RegionsModel::PatchRole).toInt() == number)
+                    rows.select(regions_->index(r, 0, parent), regions_->index(r, 1, parent));
+        }
         tree_->selectionModel()->select(rows, QItemSelectionModel::ClearAndSelect);
         if (!rows.isEmpty())
             tree_->scrollTo(rows.indexes().first());
         selecting_ = false;
-        remove_band_->setEnabled(false);
+        refresh_buttons();
     });
     show_project();
 }
@@ -171,6 +186,11 @@ QWidget* PieceBench::make_strip() {
         edits_ << edit;
     }
     row->addStretch();
+    auto* poses = new QPushButton(icon(QStringLiteral("rotate-3d")), tr("&Poses…"));
+    poses->setObjectName(QStringLiteral("study_poses"));
+    poses->setToolTip(tr("What the piece would cost standing otherwise"));
+    connect(poses, &QPushButton::clicked, this, &PieceBench::study_poses);
+    row->addWidget(poses);
     auto* more = new QPushButton(icon(QStringLiteral("sliders-horizontal")), tr("All &settings…"));
     more->setObjectName(QStringLiteral("all_settings"));
     connect(more, &QPushButton::clicked, this, &PieceBench::edit_settings);
@@ -188,18 +208,38 @@ QWidget* PieceBench::make_regions() {
     connect(tree_->selectionModel(), &QItemSelectionModel::selectionChanged, this, &PieceBench::tree_selected);
     panel->body()->addWidget(tree_, 1);
     tree_->setToolTip(tr("Select and press a letter. For a band, drag over the ribbon first."));
-    remove_band_ = new QPushButton(icon(QStringLiteral("trash-2")), tr("Remove band"));
-    remove_band_->setObjectName(QStringLiteral("remove_band"));
-    remove_band_->setEnabled(false);
-    connect(remove_band_, &QPushButton::clicked, this, &PieceBench::remove_band);
+    connect(tree_, &QTreeView::doubleClicked, this, &PieceBench::edit_band);
     auto* row = new QHBoxLayout;
-    auto* hint = new QLabel(tr("select, press a letter"));
-    hint->setObjectName(QStringLiteral("quiet"));
-    row->addWidget(remove_band_);
+    row->setSpacing(em(0.3));
+    const auto button = [&](const char* name, const char* picture, const QString& text, const QString& what, void (PieceBench::*slot)()) {
+        auto* b = new QPushButton(icon(QString::fromLatin1(picture)), text);
+        b->setObjectName(QString::fromLatin1(name));
+        b->setToolTip(what);
+        connect(b, &QPushButton::clicked, this, slot);
+        row->addWidget(b);
+        return b;
+    };
+    remove_band_ = button("remove_band", "trash-2", tr("Remove"), tr("Remove the chosen bands and patches"), &PieceBench::remove_regions);
+    split_ = button("split_part", "scissors", tr("Split"), tr("Make a part of each separate body"), &PieceBench::split_selected);
+    join_ = button("join_parts", "combine", tr("Join"), tr("Make one part of the chosen ones; surfaces in other filaments stay, as patches"), &PieceBench::join_selected);
     row->addStretch();
-    row->addWidget(hint);
     panel->body()->addLayout(row);
+    panel->set_aside(tr("select, press a letter"));
+    refresh_buttons();
     return panel;
+}
+
+void PieceBench::refresh_buttons() {
+    bool removable = view_->patch().second > 0;
+    for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
+        removable |= i.data(RegionsModel::BandRole).toInt() >= 0 || i.data(RegionsModel::PatchRole).toInt() > 0;
+    remove_band_->setEnabled(removable);
+    const Project& p = document_->project();
+    bool several = false;
+    for (const int i : view_->parts())
+        several |= i < static_cast<int>(p.parts.size()) && p.parts[i].mesh->shells > 1;
+    split_->setEnabled(several);
+    join_->setEnabled(view_->parts().size() > 1);
 }
 
 QWidget* PieceBench::make_filaments() {
@@ -275,14 +315,19 @@ void PieceBench::tree_selected() {
         return;
     selecting_ = true;
     std::set<int> parts;
-    bool band = false;
+    std::pair<int, int> patch{-1, 0};
     for (const QModelIndex& i : tree_->selectionModel()->selectedRows()) {
-        parts.insert(i.data(RegionsModel::PartRole).toInt());
-        band |= i.data(RegionsModel::BandRole).toInt() >= 0;
+        if (const int n = i.data(RegionsModel::PatchRole).toInt(); n > 0)
+            patch = {i.data(RegionsModel::PartRole).toInt(), n};
+        else
+            parts.insert(i.data(RegionsModel::PartRole).toInt());
     }
-    view_->select(std::move(parts));
+    if (patch.second && parts.empty())
+        view_->select_patch(patch.first, patch.second);
+    else
+        view_->select(std::move(parts));
     selecting_ = false;
-    remove_band_->setEnabled(band);
+    refresh_buttons();
 }
 
 void PieceBench::assign(char letter) {
@@ -294,6 +339,19 @@ void PieceBench::assign(char letter) {
         return;
     }
     std::vector<int> bands;
+    std::vector<std::pair<int, int>> patches;
+    for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
+        if (const int n = i.data(RegionsModel::PatchRole).toInt(); n > 0)
+            patches.emplace_back(i.data(RegionsModel::PartRole).toInt(), n);
+    if (patches.empty() && view_->patch().second > 0)
+        patches.push_back(view_->patch());
+    if (!patches.empty()) {
+        document_->edit(tr("Give %n patch(es) filament %1", nullptr, static_cast<int>(patches.size())).arg(QChar::fromLatin1(letter)), [&](Project& p) {
+            for (const auto& [part, n] : patches)
+                p.parts[part].patches[static_cast<std::size_t>(n) - 1].filament = letter;
+        });
+        return;
+    }
     for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
         if (const int b = i.data(RegionsModel::BandRole).toInt(); i.data(RegionsModel::BandRole).isValid() && b >= 0)
             bands.push_back(b);
@@ -381,16 +439,83 @@ void PieceBench::remove_filament() {
     document_->edit(tr("Remove filament %1").arg(QChar::fromLatin1(letter)), [&](Project& p) { vitrail::remove_filament(p, letter, 0); });
 }
 
-void PieceBench::remove_band() {
+void PieceBench::remove_regions() {
     std::set<int, std::greater<>> bands;
-    for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
+    std::set<std::pair<int, int>, std::greater<>> patches;
+    for (const QModelIndex& i : tree_->selectionModel()->selectedRows()) {
         if (const int b = i.data(RegionsModel::BandRole).toInt(); b >= 0)
             bands.insert(b);
-    if (!bands.empty())
-        document_->edit(tr("Remove %n band(s)", nullptr, static_cast<int>(bands.size())), [&](Project& p) {
-            for (const int b : bands)
-                p.bands.erase(p.bands.begin() + b);
-        });
+        if (const int n = i.data(RegionsModel::PatchRole).toInt(); n > 0)
+            patches.insert({i.data(RegionsModel::PartRole).toInt(), n});
+    }
+    if (bands.empty() && patches.empty() && view_->patch().second > 0)
+        patches.insert(view_->patch());
+    if (bands.empty() && patches.empty())
+        return;
+    document_->edit(tr("Remove %n region(s)", nullptr, static_cast<int>(bands.size() + patches.size())), [&](Project& p) {
+        for (const int b : bands)
+            p.bands.erase(p.bands.begin() + b);
+        for (const auto& [part, n] : patches) // from the last, so that the numbers before it hold
+            remove_patch(p.parts[part], static_cast<PatchNumber>(n));
+    });
+    view_->select_patch(-1, 0);
+}
+
+void PieceBench::split_selected() {
+    const std::set<int> chosen = view_->parts();
+    Project after = document_->project();
+    int made = 0;
+    for (auto i = chosen.rbegin(); i != chosen.rend(); ++i)
+        if (const int n = split_part(after, *i); n > 1)
+            made += n;
+    if (!made) {
+        Q_EMIT said(tr("Each of these parts is one body: there is nothing to split."));
+        return;
+    }
+    document_->edit(tr("Split into %n part(s)", nullptr, made), [&](Project& p) { p = after; });
+    view_->select({});
+}
+
+void PieceBench::join_selected() {
+    const std::vector<int> chosen(view_->parts().begin(), view_->parts().end());
+    if (chosen.size() < 2)
+        return;
+    document_->edit(tr("Join %n part(s)", nullptr, static_cast<int>(chosen.size())), [&](Project& p) { join_parts(p, chosen); });
+    view_->select({chosen.front()});
+}
+
+/// Heights of a band, typed; they snap to layer tops and to level faces of the part.
+void PieceBench::edit_band() {
+    const QModelIndex i = tree_->currentIndex();
+    const int b = i.isValid() ? i.data(RegionsModel::BandRole).toInt() : -1;
+    if (b < 0 || b >= static_cast<int>(document_->project().bands.size()))
+        return;
+    const auto plan = document_->plan();
+    BandDialog dialog(document_->project().bands[b], plan ? plan->grid : LayerGrid{}, painter_->level_faces(i.data(RegionsModel::PartRole).toInt()), this);
+    if (dialog.exec() != QDialog::Accepted || dialog.band() == document_->project().bands[b])
+        return;
+    document_->edit(tr("Move a band"), [&](Project& p) { p.bands[b] = dialog.band(); });
+}
+
+void PieceBench::study_poses() {
+    if (document_->project().parts.empty())
+        return;
+    PoseDialog dialog(document_->project(), this);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    const Rotation r = dialog.chosen();
+    document_->edit(tr("Turn the piece"), [&](Project& p) { turn(p, r); });
+    view_->select({});
+    if (view3d_)
+        view3d_->fit();
+}
+
+void PieceBench::thicken_base() {
+    if (document_->project().parts.empty())
+        return;
+    BaseDialog dialog(document_->project().settings, this);
+    if (dialog.exec() == QDialog::Accepted && dialog.delta_mm() != 0)
+        document_->edit(tr("Thicken the base by %1 mm").arg(dialog.delta_mm()), [&](Project& p) { vitrail::thicken_base(p, dialog.delta_mm()); });
 }
 
 void PieceBench::edit_settings() {

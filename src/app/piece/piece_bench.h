@@ -12,6 +12,7 @@ namespace vitrail {
 class Document;
 class RegionsModel;
 class SettingEdit;
+class Painter;
 class View3d;
 class ViewState;
 
@@ -21,6 +22,9 @@ public:
     PieceBench(Document* document, ViewState* view, QWidget* parent = nullptr);
 
     View3d* view3d() const { return view3d_; } ///< null where OpenGL is missing
+    Painter* painter() const { return painter_; }
+    /// Asks for a thickness and thickens the base by it.
+    void thicken_base();
 
     /// Gives what is selected the filament with that letter: a range of layers of the selected parts, a band, or the
     /// parts. Says why not when it cannot.
@@ -38,21 +42,27 @@ private:
     QWidget* make_filaments();
     void show_project();
     void tree_selected();
+    void refresh_buttons();
     void choose_machine(int index);
     void add_filament();
     void edit_filament();
     void remove_filament();
-    void remove_band();
+    void remove_regions();
+    void split_selected();
+    void join_selected();
+    void study_poses();
+    void edit_band();
     void edit_settings();
 
     Document* document_;
     ViewState* view_;
+    Painter* painter_;
     View3d* view3d_ = nullptr;
     QWidget* welcome_ = nullptr;
     RegionsModel* regions_;
     QTreeView *tree_, *filaments_ = nullptr;
     QComboBox* machine_ = nullptr;
-    QPushButton *remove_filament_ = nullptr, *edit_filament_ = nullptr, *remove_band_ = nullptr;
+    QPushButton *remove_filament_ = nullptr, *edit_filament_ = nullptr, *remove_band_ = nullptr, *split_ = nullptr, *join_ = nullptr;
     QList<SettingEdit*> edits_;
     bool selecting_ = false;
 };

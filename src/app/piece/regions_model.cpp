@@ -20,37 +20,32 @@ RegionsModel::RegionsModel(Document* document, QObject* parent) : QAbstractItemM
 void RegionsModel::rebuild() {
     const Project& p = document_->project();
     const auto plan = document_->plan();
-    const bool matches = plan && plan->demand->parts.size() == p.parts.size();
     std::vector<PartRow> rows;
     for (std::size_t i = 0; i < p.parts.size(); ++i) {
         PartRow row{-1, {}};
         for (std::size_t b = 0; b < p.bands.size(); ++b)
             if (p.bands[b].part == p.parts[i].name)
-                row.bands.push_back({static_cast<int>(b), -1});
-        if (matches) {
-            row.grams = 0;
-            for (Row& r : row.bands)
-                r.grams = 0;
-            for (int l = 1; l <= plan->grid.count; ++l) {
-                const double z = plan->grid.middle_mm(l);
-                Row* owner = nullptr;
-                for (Row& r : row.bands)
-                    if (z >= p.bands[r.band].z0_mm && z < p.bands[r.band].z1_mm)
-                        owner = &r;
-                // What has no filament yet is planned in the first one.
-                const int f = std::max(0, find_filament(p, owner ? p.bands[owner->band].filament : p.parts[i].filament));
-                const double g = grams(p.filaments[f], plan->demand->parts[i][l - 1].total() * p.settings.copies);
-                (owner ? owner->grams : row.grams) += g;
-            }
-        }
+                row.regions.push_back({static_cast<int>(b), 0, -1});
+        for (std::size_t k = 0; k < p.parts[i].patches.size(); ++k)
+            row.regions.push_back({-1, static_cast<int>(k) + 1, -1});
         rows.push_back(std::move(row));
     }
+    if (plan)
+        for (const RegionUse& use : plan->regions) {
+            if (use.part >= static_cast<int>(rows.size()))
+                continue;
+            if (use.band < 0 && use.patch == 0)
+                rows[use.part].grams = use.g;
+            for (Row& r : rows[use.part].regions)
+                if (r.band == use.band && r.patch == use.patch)
+                    r.grams = use.g;
+        }
     // Views keep selection and expansion while the shape stays.
     const auto same_shape = [&] {
         if (rows.size() != rows_.size())
             return false;
         for (std::size_t i = 0; i < rows.size(); ++i)
-            if (rows[i].bands.size() != rows_[i].bands.size())
+            if (rows[i].regions.size() != rows_[i].regions.size())
                 return false;
         return true;
     };
@@ -85,32 +80,34 @@ QModelIndex RegionsModel::part_index(int part) const {
 int RegionsModel::rowCount(const QModelIndex& parent) const {
     if (!parent.isValid())
         return static_cast<int>(rows_.size());
-    return parent.internalId() || parent.column() ? 0 : static_cast<int>(rows_[parent.row()].bands.size());
+    return parent.internalId() || parent.column() ? 0 : static_cast<int>(rows_[parent.row()].regions.size());
 }
 
 QVariant RegionsModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole)
         return {};
-    return section == 0 ? tr("part or band") : tr("grams");
+    return section == 0 ? tr("region") : tr("grams");
 }
 
 QVariant RegionsModel::data(const QModelIndex& index, int role) const {
     const Project& p = document_->project();
-    const bool is_band = index.internalId() != 0;
-    const int part = is_band ? static_cast<int>(index.internalId()) - 1 : index.row();
+    const bool is_part = index.internalId() == 0;
+    const int part = is_part ? index.row() : static_cast<int>(index.internalId()) - 1;
     if (part >= static_cast<int>(rows_.size()) || part >= static_cast<int>(p.parts.size()))
         return {};
-    const int band = is_band ? rows_[part].bands[index.row()].band : -1;
-    if (band >= static_cast<int>(p.bands.size()))
+    const Row row = is_part ? Row{-1, 0, rows_[part].grams} : rows_[part].regions[index.row()];
+    if (row.band >= static_cast<int>(p.bands.size()) || row.patch > static_cast<int>(p.parts[part].patches.size()))
         return {};
-    const char letter = is_band ? p.bands[band].filament : p.parts[part].filament;
-    const double g = is_band ? rows_[part].bands[index.row()].grams : rows_[part].grams;
+    const Patch* patch = row.patch ? &p.parts[part].patches[static_cast<std::size_t>(row.patch) - 1] : nullptr;
+    const char letter = row.band >= 0 ? p.bands[row.band].filament : patch ? patch->filament : p.parts[part].filament;
+    const double g = row.grams;
     switch (role) {
     case Qt::DisplayRole:
         if (index.column() == 1)
             return g < 0 ? QString() : tr("%1 g").arg(g, 0, 'f', 1);
-        return is_band ? tr("band %1–%2 mm").arg(p.bands[band].z0_mm, 0, 'g', 5).arg(p.bands[band].z1_mm, 0, 'g', 5)
-                       : QString::fromStdString(p.parts[part].name);
+        return row.band >= 0 ? tr("band %1–%2 mm").arg(p.bands[row.band].z0_mm, 0, 'g', 5).arg(p.bands[row.band].z1_mm, 0, 'g', 5)
+               : patch       ? tr("painted: %1").arg(QString::fromStdString(patch->name))
+                             : QString::fromStdString(p.parts[part].name);
     case Qt::TextAlignmentRole: return int(index.column() == 1 ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignLeft | Qt::AlignVCenter);
     case Qt::AccessibleTextRole:
         return tr("%1, filament %2").arg(data(index, Qt::DisplayRole).toString(), letter ? QString(QChar::fromLatin1(letter)) : tr("none"));
@@ -124,7 +121,8 @@ QVariant RegionsModel::data(const QModelIndex& index, int role) const {
         return f < 0 ? QVariant(Theme::current().line) : QVariant(to_qcolor(p.filaments[f].colour));
     }
     case PartRole: return part;
-    case BandRole: return band;
+    case BandRole: return row.band;
+    case PatchRole: return row.patch;
     default: return {};
     }
 }

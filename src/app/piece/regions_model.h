@@ -1,4 +1,4 @@
-// Parts and their bands as a tree, with the filament and the grams of each.
+// Parts with their bands and painted patches as a tree, with the filament and the grams of each.
 #pragma once
 
 #include <QAbstractItemModel>
@@ -13,7 +13,7 @@ class Document;
 class RegionsModel : public QAbstractItemModel {
     Q_OBJECT
 public:
-    enum Role { LetterRole = Qt::UserRole, ColourRole, PartRole, BandRole };
+    enum Role { LetterRole = Qt::UserRole, ColourRole, PartRole, BandRole, PatchRole };
 
     explicit RegionsModel(Document* document, QObject* parent = nullptr);
 
@@ -28,12 +28,13 @@ public:
 
 private:
     struct Row {
-        int band; ///< index into Project::bands
+        int band;  ///< index into Project::bands, or −1
+        int patch; ///< number of the patch, or 0
         double grams;
     };
     struct PartRow {
         double grams;
-        std::vector<Row> bands;
+        std::vector<Row> regions; ///< bands, then patches
     };
     void rebuild();
 

@@ -1,6 +1,7 @@
 #include "app/shell/document.h"
 
-#include "formats/archive.h"
+#include "core/plan/bodies.h"
+#include "formats/export.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
 #include "paint/thumbnail.h"
@@ -86,7 +87,7 @@ void Document::start_planning() {
     if (running_) {
         again_ = true;
         // Slicing for a piece or layer height that is no longer wanted is not worth finishing.
-        const auto same_mesh = [](const Part& a, const Part& b) { return a.mesh == b.mesh; };
+        const auto same_mesh = [](const Part& a, const Part& b) { return a.mesh == b.mesh && a.paint == b.paint; };
         if (!std::equal(project_.parts.begin(), project_.parts.end(), in_work_.parts.begin(), in_work_.parts.end(), same_mesh) ||
             project_.settings.layer_mm != in_work_.settings.layer_mm ||
             project_.settings.first_layer_mm != in_work_.settings.first_layer_mm)
@@ -216,16 +217,48 @@ void Document::import_models(const QStringList& paths) {
         }
         // Joined to the project as it is by then, whatever was edited meanwhile.
         return [this, read, problems] {
-            if (!read->empty())
-                edit(tr("Add %n model file(s)", nullptr, static_cast<int>(read->size())), [&](Project& p) {
-                    if (p.name.empty())
-                        p.name = file_stem(read->front().name);
-                    for (Read& r : *read)
-                        add_bodies(p, r.name, std::move(r.bytes), std::move(r.bodies));
-                });
+            if (!read->empty()) {
+                Project p = project_;
+                if (p.name.empty())
+                    p.name = file_stem(read->front().name);
+                bool called_off = false;
+                for (Read& r : *read) {
+                    const std::vector<ColourUse> colours = file_colours(r.bodies);
+                    std::optional<std::vector<ColourMatch>> matches{std::vector<ColourMatch>{}};
+                    if (ask_colours_ && colours.size() > 1)
+                        matches = ask_colours_(p, colours);
+                    if (!matches) {
+                        called_off = true;
+                        break;
+                    }
+                    add_bodies(p, r.name, std::move(r.bytes), std::move(r.bodies), *matches);
+                }
+                if (!called_off)
+                    edit(tr("Add %n model file(s)", nullptr, static_cast<int>(read->size())), [&](Project& now) { now = std::move(p); });
+            }
             if (!problems.isEmpty())
                 Q_EMIT failed(problems);
         };
+    });
+}
+
+void Document::export_bodies(const QString& path, bool stl) {
+    if (!plan_)
+        return;
+    run_file_job([this, path, stl, project = planned_, plan = plan_]() -> std::function<void()> {
+        const std::vector<FilamentBody> bodies = filament_bodies(project, *plan);
+        Status ok = Done{};
+        if (stl) {
+            for (const auto& [name, bytes] : export_stl(project, bodies))
+                if (ok)
+                    ok = write_file(path.toStdString() + "/" + name, bytes);
+        } else {
+            const auto bytes = export_3mf(project, bodies);
+            ok = bytes ? write_file(path.toStdString(), *bytes) : Status(bytes.error());
+        }
+        if (!ok)
+            return [this, path, why = QString::fromStdString(ok.error().message)] { Q_EMIT failed(tr("%1 was not written. %2").arg(QFileInfo(path).fileName(), why)); };
+        return [this, path] { Q_EMIT exported(path); };
     });
 }
 

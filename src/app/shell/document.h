@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/plan/planner.h"
+#include "formats/archive.h"
 
 #include <QObject>
 #include <QString>
@@ -53,6 +54,12 @@ public:
     void open(const QString& path);
     void save(const QString& path);
     void import_models(const QStringList& paths);
+    /// How the colours of files become filaments: asked in the window's thread when a model has several. May add filaments
+    /// to the project it is given; empty: the import is called off. Without one, colours are matched by themselves.
+    using AskColours = std::function<std::optional<std::vector<ColourMatch>>(Project& project, const std::vector<ColourUse>& colours)>;
+    void set_ask_colours(AskColours ask) { ask_colours_ = std::move(ask); }
+    /// Writes one body per filament, as 3MF (a path) or STL (a folder).
+    void export_bodies(const QString& path, bool stl);
     bool busy_with_files() const { return file_jobs_ > 0; }
 
     /// Keeps the present plan as the one that later plans are measured against; again: lets go of it.
@@ -73,6 +80,7 @@ Q_SIGNALS:
     void file_work_changed();
     void opened(const QString& path);
     void saved(const QString& path);
+    void exported(const QString& path);
     void failed(const QString& message);
     void modified_changed();
 
@@ -86,6 +94,7 @@ private:
     Project project_, planned_, in_work_;
     std::shared_ptr<const Plan> plan_;
     QString plan_error_, path_;
+    AskColours ask_colours_;
     QUndoStack undo_;
     std::optional<Totals> pinned_;
     QString pinned_name_;

@@ -1,6 +1,7 @@
 #include "app/shell/main_window.h"
 
 #include "app/changes/changes_bench.h"
+#include "app/piece/colour_dialog.h"
 #include "app/piece/piece_bench.h"
 #include "app/ribbon/ribbon.h"
 #include "app/run_sheet/run_sheet_bench.h"
@@ -83,6 +84,13 @@ MainWindow::MainWindow()
         save_failed_ = true;
         messages_->say(text);
     });
+    document_->set_ask_colours([this](Project& p, const std::vector<ColourUse>& colours) -> std::optional<std::vector<ColourMatch>> {
+        ColourDialog dialog(p, colours, this);
+        if (dialog.exec() != QDialog::Accepted)
+            return {};
+        return dialog.apply(p);
+    });
+    connect(document_, &Document::exported, this, [this](const QString& path) { messages_->say(tr("Written: %1").arg(path)); });
     connect(piece_, &PieceBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(piece_, &PieceBench::wants_models, this, &MainWindow::ask_add);
     connect(piece_, &PieceBench::wants_project, this, &MainWindow::ask_open);
@@ -150,6 +158,9 @@ void MainWindow::make_menus() {
     add(file, "save", tr("&Save"), QKeySequence::Save, [this] { save(); }, "save");
     add(file, "save_as", tr("Save &as…"), QKeySequence::SaveAs, [this] { ask_save_as(); });
     file->addSeparator();
+    add(file, "export_3mf", tr("&Export one body per filament (3MF)…"), QKeySequence(tr("Ctrl+E")), [this] { ask_export(false); }, "upload");
+    add(file, "export_stl", tr("Export one body per filament (S&TL)…"), {}, [this] { ask_export(true); });
+    file->addSeparator();
     add(file, "quit", tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
@@ -164,6 +175,7 @@ void MainWindow::make_menus() {
     edit->addAction(undo);
     edit->addAction(redo);
     edit->addSeparator();
+    add(edit, "thicken_base", tr("&Thicken the base…"), {}, [this] { piece_->thicken_base(); });
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
@@ -279,6 +291,24 @@ void MainWindow::ask_add() {
     const QStringList paths = QFileDialog::getOpenFileNames(this, tr("Add model files"), {}, tr("Models (*.3mf *.stl *.obj)"));
     if (!paths.isEmpty())
         document_->import_models(paths);
+}
+
+void MainWindow::ask_export(bool stl) {
+    if (!document_->plan()) {
+        messages_->say(tr("There is nothing to export yet."));
+        return;
+    }
+    if (document_->planning()) {
+        messages_->say(tr("The plan is still being made; export when it is done."));
+        return;
+    }
+    QString path = stl ? QFileDialog::getExistingDirectory(this, tr("Folder for the STL files"))
+                       : QFileDialog::getSaveFileName(this, tr("Export as 3MF"), document_->title() + QStringLiteral(".3mf"), tr("3MF (*.3mf)"));
+    if (path.isEmpty())
+        return;
+    if (!stl && !path.endsWith(QLatin1String(".3mf"), Qt::CaseInsensitive))
+        path += QStringLiteral(".3mf");
+    document_->export_bodies(path, stl);
 }
 
 bool MainWindow::wait_for_files() {

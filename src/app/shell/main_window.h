@@ -55,6 +55,7 @@ private:
     void fill_recent();
     void ask_open();
     void ask_add();
+    void ask_export(bool stl);
     bool save();
     bool ask_save_as();
     /// True when what was not saved may be let go of.

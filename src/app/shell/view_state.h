@@ -1,6 +1,8 @@
 // What the person is looking at: the cursor layer, the selected parts, a range of layers. Not part of the project.
 #pragma once
 
+#include "core/plan/plan.h"
+
 #include <QObject>
 
 #include <set>
@@ -18,6 +20,22 @@ public:
     /// First and last layer of the range; {0, 0}: none.
     std::pair<int, int> range() const { return range_; }
 
+    /// The selected patch: part and number (1 …); number 0: none.
+    std::pair<int, int> patch() const { return patch_; }
+    /// Places that "show me" points at.
+    const std::vector<Spot>& spots() const { return spots_; }
+
+    void select_patch(int part, int number) {
+        if (patch_ == std::pair{part, number} && parts_.empty())
+            return;
+        parts_.clear();
+        patch_ = {part, number};
+        Q_EMIT selection_changed();
+    }
+    void show_spots(std::vector<Spot> spots) {
+        spots_ = std::move(spots);
+        Q_EMIT spots_changed();
+    }
     void set_layer(int layer) {
         if (layer != layer_) {
             layer_ = layer;
@@ -25,8 +43,9 @@ public:
         }
     }
     void select(std::set<int> parts) {
-        if (parts != parts_) {
+        if (parts != parts_ || patch_.second) {
             parts_ = std::move(parts);
+            patch_ = {-1, 0};
             Q_EMIT selection_changed();
         }
     }
@@ -41,11 +60,13 @@ Q_SIGNALS:
     void layer_changed(int layer);
     void selection_changed();
     void range_changed();
+    void spots_changed();
 
 private:
     int layer_ = 1;
     std::set<int> parts_;
-    std::pair<int, int> range_{0, 0};
+    std::pair<int, int> range_{0, 0}, patch_{-1, 0};
+    std::vector<Spot> spots_;
 };
 
 } // namespace vitrail

@@ -7,7 +7,9 @@
 
 #include <QKeyEvent>
 #include <QMouseEvent>
+#include <QPainter>
 #include <QOpenGLContext>
+#include <QOpenGLExtraFunctions>
 #include <QOpenGLFunctions>
 #include <QApplication>
 #include <QPointer>
@@ -38,12 +40,18 @@ bool opengl_available() {
 
 namespace {
 
+/// Codes of triangles for the shader: 0 not painted, 1 … 26 a letter, 27 a patch without a filament, 255 cut into facets.
+constexpr unsigned char kNoFilament = 27, kCutCode = 255;
+
 const char* const kVertex = R"(#version 330 core
 layout(location = 0) in vec3 position;
+layout(location = 1) in vec2 facet;
 uniform mat4 matrix;
 uniform float bed;
 out vec3 place;
+flat out vec2 facet_code;
 void main() {
+    facet_code = facet;
     place = position - vec3(0.0, 0.0, bed);
     gl_Position = matrix * vec4(position, 1.0);
 })";
@@ -51,13 +59,23 @@ void main() {
 // The filament of a point follows from its height: the part's own, or that of the last band that holds it.
 const char* const kFragment = R"(#version 330 core
 in vec3 place;
+flat in vec2 facet_code;
 out vec4 colour;
+uniform usamplerBuffer codes;
+uniform usamplerBuffer areas;
+uniform vec4 letters[28]; // rgb, and the hatch
+uniform int painting;     // 0: nothing is painted, 1: codes by triangle, 2: codes come with the facets
+uniform int preview;      // what the tool would take: 1 an area, 2 a ball, 3 heights, 4 a direction
+uniform int preview_area;
+uniform vec4 preview_where; // ball: centre and radius; heights: z0, z1; direction and the cosine
+
 uniform int band_count;
 uniform vec2 bands[16];
 uniform vec4 panes[17];   // rgb, and the hatch
 uniform vec2 cursor;      // height and half thickness of the cursor layer
 uniform vec3 accent;
 uniform vec3 lead;
+uniform float bed;
 uniform float selected;
 uniform float lines;      // 1: draws lead lines
 
@@ -80,10 +98,19 @@ void main() {
         colour = vec4(selected > 0.5 ? accent : lead, 1.0);
         return;
     }
+    uvec2 code = uvec2(0u, 0u);
+    if (painting == 1)
+        code = texelFetch(codes, gl_PrimitiveID).rg;
+    else if (painting == 2)
+        code = uvec2(facet_code + 0.5);
+    if (code.r == 255u)
+        discard;
     vec4 pane = panes[0];
     for (int i = 0; i < band_count; ++i)
         if (place.z >= bands[i].x && place.z < bands[i].y)
             pane = panes[i + 1];
+    if (code.r > 0u && code.r < 27u)
+        pane = letters[code.r];
     vec3 normal = normalize(cross(dFdx(place), dFdy(place)));
     float light = 0.62 + 0.30 * max(0.0, dot(normal, normalize(vec3(-0.45, -0.7, 0.55)))) + 0.12 * max(0.0, normal.z);
     vec3 base = pane.rgb;
@@ -99,6 +126,20 @@ void main() {
             base = lead;
     if (selected > 0.5)
         base = mix(base, accent, 0.22);
+    // A patch without a filament yet, and the selected one, are striped in the accent.
+    if (code.r == 27u || code.g > 0u)
+        base = mix(base, accent, code.r == 27u ? 0.55 : 0.20 + 0.35 * step(0.5, fract((gl_FragCoord.x + gl_FragCoord.y) / 9.0)));
+    bool taken = false;
+    if (preview == 1)
+        taken = painting != 2 ? int(texelFetch(areas, gl_PrimitiveID).r) == preview_area : false;
+    else if (preview == 2)
+        taken = distance(place + vec3(0.0, 0.0, bed), preview_where.xyz) < preview_where.w;
+    else if (preview == 3)
+        taken = place.z >= preview_where.x && place.z <= preview_where.y;
+    else if (preview == 4)
+        taken = dot(normal, preview_where.xyz) >= preview_where.w;
+    if (taken)
+        base = mix(base, accent, 0.30 + 0.25 * step(0.5, fract((gl_FragCoord.x - gl_FragCoord.y) / 11.0)));
     if (abs(place.z - cursor.x) < max(cursor.y, 0.9 * per_pixel))
         base = accent;
     colour = vec4(base, 1.0);
@@ -128,7 +169,16 @@ QVector3D rgb(const QColor& c) {
 
 } // namespace
 
-View3d::View3d(Document* document, ViewState* view, QWidget* parent) : QOpenGLWidget(parent), document_(document), view_(view) {
+void View3d::Buffers::release() {
+    QOpenGLFunctions* gl = QOpenGLContext::currentContext()->functions();
+    for (unsigned* t : {&codes_texture, &areas_texture})
+        if (std::exchange(*t, 0u))
+            gl->glDeleteTextures(1, t);
+}
+
+View3d::View3d(Document* document, ViewState* view, Painter* painter, QWidget* parent)
+    : QOpenGLWidget(parent), document_(document), view_(view), painter_(painter) {
+    setMouseTracking(true);
     setObjectName(QStringLiteral("view3d"));
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("3D piece"));
@@ -140,15 +190,35 @@ View3d::View3d(Document* document, ViewState* view, QWidget* parent) : QOpenGLWi
     f.setSamples(4);
     setFormat(f);
     const auto redraw = [this] { update(); };
-    connect(document, &Document::project_changed, this, redraw);
+    const auto repaint_all = [this] {
+        for (const auto& b : buffers_)
+            b->stale = true;
+        step_ = false;
+        update();
+    };
+    connect(document, &Document::project_changed, this, repaint_all);
+    connect(view, &ViewState::selection_changed, this, repaint_all);
+    connect(view, &ViewState::spots_changed, this, redraw);
+    connect(painter, &Painter::stroke_moved, this, [this] {
+        step_ = true;
+        update();
+    });
+    connect(painter, &Painter::settings_changed, this, [this] {
+        setCursor(painter_->tool() == PaintTool::none ? Qt::ArrowCursor : Qt::CrossCursor);
+        loop_.clear();
+        update();
+    });
+    connect(painter, &Painter::areas_ready, this, redraw);
+    connect(&painter->trees(), &MeshTrees::ready, this, redraw);
     connect(document, &Document::plan_changed, this, redraw);
     connect(document, &Document::opened, this, [this] { fit(); });
     connect(view, &ViewState::layer_changed, this, redraw);
-    connect(view, &ViewState::selection_changed, this, redraw);
 }
 
 View3d::~View3d() {
     makeCurrent();
+    for (const auto& b : buffers_)
+        b->release();
     buffers_.clear();
     program_.removeAllShaders();
     doneCurrent();
@@ -206,12 +276,136 @@ void View3d::upload() {
         next.push_back(std::move(b));
         find_lines(part.mesh);
     }
+    for (const auto& gone : buffers_)
+        if (gone)
+            gone->release();
     buffers_ = std::move(next);
+    for (std::size_t i = 0; i < buffers_.size(); ++i) {
+        if (buffers_[i]->stale || (step_ && painter_->live(static_cast<int>(i))))
+            upload_paint(i, step_ && !buffers_[i]->stale);
+        painter_->trees().tree_of(project.parts[i].mesh); // made ready before anybody points at it
+    }
+    step_ = false;
     for (const auto& b : buffers_)
         if (const auto lines = std::exchange(b->found_lines, nullptr); lines && !b->line_count) {
             b->line_count = static_cast<int>(lines->size());
             fill(*b, b->edges, b->lines, lines->data(), lines->size() * sizeof(std::uint32_t));
         }
+}
+
+/// Tells the shader which triangles have which filament. Of a stroke, only the last step.
+void View3d::upload_paint(std::size_t part, bool step_only) {
+    Buffers& b = *buffers_[part];
+    const Part& p = document_->project().parts[part];
+    const Paint* live = painter_->live(static_cast<int>(part));
+    const Paint* paint = live ? live : p.paint.get();
+    b.stale = false;
+    b.painted = paint && paint->patch.size() == p.mesh->triangles.size();
+    if (!b.painted)
+        return;
+    const auto [selected_part, selected] = view_->patch();
+    const auto code = [&, selected_part = selected_part, selected = selected](PatchNumber n) -> std::array<unsigned char, 2> {
+        if (n == kUnpainted)
+            return {0, 0};
+        if (n == kCut)
+            return {kCutCode, 0};
+        const char letter = n <= p.patches.size() ? p.patches[n - 1u].filament : char(0);
+        const bool chosen = selected_part == static_cast<int>(part) && selected == n;
+        return {letter ? static_cast<unsigned char>(letter - 'A' + 1) : kNoFilament, static_cast<unsigned char>(chosen)};
+    };
+    auto* gl = QOpenGLContext::currentContext()->extraFunctions();
+    const std::size_t count = paint->patch.size();
+    if (b.codes_size != count) {
+        b.codes.destroy();
+        b.codes.create();
+        b.codes.bind();
+        b.codes.allocate(static_cast<int>(2 * count));
+        b.codes_size = count;
+        if (!b.codes_texture)
+            gl->glGenTextures(1, &b.codes_texture);
+        gl->glBindTexture(GL_TEXTURE_BUFFER, b.codes_texture);
+        gl->glTexBuffer(GL_TEXTURE_BUFFER, GL_RG8UI, b.codes.bufferId());
+        step_only = false;
+    }
+    b.codes.bind();
+    std::vector<std::array<unsigned char, 2>> codes;
+    if (step_only && !painter_->last_step().empty()) {
+        // The step's triangles lie close together more often than not.
+        const auto [low, high] = std::minmax_element(painter_->last_step().begin(), painter_->last_step().end());
+        for (std::size_t t = *low; t <= *high; ++t)
+            codes.push_back(code(paint->patch[t]));
+        b.codes.write(static_cast<int>(2 * *low), codes.data(), static_cast<int>(2 * codes.size()));
+    } else {
+        codes.reserve(count);
+        for (const PatchNumber n : paint->patch)
+            codes.push_back(code(n));
+        b.codes.write(0, codes.data(), static_cast<int>(2 * codes.size()));
+    }
+    std::vector<float> facets;
+    for (const auto& [t, pieces] : paint->cut)
+        for (const Facet& f : pieces) {
+            const auto c = code(f.patch);
+            for (const Vec3 v : f.corners)
+                facets.insert(facets.end(), {v.x, v.y, v.z, float(c[0]), float(c[1])});
+        }
+    b.facet_count = static_cast<int>(facets.size() / 5);
+    if (!b.facet_count)
+        return;
+    if (!b.facets.isCreated())
+        b.facets.create();
+    const QOpenGLVertexArrayObject::Binder bound(&b.facets);
+    if (!b.facet_data.isCreated())
+        b.facet_data.create();
+    b.facet_data.bind();
+    b.facet_data.allocate(facets.data(), static_cast<int>(facets.size() * sizeof(float)));
+    program_.enableAttributeArray(0);
+    program_.setAttributeBuffer(0, GL_FLOAT, 0, 3, 5 * sizeof(float));
+    program_.enableAttributeArray(1);
+    program_.setAttributeBuffer(1, GL_FLOAT, 3 * sizeof(float), 2, 5 * sizeof(float));
+}
+
+void View3d::upload_areas(std::size_t part) {
+    Buffers& b = *buffers_[part];
+    const auto areas = painter_->areas_of(static_cast<int>(part));
+    if (!areas || areas == b.shown_areas)
+        return;
+    auto* gl = QOpenGLContext::currentContext()->extraFunctions();
+    b.areas.destroy();
+    b.areas.create();
+    b.areas.bind();
+    b.areas.allocate(areas->data(), static_cast<int>(areas->size() * sizeof(std::uint32_t)));
+    if (!b.areas_texture)
+        gl->glGenTextures(1, &b.areas_texture);
+    gl->glBindTexture(GL_TEXTURE_BUFFER, b.areas_texture);
+    gl->glTexBuffer(GL_TEXTURE_BUFFER, GL_R32UI, b.areas.bufferId());
+    b.shown_areas = areas;
+}
+
+/// What the tool would take if one pressed here.
+void View3d::set_preview(std::size_t part) {
+    int kind = 0;
+    const bool here = hovered_ && hovered_->part == static_cast<int>(part);
+    QVector4D where;
+    if (here && painter_->tool() == PaintTool::fill) {
+        upload_areas(part);
+        if (const auto& areas = buffers_[part]->shown_areas; areas && hovered_->hit.triangle < areas->size()) {
+            kind = 1;
+            program_.setUniformValue("preview_area", static_cast<int>((*areas)[hovered_->hit.triangle]));
+        }
+    } else if (here && painter_->tool() == PaintTool::brush) {
+        kind = 2;
+        const Vec3 p = hovered_->hit.point;
+        where = QVector4D(p.x, p.y, p.z, float(painter_->brush_mm / 2));
+    } else if (painter_->tool() == PaintTool::heights && (here || view_->parts().count(static_cast<int>(part)))) {
+        kind = 3;
+        where = QVector4D(float(painter_->z0_mm), float(painter_->z1_mm), 0, 0);
+    } else if (painter_->tool() == PaintTool::facing && (here || view_->parts().count(static_cast<int>(part)))) {
+        kind = 4;
+        const Vec3 d = here ? normal(*document_->project().parts[part].mesh, hovered_->hit.triangle) : painter_->direction;
+        where = QVector4D(d.x, d.y, d.z, float(std::cos(painter_->within_deg * 3.14159265 / 180)));
+    }
+    program_.setUniformValue("preview", kind);
+    program_.setUniformValue("preview_where", where);
 }
 
 QMatrix4x4 View3d::matrix() const {
@@ -241,6 +435,7 @@ void View3d::paintGL() {
     gl->glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
     program_.bind();
     upload();
+    gl->glDisable(GL_BLEND); // left on by what was painted over the last picture
     gl->glEnable(GL_DEPTH_TEST);
     gl->glEnable(GL_POLYGON_OFFSET_FILL);
     gl->glPolygonOffset(1, 1);
@@ -249,6 +444,12 @@ void View3d::paintGL() {
     program_.setUniformValue("bed", b.empty() ? 0 : b.min.z);
     program_.setUniformValue("accent", rgb(t.accent));
     program_.setUniformValue("lead", rgb(t.lead));
+    QVector4D letters[28];
+    for (const Filament& f : project.filaments)
+        letters[f.letter - 'A' + 1] = QVector4D(rgb(to_qcolor(f.colour)), float(f.letter - 'A'));
+    program_.setUniformValueArray("letters", letters, 28);
+    program_.setUniformValue("codes", 0);
+    program_.setUniformValue("areas", 1);
     const auto plan = document_->plan();
     const double z = plan ? plan->grid.middle_mm(view_->layer()) : -1e6, h = plan ? plan->grid.thickness_mm(view_->layer()) * 0.47 : 0; // faces on its borders are not in it
     program_.setUniformValue("cursor", QVector2D(float(z), float(h)));
@@ -271,9 +472,22 @@ void View3d::paintGL() {
         program_.setUniformValueArray("panes", panes, 17);
         program_.setUniformValue("selected", view_->parts().count(static_cast<int>(i)) ? 1.0f : 0.0f);
         program_.setUniformValue("lines", 0.0f);
+        const Buffers& own = *buffers_[i];
+        set_preview(i);
+        gl->glActiveTexture(GL_TEXTURE0);
+        gl->glBindTexture(GL_TEXTURE_BUFFER, own.codes_texture);
+        gl->glActiveTexture(GL_TEXTURE1);
+        gl->glBindTexture(GL_TEXTURE_BUFFER, own.areas_texture);
+        gl->glActiveTexture(GL_TEXTURE0);
+        program_.setUniformValue("painting", own.painted ? 1 : 0);
         {
             const QOpenGLVertexArrayObject::Binder bound(&buffers_[i]->faces);
-            gl->glDrawElements(GL_TRIANGLES, buffers_[i]->index_count, GL_UNSIGNED_INT, nullptr);
+            gl->glDrawElements(GL_TRIANGLES, own.index_count, GL_UNSIGNED_INT, nullptr);
+        }
+        if (own.painted && own.facet_count) {
+            program_.setUniformValue("painting", 2);
+            const QOpenGLVertexArrayObject::Binder bound(&buffers_[i]->facets);
+            gl->glDrawArrays(GL_TRIANGLES, 0, own.facet_count);
         }
         if (!buffers_[i]->line_count)
             continue;
@@ -283,6 +497,36 @@ void View3d::paintGL() {
         gl->glDrawElements(GL_LINES, buffers_[i]->line_count, GL_UNSIGNED_INT, nullptr);
     }
     program_.release();
+    paint_overlay();
+}
+
+/// What lies over the piece: the lasso, and the places a finding points at.
+void View3d::paint_overlay() {
+    const auto& spots = view_->spots();
+    if (loop_.isEmpty() && spots.empty())
+        return;
+    const Theme& t = Theme::current();
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    if (!loop_.isEmpty()) {
+        p.setPen(QPen(t.accent, 2, Qt::DashLine));
+        p.drawPolygon(loop_);
+    }
+    const double r = em(0.45);
+    for (const Spot& s : spots) {
+        const QPointF at = place_of(s.point);
+        const QPolygonF diamond{{at + QPointF(0, -r), at + QPointF(r, 0), at + QPointF(0, r), at + QPointF(-r, 0)}};
+        p.setPen(QPen(t.lead, 3.5));
+        p.setBrush(Qt::NoBrush);
+        p.drawPolygon(diamond);
+        p.setPen(QPen(t.bad, 1.8));
+        p.drawPolygon(diamond);
+    }
+}
+
+QPointF View3d::place_of(Vec3 v) const {
+    const QVector3D p = matrix().map(QVector3D(v.x, v.y, v.z));
+    return {(p.x() + 1) / 2 * width(), (1 - p.y()) / 2 * height()};
 }
 
 void View3d::fit() {
@@ -299,51 +543,77 @@ void View3d::set_angles(float turn, float tilt) {
     update();
 }
 
-int View3d::part_at(QPointF at) const {
-    const Project& project = document_->project();
+std::optional<View3d::Ray> View3d::ray_at(QPointF at) const {
     bool ok = false;
     const QMatrix4x4 back = matrix().inverted(&ok);
     if (!ok)
-        return -1;
+        return {};
     const float x = 2 * float(at.x()) / width() - 1, y = 1 - 2 * float(at.y()) / height();
     const QVector3D from = back.map(QVector3D(x, y, -1)), way = back.map(QVector3D(x, y, 1)) - from;
-    int best = -1;
-    float nearest = 1e30f;
-    for (std::size_t i = 0; i < project.parts.size(); ++i) {
-        const Mesh& m = *project.parts[i].mesh;
-        for (const Triangle& t : m.triangles) {
-            // Möller & Trumbore 1997
-            const auto v = [&](int k) { return QVector3D(m.vertices[t[k]].x, m.vertices[t[k]].y, m.vertices[t[k]].z); };
-            const QVector3D a = v(0), e1 = v(1) - a, e2 = v(2) - a, p = QVector3D::crossProduct(way, e2);
-            const float det = QVector3D::dotProduct(e1, p);
-            if (std::abs(det) < 1e-12f)
-                continue;
-            const QVector3D s = from - a, q = QVector3D::crossProduct(s, e1);
-            const float u = QVector3D::dotProduct(s, p) / det, w = QVector3D::dotProduct(way, q) / det;
-            if (u < 0 || w < 0 || u + w > 1)
-                continue;
-            const float d = QVector3D::dotProduct(e2, q) / det;
-            if (d > 0 && d < nearest) {
-                nearest = d;
-                best = static_cast<int>(i);
-            }
-        }
-    }
-    return best;
+    return Ray{{from.x(), from.y(), from.z()}, {way.x(), way.y(), way.z()}};
 }
 
+std::optional<Touch> View3d::touch_at(QPointF at) const {
+    const auto ray = ray_at(at);
+    return ray ? painter_->trees().cast(document_->project(), ray->from, ray->way) : std::nullopt;
+}
+
+int View3d::part_at(QPointF at) const {
+    const auto touch = touch_at(at);
+    return touch ? touch->part : -1;
+}
+
+void View3d::hover(QPointF at) {
+    if (painter_->tool() == PaintTool::none)
+        return;
+    hovered_ = touch_at(at);
+    update();
+}
+
+void View3d::leaveEvent(QEvent*) {
+    if (hovered_) {
+        hovered_.reset();
+        update();
+    }
+}
+
+// With a tool in hand the left button paints and the right one turns; without one, the left turns and the right moves.
 void View3d::mousePressEvent(QMouseEvent* e) {
     press_ = last_ = e->position();
     dragged_ = false;
+    if (painter_->tool() == PaintTool::none || e->button() != Qt::LeftButton)
+        return;
+    if (painter_->tool() == PaintTool::lasso) {
+        loop_ = QPolygonF{e->position()};
+        return;
+    }
+    if (const auto touch = touch_at(e->position()))
+        painter_->press(*touch);
 }
 
 void View3d::mouseMoveEvent(QMouseEvent* e) {
+    if (!e->buttons())
+        return hover(e->position());
     const QPointF d = e->position() - last_;
     dragged_ |= (e->position() - press_).manhattanLength() > 4;
     last_ = e->position();
+    const bool paints = painter_->tool() != PaintTool::none && e->buttons() & Qt::LeftButton;
+    if (paints) {
+        if (painter_->tool() == PaintTool::lasso) {
+            loop_ << e->position();
+            update();
+        } else if (painter_->stroking()) {
+            hovered_ = touch_at(e->position());
+            if (hovered_)
+                painter_->drag(*hovered_);
+            update();
+        }
+        return;
+    }
     if (!dragged_)
         return;
-    if (e->buttons() & Qt::LeftButton) {
+    const bool turns = painter_->tool() == PaintTool::none ? bool(e->buttons() & Qt::LeftButton) : bool(e->buttons() & Qt::RightButton);
+    if (turns) {
         turn_ += float(d.x()) * 0.5f;
         tilt_ = std::clamp(tilt_ + float(d.y()) * 0.5f, -90.0f, 90.0f);
     } else {
@@ -353,19 +623,51 @@ void View3d::mouseMoveEvent(QMouseEvent* e) {
 }
 
 void View3d::mouseReleaseEvent(QMouseEvent* e) {
+    if (painter_->tool() != PaintTool::none) {
+        if (e->button() != Qt::LeftButton)
+            return;
+        painter_->release();
+        const QPolygonF loop = std::exchange(loop_, {});
+        if (painter_->tool() == PaintTool::lasso && loop.size() > 2) {
+            // The eye is where all rays start from: the matrix takes it to infinity, so meet two rays.
+            const auto a = ray_at({0, 0}), b = ray_at({double(width()), double(height())});
+            if (a && b) {
+                const Vec3 u = unit(a->way), v = unit(b->way), w = b->from - a->from;
+                const float uv = dot(u, v), along = (dot(w, u) - dot(w, v) * uv) / std::max(1e-6f, 1 - uv * uv);
+                const QMatrix4x4 m = matrix();
+                const QSizeF size(width(), height());
+                painter_->lasso(loop, [m, size](Vec3 q) {
+                    const QVector3D p = m.map(QVector3D(q.x, q.y, q.z));
+                    return QPointF((p.x() + 1) / 2 * size.width(), (1 - p.y()) / 2 * size.height());
+                }, a->from + u * along);
+            }
+        }
+        update();
+        return;
+    }
     if (dragged_ || e->button() != Qt::LeftButton)
         return;
-    const int part = part_at(e->position());
+    const auto touch = touch_at(e->position());
+    // A painted patch is chosen by itself; with Ctrl whole parts are gathered.
+    if (touch && !(e->modifiers() & Qt::ControlModifier)) {
+        const Part& part = document_->project().parts[touch->part];
+        if (part.paint)
+            if (const PatchNumber n = patch_at(*part.mesh, *part.paint, touch->hit.triangle, touch->hit.point); n != kUnpainted) {
+                view_->select_patch(touch->part, n);
+                return;
+            }
+    }
     std::set<int> chosen;
     if (e->modifiers() & Qt::ControlModifier)
         chosen = view_->parts();
-    if (part >= 0 && !chosen.insert(part).second)
-        chosen.erase(part);
+    if (touch && !chosen.insert(touch->part).second)
+        chosen.erase(touch->part);
     view_->select(std::move(chosen));
 }
 
 void View3d::mouseDoubleClickEvent(QMouseEvent*) {
-    fit();
+    if (painter_->tool() == PaintTool::none)
+        fit();
 }
 
 void View3d::wheelEvent(QWheelEvent* e) {

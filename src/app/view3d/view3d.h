@@ -1,7 +1,7 @@
-// The 3D piece: turned by dragging, zoomed by the wheel, parts chosen by clicking.
+// The 3D piece: turned by dragging, zoomed by the wheel, parts chosen by clicking, painted with the tools of the Painter.
 #pragma once
 
-#include "core/project/project.h"
+#include "app/paint/painter.h"
 
 #include <QMatrix4x4>
 #include <QOpenGLBuffer>
@@ -23,13 +23,17 @@ bool opengl_available();
 class View3d : public QOpenGLWidget {
     Q_OBJECT
 public:
-    View3d(Document* document, ViewState* view, QWidget* parent = nullptr);
+    View3d(Document* document, ViewState* view, Painter* painter, QWidget* parent = nullptr);
     ~View3d() override;
 
     /// Turns the piece back to the first view and fits it.
     void fit();
     /// The part under a point of the widget, or −1.
     int part_at(QPointF p) const;
+    /// Part and place of its surface there.
+    std::optional<Touch> touch_at(QPointF p) const;
+    /// Where a point of the piece shows.
+    QPointF place_of(Vec3 p) const;
 
     void set_angles(float turn_deg, float tilt_deg);
 
@@ -42,6 +46,7 @@ protected:
     void mouseDoubleClickEvent(QMouseEvent*) override;
     void wheelEvent(QWheelEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
+    void leaveEvent(QEvent*) override;
 
 private:
     /// One part on the graphics card. Shared by mesh, so that recolouring uploads nothing.
@@ -51,13 +56,40 @@ private:
         QOpenGLBuffer vertices{QOpenGLBuffer::VertexBuffer}, indices{QOpenGLBuffer::IndexBuffer}, lines{QOpenGLBuffer::IndexBuffer};
         int index_count = 0, line_count = 0;
         std::shared_ptr<const std::vector<std::uint32_t>> found_lines; ///< arrived from the thread pool, not uploaded yet
+        /// Per triangle, what the shader needs of its paint: two bytes, the letter's code and whether it is selected.
+        QOpenGLBuffer codes{QOpenGLBuffer::VertexBuffer};
+        unsigned codes_texture = 0;
+        std::size_t codes_size = 0;
+        bool painted = false, stale = true;
+        /// The areas between creases, for the preview of the fill.
+        QOpenGLBuffer areas{QOpenGLBuffer::VertexBuffer};
+        unsigned areas_texture = 0;
+        std::shared_ptr<const std::vector<std::uint32_t>> shown_areas;
+        /// Facets of cut triangles: corners, code and selection.
+        QOpenGLVertexArrayObject facets;
+        QOpenGLBuffer facet_data{QOpenGLBuffer::VertexBuffer};
+        int facet_count = 0;
+        void release();
     };
+    void upload_paint(std::size_t part, bool step_only);
+    void upload_areas(std::size_t part);
+    void set_preview(std::size_t part);
+    void paint_overlay();
+    void hover(QPointF at);
+    struct Ray {
+        Vec3 from, way;
+    };
+    std::optional<Ray> ray_at(QPointF at) const;
     void find_lines(const std::shared_ptr<const Mesh>& mesh);
     void upload();
     QMatrix4x4 matrix() const;
 
     Document* document_;
     ViewState* view_;
+    Painter* painter_;
+    std::optional<Touch> hovered_;
+    QPolygonF loop_;
+    bool step_ = false; ///< only the last step of a stroke is new
     std::vector<std::unique_ptr<Buffers>> buffers_;
     QOpenGLShaderProgram program_;
     float turn_ = -35, tilt_ = 24, zoom_ = 1;

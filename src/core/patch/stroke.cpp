@@ -1,6 +1,7 @@
 #include "core/patch/stroke.h"
 
 #include <cmath>
+#include <map>
 #include <numbers>
 #include <numeric>
 
@@ -256,6 +257,20 @@ void paint_heights(const Mesh& m, Paint& paint, double z0_mm, double z1_mm, cons
             meet.push_back(t);
     }
     paint_within(m, paint, meet, {[low](Vec3 p) { return low - p.z; }, [high](Vec3 p) { return p.z - high; }}, recolour);
+}
+
+std::vector<double> level_heights(const Mesh& m, double bed_z_mm, double least_mm2) {
+    std::map<long, double> area; // by height in µm
+    for (std::uint32_t t = 0; t < m.triangles.size(); ++t) {
+        const Corners c = corners(m, t);
+        if (c[0].z == c[1].z && c[1].z == c[2].z)
+            area[std::lround((double(c[0].z) - bed_z_mm) * 1000)] += length(twice_area(c)) / 2;
+    }
+    std::vector<double> heights;
+    for (const auto& [z, a] : area)
+        if (a >= least_mm2)
+            heights.push_back(double(z) / 1000);
+    return heights;
 }
 
 void grow(const Mesh& m, Paint& paint, PatchNumber patch, double mm) {

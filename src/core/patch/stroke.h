@@ -50,6 +50,9 @@ std::vector<std::uint32_t> all_triangles(const Mesh& m);
 /// Recolours all that lies between two heights of the mesh's own coordinates.
 void paint_heights(const Mesh& m, Paint& paint, double z0_mm, double z1_mm, const Recolour& recolour);
 
+/// Heights above `bed_z_mm` of the mesh's level faces of at least `least_mm2`, ascending.
+std::vector<double> level_heights(const Mesh& m, double bed_z_mm, double least_mm2 = 1);
+
 /// Moves the border of a patch outwards (mm > 0, over what is not painted) or inwards.
 void grow(const Mesh& m, Paint& paint, PatchNumber patch, double mm);
 

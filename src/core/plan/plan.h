@@ -49,6 +49,14 @@ struct FilamentUse {
     int first_layer = 0, last_layer = 0; ///< 0: not used
 };
 
+/// What a region takes, all copies: a part's body (band −1, patch 0), a band of it, or a patch.
+struct RegionUse {
+    int part = 0;
+    int band = -1; ///< index into Project::bands
+    int patch = 0; ///< number of the patch
+    double mm3 = 0, g = 0;
+};
+
 struct Totals {
     double model_g = 0, support_g = 0, interface_g = 0, purge_g = 0, tower_g = 0, first_load_g = 0;
     double purge_mm3 = 0;
@@ -118,6 +126,7 @@ struct Plan {
     bool uses_tower = false;
     std::vector<LayerCost> layers; ///< [layer − 1]
     std::vector<FilamentUse> use;  ///< per filament
+    std::vector<RegionUse> regions;
     Totals totals;
     LowerBound bound;
     Totals as_assigned; ///< the same print in the order as assigned: what the optimum is measured against

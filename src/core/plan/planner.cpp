@@ -41,20 +41,39 @@ struct PurgeCosts {
 void share_out(const Project& p, const Demand& demand, Plan& plan) {
     const int n = plan.filaments, count = plan.grid.count;
     plan.model_mm3.assign(static_cast<std::size_t>(count) * n, 0);
+    const auto note = [&](int part, int band, int patch, double mm3, int filament) {
+        plan.regions.push_back({part, band, patch, mm3, grams(p.filaments[filament], mm3)});
+    };
     for (std::size_t i = 0; i < p.parts.size(); ++i) {
         const int own = std::max(0, find_filament(p, p.parts[i].filament));
-        std::vector<int> filament(count, own);
-        for (const Band& b : p.bands)
-            if (b.part == p.parts[i].name)
-                for (int l = first_layer_above(plan.grid, b.z0_mm); l < first_layer_above(plan.grid, b.z1_mm); ++l)
-                    filament[l - 1] = std::max(0, find_filament(p, b.filament));
-        for (int l = 0; l < count; ++l)
-            plan.model_mm3[static_cast<std::size_t>(l) * n + filament[l]] += demand.parts[i][l].total() * p.settings.copies;
+        std::vector<int> filament(count, own), band(count, -1);
+        for (std::size_t b = 0; b < p.bands.size(); ++b)
+            if (p.bands[b].part == p.parts[i].name)
+                for (int l = first_layer_above(plan.grid, p.bands[b].z0_mm); l < first_layer_above(plan.grid, p.bands[b].z1_mm); ++l) {
+                    filament[l - 1] = std::max(0, find_filament(p, p.bands[b].filament));
+                    band[l - 1] = static_cast<int>(b);
+                }
+        double body = 0;
+        std::vector<double> in_band(p.bands.size(), 0);
+        for (int l = 0; l < count; ++l) {
+            const double mm3 = demand.parts[i][l].total() * p.settings.copies;
+            plan.model_mm3[static_cast<std::size_t>(l) * n + filament[l]] += mm3;
+            (band[l] < 0 ? body : in_band[static_cast<std::size_t>(band[l])]) += mm3;
+        }
+        note(static_cast<int>(i), -1, 0, body, own);
+        for (std::size_t b = 0; b < p.bands.size(); ++b)
+            if (p.bands[b].part == p.parts[i].name)
+                note(static_cast<int>(i), static_cast<int>(b), 0, in_band[b], std::max(0, find_filament(p, p.bands[b].filament)));
         for (std::size_t k = 0; k < demand.patches[i].size(); ++k) {
             // A patch without a filament of its own is planned in what is behind it.
             const int painted = find_filament(p, p.parts[i].patches[k].filament);
-            for (int l = 0; l < count; ++l)
-                plan.model_mm3[static_cast<std::size_t>(l) * n + (painted < 0 ? filament[l] : painted)] += demand.patches[i][k].mm3[l] * p.settings.copies;
+            double all = 0;
+            for (int l = 0; l < count; ++l) {
+                const double mm3 = demand.patches[i][k].mm3[l] * p.settings.copies;
+                plan.model_mm3[static_cast<std::size_t>(l) * n + (painted < 0 ? filament[l] : painted)] += mm3;
+                all += mm3;
+            }
+            note(static_cast<int>(i), -1, static_cast<int>(k) + 1, all, painted < 0 ? own : painted);
         }
     }
 }

@@ -1,0 +1,125 @@
+#include "app/piece/band_dialogs.h"
+
+#include "app/theme/theme.h"
+#include "core/project/regions.h"
+
+#include <QDialogButtonBox>
+#include <QDoubleSpinBox>
+#include <QFormLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include <cmath>
+
+namespace vitrail {
+
+namespace {
+
+QDoubleSpinBox* millimetres(double value, double low, double step, const QString& name, const QString& spoken) {
+    auto* s = new QDoubleSpinBox;
+    s->setObjectName(name);
+    s->setAccessibleName(spoken);
+    s->setRange(low, 100000);
+    s->setDecimals(3);
+    s->setSingleStep(step);
+    s->setSuffix(QDialog::tr(" mm"));
+    s->setValue(value);
+    return s;
+}
+
+QDialogButtonBox* ok_cancel(QDialog* d) {
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    QObject::connect(buttons, &QDialogButtonBox::accepted, d, &QDialog::accept);
+    QObject::connect(buttons, &QDialogButtonBox::rejected, d, &QDialog::reject);
+    return buttons;
+}
+
+} // namespace
+
+BandDialog::BandDialog(const Band& band, const LayerGrid& grid, std::vector<double> level_faces, QWidget* parent)
+    : QDialog(parent), band_(band), grid_(grid), faces_(std::move(level_faces)),
+      z0_(millimetres(band.z0_mm, 0, grid.height_mm, QStringLiteral("band_z0"), tr("From height"))),
+      z1_(millimetres(band.z1_mm, 0, grid.height_mm, QStringLiteral("band_z1"), tr("To height"))), layers_(new QLabel) {
+    setObjectName(QStringLiteral("band_dialog"));
+    setWindowTitle(tr("Band of %1 in %2").arg(QString::fromStdString(band.part)).arg(QChar::fromLatin1(band.filament)));
+    auto* form = new QFormLayout;
+    form->addRow(tr("From"), z0_);
+    form->addRow(tr("To"), z1_);
+    auto* snapping = new QPushButton(tr("Snap to layers and level faces"));
+    snapping->setObjectName(QStringLiteral("band_snap"));
+    snapping->setAutoDefault(false);
+    form->addRow(QString(), snapping);
+    layers_->setWordWrap(true);
+    layers_->setObjectName(QStringLiteral("band_layers"));
+    layers_->setMinimumWidth(em(24));
+    auto* column = new QVBoxLayout(this);
+    column->addLayout(form);
+    column->addWidget(layers_);
+    column->addWidget(ok_cancel(this));
+    connect(snapping, &QPushButton::clicked, this, [this] {
+        snap(z0_);
+        snap(z1_);
+    });
+    connect(z0_, &QDoubleSpinBox::valueChanged, this, &BandDialog::refresh);
+    connect(z1_, &QDoubleSpinBox::valueChanged, this, &BandDialog::refresh);
+    refresh();
+}
+
+Band BandDialog::band() const {
+    Band b = band_;
+    b.z0_mm = std::min(z0_->value(), z1_->value());
+    b.z1_mm = std::max(z0_->value(), z1_->value());
+    return b;
+}
+
+void BandDialog::snap(QDoubleSpinBox* box) {
+    double best = box->value(), least = 1e9;
+    for (int l = 0; l <= grid_.count; ++l)
+        if (const double d = std::abs(grid_.top_mm(l) - box->value()); d < least)
+            least = d, best = grid_.top_mm(l);
+    // A level face within a layer is what was meant, also where no layer ends at it: the finding then says where it is printed.
+    for (const double z : faces_)
+        if (std::abs(z - box->value()) < grid_.height_mm)
+            best = z;
+    box->setValue(best);
+}
+
+void BandDialog::refresh() {
+    const Band b = band();
+    const int from = first_layer_above(grid_, b.z0_mm), to = first_layer_above(grid_, b.z1_mm) - 1;
+    layers_->setText(to < from ? tr("No layer has its middle between these heights.")
+                               : tr("Layers %1 to %2, printed from %3 to %4 mm.").arg(from).arg(to).arg(grid_.bottom_mm(from), 0, 'f', 2).arg(grid_.top_mm(to), 0, 'f', 2));
+}
+
+BaseDialog::BaseDialog(const Settings& settings, QWidget* parent)
+    : QDialog(parent), settings_(settings), delta_(millimetres(settings.layer_mm, -100, settings.layer_mm, QStringLiteral("base_delta"), tr("Thicker by"))),
+      result_(new QLabel) {
+    setObjectName(QStringLiteral("base_dialog"));
+    setWindowTitle(tr("Thicken the base"));
+    auto* form = new QFormLayout;
+    form->addRow(tr("Thicker by"), delta_);
+    result_->setObjectName(QStringLiteral("base_result"));
+    result_->setWordWrap(true);
+    result_->setMinimumWidth(em(24));
+    auto* column = new QVBoxLayout(this);
+    column->addLayout(form);
+    column->addWidget(result_);
+    column->addWidget(ok_cancel(this));
+    connect(delta_, &QDoubleSpinBox::valueChanged, this, &BaseDialog::refresh);
+    refresh();
+}
+
+double BaseDialog::delta_mm() const {
+    return delta_->value();
+}
+
+void BaseDialog::refresh() {
+    const BaseShift k = base_shift(settings_, delta_->value());
+    QString text = tr("Everything above the bed is lifted, and every later change moves by %n layer(s).", nullptr, k.layers);
+    if (k.error_mm != 0)
+        text += QLatin1Char(' ') + tr("That is no whole number of layers: %1 mm are left over, and borders will be off by as much.").arg(k.error_mm, 0, 'f', 3);
+    result_->setText(text);
+}
+
+} // namespace vitrail

@@ -1,0 +1,161 @@
+#include "app/piece/pose_dialog.h"
+
+#include "app/theme/theme.h"
+#include "core/project/regions.h"
+#include "core/run_sheet/run_sheet.h"
+#include "paint/thumbnail.h"
+
+#include <QApplication>
+#include <QComboBox>
+#include <QDialogButtonBox>
+#include <QLabel>
+#include <QListView>
+#include <QPointer>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QStandardItemModel>
+#include <QThreadPool>
+#include <QVBoxLayout>
+
+#include <algorithm>
+
+namespace vitrail {
+
+namespace {
+
+constexpr int kPoseRole = Qt::UserRole; ///< place in studied_
+
+} // namespace
+
+PoseDialog::PoseDialog(const Project& project, QWidget* parent)
+    : QDialog(parent), aim_(new QComboBox), list_(new QListView), model_(new QStandardItemModel(this)), progress_(new QProgressBar), words_(new QLabel) {
+    setObjectName(QStringLiteral("pose_dialog"));
+    setWindowTitle(tr("Poses"));
+    resize(em(62), em(40));
+    aim_->setObjectName(QStringLiteral("pose_aim"));
+    aim_->addItems({tr("least purge and tower"), tr("fewest changes"), tr("least overhang"), tr("shortest time"), tr("lowest")});
+    aim_->setAccessibleName(tr("Sort by"));
+    list_->setObjectName(QStringLiteral("poses"));
+    list_->setAccessibleName(tr("Poses of the piece"));
+    list_->setViewMode(QListView::IconMode);
+    list_->setResizeMode(QListView::Adjust);
+    list_->setMovement(QListView::Static);
+    list_->setIconSize(QSize(em(8), em(8)));
+    list_->setGridSize(QSize(em(14), em(17.5)));
+    list_->setWordWrap(true);
+    list_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    list_->setModel(model_);
+    auto* top = new QHBoxLayout;
+    auto* label = new QLabel(tr("Sort by"));
+    label->setBuddy(aim_);
+    top->addWidget(label);
+    top->addWidget(aim_);
+    top->addStretch();
+    top->addWidget(progress_);
+    words_->setWordWrap(true);
+    words_->setObjectName(QStringLiteral("pose_words"));
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel);
+    turn_ = buttons->addButton(tr("Turn the piece so"), QDialogButtonBox::AcceptRole);
+    turn_->setObjectName(QStringLiteral("pose_turn"));
+    turn_->setEnabled(false);
+    connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    auto* column = new QVBoxLayout(this);
+    column->addLayout(top);
+    column->addWidget(list_, 1);
+    column->addWidget(words_);
+    column->addWidget(buttons);
+    connect(aim_, &QComboBox::currentIndexChanged, this, &PoseDialog::refill);
+    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this] {
+        const QModelIndex i = list_->currentIndex();
+        turn_->setEnabled(i.isValid() && !(chosen() == kNoRotation));
+    });
+    connect(list_, &QListView::doubleClicked, this, [this] {
+        if (turn_->isEnabled())
+            accept();
+    });
+    const bool bands = !project.bands.empty();
+    words_->setText(tr("The same piece, cut into layers standing each way. Overhang is what would need support. %1")
+                        .arg(bands ? tr("Bands become parts of their own when the piece is turned, so that their colours stay where they are.") : QString()));
+
+    // Poses come one after the other; each is planned in parallel by itself.
+    left_ = 1;
+    progress_->setRange(0, 0);
+    QThreadPool::globalInstance()->start([self = QPointer<PoseDialog>(this), project, stop = stop_.get_token()] {
+        const std::vector<Pose> poses = poses_of(project);
+        const auto in_window = [&](auto run) {
+            QMetaObject::invokeMethod(qApp, [self, run] {
+                if (self)
+                    run(self.data());
+            }, Qt::QueuedConnection);
+        };
+        in_window([n = static_cast<int>(poses.size())](PoseDialog* d) {
+            d->left_ = n;
+            d->progress_->setRange(0, n);
+        });
+        for (const Pose& pose : poses) {
+            if (stop.stop_requested())
+                return;
+            const PoseCost cost = study_pose(project, pose, {stop, {}});
+            if (stop.stop_requested())
+                return;
+            Project turned = project;
+            turn(turned, pose.rotation);
+            in_window([cost, picture = thumbnail(turned, 192)](PoseDialog* d) { d->arrive(cost, picture); });
+        }
+    });
+}
+
+PoseDialog::~PoseDialog() {
+    stop_.request_stop();
+}
+
+Rotation PoseDialog::chosen() const {
+    const QModelIndex i = list_->currentIndex();
+    return i.isValid() ? studied_[static_cast<std::size_t>(i.data(kPoseRole).toInt())].cost.pose.rotation : kNoRotation;
+}
+
+void PoseDialog::arrive(const PoseCost& cost, const QImage& picture) {
+    studied_.push_back({cost, picture});
+    --left_;
+    progress_->setValue(progress_->maximum() - left_);
+    progress_->setVisible(left_ > 0);
+    refill();
+}
+
+void PoseDialog::refill() {
+    const Rotation kept = chosen();
+    const bool had = list_->currentIndex().isValid();
+    std::vector<PoseCost> costs;
+    for (const Studied& s : studied_)
+        costs.push_back(s.cost);
+    sort_poses(costs, static_cast<PoseAim>(aim_->currentIndex()));
+    const auto as_it_stands = std::find_if(costs.begin(), costs.end(), [](const PoseCost& c) { return c.pose.rotation == kNoRotation; });
+    model_->clear();
+    int select = -1;
+    for (const PoseCost& c : costs) {
+        const auto at = std::find_if(studied_.begin(), studied_.end(), [&](const Studied& s) { return s.cost.pose.rotation == c.pose.rotation; });
+        QString text = QString::fromStdString(c.pose.name) + QLatin1Char('\n');
+        if (!c.why.empty())
+            text += QString::fromStdString(c.why);
+        else
+            text += tr("%n change(s)", nullptr, c.changes) + QLatin1Char('\n') +
+                    tr("waste %1 g · %2 mm high").arg(c.purge_g + c.tower_g, 0, 'f', 1).arg(c.height_mm, 0, 'f', 0) + QLatin1Char('\n') +
+                    tr("overhang %1 cm²").arg(c.overhang_mm2 / 100, 0, 'f', 1) + QLatin1Char('\n') + QString::fromStdString(duration(c.total_s)) +
+                    (c.fits ? QString() : tr("\ndoes not fit the printer"));
+        auto* item = new QStandardItem(QIcon(QPixmap::fromImage(at->picture)), text);
+        item->setData(static_cast<int>(at - studied_.begin()), kPoseRole);
+        if (as_it_stands != costs.end() && c.why.empty())
+            item->setToolTip(tr("Against how it stands now: %1 changes, %2 g of purge and tower, %3 min")
+                                 .arg(c.changes - as_it_stands->changes)
+                                 .arg(c.purge_g + c.tower_g - as_it_stands->purge_g - as_it_stands->tower_g, 0, 'f', 1)
+                                 .arg((c.total_s - as_it_stands->total_s) / 60, 0, 'f', 0));
+        if (had && c.pose.rotation == kept)
+            select = model_->rowCount();
+        model_->appendRow(item);
+    }
+    if (select >= 0)
+        list_->setCurrentIndex(model_->index(select, 0));
+}
+
+} // namespace vitrail
