@@ -177,7 +177,7 @@ Result<Shelf> ShelfDb::read() const {
         x.left_g = s.number_at(4);
         x.opened_day = s.whole_at(5);
         x.dried_day = s.whole_at(6);
-        x.place = static_cast<Place>(std::clamp(s.whole_at(7), 0, 3));
+        x.place = static_cast<SpoolPlace>(std::clamp(s.whole_at(7), 0, 3));
         x.place_note = s.text_at(8);
         shelf.spools.push_back(std::move(x));
     }

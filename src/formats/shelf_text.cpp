@@ -112,7 +112,7 @@ void read_row(const Row& r, Shelf& shelf) {
     s.opened_day = static_cast<int>(number(r, "opened_day", 0, 1e6, 0));
     s.dried_day = static_cast<int>(number(r, "dried_day", 0, 1e6, 0));
     const std::string place = text(r, "place");
-    for (const Place p : {Place::shelf, Place::dryer, Place::slot, Place::elsewhere})
+    for (const SpoolPlace p : {SpoolPlace::shelf, SpoolPlace::dryer, SpoolPlace::slot, SpoolPlace::elsewhere})
         if (place == to_string(p))
             s.place = p;
     s.place_note = text(r, "place_note");

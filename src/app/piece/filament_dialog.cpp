@@ -20,7 +20,7 @@
 namespace vitrail {
 
 FilamentDialog::FilamentDialog(const Filament& f, QWidget* parent)
-    : QDialog(parent), filament_(f), name_(new QLineEdit(QString::fromStdString(f.name))), hex_(new QLineEdit),
+    : QDialog(parent), form_(new QFormLayout), filament_(f), name_(new QLineEdit(QString::fromStdString(f.name))), hex_(new QLineEdit),
       material_(new QComboBox), colour_(new QPushButton) {
     setWindowTitle(tr("Filament %1").arg(QChar::fromLatin1(f.letter)));
     setObjectName(QStringLiteral("filament_dialog"));
@@ -53,7 +53,7 @@ FilamentDialog::FilamentDialog(const Filament& f, QWidget* parent)
     bed_low_ = box(f.bed_c.low, 0, 200, 0, tr("°C"), heat, tr("Bed from"));
     bed_high_ = box(f.bed_c.high, 0, 200, 0, tr("°C"), heat, tr("Bed to"));
 
-    auto* form = new QFormLayout;
+    QFormLayout* form = form_;
     const auto pair = [](QWidget* a, QWidget* b) {
         auto* both = new QWidget; // one widget, so that the label has a buddy
         auto* row = new QHBoxLayout(both);
@@ -129,7 +129,10 @@ Filament FilamentDialog::filament() const {
     f.name = name_->text().trimmed().toStdString();
     if (f.name.empty())
         f.name = describe_colour(f.colour);
+    const Material before = f.material;
     f.material = all_materials()[static_cast<std::size_t>(material_->currentIndex())].material;
+    if (f.material != before)
+        f.class_confirmed = f.kept_dry = false; // said of the other class
     f.td_mm = td_->value();
     f.diameter_mm = diameter_->value();
     f.density_g_cm3 = density_->value();

@@ -7,6 +7,7 @@
 
 class QComboBox;
 class QDoubleSpinBox;
+class QFormLayout;
 class QLineEdit;
 class QPushButton;
 
@@ -18,11 +19,16 @@ public:
     explicit FilamentDialog(const Filament& filament, QWidget* parent = nullptr);
     Filament filament() const;
 
+protected:
+    /// For more rows.
+    QFormLayout* form() { return form_; }
+
 private:
     void choose_colour();
     void set_colour(Srgb c);
     void take_defaults();
 
+    QFormLayout* form_;
     Filament filament_;
     QLineEdit *name_, *hex_;
     QComboBox* material_;

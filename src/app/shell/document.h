@@ -44,6 +44,9 @@ public:
     /// One undoable edit. Edits with the same `merge` key other than 0 that follow each other become one.
     void edit(const QString& label, const std::function<void(Project&)>& change, int merge = 0);
 
+    /// Takes over what is known about the project from elsewhere (the spools on the shelf): no edit, nothing to undo.
+    void adopt(Project project) { set_project(std::move(project)); }
+
     /// Begins anew, on the first of the machines that ship.
     void start_anew();
 

@@ -1,6 +1,8 @@
 #include "app/shell/main_window.h"
 
 #include "app/changes/changes_bench.h"
+#include "app/palette/palette_bench.h"
+#include "app/palette/shelf_store.h"
 #include "app/piece/colour_dialog.h"
 #include "app/piece/piece_bench.h"
 #include "app/ribbon/ribbon.h"
@@ -28,6 +30,8 @@
 #include <QSettings>
 #include <QShortcut>
 #include <QStackedWidget>
+#include <QTreeView>
+#include <QUndoGroup>
 #include <QUrl>
 #include <QVBoxLayout>
 
@@ -46,13 +50,15 @@ constexpr int kMostRecent = 8;
 MainWindow::MainWindow()
     : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new QStackedWidget), piece_(new PieceBench(document_, view_)),
+      shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
       changes_(new ChangesBench(document_, view_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
     rail_->add(QStringLiteral("box"), tr("Piece"));
+    rail_->add(QStringLiteral("library"), tr("Palette"));
     rail_->add(QStringLiteral("arrow-left-right"), tr("Changes"));
     rail_->add(QStringLiteral("clipboard-list"), tr("Run sheet"));
-    for (QWidget* bench : {static_cast<QWidget*>(piece_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(sheet_)})
+    for (QWidget* bench : {static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(sheet_)})
         benches_->addWidget(bench);
 
     auto* middle = new QVBoxLayout;
@@ -77,6 +83,7 @@ MainWindow::MainWindow()
 
     connect(rail_, &BenchRail::chosen_changed, this, [this](int bench) {
         benches_->setCurrentIndex(bench);
+        undo_->setActiveStack(document_->undo_stack());
         // On the Changes bench the ribbon is large.
         ribbon_->setFixedHeight(bench == kChanges ? em(15) : em(11));
     });
@@ -92,6 +99,7 @@ MainWindow::MainWindow()
     });
     connect(document_, &Document::exported, this, [this](const QString& path) { messages_->say(tr("Written: %1").arg(path)); });
     connect(piece_, &PieceBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(palette_, &PaletteBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(piece_, &PieceBench::wants_models, this, &MainWindow::ask_add);
     connect(piece_, &PieceBench::wants_project, this, &MainWindow::ask_open);
     connect(sheet_, &RunSheetBench::said, this, [this](const QString& text) { messages_->say(text); });
@@ -164,11 +172,19 @@ void MainWindow::make_menus() {
     add(file, "quit", tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
-    QAction* undo = document_->undo_stack()->createUndoAction(this, tr("&Undo"));
+    // Two histories: that of the shelf counts while the shelf has the focus.
+    undo_->addStack(document_->undo_stack());
+    undo_->addStack(shelf_->undo_stack());
+    undo_->setActiveStack(document_->undo_stack());
+    connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
+        if (now && window()->isAncestorOf(now))
+            undo_->setActiveStack(palette_->isVisible() && palette_->shelf_view()->parentWidget()->isAncestorOf(now) ? shelf_->undo_stack() : document_->undo_stack());
+    });
+    QAction* undo = undo_->createUndoAction(this, tr("&Undo"));
     undo->setShortcut(QKeySequence::Undo);
     undo->setIcon(icon(QStringLiteral("undo-2")));
     undo->setObjectName(QStringLiteral("undo"));
-    QAction* redo = document_->undo_stack()->createRedoAction(this, tr("&Redo"));
+    QAction* redo = undo_->createRedoAction(this, tr("&Redo"));
     redo->setShortcuts({QKeySequence(QKeySequence::Redo), QKeySequence(tr("Ctrl+Y"))});
     redo->setIcon(icon(QStringLiteral("redo-2")));
     redo->setObjectName(QStringLiteral("redo"));
@@ -179,8 +195,8 @@ void MainWindow::make_menus() {
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    const QString names[] = {tr("&Piece"), tr("&Changes"), tr("&Run sheet")};
-    for (int b = 0; b < 3; ++b)
+    const QString names[] = {tr("&Piece"), tr("Pa&lette"), tr("&Changes"), tr("&Run sheet")};
+    for (int b = 0; b < 4; ++b)
         add(view, ("bench_" + std::to_string(b + 1)).c_str(), names[b], QKeySequence(Qt::ALT | (Qt::Key_1 + b)), [this, b] { choose_bench(static_cast<Bench>(b)); });
     view->addSeparator();
     if (piece_->view3d())
@@ -207,7 +223,8 @@ void MainWindow::make_menus() {
                "On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down "
                "go to the change before and after; Esc drops the range.\n"
                "On the piece: arrows turn, + and − zoom, Home fits.\n"
-               "Alt+1, Alt+2, Alt+3 go to the benches. Tab goes from field to field."));
+               "With a painting tool in hand the left button paints and the right one turns.\n"
+               "Alt+1 to Alt+4 go to the benches. Tab goes from field to field."));
     });
     add(help, "about", tr("&About Vitrail"), {}, [this] {
         QMessageBox::about(this, tr("About Vitrail"),

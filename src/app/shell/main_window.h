@@ -6,6 +6,7 @@
 class QActionGroup;
 class QMenu;
 class QStackedWidget;
+class QUndoGroup;
 
 namespace vitrail {
 
@@ -13,10 +14,12 @@ class BenchRail;
 class ChangesBench;
 class Document;
 class MessageBar;
+class PaletteBench;
 class PieceBench;
 class ProgressStrip;
 class Recovery;
 class Ribbon;
+class ShelfStore;
 class RunSheetBench;
 class Tally;
 class ViewState;
@@ -24,13 +27,15 @@ class ViewState;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Bench { kPiece, kChanges, kRunSheet };
+    enum Bench { kPiece, kPalette, kChanges, kRunSheet };
     MainWindow();
     ~MainWindow() override;
 
     Document* document() { return document_; }
     ViewState* view() { return view_; }
     PieceBench* piece_bench() { return piece_; }
+    PaletteBench* palette_bench() { return palette_; }
+    ShelfStore* shelf() { return shelf_; }
     RunSheetBench* run_sheet_bench() { return sheet_; }
     Ribbon* ribbon() { return ribbon_; }
     MessageBar* messages() { return messages_; }
@@ -69,6 +74,9 @@ private:
     BenchRail* rail_;
     QStackedWidget* benches_;
     PieceBench* piece_;
+    ShelfStore* shelf_;
+    PaletteBench* palette_;
+    QUndoGroup* undo_;
     ChangesBench* changes_;
     RunSheetBench* sheet_;
     Ribbon* ribbon_;

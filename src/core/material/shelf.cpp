@@ -5,11 +5,11 @@
 
 namespace vitrail {
 
-const char* to_string(Place p) {
+const char* to_string(SpoolPlace p) {
     switch (p) {
-    case Place::dryer: return "dryer";
-    case Place::slot: return "slot";
-    case Place::elsewhere: return "another printer";
+    case SpoolPlace::dryer: return "dryer";
+    case SpoolPlace::slot: return "slot";
+    case SpoolPlace::elsewhere: return "another printer";
     default: return "shelf";
     }
 }
@@ -47,7 +47,7 @@ bool is_damp(const Spool& s, Material m, int today) {
     const int since = std::max(s.opened_day, s.dried_day);
     if (since <= 0)
         return f.draws_moisture; // nobody knows
-    return s.place != Place::dryer && today - since > limit;
+    return s.place != SpoolPlace::dryer && today - since > limit;
 }
 
 void match_with_shelf(Filament& f, const Shelf& s, int today) {

@@ -8,8 +8,8 @@
 namespace vitrail {
 
 /// Where a spool is.
-enum class Place { shelf, dryer, slot, elsewhere };
-const char* to_string(Place p);
+enum class SpoolPlace { shelf, dryer, slot, elsewhere };
+const char* to_string(SpoolPlace p);
 
 /// One physical roll. Days count from 1970-01-01; 0: not known.
 struct Spool {
@@ -19,7 +19,7 @@ struct Spool {
     double tare_g = 220;       ///< empty roll; from memory
     double left_g = 1000;
     int opened_day = 0, dried_day = 0;
-    Place place = Place::shelf;
+    SpoolPlace place = SpoolPlace::shelf;
     std::string place_note;    ///< which slot, or which printer has it
     bool operator==(const Spool&) const = default;
 };
