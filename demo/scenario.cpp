@@ -1,5 +1,7 @@
 #include "demo/scenario.h"
 
+#include "core/patch/stroke.h"
+#include "core/project/regions.h"
 #include "demo/solids.h"
 #include "formats/archive.h"
 #include "formats/machine_file.h"
@@ -169,11 +171,79 @@ Result<Project> tide_dial() {
     return project("Tide dial", "tide-dial.3mf", "twin", {kNavy, kChalk}, {body("dial", face), body("marks", marks)}, "AB");
 }
 
+Result<Project> painted() {
+    // The lighthouse as one body, as a scan or a download would come: nothing in it says where a colour ends.
+    Builder light;
+    add_revolved(light, {{0, 0}, {36, 0}, {29, 12}, {22, 12}, {15, 72}, {20, 74}, {20, 78}, {11, 78}, {11, 86}, {13.5, 86}, {2.2, 95}, {2.2, 98}, {0, 98}}, 144);
+
+    // Small pieces of the open day, each with the mistake it is here for.
+    Builder sign, letters, key, inlay, rope, buoy, mast, bracket, stand, coaster, bell;
+    // Lettering 0.28 mm fine, lifted 0.35 mm off its plate.
+    add_prism(sign, rounded_rectangle(46, -30, 40, 14, 2), 0, 2);
+    Paths text = lettering("FLOOD TIDE", 49, -26.5, 4.4, 0.28);
+    add_prism(letters, text, 2.35, 3.2);
+    // A key tag whose inlay was exported from another place; it lies 2.4 mm beside its hole.
+    const Paths tag = rounded_rectangle(46, -10, 34, 16, 4);
+    add_prism(key, subtract(tag, circle(56, -2, 4.5, 64)), 0, 3);
+    add_prism(inlay, circle(58.1, -0.8, 4.5, 64), 0, 3);
+    // A ring of rope that runs into its buoy.
+    add_prism(buoy, circle(58, 22, 9, 72), 0, 5);
+    add_prism(rope, ring(58, 22, 8.2, 11, 72), 1, 3);
+    // A mast thin enough to topple, and a bracket whose strap hangs in the air.
+    add_prism(mast, circle(80, 22, 2.4, 48), 0, 52);
+    add_prism(bracket, polygon({{46, 38}, {56, 38}, {56, 48}, {46, 48}}), 0, 14);
+    add_prism(bracket, polygon({{56, 42}, {78, 42}, {78, 43.2}, {56, 43.2}}), 9, 12);
+    add_prism(stand, rounded_rectangle(66, 46, 10, 10, 1), 0, 3);
+    // A coaster that will not come off its sheet, and a bell whose colours meet on an overhang.
+    add_prism(coaster, rounded_rectangle(82, 38, 14, 14, 3), 0, 2);
+    add_revolved(bell, {{0, 0}, {4, 0}, {4, 2}, {11, 5}, {11, 9}, {0, 9}}, 72);
+    for (Vec3& v : bell.vertices)
+        v = v + Vec3{96, 22, 0};
+
+    std::vector<Filament> filaments{kChalk, kRed, kNavy};
+    filaments[0].letter = 'A', filaments[1].letter = 'B', filaments[2].letter = 'C';
+    Filament glow = make_filament('D', Material::CoPolyester, {0xe2, 0xa6, 0x3b}, "lamp glow");
+    glow.td_mm = 6.5;
+    Filament dissolving = make_filament('E', Material::PVA, {0xe8, 0xe0, 0xc8}, "marsh reed");
+    filaments.push_back(glow);
+    filaments.push_back(dissolving);
+    filaments[0].spools = {{"CH-1", 1000}};
+    filaments[1].spools = {{"BR-1", 6}};
+    auto p = project("Painted lighthouse", "painted.3mf", "feeder-4", filaments,
+                     {body("lighthouse", light), body("sign", sign), body("lettering", letters), body("key tag", key), body("inlay", inlay),
+                      body("buoy", buoy), body("rope", rope), body("mast", mast), body("bracket", bracket), body("stand", stand), body("coaster", coaster),
+                      body("bell", bell)},
+                     "ACACBBACAEDA");
+    if (!p)
+        return p;
+    p->settings.first_layer_mm = 0.28;
+    p->settings.sheet = kTexturedSheet;
+    assign_band(*p, find_part(*p, "bell"), 3.4, 9, 'B');
+    Part& part = p->parts[0];
+    const auto paint = [&](const char* name, char letter, auto cover) {
+        const PatchNumber n = add_patch(part, name, letter);
+        repaint(part, [&](const Mesh& m, Paint& on) { cover(m, on, [n](PatchNumber) { return n; }); });
+    };
+    paint("rock", 'C', [](const Mesh& m, Paint& on, const Recolour& to) { paint_heights(m, on, 0, 12, to); });
+    paint("bands", 'B', [](const Mesh& m, Paint& on, const Recolour& to) {
+        paint_heights(m, on, 24, 36, to);
+        paint_heights(m, on, 48, 60, to);
+    });
+    paint("gallery and roof", 'C', [](const Mesh& m, Paint& on, const Recolour& to) {
+        paint_heights(m, on, 72, 78, to); // the gallery's underside overhangs
+        paint_heights(m, on, 86, 98, to);
+    });
+    paint("lamp", 'D', [](const Mesh& m, Paint& on, const Recolour& to) { paint_heights(m, on, 78, 86, to); });
+    drop_empty_patches(part);
+    return p;
+}
+
 std::vector<Named> all() {
     std::vector<Named> list;
     list.push_back({"badge.vitrail", badge()});
     list.push_back({"lighthouse.vitrail", lighthouse()});
     list.push_back({"tide-dial.vitrail", tide_dial()});
+    list.push_back({"painted.vitrail", painted()});
     return list;
 }
 

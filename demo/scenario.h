@@ -12,6 +12,7 @@ Result<Project> badge();      ///< visitor badge: two colours, ten on a plate, o
 Result<Project> lighthouse(); ///< banded model: parts and bands, four filaments behind a feeder
 Result<Project> tide_dial();  ///< lettering laid face down in another colour, on two toolheads
 
+Result<Project> painted();    ///< one grey mesh painted in four colours, among small pieces with a mistake each
 struct Named {
     std::string file; ///< badge.vitrail, …
     Result<Project> project;

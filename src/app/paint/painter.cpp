@@ -149,7 +149,7 @@ void Painter::press(const Touch& at) {
     case PaintTool::brush:
         if (!(stroke_ = begin(at.part)))
             return;
-        stroke_->brush = std::make_unique<Brush>(*stroke_->mesh);
+        stroke_->brush = std::make_unique<Brush>(*stroke_->mesh, static_cast<float>(brush_mm / 2), [patch = stroke_->patch](PatchNumber) { return patch; });
         stroke_->last = at.hit;
         step(at.hit);
         return;
@@ -189,16 +189,14 @@ void Painter::press(const Touch& at) {
 
 void Painter::step(const Hit& hit) {
     Stroke& s = *stroke_;
-    const PatchNumber patch = s.patch;
-    const auto recolour = [patch](PatchNumber) { return patch; };
-    last_step_ = s.brush->draw(*s.paint, s.last, hit, static_cast<float>(brush_mm / 2), recolour);
+    last_step_ = s.brush->draw(*s.paint, s.last, hit);
     s.last = hit;
     if (mirror >= 0)
         if (const auto tree = trees_.tree_of(s.mesh)) {
             const Bounds& b = s.mesh->bounds;
             const auto other = mirrored(*s.mesh, *tree, hit, (b.min + b.max) * 0.5f, mirror, static_cast<float>(brush_mm));
             if (other) {
-                const auto more = s.brush->draw(*s.paint, s.last_mirrored.value_or(*other), *other, static_cast<float>(brush_mm / 2), recolour);
+                const auto more = s.brush->draw(*s.paint, s.last_mirrored.value_or(*other), *other);
                 last_step_.insert(last_step_.end(), more.begin(), more.end());
             }
             s.last_mirrored = other;

@@ -105,6 +105,13 @@ public:
         const double needs = index.data(NeedsModel::NeedRole).toDouble(), left = index.data(NeedsModel::LeftRole).toDouble(), margin = index.data(NeedsModel::MarginRole).toDouble();
         const double full = std::max({needs, left, margin, 1e-9});
         const QRectF bar(r.left() + em(2.2), r.top() + em(2.0), r.width() - em(2.6), em(0.8));
+        if (state == NeedsModel::kUnknown) { // nothing to measure against
+            p->setPen(QPen(t.line, 1.5, Qt::DotLine));
+            p->setBrush(Qt::NoBrush);
+            p->drawRect(bar);
+            p->restore();
+            return;
+        }
         p->setPen(Qt::NoPen);
         p->setBrush(t.line);
         p->drawRect(QRectF(bar.left(), bar.top(), bar.width() * left / full, bar.height()));

@@ -18,6 +18,7 @@
 #include <QMessageBox>
 #include <QPainter>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSplitter>
 #include <QStyledItemDelegate>
 #include <QTreeView>
@@ -151,10 +152,18 @@ QWidget* PaletteBench::make_pairing() {
     auto* panel = new Panel(tr("Pairing"));
     pairing_ = new PairingView(document_);
     auto* side = new QVBoxLayout;
-    side->addWidget(new WindowsView(document_), 1);
+    side->addWidget(new WindowsView(document_), 2);
     pair_words_->setObjectName(QStringLiteral("pair_words"));
     pair_words_->setWordWrap(true);
-    side->addWidget(pair_words_);
+    pair_words_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    auto* scroll = new QScrollArea; // many pairs have many words
+    scroll->setWidget(pair_words_);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setMinimumHeight(em(3.4));
+    scroll->setAccessibleName(tr("Pairs in words"));
+    side->addWidget(scroll, 1);
     auto* row = new QHBoxLayout;
     row->setSpacing(em(1));
     row->addWidget(pairing_, 4);

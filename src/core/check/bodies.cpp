@@ -39,12 +39,13 @@ bool near_in_plan(const Bounds& a, const Bounds& b, float d) {
 /// Distance sideways between two areas, one of a row of steps; 0 when they touch, −1 beyond the last.
 double distance_between(const Paths& a, const Paths& b) {
     constexpr double kSteps[] = {0.05, 0.1, 0.15, 0.2, 0.3, 0.4, 0.5, 0.6, 0.8, 1.0};
+    constexpr double kRounding_mm = 0.005; // bodies exactly a step apart touch at that step
     if (intersect(offset(a, kSteps[9]), b).empty())
         return -1;
     int lo = 0, hi = 9; // the first step that reaches
     while (lo < hi) {
         const int mid = (lo + hi) / 2;
-        if (intersect(offset(a, kSteps[mid]), b).empty())
+        if (intersect(offset(a, kSteps[mid] + kRounding_mm), b).empty())
             lo = mid + 1;
         else
             hi = mid;
@@ -55,26 +56,6 @@ double distance_between(const Paths& a, const Paths& b) {
 /// The space between two areas that face each other within `mm`.
 Paths between(const Paths& a, const Paths& b, double mm) {
     return subtract(subtract(intersect(offset(a, mm), offset(b, mm)), a), b);
-}
-
-/// Shape of one ring: enough to know it again elsewhere.
-struct Outline {
-    double area = 0, around = 0, w = 0, d = 0, x = 0, y = 0; ///< x, y: middle of its box, mm
-    bool like(const Outline& o) const {
-        return std::abs(area - o.area) < 0.01 * area + 0.02 && std::abs(around - o.around) < 0.01 * around + 0.02 && std::abs(w - o.w) < 0.05 && std::abs(d - o.d) < 0.05;
-    }
-};
-
-std::vector<Outline> outlines(const Paths& rings, bool holes) {
-    std::vector<Outline> out;
-    for (const Path& r : rings) {
-        if (ClipperLib::Orientation(r) == holes)
-            continue;
-        const Box b = box_of({r});
-        out.push_back({std::abs(area_mm2({r})), perimeter_mm({r}), double(b.right - b.left) / kUnitsPerMm, double(b.bottom - b.top) / kUnitsPerMm,
-                       double(b.left + b.right) / 2 / kUnitsPerMm, double(b.top + b.bottom) / 2 / kUnitsPerMm});
-    }
-    return out;
 }
 
 } // namespace
@@ -148,6 +129,15 @@ void Checker::gaps() {
             for (int l = from; l < to; l += step)
                 look(l);
             look(to);
+            // From the sampled layers to where it really begins and ends.
+            const auto open_at = [&](int l) {
+                const Paths &pa = plan.table->parts[i].layers[l - 1], &pb = plan.table->parts[j].layers[l - 1];
+                return !pa.empty() && !pb.empty() && distance_between(pa, pb) > 0;
+            };
+            while (open_from > from && open_at(open_from - 1))
+                --open_from;
+            while (open_to && open_to < to && open_at(open_to + 1))
+                ++open_to;
             if (widest > least && narrowest < 1e8) {
                 const double deep = plan.grid.top_mm(open_to) - plan.grid.bottom_mm(open_from);
                 const bool groove = in_contact(i, j);
@@ -181,51 +171,19 @@ void Checker::misplaced() {
         return std::any_of(plan.table->contacts.begin(), plan.table->contacts.end(), same) || std::any_of(plan.table->overlaps.begin(), plan.table->overlaps.end(), same);
     };
     std::set<int> said;
-    // A part whose outline is that of a hole in another, but not where the hole is.
-    for (int i = 0; i < n; ++i)
-        for (int j = 0; j < n; ++j) {
-            if (i == j || said.count(j) || p.parts[i].mesh->bounds.empty() || p.parts[j].mesh->bounds.empty())
-                continue;
-            const auto layer_of = [&](int part) {
-                const Bounds& b = p.parts[part].mesh->bounds;
-                return std::clamp(first_layer_above(plan.grid, (double(b.min.z) + b.max.z) / 2 - bed_z() - 1e-4), 1, plan.grid.count);
-            };
-            const std::vector<Outline> mine = outlines(plan.table->parts[j].layers[layer_of(j) - 1], false);
-            if (mine.empty())
-                continue;
-            const Outline& largest = *std::max_element(mine.begin(), mine.end(), [](const Outline& a, const Outline& b) { return a.area < b.area; });
-            if (largest.area < 1)
-                continue;
-            std::vector<Outline> holes;
-            const Bounds& bi = p.parts[i].mesh->bounds;
-            const int l0 = std::clamp(first_layer_above(plan.grid, bi.min.z - bed_z()), 1, plan.grid.count),
-                      l1 = std::clamp(first_layer_above(plan.grid, bi.max.z - bed_z()) - 1, l0, plan.grid.count);
-            for (const int l : {l0, (l0 + l1) / 2, l1})
-                for (const Outline& h : outlines(plan.table->parts[i].layers[l - 1], true))
-                    holes.push_back(h);
-            const Outline* match = nullptr;
-            bool in_place = false;
-            for (const Outline& h : holes)
-                if (largest.like(h)) {
-                    match = &h;
-                    in_place |= std::hypot(h.x - largest.x, h.y - largest.y) < 0.05;
-                }
-            if (!match || in_place)
-                continue;
-            const double dx = match->x - largest.x, dy = match->y - largest.y;
-            Finding& f = add("misplaced", Severity::error,
-                             quoted(j) + " has the shape of a hole in " + quoted(i) + " but lies " + mm(std::hypot(dx, dy)) + " beside it (" + num(dx, 2) +
-                                 " mm in X, " + num(dy, 2) + " mm in Y). Bodies for two colours must share one origin.",
-                             at_layer(layer_of(j)), layer_of(j), {i, j});
-            f.spots.push_back({{static_cast<float>(largest.x), static_cast<float>(largest.y), static_cast<float>(bed_z() + plan.grid.middle_mm(layer_of(j)))},
-                               layer_of(j), std::max(largest.w, largest.d)});
-            const std::string name = p.parts[j].name;
-            f.fixes.push_back({"move \u201c" + name + "\u201d into it", {}, [name, dx, dy](Project& q) {
-                                   if (const int k = find_part(q, name); k >= 0)
-                                       move_part(q, k, dx, dy, 0);
-                               }});
-            said.insert(j);
-        }
+    for (const Misfit& m : plan.table->misfits) {
+        Finding& f = add("misplaced", Severity::error,
+                         quoted(m.part) + " has the shape of a hole in " + quoted(m.hole_in) + " but lies " + mm(std::hypot(m.dx_mm, m.dy_mm)) + " beside it (" +
+                             num(m.dx_mm, 2) + " mm in X, " + num(m.dy_mm, 2) + " mm in Y). Bodies for two colours must share one origin.",
+                         at_layer(m.layer), m.layer, {m.hole_in, m.part});
+        f.spots.push_back({{static_cast<float>(m.x_mm), static_cast<float>(m.y_mm), static_cast<float>(bed_z() + plan.grid.middle_mm(m.layer))}, m.layer, m.size_mm});
+        const std::string name = p.parts[m.part].name;
+        f.fixes.push_back({"move \u201c" + name + "\u201d into it", {}, [name, m](Project& q) {
+                               if (const int k = find_part(q, name); k >= 0)
+                                   move_part(q, k, m.dx_mm, m.dy_mm, 0);
+                           }});
+        said.insert(m.part);
+    }
     // A part that hangs in the air, beside everything else.
     for (int j = 0; j < n; ++j) {
         const Bounds& b = p.parts[j].mesh->bounds;

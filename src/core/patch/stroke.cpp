@@ -26,13 +26,42 @@ float radius_of(const Corners& c, Vec3 centre) {
 /// Facets below this are not cut further: a hundredth of a square millimetre's hundredth, far below a line.
 constexpr float kSmallest_mm2 = 1e-4f;
 
+/// Any distance. `near` may leave out what cannot matter within r of a centre.
+struct AnyDistance {
+    const std::function<float(Vec3)>& f;
+    float operator()(Vec3 p) const { return f(p); }
+    const AnyDistance& near(Vec3, float) const { return *this; }
+};
+
+/// To the steps of a stroke, less its radius.
+struct StrokeDistance {
+    std::vector<Brush::Step> steps;
+    float radius_mm;
+    float operator()(Vec3 p) const {
+        float least = 1e30f;
+        for (const Brush::Step& s : steps)
+            least = std::min(least, distance_to_stretch(p, s.from, s.to));
+        return least - radius_mm;
+    }
+    StrokeDistance near(Vec3 centre, float r) const {
+        if (steps.size() < 4)
+            return *this;
+        const float reach = (*this)(centre) + radius_mm + 2 * r;
+        StrokeDistance kept{{}, radius_mm};
+        for (const Brush::Step& s : steps)
+            if (distance_to_stretch(centre, s.from, s.to) <= reach)
+                kept.steps.push_back(s);
+        return kept;
+    }
+};
+
+template <class Distance>
 struct Cutter {
-    const std::function<float(Vec3)>& distance;
     float finest_mm;
     const Recolour& recolour;
 
     /// Appends the pieces of `c`, which has `patch` now.
-    void cut(const Corners& c, PatchNumber patch, std::vector<Facet>& out) const {
+    void cut(const Corners& c, PatchNumber patch, const Distance& distance, std::vector<Facet>& out) const {
         const PatchNumber painted = recolour(patch);
         if (painted == patch) {
             out.push_back({c, patch});
@@ -53,7 +82,7 @@ struct Cutter {
             return;
         }
         if (longest_side(c) > finest_mm)
-            return halve(c, patch, out);
+            return halve(c, patch, distance.near(centre, r), out);
         // Short enough for the border to be straight: cut along the line through its crossings.
         const float d[3] = {distance(c[0]), distance(c[1]), distance(c[2])};
         std::vector<Vec3> in, rest;
@@ -75,14 +104,14 @@ struct Cutter {
         fan(rest, patch);
     }
 
-    void halve(const Corners& c, PatchNumber patch, std::vector<Facet>& out) const {
+    void halve(const Corners& c, PatchNumber patch, const Distance& distance, std::vector<Facet>& out) const {
         const float s[3] = {length(c[1] - c[0]), length(c[2] - c[1]), length(c[0] - c[2])};
         const int e = s[0] >= s[1] && s[0] >= s[2] ? 0 : s[1] >= s[2] ? 1 : 2;
         const Vec3 a = c[e], b = c[(e + 1) % 3], top = c[(e + 2) % 3], m = (a + b) * 0.5f;
         const std::size_t before = out.size();
-        cut({a, m, top}, patch, out);
+        cut({a, m, top}, patch, distance, out);
         const bool one = out.size() == before + 1;
-        cut({m, b, top}, patch, out);
+        cut({m, b, top}, patch, distance, out);
         // Both halves came back whole and alike: halving was not needed.
         if (one && out.size() == before + 2 && out[before].patch == out[before + 1].patch) {
             out.resize(before);
@@ -151,7 +180,8 @@ void paint_within(const Mesh& m, Paint& paint, std::span<const std::uint32_t> tr
 
 void paint_where(const Mesh& m, Paint& paint, std::span<const std::uint32_t> triangles, const std::function<float(Vec3)>& distance,
                  float finest_mm, const Recolour& recolour) {
-    const Cutter cutter{distance, finest_mm, recolour};
+    const Cutter<AnyDistance> cutter{finest_mm, recolour};
+    const AnyDistance any{distance};
     for (const std::uint32_t t : triangles) {
         if (paint.patch[t] != kCut) { // most are wholly in or out
             const Corners c = corners(m, t);
@@ -166,12 +196,12 @@ void paint_where(const Mesh& m, Paint& paint, std::span<const std::uint32_t> tri
         }
         std::vector<Facet> pieces;
         for (const Facet& f : facets_of(m, paint, t))
-            cutter.cut(f.corners, f.patch, pieces);
+            cutter.cut(f.corners, f.patch, any, pieces);
         replace(paint, t, std::move(pieces));
     }
 }
 
-std::vector<std::uint32_t> Brush::reach(const Hit& from, const Hit& to, float radius_mm) {
+std::vector<std::uint32_t> Brush::reach(const Hit& from, const Hit& to) {
     if (++step_ == 0) {
         std::fill(stamp_.begin(), stamp_.end(), 0u);
         step_ = 1;
@@ -191,7 +221,7 @@ std::vector<std::uint32_t> Brush::reach(const Hit& from, const Hit& to, float ra
             stamp_[u] = step_;
             const Corners c = corners(mesh_, u);
             const Vec3 centre = centre_of(c), n = unit(twice_area(c));
-            if (distance_to_stretch(centre, from.point, to.point) > radius_mm + radius_of(c, centre))
+            if (distance_to_stretch(centre, from.point, to.point) > radius_mm_ + radius_of(c, centre))
                 continue;
             if (std::max(dot(n, looks), dot(n, looked)) > kAway)
                 found.push_back(u);
@@ -199,10 +229,21 @@ std::vector<std::uint32_t> Brush::reach(const Hit& from, const Hit& to, float ra
     return found;
 }
 
-std::vector<std::uint32_t> Brush::draw(Paint& paint, const Hit& from, const Hit& to, float radius_mm, const Recolour& recolour) {
-    std::vector<std::uint32_t> touched = reach(from, to, radius_mm);
-    const Vec3 a = from.point, b = to.point;
-    paint_where(mesh_, paint, touched, [=](Vec3 p) { return distance_to_stretch(p, a, b) - radius_mm; }, radius_mm / 3, recolour);
+std::vector<std::uint32_t> Brush::draw(Paint& paint, const Hit& from, const Hit& to) {
+    std::vector<std::uint32_t> touched = reach(from, to);
+    for (const std::uint32_t t : touched) {
+        const auto [it, fresh] = met_.try_emplace(t);
+        Met& met = it->second;
+        if (fresh)
+            met.before = facets_of(mesh_, paint, t);
+        met.steps.push_back({from.point, to.point});
+        const StrokeDistance distance{met.steps, radius_mm_};
+        const Cutter<StrokeDistance> cutter{radius_mm_ / 3, recolour_};
+        std::vector<Facet> pieces;
+        for (const Facet& f : met.before)
+            cutter.cut(f.corners, f.patch, distance, pieces);
+        replace(paint, t, std::move(pieces));
+    }
     return touched;
 }
 
@@ -253,8 +294,14 @@ void paint_heights(const Mesh& m, Paint& paint, double z0_mm, double z1_mm, cons
     std::vector<std::uint32_t> meet;
     for (std::uint32_t t = 0; t < m.triangles.size(); ++t) {
         const Corners c = corners(m, t);
-        if (std::max({c[0].z, c[1].z, c[2].z}) >= low && std::min({c[0].z, c[1].z, c[2].z}) <= high)
+        const auto [lo, hi] = std::minmax({c[0].z, c[1].z, c[2].z});
+        // A level face belongs to what is below it when it looks up, to what is above it when it looks down.
+        if (lo == hi) {
+            if (twice_area(c).z > 0 ? lo > low && lo <= high : lo >= low && lo < high)
+                meet.push_back(t);
+        } else if (hi > low && lo < high) {
             meet.push_back(t);
+        }
     }
     paint_within(m, paint, meet, {[low](Vec3 p) { return low - p.z; }, [high](Vec3 p) { return p.z - high; }}, recolour);
 }

@@ -24,20 +24,33 @@ void paint_within(const Mesh& m, Paint& paint, std::span<const std::uint32_t> tr
 void paint_where(const Mesh& m, Paint& paint, std::span<const std::uint32_t> triangles, const std::function<float(Vec3)>& distance,
                  float finest_mm, const Recolour& recolour);
 
-/// A round brush drawn along the surface. Reaches only what hangs together with the place it touches and does not look
-/// away from it by more than 100°, so it does not paint through the piece. One Brush serves many steps on one mesh.
+/// One stroke of a round brush along the surface. Reaches only what hangs together with the place it touches and does not
+/// look away from it by more than 100°, so it does not paint through the piece. What a triangle was before the stroke is
+/// kept, and cut by the stroke as a whole: a long stroke leaves no more facets than its border needs.
 class Brush {
 public:
-    explicit Brush(const Mesh& m) : mesh_(m), stamp_(m.triangles.size(), 0) {}
+    Brush(const Mesh& m, float radius_mm, Recolour recolour) : mesh_(m), radius_mm_(radius_mm), recolour_(std::move(recolour)), stamp_(m.triangles.size(), 0) {}
     /// From one touched point to the next (the same one twice for a dab). Returns the triangles it changed or may have.
-    std::vector<std::uint32_t> draw(Paint& paint, const Hit& from, const Hit& to, float radius_mm, const Recolour& recolour);
+    std::vector<std::uint32_t> draw(Paint& paint, const Hit& from, const Hit& to);
     /// The triangles such a step reaches, unpainted; for previews and tests.
-    std::vector<std::uint32_t> reach(const Hit& from, const Hit& to, float radius_mm);
+    std::vector<std::uint32_t> reach(const Hit& from, const Hit& to);
+
+    struct Step {
+        Vec3 from, to;
+    };
 
 private:
     const Mesh& mesh_;
+    float radius_mm_;
+    Recolour recolour_;
     std::vector<std::uint32_t> stamp_;
     std::uint32_t step_ = 0;
+    /// What the stroke has met so far: each triangle as it was, and the steps that reach it.
+    struct Met {
+        std::vector<Facet> before;
+        std::vector<Step> steps;
+    };
+    std::unordered_map<std::uint32_t, Met> met_;
 };
 
 /// Numbers of areas bounded by creases: neighbours belong together when they meet at less than `crease_deg`.
@@ -47,7 +60,8 @@ std::vector<std::uint32_t> crease_areas(const Mesh& m, double crease_deg);
 /// Triangles that look within `within_deg` of a direction.
 std::vector<std::uint32_t> looking(const Mesh& m, Vec3 direction, double within_deg);
 std::vector<std::uint32_t> all_triangles(const Mesh& m);
-/// Recolours all that lies between two heights of the mesh's own coordinates.
+/// Recolours all that lies between two heights of the mesh's own coordinates. A level face on a border counts to the
+/// material behind it: one that looks up to what is below, one that looks down to what is above.
 void paint_heights(const Mesh& m, Paint& paint, double z0_mm, double z1_mm, const Recolour& recolour);
 
 /// Heights above `bed_z_mm` of the mesh's level faces of at least `least_mm2`, ascending.

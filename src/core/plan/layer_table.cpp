@@ -1,5 +1,7 @@
 #include "core/plan/layer_table.h"
 
+#include "core/plan/misfits.h"
+
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -124,6 +126,7 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& projec
     std::vector<std::vector<Box>> boxes;
     for (const PartLayers& p : t->parts)
         boxes.push_back(layer_boxes(p));
+    t->misfits = find_misfits(project, *t);
     // Later parts first, so that what a part loses is not counted twice.
     for (int i = 0; i < n; ++i)
         for (int j = n - 1; j > i; --j)

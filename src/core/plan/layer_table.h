@@ -24,6 +24,14 @@ struct Contact {
     int from_layer = 0, to_layer = 0; ///< first and last layer in which they do
 };
 
+/// A part with the outline of a hole in another, but beside it.
+struct Misfit {
+    int part = 0, hole_in = 0;
+    int layer = 0;
+    double dx_mm = 0, dy_mm = 0; ///< from the part to the hole
+    double x_mm = 0, y_mm = 0, size_mm = 0; ///< middle and extent of the part's outline
+};
+
 struct PartLayers {
     std::vector<Paths> layers; ///< [layer − 1], µm, without what later parts took
     SliceCheck check;
@@ -37,6 +45,7 @@ struct LayerTable {
     std::vector<PartLayers> parts;
     std::vector<Overlap> overlaps;
     std::vector<Contact> contacts;
+    std::vector<Misfit> misfits;
 };
 
 /// Slices every part and settles who owns what.

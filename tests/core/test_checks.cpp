@@ -1,0 +1,391 @@
+#include "core/plan/detail.h"
+#include "core/patch/stroke.h"
+#include "core/project/regions.h"
+#include "formats/report.h"
+
+#include "support.h"
+
+#include <cmath>
+#include <numbers>
+
+using namespace vitrail;
+using namespace vitrail::test;
+
+/// The checks of regions, detail, surfaces and materials: each finds what it must, and is silent where it must be.
+class TestChecks : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void opening_against_exact_shapes();
+    void thin_stroke();
+    void thin_gap();
+    void thin_wall_overlap();
+    void lettering_offers_three_ways();
+    void gap_in_z();
+    void gap_in_xy_and_groove();
+    void missing_groove();
+    void misplaced_inlay();
+    void misplaced_in_the_air();
+    void overlap_says_its_size();
+    void colour_on_overhang();
+    void support_on_a_painted_face();
+    void tall_parts();
+    void thin_lugs();
+    void sheet_risk();
+    void damp_filament();
+    void easily_mistaken_class();
+    void spool_short();
+    void patches_that_do_not_bond();
+    void base_shift_of_a_thicker_first_layer();
+    void rounded_band_can_be_set();
+    void waivers_silence_a_check();
+    void thresholds_can_be_changed();
+    void findings_go_into_the_report();
+};
+
+namespace {
+
+Project one(Mesh m, double layer = 0.2) {
+    Project p = stack("", 1);
+    p.parts.push_back(part("piece", std::move(m), 'A'));
+    p.settings.layer_mm = p.settings.first_layer_mm = layer;
+    return p;
+}
+
+Mesh prism(const Paths& outline, double z0, double z1) {
+    Builder b;
+    add_prism(b, outline, z0, z1);
+    return b.build();
+}
+
+Paths rectangle(double x0, double y0, double x1, double y1) {
+    return solids::polygon({{x0, y0}, {x1, y0}, {x1, y1}, {x0, y1}});
+}
+
+} // namespace
+
+void TestChecks::opening_against_exact_shapes() {
+    // A square with a spike 0.3 wide and 6 long: an opening of 0.4 takes away the spike, 1.8 mm², and nothing else.
+    const Paths spiked = unite(rectangle(0, 0, 10, 10), rectangle(10, 4, 16, 4.3));
+    COMPARE_NEAR(area_mm2(lost_by_opening(spiked, 0.4)), 1.8, 0.05);
+    QVERIFY(lost_by_opening(spiked, 0.29).empty());
+    QVERIFY(lost_by_opening(rectangle(0, 0, 10, 10), 0.4).empty()); // corners are no strokes
+    QVERIFY(lost_by_opening(rectangle(0, 0, 10, 0.4), 0.4).empty()); // exactly one line prints
+    COMPARE_NEAR(area_mm2(lost_by_opening(rectangle(0, 0, 10, 0.35), 0.4)), 3.5, 0.01);
+    QVERIFY(lost_by_opening(solids::circle(0, 0, 5, 128), 0.4).empty());
+    // A slit 0.25 wide closes; one of 0.5 stays.
+    const Paths slit = subtract(rectangle(0, 0, 10, 10), rectangle(2, 5, 8, 5.25));
+    COMPARE_NEAR(area_mm2(lost_by_closing(slit, 0.4)), 1.5, 0.05);
+    QVERIFY(lost_by_closing(subtract(rectangle(0, 0, 10, 10), rectangle(2, 5, 8, 5.5)), 0.4).empty());
+    COMPARE_NEAR(thickness_mm(rectangle(0, 0, 50, 0.7)), 0.7, 0.02);
+    // Overhang of a layer: its area minus the layer below grown by h·tan θ (here 0.2·tan 45° = 0.2).
+    COMPARE_NEAR(area_mm2(overhang_of(rectangle(0, 0, 10, 10), rectangle(0, 0, 9, 10), 0.2, 45)), 8, 0.15);
+    QVERIFY(overhang_of(rectangle(0, 0, 10, 10), rectangle(0.19, 0.19, 9.81, 9.81), 0.2, 45).empty());
+}
+
+void TestChecks::thin_stroke() {
+    Project p = one(prism(unite(rectangle(0, 0, 10, 10), rectangle(10, 4, 30, 4.3)), 0, 2));
+    const auto plan = plan_of(p);
+    const Finding& f = finding(*plan, "thin-stroke");
+    QCOMPARE(f.severity, Severity::warning);
+    QVERIFY(!f.spots.empty());
+    COMPARE_NEAR(f.spots[0].point.x, 20, 0.5);
+    QVERIFY(f.message.find("0.30 mm") != std::string::npos);
+    p.settings.line_width_mm = 0.3; // a finer line saves it
+    QVERIFY(!has(*plan_of(p), "thin-stroke"));
+    QVERIFY(!has(*plan_of(one(solids::box(0, 0, 0, 10, 10, 2))), "thin-stroke"));
+}
+
+void TestChecks::thin_gap() {
+    const Paths slit = subtract(rectangle(0, 0, 10, 10), rectangle(-1, 4, 8, 4.25));
+    QVERIFY(has(*plan_of(one(prism(slit, 0, 2))), "thin-gap"));
+    QVERIFY(!has(*plan_of(one(prism(subtract(rectangle(0, 0, 10, 10), rectangle(-1, 4, 8, 4.9)), 0, 2))), "thin-gap"));
+    // A gap that another part fills is an inlay.
+    Project p = one(prism(slit, 0, 2));
+    p.parts.push_back(part("inlay", prism(rectangle(0, 4, 8, 4.25), 0, 2), 'B'));
+    QVERIFY(!has(*plan_of(p), "thin-gap"));
+}
+
+void TestChecks::thin_wall_overlap() {
+    // Common practice, no source: a 0.7 mm wall takes two lines of 0.4 when they overlap by 25 % of a line.
+    const Paths wall = subtract(rectangle(0, 0, 30, 30), rectangle(0.7, 0.7, 29.3, 29.3));
+    const auto plan = plan_of(one(prism(wall, 0, 4)));
+    const Finding& f = finding(*plan, "thin-wall");
+    QCOMPARE(f.severity, Severity::note);
+    QVERIFY2(f.message.find("overlap by 25 %") != std::string::npos, f.message.c_str());
+    QVERIFY(!has(*plan_of(one(prism(subtract(rectangle(0, 0, 30, 30), rectangle(0.8, 0.8, 29.2, 29.2)), 0, 4))), "thin-wall"));
+}
+
+void TestChecks::lettering_offers_three_ways() {
+    // Strokes of 0.5 mm, inlaid in the first layers of a plate.
+    const Paths plate = rectangle(-5, -5, 60, 12), letters = solids::lettering("TIDE", 0, 0, 5, 0.5);
+    Project p = one(prism(subtract(plate, letters), 0, 0.4));
+    p.parts.push_back(part("cover", prism(plate, 0.4, 3), 'A'));
+    p.parts.push_back(part("letters", prism(letters, 0, 0.4), 'B'));
+    const auto plan = plan_of(p);
+    const Finding& f = finding(*plan, "first-layer-lettering");
+    QCOMPARE(f.fixes.size(), std::size_t{3});
+    // A sacrificial base: one more layer, of the same class in another colour, every change a layer later.
+    Project base = p;
+    f.fixes[0].apply(base);
+    const auto with_base = plan_of(base);
+    QCOMPARE(base.parts.size(), p.parts.size() + 1);
+    QCOMPARE(base.settings.first_layer_mm, 0.1);
+    QCOMPARE(with_base->use[1].first_layer, 2);
+    QVERIFY(f.fixes[0].detail.find("600 to 2000 grit") != std::string::npos);
+    const int foot = std::max(0, find_filament(base, base.parts.back().filament));
+    QCOMPARE(base.filaments[static_cast<std::size_t>(foot)].material, Material::PLA);
+    // Two jobs: common practice, no source: the second first layer must be thicker than the first job's.
+    Project two = p;
+    f.fixes[1].apply(two);
+    QCOMPARE(two.settings.lettering_two_jobs, kYes);
+    QCOMPARE(two.settings.first_layer_mm, 0.3);
+    QCOMPARE(finding(*plan_of(two), "first-layer-lettering").severity, Severity::note);
+    // A finer nozzle.
+    Project fine = p;
+    f.fixes[2].apply(fine);
+    QCOMPARE(fine.machine.nozzles[0].diameter_mm, 0.2);
+    QVERIFY(!has(*plan_of(fine), "first-layer-lettering"));
+    // Broad letters need none of it.
+    QVERIFY(!has(*plan_of(stack("AB", 1)), "first-layer-lettering"));
+}
+
+void TestChecks::gap_in_z() {
+    Project p = stack("A", 2);
+    p.parts.push_back(part("upper", solids::box(0, 0, 2.35, 10, 10, 4), 'B'));
+    const auto plan = plan_of(p);
+    const Finding& f = finding(*plan, "gap");
+    QCOMPARE(f.severity, Severity::error);
+    QVERIFY(f.message.find("0.350 mm") != std::string::npos);
+    f.fixes.at(0).apply(p);
+    QVERIFY(!has(*plan_of(p), "gap"));
+    COMPARE_NEAR(p.parts[1].mesh->bounds.min.z, 2, 1e-5);
+    QVERIFY(!has(*plan_of(stack("AB", 2)), "gap"));
+}
+
+void TestChecks::gap_in_xy_and_groove() {
+    Project p = one(solids::box(0, 0, 0, 10, 10, 4));
+    p.parts.push_back(part("beside", solids::box(10.3, 0, 0, 20, 10, 4), 'B'));
+    const Finding gap = finding(*plan_of(p), "gap");
+    QCOMPARE(gap.severity, Severity::warning);
+    QVERIFY2(gap.message.find("0.30 mm wide") != std::string::npos, gap.message.c_str());
+    // Standing on a common floor, the same gap is a groove, with its width and depth.
+    p.parts.push_back(part("floor", solids::box(0, 0, -1, 20, 10, 0), 'A'));
+    p.parts[1] = part("beside", solids::box(10.3, 0, -1, 20, 10, 4), 'B');
+    p.parts[2] = part("floor", solids::box(0, 0, -1, 10.3, 10, 0), 'A');
+    join_parts(p, {0, 2});
+    const Finding groove = finding(*plan_of(p), "groove");
+    QCOMPARE(groove.severity, Severity::note);
+    QVERIFY2(groove.message.find("0.30 mm wide and 4.00 mm deep") != std::string::npos, groove.message.c_str());
+    QVERIFY(!has(*plan_of(p), "gap"));
+}
+
+void TestChecks::missing_groove() {
+    Project p = row("AB", 3);
+    QVERIFY(!has(*plan_of(p), "no-groove"));
+    p.settings.check_groove_mm = 0.4;
+    QVERIFY(has(*plan_of(p), "no-groove"));
+}
+
+void TestChecks::misplaced_inlay() {
+    const Paths hole = solids::circle(20, 10, 4, 64);
+    Project p = one(prism(subtract(rectangle(0, 0, 40, 20), hole), 0, 3));
+    p.parts.push_back(part("inlay", prism(solids::moved(hole, 3, -1), 0, 3), 'B'));
+    const auto plan = plan_of(p);
+    const Finding& f = finding(*plan, "misplaced");
+    QCOMPARE(f.severity, Severity::error);
+    f.fixes.at(0).apply(p);
+    const auto mended = plan_of(p);
+    QVERIFY(!has(*mended, "misplaced"));
+    QVERIFY(!has(*mended, "overlap"));
+    // A part of another shape in the neighbourhood is none.
+    p.parts[1] = part("other", prism(solids::circle(50, 10, 3, 64), 0, 3), 'B');
+    QVERIFY(!has(*plan_of(p), "misplaced"));
+}
+
+void TestChecks::misplaced_in_the_air() {
+    Project p = stack("A", 2);
+    p.parts.push_back(part("lost", solids::box(40, 40, 5, 45, 45, 8), 'B'));
+    QVERIFY(has(*plan_of(p), "misplaced"));
+    p.parts[1] = part("beside", solids::box(40, 40, 0, 45, 45, 8), 'B');
+    QVERIFY(!has(*plan_of(p), "misplaced"));
+}
+
+void TestChecks::overlap_says_its_size() {
+    Project p = one(solids::box(0, 0, 0, 10, 10, 4));
+    p.parts.push_back(part("other", solids::box(9.5, 0, 1, 20, 10, 3), 'B'));
+    const Finding f = finding(*plan_of(p), "overlap");
+    QVERIFY2(f.message.find("10.0 mm³") != std::string::npos, f.message.c_str());
+    QVERIFY2(f.message.find("2.00 mm high") != std::string::npos, f.message.c_str());
+}
+
+void TestChecks::colour_on_overhang() {
+    // A cone on its tip leans outwards by 60° from the vertical; upright it slopes upwards.
+    for (const bool on_its_tip : {true, false}) {
+        Project p = one(on_its_tip ? solids::frustum(3, 3 + 10 * std::tan(std::numbers::pi / 3), 10, 60) : solids::frustum(3 + 10 * std::tan(std::numbers::pi / 3), 3, 10, 60));
+        assign_band(p, 0, 4, 10, 'B');
+        QCOMPARE(has(*plan_of(p), "colour-on-overhang"), on_its_tip);
+    }
+}
+
+void TestChecks::support_on_a_painted_face() {
+    Builder table;
+    add_prism(table, rectangle(8, 8, 12, 12), 0, 10);
+    add_prism(table, rectangle(0, 0, 20, 20), 10, 12);
+    Project p = one(table.build());
+    const auto paint = [&](Vec3 d) {
+        Project q = p;
+        const PatchNumber n = add_patch(q.parts[0], "show", 'B');
+        repaint(q.parts[0], [&](const Mesh& m, Paint& on) { paint_triangles(on, looking(m, d, 10), [n](PatchNumber) { return n; }); });
+        return plan_of(q);
+    };
+    const auto below = paint({0, 0, -1}), above = paint({0, 0, 1});
+    QVERIFY(has(*below, "support-on-show"));
+    QVERIFY(finding(*below, "support-on-show").message.find("400 mm²") != std::string::npos || finding(*below, "support-on-show").message.find("384 mm²") != std::string::npos);
+    QVERIFY(!has(*above, "support-on-show"));
+}
+
+void TestChecks::tall_parts() {
+    QVERIFY(has(*plan_of(one(solids::box(0, 0, 0, 4, 20, 40))), "tall-thin"));
+    QVERIFY(!has(*plan_of(one(solids::box(0, 0, 0, 10, 20, 40))), "tall-thin"));
+}
+
+void TestChecks::thin_lugs() {
+    Builder b;
+    add_prism(b, rectangle(0, 0, 10, 10), 0, 20);
+    add_prism(b, rectangle(10, 4, 22, 5.2), 12, 16); // a strap 1.2 mm thick over air
+    QVERIFY(has(*plan_of(one(b.build())), "thin-lug"));
+    Builder thick;
+    add_prism(thick, rectangle(0, 0, 10, 10), 0, 20);
+    add_prism(thick, rectangle(10, 2, 22, 8), 12, 16);
+    QVERIFY(!has(*plan_of(one(thick.build())), "thin-lug"));
+}
+
+void TestChecks::sheet_risk() {
+    Project p = stack("A", 2);
+    p.filaments[0] = make_filament('A', Material::CoPolyester, {200, 200, 200});
+    p.settings.sheet = kTexturedSheet;
+    const auto plan = plan_of(p);
+    QCOMPARE(finding(*plan, "sheet-risk").severity, Severity::error);
+    Project coat = p;
+    finding(*plan, "sheet-risk").fixes.at(0).apply(coat);
+    QVERIFY(!has(*plan_of(coat), "sheet-risk"));
+    p.settings.sheet = kSatinSheet;
+    QVERIFY(!has(*plan_of(p), "sheet-risk"));
+}
+
+void TestChecks::damp_filament() {
+    Project p = stack("A", 2);
+    p.filaments[0] = make_filament('A', Material::PVA, {200, 200, 180});
+    const auto plan = plan_of(p);
+    const Finding& f = finding(*plan, "damp");
+    QVERIFY(f.message.find("not in an oven used for food") != std::string::npos);
+    f.fixes.at(0).apply(p);
+    QVERIFY(!has(*plan_of(p), "damp"));
+    QVERIFY(!has(*plan_of(stack("A", 2)), "damp"));
+}
+
+void TestChecks::easily_mistaken_class() {
+    Project p = stack("AB", 2);
+    p.filaments[1] = make_filament('B', Material::CoPolyester, {200, 200, 200});
+    p.parts[1].mesh = p.parts[0].mesh; // keep it to one question: the two do not meet
+    const auto plan = plan_of(p);
+    const Finding& f = finding(*plan, "class-unconfirmed");
+    QVERIFY(f.message.find("PLA") != std::string::npos);
+    f.fixes.at(0).apply(p);
+    QVERIFY(!has(*plan_of(p), "class-unconfirmed")); // asked once
+    // Filed as PLA with the density of a co-polyester.
+    Project q = stack("A", 2);
+    QVERIFY(!has(*plan_of(q), "class-unconfirmed"));
+    q.filaments[0].density_g_cm3 = 1.20;
+    QVERIFY(has(*plan_of(q), "class-unconfirmed"));
+}
+
+void TestChecks::spool_short() {
+    Project p = stack("AB", 10);
+    p.settings.infill_pct = 100;
+    const double needs = plan_of(p)->use[0].total_g + plan_of(p)->use[0].first_load_g;
+    p.filaments[0].spools = {{"S1", needs * 0.5}};
+    const Finding f = finding(*plan_of(p), "spool-short");
+    QCOMPARE(f.severity, Severity::error);
+    QVERIFY(f.layer > 20 && f.layer < 30); // half of its fifty layers, the first load taken off
+    p.filaments[0].spools.push_back({"S2", needs * 0.52});
+    QCOMPARE(finding(*plan_of(p), "spool-short").severity, Severity::warning); // within the margin
+    p.filaments[0].spools[1].left_g = needs;
+    QVERIFY(!has(*plan_of(p), "spool-short"));
+    p.filaments[0].spools.clear();
+    QVERIFY(!has(*plan_of(p), "spool-short")); // nothing known, nothing said
+}
+
+void TestChecks::patches_that_do_not_bond() {
+    Project p = one(solids::box(0, 0, 0, 20, 20, 5));
+    p.filaments[1] = make_filament('B', Material::PETG, {200, 60, 40});
+    const PatchNumber n = add_patch(p.parts[0], "top", 'B');
+    repaint(p.parts[0], [&](const Mesh& m, Paint& on) { paint_triangles(on, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
+    QVERIFY(has(*plan_of(p), "no-bond"));
+    p.parts[0].patches[0].filament = 'C';
+    QVERIFY(!has(*plan_of(p), "no-bond"));
+}
+
+void TestChecks::base_shift_of_a_thicker_first_layer() {
+    // Common practice, no source: a plan for 0.16 printed at 0.24 is off by two layers of 0.04. Here 0.12 and 0.04.
+    Project p = stack("AB", 1);
+    p.settings.layer_mm = 0.04;
+    p.settings.first_layer_mm = 0.12;
+    QVERIFY(finding(*plan_of(p), "base-shift").message.find("2 layers too early") != std::string::npos);
+    p.settings.first_layer_mm = 0.13;
+    QVERIFY(finding(*plan_of(p), "base-shift").message.find("no whole number") != std::string::npos);
+    p.settings.first_layer_mm = 0.04;
+    QVERIFY(!has(*plan_of(p), "base-shift"));
+}
+
+void TestChecks::rounded_band_can_be_set() {
+    Project p = stack("A", 4);
+    assign_band(p, 0, 1.07, 2.93, 'B');
+    const auto plan = plan_of(p);
+    finding(*plan, "band-rounded").fixes.at(0).apply(p);
+    QVERIFY(!has(*plan_of(p), "band-rounded"));
+    COMPARE_NEAR(p.bands[0].z0_mm, 1.0, 1e-9);
+    COMPARE_NEAR(p.bands[0].z1_mm, 3.0, 1e-9);
+}
+
+void TestChecks::waivers_silence_a_check() {
+    Project p = one(solids::box(0, 0, 0, 4, 20, 40));
+    p.waivers = {{"tall-thin", "it is glued to the table"}};
+    const auto plan = plan_of(p);
+    QVERIFY(!has(*plan, "tall-thin"));
+    QCOMPARE(plan->waived.size(), std::size_t{1});
+    const auto back = read_archive(*write_archive(p));
+    QVERIFY(!back); // no model file behind it; the reason is kept where there is one
+    Project q = stack("", 1);
+    QVERIFY(add_model(q, "box.stl", write_stl(solids::box(0, 0, 0, 4, 20, 40), "box")));
+    q.waivers = p.waivers;
+    const auto kept = read_archive(*write_archive(q));
+    QVERIFY(kept && kept->waivers == p.waivers);
+}
+
+void TestChecks::thresholds_can_be_changed() {
+    Project p = one(solids::box(0, 0, 0, 4, 20, 40));
+    QVERIFY(set_setting(p.settings, "check.tall", "12"));
+    QVERIFY(!has(*plan_of(p), "tall-thin"));
+    Project thin = one(prism(unite(rectangle(0, 0, 10, 10), rectangle(10, 4, 30, 4.3)), 0, 2));
+    QVERIFY(set_setting(thin.settings, "check.stroke", "0.25"));
+    QVERIFY(!has(*plan_of(thin), "thin-stroke"));
+    QVERIFY(set_setting(thin.settings, "check.stroke", "line width"));
+    QVERIFY(has(*plan_of(thin), "thin-stroke"));
+    QVERIFY(set_setting(thin.settings, "check.thin_share", "20"));
+    QVERIFY(!has(*plan_of(thin), "thin-stroke"));
+}
+
+void TestChecks::findings_go_into_the_report() {
+    Project p = stack("A", 2);
+    p.filaments[0] = make_filament('A', Material::CoPolyester, {200, 200, 200});
+    p.settings.sheet = kTexturedSheet;
+    const Json list = findings_report(*plan_of(p));
+    const auto risk = std::find_if(list.begin(), list.end(), [](const Json& j) { return j["code"] == "sheet-risk"; });
+    QVERIFY(risk != list.end());
+    QCOMPARE((*risk)["ways"].size(), std::size_t{2});
+    QVERIFY(!(*risk)["fix"].get<std::string>().empty());
+}
+
+QTEST_APPLESS_MAIN(TestChecks)
+#include "test_checks.moc"
