@@ -34,6 +34,8 @@ void bench_slicing(Table& table);
 void bench_planning(Table& table);
 void bench_loading(Table& table);
 void bench_startup(Table& table);
+void bench_painting(Table& table);
+void bench_poses(Table& table);
 
 /// Slices the big mesh in a process of its own and prints its peak memory in MB.
 int run_memory_child();

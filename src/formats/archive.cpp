@@ -195,6 +195,16 @@ Project project_from_json(const JsonReader& r) {
     return p;
 }
 
+/// The same triangles in the same places, but for the rounding of a turn.
+bool same_shape(const Mesh& a, const Mesh& b) {
+    if (a.triangles != b.triangles || a.vertices.size() != b.vertices.size())
+        return false;
+    for (std::size_t v = 0; v < a.vertices.size(); ++v)
+        if (length(a.vertices[v] - b.vertices[v]) > 1e-2f)
+            return false;
+    return true;
+}
+
 /// Mesh and paint of a part from its own file in the archive.
 void read_surface(const JsonReader& x, std::vector<ZipEntry>& entries, Part& part) {
     const Json& patches = x.list("patches", kMostPatches);
@@ -213,7 +223,7 @@ void read_surface(const JsonReader& x, std::vector<ZipEntry>& entries, Part& par
     // Paint over an unchanged body lies on the very mesh that the model file gives.
     if (part.own_mesh)
         part.mesh = std::make_shared<Mesh>(std::move(ply->mesh));
-    else if (ply->mesh.triangles != part.mesh->triangles)
+    else if (!same_shape(ply->mesh, *part.mesh))
         throw JsonMisfit{x.where() + ".surface does not fit the body it is painted on"};
     if (!part.patches.empty())
         part.paint = std::make_shared<Paint>(std::move(ply->paint));

@@ -27,6 +27,8 @@ private Q_SLOTS:
     void check_status();
     void sheets();
     void lists();
+    void paint_and_export();
+    void orient();
     void machine_from_a_file();
     void wrong_usage_is_2();
     void unusable_input_is_1_and_touches_nothing();
@@ -220,6 +222,56 @@ void TestCli::unusable_input_is_1_and_touches_nothing() {
     // A folder that does not exist: said, and nothing is left behind.
     QCOMPARE(run({"new", "no/where/p.vitrail", "--model", "badge.3mf"}).status, 1);
     QVERIFY(!QDir(dir_->path()).exists("no"));
+}
+
+void TestCli::paint_and_export() {
+    QCOMPARE(run({"new", "p.vitrail", "--model", "base.stl", "--filament", "A:PLA:#141414", "--filament", "B:PLA:#f2f2ea", "--filament", "C:PLA:#b82e28",
+                  "--paint", "base:up=B", "--paint", "base:0..0.6=C"}).status, 0);
+    const QJsonObject plan = json({"plan", "p.vitrail", "--json"});
+    const QJsonArray filaments = plan["filaments"].toArray();
+    for (const QJsonValue& f : filaments)
+        QVERIFY(f["model_g"].toDouble() > 0);
+    // The top takes its four skins: layers 7 to 10 of ten.
+    QCOMPARE(plan["sequence"].toArray()[9].toArray().contains("B"), true);
+    QCOMPARE(plan["sequence"].toArray()[5].toArray().contains("B"), false);
+    QVERIFY(plan["sequence"].toArray()[0].toArray().contains("C"));
+    const Ran out = run({"export", "p.vitrail", "--3mf", "out.3mf", "--stl", "bodies"});
+    QCOMPARE(out.status, 0);
+    const auto bodies = read_model("out.3mf", *read_file(path("out.3mf")));
+    QVERIFY(bodies);
+    QCOMPARE(bodies->size(), std::size_t{3});
+    double volume = 0;
+    for (const Body& b : *bodies)
+        volume += volume_mm3(b.mesh);
+    COMPARE_NEAR(volume, 800, 1);
+    QCOMPARE(QDir(dir_->filePath("bodies")).entryList({"*.stl"}).size(), 3);
+    // Mistakes.
+    QCOMPARE(run({"new", "q.vitrail", "--model", "base.stl", "--filament", "A:PLA:#fff", "--paint", "base:sideways=A"}).status, 2);
+    QCOMPARE(run({"new", "q.vitrail", "--model", "base.stl", "--filament", "A:PLA:#fff", "--paint", "base:3..2=A"}).status, 2);
+    QCOMPARE(run({"new", "q.vitrail", "--model", "base.stl", "--filament", "A:PLA:#fff", "--paint", "lid:up=A"}).status, 2);
+    QVERIFY(!QFile::exists(dir_->filePath("q.vitrail")));
+    QCOMPARE(run({"export", "p.vitrail"}).status, 2);
+    QCOMPARE(run({"export", "nothing.vitrail", "--3mf", "x.3mf"}).status, 1);
+    QCOMPARE(run({"export", "p.vitrail", "--3mf", "/nowhere/x.3mf"}).status, 1);
+}
+
+void TestCli::orient() {
+    // Two blocks side by side: a change in every layer, or one when they lie on each other.
+    QVERIFY(write_file(path("left.stl"), write_stl(solids::box(0, 0, 0, 10, 10, 8), "left")));
+    QVERIFY(write_file(path("right.stl"), write_stl(solids::box(10, 0, 0, 20, 10, 8), "right")));
+    QCOMPARE(run({"new", "p.vitrail", "--model", "left.stl", "right.stl", "--machine", "feeder-4", "--filament", "A:PLA:#141414", "--filament", "B:PLA:#f2f2ea", "--assign", "right=B"}).status, 0);
+    const QJsonArray poses = json({"orient", "p.vitrail", "--json"})["poses"].toArray();
+    QCOMPARE(poses.size(), 6);
+    QCOMPARE(poses[0]["changes"].toInt(), 1);
+    for (const char* key : {"rotation", "changes", "purge_g", "tower_g", "overhang_mm2", "total_s"})
+        QVERIFY2(poses[0].toObject().contains(key), key);
+    double before = 0;
+    for (const QJsonValue& p : poses) { // cheapest first
+        const double waste = p["purge_g"].toDouble() + p["tower_g"].toDouble();
+        QVERIFY(waste >= before - 0.01);
+        before = waste;
+    }
+    QVERIFY(run({"orient", "p.vitrail"}).out.contains("as it stands"));
 }
 
 QTEST_GUILESS_MAIN(TestCli)

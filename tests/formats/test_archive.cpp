@@ -1,3 +1,5 @@
+#include "core/patch/stroke.h"
+#include "core/project/regions.h"
 #include "formats/archive.h"
 #include "formats/files.h"
 #include "formats/json.h"
@@ -69,6 +71,9 @@ private Q_SLOTS:
     void mistakes_are_named();
     void writing_is_whole_or_not_at_all();
     void equal_projects_give_equal_bytes();
+    void paint_shells_pose_and_spools_survive();
+    void version_1_is_read();
+    void surfaces_that_do_not_fit_are_refused();
 };
 
 void TestArchive::round_trip_keeps_everything() {
@@ -99,7 +104,7 @@ void TestArchive::contents_as_in_the_contract() {
     QCOMPARE(entries->at(1).name, std::string("models/sample.3mf"));
     QCOMPARE(entries->at(2).name, std::string("thumbnail.png"));
     const Json j = Json::parse(entries->at(0).bytes);
-    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/1"));
+    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/2"));
     QCOMPARE(j["settings"]["order"].get<std::string>(), std::string("as-assigned"));
 }
 
@@ -199,6 +204,79 @@ void TestArchive::equal_projects_give_equal_bytes() {
     QCOMPARE(*write_archive(p), *write_archive(p));
     const auto q = read_archive(*write_archive(p));
     QCOMPARE(json_of(*write_archive(*q)), json_of(*write_archive(p)));
+}
+
+void TestArchive::paint_shells_pose_and_spools_survive() {
+    Project p = sample();
+    const PatchNumber n = add_patch(p.parts[0], "rim", 'A');
+    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; }); });
+    p.filaments[0].spools = {{"S-1", 123.5}, {"S-2", 900}};
+    p.filaments[0].shelf_id = "x1";
+    p.filaments[1].kept_dry = p.filaments[1].class_confirmed = true;
+    p.waivers = {{"tall-thin", "glued"}};
+    turn(p, to_bed({0, -1, 0.3f}));
+    QVERIFY(p.parts.size() > 2); // its band became parts of their own
+    const auto bytes = write_archive(p);
+    QVERIFY(bytes);
+    const auto q = read_archive(*bytes);
+    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QCOMPARE(q->parts.size(), p.parts.size());
+    for (std::size_t i = 0; i < p.parts.size(); ++i) {
+        QCOMPARE(q->parts[i].name, p.parts[i].name);
+        QCOMPARE(q->parts[i].own_mesh, p.parts[i].own_mesh);
+        QVERIFY(q->parts[i].mesh->triangles == p.parts[i].mesh->triangles);
+        for (std::size_t v = 0; v < p.parts[i].mesh->vertices.size(); ++v)
+            QVERIFY(length(q->parts[i].mesh->vertices[v] - p.parts[i].mesh->vertices[v]) < 1e-4f);
+        QVERIFY(q->parts[i].patches == p.parts[i].patches);
+        QCOMPARE(bool(q->parts[i].paint), bool(p.parts[i].paint));
+        if (p.parts[i].paint)
+            QVERIFY(*q->parts[i].paint == *p.parts[i].paint);
+    }
+    QVERIFY(q->filaments[0] == p.filaments[0]);
+    QVERIFY(q->filaments[1] == p.filaments[1]);
+    QVERIFY(q->waivers == p.waivers);
+    QVERIFY(q->pose == p.pose);
+    // Written again, the same bytes: nothing drifts.
+    QVERIFY(*write_archive(*read_archive(*write_archive(*q))) == *write_archive(*q));
+}
+
+void TestArchive::version_1_is_read() {
+    // As the first version wrote it: no pose, no waivers, no surfaces, nothing about spools.
+    const auto old = with_json(*write_archive(sample()), [](Json& j) {
+        j["schema"] = "vitrail.project/1";
+        j.erase("pose");
+        j.erase("waivers");
+        for (Json& f : j["filaments"])
+            for (const char* key : {"kept_dry", "class_confirmed", "shelf_id", "spools"})
+                f.erase(key);
+        Json& settings = j["settings"];
+        for (auto it = settings.begin(); it != settings.end();)
+            it = it.key().rfind("check.", 0) == 0 ? settings.erase(it) : std::next(it);
+    });
+    const auto q = read_archive(old);
+    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QVERIFY(q->pose == kNoRotation);
+    QCOMPARE(q->settings.check_tall, Settings().check_tall);
+    QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/2") != std::string::npos);
+}
+
+void TestArchive::surfaces_that_do_not_fit_are_refused() {
+    Project p = sample();
+    const PatchNumber n = add_patch(p.parts[0], "rim", 'A');
+    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; }); });
+    const std::string good = *write_archive(p);
+    const auto refused = [&](auto change, const char* says) {
+        const auto r = read_archive(with_json(good, change));
+        QVERIFY(!r);
+        QVERIFY2(r.error().message.find(says) != std::string::npos, r.error().message.c_str());
+    };
+    refused([](Json& j) { j["parts"][0]["surface"] = "surfaces/9.ply"; }, "missing");
+    refused([](Json& j) { j["parts"][0]["surface"] = "../etc/passwd"; }, "missing");
+    refused([](Json& j) { j["parts"][0]["patches"] = Json::array(); }, "faulty");
+    refused([](Json& j) { j["parts"][0]["body"] = 1; }, "does not fit the body");
+    refused([](Json& j) { j["pose"] = Json::array({2, 0, 0, 0, 1, 0, 0, 0, 1}); }, "rotation");
+    refused([](Json& j) { j["pose"] = Json::array({1, 0}); }, "nine numbers");
+    refused([](Json& j) { j["filaments"][0]["kept_dry"] = "yes"; }, "true or false");
 }
 
 QTEST_APPLESS_MAIN(TestArchive)

@@ -1,6 +1,8 @@
 #include "formats/archive.h"
 #include "formats/machine_file.h"
+#include "core/patch/stroke.h"
 #include "formats/model.h"
+#include "formats/ply.h"
 #include "formats/zip.h"
 
 #include "core/geometry/slice.h"
@@ -25,6 +27,7 @@ private Q_SLOTS:
     void archive_json();
     void machine();
     void settings();
+    void surface_ply();
 };
 
 namespace {
@@ -173,6 +176,19 @@ void TestFuzz::settings() {
         const double v = s.*info.field;
         QVERIFY(v >= info.min && v <= info.max);
     }
+}
+
+void TestFuzz::surface_ply() {
+    const Mesh m = solids::torus(10, 3, 16, 8);
+    Paint p = bare(m);
+    paint_heights(m, p, -1, 1, [](PatchNumber) -> PatchNumber { return 1; });
+    fuzz(write_ply(m, &p), 3000, [](const std::string& s) -> Result<Done> {
+        const auto r = read_ply(s, 2);
+        if (!r)
+            return Error{"refused: " + r.error().message};
+        (void)patch_areas_mm2(r->mesh, r->paint, 2); // what was read can be used
+        return Done{};
+    });
 }
 
 QTEST_APPLESS_MAIN(TestFuzz)

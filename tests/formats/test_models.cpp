@@ -46,6 +46,10 @@ private Q_SLOTS:
     void threemf_round_trips();
     void threemf_components_transforms_and_units();
     void threemf_colours();
+    void threemf_colours_by_triangle();
+    void obj_colours_by_vertex_and_material();
+    void colours_become_regions();
+    void too_many_colours_are_put_together();
     void threemf_mirrored_part_is_not_inside_out();
     void the_kind_follows_from_the_content();
     void zip_bombs_and_path_tricks();
@@ -240,6 +244,87 @@ void TestModels::adding_models_to_a_project() {
     // A file that cannot be read leaves the project as it was.
     QVERIFY(!add_model(plain, "bad.stl", "nonsense"));
     QCOMPARE(plain.models.size(), std::size_t{1});
+}
+
+void TestModels::threemf_colours_by_triangle() {
+    // 3MF Materials and Properties Extension 1.2.1, chapter 2 and 3: a colour group referenced by pid/p1 of a triangle; a
+    // triangle with p1, p2, p3 blends between its corners; one without takes the object's own property.
+    const std::string resources =
+        "<basematerials id=\"5\"><base name=\"Red\" displaycolor=\"#FF0000\"/><base name=\"Blue\" displaycolor=\"#0000FF\"/></basematerials>"
+        "<m:colorgroup id=\"6\"><m:color color=\"#00FF00\"/><m:color color=\"#000000\"/><m:color color=\"#3C3C00FF\"/></m:colorgroup>"
+        "<object id=\"1\" name=\"mixed\" type=\"model\" pid=\"5\" pindex=\"0\"><mesh><vertices><vertex x=\"0\" y=\"0\" z=\"0\"/><vertex x=\"1\" y=\"0\" z=\"0\"/>"
+        "<vertex x=\"0\" y=\"1\" z=\"0\"/><vertex x=\"0\" y=\"0\" z=\"1\"/></vertices><triangles><triangle v1=\"0\" v2=\"2\" v3=\"1\"/>"
+        "<triangle v1=\"0\" v2=\"1\" v3=\"3\" pid=\"5\" p1=\"1\"/><triangle v1=\"1\" v2=\"2\" v3=\"3\" pid=\"6\" p1=\"0\"/>"
+        "<triangle v1=\"0\" v2=\"3\" v3=\"2\" pid=\"6\" p1=\"0\" p2=\"1\" p3=\"2\"/></triangles></mesh></object>";
+    const auto bodies = read_3mf("file", threemf(model(resources, "<item objectid=\"1\"/>")));
+    QVERIFY2(bodies, bodies ? "" : bodies.error().message.c_str());
+    const Body& b = bodies->at(0);
+    QCOMPARE(b.colour_of.size(), std::size_t{4});
+    const auto colour = [&](std::size_t t) { return b.palette.at(b.colour_of[t] - 1u); };
+    QCOMPARE(colour(0), (Srgb{255, 0, 0})); // the object's own
+    QCOMPARE(colour(1), (Srgb{0, 0, 255}));
+    QCOMPARE(colour(2), (Srgb{0, 255, 0}));
+    QCOMPARE(colour(3), (Srgb{20, 105, 0})); // the mean of its three corners
+    QCOMPARE(file_colours(*bodies).size(), std::size_t{4});
+}
+
+void TestModels::obj_colours_by_vertex_and_material() {
+    const std::string vertices = "v 0 0 0 1 0 0\nv 1 0 0 1 0 0\nv 0 1 0 1 0 0\nv 0 0 1 0 0 1\n";
+    const auto by_vertex = read_obj("x", vertices + "f 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n");
+    QVERIFY(by_vertex);
+    QCOMPARE((*by_vertex)[0].palette.size(), std::size_t{2});
+    QCOMPARE((*by_vertex)[0].palette[0], (Srgb{255, 0, 0}));
+    QCOMPARE((*by_vertex)[0].palette[1], (Srgb{170, 0, 85}));
+    const std::string plain = "mtllib paint.mtl\nv 0 0 0\nv 1 0 0\nv 0 1 0\nv 0 0 1\nusemtl hull\nf 1 3 2\nf 1 2 4\nusemtl deck\nf 2 3 4\nf 3 1 4\n";
+    const auto by_material = read_obj("x", plain, [](const std::string& name) -> std::optional<std::string> {
+        return name == "paint.mtl" ? std::optional<std::string>("newmtl hull\nKd 0.2 0.4 0.6\nnewmtl deck\nKd 1 1 0\n") : std::nullopt;
+    });
+    QVERIFY(by_material);
+    QCOMPARE((*by_material)[0].palette[0], (Srgb{51, 102, 153}));
+    QCOMPARE((*by_material)[0].palette[1], (Srgb{255, 255, 0}));
+    // Without its file the two materials still stay apart.
+    const auto alone = read_obj("x", plain);
+    QVERIFY(alone);
+    QCOMPARE((*alone)[0].palette.size(), std::size_t{2});
+    QVERIFY(!((*alone)[0].palette[0] == (*alone)[0].palette[1]));
+    // One material for all is the body's colour.
+    QVERIFY(read_obj("x", "v 0 0 0\nv 1 0 0\nv 0 1 0\nusemtl a\nf 1 2 3\n")->at(0).colour);
+}
+
+void TestModels::colours_become_regions() {
+    Project p;
+    p.machine = *find_machine("feeder-4");
+    std::string obj;
+    const Mesh box = solids::box(0, 0, 0, 10, 10, 10);
+    for (const Vec3 v : box.vertices)
+        obj += "v " + std::to_string(v.x) + " " + std::to_string(v.y) + " " + std::to_string(v.z) + "\n";
+    for (std::uint32_t t = 0; t < box.triangles.size(); ++t)
+        obj += std::string("usemtl ") + (normal(box, t).z > 0.5f ? "lid" : "body") + "\nf " + std::to_string(box.triangles[t][0] + 1) + " " +
+               std::to_string(box.triangles[t][1] + 1) + " " + std::to_string(box.triangles[t][2] + 1) + "\n";
+    QVERIFY(add_model(p, "box.obj", obj));
+    QCOMPARE(p.filaments.size(), std::size_t{2});
+    QCOMPARE(p.parts.size(), std::size_t{1});
+    QCOMPARE(p.parts[0].patches.size(), std::size_t{1}); // the lid; the rest has more surface
+    COMPARE_NEAR(patch_areas_mm2(*p.parts[0].mesh, *p.parts[0].paint, 1)[1], 100, 1e-6);
+    const auto plan = Planner().plan(p);
+    QVERIFY(plan);
+    QCOMPARE((*plan)->totals.changes, 1);
+    // Companions are plain names beside the file only.
+    QVERIFY(!beside("/tmp/x.obj")("../etc/passwd"));
+    QVERIFY(!beside("/tmp/x.obj")("/etc/passwd"));
+}
+
+void TestModels::too_many_colours_are_put_together() {
+    Body b;
+    b.mesh = solids::sphere(10, 60, 40);
+    for (std::size_t t = 0; t < b.mesh.triangles.size(); ++t) {
+        b.palette.push_back({static_cast<std::uint8_t>(t), static_cast<std::uint8_t>(t >> 3), static_cast<std::uint8_t>(t * 7)});
+        b.colour_of.push_back(static_cast<std::uint16_t>(t + 1));
+    }
+    settle_colours(b);
+    QVERIFY(b.palette.size() <= static_cast<std::size_t>(kMostColours));
+    for (const std::uint16_t n : b.colour_of)
+        QVERIFY(n >= 1 && n <= b.palette.size());
 }
 
 QTEST_APPLESS_MAIN(TestModels)

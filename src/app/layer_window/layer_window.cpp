@@ -174,15 +174,22 @@ void LayerWindow::paintEvent(QPaintEvent*) {
             p.drawEllipse(at, r, r);
         }
     // The filaments of this layer by name, as some parts are too thin to carry a letter.
-    double x = em(0.8);
+    // Where they do not all fit, the badges alone.
+    double x = em(0.8), all = em(0.8);
+    p.setFont(font_of(0.95));
+    for (const std::uint8_t f : plan->sequence.layer(layer - 1))
+        all += em(2.6) + p.fontMetrics().horizontalAdvance(QString::fromStdString(project.filaments[f].name));
     for (const std::uint8_t f : plan->sequence.layer(layer - 1)) {
         const Filament& filament = project.filaments[f];
-        const QString name = QString::fromStdString(filament.name);
         paint_badge(p, QRectF(x, em(2.0), em(1.4), em(1.4)), filament.letter, to_qcolor(filament.colour), font());
+        x += em(1.8);
+        if (all > width())
+            continue;
+        const QString name = QString::fromStdString(filament.name);
         p.setFont(font_of(0.95));
         p.setPen(t.ink);
-        p.drawText(QRectF(x + em(1.6), em(2.0), width() - x - em(2), em(1.4)), Qt::AlignVCenter, name);
-        x += em(2.6) + p.fontMetrics().horizontalAdvance(name);
+        p.drawText(QRectF(x - em(0.2), em(2.0), width() - x, em(1.4)), Qt::AlignVCenter, name);
+        x += em(0.8) + p.fontMetrics().horizontalAdvance(name);
     }
     // What happens in this layer, in words.
     QString order;
@@ -200,12 +207,13 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     const QString text = order.isEmpty() ? tr("nothing is printed in this layer")
                          : changes       ? tr("%1 · %n change(s), %2 g purged", nullptr, changes).arg(order).arg(grams, 0, 'f', 2)
                                          : tr("%1 · no change").arg(order);
-    p.drawText(QRect(em(0.8), height() - em(1.9), width() - em(1.6), em(1.4)), Qt::AlignLeft | Qt::AlignVCenter, text);
     // A scale bar of a round length.
     double bar = 1;
     for (const double mm : {0.5, 1.0, 2.0, 5.0, 10.0, 20.0, 50.0, 100.0})
         if (mm * scale_ < width() / 4.0)
             bar = mm;
+    const int room = static_cast<int>(width() - em(2.4) - std::max<double>(bar * scale_, em(3)));
+    p.drawText(QRect(em(0.8), height() - em(1.9), room, em(1.4)), Qt::AlignLeft | Qt::AlignVCenter, p.fontMetrics().elidedText(text, Qt::ElideRight, room));
     const double x1 = width() - em(0.8), y = height() - em(0.7);
     p.setPen(QPen(t.quiet, 1.5));
     p.drawLine(QPointF(x1 - bar * scale_, y), QPointF(x1, y));

@@ -212,6 +212,7 @@ QWidget* PaintBar::make_options(int tool) {
     }
     default: break;
     }
+    row->addStretch();
     return w;
 }
 

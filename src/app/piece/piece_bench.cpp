@@ -64,7 +64,6 @@ PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
         piece->body()->setSpacing(0);
         piece->body()->addWidget(bar);
         view3d_ = new View3d(document, view, painter_);
-        view3d_->setToolTip(tr("Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part or a patch: click. With a painting tool, the right button turns."));
         piece->body()->addWidget(view3d_, 1);
         auto* over = new QVBoxLayout(view3d_);
         over->addWidget(make_welcome(), 0, Qt::AlignCenter);
@@ -208,7 +207,7 @@ QWidget* PieceBench::make_regions() {
     connect(tree_->selectionModel(), &QItemSelectionModel::selectionChanged, this, &PieceBench::tree_selected);
     panel->body()->addWidget(tree_, 1);
     tree_->setToolTip(tr("Select and press a letter. For a band, drag over the ribbon first."));
-    connect(tree_, &QTreeView::doubleClicked, this, &PieceBench::edit_band);
+    connect(tree_, &QTreeView::activated, this, &PieceBench::edit_band);
     auto* row = new QHBoxLayout;
     row->setSpacing(em(0.3));
     const auto button = [&](const char* name, const char* picture, const QString& text, const QString& what, void (PieceBench::*slot)()) {

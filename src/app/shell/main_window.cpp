@@ -107,6 +107,7 @@ MainWindow::MainWindow()
         remember(path);
         messages_->hide();
         view_->select({});
+        view_->show_spots({});
         view_->set_range(0, 0);
         view_->set_layer(1);
         to_first_change_ = true;
@@ -123,6 +124,9 @@ MainWindow::MainWindow()
         }
     });
     connect(document_, &Document::project_changed, this, [this] {
+        const auto& all = document_->project().parts;
+        if (const auto [part, number] = view_->patch(); number > 0 && part < static_cast<int>(all.size()) && number <= static_cast<int>(all[part].patches.size()))
+            return; // the selected patch is still there
         std::set<int> parts = view_->parts();
         std::erase_if(parts, [&](int p) { return p >= static_cast<int>(document_->project().parts.size()); });
         view_->select(std::move(parts));

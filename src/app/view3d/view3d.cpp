@@ -122,7 +122,7 @@ void main() {
     // Borders of bands are lead lines, as wide on the screen everywhere.
     float per_pixel = max(fwidth(place.z), 1e-5);
     for (int i = 0; i < band_count; ++i)
-        if (min(abs(place.z - bands[i].x), abs(place.z - bands[i].y)) < 1.1 * per_pixel)
+        if (abs(normal.z) < 0.999 && min(abs(place.z - bands[i].x), abs(place.z - bands[i].y)) < 1.1 * per_pixel)
             base = lead;
     if (selected > 0.5)
         base = mix(base, accent, 0.22);
@@ -205,6 +205,7 @@ View3d::View3d(Document* document, ViewState* view, Painter* painter, QWidget* p
     });
     connect(painter, &Painter::settings_changed, this, [this] {
         setCursor(painter_->tool() == PaintTool::none ? Qt::ArrowCursor : Qt::CrossCursor);
+        setToolTip(painter_->tool() == PaintTool::none ? tr("Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part or a patch: click") : QString());
         loop_.clear();
         update();
     });

@@ -1,0 +1,99 @@
+#include "bench.h"
+
+#include "core/patch/stroke.h"
+#include "core/plan/orient.h"
+#include "core/plan/planner.h"
+#include "core/project/regions.h"
+#include "demo/solids.h"
+#include "formats/machine_file.h"
+
+#include <cmath>
+#include <cstdio>
+#include <random>
+
+namespace vitrail::bench {
+
+namespace {
+
+/// What a program without a tree would do for each step of the pointer: look at every triangle for the ray, and at every
+/// triangle for the brush.
+std::size_t step_by_scan(const Mesh& m, Vec3 from, Vec3 way, float radius) {
+    float nearest = 1e30f, along = 0;
+    std::uint32_t hit = 0;
+    for (std::uint32_t t = 0; t < m.triangles.size(); ++t)
+        if (ray_meets(corners(m, t), from, way, along) && along < nearest)
+            nearest = along, hit = t;
+    if (nearest > 1e29f)
+        return 0;
+    const Vec3 p = from + way * nearest;
+    std::size_t found = hit > 0;
+    for (std::uint32_t t = 0; t < m.triangles.size(); ++t)
+        found += length(nearest_on(corners(m, t), p) - p) < radius;
+    return found;
+}
+
+} // namespace
+
+void bench_painting(Table& table) {
+    const Mesh m = solids::torus(40, 16, 1000, 500); // 1,000,000 triangles
+    const Bvh tree = build_bvh(m);
+    std::mt19937 rng(9);
+    std::uniform_real_distribution<float> place(-55, 55);
+    std::vector<std::pair<Vec3, Vec3>> rays;
+    while (rays.size() < 200) {
+        const Vec3 from{place(rng), place(rng), 200}, way{0, 0, -400};
+        if (cast_ray(m, tree, from, way))
+            rays.emplace_back(from, way);
+    }
+    constexpr float kRadius = 1.5f;
+    Paint paint = bare(m);
+    const double ours = fastest(5, [&] {
+        Brush brush(m, kRadius, [](PatchNumber) -> PatchNumber { return 1; });
+        for (const auto& [from, way] : rays) {
+            const Hit hit = *cast_ray(m, tree, from, way);
+            brush.draw(paint, hit, hit);
+        }
+    }) / double(rays.size());
+    std::size_t found = 0;
+    const double theirs = fastest(1, [&] {
+        for (int i = 0; i < 10; ++i)
+            found += step_by_scan(m, rays[i].first, rays[i].second, kRadius);
+    }) / 10;
+    table.push_back({"pick and brush on 1,000,000 triangles, a step", seconds(ours), "linear scan " + seconds(theirs), times(theirs / ours), "≥ 200×", found > 0 && theirs / ours >= 200});
+}
+
+void bench_poses(Table& table) {
+    // A bumpy ball of 200,000 triangles in two halves that stand side by side.
+    Project p;
+    p.machine = *find_machine("feeder-4");
+    p.filaments = {make_filament('A', Material::PLA, {20, 20, 20}), make_filament('B', Material::PLA, {240, 240, 230})};
+    for (const float x : {-16.0f, 16.0f}) {
+        Part part;
+        part.name = x < 0 ? "left" : "right";
+        const Mesh ball = solids::sphere(16, 400, 126, {x, 0, 0});
+        std::vector<Vec3> v = ball.vertices;
+        for (Vec3& q : v)
+            q.z += 0.4f * std::sin(0.7f * q.x) * std::cos(0.6f * q.y);
+        part.mesh = std::make_shared<Mesh>(build_mesh(std::move(v), ball.triangles));
+        part.filament = x < 0 ? 'A' : 'B';
+        p.parts.push_back(std::move(part));
+    }
+    const std::size_t triangles = p.parts[0].mesh->triangles.size() + p.parts[1].mesh->triangles.size();
+    const double one = fastest(3, [&] {
+        if (!Planner().plan(p))
+            std::abort();
+    });
+    int count = 0;
+    const double all = fastest(1, [&] {
+        count = 0;
+        for (const Pose& pose : poses_of(p)) {
+            study_pose(p, pose);
+            ++count;
+        }
+    });
+    char text[96];
+    std::snprintf(text, sizeof text, "%d poses of %zu triangles", count, triangles);
+    table.push_back({text, seconds(all), "one plan " + seconds(one), times(all / one), "< 26×", count == kMostPoses && all / one < 26});
+}
+
+} // namespace vitrail::bench

@@ -1,0 +1,102 @@
+// What tests of the real window share: a window on a clean home, and ways to use and read it.
+#pragma once
+
+#include "app/palette/shelf_store.h"
+#include "app/piece/piece_bench.h"
+#include "app/shell/document.h"
+#include "app/shell/main_window.h"
+#include "app/shell/message_bar.h"
+#include "app/shell/view_state.h"
+#include "app/theme/theme.h"
+#include "app/view3d/view3d.h"
+
+#include "support.h"
+
+#include <QAction>
+#include <QApplication>
+#include <QDialog>
+#include <QLabel>
+#include <QPushButton>
+#include <QSettings>
+#include <QTemporaryDir>
+#include <QTimer>
+#include <QToolButton>
+#include <QTreeView>
+
+namespace vitrail::test {
+
+/// Answers the next modal dialog (or menu).
+template <class F>
+void in_next_dialog(F act) {
+    auto* timer = new QTimer(qApp);
+    timer->setObjectName("next_dialog");
+    QObject::connect(timer, &QTimer::timeout, timer, [timer, act] {
+        if (auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget())) {
+            timer->deleteLater();
+            timer->stop();
+            act(dialog);
+        }
+    });
+    timer->start(20);
+}
+
+class WindowFixture : public QObject {
+    Q_OBJECT
+public:
+    static void prepare() {
+        QApplication::setOrganizationName("vitrail-test");
+        QApplication::setApplicationName("vitrail-test");
+        QSettings().clear();
+        apply_theme(*qApp, ThemeChoice::dark);
+    }
+    void begin() {
+        dir_ = std::make_unique<QTemporaryDir>();
+        qputenv("VITRAIL_SHELF", dir_->filePath("shelf.sqlite").toUtf8());
+        window_ = std::make_unique<MainWindow>();
+        window_->show();
+        QVERIFY(QTest::qWaitForWindowExposed(window_.get()));
+        window_->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+    }
+    void end() {
+        qDeleteAll(qApp->findChildren<QTimer*>("next_dialog")); // of a dialog that never came
+        window_.reset();
+    }
+    void wait_for_plan() {
+        QTRY_VERIFY_WITH_TIMEOUT(!window_->document()->planning() && !window_->document()->busy_with_files(), 30000);
+        QCoreApplication::processEvents();
+    }
+    void open(const QString& path) {
+        window_->open_files({path});
+        wait_for_plan();
+        QVERIFY(window_->document()->plan());
+    }
+    void open_demo(const char* name) { open(QString::fromStdString(source_file(std::string("demo/") + name))); }
+    /// A project of ours, as if it had been opened.
+    void show_project(Project p) {
+        window_->document()->reset(std::move(p), {});
+        wait_for_plan();
+    }
+    const Project& project() { return window_->document()->project(); }
+    Document* document() { return window_->document(); }
+    ViewState* view() { return window_->view(); }
+    template <class T>
+    T* find(const char* name) {
+        T* w = window_->findChild<T*>(name);
+        if (!w)
+            qWarning("there is no %s", name);
+        return w;
+    }
+    void press(const char* button) { QTest::mouseClick(find<QAbstractButton>(button), Qt::LeftButton); }
+    void key(Qt::Key k, Qt::KeyboardModifiers m = {}) { QTest::keyClick(window_.get(), k, m); }
+    void undo() {
+        window_->findChild<QAction*>("undo")->trigger();
+        wait_for_plan();
+    }
+    View3d* piece() { return window_->piece_bench()->view3d(); }
+
+    std::unique_ptr<MainWindow> window_;
+    std::unique_ptr<QTemporaryDir> dir_;
+};
+
+} // namespace vitrail::test
