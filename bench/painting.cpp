@@ -9,7 +9,7 @@
 
 #include <cmath>
 #include <cstdio>
-#include <random>
+#include <optional>
 
 namespace vitrail::bench {
 
@@ -37,21 +37,21 @@ std::size_t step_by_scan(const Mesh& m, Vec3 from, Vec3 way, float radius) {
 void bench_painting(Table& table) {
     const Mesh m = solids::torus(40, 16, 1000, 500); // 1,000,000 triangles
     const Bvh tree = build_bvh(m);
-    std::mt19937 rng(9);
-    std::uniform_real_distribution<float> place(-55, 55);
+    // A stroke over the crown: 200 steps of the pointer, half a millimetre apart.
     std::vector<std::pair<Vec3, Vec3>> rays;
-    while (rays.size() < 200) {
-        const Vec3 from{place(rng), place(rng), 200}, way{0, 0, -400};
-        if (cast_ray(m, tree, from, way))
-            rays.emplace_back(from, way);
+    for (int i = 0; i < 200; ++i) {
+        const float a = 0.0125f * float(i), r = 40 + 6 * std::sin(5 * a);
+        rays.emplace_back(Vec3{r * std::cos(a), r * std::sin(a), 200}, Vec3{0, 0, -400});
     }
     constexpr float kRadius = 1.5f;
     Paint paint = bare(m);
     const double ours = fastest(5, [&] {
         Brush brush(m, kRadius, [](PatchNumber) -> PatchNumber { return 1; });
+        std::optional<Hit> last;
         for (const auto& [from, way] : rays) {
             const Hit hit = *cast_ray(m, tree, from, way);
-            brush.draw(paint, hit, hit);
+            brush.draw(paint, last.value_or(hit), hit);
+            last = hit;
         }
     }) / double(rays.size());
     std::size_t found = 0;

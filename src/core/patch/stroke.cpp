@@ -35,8 +35,9 @@ struct AnyDistance {
 
 /// To the steps of a stroke, less its radius.
 struct StrokeDistance {
-    std::vector<Brush::Step> steps;
+    std::span<const Brush::Step> steps;
     float radius_mm;
+    std::vector<Brush::Step> kept{}; ///< what `steps` looks at, once some have been left out
     float operator()(Vec3 p) const {
         float least = 1e30f;
         for (const Brush::Step& s : steps)
@@ -45,13 +46,14 @@ struct StrokeDistance {
     }
     StrokeDistance near(Vec3 centre, float r) const {
         if (steps.size() < 4)
-            return *this;
+            return {steps, radius_mm, {}};
         const float reach = (*this)(centre) + radius_mm + 2 * r;
-        StrokeDistance kept{{}, radius_mm};
+        StrokeDistance d{{}, radius_mm, {}};
         for (const Brush::Step& s : steps)
             if (distance_to_stretch(centre, s.from, s.to) <= reach)
-                kept.steps.push_back(s);
-        return kept;
+                d.kept.push_back(s);
+        d.steps = d.kept;
+        return d;
     }
 };
 
@@ -85,19 +87,23 @@ struct Cutter {
             return halve(c, patch, distance.near(centre, r), out);
         // Short enough for the border to be straight: cut along the line through its crossings.
         const float d[3] = {distance(c[0]), distance(c[1]), distance(c[2])};
-        std::vector<Vec3> in, rest;
+        struct Piece {
+            std::array<Vec3, 4> corners;
+            int count = 0;
+            void add(Vec3 v) { corners[static_cast<std::size_t>(count++)] = v; }
+        } in, rest;
         for (int i = 0; i < 3; ++i) {
             const int j = (i + 1) % 3;
-            (d[i] <= 0 ? in : rest).push_back(c[i]);
+            (d[i] <= 0 ? in : rest).add(c[i]);
             if ((d[i] <= 0) != (d[j] <= 0)) {
                 const Vec3 q = c[i] + (c[j] - c[i]) * (d[i] / (d[i] - d[j]));
-                in.push_back(q);
-                rest.push_back(q);
+                in.add(q);
+                rest.add(q);
             }
         }
-        const auto fan = [&](const std::vector<Vec3>& p, PatchNumber n) {
-            for (std::size_t i = 1; i + 1 < p.size(); ++i)
-                if (const Corners f{p[0], p[i], p[i + 1]}; length(twice_area(f)) > 0)
+        const auto fan = [&](const Piece& p, PatchNumber n) {
+            for (int i = 1; i + 1 < p.count; ++i)
+                if (const Corners f{p.corners[0], p.corners[i], p.corners[i + 1]}; length(twice_area(f)) > 0)
                     out.push_back({f, n});
         };
         fan(in, painted);
@@ -231,15 +237,28 @@ std::vector<std::uint32_t> Brush::reach(const Hit& from, const Hit& to) {
 
 std::vector<std::uint32_t> Brush::draw(Paint& paint, const Hit& from, const Hit& to) {
     std::vector<std::uint32_t> touched = reach(from, to);
+    const Cutter<StrokeDistance> cutter{radius_mm_ / 3, recolour_};
     for (const std::uint32_t t : touched) {
+        // Most are whole, and wholly in or out. What this stroke has covered whole stays covered, so it need not be kept.
+        if (paint.patch[t] != kCut) {
+            const Corners c = corners(mesh_, t);
+            const Vec3 centre = centre_of(c);
+            const float at = distance_to_stretch(centre, from.point, to.point) - radius_mm_, r = radius_of(c, centre);
+            if (at > r)
+                continue;
+            if (at <= -r) {
+                paint.patch[t] = recolour_(paint.patch[t]);
+                continue;
+            }
+        }
         const auto [it, fresh] = met_.try_emplace(t);
         Met& met = it->second;
         if (fresh)
             met.before = facets_of(mesh_, paint, t);
         met.steps.push_back({from.point, to.point});
         const StrokeDistance distance{met.steps, radius_mm_};
-        const Cutter<StrokeDistance> cutter{radius_mm_ / 3, recolour_};
         std::vector<Facet> pieces;
+        pieces.reserve(4);
         for (const Facet& f : met.before)
             cutter.cut(f.corners, f.patch, distance, pieces);
         replace(paint, t, std::move(pieces));

@@ -1,5 +1,6 @@
 #include "core/plan/layer_table.h"
 
+#include "core/plan/gaps.h"
 #include "core/plan/misfits.h"
 
 #include <tbb/parallel_for.h>
@@ -142,6 +143,7 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& projec
                     return Error{"Stopped before the slicing was done."};
                 find_contact(*t, boxes, i, j);
             }
+    t->gaps = find_gaps(project, *t);
     return std::shared_ptr<const LayerTable>(std::move(t));
 }
 

@@ -32,6 +32,16 @@ struct Misfit {
     double x_mm = 0, y_mm = 0, size_mm = 0; ///< middle and extent of the part's outline
 };
 
+/// Two neighbours that do not meet, or meet without a groove between them.
+struct Gap {
+    int first_part = 0, second_part = 0; ///< upwards: the lower and the upper one
+    bool upwards = false;
+    double narrow_mm = 0, wide_mm = 0;   ///< 0: they touch
+    int from_layer = 0, to_layer = 0;
+    bool touch_elsewhere = false;        ///< then it is a groove
+    double x_mm = 0, y_mm = 0, size_mm = 0;
+};
+
 struct PartLayers {
     std::vector<Paths> layers; ///< [layer − 1], µm, without what later parts took
     SliceCheck check;
@@ -46,6 +56,7 @@ struct LayerTable {
     std::vector<Overlap> overlaps;
     std::vector<Contact> contacts;
     std::vector<Misfit> misfits;
+    std::vector<Gap> gaps;
 };
 
 /// Slices every part and settles who owns what.

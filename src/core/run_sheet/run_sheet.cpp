@@ -1,5 +1,7 @@
 #include "core/run_sheet/run_sheet.h"
 
+#include "core/material/shelf.h"
+
 #include <algorithm>
 #include <cmath>
 #include <cstdio>
@@ -129,6 +131,26 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     }
     r.preparation.push_back(format("Set the first layer to %.2f mm and the others to %.2f mm: the plan counts its layers so.",
                                    plan.grid.first_mm, plan.grid.height_mm));
+    for (std::size_t f = 0; f < p.filaments.size(); ++f) {
+        const Filament& x = p.filaments[f];
+        const MaterialFacts& m = facts(x.material);
+        if (plan.use[f].model_mm3 > 0 && m.draws_moisture && !x.kept_dry)
+            r.preparation.push_back(format("Dry %c, %s: %.0f h at %.0f °C, in a dryer, not in an oven used for food.", x.letter, m.id, m.dry_h, m.dry_c));
+        const double needs = plan.use[f].total_g + plan.use[f].first_load_g;
+        for (std::size_t k = 0; k < x.spools.size() && needs > 0; ++k)
+            if (const RunsOut out = runs_out(plan.use[f].g_by_layer, x.spools); out.spool_layers[k])
+                r.preparation.push_back(format("Spool %s of %c is empty in layer %d: %s.", x.spools[k].code.c_str(), x.letter, out.spool_layers[k],
+                                               k + 1 < x.spools.size() ? ("have spool " + x.spools[k + 1].code + " ready").c_str() : "nothing follows it"));
+    }
+    if (p.settings.lettering_two_jobs == kYes) {
+        r.preparation.emplace_back("Job one prints the lettering's outlines only: one layer of 0.20 mm, then stop. Leave the piece where it is.");
+        r.preparation.emplace_back("Between the jobs: swap the filament, and take job one's skirt and prime line off. The nozzle is hot: fingers out of a moving machine.");
+        r.preparation.push_back(format("Job two prints the whole piece over it, with a first layer of %.2f mm, thicker than job one's.", plan.grid.first_mm));
+    }
+    if (find_part(p, "sacrificial base") >= 0)
+        r.preparation.emplace_back("The sacrificial base is the first layer. Calibrate the flow of each colour beforehand. Afterwards file it off with a fine file, then paper of 600 to 2000 grit: wet-sand or wear a dust mask.");
+    if (p.settings.release_coat == kYes)
+        r.preparation.emplace_back("Wipe a thin, even release coat onto the sheet.");
     for (const SheetFilament& f : r.filaments)
         if (f.place.find("later") == std::string::npos)
             r.preparation.push_back(format("Load %c, %s %s: %s.", f.letter, f.name.c_str(), f.material.c_str(), f.place.c_str()));
