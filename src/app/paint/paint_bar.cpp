@@ -97,9 +97,10 @@ PaintBar::PaintBar(Document* document, ViewState* view, Painter* painter, QWidge
 
     auto* second = new QHBoxLayout;
     second->addWidget(options_);
-    second->addStretch();
+    target_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    target_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     target_->setObjectName(QStringLiteral("quiet"));
-    second->addWidget(target_);
+    second->addWidget(target_, 1);
     auto* strip = new QWidget;
     strip->setLayout(second);
     second->setContentsMargins(0, 0, 0, 0);
@@ -242,6 +243,9 @@ void PaintBar::choose_snap() {
 void PaintBar::refresh() {
     const int tool = static_cast<int>(painter_->tool());
     options_->setCurrentIndex(tool);
+    for (int i = 0; i < options_->count(); ++i) // only the page that shows asks for room
+        options_->widget(i)->setSizePolicy(i == tool ? QSizePolicy::Preferred : QSizePolicy::Ignored, QSizePolicy::Preferred);
+    options_->adjustSize();
     for (QAction* a : tools_->actions())
         a->setChecked(a->data().toInt() == tool);
     for (auto [box, value] : {std::pair{z0_, painter_->z0_mm}, {z1_, painter_->z1_mm}})

@@ -64,6 +64,17 @@ QString PairingView::words() const {
         }
     if (f.size() < 2)
         return tr("With a second filament, this shows whether the two may be printed together.");
+    // What else each asks for before it is loaded.
+    for (int i = 0; i < static_cast<int>(f.size()); ++i) {
+        if (chosen_ >= 0 && i != chosen_)
+            continue;
+        const Settings& s = document_->project().settings;
+        if (const char* risk = sheet_risk(f[i].material, static_cast<int>(s.sheet)); risk && s.release_coat == kNo)
+            lines << tr("%1 %2: use a release coat or another sheet.").arg(QChar::fromLatin1(f[i].letter)).arg(QString::fromUtf8(risk));
+        const MaterialFacts& m = facts(f[i].material);
+        if (chosen_ >= 0 || (m.draws_moisture && !f[i].kept_dry))
+            lines << tr("%1: dry it %2 h at %3 °C before use, in a dryer, not in an oven used for food.").arg(QChar::fromLatin1(f[i].letter)).arg(m.dry_h).arg(m.dry_c);
+    }
     return lines.isEmpty() ? tr("All of them bond, and share nozzle and bed temperatures.") : lines.join(QLatin1Char('\n'));
 }
 

@@ -153,19 +153,18 @@ void Checker::lettering() {
         if (p.filaments[i].material == p.filaments[over].material)
             if (const double d = delta_e_2000(to_lab(p.filaments[i].colour), to_lab(p.filaments[over].colour)); d > most)
                 most = d, base = i;
-    constexpr double kBase_mm = 0.1;
+    constexpr double kBase_mm = 0.1, kRim_mm = 0.4; // a line around, so that the edge of the piece stands on it too
     if (base >= 0 && find_part(p, "sacrificial base") < 0) {
         const char letter = p.filaments[base].letter;
-        const Paths foot = offset(whole_layer(*plan.table, 1), 0.4);
         const double z = bed_z();
         const int layers = 1 + make_grid(p.settings.first_layer_mm, p.settings.layer_mm, plan.table->bounds.max.z - z).count;
         f.fixes.push_back({std::string("add a sacrificial base in ") + letter,
                            "A base of " + mm(kBase_mm, 1) + " in " + letter + " below everything, printed as the first layer at the usual first-layer speed; " +
                                std::to_string(layers) + " layers in all, every change one layer later. Calibrate the flow of each colour beforehand. When it is off the bed, file the base away until the " +
                                "lettering shows clean, with a fine file, then paper of 600 to 2000 grit. Wet-sand or wear a dust mask.",
-                           [letter, foot, z](Project& q) {
+                           [letter, table = plan.table, z](Project& q) {
                                Builder b;
-                               add_prism(b, foot, z - kBase_mm, z);
+                               add_prism(b, offset(table->foot, kRim_mm), z - kBase_mm, z);
                                Part basis;
                                basis.name = free_part_name(q, "sacrificial base");
                                basis.mesh = std::make_shared<Mesh>(b.build());

@@ -1,5 +1,6 @@
 #include "core/check/checker.h"
 
+#include "core/material/pairing.h"
 #include "core/material/shelf.h"
 
 #include <algorithm>
@@ -144,35 +145,23 @@ void Checker::temperatures() {
 
 
 void Checker::sheets() {
-    struct Risk {
-        Material material;
-        double sheet;
-        const char* why;
-    };
-    static constexpr Risk kRisks[] = {
-        // Common practice, no source.
-        {Material::CoPolyester, kTexturedSheet, "grips textured PEI so hard that it can tear it"},
-        // From memory.
-        {Material::PETG, kGlassSheet, "can pull splinters out of bare glass"},
-        {Material::PETG, kSmoothSheet, "grips smooth PEI hard enough to damage it"},
-        {Material::TPU, kSmoothSheet, "is hard to peel off a smooth sheet"},
-    };
     if (p.settings.release_coat == kYes)
         return;
     // What touches the sheet.
     std::set<int> first;
     for (const std::uint8_t f : plan.sequence.layer(0))
         first.insert(f);
-    for (const int f : first)
-        for (const Risk& r : kRisks)
-            if (p.filaments[f].material == r.material && p.settings.sheet == r.sheet) {
-                Finding& x = add("sheet-risk", r.material == Material::CoPolyester ? Severity::error : Severity::warning,
-                                 named(p.filaments[f]) + " " + r.why + ". Use a release coat" +
-                                     (r.sheet == kTexturedSheet ? " or a smooth or satin sheet." : r.sheet == kSmoothSheet ? " or a textured or satin sheet." : "."),
-                                 at_layer(1), 1);
-                x.fixes.push_back({"use a release coat", "a thin coat of glue stick, wiped even; let the bed cool before you take the print off", [](Project& q) { q.settings.release_coat = kYes; }});
-                x.fixes.push_back({"use a satin sheet", {}, [](Project& q) { q.settings.sheet = kSatinSheet; }});
-            }
+    for (const int f : first) {
+        const char* why = sheet_risk(p.filaments[f].material, static_cast<int>(p.settings.sheet));
+        if (!why)
+            continue;
+        Finding& x = add("sheet-risk", p.filaments[f].material == Material::CoPolyester ? Severity::error : Severity::warning,
+                         named(p.filaments[f]) + " " + why + ". Use a release coat" +
+                             (p.settings.sheet == kTexturedSheet ? " or a smooth or satin sheet." : p.settings.sheet == kSmoothSheet ? " or a textured or satin sheet." : "."),
+                         at_layer(1), 1);
+        x.fixes.push_back({"use a release coat", "a thin coat of glue stick, wiped even; let the bed cool before you take the print off", [](Project& q) { q.settings.release_coat = kYes; }});
+        x.fixes.push_back({"use a satin sheet", {}, [](Project& q) { q.settings.sheet = kSatinSheet; }});
+    }
 }
 
 void Checker::damp() {

@@ -87,8 +87,7 @@ void Checker::overhanging_colour() {
 
 void Checker::tall_parts() {
     // What stands on the bed, as one foot for all that touches it.
-    const Paths foot = whole_layer(*plan.table, 1);
-    for (const Path& ring : foot) {
+    for (const Path& ring : plan.table->foot) {
         if (!ClipperLib::Orientation(ring))
             continue;
         // The narrowest extent of the foot, over all directions of its edges (rotating calipers would be faster; a foot is small).

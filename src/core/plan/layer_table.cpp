@@ -144,6 +144,7 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& projec
                 find_contact(*t, boxes, i, j);
             }
     t->gaps = find_gaps(project, *t);
+    t->foot = whole_layer(*t, 1);
     return std::shared_ptr<const LayerTable>(std::move(t));
 }
 
