@@ -4,7 +4,6 @@
 
 #include <QBuffer>
 #include <QImage>
-#include <QPainter>
 
 #include <algorithm>
 #include <array>
@@ -13,75 +12,71 @@
 namespace vitrail {
 
 QImage thumbnail(const Project& p, int size) {
-    // Seen from the front right and above; triangles from far to near.
-    struct Face {
-        std::array<QPointF, 3> corners;
-        double depth;
-        QRgb colour;
-    };
-    const Bounds b = bounds(p);
-    std::vector<Face> faces;
-    std::size_t total = 0;
-    for (const Part& part : p.parts)
-        total += part.mesh->triangles.size();
-    constexpr std::size_t kMost = 60000; // enough for a picture this small
-    const std::size_t step = std::max<std::size_t>(1, total / kMost);
+    // Parallel rays from the front right and above, into a depth buffer of twice the size.
     constexpr double c = 0.8660254, s = 0.5; // 30°
-    for (std::size_t i = 0; i < p.parts.size() && !b.empty(); ++i) {
+    const Bounds b = bounds(p);
+    const int side = 2 * size;
+    QImage image(side, side, QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    if (b.empty())
+        return image.scaled(size, size);
+    struct Seen {
+        double x, y, depth; ///< depth grows away from the eye
+    };
+    const auto seen = [&](Vec3 v) {
+        const double x = v.x, y = v.y, z = v.z;
+        return Seen{(x - y) * c, -(x + y) * s - z, x + y - z};
+    };
+    double left = 1e30, right = -1e30, top = 1e30, bottom = -1e30;
+    for (int k = 0; k < 8; ++k) {
+        const Seen q = seen({k & 1 ? b.max.x : b.min.x, k & 2 ? b.max.y : b.min.y, k & 4 ? b.max.z : b.min.z});
+        left = std::min(left, q.x), right = std::max(right, q.x), top = std::min(top, q.y), bottom = std::max(bottom, q.y);
+    }
+    const double scale = (side - 8) / std::max({right - left, bottom - top, 1e-6});
+    const double dx = side / 2.0 - scale * (left + right) / 2, dy = side / 2.0 - scale * (top + bottom) / 2;
+    std::vector<float> depth(static_cast<std::size_t>(side) * side, 1e30f);
+    for (std::size_t i = 0; i < p.parts.size(); ++i) {
         const Part& part = p.parts[i];
-        const Mesh& m = *part.mesh;
-        const auto add = [&](const std::array<Vec3, 3>& v, PatchNumber patch) {
-            Face f{};
-            double z = 0;
-            for (int k = 0; k < 3; ++k) {
-                const double x = v[k].x - b.min.x, y = v[k].y - b.min.y, h = v[k].z - b.min.z;
-                f.corners[k] = QPointF((x - y) * c, (x + y) * -s - h);
-                f.depth += x + y - h;
-                z += h / 3;
-            }
-            const double ux = v[1].x - v[0].x, uy = v[1].y - v[0].y, uz = v[1].z - v[0].z;
-            const double wx = v[2].x - v[0].x, wy = v[2].y - v[0].y, wz = v[2].z - v[0].z;
-            const double nx = uy * wz - uz * wy, ny = uz * wx - ux * wz, nz = ux * wy - uy * wx;
-            const double length = std::sqrt(nx * nx + ny * ny + nz * nz);
-            if (length == 0)
-                return;
-            const double light = 0.55 + 0.45 * std::max(0.0, (-0.3 * nx - 0.6 * ny + 0.75 * nz) / length);
+        for_each_facet(*part.mesh, part.paint ? *part.paint : bare(*part.mesh), [&](std::uint32_t, const std::array<Vec3, 3>& v, PatchNumber patch) {
+            const Vec3 n = unit(twice_area(v));
+            if (n.x + n.y - n.z >= 0)
+                return; // looks away
             char letter = patch && patch <= part.patches.size() ? part.patches[patch - 1u].filament : char(0);
             if (!letter)
-                letter = filament_at(p, static_cast<int>(i), z);
+                letter = filament_at(p, static_cast<int>(i), (double(v[0].z) + v[1].z + v[2].z) / 3 - b.min.z);
             const int index = find_filament(p, letter);
             const QColor colour = index < 0 ? QColor(128, 128, 128) : to_qcolor(p.filaments[index].colour);
-            f.colour = qRgb(int(colour.red() * light), int(colour.green() * light), int(colour.blue() * light));
-            faces.push_back(f);
-        };
-        const Paint* paint = part.paint.get();
-        for (std::uint32_t t = 0; t < m.triangles.size(); t += static_cast<std::uint32_t>(step)) {
-            if (paint && paint->patch[t] == kCut)
-                for (const Facet& f : paint->cut.at(t))
-                    add(f.corners, f.patch);
-            else
-                add(corners(m, t), paint ? paint->patch[t] : kUnpainted);
-        }
+            const double light = 0.55 + 0.45 * std::max(0.0, -0.3 * n.x - 0.6 * n.y + 0.75 * n.z);
+            const QRgb rgb = qRgb(int(colour.red() * light), int(colour.green() * light), int(colour.blue() * light));
+            Seen q[3];
+            for (int k = 0; k < 3; ++k) {
+                q[k] = seen(v[k]);
+                q[k].x = q[k].x * scale + dx;
+                q[k].y = q[k].y * scale + dy;
+            }
+            const double det = (q[1].x - q[0].x) * (q[2].y - q[0].y) - (q[2].x - q[0].x) * (q[1].y - q[0].y);
+            if (det == 0)
+                return;
+            const auto clamp = [&](double a) { return std::clamp(static_cast<int>(a), 0, side - 1); };
+            const int x0 = clamp(std::min({q[0].x, q[1].x, q[2].x})), x1 = clamp(std::max({q[0].x, q[1].x, q[2].x}) + 1);
+            const int y0 = clamp(std::min({q[0].y, q[1].y, q[2].y})), y1 = clamp(std::max({q[0].y, q[1].y, q[2].y}) + 1);
+            for (int y = y0; y <= y1; ++y)
+                for (int x = x0; x <= x1; ++x) {
+                    const double px = x + 0.5 - q[0].x, py = y + 0.5 - q[0].y;
+                    const double u = (px * (q[2].y - q[0].y) - py * (q[2].x - q[0].x)) / det, w = (py * (q[1].x - q[0].x) - px * (q[1].y - q[0].y)) / det;
+                    constexpr double kEdge = -1e-3; // no pinholes between neighbours
+                    if (u < kEdge || w < kEdge || u + w > 1 - kEdge)
+                        continue;
+                    const auto d = static_cast<float>(q[0].depth + u * (q[1].depth - q[0].depth) + w * (q[2].depth - q[0].depth));
+                    float& nearest = depth[static_cast<std::size_t>(y) * side + x];
+                    if (d < nearest) {
+                        nearest = d;
+                        reinterpret_cast<QRgb*>(image.scanLine(y))[x] = rgb;
+                    }
+                }
+        });
     }
-    std::sort(faces.begin(), faces.end(), [](const Face& x, const Face& y) { return x.depth > y.depth; });
-    QRectF box;
-    for (const Face& f : faces)
-        for (const QPointF& q : f.corners)
-            box |= QRectF(q, QSizeF(1e-6, 1e-6));
-    QImage image(size, size, QImage::Format_ARGB32_Premultiplied);
-    image.fill(Qt::transparent);
-    QPainter painter(&image);
-    const double scale = (size - 8) / std::max({box.width(), box.height(), 1e-6});
-    painter.translate(size / 2.0, size / 2.0);
-    painter.scale(scale, scale);
-    painter.translate(-box.center());
-    for (const Face& f : faces) {
-        painter.setPen(QPen(QColor(f.colour), 0));
-        painter.setBrush(QColor(f.colour));
-        painter.drawPolygon(f.corners.data(), 3);
-    }
-    painter.end();
-    return image;
+    return image.scaled(size, size, Qt::KeepAspectRatio, Qt::SmoothTransformation);
 }
 
 std::string thumbnail_png(const Project& p, int size) {

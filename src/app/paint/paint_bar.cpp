@@ -254,16 +254,20 @@ void PaintBar::refresh() {
     setEnabled(!document_->project().parts.empty());
     options_->parentWidget()->setVisible(tool != 0);
     const auto [part, number] = view_->patch();
-    QString text;
-    if (painter_->erase)
-        text = tr("takes paint away");
-    else if (number > 0 && part < static_cast<int>(document_->project().parts.size()) && number <= static_cast<int>(document_->project().parts[part].patches.size())) {
+    QString text, whole;
+    if (painter_->erase) {
+        text = tr("erases");
+        whole = tr("The tools take paint away.");
+    } else if (number > 0 && part < static_cast<int>(document_->project().parts.size()) && number <= static_cast<int>(document_->project().parts[part].patches.size())) {
         const Patch& patch = document_->project().parts[part].patches[static_cast<std::size_t>(number) - 1];
-        text = patch.filament ? tr("goes on with “%1” (%2)").arg(QString::fromStdString(patch.name)).arg(QChar::fromLatin1(patch.filament))
-                              : tr("goes on with “%1”; press its letter").arg(QString::fromStdString(patch.name));
+        text = QStringLiteral("→ %1").arg(QString::fromStdString(patch.name));
+        whole = patch.filament ? tr("Goes on with the patch “%1” in %2.").arg(QString::fromStdString(patch.name)).arg(QChar::fromLatin1(patch.filament))
+                               : tr("Goes on with the patch “%1”; press the letter of its filament.").arg(QString::fromStdString(patch.name));
     } else {
-        text = tr("begins a new patch");
+        text = tr("→ new patch");
+        whole = tr("Begins a new patch; then press the letter of its filament.");
     }
+    target_->setToolTip(whole);
     target_->setText(text);
 }
 

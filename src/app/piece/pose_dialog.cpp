@@ -41,7 +41,7 @@ PoseDialog::PoseDialog(const Project& project, QWidget* parent)
     list_->setResizeMode(QListView::Adjust);
     list_->setMovement(QListView::Static);
     list_->setIconSize(QSize(em(8), em(8)));
-    list_->setGridSize(QSize(em(14), em(17.5)));
+    list_->setGridSize(QSize(em(14), em(15.6)));
     list_->setWordWrap(true);
     list_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     list_->setModel(model_);

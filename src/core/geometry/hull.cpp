@@ -186,6 +186,10 @@ Hull convex_hull(const std::vector<Vec3>& points) {
     return hull;
 }
 
+double RestingFace::tips_at_deg() const {
+    return std::atan2(margin_mm, std::max(1e-9, centre_mm)) * 180 / std::numbers::pi;
+}
+
 std::vector<RestingFace> resting_faces(const Hull& hull, Vec3 centre) {
     const float alike = static_cast<float>(std::cos(1 * std::numbers::pi / 180));
     struct Side {
@@ -210,6 +214,7 @@ std::vector<RestingFace> resting_faces(const Hull& hull, Vec3 centre) {
         for (const Triangle& t : s.faces)
             for (int e = 0; e < 3; ++e)
                 edges.insert({t[e], t[(e + 1) % 3]});
+        r.centre_mm = dot(r.outwards, hull.points[s.faces.front()[0]] - centre);
         r.margin_mm = 1e9;
         for (const auto& [a, b] : edges) {
             if (edges.count({b, a}))

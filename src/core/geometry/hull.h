@@ -19,6 +19,9 @@ struct RestingFace {
     Vec3 outwards;      ///< unit normal
     double area_mm2 = 0;
     double margin_mm = 0; ///< from where the centre of mass stands over it to its nearest edge; below 0: it would tip over
+    double centre_mm = 0; ///< height of the centre of mass over it
+    /// How far it can lean before it tips, in degrees; negative: it tips by itself.
+    double tips_at_deg() const;
 };
 
 /// All sides, the ones that hold most safely first.

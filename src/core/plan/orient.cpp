@@ -14,6 +14,9 @@ namespace vitrail {
 
 namespace {
 
+/// Faces on which the piece would lean no farther than this without tipping are none to print on.
+constexpr double kTips_deg = 1.2;
+
 /// Of the closed meshes together; the middle of the box where they enclose nothing.
 Vec3 centre_of_mass(const Project& p) {
     double volume = 0, x = 0, y = 0, z = 0;
@@ -61,7 +64,7 @@ std::vector<Pose> poses_of(const Project& p) {
         points.insert(points.end(), part.mesh->vertices.begin(), part.mesh->vertices.end());
     const Hull hull = convex_hull(points);
     for (const RestingFace& f : resting_faces(hull, centre_of_mass(p))) {
-        if (f.margin_mm <= 0)
+        if (f.tips_at_deg() < kTips_deg)
             continue;
         char name[64];
         std::snprintf(name, sizeof name, "face of %.0f mm\u00b2 down", f.area_mm2);
