@@ -10,6 +10,7 @@
 #include "formats/export.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
+#include "formats/readings.h"
 #include "formats/report.h"
 #include "paint/sheet_paint.h"
 #include "paint/thumbnail.h"
@@ -392,6 +393,40 @@ int run_export(const ExportOptions& o) {
                 save(o.stl_folder + "/" + name, bytes);
         for (const FilamentBody& b : bodies)
             std::printf("%c  %zu triangles, %.0f mm³\n", p.filaments[b.filament].letter, b.mesh.triangles.size(), volume_mm3(b.mesh));
+        return 0;
+    });
+}
+
+int run_fit(const std::string& file, bool json) {
+    return guarded([&] {
+        const auto bytes = read_file(file);
+        if (!bytes)
+            throw Unusable{file, bytes.error().message};
+        const auto readings = readings_from_csv(*bytes);
+        if (!readings)
+            throw Unusable{file, readings.error().message};
+        const auto c = fit_washout(*readings);
+        if (!c)
+            throw Unusable{file, c.error().message};
+        if (json) {
+            Json list = Json::array();
+            for (std::size_t i = 0; i < readings->size(); ++i) {
+                const Reading& r = (*readings)[i];
+                const FittedReading& f = c->readings[i];
+                list.push_back({{"from_rgb", to_hex(r.from)}, {"to_rgb", to_hex(r.to)}, {"delta_e", r.delta_e}, {"clean_mm3", r.clean_mm3}, {"depth", f.depth},
+                                {"model_mm3", f.model_mm3}, {"residual_mm3", f.residual_mm3}, {"studentized", f.studentized}, {"outlier", f.outlier}});
+            }
+            std::cout << Json{{"schema", "vitrail.calibration/1"}, {"dead_mm3", c->dead_mm3}, {"mixing_mm3", c->mixing_mm3}, {"dead_sd_mm3", c->dead_sd_mm3},
+                              {"mixing_sd_mm3", c->mixing_sd_mm3}, {"residual_sd_mm3", c->residual_sd_mm3}, {"readings", list}}.dump(2) << "\n";
+            return 0;
+        }
+        std::printf("V_d %.1f ± %.1f mm³, V_m %.1f ± %.1f mm³ (one standard deviation), from %zu readings\n", c->dead_mm3, c->dead_sd_mm3, c->mixing_mm3,
+                    c->mixing_sd_mm3, readings->size());
+        std::printf("%-9s %-9s %9s %9s %9s\n", "from", "to", "measured", "model", "off by");
+        for (std::size_t i = 0; i < readings->size(); ++i)
+            std::printf("%-9s %-9s %9.1f %9.1f %9.1f%s\n", to_hex((*readings)[i].from).c_str(), to_hex((*readings)[i].to).c_str(), (*readings)[i].clean_mm3,
+                        c->readings[i].model_mm3, c->readings[i].residual_mm3, c->readings[i].outlier ? "  an outlier: measure it again" : "");
+        std::printf("use them with --set purge.dead_mm3=%.1f --set purge.mixing_mm3=%.1f\n", c->dead_mm3, c->mixing_mm3);
         return 0;
     });
 }

@@ -65,6 +65,11 @@ int main(int argc, char** argv) {
     export_command->callback([&] { run = [&] { return run_export(out); }; });
 
     bool json = false;
+    std::string readings;
+    CLI::App* fit = app.add_subcommand("fit", "Fit V_d and V_m to calibration readings");
+    fit->add_option("readings", readings, "CSV: from_rgb,to_rgb,delta_e,clean_mm3")->required();
+    fit->add_flag("--json", json, "Print JSON");
+    fit->callback([&] { run = [&] { return run_fit(readings, json); }; });
     CLI::App* machines = app.add_subcommand("machines", "The machines that ship with Vitrail");
     machines->add_flag("--json", json, "Print JSON");
     machines->callback([&] { run = [&] { return run_machines(json); }; });

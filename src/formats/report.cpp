@@ -1,5 +1,7 @@
 #include "formats/report.h"
 
+#include "formats/csv.h"
+
 #include <cmath>
 
 namespace vitrail {
@@ -176,14 +178,6 @@ Json plan_report(const Project& p, const Plan& plan) {
 }
 
 std::string sheet_csv(const RunSheet& sheet) {
-    const auto quoted = [](const std::string& s) {
-        if (s.find_first_of(",\"\r\n") == std::string::npos)
-            return s;
-        std::string q = "\"";
-        for (const char c : s)
-            q += c == '"' ? std::string("\"\"") : std::string(1, c);
-        return q + "\"";
-    };
     const auto number = [](double v, int decimals) {
         char buffer[64];
         std::snprintf(buffer, sizeof buffer, "%.*f", decimals, v);
@@ -198,7 +192,7 @@ std::string sheet_csv(const RunSheet& sheet) {
                                      std::string(1, s.from), std::string(1, s.to), s.kind, s.nozzle, number(c.purge_mm3, 1),
                                      number(c.purge_g, 3), s.destination, number(c.time_s, 1), number(c.attended_s, 1), s.when};
         for (std::size_t i = 0; i < std::size(cells); ++i)
-            out += (i ? "," : "") + quoted(cells[i]);
+            out += (i ? "," : "") + csv_field(cells[i]);
         out += "\r\n";
     }
     return out;

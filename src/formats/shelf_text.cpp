@@ -1,3 +1,4 @@
+#include "formats/csv.h"
 #include "formats/json.h"
 #include "formats/shelf_db.h"
 
@@ -119,59 +120,6 @@ void read_row(const Row& r, Shelf& shelf) {
     shelf.spools.push_back(std::move(s));
 }
 
-std::string quoted(const std::string& s) {
-    if (s.find_first_of(",\"\r\n") == std::string::npos)
-        return s;
-    std::string q = "\"";
-    for (const char c : s)
-        q += c == '"' ? std::string("\"\"") : std::string(1, c);
-    return q + "\"";
-}
-
-/// Records of RFC 4180. Empty when a quote is not closed.
-std::vector<std::vector<std::string>> csv_records(const std::string& text) {
-    std::vector<std::vector<std::string>> records;
-    std::vector<std::string> record;
-    std::string field;
-    bool quoted_field = false, any = false;
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        if (quoted_field) {
-            if (c == '"' && i + 1 < text.size() && text[i + 1] == '"')
-                field += '"', ++i;
-            else if (c == '"')
-                quoted_field = false;
-            else
-                field += c;
-            continue;
-        }
-        if (c == '"' && field.empty())
-            quoted_field = any = true;
-        else if (c == ',') {
-            record.push_back(std::move(field));
-            field.clear();
-            any = true;
-        } else if (c == '\n' || c == '\r') {
-            if (any || !field.empty()) {
-                record.push_back(std::move(field));
-                records.push_back(std::move(record));
-            }
-            field.clear();
-            record.clear();
-            any = false;
-        } else {
-            field += c;
-        }
-    }
-    if (quoted_field)
-        return {};
-    if (any || !field.empty()) {
-        record.push_back(std::move(field));
-        records.push_back(std::move(record));
-    }
-    return records;
-}
-
 /// A number or a text as a text.
 std::string as_text(const Json& v) {
     return v.is_string() ? v.get<std::string>() : v.is_null() ? std::string() : v.is_boolean() ? (v.get<bool>() ? "yes" : "no") : v.dump();
@@ -186,7 +134,7 @@ std::string shelf_to_csv(const Shelf& shelf) {
     out += "\r\n";
     const auto write = [&](const Row& r) {
         for (std::size_t i = 0; i < std::size(kColumns); ++i)
-            out += (i ? "," : "") + quoted(text(r, kColumns[i]));
+            out += (i ? "," : "") + csv_field(text(r, kColumns[i]));
         out += "\r\n";
     };
     for (const ShelfFilament& f : shelf.filaments) {

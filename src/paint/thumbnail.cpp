@@ -44,10 +44,14 @@ QImage thumbnail(const Project& p, int size) {
             char letter = patch && patch <= part.patches.size() ? part.patches[patch - 1u].filament : char(0);
             if (!letter)
                 letter = filament_at(p, static_cast<int>(i), (double(v[0].z) + v[1].z + v[2].z) / 3 - b.min.z);
-            const int index = find_filament(p, letter);
-            const QColor colour = index < 0 ? QColor(128, 128, 128) : to_qcolor(p.filaments[index].colour);
             const double light = 0.55 + 0.45 * std::max(0.0, -0.3 * n.x - 0.6 * n.y + 0.75 * n.z);
-            const QRgb rgb = qRgb(int(colour.red() * light), int(colour.green() * light), int(colour.blue() * light));
+            const auto shaded = [&](char of) {
+                const int index = find_filament(p, of);
+                const QColor colour = index < 0 ? QColor(128, 128, 128) : to_qcolor(p.filaments[index].colour);
+                return qRgb(int(colour.red() * light), int(colour.green() * light), int(colour.blue() * light));
+            };
+            const bool own_band = !patch && std::any_of(p.bands.begin(), p.bands.end(), [&](const Band& x) { return x.part == part.name; });
+            const QRgb rgb = shaded(letter);
             Seen q[3];
             for (int k = 0; k < 3; ++k) {
                 q[k] = seen(v[k]);
@@ -71,7 +75,8 @@ QImage thumbnail(const Project& p, int size) {
                     float& nearest = depth[static_cast<std::size_t>(y) * side + x];
                     if (d < nearest) {
                         nearest = d;
-                        reinterpret_cast<QRgb*>(image.scanLine(y))[x] = rgb;
+                        const double z = v[0].z + u * (double(v[1].z) - v[0].z) + w * (double(v[2].z) - v[0].z) - b.min.z - 0.002 * n.z;
+                        reinterpret_cast<QRgb*>(image.scanLine(y))[x] = own_band ? shaded(filament_at(p, static_cast<int>(i), z)) : rgb;
                     }
                 }
         });

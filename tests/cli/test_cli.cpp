@@ -29,6 +29,7 @@ private Q_SLOTS:
     void lists();
     void paint_and_export();
     void orient();
+    void fit();
     void machine_from_a_file();
     void wrong_usage_is_2();
     void unusable_input_is_1_and_touches_nothing();
@@ -272,6 +273,23 @@ void TestCli::orient() {
         before = waste;
     }
     QVERIFY(run({"orient", "p.vitrail"}).out.contains("as it stands"));
+}
+
+void TestCli::fit() {
+    QVERIFY(write_file(path("r.csv"), std::string("from_rgb,to_rgb,delta_e,clean_mm3\r\n#141414,#f2f2ea,2,560\r\n#f2f2ea,#141414,2,101\r\n#b82e28,#f2f2ea,2,402\r\n")));
+    const QJsonObject c = json({"fit", "r.csv", "--json"});
+    QVERIFY(c["dead_mm3"].toDouble() > 0);
+    QVERIFY(c["mixing_mm3"].toDouble() > 20);
+    for (const char* key : {"dead_sd_mm3", "mixing_sd_mm3", "readings"})
+        QVERIFY2(c.contains(key), key);
+    QVERIFY(run({"fit", "r.csv"}).out.contains("V_d"));
+    QVERIFY(write_file(path("bad.csv"), std::string("from_rgb,to_rgb,delta_e,clean_mm3\n#141414,blue,2,560\n")));
+    const Ran bad = run({"fit", "bad.csv"});
+    QCOMPARE(bad.status, 1);
+    QVERIFY2(bad.err.contains("Line 2: to_rgb"), qPrintable(bad.err));
+    QVERIFY(write_file(path("short.csv"), std::string("from_rgb,to_rgb\n")));
+    QVERIFY(run({"fit", "short.csv"}).err.contains("delta_e"));
+    QCOMPARE(run({"fit"}).status, 2);
 }
 
 QTEST_GUILESS_MAIN(TestCli)

@@ -1,4 +1,5 @@
 #include "core/purge/tower.h"
+#include "core/purge/calibrate.h"
 #include "core/purge/washout.h"
 
 #include "support.h"
@@ -18,6 +19,11 @@ private Q_SLOTS:
     void tower_takes_the_busiest_layer();
     void tower_stands();
     void tower_overflow_is_told();
+    void calibration_by_hand();
+    void calibration_recovers_what_made_the_readings();
+    void calibration_says_how_sure_it_is();
+    void calibration_marks_an_outlier();
+    void calibration_refuses_nonsense();
 };
 
 void TestPurge::washout_is_plug_flow_then_decay() {
@@ -135,6 +141,91 @@ void TestPurge::tower_overflow_is_told() {
     const Tower t = build_tower(purge, g, small);
     COMPARE_NEAR(t.overflow_mm3, 80, 1e-9);
     COMPARE_NEAR(t.purge_mm3, 20, 1e-9);
+}
+
+namespace {
+
+const Srgb kInk{0x14, 0x14, 0x14}, kChalkWhite{0xf2, 0xf2, 0xea}, kBuoy{0xb8, 0x2e, 0x28}, kSea{0x1f, 0x3a, 0x63}, kSand{0xe2, 0xa6, 0x3b};
+
+std::vector<Reading> readings_of(const Washout& w, double noise, unsigned seed) {
+    std::mt19937 rng(seed);
+    std::normal_distribution<double> g(0, noise);
+    std::vector<Reading> list;
+    const Srgb colours[] = {kInk, kChalkWhite, kBuoy, kSea, kSand};
+    for (const Srgb a : colours)
+        for (const Srgb b : colours)
+            if (!(a == b))
+                list.push_back({a, b, 2, clean_mm3(w, a, b, 2) + (noise > 0 ? g(rng) : 0)});
+    return list;
+}
+
+} // namespace
+
+void TestPurge::calibration_by_hand() {
+    // Three readings at equal steps of depth on the line 50 + 60·x, off it by +3, −6, +3. By hand: residuals that sum to nothing
+    // and lie symmetrically leave the line as it is, and the residual variance is (9 + 36 + 9) / (3 − 2) = 54.
+    std::vector<Reading> r{{kInk, kChalkWhite, 2, 0}, {kChalkWhite, kInk, 2, 0}};
+    const double x0 = clean_mm3({0, 1}, kChalkWhite, kInk, 2), x2 = clean_mm3({0, 1}, kInk, kChalkWhite, 2);
+    // A third reading halfway: the dark to light pair at the level that has that depth.
+    double low = 0.3, high = 30;
+    for (int i = 0; i < 60; ++i) {
+        const double mid = (low + high) / 2;
+        (clean_mm3({0, 1}, kInk, kChalkWhite, mid) > (x0 + x2) / 2 ? low : high) = mid;
+    }
+    r.push_back({kInk, kChalkWhite, low, 0});
+    r[0].clean_mm3 = 50 + 60 * x2 + 3;
+    r[1].clean_mm3 = 50 + 60 * x0 + 3;
+    r[2].clean_mm3 = 50 + 60 * (x0 + x2) / 2 - 6;
+    const auto c = fit_washout(r);
+    QVERIFY2(c, c ? "" : c.error().message.c_str());
+    COMPARE_NEAR(c->mixing_mm3, 60, 0.05);
+    COMPARE_NEAR(c->dead_mm3, 50, 0.2);
+    COMPARE_NEAR(c->residual_sd_mm3, std::sqrt(54.0), 0.05);
+    COMPARE_NEAR(c->mixing_sd_mm3, std::sqrt(54.0 / ((x2 - x0) * (x2 - x0) / 2)), 0.05);
+}
+
+void TestPurge::calibration_recovers_what_made_the_readings() {
+    for (const Washout w : {Washout{40, 60}, Washout{12, 25}, Washout{0.5, 140}}) {
+        const auto c = fit_washout(readings_of(w, 0, 1));
+        QVERIFY(c);
+        COMPARE_NEAR(c->dead_mm3, w.dead_mm3, 1e-3);
+        COMPARE_NEAR(c->mixing_mm3, w.mixing_mm3, 1e-3);
+        QVERIFY(!c->outliers());
+    }
+}
+
+void TestPurge::calibration_says_how_sure_it_is() {
+    // Coverage: ± 2 standard deviations hold the truth in about 95 of 100 made-up calibrations.
+    int inside = 0;
+    constexpr int kRuns = 400;
+    for (unsigned seed = 0; seed < kRuns; ++seed) {
+        const auto c = fit_washout(readings_of({40, 60}, 12, seed));
+        QVERIFY(c);
+        inside += std::abs(c->mixing_mm3 - 60) <= 2 * c->mixing_sd_mm3;
+    }
+    QVERIFY2(inside > 0.91 * kRuns && inside < 0.985 * kRuns, qPrintable(QString::number(inside)));
+}
+
+void TestPurge::calibration_marks_an_outlier() {
+    auto r = readings_of({40, 60}, 5, 7);
+    r[4].clean_mm3 += 150;
+    const auto c = fit_washout(r);
+    QVERIFY(c);
+    for (std::size_t i = 0; i < r.size(); ++i)
+        QCOMPARE(c->readings[i].outlier, i == 4);
+}
+
+void TestPurge::calibration_refuses_nonsense() {
+    const auto says = [](std::vector<Reading> r, const char* what) {
+        const auto c = fit_washout(r);
+        QVERIFY(!c);
+        QVERIFY2(c.error().message.find(what) != std::string::npos, c.error().message.c_str());
+    };
+    says({}, "Two readings");
+    says({{kInk, kChalkWhite, 2, 500}}, "Two readings");
+    says({{kInk, kChalkWhite, 2, 500}, {kInk, kChalkWhite, 2, 510}}, "told apart");
+    says({{kInk, kInk, 2, 500}, {kInk, kChalkWhite, 2, 510}}, "close anyway");
+    says({{kInk, kChalkWhite, 2, 100}, {kChalkWhite, kInk, 2, 500}}, "no nozzle has");
 }
 
 QTEST_APPLESS_MAIN(TestPurge)

@@ -170,12 +170,12 @@ void PairingView::paintEvent(QPaintEvent*) {
     double x = em(0.2);
     const double y = height() - em(0.9);
     for (const auto& k : kinds) {
-        draw_spoke(p, QPointF(x - em(0.95), y), QPointF(x + em(2.75), y), k.pair, false);
+        draw_spoke(p, QPointF(x - em(0.95), y), QPointF(x + em(2.45), y), k.pair, false);
         p.setFont(font_of(0.9));
         p.setPen(t.ink);
         const int w = p.fontMetrics().horizontalAdvance(k.word);
-        p.drawText(QRectF(x + em(2.05), y - em(0.7), w + 2, em(1.4)), Qt::AlignVCenter, k.word);
-        x += em(2.7) + w;
+        p.drawText(QRectF(x + em(1.7), y - em(0.7), w + 2, em(1.4)), Qt::AlignVCenter, k.word);
+        x += em(2.15) + w;
     }
 }
 

@@ -99,8 +99,9 @@ QWidget* PaletteBench::make_shelf() {
     tree_->setItemDelegateForColumn(0, new BadgeDelegate(tree_));
     tree_->setUniformRowHeights(true);
     tree_->header()->setStretchLastSection(false);
-    tree_->header()->setSectionResizeMode(ShelfModel::kName, QHeaderView::Stretch);
-    for (const int c : {int(ShelfModel::kMaterial), int(ShelfModel::kLeft), int(ShelfModel::kPlace), int(ShelfModel::kDry)})
+    tree_->header()->setSectionResizeMode(ShelfModel::kPlace, QHeaderView::Stretch);
+    tree_->header()->setMinimumSectionSize(em(3));
+    for (const int c : {int(ShelfModel::kName), int(ShelfModel::kMaterial), int(ShelfModel::kLeft), int(ShelfModel::kDry)})
         tree_->header()->setSectionResizeMode(c, QHeaderView::ResizeToContents);
     connect(tree_->selectionModel(), &QItemSelectionModel::currentChanged, this, &PaletteBench::refresh);
     connect(tree_, &QTreeView::activated, this, &PaletteBench::edit_current);

@@ -81,7 +81,7 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
             if (!spool)
                 return {};
             const QString note = QString::fromStdString(spool->place_note);
-            return QString::fromLatin1(to_string(spool->place)) + (note.isEmpty() ? QString() : QStringLiteral(", ") + note);
+            return note.isEmpty() ? QString::fromLatin1(to_string(spool->place)) : note; // the tool tip has both
         }
         default:
             if (!spool)
@@ -91,8 +91,8 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
     case Qt::TextAlignmentRole: return int(index.column() == kLeft ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignLeft | Qt::AlignVCenter);
     case Qt::ToolTipRole: {
         if (spool)
-            return tr("spool %1: %2 g of %3 g left, empty roll %4 g\nopened %5, dried %6").arg(QString::fromStdString(spool->code)).arg(spool->left_g, 0, 'f', 0)
-                .arg(spool->full_g, 0, 'f', 0).arg(spool->tare_g, 0, 'f', 0).arg(spool->opened_day ? day(spool->opened_day) : tr("not known"), spool->dried_day ? day(spool->dried_day) : tr("not known"));
+            return tr("spool %1: %2 g of %3 g left, empty roll %4 g\nopened %5, dried %6\n%7%8").arg(QString::fromStdString(spool->code)).arg(spool->left_g, 0, 'f', 0)
+                .arg(spool->full_g, 0, 'f', 0).arg(spool->tare_g, 0, 'f', 0).arg(spool->opened_day ? day(spool->opened_day) : tr("not known"), spool->dried_day ? day(spool->dried_day) : tr("not known"), QString::fromLatin1(to_string(spool->place)), spool->place_note.empty() ? QString() : QStringLiteral(", ") + QString::fromStdString(spool->place_note));
         const MaterialFacts& m = facts(f.filament.material);
         return tr("%1 · TD %2 mm · %3 mm · %4 g/cm³ · %5 per kg\nnozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12")
             .arg(QString::fromStdString(to_hex(f.filament.colour))).arg(f.filament.td_mm).arg(f.filament.diameter_mm).arg(f.filament.density_g_cm3).arg(f.filament.price_per_kg)

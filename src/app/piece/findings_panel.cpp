@@ -13,6 +13,7 @@
 #include <QPushButton>
 #include <QStyledItemDelegate>
 #include <QThreadPool>
+#include <QTimer>
 
 #include <algorithm>
 #include <cmath>
@@ -116,6 +117,11 @@ FindingsPanel::FindingsPanel(Document* document, ViewState* view, QWidget* paren
     empty_->setObjectName(QStringLiteral("quiet"));
     empty_->setWordWrap(true);
     empty_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    constexpr int kPause_ms = 400;
+    preview_later_ = new QTimer(this);
+    preview_later_->setSingleShot(true);
+    preview_later_->setInterval(kPause_ms);
+    connect(preview_later_, &QTimer::timeout, this, &FindingsPanel::preview);
     preview_->setObjectName(QStringLiteral("fix_preview"));
     preview_->setWordWrap(true);
     waive_->setObjectName(QStringLiteral("waive"));
@@ -127,8 +133,8 @@ FindingsPanel::FindingsPanel(Document* document, ViewState* view, QWidget* paren
     body()->addWidget(empty_, 1);
     body()->addWidget(preview_);
     add_to_heading(waived_);
+    add_to_heading(fix_); // its width follows its words; what stands to the right of it stays in place
     add_to_heading(show_);
-    add_to_heading(fix_);
     add_to_heading(waive_);
     connect(waive_, &QPushButton::clicked, this, &FindingsPanel::waive);
     connect(waived_, &QPushButton::clicked, this, &FindingsPanel::show_waived);
@@ -188,7 +194,13 @@ void FindingsPanel::refresh() {
     waived_->setVisible(off > 0);
     waived_->setText(tr("%n off", nullptr, off));
     fill_ways();
-    preview();
+    preview_->hide();
+    preview_stop_.request_stop();
+    preview_later_->start();
+}
+
+FindingsPanel::~FindingsPanel() {
+    preview_stop_.request_stop();
 }
 
 const Finding* FindingsPanel::current_finding() const {
@@ -226,10 +238,9 @@ void FindingsPanel::fill_ways() {
 /// What each way would bring, worked out in the background on a copy.
 void FindingsPanel::preview() {
     const Finding* f = current_finding();
-    preview_->hide();
-    const quint64 mine = ++previews_;
     if (!f || f->fixes.empty())
         return;
+    preview_stop_ = std::stop_source();
     struct Way {
         QString label;
         Project project;
@@ -242,10 +253,12 @@ void FindingsPanel::preview() {
     }
     const Totals now = document_->plan()->totals;
     const int layers = document_->plan()->grid.count;
-    QThreadPool::globalInstance()->start([self = QPointer<FindingsPanel>(this), ways, now, layers, mine] {
+    QThreadPool::globalInstance()->start([self = QPointer<FindingsPanel>(this), ways, now, layers, stop = preview_stop_.get_token()] {
         QStringList lines;
         for (const Way& way : *ways) {
-            const auto plan = Planner().plan(way.project);
+            const auto plan = Planner().plan(way.project, {stop, {}});
+            if (stop.stop_requested())
+                return;
             if (!plan)
                 continue;
             const Totals& t = (*plan)->totals;
@@ -260,8 +273,8 @@ void FindingsPanel::preview() {
             differs(now.total_s / 60, t.total_s / 60, tr("min"), 0);
             lines << (differences.isEmpty() ? tr("%1: costs nothing").arg(way.label) : tr("%1: %2").arg(way.label, differences.join(QStringLiteral(" · "))));
         }
-        QMetaObject::invokeMethod(qApp, [self, lines, mine] {
-            if (!self || self->previews_ != mine || lines.isEmpty())
+        QMetaObject::invokeMethod(qApp, [self, lines, stop] {
+            if (!self || stop.stop_requested() || lines.isEmpty())
                 return;
             self->preview_->setText(lines.join(QLatin1Char('\n')));
             self->preview_->show();

@@ -5,8 +5,11 @@
 
 #include <QAbstractListModel>
 
+#include <stop_token>
+
 class QListView;
 class QPushButton;
+class QTimer;
 
 namespace vitrail {
 
@@ -30,6 +33,7 @@ class FindingsPanel : public Panel {
     Q_OBJECT
 public:
     FindingsPanel(Document* document, ViewState* view, QWidget* parent = nullptr);
+    ~FindingsPanel() override;
 
 private:
     void refresh();
@@ -48,7 +52,8 @@ private:
     QLabel* empty_;
     QLabel* preview_;
     QPushButton *show_, *fix_, *waive_, *waived_;
-    quint64 previews_ = 0; ///< the newest preview asked for; older ones that arrive are dropped
+    QTimer* preview_later_; ///< so that walking through the list starts nothing
+    std::stop_source preview_stop_;
 };
 
 } // namespace vitrail

@@ -105,13 +105,15 @@ void main() {
         code = uvec2(facet_code + 0.5);
     if (code.r == 255u)
         discard;
+    vec3 normal = normalize(cross(dFdx(place), dFdy(place)));
+    // A level face on a border counts to the material behind it.
+    float height = place.z - 0.002 * normal.z;
     vec4 pane = panes[0];
     for (int i = 0; i < band_count; ++i)
-        if (place.z >= bands[i].x && place.z < bands[i].y)
+        if (height >= bands[i].x && height < bands[i].y)
             pane = panes[i + 1];
     if (code.r > 0u && code.r < 27u)
         pane = letters[code.r];
-    vec3 normal = normalize(cross(dFdx(place), dFdy(place)));
     float light = 0.62 + 0.30 * max(0.0, dot(normal, normalize(vec3(-0.45, -0.7, 0.55)))) + 0.12 * max(0.0, normal.z);
     vec3 base = pane.rgb;
     float bright = dot(base, vec3(0.2126, 0.7152, 0.0722));
@@ -604,9 +606,14 @@ void View3d::mouseMoveEvent(QMouseEvent* e) {
             loop_ << e->position();
             update();
         } else if (painter_->stroking()) {
-            hovered_ = touch_at(e->position());
-            if (hovered_)
-                painter_->drag(*hovered_);
+            // Where the pointer has leapt, the stroke follows the surface in between.
+            const QPointF from = e->position() - d;
+            const int steps = std::clamp(static_cast<int>(std::hypot(d.x(), d.y()) / 6), 1, 24);
+            for (int k = 1; k <= steps; ++k) {
+                hovered_ = touch_at(from + d * (double(k) / steps));
+                if (hovered_)
+                    painter_->drag(*hovered_);
+            }
             update();
         }
         return;

@@ -1,0 +1,69 @@
+#include "core/purge/calibrate.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+
+namespace vitrail {
+
+bool Calibration::outliers() const {
+    return std::any_of(readings.begin(), readings.end(), [](const FittedReading& r) { return r.outlier; });
+}
+
+Result<Calibration> fit_washout(std::span<const Reading> readings) {
+    const auto n = static_cast<double>(readings.size());
+    if (readings.size() < 2)
+        return Error{"Two readings of different pairs are needed at least; three or more also tell how sure the result is."};
+    Calibration c;
+    double mean_x = 0, mean_y = 0;
+    for (std::size_t i = 0; i < readings.size(); ++i) {
+        const Reading& r = readings[i];
+        FittedReading f;
+        f.depth = clean_mm3({0, 1}, r.from, r.to, r.delta_e); // with V_d = 0 and V_m = 1 the volume is the depth
+        if (!(f.depth > 0))
+            return Error{"Reading " + std::to_string(i + 1) + ": " + to_hex(r.from) + " and " + to_hex(r.to) +
+                         " are that close anyway, so their change tells nothing. Leave it out."};
+        mean_x += f.depth / n;
+        mean_y += r.clean_mm3 / n;
+        c.readings.push_back(f);
+    }
+    double sxx = 0, sxy = 0;
+    for (std::size_t i = 0; i < readings.size(); ++i) {
+        const double dx = c.readings[i].depth - mean_x;
+        sxx += dx * dx;
+        sxy += dx * (readings[i].clean_mm3 - mean_y);
+    }
+    if (sxx < 1e-3 * mean_x * mean_x)
+        return Error{"All pairs take about as much mixing, so V_d and V_m cannot be told apart. Measure a light colour after a dark one, and the other way round."};
+    c.mixing_mm3 = sxy / sxx;
+    c.dead_mm3 = mean_y - c.mixing_mm3 * mean_x;
+    double squares = 0;
+    for (std::size_t i = 0; i < readings.size(); ++i) {
+        FittedReading& f = c.readings[i];
+        f.model_mm3 = c.dead_mm3 + c.mixing_mm3 * f.depth;
+        f.residual_mm3 = readings[i].clean_mm3 - f.model_mm3;
+        squares += f.residual_mm3 * f.residual_mm3;
+    }
+    if (!(c.mixing_mm3 > 0) || c.dead_mm3 < 0) {
+        char text[160];
+        std::snprintf(text, sizeof text, "The readings ask for V_d %.1f and V_m %.1f mm³, which no nozzle has. Look for a reading that was mistyped or taken at another level.",
+                      c.dead_mm3, c.mixing_mm3);
+        return Error{text};
+    }
+    if (readings.size() > 2) {
+        const double variance = squares / (n - 2);
+        c.residual_sd_mm3 = std::sqrt(variance);
+        c.mixing_sd_mm3 = std::sqrt(variance / sxx);
+        c.dead_sd_mm3 = std::sqrt(variance * (1 / n + mean_x * mean_x / sxx));
+    }
+    if (readings.size() > 3)
+        for (FittedReading& f : c.readings) {
+            const double dx = f.depth - mean_x, leverage = 1 / n + dx * dx / sxx;
+            const double without = (squares - f.residual_mm3 * f.residual_mm3 / (1 - leverage)) / (n - 3);
+            f.studentized = without > 1e-12 && leverage < 1 - 1e-12 ? f.residual_mm3 / std::sqrt(without * (1 - leverage)) : 0;
+            f.outlier = std::abs(f.studentized) > 3;
+        }
+    return c;
+}
+
+} // namespace vitrail

@@ -1,0 +1,41 @@
+// V_d and V_m of a printer and nozzle from readings of a printed strip.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/purge/washout.h"
+
+#include <span>
+#include <vector>
+
+namespace vitrail {
+
+/// Where a change from one colour to another was judged clean.
+struct Reading {
+    Srgb from, to;
+    double delta_e = 2;    ///< the level it was judged at
+    double clean_mm3 = 0;  ///< filament pushed out until then
+};
+
+struct FittedReading {
+    double depth = 0;        ///< ln(1/share) at which the model counts the pair as clean: clean = V_d + V_m · depth
+    double model_mm3 = 0;    ///< what the fitted model says
+    double residual_mm3 = 0; ///< measured less model
+    double studentized = 0;  ///< residual over its own standard deviation, the reading itself left out; 0 with fewer than four
+    bool outlier = false;    ///< |studentized| > 3
+};
+
+struct Calibration {
+    double dead_mm3 = 0, mixing_mm3 = 0;
+    double dead_sd_mm3 = 0, mixing_sd_mm3 = 0; ///< standard deviations; 0 with two readings, which leave nothing over
+    double residual_sd_mm3 = 0;
+    std::vector<FittedReading> readings; ///< as given
+    bool outliers() const;
+};
+
+/// The washout model is linear in V_d and V_m once each pair's depth is known, so this is a straight line: ordinary least
+/// squares. Source: Draper & Smith, Applied Regression Analysis, ch. 1 and 8 (externally studentized residuals).
+/// Errors: fewer than two readings, all of the same depth, pairs that are alike anyway, or a line that no nozzle can have
+/// (V_d below 0, V_m not above 0).
+Result<Calibration> fit_washout(std::span<const Reading> readings);
+
+} // namespace vitrail

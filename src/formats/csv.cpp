@@ -1,0 +1,57 @@
+#include "formats/csv.h"
+
+namespace vitrail {
+
+std::string csv_field(const std::string& s) {
+    if (s.find_first_of(",\"\r\n") == std::string::npos)
+        return s;
+    std::string q = "\"";
+    for (const char c : s)
+        q += c == '"' ? std::string("\"\"") : std::string(1, c);
+    return q + "\"";
+}
+
+std::vector<std::vector<std::string>> csv_records(const std::string& text) {
+    std::vector<std::vector<std::string>> records;
+    std::vector<std::string> record;
+    std::string field;
+    bool quoted_field = false, any = false;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (quoted_field) {
+            if (c == '"' && i + 1 < text.size() && text[i + 1] == '"')
+                field += '"', ++i;
+            else if (c == '"')
+                quoted_field = false;
+            else
+                field += c;
+            continue;
+        }
+        if (c == '"' && field.empty())
+            quoted_field = any = true;
+        else if (c == ',') {
+            record.push_back(std::move(field));
+            field.clear();
+            any = true;
+        } else if (c == '\n' || c == '\r') {
+            if (any || !field.empty()) {
+                record.push_back(std::move(field));
+                records.push_back(std::move(record));
+            }
+            field.clear();
+            record.clear();
+            any = false;
+        } else {
+            field += c;
+        }
+    }
+    if (quoted_field)
+        return {};
+    if (any || !field.empty()) {
+        record.push_back(std::move(field));
+        records.push_back(std::move(record));
+    }
+    return records;
+}
+
+} // namespace vitrail
