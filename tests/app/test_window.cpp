@@ -13,7 +13,7 @@
 #include "formats/model.h"
 #include "paint/filament_paint.h"
 
-#include "support.h"
+#include "window_fixture.h"
 
 #include <QAction>
 #include <QApplication>
@@ -90,24 +90,6 @@ private:
     std::unique_ptr<MainWindow> window_;
     std::unique_ptr<QTemporaryDir> dir_;
 };
-
-namespace {
-
-/// Answers the next modal dialog.
-template <class F>
-void in_next_dialog(F act) {
-    auto* timer = new QTimer(qApp);
-    QObject::connect(timer, &QTimer::timeout, timer, [timer, act] {
-        if (auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget())) {
-            timer->deleteLater();
-            timer->stop();
-            act(dialog);
-        }
-    });
-    timer->start(20);
-}
-
-} // namespace
 
 void TestWindow::initTestCase() {
     QApplication::setOrganizationName("vitrail-test");

@@ -247,6 +247,17 @@ void TestChecks::support_on_a_painted_face() {
 void TestChecks::tall_parts() {
     QVERIFY(has(*plan_of(one(solids::box(0, 0, 0, 4, 20, 40))), "tall-thin"));
     QVERIFY(!has(*plan_of(one(solids::box(0, 0, 0, 10, 20, 40))), "tall-thin"));
+    // Four thin legs far apart stand well together; a stack of slim parts does not, and is told once.
+    Builder legs;
+    for (const double x : {0.0, 30.0})
+        for (const double y : {0.0, 30.0})
+            add_prism(legs, rectangle(x, y, x + 3, y + 3), 0, 40);
+    QVERIFY(!has(*plan_of(one(legs.build())), "tall-thin"));
+    Project tower = stack("", 1);
+    for (int i = 0; i < 4; ++i)
+        tower.parts.push_back(part(("s" + std::to_string(i)).c_str(), solids::box(0, 0, 10.0 * i, 5, 5, 10.0 * (i + 1)), 'A'));
+    const auto plan = plan_of(tower);
+    QCOMPARE(std::count_if(plan->findings.begin(), plan->findings.end(), [](const Finding& f) { return f.code == "tall-thin"; }), std::ptrdiff_t{1});
 }
 
 void TestChecks::thin_lugs() {

@@ -86,37 +86,55 @@ void Checker::overhanging_colour() {
 }
 
 void Checker::tall_parts() {
-    // What stands on the bed, as one foot for all that touches it.
-    for (const Path& ring : plan.table->foot) {
-        if (!ClipperLib::Orientation(ring))
+    // Parts that touch stand together, on all the feet they have.
+    const int n = static_cast<int>(p.parts.size());
+    std::vector<int> group(static_cast<std::size_t>(n));
+    for (int i = 0; i < n; ++i)
+        group[i] = i;
+    const auto join = [&](int a, int b) {
+        const int from = group[b], to = group[a];
+        for (int& g : group)
+            if (g == from)
+                g = to;
+    };
+    for (const Contact& c : plan.table->contacts)
+        join(c.first_part, c.second_part);
+    for (const Overlap& o : plan.table->overlaps)
+        join(o.first_part, o.second_part);
+    for (int g = 0; g < n; ++g) {
+        double top = 0;
+        std::vector<int> parts;
+        Paths feet;
+        for (int i = 0; i < n; ++i)
+            if (group[i] == g) {
+                parts.push_back(i);
+                if (!p.parts[i].mesh->bounds.empty())
+                    top = std::max(top, double(p.parts[i].mesh->bounds.max.z) - bed_z());
+                const Paths& rings = plan.table->parts[i].layers[0];
+                feet.insert(feet.end(), rings.begin(), rings.end());
+            }
+        if (feet.empty())
             continue;
-        // The narrowest extent of the foot, over all directions of its edges (rotating calipers would be faster; a foot is small).
+        // The narrowest extent of the feet together, in steps of 5°.
         double narrow = 1e9;
         for (int k = 0; k < 36; ++k) {
             const double a = k * std::numbers::pi / 36, cx = std::cos(a), cy = std::sin(a);
             double lo = 1e18, hi = -1e18;
-            for (const IntPoint& q : ring) {
-                const double d = cx * double(q.X) + cy * double(q.Y);
-                lo = std::min(lo, d), hi = std::max(hi, d);
-            }
+            for (const Path& ring : feet)
+                for (const IntPoint& q : ring) {
+                    const double d = cx * double(q.X) + cy * double(q.Y);
+                    lo = std::min(lo, d), hi = std::max(hi, d);
+                }
             narrow = std::min(narrow, (hi - lo) / kUnitsPerMm);
         }
-        // How high what stands on this ring goes: parts whose own outline meets it.
-        double top = 0;
-        std::vector<int> parts;
-        for (int i = 0; i < static_cast<int>(p.parts.size()); ++i)
-            if (!intersect(plan.table->parts[i].layers[0], {ring}).empty()) {
-                top = std::max(top, double(p.parts[i].mesh->bounds.max.z) - bed_z());
-                parts.push_back(i);
-            }
-        if (narrow > 0 && top > p.settings.check_tall * narrow && top > 15) {
-            Finding& f = add("tall-thin", Severity::warning,
-                             (parts.size() == 1 ? quoted(parts[0]) : std::string("What stands here")) + " is " + mm(top, 1) + " tall on a foot " + mm(narrow, 1) +
-                                 " wide, " + num(top / narrow) + " times as tall. Beyond " + num(p.settings.check_tall, 0) +
-                                 " it may topple or sway: add a brim, slow down, or turn it.",
-                             at_layer(1), 1, parts);
-            f.spots.push_back(spot_in({ring}, 1));
-        }
+        constexpr double kTooLowToSway_mm = 15;
+        if (!(narrow > 0) || top <= p.settings.check_tall * narrow || top <= kTooLowToSway_mm)
+            continue;
+        Finding& f = add("tall-thin", Severity::warning,
+                         (parts.size() == 1 ? quoted(parts[0]) : quoted(parts[0]) + " with what touches it") + " is " + mm(top, 1) + " tall on a foot " + mm(narrow, 1) +
+                             " wide, " + num(top / narrow) + " times as tall. Beyond " + num(p.settings.check_tall, 0) + " it may topple or sway: add a brim, slow down, or turn it.",
+                         at_layer(1), 1, parts);
+        f.spots.push_back(spot_in(feet, 1));
     }
 }
 
