@@ -3,11 +3,9 @@
 #include "app/layer_window/layer_window.h"
 #include "app/paint/paint_bar.h"
 #include "app/paint/painter.h"
-#include "app/piece/band_dialogs.h"
 #include "app/piece/filament_dialog.h"
 #include "app/piece/filaments_model.h"
 #include "app/piece/findings_panel.h"
-#include "app/piece/pose_dialog.h"
 #include "app/piece/regions_model.h"
 #include "app/piece/setting_edit.h"
 #include "app/piece/settings_dialog.h"
@@ -15,7 +13,6 @@
 #include "app/shell/panel.h"
 #include "app/shell/view_state.h"
 #include "app/view3d/view3d.h"
-#include "core/project/regions.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
 
@@ -329,63 +326,6 @@ void PieceBench::tree_selected() {
     refresh_buttons();
 }
 
-void PieceBench::assign(char letter) {
-    const Project& project = document_->project();
-    if (project.parts.empty())
-        return;
-    if (find_filament(project, letter) < 0) {
-        Q_EMIT said(tr("There is no filament %1. Add one first.").arg(QChar::fromLatin1(letter)));
-        return;
-    }
-    std::vector<int> bands;
-    std::vector<std::pair<int, int>> patches;
-    for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
-        if (const int n = i.data(RegionsModel::PatchRole).toInt(); n > 0)
-            patches.emplace_back(i.data(RegionsModel::PartRole).toInt(), n);
-    if (patches.empty() && view_->patch().second > 0)
-        patches.push_back(view_->patch());
-    if (!patches.empty()) {
-        document_->edit(tr("Give %n patch(es) filament %1", nullptr, static_cast<int>(patches.size())).arg(QChar::fromLatin1(letter)), [&](Project& p) {
-            for (const auto& [part, n] : patches)
-                p.parts[part].patches[static_cast<std::size_t>(n) - 1].filament = letter;
-        });
-        return;
-    }
-    for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
-        if (const int b = i.data(RegionsModel::BandRole).toInt(); i.data(RegionsModel::BandRole).isValid() && b >= 0)
-            bands.push_back(b);
-    std::set<int> parts = view_->parts();
-    if (parts.empty() && project.parts.size() == 1)
-        parts = {0};
-    if (parts.empty()) {
-        Q_EMIT said(tr("Select a part or a band first, then press its letter."));
-        return;
-    }
-    const QChar l = QChar::fromLatin1(letter);
-    const auto plan = document_->plan();
-    if (const auto [from, to] = view_->range(); from && plan) {
-        const double z0 = plan->grid.bottom_mm(from), z1 = plan->grid.top_mm(to);
-        document_->edit(tr("Give layers %1 to %2 filament %3").arg(from).arg(to).arg(l), [&](Project& p) {
-            for (const int part : parts)
-                assign_band(p, part, z0, z1, letter);
-        });
-        view_->set_range(0, 0);
-        tree_->expandAll();
-        return;
-    }
-    if (!bands.empty()) {
-        document_->edit(tr("Give a band filament %1").arg(l), [&](Project& p) {
-            for (const int b : bands)
-                p.bands[static_cast<std::size_t>(b)].filament = letter;
-        });
-        return;
-    }
-    document_->edit(tr("Give %n part(s) filament %1", nullptr, static_cast<int>(parts.size())).arg(l), [&](Project& p) {
-        for (const int part : parts)
-            p.parts[static_cast<std::size_t>(part)].filament = letter;
-    });
-}
-
 void PieceBench::add_filament() {
     const char letter = free_letter(document_->project());
     if (!letter) {
@@ -436,85 +376,6 @@ void PieceBench::remove_filament() {
     }
     const char letter = project.filaments[row].letter;
     document_->edit(tr("Remove filament %1").arg(QChar::fromLatin1(letter)), [&](Project& p) { vitrail::remove_filament(p, letter, 0); });
-}
-
-void PieceBench::remove_regions() {
-    std::set<int, std::greater<>> bands;
-    std::set<std::pair<int, int>, std::greater<>> patches;
-    for (const QModelIndex& i : tree_->selectionModel()->selectedRows()) {
-        if (const int b = i.data(RegionsModel::BandRole).toInt(); b >= 0)
-            bands.insert(b);
-        if (const int n = i.data(RegionsModel::PatchRole).toInt(); n > 0)
-            patches.insert({i.data(RegionsModel::PartRole).toInt(), n});
-    }
-    if (bands.empty() && patches.empty() && view_->patch().second > 0)
-        patches.insert(view_->patch());
-    if (bands.empty() && patches.empty())
-        return;
-    document_->edit(tr("Remove %n region(s)", nullptr, static_cast<int>(bands.size() + patches.size())), [&](Project& p) {
-        for (const int b : bands)
-            p.bands.erase(p.bands.begin() + b);
-        for (const auto& [part, n] : patches) // from the last, so that the numbers before it hold
-            remove_patch(p.parts[part], static_cast<PatchNumber>(n));
-    });
-    view_->select_patch(-1, 0);
-}
-
-void PieceBench::split_selected() {
-    const std::set<int> chosen = view_->parts();
-    Project after = document_->project();
-    int made = 0;
-    for (auto i = chosen.rbegin(); i != chosen.rend(); ++i)
-        if (const int n = split_part(after, *i); n > 1)
-            made += n;
-    if (!made) {
-        Q_EMIT said(tr("Each of these parts is one body: there is nothing to split."));
-        return;
-    }
-    document_->edit(tr("Split into %n part(s)", nullptr, made), [&](Project& p) { p = after; });
-    view_->select({});
-}
-
-void PieceBench::join_selected() {
-    const std::vector<int> chosen(view_->parts().begin(), view_->parts().end());
-    if (chosen.size() < 2)
-        return;
-    document_->edit(tr("Join %n part(s)", nullptr, static_cast<int>(chosen.size())), [&](Project& p) { join_parts(p, chosen); });
-    view_->select({chosen.front()});
-}
-
-/// Heights of a band, typed; they snap to layer tops and to level faces of the part.
-void PieceBench::edit_band() {
-    const QModelIndex i = tree_->currentIndex();
-    const int b = i.isValid() ? i.data(RegionsModel::BandRole).toInt() : -1;
-    if (b < 0 || b >= static_cast<int>(document_->project().bands.size()))
-        return;
-    const auto plan = document_->plan();
-    BandDialog dialog(document_->project().bands[b], plan ? plan->grid : LayerGrid{}, painter_->level_faces(i.data(RegionsModel::PartRole).toInt()), this);
-    if (dialog.exec() != QDialog::Accepted || dialog.band() == document_->project().bands[b])
-        return;
-    document_->edit(tr("Move a band"), [&](Project& p) { p.bands[b] = dialog.band(); });
-}
-
-void PieceBench::study_poses() {
-    if (document_->project().parts.empty())
-        return;
-    PoseDialog dialog(document_->project(), this);
-    if (dialog.exec() != QDialog::Accepted)
-        return;
-    const Rotation r = dialog.chosen();
-    document_->edit(tr("Turn the piece"), [&](Project& p) { turn(p, r); });
-    view_->select({});
-    if (view3d_)
-        view3d_->fit();
-}
-
-void PieceBench::thicken_base() {
-    if (document_->project().parts.empty())
-        return;
-    BaseDialog dialog(document_->project().settings, this);
-    if (dialog.exec() == QDialog::Accepted && dialog.delta_mm() != 0)
-        document_->edit(tr("Thicken the base by %1 mm").arg(dialog.delta_mm()), [&](Project& p) { vitrail::thicken_base(p, dialog.delta_mm()); });
 }
 
 void PieceBench::edit_settings() {

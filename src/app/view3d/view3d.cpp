@@ -3,10 +3,9 @@
 #include "app/shell/document.h"
 #include "app/shell/view_state.h"
 #include "app/theme/theme.h"
+#include "app/view3d/shaders.h"
 #include "paint/filament_paint.h"
 
-#include <QKeyEvent>
-#include <QMouseEvent>
 #include <QPainter>
 #include <QOpenGLContext>
 #include <QOpenGLExtraFunctions>
@@ -17,7 +16,6 @@
 #include <QVector2D>
 #include <QVector3D>
 #include <QVector4D>
-#include <QWheelEvent>
 
 #include <algorithm>
 #include <cmath>
@@ -39,113 +37,6 @@ bool opengl_available() {
 }
 
 namespace {
-
-/// Codes of triangles for the shader: 0 not painted, 1 … 26 a letter, 27 a patch without a filament, 255 cut into facets.
-constexpr unsigned char kNoFilament = 27, kCutCode = 255;
-
-const char* const kVertex = R"(#version 330 core
-layout(location = 0) in vec3 position;
-layout(location = 1) in vec2 facet;
-uniform mat4 matrix;
-uniform float bed;
-out vec3 place;
-flat out vec2 facet_code;
-void main() {
-    facet_code = facet;
-    place = position - vec3(0.0, 0.0, bed);
-    gl_Position = matrix * vec4(position, 1.0);
-})";
-
-// The filament of a point follows from its height: the part's own, or that of the last band that holds it.
-const char* const kFragment = R"(#version 330 core
-in vec3 place;
-flat in vec2 facet_code;
-out vec4 colour;
-uniform usamplerBuffer codes;
-uniform usamplerBuffer areas;
-uniform vec4 letters[28]; // rgb, and the hatch
-uniform int painting;     // 0: nothing is painted, 1: codes by triangle, 2: codes come with the facets
-uniform int preview;      // what the tool would take: 1 an area, 2 a ball, 3 heights, 4 a direction
-uniform int preview_area;
-uniform vec4 preview_where; // ball: centre and radius; heights: z0, z1; direction and the cosine
-
-uniform int band_count;
-uniform vec2 bands[16];
-uniform vec4 panes[17];   // rgb, and the hatch
-uniform vec2 cursor;      // height and half thickness of the cursor layer
-uniform vec3 accent;
-uniform vec3 lead;
-uniform float bed;
-uniform float selected;
-uniform float lines;      // 1: draws lead lines
-
-float hatch(int kind, vec2 p, float pitch) {
-    vec2 q = mod(p, pitch);
-    float d = 1e3;
-    if (kind == 0) d = abs(mod(p.x + p.y, pitch) - pitch / 2.0) * 0.707;
-    if (kind == 1) d = abs(q.y - pitch / 2.0);
-    if (kind == 2) d = abs(mod(p.x - p.y, pitch) - pitch / 2.0) * 0.707;
-    if (kind == 3) d = min(abs(q.x - pitch / 2.0), abs(q.y - pitch / 2.0));
-    if (kind == 4) d = length(q - vec2(pitch / 2.0)) - 0.6;
-    if (kind == 5) d = abs(q.x - pitch / 2.0);
-    if (kind == 6) d = min(abs(mod(p.x + p.y, pitch) - pitch / 2.0), abs(mod(p.x - p.y, pitch) - pitch / 2.0)) * 0.707;
-    if (kind == 7) d = abs(q.y - pitch / 2.0 - (abs(q.x - pitch / 2.0) - pitch / 4.0));
-    return 1.0 - smoothstep(0.35, 1.15, d);
-}
-
-void main() {
-    if (lines > 0.5) {
-        colour = vec4(selected > 0.5 ? accent : lead, 1.0);
-        return;
-    }
-    uvec2 code = uvec2(0u, 0u);
-    if (painting == 1)
-        code = texelFetch(codes, gl_PrimitiveID).rg;
-    else if (painting == 2)
-        code = uvec2(facet_code + 0.5);
-    if (code.r == 255u)
-        discard;
-    vec3 normal = normalize(cross(dFdx(place), dFdy(place)));
-    // A level face on a border counts to the material behind it.
-    float height = place.z - 0.002 * normal.z;
-    vec4 pane = panes[0];
-    for (int i = 0; i < band_count; ++i)
-        if (height >= bands[i].x && height < bands[i].y)
-            pane = panes[i + 1];
-    if (code.r > 0u && code.r < 27u)
-        pane = letters[code.r];
-    float light = 0.62 + 0.30 * max(0.0, dot(normal, normalize(vec3(-0.45, -0.7, 0.55)))) + 0.12 * max(0.0, normal.z);
-    vec3 base = pane.rgb;
-    float bright = dot(base, vec3(0.2126, 0.7152, 0.0722));
-    vec3 ink = bright > 0.36 ? vec3(0.0) : vec3(1.0);
-    int kind = int(pane.a + 0.5);
-    base = mix(base, ink, 0.24 * hatch(kind % 8, gl_FragCoord.xy, kind < 8 ? 9.0 : 6.0));
-    base *= light;
-    // Borders of bands are lead lines, as wide on the screen everywhere.
-    float per_pixel = max(fwidth(place.z), 1e-5);
-    for (int i = 0; i < band_count; ++i)
-        if (abs(normal.z) < 0.999 && min(abs(place.z - bands[i].x), abs(place.z - bands[i].y)) < 1.1 * per_pixel)
-            base = lead;
-    if (selected > 0.5)
-        base = mix(base, accent, 0.22);
-    // A patch without a filament yet, and the selected one, are striped in the accent.
-    if (code.r == 27u || code.g > 0u)
-        base = mix(base, accent, code.r == 27u ? 0.55 : 0.20 + 0.35 * step(0.5, fract((gl_FragCoord.x + gl_FragCoord.y) / 9.0)));
-    bool taken = false;
-    if (preview == 1)
-        taken = painting != 2 ? int(texelFetch(areas, gl_PrimitiveID).r) == preview_area : false;
-    else if (preview == 2)
-        taken = distance(place + vec3(0.0, 0.0, bed), preview_where.xyz) < preview_where.w;
-    else if (preview == 3)
-        taken = place.z >= preview_where.x && place.z <= preview_where.y;
-    else if (preview == 4)
-        taken = dot(normal, preview_where.xyz) >= preview_where.w;
-    if (taken)
-        base = mix(base, accent, 0.30 + 0.25 * step(0.5, fract((gl_FragCoord.x - gl_FragCoord.y) / 11.0)));
-    if (abs(place.z - cursor.x) < max(cursor.y, 0.9 * per_pixel))
-        base = accent;
-    colour = vec4(base, 1.0);
-})";
 
 /// Edges where two faces meet at more than 30°, and open ones: the leads of the piece.
 std::vector<std::uint32_t> feature_edges(const Mesh& m) {
@@ -543,157 +434,6 @@ void View3d::fit() {
 void View3d::set_angles(float turn, float tilt) {
     turn_ = turn;
     tilt_ = tilt;
-    update();
-}
-
-std::optional<View3d::Ray> View3d::ray_at(QPointF at) const {
-    bool ok = false;
-    const QMatrix4x4 back = matrix().inverted(&ok);
-    if (!ok)
-        return {};
-    const float x = 2 * float(at.x()) / width() - 1, y = 1 - 2 * float(at.y()) / height();
-    const QVector3D from = back.map(QVector3D(x, y, -1)), way = back.map(QVector3D(x, y, 1)) - from;
-    return Ray{{from.x(), from.y(), from.z()}, {way.x(), way.y(), way.z()}};
-}
-
-std::optional<Touch> View3d::touch_at(QPointF at) const {
-    const auto ray = ray_at(at);
-    return ray ? painter_->trees().cast(document_->project(), ray->from, ray->way) : std::nullopt;
-}
-
-int View3d::part_at(QPointF at) const {
-    const auto touch = touch_at(at);
-    return touch ? touch->part : -1;
-}
-
-void View3d::hover(QPointF at) {
-    if (painter_->tool() == PaintTool::none)
-        return;
-    hovered_ = touch_at(at);
-    update();
-}
-
-void View3d::leaveEvent(QEvent*) {
-    if (hovered_) {
-        hovered_.reset();
-        update();
-    }
-}
-
-// With a tool in hand the left button paints and the right one turns; without one, the left turns and the right moves.
-void View3d::mousePressEvent(QMouseEvent* e) {
-    press_ = last_ = e->position();
-    dragged_ = false;
-    if (painter_->tool() == PaintTool::none || e->button() != Qt::LeftButton)
-        return;
-    if (painter_->tool() == PaintTool::lasso) {
-        loop_ = QPolygonF{e->position()};
-        return;
-    }
-    if (const auto touch = touch_at(e->position()))
-        painter_->press(*touch);
-}
-
-void View3d::mouseMoveEvent(QMouseEvent* e) {
-    if (!e->buttons())
-        return hover(e->position());
-    const QPointF d = e->position() - last_;
-    dragged_ |= (e->position() - press_).manhattanLength() > 4;
-    last_ = e->position();
-    const bool paints = painter_->tool() != PaintTool::none && e->buttons() & Qt::LeftButton;
-    if (paints) {
-        if (painter_->tool() == PaintTool::lasso) {
-            loop_ << e->position();
-            update();
-        } else if (painter_->stroking()) {
-            // Where the pointer has leapt, the stroke follows the surface in between.
-            const QPointF from = e->position() - d;
-            const int steps = std::clamp(static_cast<int>(std::hypot(d.x(), d.y()) / 6), 1, 24);
-            for (int k = 1; k <= steps; ++k) {
-                hovered_ = touch_at(from + d * (double(k) / steps));
-                if (hovered_)
-                    painter_->drag(*hovered_);
-            }
-            update();
-        }
-        return;
-    }
-    if (!dragged_)
-        return;
-    const bool turns = painter_->tool() == PaintTool::none ? bool(e->buttons() & Qt::LeftButton) : bool(e->buttons() & Qt::RightButton);
-    if (turns) {
-        turn_ += float(d.x()) * 0.5f;
-        tilt_ = std::clamp(tilt_ + float(d.y()) * 0.5f, -90.0f, 90.0f);
-    } else {
-        shift_ += QPointF(d.x(), -d.y()) * (2.0 / std::max(1, height()) / zoom_);
-    }
-    update();
-}
-
-void View3d::mouseReleaseEvent(QMouseEvent* e) {
-    if (painter_->tool() != PaintTool::none) {
-        if (e->button() != Qt::LeftButton)
-            return;
-        painter_->release();
-        const QPolygonF loop = std::exchange(loop_, {});
-        if (painter_->tool() == PaintTool::lasso && loop.size() > 2) {
-            // The eye is where all rays start from: the matrix takes it to infinity, so meet two rays.
-            const auto a = ray_at({0, 0}), b = ray_at({double(width()), double(height())});
-            if (a && b) {
-                const Vec3 u = unit(a->way), v = unit(b->way), w = b->from - a->from;
-                const float uv = dot(u, v), along = (dot(w, u) - dot(w, v) * uv) / std::max(1e-6f, 1 - uv * uv);
-                const QMatrix4x4 m = matrix();
-                const QSizeF size(width(), height());
-                painter_->lasso(loop, [m, size](Vec3 q) {
-                    const QVector3D p = m.map(QVector3D(q.x, q.y, q.z));
-                    return QPointF((p.x() + 1) / 2 * size.width(), (1 - p.y()) / 2 * size.height());
-                }, a->from + u * along);
-            }
-        }
-        update();
-        return;
-    }
-    if (dragged_ || e->button() != Qt::LeftButton)
-        return;
-    const auto touch = touch_at(e->position());
-    // A painted patch is chosen by itself; with Ctrl whole parts are gathered.
-    if (touch && !(e->modifiers() & Qt::ControlModifier)) {
-        const Part& part = document_->project().parts[touch->part];
-        if (part.paint)
-            if (const PatchNumber n = patch_at(*part.mesh, *part.paint, touch->hit.triangle, touch->hit.point); n != kUnpainted) {
-                view_->select_patch(touch->part, n);
-                return;
-            }
-    }
-    std::set<int> chosen;
-    if (e->modifiers() & Qt::ControlModifier)
-        chosen = view_->parts();
-    if (touch && !chosen.insert(touch->part).second)
-        chosen.erase(touch->part);
-    view_->select(std::move(chosen));
-}
-
-void View3d::mouseDoubleClickEvent(QMouseEvent*) {
-    if (painter_->tool() == PaintTool::none)
-        fit();
-}
-
-void View3d::wheelEvent(QWheelEvent* e) {
-    zoom_ = std::clamp(zoom_ * std::pow(1.0015f, float(e->angleDelta().y())), 0.3f, 30.0f);
-    update();
-}
-
-void View3d::keyPressEvent(QKeyEvent* e) {
-    switch (e->key()) {
-    case Qt::Key_Left: turn_ -= 10; break;
-    case Qt::Key_Right: turn_ += 10; break;
-    case Qt::Key_Up: tilt_ = std::min(90.0f, tilt_ + 10); break;
-    case Qt::Key_Down: tilt_ = std::max(-90.0f, tilt_ - 10); break;
-    case Qt::Key_Plus: zoom_ = std::min(30.0f, zoom_ * 1.2f); break;
-    case Qt::Key_Minus: zoom_ = std::max(0.3f, zoom_ / 1.2f); break;
-    case Qt::Key_Home: fit(); break;
-    default: return QOpenGLWidget::keyPressEvent(e);
-    }
     update();
 }
 
