@@ -1,14 +1,19 @@
 #include "app/changes/changes_bench.h"
+#include "app/palette/needs_view.h"
+#include "app/palette/shelf_model.h"
+#include "app/palette/shelf_store.h"
 #include "app/piece/filaments_model.h"
 #include "app/piece/findings_panel.h"
 #include "app/piece/regions_model.h"
 #include "app/shell/document.h"
 
+#include "core/project/regions.h"
 #include "demo/scenario.h"
 #include "support.h"
 
 #include <QAbstractItemModelTester>
 #include <QSignalSpy>
+#include <QTemporaryDir>
 
 using namespace vitrail;
 using namespace vitrail::test;
@@ -22,6 +27,9 @@ private Q_SLOTS:
     void filaments();
     void findings();
     void changes();
+    void regions_with_patches();
+    void needs();
+    void shelf();
 
 private:
     static void load(Document& d, Project p) {
@@ -125,6 +133,72 @@ void TestItemModels::changes() {
     const QString why = m.index(0, ChangesModel::kPurge).data(Qt::ToolTipRole).toString();
     for (const char* part : {"ΔE 2", "V_d 40", "V_m 60", "1.24"})
         QVERIFY2(why.contains(QString::fromUtf8(part)), qPrintable(why));
+}
+
+void TestItemModels::regions_with_patches() {
+    Document d;
+    RegionsModel m(&d);
+    const QAbstractItemModelTester tester(&m, QAbstractItemModelTester::FailureReportingMode::Fatal);
+    load(d, *demo::painted());
+    const QModelIndex tower = m.part_index(0);
+    QCOMPARE(m.rowCount(tower), 4);
+    double g = 0;
+    for (int r = 0; r < 4; ++r) {
+        QCOMPARE(m.index(r, 0, tower).data(RegionsModel::PatchRole).toInt(), r + 1);
+        QCOMPARE(m.index(r, 0, tower).data(RegionsModel::BandRole).toInt(), -1);
+        QVERIFY(m.index(r, 0, tower).data().toString().startsWith("painted: "));
+        g += m.index(r, 1, tower).data().toString().section(' ', 0, 0).toDouble();
+    }
+    QVERIFY(g > 1);
+    // A letter for a patch keeps the rows.
+    QSignalSpy resets(&m, &QAbstractItemModel::modelReset);
+    d.edit("letter", [](Project& p) { p.parts[0].patches[1].filament = 'A'; });
+    QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
+    QCOMPARE(resets.count(), 0);
+    QCOMPARE(m.index(1, 0, tower).data(RegionsModel::LetterRole).toString(), QString("A"));
+    d.edit("remove", [](Project& p) { remove_patch(p.parts[0], 2); });
+    QCOMPARE(m.rowCount(m.part_index(0)), 3);
+    QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
+}
+
+void TestItemModels::needs() {
+    Document d;
+    NeedsModel m(&d);
+    const QAbstractItemModelTester tester(&m, QAbstractItemModelTester::FailureReportingMode::Fatal);
+    Project p = stack("AB", 4);
+    p.filaments[0].spools = {{"S-1", 1000}};
+    p.filaments[1].spools = {{"S-2", 0.1}};
+    load(d, std::move(p));
+    QCOMPARE(m.rowCount(), 4);
+    QCOMPARE(m.index(0).data(NeedsModel::StateRole).toInt(), int(NeedsModel::kEnough));
+    QVERIFY(m.index(0).data(NeedsModel::WordsRole).toString().contains("spool S-1"));
+    QCOMPARE(m.index(1).data(NeedsModel::StateRole).toInt(), int(NeedsModel::kShort));
+    QCOMPARE(m.index(2).data(NeedsModel::StateRole).toInt(), int(NeedsModel::kUnknown));
+    QVERIFY(m.index(2).data(NeedsModel::WordsRole).toString().contains("not used"));
+    QVERIFY(m.index(0).data(NeedsModel::MarginRole).toDouble() > m.index(0).data(NeedsModel::NeedRole).toDouble());
+}
+
+void TestItemModels::shelf() {
+    QTemporaryDir dir;
+    qputenv("VITRAIL_SHELF", dir.filePath("s.sqlite").toUtf8());
+    ShelfStore store;
+    ShelfModel m(&store);
+    const QAbstractItemModelTester tester(&m, QAbstractItemModelTester::FailureReportingMode::Fatal);
+    QCOMPARE(m.rowCount(), 0);
+    store.open();
+    QTRY_VERIFY(store.is_open());
+    QVERIFY(m.rowCount() > 10);
+    store.edit("spool", [](Shelf& s) { s.spools.push_back({"Q-1", s.filaments[0].id, 1000, 200, 250, 0, 0, SpoolPlace::slot, "slot 3"}); });
+    const QModelIndex first = m.index(0, 0);
+    QCOMPARE(m.rowCount(first), 1);
+    const QModelIndex spool = m.index(0, ShelfModel::kLeft, first);
+    QCOMPARE(spool.data().toString(), QString("250 g"));
+    COMPARE_NEAR(spool.data(ShelfModel::ShareRole).toDouble(), 0.25, 1e-9);
+    QCOMPARE(m.index(0, ShelfModel::kPlace, first).data().toString(), QString("slot 3"));
+    QCOMPARE(m.index(0, ShelfModel::kLeft).data().toString(), QString("250 g")); // the filament's spools together
+    store.undo_stack()->undo();
+    QCOMPARE(m.rowCount(m.index(0, 0)), 0);
+    QCOMPARE(m.headerData(ShelfModel::kDry, Qt::Horizontal, Qt::DisplayRole).toString(), QString("dried"));
 }
 
 QTEST_MAIN(TestItemModels)

@@ -152,6 +152,11 @@ void TestPaletteWindow::spools_are_measured_against_the_plan() {
     QCOMPARE(state(), int(NeedsModel::kEnough));
     QVERIFY2(words().contains("B-1 (empty in layer"), qPrintable(words()));
     QVERIFY(!has(*document()->plan(), "spool-short"));
+    // What is undone knows today's spools.
+    document()->edit("copies", [](Project& p) { p.settings.copies = 2; });
+    wait_for_plan();
+    undo();
+    QCOMPARE(project().filaments[0].spools.size(), std::size_t{2});
 }
 
 void TestPaletteWindow::replacements_are_of_the_class() {

@@ -79,8 +79,11 @@ PaletteBench::PaletteBench(Document* document, ShelfStore* store, QWidget* paren
         refresh();
     });
     connect(store, &ShelfStore::said, this, &PaletteBench::said);
-    connect(document, &Document::opened, this, [this] { match_project(); });
-    connect(document, &Document::project_changed, this, &PaletteBench::refresh);
+    // Also after an undo, which brings back what was known then. Matching what matches already changes nothing.
+    connect(document, &Document::project_changed, this, [this] {
+        match_project();
+        refresh();
+    });
     connect(document, &Document::plan_changed, this, &PaletteBench::refresh);
     refresh();
 }

@@ -1,0 +1,259 @@
+#include "core/patch/stroke.h"
+#include "core/plan/bodies.h"
+#include "core/plan/patches.h"
+#include "core/project/regions.h"
+#include "core/run_sheet/run_sheet.h"
+
+#include "support.h"
+
+using namespace vitrail;
+using namespace vitrail::test;
+
+/// What must hold for any painting: nothing printed twice, nothing lost, patches inside their part and beside each other.
+/// Random paintings with fixed seeds, over solids of several kinds.
+class TestPaintPlan : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void painting_conserves_volume_data();
+    void painting_conserves_volume();
+    void patches_lie_inside_and_apart_data() { painting_conserves_volume_data(); }
+    void patches_lie_inside_and_apart();
+    void exported_bodies_fill_the_piece_data() { painting_conserves_volume_data(); }
+    void exported_bodies_fill_the_piece();
+    void painting_in_the_own_filament_changes_nothing();
+    void walls_deeper_take_more();
+    void more_skins_take_more();
+    void regions_add_up_to_filaments();
+    void layers_add_up_to_what_is_used();
+    void turning_keeps_paint_where_it_is();
+    void bands_and_patches_together();
+    void run_sheet_says_what_the_lettering_needs();
+    void run_sheet_names_spools_and_drying();
+
+private:
+    Project painted(unsigned seed);
+};
+
+Project TestPaintPlan::painted(unsigned seed) {
+    std::mt19937 rng(seed);
+    const auto pick = [&](double low, double high) { return low + (high - low) * double(rng() % 1000) / 1000; };
+    Project p = stack("", 1, "feeder-4");
+    Mesh m;
+    switch (seed % 4) {
+    case 0: m = solids::box(0, 0, 0, pick(8, 20), pick(8, 20), pick(4, 10)); break;
+    case 1: m = solids::frustum(pick(6, 10), pick(2, 12), pick(4, 9), 24); break;
+    case 2: m = solids::torus(pick(8, 11), pick(2, 4), 32, 16); break;
+    default: m = solids::sphere(pick(4, 7), 24, 12); break;
+    }
+    p.parts.push_back(part("piece", std::move(m), 'A'));
+    p.settings.infill_pct = 100;
+    Part& part = p.parts[0];
+    const Bvh tree = build_bvh(*part.mesh);
+    for (int i = 0; i < 4; ++i) {
+        const PatchNumber n = add_patch(part, "patch", static_cast<char>('B' + i % 3));
+        const auto to = [n](PatchNumber) { return n; };
+        repaint(part, [&](const Mesh& mesh, Paint& paint) {
+            const Bounds& b = mesh.bounds;
+            switch (rng() % 4) {
+            case 0: {
+                const double z = pick(b.min.z, b.max.z);
+                paint_heights(mesh, paint, z, z + pick(0.3, 3), to);
+                break;
+            }
+            case 1: paint_triangles(paint, looking(mesh, {float(pick(-1, 1)), float(pick(-1, 1)), float(pick(-1, 1))}, pick(20, 60)), to); break;
+            default: {
+                const Vec3 over{float(pick(b.min.x, b.max.x)), float(pick(b.min.y, b.max.y)), b.max.z + 10};
+                if (const auto hit = cast_ray(mesh, tree, over, {0, 0, -100}))
+                    Brush(mesh, float(pick(0.6, 4)), to).draw(paint, *hit, *hit);
+            }
+            }
+        });
+    }
+    drop_empty_patches(part);
+    return p;
+}
+
+void TestPaintPlan::painting_conserves_volume_data() {
+    QTest::addColumn<unsigned>("seed");
+    for (unsigned s = 0; s < 16; ++s)
+        QTest::addRow("%u", s) << s;
+}
+
+void TestPaintPlan::painting_conserves_volume() {
+    QFETCH(unsigned, seed);
+    const Project p = painted(seed);
+    Project bare_piece = p;
+    bare_piece.parts[0].paint = nullptr;
+    bare_piece.parts[0].patches.clear();
+    const auto with = plan_of(p), without = plan_of(bare_piece);
+    QVERIFY(with && without);
+    double a = 0, b = 0;
+    for (int l = 1; l <= with->grid.count; ++l) {
+        double layer = 0, whole = 0;
+        for (int f = 0; f < with->filaments; ++f) {
+            layer += with->model_in(l, f);
+            whole += without->model_in(l, f);
+        }
+        // Solid inside: what a patch takes, the body no longer has, layer by layer.
+        COMPARE_NEAR(layer, whole, 0.02 * whole + 0.02);
+        a += layer;
+        b += whole;
+    }
+    COMPARE_NEAR(a / b, 1, 2e-3);
+}
+
+void TestPaintPlan::patches_lie_inside_and_apart() {
+    QFETCH(unsigned, seed);
+    const Project p = painted(seed);
+    const auto plan = plan_of(p);
+    const auto& patches = plan->demand->patches[0];
+    for (int l = 1; l <= plan->grid.count; ++l) {
+        const Paths& outline = plan->table->parts[0].layers[l - 1];
+        Paths before;
+        double sum = 0;
+        for (const PatchDemand& patch : patches) {
+            const Paths& area = patch.layers[l - 1];
+            COMPARE_NEAR(area_mm2(subtract(area, outline)), 0, 0.02);
+            COMPARE_NEAR(area_mm2(intersect(area, before)), 0, 0.02);
+            before = unite(before, area);
+            sum += area_mm2(area);
+            COMPARE_NEAR(patch.mm3[l - 1], area_mm2(area) * plan->grid.thickness_mm(l), 1e-6);
+        }
+        QVERIFY(sum <= area_mm2(outline) + 0.05);
+    }
+}
+
+void TestPaintPlan::exported_bodies_fill_the_piece() {
+    QFETCH(unsigned, seed);
+    const Project p = painted(seed);
+    const auto plan = plan_of(p);
+    double volume = 0, sliced = 0;
+    for (const FilamentBody& b : filament_bodies(p, *plan))
+        volume += volume_mm3(b.mesh);
+    for (int l = 1; l <= plan->grid.count; ++l)
+        sliced += area_mm2(plan->table->parts[0].layers[l - 1]) * plan->grid.thickness_mm(l);
+    COMPARE_NEAR(volume / sliced, 1, 0.02);
+}
+
+void TestPaintPlan::painting_in_the_own_filament_changes_nothing() {
+    Project p = painted(0);
+    for (Patch& patch : p.parts[0].patches)
+        patch.filament = 'A';
+    const auto plan = plan_of(p);
+    QCOMPARE(plan->totals.changes, 0);
+    const auto bodies = filament_bodies(p, *plan);
+    QCOMPARE(bodies.size(), std::size_t{1});
+    QVERIFY(bodies[0].mesh.triangles == p.parts[0].mesh->triangles); // not layered: it is the mesh itself
+}
+
+void TestPaintPlan::walls_deeper_take_more() {
+    Project p = stack("", 1);
+    p.parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
+    const PatchNumber n = add_patch(p.parts[0], "side", 'B');
+    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 5), [n](PatchNumber) { return n; }); });
+    double before = 0;
+    for (const double walls : {0.0, 1.0, 2.0, 4.0}) {
+        p.settings.walls = walls;
+        const double mm3 = plan_of(p)->use[1].model_mm3;
+        COMPARE_NEAR(mm3, 20 * 6 * 0.4 * std::max(1.0, walls), 1); // at least one line
+        QVERIFY(mm3 >= before);
+        before = mm3;
+    }
+}
+
+void TestPaintPlan::more_skins_take_more() {
+    Project p = stack("", 1);
+    p.parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
+    const PatchNumber n = add_patch(p.parts[0], "top", 'B');
+    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 5), [n](PatchNumber) { return n; }); });
+    for (const double skins : {0.0, 1.0, 3.0, 7.0}) {
+        p.settings.top_skins = skins;
+        COMPARE_NEAR(plan_of(p)->use[1].model_mm3, 400 * 0.2 * std::max(1.0, skins), 1);
+    }
+}
+
+void TestPaintPlan::regions_add_up_to_filaments() {
+    Project p = painted(5);
+    assign_band(p, 0, 1, 2, 'D');
+    p.settings.copies = 3;
+    const auto plan = plan_of(p);
+    std::vector<double> g(static_cast<std::size_t>(plan->filaments), 0);
+    for (const RegionUse& r : plan->regions) {
+        const Part& part = p.parts[static_cast<std::size_t>(r.part)];
+        const char letter = r.patch ? part.patches[static_cast<std::size_t>(r.patch) - 1].filament : r.band >= 0 ? p.bands[static_cast<std::size_t>(r.band)].filament : part.filament;
+        g[static_cast<std::size_t>(find_filament(p, letter))] += r.g;
+    }
+    for (int f = 0; f < plan->filaments; ++f)
+        COMPARE_NEAR(g[static_cast<std::size_t>(f)], plan->use[static_cast<std::size_t>(f)].model_g, 1e-6);
+}
+
+void TestPaintPlan::layers_add_up_to_what_is_used() {
+    const auto plan = plan_of(painted(6));
+    for (const FilamentUse& u : plan->use) {
+        double sum = 0;
+        for (const double g : u.g_by_layer)
+            sum += g;
+        COMPARE_NEAR(sum, u.total_g + u.first_load_g, 1e-6);
+    }
+}
+
+void TestPaintPlan::turning_keeps_paint_where_it_is() {
+    Project p = painted(9);
+    const Part before = p.parts[0];
+    turn(p, to_bed({0.2f, 0.9f, -0.3f}));
+    const auto a = patch_areas_mm2(*before.mesh, *before.paint, static_cast<int>(before.patches.size()));
+    const auto b = patch_areas_mm2(*p.parts[0].mesh, *p.parts[0].paint, static_cast<int>(p.parts[0].patches.size()));
+    QCOMPARE(a.size(), b.size());
+    for (std::size_t i = 0; i < a.size(); ++i)
+        COMPARE_NEAR(b[i], a[i], 1e-3 * a[i] + 1e-3);
+}
+
+void TestPaintPlan::bands_and_patches_together() {
+    // The band has the inside, the patch the surface, also within the band.
+    Project p = stack("", 1);
+    p.parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
+    p.settings.infill_pct = 100;
+    const PatchNumber n = add_patch(p.parts[0], "side", 'B');
+    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 5), [n](PatchNumber) { return n; }); });
+    assign_band(p, 0, 2, 4, 'C');
+    const auto plan = plan_of(p);
+    COMPARE_NEAR(plan->use[1].model_mm3, 20 * 0.8 * 6, 1);
+    COMPARE_NEAR(plan->use[2].model_mm3, (20 * 20 - 20 * 0.8) * 2, 2);
+    COMPARE_NEAR(plan->use[0].model_mm3, (20 * 20 - 20 * 0.8) * 4, 2);
+}
+
+void TestPaintPlan::run_sheet_says_what_the_lettering_needs() {
+    Project p = stack("AB", 2);
+    const auto says = [&](const char* what) {
+        const auto plan = plan_of(p);
+        const RunSheet sheet = make_run_sheet(p, *plan);
+        return std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const std::string& s) { return s.find(what) != std::string::npos; });
+    };
+    QVERIFY(!says("Job one"));
+    p.settings.lettering_two_jobs = kYes;
+    QVERIFY(says("Job one"));
+    QVERIFY(says("skirt and prime line off")); // common practice, no source
+    QVERIFY(!says("release coat"));
+    p.settings.release_coat = kYes;
+    QVERIFY(says("release coat"));
+    QVERIFY(!says("file it off"));
+    p.parts[0].name = "sacrificial base";
+    QVERIFY(says("600 to 2000 grit"));
+}
+
+void TestPaintPlan::run_sheet_names_spools_and_drying() {
+    Project p = stack("AB", 10);
+    p.settings.infill_pct = 100;
+    p.filaments[1] = make_filament('B', Material::TPU, {90, 90, 90});
+    p.filaments[0].spools = {{"S-1", 0.5}, {"S-2", 900}};
+    const auto plan = plan_of(p);
+    std::string all;
+    for (const std::string& s : make_run_sheet(p, *plan).preparation)
+        all += s + "\n";
+    QVERIFY2(all.find("Spool S-1 of A is empty in layer") != std::string::npos, all.c_str());
+    QVERIFY(all.find("have spool S-2 ready") != std::string::npos);
+    QVERIFY(all.find("Dry B, TPU: 6 h at 55 °C") != std::string::npos);
+}
+
+QTEST_APPLESS_MAIN(TestPaintPlan)
+#include "test_paint_plan.moc"
