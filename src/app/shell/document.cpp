@@ -156,8 +156,8 @@ void Document::run_file_job(std::function<std::function<void()>()> work) {
         auto then = work();
         QMetaObject::invokeMethod(self.data(), [self, then = std::move(then)] {
             --self->file_jobs_;
+            Q_EMIT self->file_work_changed(); // the file is done with; what follows may ask a question
             then();
-            Q_EMIT self->file_work_changed();
         }, Qt::QueuedConnection);
     });
 }
