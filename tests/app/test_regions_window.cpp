@@ -81,6 +81,12 @@ void TestRegionsWindow::grey_lighthouse_in_four_colours() {
             p.filaments.push_back(pla(letter, hex));
     });
     press("tool_heights");
+    // Snapping takes a layer's top, or a level face near by: the rock ends level at 10.
+    find<QDoubleSpinBox>("paint_z0")->setValue(5.07);
+    find<QDoubleSpinBox>("paint_z1")->setValue(9.88);
+    press("paint_snap");
+    COMPARE_NEAR(find<QDoubleSpinBox>("paint_z0")->value(), 5.0, 1e-9);
+    COMPARE_NEAR(find<QDoubleSpinBox>("paint_z1")->value(), 10.0, 1e-9);
     const auto paint = [&](double z0, double z1, Qt::Key letter) {
         window_->view()->select_patch(-1, 0);
         find<QDoubleSpinBox>("paint_z0")->setValue(z0);

@@ -1,6 +1,7 @@
 #include "app/paint/paint_bar.h"
 
 #include "app/paint/painter.h"
+#include "app/piece/band_dialogs.h"
 #include "app/shell/document.h"
 #include "app/shell/view_state.h"
 #include "app/theme/theme.h"
@@ -222,22 +223,12 @@ void PaintBar::choose_snap() {
     const auto plan = document_->plan();
     if (!plan)
         return;
-    std::vector<double> heights{0};
-    for (int l = 1; l <= plan->grid.count; ++l)
-        heights.push_back(plan->grid.top_mm(l));
-    const double layer = plan->grid.height_mm;
-    for (QDoubleSpinBox* box : {z0_, z1_}) {
-        double best = box->value(), least = 1e9;
-        for (const double z : heights)
-            if (std::abs(z - box->value()) < least)
-                least = std::abs(z - box->value()), best = z;
-        // A level face within a layer of it is what was meant.
-        for (int part = 0; part < static_cast<int>(document_->project().parts.size()); ++part)
-            for (const double z : painter_->level_faces(part))
-                if (std::abs(z - box->value()) < layer)
-                    best = z;
-        box->setValue(best);
-    }
+    std::vector<double> faces;
+    for (int part = 0; part < static_cast<int>(document_->project().parts.size()); ++part)
+        for (const double z : painter_->level_faces(part))
+            faces.push_back(z);
+    for (QDoubleSpinBox* box : {z0_, z1_})
+        box->setValue(snapped_height(plan->grid, faces, box->value()));
 }
 
 void PaintBar::refresh() {

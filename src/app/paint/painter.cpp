@@ -235,9 +235,13 @@ void Painter::in_background(int part, const QString& label, std::function<void(c
     QThreadPool::globalInstance()->start([self = QPointer<Painter>(this), s, work, land, before, part] {
         work(*s->mesh, *s->paint, s->patch);
         QMetaObject::invokeMethod(qApp, [self, s, land, before, part] {
-            // Somebody painted meanwhile: that stroke stands, this one is done again by hand.
-            if (self && part < static_cast<int>(self->document_->project().parts.size()) && self->document_->project().parts[part].paint == before)
+            if (!self)
+                return;
+            const auto& parts = self->document_->project().parts;
+            if (part < static_cast<int>(parts.size()) && parts[part].mesh == s->mesh && parts[part].paint == before)
                 land();
+            else // painted meanwhile: that stroke stands
+                Q_EMIT self->said(tr("The part has changed meanwhile; do that once more."));
         }, Qt::QueuedConnection);
     });
 }

@@ -37,6 +37,17 @@ QDialogButtonBox* ok_cancel(QDialog* d) {
 
 } // namespace
 
+double snapped_height(const LayerGrid& grid, const std::vector<double>& level_faces, double z) {
+    double best = 0;
+    for (int l = 1; l <= grid.count; ++l)
+        if (std::abs(grid.top_mm(l) - z) < std::abs(best - z))
+            best = grid.top_mm(l);
+    for (const double face : level_faces)
+        if (std::abs(face - z) < grid.height_mm)
+            best = face;
+    return best;
+}
+
 BandDialog::BandDialog(const Band& band, const LayerGrid& grid, std::vector<double> level_faces, QWidget* parent)
     : QDialog(parent), band_(band), grid_(grid), faces_(std::move(level_faces)),
       z0_(millimetres(band.z0_mm, 0, grid.height_mm, QStringLiteral("band_z0"), tr("From height"))),
@@ -74,15 +85,7 @@ Band BandDialog::band() const {
 }
 
 void BandDialog::snap(QDoubleSpinBox* box) {
-    double best = box->value(), least = 1e9;
-    for (int l = 0; l <= grid_.count; ++l)
-        if (const double d = std::abs(grid_.top_mm(l) - box->value()); d < least)
-            least = d, best = grid_.top_mm(l);
-    // A level face within a layer is what was meant, also where no layer ends at it: the finding then says where it is printed.
-    for (const double z : faces_)
-        if (std::abs(z - box->value()) < grid_.height_mm)
-            best = z;
-    box->setValue(best);
+    box->setValue(snapped_height(grid_, faces_, box->value()));
 }
 
 void BandDialog::refresh() {
