@@ -240,7 +240,7 @@ void TestChecks::support_on_a_painted_face() {
     };
     const auto below = paint({0, 0, -1}), above = paint({0, 0, 1});
     QVERIFY(has(*below, "support-on-show"));
-    QVERIFY(finding(*below, "support-on-show").message.find("400 mm²") != std::string::npos || finding(*below, "support-on-show").message.find("384 mm²") != std::string::npos);
+    QVERIFY2(finding(*below, "support-on-show").message.find("400 mm²") != std::string::npos, finding(*below, "support-on-show").message.c_str());
     QVERIFY(!has(*above, "support-on-show"));
 }
 
@@ -365,8 +365,6 @@ void TestChecks::waivers_silence_a_check() {
     const auto plan = plan_of(p);
     QVERIFY(!has(*plan, "tall-thin"));
     QCOMPARE(plan->waived.size(), std::size_t{1});
-    const auto back = read_archive(*write_archive(p));
-    QVERIFY(!back); // no model file behind it; the reason is kept where there is one
     Project q = stack("", 1);
     QVERIFY(add_model(q, "box.stl", write_stl(solids::box(0, 0, 0, 4, 20, 40), "box")));
     q.waivers = p.waivers;

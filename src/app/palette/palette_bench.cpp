@@ -36,12 +36,6 @@ public:
     using QStyledItemDelegate::QStyledItemDelegate;
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         const Theme& t = Theme::current();
-        if (const QVariant share = index.data(ShelfModel::ShareRole); share.isValid()) {
-            QColor c = t.accent;
-            c.setAlphaF(0.30f);
-            const QRect r = option.rect.adjusted(em(0.2), em(0.3), -em(0.2), -em(0.3));
-            p->fillRect(QRectF(r.left(), r.top(), r.width() * std::clamp(share.toDouble(), 0.0, 1.0), r.height()), c);
-        }
         QStyleOptionViewItem o = option;
         initStyleOption(&o, index);
         if (index.data(ShelfModel::DampRole).toBool()) {
@@ -50,6 +44,13 @@ public:
             o.text = QStringLiteral("▲ ") + o.text;
         }
         (o.widget ? o.widget->style() : QApplication::style())->drawControl(QStyle::CE_ItemViewItem, &o, p, o.widget);
+        // Over the selection, and thin enough for the figure to be read.
+        if (const QVariant share = index.data(ShelfModel::ShareRole); share.isValid()) {
+            QColor c = t.accent;
+            c.setAlphaF(0.30f);
+            const QRect r = option.rect.adjusted(em(0.2), em(0.3), -em(0.2), -em(0.3));
+            p->fillRect(QRectF(r.left(), r.top(), r.width() * std::clamp(share.toDouble(), 0.0, 1.0), r.height()), c);
+        }
     }
 };
 

@@ -241,22 +241,14 @@ void FindingsPanel::preview() {
     if (!f || f->fixes.empty())
         return;
     preview_stop_ = std::stop_source();
-    struct Way {
-        QString label;
-        Project project;
-    };
-    auto ways = std::make_shared<std::vector<Way>>();
-    for (const Fix& fix : f->fixes) {
-        Project p = document_->project();
-        fix.apply(p);
-        ways->push_back({QString::fromStdString(fix.label), std::move(p)});
-    }
     const Totals now = document_->plan()->totals;
     const int layers = document_->plan()->grid.count;
-    QThreadPool::globalInstance()->start([self = QPointer<FindingsPanel>(this), ways, now, layers, stop = preview_stop_.get_token()] {
+    QThreadPool::globalInstance()->start([self = QPointer<FindingsPanel>(this), ways = f->fixes, before = document_->project(), now, layers, stop = preview_stop_.get_token()] {
         QStringList lines;
-        for (const Way& way : *ways) {
-            const auto plan = Planner().plan(way.project, {stop, {}});
+        for (const Fix& way : ways) {
+            Project p = before;
+            way.apply(p);
+            const auto plan = Planner().plan(p, {stop, {}});
             if (stop.stop_requested())
                 return;
             if (!plan)
@@ -271,7 +263,7 @@ void FindingsPanel::preview() {
             differs(now.changes, t.changes, tr("changes"), 0);
             differs(now.purge_g + now.tower_g, t.purge_g + t.tower_g, tr("g purge and tower"), 1);
             differs(now.total_s / 60, t.total_s / 60, tr("min"), 0);
-            lines << (differences.isEmpty() ? tr("%1: costs nothing").arg(way.label) : tr("%1: %2").arg(way.label, differences.join(QStringLiteral(" · "))));
+            lines << (differences.isEmpty() ? tr("%1: costs nothing").arg(QString::fromStdString(way.label)) : tr("%1: %2").arg(QString::fromStdString(way.label), differences.join(QStringLiteral(" · "))));
         }
         QMetaObject::invokeMethod(qApp, [self, lines, stop] {
             if (!self || stop.stop_requested() || lines.isEmpty())
