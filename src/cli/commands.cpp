@@ -1,11 +1,13 @@
 #include "cli/commands.h"
 
+#include "core/changes/aims.h"
 #include "core/patch/stroke.h"
 #include "core/plan/bodies.h"
 #include "core/plan/orient.h"
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
 #include "core/run_sheet/run_sheet.h"
+#include "core/study/aims.h"
 #include "formats/archive.h"
 #include "formats/export.h"
 #include "formats/files.h"
@@ -272,6 +274,11 @@ void print_summary(const Project& p, const Plan& plan) {
     std::printf("%d changes, %d by hand · printing %s + changing %s = %s · at the printer %s · cost %.2f\n", t.changes,
                 t.hand_swaps, duration(t.print_s).c_str(), duration(t.change_s).c_str(), duration(t.total_s).c_str(),
                 duration(t.attended_s).c_str(), t.cost);
+    if (t.useful_purge_g > 0)
+        std::printf("%.2f g of purge put to use in infill or a second piece\n", t.useful_purge_g);
+    std::printf("%s\n", presence(p, plan).c_str());
+    for (const Refill& r : plan.refills)
+        std::printf("%s: %c into slot %d\n", when(r).c_str(), p.filaments[static_cast<std::size_t>(r.in)].letter, r.slot);
     std::printf("proven: no order takes fewer than %d changes or purges less than %.0f mm³; as assigned: %d changes, %.0f mm³\n\n",
                 plan.bound.changes, plan.bound.purge_mm3, plan.as_assigned.changes, plan.as_assigned.purge_mm3);
     print_findings(plan);
@@ -374,6 +381,59 @@ int run_orient(const PlanOptions& o) {
     });
 }
 
+int run_nozzles(const NozzlesOptions& o) {
+    return guarded([&] {
+        Project p = open_project(o.project, o.settings);
+        const struct { const char* name; double aim; } aims[] = {{"waste", kLeastWaste}, {"time", kLeastTime}, {"handling", kLeastHandling}};
+        for (const std::string& text : o.pins) {
+            const std::size_t at = text.find('=');
+            if (at == std::string::npos)
+                throw Usage{"--pin takes LETTER=NOZZLE, not “" + text + "”"};
+            const char l = letter(text.substr(0, at), "--pin");
+            const double n = number(text.substr(at + 1), "--pin");
+            if (find_filament(p, l) < 0)
+                throw Usage{"--pin: there is no filament " + std::string(1, l)};
+            if (n != std::floor(n) || n < 1 || n > static_cast<double>(p.machine.nozzles.size()))
+                throw Usage{"--pin: the machine's nozzles are 1 to " + std::to_string(p.machine.nozzles.size()) + ", not “" + text.substr(at + 1) + "”"};
+            pin(p, l, static_cast<int>(n) - 1);
+        }
+        for (const auto& a : aims)
+            if (o.aim == a.name)
+                p.settings.aim = a.aim;
+        const auto plan = make_plan(p, o.project);
+        const auto choices = compare_aims(p, *plan);
+        if (!choices)
+            throw Unusable{o.project, choices.error().message};
+        if (o.json) {
+            std::cout << aims_report(p, *choices, 0).dump(2) << "\n";
+            return 0;
+        }
+        std::printf("%s: %s\n%s\n\n", p.machine.name.c_str(), describe(p.machine).c_str(), what_it_can(p.machine).c_str());
+        std::printf("%-14s %9s %8s %7s %8s %9s %9s %6s  %s\n", "aim", "purge g", "changes", "swaps", "refills", "changing", "attended", "trips", "filaments on nozzles");
+        for (const AimChoice& c : *choices) {
+            std::vector<std::string> at(p.machine.nozzles.size());
+            for (std::size_t f = 0; f < p.filaments.size(); ++f)
+                if (c.plan->use[f].model_mm3 > 0)
+                    at[static_cast<std::size_t>(c.plan->loading.nozzle[f])] += p.filaments[f].letter;
+            std::string where;
+            for (std::size_t n = 0; n < at.size(); ++n)
+                where += (n ? " | " : "") + (at[n].empty() ? std::string(p.machine.nozzles[n].missing ? "missing" : "-") : at[n]);
+            const std::string name = c.own ? "this choice" : c.aim == kLeastTime ? "least time" : c.aim == kLeastHandling ? "least handling" : c.aim == kBlend ? "blend " + std::to_string(std::lround(c.blend_pct)) + " %" : "least waste";
+            const Totals& t = c.plan->totals;
+            std::printf("%-14s %9.2f %8d %7d %8d %9s %9s %6d  %s%s\n", name.c_str(), t.purge_g, t.changes, t.hand_swaps, t.refills, duration(t.change_s).c_str(), duration(t.attended_s).c_str(), c.plan->attendance.trips,
+                        where.c_str(), c.plan->loading.proven ? "" : " (searched, not proven)");
+        }
+        std::printf("\n%s\n%s\n", loading_reason(p, *plan).c_str(), presence(p, *plan).c_str());
+        const std::vector<Place> places = starting_places(p, *plan);
+        for (std::size_t f = 0; f < places.size(); ++f)
+            if (plan->use[f].model_mm3 > 0)
+                std::printf("%c: %s\n", p.filaments[f].letter, describe(p, places[f]).c_str());
+        for (const Refill& r : plan->refills)
+            std::printf("%s: %c into slot %d\n", when(r).c_str(), p.filaments[static_cast<std::size_t>(r.in)].letter, r.slot);
+        return 0;
+    });
+}
+
 int run_export(const ExportOptions& o) {
     return guarded([&] {
         const Project p = open_project(o.project, {});
@@ -417,7 +477,7 @@ int run_fit(const std::string& file, bool json) {
                                 {"model_mm3", f.model_mm3}, {"residual_mm3", f.residual_mm3}, {"studentized", f.studentized}, {"outlier", f.outlier}});
             }
             std::cout << Json{{"schema", "vitrail.calibration/1"}, {"dead_mm3", c->dead_mm3}, {"mixing_mm3", c->mixing_mm3}, {"dead_sd_mm3", c->dead_sd_mm3},
-                              {"mixing_sd_mm3", c->mixing_sd_mm3}, {"residual_sd_mm3", c->residual_sd_mm3}, {"readings", list}}.dump(2) << "\n";
+                              {"mixing_sd_mm3", c->mixing_sd_mm3}, {"covariance_mm6", c->covariance_mm6}, {"residual_sd_mm3", c->residual_sd_mm3}, {"readings", list}}.dump(2) << "\n";
             return 0;
         }
         std::printf("V_d %.1f ± %.1f mm³, V_m %.1f ± %.1f mm³ (one standard deviation), from %zu readings\n", c->dead_mm3, c->dead_sd_mm3, c->mixing_mm3,

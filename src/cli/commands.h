@@ -15,6 +15,10 @@ struct PlanOptions {
     bool json = false;
     std::vector<std::string> settings;
 };
+struct NozzlesOptions : PlanOptions {
+    std::string aim;
+    std::vector<std::string> pins;
+};
 struct SheetOptions {
     std::string project, pdf, csv, html;
 };
@@ -28,6 +32,7 @@ int run_plan(const PlanOptions& o);
 int run_check(const PlanOptions& o);
 int run_sheet(const SheetOptions& o);
 int run_orient(const PlanOptions& o);
+int run_nozzles(const NozzlesOptions& o);
 int run_export(const ExportOptions& o);
 int run_fit(const std::string& readings, bool json);
 int run_machines(bool json);

@@ -55,6 +55,15 @@ int main(int argc, char** argv) {
     project_options(orient);
     orient->callback([&] { run = [&] { return run_orient(plan); }; });
 
+    NozzlesOptions nozzles;
+    CLI::App* nozzles_command = app.add_subcommand("nozzles", "Which filament on which nozzle, for each aim, and which spool in which slot when");
+    nozzles_command->add_option("project", nozzles.project, "The project, *.vitrail")->required();
+    nozzles_command->add_flag("--json", nozzles.json, "Print JSON");
+    nozzles_command->add_option("--set", nozzles.settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    nozzles_command->add_option("--aim", nozzles.aim, "What counts: waste, time or handling; otherwise as the project has it")->check(CLI::IsMember({"waste", "time", "handling"}));
+    nozzles_command->add_option("--pin", nozzles.pins, "LETTER=NOZZLE, nozzles counted from 1")->expected(1)->take_all();
+    nozzles_command->callback([&] { run = [&] { return run_nozzles(nozzles); }; });
+
     ExportOptions out;
     CLI::App* export_command = app.add_subcommand("export", "Write one body per filament, with a shared origin");
     export_command->add_option("project", out.project, "The project, *.vitrail")->required();

@@ -72,6 +72,8 @@ Json project_to_json(const Project& p) {
                              {"price_per_kg", f.price_per_kg},
                              {"nozzle_c", range_to_json(f.nozzle_c)},
                              {"bed_c", range_to_json(f.bed_c)},
+                             {"delta_e", f.delta_e},
+                             {"free_after_h", f.free_after_h},
                              {"kept_dry", f.kept_dry},
                              {"class_confirmed", f.class_confirmed},
                              {"shelf_id", f.shelf_id},
@@ -84,6 +86,8 @@ Json project_to_json(const Project& p) {
         for (const Patch& x : part.patches)
             patches.push_back({{"name", x.name}, {"filament", letter_text(x.filament)}});
         Json j{{"name", part.name}, {"model", part.model}, {"body", part.object}, {"filament", letter_text(part.filament)}};
+        if (part.takes_purge)
+            j["takes_purge"] = true;
         if (has_surface_file(part)) {
             j["surface"] = surface_file(i);
             j["own_mesh"] = part.own_mesh;
@@ -97,6 +101,15 @@ Json project_to_json(const Project& p) {
     for (const auto& row : p.pose)
         for (const double v : row)
             pose.push_back(v);
+    Json pins = Json::array(), pairs = Json::array(), in_machine = Json::array(), refills = Json::array();
+    for (const Pin& x : p.pins)
+        pins.push_back({{"filament", letter_text(x.filament)}, {"nozzle", x.nozzle + 1}});
+    for (const PairPurge& x : p.pair_purges)
+        pairs.push_back({{"from", letter_text(x.from)}, {"to", letter_text(x.to)}, {"mm3", x.mm3}, {"delta_e", x.delta_e}, {"locked", x.locked}, {"reason", x.reason}});
+    for (const InMachine& x : p.in_machine)
+        in_machine.push_back({{"filament", letter_text(x.filament)}, {"toolhead", x.toolhead + 1}});
+    for (const RefillChoice& x : p.refill_choices)
+        refills.push_back({{"filament", letter_text(x.filament)}, {"nth", x.nth}, {"layer", x.layer}});
     for (const Band& b : p.bands)
         bands.push_back({{"part", b.part}, {"z0_mm", b.z0_mm}, {"z1_mm", b.z1_mm}, {"filament", letter_text(b.filament)}});
     for (const SettingInfo& s : all_settings()) {
@@ -114,6 +127,11 @@ Json project_to_json(const Project& p) {
             {"bands", bands},
             {"pose", pose},
             {"waivers", waivers},
+            {"pins", pins},
+            {"pair_purges", pairs},
+            {"in_machine", in_machine},
+            {"refill_choices", refills},
+            {"print_first", p.print_first},
             {"settings", settings}};
 }
 
@@ -126,6 +144,37 @@ int version_of(const JsonReader& r) {
     if (std::from_chars(schema.data() + prefix.size(), end, v).ptr != end || v < 1)
         throw JsonMisfit{"the schema “" + schema.substr(0, 60) + "” has no version"};
     return v;
+}
+
+/// What the user said about nozzles, slots, order and purge.
+void read_changes(const JsonReader& r, Project& p) {
+    const auto each = [&](const char* key, auto read) {
+        if (r.has(key))
+            for (std::size_t i = 0; i < r.list(key, 10000).size(); ++i)
+                read(r.item(key, i));
+    };
+    each("pins", [&](const JsonReader& x) {
+        const int nozzle = static_cast<int>(x.number("nozzle", 1, static_cast<double>(p.machine.nozzles.size())));
+        pin(p, letter_from(x, "filament", false), nozzle - 1);
+    });
+    each("pair_purges", [&](const JsonReader& x) {
+        PairPurge& y = pair_purge_of(p, letter_from(x, "from", false), letter_from(x, "to", false));
+        y.mm3 = x.number("mm3", 0, 20000, 0);
+        y.delta_e = x.number("delta_e", 0, 100, 0);
+        y.locked = x.truth("locked", false);
+        y.reason = x.text("reason", "");
+    });
+    each("in_machine", [&](const JsonReader& x) {
+        const int head = static_cast<int>(x.number("toolhead", 1, static_cast<double>(p.machine.toolheads.size())));
+        p.in_machine.push_back({letter_from(x, "filament", false), head - 1});
+    });
+    each("refill_choices", [&](const JsonReader& x) {
+        p.refill_choices.push_back({letter_from(x, "filament", false), static_cast<int>(x.number("nth", 1, 100000)), static_cast<int>(x.number("layer", 1, 100000))});
+    });
+    p.print_first = r.text("print_first", "");
+    for (const char c : p.print_first)
+        if (c < 'A' || c > 'Z')
+            throw JsonMisfit{r.where() + ".print_first must be letters from A to Z"};
 }
 
 Project project_from_json(const JsonReader& r) {
@@ -151,6 +200,8 @@ Project project_from_json(const JsonReader& r) {
         x.price_per_kg = f.number("price_per_kg", 0, 1e6, x.price_per_kg);
         x.nozzle_c = range_from_json(f, "nozzle_c", x.nozzle_c);
         x.bed_c = range_from_json(f, "bed_c", x.bed_c);
+        x.delta_e = f.number("delta_e", 0, 30, 0);
+        x.free_after_h = f.number("free_after_h", 0, 1000, 0);
         x.kept_dry = f.truth("kept_dry", false);
         x.class_confirmed = f.truth("class_confirmed", false);
         x.shelf_id = f.text("shelf_id", "");
@@ -170,6 +221,7 @@ Project project_from_json(const JsonReader& r) {
             p.waivers.push_back({w.text("code"), w.text("reason", "")});
         }
     }
+    read_changes(r, p);
     if (r.has("pose")) {
         const Json& pose = r.list("pose", 9);
         for (std::size_t i = 0; i < 9; ++i) {
@@ -240,6 +292,7 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         part.model = static_cast<int>(x.number("model", 0, 1e6));
         part.object = static_cast<int>(x.number("body", 0, 1e6));
         part.filament = letter_from(x, "filament", true);
+        part.takes_purge = x.truth("takes_purge", false);
         if (part.model >= static_cast<int>(bodies.size()) || part.object >= static_cast<int>(bodies[part.model].size()))
             throw JsonMisfit{x.where() + " names a body that the model files do not have"};
         if (find_part(p, part.name) >= 0)

@@ -21,15 +21,56 @@ ChangeTime time_from_json(const JsonReader& r, const char* kind, ChangeTime othe
 
 } // namespace
 
+Json calibration_to_json(const KeptCalibration& c) {
+    Json readings = Json::array();
+    for (const Reading& r : c.readings)
+        readings.push_back({{"from_rgb", to_hex(r.from)}, {"to_rgb", to_hex(r.to)}, {"delta_e", r.delta_e}, {"clean_mm3", r.clean_mm3}});
+    return {{"toolhead", c.toolhead},       {"nozzle_mm", c.nozzle_mm},       {"material", facts(c.material).id},   {"dead_mm3", c.dead_mm3}, {"mixing_mm3", c.mixing_mm3},
+            {"dead_sd_mm3", c.dead_sd_mm3}, {"mixing_sd_mm3", c.mixing_sd_mm3}, {"covariance_mm6", c.covariance_mm6}, {"readings", readings}};
+}
+
+KeptCalibration calibration_from_json(const JsonReader& r) {
+    KeptCalibration c;
+    c.toolhead = r.text("toolhead", "");
+    c.nozzle_mm = r.number("nozzle_mm", 0.05, 3);
+    const auto material = parse_material(r.text("material"));
+    if (!material)
+        throw JsonMisfit{r.where() + ".material is not known"};
+    c.material = *material;
+    c.dead_mm3 = r.number("dead_mm3", 0, 5000);
+    c.mixing_mm3 = r.number("mixing_mm3", 0.1, 5000);
+    c.dead_sd_mm3 = r.number("dead_sd_mm3", 0, 5000, 0);
+    c.mixing_sd_mm3 = r.number("mixing_sd_mm3", 0, 5000, 0);
+    c.covariance_mm6 = r.number("covariance_mm6", -1e8, 1e8, 0);
+    if (r.has("readings"))
+        for (std::size_t i = 0; i < r.list("readings", 1000).size(); ++i) {
+            const JsonReader x = r.item("readings", i);
+            const auto from = parse_colour(x.text("from_rgb")), to = parse_colour(x.text("to_rgb"));
+            if (!from || !to)
+                throw JsonMisfit{x.where() + " must have two colours #rrggbb"};
+            c.readings.push_back({*from, *to, x.number("delta_e", 0.2, 30), x.number("clean_mm3", 0, 100000)});
+        }
+    return c;
+}
+
 Json machine_to_json(const Machine& m) {
     Json heads = Json::array();
     for (std::size_t t = 0; t < m.toolheads.size(); ++t) {
-        Json nozzles = Json::array();
+        Json nozzles = Json::array(), missing = Json::array();
         for (const Nozzle& n : m.nozzles)
-            if (n.toolhead == static_cast<int>(t))
+            if (n.toolhead == static_cast<int>(t)) {
                 nozzles.push_back(n.diameter_mm);
-        heads.push_back({{"name", m.toolheads[t].name}, {"feeder_slots", m.toolheads[t].slots}, {"nozzles_mm", nozzles}});
+                if (n.missing)
+                    missing.push_back(nozzles.size());
+            }
+        Json head{{"name", m.toolheads[t].name}, {"feeder_slots", m.toolheads[t].slots}, {"nozzles_mm", nozzles}};
+        if (!missing.empty())
+            head["missing"] = missing;
+        heads.push_back(head);
     }
+    Json calibrations = Json::array();
+    for (const KeptCalibration& c : m.calibrations)
+        calibrations.push_back(calibration_to_json(c));
     return {{"schema", "vitrail.machine/1"},
             {"id", m.id},
             {"name", m.name},
@@ -44,7 +85,9 @@ Json machine_to_json(const Machine& m) {
               {"mixing_mm3", m.mixing_mm3},
               {"prime_mm3", m.prime_mm3},
               {"first_load_mm3", m.first_load_mm3},
-              {"class_minimum_mm3", m.class_minimum_mm3}}}};
+              {"class_minimum_mm3", m.class_minimum_mm3},
+              {"calibrations", calibrations}}},
+            {"commands", {{"tool", m.commands.tool}, {"feeder", m.commands.feeder}, {"hand", m.commands.hand}, {"pause", m.commands.pause}}}};
 }
 
 Machine machine_from_json(const JsonReader& r) {
@@ -74,6 +117,13 @@ Machine machine_from_json(const JsonReader& r) {
                 throw JsonMisfit{h.where() + ".nozzles_mm must be diameters from 0.05 to 3"};
             m.nozzles.push_back({d.get<double>(), static_cast<int>(t)});
         }
+        if (h.has("missing"))
+            for (const Json& d : h.list("missing", 32)) {
+                const std::size_t on_head = h.list("nozzles_mm", 32).size();
+                if (!d.is_number_integer() || d.get<int>() < 1 || d.get<int>() > static_cast<int>(on_head))
+                    throw JsonMisfit{h.where() + ".missing must be numbers of its nozzles, from 1"};
+                m.nozzles[m.nozzles.size() - on_head + static_cast<std::size_t>(d.get<int>()) - 1].missing = true;
+            }
     }
     if (m.nozzles.empty())
         throw JsonMisfit{r.where() + ".toolheads must hold at least one nozzle"};
@@ -96,6 +146,13 @@ Machine machine_from_json(const JsonReader& r) {
         m.prime_mm3 = p.number("prime_mm3", 0, 5000, m.prime_mm3);
         m.first_load_mm3 = p.number("first_load_mm3", 0, 5000, m.first_load_mm3);
         m.class_minimum_mm3 = p.number("class_minimum_mm3", 0, 5000, m.class_minimum_mm3);
+        if (p.has("calibrations"))
+            for (std::size_t i = 0; i < p.list("calibrations", 200).size(); ++i)
+                m.calibrations.push_back(calibration_from_json(p.item("calibrations", i)));
+    }
+    if (r.has("commands")) {
+        const JsonReader c = r.object("commands");
+        m.commands = {c.text("tool", m.commands.tool), c.text("feeder", m.commands.feeder), c.text("hand", m.commands.hand), c.text("pause", m.commands.pause)};
     }
     return m;
 }

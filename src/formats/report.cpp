@@ -1,5 +1,6 @@
 #include "formats/report.h"
 
+#include "core/changes/aims.h"
 #include "formats/csv.h"
 
 #include <cmath>
@@ -37,6 +38,18 @@ Json change_to_json(const Project& p, const Change& c) {
            {"time_s", c.time_s},
            {"attended_s", c.attended_s},
            {"within_layer", c.within_layer}};
+    if (c.slot)
+        j["slot"] = c.slot;
+    if (c.flows.size() > 1 || is_useful(c.destination)) {
+        Json flows = Json::array();
+        for (const Flow& f : c.flows) {
+            Json x{{"destination", to_string(f.where)}, {"mm3", f.mm3}};
+            if (f.part >= 0)
+                x["part"] = p.parts[static_cast<std::size_t>(f.part)].name;
+            flows.push_back(x);
+        }
+        j["flows"] = flows;
+    }
     if (c.displaced != c.from)
         j["nozzle_held"] = std::string(1, p.filaments[c.displaced].letter);
     return j;
@@ -88,6 +101,76 @@ Json poses_report(const std::vector<PoseCost>& poses) {
     return rounded({{"schema", "vitrail.poses/1"}, {"poses", list}});
 }
 
+namespace {
+
+std::string letter_of(const Project& p, int filament) {
+    return filament < 0 ? std::string() : std::string(1, p.filaments[static_cast<std::size_t>(filament)].letter);
+}
+
+Json loading_to_json(const Project& p, const Plan& plan) {
+    Json list = Json::array();
+    for (const Stay& s : plan.stays)
+        list.push_back({{"nozzle", s.nozzle + 1}, {"slot", s.slot}, {"letter", letter_of(p, s.filament)}, {"from_layer", s.from_layer}, {"to_layer", s.to_layer}});
+    return list;
+}
+
+Json refills_to_json(const Project& p, const Plan& plan) {
+    Json list = Json::array();
+    for (const Refill& r : plan.refills)
+        list.push_back({{"toolhead", p.machine.toolheads[static_cast<std::size_t>(r.toolhead)].name},
+                        {"slot", r.slot},
+                        {"out", letter_of(p, r.out)},
+                        {"in", letter_of(p, r.in)},
+                        {"earliest_layer", r.earliest_layer},
+                        {"latest_layer", r.latest_layer},
+                        {"earliest_s", r.earliest_s},
+                        {"latest_s", r.latest_s},
+                        {"pause", r.pause}});
+    return list;
+}
+
+Json pairs_to_json(const Project& p, const Plan& plan) {
+    static const char* rules[] = {"colour", "prime", "material", "by-hand", "locked"};
+    Json list = Json::array();
+    for (const PairUse& u : plan.pairs)
+        list.push_back({{"from", letter_of(p, u.from)}, {"to", letter_of(p, u.to)}, {"mm3", u.mm3}, {"clean_mm3", u.clean_mm3}, {"sd_mm3", u.sd_mm3}, {"delta_e", u.delta_e},
+                        {"left_delta_e", u.left_delta_e}, {"rule", rules[static_cast<int>(u.rule)]}, {"times", u.times}, {"g", u.g}, {"s", u.s}});
+    return list;
+}
+
+Json washouts_to_json(const Project& p, const Plan& plan) {
+    Json list = Json::array();
+    for (const WashoutUse& w : plan.washouts)
+        list.push_back({{"toolhead", p.machine.toolheads[static_cast<std::size_t>(w.toolhead)].name}, {"nozzle_mm", w.nozzle_mm}, {"material", facts(w.material).id}, {"dead_mm3", w.washout.dead_mm3},
+                        {"mixing_mm3", w.washout.mixing_mm3}, {"dead_sd_mm3", w.dead_sd_mm3}, {"mixing_sd_mm3", w.mixing_sd_mm3}, {"readings", w.readings},
+                        {"source", w.by_setting ? "project" : w.readings ? "calibration" : "machine"}});
+    return list;
+}
+
+} // namespace
+
+Json aims_report(const Project& p, const std::vector<AimChoice>& choices, std::size_t chosen) {
+    static const char* aims[] = {"waste", "time", "handling", "blend"};
+    Json list = Json::array();
+    for (const AimChoice& c : choices) {
+        const Plan& plan = *c.plan;
+        const Totals& t = plan.totals;
+        Json nozzles = Json::array();
+        for (std::size_t f = 0; f < p.filaments.size(); ++f)
+            if (plan.use[f].model_mm3 > 0)
+                nozzles.push_back({{"letter", std::string(1, p.filaments[f].letter)}, {"nozzle", plan.loading.nozzle[f] + 1}});
+        Json j{{"aim", c.own ? "own" : aims[static_cast<int>(c.aim)]}, {"nozzles", nozzles}, {"purge_mm3", t.purge_mm3}, {"purge_g", t.purge_g}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
+               {"refills", t.refills}, {"pauses", t.pauses}, {"spools_to_load", t.spools_to_load}, {"handlings", handlings(plan)}, {"change_s", t.change_s}, {"attended_s", t.attended_s},
+               {"total_s", t.total_s}, {"trips", plan.attendance.trips}, {"night_trips", plan.attendance.night_trips}, {"proven", plan.loading.proven},
+               {"lower_bound", {{"changes", plan.bound.changes}, {"purge_mm3", plan.bound.purge_mm3}}}, {"reason", loading_reason(p, plan)}};
+        if (c.aim == kBlend && !c.own)
+            j["blend"] = c.blend_pct;
+        list.push_back(j);
+    }
+    const Plan& plan = *choices[chosen].plan;
+    return rounded({{"schema", "vitrail.nozzles/1"}, {"aims", list}, {"chosen", list[chosen]}, {"loading", loading_to_json(p, plan)}, {"refills", refills_to_json(p, plan)}});
+}
+
 Json plan_report(const Project& p, const Plan& plan) {
     Json filaments = Json::array(), sequence = Json::array(), changes = Json::array(), loads = Json::array();
     for (std::size_t i = 0; i < p.filaments.size(); ++i) {
@@ -126,6 +209,9 @@ Json plan_report(const Project& p, const Plan& plan) {
         for (int j = 0; j < plan.filaments; ++j)
             if (i != j)
                 table[std::string(1, p.filaments[i].letter) + ">" + p.filaments[j].letter] = plan.purge_table.at(i, j);
+    Json columns = Json::array();
+    for (const TowerColumn& c : plan.tower.columns)
+        columns.push_back({{"width_mm", c.width_mm}, {"from_layer", c.from_layer}, {"to_layer", c.to_layer}});
     const Totals& t = plan.totals;
     Json report{
         {"schema", "vitrail.plan-report/1"},
@@ -143,6 +229,12 @@ Json plan_report(const Project& p, const Plan& plan) {
         {"first_loads", loads},
         {"purge_table", table},
         {"lower_bound", {{"changes", plan.bound.changes}, {"purge_mm3", plan.bound.purge_mm3}}},
+        {"loading", loading_to_json(p, plan)},
+        {"loading_proven", plan.loading.proven},
+        {"refills", refills_to_json(p, plan)},
+        {"pairs", pairs_to_json(p, plan)},
+        {"washout", washouts_to_json(p, plan)},
+        {"attendance", {{"trips", plan.attendance.trips}, {"night_trips", plan.attendance.night_trips}, {"start_hour", p.settings.start_hour}}},
         {"totals",
          {{"model_g", t.model_g},
           {"support_g", t.support_g},
@@ -158,6 +250,9 @@ Json plan_report(const Project& p, const Plan& plan) {
           {"total_s", t.total_s},
           {"cost", t.cost},
           {"purge_mm3", t.purge_mm3},
+          {"useful_purge_g", t.useful_purge_g},
+          {"refills", t.refills},
+          {"pauses", t.pauses},
           {"first_load_g", t.first_load_g},
           {"attended_cost", t.attended_cost}}},
         {"as_assigned",
@@ -165,8 +260,11 @@ Json plan_report(const Project& p, const Plan& plan) {
           {"purge_mm3", plan.as_assigned.purge_mm3},
           {"purge_g", plan.as_assigned.purge_g},
           {"total_s", plan.as_assigned.total_s}}},
+        {"skirt", {{"layers", plan.skirt.layers}, {"height_mm", plan.skirt.height_mm}, {"purge_mm3", plan.skirt.purge_mm3}, {"fill_mm3", plan.skirt.fill_mm3}, {"overflow_mm3", plan.skirt.overflow_mm3}}},
+        {"ooze_wall", {{"layers", plan.ooze.layers}, {"length_mm", plan.ooze.length_mm}, {"mm3", plan.ooze.mm3}}},
         {"tower",
          {{"layers", plan.tower.layers},
+          {"columns", columns},
           {"width_mm", plan.tower.width_mm},
           {"height_mm", plan.tower.height_mm},
           {"slenderness", plan.tower.slenderness()},
@@ -184,13 +282,13 @@ std::string sheet_csv(const RunSheet& sheet) {
         return std::string(buffer);
     };
     std::string out = "step,before_layer,after_layer,z_before_mm,z_after_mm,within_layer,from,to,kind,nozzle,purge_mm3,purge_g,"
-                      "destination,time_s,attended_s,when\r\n";
+                      "destination,time_s,attended_s,when,command\r\n";
     for (const SheetChange& s : sheet.changes) {
         const Change& c = s.change;
         const std::string cells[] = {std::to_string(s.number), std::to_string(c.layer), std::to_string(c.layer - 1),
                                      number(c.z_before_mm, 3), number(c.z_after_mm, 3), c.within_layer ? "yes" : "no",
                                      std::string(1, s.from), std::string(1, s.to), s.kind, s.nozzle, number(c.purge_mm3, 1),
-                                     number(c.purge_g, 3), s.destination, number(c.time_s, 1), number(c.attended_s, 1), s.when};
+                                     number(c.purge_g, 3), s.destination, number(c.time_s, 1), number(c.attended_s, 1), s.when, s.command};
         for (std::size_t i = 0; i < std::size(cells); ++i)
             out += (i ? "," : "") + csv_field(cells[i]);
         out += "\r\n";
@@ -287,15 +385,22 @@ std::string sheet_html(const RunSheet& s) {
     if (s.changes.empty())
         h += "<p>None: the whole print is in one filament.</p>";
     else {
-        h += "<table><tr><th class=\"n\">#</th><th>when</th><th>from</th><th>to</th><th>kind</th><th class=\"n\">purge</th><th class=\"n\">time</th></tr>\n";
+        h += "<table><tr><th class=\"n\">#</th><th>when</th><th>from</th><th>to</th><th>kind</th><th class=\"n\">purge</th><th class=\"n\">time</th><th>command</th></tr>\n";
         for (const SheetChange& c : s.changes) {
             std::snprintf(buffer, sizeof buffer, "<td class=\"n\">%.2f g</td>", c.purge_g);
             h += "<tr><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + escaped(c.when) + "</td><td>" +
                  pane(c.from) + "</td><td>" + pane(c.to) + "</td><td>" + escaped(c.kind) + "</td>" + buffer +
-                 "<td class=\"n\">" + duration(c.time_s) + "</td></tr>\n";
+                 "<td class=\"n\">" + duration(c.time_s) + "</td><td><code>" + escaped(c.command) + "</code></td></tr>\n";
         }
         h += "</table>\n";
     }
+    if (!s.refills.empty()) {
+        h += "<h2>Slots to refill</h2><table><tr><th>when</th><th>slot</th><th>out</th><th>in</th><th>command</th></tr>\n";
+        for (const SheetRefill& r : s.refills)
+            h += "<tr><td>" + escaped(r.when) + "</td><td>" + escaped(r.slot) + "</td><td>" + (r.out ? pane(r.out) : std::string("empty")) + "</td><td>" + pane(r.in) + "</td><td><code>" + escaped(r.command) + "</code></td></tr>\n";
+        h += "</table>\n";
+    }
+    h += "<p>" + escaped(s.presence) + "</p>\n";
     h += "<h2>In all</h2><table>";
     for (const auto& [what, value] : s.totals)
         h += "<tr><td>" + escaped(what) + "</td><td class=\"n\">" + escaped(value) + "</td></tr>";

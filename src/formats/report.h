@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/plan/orient.h"
+#include "core/study/aims.h"
 #include "core/run_sheet/run_sheet.h"
 #include "formats/json.h"
 
@@ -13,6 +14,9 @@ Json findings_report(const Plan& plan);
 
 /// Schema "vitrail.poses/1": poses[] {name, rotation, changes, purge_g, tower_g, overhang_mm2, total_s, …} in the given order.
 Json poses_report(const std::vector<PoseCost>& poses);
+
+/// Schema "vitrail.nozzles/1": every aim's result, the chosen one, its loading[] and refills[].
+Json aims_report(const Project& project, const std::vector<AimChoice>& choices, std::size_t chosen);
 
 /// RFC 4180: a header line, CRLF, quotes where needed. One line a change.
 std::string sheet_csv(const RunSheet& sheet);

@@ -1,4 +1,3 @@
-#include "core/changes/nozzles.h"
 #include "core/changes/order.h"
 
 #include "support.h"
@@ -19,8 +18,8 @@ std::vector<int> members(Set s) {
     return m;
 }
 
-/// Every order of every layer, one after the other.
-std::int64_t brute_force(const std::vector<Set>& layers, const CostMatrix& costs) {
+/// Every order of every layer, one after the other; with `first`, only those that begin with it.
+std::int64_t brute_force(const std::vector<Set>& layers, const CostMatrix& costs, const std::vector<std::int8_t>& first = {}) {
     std::function<std::int64_t(std::size_t, int)> from = [&](std::size_t l, int last) -> std::int64_t {
         if (l == layers.size())
             return 0;
@@ -29,6 +28,8 @@ std::int64_t brute_force(const std::vector<Set>& layers, const CostMatrix& costs
             return from(l + 1, last);
         std::int64_t best = INT64_MAX;
         do {
+            if (!first.empty() && first[l] >= 0 && (layers[l] >> first[l] & 1) && order.front() != first[l])
+                continue;
             std::int64_t cost = 0;
             int now = last;
             for (int i : order) {
@@ -89,8 +90,8 @@ private Q_SLOTS:
     void empty_and_single();
     void large_sets_are_bounded();
     void twelve_in_every_layer();
-    void nozzles_equal_brute_force();
-    void more_nozzles_never_cost_more();
+    void locked_equals_brute_force();
+    void subsets_equal_order_layers();
 };
 
 void TestOrder::equals_brute_force() {
@@ -179,68 +180,46 @@ void TestOrder::twelve_in_every_layer() {
     QVERIFY(o.cost >= 1000 * single.cost);
 }
 
-void TestOrder::nozzles_equal_brute_force() {
-    std::mt19937 rng(31);
-    Machine m = *find_machine("twin");
-    for (int extra = 0; extra < 2; ++extra) {
-        for (int round = 0; round < 40; ++round) {
-            const int n = 2 + static_cast<int>(rng() % 4), nozzles = static_cast<int>(m.nozzles.size());
-            std::vector<Set> layers;
-            for (int l = 0; l < 6; ++l)
-                layers.push_back(rng() % (1u << n));
-            const CostMatrix costs = random_costs(n, rng);
-            const auto cost_with = [&](const std::vector<int>& nozzle) {
-                std::int64_t sum = 0;
-                for (int k = 0; k < nozzles; ++k) {
-                    Set group = 0;
-                    for (int f = 0; f < n; ++f)
-                        if (nozzle[f] == k)
-                            group |= Set{1} << f;
-                    sum += order_layers(seen_by(layers, group), costs).cost;
-                }
-                return sum;
-            };
-            std::int64_t best = INT64_MAX;
-            std::vector<int> nozzle(n, 0);
-            for (;;) {
-                best = std::min(best, cost_with(nozzle));
-                int i = 0;
-                while (i < n && ++nozzle[i] == nozzles)
-                    nozzle[i++] = 0;
-                if (i == n)
-                    break;
-            }
-            const Loading l = load_nozzles(layers, costs, m);
-            QVERIFY(l.proven);
-            QCOMPARE(cost_with(l.nozzle), best);
+void TestOrder::locked_equals_brute_force() {
+    std::mt19937 rng(77);
+    for (int round = 0; round < 200; ++round) {
+        const int n = 2 + static_cast<int>(rng() % 4), count = 1 + static_cast<int>(rng() % 4);
+        std::vector<Set> layers;
+        std::vector<std::int8_t> first;
+        for (int l = 0; l < count; ++l) {
+            layers.push_back(rng() % (1u << n));
+            first.push_back(static_cast<std::int8_t>(static_cast<int>(rng() % static_cast<unsigned>(n + 1)) - 1));
         }
-        m.nozzles.push_back({0.4, 1}); // and once more with three
+        const CostMatrix costs = random_costs(n, rng);
+        const Ordered o = order_layers(layers, costs, first);
+        QVERIFY(fits(o.sequence, layers));
+        QCOMPARE(o.cost, brute_force(layers, costs, first));
+        QCOMPARE(cost_of(o.sequence, costs), o.cost);
+        QVERIFY(o.cost >= order_layers(layers, costs).cost); // a lock never helps
+        for (std::size_t l = 0; l < layers.size(); ++l)
+            if (first[l] >= 0 && (layers[l] >> first[l] & 1)) {
+                QCOMPARE(int(o.sequence.layer(l).front()), int(first[l]));
+                QCOMPARE(int(in_index_order(layers, first).layer(l).front()), int(first[l]));
+            }
+        QVERIFY(fits(in_index_order(layers, first), layers));
     }
 }
 
-void TestOrder::more_nozzles_never_cost_more() {
-    std::mt19937 rng(8);
-    for (int round = 0; round < 10; ++round) {
-        const int n = 12; // beyond the exact split
+void TestOrder::subsets_equal_order_layers() {
+    std::mt19937 rng(14);
+    for (int round = 0; round < 30; ++round) {
+        const int n = 2 + static_cast<int>(rng() % 5);
+        // Long runs of equal layers, where the cost is stepped over, and short ones.
         std::vector<Set> layers;
-        for (int l = 0; l < 12; ++l)
-            layers.push_back(rng() % (1u << n) & rng());
+        for (int run = 0; run < 6; ++run)
+            layers.insert(layers.end(), 1 + rng() % (run % 2 ? 60 : 3), rng() % (1u << n));
         const CostMatrix costs = random_costs(n, rng);
-        std::int64_t before = INT64_MAX;
-        Machine m = *find_machine("feeder-4");
-        for (int nozzles = 1; nozzles <= 3; ++nozzles) {
-            const Loading l = load_nozzles(layers, costs, m);
-            std::int64_t sum = 0;
-            for (int k = 0; k < nozzles; ++k) {
-                Set group = 0;
-                for (int f = 0; f < n; ++f)
-                    if (l.nozzle[f] == k)
-                        group |= Set{1} << f;
-                sum += order_layers(seen_by(layers, group), costs).cost;
-            }
-            QVERIFY(sum <= before);
-            before = sum;
-            m.nozzles.push_back({0.4, 0});
+        const std::vector<double> all = costs_of_subsets(layers, costs);
+        for (Set group = 0; group < (1u << n); ++group) {
+            std::vector<Set> seen;
+            for (const Set s : layers)
+                seen.push_back(s & group);
+            QCOMPARE(all[group], double(order_layers(seen, costs).cost));
         }
     }
 }

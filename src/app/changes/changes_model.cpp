@@ -68,9 +68,12 @@ QVariant ChangesModel::data(const QModelIndex& index, int role) const {
         if (index.column() == kPurge) {
             if (c.displaced == c.to)
                 return tr("%1 mm³: the nozzle keeps this filament and only primes").arg(c.purge_mm3, 0, 'f', 0);
-            return tr("%1 mm³ until %2 no longer shows in %3 at ΔE %4 (V_d %5, V_m %6 mm³), × %7 g/cm³")
+            const PairUse* u = find_pair(*plan, c.displaced, c.to);
+            if (!u)
+                return {};
+            return tr("%1 mm³, for %2 no longer to show in %3 at ΔE %4 it takes %5 (V_d %6, V_m %7 mm³); × %8 g/cm³")
                 .arg(c.purge_mm3, 0, 'f', 0).arg(QChar::fromLatin1(p.filaments[c.displaced].letter)).arg(QChar::fromLatin1(p.filaments[c.to].letter))
-                .arg(p.settings.delta_e).arg(plan->washout.dead_mm3).arg(plan->washout.mixing_mm3).arg(p.filaments[c.to].density_g_cm3);
+                .arg(u->delta_e).arg(u->clean_mm3, 0, 'f', 0).arg(u->washout.dead_mm3).arg(u->washout.mixing_mm3).arg(p.filaments[c.to].density_g_cm3);
         }
         if (index.column() == kTime)
             return tr("%1 s for the change itself, the rest is purging at %2 mm³/s%3")

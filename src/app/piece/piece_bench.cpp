@@ -303,7 +303,7 @@ void PieceBench::choose_machine(int index) {
     } else {
         return; // the project's own machine is chosen already
     }
-    document_->edit(tr("Change the machine"), [&](Project& p) { p.machine = chosen; });
+    document_->edit(tr("Change the machine"), [&](Project& p) { set_machine(p, chosen); });
 }
 
 void PieceBench::tree_selected() {

@@ -25,12 +25,11 @@ void list_changes(const Project& project, Plan& plan) {
                 c.nozzle = nozzle;
                 c.within_layer = begun;
                 c.displaced = first ? f : holds[nozzle];
-                c.destination = plan.uses_tower ? Destination::tower : Destination::ejected;
                 if (c.displaced == f) {
                     c.kind = ChangeKind::tool;
                     c.purge_mm3 = m.prime_mm3;
                 } else {
-                    c.kind = m.toolheads[m.nozzles[nozzle].toolhead].has_feeder() ? ChangeKind::feeder : ChangeKind::hand;
+                    c.kind = m.by_hand(nozzle) ? ChangeKind::hand : ChangeKind::feeder;
                     c.purge_mm3 = plan.purge_table.at(c.displaced, f);
                 }
                 plan.changes.push_back(c);

@@ -1,6 +1,9 @@
 #include "core/changes/order.h"
 
+#include <tbb/parallel_for.h>
+
 #include <algorithm>
+#include <array>
 #include <bit>
 #include <limits>
 #include <memory>
@@ -58,6 +61,8 @@ public:
     }
 
     std::size_t bytes() const { return best_.size() * sizeof(std::int32_t); }
+    /// Cheapest path through `set` that ends with `end`, by its first member; kFar where there is none.
+    const std::int32_t* row(std::uint32_t set, int end) const { return at(set, end); }
     std::int32_t path_cost(int start, int end) const { return at((1u << k_) - 1, end)[start]; }
 
     /// Positions in the set, from start to end.
@@ -120,7 +125,8 @@ std::vector<int> nearest_neighbour(const std::vector<std::uint8_t>& m, const Cos
     return path;
 }
 
-SetTable make_table(Set set, const CostMatrix& costs) {
+/// `first`: the member every way must begin with, or −1.
+SetTable make_table(Set set, int first, const CostMatrix& costs) {
     SetTable t;
     t.members = members_of(set);
     const int k = static_cast<int>(t.members.size()), n = costs.n;
@@ -166,6 +172,8 @@ SetTable make_table(Set set, const CostMatrix& costs) {
     for (int before = 0; before <= n; ++before)
         for (int s = 0; s < k; ++s) {
             const int m = t.members[s];
+            if (first >= 0 && m != first)
+                continue;
             const std::int32_t in = before == n || before == m ? 0 : costs.at(before, m);
             for (int e = 0; e < k; ++e)
                 if (const std::int32_t c = in + inner[s * k + e]; c < t.through[before * k + e]) {
@@ -195,9 +203,10 @@ void fill_paths(SetTable& t, const CostMatrix& costs, const std::vector<int>& wa
 
 } // namespace
 
-Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs) {
+Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs, std::span<const std::int8_t> first) {
     const int n = costs.n;
-    std::unordered_map<Set, int> index;
+    std::unordered_map<std::uint64_t, int> index; // by set and who must be first
+    const auto first_in = [&](std::size_t l) { return first.empty() || !(layers[l] >> std::max<int>(0, first[l]) & 1) ? -1 : static_cast<int>(first[l]); };
     std::vector<SetTable> tables;
     std::vector<int> table_of(layers.size(), -1);
     constexpr std::size_t kMostKept = std::size_t{64} << 20;
@@ -205,9 +214,9 @@ Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs) {
     for (std::size_t l = 0; l < layers.size(); ++l) {
         if (!layers[l])
             continue;
-        const auto [it, fresh] = index.try_emplace(layers[l], static_cast<int>(tables.size()));
+        const auto [it, fresh] = index.try_emplace(std::uint64_t{layers[l]} << 8 | static_cast<std::uint64_t>(first_in(l) + 1), static_cast<int>(tables.size()));
         if (fresh) {
-            tables.push_back(make_table(layers[l], costs));
+            tables.push_back(make_table(layers[l], first_in(l), costs));
             SetTable& t = tables.back();
             kept += t.solved ? t.solved->bytes() : 0;
             if (kept > kMostKept) // many large sets: solve again those that are walked back through
@@ -275,6 +284,104 @@ Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs) {
     return out;
 }
 
+std::vector<double> costs_of_subsets(std::span<const Set> layers, const CostMatrix& costs) {
+    const int n = costs.n;
+    const HeldKarp paths([&] {
+        std::vector<std::uint8_t> all(static_cast<std::size_t>(n));
+        for (int i = 0; i < n; ++i)
+            all[static_cast<std::size_t>(i)] = static_cast<std::uint8_t>(i);
+        return all;
+    }(), costs);
+    std::vector<std::pair<Set, int>> runs;
+    for (const Set s : layers)
+        if (s) {
+            if (runs.empty() || runs.back().first != s)
+                runs.emplace_back(s, 0);
+            ++runs.back().second;
+        }
+    std::vector<double> out(std::size_t{1} << n, 0);
+    tbb::parallel_for(std::size_t{1}, out.size(), [&](std::size_t group) {
+        constexpr int kMost = kMostSubsets, kPeriods = 4;
+        using State = std::array<std::int64_t, kMost>; // cheapest cost of having ended with each item
+        State now{};
+        bool begun = false;
+        Set before = 0; // items that can have been last
+        // One layer of the set `t`, entered from `before`.
+        const auto step = [&](const State& from, Set t) {
+            State in{}, to{};
+            for (Set r = t; r; r &= r - 1) {
+                const int s = std::countr_zero(r);
+                std::int64_t best = begun ? kFar64 : 0;
+                for (Set b = begun ? before : 0; b; b &= b - 1) {
+                    const int p = std::countr_zero(b);
+                    best = std::min(best, from[static_cast<std::size_t>(p)] + (p == s ? 0 : costs.at(p, s)));
+                }
+                in[static_cast<std::size_t>(s)] = best;
+            }
+            for (Set r = t; r; r &= r - 1) {
+                const int e = std::countr_zero(r);
+                const std::int32_t* row = paths.row(t, e);
+                std::int64_t best = kFar64;
+                for (Set q = t; q; q &= q - 1) {
+                    const int s = std::countr_zero(q);
+                    if (row[s] < kFar)
+                        best = std::min(best, in[static_cast<std::size_t>(s)] + row[s]);
+                }
+                to[static_cast<std::size_t>(e)] = best;
+            }
+            begun = true;
+            before = t;
+            return to;
+        };
+        for (std::size_t i = 0; i < runs.size();) {
+            const Set t = runs[i].first & static_cast<Set>(group);
+            int count = 0;
+            for (; i < runs.size() && (runs[i].first & static_cast<Set>(group)) == t; ++i)
+                count += runs[i].second;
+            if (!t)
+                continue;
+            if (!(t & (t - 1))) { // one filament: only the way in costs
+                now = step(now, t);
+                continue;
+            }
+            // Adding a constant to the state adds it to the next: once the state repeats but for a constant, it does so for good.
+            std::array<State, kPeriods> past;
+            int done = 0;
+            for (; done < count; ++done) {
+                const State next = step(now, t);
+                bool jumped = false;
+                for (int period = 1; period <= kPeriods && period <= done && !jumped; ++period) {
+                    const State& old = past[static_cast<std::size_t>((done - period) % kPeriods)];
+                    const int any = std::countr_zero(t);
+                    const std::int64_t more = next[static_cast<std::size_t>(any)] - old[static_cast<std::size_t>(any)];
+                    bool same = true;
+                    for (Set r = t; r && same; r &= r - 1)
+                        same = next[static_cast<std::size_t>(std::countr_zero(r))] - old[static_cast<std::size_t>(std::countr_zero(r))] == more;
+                    if (!same)
+                        continue;
+                    // past[…] holds the state after each layer of this run; `next` is that after layer done + 1.
+                    const int left = count - done - 1, whole = left / period;
+                    now = next;
+                    for (Set r = t; r; r &= r - 1)
+                        now[static_cast<std::size_t>(std::countr_zero(r))] += whole * more;
+                    for (int rest = left % period; rest > 0; --rest)
+                        now = step(now, t);
+                    jumped = true;
+                }
+                if (jumped)
+                    break;
+                past[static_cast<std::size_t>(done % kPeriods)] = next;
+                now = next;
+            }
+        }
+        std::int64_t best = begun ? kFar64 : 0;
+        for (Set b = before; b; b &= b - 1)
+            best = std::min(best, now[static_cast<std::size_t>(std::countr_zero(b))]);
+        out[group] = static_cast<double>(best);
+    });
+    return out;
+}
+
 Ordered fewest_changes(std::span<const Set> layers, int n) {
     // A layer of k members takes k − 1 changes, plus one when it cannot start with what came last: because that is
     // not in it, or because it is to end with it too.
@@ -336,11 +443,15 @@ Ordered fewest_changes(std::span<const Set> layers, int n) {
     return out;
 }
 
-Sequence in_index_order(std::span<const Set> layers) {
+Sequence in_index_order(std::span<const Set> layers, std::span<const std::int8_t> first) {
     Sequence s;
-    for (Set set : layers) {
-        for (std::uint8_t m : members_of(set))
-            s.items.push_back(m);
+    for (std::size_t l = 0; l < layers.size(); ++l) {
+        const int leads = !first.empty() && first[l] >= 0 && (layers[l] >> first[l] & 1) ? first[l] : -1;
+        if (leads >= 0)
+            s.items.push_back(static_cast<std::uint8_t>(leads));
+        for (std::uint8_t m : members_of(layers[l]))
+            if (m != leads)
+                s.items.push_back(m);
         s.start.push_back(static_cast<std::uint32_t>(s.items.size()));
     }
     return s;

@@ -48,13 +48,22 @@ inline constexpr int kExact = 16;
 /// 10(1), once per distinct set. Over the layers, a shortest path with the last item as state.
 /// O(distinct · 2^k·k³ + layers·n²). Sets larger than kExact are ordered by nearest neighbour, and the bound then
 /// counts the cheapest way into each member.
-Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs);
+/// `first`: empty, or for each layer the member that must be printed first, −1 where any may. The optimum is then that of
+/// the orders that do so.
+Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs, std::span<const std::int8_t> first = {});
 
 /// The same where every change costs 1, without the exponential part: an order with the fewest changes.
 Ordered fewest_changes(std::span<const Set> layers, int n);
 
+/// What order_layers would cost for each subset of the filaments, had the print only those: [subset]. All subsets share one
+/// Held–Karp table, and runs of equal layers are stepped over as soon as they cost the same again and again.
+/// At most kMostSubsets filaments.
+inline constexpr int kMostSubsets = 14;
+std::vector<double> costs_of_subsets(std::span<const Set> layers, const CostMatrix& costs);
+
 /// Members by index in every layer: what happens when nobody thinks about it.
-Sequence in_index_order(std::span<const Set> layers);
+/// `first` as above.
+Sequence in_index_order(std::span<const Set> layers, std::span<const std::int8_t> first = {});
 
 /// What a sequence costs, from first item to last, over layers that are not empty.
 std::int64_t cost_of(const Sequence& s, const CostMatrix& costs);

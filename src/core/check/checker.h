@@ -53,9 +53,14 @@ struct Checker {
     // surfaces.cpp
     void overhanging_colour();
     void tall_parts();
+    // changes_checks.cpp
+    void nozzles();
+    void dirty_starts();
+    void hairs();
+    void nights();
+    void refills();
     // plate.cpp
     void bed();
-    void slots();
     void tower();
     void hands();
 };

@@ -79,9 +79,13 @@ std::vector<Finding> find_problems(const Project& project, const Plan& plan, std
     c.damp();
     c.identity();
     c.bed();
-    c.slots();
+    c.nozzles();
+    c.refills();
     c.tower();
+    c.dirty_starts();
+    c.hairs();
     c.hands();
+    c.nights();
     const auto is_waived = [&](const Finding& f) {
         return std::any_of(project.waivers.begin(), project.waivers.end(), [&](const Waiver& w) { return w.code == f.code; });
     };

@@ -40,18 +40,6 @@ void Checker::bed() {
     }
 }
 
-void Checker::slots() {
-    const int used = static_cast<int>(used_filaments().size()), places = places_for_filament(p.machine);
-    bool by_hand_only = true;
-    for (const Toolhead& t : p.machine.toolheads)
-        by_hand_only &= !t.has_feeder();
-    if (used > places && !by_hand_only)
-        add("slots-short", Severity::warning,
-            "The print takes " + std::to_string(used) + " filaments and the machine holds " + std::to_string(places) +
-                ". Somebody must refill a slot while it is idle, or the printer will wait.",
-            "whole print");
-}
-
 void Checker::tower() {
     const Tower& t = plan.tower;
     if (!t.layers)

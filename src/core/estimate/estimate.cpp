@@ -1,5 +1,7 @@
 #include "core/estimate/estimate.h"
 
+#include "core/changes/seating.h"
+
 #include <algorithm>
 
 namespace vitrail {
@@ -10,7 +12,14 @@ double flow_mm3_s(const Project& p, const Filament& f, const LayerGrid& grid, in
 }
 
 double tower_g(const Plan& plan) {
-    return plan.tower.layers ? plan.totals.purge_g + plan.totals.tower_g : 0;
+    if (!plan.tower.layers)
+        return 0;
+    double g = plan.totals.tower_g - plan.totals.skirt_g - plan.totals.ooze_g;
+    for (const Change& c : plan.changes)
+        for (const Flow& f : c.flows)
+            if (f.where == Destination::tower && c.purge_mm3 > 0)
+                g += c.purge_g * f.mm3 / c.purge_mm3;
+    return g;
 }
 
 double tower_share(const Plan& plan) {
@@ -30,15 +39,28 @@ void estimate(const Project& project, Plan& plan) {
     Totals& t = plan.totals;
     t = {};
 
+    // Filament that purge replaced: the piece's, in that layer.
+    std::vector<double> replaced(static_cast<std::size_t>(n), 0);
+    double clock_s = 0;
     // What carries the tower where a layer does not purge: the filament that is in the nozzle as the layer begins.
     int loaded = -1;
     std::size_t change = 0;
     for (int l = 1; l <= plan.grid.count; ++l) {
         LayerCost& cost = plan.layers[l - 1];
         const auto order = plan.sequence.layer(l - 1);
-        double seconds = 0;
+        cost.start_s = clock_s;
+        double seconds = 0, free_mm3 = plan.free_mm3[l - 1];
+        std::fill(replaced.begin(), replaced.end(), 0);
+        for (std::size_t c = change; c < plan.changes.size() && plan.changes[c].layer == l; ++c)
+            for (const Flow& flow : plan.changes[c].flows) {
+                if (flow.where == Destination::infill)
+                    replaced[plan.owner[flow.part][l - 1]] += flow.mm3;
+                if (flow.where == Destination::piece)
+                    free_mm3 -= flow.mm3;
+            }
         for (const std::uint8_t f : order) {
-            const double mm3 = plan.model_in(l, f);
+            // The second piece is finished in whatever is printed last.
+            const double mm3 = plan.model_in(l, f) - replaced[f] + (f == order.back() ? std::max(0.0, free_mm3) : 0);
             FilamentUse& u = plan.use[f];
             u.model_mm3 += mm3;
             take(f, l, mm3);
@@ -49,9 +71,14 @@ void estimate(const Project& project, Plan& plan) {
         }
         if (loaded < 0 && !order.empty())
             loaded = order.front();
-        if (loaded >= 0 && l <= plan.tower.layers) {
+        const double tower = l <= plan.tower.layers ? plan.tower.fill_by_layer_mm3[l - 1] : 0;
+        const double skirt = l <= plan.skirt.layers ? plan.skirt.fill_by_layer_mm3[l - 1] : 0;
+        const double ooze = l <= plan.ooze.layers ? plan.ooze.length_mm * s.line_width_mm * plan.grid.thickness_mm(l) : 0;
+        if (loaded >= 0 && tower + skirt + ooze > 0) {
             const int carrier = !order.empty() ? order.back() : loaded;
-            cost.tower_mm3 = plan.tower.fill_by_layer_mm3[l - 1];
+            cost.tower_mm3 = tower + skirt + ooze;
+            t.skirt_g += grams(project.filaments[carrier], skirt);
+            t.ooze_g += grams(project.filaments[carrier], ooze);
             plan.use[carrier].tower_mm3 += cost.tower_mm3;
             take(carrier, l, cost.tower_mm3);
             seconds += cost.tower_mm3 / flow_mm3_s(project, project.filaments[carrier], plan.grid, l);
@@ -72,7 +99,14 @@ void estimate(const Project& project, Plan& plan) {
             c.attended_s = time.attended_s;
             if (c.kind == ChangeKind::hand)
                 c.time_s += s.hand_wait_s;
-            plan.use[c.to].purge_mm3 += c.purge_mm3;
+            double useful = 0;
+            for (const Flow& flow : c.flows)
+                if (is_useful(flow.where))
+                    useful += flow.mm3;
+            plan.use[c.to].purge_mm3 += c.purge_mm3 - useful;
+            plan.use[c.to].model_mm3 += useful;
+            t.useful_purge_g += grams(to, useful);
+            cost.useful_mm3 += useful;
             take(c.to, l, c.purge_mm3);
             cost.purge_mm3 += c.purge_mm3;
             cost.purge_g += c.purge_g;
@@ -82,7 +116,9 @@ void estimate(const Project& project, Plan& plan) {
             t.hand_swaps += c.kind == ChangeKind::hand;
             t.purge_mm3 += c.purge_mm3;
         }
+        clock_s += cost.print_s + cost.change_s;
     }
+    time_refills(project, plan);
     for (FirstLoad& load : plan.first_loads) {
         load.g = grams(project.filaments[load.filament], load.mm3);
         plan.use[load.filament].first_load_mm3 += load.mm3;

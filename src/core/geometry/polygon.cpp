@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace vitrail {
 
@@ -214,6 +215,38 @@ bool simple(const Paths& rings) {
         active.push_back(&c);
     }
     return true;
+}
+
+std::vector<std::pair<double, double>> convex_outline(std::vector<std::pair<double, double>> points) {
+    std::sort(points.begin(), points.end());
+    points.erase(std::unique(points.begin(), points.end()), points.end());
+    if (points.size() < 3)
+        return points;
+    std::vector<std::pair<double, double>> ring;
+    const auto turns_left = [&](const std::pair<double, double>& c) {
+        const auto &a = ring[ring.size() - 2], &b = ring.back();
+        return (b.first - a.first) * (c.second - a.second) - (b.second - a.second) * (c.first - a.first) > 0;
+    };
+    for (int way = 0; way < 2; ++way) {
+        const std::size_t start = ring.size();
+        for (const auto& point : points) {
+            while (ring.size() >= start + 2 && !turns_left(point))
+                ring.pop_back();
+            ring.push_back(point);
+        }
+        ring.pop_back();
+        std::reverse(points.begin(), points.end());
+    }
+    return ring;
+}
+
+double length_around(const std::vector<std::pair<double, double>>& outline, double distance) {
+    double length = 2 * std::numbers::pi * distance;
+    for (std::size_t i = 0; i < outline.size(); ++i) {
+        const auto &a = outline[i], &b = outline[(i + 1) % outline.size()];
+        length += std::hypot(b.first - a.first, b.second - a.second);
+    }
+    return length;
 }
 
 } // namespace vitrail

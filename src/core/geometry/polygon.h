@@ -3,6 +3,7 @@
 
 #include <polyclipping/clipper.hpp>
 
+#include <utility>
 #include <vector>
 
 namespace vitrail {
@@ -37,6 +38,11 @@ struct Box {
     void add(const Box& o);
 };
 Box box_of(const Paths& p);
+
+/// Convex outline of points, counter-clockwise, without points on its sides. Source: Andrew 1979 (monotone chain).
+std::vector<std::pair<double, double>> convex_outline(std::vector<std::pair<double, double>> points);
+/// Length around a convex outline at a distance outside it, round at the corners: its own length and 2π·distance.
+double length_around(const std::vector<std::pair<double, double>>& outline, double distance);
 
 /// Whether no two rings touch or cross, themselves included: then the rings as they are bound the area. May say no
 /// where the answer is yes (touching rings), never the other way. O(points) for smooth outlines.

@@ -1,6 +1,8 @@
 // The printer: toolheads, nozzles, where their filament comes from, and what a change costs on it.
 #pragma once
 
+#include "core/machine/calibration.h"
+
 #include <string>
 #include <vector>
 
@@ -15,23 +17,48 @@ enum class ChangeKind {
 const char* to_string(ChangeKind k);
 
 /// Where purged filament goes.
-enum class Destination { ejected, tower };
+enum class Destination {
+    ejected, ///< thrown out
+    tower,   ///< a block beside the piece
+    infill,  ///< inside the piece, where it does not show
+    support, ///< sacrificial anyway
+    piece,   ///< a second piece whose colours do not matter
+    skirt    ///< loops around the piece
+};
 const char* to_string(Destination d);
+/// Whether purge that goes there replaces filament that would be printed anyway.
+inline bool is_useful(Destination d) {
+    return d == Destination::infill || d == Destination::support || d == Destination::piece;
+}
 
+/// One kind of change costs this, besides purging.
 struct ChangeTime {
     double time_s = 0;     ///< how long the print stands still, purging not included
     double attended_s = 0; ///< how much of it a person must be there
+    bool operator==(const ChangeTime&) const = default;
 };
 
 struct Nozzle {
     double diameter_mm = 0.4;
     int toolhead = 0; ///< index into Machine::toolheads
+    bool missing = false; ///< its place is empty, or it is worn: nothing can be printed with it
+    bool operator==(const Nozzle&) const = default;
 };
 
 struct Toolhead {
     std::string name;
     int slots = 0; ///< slots of its feeder; 0: one external spool, swapped by hand
     bool has_feeder() const { return slots > 0; }
+    bool operator==(const Toolhead&) const = default;
+};
+
+/// What the user's toolpath program should write at a change, as templates: {nozzle} and {slot} count from 1, {nozzle0} and
+/// {slot0} from 0, {from} and {to} are letters, {layer} the layer, {z} its bottom in mm. Words as in RS-274 (NIST IR 6556):
+/// T selects a tool, M0 stops the program, M1 stops it if wanted. M600 (exchange filament) and M25 (pause a print from a
+/// card) are common practice, no source.
+struct Commands {
+    std::string tool = "T{nozzle0}", feeder = "T{slot0}", hand = "M600", pause = "M0 ; put {to} into slot {slot}";
+    bool operator==(const Commands&) const = default;
 };
 
 struct Machine {
@@ -50,13 +77,32 @@ struct Machine {
     double first_load_mm3 = 120;      ///< pushed through an empty nozzle before it prints; from memory
     double class_minimum_mm3 = 200;   ///< least purge between material classes; from memory
 
+    std::vector<KeptCalibration> calibrations; ///< measured washout; the last one that fits counts
+    Commands commands;
+
     const ChangeTime& time(ChangeKind k) const;
+    bool by_hand(int nozzle) const { return !toolheads[static_cast<std::size_t>(nozzles[static_cast<std::size_t>(nozzle)].toolhead)].has_feeder(); }
+    bool operator==(const Machine&) const = default;
 };
+
+/// A nozzle prints lines from 0.75 to 2 times its diameter. From memory.
+bool prints_line(const Nozzle& nozzle, double line_width_mm);
+/// Nozzles that are there and print lines of that width; all that are there when none does; all when none is there.
+std::vector<char> usable_nozzles(const Machine& m, double line_width_mm);
+/// The calibration that holds for a nozzle and a filament of that class, or null.
+const KeptCalibration* calibration_for(const Machine& m, int nozzle, Material material);
+
+/// Number of a nozzle among those of its toolhead, from 1, as the user counts.
+int number_on_head(const Machine& m, int nozzle);
+/// "nozzle 2", or with several toolheads "carousel, nozzle 2" ("left" where a head has one only).
+std::string nozzle_name(const Machine& m, int nozzle);
 
 /// Filaments the machine can hold at once without a person: every slot, and every external spool.
 int places_for_filament(const Machine& m);
 
-/// One sentence on what it can do, for screens and sheets.
+/// What it is made of, for screens and sheets: "head: 1 nozzle, feeder with 4 slots".
 std::string describe(const Machine& m);
+/// One sentence on what it can do: how many filaments at once, how many of them without purging, and what more mean.
+std::string what_it_can(const Machine& m);
 
 } // namespace vitrail

@@ -28,6 +28,8 @@ struct Filament {
     double price_per_kg = 22;  ///< from memory, in the user's currency
     Range nozzle_c{190, 230};
     Range bed_c{25, 65};
+    double delta_e = 0;        ///< a change to it counts as clean at this level; 0: the project's
+    double free_after_h = 0;   ///< its spool is busy elsewhere until so many hours after the start
     bool kept_dry = false;        ///< somebody vouches that it is dry
     bool class_confirmed = false; ///< somebody has read the label: the material is what it says here
     std::vector<SpoolLeft> spools; ///< to be used in this order; empty: not known

@@ -145,6 +145,16 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& projec
             }
     t->gaps = find_gaps(project, *t);
     t->foot = whole_layer(*t, 1);
+    std::vector<std::pair<double, double>> seen;
+    for (const PartLayers& part : t->parts)
+        for (const Paths& layer : part.layers) {
+            for (const Path& ring : layer)
+                for (const IntPoint& q : ring)
+                    seen.emplace_back(static_cast<double>(q.X) / kUnitsPerMm, static_cast<double>(q.Y) / kUnitsPerMm);
+            if (seen.size() > 100000) // keep it small on the way
+                seen = convex_outline(std::move(seen));
+        }
+    t->shadow = convex_outline(std::move(seen));
     return std::shared_ptr<const LayerTable>(std::move(t));
 }
 

@@ -53,6 +53,8 @@ struct LayerTable {
     double bed_z_mm = 0; ///< height of the bed in mesh coordinates: the lowest point of the piece
     Bounds bounds;       ///< of the piece, in mesh coordinates
     std::vector<PartLayers> parts;
+    /// Convex hull of all layers as seen from above, mm, counter-clockwise.
+    std::vector<std::pair<double, double>> shadow;
     Paths foot; ///< outline of the whole piece in the first layer
     std::vector<Overlap> overlaps;
     std::vector<Contact> contacts;

@@ -94,9 +94,9 @@ PoseCost study_pose(const Project& project, const Pose& pose, const Progress& pr
     cost.pose = pose;
     Project p = project;
     turn(p, pose.rotation);
-    // Detail is not asked for: the pose is judged by what it costs.
-    p.settings.check_thin_share_pct = 100;
-    const auto plan = Planner().plan(p, progress);
+    Planner planner;
+    planner.leave_out_checks(); // the pose is judged by what it costs
+    const auto plan = planner.plan(p, progress);
     if (!plan) {
         cost.why = plan.error().message;
         return cost;
@@ -106,6 +106,7 @@ PoseCost study_pose(const Project& project, const Pose& pose, const Progress& pr
     cost.hand_swaps = t.hand_swaps;
     cost.purge_g = t.purge_g;
     cost.tower_g = t.tower_g;
+    cost.change_s = t.change_s;
     cost.total_s = t.total_s;
     cost.cost = t.cost;
     cost.overhang_mm2 = overhang_mm2(p);

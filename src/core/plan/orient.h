@@ -21,7 +21,7 @@ std::vector<Pose> poses_of(const Project& project);
 struct PoseCost {
     Pose pose;
     int changes = 0, hand_swaps = 0;
-    double purge_g = 0, tower_g = 0, overhang_mm2 = 0, height_mm = 0, total_s = 0, cost = 0;
+    double purge_g = 0, tower_g = 0, overhang_mm2 = 0, height_mm = 0, change_s = 0, total_s = 0, cost = 0;
     bool fits = true; ///< the machine's bed and height
     std::string why;  ///< what kept it from being planned; empty otherwise
 };

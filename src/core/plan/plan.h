@@ -18,6 +18,13 @@
 
 namespace vitrail {
 
+/// A part of a change's purge, and where it goes.
+struct Flow {
+    Destination where = Destination::ejected;
+    int part = -1; ///< for infill and the second piece: whose
+    double mm3 = 0;
+};
+
 /// A switch of filament between two extrusions, listed at the first layer in the new filament.
 struct Change {
     int layer = 0;
@@ -27,8 +34,10 @@ struct Change {
     ChangeKind kind = ChangeKind::hand;
     int nozzle = 0;         ///< the nozzle that prints on
     int displaced = 0;      ///< the filament that nozzle held before; equal to `to` when it kept it
+    int slot = 0;           ///< of its toolhead's feeder, from 1; 0: external spool
     double purge_mm3 = 0, purge_g = 0;
-    Destination destination = Destination::ejected;
+    Destination destination = Destination::ejected; ///< of most of the purge
+    std::vector<Flow> flows;                        ///< all of it
     double time_s = 0, attended_s = 0; ///< purging and waiting included
     bool within_layer = false;         ///< the layer has begun in another filament
 };
@@ -37,6 +46,75 @@ struct Change {
 struct FirstLoad {
     int nozzle = 0, filament = 0, layer = 0;
     double mm3 = 0, g = 0;
+};
+
+/// A filament in a slot or at an external spool, from the first layer it is there for to the last.
+struct Stay {
+    int nozzle = 0; ///< that prints it
+    int toolhead = 0;
+    int slot = 0; ///< from 1; 0: external spool
+    int filament = 0;
+    int from_layer = 0, to_layer = 0; ///< first and last layer it is printed in during this stay
+};
+
+/// A slot gets another filament during the print.
+struct Refill {
+    int toolhead = 0, slot = 0;
+    int out = -1; ///< what it holds before; −1: nothing
+    int in = 0;
+    int nth = 1; ///< the n-th time this filament is put in
+    /// While these layers are printed the slot is idle, so it can be done at any time. For a pause both are the layer that
+    /// waits.
+    int earliest_layer = 0, latest_layer = 0;
+    int layer = 0;      ///< when the user means to do it, or else the first that will do
+    bool pause = false; ///< there is no such layer: the printer waits
+    double earliest_s = 0, latest_s = 0; ///< the same as seconds from the start
+};
+
+/// The washout that was used for changes to a material class on a toolhead, and how sure it is.
+struct WashoutUse {
+    int toolhead = 0;
+    Material material = Material::PLA;
+    Washout washout;
+    double dead_sd_mm3 = 0, mixing_sd_mm3 = 0, covariance_mm6 = 0; ///< 0: not known
+    int readings = 0;   ///< of the calibration; 0: none, the machine's or the project's figures
+    bool by_setting = false;
+    double nozzle_mm = 0.4;
+};
+
+/// What decides how much a pair purges.
+enum class PurgeRule { colour, prime, material, by_hand, locked };
+
+/// One pair of filaments that follow each other on a nozzle.
+struct PairUse {
+    int from = 0, to = 0;
+    double mm3 = 0;       ///< each time
+    double clean_mm3 = 0; ///< where it counts as clean at `delta_e`; 0: the two are that close anyway
+    double sd_mm3 = 0;    ///< standard deviation of clean_mm3; 0: not known
+    double delta_e = 0;
+    double left_delta_e = 0; ///< colour difference that mm3 leaves
+    PurgeRule rule = PurgeRule::colour;
+    int times = 0;
+    double g = 0, s = 0;  ///< all times together, seconds with the change itself
+    Washout washout;
+};
+
+/// Something a person must do, at some time between two.
+struct Visit {
+    enum class What { swap, refill, pause };
+    What what = What::swap;
+    double from_s = 0, to_s = 0; ///< from the start; equal where the printer waits
+    int layer = 0;
+    int change = -1, refill = -1; ///< index into Plan::changes or Plan::refills
+    bool at_night = false; ///< the whole of that time lies in the night
+};
+
+/// How often somebody must come.
+struct Attendance {
+    std::vector<Visit> visits; ///< by time
+    int trips = 0;       ///< visits taken together where their times allow
+    int night_trips = 0; ///< of those, how many cannot be made outside the night
+    double longest_stay_s = 0; ///< hand swaps that follow each other so closely that leaving is not worth it
 };
 
 struct FilamentUse {
@@ -59,7 +137,11 @@ struct RegionUse {
 
 struct Totals {
     double model_g = 0, support_g = 0, interface_g = 0, purge_g = 0, tower_g = 0, first_load_g = 0;
-    double purge_mm3 = 0;
+    double purge_mm3 = 0;      ///< of all changes, wherever it goes
+    double useful_purge_g = 0; ///< of it, what replaced filament of the piece or its support; it counts as that, not as purge
+    double skirt_g = 0, ooze_g = 0; ///< part of tower_g: fill of the skirt, ooze wall
+    int refills = 0, pauses = 0; ///< slots filled during the print; of them, how often the printer waits
+    int spools_to_load = 0;      ///< before the start, those not in the machine yet
     double waste_ratio = 0; ///< (purge + tower + support + interface) / model
     int changes = 0, hand_swaps = 0;
     double print_s = 0, change_s = 0, attended_s = 0, total_s = 0;
@@ -103,7 +185,9 @@ struct Finding {
 
 /// Purge and time of each layer, for the skyline and the tables.
 struct LayerCost {
-    double purge_mm3 = 0, purge_g = 0, tower_mm3 = 0;
+    double purge_mm3 = 0, purge_g = 0, useful_mm3 = 0; ///< useful: of the purge
+    double tower_mm3 = 0; ///< fill of tower and skirt, ooze wall
+    double start_s = 0;   ///< when the layer begins, from the start of the print
     double print_s = 0, change_s = 0;
     bool waits_to_cool = false; ///< the least time per layer decides
 };
@@ -115,15 +199,27 @@ struct Plan {
     int filaments = 0;
 
     std::vector<double> model_mm3; ///< [(layer − 1)·filaments + filament], all copies
+    std::vector<double> free_mm3;  ///< [layer − 1], all copies: parts that are printed from purge, and else in whatever is loaded
+    std::vector<std::vector<std::uint8_t>> owner; ///< [part][layer − 1]: filament of its body
     Loading loading;
     Sequence sequence; ///< filaments in printing order, per layer
-    CostMatrix purge_table{0}; ///< mm³ from → to on one nozzle
-    Washout washout;
+    std::vector<CostMatrix> purge_tables; ///< mm³ from → to, for each kind of nozzle
+    std::vector<int> table_of;            ///< [nozzle]: index into purge_tables
+    CostMatrix purge_table{0}; ///< mm³ from → to on the nozzle that prints `to`
+    std::vector<WashoutUse> washouts; ///< of the classes and toolheads in use
+    std::vector<PairUse> pairs;       ///< that occur, dearest first
 
     std::vector<Change> changes;
     std::vector<FirstLoad> first_loads;
+    std::vector<Stay> stays;
+    std::vector<Refill> refills; ///< by layer
+    Attendance attendance;
     Tower tower;
-    bool uses_tower = false;
+    Skirt skirt;
+    OozeWall ooze;
+    Destination rest_goes_to = Destination::ejected; ///< what nothing has use for
+    int locked_changes = 0; ///< how many more changes, and mm³, the lock on the order costs
+    double locked_mm3 = 0;
     std::vector<LayerCost> layers; ///< [layer − 1]
     std::vector<FilamentUse> use;  ///< per filament
     std::vector<RegionUse> regions;
@@ -138,6 +234,14 @@ struct Plan {
         return model_mm3[static_cast<std::size_t>(layer - 1) * filaments + filament];
     }
 };
+
+/// The pair, if it occurs on a nozzle; else null.
+inline const PairUse* find_pair(const Plan& plan, int from, int to) {
+    for (const PairUse& u : plan.pairs)
+        if (u.from == from && u.to == to)
+            return &u;
+    return nullptr;
+}
 
 /// Grams of the tower, purge and fill, and its share of all filament (0…1).
 double tower_g(const Plan& plan);

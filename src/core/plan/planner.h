@@ -8,12 +8,19 @@
 namespace vitrail {
 
 /// Builds plans and remembers the stages that did not change: the layer table as long as meshes and layer heights
-/// stay, the demand as long as walls, skins and infill stay, purge volumes as long as colours and washout stay.
+/// stay, the demand as long as walls, skins and infill stay, how far two colours must mix as long as they stay.
 /// A change of colour or assignment never slices again. Not for use from two threads at once.
 class Planner {
 public:
+    Planner() = default;
+    /// Knows what that plan of that project knows, so that variants of it are planned without slicing again.
+    Planner(const Project& project, const Plan& plan);
+
     /// Error when there is nothing to plan or the work was stopped.
     Result<std::shared_ptr<const Plan>> plan(const Project& project, const Progress& progress = {});
+
+    /// Plans without findings and without looking for what could become one: for comparing variants by what they cost.
+    void leave_out_checks() { checks_ = false; }
 
     /// How often the slow stages really ran, for tests and benchmarks.
     int sliced() const { return sliced_; }
@@ -36,18 +43,20 @@ private:
         DetailSettings look;
         bool operator==(const DetailKey&) const = default;
     };
-    /// All that the purge between two filaments depends on.
-    struct PurgeKey {
+    struct DepthKey {
         Srgb from, to;
-        bool same_class;
-        double dead, mixing, delta_e, prime, class_minimum;
-        bool operator==(const PurgeKey&) const = default;
+        double delta_e;
+        bool operator==(const DepthKey&) const = default;
     };
-    struct PurgeKeyHash {
-        std::size_t operator()(const PurgeKey& k) const;
+    struct DepthKeyHash {
+        std::size_t operator()(const DepthKey& k) const;
     };
 
-    int purge_of(const Machine& m, const Washout& w, const Filament& from, const Filament& to, double delta_e);
+    static TableKey table_key(const Project& p);
+    static DemandKey demand_key(const Project& p, std::shared_ptr<const LayerTable> table);
+    double depth(Srgb from, Srgb to, double delta_e);
+    void purge_volumes(const Project& p, Plan& plan);
+    void purge_pairs(const Project& p, Plan& plan);
 
     TableKey table_key_;
     std::shared_ptr<const LayerTable> table_;
@@ -55,8 +64,9 @@ private:
     std::shared_ptr<const Demand> demand_;
     DetailKey detail_key_;
     std::shared_ptr<const Detail> detail_;
-    std::unordered_map<PurgeKey, int, PurgeKeyHash> pairs_;
+    std::unordered_map<DepthKey, double, DepthKeyHash> depths_;
     int sliced_ = 0, measured_ = 0;
+    bool checks_ = true;
 };
 
 } // namespace vitrail

@@ -58,6 +58,33 @@ void assign_band(Project& p, int part, double z0_mm, double z1_mm, char letter) 
     p.bands.push_back({name, z0_mm, z1_mm, letter});
 }
 
+const PairPurge* pair_purge(const Project& p, char from, char to) {
+    for (const PairPurge& x : p.pair_purges)
+        if (x.from == from && x.to == to)
+            return &x;
+    return nullptr;
+}
+
+PairPurge& pair_purge_of(Project& p, char from, char to) {
+    for (PairPurge& x : p.pair_purges)
+        if (x.from == from && x.to == to)
+            return x;
+    p.pair_purges.push_back({from, to, 0, 0, false, {}});
+    return p.pair_purges.back();
+}
+
+void pin(Project& p, char letter, int nozzle) {
+    std::erase_if(p.pins, [&](const Pin& x) { return x.filament == letter; });
+    if (nozzle >= 0)
+        p.pins.push_back({letter, nozzle});
+}
+
+void set_machine(Project& p, Machine machine) {
+    p.machine = std::move(machine);
+    std::erase_if(p.pins, [&](const Pin& x) { return x.nozzle >= static_cast<int>(p.machine.nozzles.size()); });
+    std::erase_if(p.in_machine, [&](const InMachine& x) { return x.toolhead >= static_cast<int>(p.machine.toolheads.size()); });
+}
+
 void remove_filament(Project& p, char letter, char heir) {
     std::erase_if(p.filaments, [&](const Filament& f) { return f.letter == letter; });
     for (Part& part : p.parts)
@@ -72,6 +99,12 @@ void remove_filament(Project& p, char letter, char heir) {
         for (Patch& patch : part.patches)
             if (patch.filament == letter)
                 patch.filament = heir;
+    // What was said about this filament means nothing for its heir.
+    std::erase_if(p.pins, [&](const Pin& x) { return x.filament == letter; });
+    std::erase_if(p.pair_purges, [&](const PairPurge& x) { return x.from == letter || x.to == letter; });
+    std::erase_if(p.in_machine, [&](const InMachine& x) { return x.filament == letter; });
+    std::erase_if(p.refill_choices, [&](const RefillChoice& x) { return x.filament == letter; });
+    std::erase(p.print_first, letter);
 }
 
 } // namespace vitrail

@@ -40,6 +40,40 @@ struct Part {
     std::shared_ptr<const Paint> paint; ///< which surface belongs to which patch; null: nothing is painted
     /// The mesh is no longer that body of the file (split, joined or cut), so the archive keeps it.
     bool own_mesh = false;
+    /// A second piece whose colours do not matter: it is printed from purge, as far as there is any.
+    bool takes_purge = false;
+};
+
+/// The user wants a filament on a nozzle.
+struct Pin {
+    char filament = 'A';
+    int nozzle = 0; ///< index into Machine::nozzles
+    bool operator==(const Pin&) const = default;
+};
+
+/// What the user knows better about the purge between two filaments.
+struct PairPurge {
+    char from = 'A', to = 'B';
+    double mm3 = 0;     ///< the volume; 0: as computed
+    double delta_e = 0; ///< clean at this level; 0: the filament's or the project's
+    bool locked = false; ///< the volume stays whatever else changes
+    std::string reason;  ///< why it is locked
+    bool operator==(const PairPurge&) const = default;
+};
+
+/// A spool that is in the machine already.
+struct InMachine {
+    char filament = 'A';
+    int toolhead = 0;
+    bool operator==(const InMachine&) const = default;
+};
+
+/// When the user means to put a filament in: the n-th time it is put into a slot during the print.
+struct RefillChoice {
+    char filament = 'A';
+    int nth = 1;
+    int layer = 1;
+    bool operator==(const RefillChoice&) const = default;
 };
 
 /// A check that is off in this project, and why.
@@ -66,6 +100,11 @@ struct Project {
     std::vector<Part> parts;
     std::vector<Band> bands;
     std::vector<Waiver> waivers;
+    std::vector<Pin> pins;
+    std::vector<PairPurge> pair_purges;
+    std::vector<InMachine> in_machine;
+    std::vector<RefillChoice> refill_choices;
+    std::string print_first; ///< letters: the first of them that a layer has is printed first there
     /// How the piece has been turned from its files' position. The parts' meshes are turned already.
     Rotation pose = kNoRotation;
     Settings settings;
@@ -95,6 +134,15 @@ char filament_at(const Project& p, int part, double z_mm);
 void assign_part(Project& p, int part, char letter);
 /// Gives z0…z1 of a part a filament. Bands it covers whole are dropped.
 void assign_band(Project& p, int part, double z0_mm, double z1_mm, char letter);
+/// What the user said about a pair, or null.
+const PairPurge* pair_purge(const Project& p, char from, char to);
+/// The entry of a pair, made when there is none yet.
+PairPurge& pair_purge_of(Project& p, char from, char to);
+/// Pins a filament to a nozzle; −1: lets go of it.
+void pin(Project& p, char letter, int nozzle);
+/// Exchanges the machine; pins and spools in it that the new one has no place for are dropped.
+void set_machine(Project& p, Machine machine);
+
 /// Takes a filament out and gives what it had to `heir` (0: nothing).
 void remove_filament(Project& p, char letter, char heir);
 

@@ -13,7 +13,9 @@ namespace vitrail {
 inline constexpr double kOptimal = 0, kAsAssigned = 1;
 inline constexpr double kNo = 0, kYes = 1;
 inline constexpr double kSmoothSheet = 0, kSatinSheet = 1, kTexturedSheet = 2, kGlassSheet = 3;
-inline constexpr double kAsMachine = 0, kEjected = 1, kTower = 2;
+inline constexpr double kAsMachine = 0, kEjected = 1, kTower = 2, kSkirt = 3;
+inline constexpr double kLeastWaste = 0, kLeastTime = 1, kLeastHandling = 2, kBlend = 3;
+inline constexpr double kBlock = 0, kStepped = 1, kSplit = 2;
 
 struct Settings {
     double layer_mm = 0.2;
@@ -30,6 +32,21 @@ struct Settings {
     double dead_mm3 = 0;   ///< 0: the machine's
     double mixing_mm3 = 0; ///< 0: the machine's
     double purge_to = kAsMachine;
+    double purge_infill = kNo;
+    double purge_support = kNo;
+    double skirt_loops = 3;
+    double skirt_gap_mm = 3;
+    double tower_shape = kBlock;
+    double ooze_wall = kNo;
+    double ooze_gap_mm = 2;
+    double aim = kLeastWaste;
+    double blend_pct = 50;
+    double start_hour = 20;
+    double night_from = 22;
+    double night_to = 7;
+    double similar_delta_e = 6;
+    double small_mm3 = 60;
+    double joint_min = 3;
     double tower_width_mm = 0; ///< 0: as small as it can be
     double tower_infill_pct = 15;
     double slenderness_limit = 8;

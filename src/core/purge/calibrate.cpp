@@ -55,6 +55,7 @@ Result<Calibration> fit_washout(std::span<const Reading> readings) {
         c.residual_sd_mm3 = std::sqrt(variance);
         c.mixing_sd_mm3 = std::sqrt(variance / sxx);
         c.dead_sd_mm3 = std::sqrt(variance * (1 / n + mean_x * mean_x / sxx));
+        c.covariance_mm6 = -variance * mean_x / sxx;
     }
     if (readings.size() > 3)
         for (FittedReading& f : c.readings) {

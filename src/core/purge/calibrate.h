@@ -2,19 +2,13 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/machine/calibration.h"
 #include "core/purge/washout.h"
 
 #include <span>
 #include <vector>
 
 namespace vitrail {
-
-/// Where a change from one colour to another was judged clean.
-struct Reading {
-    Srgb from, to;
-    double delta_e = 2;    ///< the level it was judged at
-    double clean_mm3 = 0;  ///< filament pushed out until then
-};
 
 struct FittedReading {
     double depth = 0;        ///< ln(1/share) at which the model counts the pair as clean: clean = V_d + V_m · depth
@@ -27,6 +21,7 @@ struct FittedReading {
 struct Calibration {
     double dead_mm3 = 0, mixing_mm3 = 0;
     double dead_sd_mm3 = 0, mixing_sd_mm3 = 0; ///< standard deviations; 0 with two readings, which leave nothing over
+    double covariance_mm6 = 0; ///< of the two: they are read off the same line
     double residual_sd_mm3 = 0;
     std::vector<FittedReading> readings; ///< as given
     bool outliers() const;

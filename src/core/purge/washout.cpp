@@ -13,7 +13,15 @@ LinearRgb washed_colour(const Washout& w, Srgb from, Srgb to, double mm3) {
     return mix_pigments(to_linear(from), to_linear(to), old_share(w, mm3));
 }
 
+double left_delta_e(const Washout& w, Srgb from, Srgb to, double mm3) {
+    return delta_e_2000(to_lab(washed_colour(w, from, to, mm3)), to_lab(mix_pigments(to_linear(from), to_linear(to), 0)));
+}
+
 double clean_mm3(const Washout& w, Srgb from, Srgb to, double delta_e) {
+    return clean_mm3(w, washout_depth(from, to, delta_e));
+}
+
+double washout_depth(Srgb from, Srgb to, double delta_e) {
     if (from == to)
         return 0;
     const LinearRgb o = to_linear(from), n = to_linear(to);
@@ -35,11 +43,11 @@ double clean_mm3(const Washout& w, Srgb from, Srgb to, double delta_e) {
         const double mid = (dirty + clean) / 2;
         (difference(mid) > delta_e ? dirty : clean) = mid;
     }
-    return w.dead_mm3 + w.mixing_mm3 * clean;
+    return clean;
 }
 
-int purge_mm3(const Machine& m, const Washout& w, const Filament& from, const Filament& to, double delta_e) {
-    double v = std::max(m.prime_mm3, clean_mm3(w, from.colour, to.colour, delta_e));
+int purge_mm3(const Machine& m, double clean, const Filament& from, const Filament& to) {
+    double v = std::max(m.prime_mm3, clean);
     if (from.material != to.material)
         v = std::max(v, m.class_minimum_mm3);
     return static_cast<int>(std::ceil(v - 1e-6));

@@ -1,5 +1,6 @@
 #include "core/run_sheet/run_sheet.h"
 
+#include "core/changes/commands.h"
 #include "core/material/shelf.h"
 
 #include <algorithm>
@@ -32,6 +33,8 @@ std::vector<std::string> cautions_for(const Project& p, const Plan& plan) {
     }
     if (fumes)
         c.back() = "ABS, ASA and HIPS give off fumes: ventilate well, to the outside, and do not stay in the room for long.";
+    if (plan.totals.refills && !plan.totals.hand_swaps)
+        c.emplace_back("Slots are refilled while the machine moves: keep your fingers out of it, and cut filament away from your hand.");
     if (plan.totals.hand_swaps)
         c.emplace_back("Hand swaps are done at a hot nozzle: pull and push the filament above the head, and cut it away from your hand.");
     if (soluble)
@@ -63,35 +66,45 @@ std::string when(const LayerGrid& grid, const Change& c) {
                   c.z_before_mm, c.layer, c.z_after_mm);
 }
 
+std::string when(const Refill& r) {
+    if (r.pause)
+        return format("in layer %d, while the printer waits", r.latest_layer);
+    if (r.earliest_layer == r.latest_layer)
+        return format("while layer %d is printed", r.earliest_layer);
+    return format("any time from layer %d to layer %d", r.earliest_layer, r.latest_layer);
+}
+
+std::string presence(const Project& p, const Plan& plan) {
+    const Attendance& a = plan.attendance;
+    const auto clock = [](double hour) {
+        const int minutes = static_cast<int>(std::lround(hour * 60)) % 1440;
+        return format("%02d:%02d", minutes / 60, minutes % 60);
+    };
+    const std::string start = "Started at " + clock(p.settings.start_hour);
+    if (!a.trips)
+        return start + " it runs to its end without anybody.";
+    std::string s = start + " somebody must come " + (a.trips == 1 ? "once" : format("%d times", a.trips));
+    if (p.settings.night_from != p.settings.night_to)
+        s += a.night_trips ? format(", %d of them at night, between %s and %s", a.night_trips, clock(p.settings.night_from).c_str(), clock(p.settings.night_to).c_str())
+                           : std::string(", never at night");
+    if (a.longest_stay_s > 1200)
+        s += "; the longest stay is " + duration(a.longest_stay_s);
+    return s + ".";
+}
+
 std::vector<Place> starting_places(const Project& p, const Plan& plan) {
     std::vector<Place> places(p.filaments.size());
-    // By first use, so that what is needed first gets a slot first.
-    std::vector<int> order;
-    for (std::size_t f = 0; f < p.filaments.size(); ++f)
-        order.push_back(static_cast<int>(f));
-    std::stable_sort(order.begin(), order.end(), [&](int a, int b) {
-        const auto first = [&](int f) { return plan.use[f].first_layer ? plan.use[f].first_layer : 1 << 30; };
-        return first(a) < first(b);
-    });
-    std::vector<std::vector<int>> seated(p.machine.toolheads.size());
-    for (const int f : order) {
-        if (plan.use[f].model_mm3 <= 0)
+    std::vector<char> seen(p.filaments.size(), 0), busy(p.machine.nozzles.size(), 0);
+    for (const Stay& s : plan.stays) {
+        const auto f = static_cast<std::size_t>(s.filament);
+        const bool external = s.slot == 0, first_there = !external || !busy[static_cast<std::size_t>(s.nozzle)];
+        if (external)
+            busy[static_cast<std::size_t>(s.nozzle)] = 1;
+        if (seen[f])
             continue;
-        const int nozzle = plan.loading.nozzle[f], head = p.machine.nozzles[nozzle].toolhead;
-        const Toolhead& t = p.machine.toolheads[head];
-        const auto room = static_cast<std::size_t>(std::max(1, t.slots));
-        places[f] = {head, nozzle, 0, seated[head].size() < room};
-        seated[head].push_back(f);
-    }
-    // Slots in the order of letters.
-    for (std::size_t head = 0; head < seated.size(); ++head) {
-        if (!p.machine.toolheads[head].has_feeder())
-            continue;
-        std::sort(seated[head].begin(), seated[head].end());
-        int slot = 0;
-        for (const int f : seated[head])
-            if (places[f].at_start)
-                places[f].slot = ++slot;
+        seen[f] = 1;
+        const bool put_in_later = std::any_of(plan.refills.begin(), plan.refills.end(), [&](const Refill& r) { return r.in == s.filament && r.nth == 1; });
+        places[f] = {s.toolhead, s.nozzle, s.slot, first_there && !put_in_later};
     }
     return places;
 }
@@ -160,6 +173,22 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     if (plan.tower.layers)
         r.preparation.push_back(format("Put a purge tower of %.1f × %.1f mm beside the piece, %.1f mm tall: it ends with layer %d.",
                                        plan.tower.width_mm, plan.tower.width_mm, plan.tower.height_mm, plan.tower.layers));
+    if (plan.tower.columns.size() > 1 && plan.tower.columns[1].from_layer > 1)
+        r.preparation.push_back(format("From layer %d on the tower is %.1f mm wide only.", plan.tower.columns[1].from_layer, plan.tower.columns[1].width_mm));
+    else if (plan.tower.columns.size() > 1)
+        r.preparation.push_back(format("Beside it a second one, %.1f mm wide, that ends with layer %d.", plan.tower.columns[1].width_mm, plan.tower.columns[1].to_layer));
+    if (plan.skirt.layers)
+        r.preparation.push_back(format("Print a skirt of %.0f loops, %.1f mm from the piece and %d layers tall: it takes the purge.", p.settings.skirt_loops, p.settings.skirt_gap_mm, plan.skirt.layers));
+    if (plan.ooze.layers)
+        r.preparation.push_back(format("Print an ooze wall: one line, %.1f mm from the piece, up to layer %d.", p.settings.ooze_gap_mm, plan.ooze.layers));
+    for (const Part& part : p.parts)
+        if (part.takes_purge)
+            r.preparation.push_back("Let \u201c" + part.name + "\u201d take the purge: its colours do not matter.");
+    for (const WashoutUse& w : plan.washouts)
+        r.preparation.push_back(w.readings ? format("Purge of %s on a %.2f mm nozzle is by calibration from %d readings: V_d %.0f \u00b1 %.0f, V_m %.0f \u00b1 %.0f mm\u00b3.", facts(w.material).id, w.nozzle_mm,
+                                                   w.readings, w.washout.dead_mm3, w.dead_sd_mm3, w.washout.mixing_mm3, w.mixing_sd_mm3)
+                                          : format("Purge of %s is by %s: V_d %.0f, V_m %.0f mm\u00b3, not calibrated.", facts(w.material).id, w.by_setting ? "your own figures" : "the machine's defaults",
+                                                   w.washout.dead_mm3, w.washout.mixing_mm3));
     if (p.machine.toolheads.size() > 1)
         r.preparation.emplace_back("Check the XY offset between the toolheads.");
     r.preparation.emplace_back("See that the removable bed sits in its place, and that the sheet is clean.");
@@ -177,17 +206,33 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         s.purge_g = c.purge_g;
         s.time_s = c.time_s;
         s.attended_s = c.attended_s;
+        s.command = command_for(p, plan.grid, c);
         s.change = c;
         r.changes.push_back(std::move(s));
     }
+    for (const Refill& x : plan.refills) {
+        SheetRefill s;
+        s.when = when(x) + " (" + duration(x.earliest_s) + (x.pause ? "" : " to " + duration(x.latest_s)) + " after the start)";
+        s.out = x.out < 0 ? 0 : p.filaments[static_cast<std::size_t>(x.out)].letter;
+        s.in = p.filaments[static_cast<std::size_t>(x.in)].letter;
+        s.slot = (p.machine.toolheads.size() > 1 ? p.machine.toolheads[static_cast<std::size_t>(x.toolhead)].name + ", " : std::string()) + format("slot %d", x.slot);
+        s.pause = x.pause;
+        if (x.pause)
+            s.command = command_for(p, plan.grid, x);
+        s.refill = x;
+        r.refills.push_back(std::move(s));
+    }
+    r.presence = presence(p, plan);
     const Totals& t = plan.totals;
     r.totals = {{"piece", format("%.1f g", t.model_g)},
                 {"purge", format("%.1f g", t.purge_g)},
                 {"tower fill", format("%.1f g", t.tower_g)},
+                {"purge put to use", format("%.1f g", t.useful_purge_g)},
                 {"first loads", format("%.1f g", t.first_load_g)},
                 {"waste ratio", format("%.2f", t.waste_ratio)},
                 {"changes", format("%d", t.changes)},
                 {"hand swaps", format("%d", t.hand_swaps)},
+                {"refills of slots", format("%d", t.refills)},
                 {"printing", duration(t.print_s)},
                 {"changing", duration(t.change_s)},
                 {"at the printer", duration(t.attended_s)},

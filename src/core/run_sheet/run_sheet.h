@@ -22,7 +22,17 @@ struct SheetChange {
     char from = 0, to = 0;
     std::string kind, nozzle, destination;
     double purge_g = 0, time_s = 0, attended_s = 0;
+    std::string command; ///< what the toolpath program should write there
     Change change;
+};
+
+/// A slot that gets another filament during the print.
+struct SheetRefill {
+    std::string when; ///< "any time from layer 14 to layer 22 (1 h 05 to 2 h 40 after the start)"
+    char out = 0, in = 0; ///< out 0: the slot is empty
+    std::string slot, command; ///< a command only where the printer waits
+    bool pause = false;
+    Refill refill;
 };
 
 struct RunSheet {
@@ -31,6 +41,8 @@ struct RunSheet {
     std::vector<SheetFilament> filaments;
     std::vector<std::string> preparation; ///< what to do before the start, in order
     std::vector<SheetChange> changes;
+    std::vector<SheetRefill> refills;
+    std::string presence; ///< how often somebody must come, and how often at night
     std::vector<std::pair<std::string, std::string>> totals;
     std::vector<std::string> warnings; ///< findings that are not notes
     std::vector<std::string> cautions; ///< what can hurt, for this print
@@ -40,6 +52,11 @@ RunSheet make_run_sheet(const Project& project, const Plan& plan);
 
 /// All three ways of naming a change, so that no program or person can take it for another layer.
 std::string when(const LayerGrid& grid, const Change& c);
+
+/// "any time from layer 14 to layer 22", or "before layer 14, while the printer waits".
+std::string when(const Refill& r);
+/// How often somebody must come, and how often at night: a sentence.
+std::string presence(const Project& project, const Plan& plan);
 
 /// "2 h 05", "12 min", "1:52 min", "40 s".
 std::string duration(double seconds);

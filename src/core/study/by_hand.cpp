@@ -1,0 +1,170 @@
+#include "core/study/by_hand.h"
+
+#include "core/estimate/estimate.h"
+#include "core/plan/planner.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+#include <cstdio>
+#include <set>
+
+namespace vitrail {
+
+namespace {
+
+/// Filament with most of a layer, −1 where nothing is printed.
+int dominant(const Plan& plan, int layer) {
+    int best = -1;
+    for (int f = 0; f < plan.filaments; ++f)
+        if (plan.model_in(layer, f) > 1e-6 && (best < 0 || plan.model_in(layer, f) > plan.model_in(layer, best)))
+            best = f;
+    return best;
+}
+
+ByHand from_totals(HandWay way, const Project& p, const Plan& plan) {
+    ByHand b;
+    b.way = way;
+    b.swaps = plan.totals.hand_swaps;
+    b.attended_s = plan.totals.attended_s;
+    b.waiting_s = b.swaps * p.settings.hand_wait_s;
+    b.total_s = plan.totals.total_s;
+    b.waste_g = plan.totals.purge_g + plan.totals.tower_g;
+    return b;
+}
+
+std::string minutes(double s) {
+    char text[40];
+    std::snprintf(text, sizeof text, "%.0f min", s / 60);
+    return text;
+}
+
+ByHand by_parts(const Project& p, const Plan& plan) {
+    ByHand b;
+    b.way = HandWay::parts;
+    std::set<int> used;
+    for (const RegionUse& r : plan.regions)
+        if (r.mm3 > 0) {
+            const Part& part = p.parts[static_cast<std::size_t>(r.part)];
+            used.insert(r.patch > 0    ? std::max(0, find_filament(p, part.patches[static_cast<std::size_t>(r.patch) - 1].filament))
+                        : r.band >= 0 ? find_filament(p, p.bands[static_cast<std::size_t>(r.band)].filament)
+                                      : std::max(0, find_filament(p, part.filament)));
+            if (r.patch > 0 && part.patches[static_cast<std::size_t>(r.patch) - 1].filament && part.patches[static_cast<std::size_t>(r.patch) - 1].filament != part.filament) {
+                b.possible = false;
+                b.why_not = "\u201c" + part.patches[static_cast<std::size_t>(r.patch) - 1].name + "\u201d is painted on \u201c" + part.name + "\u201d and is no body of its own. Cut it out first, or model it as a part.";
+            }
+        }
+    b.jobs = static_cast<int>(used.size());
+    // One job after the other; the order of colours that purges least between them.
+    Set all = 0;
+    for (const int f : used)
+        all |= Set{1} << f;
+    const Ordered order = order_layers(std::vector<Set>{all}, plan.purge_table);
+    for (std::size_t i = 1; i < order.sequence.items.size(); ++i)
+        b.waste_g += grams(p.filaments[order.sequence.items[i]], plan.purge_table.at(order.sequence.items[i - 1], order.sequence.items[i]));
+    b.swaps = std::max(0, b.jobs - 1);
+    // Bodies of different filament that touch are joined; a band is joined to what it was cut from at its two ends.
+    for (const Contact& c : plan.table->contacts)
+        b.joints += plan.owner[static_cast<std::size_t>(c.first_part)][static_cast<std::size_t>(c.from_layer) - 1] != plan.owner[static_cast<std::size_t>(c.second_part)][static_cast<std::size_t>(c.to_layer) - 1];
+    for (std::size_t i = 0; i < plan.owner.size(); ++i) {
+        const std::vector<Paths>& layers = plan.table->parts[i].layers;
+        for (std::size_t l = 1; l < layers.size(); ++l)
+            b.joints += plan.owner[i][l] != plan.owner[i][l - 1] && !layers[l].empty() && !layers[l - 1].empty();
+    }
+    b.joints *= static_cast<int>(p.settings.copies);
+    b.attended_s = b.swaps * p.machine.hand.attended_s + b.joints * p.settings.joint_min * 60;
+    b.waiting_s = 0; // between jobs the printer is free
+    for (const int f : used)
+        for (int l = 1; l <= plan.grid.count; ++l)
+            if (const double mm3 = plan.model_in(l, f); mm3 > 1e-6)
+                b.total_s += std::max(p.settings.min_layer_s, (1 + p.settings.travel_pct / 100) * mm3 / flow_mm3_s(p, p.filaments[static_cast<std::size_t>(f)], plan.grid, l));
+    b.total_s += b.swaps * p.machine.hand.time_s;
+    return b;
+}
+
+} // namespace
+
+void to_bands(Project& p, const Plan& plan) {
+    p.bands.clear();
+    for (Part& part : p.parts)
+        for (Patch& patch : part.patches)
+            patch.filament = 0;
+    for (int from = 1; from <= plan.grid.count;) {
+        const int f = dominant(plan, from);
+        int to = from;
+        while (to < plan.grid.count && (dominant(plan, to + 1) == f || dominant(plan, to + 1) < 0))
+            ++to;
+        if (f >= 0)
+            for (const Part& part : p.parts)
+                if (part.filament != p.filaments[static_cast<std::size_t>(f)].letter)
+                    p.bands.push_back({part.name, plan.grid.bottom_mm(from), plan.grid.top_mm(to), p.filaments[static_cast<std::size_t>(f)].letter});
+        from = to + 1;
+    }
+}
+
+Result<HandStudy> study_by_hand(const Project& project, const Plan& plan, const Progress& progress) {
+    HandStudy study;
+    Project one = project; // on one nozzle fed by hand, whatever the machine has besides
+    if (one.machine.nozzles.size() > 1 || !one.machine.by_hand(0)) {
+        one.machine.toolheads = {{one.machine.toolheads.front().name, 0}};
+        one.machine.nozzles = {{plan.loading.nozzle.empty() ? 0.4 : project.machine.nozzles[static_cast<std::size_t>(plan.loading.nozzle.front())].diameter_mm, 0}};
+        one.pins.clear();
+        one.in_machine.clear();
+    }
+    Planner planner(project, plan);
+    planner.leave_out_checks();
+    const auto made = planner.plan(one, {progress.stop, {}});
+    if (!made)
+        return made.error();
+    progress.at(0.4);
+    study.ways.push_back(from_totals(HandWay::in_layer, one, **made));
+    Project banded = one;
+    to_bands(banded, **made);
+    const auto in_bands = planner.plan(banded, {progress.stop, {}});
+    if (!in_bands)
+        return in_bands.error();
+    progress.at(0.8);
+    study.ways.push_back(from_totals(HandWay::bands, banded, **in_bands));
+    double all_mm3 = 0;
+    for (int l = 1; l <= plan.grid.count; ++l) {
+        const int f = dominant(plan, l);
+        for (int g = 0; g < plan.filaments; ++g) {
+            all_mm3 += plan.model_in(l, g);
+            study.ways.back().other_colour_mm3 += g == f ? 0 : plan.model_in(l, g);
+        }
+    }
+    study.ways.push_back(by_parts(one, **made));
+    // Bands are applied from what the plan says now, not from what it will say then.
+    study.ways[1].apply = [bands = banded.bands](Project& q) {
+        q.bands = bands;
+        for (Part& part : q.parts)
+            for (Patch& patch : part.patches)
+                patch.filament = 0;
+    };
+    if (study.ways[1].other_colour_mm3 < 1e-6)
+        study.ways[1].apply = {};
+
+    double best = -1;
+    for (std::size_t i = 0; i < study.ways.size(); ++i) {
+        const ByHand& w = study.ways[i];
+        if (!w.possible || w.other_colour_mm3 > 0.1 * all_mm3)
+            continue;
+        if (best < 0 || w.attended_s < best)
+            best = w.attended_s, study.best = static_cast<int>(i);
+    }
+    const ByHand &w = study.ways[static_cast<std::size_t>(study.best)], &layer = study.ways[0];
+    char text[400];
+    if (w.way == HandWay::in_layer)
+        std::snprintf(text, sizeof text, "Swap by hand as planned: %d swaps, %s at the printer. %s", w.swaps, minutes(w.attended_s).c_str(),
+                      study.ways[1].other_colour_mm3 > 0.1 * all_mm3 ? "One filament a layer would print too much in the wrong colour." : "Nothing else takes less of your time.");
+    else if (w.way == HandWay::bands)
+        std::snprintf(text, sizeof text, "One filament a layer: %d swaps and %s at the printer against %d and %s, and %.1f %% of the piece in another colour.", w.swaps,
+                      minutes(w.attended_s).c_str(), layer.swaps, minutes(layer.attended_s).c_str(), 100 * w.other_colour_mm3 / std::max(1e-9, all_mm3));
+    else
+        std::snprintf(text, sizeof text, "Print it by colour and put it together: %d jobs and %d joints, %s of your time against %s for %d swaps, and %.0f g of waste against %.0f g.", w.jobs, w.joints,
+                      minutes(w.attended_s).c_str(), minutes(layer.attended_s).c_str(), layer.swaps, w.waste_g, layer.waste_g);
+    study.advice = text;
+    return study;
+}
+
+} // namespace vitrail

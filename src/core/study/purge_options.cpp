@@ -1,0 +1,64 @@
+#include "core/study/purge_options.h"
+
+#include "core/estimate/estimate.h"
+#include "core/plan/planner.h"
+
+#include <cstdio>
+
+namespace vitrail {
+
+Result<std::vector<PurgeOption>> purge_options(const Project& project, const Plan& plan, const Progress& progress) {
+    Planner planner(project, plan);
+    planner.leave_out_checks();
+    std::vector<PurgeOption> out;
+    out.push_back({"as it is", {}, true, plan.totals, tower_g(plan), {}});
+    const auto try_it = [&](std::string label, std::string detail, std::function<void(Project&)> apply) -> Status {
+        if (progress.stopped())
+            return Error{"Stopped before all ways were compared."};
+        progress.at(static_cast<double>(out.size()) / 10);
+        Project p = project;
+        apply(p);
+        if (p.settings == project.settings)
+            return Done{};
+        const auto made = planner.plan(p, {progress.stop, {}});
+        if (!made)
+            return made.error();
+        out.push_back({std::move(label), std::move(detail), false, (*made)->totals, tower_g(**made), std::move(apply)});
+        return Done{};
+    };
+    const auto to = [](double where, double shape) {
+        return [where, shape](Project& q) {
+            q.settings.purge_to = where;
+            q.settings.tower_shape = shape;
+            q.settings.tower_width_mm = 0;
+        };
+    };
+    char thrift[80];
+    const double thriftier = project.settings.delta_e < 2 ? 2 : 4;
+    std::snprintf(thrift, sizeof thrift, "clean at ΔE %.0f instead of %.1f", thriftier, project.settings.delta_e);
+    Status ok = Done{};
+    const auto next = [&](const char* label, const char* detail, std::function<void(Project&)> apply) {
+        if (ok)
+            ok = try_it(label, detail, std::move(apply));
+    };
+    next("thrown out", "needs a machine with a place to throw it", [](Project& q) { q.settings.purge_to = kEjected; });
+    next("a tower in one block", "as wide as its busiest layer all the way up", to(kTower, kBlock));
+    next("a tower that narrows", "where fewer changes remain", to(kTower, kStepped));
+    next("two towers", "one ends where its changes end", to(kTower, kSplit));
+    next("a skirt", "as tall as the last layer that changes; what it has no room for is thrown out", [](Project& q) { q.settings.purge_to = kSkirt; });
+    if (project.settings.purge_infill == kNo)
+        next("infill first", "what does not show through the walls; the rest as it is", [](Project& q) { q.settings.purge_infill = kYes; });
+    else
+        next("not into the infill", "all of it as waste", [](Project& q) { q.settings.purge_infill = kNo; });
+    next("an ooze wall, no tower", "purge is thrown out, and the wall catches drips", [](Project& q) {
+        q.settings.purge_to = kEjected;
+        q.settings.ooze_wall = kYes;
+    });
+    if (project.settings.delta_e < 4)
+        next("thriftier", thrift, [thriftier](Project& q) { q.settings.delta_e = thriftier; });
+    if (!ok)
+        return ok.error();
+    return out;
+}
+
+} // namespace vitrail

@@ -1,0 +1,271 @@
+#include "core/study/suggestions.h"
+
+#include "core/plan/orient.h"
+#include "core/plan/planner.h"
+#include "core/project/regions.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+#include <set>
+
+namespace vitrail {
+
+namespace {
+
+/// Borders farther apart than this are not moved onto each other.
+constexpr int kNearLayers = 4;
+constexpr std::size_t kMostTries = 160;
+
+template <class... T>
+std::string format(const char* pattern, T... values) {
+    char buffer[400];
+    std::snprintf(buffer, sizeof buffer, pattern, values...);
+    return buffer;
+}
+
+double delta_e(const Filament& a, const Filament& b) {
+    return delta_e_2000(to_lab(a.colour), to_lab(b.colour));
+}
+
+/// A variant to try.
+struct Try {
+    Suggestion s;
+    double loss_delta_e = 0;
+};
+
+struct Tries {
+    const Project& p;
+    const Plan& plan;
+    std::vector<Try> list;
+
+    const Filament& filament(int f) const { return p.filaments[static_cast<std::size_t>(f)]; }
+    int index(char letter) const { return std::max(0, find_filament(p, letter)); }
+    std::string named(const Filament& f) const { return std::string(1, f.letter) + (f.name.empty() ? "" : " (" + f.name + ")"); }
+
+    void add(const char* code, std::string label, std::string detail, double mm3, double apart, std::function<void(Project&)> apply) {
+        Try t;
+        t.s.code = code;
+        t.s.label = std::move(label);
+        t.s.detail = std::move(detail);
+        t.s.loss_mm3 = mm3;
+        t.s.apply = std::move(apply);
+        t.loss_delta_e = apart;
+        list.push_back(std::move(t));
+    }
+
+    void borders() {
+        // Layers in which something changes, and for each end of a band those close to it.
+        std::set<int> at;
+        for (const Change& c : plan.changes)
+            at.insert(c.layer);
+        for (std::size_t b = 0; b < p.bands.size(); ++b)
+            for (const bool lower : {true, false}) {
+                const Band& band = p.bands[b];
+                const int here = first_layer_above(plan.grid, lower ? band.z0_mm : band.z1_mm), part = find_part(p, band.part);
+                for (auto it = at.lower_bound(here - kNearLayers); it != at.end() && *it <= here + kNearLayers; ++it) {
+                    const int there = *it, other_end = first_layer_above(plan.grid, lower ? band.z1_mm : band.z0_mm);
+                    if (there == here || (lower ? there >= other_end : there <= other_end) || part < 0)
+                        continue;
+                    double mm3 = 0;
+                    for (int l = std::min(here, there); l < std::max(here, there) && l <= plan.grid.count; ++l)
+                        mm3 += plan.demand->parts[static_cast<std::size_t>(part)][static_cast<std::size_t>(l) - 1].total() * p.settings.copies;
+                    const char around = p.parts[static_cast<std::size_t>(part)].filament;
+                    add("border", format("Move the %s of a band of \u201c%s\u201d to layer %d", lower ? "beginning" : "end", band.part.c_str(), there),
+                        format("from layer %d, by %.2f mm: it then changes where something else does", here, std::abs(there - here) * plan.grid.height_mm), mm3,
+                        delta_e(filament(index(band.filament)), filament(index(around))), [b, lower, z = plan.grid.bottom_mm(there)](Project& q) {
+                            if (b < q.bands.size())
+                                (lower ? q.bands[b].z0_mm : q.bands[b].z1_mm) = z;
+                        });
+                }
+            }
+    }
+
+    void merges() {
+        for (int a = 0; a < plan.filaments; ++a)
+            for (int b = 0; b < plan.filaments; ++b) {
+                const FilamentUse &from = plan.use[static_cast<std::size_t>(a)], &into = plan.use[static_cast<std::size_t>(b)];
+                if (a == b || from.model_mm3 <= 0 || into.model_mm3 <= 0 || from.model_mm3 > into.model_mm3 || (from.model_mm3 == into.model_mm3 && a < b))
+                    continue;
+                const double apart = delta_e(filament(a), filament(b));
+                if (apart > p.settings.similar_delta_e || filament(a).material != filament(b).material)
+                    continue;
+                add("merge", format("Print %s in %s", named(filament(a)).c_str(), named(filament(b)).c_str()), format("they are \u0394E %.1f apart; %.1f g change colour", apart, from.model_g),
+                    from.model_mm3, apart, [x = filament(a).letter, y = filament(b).letter](Project& q) { remove_filament(q, x, y); });
+            }
+    }
+
+    void small_regions() {
+        for (const RegionUse& r : plan.regions) {
+            if (r.mm3 <= 0 || r.mm3 > p.settings.small_mm3 * p.settings.copies)
+                continue;
+            const Part& part = p.parts[static_cast<std::size_t>(r.part)];
+            if (r.patch > 0) {
+                const Patch& patch = part.patches[static_cast<std::size_t>(r.patch) - 1];
+                if (patch.filament && patch.filament != part.filament)
+                    add("drop", format("Give up the patch \u201c%s\u201d", patch.name.c_str()), format("%.0f mm\u00b3 on \u201c%s\u201d become %c", r.mm3, part.name.c_str(), part.filament), r.mm3,
+                        delta_e(filament(index(patch.filament)), filament(index(part.filament))), [name = part.name, k = r.patch](Project& q) {
+                            if (const int i = find_part(q, name); i >= 0 && k <= static_cast<int>(q.parts[static_cast<std::size_t>(i)].patches.size()))
+                                q.parts[static_cast<std::size_t>(i)].patches[static_cast<std::size_t>(k) - 1].filament = 0;
+                        });
+            } else if (r.band >= 0) {
+                const Band band = p.bands[static_cast<std::size_t>(r.band)];
+                add("drop", format("Give up a band of \u201c%s\u201d", part.name.c_str()), format("%.2f to %.2f mm, %.0f mm\u00b3, become %c", band.z0_mm, band.z1_mm, r.mm3, part.filament), r.mm3,
+                    delta_e(filament(index(band.filament)), filament(index(part.filament))), [band](Project& q) { std::erase(q.bands, band); });
+            } else {
+                // What is printed most in the layers of that part.
+                std::vector<double> mm3(static_cast<std::size_t>(plan.filaments), 0);
+                for (int l = 1; l <= plan.grid.count; ++l)
+                    if (!plan.table->parts[static_cast<std::size_t>(r.part)].layers[static_cast<std::size_t>(l) - 1].empty())
+                        for (int f = 0; f < plan.filaments; ++f)
+                            mm3[static_cast<std::size_t>(f)] += plan.model_in(l, f);
+                const int around = static_cast<int>(std::max_element(mm3.begin(), mm3.end()) - mm3.begin());
+                if (filament(around).letter == part.filament)
+                    continue;
+                add("drop", format("Print \u201c%s\u201d in %c", part.name.c_str(), filament(around).letter), format("%.0f mm\u00b3, what its layers are printed in anyway", r.mm3), r.mm3,
+                    delta_e(filament(around), filament(index(part.filament))), [name = part.name, to = filament(around).letter](Project& q) {
+                        if (const int i = find_part(q, name); i >= 0)
+                            q.parts[static_cast<std::size_t>(i)].filament = to;
+                    });
+            }
+        }
+    }
+
+    void order() {
+        if (p.settings.order != kOptimal)
+            add("order", "Let the order within layers be worked out", "dark follows light where it can; the piece stays as it is", 0, 0, [](Project& q) { q.settings.order = kOptimal; });
+        if (!p.print_first.empty())
+            add("unlock", "Lift the lock on the order", p.print_first + " no longer has to come first", 0, 0, [](Project& q) { q.print_first.clear(); });
+        if (p.settings.purge_infill == kNo && plan.totals.purge_g > 0)
+            add("infill", "Purge into the infill", "what does not show through the walls; the piece looks the same", 0, 0, [](Project& q) { q.settings.purge_infill = kYes; });
+        if (p.settings.tower_shape == kBlock && plan.tower.layers > 0 && p.settings.tower_width_mm <= 0) {
+            add("tower", "A tower that narrows", "where fewer changes remain; it still stands", 0, 0, [](Project& q) { q.settings.tower_shape = kStepped; });
+            add("tower", "Two towers", "of which one ends where its changes end", 0, 0, [](Project& q) { q.settings.tower_shape = kSplit; });
+        }
+    }
+
+    void machines(const std::vector<Machine>& owned) {
+        const Bounds& b = plan.table->bounds;
+        for (const Machine& m : owned)
+            if (!(m == p.machine) && m.id != p.machine.id && b.max.x - b.min.x <= m.bed_x_mm && b.max.y - b.min.y <= m.bed_y_mm && b.max.z - b.min.z <= m.height_mm)
+                add("machine", "Print it on " + m.name, describe(m), 0, 0, [m](Project& q) { set_machine(q, m); });
+    }
+};
+
+/// All copies together take their changes once; one after the other each would take them again.
+void together(const Project& p, const Plan& plan, std::vector<Suggestion>& out) {
+    const int copies = static_cast<int>(p.settings.copies);
+    if (copies < 2 || plan.changes.empty())
+        return;
+    const Change &last = plan.changes.back(), &first = plan.changes.front();
+    Suggestion s;
+    s.code = "together";
+    s.label = format("Keep printing the %d copies together", copies);
+    s.after = plan.totals;
+    s.before = plan.totals;
+    // Between two copies the printer goes back to what the first layer begins with.
+    const int back = last.to == first.from ? 0 : plan.purge_table.at(last.to, first.from);
+    s.before.changes = copies * plan.totals.changes + (copies - 1) * (back > 0);
+    s.before.hand_swaps = copies * plan.totals.hand_swaps + (plan.totals.hand_swaps ? (copies - 1) * (back > 0) : 0);
+    s.before.purge_g = copies * plan.totals.purge_g + (copies - 1) * grams(p.filaments[static_cast<std::size_t>(first.from)], back);
+    s.before.change_s = copies * plan.totals.change_s;
+    s.before.total_s = plan.totals.print_s + s.before.change_s;
+    s.detail = format("one after the other they would take %d changes instead of %d, and %.0f g of purge instead of %.0f g", s.before.changes, plan.totals.changes, s.before.purge_g, plan.totals.purge_g);
+    s.only_told = true;
+    out.push_back(std::move(s));
+}
+
+} // namespace
+
+double saved_share(const Totals& before, const Totals& after) {
+    double sum = 0;
+    int kinds = 0;
+    const auto count = [&](double b, double a) {
+        if (b <= 1e-9 && a <= 1e-9)
+            return;
+        sum += b > 1e-9 ? (b - a) / b : -1;
+        ++kinds;
+    };
+    count(before.purge_g + before.tower_g, after.purge_g + after.tower_g);
+    count(before.change_s, after.change_s);
+    count(before.hand_swaps + before.refills, after.hand_swaps + after.refills);
+    return kinds ? sum / kinds : 0;
+}
+
+Result<std::vector<Suggestion>> suggest(const Project& project, const Plan& plan, const std::vector<Machine>& owned, bool poses, const Progress& progress) {
+    Tries tries{project, plan, {}};
+    tries.merges();
+    tries.small_regions();
+    tries.borders();
+    tries.order();
+    tries.machines(owned);
+    if (tries.list.size() > kMostTries)
+        tries.list.resize(kMostTries);
+    Planner planner(project, plan);
+    planner.leave_out_checks();
+    std::vector<Suggestion> out;
+    const double piece_mm3 = [&] {
+        double sum = 0;
+        for (const FilamentUse& u : plan.use)
+            sum += u.model_mm3;
+        return std::max(1.0, sum);
+    }();
+    constexpr double kLeastSaving = 0.002, kFree = 0.002; // a loss nobody sees counts as this much
+    const auto judge = [&](Suggestion s, double apart) {
+        s.before = plan.totals;
+        s.loss = s.loss_mm3 / piece_mm3 * apart / 100;
+        const double saved = saved_share(s.before, s.after);
+        if (saved < kLeastSaving)
+            return;
+        s.score = saved / (s.loss + kFree);
+        out.push_back(std::move(s));
+    };
+    for (std::size_t i = 0; i < tries.list.size(); ++i) {
+        if (progress.stopped())
+            return Error{"Stopped before all suggestions were worked out."};
+        progress.at((poses ? 0.3 : 1.0) * static_cast<double>(i) / static_cast<double>(tries.list.size()));
+        Project p = project;
+        tries.list[i].s.apply(p);
+        const auto made = planner.plan(p, {progress.stop, {}});
+        if (!made)
+            continue; // not printable so
+        tries.list[i].s.after = (*made)->totals;
+        tries.list[i].s.plan = *made;
+        judge(std::move(tries.list[i].s), tries.list[i].loss_delta_e);
+    }
+    if (poses) {
+        const std::vector<Pose> all = poses_of(project);
+        const double overhang = overhang_mm2(project);
+        for (std::size_t i = 1; i < all.size(); ++i) {
+            if (progress.stopped())
+                return Error{"Stopped before all poses were tried."};
+            progress.at(0.3 + 0.7 * static_cast<double>(i) / static_cast<double>(all.size()));
+            const PoseCost c = study_pose(project, all[i], {progress.stop, {}});
+            if (!c.why.empty() || !c.fits)
+                continue;
+            Suggestion s;
+            s.code = "pose";
+            s.label = "Turn it: " + c.pose.name;
+            s.detail = format("%.0f mm\u00b2 of overhang instead of %.0f, %.1f mm tall", c.overhang_mm2, overhang, c.height_mm);
+            s.after = plan.totals;
+            s.after.changes = c.changes;
+            s.after.hand_swaps = c.hand_swaps;
+            s.after.purge_g = c.purge_g;
+            s.after.tower_g = c.tower_g;
+            s.after.change_s = c.change_s;
+            s.after.total_s = c.total_s;
+            s.after.cost = c.cost;
+            s.apply = [r = all[i].rotation](Project& q) { turn(q, r); };
+            // More overhang is a loss too: as much as recolouring that much surface two lines deep.
+            s.loss_mm3 = std::max(0.0, c.overhang_mm2 - overhang) * 2 * project.settings.line_width_mm;
+            judge(std::move(s), 50);
+        }
+    }
+    std::stable_sort(out.begin(), out.end(), [](const Suggestion& a, const Suggestion& b) { return a.score > b.score; });
+    if (out.size() > kMostSuggestions)
+        out.resize(kMostSuggestions);
+    together(project, plan, out);
+    return out;
+}
+
+} // namespace vitrail
