@@ -238,12 +238,103 @@ Result<Project> painted() {
     return p;
 }
 
+Result<Project> signal_flags() {
+    // Seven code flags on a plinth, each an upright tile whose fields run through all its layers: every layer takes four or five
+    // filaments, on a carousel with a fixed nozzle and four exchangeable ones of which one is missing.
+    std::vector<Body> bodies;
+    std::string letters;
+    Builder plinth;
+    add_prism(plinth, rounded_rectangle(0, 0, 172, 24, 4), 0, 2.4);
+    bodies.push_back(body("plinth", plinth));
+    letters += 'A';
+    const auto field = [&](const std::string& name, double x, const std::vector<std::pair<double, double>>& corners, double height, char letter) {
+        Builder b;
+        std::vector<std::pair<double, double>> at;
+        for (const auto& [u, v] : corners)
+            at.emplace_back(x + u, 4 + v);
+        add_prism(b, polygon(at), 2.4, height);
+        bodies.push_back(body(name.c_str(), b));
+        letters += letter;
+    };
+    const auto box = [](double x0, double y0, double x1, double y1) { return std::vector<std::pair<double, double>>{{x0, y0}, {x1, y0}, {x1, y1}, {x0, y1}}; };
+    // Two halves, two bars, a quartered one, a cross, a chequer of triangles: invented, no code anybody signals with.
+    field("ebb left", 4, box(0, 0, 10, 16), 9, 'A');
+    field("ebb right", 4, box(10, 0, 20, 16), 9, 'B');
+    field("flood lower", 28, box(0, 0, 20, 8), 9, 'C');
+    field("flood upper", 28, box(0, 8, 20, 16), 9, 'B');
+    field("slack lower left", 52, box(0, 0, 10, 8), 9, 'A');
+    field("slack upper right", 52, box(10, 8, 20, 16), 9, 'A');
+    field("slack lower right", 52, box(10, 0, 20, 8), 9, 'B');
+    field("slack upper left", 52, box(0, 8, 10, 16), 9, 'B');
+    field("visitor left", 76, {{0, 0}, {20, 0}, {0, 16}}, 9, 'C');
+    field("visitor right", 76, {{20, 0}, {20, 16}, {0, 16}}, 9, 'B');
+    field("lamp left", 100, box(0, 0, 7, 16), 6.4, 'D');
+    field("lamp right", 100, box(7, 0, 20, 16), 6.4, 'A');
+    field("fog lower", 124, box(0, 0, 20, 8), 4.4, 'E');
+    field("fog upper", 124, box(0, 8, 20, 16), 4.4, 'D');
+    field("open left", 148, box(0, 0, 10, 16), 9, 'A');
+    field("open right", 148, box(10, 0, 20, 16), 9, 'C');
+    Filament soot = filament('E', "soot", {0x1c, 0x1c, 0x1e}, 0.6, 20.5);
+    auto p = project("Signal flags", "signal-flags.3mf", "carousel", {kNavy, kChalk, kRed, kAmber, soot}, bodies, letters);
+    if (!p)
+        return p;
+    Machine& m = p->machine;
+    m.id = "carousel-at-the-light";
+    m.name = "Carousel at the light";
+    m.note = "The volunteers' own: four exchangeable nozzles, of which the third is worn and taken out.";
+    m.nozzles = {{0.4, 0}, {0.4, 1}, {0.4, 1}, {0.4, 1, true}, {0.4, 1}};
+    // Harbour blue is still on the external spool from last time, the others but red in the feeder.
+    p->in_machine = {{'A', 0}, {'B', 1}, {'D', 1}, {'E', 1}};
+    p->filaments[2].free_after_h = 0.4; // buoy red is in the other printer until then
+    p->settings.copies = 4;
+    p->settings.start_hour = 21;
+    return p;
+}
+
+Result<Project> marsh_map() {
+    // A relief of the marsh in seven colours, for a printer with one nozzle and no feeder: mostly one colour above the other, with a
+    // causeway and pools let into the marsh.
+    Builder sea, shallows, sand, marsh, causeway, houses, lamp;
+    const auto shore = [](double rx, double ry, double wobble, double phase) {
+        std::vector<std::pair<double, double>> points;
+        for (int i = 0; i < 72; ++i) {
+            const double a = 2 * std::numbers::pi * i / 72, r = 1 + wobble * std::sin(3 * a + phase) + wobble / 2 * std::cos(5 * a);
+            points.emplace_back(50 + rx * r * std::cos(a), 35 + ry * r * std::sin(a));
+        }
+        return polygon(points);
+    };
+    add_prism(sea, rounded_rectangle(0, 0, 100, 70, 5), 0, 1.2);
+    add_prism(shallows, shore(41, 28, 0.05, 0.4), 1.2, 1.8);
+    add_prism(sand, shore(35, 23, 0.06, 0.9), 1.8, 2.4);
+    const Paths green = shore(29, 18, 0.07, 1.3), road = intersect(stroke({{14, 30}, {38, 36}, {56, 30}, {84, 38}}, 2.4), green);
+    add_prism(marsh, green, 2.4, 3.0);
+    add_prism(marsh, subtract(green, road), 3.0, 3.4);
+    add_prism(causeway, road, 3.0, 3.4);
+    for (const double x : {36.0, 42.5, 49.0})
+        add_prism(houses, rounded_rectangle(x, 40, 4.4, 5.2, 0.6), 3.4, 6.2);
+    add_prism(houses, circle(62, 38, 3.2, 48), 3.4, 9.4);
+    add_prism(lamp, circle(62, 38, 2.2, 48), 9.4, 11.8);
+    std::vector<Filament> filaments{kNavy, filament('B', "shoal", {0x4f, 0x9a, 0xa8}, 3.1, 22.9), filament('C', "dune", {0xd9, 0xc1, 0x8c}, 3.6, 21.0), filament('D', "glasswort", {0x5c, 0x7a, 0x3e}, 2.2, 22.0), kChalk, kRed, kAmber};
+    filaments[4].letter = 'E';
+    filaments[5].letter = 'F';
+    filaments[6].letter = 'G';
+    auto p = project("Marsh map", "marsh-map.3mf", "hand-swap", filaments,
+                     {body("sea", sea), body("shallows", shallows), body("sand", sand), body("marsh", marsh), body("causeway", causeway), body("houses", houses), body("lamp", lamp)}, "ABCDEFG");
+    if (p) {
+        p->settings.start_hour = 19;
+        p->settings.attended_per_h = 12;
+    }
+    return p;
+}
+
 std::vector<Named> all() {
     std::vector<Named> list;
     list.push_back({"badge.vitrail", badge()});
     list.push_back({"lighthouse.vitrail", lighthouse()});
     list.push_back({"tide-dial.vitrail", tide_dial()});
     list.push_back({"painted.vitrail", painted()});
+    list.push_back({"signal-flags.vitrail", signal_flags()});
+    list.push_back({"marsh-map.vitrail", marsh_map()});
     return list;
 }
 

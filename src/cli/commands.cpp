@@ -278,7 +278,7 @@ void print_summary(const Project& p, const Plan& plan) {
         std::printf("%.2f g of purge put to use in infill or a second piece\n", t.useful_purge_g);
     std::printf("%s\n", presence(p, plan).c_str());
     for (const Refill& r : plan.refills)
-        std::printf("%s: %c into slot %d\n", when(r).c_str(), p.filaments[static_cast<std::size_t>(r.in)].letter, r.slot);
+        std::printf("%s: %c into %s\n", when(r).c_str(), p.filaments[static_cast<std::size_t>(r.in)].letter, slot_name(p.machine, r.toolhead, r.slot).c_str());
     std::printf("proven: no order takes fewer than %d changes or purges less than %.0f mm³; as assigned: %d changes, %.0f mm³\n\n",
                 plan.bound.changes, plan.bound.purge_mm3, plan.as_assigned.changes, plan.as_assigned.purge_mm3);
     print_findings(plan);
@@ -429,7 +429,7 @@ int run_nozzles(const NozzlesOptions& o) {
             if (plan->use[f].model_mm3 > 0)
                 std::printf("%c: %s\n", p.filaments[f].letter, describe(p, places[f]).c_str());
         for (const Refill& r : plan->refills)
-            std::printf("%s: %c into slot %d\n", when(r).c_str(), p.filaments[static_cast<std::size_t>(r.in)].letter, r.slot);
+            std::printf("%s: %c into %s\n", when(r).c_str(), p.filaments[static_cast<std::size_t>(r.in)].letter, slot_name(p.machine, r.toolhead, r.slot).c_str());
         return 0;
     });
 }

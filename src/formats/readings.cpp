@@ -52,4 +52,15 @@ Result<std::vector<Reading>> readings_from_csv(const std::string& text) {
     return readings;
 }
 
+std::string readings_to_csv(const std::vector<Reading>& readings) {
+    std::string out = "from_rgb,to_rgb,delta_e,clean_mm3\r\n";
+    const auto plain = [](double v) {
+        char text[40];
+        return std::string(text, std::to_chars(text, text + sizeof text, v).ptr);
+    };
+    for (const Reading& r : readings)
+        out += to_hex(r.from) + "," + to_hex(r.to) + "," + plain(r.delta_e) + "," + plain(r.clean_mm3) + "\r\n";
+    return out;
+}
+
 } // namespace vitrail

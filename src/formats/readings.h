@@ -10,4 +10,7 @@ namespace vitrail {
 /// Errors say which line and which value.
 Result<std::vector<Reading>> readings_from_csv(const std::string& text);
 
+/// The same columns, as they are read.
+std::string readings_to_csv(const std::vector<Reading>& readings);
+
 } // namespace vitrail

@@ -282,13 +282,13 @@ std::string sheet_csv(const RunSheet& sheet) {
         return std::string(buffer);
     };
     std::string out = "step,before_layer,after_layer,z_before_mm,z_after_mm,within_layer,from,to,kind,nozzle,purge_mm3,purge_g,"
-                      "destination,time_s,attended_s,when,command\r\n";
+                      "destination,time_s,attended_s,command,when\r\n";
     for (const SheetChange& s : sheet.changes) {
         const Change& c = s.change;
         const std::string cells[] = {std::to_string(s.number), std::to_string(c.layer), std::to_string(c.layer - 1),
                                      number(c.z_before_mm, 3), number(c.z_after_mm, 3), c.within_layer ? "yes" : "no",
                                      std::string(1, s.from), std::string(1, s.to), s.kind, s.nozzle, number(c.purge_mm3, 1),
-                                     number(c.purge_g, 3), s.destination, number(c.time_s, 1), number(c.attended_s, 1), s.when, s.command};
+                                     number(c.purge_g, 3), s.destination, number(c.time_s, 1), number(c.attended_s, 1), s.command, s.when};
         for (std::size_t i = 0; i < std::size(cells); ++i)
             out += (i ? "," : "") + csv_field(cells[i]);
         out += "\r\n";

@@ -104,7 +104,7 @@ void TestArchive::contents_as_in_the_contract() {
     QCOMPARE(entries->at(1).name, std::string("models/sample.3mf"));
     QCOMPARE(entries->at(2).name, std::string("thumbnail.png"));
     const Json j = Json::parse(entries->at(0).bytes);
-    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/2"));
+    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/3"));
     QCOMPARE(j["settings"]["order"].get<std::string>(), std::string("as-assigned"));
 }
 
@@ -257,7 +257,7 @@ void TestArchive::version_1_is_read() {
     QVERIFY2(q, q ? "" : q.error().message.c_str());
     QVERIFY(q->pose == kNoRotation);
     QCOMPARE(q->settings.check_tall, Settings().check_tall);
-    QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/2") != std::string::npos);
+    QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/3") != std::string::npos);
 }
 
 void TestArchive::surfaces_that_do_not_fit_are_refused() {

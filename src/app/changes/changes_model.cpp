@@ -1,6 +1,7 @@
-#include "app/changes/changes_bench.h"
+#include "app/changes/changes_model.h"
 
 #include "app/shell/document.h"
+#include "core/changes/commands.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
 
@@ -22,7 +23,7 @@ namespace {
 
 /// Numbers to the right, words to the left, headings over their columns.
 int alignment(int column) {
-    const bool words = column == ChangesModel::kFromTo || column == ChangesModel::kKind || column == ChangesModel::kWhere;
+    const bool words = column == ChangesModel::kFromTo || column == ChangesModel::kKind || column == ChangesModel::kWhere || column == ChangesModel::kCommand;
     return int((words ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
 }
 
@@ -46,6 +47,7 @@ QVariant ChangesModel::headerData(int section, Qt::Orientation orientation, int 
     case kKind: return tip ? tr("By hand, by a feeder, or to another nozzle") : tr("kind");
     case kPurge: return tip ? tr("Grams of the new filament that are purged") : tr("purge");
     case kTime: return tip ? tr("The change, its purge, and waiting for a person") : tr("time");
+    case kCommand: return tip ? tr("What your toolpath program should write at this change; the words are edited with the machine") : tr("command");
     case kWhere: return tip ? tr("Where the purge goes") : tr("goes to");
     default: return {};
     }
@@ -94,7 +96,17 @@ QVariant ChangesModel::data(const QModelIndex& index, int role) const {
     case kKind: return c.kind == ChangeKind::hand ? tr("hand swap") : c.kind == ChangeKind::feeder ? tr("feeder") : tr("tool");
     case kPurge: return tr("%1 g").arg(c.purge_g, 0, 'f', 2);
     case kTime: return QStringLiteral("%1:%2").arg(int(c.time_s) / 60).arg(int(c.time_s) % 60, 2, 10, QLatin1Char('0'));
-    case kWhere: return c.destination == Destination::tower ? tr("tower") : tr("ejected");
+    case kCommand: return QString::fromStdString(command_for(p, plan->grid, c));
+    case kWhere:
+        switch (c.destination) {
+        case Destination::ejected: return tr("ejected");
+        case Destination::tower: return tr("tower");
+        case Destination::infill: return tr("infill");
+        case Destination::support: return tr("support");
+        case Destination::piece: return tr("2nd piece");
+        case Destination::skirt: return tr("skirt");
+        }
+        return {};
     default: return {};
     }
 }

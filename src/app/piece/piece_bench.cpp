@@ -270,12 +270,15 @@ void PieceBench::show_project() {
     machine_->clear();
     for (const Machine& m : shipped_machines())
         machine_->addItem(QString::fromStdString(m.name), QString::fromStdString(m.id));
+    for (const Machine& m : owned_)
+        machine_->addItem(tr("%1 (yours)").arg(QString::fromStdString(m.name)), QString::fromStdString(m.id));
     int at = machine_->findData(QString::fromStdString(p.machine.id));
     if (at < 0) {
         machine_->addItem(QString::fromStdString(p.machine.name), QString::fromStdString(p.machine.id));
         at = machine_->count() - 1;
     }
     machine_->insertSeparator(machine_->count());
+    machine_->addItem(tr("Edit the machine…"));
     machine_->addItem(tr("From a file…"));
     machine_->setCurrentIndex(at);
     machine_->setToolTip(QString::fromStdString(describe(p.machine) + "\n" + p.machine.note));
@@ -285,8 +288,17 @@ void PieceBench::show_project() {
         welcome_->setVisible(p.parts.empty());
 }
 
+void PieceBench::set_owned_machines(std::vector<Machine> machines) {
+    owned_ = std::move(machines);
+    show_project();
+}
+
 void PieceBench::choose_machine(int index) {
     Machine chosen;
+    if (index == machine_->count() - 2) {
+        show_project();
+        return Q_EMIT wants_machine_editor();
+    }
     if (index == machine_->count() - 1) {
         const QString path = QFileDialog::getOpenFileName(this, tr("Open a machine file"), {}, tr("Machine files (*.json)"));
         if (path.isEmpty())
@@ -300,6 +312,8 @@ void PieceBench::choose_machine(int index) {
         chosen = *machine;
     } else if (const Machine* m = find_machine(machine_->itemData(index).toString().toStdString())) {
         chosen = *m;
+    } else if (const auto own = std::find_if(owned_.begin(), owned_.end(), [&](const Machine& m) { return m.id == machine_->itemData(index).toString().toStdString(); }); own != owned_.end()) {
+        chosen = *own;
     } else {
         return; // the project's own machine is chosen already
     }

@@ -1,6 +1,8 @@
 // Piece: what is printed, in which filament, how high the layers are, and what would spoil it.
 #pragma once
 
+#include "core/machine/machine.h"
+
 #include <QWidget>
 
 class QComboBox;
@@ -26,11 +28,15 @@ public:
     /// Asks for a thickness and thickens the base by it.
     void thicken_base();
 
+    /// The user's own machines, to be chosen from.
+    void set_owned_machines(std::vector<Machine> machines);
+
     /// Gives what is selected the filament with that letter: a range of layers of the selected parts, a band, or the
     /// parts. Says why not when it cannot.
     void assign(char letter);
 
 Q_SIGNALS:
+    void wants_machine_editor();
     void said(const QString& message);
     void wants_models();
     void wants_project();
@@ -62,6 +68,7 @@ private:
     RegionsModel* regions_;
     QTreeView *tree_, *filaments_ = nullptr;
     QComboBox* machine_ = nullptr;
+    std::vector<Machine> owned_;
     QPushButton *remove_filament_ = nullptr, *edit_filament_ = nullptr, *remove_band_ = nullptr, *split_ = nullptr, *join_ = nullptr;
     QList<SettingEdit*> edits_;
     bool selecting_ = false;

@@ -62,7 +62,26 @@ void Document::edit(const QString& label, const std::function<void(Project&)>& c
     undo_.push(new ProjectEdit(this, project_, std::move(after), label, merge));
 }
 
+void Document::preview(Project project, std::shared_ptr<const Plan> plan, const QString& what) {
+    if (!plan_ || running_)
+        return;
+    previewed_ = std::move(project);
+    preview_ = std::move(plan);
+    Q_EMIT preview_changed(what);
+    Q_EMIT plan_changed();
+}
+
+void Document::end_preview() {
+    if (!preview_)
+        return;
+    preview_.reset();
+    previewed_ = {};
+    Q_EMIT preview_changed({});
+    Q_EMIT plan_changed();
+}
+
 void Document::set_project(Project project) {
+    end_preview();
     project_ = std::move(project);
     Q_EMIT project_changed();
     start_planning();
@@ -119,6 +138,7 @@ void Document::start_planning() {
 void Document::finish_planning(std::shared_ptr<const Plan> plan, const QString& error, bool stopped) {
     running_ = false;
     if (!stopped || plan) {
+        end_preview();
         plan_ = std::move(plan);
         plan_error_ = error;
         planned_ = std::move(in_work_);

@@ -28,9 +28,9 @@ public:
 
     const Project& project() const { return project_; }
     /// The newest finished plan; may lag behind the project while planning() is true. Null: nothing to plan.
-    std::shared_ptr<const Plan> plan() const { return plan_; }
+    std::shared_ptr<const Plan> plan() const { return preview_ ? preview_ : plan_; }
     /// The project that plan() belongs to.
-    const Project& planned_project() const { return planned_; }
+    const Project& planned_project() const { return preview_ ? previewed_ : planned_; }
     bool planning() const { return running_; }
     /// Why there is no plan; empty while there is one or one is being made.
     const QString& plan_error() const { return plan_error_; }
@@ -65,6 +65,11 @@ public:
     void export_bodies(const QString& path, bool stl);
     bool busy_with_files() const { return file_jobs_ > 0; }
 
+    /// Shows another plan in all views, without any edit. Ends with end_preview(), the next edit, or a new plan.
+    void preview(Project project, std::shared_ptr<const Plan> plan, const QString& what);
+    void end_preview();
+    bool previewing() const { return preview_ != nullptr; }
+
     /// Keeps the present plan as the one that later plans are measured against; again: lets go of it.
     void pin();
     void unpin();
@@ -78,6 +83,7 @@ Q_SIGNALS:
     void project_changed();
     void plan_changed();
     void pinned_changed();
+    void preview_changed(const QString& what); ///< empty: it ended
     void planning_changed(bool running);
     void progress(double share);
     void file_work_changed();
@@ -95,7 +101,8 @@ private:
     void run_file_job(std::function<std::function<void()>()> work);
 
     Project project_, planned_, in_work_;
-    std::shared_ptr<const Plan> plan_;
+    std::shared_ptr<const Plan> plan_, preview_;
+    Project previewed_;
     QString plan_error_, path_;
     AskColours ask_colours_;
     QUndoStack undo_;

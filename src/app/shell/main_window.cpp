@@ -1,10 +1,13 @@
 #include "app/shell/main_window.h"
 
 #include "app/changes/changes_bench.h"
+#include "app/machine/machine_editor.h"
+#include "app/machine/machine_store.h"
 #include "app/palette/palette_bench.h"
 #include "app/palette/shelf_store.h"
 #include "app/piece/colour_dialog.h"
 #include "app/piece/piece_bench.h"
+#include "app/purge/purge_bench.h"
 #include "app/ribbon/ribbon.h"
 #include "app/run_sheet/run_sheet_bench.h"
 #include "app/shell/bench_rail.h"
@@ -51,14 +54,15 @@ MainWindow::MainWindow()
     : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new QStackedWidget), piece_(new PieceBench(document_, view_)),
       shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
-      changes_(new ChangesBench(document_, view_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)),
+      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
     rail_->add(QStringLiteral("box"), tr("Piece"));
     rail_->add(QStringLiteral("library"), tr("Palette"));
     rail_->add(QStringLiteral("arrow-left-right"), tr("Changes"));
+    rail_->add(QStringLiteral("droplets"), tr("Purge"));
     rail_->add(QStringLiteral("clipboard-list"), tr("Run sheet"));
-    for (QWidget* bench : {static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(sheet_)})
+    for (QWidget* bench : {static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(sheet_)})
         benches_->addWidget(bench);
 
     auto* middle = new QVBoxLayout;
@@ -100,6 +104,16 @@ MainWindow::MainWindow()
     connect(document_, &Document::exported, this, [this](const QString& path) { messages_->say(tr("Written: %1").arg(path)); });
     connect(piece_, &PieceBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(palette_, &PaletteBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(purge_, &PurgeBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(changes_, &ChangesBench::wants_machine_editor, this, &MainWindow::edit_machine);
+    connect(piece_, &PieceBench::wants_machine_editor, this, &MainWindow::edit_machine);
+    connect(document_, &Document::preview_changed, this, [this](const QString& what) {
+        if (what.isEmpty())
+            messages_->hide();
+        else
+            messages_->say(tr("Only a preview: %1. Nothing is changed yet.").arg(what), tr("Back to the plan"), [this] { document_->end_preview(); });
+    });
+    piece_->set_owned_machines(owned_machines());
     connect(piece_, &PieceBench::wants_models, this, &MainWindow::ask_add);
     connect(piece_, &PieceBench::wants_project, this, &MainWindow::ask_open);
     connect(sheet_, &RunSheetBench::said, this, [this](const QString& text) { messages_->say(text); });
@@ -196,11 +210,12 @@ void MainWindow::make_menus() {
     edit->addAction(redo);
     edit->addSeparator();
     add(edit, "thicken_base", tr("&Thicken the base…"), {}, [this] { piece_->thicken_base(); });
+    add(edit, "edit_machine", tr("The &machine…"), {}, [this] { edit_machine(); }, "wrench");
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    const QString names[] = {tr("&Piece"), tr("Pa&lette"), tr("&Changes"), tr("&Run sheet")};
-    for (int b = 0; b < 4; ++b)
+    const QString names[] = {tr("&Piece"), tr("Pa&lette"), tr("&Changes"), tr("P&urge"), tr("&Run sheet")};
+    for (int b = 0; b < 5; ++b)
         add(view, ("bench_" + std::to_string(b + 1)).c_str(), names[b], QKeySequence(Qt::ALT | (Qt::Key_1 + b)), [this, b] { choose_bench(static_cast<Bench>(b)); });
     view->addSeparator();
     if (piece_->view3d())
@@ -228,7 +243,7 @@ void MainWindow::make_menus() {
                "go to the change before and after; Esc drops the range.\n"
                "On the piece: arrows turn, + and − zoom, Home fits.\n"
                "With a painting tool in hand the left button paints and the right one turns.\n"
-               "Alt+1 to Alt+4 go to the benches. Tab goes from field to field."));
+               "Alt+1 to Alt+5 go to the benches. Tab goes from field to field."));
     });
     add(help, "about", tr("&About Vitrail"), {}, [this] {
         QMessageBox::about(this, tr("About Vitrail"),
@@ -236,6 +251,14 @@ void MainWindow::make_menus() {
                "and comes without any warranty. Its estimates are no promise: follow your printer's manual, local codes and the advice of "
                "licensed practice where they apply.\n\nFont: Inter (SIL Open Font License). Icons: Lucide (ISC).").arg(QApplication::applicationVersion()));
     });
+}
+
+void MainWindow::edit_machine() {
+    MachineEditor editor(document_->project().machine, this);
+    const bool take = editor.exec() == QDialog::Accepted;
+    piece_->set_owned_machines(owned_machines());
+    if (take && !(editor.machine() == document_->project().machine))
+        document_->edit(tr("Change the machine"), [&](Project& p) { set_machine(p, editor.machine()); });
 }
 
 void MainWindow::make_letters() {

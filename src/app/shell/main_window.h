@@ -17,6 +17,7 @@ class MessageBar;
 class PaletteBench;
 class PieceBench;
 class ProgressStrip;
+class PurgeBench;
 class Recovery;
 class Ribbon;
 class ShelfStore;
@@ -27,7 +28,7 @@ class ViewState;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Bench { kPiece, kPalette, kChanges, kRunSheet };
+    enum Bench { kPiece, kPalette, kChanges, kPurge, kRunSheet };
     MainWindow();
     ~MainWindow() override;
 
@@ -36,6 +37,8 @@ public:
     PieceBench* piece_bench() { return piece_; }
     PaletteBench* palette_bench() { return palette_; }
     ShelfStore* shelf() { return shelf_; }
+    ChangesBench* changes_bench() { return changes_; }
+    PurgeBench* purge_bench() { return purge_; }
     RunSheetBench* run_sheet_bench() { return sheet_; }
     Ribbon* ribbon() { return ribbon_; }
     MessageBar* messages() { return messages_; }
@@ -61,6 +64,7 @@ private:
     void ask_open();
     void ask_add();
     void ask_export(bool stl);
+    void edit_machine();
     bool save();
     bool ask_save_as();
     /// True when what was not saved may be let go of.
@@ -78,6 +82,7 @@ private:
     PaletteBench* palette_;
     QUndoGroup* undo_;
     ChangesBench* changes_;
+    PurgeBench* purge_;
     RunSheetBench* sheet_;
     Ribbon* ribbon_;
     MessageBar* messages_;

@@ -62,6 +62,14 @@ QString style_sheet(const Theme& t) {
         QScrollBar::handle { background: %line; border-radius: 4px; min-height: 24px; min-width: 24px; }
         QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
         QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
+        QTabWidget::pane { border: 0; }
+        QTabBar { background: transparent; }
+        QTabBar::tab { background: transparent; color: %quiet; padding: 4px 12px 5px 12px; border: 0; border-bottom: 2px solid transparent; }
+        QTabBar::tab:selected { color: %ink; border-bottom: 2px solid %accent; }
+        QTabBar::tab:focus { color: %ink; border: 1px dotted %accent; border-bottom: 2px solid %accent; }
+        QTabBar::tab:hover { color: %ink; }
+        QScrollArea { background: transparent; }
+        QScrollArea > QWidget > QWidget { background: transparent; }
         QDialogButtonBox { dialogbuttonbox-buttons-have-icons: 0; }
         QSplitter::handle { background: transparent; }
     )")

@@ -91,6 +91,17 @@ void seat_external(const Project& p, Plan& plan, int nozzle) {
         }
     if (now.filament >= 0)
         plan.stays.push_back(now);
+    // Its first spool may come later, as long as it is there by its first layer.
+    const auto first = std::find_if(plan.stays.begin(), plan.stays.end(), [&](const Stay& s) { return s.nozzle == nozzle; });
+    if (first == plan.stays.end() || p.filaments[static_cast<std::size_t>(first->filament)].free_after_h <= 0)
+        return;
+    Refill r;
+    r.toolhead = now.toolhead;
+    r.in = first->filament;
+    r.pause = first->from_layer <= 1;
+    r.earliest_layer = 1;
+    r.latest_layer = std::max(1, first->from_layer - 1);
+    plan.refills.push_back(r);
 }
 
 } // namespace

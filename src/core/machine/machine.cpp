@@ -76,6 +76,10 @@ std::string nozzle_name(const Machine& m, int nozzle) {
     return on_head == 1 ? name : name + ", " + number;
 }
 
+std::string slot_name(const Machine& m, int toolhead, int slot) {
+    return (m.toolheads.size() > 1 ? m.toolheads[static_cast<std::size_t>(toolhead)].name + ", " : std::string()) + (slot ? "slot " + std::to_string(slot) : std::string("external spool"));
+}
+
 std::string describe(const Machine& m) {
     const auto count = [](int n, const std::string& one) { return std::to_string(n) + " " + one + (n == 1 ? "" : "s"); };
     std::string s;

@@ -96,6 +96,8 @@ const KeptCalibration* calibration_for(const Machine& m, int nozzle, Material ma
 int number_on_head(const Machine& m, int nozzle);
 /// "nozzle 2", or with several toolheads "carousel, nozzle 2" ("left" where a head has one only).
 std::string nozzle_name(const Machine& m, int nozzle);
+/// "slot 3", or with several toolheads "carousel, slot 3"; slot 0 is the external spool.
+std::string slot_name(const Machine& m, int toolhead, int slot);
 
 /// Filaments the machine can hold at once without a person: every slot, and every external spool.
 int places_for_filament(const Machine& m);

@@ -36,6 +36,21 @@ Paths between(const Paths& a, const Paths& b, double mm) {
     return subtract(subtract(intersect(offset(a, mm), offset(b, mm)), a), b);
 }
 
+/// Whether a part begins on top of parts other than that one: most of its first layer has them below it.
+bool lies_on_others(const LayerTable& t, int part, int than) {
+    const std::vector<Paths>& layers = t.parts[static_cast<std::size_t>(part)].layers;
+    std::size_t first = 0;
+    while (first < layers.size() && layers[first].empty())
+        ++first;
+    if (first == 0 || first == layers.size())
+        return false;
+    Paths below;
+    for (std::size_t i = 0; i < t.parts.size(); ++i)
+        if (static_cast<int>(i) != part && static_cast<int>(i) != than)
+            below.insert(below.end(), t.parts[i].layers[first - 1].begin(), t.parts[i].layers[first - 1].end());
+    return area_mm2(subtract(layers[first], filled(below))) < 0.5 * area_mm2(layers[first]);
+}
+
 } // namespace
 
 std::vector<Gap> find_gaps(const Project& project, const LayerTable& t) {
@@ -63,6 +78,8 @@ std::vector<Gap> find_gaps(const Project& project, const LayerTable& t) {
                 g.wide_mm = double(project.parts[g.second_part].mesh->bounds.min.z) - project.parts[g.first_part].mesh->bounds.max.z;
                 if (contact || g.wide_mm <= 1e-3 || g.wide_mm >= 2 * kMeantToTouch_mm)
                     continue;
+                if (lies_on_others(t, g.second_part, g.first_part))
+                    continue; // what is between them is another part
                 g.from_layer = g.to_layer = std::clamp(first_layer_above(t.grid, double(project.parts[g.first_part].mesh->bounds.max.z) - t.bed_z_mm), 1, t.grid.count);
                 g.x_mm = (std::max(x.min.x, y.min.x) + std::min(x.max.x, y.max.x)) / 2.0;
                 g.y_mm = (std::max(x.min.y, y.min.y) + std::min(x.max.y, y.max.y)) / 2.0;

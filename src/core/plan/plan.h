@@ -59,7 +59,8 @@ struct Stay {
 
 /// A slot gets another filament during the print.
 struct Refill {
-    int toolhead = 0, slot = 0;
+    int toolhead = 0;
+    int slot = 0; ///< from 1; 0: the external spool
     int out = -1; ///< what it holds before; −1: nothing
     int in = 0;
     int nth = 1; ///< the n-th time this filament is put in

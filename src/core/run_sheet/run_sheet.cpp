@@ -215,7 +215,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         s.when = when(x) + " (" + duration(x.earliest_s) + (x.pause ? "" : " to " + duration(x.latest_s)) + " after the start)";
         s.out = x.out < 0 ? 0 : p.filaments[static_cast<std::size_t>(x.out)].letter;
         s.in = p.filaments[static_cast<std::size_t>(x.in)].letter;
-        s.slot = (p.machine.toolheads.size() > 1 ? p.machine.toolheads[static_cast<std::size_t>(x.toolhead)].name + ", " : std::string()) + format("slot %d", x.slot);
+        s.slot = slot_name(p.machine, x.toolhead, x.slot);
         s.pause = x.pause;
         if (x.pause)
             s.command = command_for(p, plan.grid, x);

@@ -1,0 +1,276 @@
+#include "app/changes/nozzles_page.h"
+
+#include "app/changes/front_plot.h"
+#include "app/machine/machine_view.h"
+#include "app/changes/slots_view.h"
+#include "app/piece/setting_edit.h"
+#include "app/shell/document.h"
+#include "app/shell/panel.h"
+#include "app/shell/study.h"
+#include "core/changes/aims.h"
+#include "core/run_sheet/run_sheet.h"
+
+#include <QHeaderView>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QSlider>
+#include <QSplitter>
+#include <QTableWidget>
+
+namespace vitrail {
+
+NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
+    : QWidget(parent), document_(document), machine_(new MachineView), slots_(new SlotsView(document, view)), table_(new QTableWidget), plot_(new FrontPlot),
+      slider_(new QSlider(Qt::Horizontal)), reason_(new QLabel), presence_(new QLabel), slider_says_(new QLabel), can_(new QLabel), use_(new QPushButton(tr("&Use this"))),
+      unpin_(new QPushButton(tr("Let go of &pins"))) {
+    auto* nozzles = new Panel(tr("Filaments on nozzles"));
+    auto* edit = new QPushButton(icon(QStringLiteral("wrench")), tr("Edit the &machine…"));
+    edit->setObjectName(QStringLiteral("edit_machine"));
+    auto* loaded = new QPushButton(tr("This is &loaded now"));
+    loaded->setObjectName(QStringLiteral("loaded_now"));
+    loaded->setToolTip(tr("Takes what the plan begins with as what is in the machine already. Least handling then keeps it."));
+    unpin_->setObjectName(QStringLiteral("unpin"));
+    unpin_->setToolTip(tr("Every filament may go to any nozzle again"));
+    for (QPushButton* b : {edit, loaded, unpin_})
+        nozzles->add_to_heading(b);
+    can_->setObjectName(QStringLiteral("quiet"));
+    can_->setWordWrap(true);
+    nozzles->body()->addWidget(can_);
+    nozzles->body()->addWidget(machine_, 1);
+
+    auto* over_time = new Panel(tr("Slots over time"));
+    for (const char* key : {"start.hour", "night.from", "night.to"}) {
+        auto* label = new QLabel(QString::fromUtf8(find_setting(key)->label));
+        label->setObjectName(QStringLiteral("quiet"));
+        auto* hour = new SettingEdit(*find_setting(key));
+        label->setBuddy(hour);
+        over_time->add_to_heading(label);
+        over_time->add_to_heading(hour);
+        hours_.push_back(hour);
+        connect(hour, &SettingEdit::edited, this, [this, hour](double v) {
+            document_->edit(tr("Change %1").arg(QString::fromUtf8(hour->info().label)), [&](Project& p) { p.settings.*hour->info().field = v; });
+        });
+    }
+    presence_->setObjectName(QStringLiteral("presence"));
+    presence_->setWordWrap(true);
+    over_time->body()->addWidget(presence_);
+    over_time->body()->addWidget(slots_, 1);
+
+    auto* aims = new Panel(tr("What each aim costs"));
+    table_->setObjectName(QStringLiteral("aims"));
+    table_->setAccessibleName(tr("Aims compared"));
+    table_->setColumnCount(6);
+    table_->setHorizontalHeaderLabels({tr("aim"), tr("purge"), tr("changing"), tr("by hand"), tr("refills"), tr("on nozzles")});
+    table_->horizontalHeaderItem(3)->setToolTip(tr("Spools put in before the start, refills and swaps"));
+    for (int c = 1; c < 5; ++c)
+        table_->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    for (const int c : {0, 5})
+        table_->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    table_->setSelectionMode(QAbstractItemView::SingleSelection);
+    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    table_->setShowGrid(false);
+    table_->setTabKeyNavigation(false);
+    table_->verticalHeader()->hide();
+    table_->verticalHeader()->setDefaultSectionSize(em(1.9));
+    table_->horizontalHeader()->setHighlightSections(false);
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
+    const double widths[] = {6.6, 4.2, 4.6, 4.2, 3.8, 8};
+    for (int c = 0; c < 6; ++c)
+        table_->setColumnWidth(c, em(widths[c]));
+    table_->horizontalHeader()->setStretchLastSection(true);
+    aims->body()->addWidget(table_, 2);
+    reason_->setObjectName(QStringLiteral("reason"));
+    reason_->setWordWrap(true);
+    aims->body()->addWidget(reason_);
+    auto* row = new QHBoxLayout;
+    auto* waste = new QLabel(tr("least waste"));
+    auto* handling = new QLabel(tr("least handling"));
+    slider_->setObjectName(QStringLiteral("blend"));
+    slider_->setAccessibleName(tr("Between least waste and least handling"));
+    slider_->setToolTip(tr("Walks along the best trade-offs: for each of its stops nothing purges less with as little work by hand."));
+    slider_->setTickPosition(QSlider::TicksBelow);
+    slider_->setTickInterval(1);
+    slider_->setPageStep(1);
+    row->addWidget(waste);
+    row->addWidget(slider_, 1);
+    row->addWidget(handling);
+    aims->body()->addLayout(row);
+    slider_says_->setObjectName(QStringLiteral("quiet"));
+    slider_says_->setWordWrap(true);
+    aims->body()->addWidget(slider_says_);
+    aims->body()->addWidget(plot_, 2);
+    use_->setObjectName(QStringLiteral("use_aim"));
+    aims->add_to_heading(use_);
+
+    auto* left = new QSplitter(Qt::Vertical);
+    left->addWidget(nozzles);
+    left->addWidget(over_time);
+    left->setSizes({230, 210});
+    auto* all = new QSplitter(Qt::Horizontal);
+    all->addWidget(left);
+    all->addWidget(aims);
+    all->setStretchFactor(0, 3);
+    all->setStretchFactor(1, 2);
+    all->setSizes({680, 470});
+    for (QSplitter* s : {left, all}) {
+        s->setChildrenCollapsible(false);
+        s->setHandleWidth(em(0.6));
+    }
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(all);
+
+    study_ = new Study(document, this, [this](const Project& project, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
+        auto result = std::make_shared<Result<std::vector<AimChoice>>>(compare_aims(project, *plan, progress));
+        return [this, result] {
+            if (*result)
+                choices_ = **result;
+            show_choices();
+        };
+    });
+    connect(edit, &QPushButton::clicked, this, &NozzlesPage::wants_machine_editor);
+    connect(loaded, &QPushButton::clicked, this, [this] {
+        const auto plan = document_->plan();
+        if (!plan)
+            return;
+        const Project& p = document_->planned_project();
+        const std::vector<Place> places = starting_places(p, *plan);
+        std::vector<InMachine> in;
+        for (std::size_t f = 0; f < places.size(); ++f)
+            if (plan->use[f].model_mm3 > 0 && places[f].at_start)
+                in.push_back({p.filaments[f].letter, places[f].toolhead});
+        document_->edit(tr("Note what is in the machine"), [&](Project& q) { q.in_machine = in; });
+    });
+    connect(unpin_, &QPushButton::clicked, this, [this] { document_->edit(tr("Let go of pins"), [](Project& p) { p.pins.clear(); }); });
+    connect(machine_, &MachineView::moved, this, &NozzlesPage::move_filament);
+    connect(use_, &QPushButton::clicked, this, [this] {
+        if (const int r = table_->currentRow(); r >= 0 && r < static_cast<int>(choices_.size()))
+            use(choices_[static_cast<std::size_t>(r)]);
+    });
+    connect(table_, &QTableWidget::cellDoubleClicked, this, [this] { use_->click(); });
+    connect(table_, &QTableWidget::currentCellChanged, this, [this](int r) {
+        const bool any = r >= 0 && r < static_cast<int>(choices_.size());
+        use_->setEnabled(any && !choices_[static_cast<std::size_t>(r)].own);
+        if (any)
+            reason_->setText(QString::fromStdString(loading_reason(document_->planned_project(), *choices_[static_cast<std::size_t>(r)].plan)));
+        plot_->show_choices(choices_, r);
+    });
+    connect(slider_, &QSlider::valueChanged, this, [this](int v) {
+        if (v >= 0 && v < static_cast<int>(front_.size()))
+            use(choices_[static_cast<std::size_t>(front_[static_cast<std::size_t>(v)])]);
+    });
+    connect(document, &Document::plan_changed, this, &NozzlesPage::refresh);
+    refresh();
+}
+
+void NozzlesPage::use(const AimChoice& choice) {
+    const Settings& now = document_->project().settings;
+    if (choice.own || (now.aim == choice.aim && (choice.aim != kBlend || now.blend_pct == choice.blend_pct)))
+        return;
+    document_->edit(tr("Put filaments on nozzles for another aim"), [aim = choice.aim, blend = choice.blend_pct](Project& p) {
+        p.settings.aim = aim;
+        if (aim == kBlend)
+            p.settings.blend_pct = blend;
+    }, 0x30000);
+}
+
+void NozzlesPage::move_filament(int filament, int nozzle) {
+    const Project& p = document_->planned_project();
+    const char letter = p.filaments[static_cast<std::size_t>(filament)].letter;
+    document_->edit(nozzle < 0 ? tr("Let go of %1").arg(QChar::fromLatin1(letter)) : tr("Pin %1 to %2").arg(QChar::fromLatin1(letter)).arg(QString::fromStdString(nozzle_name(p.machine, nozzle))),
+                    [&](Project& q) { pin(q, letter, nozzle); });
+}
+
+void NozzlesPage::refresh() {
+    const Project& p = document_->planned_project();
+    const auto plan = document_->plan();
+    for (SettingEdit* h : hours_)
+        h->show_value(document_->project().settings.*h->info().field);
+    if (!plan) {
+        machine_->show_machine(document_->project().machine);
+        can_->setText(QString::fromStdString(what_it_can(document_->project().machine)));
+        presence_->clear();
+        choices_.clear();
+        show_choices();
+        return;
+    }
+    can_->setText(QString::fromStdString(what_it_can(p.machine)));
+    MachineView::Load load;
+    load.filaments = p.filaments;
+    const std::vector<Place> places = starting_places(p, *plan);
+    for (std::size_t f = 0; f < p.filaments.size(); ++f) {
+        const bool used = plan->use[f].model_mm3 > 0;
+        load.nozzle.push_back(used ? plan->loading.nozzle[f] : -1);
+        load.pinned.push_back(std::any_of(p.pins.begin(), p.pins.end(), [&](const Pin& x) { return x.filament == p.filaments[f].letter; }));
+        if (used && places[f].at_start)
+            load.slots[{places[f].toolhead, places[f].slot}] = static_cast<int>(f);
+    }
+    machine_->show_machine(p.machine, std::move(load));
+    unpin_->setEnabled(!p.pins.empty());
+    presence_->setText(QString::fromStdString(presence(p, *plan)) +
+                       (plan->totals.refills ? tr(" %n refill(s).", nullptr, plan->totals.refills) : QString()) + (plan->totals.pauses ? tr(" For %n of them the printer waits.", nullptr, plan->totals.pauses) : QString()));
+    presence_->setStyleSheet(plan->attendance.night_trips ? QStringLiteral("color: %1").arg(Theme::current().warn.name()) : QString());
+}
+
+void NozzlesPage::show_choices() {
+    const QSignalBlocker quiet(slider_), silent(table_);
+    table_->setRowCount(static_cast<int>(choices_.size()));
+    front_.clear();
+    const Project& p = document_->planned_project();
+    int marked = 0;
+    for (std::size_t i = 0; i < choices_.size(); ++i) {
+        const AimChoice& c = choices_[i];
+        const Totals& t = c.plan->totals;
+        QStringList on;
+        for (std::size_t n = 0; n < p.machine.nozzles.size(); ++n) {
+            QString letters;
+            for (std::size_t f = 0; f < p.filaments.size() && f < c.plan->loading.nozzle.size(); ++f)
+                if (c.plan->use[f].model_mm3 > 0 && c.plan->loading.nozzle[f] == static_cast<int>(n))
+                    letters += QChar::fromLatin1(p.filaments[f].letter);
+            on << (letters.isEmpty() ? QStringLiteral("–") : letters);
+        }
+        const QString name = c.own                       ? p.pins.empty() ? tr("now") : tr("now, pinned")
+                             : c.aim == kLeastWaste    ? tr("least waste")
+                             : c.aim == kLeastTime     ? tr("least time")
+                             : c.aim == kLeastHandling ? tr("least handling")
+                                                       : tr("blend %1 %").arg(c.blend_pct, 0, 'f', 0);
+        const QString cells[] = {name, tr("%1 g").arg(t.purge_g, 0, 'f', 1), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), QString::number(t.refills), on.join(QStringLiteral(" · "))};
+        for (int k = 0; k < 6; ++k) {
+            auto* item = new QTableWidgetItem(cells[k]);
+            item->setTextAlignment((k > 0 && k < 5 ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+            item->setToolTip(k == 5 ? tr("By nozzle, in the order of the machine%1").arg(c.plan->loading.proven ? tr("; proven: no other split costs less for this aim") : tr("; searched, not proven")) : QString());
+            if (c.own)
+                item->setFont(font_of(1, true));
+            table_->setItem(static_cast<int>(i), k, item);
+        }
+        if (!c.own && c.aim != kLeastTime)
+            front_.push_back(static_cast<int>(i));
+    }
+    std::stable_sort(front_.begin(), front_.end(), [&](int a, int b) {
+        const auto &x = choices_[static_cast<std::size_t>(a)], &y = choices_[static_cast<std::size_t>(b)];
+        return x.aim == kLeastHandling ? false : y.aim == kLeastHandling ? true : x.plan->totals.purge_mm3 < y.plan->totals.purge_mm3;
+    });
+    const bool trade = choices_.size() > 3 && (choices_[1].plan->totals.purge_mm3 != choices_[3].plan->totals.purge_mm3 || handlings(*choices_[1].plan) != handlings(*choices_[3].plan));
+    slider_->setRange(0, std::max(0, static_cast<int>(front_.size()) - 1));
+    slider_->setEnabled(trade);
+    const Settings& s = document_->project().settings;
+    for (std::size_t k = 0; k < front_.size(); ++k) {
+        const AimChoice& c = choices_[static_cast<std::size_t>(front_[k])];
+        if (c.aim == s.aim && (c.aim != kBlend || c.blend_pct == s.blend_pct))
+            slider_->setValue(static_cast<int>(k));
+    }
+    slider_says_->setText(choices_.empty() ? tr("Once there is a plan, its alternatives stand here.")
+                          : trade          ? tr("%n best trade-off(s) between purge and work by hand. A ring marks the plan as it is, a square the least time.", nullptr, static_cast<int>(front_.size()))
+                                           : tr("Least waste and least handling agree here: there is nothing to trade."));
+    if (!choices_.empty()) {
+        table_->selectRow(marked);
+        reason_->setText(QString::fromStdString(loading_reason(p, *choices_.front().plan)));
+    } else {
+        reason_->clear();
+    }
+    use_->setEnabled(false);
+    plot_->show_choices(choices_, marked);
+}
+
+} // namespace vitrail

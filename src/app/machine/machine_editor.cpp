@@ -1,0 +1,317 @@
+#include "app/machine/machine_editor.h"
+
+#include "app/machine/machine_store.h"
+#include "app/machine/machine_view.h"
+#include "app/shell/panel.h"
+#include "formats/files.h"
+#include "formats/machine_file.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDialogButtonBox>
+#include <QDoubleSpinBox>
+#include <QFileDialog>
+#include <QFormLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSignalBlocker>
+#include <QSpinBox>
+#include <QTabWidget>
+#include <QTreeWidget>
+
+namespace vitrail {
+
+namespace {
+
+constexpr int kMostToolheads = 16, kMostNozzles = 32;
+
+} // namespace
+
+MachineEditor::MachineEditor(const Machine& machine, QWidget* parent)
+    : QDialog(parent), machine_(machine), view_(new MachineView), sentence_(new QLabel), made_of_(new QLabel), name_(new QLineEdit), note_(new QLineEdit), parts_(new QTreeWidget),
+      head_name_(new QLineEdit), slots_(new QSpinBox), diameter_(new QDoubleSpinBox), missing_(new QCheckBox(tr("&missing or worn out"))), remove_(new QPushButton(tr("Remove"))),
+      add_nozzle_(new QPushButton(icon(QStringLiteral("plus")), tr("Nozzle"))), purge_to_(new QComboBox) {
+    setObjectName(QStringLiteral("machine_editor"));
+    setWindowTitle(tr("The machine"));
+    resize(em(62), em(40));
+    auto* all = new QVBoxLayout(this);
+    auto* drawing = new Panel(tr("As it stands there"));
+    sentence_->setObjectName(QStringLiteral("machine_sentence"));
+    sentence_->setWordWrap(true);
+    sentence_->setFont(font_of(1.1, true));
+    sentence_->setAccessibleName(tr("What the machine can do"));
+    made_of_->setObjectName(QStringLiteral("quiet"));
+    made_of_->setWordWrap(true);
+    drawing->body()->addWidget(sentence_);
+    drawing->body()->addWidget(made_of_);
+    view_->setMinimumHeight(em(9));
+    drawing->body()->addWidget(view_, 1);
+    all->addWidget(drawing, 3);
+
+    auto* tabs = new QTabWidget;
+    tabs->setDocumentMode(true);
+    tabs->addTab(make_parts(), tr("Toolheads and nozzles"));
+    tabs->addTab(make_figures(), tr("Times, purge, commands"));
+    all->addWidget(tabs, 4);
+
+    auto* row = new QHBoxLayout;
+    const auto button = [&](const char* name, const QString& text, const QString& tip, auto act) {
+        auto* b = new QPushButton(text);
+        b->setObjectName(QString::fromLatin1(name));
+        b->setToolTip(tip);
+        b->setAutoDefault(false);
+        connect(b, &QPushButton::clicked, this, act);
+        row->addWidget(b);
+    };
+    button("keep_machine", tr("Keep among my machines"), tr("It can then be chosen for any project, and suggestions count it as one you own"), [this] {
+        machine_.id = machine_id(machine_.name);
+        const Status ok = keep_machine(machine_);
+        made_of_->setText(ok ? tr("Kept as “%1”.").arg(QString::fromStdString(machine_.name)) : QString::fromStdString(ok.error().message));
+    });
+    button("write_machine", tr("Write to a file…"), tr("A machine file, JSON"), [this] {
+        const QString path = QFileDialog::getSaveFileName(this, tr("Write the machine"), QString::fromStdString(machine_id(machine_.name)) + QStringLiteral(".json"), tr("Machine files (*.json)"));
+        if (path.isEmpty())
+            return;
+        if (const Status ok = write_file(path.toStdString(), write_machine(machine_)); !ok)
+            QMessageBox::warning(this, tr("Not written"), QString::fromStdString(ok.error().message));
+    });
+    row->addStretch();
+    auto* ok = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    connect(ok, &QDialogButtonBox::accepted, this, &QDialog::accept);
+    connect(ok, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    row->addWidget(ok);
+    all->addLayout(row);
+
+    connect(view_, &MachineView::nozzle_chosen, this, [this](int n) { choose(machine_.nozzles[static_cast<std::size_t>(n)].toolhead, n); });
+    fill_parts();
+    choose(0, 0);
+}
+
+QWidget* MachineEditor::make_parts() {
+    auto* page = new QWidget;
+    auto* row = new QHBoxLayout(page);
+    auto* left = new QVBoxLayout;
+    parts_->setObjectName(QStringLiteral("machine_parts"));
+    parts_->setAccessibleName(tr("Toolheads and nozzles"));
+    parts_->setHeaderLabels({tr("part"), tr("fed by, or diameter")});
+    parts_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    connect(parts_, &QTreeWidget::currentItemChanged, this, [this](QTreeWidgetItem* item) {
+        if (item && !filling_)
+            choose(item->data(0, Qt::UserRole).toInt(), item->data(0, Qt::UserRole + 1).toInt());
+    });
+    left->addWidget(parts_, 1);
+    auto* buttons = new QHBoxLayout;
+    auto* head = new QPushButton(icon(QStringLiteral("plus")), tr("Toolhead"));
+    head->setObjectName(QStringLiteral("add_toolhead"));
+    add_nozzle_->setObjectName(QStringLiteral("add_nozzle"));
+    remove_->setObjectName(QStringLiteral("remove_part"));
+    connect(head, &QPushButton::clicked, this, &MachineEditor::add_toolhead);
+    connect(add_nozzle_, &QPushButton::clicked, this, &MachineEditor::add_nozzle);
+    connect(remove_, &QPushButton::clicked, this, &MachineEditor::remove);
+    for (QPushButton* b : {head, add_nozzle_, remove_}) {
+        b->setAutoDefault(false);
+        buttons->addWidget(b);
+    }
+    buttons->addStretch();
+    left->addLayout(buttons);
+    row->addLayout(left, 3);
+    auto* form = new QFormLayout;
+    form->addRow(tr("&Name of the machine"), name_);
+    name_->setObjectName(QStringLiteral("machine_name"));
+    form->addRow(tr("N&ote"), note_);
+    form->addRow(tr("&Toolhead"), head_name_);
+    head_name_->setObjectName(QStringLiteral("head_name"));
+    slots_->setObjectName(QStringLiteral("head_slots"));
+    slots_->setRange(0, 64);
+    slots_->setSpecialValueText(tr("one external spool, swapped by hand"));
+    slots_->setSuffix(tr(" slots"));
+    form->addRow(tr("&Fed by"), slots_);
+    diameter_->setObjectName(QStringLiteral("nozzle_diameter"));
+    diameter_->setRange(0.05, 3);
+    diameter_->setDecimals(2);
+    diameter_->setSingleStep(0.05);
+    diameter_->setSuffix(tr(" mm"));
+    form->addRow(tr("N&ozzle"), diameter_);
+    missing_->setObjectName(QStringLiteral("nozzle_missing"));
+    form->addRow(QString(), missing_);
+    row->addLayout(form, 4);
+    connect(name_, &QLineEdit::textEdited, this, [this](const QString& s) { machine_.name = s.toStdString(); });
+    connect(note_, &QLineEdit::textEdited, this, [this](const QString& s) { machine_.note = s.toStdString(); });
+    connect(head_name_, &QLineEdit::textEdited, this, [this](const QString& s) {
+        // What was measured on it goes with it.
+        for (KeptCalibration& c : machine_.calibrations)
+            if (c.toolhead == machine_.toolheads[static_cast<std::size_t>(head_)].name)
+                c.toolhead = s.toStdString();
+        machine_.toolheads[static_cast<std::size_t>(head_)].name = s.toStdString();
+        fill_parts();
+    });
+    connect(slots_, &QSpinBox::valueChanged, this, [this](int v) {
+        machine_.toolheads[static_cast<std::size_t>(head_)].slots = v;
+        fill_parts();
+    });
+    connect(diameter_, &QDoubleSpinBox::valueChanged, this, [this](double v) {
+        if (nozzle_ >= 0)
+            machine_.nozzles[static_cast<std::size_t>(nozzle_)].diameter_mm = v;
+        fill_parts();
+    });
+    connect(missing_, &QCheckBox::toggled, this, [this](bool on) {
+        if (nozzle_ >= 0)
+            machine_.nozzles[static_cast<std::size_t>(nozzle_)].missing = on;
+        fill_parts();
+    });
+    return page;
+}
+
+QDoubleSpinBox* MachineEditor::figure(const char* name, const QString& label, double* value, double low, double high, int decimals, const QString& unit, const QString& why) {
+    auto* box = new QDoubleSpinBox;
+    box->setObjectName(QString::fromLatin1(name));
+    box->setRange(low, high);
+    box->setDecimals(decimals);
+    box->setSuffix(QStringLiteral(" ") + unit);
+    box->setValue(*value);
+    box->setToolTip(why);
+    box->setAccessibleName(label);
+    connect(box, &QDoubleSpinBox::valueChanged, this, [value](double v) { *value = v; });
+    form_->addRow(label, box);
+    return box;
+}
+
+QWidget* MachineEditor::make_figures() {
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    auto* page = new QWidget;
+    scroll->setWidget(page);
+    auto* columns = new QHBoxLayout(page);
+    form_ = new QFormLayout;
+    columns->addLayout(form_, 1);
+    figure("bed_x", tr("Bed, across"), &machine_.bed_x_mm, 1, 10000, 0, tr("mm"), tr("Room to print from left to right"));
+    figure("bed_y", tr("Bed, deep"), &machine_.bed_y_mm, 1, 10000, 0, tr("mm"), tr("Room to print from front to back"));
+    figure("bed_z", tr("Height"), &machine_.height_mm, 1, 10000, 0, tr("mm"), tr("Tallest piece"));
+    figure("hand_s", tr("Hand swap"), &machine_.hand.time_s, 0, 86400, 0, tr("s"), tr("The printer stands still so long, purging and waiting for you not included. From memory: 180 s"));
+    figure("hand_attended_s", tr("… of it attended"), &machine_.hand.attended_s, 0, 86400, 0, tr("s"), tr("So long you must be there. From memory: 180 s"));
+    figure("feeder_s", tr("Feeder change"), &machine_.feeder.time_s, 0, 86400, 0, tr("s"), tr("Retracting one filament and pushing the other in. From memory: 100 s"));
+    figure("tool_s", tr("Tool change"), &machine_.tool.time_s, 0, 86400, 0, tr("s"), tr("Another nozzle takes over. From memory: 12 s"));
+    form_ = new QFormLayout;
+    columns->addLayout(form_, 1);
+    purge_to_->addItems({tr("thrown out"), tr("into a tower")});
+    purge_to_->setCurrentIndex(machine_.purge_to == Destination::tower);
+    purge_to_->setAccessibleName(tr("Purge goes"));
+    connect(purge_to_, &QComboBox::currentIndexChanged, this, [this](int i) { machine_.purge_to = i ? Destination::tower : Destination::ejected; });
+    form_->addRow(tr("Purge goes"), purge_to_);
+    figure("machine_dead", tr("V_d"), &machine_.dead_mm3, 0, 5000, 1, tr("mm³"), tr("Dead volume, where nothing was calibrated. From memory: 40 for a 0.4 mm nozzle"));
+    figure("machine_mixing", tr("V_m"), &machine_.mixing_mm3, 0.1, 5000, 1, tr("mm³"), tr("Mixing volume, where nothing was calibrated. From memory: 60 for a 0.4 mm nozzle"));
+    figure("prime", tr("Prime"), &machine_.prime_mm3, 0, 5000, 1, tr("mm³"), tr("Least extrusion after any change, to restore pressure. From memory"));
+    figure("first_load", tr("First load"), &machine_.first_load_mm3, 0, 5000, 0, tr("mm³"), tr("Pushed through an empty nozzle before it prints. From memory"));
+    figure("class_minimum", tr("Other material"), &machine_.class_minimum_mm3, 0, 5000, 0, tr("mm³"), tr("Least purge between material classes: traces weaken the bond. From memory"));
+    const auto command = [&](const char* name, const QString& label, std::string* value, const QStringList& usual) {
+        auto* box = new QComboBox;
+        box->setObjectName(QString::fromLatin1(name));
+        box->setEditable(true);
+        box->addItems(usual);
+        box->setCurrentText(QString::fromStdString(*value));
+        box->setAccessibleName(label);
+        box->setToolTip(tr("General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 exchanges filament, M25 pauses a print from a card. "
+                           "Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, {z}."));
+        connect(box, &QComboBox::editTextChanged, this, [value](const QString& s) { *value = s.toStdString(); });
+        form_->addRow(label, box);
+    };
+    command("command_tool", tr("Tool change writes"), &machine_.commands.tool, {QStringLiteral("T{nozzle0}"), QStringLiteral("T{nozzle0} M6"), QStringLiteral("T{nozzle}")});
+    command("command_feeder", tr("Feeder change writes"), &machine_.commands.feeder, {QStringLiteral("T{slot0}"), QStringLiteral("T{slot}"), QStringLiteral("T{slot0} M6")});
+    command("command_hand", tr("Hand swap writes"), &machine_.commands.hand, {QStringLiteral("M600"), QStringLiteral("M0 ; swap {from} for {to}"), QStringLiteral("M25 ; swap {from} for {to}")});
+    command("command_pause", tr("Waiting writes"), &machine_.commands.pause, {QStringLiteral("M0 ; put {to} into slot {slot}"), QStringLiteral("M1"), QStringLiteral("M25")});
+    return scroll;
+}
+
+void MachineEditor::show_machine() {
+    view_->show_machine(machine_);
+    view_->choose_nozzle(nozzle_);
+    sentence_->setText(QString::fromStdString(what_it_can(machine_)));
+    made_of_->setText(QString::fromStdString(describe(machine_)));
+}
+
+void MachineEditor::fill_parts() {
+    filling_ = true;
+    const QSignalBlocker quiet(parts_);
+    parts_->clear();
+    for (std::size_t t = 0; t < machine_.toolheads.size(); ++t) {
+        const Toolhead& h = machine_.toolheads[t];
+        auto* head = new QTreeWidgetItem(parts_, {QString::fromStdString(h.name), h.slots ? tr("feeder, %n slot(s)", nullptr, h.slots) : tr("external spool")});
+        head->setData(0, Qt::UserRole, static_cast<int>(t));
+        head->setData(0, Qt::UserRole + 1, -1);
+        for (std::size_t n = 0; n < machine_.nozzles.size(); ++n) {
+            const Nozzle& z = machine_.nozzles[n];
+            if (z.toolhead != static_cast<int>(t))
+                continue;
+            auto* item = new QTreeWidgetItem(head, {tr("nozzle %1").arg(n + 1), z.missing ? tr("missing") : tr("%1 mm").arg(z.diameter_mm)});
+            item->setData(0, Qt::UserRole, static_cast<int>(t));
+            item->setData(0, Qt::UserRole + 1, static_cast<int>(n));
+            if (static_cast<int>(n) == nozzle_)
+                parts_->setCurrentItem(item);
+        }
+        if (nozzle_ < 0 && static_cast<int>(t) == head_)
+            parts_->setCurrentItem(head);
+    }
+    parts_->expandAll();
+    filling_ = false;
+    show_machine();
+}
+
+void MachineEditor::choose(int toolhead, int nozzle) {
+    head_ = toolhead;
+    nozzle_ = nozzle;
+    const QSignalBlocker a(name_), b(note_), c(head_name_), d(slots_), e(diameter_), f(missing_);
+    name_->setText(QString::fromStdString(machine_.name));
+    note_->setText(QString::fromStdString(machine_.note));
+    const Toolhead& h = machine_.toolheads[static_cast<std::size_t>(toolhead)];
+    if (head_name_->text() != QString::fromStdString(h.name))
+        head_name_->setText(QString::fromStdString(h.name));
+    slots_->setValue(h.slots);
+    diameter_->setEnabled(nozzle >= 0);
+    missing_->setEnabled(nozzle >= 0);
+    diameter_->setValue(nozzle >= 0 ? machine_.nozzles[static_cast<std::size_t>(nozzle)].diameter_mm : 0.4);
+    missing_->setChecked(nozzle >= 0 && machine_.nozzles[static_cast<std::size_t>(nozzle)].missing);
+    const auto on_head = std::count_if(machine_.nozzles.begin(), machine_.nozzles.end(), [&](const Nozzle& n) { return n.toolhead == toolhead; });
+    remove_->setEnabled(nozzle >= 0 ? on_head > 1 : machine_.toolheads.size() > 1);
+    add_nozzle_->setEnabled(machine_.nozzles.size() < kMostNozzles);
+    fill_parts();
+}
+
+void MachineEditor::add_nozzle() {
+    // Beside the others of its toolhead, alike to the last of them.
+    std::size_t at = machine_.nozzles.size();
+    for (std::size_t n = 0; n < machine_.nozzles.size(); ++n)
+        if (machine_.nozzles[n].toolhead == head_)
+            at = n + 1;
+    Nozzle fresh = machine_.nozzles[at - 1];
+    fresh.toolhead = head_;
+    fresh.missing = false;
+    machine_.nozzles.insert(machine_.nozzles.begin() + static_cast<std::ptrdiff_t>(at), fresh);
+    choose(head_, static_cast<int>(at));
+}
+
+void MachineEditor::add_toolhead() {
+    if (machine_.toolheads.size() >= kMostToolheads || machine_.nozzles.size() >= kMostNozzles)
+        return;
+    machine_.toolheads.push_back({"head " + std::to_string(machine_.toolheads.size() + 1), 0});
+    machine_.nozzles.push_back({machine_.nozzles.back().diameter_mm, static_cast<int>(machine_.toolheads.size()) - 1});
+    choose(static_cast<int>(machine_.toolheads.size()) - 1, static_cast<int>(machine_.nozzles.size()) - 1);
+}
+
+void MachineEditor::remove() {
+    if (nozzle_ >= 0) {
+        machine_.nozzles.erase(machine_.nozzles.begin() + nozzle_);
+    } else {
+        std::erase_if(machine_.nozzles, [&](const Nozzle& n) { return n.toolhead == head_; });
+        for (Nozzle& n : machine_.nozzles)
+            n.toolhead -= n.toolhead > head_;
+        machine_.toolheads.erase(machine_.toolheads.begin() + head_);
+    }
+    choose(std::min<int>(head_, static_cast<int>(machine_.toolheads.size()) - 1), -1);
+}
+
+} // namespace vitrail

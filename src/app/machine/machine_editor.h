@@ -1,0 +1,57 @@
+// The machine editor: what the printer is made of, drawn as it is edited, with a sentence on what it can do.
+#pragma once
+
+#include "core/machine/machine.h"
+
+#include <QDialog>
+
+class QCheckBox;
+class QComboBox;
+class QDoubleSpinBox;
+class QFormLayout;
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QSpinBox;
+class QTreeWidget;
+
+namespace vitrail {
+
+class MachineView;
+
+class MachineEditor : public QDialog {
+    Q_OBJECT
+public:
+    explicit MachineEditor(const Machine& machine, QWidget* parent = nullptr);
+    const Machine& machine() const { return machine_; }
+    /// Toolheads and nozzles, as the list shows them.
+    QTreeWidget* parts() { return parts_; }
+
+private:
+    QWidget* make_parts();
+    QWidget* make_figures();
+    void show_machine();
+    void fill_parts();
+    void choose(int toolhead, int nozzle);
+    void add_nozzle();
+    void add_toolhead();
+    void remove();
+    QDoubleSpinBox* figure(const char* name, const QString& label, double* value, double low, double high, int decimals, const QString& unit, const QString& why);
+
+    Machine machine_;
+    MachineView* view_;
+    QLabel *sentence_, *made_of_;
+    QLineEdit *name_, *note_;
+    QTreeWidget* parts_;
+    QLineEdit* head_name_;
+    QSpinBox* slots_;
+    QDoubleSpinBox* diameter_;
+    QCheckBox* missing_;
+    QPushButton *remove_, *add_nozzle_;
+    QComboBox* purge_to_;
+    QFormLayout* form_ = nullptr; ///< the one that figure() adds to
+    int head_ = 0, nozzle_ = -1;
+    bool filling_ = false;
+};
+
+} // namespace vitrail

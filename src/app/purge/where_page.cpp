@@ -1,0 +1,182 @@
+#include "app/purge/where_page.h"
+
+#include "app/piece/setting_edit.h"
+#include "app/purge/where_views.h"
+#include "app/shell/document.h"
+#include "app/shell/panel.h"
+#include "app/shell/study.h"
+#include "core/estimate/estimate.h"
+#include "core/run_sheet/run_sheet.h"
+
+#include <QFormLayout>
+#include <QHeaderView>
+#include <QListWidget>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSignalBlocker>
+#include <QSplitter>
+#include <QTableWidget>
+
+namespace vitrail {
+
+WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
+    : QWidget(parent), document_(document), table_(new QTableWidget), use_(new QPushButton(tr("&Use this"))), tower_(new QLabel), pieces_(new QListWidget) {
+    auto* layers = new Panel(tr("What each layer's purge becomes"));
+    layers->body()->addWidget(new FlowView(document, view), 1);
+    auto* options = new Panel(tr("What each way would waste"));
+    use_->setObjectName(QStringLiteral("use_option"));
+    options->add_to_heading(use_);
+    table_->setObjectName(QStringLiteral("purge_options"));
+    table_->setAccessibleName(tr("Ways for purge compared"));
+    table_->setColumnCount(5);
+    table_->setHorizontalHeaderLabels({tr("way"), tr("wasted"), tr("saves"), tr("put to use"), tr("time")});
+    table_->horizontalHeaderItem(1)->setToolTip(tr("Purge that serves nothing, fill of tower and skirt, ooze wall"));
+    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    table_->setSelectionMode(QAbstractItemView::SingleSelection);
+    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    table_->setShowGrid(false);
+    table_->setTabKeyNavigation(false);
+    table_->verticalHeader()->hide();
+    table_->verticalHeader()->setDefaultSectionSize(em(1.85));
+    table_->horizontalHeader()->setHighlightSections(false);
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
+    table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    for (int c = 1; c < 5; ++c)
+        table_->setColumnWidth(c, em(5.2));
+    for (int c = 0; c < 5; ++c)
+        table_->horizontalHeaderItem(c)->setTextAlignment((c ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    options->body()->addWidget(table_, 1);
+
+    auto* plate = new Panel(tr("The plate"));
+    plate->body()->addWidget(new PlateView(document), 1);
+    tower_->setObjectName(QStringLiteral("tower_says"));
+    tower_->setWordWrap(true);
+    plate->body()->addWidget(tower_);
+
+    auto* how = new Panel(tr("How"));
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    auto* inside = new QWidget;
+    auto* form = new QFormLayout(inside);
+    form->setContentsMargins(0, 0, em(0.4), 0);
+    for (const char* key : {"purge.to", "purge.infill", "purge.support", "tower.shape", "tower.width", "tower.infill", "tower.slenderness", "skirt.loops", "skirt.gap", "ooze.wall", "ooze.gap"}) {
+        auto* edit = new SettingEdit(*find_setting(key));
+        edits_.push_back(edit);
+        form->addRow(QString::fromUtf8(edit->info().label), edit);
+        connect(edit, &SettingEdit::edited, this, [this, edit](double v) {
+            document_->edit(tr("Change %1").arg(QString::fromUtf8(edit->info().label)), [&](Project& p) { p.settings.*edit->info().field = v; });
+        });
+    }
+    pieces_->setObjectName(QStringLiteral("takes_purge"));
+    pieces_->setAccessibleName(tr("Parts whose colours do not matter"));
+    pieces_->setToolTip(tr("A ticked part is a second piece: it is printed from purge as far as there is any, and else in whatever is loaded"));
+    pieces_->setMaximumHeight(em(8));
+    form->addRow(tr("Second piece"), pieces_);
+    scroll->setWidget(inside);
+    how->body()->addWidget(scroll, 1);
+
+    auto* left = new QSplitter(Qt::Vertical);
+    left->addWidget(layers);
+    left->addWidget(options);
+    left->setSizes({190, 250});
+    auto* all = new QSplitter(Qt::Horizontal);
+    all->addWidget(left);
+    all->addWidget(plate);
+    all->addWidget(how);
+    all->setSizes({580, 260, 310});
+    for (QSplitter* s : {left, all}) {
+        s->setChildrenCollapsible(false);
+        s->setHandleWidth(em(0.6));
+    }
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(all);
+
+    study_ = new Study(document, this, [this](const Project& project, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
+        auto result = std::make_shared<Result<std::vector<PurgeOption>>>(purge_options(project, *plan, progress));
+        return [this, result] {
+            options_ = *result ? **result : std::vector<PurgeOption>{};
+            show_options();
+        };
+    });
+    connect(table_, &QTableWidget::currentCellChanged, this, [this](int r) { use_->setEnabled(r >= 0 && r < static_cast<int>(options_.size()) && options_[static_cast<std::size_t>(r)].apply); });
+    connect(use_, &QPushButton::clicked, this, [this] {
+        const int r = table_->currentRow();
+        if (r < 0 || r >= static_cast<int>(options_.size()) || !options_[static_cast<std::size_t>(r)].apply)
+            return;
+        const PurgeOption chosen = options_[static_cast<std::size_t>(r)];
+        document_->edit(tr("Purge: %1").arg(QString::fromStdString(chosen.label)), chosen.apply);
+    });
+    connect(table_, &QTableWidget::cellDoubleClicked, use_, &QPushButton::click);
+    connect(pieces_, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
+        const auto i = static_cast<std::size_t>(pieces_->row(item));
+        const bool on = item->checkState() == Qt::Checked;
+        if (i < document_->project().parts.size() && document_->project().parts[i].takes_purge != on)
+            document_->edit(on ? tr("Let a part take purge") : tr("Print a part in its own colour"), [&](Project& p) { p.parts[i].takes_purge = on; });
+    });
+    connect(document, &Document::plan_changed, this, &WherePage::refresh);
+    connect(document, &Document::project_changed, this, &WherePage::refresh);
+    refresh();
+    show_options();
+}
+
+void WherePage::refresh() {
+    const Project& p = document_->project();
+    for (SettingEdit* e : edits_)
+        e->show_value(p.settings.*e->info().field);
+    {
+        const QSignalBlocker quiet(pieces_);
+        pieces_->clear();
+        for (const Part& part : p.parts) {
+            auto* item = new QListWidgetItem(QString::fromStdString(part.name), pieces_);
+            item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
+            item->setCheckState(part.takes_purge ? Qt::Checked : Qt::Unchecked);
+        }
+    }
+    const auto plan = document_->plan();
+    if (!plan)
+        return tower_->setText(QString());
+    QString text;
+    const Tower& t = plan->tower;
+    if (t.layers) {
+        text = tr("The tower is %1 mm square and %2 mm tall, %3 times its width; it takes %4 g, %5 % of all filament, of which %6 g only carry.")
+                   .arg(t.width_mm, 0, 'f', 1).arg(t.height_mm, 0, 'f', 1).arg(t.slenderness(), 0, 'f', 1).arg(tower_g(*plan), 0, 'f', 1).arg(100 * tower_share(*plan), 0, 'f', 0)
+                   .arg(plan->totals.tower_g - plan->totals.skirt_g - plan->totals.ooze_g, 0, 'f', 1);
+        if (t.columns.size() > 1)
+            text += t.columns[1].from_layer > 1 ? tr(" From layer %1 on it is %2 mm wide.").arg(t.columns[1].from_layer).arg(t.columns[1].width_mm, 0, 'f', 1)
+                                                : tr(" A second one, %1 mm wide, ends with layer %2.").arg(t.columns[1].width_mm, 0, 'f', 1).arg(t.columns[1].to_layer);
+    } else if (plan->skirt.layers) {
+        text = tr("The skirt is %1 layers tall; %2 mm³ of purge find no room in it and are thrown out.").arg(plan->skirt.layers).arg(plan->skirt.overflow_mm3, 0, 'f', 0);
+    } else {
+        text = tr("No tower: what nothing has use for is thrown out.");
+    }
+    if (plan->ooze.layers)
+        text += tr(" The ooze wall takes %1 g, up to layer %2.").arg(plan->totals.ooze_g, 0, 'f', 1).arg(plan->ooze.layers);
+    tower_->setText(text);
+}
+
+void WherePage::show_options() {
+    const QSignalBlocker quiet(table_);
+    table_->setRowCount(static_cast<int>(options_.size()));
+    for (std::size_t i = 0; i < options_.size(); ++i) {
+        const PurgeOption& o = options_[i];
+        const double wasted = wasted_g(o.totals), saves = wasted_g(options_.front().totals) - wasted;
+        const QString cells[] = {QString::fromStdString(o.label), tr("%1 g").arg(wasted, 0, 'f', 1),
+                                 o.now ? QString() : QStringLiteral("%1%2").arg(saves < -0.05 ? QStringLiteral("−") : QString()).arg(std::abs(saves) < 0.05 ? 0.0 : std::abs(saves), 0, 'f', 1) + tr(" g"),
+                                 tr("%1 g").arg(o.totals.useful_purge_g, 0, 'f', 1), QString::fromStdString(duration(o.totals.total_s))};
+        for (int c = 0; c < 5; ++c) {
+            auto* item = new QTableWidgetItem(cells[c]);
+            item->setTextAlignment((c ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+            item->setToolTip(QString::fromStdString(o.detail));
+            if (o.now)
+                item->setFont(font_of(1, true));
+            if (c == 2 && !o.now && saves > 0.05)
+                item->setForeground(Theme::current().good);
+            table_->setItem(static_cast<int>(i), c, item);
+        }
+    }
+    use_->setEnabled(false);
+}
+
+} // namespace vitrail

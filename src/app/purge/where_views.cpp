@@ -1,0 +1,204 @@
+#include "app/purge/where_views.h"
+
+#include "app/shell/document.h"
+#include "app/shell/view_state.h"
+#include "app/theme/theme.h"
+#include "core/plan/plate.h"
+
+#include <QHelpEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QToolTip>
+
+namespace vitrail {
+
+PlateView::PlateView(Document* document, QWidget* parent) : QWidget(parent), document_(document) {
+    setObjectName(QStringLiteral("plate_view"));
+    setAccessibleName(tr("The plate from above"));
+    connect(document, &Document::plan_changed, this, [this] { update(); });
+}
+
+QSize PlateView::sizeHint() const {
+    return {em(16), em(13)};
+}
+
+void PlateView::paintEvent(QPaintEvent*) {
+    const Theme& t = Theme::current();
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const auto plan = document_->plan();
+    p.setPen(t.quiet);
+    if (!plan) {
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, tr("The plate shows here."));
+        return;
+    }
+    const Project& project = document_->planned_project();
+    const Machine& m = project.machine;
+    const Plate plate = lay_out(project, *plan);
+    const double scale = std::min((width() - 4) / m.bed_x_mm, (height() - em(1.8)) / m.bed_y_mm);
+    const QPointF corner((width() - m.bed_x_mm * scale) / 2, 2);
+    const auto rect_of = [&](const Footprint& f, double grown = 0) {
+        return QRectF(corner.x() + (f.x_mm - f.w_mm / 2 - grown) * scale, corner.y() + (m.bed_y_mm - f.y_mm - f.d_mm / 2 - grown) * scale, (f.w_mm + 2 * grown) * scale, (f.d_mm + 2 * grown) * scale);
+    };
+    p.setBrush(t.field);
+    p.setPen(QPen(t.line, 1.5));
+    p.drawRect(QRectF(corner, QSizeF(m.bed_x_mm * scale, m.bed_y_mm * scale)));
+    const Bounds& b = plan->table->bounds;
+    for (const Footprint& copy : plate.copies) {
+        // The outline of the piece as seen from above.
+        QPolygonF shape;
+        for (const auto& [x, y] : plan->table->shadow)
+            shape << QPointF(corner.x() + (copy.x_mm + x - (double(b.min.x) + b.max.x) / 2) * scale, corner.y() + (m.bed_y_mm - copy.y_mm - y + (double(b.min.y) + b.max.y) / 2) * scale);
+        p.setBrush(t.line);
+        p.setPen(QPen(t.quiet, 1));
+        p.drawPolygon(shape);
+        p.setBrush(Qt::NoBrush);
+        if (plan->ooze.layers) {
+            p.setPen(QPen(t.accent, 1, Qt::DashLine));
+            p.drawRoundedRect(rect_of(copy, project.settings.ooze_gap_mm), 4, 4);
+        }
+    }
+    if (plan->skirt.layers && !plate.copies.empty()) {
+        QRectF all;
+        for (const Footprint& copy : plate.copies)
+            all = all.united(rect_of(copy, project.settings.skirt_gap_mm));
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(t.accent, 2));
+        p.drawRoundedRect(all, 5, 5);
+    }
+    for (const Footprint& tower : plate.towers) {
+        p.setBrush(QBrush(t.accent, Qt::DiagCrossPattern));
+        p.setPen(QPen(t.accent, 1.5));
+        p.drawRect(rect_of(tower));
+    }
+    p.setPen(t.quiet);
+    p.setFont(font_of(0.9));
+    QString text = tr("bed %1 × %2 mm").arg(m.bed_x_mm).arg(m.bed_y_mm);
+    if (!plate.towers.empty())
+        text += tr(" · tower %1 mm from the middle").arg(plate.tower_away_mm, 0, 'f', 0);
+    if (!plate.fits) {
+        text = tr("does not fit the bed");
+        p.setPen(t.bad);
+    }
+    p.drawText(QRectF(0, height() - em(1.5), width(), em(1.4)), Qt::AlignCenter, p.fontMetrics().elidedText(text, Qt::ElideRight, width()));
+}
+
+namespace {
+
+/// What a layer's purge becomes, mm³.
+struct LayerFlow {
+    double useful = 0, tower = 0, skirt = 0, ejected = 0, fill = 0;
+};
+
+std::vector<LayerFlow> flows_of(const Plan& plan) {
+    std::vector<LayerFlow> all(plan.layers.size());
+    for (const Change& c : plan.changes)
+        for (const Flow& f : c.flows) {
+            LayerFlow& l = all[static_cast<std::size_t>(c.layer) - 1];
+            (is_useful(f.where) ? l.useful : f.where == Destination::tower ? l.tower : f.where == Destination::skirt ? l.skirt : l.ejected) += f.mm3;
+        }
+    for (std::size_t l = 0; l < all.size(); ++l)
+        all[l].fill = plan.layers[l].tower_mm3;
+    return all;
+}
+
+} // namespace
+
+FlowView::FlowView(Document* document, ViewState* view, QWidget* parent) : QWidget(parent), document_(document), view_(view) {
+    setObjectName(QStringLiteral("flow_view"));
+    setAccessibleName(tr("Purge by layer and where it goes"));
+    setMinimumHeight(em(7));
+    connect(document, &Document::plan_changed, this, [this] { update(); });
+    connect(view, &ViewState::layer_changed, this, [this] { update(); });
+}
+
+QSize FlowView::sizeHint() const {
+    return {em(30), em(10)};
+}
+
+QRectF FlowView::chart() const {
+    return QRectF(em(3.6), em(1.8), width() - em(4.2), height() - em(3.3));
+}
+
+int FlowView::layer_at(double x) const {
+    const auto plan = document_->plan();
+    const QRectF r = chart();
+    return std::clamp(static_cast<int>((x - r.left()) / std::max(1.0, r.width()) * plan->grid.count) + 1, 1, plan->grid.count);
+}
+
+void FlowView::paintEvent(QPaintEvent*) {
+    const Theme& t = Theme::current();
+    QPainter p(this);
+    const auto plan = document_->plan();
+    p.setPen(t.quiet);
+    if (!plan || plan->changes.empty()) {
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, plan ? tr("Nothing is purged.") : tr("What each layer purges shows here."));
+        return;
+    }
+    const std::vector<LayerFlow> flows = flows_of(*plan);
+    const QRectF r = chart();
+    double most = 1;
+    for (const LayerFlow& f : flows)
+        most = std::max(most, f.useful + f.tower + f.skirt + f.ejected + f.fill);
+    // Colour and pattern, so that neither has to do alone.
+    const QBrush kinds[] = {QBrush(t.good), QBrush(t.accent), QBrush(t.accent, Qt::Dense4Pattern), QBrush(t.bad), QBrush(t.quiet, Qt::BDiagPattern)};
+    const QString names[] = {tr("put to use"), tr("tower"), tr("skirt"), tr("thrown out"), tr("fill that carries")};
+    double sums[5] = {};
+    const double wide = r.width() / plan->grid.count;
+    for (int l = 1; l <= plan->grid.count; ++l) {
+        const LayerFlow& f = flows[static_cast<std::size_t>(l) - 1];
+        const double parts[] = {f.useful, f.tower, f.skirt, f.ejected, f.fill};
+        double y = r.bottom();
+        for (int k = 0; k < 5; ++k) {
+            sums[k] += parts[k];
+            const double h = r.height() * parts[k] / most;
+            if (h > 0)
+                p.fillRect(QRectF(r.left() + (l - 1) * wide, y - h, std::max(1.0, wide > 3 ? wide - 0.6 : wide), h), kinds[k]);
+            y -= h;
+        }
+    }
+    p.setPen(t.line);
+    p.drawLine(r.bottomLeft(), r.bottomRight());
+    p.setFont(font_of(0.9));
+    p.setPen(t.quiet);
+    p.drawText(QRectF(0, r.top() - em(0.5), r.left() - 4, em(1.2)), Qt::AlignRight, QString::number(most, 'f', 0));
+    p.drawText(QRectF(0, r.bottom() - em(1), r.left() - 4, em(1.2)), Qt::AlignRight, tr("mm³"));
+    p.drawText(QRectF(r.left(), r.bottom() + 2, em(6), em(1.2)), Qt::AlignLeft, tr("layer 1"));
+    p.drawText(QRectF(r.right() - em(6), r.bottom() + 2, em(6), em(1.2)), Qt::AlignRight, QString::number(plan->grid.count));
+    double x = r.left();
+    for (int k = 0; k < 5; ++k) {
+        if (sums[k] <= 0.5)
+            continue;
+        const QString text = tr("%1 %2 mm³").arg(names[k]).arg(sums[k], 0, 'f', 0);
+        p.fillRect(QRectF(x, em(0.35), em(0.9), em(0.8)), kinds[k]);
+        p.setPen(QPen(t.quiet, 1));
+        p.drawRect(QRectF(x, em(0.35), em(0.9), em(0.8)));
+        p.setPen(t.ink);
+        const double w = p.fontMetrics().horizontalAdvance(text);
+        p.drawText(QRectF(x + em(1.2), 0, w + 2, em(1.5)), Qt::AlignVCenter, text);
+        x += w + em(2.2);
+    }
+    p.setPen(QPen(t.dark ? QColor(Qt::white) : t.lead, 1.5));
+    const double at = r.left() + (view_->layer() - 0.5) * wide;
+    p.drawLine(QPointF(at, r.top()), QPointF(at, r.bottom()));
+}
+
+void FlowView::mousePressEvent(QMouseEvent* e) {
+    if (document_->plan() && e->button() == Qt::LeftButton)
+        view_->set_layer(layer_at(e->position().x()));
+}
+
+bool FlowView::event(QEvent* e) {
+    const auto plan = document_->plan();
+    if (e->type() == QEvent::ToolTip && plan && !plan->changes.empty()) {
+        const auto* help = static_cast<QHelpEvent*>(e);
+        const int l = layer_at(help->pos().x());
+        const LayerFlow f = flows_of(*plan)[static_cast<std::size_t>(l) - 1];
+        QToolTip::showText(help->globalPos(), tr("layer %1: %2 mm³ put to use, %3 into the tower, %4 into the skirt, %5 thrown out; %6 mm³ of fill").arg(l).arg(f.useful, 0, 'f', 0).arg(f.tower, 0, 'f', 0)
+                                                  .arg(f.skirt, 0, 'f', 0).arg(f.ejected, 0, 'f', 0).arg(f.fill, 0, 'f', 0), this);
+        return true;
+    }
+    return QWidget::event(e);
+}
+
+} // namespace vitrail

@@ -1,0 +1,45 @@
+// Where purge goes, drawn: the plate from above, and what each layer's purge becomes.
+#pragma once
+
+#include <QWidget>
+
+namespace vitrail {
+
+class Document;
+class ViewState;
+
+/// The bed from above: copies, towers, skirt and ooze wall, to scale.
+class PlateView : public QWidget {
+    Q_OBJECT
+public:
+    explicit PlateView(Document* document, QWidget* parent = nullptr);
+    QSize sizeHint() const override;
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    Document* document_;
+};
+
+/// A bar for each layer: what of its purge is useful, what goes to tower or skirt or is thrown out, and the fill that only carries.
+class FlowView : public QWidget {
+    Q_OBJECT
+public:
+    FlowView(Document* document, ViewState* view, QWidget* parent = nullptr);
+    QSize sizeHint() const override;
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    bool event(QEvent*) override;
+
+private:
+    QRectF chart() const;
+    int layer_at(double x) const;
+
+    Document* document_;
+    ViewState* view_;
+};
+
+} // namespace vitrail

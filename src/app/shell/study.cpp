@@ -1,0 +1,77 @@
+#include "app/shell/study.h"
+
+#include "app/shell/document.h"
+
+#include <QApplication>
+#include <QEvent>
+#include <QPointer>
+#include <QThreadPool>
+#include <QTimer>
+#include <QWidget>
+
+namespace vitrail {
+
+Study::Study(Document* document, QWidget* shown_in, Work work)
+    : QObject(shown_in), document_(document), shown_in_(shown_in), work_(std::move(work)), later_(new QTimer(this)) {
+    later_->setSingleShot(true);
+    later_->setInterval(150);
+    connect(later_, &QTimer::timeout, this, &Study::start);
+    connect(document, &Document::plan_changed, this, [this] {
+        if (!document_->previewing())
+            start_anew();
+    });
+    shown_in->installEventFilter(this);
+}
+
+Study::~Study() {
+    stop_.request_stop();
+}
+
+void Study::start_anew() {
+    cancel();
+    stale_ = true;
+    if (shown_in_->isVisible())
+        later_->start();
+}
+
+void Study::cancel() {
+    stop_.request_stop();
+    ++round_;
+    if (std::exchange(running_, false))
+        Q_EMIT running_changed(false);
+}
+
+bool Study::eventFilter(QObject* watched, QEvent* e) {
+    if (e->type() == QEvent::Show && stale_)
+        later_->start();
+    return QObject::eventFilter(watched, e);
+}
+
+void Study::start() {
+    const auto plan = document_->plan();
+    if (!plan || document_->planning() || document_->previewing() || !shown_in_->isVisible())
+        return; // the next plan, or the next look, starts it
+    stale_ = false;
+    stop_ = std::stop_source();
+    const int round = ++round_;
+    running_ = true;
+    Q_EMIT running_changed(true);
+    QThreadPool::globalInstance()->start([self = QPointer<Study>(this), work = work_, project = document_->planned_project(), plan, stop = stop_.get_token(), round] {
+        const Progress report{stop, [self, round](double share) {
+                                  QMetaObject::invokeMethod(qApp, [self, round, share] {
+                                      if (self && self->round_ == round)
+                                          Q_EMIT self->progress(share);
+                                  }, Qt::QueuedConnection);
+                              }};
+        auto then = work(project, plan, report);
+        QMetaObject::invokeMethod(qApp, [self, round, then = std::move(then)] {
+            if (!self || self->round_ != round)
+                return;
+            self->running_ = false;
+            then();
+            Q_EMIT self->running_changed(false);
+        }, Qt::QueuedConnection);
+    });
+}
+
+} // namespace vitrail

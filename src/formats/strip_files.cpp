@@ -1,0 +1,35 @@
+#include "formats/strip_files.h"
+
+#include "core/plan/bodies.h"
+#include "core/plan/planner.h"
+#include "core/run_sheet/run_sheet.h"
+#include "formats/archive.h"
+#include "formats/export.h"
+#include "formats/files.h"
+#include "formats/report.h"
+
+namespace vitrail {
+
+Status write_strip(const Strip& strip, const std::string& folder) {
+    const auto plan = Planner().plan(strip.project);
+    if (!plan)
+        return plan.error();
+    const std::vector<FilamentBody> bodies = filament_bodies(strip.project, **plan);
+    const auto threemf = export_3mf(strip.project, bodies);
+    if (!threemf)
+        return threemf.error();
+    RunSheet sheet = make_run_sheet(strip.project, **plan);
+    sheet.preparation.insert(sheet.preparation.begin(), "Set the purge of your toolpath program to nothing, and switch off tower, skirt and prime after changes: the strip itself takes what a change purges.");
+    sheet.preparation.insert(sheet.preparation.begin(), "One wall, no infill, no top and no bottom.");
+    Status ok = write_file(folder + "/strip.3mf", *threemf);
+    for (const auto& [name, bytes] : export_stl(strip.project, bodies))
+        if (ok)
+            ok = write_file(folder + "/" + name, bytes);
+    if (ok)
+        ok = write_file(folder + "/strip.html", sheet_html(sheet));
+    if (ok)
+        ok = save_project(strip.project, folder + "/strip.vitrail", {});
+    return ok;
+}
+
+} // namespace vitrail
