@@ -4,21 +4,38 @@
 <context>
     <name>vitrail::BaseDialog</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/band_dialogs.cpp" line="119"/>
-        <source>Everything above the bed is lifted, and every later change moves by %n layer(s).</source><translation>
+        <location filename="../src/app/piece/band_dialogs.cpp" line="122"/>
+        <source>Everything above the bed is lifted, and every later change moves by %n layer(s).</source>
+        <translation>
             <numerusform>Everything above the bed is lifted, and every later change moves by %n layer.</numerusform>
             <numerusform>Everything above the bed is lifted, and every later change moves by %n layers.</numerusform>
         </translation>
     </message>
 </context>
 <context>
-    <name>vitrail::ChangesBench</name>
+    <name>vitrail::CalibrationPage</name>
     <message numerus="yes">
-        <location filename="../src/app/changes/changes_bench.cpp" line="167"/>
-        <source>%n change(s)</source>
+        <location filename="../src/app/purge/calibration_page.cpp" line="238"/>
+        <source>A hollow column %1 mm tall that changes filament %n time(s). Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</source>
         <translation>
-            <numerusform>%n change</numerusform>
-            <numerusform>%n changes</numerusform>
+            <numerusform>A hollow column %1 mm tall that changes filament %n time. Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</numerusform>
+            <numerusform>A hollow column %1 mm tall that changes filament %n times. Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="../src/app/purge/calibration_page.cpp" line="324"/>
+        <source> – %n outlier(s)</source>
+        <translation>
+            <numerusform> – %n outlier</numerusform>
+            <numerusform> – %n outliers</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="../src/app/purge/calibration_page.cpp" line="370"/>
+        <source>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)</source>
+        <translation>
+            <numerusform>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading</numerusform>
+            <numerusform>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n readings</numerusform>
         </translation>
     </message>
 </context>
@@ -26,7 +43,8 @@
     <name>vitrail::ColourDialog</name>
     <message numerus="yes">
         <location filename="../src/app/piece/colour_dialog.cpp" line="115"/>
-        <source>%n colour(s) merged into the nearest one that covers more; the farthest is off by ΔE %1.</source><translation>
+        <source>%n colour(s) merged into the nearest one that covers more; the farthest is off by ΔE %1.</source>
+        <translation>
             <numerusform>%n colour merged into the nearest one that covers more; the farthest is off by ΔE %1.</numerusform>
             <numerusform>%n colours merged into the nearest one that covers more; the farthest is off by ΔE %1.</numerusform>
         </translation>
@@ -35,7 +53,7 @@
 <context>
     <name>vitrail::Document</name>
     <message numerus="yes">
-        <location filename="../src/app/shell/document.cpp" line="237"/>
+        <location filename="../src/app/shell/document.cpp" line="257"/>
         <source>Add %n model file(s)</source>
         <translation>
             <numerusform>Add %n model file</numerusform>
@@ -46,15 +64,17 @@
 <context>
     <name>vitrail::FindingsPanel</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/findings_panel.cpp" line="189"/>
-        <source>%n off</source><translation>
+        <location filename="../src/app/piece/findings_panel.cpp" line="195"/>
+        <source>%n off</source>
+        <translation>
             <numerusform>%n off</numerusform>
             <numerusform>%n off</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/findings_panel.cpp" line="215"/>
-        <source>Fix: %n way(s)</source><translation>
+        <location filename="../src/app/piece/findings_panel.cpp" line="227"/>
+        <source>Fix: %n way(s)</source>
+        <translation>
             <numerusform>Fix: %n way</numerusform>
             <numerusform>Fix: %n ways</numerusform>
         </translation>
@@ -72,10 +92,68 @@
     </message>
 </context>
 <context>
+    <name>vitrail::MachineEditor</name>
+    <message numerus="yes">
+        <location filename="../src/app/machine/machine_editor.cpp" line="245"/>
+        <source>feeder, %n slot(s)</source>
+        <translation>
+            <numerusform>feeder, %n slot</numerusform>
+            <numerusform>feeder, %n slots</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::NozzlesPage</name>
+    <message numerus="yes">
+        <location filename="../src/app/changes/nozzles_page.cpp" line="212"/>
+        <source> %n refill(s).</source>
+        <translation>
+            <numerusform> %n refill.</numerusform>
+            <numerusform> %n refills.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="../src/app/changes/nozzles_page.cpp" line="212"/>
+        <source> For %n of them the printer waits.</source>
+        <translation>
+            <numerusform> For %n of them the printer waits.</numerusform>
+            <numerusform> For %n of them the printer waits.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="../src/app/changes/nozzles_page.cpp" line="264"/>
+        <source>%n best trade-off(s) between purge and work by hand. A ring marks the plan as it is, a square the least time.</source>
+        <translation>
+            <numerusform>%n best trade-off between purge and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
+            <numerusform>%n best trade-offs between purge and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::OrderPage</name>
+    <message numerus="yes">
+        <location filename="../src/app/changes/order_page.cpp" line="176"/>
+        <source>The lock costs %n change(s) and %1 mm³ of purge.</source>
+        <translation>
+            <numerusform>The lock costs %n change and %1 mm³ of purge.</numerusform>
+            <numerusform>The lock costs %n changes and %1 mm³ of purge.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="../src/app/changes/order_page.cpp" line="188"/>
+        <source>%n change(s)</source>
+        <translation>
+            <numerusform>%n change</numerusform>
+            <numerusform>%n changes</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::PaletteBench</name>
     <message numerus="yes">
-        <location filename="../src/app/palette/palette_bench.cpp" line="413"/>
-        <source>%n filament(s) read.</source><translation>
+        <location filename="../src/app/palette/palette_bench.cpp" line="418"/>
+        <source>%n filament(s) read.</source>
+        <translation>
             <numerusform>%n filament read.</numerusform>
             <numerusform>%n filaments read.</numerusform>
         </translation>
@@ -84,14 +162,15 @@
 <context>
     <name>vitrail::PieceBench</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/piece_bench.cpp" line="348"/>
-        <source>Give %n patch(es) filament %1</source><translation>
+        <location filename="../src/app/piece/region_edits.cpp" line="33"/>
+        <source>Give %n patch(es) filament %1</source>
+        <translation>
             <numerusform>Give %n patch filament %1</numerusform>
             <numerusform>Give %n patches filament %1</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/piece_bench.cpp" line="383"/>
+        <location filename="../src/app/piece/region_edits.cpp" line="68"/>
         <source>Give %n part(s) filament %1</source>
         <translation>
             <numerusform>Give %n part filament %1</numerusform>
@@ -99,22 +178,25 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/piece_bench.cpp" line="454"/>
-        <source>Remove %n region(s)</source><translation>
+        <location filename="../src/app/piece/region_edits.cpp" line="87"/>
+        <source>Remove %n region(s)</source>
+        <translation>
             <numerusform>Remove %n region</numerusform>
             <numerusform>Remove %n regions</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/piece_bench.cpp" line="474"/>
-        <source>Split into %n part(s)</source><translation>
+        <location filename="../src/app/piece/region_edits.cpp" line="107"/>
+        <source>Split into %n part(s)</source>
+        <translation>
             <numerusform>Split into %n part</numerusform>
             <numerusform>Split into %n parts</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/piece_bench.cpp" line="482"/>
-        <source>Join %n part(s)</source><translation>
+        <location filename="../src/app/piece/region_edits.cpp" line="115"/>
+        <source>Join %n part(s)</source>
+        <translation>
             <numerusform>Join %n part</numerusform>
             <numerusform>Join %n parts</numerusform>
         </translation>
@@ -124,7 +206,8 @@
     <name>vitrail::PoseDialog</name>
     <message numerus="yes">
         <location filename="../src/app/piece/pose_dialog.cpp" line="142"/>
-        <source>%n change(s)</source><translation>
+        <source>%n change(s)</source>
+        <translation>
             <numerusform>%n change</numerusform>
             <numerusform>%n changes</numerusform>
         </translation>
@@ -154,6 +237,36 @@
         <translation>
             <numerusform>%n thing to look at first</numerusform>
             <numerusform>%n things to look at first</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::StripsPage</name>
+    <message numerus="yes">
+        <location filename="../src/app/purge/strips_page.cpp" line="230"/>
+        <source>%1 by calibration from %n reading(s)</source>
+        <translation>
+            <numerusform>%1 by calibration from %n reading</numerusform>
+            <numerusform>%1 by calibration from %n readings</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="../src/app/purge/strips_page.cpp" line="231"/>
+        <source>%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.</source>
+        <translation>
+            <numerusform>%n pair takes half of %1 g. Drag a cut, or move it with the arrow keys.</numerusform>
+            <numerusform>%n pairs take half of %1 g. Drag a cut, or move it with the arrow keys.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::StripsView</name>
+    <message numerus="yes">
+        <location filename="../src/app/purge/strips_view.cpp" line="156"/>
+        <source>%1 · %n time(s) = %2 g</source>
+        <translation>
+            <numerusform>%1 · %n time = %2 g</numerusform>
+            <numerusform>%1 · %n times = %2 g</numerusform>
         </translation>
     </message>
 </context>

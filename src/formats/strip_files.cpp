@@ -6,6 +6,7 @@
 #include "formats/archive.h"
 #include "formats/export.h"
 #include "formats/files.h"
+#include "formats/model.h"
 #include "formats/report.h"
 
 namespace vitrail {
@@ -14,6 +15,13 @@ Status write_strip(const Strip& strip, const std::string& folder) {
     const auto plan = Planner().plan(strip.project);
     if (!plan)
         return plan.error();
+    Project project = strip.project;
+    // A project carries the model files its parts come from.
+    auto body = write_3mf({{project.parts[0].name, *project.parts[0].mesh, project.filaments[static_cast<std::size_t>(find_filament(project, project.parts[0].filament))].colour}});
+    if (!body)
+        return body.error();
+    project.models = {{"strip-body.3mf", std::make_shared<std::string>(std::move(*body))}};
+    project.parts[0].own_mesh = false;
     const std::vector<FilamentBody> bodies = filament_bodies(strip.project, **plan);
     const auto threemf = export_3mf(strip.project, bodies);
     if (!threemf)
@@ -28,7 +36,7 @@ Status write_strip(const Strip& strip, const std::string& folder) {
     if (ok)
         ok = write_file(folder + "/strip.html", sheet_html(sheet));
     if (ok)
-        ok = save_project(strip.project, folder + "/strip.vitrail", {});
+        ok = save_project(project, folder + "/strip.vitrail", {});
     return ok;
 }
 

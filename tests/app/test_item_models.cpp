@@ -1,4 +1,4 @@
-#include "app/changes/changes_bench.h"
+#include "app/changes/changes_model.h"
 #include "app/palette/needs_view.h"
 #include "app/palette/shelf_model.h"
 #include "app/palette/shelf_store.h"

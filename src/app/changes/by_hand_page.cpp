@@ -151,7 +151,8 @@ void ByHandPage::show_study() {
     for (int c = 0; c < 3; ++c) {
         auto* head = table_->horizontalHeaderItem(c + 1);
         const QString names[] = {tr("swaps inside layers"), tr("one filament a layer"), tr("parts by colour, assembled")};
-        head->setText(c == result_->best ? names[c] + tr(" – advised") : names[c]);
+        head->setText(c == result_->best ? QStringLiteral("✓ ") + names[c] : names[c]);
+        head->setToolTip(c == result_->best ? tr("Advised") : QString());
         head->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     }
     table_->resizeRowsToContents();

@@ -6,6 +6,7 @@
 #include "app/changes/suggestions_page.h"
 #include "app/theme/theme.h"
 
+#include <QTabBar>
 #include <QTabWidget>
 #include <QVBoxLayout>
 
@@ -15,6 +16,7 @@ ChangesBench::ChangesBench(Document* document, ViewState* view, std::function<st
     : QWidget(parent), pages_(new QTabWidget), nozzles_(new NozzlesPage(document, view)) {
     pages_->setObjectName(QStringLiteral("changes_pages"));
     pages_->setDocumentMode(true);
+    pages_->tabBar()->setDrawBase(false);
     pages_->addTab(new OrderPage(document, view), tr("Changes and order"));
     pages_->addTab(nozzles_, tr("Nozzles and slots"));
     pages_->addTab(new ByHandPage(document), tr("By hand"));

@@ -59,12 +59,12 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
     auto* aims = new Panel(tr("What each aim costs"));
     table_->setObjectName(QStringLiteral("aims"));
     table_->setAccessibleName(tr("Aims compared"));
-    table_->setColumnCount(6);
-    table_->setHorizontalHeaderLabels({tr("aim"), tr("purge"), tr("changing"), tr("by hand"), tr("refills"), tr("on nozzles")});
+    table_->setColumnCount(5);
+    table_->setHorizontalHeaderLabels({tr("aim"), tr("purge"), tr("changing"), tr("by hand"), tr("on nozzles")});
     table_->horizontalHeaderItem(3)->setToolTip(tr("Spools put in before the start, refills and swaps"));
-    for (int c = 1; c < 5; ++c)
+    for (int c = 1; c < 4; ++c)
         table_->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-    for (const int c : {0, 5})
+    for (const int c : {0, 4})
         table_->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
@@ -75,8 +75,8 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
     table_->verticalHeader()->setDefaultSectionSize(em(1.9));
     table_->horizontalHeader()->setHighlightSections(false);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    const double widths[] = {6.6, 4.2, 4.6, 4.2, 3.8, 8};
-    for (int c = 0; c < 6; ++c)
+    const double widths[] = {6.8, 4.2, 4.9, 4.2, 8};
+    for (int c = 0; c < 5; ++c)
         table_->setColumnWidth(c, em(widths[c]));
     table_->horizontalHeader()->setStretchLastSection(true);
     aims->body()->addWidget(table_, 2);
@@ -106,13 +106,13 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
     auto* left = new QSplitter(Qt::Vertical);
     left->addWidget(nozzles);
     left->addWidget(over_time);
-    left->setSizes({230, 210});
+    left->setSizes({245, 205});
     auto* all = new QSplitter(Qt::Horizontal);
     all->addWidget(left);
     all->addWidget(aims);
     all->setStretchFactor(0, 3);
     all->setStretchFactor(1, 2);
-    all->setSizes({680, 470});
+    all->setSizes({650, 500});
     for (QSplitter* s : {left, all}) {
         s->setChildrenCollapsible(false);
         s->setHandleWidth(em(0.6));
@@ -235,11 +235,11 @@ void NozzlesPage::show_choices() {
                              : c.aim == kLeastTime     ? tr("least time")
                              : c.aim == kLeastHandling ? tr("least handling")
                                                        : tr("blend %1 %").arg(c.blend_pct, 0, 'f', 0);
-        const QString cells[] = {name, tr("%1 g").arg(t.purge_g, 0, 'f', 1), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), QString::number(t.refills), on.join(QStringLiteral(" · "))};
-        for (int k = 0; k < 6; ++k) {
+        const QString cells[] = {name, tr("%1 g").arg(t.purge_g, 0, 'f', 1), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), on.join(QStringLiteral(" · "))};
+        for (int k = 0; k < 5; ++k) {
             auto* item = new QTableWidgetItem(cells[k]);
-            item->setTextAlignment((k > 0 && k < 5 ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
-            item->setToolTip(k == 5 ? tr("By nozzle, in the order of the machine%1").arg(c.plan->loading.proven ? tr("; proven: no other split costs less for this aim") : tr("; searched, not proven")) : QString());
+            item->setTextAlignment((k > 0 && k < 4 ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+            item->setToolTip(k == 3 ? tr("%1 spools put in before the start, %2 refills, %3 swaps").arg(t.spools_to_load).arg(t.refills).arg(t.hand_swaps) : k == 4 ? tr("By nozzle, in the order of the machine%1").arg(c.plan->loading.proven ? tr("; proven: no other split costs less for this aim") : tr("; searched, not proven")) : QString());
             if (c.own)
                 item->setFont(font_of(1, true));
             table_->setItem(static_cast<int>(i), k, item);

@@ -106,11 +106,9 @@ SuggestionsPage::SuggestionsPage(Document* document, std::function<std::vector<M
     });
     bar_->hide();
     stop_->hide();
-    connect(document, &Document::plan_changed, this, [this] {
-        if (!document_->previewing()) { // what was suggested belongs to an older plan
-            list_.clear();
-            fill();
-        }
+    connect(study_, &Study::outdated, this, [this] {
+        list_.clear();
+        fill();
     });
     connect(document, &Document::preview_changed, this, [this](const QString& what) {
         const QSignalBlocker quiet(preview_);

@@ -20,6 +20,7 @@
 #include <QScrollArea>
 #include <QSignalBlocker>
 #include <QSpinBox>
+#include <QTabBar>
 #include <QTabWidget>
 #include <QTreeWidget>
 
@@ -54,6 +55,7 @@ MachineEditor::MachineEditor(const Machine& machine, QWidget* parent)
 
     auto* tabs = new QTabWidget;
     tabs->setDocumentMode(true);
+    tabs->tabBar()->setDrawBase(false);
     tabs->addTab(make_parts(), tr("Toolheads and nozzles"));
     tabs->addTab(make_figures(), tr("Times, purge, commands"));
     all->addWidget(tabs, 4);

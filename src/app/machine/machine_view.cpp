@@ -60,8 +60,8 @@ MachineView::Drawing MachineView::lay_out() const {
     }
     const double gap = em(0.9), room = width() - gap * double(heads - 1) - 2;
     const double pitch = std::min<double>(em(4.6), room / std::max(1.0, all));
-    const double side = std::min({pitch - em(0.5), double(em(3.2)), height() * 0.3});
-    const double slot_text = em(1.15), bar_y = side + slot_text + em(1.5), bar_h = em(1.5), nozzle_y = bar_y + bar_h, nozzle_h = em(1.5);
+    const double side = std::min({pitch - em(0.5), double(em(3.2)), height() * 0.28});
+    const double slot_text = em(1.15), bar_y = side + slot_text + (load_ ? em(0.7) : em(1.3)), bar_h = em(1.4), nozzle_y = bar_y + bar_h, nozzle_h = em(1.5);
     d.nozzles.resize(machine_.nozzles.size());
     double x = 1;
     std::vector<int> stacked(machine_.nozzles.size(), 0);
@@ -86,7 +86,7 @@ MachineView::Drawing MachineView::lay_out() const {
             const double s = em(1.5);
             const int k = stacked[static_cast<std::size_t>(n)]++;
             // Two beside each other, then the next row.
-            d.letters[static_cast<int>(f)] = QRectF(nozzle.center().x() + (k % 2 ? 0.05 : -1.05) * s, nozzle.bottom() + em(1.5) + (k / 2) * (s + 2), s, s);
+            d.letters[static_cast<int>(f)] = QRectF(nozzle.center().x() + (k % 2 ? 0.05 : -1.05) * s, nozzle.bottom() + em(0.15) + (k / 2) * (s + 2), s, s);
         }
     if (load_)
         for (auto& [f, r] : d.letters)
@@ -164,7 +164,11 @@ void MachineView::paintEvent(QPaintEvent*) {
         p.drawPolygon(shape);
         p.setFont(font_of(0.9));
         p.setPen(t.quiet);
-        p.drawText(QRectF(r.center().x() - em(3), r.bottom(), em(6), em(1.3)), Qt::AlignCenter, nozzle.missing ? tr("missing") : tr("%1: %2").arg(n + 1).arg(nozzle.diameter_mm));
+        p.setPen(nozzle.missing ? t.quiet : t.ink);
+        p.drawText(QRectF(r.left(), r.top(), r.width(), r.height() * 0.75), Qt::AlignCenter, QString::number(n + 1));
+        p.setPen(t.quiet);
+        if (nozzle.missing || !load_) // with filaments below, the size is in the tool tip
+            p.drawText(QRectF(r.center().x() - em(3), r.bottom(), em(6), em(1.3)), Qt::AlignCenter, nozzle.missing ? tr("missing") : tr("%1 mm").arg(nozzle.diameter_mm));
     }
     if (!load_)
         return;

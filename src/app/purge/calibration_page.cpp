@@ -128,6 +128,9 @@ QWidget* CalibrationPage::make_readings() {
     table_->setAccessibleName(tr("Readings"));
     table_->setColumnCount(kColumns);
     table_->setHorizontalHeaderLabels({tr("from"), tr("to"), tr("judged at ΔE"), tr("clean after"), tr("model, mm³"), tr("off by")});
+    for (int c = 0; c < kColumns; ++c)
+        table_->horizontalHeaderItem(c)->setTextAlignment((c >= kLevel ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    table_->horizontalHeader()->setHighlightSections(false);
     table_->verticalHeader()->hide();
     table_->verticalHeader()->setDefaultSectionSize(em(1.8));
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);

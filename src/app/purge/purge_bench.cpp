@@ -5,6 +5,7 @@
 #include "app/purge/where_page.h"
 #include "app/theme/theme.h"
 
+#include <QTabBar>
 #include <QTabWidget>
 #include <QVBoxLayout>
 
@@ -14,6 +15,7 @@ PurgeBench::PurgeBench(Document* document, ViewState* view, QWidget* parent)
     : QWidget(parent), pages_(new QTabWidget), strips_(new StripsPage(document, view)), calibration_(new CalibrationPage(document)) {
     pages_->setObjectName(QStringLiteral("purge_pages"));
     pages_->setDocumentMode(true);
+    pages_->tabBar()->setDrawBase(false);
     pages_->addTab(strips_, tr("Strips"));
     pages_->addTab(new WherePage(document, view), tr("Where it goes"));
     pages_->addTab(calibration_, tr("Calibration"));

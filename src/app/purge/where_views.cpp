@@ -73,9 +73,9 @@ void PlateView::paintEvent(QPaintEvent*) {
     }
     p.setPen(t.quiet);
     p.setFont(font_of(0.9));
-    QString text = tr("bed %1 × %2 mm").arg(m.bed_x_mm).arg(m.bed_y_mm);
+    QString text = tr("%1 × %2 mm").arg(m.bed_x_mm).arg(m.bed_y_mm);
     if (!plate.towers.empty())
-        text += tr(" · tower %1 mm from the middle").arg(plate.tower_away_mm, 0, 'f', 0);
+        text += tr(" · tower %1 mm away").arg(plate.tower_away_mm, 0, 'f', 0);
     if (!plate.fits) {
         text = tr("does not fit the bed");
         p.setPen(t.bad);

@@ -17,8 +17,12 @@ Study::Study(Document* document, QWidget* shown_in, Work work)
     later_->setInterval(150);
     connect(later_, &QTimer::timeout, this, &Study::start);
     connect(document, &Document::plan_changed, this, [this] {
-        if (!document_->previewing())
-            start_anew();
+        // A preview begins and ends without another plan.
+        if (document_->previewing() || document_->plan() == plan_)
+            return;
+        plan_ = document_->plan();
+        Q_EMIT outdated();
+        start_anew();
     });
     shown_in->installEventFilter(this);
 }

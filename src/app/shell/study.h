@@ -29,6 +29,7 @@ public:
 Q_SIGNALS:
     void running_changed(bool running);
     void progress(double share);
+    void outdated(); ///< the plan is another one: what was worked out no longer holds
 
 protected:
     bool eventFilter(QObject*, QEvent*) override;
@@ -43,6 +44,7 @@ private:
     std::stop_source stop_;
     bool stale_ = true, running_ = false;
     int round_ = 0;
+    std::shared_ptr<const Plan> plan_; ///< the newest
 };
 
 } // namespace vitrail

@@ -60,20 +60,11 @@ const KeptCalibration* calibration_for(const Machine& m, int nozzle, Material ma
     return found;
 }
 
-int number_on_head(const Machine& m, int nozzle) {
-    int number = 0;
-    for (int n = 0; n <= nozzle; ++n)
-        number += m.nozzles[static_cast<std::size_t>(n)].toolhead == m.nozzles[static_cast<std::size_t>(nozzle)].toolhead;
-    return number;
-}
-
 std::string nozzle_name(const Machine& m, int nozzle) {
-    const int head = m.nozzles[static_cast<std::size_t>(nozzle)].toolhead;
-    const auto on_head = std::count_if(m.nozzles.begin(), m.nozzles.end(), [&](const Nozzle& n) { return n.toolhead == head; });
-    const std::string name = m.toolheads[static_cast<std::size_t>(head)].name, number = "nozzle " + std::to_string(number_on_head(m, nozzle));
-    if (m.toolheads.size() == 1)
-        return on_head == 1 ? "the nozzle" : number;
-    return on_head == 1 ? name : name + ", " + number;
+    if (m.nozzles.size() == 1)
+        return "the nozzle";
+    const std::string name = "nozzle " + std::to_string(nozzle + 1);
+    return m.toolheads.size() == 1 ? name : name + " (" + m.toolheads[static_cast<std::size_t>(m.nozzles[static_cast<std::size_t>(nozzle)].toolhead)].name + ")";
 }
 
 std::string slot_name(const Machine& m, int toolhead, int slot) {

@@ -92,9 +92,7 @@ std::vector<char> usable_nozzles(const Machine& m, double line_width_mm);
 /// The calibration that holds for a nozzle and a filament of that class, or null.
 const KeptCalibration* calibration_for(const Machine& m, int nozzle, Material material);
 
-/// Number of a nozzle among those of its toolhead, from 1, as the user counts.
-int number_on_head(const Machine& m, int nozzle);
-/// "nozzle 2", or with several toolheads "carousel, nozzle 2" ("left" where a head has one only).
+/// "nozzle 2", counted over all toolheads, or where there are several "nozzle 2 (carousel)"; "the nozzle" where it is the only one.
 std::string nozzle_name(const Machine& m, int nozzle);
 /// "slot 3", or with several toolheads "carousel, slot 3"; slot 0 is the external spool.
 std::string slot_name(const Machine& m, int toolhead, int slot);

@@ -110,19 +110,10 @@ std::vector<Place> starting_places(const Project& p, const Plan& plan) {
 }
 
 std::string describe(const Project& p, const Place& place) {
-    const Toolhead& t = p.machine.toolheads[place.toolhead];
-    const auto nozzles = std::count_if(p.machine.nozzles.begin(), p.machine.nozzles.end(),
-                                       [&](const Nozzle& n) { return n.toolhead == place.toolhead; });
-    std::string s = p.machine.toolheads.size() > 1 ? t.name + ", " : "";
-    if (nozzles > 1) {
-        int first = 0;
-        while (p.machine.nozzles[first].toolhead != place.toolhead)
-            ++first;
-        s += format("nozzle %d, ", place.nozzle - first + 1);
-    }
+    const std::string nozzle = p.machine.nozzles.size() > 1 ? nozzle_name(p.machine, place.nozzle) + ", " : "";
     if (!place.at_start)
-        return s + "later, by hand";
-    return s + (t.has_feeder() ? format("slot %d", place.slot) : std::string("external spool"));
+        return nozzle + "later, by hand";
+    return nozzle + (place.slot ? format("slot %d", place.slot) : std::string("external spool"));
 }
 
 RunSheet make_run_sheet(const Project& p, const Plan& plan) {
