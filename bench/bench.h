@@ -36,6 +36,7 @@ void bench_loading(Table& table);
 void bench_startup(Table& table);
 void bench_painting(Table& table);
 void bench_poses(Table& table);
+void bench_nozzles(Table& table);
 
 /// Slices the big mesh in a process of its own and prints its peak memory in MB.
 int run_memory_child();

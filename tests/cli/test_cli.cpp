@@ -30,6 +30,7 @@ private Q_SLOTS:
     void paint_and_export();
     void orient();
     void fit();
+    void nozzles();
     void machine_from_a_file();
     void wrong_usage_is_2();
     void unusable_input_is_1_and_touches_nothing();
@@ -290,6 +291,43 @@ void TestCli::fit() {
     QVERIFY(write_file(path("short.csv"), std::string("from_rgb,to_rgb\n")));
     QVERIFY(run({"fit", "short.csv"}).err.contains("delta_e"));
     QCOMPARE(run({"fit"}).status, 2);
+}
+
+void TestCli::nozzles() {
+    QVERIFY(write_file(path("flags.vitrail"), *read_file(source_file("demo/signal-flags.vitrail"))));
+    const QJsonObject all = json({"nozzles", "flags.vitrail", "--json"});
+    QCOMPARE(all["schema"].toString(), QString("vitrail.nozzles/1"));
+    QVERIFY(all["aims"].toArray().size() >= 4);
+    QCOMPARE(all["chosen"]["aim"].toString(), QString("own"));
+    const auto chosen = [&](const QStringList& more) { return json(QStringList{"nozzles", "flags.vitrail", "--json"} + more)["chosen"].toObject(); };
+    const QJsonObject waste = chosen({"--aim", "waste"}), time = chosen({"--aim", "time"}), handling = chosen({"--aim", "handling"});
+    QVERIFY(waste["purge_mm3"].toDouble() <= handling["purge_mm3"].toDouble());
+    QVERIFY(handling["handlings"].toInt() <= waste["handlings"].toInt());
+    QVERIFY(time["change_s"].toDouble() <= waste["change_s"].toDouble() + 1);
+    QVERIFY(waste["lower_bound"]["purge_mm3"].toDouble() <= waste["purge_mm3"].toDouble());
+    const QJsonObject pinned = chosen({"--pin", "B=1"});
+    for (const QJsonValue& n : pinned["nozzles"].toArray())
+        if (n["letter"].toString() == "B")
+            QCOMPARE(n["nozzle"].toInt(), 1);
+    QVERIFY(pinned["purge_mm3"].toDouble() >= waste["purge_mm3"].toDouble());
+    QVERIFY(!waste["reason"].toString().isEmpty());
+    for (const QJsonValue& s : all["loading"].toArray())
+        for (const char* key : {"nozzle", "slot", "letter", "from_layer", "to_layer"})
+            QVERIFY2(s.toObject().contains(key), key);
+    QCOMPARE(all["refills"].toArray().size(), 1);
+    QVERIFY(run({"nozzles", "flags.vitrail"}).out.contains("least handling"));
+    // Mistakes.
+    QCOMPARE(run({"nozzles", "flags.vitrail", "--aim", "beauty"}).status, 2);
+    QCOMPARE(run({"nozzles", "flags.vitrail", "--pin", "B=9"}).status, 2);
+    QCOMPARE(run({"nozzles", "flags.vitrail", "--pin", "Z=1"}).status, 2);
+    QCOMPARE(run({"nozzles", "flags.vitrail", "--pin", "B"}).status, 2);
+    QCOMPARE(run({"nozzles", "none.vitrail"}).status, 1);
+    // The report has the same.
+    const QJsonObject report = json({"plan", "flags.vitrail", "--json"});
+    QCOMPARE(report["loading"].toArray().size(), all["loading"].toArray().size());
+    for (const char* key : {"slot", "out", "in", "earliest_layer", "latest_layer"})
+        QVERIFY2(report["refills"][0].toObject().contains(key), key);
+    QCOMPARE(report["washout"][0]["source"].toString(), QString("machine"));
 }
 
 QTEST_GUILESS_MAIN(TestCli)

@@ -96,7 +96,7 @@ void TestSeating::refills_have_windows() {
     QVERIFY(plan->refills[0].earliest_s < plan->refills[0].latest_s);
     COMPARE_NEAR(plan->totals.attended_s, 2 * p.machine.hand.attended_s, 1e-9);
     const Finding& f = finding(*plan, "slots-short");
-    QVERIFY(f.message.find("2 slots get another filament") != std::string::npos);
+    QVERIFY(f.message.find("2 spools are put in") != std::string::npos);
     // One more slot never costs a refill more.
     int before = 100;
     for (int slots = 1; slots <= 6; ++slots) {

@@ -73,6 +73,7 @@ private Q_SLOTS:
     void equal_projects_give_equal_bytes();
     void paint_shells_pose_and_spools_survive();
     void version_1_is_read();
+    void what_was_said_about_changes_survives();
     void surfaces_that_do_not_fit_are_refused();
 };
 
@@ -258,6 +259,42 @@ void TestArchive::version_1_is_read() {
     QVERIFY(q->pose == kNoRotation);
     QCOMPARE(q->settings.check_tall, Settings().check_tall);
     QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/3") != std::string::npos);
+}
+
+void TestArchive::what_was_said_about_changes_survives() {
+    Project p = sample();
+    p.filaments[0].delta_e = 4;
+    p.filaments[1].free_after_h = 1.5;
+    p.parts[1].takes_purge = true;
+    p.pins = {{'A', 3}};
+    p.pair_purges = {{'A', 'C', 210, 1.5, true, "tested on a badge"}};
+    p.in_machine = {{'C', 1}};
+    p.refill_choices = {{'A', 2, 40}};
+    p.print_first = "CA";
+    p.machine.nozzles[4].missing = true;
+    p.machine.commands.hand = "M25 ; {to}";
+    p.machine.calibrations = {{"carousel", 0.4, Material::PETG, 31.5, 44.25, 2, 1, -1.5, {{{1, 2, 3}, {200, 210, 220}, 2, 410.5}}}};
+    p.settings.aim = kBlend;
+    p.settings.purge_to = kSkirt;
+    const auto q = read_archive(*write_archive(p));
+    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QVERIFY(q->filaments == p.filaments);
+    QVERIFY(q->parts[1].takes_purge && !q->parts[0].takes_purge);
+    QVERIFY(q->pins == p.pins && q->pair_purges == p.pair_purges && q->in_machine == p.in_machine && q->refill_choices == p.refill_choices);
+    QCOMPARE(q->print_first, p.print_first);
+    QVERIFY(q->machine == p.machine);
+    QVERIFY(q->settings == p.settings);
+    // What does not fit is refused with its place.
+    const auto refused = [&](auto change) {
+        const auto r = read_archive(with_json(*write_archive(p), change));
+        return r ? std::string() : r.error().message;
+    };
+    QVERIFY(refused([](Json& j) { j["pins"][0]["nozzle"] = 9; }).find("project.pins[0].nozzle") != std::string::npos);
+    QVERIFY(refused([](Json& j) { j["pair_purges"][0]["mm3"] = -1; }).find("pair_purges[0].mm3") != std::string::npos);
+    QVERIFY(refused([](Json& j) { j["in_machine"][0]["toolhead"] = 0; }).find("in_machine[0].toolhead") != std::string::npos);
+    QVERIFY(refused([](Json& j) { j["print_first"] = "a?"; }).find("print_first") != std::string::npos);
+    QVERIFY(refused([](Json& j) { j["machine"]["toolheads"][1]["missing"] = Json::array({7}); }).find("missing") != std::string::npos);
+    QVERIFY(refused([](Json& j) { j["machine"]["purge"]["calibrations"][0]["material"] = "cheese"; }).find("calibrations[0].material") != std::string::npos);
 }
 
 void TestArchive::surfaces_that_do_not_fit_are_refused() {

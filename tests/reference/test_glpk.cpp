@@ -1,3 +1,4 @@
+#include "reference/glpk_loading.h"
 #include "reference/glpk_order.h"
 
 #include "support.h"
@@ -11,6 +12,7 @@ class TestGlpk : public QObject {
 private Q_SLOTS:
     void random_cases();
     void a_real_piece();
+    void filaments_on_nozzles();
 };
 
 void TestGlpk::random_cases() {
@@ -47,6 +49,27 @@ void TestGlpk::a_real_piece() {
     CostMatrix unit(plan->filaments);
     std::fill(unit.cost.begin(), unit.cost.end(), 1);
     QCOMPARE(plan->bound.changes, static_cast<int>(*glpk_order(layers, unit)));
+}
+
+void TestGlpk::filaments_on_nozzles() {
+    std::mt19937 rng(6);
+    for (int round = 0; round < 20; ++round) {
+        LoadingProblem p;
+        const int n = 3 + static_cast<int>(rng() % 5);
+        for (int l = 0; l < 12; ++l)
+            p.layers.push_back(rng() % (1u << n));
+        CostMatrix costs(n);
+        for (int i = 0; i < n; ++i)
+            for (int j = 0; j < n; ++j)
+                if (i != j)
+                    costs.at(i, j) = 40 + static_cast<int>(rng() % 560);
+        p.costs = {costs};
+        p.heads.resize(1);
+        p.nozzles.resize(2 + rng() % 3);
+        const auto theirs = glpk_loading(p);
+        QVERIFY(theirs);
+        COMPARE_NEAR(load_nozzles(p).cost, *theirs, 1e-6);
+    }
 }
 
 QTEST_APPLESS_MAIN(TestGlpk)

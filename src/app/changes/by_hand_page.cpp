@@ -16,7 +16,7 @@ ByHandPage::ByHandPage(Document* document, QWidget* parent)
     : QWidget(parent), document_(document), advice_(new QLabel), skirt_(new QLabel), commands_(new QLabel), table_(new QTableWidget), bands_(new QPushButton(tr("Print it in &bands"))),
       skirt_button_(new QPushButton(tr("Purge into a &skirt"))) {
     auto* ways = new Panel(tr("Three ways without a feeder"));
-    advice_->setObjectName(QStringLiteral("good"));
+    advice_->setObjectName(QStringLiteral("advice"));
     advice_->setAccessibleName(tr("Advice"));
     advice_->setWordWrap(true);
     advice_->setFont(font_of(1.1, true));

@@ -41,7 +41,7 @@ QString style_sheet(const Theme& t) {
         QFrame#panel { background: %panel; border: 1px solid %line; border-radius: 3px; }
         QLabel { background: transparent; }
         QLabel#quiet { color: %quiet; }
-        QLabel#good { color: %good; }
+        QLabel#good, QLabel#advice { color: %good; }
         QTreeView, QTableView, QListView, QTextEdit, QScrollArea#pages { background: %ground; border: 1px solid %line; selection-background-color: %select; selection-color: %ink; outline: 0; }
         QTreeView::item, QListView::item, QTableView::item { padding: 2px 4px; }
         QWidget#pages_view { background: %ground; }

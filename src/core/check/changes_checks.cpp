@@ -83,16 +83,16 @@ void Checker::refills() {
     if (!t.refills)
         return;
     const Refill& first = plan.refills.front();
-    const std::string slots = std::to_string(t.refills) + (t.refills == 1 ? " slot gets" : " slots get");
+    const std::string spools = std::to_string(t.refills) + (t.refills == 1 ? " spool is" : " spools are") + " put in during the print";
     if (t.pauses) {
         const auto waits = std::find_if(plan.refills.begin(), plan.refills.end(), [](const Refill& r) { return r.pause; });
         add("slots-short", Severity::warning,
-            slots + " another filament during the print, and for " + std::to_string(t.pauses) + " of them the printer waits: the slot is not idle for a whole layer before. The first is in layer " +
+            spools + ", and for " + std::to_string(t.pauses) + " of them the printer waits: the slot is not idle for a whole layer before, or the spool is not free. The first is in layer " +
                 std::to_string(waits->latest_layer) + ".",
             at_layer(waits->latest_layer), waits->latest_layer);
     } else
         add("slots-short", Severity::warning,
-            slots + " another filament during the print, each at any time in some stretch of layers. Put in too late, the printer waits.",
+            spools + ", each at any time in some stretch of layers. Put in too late, the printer waits.",
             at_layer(first.latest_layer), first.latest_layer);
 }
 
