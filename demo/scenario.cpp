@@ -294,7 +294,7 @@ Result<Project> signal_flags() {
 Result<Project> marsh_map() {
     // A relief of the marsh in seven colours, for a printer with one nozzle and no feeder: mostly one colour above the other, with a
     // causeway and pools let into the marsh.
-    Builder sea, shallows, sand, marsh, causeway, houses, lamp;
+    Builder sea, shallows, sand, marsh, reeds, causeway, houses, lamp;
     const auto shore = [](double rx, double ry, double wobble, double phase) {
         std::vector<std::pair<double, double>> points;
         for (int i = 0; i < 72; ++i) {
@@ -308,7 +308,7 @@ Result<Project> marsh_map() {
     add_prism(sand, shore(35, 23, 0.06, 0.9), 1.8, 2.4);
     const Paths green = shore(29, 18, 0.07, 1.3), road = intersect(stroke({{14, 30}, {38, 36}, {56, 30}, {84, 38}}, 2.4), green);
     add_prism(marsh, green, 2.4, 3.0);
-    add_prism(marsh, subtract(green, road), 3.0, 3.4);
+    add_prism(reeds, subtract(green, road), 3.0, 3.4);
     add_prism(causeway, road, 3.0, 3.4);
     for (const double x : {36.0, 42.5, 49.0})
         add_prism(houses, rounded_rectangle(x, 40, 4.4, 5.2, 0.6), 3.4, 6.2);
@@ -319,7 +319,7 @@ Result<Project> marsh_map() {
     filaments[5].letter = 'F';
     filaments[6].letter = 'G';
     auto p = project("Marsh map", "marsh-map.3mf", "hand-swap", filaments,
-                     {body("sea", sea), body("shallows", shallows), body("sand", sand), body("marsh", marsh), body("causeway", causeway), body("houses", houses), body("lamp", lamp)}, "ABCDEFG");
+                     {body("sea", sea), body("shallows", shallows), body("sand", sand), body("marsh", marsh), body("reeds", reeds), body("causeway", causeway), body("houses", houses), body("lamp", lamp)}, "ABCDDEFG");
     if (p) {
         p->settings.start_hour = 19;
         p->settings.attended_per_h = 12;
