@@ -152,10 +152,17 @@ void SheetPages::build() {
             p.drawText(QRectF(left + 116, y + 17, width - 116, 13), Qt::AlignVCenter, rest);
             p.setPen(kQuiet);
             p.drawText(QRectF(left + 266, y + 3, right - left - 266, 14), Qt::AlignVCenter | Qt::AlignRight,
-                       tr("%1 · purge %2 g · %3").arg(text(c.kind)).arg(c.purge_g, 0, 'f', 2).arg(text(duration(c.time_s))));
+                       tr("%1 · %2 · purge %3 g · %4").arg(text(c.command), text(c.kind)).arg(c.purge_g, 0, 'f', 2).arg(text(duration(c.time_s))));
             p.setPen(QPen(kRule, 0.6));
             p.drawLine(QPointF(left, y + 33.5), QPointF(right, y + 33.5));
         });
+
+    if (!sheet_.refills.empty())
+        heading(tr("Slots to refill"));
+    for (const SheetRefill& r : sheet_.refills)
+        paragraph((r.out ? tr("%1: take %2 out, put %3 in, %4").arg(text(r.slot)).arg(QChar::fromLatin1(r.out)).arg(QChar::fromLatin1(r.in)).arg(text(r.when)) : tr("%1: put %2 in, %3").arg(text(r.slot)).arg(QChar::fromLatin1(r.in)).arg(text(r.when))) +
+                      (r.command.empty() ? QString() : QStringLiteral(" · ") + text(r.command)), QStringLiteral("☐"));
+    paragraph(text(sheet_.presence));
 
     heading(tr("In all"));
     const int columns = 4, rows = (static_cast<int>(sheet_.totals.size()) + columns - 1) / columns;

@@ -63,6 +63,7 @@ private Q_SLOTS:
     void trips_equal_brute_force();
     void commands_are_filled_in();
     void aims_are_what_they_say();
+    void hands_for_little_are_told();
     void time_and_handling_change_the_order_too();
 };
 
@@ -318,6 +319,24 @@ void TestSeating::aims_are_what_they_say() {
     std::stop_source stop;
     stop.request_stop();
     QVERIFY(!compare_aims(p, *plan, {stop.get_token(), {}}));
+}
+
+void TestSeating::hands_for_little_are_told() {
+    const auto demo = load_project(source_file("demo/signal-flags.vitrail"));
+    QVERIFY(demo);
+    Project p = *demo;
+    // The fixed nozzle washes out a little faster: least waste now puts two filaments there, to be swapped by hand.
+    p.machine.calibrations = {{"fixed", 0.4, Material::PLA, 36, 58, 1, 1, 0, {}}};
+    const auto plan = plan_of(p);
+    QVERIFY(plan->totals.hand_swaps > 0);
+    const Finding& f = finding(*plan, "hands-for-little");
+    QVERIFY(!f.fixes.empty());
+    f.fixes[0].apply(p);
+    const auto blended = plan_of(p);
+    QCOMPARE(blended->totals.hand_swaps, 0);
+    QVERIFY(!has(*blended, "hands-for-little"));
+    QVERIFY(blended->totals.purge_mm3 >= plan->totals.purge_mm3);
+    QVERIFY(!has(*plan_of(stack("ABCD", 2)), "hands-for-little")); // there is no other way
 }
 
 void TestSeating::time_and_handling_change_the_order_too() {

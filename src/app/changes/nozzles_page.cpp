@@ -187,6 +187,9 @@ void NozzlesPage::refresh() {
     const auto plan = document_->plan();
     for (SettingEdit* h : hours_)
         h->show_value(document_->project().settings.*h->info().field);
+    if (auto* loaded = findChild<QPushButton*>(QStringLiteral("loaded_now")))
+        loaded->setEnabled(plan != nullptr);
+    unpin_->setEnabled(plan && !p.pins.empty());
     if (!plan) {
         machine_->show_machine(document_->project().machine);
         can_->setText(QString::fromStdString(what_it_can(document_->project().machine)));

@@ -158,7 +158,7 @@ void SuggestionsPage::fill() {
                                      signed_text(a.purge_g + a.tower_g - b.purge_g - b.tower_g, 1, tr("g")),
                                      signed_text(a.hand_swaps + a.refills - b.hand_swaps - b.refills, 0, {}),
                                      signed_text(minutes, 0, tr("min")),
-                                     s.only_told           ? tr("nothing, it is so already")
+                                     s.only_told           ? tr("so already")
                                      : s.loss_mm3 > 0.5 ? tr("%1 mm³ recoloured").arg(s.loss_mm3, 0, 'f', 0)
                                                         : tr("nothing")};
             for (int c = 0; c < 6; ++c) {

@@ -217,7 +217,7 @@ QWidget* CalibrationPage::make_result() {
         unit_->setCurrentIndex(1);
         table_->setRowCount(0);
         for (const Reading& r : readings)
-            add_row(QString::fromStdString(to_hex(r.from)), QString::fromStdString(to_hex(r.to)), r.delta_e, number_text(r.clean_mm3));
+            add_row(colour_name(r.from), colour_name(r.to), r.delta_e, number_text(r.clean_mm3));
     });
     connect(kept_, &QListWidget::currentRowChanged, this, [this, again](int row) {
         forget_->setEnabled(row >= 0);
@@ -257,6 +257,14 @@ void CalibrationPage::add_row(const QString& from, const QString& to, double del
         table_->setItem(r, c, item);
     }
     fit();
+}
+
+/// Its letter where a filament has that colour.
+QString CalibrationPage::colour_name(Srgb c) const {
+    for (const Filament& f : document_->project().filaments)
+        if (f.colour == c)
+            return QString(QChar::fromLatin1(f.letter));
+    return QString::fromStdString(to_hex(c));
 }
 
 void CalibrationPage::fill_from_strip() {
@@ -395,7 +403,7 @@ void CalibrationPage::read_csv() {
     unit_->setCurrentIndex(1);
     table_->setRowCount(0);
     for (const Reading& r : *readings)
-        add_row(QString::fromStdString(to_hex(r.from)), QString::fromStdString(to_hex(r.to)), r.delta_e, number_text(r.clean_mm3));
+        add_row(colour_name(r.from), colour_name(r.to), r.delta_e, number_text(r.clean_mm3));
 }
 
 void CalibrationPage::write_csv() {

@@ -36,6 +36,7 @@ private:
     QWidget* make_strip();
     QWidget* make_readings();
     QWidget* make_result();
+    QString colour_name(Srgb c) const;
     void show_strip();
     void fit();
     void export_strip();

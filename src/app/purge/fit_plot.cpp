@@ -97,10 +97,10 @@ void FitPlot::paintEvent(QPaintEvent*) {
             p.drawLine(QPointF(q.x() - s, q.y() - s), QPointF(q.x() + s, q.y() + s));
             p.drawLine(QPointF(q.x() + s, q.y() - s), QPointF(q.x() - s, q.y() + s));
         }
-        if (i < names_.size()) {
+        if (i < names_.size() && names_[i].size() <= 3) { // letters; colours show by themselves
             p.setPen(t.ink);
             const double w = p.fontMetrics().horizontalAdvance(names_[i]);
-            const bool left = q.x() + em(0.7) + w > r.right();
+            const bool left = i % 2 || q.x() + em(0.7) + w > r.right();
             p.drawText(QPointF(left ? q.x() - em(0.7) - w : q.x() + em(0.7), q.y() + em(0.9)), names_[i]);
         }
     }

@@ -224,11 +224,13 @@ void StripsPage::show_levels() {
             if ((sum += u.g) >= all / 2)
                 break;
         }
-        QString washout;
+        QStringList washouts;
         for (const WashoutUse& w : plan->washouts)
-            washout += (washout.isEmpty() ? QString() : QStringLiteral("; ")) +
-                       (w.readings ? tr("%1 by calibration from %n reading(s)", nullptr, w.readings).arg(QString::fromUtf8(facts(w.material).id)) : w.by_setting ? tr("%1 by your own figures").arg(QString::fromUtf8(facts(w.material).id)) : tr("%1 by the machine's defaults, not calibrated").arg(QString::fromUtf8(facts(w.material).id)));
-        sum_->setText(tr("%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.", nullptr, few).arg(all, 0, 'f', 1) + QStringLiteral(" ") + washout + QStringLiteral("."));
+            washouts << (w.readings ? tr("%1 by calibration from %n reading(s)", nullptr, w.readings).arg(QString::fromUtf8(facts(w.material).id)) : w.by_setting ? tr("%1 by your own figures").arg(QString::fromUtf8(facts(w.material).id)) : tr("%1 by the machine's defaults, not calibrated").arg(QString::fromUtf8(facts(w.material).id)));
+        washouts.removeDuplicates(); // toolheads may agree
+        const double primes = plan->totals.purge_g + plan->totals.useful_purge_g - all;
+        sum_->setText(tr("%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.", nullptr, few).arg(all, 0, 'f', 1) +
+                      (primes > 0.05 ? tr(" Another %1 g prime nozzles that kept their filament.").arg(primes, 0, 'f', 1) : QString()) + QStringLiteral(" ") + washouts.join(QStringLiteral("; ")) + QStringLiteral("."));
     } else {
         sum_->clear();
     }

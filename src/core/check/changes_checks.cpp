@@ -1,6 +1,7 @@
 #include "core/check/checker.h"
 
 #include "core/plan/attendance.h"
+#include "core/plan/planner.h"
 #include "core/purge/landing.h"
 
 #include <algorithm>
@@ -66,6 +67,29 @@ void Checker::hairs() {
     f.fixes.push_back({"a purge tower", {}, [](Project& q) { q.settings.purge_to = kTower; }});
 }
 
+/// Work by hand that saves hardly anything.
+void Checker::hands_for_little() {
+    const Totals& now = plan.totals;
+    bool fed = false;
+    for (std::size_t n = 0; n < p.machine.nozzles.size(); ++n)
+        fed |= !p.machine.by_hand(static_cast<int>(n));
+    if (p.settings.aim != kLeastWaste || !now.hand_swaps || !fed)
+        return;
+    Project gentler = p;
+    gentler.settings.aim = kBlend;
+    Planner planner(p, plan);
+    planner.leave_out_checks();
+    const auto other = planner.plan(gentler);
+    if (!other || (*other)->totals.hand_swaps >= now.hand_swaps)
+        return;
+    const Totals& then = (*other)->totals;
+    Finding& f = add("hands-for-little", Severity::warning,
+                     std::to_string(now.hand_swaps - then.hand_swaps) + " swaps by hand save " + num(then.purge_g - now.purge_g) +
+                         " g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.",
+                     "whole print");
+    f.fixes.push_back({"blend waste and handling", num(then.purge_g - now.purge_g) + " g more purge", [](Project& q) { q.settings.aim = kBlend; }});
+}
+
 /// Visits that nobody will make.
 void Checker::nights() {
     if (const int night = plan.attendance.night_trips) {
@@ -92,7 +116,7 @@ void Checker::refills() {
             at_layer(waits->latest_layer), waits->latest_layer);
     } else
         add("slots-short", Severity::warning,
-            spools + ", each at any time in some stretch of layers. Put in too late, the printer waits.",
+            spools + (t.refills == 1 ? "" : ", each") + ", at any time in some stretch of layers. Put in too late, the printer waits.",
             at_layer(first.latest_layer), first.latest_layer);
 }
 

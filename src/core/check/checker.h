@@ -57,6 +57,7 @@ struct Checker {
     void nozzles();
     void dirty_starts();
     void hairs();
+    void hands_for_little();
     void nights();
     void refills();
     // plate.cpp

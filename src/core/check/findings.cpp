@@ -85,6 +85,7 @@ std::vector<Finding> find_problems(const Project& project, const Plan& plan, std
     c.dirty_starts();
     c.hairs();
     c.hands();
+    c.hands_for_little();
     c.nights();
     const auto is_waived = [&](const Finding& f) {
         return std::any_of(project.waivers.begin(), project.waivers.end(), [&](const Waiver& w) { return w.code == f.code; });

@@ -175,11 +175,14 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     for (const Part& part : p.parts)
         if (part.takes_purge)
             r.preparation.push_back("Let \u201c" + part.name + "\u201d take the purge: its colours do not matter.");
-    for (const WashoutUse& w : plan.washouts)
-        r.preparation.push_back(w.readings ? format("Purge of %s on a %.2f mm nozzle is by calibration from %d readings: V_d %.0f \u00b1 %.0f, V_m %.0f \u00b1 %.0f mm\u00b3.", facts(w.material).id, w.nozzle_mm,
+    for (const WashoutUse& w : plan.washouts) {
+        std::string line = w.readings ? format("Purge of %s on a %.2f mm nozzle is by calibration from %d readings: V_d %.0f \u00b1 %.0f, V_m %.0f \u00b1 %.0f mm\u00b3.", facts(w.material).id, w.nozzle_mm,
                                                    w.readings, w.washout.dead_mm3, w.dead_sd_mm3, w.washout.mixing_mm3, w.mixing_sd_mm3)
                                           : format("Purge of %s is by %s: V_d %.0f, V_m %.0f mm\u00b3, not calibrated.", facts(w.material).id, w.by_setting ? "your own figures" : "the machine's defaults",
-                                                   w.washout.dead_mm3, w.washout.mixing_mm3));
+                                                   w.washout.dead_mm3, w.washout.mixing_mm3);
+        if (std::find(r.preparation.begin(), r.preparation.end(), line) == r.preparation.end()) // toolheads may agree
+            r.preparation.push_back(std::move(line));
+    }
     if (p.machine.toolheads.size() > 1)
         r.preparation.emplace_back("Check the XY offset between the toolheads.");
     r.preparation.emplace_back("See that the removable bed sits in its place, and that the sheet is clean.");
