@@ -15,7 +15,7 @@
 <context>
     <name>vitrail::CalibrationPage</name>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="238"/>
+        <location filename="../src/app/purge/calibration_page.cpp" line="241"/>
         <source>A hollow column %1 mm tall that changes filament %n time(s). Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</source>
         <translation>
             <numerusform>A hollow column %1 mm tall that changes filament %n time. Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</numerusform>
@@ -23,7 +23,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="324"/>
+        <location filename="../src/app/purge/calibration_page.cpp" line="335"/>
         <source> – %n outlier(s)</source>
         <translation>
             <numerusform> – %n outlier</numerusform>
@@ -31,7 +31,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="370"/>
+        <location filename="../src/app/purge/calibration_page.cpp" line="381"/>
         <source>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)</source>
         <translation>
             <numerusform>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading</numerusform>
@@ -105,7 +105,7 @@
 <context>
     <name>vitrail::NozzlesPage</name>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="212"/>
+        <location filename="../src/app/changes/nozzles_page.cpp" line="215"/>
         <source> %n refill(s).</source>
         <translation>
             <numerusform> %n refill.</numerusform>
@@ -113,7 +113,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="212"/>
+        <location filename="../src/app/changes/nozzles_page.cpp" line="215"/>
         <source> For %n of them the printer waits.</source>
         <translation>
             <numerusform> For %n of them the printer waits.</numerusform>
@@ -121,7 +121,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="264"/>
+        <location filename="../src/app/changes/nozzles_page.cpp" line="267"/>
         <source>%n best trade-off(s) between purge and work by hand. A ring marks the plan as it is, a square the least time.</source>
         <translation>
             <numerusform>%n best trade-off between purge and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
@@ -243,7 +243,7 @@
 <context>
     <name>vitrail::StripsPage</name>
     <message numerus="yes">
-        <location filename="../src/app/purge/strips_page.cpp" line="230"/>
+        <location filename="../src/app/purge/strips_page.cpp" line="229"/>
         <source>%1 by calibration from %n reading(s)</source>
         <translation>
             <numerusform>%1 by calibration from %n reading</numerusform>
@@ -251,7 +251,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/strips_page.cpp" line="231"/>
+        <location filename="../src/app/purge/strips_page.cpp" line="232"/>
         <source>%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.</source>
         <translation>
             <numerusform>%n pair takes half of %1 g. Drag a cut, or move it with the arrow keys.</numerusform>

@@ -79,7 +79,7 @@ void SheetPages::build() {
         p.setFont(font(20, true));
         p.drawText(QRectF(left, y, width, 26), Qt::AlignLeft | Qt::AlignVCenter, text(sheet_.title));
         p.setFont(font(kText));
-        p.drawText(QRectF(left, y + 27, width, 13), Qt::AlignLeft, text(sheet_.machine + " (" + sheet_.machine_note + ")"));
+        p.drawText(QRectF(left, y + 27, width, 13), Qt::AlignLeft, QFontMetricsF(font(kText)).elidedText(text(sheet_.machine + " (" + sheet_.machine_note + ")"), Qt::ElideRight, width));
         QString settings;
         for (const std::string& s : sheet_.settings)
             settings += (settings.isEmpty() ? QString() : QStringLiteral(" · ")) + text(s);

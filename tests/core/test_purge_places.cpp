@@ -40,6 +40,7 @@ class TestPurgePlaces : public QObject {
 private Q_SLOTS:
     void flows_add_up();
     void infill_takes_what_it_has_room_for();
+    void peaks_keep_the_tower_small();
     void colours_that_show_are_kept_out();
     void other_materials_are_kept_out();
     void second_piece();
@@ -61,7 +62,7 @@ void TestPurgePlaces::flows_add_up() {
     std::mt19937 rng(3);
     for (int round = 0; round < 12; ++round) {
         Project p = blocks();
-        p.settings.purge_infill = static_cast<double>(rng() % 2);
+        p.settings.purge_infill = static_cast<double>(rng() % 3);
         p.settings.purge_to = static_cast<double>(1 + rng() % 3);
         p.settings.ooze_wall = static_cast<double>(rng() % 2);
         p.settings.tower_shape = static_cast<double>(rng() % 3);
@@ -122,6 +123,32 @@ void TestPurgePlaces::infill_takes_what_it_has_room_for() {
     // No infill, no room.
     p.settings.infill_pct = 0;
     QCOMPARE(plan_of(p)->totals.useful_purge_g, 0.0);
+}
+
+void TestPurgePlaces::peaks_keep_the_tower_small() {
+    Project p = blocks();
+    p.settings.walls = 4;
+    p.settings.infill_pct = 100;
+    p.settings.top_skins = p.settings.bottom_skins = 0; // a layer of skin has no infill, and its peak stays a peak
+    const auto plain = plan_of(p);
+    p.settings.purge_infill = kPeaks;
+    const auto peaks = plan_of(p);
+    p.settings.purge_infill = kYes;
+    const auto all = plan_of(p);
+    QVERIFY(peaks->tower.width_mm < plain->tower.width_mm);
+    QVERIFY(flow_sum(*peaks, Destination::infill) > 0);
+    QVERIFY(flow_sum(*peaks, Destination::infill) < flow_sum(*all, Destination::infill)); // only what must
+    QVERIFY(wasted_g(peaks->totals) < wasted_g(plain->totals));
+    for (const Change& c : peaks->changes) {
+        double sum = 0;
+        for (const Flow& f : c.flows)
+            sum += f.mm3;
+        COMPARE_NEAR(sum, c.purge_mm3, 1e-6);
+    }
+    // Into a tower of a given width goes what it holds.
+    p.settings.purge_infill = kPeaks;
+    p.settings.tower_width_mm = plain->tower.width_mm + 1;
+    QCOMPARE(flow_sum(*plan_of(p), Destination::infill), 0.0);
 }
 
 void TestPurgePlaces::colours_that_show_are_kept_out() {

@@ -51,6 +51,11 @@ FilamentDialog::FilamentDialog(const Filament& f, QWidget* parent)
     nozzle_low_ = box(f.nozzle_c.low, 0, 500, 0, tr("°C"), heat, tr("Nozzle from"));
     nozzle_high_ = box(f.nozzle_c.high, 0, 500, 0, tr("°C"), heat, tr("Nozzle to"));
     bed_low_ = box(f.bed_c.low, 0, 200, 0, tr("°C"), heat, tr("Bed from"));
+    free_ = box(f.free_after_h, 0, 1000, 1, tr("h"), tr("Its spool is busy elsewhere, in another printer for instance, until so many hours after the start. It is put in later then, as long as it is there by its first layer."), tr("Spool free after"));
+    free_->setObjectName(QStringLiteral("free_after"));
+    free_->setSpecialValueText(tr("from the start"));
+    clean_ = box(f.delta_e, 0, 30, 1, {}, tr("Colour difference at which a change to it counts as clean: 1 for show surfaces, 4 where it is hidden."), tr("Clean at ΔE"));
+    clean_->setSpecialValueText(tr("as the project"));
     bed_high_ = box(f.bed_c.high, 0, 200, 0, tr("°C"), heat, tr("Bed to"));
 
     QFormLayout* form = form_;
@@ -72,6 +77,8 @@ FilamentDialog::FilamentDialog(const Filament& f, QWidget* parent)
     form->addRow(tr("&Price"), price_);
     form->addRow(tr("No&zzle"), pair(nozzle_low_, nozzle_high_));
     form->addRow(tr("&Bed"), pair(bed_low_, bed_high_));
+    form->addRow(tr("Clean at Δ&E"), clean_);
+    form->addRow(tr("Spool &free after"), free_);
     auto* note = new QLabel(tr("A new material brings its own density and temperatures."));
     note->setObjectName(QStringLiteral("quiet"));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
@@ -137,6 +144,8 @@ Filament FilamentDialog::filament() const {
     f.diameter_mm = diameter_->value();
     f.density_g_cm3 = density_->value();
     f.price_per_kg = price_->value();
+    f.free_after_h = free_->value();
+    f.delta_e = clean_->value();
     f.nozzle_c = {std::min(nozzle_low_->value(), nozzle_high_->value()), std::max(nozzle_low_->value(), nozzle_high_->value())};
     f.bed_c = {std::min(bed_low_->value(), bed_high_->value()), std::max(bed_low_->value(), bed_high_->value())};
     return f;

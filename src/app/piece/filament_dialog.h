@@ -33,7 +33,7 @@ private:
     QLineEdit *name_, *hex_;
     QComboBox* material_;
     QPushButton* colour_;
-    QDoubleSpinBox *td_, *diameter_, *density_, *price_, *nozzle_low_, *nozzle_high_, *bed_low_, *bed_high_;
+    QDoubleSpinBox *td_, *diameter_, *density_, *price_, *nozzle_low_, *nozzle_high_, *bed_low_, *bed_high_, *free_, *clean_;
 };
 
 } // namespace vitrail

@@ -155,6 +155,25 @@ void StripsView::paintEvent(QPaintEvent* e) {
         const QString rule = locked ? tr("locked") : u->rule == PurgeRule::by_hand ? tr("by hand") : u->rule == PurgeRule::material ? tr("other material") : u->rule == PurgeRule::prime ? tr("a prime is enough") : tr("clean at ΔE %1").arg(u->delta_e);
         p.drawText(QRectF(r.left(), r.top() - em(1.25), r.width(), em(1.2)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 · %n time(s) = %2 g", nullptr, u->times).arg(rule).arg(u->g, 0, 'f', u->g < 10 ? 2 : 1));
     }
+    // Where half of all purge is passed.
+    double all_g = 0, sum_g = 0;
+    for (const auto& pair : order_)
+        if (const PairUse* u = use_of(pair))
+            all_g += u->g;
+    for (int row = 0; row + 1 < rows(); ++row) {
+        const PairUse* u = use_of(order_[static_cast<std::size_t>(row)]);
+        const bool before = sum_g < all_g / 2;
+        sum_g += u ? u->g : 0;
+        if (!before || sum_g < all_g / 2)
+            continue;
+        const double y = (row + 1) * row_height();
+        p.setRenderHint(QPainter::Antialiasing, false);
+        p.setPen(QPen(t.quiet, 1, Qt::DashLine));
+        p.drawLine(QPointF(0, y), QPointF(width(), y));
+        p.setPen(t.quiet);
+        p.setFont(font_of(0.9));
+        p.drawText(QRectF(em(0.4), y - em(1.2), em(5.6), em(1.1)), Qt::AlignLeft | Qt::AlignBottom, tr("half of it"));
+    }
     // One scale for all, below.
     const QRectF last = strip_rect(rows() - 1);
     p.setRenderHint(QPainter::Antialiasing, false);

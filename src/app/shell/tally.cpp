@@ -104,18 +104,25 @@ void Tally::refresh() {
     set(waste_, QStringLiteral("%1").arg(t.waste_ratio, 0, 'f', 2),
         tr("(purge %1 g + tower fill %2 g + support %3 g) ÷ piece %4 g").arg(g(t.purge_g), g(t.tower_g), g(t.support_g + t.interface_g), g(t.model_g)));
     set(purge_, tr("%1 g").arg(g(t.purge_g)),
-        tr("The purge of %1 changes, %2 mm³ in all. No order of these layers purges less than %3 mm³.\n"
+        tr("The purge of %1 changes, %2 mm³ in all. No order of these layers purges less than %3.\n"
+           "%6"
            "Not in it: %4 g to fill the nozzles at the start%5.")
-            .arg(t.changes).arg(t.purge_mm3, 0, 'f', 0).arg(plan->bound.purge_mm3, 0, 'f', 0).arg(g(t.first_load_g))
+            .arg(t.changes).arg(t.purge_mm3, 0, 'f', 0)
+            .arg(t.purge_mm3 <= plan->bound.purge_mm3 + 0.5 ? tr("%1 mm³: this one is proven the best").arg(plan->bound.purge_mm3, 0, 'f', 0)
+                                                            : tr("%1 mm³: a gap of %2 mm³ or %3 %").arg(plan->bound.purge_mm3, 0, 'f', 0).arg(t.purge_mm3 - plan->bound.purge_mm3, 0, 'f', 0).arg(100 * (t.purge_mm3 / std::max(1.0, plan->bound.purge_mm3) - 1), 0, 'f', 1))
+            .arg(g(t.first_load_g))
             .arg(plan->tower.layers ? tr(", and %1 g of fill that lets the tower stand.\nThe tower is %2 mm square and %3 mm tall (%4 times its width) and takes %5 % of all filament")
                                           .arg(g(t.tower_g)).arg(plan->tower.width_mm, 0, 'f', 1).arg(plan->tower.height_mm, 0, 'f', 1)
                                           .arg(plan->tower.slenderness(), 0, 'f', 1).arg(100 * tower_share(*plan), 0, 'f', 0)
-                                    : QString()));
+                                    : QString())
+            .arg((t.useful_purge_g > 0 ? tr("%1 g of it are put to use and do not count here.\n").arg(g(t.useful_purge_g)) : QString()) +
+                 (plan->loading.proven ? tr("Which filament sits on which nozzle is proven too.\n") : tr("Which filament sits on which nozzle was searched: at most %1 % from the best.\n").arg(100 * (plan->loading.cost / std::max(1e-9, plan->loading.bound) - 1), 0, 'f', 1))));
     int by_kind[3] = {0, 0, 0};
     for (const Change& c : plan->changes)
         ++by_kind[static_cast<int>(c.kind)];
-    set(changes_, QString::number(t.changes), tr("%1 by hand, %2 by a feeder, %3 to another nozzle. No order takes fewer than %4.").arg(by_kind[0]).arg(by_kind[1]).arg(by_kind[2]).arg(plan->bound.changes));
-    set(hands_, QString::number(t.hand_swaps), tr("Somebody is at the printer for %1 in all.").arg(QString::fromStdString(duration(t.attended_s))));
+    set(changes_, QString::number(t.changes), tr("%1 by hand, %2 by a feeder, %3 to another nozzle. No order takes fewer than %4%5.").arg(by_kind[0]).arg(by_kind[1]).arg(by_kind[2]).arg(plan->bound.changes)
+                                              .arg(t.changes > plan->bound.changes ? tr(": a gap of %1").arg(t.changes - plan->bound.changes) : QString()));
+    set(hands_, QString::number(t.hand_swaps), tr("Somebody is at the printer for %1 in all. %2").arg(QString::fromStdString(duration(t.attended_s)), QString::fromStdString(presence(p, *plan))));
     set(time_, QString::fromStdString(duration(t.total_s)), tr("printing %1 + changing %2").arg(QString::fromStdString(duration(t.print_s)), QString::fromStdString(duration(t.change_s))));
     set(money_, QStringLiteral("%1").arg(t.cost, 0, 'f', 2), tr("filament %1 + your time %2").arg(t.filament_cost, 0, 'f', 2).arg(t.attended_cost, 0, 'f', 2));
 

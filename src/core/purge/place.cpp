@@ -52,7 +52,7 @@ void place_purge(const Project& p, Plan& plan) {
     const auto filament = [&](int f) -> const Filament& { return p.filaments[static_cast<std::size_t>(f)]; };
     // hides[w · n + c]: colour c cannot be seen behind the walls of w.
     std::vector<char> hides(static_cast<std::size_t>(n) * static_cast<std::size_t>(n), 0);
-    if (s.purge_infill == kYes)
+    if (s.purge_infill != kNo)
         for (int w = 0; w < n; ++w)
             for (int c = 0; c < n; ++c)
                 hides[static_cast<std::size_t>(w * n + c)] = hides_behind(filament(w), wall_mm, filament(c).colour, filament(w).delta_e > 0 ? filament(w).delta_e : s.delta_e);
@@ -62,6 +62,10 @@ void place_purge(const Project& p, Plan& plan) {
         return r.where != Destination::infill || (hides[static_cast<std::size_t>(r.owner * n + c.to)] && hides[static_cast<std::size_t>(r.owner * n + c.displaced)]);
     };
 
+    // The slimmest tower that stands, where only peaks go elsewhere.
+    constexpr double kLeastWidth_mm = 8;
+    const bool peaks = s.purge_infill == kPeaks && plan.rest_goes_to == Destination::tower && !plan.changes.empty();
+    const double slim_mm = !peaks ? 0 : s.tower_width_mm > 0 ? s.tower_width_mm : std::max(kLeastWidth_mm, plan.grid.top_mm(plan.changes.back().layer) / s.slenderness_limit);
     std::vector<double> rest(static_cast<std::size_t>(count), 0); // for the tower or the skirt
     std::size_t begin = 0;
     while (begin < plan.changes.size()) {
@@ -71,7 +75,7 @@ void place_purge(const Project& p, Plan& plan) {
         while (end < plan.changes.size() && plan.changes[end].layer == l)
             ++end;
         std::vector<Room> rooms;
-        if (s.purge_infill == kYes)
+        if (s.purge_infill != kNo)
             for (std::size_t i = 0; i < p.parts.size(); ++i)
                 if (const double mm3 = plan.demand->parts[i][layer].infill_mm3 * s.copies; mm3 > kNothing && !p.parts[i].takes_purge)
                     rooms.push_back({Destination::infill, static_cast<int>(i), plan.owner[i][layer], mm3});
@@ -86,10 +90,13 @@ void place_purge(const Project& p, Plan& plan) {
             const auto choice = [&](std::size_t c) { return std::count_if(rooms.begin(), rooms.end(), [&](const Room& r) { return suits(plan.changes[c], r); }); };
             std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return choice(a) < choice(b); });
         }
+        double tower_mm3 = slim_mm * slim_mm * plan.grid.thickness_mm(l);
         for (const std::size_t i : order) {
             Change& c = plan.changes[i];
             c.flows.clear();
-            double left = c.purge_mm3;
+            const double into_tower = std::min(c.purge_mm3, tower_mm3);
+            tower_mm3 -= into_tower;
+            double left = c.purge_mm3 - into_tower;
             for (Room& r : rooms)
                 if (left > kNothing && r.mm3 > kNothing && suits(c, r)) {
                     const double take = std::min(left, r.mm3);
@@ -97,6 +104,7 @@ void place_purge(const Project& p, Plan& plan) {
                     r.mm3 -= take;
                     left -= take;
                 }
+            left += into_tower;
             if (left > kNothing) {
                 c.flows.push_back({plan.rest_goes_to, -1, left});
                 rest[layer] += left;
@@ -108,7 +116,7 @@ void place_purge(const Project& p, Plan& plan) {
     plan.skirt = {};
     plan.ooze = {};
     if (plan.rest_goes_to == Destination::tower)
-        plan.tower = build_tower(rest, plan.grid, {s.tower_width_mm, s.tower_infill_pct, s.line_width_mm, s.slenderness_limit, 8, static_cast<TowerKind>(s.tower_shape)});
+        plan.tower = build_tower(rest, plan.grid, {s.tower_width_mm, s.tower_infill_pct, s.line_width_mm, s.slenderness_limit, kLeastWidth_mm, static_cast<TowerKind>(s.tower_shape)});
     if (plan.rest_goes_to == Destination::skirt) {
         plan.skirt = build_skirt(rest, plan.grid, skirt_length(p, plan), s.line_width_mm);
         // What finds no room in the skirt is thrown out, from the last change of the layer backwards.

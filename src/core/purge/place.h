@@ -5,11 +5,18 @@
 
 namespace vitrail {
 
+/// settings.purge_infill: not at all, first (kYes), or only what a slim tower has no room for.
+inline constexpr double kPeaks = 2;
+
 /// Fills the flows and destinations of `changes`, and `tower`, `skirt` and `ooze`.
 ///
 /// In each layer, a change's purge goes to the infill (settings.purge_infill), then support (purge_support), then to parts that
 /// take purge, as far as each has room in that layer; changes that fewer places suit come first. The rest goes to
 /// `rest_goes_to`; what a skirt has no room for is ejected.
+///
+/// With kPeaks and a tower the layers take turns: a layer's purge fills the tower first, as far as the slimmest one that stands
+/// (or the width that is set) has room, and only what is more goes to the infill. That keeps the tower small and the infill pure
+/// in all other layers.
 ///
 /// Infill takes purge of the same material class whose colours, old and new, do not show through the walls before it
 /// (hides_behind).

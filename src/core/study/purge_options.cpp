@@ -2,6 +2,7 @@
 
 #include "core/estimate/estimate.h"
 #include "core/plan/planner.h"
+#include "core/purge/place.h"
 
 #include <cstdio>
 
@@ -46,6 +47,11 @@ Result<std::vector<PurgeOption>> purge_options(const Project& project, const Pla
     next("a tower that narrows", "where fewer changes remain", to(kTower, kStepped));
     next("two towers", "one ends where its changes end", to(kTower, kSplit));
     next("a skirt", "as tall as the last layer that changes; what it has no room for is thrown out", [](Project& q) { q.settings.purge_to = kSkirt; });
+    if (project.settings.purge_infill != kPeaks)
+        next("peaks into the infill", "a slim tower, and only what it has no room for goes inside", [](Project& q) {
+            q.settings.purge_to = kTower;
+            q.settings.purge_infill = kPeaks;
+        });
     if (project.settings.purge_infill == kNo)
         next("infill first", "what does not show through the walls; the rest as it is", [](Project& q) { q.settings.purge_infill = kYes; });
     else
