@@ -66,7 +66,7 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
     table_->setItemDelegateForColumn(ChangesModel::kFromTo, new FromToDelegate(table_));
     table_->setTabKeyNavigation(false);
     table_->setFrameShape(QFrame::NoFrame);
-    const double widths[] = {2.0, 4.9, 4.5, 5.1, 5.4, 5.0, 3.9, 3.5, 2.9, 3.7, 3};
+    const double widths[] = {2.0, 5.5, 5.0, 5.6, 5.9, 4.8, 3.8, 3.6, 3.0, 3.7, 3};
     for (int c = 0; c < ChangesModel::kColumns; ++c)
         table_->setColumnWidth(c, em(widths[c]));
     table_->horizontalHeader()->setStretchLastSection(true);
@@ -116,7 +116,7 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
     all->addWidget(right);
     all->setStretchFactor(0, 3);
     all->setStretchFactor(1, 2);
-    all->setSizes({720, 420});
+    all->setSizes({775, 365});
     for (QSplitter* s : {right, all}) {
         s->setChildrenCollapsible(false);
         s->setHandleWidth(em(0.6));

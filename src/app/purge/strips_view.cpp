@@ -172,7 +172,7 @@ void StripsView::paintEvent(QPaintEvent* e) {
         p.drawLine(QPointF(0, y), QPointF(width(), y));
         p.setPen(t.quiet);
         p.setFont(font_of(0.9));
-        p.drawText(QRectF(em(0.4), y - em(1.2), em(5.6), em(1.1)), Qt::AlignLeft | Qt::AlignBottom, tr("half of it"));
+        p.drawText(QRectF(em(0.4), y + 2, em(5.6), em(1.1)), Qt::AlignLeft | Qt::AlignTop, tr("half of it"));
     }
     // One scale for all, below.
     const QRectF last = strip_rect(rows() - 1);
