@@ -72,6 +72,7 @@ WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
     pieces_->setAccessibleName(tr("Parts whose colours do not matter"));
     pieces_->setToolTip(tr("A ticked part is a second piece: it is printed from purge as far as there is any, and else in whatever is loaded"));
     pieces_->setMaximumHeight(em(8));
+    pieces_->setStyleSheet(QStringLiteral("QListView::item { padding: 2px 0; }"));
     form->addRow(tr("Second piece"), pieces_);
     scroll->setWidget(inside);
     how->body()->addWidget(scroll, 1);
