@@ -6,6 +6,7 @@
 #include "app/piece/setting_edit.h"
 #include "app/shell/document.h"
 #include "app/shell/panel.h"
+#include "app/shell/pieces.h"
 #include "app/shell/study.h"
 #include "core/changes/aims.h"
 #include "core/run_sheet/run_sheet.h"
@@ -20,7 +21,7 @@
 namespace vitrail {
 
 NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), document_(document), machine_(new MachineView), slots_(new SlotsView(document, view)), table_(new QTableWidget), plot_(new FrontPlot),
+    : QWidget(parent), document_(document), machine_(new MachineView), slots_(new SlotsView(document, view)), table_(make_table("aims", tr("Aims compared"), {{tr("aim"), 6.8}, {tr("purge"), 4.2, true}, {tr("changing"), 4.9, true}, {tr("by hand"), 4.2, true}, {tr("on nozzles")}})), plot_(new FrontPlot),
       slider_(new QSlider(Qt::Horizontal)), reason_(new QLabel), presence_(new QLabel), slider_says_(new QLabel), can_(new QLabel), use_(new QPushButton(tr("&Use this"))),
       unpin_(new QPushButton(tr("Let go of &pins"))) {
     auto* nozzles = new Panel(tr("Filaments on nozzles"));
@@ -57,28 +58,7 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
     over_time->body()->addWidget(slots_, 1);
 
     auto* aims = new Panel(tr("What each aim costs"));
-    table_->setObjectName(QStringLiteral("aims"));
-    table_->setAccessibleName(tr("Aims compared"));
-    table_->setColumnCount(5);
-    table_->setHorizontalHeaderLabels({tr("aim"), tr("purge"), tr("changing"), tr("by hand"), tr("on nozzles")});
     table_->horizontalHeaderItem(3)->setToolTip(tr("Spools put in before the start, refills and swaps"));
-    for (int c = 1; c < 4; ++c)
-        table_->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-    for (const int c : {0, 4})
-        table_->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table_->setSelectionMode(QAbstractItemView::SingleSelection);
-    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setShowGrid(false);
-    table_->setTabKeyNavigation(false);
-    table_->verticalHeader()->hide();
-    table_->verticalHeader()->setDefaultSectionSize(em(1.9));
-    table_->horizontalHeader()->setHighlightSections(false);
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    const double widths[] = {6.8, 4.2, 4.9, 4.2, 8};
-    for (int c = 0; c < 5; ++c)
-        table_->setColumnWidth(c, em(widths[c]));
-    table_->horizontalHeader()->setStretchLastSection(true);
     aims->body()->addWidget(table_, 2);
     reason_->setObjectName(QStringLiteral("reason"));
     reason_->setWordWrap(true);
@@ -103,20 +83,8 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
     use_->setObjectName(QStringLiteral("use_aim"));
     aims->add_to_heading(use_);
 
-    auto* left = new QSplitter(Qt::Vertical);
-    left->addWidget(nozzles);
-    left->addWidget(over_time);
-    left->setSizes({245, 205});
-    auto* all = new QSplitter(Qt::Horizontal);
-    all->addWidget(left);
-    all->addWidget(aims);
-    all->setStretchFactor(0, 3);
-    all->setStretchFactor(1, 2);
-    all->setSizes({650, 500});
-    for (QSplitter* s : {left, all}) {
-        s->setChildrenCollapsible(false);
-        s->setHandleWidth(em(0.6));
-    }
+    auto* left = make_splitter(Qt::Vertical, {nozzles, over_time}, {245, 205});
+    auto* all = make_splitter(Qt::Horizontal, {left, aims}, {650, 500});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
@@ -238,15 +206,9 @@ void NozzlesPage::show_choices() {
                              : c.aim == kLeastTime     ? tr("least time")
                              : c.aim == kLeastHandling ? tr("least handling")
                                                        : tr("blend %1 %").arg(c.blend_pct, 0, 'f', 0);
-        const QString cells[] = {name, tr("%1 g").arg(t.purge_g, 0, 'f', 1), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), on.join(QStringLiteral(" · "))};
-        for (int k = 0; k < 5; ++k) {
-            auto* item = new QTableWidgetItem(cells[k]);
-            item->setTextAlignment((k > 0 && k < 4 ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
-            item->setToolTip(k == 3 ? tr("%1 spools put in before the start, %2 refills, %3 swaps").arg(t.spools_to_load).arg(t.refills).arg(t.hand_swaps) : k == 4 ? tr("By nozzle, in the order of the machine%1").arg(c.plan->loading.proven ? tr("; proven: no other split costs less for this aim") : tr("; searched, not proven")) : QString());
-            if (c.own)
-                item->setFont(font_of(1, true));
-            table_->setItem(static_cast<int>(i), k, item);
-        }
+        set_row(table_, static_cast<int>(i), {name, tr("%1 g").arg(t.purge_g, 0, 'f', 1), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), on.join(QStringLiteral(" · "))}, {}, c.own);
+        table_->item(static_cast<int>(i), 3)->setToolTip(tr("%1 spools put in before the start, %2 refills, %3 swaps").arg(t.spools_to_load).arg(t.refills).arg(t.hand_swaps));
+        table_->item(static_cast<int>(i), 4)->setToolTip(tr("By nozzle, in the order of the machine%1").arg(c.plan->loading.proven ? tr("; proven: no other split costs less for this aim") : tr("; searched, not proven")));
         if (!c.own && c.aim != kLeastTime)
             front_.push_back(static_cast<int>(i));
     }

@@ -3,6 +3,7 @@
 #include "app/changes/changes_model.h"
 #include "app/changes/layer_order_view.h"
 #include "app/shell/document.h"
+#include "app/shell/pieces.h"
 #include "app/shell/view_state.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
@@ -107,20 +108,8 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
     lock_->setWordWrap(true);
     saving->body()->addWidget(lock_);
 
-    auto* right = new QSplitter(Qt::Vertical);
-    right->addWidget(saving);
-    right->addWidget(order_panel_);
-    right->setStretchFactor(1, 1);
-    auto* all = new QSplitter(Qt::Horizontal);
-    all->addWidget(list_);
-    all->addWidget(right);
-    all->setStretchFactor(0, 3);
-    all->setStretchFactor(1, 2);
-    all->setSizes({775, 365});
-    for (QSplitter* s : {right, all}) {
-        s->setChildrenCollapsible(false);
-        s->setHandleWidth(em(0.6));
-    }
+    auto* right = make_splitter(Qt::Vertical, {saving, order_panel_}, {190, 260});
+    auto* all = make_splitter(Qt::Horizontal, {list_, right}, {775, 365});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);

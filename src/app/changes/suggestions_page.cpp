@@ -2,6 +2,7 @@
 
 #include "app/shell/document.h"
 #include "app/shell/panel.h"
+#include "app/shell/pieces.h"
 #include "app/shell/study.h"
 #include "core/run_sheet/run_sheet.h"
 
@@ -29,7 +30,7 @@ QString signed_text(double d, int decimals, const QString& unit) {
 } // namespace
 
 SuggestionsPage::SuggestionsPage(Document* document, std::function<std::vector<Machine>()> owned, QWidget* parent)
-    : QWidget(parent), document_(document), owned_(std::move(owned)), table_(new QTableWidget), detail_(new QLabel), empty_(new QLabel), preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
+    : QWidget(parent), document_(document), owned_(std::move(owned)), table_(make_table("suggestions", tr("Suggestions"), {{tr("what")}, {tr("changes"), 4.6, true}, {tr("purge and tower"), 7.6, true}, {tr("by hand"), 4.6, true}, {tr("time"), 5.6, true}, {tr("gives up"), 9}})), detail_(new QLabel), empty_(new QLabel), preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
       apply_(new QPushButton(icon(QStringLiteral("check")), tr("&Apply"))), stop_(new QPushButton(tr("Stop"))), poses_(new QCheckBox(tr("other &poses too"))), bar_(new QProgressBar) {
     auto* panel = new Panel(tr("What would save changes"));
     bar_->setRange(0, 100);
@@ -43,25 +44,6 @@ SuggestionsPage::SuggestionsPage(Document* document, std::function<std::vector<M
     note->setObjectName(QStringLiteral("quiet"));
     note->setWordWrap(true);
     panel->body()->addWidget(note);
-    table_->setObjectName(QStringLiteral("suggestions"));
-    table_->setAccessibleName(tr("Suggestions"));
-    table_->setColumnCount(6);
-    table_->setHorizontalHeaderLabels({tr("what"), tr("changes"), tr("purge and tower"), tr("by hand"), tr("time"), tr("gives up")});
-    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table_->setSelectionMode(QAbstractItemView::SingleSelection);
-    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setShowGrid(false);
-    table_->setTabKeyNavigation(false);
-    table_->verticalHeader()->hide();
-    table_->verticalHeader()->setDefaultSectionSize(em(1.95));
-    table_->horizontalHeader()->setHighlightSections(false);
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    const double widths[] = {0, 4.6, 7.6, 4.6, 5.6, 9};
-    for (int c = 1; c < 6; ++c)
-        table_->setColumnWidth(c, em(widths[c]));
-    for (int c = 0; c < 6; ++c)
-        table_->horizontalHeaderItem(c)->setTextAlignment((c > 0 && c < 5 ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     panel->body()->addWidget(table_, 1);
     empty_->setObjectName(QStringLiteral("quiet"));
     empty_->setAlignment(Qt::AlignCenter);
@@ -153,20 +135,14 @@ void SuggestionsPage::fill() {
             const Suggestion& s = list_[i];
             const Totals &b = s.before, &a = s.after;
             const double minutes = (a.total_s - b.total_s) / 60;
-            const QString cells[] = {QString::fromStdString(s.label),
+            set_row(table_, static_cast<int>(i), {QString::fromStdString(s.label),
                                      signed_text(a.changes - b.changes, 0, {}),
                                      signed_text(a.purge_g + a.tower_g - b.purge_g - b.tower_g, 1, tr("g")),
                                      signed_text(a.hand_swaps + a.refills - b.hand_swaps - b.refills, 0, {}),
                                      signed_text(minutes, 0, tr("min")),
                                      s.only_told           ? tr("so already")
                                      : s.loss_mm3 > 0.5 ? tr("%1 mm³ recoloured").arg(s.loss_mm3, 0, 'f', 0)
-                                                        : tr("nothing")};
-            for (int c = 0; c < 6; ++c) {
-                auto* item = new QTableWidgetItem(cells[c]);
-                item->setTextAlignment((c > 0 && c < 5 ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
-                item->setToolTip(QString::fromStdString(s.detail));
-                table_->setItem(static_cast<int>(i), c, item);
-            }
+                                                        : tr("nothing")}, QString::fromStdString(s.detail));
         }
         if (!list_.empty())
             table_->selectRow(0);

@@ -3,6 +3,7 @@
 #include "app/purge/fit_plot.h"
 #include "app/shell/document.h"
 #include "app/shell/panel.h"
+#include "app/shell/pieces.h"
 #include "formats/files.h"
 #include "formats/readings.h"
 #include "formats/strip_files.h"
@@ -36,18 +37,8 @@ CalibrationPage::CalibrationPage(Document* document, QWidget* parent)
     : QWidget(parent), document_(document), letters_(new QLineEdit), strip_says_(new QLabel), problem_(new QLabel), result_(new QLabel), export_(new QPushButton(icon(QStringLiteral("upload")), tr("&Write the strip…"))),
       fill_(new QPushButton(tr("&Rows for this strip"))), keep_(new QPushButton(icon(QStringLiteral("check")), tr("&Keep it"))), forget_(new QPushButton(tr("Forget it"))), table_(new QTableWidget), unit_(new QComboBox),
       nozzle_(new QComboBox), material_(new QComboBox), flow_(new QDoubleSpinBox), plot_(new FitPlot), kept_(new QListWidget) {
-    auto* left = new QSplitter(Qt::Vertical);
-    left->addWidget(make_strip());
-    left->addWidget(make_readings());
-    left->setSizes({150, 290});
-    auto* all = new QSplitter(Qt::Horizontal);
-    all->addWidget(left);
-    all->addWidget(make_result());
-    all->setSizes({610, 540});
-    for (QSplitter* s : {left, all}) {
-        s->setChildrenCollapsible(false);
-        s->setHandleWidth(em(0.6));
-    }
+    auto* left = make_splitter(Qt::Vertical, {make_strip(), make_readings()}, {150, 290});
+    auto* all = make_splitter(Qt::Horizontal, {left, make_result()}, {610, 540});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);

@@ -4,6 +4,7 @@
 #include "app/purge/strips_view.h"
 #include "app/shell/document.h"
 #include "app/shell/panel.h"
+#include "app/shell/pieces.h"
 #include "app/shell/view_state.h"
 #include "core/purge/landing.h"
 #include "core/run_sheet/run_sheet.h"
@@ -96,20 +97,8 @@ StripsPage::StripsPage(Document* document, ViewState* view, QWidget* parent)
     levels_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     levels->body()->addWidget(levels_, 1);
 
-    auto* right = new QSplitter(Qt::Vertical);
-    right->addWidget(one);
-    right->addWidget(levels);
-    right->setSizes({240, 180});
-    auto* all = new QSplitter(Qt::Horizontal);
-    all->addWidget(list);
-    all->addWidget(right);
-    all->setStretchFactor(0, 2);
-    all->setStretchFactor(1, 1);
-    all->setSizes({760, 390});
-    for (QSplitter* s : {right, all}) {
-        s->setChildrenCollapsible(false);
-        s->setHandleWidth(em(0.6));
-    }
+    auto* right = make_splitter(Qt::Vertical, {one, levels}, {240, 180});
+    auto* all = make_splitter(Qt::Horizontal, {list, right}, {760, 390});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);

@@ -4,6 +4,7 @@
 #include "app/purge/where_views.h"
 #include "app/shell/document.h"
 #include "app/shell/panel.h"
+#include "app/shell/pieces.h"
 #include "app/shell/study.h"
 #include "core/estimate/estimate.h"
 #include "core/run_sheet/run_sheet.h"
@@ -20,31 +21,13 @@
 namespace vitrail {
 
 WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), document_(document), table_(new QTableWidget), use_(new QPushButton(tr("&Use this"))), tower_(new QLabel), pieces_(new QListWidget) {
+    : QWidget(parent), document_(document), table_(make_table("purge_options", tr("Ways for purge compared"), {{tr("way")}, {tr("wasted"), 5.2, true}, {tr("saves"), 5.2, true}, {tr("put to use"), 5.2, true}, {tr("time"), 5.2, true}})), use_(new QPushButton(tr("&Use this"))), tower_(new QLabel), pieces_(new QListWidget) {
     auto* layers = new Panel(tr("What each layer's purge becomes"));
     layers->body()->addWidget(new FlowView(document, view), 1);
     auto* options = new Panel(tr("What each way would waste"));
     use_->setObjectName(QStringLiteral("use_option"));
     options->add_to_heading(use_);
-    table_->setObjectName(QStringLiteral("purge_options"));
-    table_->setAccessibleName(tr("Ways for purge compared"));
-    table_->setColumnCount(5);
-    table_->setHorizontalHeaderLabels({tr("way"), tr("wasted"), tr("saves"), tr("put to use"), tr("time")});
     table_->horizontalHeaderItem(1)->setToolTip(tr("Purge that serves nothing, fill of tower and skirt, ooze wall"));
-    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table_->setSelectionMode(QAbstractItemView::SingleSelection);
-    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setShowGrid(false);
-    table_->setTabKeyNavigation(false);
-    table_->verticalHeader()->hide();
-    table_->verticalHeader()->setDefaultSectionSize(em(1.85));
-    table_->horizontalHeader()->setHighlightSections(false);
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    for (int c = 1; c < 5; ++c)
-        table_->setColumnWidth(c, em(5.2));
-    for (int c = 0; c < 5; ++c)
-        table_->horizontalHeaderItem(c)->setTextAlignment((c ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     options->body()->addWidget(table_, 1);
 
     auto* plate = new Panel(tr("The plate"));
@@ -77,19 +60,8 @@ WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
     scroll->setWidget(inside);
     how->body()->addWidget(scroll, 1);
 
-    auto* left = new QSplitter(Qt::Vertical);
-    left->addWidget(layers);
-    left->addWidget(options);
-    left->setSizes({190, 250});
-    auto* all = new QSplitter(Qt::Horizontal);
-    all->addWidget(left);
-    all->addWidget(plate);
-    all->addWidget(how);
-    all->setSizes({580, 260, 310});
-    for (QSplitter* s : {left, all}) {
-        s->setChildrenCollapsible(false);
-        s->setHandleWidth(em(0.6));
-    }
+    auto* left = make_splitter(Qt::Vertical, {layers, options}, {190, 250});
+    auto* all = make_splitter(Qt::Horizontal, {left, plate, how}, {580, 260, 310});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
@@ -163,19 +135,11 @@ void WherePage::show_options() {
     for (std::size_t i = 0; i < options_.size(); ++i) {
         const PurgeOption& o = options_[i];
         const double wasted = wasted_g(o.totals), saves = wasted_g(options_.front().totals) - wasted;
-        const QString cells[] = {QString::fromStdString(o.label), tr("%1 g").arg(wasted, 0, 'f', 1),
+        set_row(table_, static_cast<int>(i), {QString::fromStdString(o.label), tr("%1 g").arg(wasted, 0, 'f', 1),
                                  o.now ? QString() : QStringLiteral("%1%2").arg(saves < -0.05 ? QStringLiteral("−") : QString()).arg(std::abs(saves) < 0.05 ? 0.0 : std::abs(saves), 0, 'f', 1) + tr(" g"),
-                                 tr("%1 g").arg(o.totals.useful_purge_g, 0, 'f', 1), QString::fromStdString(duration(o.totals.total_s))};
-        for (int c = 0; c < 5; ++c) {
-            auto* item = new QTableWidgetItem(cells[c]);
-            item->setTextAlignment((c ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
-            item->setToolTip(QString::fromStdString(o.detail));
-            if (o.now)
-                item->setFont(font_of(1, true));
-            if (c == 2 && !o.now && saves > 0.05)
-                item->setForeground(Theme::current().good);
-            table_->setItem(static_cast<int>(i), c, item);
-        }
+                                 tr("%1 g").arg(o.totals.useful_purge_g, 0, 'f', 1), QString::fromStdString(duration(o.totals.total_s))}, QString::fromStdString(o.detail), o.now);
+        if (!o.now && saves > 0.05)
+            table_->item(static_cast<int>(i), 2)->setForeground(Theme::current().good);
     }
     use_->setEnabled(false);
 }

@@ -1,0 +1,31 @@
+// Parts that benches are put together from: tables and splitters that look alike everywhere.
+#pragma once
+
+#include <QString>
+#include <QStringList>
+
+#include <initializer_list>
+#include <vector>
+
+class QSplitter;
+class QTableWidget;
+class QWidget;
+
+namespace vitrail {
+
+/// A column of a table: its heading, its width in ems (0: it takes what is left), and whether it holds numbers.
+struct TableColumn {
+    QString heading;
+    double ems = 0;
+    bool numbers = false;
+};
+
+/// Rows to choose from, nothing to edit; numbers to the right, headings over their columns.
+QTableWidget* make_table(const char* name, const QString& accessible, const std::vector<TableColumn>& columns);
+/// Fills a row of such a table; `tip` on every cell.
+void set_row(QTableWidget* table, int row, const QStringList& cells, const QString& tip = {}, bool bold = false);
+
+/// Widgets beside or above each other, none of which can be closed.
+QSplitter* make_splitter(Qt::Orientation orientation, std::initializer_list<QWidget*> widgets, const QList<int>& sizes);
+
+} // namespace vitrail
