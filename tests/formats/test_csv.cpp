@@ -17,6 +17,7 @@ private Q_SLOTS:
     void readings();
     void readings_with_mistakes();
     void fuzzed_readings();
+    void readings_come_back();
     void poses();
     void exported_names_are_safe();
 };
@@ -89,6 +90,20 @@ void TestCsv::fuzzed_readings() {
             QVERIFY(r.error().message.size() > 10);
     }
     QVERIFY(good > 10 && bad > 100);
+}
+
+void TestCsv::readings_come_back() {
+    std::mt19937 rng(5);
+    for (int round = 0; round < 50; ++round) {
+        std::vector<Reading> readings;
+        for (int i = 0; i < 5; ++i) {
+            const auto colour = [&] { return Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}; };
+            readings.push_back({colour(), colour(), 0.2 + static_cast<double>(rng() % 298) / 10, static_cast<double>(rng() % 90000) / 7});
+        }
+        const auto back = readings_from_csv(readings_to_csv(readings));
+        QVERIFY(back);
+        QVERIFY(*back == readings); // to the last digit
+    }
 }
 
 void TestCsv::poses() {

@@ -150,6 +150,15 @@ void TestFuzz::archive_json() {
     p.machine = *find_machine("carousel");
     QVERIFY(add_model(p, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));
     assign_band(p, 0, 1, 2, 'A');
+    p.filaments.push_back(pla('B', "#123456"));
+    assign_band(p, 0, 2, 3, 'B');
+    p.pins = {{'A', 1}};
+    p.pair_purges = {{'A', 'B', 120, 1, true, "why"}};
+    p.in_machine = {{'A', 1}};
+    p.refill_choices = {{'B', 1, 3}};
+    p.print_first = "B";
+    p.machine.nozzles[3].missing = true;
+    p.machine.calibrations = {{"carousel", 0.4, Material::PLA, 30, 50, 1, 1, -1, {{{1, 2, 3}, {4, 5, 6}, 2, 100}}}};
     const std::string seed = *write_archive(p);
     std::mt19937 rng(23);
     int good = 0, bad = 0;
@@ -163,7 +172,10 @@ void TestFuzz::archive_json() {
 }
 
 void TestFuzz::machine() {
-    fuzz(write_machine(*find_machine("carousel")), 5000, [](const std::string& s) { return read_machine(s); });
+    Machine m = *find_machine("carousel");
+    m.nozzles[2].missing = true;
+    m.calibrations = {{"fixed", 0.4, Material::PETG, 30, 50, 1, 1, -1, {{{1, 2, 3}, {4, 5, 6}, 2, 100}}}};
+    fuzz(write_machine(m), 5000, [](const std::string& s) { return read_machine(s); });
 }
 
 void TestFuzz::settings() {
