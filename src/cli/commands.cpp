@@ -1,6 +1,5 @@
 #include "cli/commands.h"
 
-#include "core/changes/aims.h"
 #include "core/patch/stroke.h"
 #include "core/plan/bodies.h"
 #include "core/plan/orient.h"
@@ -423,7 +422,7 @@ int run_nozzles(const NozzlesOptions& o) {
             std::printf("%-14s %9.2f %8d %7d %8d %9s %9s %6d  %s%s\n", name.c_str(), t.purge_g, t.changes, t.hand_swaps, t.refills, duration(t.change_s).c_str(), duration(t.attended_s).c_str(), c.plan->attendance.trips,
                         where.c_str(), c.plan->loading.proven ? "" : " (searched, not proven)");
         }
-        std::printf("\n%s\n%s\n", loading_reason(p, *plan).c_str(), presence(p, *plan).c_str());
+        std::printf("\n%s\n%s\n", choices->front().reason.c_str(), presence(p, *plan).c_str());
         const std::vector<Place> places = starting_places(p, *plan);
         for (std::size_t f = 0; f < places.size(); ++f)
             if (plan->use[f].model_mm3 > 0)

@@ -1,6 +1,5 @@
 #include "formats/report.h"
 
-#include "core/changes/aims.h"
 #include "formats/csv.h"
 
 #include <cmath>
@@ -162,7 +161,7 @@ Json aims_report(const Project& p, const std::vector<AimChoice>& choices, std::s
         Json j{{"aim", c.own ? "own" : aims[static_cast<int>(c.aim)]}, {"nozzles", nozzles}, {"purge_mm3", t.purge_mm3}, {"purge_g", t.purge_g}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
                {"refills", t.refills}, {"pauses", t.pauses}, {"spools_to_load", t.spools_to_load}, {"handlings", handlings(plan)}, {"change_s", t.change_s}, {"attended_s", t.attended_s},
                {"total_s", t.total_s}, {"trips", plan.attendance.trips}, {"night_trips", plan.attendance.night_trips}, {"proven", plan.loading.proven},
-               {"lower_bound", {{"changes", plan.bound.changes}, {"purge_mm3", plan.bound.purge_mm3}}}, {"reason", loading_reason(p, plan)}};
+               {"lower_bound", {{"changes", plan.bound.changes}, {"purge_mm3", plan.bound.purge_mm3}}}, {"reason", c.reason}};
         if (c.aim == kBlend && !c.own)
             j["blend"] = c.blend_pct;
         list.push_back(j);

@@ -8,7 +8,6 @@
 #include "app/shell/panel.h"
 #include "app/shell/pieces.h"
 #include "app/shell/study.h"
-#include "core/changes/aims.h"
 #include "core/run_sheet/run_sheet.h"
 
 #include <QHeaderView>
@@ -121,7 +120,7 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
         const bool any = r >= 0 && r < static_cast<int>(choices_.size());
         use_->setEnabled(any && !choices_[static_cast<std::size_t>(r)].own);
         if (any)
-            reason_->setText(QString::fromStdString(loading_reason(document_->planned_project(), *choices_[static_cast<std::size_t>(r)].plan)));
+            reason_->setText(QString::fromStdString(choices_[static_cast<std::size_t>(r)].reason));
         plot_->show_choices(choices_, r);
     });
     connect(slider_, &QSlider::valueChanged, this, [this](int v) {
@@ -230,7 +229,7 @@ void NozzlesPage::show_choices() {
                                            : tr("Least waste and least handling agree here: there is nothing to trade."));
     if (!choices_.empty()) {
         table_->selectRow(marked);
-        reason_->setText(QString::fromStdString(loading_reason(p, *choices_.front().plan)));
+        reason_->setText(QString::fromStdString(choices_.front().reason));
     } else {
         reason_->clear();
     }

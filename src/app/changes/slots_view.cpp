@@ -40,6 +40,7 @@ SlotsView::SlotsView(Document* document, ViewState* view, QWidget* parent) : QWi
             chosen_ = -1;
         if (plan)
             setAccessibleDescription(QString::fromStdString(presence(document_->planned_project(), *plan)));
+        stale_ = true;
         update();
     });
     connect(view, &ViewState::layer_changed, this, [this] { update(); });
@@ -105,9 +106,14 @@ QRectF SlotsView::handle_rect(int refill) const {
     return {x - s / 2, row.center().y() - s / 2, s, s};
 }
 
-void SlotsView::paintEvent(QPaintEvent*) {
+void SlotsView::changeEvent(QEvent* e) {
+    if (e->type() == QEvent::PaletteChange || e->type() == QEvent::FontChange || e->type() == QEvent::StyleChange)
+        stale_ = true;
+    QWidget::changeEvent(e);
+}
+
+void SlotsView::draw(QPainter& p) const {
     const Theme& t = Theme::current();
-    QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing, false);
     const auto plan = document_->plan();
     p.setPen(t.quiet);
@@ -166,6 +172,33 @@ void SlotsView::paintEvent(QPaintEvent*) {
         const int minutes = int(std::lround(h * 60)) % 1440;
         p.drawText(QRectF(x - em(3), last.bottom() + em(0.25), em(6), em(1.2)), Qt::AlignHCenter | Qt::AlignTop, QStringLiteral("%1:%2").arg(minutes / 60, 2, 10, QLatin1Char('0')).arg(minutes % 60, 2, 10, QLatin1Char('0')));
     }
+    // Hand swaps above the rows.
+    p.setRenderHint(QPainter::Antialiasing);
+    for (const Visit& v : plan->attendance.visits)
+        if (v.what == Visit::What::swap) {
+            p.setPen(QPen(t.lead, 1));
+            p.setBrush(v.at_night ? t.bad : t.accent);
+            p.drawEllipse(QPointF(x_of(v.from_s), first.top() - 1), em(0.25), em(0.25));
+        }
+}
+
+void SlotsView::paintEvent(QPaintEvent*) {
+    const Theme& t = Theme::current();
+    if (stale_ || drawn_.size() != size() * devicePixelRatioF()) {
+        drawn_ = QPixmap(size() * devicePixelRatioF());
+        drawn_.setDevicePixelRatio(devicePixelRatioF());
+        drawn_.fill(Qt::transparent);
+        QPainter once(&drawn_);
+        draw(once);
+        stale_ = false;
+    }
+    QPainter p(this);
+    p.drawPixmap(0, 0, drawn_);
+    const auto plan = document_->plan();
+    if (!plan)
+        return;
+    const Project& project = document_->planned_project();
+    const QRectF first = row_rect(0), last = row_rect(static_cast<int>(rows().size()) - 1);
     // The cursor layer.
     const double x = x_of(start_of(*plan, std::clamp(view_->layer(), 1, plan->grid.count)));
     p.setPen(QPen(t.dark ? QColor(Qt::white) : t.lead, 1.5));
@@ -188,13 +221,6 @@ void SlotsView::paintEvent(QPaintEvent*) {
         p.setFont(font_of(0.9, true));
         p.drawText(h, Qt::AlignCenter, QString(QChar::fromLatin1(project.filaments[static_cast<std::size_t>(r.in)].letter)));
     }
-    // Hand swaps above the rows.
-    for (const Visit& v : plan->attendance.visits)
-        if (v.what == Visit::What::swap) {
-            p.setPen(QPen(t.lead, 1));
-            p.setBrush(v.at_night ? t.bad : t.accent);
-            p.drawEllipse(QPointF(x_of(v.from_s), first.top() - 1), em(0.25), em(0.25));
-        }
     if (hasFocus()) {
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(t.accent, 1));

@@ -1,6 +1,7 @@
 // Slots over time: which spool sits where, when it may be exchanged, and whether that is at night.
 #pragma once
 
+#include <QPixmap>
 #include <QWidget>
 
 namespace vitrail {
@@ -26,6 +27,7 @@ protected:
     void mouseReleaseEvent(QMouseEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
     bool event(QEvent*) override;
+    void changeEvent(QEvent*) override;
 
 private:
     struct Row {
@@ -37,12 +39,15 @@ private:
     int layer_at(double x) const;
     int row_of_refill(int refill) const;
     void put(int refill, int layer);
+    void draw(QPainter& p) const;
 
     Document* document_;
     ViewState* view_;
     int chosen_ = -1; ///< refill
     bool dragging_ = false;
     int drags_ = 0;
+    QPixmap drawn_; ///< all but cursor and handles
+    bool stale_ = true;
 };
 
 } // namespace vitrail

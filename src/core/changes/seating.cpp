@@ -117,10 +117,14 @@ void seat_spools(const Project& p, Plan& plan) {
             seat_external(p, plan, static_cast<int>(n));
     std::stable_sort(plan.stays.begin(), plan.stays.end(), [](const Stay& a, const Stay& b) { return a.from_layer < b.from_layer; });
     std::stable_sort(plan.refills.begin(), plan.refills.end(), [](const Refill& a, const Refill& b) { return a.latest_layer < b.latest_layer; });
+    std::vector<std::vector<const Stay*>> fed(p.filaments.size()); // external spools have no slot
+    for (const Stay& s : plan.stays)
+        if (s.slot > 0)
+            fed[static_cast<std::size_t>(s.filament)].push_back(&s);
     for (Change& c : plan.changes)
-        for (const Stay& s : plan.stays)
-            if (s.filament == c.to && s.from_layer <= c.layer && c.layer <= s.to_layer)
-                c.slot = s.slot;
+        for (const Stay* s : fed[static_cast<std::size_t>(c.to)])
+            if (s->from_layer <= c.layer && c.layer <= s->to_layer)
+                c.slot = s->slot;
     for (Refill& r : plan.refills) {
         r.layer = r.earliest_layer;
         for (const RefillChoice& choice : p.refill_choices)

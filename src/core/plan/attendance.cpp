@@ -50,6 +50,10 @@ Attendance attend(const Project& p, const Plan& plan) {
     double until = -1, began = 0;
     bool night = false;
     std::vector<char> served(a.visits.size(), 0);
+    std::vector<std::size_t> waiting; // refills: only they can be served before their end
+    for (std::size_t i = 0; i < a.visits.size(); ++i)
+        if (a.visits[i].from_s < a.visits[i].to_s)
+            waiting.push_back(i);
     for (std::size_t i = 0; i < a.visits.size(); ++i) {
         if (served[i])
             continue;
@@ -64,7 +68,7 @@ Attendance attend(const Project& p, const Plan& plan) {
             night = v.at_night;
         }
         a.longest_stay_s = std::max(a.longest_stay_s, until - began);
-        for (std::size_t j = i; j < a.visits.size(); ++j)
+        for (const std::size_t j : waiting)
             if (a.visits[j].from_s <= until && a.visits[j].to_s >= began)
                 served[j] = 1;
     }

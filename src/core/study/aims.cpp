@@ -1,5 +1,6 @@
 #include "core/study/aims.h"
 
+#include "core/changes/aims.h"
 #include "core/plan/planner.h"
 
 #include <algorithm>
@@ -25,7 +26,7 @@ Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& 
             return made.error();
         if (progress.stopped())
             return Error{"Stopped before all aims were compared."};
-        all.push_back({p.settings.aim, p.settings.blend_pct, own, *made});
+        all.push_back({p.settings.aim, p.settings.blend_pct, own, *made, loading_reason(p, **made)});
         return Done{};
     };
     constexpr int kBlends = 10;

@@ -10,6 +10,7 @@ struct AimChoice {
     double blend_pct = 0; ///< where aim is kBlend
     bool own = false;     ///< as the project has it, pins and all
     std::shared_ptr<const Plan> plan;
+    std::string reason; ///< why the filaments sit there (loading_reason)
 };
 
 /// Spools put in, refills and swaps: what a person does for that plan.
