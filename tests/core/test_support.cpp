@@ -1,0 +1,283 @@
+#include "core/support/layout.h"
+
+#include "support.h"
+
+#include <numbers>
+
+using namespace vitrail;
+using namespace vitrail::test;
+
+namespace {
+
+std::shared_ptr<const LayerTable> table_of(std::vector<Mesh> meshes, double layer_mm = 0.2) {
+    Project p;
+    p.filaments = {pla('A', "#141414")};
+    for (std::size_t i = 0; i < meshes.size(); ++i)
+        p.parts.push_back(part(("part-" + std::to_string(i)).c_str(), std::move(meshes[i]), 'A'));
+    p.settings.layer_mm = p.settings.first_layer_mm = layer_mm;
+    auto t = make_layer_table(p);
+    return t ? *t : nullptr;
+}
+
+std::vector<Overhang> overhangs_of(const LayerTable& t, const OverhangRules& rules) {
+    auto o = find_overhangs(t, rules);
+    return o ? *o : std::vector<Overhang>{};
+}
+
+SupportLayout layout_of(const LayerTable& t, const std::vector<Overhang>& o, const SupportRules& r) {
+    auto s = lay_out_support(t, o, r);
+    return s ? *s : SupportLayout{};
+}
+
+double sum_mm2(const std::vector<Overhang>& all, Paths Overhang::*what) {
+    double sum = 0;
+    for (const Overhang& o : all)
+        sum += area_mm2(o.*what);
+    return sum;
+}
+
+/// mm² · layers of support, body and interface.
+double stacked_mm2(const SupportLayout& s) {
+    double sum = 0;
+    for (std::size_t l = 0; l < s.body.size(); ++l)
+        sum += area_mm2(s.body[l]) + area_mm2(s.interface[l]);
+    return sum;
+}
+
+/// A plate 30 × 20 × 2 on a leg 10 × 20 at its left end, 10 mm tall: a T without its right half.
+std::shared_ptr<const LayerTable> table_on_a_leg() {
+    return table_of({solids::box(0, 0, 0, 10, 20, 10), solids::box(0, 0, 10, 30, 20, 12)});
+}
+
+} // namespace
+
+class TestSupport : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void sphere_by_closed_form();
+    void cone_by_its_angle();
+    void table_and_t();
+    void bridges_are_left_free();
+    void islands_are_always_held();
+    void small_ones_are_left_out();
+    void columns_by_closed_form();
+    void on_the_bed_only();
+    void gap_and_interface();
+    void tree_is_slimmer();
+    void never_intersects_the_piece();
+    void everything_is_held();
+    void pieces_with_holes();
+    void stops_when_told();
+};
+
+void TestSupport::sphere_by_closed_form() {
+    // The part of a sphere's underside beyond the angle θ from the vertical lies below z = −R·sin θ. Seen from above, what each
+    // layer adds beyond h·tan θ sums up to ∫ 2πr·(r′ − tan θ) dz = πR²·(cos²θ − tan θ·(π/2 − θ − sin θ·cos θ)).
+    constexpr double R = 10;
+    const auto t = table_of({solids::sphere(R, 240, 160)}, 0.1);
+    for (const double deg : {30.0, 45.0, 60.0}) {
+        const double a = deg * std::numbers::pi / 180;
+        const double exact = std::numbers::pi * R * R * (std::cos(a) * std::cos(a) - std::tan(a) * (std::numbers::pi / 2 - a - std::sin(a) * std::cos(a)));
+        const auto o = overhangs_of(*t, {deg, 0, 0});
+        // The first layer lies on the bed and needs nothing: add it to what was found.
+        const double found = sum_mm2(o, &Overhang::area) + area_mm2(whole_layer(*t, 1));
+        COMPARE_NEAR(found, exact, 0.05 * exact);
+        for (std::size_t l = 0; l < o.size(); ++l) // none above that height
+            if (t->grid.bottom_mm(static_cast<int>(l) + 1) > R - R * std::sin(a) + 0.2)
+                QVERIFY(o[l].area.empty());
+    }
+}
+
+void TestSupport::cone_by_its_angle() {
+    // A funnel, tip down, whose wall leans 40° from the vertical: free at 45, held at 35.
+    Builder b;
+    const double wide = 2 + 10 * std::tan(40 * std::numbers::pi / 180);
+    solids::add_revolved(b, {{0, 0}, {2, 0}, {wide, 10}, {0, 10}}, 180);
+    const auto t = table_of({b.build()});
+    QCOMPARE(sum_mm2(overhangs_of(*t, {45, 0, 0}), &Overhang::area), 0.0);
+    const double held = sum_mm2(overhangs_of(*t, {35, 0, 0}), &Overhang::area);
+    // Each layer reaches h·(tan 40° − tan 35°) beyond what 35° allows.
+    double exact = 0;
+    for (int l = 2; l <= t->grid.count; ++l) {
+        const double r = 2 + t->grid.middle_mm(l) * std::tan(40 * std::numbers::pi / 180), below = r - 0.2 * std::tan(40 * std::numbers::pi / 180) + 0.2 * std::tan(35 * std::numbers::pi / 180);
+        exact += std::numbers::pi * (r * r - below * below);
+    }
+    COMPARE_NEAR(held, exact, 0.04 * exact);
+}
+
+void TestSupport::table_and_t() {
+    const auto t = table_on_a_leg();
+    const auto o = overhangs_of(*t, {45, 10, 0.5});
+    // The plate's underside but for the leg and h·tan 45° around it: 30·20 − (10.2·20), in the plate's first layer, 51.
+    for (std::size_t l = 0; l < o.size(); ++l)
+        QCOMPARE(o[l].area.empty(), l != 50);
+    COMPARE_NEAR(area_mm2(o[50].area), 600 - 10.2 * 20, 0.5);
+    // A T: the same on both sides.
+    const auto both = table_of({solids::box(10, 0, 0, 20, 20, 10), solids::box(0, 0, 10, 30, 20, 12)});
+    COMPARE_NEAR(area_mm2(overhangs_of(*both, {45, 10, 0.5})[50].area), 600 - 10.4 * 20, 0.5);
+}
+
+void TestSupport::bridges_are_left_free() {
+    const auto gate = [](double span) { return table_of({solids::box(0, 0, 0, 5, 8, 6), solids::box(5 + span, 0, 0, 10 + span, 8, 6), solids::box(0, 0, 6, 10 + span, 8, 7)}); };
+    const auto narrow = gate(8);
+    auto o = overhangs_of(*narrow, {50, 10, 0.5});
+    QCOMPARE(sum_mm2(o, &Overhang::area), 0.0);
+    QVERIFY(sum_mm2(o, &Overhang::bridges) > 8 * 7);
+    QVERIFY(sum_mm2(overhangs_of(*narrow, {50, 6, 0.5}), &Overhang::area) > 8 * 7); // a material that spans 6 only
+    QVERIFY(sum_mm2(overhangs_of(*narrow, {50, 0, 0.5}), &Overhang::area) > 8 * 7); // or not at all
+    o = overhangs_of(*gate(14), {50, 10, 0.5});
+    QCOMPARE(sum_mm2(o, &Overhang::bridges), 0.0);
+    // A cantilever is none, however short.
+    const auto shelf = table_of({solids::box(0, 0, 0, 5, 8, 6), solids::box(0, 0, 6, 8, 8, 7)});
+    QCOMPARE(sum_mm2(overhangs_of(*shelf, {50, 10, 0.5}), &Overhang::bridges), 0.0);
+}
+
+void TestSupport::islands_are_always_held() {
+    const auto t = table_of({solids::box(0, 0, 0, 10, 10, 8), solids::box(14, 0, 5, 14.5, 0.5, 8)});
+    const auto o = overhangs_of(*t, {50, 10, 4}); // smaller than what is filtered
+    QCOMPARE(area_mm2(o[25].islands) > 0.2, true);
+    COMPARE_NEAR(area_mm2(o[25].area), 0.25, 0.01);
+    COMPARE_NEAR(sum_mm2(o, &Overhang::islands), 0.25, 0.01); // only where it begins
+}
+
+void TestSupport::small_ones_are_left_out() {
+    const auto t = table_of({solids::box(0, 0, 0, 10, 10, 5), solids::box(0, 0, 5, 10.9, 1, 6)});
+    QVERIFY(sum_mm2(overhangs_of(*t, {45, 0, 0.5}), &Overhang::area) > 0.5);
+    QCOMPARE(sum_mm2(overhangs_of(*t, {45, 0, 2}), &Overhang::area), 0.0);
+}
+
+void TestSupport::columns_by_closed_form() {
+    const auto t = table_on_a_leg();
+    const auto o = overhangs_of(*t, {45, 10, 0.5});
+    SupportRules r;
+    r.beside_mm = 0.6;
+    r.gap_layers = 1;
+    const SupportLayout s = layout_of(*t, o, r);
+    // From x = 10.6 on, beside the leg, 49 layers high under the plate whose first layer is 51.
+    COMPARE_NEAR(stacked_mm2(s), 49 * (30 - 10.6) * 20, 49 * 0.5);
+    COMPARE_NEAR(s.contact_mm2, (30 - 10.6) * 20, 0.5);
+    QCOMPARE(s.contacts.size(), std::size_t{1});
+    QCOMPARE(s.contacts[0].layer, 51);
+    QVERIFY(s.contacts[0].held && s.contacts[0].has_interface);
+}
+
+void TestSupport::on_the_bed_only() {
+    // A shelf over a step: half of it can reach the bed, half stands on the step.
+    const auto t = table_of({solids::box(0, 0, 0, 5, 10, 20), solids::box(5, 0, 0, 15, 10, 4), solids::box(0, 0, 20, 25, 10, 22)});
+    const auto o = overhangs_of(*t, {45, 0, 0.5});
+    SupportRules r;
+    const double everywhere = stacked_mm2(layout_of(*t, o, r));
+    r.on_piece = false;
+    const SupportLayout bed = layout_of(*t, o, r);
+    QVERIFY(stacked_mm2(bed) < everywhere);
+    for (std::size_t l = 1; l < bed.body.size(); ++l) {
+        const Paths here = unite(bed.body[l], bed.interface[l]), below = unite(bed.body[l - 1], bed.interface[l - 1]);
+        COMPARE_NEAR(area_mm2(subtract(here, below)), 0, 1e-6); // nothing begins in the air or on the piece
+    }
+}
+
+void TestSupport::gap_and_interface() {
+    const auto t = table_on_a_leg();
+    const auto o = overhangs_of(*t, {45, 10, 0.5});
+    for (const int gap : {0, 1, 2})
+        for (const int layers : {0, 2, 5}) {
+            SupportRules r;
+            r.gap_layers = gap;
+            r.interface_layers = layers;
+            const SupportLayout s = layout_of(*t, o, r);
+            int with = 0, top = 0;
+            for (std::size_t l = 0; l < s.body.size(); ++l) {
+                with += !s.interface[l].empty();
+                if (!s.body[l].empty() || !s.interface[l].empty())
+                    top = static_cast<int>(l) + 1;
+                COMPARE_NEAR(area_mm2(intersect(s.body[l], s.interface[l])), 0, 1e-6);
+            }
+            QCOMPARE(with, layers);
+            QCOMPARE(top, 50 - gap);
+            QCOMPARE(s.contacts[0].has_interface, layers > 0); // a missed interface does not go unnoticed
+        }
+}
+
+void TestSupport::tree_is_slimmer() {
+    const auto t = table_of({solids::box(0, 0, 0, 10, 20, 40), solids::box(0, 0, 40, 30, 20, 42)});
+    const auto o = overhangs_of(*t, {45, 10, 0.5});
+    SupportRules r;
+    const SupportLayout columns = layout_of(*t, o, r);
+    r.kind = SupportKind::tree;
+    const SupportLayout tree = layout_of(*t, o, r);
+    QVERIFY(stacked_mm2(tree) < 0.6 * stacked_mm2(columns));
+    COMPARE_NEAR(tree.contact_mm2, columns.contact_mm2, 0.02 * columns.contact_mm2); // the roof is as large
+    // Branches merge downwards.
+    QVERIFY(pieces_of(tree.body[5]).size() < pieces_of(tree.body[185]).size());
+    QVERIFY(!tree.body[0].empty()); // and stand on the bed
+}
+
+void TestSupport::never_intersects_the_piece() {
+    std::mt19937 rng(19);
+    for (int round = 0; round < 10; ++round) {
+        std::vector<Mesh> meshes;
+        for (int i = 0; i < 5; ++i) {
+            const double x = static_cast<double>(rng() % 30), y = static_cast<double>(rng() % 30), z = i ? static_cast<double>(rng() % 20) : 0;
+            meshes.push_back(i % 2 ? solids::box(x, y, z, x + 3 + static_cast<double>(rng() % 12), y + 3 + static_cast<double>(rng() % 12), z + 2 + static_cast<double>(rng() % 8))
+                                   : solids::sphere(3 + static_cast<double>(rng() % 5), 32, 16, {static_cast<float>(x), static_cast<float>(y), static_cast<float>(z)}));
+        }
+        const auto t = table_of(std::move(meshes), 0.4);
+        const auto o = overhangs_of(*t, {45, 8, 0.5});
+        for (const SupportKind kind : {SupportKind::columns, SupportKind::tree})
+            for (const bool on_piece : {true, false}) {
+                SupportRules r;
+                r.kind = kind;
+                r.on_piece = on_piece;
+                r.gap_layers = static_cast<int>(rng() % 3);
+                r.interface_below = static_cast<int>(rng() % 2);
+                const SupportLayout s = layout_of(*t, o, r);
+                for (int l = 1; l <= t->grid.count; ++l) {
+                    const Paths piece = whole_layer(*t, l), all = unite(s.body[static_cast<std::size_t>(l) - 1], s.interface[static_cast<std::size_t>(l) - 1]);
+                    COMPARE_NEAR(area_mm2(intersect(piece, all)), 0, 1e-3);
+                    COMPARE_NEAR(area_mm2(intersect(offset(piece, r.beside_mm - 0.05), all)), 0, 0.02); // and keeps beside it
+                }
+            }
+    }
+}
+
+void TestSupport::everything_is_held() {
+    const auto t = table_of({solids::sphere(8, 64, 32), solids::box(20, 0, 0, 24, 4, 30), solids::box(14, -4, 26, 30, 8, 30)}, 0.3);
+    const auto o = overhangs_of(*t, {45, 0, 0.5});
+    for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
+        SupportRules r;
+        r.kind = kind;
+        r.gap_layers = 0;
+        const SupportLayout s = layout_of(*t, o, r);
+        double held = 0, all = 0;
+        for (const SupportContact& c : s.contacts)
+            (c.held ? held : all) += area_mm2(c.area);
+        all += held;
+        QVERIFY(held > 0.7 * all); // but for what lies right beside the piece
+        COMPARE_NEAR(held, s.contact_mm2, 1e-6);
+    }
+}
+
+void TestSupport::pieces_with_holes() {
+    const Paths ring = solids::ring(0, 0, 3, 5), dot = solids::circle(20, 0, 2);
+    Paths all = ring;
+    all.insert(all.end(), dot.begin(), dot.end());
+    const auto pieces = pieces_of(all);
+    QCOMPARE(pieces.size(), std::size_t{2});
+    double sum = 0;
+    for (const Paths& p : pieces)
+        sum += area_mm2(p);
+    COMPARE_NEAR(sum, area_mm2(all), 1e-6);
+    QVERIFY(pieces_of({}).empty());
+}
+
+void TestSupport::stops_when_told() {
+    std::stop_source stop;
+    stop.request_stop();
+    const auto t = table_on_a_leg();
+    QVERIFY(!find_overhangs(*t, {}, {stop.get_token(), {}}));
+    const auto o = overhangs_of(*t, {});
+    QVERIFY(!lay_out_support(*t, o, {}, {stop.get_token(), {}}));
+}
+
+QTEST_APPLESS_MAIN(TestSupport)
+#include "test_support.moc"
