@@ -7,6 +7,7 @@
 #include "core/project/regions.h"
 #include "core/run_sheet/run_sheet.h"
 #include "core/study/aims.h"
+#include "core/study/schools.h"
 #include "formats/archive.h"
 #include "formats/export.h"
 #include "formats/files.h"
@@ -412,7 +413,7 @@ int run_nozzles(const NozzlesOptions& o) {
         for (const AimChoice& c : *choices) {
             std::vector<std::string> at(p.machine.nozzles.size());
             for (std::size_t f = 0; f < p.filaments.size(); ++f)
-                if (c.plan->use[f].model_mm3 > 0)
+                if (c.plan->use[f].printed_mm3() > 0)
                     at[static_cast<std::size_t>(c.plan->loading.nozzle[f])] += p.filaments[f].letter;
             std::string where;
             for (std::size_t n = 0; n < at.size(); ++n)
@@ -425,10 +426,39 @@ int run_nozzles(const NozzlesOptions& o) {
         std::printf("\n%s\n%s\n", choices->front().reason.c_str(), presence(p, *plan).c_str());
         const std::vector<Place> places = starting_places(p, *plan);
         for (std::size_t f = 0; f < places.size(); ++f)
-            if (plan->use[f].model_mm3 > 0)
+            if (plan->use[f].printed_mm3() > 0)
                 std::printf("%c: %s\n", p.filaments[f].letter, describe(p, places[f]).c_str());
         for (const Refill& r : plan->refills)
             std::printf("%s: %c into %s\n", when(r).c_str(), p.filaments[static_cast<std::size_t>(r.in)].letter, slot_name(p.machine, r.toolhead, r.slot).c_str());
+        return 0;
+    });
+}
+
+int run_supports(const PlanOptions& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, o.settings);
+        const auto plan = make_plan(p, o.project);
+        const auto study = compare_schools(p, *plan);
+        if (!study)
+            throw Unusable{o.project, study.error().message};
+        if (o.json) {
+            std::cout << schools_report(*study).dump(2) << "\n";
+            return 0;
+        }
+        std::printf("%-36s %-20s %9s %9s %8s %8s %9s %9s %9s %9s\n", "school", "materials", "support g", "inter. g", "changes", "purge g", "time", "cleaning", "soaking", "cost");
+        for (const School& s : study->schools) {
+            if (!s.possible) {
+                std::printf("%-36s %s\n", s.name.c_str(), s.why_not.c_str());
+                continue;
+            }
+            const Totals& t = s.totals;
+            std::printf("%-36s %-20s %9.2f %9.2f %8d %8.2f %9s %9s %9s %9.2f\n", s.name.c_str(), (s.materials.front() + (s.materials.size() > 1 ? ", " + s.materials[1] : "")).c_str(), t.support_g, t.interface_g, t.changes,
+                        t.purge_g, duration(t.total_s).c_str(), duration(s.cleanup_s).c_str(), duration(s.soak_s).c_str(), s.cost);
+        }
+        std::printf("\n%s\n", study->advice.c_str());
+        for (const School& s : study->schools)
+            for (const std::string& risk : s.risks)
+                std::printf("%s: %s\n", s.id.c_str(), risk.c_str());
         return 0;
     });
 }

@@ -64,6 +64,10 @@ int main(int argc, char** argv) {
     nozzles_command->add_option("--pin", nozzles.pins, "LETTER=NOZZLE, nozzles counted from 1")->expected(1)->take_all();
     nozzles_command->callback([&] { run = [&] { return run_nozzles(nozzles); }; });
 
+    CLI::App* supports = app.add_subcommand("supports", "Five schools of support, compared on the piece");
+    project_options(supports);
+    supports->callback([&] { run = [&] { return run_supports(plan); }; });
+
     ExportOptions out;
     CLI::App* export_command = app.add_subcommand("export", "Write one body per filament, with a shared origin");
     export_command->add_option("project", out.project, "The project, *.vitrail")->required();

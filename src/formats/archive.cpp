@@ -132,6 +132,8 @@ Json project_to_json(const Project& p) {
             {"in_machine", in_machine},
             {"refill_choices", refills},
             {"print_first", p.print_first},
+            {"support_filament", letter_text(p.support_filament)},
+            {"interface_filament", letter_text(p.interface_filament)},
             {"settings", settings}};
 }
 
@@ -171,6 +173,8 @@ void read_changes(const JsonReader& r, Project& p) {
     each("refill_choices", [&](const JsonReader& x) {
         p.refill_choices.push_back({letter_from(x, "filament", false), static_cast<int>(x.number("nth", 1, 100000)), static_cast<int>(x.number("layer", 1, 100000))});
     });
+    p.support_filament = letter_from(r, "support_filament", true);
+    p.interface_filament = letter_from(r, "interface_filament", true);
     p.print_first = r.text("print_first", "");
     for (const char c : p.print_first)
         if (c < 'A' || c > 'Z')

@@ -156,7 +156,7 @@ Json aims_report(const Project& p, const std::vector<AimChoice>& choices, std::s
         const Totals& t = plan.totals;
         Json nozzles = Json::array();
         for (std::size_t f = 0; f < p.filaments.size(); ++f)
-            if (plan.use[f].model_mm3 > 0)
+            if (plan.use[f].printed_mm3() > 0)
                 nozzles.push_back({{"letter", std::string(1, p.filaments[f].letter)}, {"nozzle", plan.loading.nozzle[f] + 1}});
         Json j{{"aim", c.own ? "own" : aims[static_cast<int>(c.aim)]}, {"nozzles", nozzles}, {"purge_mm3", t.purge_mm3}, {"purge_g", t.purge_g}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
                {"refills", t.refills}, {"pauses", t.pauses}, {"spools_to_load", t.spools_to_load}, {"handlings", handlings(plan)}, {"change_s", t.change_s}, {"attended_s", t.attended_s},
@@ -168,6 +168,24 @@ Json aims_report(const Project& p, const std::vector<AimChoice>& choices, std::s
     }
     const Plan& plan = *choices[chosen].plan;
     return rounded({{"schema", "vitrail.nozzles/1"}, {"aims", list}, {"chosen", list[chosen]}, {"loading", loading_to_json(p, plan)}, {"refills", refills_to_json(p, plan)}});
+}
+
+Json schools_report(const SchoolStudy& study) {
+    Json list = Json::array();
+    for (const School& s : study.schools) {
+        Json values = Json::object();
+        for (const auto& [what, value] : s.values)
+            values[what] = value;
+        Json j{{"school", s.id}, {"name", s.name}, {"possible", s.possible}};
+        if (!s.possible)
+            j["why_not"] = s.why_not;
+        const Totals& t = s.totals;
+        j.update({{"materials", s.materials}, {"support_g", t.support_g}, {"interface_g", t.interface_g}, {"contact_mm2", s.contact_mm2}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
+                  {"purge_g", t.purge_g}, {"tower_g", t.tower_g}, {"total_s", t.total_s}, {"cost", s.cost}, {"cleanup_s", s.cleanup_s}, {"soak_s", s.soak_s}, {"waters", s.waters}, {"surface", s.surface},
+                  {"pays_from_per_h", s.pays_from_per_h}, {"risks", s.risks}, {"values", values}});
+        list.push_back(j);
+    }
+    return rounded({{"schema", "vitrail.supports/1"}, {"schools", list}, {"best", study.schools[static_cast<std::size_t>(study.best)].id}, {"advice", study.advice}});
 }
 
 Json plan_report(const Project& p, const Plan& plan) {

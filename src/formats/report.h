@@ -3,6 +3,7 @@
 
 #include "core/plan/orient.h"
 #include "core/study/aims.h"
+#include "core/study/schools.h"
 #include "core/run_sheet/run_sheet.h"
 #include "formats/json.h"
 
@@ -17,6 +18,10 @@ Json poses_report(const std::vector<PoseCost>& poses);
 
 /// Schema "vitrail.nozzles/1": every aim's result, the chosen one, its loading[] and refills[].
 Json aims_report(const Project& project, const std::vector<AimChoice>& choices, std::size_t chosen);
+
+/// Schema "vitrail.supports/1": schools[] {school, materials, support_g, interface_g, contact_mm2, changes, purge_g, total_s, cost,
+/// cleanup_s, risks[], …}.
+Json schools_report(const SchoolStudy& study);
 
 /// RFC 4180: a header line, CRLF, quotes where needed. One line a change.
 std::string sheet_csv(const RunSheet& sheet);

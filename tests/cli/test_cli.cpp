@@ -31,6 +31,7 @@ private Q_SLOTS:
     void orient();
     void fit();
     void nozzles();
+    void supports();
     void machine_from_a_file();
     void wrong_usage_is_2();
     void unusable_input_is_1_and_touches_nothing();
@@ -328,6 +329,26 @@ void TestCli::nozzles() {
     for (const char* key : {"slot", "out", "in", "earliest_layer", "latest_layer"})
         QVERIFY2(report["refills"][0].toObject().contains(key), key);
     QCOMPARE(report["washout"][0]["source"].toString(), QString("machine"));
+}
+
+void TestCli::supports() {
+    QVERIFY(write_file(path("leg.stl"), write_stl(solids::box(0, 0, 0, 10, 20, 10), "leg")));
+    QVERIFY(write_file(path("plate.stl"), write_stl(solids::box(0, 0, 10, 30, 20, 12), "plate")));
+    QCOMPARE(run({"new", "p.vitrail", "--model", "leg.stl", "plate.stl", "--machine", "feeder-4", "--filament", "A:PLA:#1f3a63"}).status, 0);
+    const QJsonObject all = json({"supports", "p.vitrail", "--json"});
+    const QJsonArray schools = all["schools"].toArray();
+    QCOMPARE(schools.size(), 5);
+    for (const QJsonValue& s : schools)
+        for (const char* key : {"school", "materials", "support_g", "interface_g", "contact_mm2", "changes", "purge_g", "total_s", "cost", "cleanup_s", "risks"})
+            QVERIFY2(s.toObject().contains(key), key);
+    QCOMPARE(schools[0]["school"].toString(), QString("same"));
+    QVERIFY(schools[0]["contact_mm2"].toDouble() > 300);
+    QVERIFY(run({"supports", "p.vitrail"}).out.contains("soluble throughout"));
+    QCOMPARE(run({"supports", "none.vitrail"}).status, 1);
+    // Support that is wanted is in the plan.
+    const QJsonObject with = json({"plan", "p.vitrail", "--json", "--set", "support.kind=tree"});
+    QVERIFY(with["totals"]["support_g"].toDouble() > 0 && with["totals"]["interface_g"].toDouble() > 0);
+    QCOMPARE(run({"plan", "p.vitrail", "--set", "support.kind=lattice"}).status, 2);
 }
 
 QTEST_GUILESS_MAIN(TestCli)

@@ -40,13 +40,13 @@ void LayerOrderView::paintEvent(QPaintEvent*) {
     // Widths share the room by volume, but none gets too narrow for its letter.
     double total = 0;
     for (const std::uint8_t f : order)
-        total += plan->model_in(layer, f);
+        total += plan->printed_in(layer, f);
     const double least = em(2.4), y = em(1.8), h = std::min<double>(em(3.6), height() - em(4.4));
     const double room = width() - 2 - least * static_cast<double>(order.size());
     double x = 1;
     std::vector<std::pair<double, double>> spans;
     for (const std::uint8_t f : order) {
-        const double w = least + std::max(0.0, room) * plan->model_in(layer, f) / total;
+        const double w = least + std::max(0.0, room) * plan->printed_in(layer, f) / total;
         const QRectF pane(x, y, w, h);
         paint_pane(p, pane, project.filaments[f]);
         p.setPen(QPen(t.lead, 3));
@@ -55,7 +55,7 @@ void LayerOrderView::paintEvent(QPaintEvent*) {
         const double s = em(1.6);
         paint_badge(p, QRectF(pane.center().x() - s / 2, pane.center().y() - s / 2, s, s), project.filaments[f].letter, to_qcolor(project.filaments[f].colour), font());
         p.setPen(t.ink);
-        p.drawText(QRectF(x, y + h + 2, w, em(1.2)), Qt::AlignCenter, tr("%1 g").arg(grams(project.filaments[f], plan->model_in(layer, f)), 0, 'f', 2));
+        p.drawText(QRectF(x, y + h + 2, w, em(1.2)), Qt::AlignCenter, tr("%1 g").arg(grams(project.filaments[f], plan->printed_in(layer, f)), 0, 'f', 2));
         spans.emplace_back(x, w);
         x += w;
     }

@@ -105,7 +105,7 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
         const std::vector<Place> places = starting_places(p, *plan);
         std::vector<InMachine> in;
         for (std::size_t f = 0; f < places.size(); ++f)
-            if (plan->use[f].model_mm3 > 0 && places[f].at_start)
+            if (plan->use[f].printed_mm3() > 0 && places[f].at_start)
                 in.push_back({p.filaments[f].letter, places[f].toolhead});
         document_->edit(tr("Note what is in the machine"), [&](Project& q) { q.in_machine = in; });
     });
@@ -170,7 +170,7 @@ void NozzlesPage::refresh() {
     load.filaments = p.filaments;
     const std::vector<Place> places = starting_places(p, *plan);
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
-        const bool used = plan->use[f].model_mm3 > 0;
+        const bool used = plan->use[f].printed_mm3() > 0;
         load.nozzle.push_back(used ? plan->loading.nozzle[f] : -1);
         load.pinned.push_back(std::any_of(p.pins.begin(), p.pins.end(), [&](const Pin& x) { return x.filament == p.filaments[f].letter; }));
         if (used && places[f].at_start)
@@ -196,7 +196,7 @@ void NozzlesPage::show_choices() {
         for (std::size_t n = 0; n < p.machine.nozzles.size(); ++n) {
             QString letters;
             for (std::size_t f = 0; f < p.filaments.size() && f < c.plan->loading.nozzle.size(); ++f)
-                if (c.plan->use[f].model_mm3 > 0 && c.plan->loading.nozzle[f] == static_cast<int>(n))
+                if (c.plan->use[f].printed_mm3() > 0 && c.plan->loading.nozzle[f] == static_cast<int>(n))
                     letters += QChar::fromLatin1(p.filaments[f].letter);
             on << (letters.isEmpty() ? QStringLiteral("–") : letters);
         }

@@ -84,7 +84,7 @@ void LayerWindow::rebuild() {
     scale_ = std::min(room.width() / w, room.height() / d);
     middle_mm_ = QPointF((double(b.max.x) + b.min.x) / 2, (double(b.max.y) + b.min.y) / 2);
     const int layer = std::clamp(view_->layer(), 1, plan->grid.count);
-    const auto add = [&](int part, int patch, const Paths& rings) {
+    const auto path_of = [&](const Paths& rings) {
         QPainterPath path;
         path.setFillRule(Qt::OddEvenFill);
         for (const Path& ring : rings) {
@@ -100,6 +100,10 @@ void LayerWindow::rebuild() {
                 path.closeSubpath();
             }
         }
+        return path;
+    };
+    const auto add = [&](int part, int patch, const Paths& rings) {
+        const QPainterPath path = path_of(rings);
         if (!path.isEmpty())
             panes_.push_back({part, patch, path, place_for_mark(path, em(1.5))});
     };
@@ -108,6 +112,8 @@ void LayerWindow::rebuild() {
     for (std::size_t i = 0; i < plan->demand->patches.size(); ++i)
         for (std::size_t k = 0; k < plan->demand->patches[i].size(); ++k)
             add(static_cast<int>(i), static_cast<int>(k) + 1, plan->demand->patches[i][k].layers[layer - 1]);
+    support_ = plan->support ? path_of(plan->support->layout.body[static_cast<std::size_t>(layer) - 1]) : QPainterPath();
+    interface_ = plan->support ? path_of(plan->support->layout.interface[static_cast<std::size_t>(layer) - 1]) : QPainterPath();
 }
 
 void LayerWindow::paintEvent(QPaintEvent*) {
@@ -142,6 +148,15 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     const auto selected = [&](const Pane& pane) {
         return view_->parts().count(pane.part) || view_->patch() == std::pair{pane.part, pane.patch ? pane.patch : -1};
     };
+    // Support is cross-hatched, and its interface bordered in the accent, whatever their filaments' colours are.
+    if (plan->support) {
+        p.fillPath(support_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->support_filament)].colour));
+        p.fillPath(interface_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->interface_filament)].colour));
+        p.fillPath(support_, QBrush(t.quiet, Qt::DiagCrossPattern));
+        p.fillPath(interface_, QBrush(t.accent, Qt::Dense6Pattern));
+        p.strokePath(support_, QPen(t.quiet, 1, Qt::DashLine));
+        p.strokePath(interface_, QPen(t.accent, 2));
+    }
     for (const Pane& pane : panes_) {
         const int f = filament_of(pane);
         const QColor c = f < 0 ? t.line : to_qcolor(project.filaments[f].colour);

@@ -43,6 +43,7 @@ private:
     int pane_at(QPointF p) const;
     QPointF to_widget(double x_mm, double y_mm) const;
     std::vector<Pane> panes_;
+    QPainterPath support_, interface_; ///< widget pixels
     double scale_ = 1; ///< pixels per mm
     QPointF middle_mm_;
 };

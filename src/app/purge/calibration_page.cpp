@@ -25,7 +25,7 @@ namespace vitrail {
 
 namespace {
 
-enum Column { kFrom, kTo, kLevel, kValue, kModel, kOff, kColumns };
+enum Column { kFrom, kTo, kLevel, kValue, kModel, kOff, kColumnCount };
 
 QString number_text(double v) {
     return QString::number(v, 'f', std::abs(v - std::round(v)) < 1e-9 ? 0 : 1);
@@ -117,9 +117,9 @@ QWidget* CalibrationPage::make_readings() {
     panel->body()->addLayout(row);
     table_->setObjectName(QStringLiteral("readings"));
     table_->setAccessibleName(tr("Readings"));
-    table_->setColumnCount(kColumns);
+    table_->setColumnCount(kColumnCount);
     table_->setHorizontalHeaderLabels({tr("from"), tr("to"), tr("judged at ΔE"), tr("clean after"), tr("model, mm³"), tr("off by")});
-    for (int c = 0; c < kColumns; ++c)
+    for (int c = 0; c < kColumnCount; ++c)
         table_->horizontalHeaderItem(c)->setTextAlignment((c >= kLevel ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     table_->horizontalHeader()->setHighlightSections(false);
     table_->verticalHeader()->hide();
@@ -239,7 +239,7 @@ void CalibrationPage::add_row(const QString& from, const QString& to, double del
     const int r = table_->rowCount();
     table_->setRowCount(r + 1);
     const QString cells[] = {from, to, number_text(delta_e), value, {}, {}};
-    for (int c = 0; c < kColumns; ++c) {
+    for (int c = 0; c < kColumnCount; ++c) {
         auto* item = new QTableWidgetItem(cells[c]);
         if (c >= kLevel)
             item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);

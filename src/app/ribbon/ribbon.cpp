@@ -53,7 +53,7 @@ std::vector<int> Ribbon::lanes() const {
     if (!plan)
         return order;
     for (int f = 0; f < plan->filaments; ++f)
-        if (plan->use[f].model_mm3 > 0)
+        if (plan->use[f].printed_mm3() > 0)
             order.push_back(f);
     std::stable_sort(order.begin(), order.end(), [&](int a, int b) { return plan->loading.nozzle[a] < plan->loading.nozzle[b]; });
     return order;

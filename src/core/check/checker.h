@@ -22,7 +22,7 @@ struct Checker {
 
     /// Index of the filament of a part's body in a layer.
     int filament_in(int part, int layer) const;
-    bool used(int filament) const { return plan.use[filament].model_mm3 > 0; }
+    bool used(int filament) const { return plan.use[filament].printed_mm3() > 0; }
     std::vector<int> used_filaments() const;
     double bed_z() const { return plan.table->bed_z_mm; }
     /// A place in the middle of an area of a layer.

@@ -41,6 +41,7 @@ void estimate(const Project& project, Plan& plan) {
 
     // Filament that purge replaced: the piece's, in that layer.
     std::vector<double> replaced(static_cast<std::size_t>(n), 0);
+    double replaced_support = 0;
     double clock_s = 0;
     // What carries the tower where a layer does not purge: the filament that is in the nozzle as the layer begins.
     int loaded = -1;
@@ -51,12 +52,15 @@ void estimate(const Project& project, Plan& plan) {
         cost.start_s = clock_s;
         double seconds = 0, free_mm3 = plan.free_mm3[l - 1];
         std::fill(replaced.begin(), replaced.end(), 0);
+        replaced_support = 0;
         for (std::size_t c = change; c < plan.changes.size() && plan.changes[c].layer == l; ++c)
             for (const Flow& flow : plan.changes[c].flows) {
                 if (flow.where == Destination::infill)
                     replaced[plan.owner[flow.part][l - 1]] += flow.mm3;
                 if (flow.where == Destination::piece)
                     free_mm3 -= flow.mm3;
+                if (flow.where == Destination::support)
+                    replaced_support += flow.mm3;
             }
         for (const std::uint8_t f : order) {
             // The second piece is finished in whatever is printed last.
@@ -67,7 +71,15 @@ void estimate(const Project& project, Plan& plan) {
             if (!u.first_layer)
                 u.first_layer = l;
             u.last_layer = l;
-            seconds += mm3 / flow_mm3_s(project, project.filaments[f], plan.grid, l);
+            double all = mm3;
+            if (!plan.support_mm3.empty()) {
+                const double support = f == plan.support_filament ? plan.support_mm3[l - 1] - replaced_support : 0, face = f == plan.interface_filament ? plan.interface_mm3[l - 1] : 0;
+                u.support_mm3 += support;
+                u.interface_mm3 += face;
+                take(f, l, support + face);
+                all += support + face;
+            }
+            seconds += all / flow_mm3_s(project, project.filaments[f], plan.grid, l);
         }
         if (loaded < 0 && !order.empty())
             loaded = order.front();
@@ -101,10 +113,11 @@ void estimate(const Project& project, Plan& plan) {
                 c.time_s += s.hand_wait_s;
             double useful = 0;
             for (const Flow& flow : c.flows)
-                if (is_useful(flow.where))
+                if (is_useful(flow.where)) {
                     useful += flow.mm3;
+                    (flow.where == Destination::support ? plan.use[c.to].support_mm3 : plan.use[c.to].model_mm3) += flow.mm3;
+                }
             plan.use[c.to].purge_mm3 += c.purge_mm3 - useful;
-            plan.use[c.to].model_mm3 += useful;
             t.useful_purge_g += grams(to, useful);
             cost.useful_mm3 += useful;
             take(c.to, l, c.purge_mm3);
@@ -128,13 +141,17 @@ void estimate(const Project& project, Plan& plan) {
         FilamentUse& u = plan.use[f];
         const Filament& filament = project.filaments[f];
         u.model_g = grams(filament, u.model_mm3);
+        u.support_g = grams(filament, u.support_mm3);
+        u.interface_g = grams(filament, u.interface_mm3);
         u.purge_g = grams(filament, u.purge_mm3);
         u.tower_g = grams(filament, u.tower_mm3);
         u.first_load_g = grams(filament, u.first_load_mm3);
         u.total_g = u.model_g + u.support_g + u.interface_g + u.purge_g + u.tower_g;
-        u.length_m = metres(filament, u.model_mm3 + u.purge_mm3 + u.tower_mm3 + u.first_load_mm3);
+        u.length_m = metres(filament, u.printed_mm3() + u.purge_mm3 + u.tower_mm3 + u.first_load_mm3);
         u.cost = (u.total_g + u.first_load_g) / 1000 * filament.price_per_kg;
         t.model_g += u.model_g;
+        t.support_g += u.support_g;
+        t.interface_g += u.interface_g;
         t.purge_g += u.purge_g;
         t.tower_g += u.tower_g;
         t.first_load_g += u.first_load_g;

@@ -9,6 +9,7 @@
 #include "core/project/project.h"
 #include "core/purge/tower.h"
 #include "core/purge/washout.h"
+#include "core/support/layout.h"
 
 #include <functional>
 #include <memory>
@@ -119,13 +120,14 @@ struct Attendance {
 };
 
 struct FilamentUse {
-    double model_mm3 = 0, purge_mm3 = 0, tower_mm3 = 0, first_load_mm3 = 0;
+    double model_mm3 = 0, support_mm3 = 0, interface_mm3 = 0, purge_mm3 = 0, tower_mm3 = 0, first_load_mm3 = 0;
     double model_g = 0, support_g = 0, interface_g = 0, purge_g = 0, tower_g = 0;
     double total_g = 0; ///< the five above
     double first_load_g = 0;
     double length_m = 0, cost = 0; ///< first load included
     std::vector<double> g_by_layer; ///< [layer − 1]: everything extruded in that layer, first load included
     int first_layer = 0, last_layer = 0; ///< 0: not used
+    double printed_mm3() const { return model_mm3 + support_mm3 + interface_mm3; } ///< 0: not used
 };
 
 /// What a region takes, all copies: a part's body (band −1, patch 0), a band of it, or a patch.
@@ -202,6 +204,9 @@ struct Plan {
     std::vector<double> model_mm3; ///< [(layer − 1)·filaments + filament], all copies
     std::vector<double> free_mm3;  ///< [layer − 1], all copies: parts that are printed from purge, and else in whatever is loaded
     std::vector<std::vector<std::uint8_t>> owner; ///< [part][layer − 1]: filament of its body
+    std::shared_ptr<const SupportPlan> support; ///< null: none is wanted
+    int support_filament = 0, interface_filament = 0;
+    std::vector<double> support_mm3, interface_mm3; ///< [layer − 1], all copies; empty where there is none
     Loading loading;
     Sequence sequence; ///< filaments in printing order, per layer
     std::vector<CostMatrix> purge_tables; ///< mm³ from → to, for each kind of nozzle
@@ -231,6 +236,13 @@ struct Plan {
     std::vector<Finding> waived; ///< what the project's waivers keep out of the list
     std::shared_ptr<const Detail> detail; ///< null where nothing was looked for
 
+    /// Piece, support and interface.
+    double printed_in(int layer, int filament) const {
+        double mm3 = model_in(layer, filament);
+        if (!support_mm3.empty())
+            mm3 += (filament == support_filament ? support_mm3[static_cast<std::size_t>(layer) - 1] : 0) + (filament == interface_filament ? interface_mm3[static_cast<std::size_t>(layer) - 1] : 0);
+        return mm3;
+    }
     double model_in(int layer, int filament) const {
         return model_mm3[static_cast<std::size_t>(layer - 1) * filaments + filament];
     }

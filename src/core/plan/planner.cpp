@@ -115,11 +115,54 @@ void settle_second_pieces(const Project& p, const Demand& demand, Plan& plan) {
     }
 }
 
+Result<std::shared_ptr<const SupportPlan>> make_support(const LayerTable& table, const Settings& s, const Progress& progress) {
+    auto out = std::make_shared<SupportPlan>();
+    auto overhangs = find_overhangs(table, {s.support_angle_deg, s.support_bridge_mm, s.support_least_mm2}, progress);
+    if (!overhangs)
+        return overhangs.error();
+    out->overhangs = std::move(*overhangs);
+    SupportRules rules;
+    rules.kind = s.support == kTree ? SupportKind::tree : SupportKind::columns;
+    rules.on_piece = s.support_on_piece == kYes;
+    rules.beside_mm = s.support_beside_mm;
+    rules.gap_layers = static_cast<int>(s.support_gap_layers);
+    rules.interface_layers = static_cast<int>(s.interface_layers);
+    auto layout = lay_out_support(table, out->overhangs, rules, progress);
+    if (!layout)
+        return layout.error();
+    out->layout = std::move(*layout);
+    for (int l = 1; l <= table.grid.count; ++l) {
+        const auto i = static_cast<std::size_t>(l) - 1;
+        const double h = table.grid.thickness_mm(l);
+        out->body_mm3.push_back(sparse_mm3(out->layout.body[i], h, s.line_width_mm, s.support_density_pct));
+        out->interface_mm3.push_back(sparse_mm3(out->layout.interface[i], h, s.line_width_mm, s.interface_density_pct));
+    }
+    return std::shared_ptr<const SupportPlan>(std::move(out));
+}
+
+/// Who prints the support, and how much of it there is in each layer.
+void add_support(const Project& p, std::shared_ptr<const SupportPlan> support, Plan& plan) {
+    plan.support = std::move(support);
+    if (!plan.support)
+        return;
+    std::vector<double> by_filament(static_cast<std::size_t>(plan.filaments), 0);
+    for (std::size_t i = 0; i < plan.model_mm3.size(); ++i)
+        by_filament[i % static_cast<std::size_t>(plan.filaments)] += plan.model_mm3[i];
+    const int most = static_cast<int>(std::max_element(by_filament.begin(), by_filament.end()) - by_filament.begin());
+    const int support_filament = find_filament(p, p.support_filament), interface_filament = find_filament(p, p.interface_filament);
+    plan.support_filament = support_filament >= 0 ? support_filament : most;
+    plan.interface_filament = interface_filament >= 0 ? interface_filament : plan.support_filament;
+    for (std::size_t l = 0; l < plan.support->body_mm3.size(); ++l) {
+        plan.support_mm3.push_back(plan.support->body_mm3[l] * p.settings.copies);
+        plan.interface_mm3.push_back(plan.support->interface_mm3[l] * p.settings.copies);
+    }
+}
+
 std::vector<Set> layer_sets(const Plan& plan) {
     std::vector<Set> sets(plan.grid.count, 0);
     for (int l = 0; l < plan.grid.count; ++l)
         for (int f = 0; f < plan.filaments; ++f)
-            if (plan.model_mm3[static_cast<std::size_t>(l) * plan.filaments + f] > 1e-6)
+            if (plan.printed_in(l + 1, f) > 1e-6)
                 sets[l] |= Set{1} << f;
     return sets;
 }
@@ -282,6 +325,8 @@ Planner::Planner(const Project& p, const Plan& plan)
     : table_key_(table_key(p)), table_(plan.table), demand_key_(demand_key(p, plan.table)), demand_(plan.demand) {
     detail_key_ = {demand_, detail_settings(p.settings)};
     detail_ = plan.detail;
+    support_key_ = support_key(p, plan.table);
+    support_ = plan.support;
 }
 
 Planner::TableKey Planner::table_key(const Project& p) {
@@ -289,6 +334,12 @@ Planner::TableKey Planner::table_key(const Project& p) {
     for (const Part& part : p.parts)
         key.meshes.push_back(part.mesh);
     return key;
+}
+
+Planner::SupportKey Planner::support_key(const Project& p, std::shared_ptr<const LayerTable> table) {
+    const Settings& s = p.settings;
+    return {std::move(table), {s.support, s.support_on_piece, s.support_angle_deg, s.support_bridge_mm, s.support_least_mm2, s.support_beside_mm, s.support_gap_layers, s.support_density_pct,
+                               s.interface_layers, s.interface_density_pct, s.line_width_mm}};
 }
 
 Planner::DemandKey Planner::demand_key(const Project& p, std::shared_ptr<const LayerTable> table) {
@@ -375,7 +426,7 @@ void Planner::purge_pairs(const Project& p, Plan& plan) {
     std::stable_sort(plan.pairs.begin(), plan.pairs.end(), [](const PairUse& a, const PairUse& b) { return a.g > b.g; });
     // Which washout was used for whom.
     for (int f = 0; f < n; ++f) {
-        if (plan.use[static_cast<std::size_t>(f)].model_mm3 <= 0)
+        if (plan.use[static_cast<std::size_t>(f)].printed_mm3() <= 0)
             continue;
         const WashoutUse w = washout_of(p, plan.loading.nozzle[static_cast<std::size_t>(f)], p.filaments[static_cast<std::size_t>(f)].material);
         if (std::none_of(plan.washouts.begin(), plan.washouts.end(), [&](const WashoutUse& o) { return o.toolhead == w.toolhead && o.material == w.material && o.nozzle_mm == w.nozzle_mm; }))
@@ -414,6 +465,16 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
         ++measured_;
     }
 
+    if (s.support == kNoSupport)
+        support_ = nullptr;
+    else if (SupportKey wanted = support_key(p, table_); !support_ || !(wanted == support_key_)) {
+        auto made = make_support(*table_, s, {progress.stop, [&](double share) { progress.at(0.75 + 0.05 * share); }});
+        if (!made)
+            return made.error();
+        support_ = std::move(*made);
+        support_key_ = std::move(wanted);
+    }
+
     const DetailSettings look = detail_settings(s);
     DetailKey detail_key{demand_, look};
     if (!checks_) {
@@ -439,6 +500,7 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
                                                     : Destination::ejected;
     share_out(p, *demand_, *plan);
     settle_second_pieces(p, *demand_, *plan);
+    add_support(p, support_, *plan);
     purge_volumes(p, *plan);
 
     const std::vector<Set> sets = layer_sets(*plan);

@@ -105,6 +105,10 @@ void remove_filament(Project& p, char letter, char heir) {
     std::erase_if(p.in_machine, [&](const InMachine& x) { return x.filament == letter; });
     std::erase_if(p.refill_choices, [&](const RefillChoice& x) { return x.filament == letter; });
     std::erase(p.print_first, letter);
+    if (p.support_filament == letter)
+        p.support_filament = heir;
+    if (p.interface_filament == letter)
+        p.interface_filament = heir;
 }
 
 } // namespace vitrail

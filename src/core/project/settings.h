@@ -15,6 +15,7 @@ inline constexpr double kNo = 0, kYes = 1;
 inline constexpr double kSmoothSheet = 0, kSatinSheet = 1, kTexturedSheet = 2, kGlassSheet = 3;
 inline constexpr double kAsMachine = 0, kEjected = 1, kTower = 2, kSkirt = 3;
 inline constexpr double kLeastWaste = 0, kLeastTime = 1, kLeastHandling = 2, kBlend = 3;
+inline constexpr double kNoSupport = 0, kColumns = 1, kTree = 2;
 inline constexpr double kBlock = 0, kStepped = 1, kSplit = 2;
 
 struct Settings {
@@ -59,6 +60,16 @@ struct Settings {
     double lettering_two_jobs = kNo;
     double sheet = kSmoothSheet;
     double release_coat = kNo;
+    double support = kNoSupport;
+    double support_on_piece = kYes;
+    double support_angle_deg = 50;
+    double support_bridge_mm = 10;
+    double support_least_mm2 = 0.5;
+    double support_beside_mm = 0.6;
+    double support_gap_layers = 1;
+    double support_density_pct = 15;
+    double interface_layers = 3;
+    double interface_density_pct = 100;
     // Thresholds of the checks.
     double check_thin_share_pct = 2;
     double check_stroke_mm = 0;  ///< 0: the line width

@@ -26,7 +26,7 @@ std::vector<std::string> cautions_for(const Project& p, const Plan& plan) {
         "Ventilate the room while it prints."};
     bool fumes = false, soluble = false;
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
-        if (plan.use[f].model_mm3 <= 0)
+        if (plan.use[f].printed_mm3() <= 0)
             continue;
         fumes |= facts(p.filaments[f].material).fumes;
         soluble |= facts(p.filaments[f].material).soluble;
@@ -127,7 +127,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
                   format("line %.2f mm, %.0f walls, infill %.0f %%", p.settings.line_width_mm, p.settings.walls, p.settings.infill_pct)};
     const std::vector<Place> places = starting_places(p, plan);
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
-        if (plan.use[f].model_mm3 <= 0)
+        if (plan.use[f].printed_mm3() <= 0)
             continue;
         const Filament& x = p.filaments[f];
         r.filaments.push_back({x.letter, x.name, facts(x.material).id, x.colour,
@@ -138,7 +138,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         const Filament& x = p.filaments[f];
         const MaterialFacts& m = facts(x.material);
-        if (plan.use[f].model_mm3 > 0 && m.draws_moisture && !x.kept_dry)
+        if (plan.use[f].printed_mm3() > 0 && m.draws_moisture && !x.kept_dry)
             r.preparation.push_back(format("Dry %c, %s: %.0f h at %.0f °C, in a dryer, not in an oven used for food.", x.letter, m.id, m.dry_h, m.dry_c));
         const double needs = plan.use[f].total_g + plan.use[f].first_load_g;
         for (std::size_t k = 0; k < x.spools.size() && needs > 0; ++k)

@@ -181,6 +181,11 @@ std::vector<Paths> tree(const LayerTable& table, const std::vector<Overhang>& ov
 
 } // namespace
 
+double sparse_mm3(const Paths& area, double thickness_mm, double line_width_mm, double density_pct) {
+    const double all = area_mm2(area), around = std::min(all, perimeter_mm(area) * line_width_mm);
+    return thickness_mm * (around + (all - around) * density_pct / 100);
+}
+
 Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const SupportRules& r, const Progress& progress) {
     const int count = table.grid.count;
     const Error stopped{"Stopped before the support was laid out."};

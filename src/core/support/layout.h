@@ -37,6 +37,16 @@ struct SupportLayout {
     double contact_mm2 = 0;
 };
 
+/// The stage of the plan: what needs holding, and what holds it.
+struct SupportPlan {
+    std::vector<Overhang> overhangs;
+    SupportLayout layout;
+    std::vector<double> body_mm3, interface_mm3; ///< [layer − 1], one copy
+};
+
+/// mm³ of a sparse area in a layer: one line around it, and the inside filled to `density_pct`.
+double sparse_mm3(const Paths& area, double thickness_mm, double line_width_mm, double density_pct);
+
 /// Never intersects the piece. Errors: none but being stopped. Long: takes Progress.
 Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const SupportRules& rules, const Progress& progress = {});
 
