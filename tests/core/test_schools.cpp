@@ -33,6 +33,7 @@ class TestSchools : public QObject {
 private Q_SLOTS:
     void support_is_in_the_plan();
     void grams_add_up();
+    void the_pieces_own_takes_no_change();
     void interface_costs_changes();
     void purge_goes_into_support();
     void recolouring_lays_nothing_out_again();
@@ -87,6 +88,20 @@ void TestSchools::grams_add_up() {
             used += u.support_mm3;
         COMPARE_NEAR(used, support, 1e-6 * support); // wherever it comes from
     }
+}
+
+void TestSchools::the_pieces_own_takes_no_change() {
+    // Two colours above each other: the support of each layer is printed in the colour that is loaded anyway.
+    Project p = shelf();
+    p.filaments.push_back(pla('B', "#f2f2ea"));
+    assign_band(p, 0, 4, 10, 'B');
+    const auto without = plan_of(p);
+    p.settings.support = kColumns;
+    const auto plan = plan_of(p);
+    QCOMPARE(plan->totals.changes, without->totals.changes);
+    QVERIFY(plan->use[0].support_mm3 > 0 && plan->use[1].support_mm3 > 0);
+    p.support_filament = 'A'; // insisting on one does
+    QVERIFY(plan_of(p)->totals.changes > without->totals.changes);
 }
 
 void TestSchools::interface_costs_changes() {

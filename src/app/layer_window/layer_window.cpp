@@ -150,8 +150,8 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     };
     // Support is cross-hatched, and its interface bordered in the accent, whatever their filaments' colours are.
     if (plan->support) {
-        p.fillPath(support_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->support_filament)].colour));
-        p.fillPath(interface_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->interface_filament)].colour));
+        p.fillPath(support_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->support_by[static_cast<std::size_t>(layer) - 1])].colour));
+        p.fillPath(interface_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->interface_by[static_cast<std::size_t>(layer) - 1])].colour));
         p.fillPath(support_, QBrush(t.quiet, Qt::DiagCrossPattern));
         p.fillPath(interface_, QBrush(t.accent, Qt::Dense6Pattern));
         p.strokePath(support_, QPen(t.quiet, 1, Qt::DashLine));

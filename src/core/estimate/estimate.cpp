@@ -73,7 +73,7 @@ void estimate(const Project& project, Plan& plan) {
             u.last_layer = l;
             double all = mm3;
             if (!plan.support_mm3.empty()) {
-                const double support = f == plan.support_filament ? plan.support_mm3[l - 1] - replaced_support : 0, face = f == plan.interface_filament ? plan.interface_mm3[l - 1] : 0;
+                const double support = f == plan.support_by[l - 1] ? plan.support_mm3[l - 1] - replaced_support : 0, face = f == plan.interface_by[l - 1] ? plan.interface_mm3[l - 1] : 0;
                 u.support_mm3 += support;
                 u.interface_mm3 += face;
                 take(f, l, support + face);

@@ -205,8 +205,8 @@ struct Plan {
     std::vector<double> free_mm3;  ///< [layer − 1], all copies: parts that are printed from purge, and else in whatever is loaded
     std::vector<std::vector<std::uint8_t>> owner; ///< [part][layer − 1]: filament of its body
     std::shared_ptr<const SupportPlan> support; ///< null: none is wanted
-    int support_filament = 0, interface_filament = 0;
-    std::vector<double> support_mm3, interface_mm3; ///< [layer − 1], all copies; empty where there is none
+    std::vector<std::uint8_t> support_by, interface_by; ///< [layer − 1]: who prints it; empty where there is none
+    std::vector<double> support_mm3, interface_mm3;     ///< [layer − 1], all copies; empty where there is none
     Loading loading;
     Sequence sequence; ///< filaments in printing order, per layer
     std::vector<CostMatrix> purge_tables; ///< mm³ from → to, for each kind of nozzle
@@ -240,7 +240,8 @@ struct Plan {
     double printed_in(int layer, int filament) const {
         double mm3 = model_in(layer, filament);
         if (!support_mm3.empty())
-            mm3 += (filament == support_filament ? support_mm3[static_cast<std::size_t>(layer) - 1] : 0) + (filament == interface_filament ? interface_mm3[static_cast<std::size_t>(layer) - 1] : 0);
+            mm3 += (filament == support_by[static_cast<std::size_t>(layer) - 1] ? support_mm3[static_cast<std::size_t>(layer) - 1] : 0) +
+                   (filament == interface_by[static_cast<std::size_t>(layer) - 1] ? interface_mm3[static_cast<std::size_t>(layer) - 1] : 0);
         return mm3;
     }
     double model_in(int layer, int filament) const {

@@ -145,14 +145,21 @@ void add_support(const Project& p, std::shared_ptr<const SupportPlan> support, P
     plan.support = std::move(support);
     if (!plan.support)
         return;
-    std::vector<double> by_filament(static_cast<std::size_t>(plan.filaments), 0);
+    const auto n = static_cast<std::size_t>(plan.filaments);
+    std::vector<double> by_filament(n, 0);
     for (std::size_t i = 0; i < plan.model_mm3.size(); ++i)
-        by_filament[i % static_cast<std::size_t>(plan.filaments)] += plan.model_mm3[i];
-    const int most = static_cast<int>(std::max_element(by_filament.begin(), by_filament.end()) - by_filament.begin());
+        by_filament[i % n] += plan.model_mm3[i];
+    const auto most = static_cast<std::size_t>(std::max_element(by_filament.begin(), by_filament.end()) - by_filament.begin());
     const int support_filament = find_filament(p, p.support_filament), interface_filament = find_filament(p, p.interface_filament);
-    plan.support_filament = support_filament >= 0 ? support_filament : most;
-    plan.interface_filament = interface_filament >= 0 ? interface_filament : plan.support_filament;
+    std::size_t own = most; // what prints most of the layer, of the piece's main class: it takes no change of its own
     for (std::size_t l = 0; l < plan.support->body_mm3.size(); ++l) {
+        std::size_t here = n;
+        for (std::size_t f = 0; f < n; ++f)
+            if (plan.model_mm3[l * n + f] > 1e-6 && p.filaments[f].material == p.filaments[most].material && (here == n || plan.model_mm3[l * n + f] > plan.model_mm3[l * n + here]))
+                here = f;
+        own = here < n ? here : own;
+        plan.support_by.push_back(static_cast<std::uint8_t>(support_filament >= 0 ? static_cast<std::size_t>(support_filament) : own));
+        plan.interface_by.push_back(static_cast<std::uint8_t>(interface_filament >= 0 ? static_cast<std::size_t>(interface_filament) : plan.support_by.back()));
         plan.support_mm3.push_back(plan.support->body_mm3[l] * p.settings.copies);
         plan.interface_mm3.push_back(plan.support->interface_mm3[l] * p.settings.copies);
     }

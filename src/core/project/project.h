@@ -104,7 +104,7 @@ struct Project {
     std::vector<PairPurge> pair_purges;
     std::vector<InMachine> in_machine;
     std::vector<RefillChoice> refill_choices;
-    char support_filament = 0;   ///< letter; 0: the one that prints most of the piece
+    char support_filament = 0;   ///< letter; 0: whichever of the piece's own a layer is printed in anyway
     char interface_filament = 0; ///< letter; 0: as the support
     std::string print_first; ///< letters: the first of them that a layer has is printed first there
     /// How the piece has been turned from its files' position. The parts' meshes are turned already.

@@ -80,7 +80,7 @@ void place_purge(const Project& p, Plan& plan) {
                 if (const double mm3 = plan.demand->parts[i][layer].infill_mm3 * s.copies; mm3 > kNothing && !p.parts[i].takes_purge)
                     rooms.push_back({Destination::infill, static_cast<int>(i), plan.owner[i][layer], mm3});
         if (s.purge_support == kYes && !plan.support_mm3.empty() && plan.support_mm3[layer] > kNothing)
-            rooms.push_back({Destination::support, -1, plan.support_filament, plan.support_mm3[layer]});
+            rooms.push_back({Destination::support, -1, plan.support_by[layer], plan.support_mm3[layer]});
         double wanted = plan.free_mm3[layer];
         for (std::size_t i = 0; i < p.parts.size() && wanted > kNothing; ++i)
             if (p.parts[i].takes_purge)

@@ -77,7 +77,7 @@ void judge(School& s, const Project& p, const Plan& plan, Face face, const Filam
     }
     if (face == Face::same)
         s.risks.push_back("scars: the faces it touches are show faces no more");
-    const Filament& support = p.filaments[static_cast<std::size_t>(plan.support_filament)];
+    const Filament& support = p.filaments[static_cast<std::size_t>(find_filament(p, s.support))];
     if (const char* harm = sheet_risk(support.material, static_cast<int>(p.settings.sheet)); harm && support.material != piece.material)
         s.risks.push_back(std::string("sheet: ") + facts(support.material).id + " " + harm);
     if (!support.nozzle_c.meets(piece.nozzle_c))
@@ -130,8 +130,9 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
         }
         s.interface = face;
         s.support = k.throughout ? face : piece.letter;
-        p.support_filament = s.support;
-        p.interface_filament = s.interface;
+        // The piece's own: whichever a layer is printed in anyway.
+        p.support_filament = s.support == piece.letter ? 0 : s.support;
+        p.interface_filament = s.interface == piece.letter ? 0 : s.interface;
         // Common practice, no source: a gap of about one layer for the same material, none and a dense top for the others.
         p.settings.support_gap_layers = k.face == Face::same ? 1 : 0;
         p.settings.interface_density_pct = k.face == Face::same ? 75 : 100;
