@@ -65,6 +65,7 @@ private Q_SLOTS:
     void gap_and_interface();
     void tree_is_slimmer();
     void never_intersects_the_piece();
+    void slopes_are_touched_without_a_gap();
     void everything_is_held();
     void pieces_with_holes();
     void stops_when_told();
@@ -153,9 +154,10 @@ void TestSupport::columns_by_closed_form() {
     r.beside_mm = 0.6;
     r.gap_layers = 1;
     const SupportLayout s = layout_of(*t, o, r);
-    // From x = 10.6 on, beside the leg, 49 layers high under the plate whose first layer is 51.
-    COMPARE_NEAR(stacked_mm2(s), 49 * (30 - 10.6) * 20, 49 * 0.5);
-    COMPARE_NEAR(s.contact_mm2, (30 - 10.6) * 20, 0.5);
+    // From x = 10.6 on, beside the leg, 48 layers high under the plate whose first layer is 51; and all of the overhang, from 10.2
+    // on, in the layer that touches.
+    COMPARE_NEAR(stacked_mm2(s), 48 * (30 - 10.6) * 20 + (30 - 10.2) * 20, 49 * 0.5);
+    COMPARE_NEAR(s.contact_mm2, (30 - 10.2) * 20, 0.5);
     QCOMPARE(s.contacts.size(), std::size_t{1});
     QCOMPARE(s.contacts[0].layer, 51);
     QVERIFY(s.contacts[0].held && s.contacts[0].has_interface);
@@ -234,9 +236,30 @@ void TestSupport::never_intersects_the_piece() {
                 for (int l = 1; l <= t->grid.count; ++l) {
                     const Paths piece = whole_layer(*t, l), all = unite(s.body[static_cast<std::size_t>(l) - 1], s.interface[static_cast<std::size_t>(l) - 1]);
                     COMPARE_NEAR(area_mm2(intersect(piece, all)), 0, 1e-3);
-                    COMPARE_NEAR(area_mm2(intersect(offset(piece, r.beside_mm - 0.05), all)), 0, 0.02); // and keeps beside it
+                    // It keeps beside it, but for the layer that touches.
+                    const int over = l + 1 + r.gap_layers;
+                    const Paths lower = over <= t->grid.count ? subtract(all, offset(o[static_cast<std::size_t>(over) - 1].area, 0.02)) : all;
+                    COMPARE_NEAR(area_mm2(intersect(offset(piece, r.beside_mm - 0.05), lower)), 0, 0.02);
                 }
             }
+    }
+}
+
+void TestSupport::slopes_are_touched_without_a_gap() {
+    // A funnel that leans 68° from the vertical: each layer reaches half a millimetre, less than the space kept beside the piece.
+    Builder b;
+    solids::add_revolved(b, {{0, 0}, {5, 0}, {5, 10}, {10, 12}, {10, 14}, {0, 14}}, 180);
+    const auto t = table_of({b.build()});
+    const auto o = overhangs_of(*t, {50, 0, 0.5});
+    for (const int gap : {0, 1}) {
+        SupportRules r;
+        r.gap_layers = gap;
+        double held = 0, all = 0;
+        for (const SupportContact& c : layout_of(*t, o, r).contacts) {
+            all += area_mm2(c.area);
+            held += c.held ? area_mm2(c.area) : 0;
+        }
+        QVERIFY(held > 0.9 * all && all > 0.5 * sum_mm2(o, &Overhang::area));
     }
 }
 

@@ -175,8 +175,8 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
     else if (study.best == 0)
         study.advice = format("Same material throughout. The others are not worth it here: cleaning up takes %.0f min, and no school saves as much as it costs in changes.", same.cleanup_s / 60);
     else
-        study.advice = format("%s: it saves %.0f min of cleaning up for %d more changes and %.1f h more printing.", (std::string(1, static_cast<char>(std::toupper(b.name[0]))) + b.name.substr(1)).c_str(),
-                              (same.cleanup_s - b.cleanup_s) / 60, b.totals.changes - same.totals.changes, (b.totals.total_s - same.totals.total_s) / 3600);
+        study.advice = format("%s: it saves %.0f min of cleaning up for %d more changes and %.1f h %s printing.", (std::string(1, static_cast<char>(std::toupper(b.name[0]))) + b.name.substr(1)).c_str(),
+                              (same.cleanup_s - b.cleanup_s) / 60, b.totals.changes - same.totals.changes, std::abs(b.totals.total_s - same.totals.total_s) / 3600, b.totals.total_s < same.totals.total_s ? "less" : "more");
     return study;
 }
 

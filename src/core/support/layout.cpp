@@ -29,14 +29,24 @@ int top_below(int layer, const SupportRules& r) {
     return layer - 1 - r.gap_layers;
 }
 
-std::vector<Paths> columns(const std::vector<Overhang>& overhangs, const std::vector<Paths>& blocked, const SupportRules& r) {
+/// What a support layer holds directly. There it keeps clear of the piece above and below only: beside it the slope it holds
+/// goes on.
+Paths touching_area(const LayerTable& table, const std::vector<Overhang>& overhangs, int layer, int gap) {
+    const int over = layer + 1 + gap;
+    if (over > table.grid.count)
+        return {};
+    Paths touching = overhangs[static_cast<std::size_t>(over) - 1].area;
+    for (int k = 0; k <= gap && layer - k >= 1 && !touching.empty(); ++k)
+        touching = subtract(touching, whole_layer(table, layer - k));
+    return touching;
+}
+
+std::vector<Paths> columns(const LayerTable& table, const std::vector<Overhang>& overhangs, const std::vector<Paths>& blocked, const SupportRules& r) {
     const int count = static_cast<int>(overhangs.size());
     std::vector<Paths> s(static_cast<std::size_t>(count));
     for (int l = count; l >= 1; --l) {
-        Paths here = l < count ? s[static_cast<std::size_t>(l)] : Paths{};
-        if (const int over = l + 1 + r.gap_layers; over <= count)
-            here = unite(here, overhangs[static_cast<std::size_t>(over) - 1].area);
-        s[static_cast<std::size_t>(l) - 1] = subtract(here, blocked[static_cast<std::size_t>(l) - 1]);
+        Paths here = l < count ? subtract(s[static_cast<std::size_t>(l)], blocked[static_cast<std::size_t>(l) - 1]) : Paths{};
+        s[static_cast<std::size_t>(l) - 1] = unite(here, touching_area(table, overhangs, l, r.gap_layers));
     }
     if (!r.on_piece) // only what goes down to the bed
         for (int l = 2; l <= count; ++l)
@@ -191,7 +201,7 @@ Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector
     const Error stopped{"Stopped before the support was laid out."};
     const std::vector<Paths> blocked = blocked_areas(table, r.beside_mm, r.gap_layers, progress);
     progress.at(0.4);
-    std::vector<Paths> s = r.kind == SupportKind::columns ? columns(overhangs, blocked, r) : tree(table, overhangs, blocked, r, progress);
+    std::vector<Paths> s = r.kind == SupportKind::columns ? columns(table, overhangs, blocked, r) : tree(table, overhangs, blocked, r, progress);
     if (progress.stopped())
         return stopped;
     progress.at(0.8);
@@ -205,7 +215,9 @@ Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector
             if (const int over = l + 1 + r.gap_layers + k; over <= count)
                 faces = unite(faces, overhangs[static_cast<std::size_t>(over) - 1].area);
         // A tree's interface is a roof over its tips; a column's is its own top.
-        faces = r.kind == SupportKind::columns ? intersect(faces, s[i]) : subtract(faces, blocked[i]);
+        faces = r.kind == SupportKind::columns ? intersect(faces, s[i])
+                : r.interface_layers > 0         ? unite(subtract(faces, blocked[i]), touching_area(table, overhangs, l, r.gap_layers))
+                                                 : Paths{};
         for (int k = 1; k <= r.interface_below; ++k)
             if (const int under = l - r.gap_layers - k; under >= 1)
                 faces = unite(faces, intersect(s[i], whole_layer(table, under)));
