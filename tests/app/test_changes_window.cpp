@@ -515,8 +515,17 @@ void TestChangesWindow::machine_is_kept_and_owned() {
         return false;
     };
     QTRY_VERIFY_WITH_TIMEOUT(suggested(), 20000);
-    QVERIFY(forget_machine("attic-printer"));
-    QVERIFY(!forget_machine("attic-printer"));
+    in_next_dialog([&](QDialog* d) {
+        auto* name = d->findChild<QLineEdit*>("machine_name");
+        name->selectAll();
+        QTest::keyClicks(name, "Attic printer");
+        d->findChild<QPushButton*>("forget_machine")->click();
+        d->reject();
+    });
+    changes(ChangesBench::kNozzles);
+    press("edit_machine");
+    QVERIFY(owned_machines().empty());
+    QVERIFY(find<QComboBox>("machine")->findText("Attic printer (yours)") < 0);
 }
 
 void TestChangesWindow::empty_project_says_what_to_do() {

@@ -111,7 +111,7 @@ private Q_SLOTS:
     void belady();
     void one_more_slot_never_costs_more();
     void stays_are_consistent();
-    void ten_jobs_by_hand();
+    void jobs_by_hand();
     void jobs_larger_than_the_feeder();
 };
 
@@ -273,7 +273,7 @@ void TestNozzles::stays_are_consistent() {
     }
 }
 
-void TestNozzles::ten_jobs_by_hand() {
+void TestNozzles::jobs_by_hand() {
     // Worked by hand after the rule of Tang & Denardo 1988 (their own table was not at hand): magazine of four, jobs
     //   1 {0,3,7}  2 {0,2,4}  3 {1,5,6}  4 {0,4,6}  5 {5}  6 {0,3}
     // Start: 0 3 7 and, needed soonest of the rest, 2. Job 2 lacks 4: 3 is needed at 6, 7 never again, so 7 goes. Job 3 lacks 1, 5

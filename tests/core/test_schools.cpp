@@ -118,13 +118,12 @@ void TestSchools::interface_costs_changes() {
         QVERIFY(plan->totals.changes <= 2 * static_cast<int>(layers));
         QCOMPARE(plan->totals.changes, plan->bound.changes); // and neighbours share them
     }
-    // Common practice, no source: 64 extra feeder changes took about 3.5 h, 197 s each. With the defaults a change to PETG takes
-    // 100 s and its purge; the same order of magnitude, and settings decide the rest.
-    COMPARE_NEAR(64 * 197.0 / 3600, 3.5, 0.01);
+    // Common practice, no source: 64 extra feeder changes took about 3.5 h, 197 s each, purge and heating included. With the
+    // defaults (100 s from memory, and the purge of this pair) it comes to between half and all of that.
     p.settings.interface_layers = 5;
     const auto plan = plan_of(p);
-    const double each = plan->totals.change_s / plan->totals.changes;
-    QVERIFY(each > 100 && each < 250);
+    const double hours_64 = 64 * plan->totals.change_s / plan->totals.changes / 3600;
+    QVERIFY(hours_64 > 3.5 / 2 && hours_64 < 3.5 * 1.1);
 }
 
 void TestSchools::purge_goes_into_support() {
@@ -252,15 +251,14 @@ void TestSchools::nothing_to_hold() {
 void TestSchools::interface_tuning() {
     Project p = shelf();
     p.settings.support = kColumns;
-    double before = 0;
-    for (const double density : {75.0, 100.0}) // common practice, no source: 75 to 100 %
-        for (const double layers : {2.0, 5.0}) {
-            p.settings.interface_density_pct = density;
-            p.settings.interface_layers = layers;
-            const double g = plan_of(p)->totals.interface_g;
-            QVERIFY(g > before || layers == 2);
-            before = g;
-        }
+    // Common practice, no source: 2 to 5 layers, 75 to 100 %.
+    const auto interface_g = [&](double layers, double density) {
+        p.settings.interface_layers = layers;
+        p.settings.interface_density_pct = density;
+        return plan_of(p)->totals.interface_g;
+    };
+    COMPARE_NEAR(interface_g(5, 100) / interface_g(2, 100), 2.5, 0.05);
+    QVERIFY(interface_g(5, 75) < interface_g(5, 100) && interface_g(5, 75) > 0.7 * interface_g(5, 100));
 }
 
 QTEST_APPLESS_MAIN(TestSchools)

@@ -74,6 +74,10 @@ MachineEditor::MachineEditor(const Machine& machine, QWidget* parent)
         const Status ok = keep_machine(machine_);
         made_of_->setText(ok ? tr("Kept as “%1”.").arg(QString::fromStdString(machine_.name)) : QString::fromStdString(ok.error().message));
     });
+    button("forget_machine", tr("Forget"), tr("Takes the machine of this name out of yours; the project keeps what it has"), [this] {
+        const Status ok = forget_machine(machine_id(machine_.name));
+        made_of_->setText(ok ? tr("“%1” is no longer among yours.").arg(QString::fromStdString(machine_.name)) : QString::fromStdString(ok.error().message));
+    });
     button("write_machine", tr("Write to a file…"), tr("A machine file, JSON"), [this] {
         const QString path = QFileDialog::getSaveFileName(this, tr("Write the machine"), QString::fromStdString(machine_id(machine_.name)) + QStringLiteral(".json"), tr("Machine files (*.json)"));
         if (path.isEmpty())

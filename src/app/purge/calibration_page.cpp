@@ -298,7 +298,7 @@ void CalibrationPage::fit() {
         else if (!good || v < 0 || v > 100000)
             problem = tr("Row %1: “%2” is no number that can have been measured.").arg(r + 1).arg(value);
         else {
-            readings_.push_back({*a, *b, level, reading_mm3(static_cast<ReadingUnit>(unit_->currentIndex()), v, strip_ ? strip_->mm3_per_mm : 31.4, flow_->value())});
+            readings_.push_back({*a, *b, level, reading_mm3(static_cast<ReadingUnit>(unit_->currentIndex()), v, strip_mm3_per_mm(p.settings), flow_->value())});
             names.push_back(from + QStringLiteral("→") + to);
             row_of.push_back(r);
         }

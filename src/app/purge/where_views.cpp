@@ -15,7 +15,11 @@ namespace vitrail {
 PlateView::PlateView(Document* document, QWidget* parent) : QWidget(parent), document_(document) {
     setObjectName(QStringLiteral("plate_view"));
     setAccessibleName(tr("The plate from above"));
-    connect(document, &Document::plan_changed, this, [this] { update(); });
+    connect(document, &Document::plan_changed, this, [this] {
+        const auto plan = document_->plan();
+        plate_ = plan ? lay_out(document_->planned_project(), *plan) : Plate();
+        update();
+    });
 }
 
 QSize PlateView::sizeHint() const {
@@ -34,7 +38,6 @@ void PlateView::paintEvent(QPaintEvent*) {
     }
     const Project& project = document_->planned_project();
     const Machine& m = project.machine;
-    const Plate plate = lay_out(project, *plan);
     const double scale = std::min((width() - 4) / m.bed_x_mm, (height() - em(1.8)) / m.bed_y_mm);
     const QPointF corner((width() - m.bed_x_mm * scale) / 2, 2);
     const auto rect_of = [&](const Footprint& f, double grown = 0) {
@@ -44,7 +47,7 @@ void PlateView::paintEvent(QPaintEvent*) {
     p.setPen(QPen(t.line, 1.5));
     p.drawRect(QRectF(corner, QSizeF(m.bed_x_mm * scale, m.bed_y_mm * scale)));
     const Bounds& b = plan->table->bounds;
-    for (const Footprint& copy : plate.copies) {
+    for (const Footprint& copy : plate_.copies) {
         // The outline of the piece as seen from above.
         QPolygonF shape;
         for (const auto& [x, y] : plan->table->shadow)
@@ -58,15 +61,15 @@ void PlateView::paintEvent(QPaintEvent*) {
             p.drawRoundedRect(rect_of(copy, project.settings.ooze_gap_mm), 4, 4);
         }
     }
-    if (plan->skirt.layers && !plate.copies.empty()) {
+    if (plan->skirt.layers && !plate_.copies.empty()) {
         QRectF all;
-        for (const Footprint& copy : plate.copies)
+        for (const Footprint& copy : plate_.copies)
             all = all.united(rect_of(copy, project.settings.skirt_gap_mm));
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(t.accent, 2));
         p.drawRoundedRect(all, 5, 5);
     }
-    for (const Footprint& tower : plate.towers) {
+    for (const Footprint& tower : plate_.towers) {
         p.setBrush(QBrush(t.accent, Qt::DiagCrossPattern));
         p.setPen(QPen(t.accent, 1.5));
         p.drawRect(rect_of(tower));
@@ -74,9 +77,9 @@ void PlateView::paintEvent(QPaintEvent*) {
     p.setPen(t.quiet);
     p.setFont(font_of(0.9));
     QString text = tr("%1 × %2 mm").arg(m.bed_x_mm).arg(m.bed_y_mm);
-    if (!plate.towers.empty())
-        text += tr(" · tower %1 mm away").arg(plate.tower_away_mm, 0, 'f', 0);
-    if (!plate.fits) {
+    if (!plate_.towers.empty())
+        text += tr(" · tower %1 mm away").arg(plate_.tower_away_mm, 0, 'f', 0);
+    if (!plate_.fits) {
         text = tr("does not fit the bed");
         p.setPen(t.bad);
     }
@@ -84,11 +87,6 @@ void PlateView::paintEvent(QPaintEvent*) {
 }
 
 namespace {
-
-/// What a layer's purge becomes, mm³.
-struct LayerFlow {
-    double useful = 0, tower = 0, skirt = 0, ejected = 0, fill = 0;
-};
 
 std::vector<LayerFlow> flows_of(const Plan& plan) {
     std::vector<LayerFlow> all(plan.layers.size());
@@ -108,7 +106,11 @@ FlowView::FlowView(Document* document, ViewState* view, QWidget* parent) : QWidg
     setObjectName(QStringLiteral("flow_view"));
     setAccessibleName(tr("Purge by layer and where it goes"));
     setMinimumHeight(em(7));
-    connect(document, &Document::plan_changed, this, [this] { update(); });
+    connect(document, &Document::plan_changed, this, [this] {
+        const auto plan = document_->plan();
+        flows_ = plan ? flows_of(*plan) : std::vector<LayerFlow>();
+        update();
+    });
     connect(view, &ViewState::layer_changed, this, [this] { update(); });
 }
 
@@ -135,10 +137,9 @@ void FlowView::paintEvent(QPaintEvent*) {
         p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, plan ? tr("Nothing is purged.") : tr("What each layer purges shows here."));
         return;
     }
-    const std::vector<LayerFlow> flows = flows_of(*plan);
     const QRectF r = chart();
     double most = 1;
-    for (const LayerFlow& f : flows)
+    for (const LayerFlow& f : flows_)
         most = std::max(most, f.useful + f.tower + f.skirt + f.ejected + f.fill);
     // Colour and pattern, so that neither has to do alone.
     const QBrush kinds[] = {QBrush(t.good), QBrush(t.accent), QBrush(t.accent, Qt::Dense4Pattern), QBrush(t.bad), QBrush(t.quiet, Qt::BDiagPattern)};
@@ -146,7 +147,7 @@ void FlowView::paintEvent(QPaintEvent*) {
     double sums[5] = {};
     const double wide = r.width() / plan->grid.count;
     for (int l = 1; l <= plan->grid.count; ++l) {
-        const LayerFlow& f = flows[static_cast<std::size_t>(l) - 1];
+        const LayerFlow& f = flows_[static_cast<std::size_t>(l) - 1];
         const double parts[] = {f.useful, f.tower, f.skirt, f.ejected, f.fill};
         double y = r.bottom();
         for (int k = 0; k < 5; ++k) {
@@ -193,7 +194,7 @@ bool FlowView::event(QEvent* e) {
     if (e->type() == QEvent::ToolTip && plan && !plan->changes.empty()) {
         const auto* help = static_cast<QHelpEvent*>(e);
         const int l = layer_at(help->pos().x());
-        const LayerFlow f = flows_of(*plan)[static_cast<std::size_t>(l) - 1];
+        const LayerFlow f = flows_[static_cast<std::size_t>(l) - 1];
         QToolTip::showText(help->globalPos(), tr("layer %1: %2 mm³ put to use, %3 into the tower, %4 into the skirt, %5 thrown out; %6 mm³ of fill").arg(l).arg(f.useful, 0, 'f', 0).arg(f.tower, 0, 'f', 0)
                                                   .arg(f.skirt, 0, 'f', 0).arg(f.ejected, 0, 'f', 0).arg(f.fill, 0, 'f', 0), this);
         return true;

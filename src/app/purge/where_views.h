@@ -1,7 +1,11 @@
 // Where purge goes, drawn: the plate from above, and what each layer's purge becomes.
 #pragma once
 
+#include "core/plan/plate.h"
+
 #include <QWidget>
+
+#include <vector>
 
 namespace vitrail {
 
@@ -20,6 +24,12 @@ protected:
 
 private:
     Document* document_;
+    Plate plate_; ///< of the newest plan
+};
+
+/// What a layer's purge becomes, mm³.
+struct LayerFlow {
+    double useful = 0, tower = 0, skirt = 0, ejected = 0, fill = 0;
 };
 
 /// A bar for each layer: what of its purge is useful, what goes to tower or skirt or is thrown out, and the fill that only carries.
@@ -40,6 +50,7 @@ private:
 
     Document* document_;
     ViewState* view_;
+    std::vector<LayerFlow> flows_; ///< [layer − 1], of the newest plan
 };
 
 } // namespace vitrail

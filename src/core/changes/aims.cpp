@@ -77,7 +77,8 @@ LoadingProblem loading_problem(const Project& p, const Plan& plan, std::span<con
 
 std::string loading_reason(const Project& p, const Plan& plan) {
     const int n = plan.filaments;
-    if (usable_nozzles(p.machine, p.settings.line_width_mm).size() < 2)
+    const std::vector<char> usable = usable_nozzles(p.machine, p.settings.line_width_mm);
+    if (std::count(usable.begin(), usable.end(), 1) < 2)
         return "There is one nozzle, so there is nothing to choose.";
     std::vector<Set> layers(static_cast<std::size_t>(plan.grid.count), 0);
     Set used = 0;
@@ -86,7 +87,6 @@ std::string loading_reason(const Project& p, const Plan& plan) {
             layers[l] |= Set{1} << f, used |= Set{1} << f;
     if (std::popcount(used) < 2)
         return "There is one filament, so there is nothing to choose.";
-    const std::vector<char> usable = usable_nozzles(p.machine, p.settings.line_width_mm);
     std::vector<Set> group(p.machine.nozzles.size(), 0);
     for (int f = 0; f < n; ++f)
         if (used >> f & 1)
@@ -115,13 +115,12 @@ std::string loading_reason(const Project& p, const Plan& plan) {
         if (best > 0 && g > most_g)
             most_g = g, who = f, alone = !without;
     }
-    char text[240];
-    if (who < 0) {
+    if (who < 0)
         return "No filament would purge more on another nozzle: there is nothing to gain by moving one.";
-    }
     int takes_part = 0;
     for (const Change& c : plan.changes)
         takes_part += c.from == who || c.to == who;
+    char text[240];
     std::snprintf(text, sizeof text, "%c%s on %s saves %.0f g of purge against the next best place: it takes part in %d of %d changes.",
                   p.filaments[static_cast<std::size_t>(who)].letter, alone ? " alone" : "",
                   nozzle_name(p.machine, plan.loading.nozzle[static_cast<std::size_t>(who)]).c_str(), most_g, takes_part, plan.totals.changes);

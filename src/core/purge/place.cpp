@@ -63,9 +63,9 @@ void place_purge(const Project& p, Plan& plan) {
     };
 
     // The slimmest tower that stands, where only peaks go elsewhere.
-    constexpr double kLeastWidth_mm = 8;
+    const TowerShape shape{s.tower_width_mm, s.tower_infill_pct, s.line_width_mm, s.slenderness_limit, TowerShape().least_width_mm, static_cast<TowerKind>(s.tower_shape)};
     const bool peaks = s.purge_infill == kPeaks && plan.rest_goes_to == Destination::tower && !plan.changes.empty();
-    const double slim_mm = !peaks ? 0 : s.tower_width_mm > 0 ? s.tower_width_mm : std::max(kLeastWidth_mm, plan.grid.top_mm(plan.changes.back().layer) / s.slenderness_limit);
+    const double slim_mm = !peaks ? 0 : s.tower_width_mm > 0 ? s.tower_width_mm : std::max(shape.least_width_mm, plan.grid.top_mm(plan.changes.back().layer) / s.slenderness_limit);
     std::vector<double> rest(static_cast<std::size_t>(count), 0); // for the tower or the skirt
     std::size_t begin = 0;
     while (begin < plan.changes.size()) {
@@ -81,8 +81,7 @@ void place_purge(const Project& p, Plan& plan) {
                     rooms.push_back({Destination::infill, static_cast<int>(i), plan.owner[i][layer], mm3});
         if (s.purge_support == kYes && !plan.support_mm3.empty() && plan.support_mm3[layer] > kNothing)
             rooms.push_back({Destination::support, -1, plan.support_by[layer], plan.support_mm3[layer]});
-        double wanted = plan.free_mm3[layer];
-        for (std::size_t i = 0; i < p.parts.size() && wanted > kNothing; ++i)
+        for (std::size_t i = 0; i < p.parts.size() && plan.free_mm3[layer] > kNothing; ++i)
             if (p.parts[i].takes_purge)
                 if (const double mm3 = plan.demand->parts[i][layer].total() * s.copies; mm3 > kNothing)
                     rooms.push_back({Destination::piece, static_cast<int>(i), plan.owner[i][layer], mm3});
@@ -118,7 +117,7 @@ void place_purge(const Project& p, Plan& plan) {
     plan.skirt = {};
     plan.ooze = {};
     if (plan.rest_goes_to == Destination::tower)
-        plan.tower = build_tower(rest, plan.grid, {s.tower_width_mm, s.tower_infill_pct, s.line_width_mm, s.slenderness_limit, kLeastWidth_mm, static_cast<TowerKind>(s.tower_shape)});
+        plan.tower = build_tower(rest, plan.grid, shape);
     if (plan.rest_goes_to == Destination::skirt) {
         plan.skirt = build_skirt(rest, plan.grid, skirt_length(p, plan), s.line_width_mm);
         // What finds no room in the skirt is thrown out, from the last change of the layer backwards.

@@ -7,6 +7,10 @@
 
 namespace vitrail {
 
+double strip_mm3_per_mm(const Settings& s, double side_mm) {
+    return 4 * (side_mm - s.line_width_mm) * s.line_width_mm;
+}
+
 Result<Strip> calibration_strip(const Project& p, const std::string& letters, double side_mm) {
     if (letters.size() < 2)
         return Error{"A strip needs two filaments at least."};
@@ -21,7 +25,7 @@ Result<Strip> calibration_strip(const Project& p, const std::string& letters, do
     if (!(side_mm > 4 * w))
         return Error{"The strip must be wider than four lines."};
     Strip strip;
-    strip.mm3_per_mm = 4 * (side_mm - w) * w;
+    strip.mm3_per_mm = strip_mm3_per_mm(s, side_mm);
     const Washout wash{s.dead_mm3 > 0 ? s.dead_mm3 : p.machine.dead_mm3, s.mixing_mm3 > 0 ? s.mixing_mm3 : p.machine.mixing_mm3};
     // Layers, so that every change falls on the border of one.
     int layers = std::max(1, static_cast<int>(std::ceil(3 / h))); // something to hold on to, and the first filament pure

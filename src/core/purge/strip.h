@@ -19,11 +19,15 @@ struct Strip {
     double mm3_per_mm = 0; ///< filament pushed out for each mm of height
 };
 
+inline constexpr double kStripSide_mm = 20;
+/// mm³ that leave the nozzle for each mm of height: 4·(side − w)·w, its middle line times the line's width.
+double strip_mm3_per_mm(const Settings& settings, double side_mm = kStripSide_mm);
+
 /// A square column of one line's width, `side_mm` outside, printed without any purge: what a change would purge is laid into its
 /// walls, so that the height above a change tells how much has been pushed out. `letters`: the filaments from below, at least
 /// two, no two neighbours alike; each change gets the height that the washout at hand says it needs and half as much again.
 /// Error when letters do not name filaments of the project, or the column would be taller than the machine.
-Result<Strip> calibration_strip(const Project& project, const std::string& letters, double side_mm = 20);
+Result<Strip> calibration_strip(const Project& project, const std::string& letters, double side_mm = kStripSide_mm);
 
 /// Letters of a good strip for these filaments: there and back between the darkest and the lightest, by way of the others, so that
 /// deep and shallow changes are both in it. At most `most_changes`.

@@ -27,13 +27,14 @@ std::vector<Paths> pieces_of(const Paths& area) {
 
 namespace {
 
-Overhang overhang_of(const Paths& layer, const Paths& below, double h, const OverhangRules& rules) {
+Overhang look_at(const Paths& layer, const Paths& below, double h, const OverhangRules& rules) {
     Overhang out;
     if (layer.empty())
         return out;
     for (const Paths& piece : pieces_of(layer))
         if (intersect(piece, below).empty())
             out.islands.insert(out.islands.end(), piece.begin(), piece.end());
+    // Exact, unlike the overhang of plan/detail, which looks for what is in the air and lets a few µm a layer pass.
     const double reach = h * std::tan(rules.angle_deg * std::numbers::pi / 180);
     // Rounding of the grown outline leaves slivers of a few µm; an opening takes them away.
     constexpr double kSliver_mm = 0.005;
@@ -60,7 +61,7 @@ Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const Over
     tbb::parallel_for(2, count + 1, [&](int l) {
         if (progress.stopped())
             return;
-        out[static_cast<std::size_t>(l) - 1] = overhang_of(whole_layer(table, l), whole_layer(table, l - 1), table.grid.thickness_mm(l), rules);
+        out[static_cast<std::size_t>(l) - 1] = look_at(whole_layer(table, l), whole_layer(table, l - 1), table.grid.thickness_mm(l), rules);
         progress.at(static_cast<double>(++done) / count);
     });
     if (progress.stopped())
