@@ -29,7 +29,7 @@ ByHandPage::ByHandPage(Document* document, QWidget* parent)
     table_->setShowGrid(false);
     table_->setWordWrap(true);
     table_->setColumnCount(4);
-    table_->setHorizontalHeaderLabels({QString(), tr("swaps inside layers"), tr("one filament a layer"), tr("parts by colour, assembled")});
+    table_->setHorizontalHeaderLabels({QString(), tr("swaps inside layers"), tr("one filament a layer"), tr("parts, put together")});
     table_->verticalHeader()->hide();
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     ways->body()->addWidget(table_, 1);
@@ -150,7 +150,7 @@ void ByHandPage::show_study() {
     }
     for (int c = 0; c < 3; ++c) {
         auto* head = table_->horizontalHeaderItem(c + 1);
-        const QString names[] = {tr("swaps inside layers"), tr("one filament a layer"), tr("parts by colour, assembled")};
+        const QString names[] = {tr("swaps inside layers"), tr("one filament a layer"), tr("parts, put together")};
         head->setText(c == result_->best ? QStringLiteral("✓ ") + names[c] : names[c]);
         head->setToolTip(c == result_->best ? tr("Advised") : QString());
         head->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
