@@ -327,6 +327,62 @@ Result<Project> marsh_map() {
     return p;
 }
 
+Result<Project> lamp_bracket() {
+    // A plate for the wall, an arm with the lamp's seat, and two straps below it that hold the cable: all but the plate hangs in
+    // the air. It gets warm, so it is PETG (common practice, no source).
+    Builder plate, arm, rim, straps;
+    add_prism(plate, subtract(rounded_rectangle(-21, 0, 42, 5, 1.5), Paths{}), 0, 62);
+    const Paths seat = circle(0, 58, 17);
+    add_prism(arm, subtract(unite(rounded_rectangle(-7, 5, 14, 42, 0), seat), circle(0, 58, 11)), 44, 50);
+    add_prism(rim, ring(0, 58, 14.6, 17), 50, 55);
+    for (const double x : {-16.2, 15.0})
+        add_prism(straps, rounded_rectangle(x, 53, 1.2, 10, 0), 37, 44);
+    Filament petg = make_filament('A', Material::PETG, {0x2b, 0x4a, 0x57}, "gallery grey-blue"), glow = make_filament('B', Material::PETG, {0xe8, 0xb2, 0x4a}, "lamp glow");
+    Filament chalk = kChalk;
+    chalk.letter = 'C';
+    auto p = project("Gallery-lamp bracket", "lamp-bracket.3mf", "feeder-4", {petg, glow, chalk}, {body("wall plate", plate), body("arm and seat", arm), body("rim", rim), body("cable straps", straps)}, "AABA");
+    if (p) {
+        p->settings.support = kColumns;
+        p->settings.support_gap_layers = 0;
+        p->interface_filament = 'C';
+        p->settings.attended_per_h = 15;
+        p->settings.start_hour = 9;
+        p->filaments[0].kept_dry = p->filaments[1].kept_dry = true;
+        p->filaments[0].class_confirmed = p->filaments[1].class_confirmed = true;
+    }
+    return p;
+}
+
+Result<Project> lamp_cooler() {
+    // Discs on a stem, to take the lamp's warmth away. 2.4 mm between them: no pliers get in.
+    Builder cooler;
+    std::vector<std::pair<double, double>> profile{{0, 0}, {20, 0}, {20, 3}, {7, 3}};
+    constexpr int kDiscs = 6;
+    constexpr double kApart = 2.4, kThick = 1.6;
+    double z = 3;
+    for (int i = 0; i < kDiscs; ++i) {
+        z += kApart;
+        for (const auto& [r, up] : std::vector<std::pair<double, double>>{{7, 0}, {20, 0}, {20, kThick}, {7, kThick}})
+            profile.emplace_back(r, z + up);
+        z += kThick;
+    }
+    profile.emplace_back(7, z + 4);
+    profile.emplace_back(0, z + 4);
+    add_revolved(cooler, profile, 96);
+    Filament petg = make_filament('A', Material::PETG, {0x8d, 0x95, 0x9b}, "galley grey"), pva = make_filament('B', Material::PVA, {0xee, 0xe7, 0xc9}, "tide-washed");
+    auto p = project("Lamp cooler", "lamp-cooler.3mf", "twin", {petg, pva}, {body("cooler", cooler)}, "A");
+    if (p) {
+        p->settings.support = kColumns;
+        p->settings.support_gap_layers = 0;
+        p->support_filament = p->interface_filament = 'B';
+        p->settings.attended_per_h = 15;
+        p->settings.start_hour = 8;
+        p->filaments[0].kept_dry = p->filaments[0].class_confirmed = true;
+        p->filaments[1].dried_day = 20769; // 2026-11-12
+    }
+    return p;
+}
+
 std::vector<Named> all() {
     std::vector<Named> list;
     list.push_back({"badge.vitrail", badge()});
@@ -335,6 +391,8 @@ std::vector<Named> all() {
     list.push_back({"painted.vitrail", painted()});
     list.push_back({"signal-flags.vitrail", signal_flags()});
     list.push_back({"marsh-map.vitrail", marsh_map()});
+    list.push_back({"lamp-bracket.vitrail", lamp_bracket()});
+    list.push_back({"lamp-cooler.vitrail", lamp_cooler()});
     return list;
 }
 

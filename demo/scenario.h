@@ -15,6 +15,9 @@ Result<Project> painted();    ///< one grey mesh painted in four colours, among 
 Result<Project> signal_flags(); ///< five filaments on a carousel: one nozzle fixed, one of the others missing
 Result<Project> marsh_map();    ///< seven colours on one nozzle, swapped by hand
 
+Result<Project> lamp_bracket(); ///< gallery-lamp bracket: an arm and a seat over air, thin straps below it
+Result<Project> lamp_cooler();  ///< discs too close for any tool to get between
+
 struct Named {
     std::string file; ///< badge.vitrail, …
     Result<Project> project;

@@ -14,6 +14,7 @@
 #include "formats/machine_file.h"
 #include "formats/readings.h"
 #include "formats/report.h"
+#include "formats/shelf_db.h"
 #include "paint/sheet_paint.h"
 #include "paint/thumbnail.h"
 
@@ -174,10 +175,14 @@ Project build_project(const NewOptions& o) {
         assign_band(p, part_named(p, what.substr(0, colon), "--band"), z0, z1, l);
     }
     for (const std::string& text : o.paints) {
-        const auto [what, l] = assigned(text, "--paint");
+        // A wish about support stands where else the letter is.
+        const std::size_t equals = text.rfind('=');
+        const std::string value = equals == std::string::npos ? "" : text.substr(equals + 1);
+        const SupportWish wish = value == "free" ? SupportWish::keep_free : value == "hold" ? SupportWish::hold : SupportWish::none;
+        const auto [what, l] = wish == SupportWish::none ? assigned(text, "--paint") : std::pair{text.substr(0, equals), char(0)};
         const std::size_t colon = what.rfind(':');
         if (colon == std::string::npos)
-            throw Usage{"--paint takes PART:up|down|Z0..Z1=LETTER, not “" + text + "”"};
+            throw Usage{"--paint takes PART:up|down|Z0..Z1=LETTER, or =free or =hold, not “" + text + "”"};
         const std::string where = what.substr(colon + 1);
         const std::size_t dots = where.find("..");
         if (where != "up" && where != "down" && dots == std::string::npos)
@@ -190,17 +195,22 @@ Project build_project(const NewOptions& o) {
         }
         Part& part = p.parts[static_cast<std::size_t>(part_named(p, what.substr(0, colon), "--paint"))];
         const double bed = bounds(p).min.z;
-        const PatchNumber patch = patch_with(part, l, where);
+        const PatchNumber patch = wish == SupportWish::none ? patch_with(part, l, where) : static_cast<PatchNumber>(wish);
         if (patch == kUnpainted)
             throw Usage{"--paint: “" + part.name + "” has too many patches"};
-        repaint(part, [&](const Mesh& m, Paint& paint) {
+        const auto apply = [&](const Mesh& m, Paint& paint) {
             const auto recolour = [&](PatchNumber) { return patch; };
             if (dots != std::string::npos)
                 paint_heights(m, paint, bed + z0, bed + z1, recolour);
             else
                 paint_triangles(paint, looking(m, {0, 0, where == "up" ? 1.0f : -1.0f}, kFacingWithin_deg), recolour);
-        });
-        drop_empty_patches(part);
+        };
+        if (wish == SupportWish::none) {
+            repaint(part, apply);
+            drop_empty_patches(part);
+        } else {
+            repaint_support(part, apply);
+        }
     }
     return p;
 }
@@ -434,15 +444,34 @@ int run_nozzles(const NozzlesOptions& o) {
     });
 }
 
-int run_supports(const PlanOptions& o) {
+int run_supports(const SupportsOptions& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
-        const auto study = compare_schools(p, *plan);
+        OwnShelf own;
+        if (!o.shelf.empty()) {
+            const auto text = read_file(o.shelf);
+            if (!text)
+                throw Unusable{o.shelf, text.error().message};
+            auto shelf = shelf_from_text(*text);
+            if (!shelf)
+                throw Unusable{o.shelf, shelf.error().message};
+            own.shelf = std::move(*shelf);
+        }
+        const auto study = compare_schools(p, *plan, own);
         if (!study)
             throw Unusable{o.project, study.error().message};
+        // What could be tuned and saved is asked of the project's own support, or of the one that wins where it has none.
+        Project held = p;
+        if (held.settings.support == kNoSupport && study->contact_mm2 > 0)
+            study->schools[static_cast<std::size_t>(study->best)].apply(held);
+        const auto held_plan = make_plan(held, o.project);
+        const auto tuning = tune_interface(held, *held_plan);
+        const auto fewer = fewer_supports(held, *held_plan, false);
+        if (!tuning || !fewer)
+            throw Unusable{o.project, (tuning ? fewer.error() : tuning.error()).message};
         if (o.json) {
-            std::cout << schools_report(*study).dump(2) << "\n";
+            std::cout << schools_report(*study, *tuning, *fewer).dump(2) << "\n";
             return 0;
         }
         std::printf("%-36s %-20s %9s %9s %8s %8s %9s %9s %9s %9s\n", "school", "materials", "support g", "inter. g", "changes", "purge g", "time", "cleaning", "soaking", "cost");
@@ -453,12 +482,22 @@ int run_supports(const PlanOptions& o) {
             }
             const Totals& t = s.totals;
             std::printf("%-36s %-20s %9.2f %9.2f %8d %8.2f %9s %9s %9s %9.2f\n", s.name.c_str(), (s.materials.front() + (s.materials.size() > 1 ? ", " + s.materials[1] : "")).c_str(), t.support_g, t.interface_g, t.changes,
-                        t.purge_g, duration(t.total_s).c_str(), duration(s.cleanup_s).c_str(), duration(s.soak_s).c_str(), s.cost);
+                        t.purge_g, duration(t.total_s).c_str(), duration(s.cleanup.hand_s).c_str(), duration(s.cleanup.soak_s).c_str(), s.cost);
         }
         std::printf("\n%s\n", study->advice.c_str());
-        for (const School& s : study->schools)
+        for (const School& s : study->schools) {
+            if (s.possible)
+                std::printf("\n%s: %s\n", s.id.c_str(), s.verdict.c_str());
             for (const std::string& risk : s.risks)
-                std::printf("%s: %s\n", s.id.c_str(), risk.c_str());
+                std::printf("  %s\n", risk.c_str());
+        }
+        if (!tuning->empty())
+            std::printf("\n%-7s %8s %9s %8s %9s  %s\n", "inter-", "density", "inter. g", "changes", "time", "surface");
+        for (const Tuning& t : *tuning)
+            std::printf("%4d%s %7.0f%% %9.2f %8d %9s  %s\n", t.layers, t.now ? " now" : "    ", t.density_pct, t.totals.interface_g, t.totals.changes, duration(t.totals.total_s).c_str(), t.ceiling.text.c_str());
+        for (const Suggestion& x : *fewer)
+            std::printf("\n%s: %s\n  %+d changes, %+.1f g of support; gives up: %s\n", x.label.c_str(), x.detail.c_str(), x.after.changes - x.before.changes,
+                        x.after.support_g + x.after.interface_g - x.before.support_g - x.before.interface_g, x.gives_up.c_str());
         return 0;
     });
 }

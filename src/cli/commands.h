@@ -19,6 +19,9 @@ struct NozzlesOptions : PlanOptions {
     std::string aim;
     std::vector<std::string> pins;
 };
+struct SupportsOptions : PlanOptions {
+    std::string shelf;
+};
 struct SheetOptions {
     std::string project, pdf, csv, html;
 };
@@ -33,7 +36,7 @@ int run_check(const PlanOptions& o);
 int run_sheet(const SheetOptions& o);
 int run_orient(const PlanOptions& o);
 int run_nozzles(const NozzlesOptions& o);
-int run_supports(const PlanOptions& o);
+int run_supports(const SupportsOptions& o);
 int run_export(const ExportOptions& o);
 int run_fit(const std::string& readings, bool json);
 int run_machines(bool json);

@@ -21,7 +21,7 @@ int main(int argc, char** argv) {
     make->add_option("--filament", fresh.filaments, "LETTER:MATERIAL:#RRGGBB[:TD_MM]")->expected(1)->take_all();
     make->add_option("--assign", fresh.assignments, "PART=LETTER")->expected(1)->take_all();
     make->add_option("--band", fresh.bands, "PART:Z0..Z1=LETTER, heights in mm")->expected(1)->take_all();
-    make->add_option("--paint", fresh.paints, "PART:up|down|Z0..Z1=LETTER, surface that looks up or down, or between heights")->expected(1)->take_all();
+    make->add_option("--paint", fresh.paints, "PART:up|down|Z0..Z1=LETTER, surface that looks up or down, or between heights; =free keeps it free of support, =hold has it held")->expected(1)->take_all();
     make->add_option("--first-layer", fresh.first_layer, "First layer height, mm");
     make->add_option("--layer", fresh.layer, "Layer height, mm");
     make->add_option("--copies", fresh.copies, "Copies on the plate");
@@ -65,8 +65,12 @@ int main(int argc, char** argv) {
     nozzles_command->callback([&] { run = [&] { return run_nozzles(nozzles); }; });
 
     CLI::App* supports = app.add_subcommand("supports", "Five schools of support, compared on the piece");
-    project_options(supports);
-    supports->callback([&] { run = [&] { return run_supports(plan); }; });
+    SupportsOptions schools;
+    supports->add_option("project", schools.project, "The project, *.vitrail")->required();
+    supports->add_flag("--json", schools.json, "Print JSON");
+    supports->add_option("--set", schools.settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    supports->add_option("--shelf", schools.shelf, "Your shelf as CSV or JSON: materials are taken from it");
+    supports->callback([&] { run = [&] { return run_supports(schools); }; });
 
     ExportOptions out;
     CLI::App* export_command = app.add_subcommand("export", "Write one body per filament, with a shared origin");

@@ -55,6 +55,9 @@ char letter_from(const JsonReader& r, const char* key, bool may_be_empty) {
 bool has_surface_file(const Part& part) {
     return part.own_mesh || (part.paint && !part.patches.empty());
 }
+std::string support_file(std::size_t part) {
+    return "surfaces/" + std::to_string(part + 1) + "-support.ply";
+}
 std::string surface_file(std::size_t part) {
     return "surfaces/" + std::to_string(part + 1) + ".ply";
 }
@@ -75,6 +78,8 @@ Json project_to_json(const Project& p) {
                              {"delta_e", f.delta_e},
                              {"free_after_h", f.free_after_h},
                              {"kept_dry", f.kept_dry},
+                             {"dried_day", f.dried_day},
+                             {"opened_day", f.opened_day},
                              {"class_confirmed", f.class_confirmed},
                              {"shelf_id", f.shelf_id},
                              {"spools", spools_to_json(f)}});
@@ -93,6 +98,8 @@ Json project_to_json(const Project& p) {
             j["own_mesh"] = part.own_mesh;
             j["patches"] = patches;
         }
+        if (part.support_paint)
+            j["support_surface"] = support_file(i);
         parts.push_back(j);
     }
     Json waivers = Json::array(), pose = Json::array();
@@ -207,6 +214,8 @@ Project project_from_json(const JsonReader& r) {
         x.delta_e = f.number("delta_e", 0, 30, 0);
         x.free_after_h = f.number("free_after_h", 0, 1000, 0);
         x.kept_dry = f.truth("kept_dry", false);
+        x.dried_day = static_cast<int>(f.number("dried_day", 0, 1e6, 0));
+        x.opened_day = static_cast<int>(f.number("opened_day", 0, 1e6, 0));
         x.class_confirmed = f.truth("class_confirmed", false);
         x.shelf_id = f.text("shelf_id", "");
         if (f.has("spools")) {
@@ -261,6 +270,19 @@ bool same_shape(const Mesh& a, const Mesh& b) {
     return true;
 }
 
+/// A file of painted surface, named by `key`.
+PlyPart read_painted(const JsonReader& x, const char* key, std::vector<ZipEntry>& entries, int patches) {
+    const std::string name = x.text(key);
+    const auto file = std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
+    if (name.rfind("surfaces/", 0) != 0 || file == entries.end())
+        throw JsonMisfit{x.where() + "." + key + " \u201c" + name.substr(0, 80) + "\u201d is missing from the project"};
+    Result<PlyPart> ply = read_ply(file->bytes, patches);
+    if (!ply)
+        throw JsonMisfit{x.where() + "." + key + " \u201c" + name.substr(0, 80) + "\u201d: " + ply.error().message};
+    file->name.clear(); // taken
+    return std::move(*ply);
+}
+
 /// Mesh and paint of a part from its own file in the archive.
 void read_surface(const JsonReader& x, std::vector<ZipEntry>& entries, Part& part) {
     const Json& patches = x.list("patches", kMostPatches);
@@ -268,22 +290,15 @@ void read_surface(const JsonReader& x, std::vector<ZipEntry>& entries, Part& par
         const JsonReader patch = x.item("patches", k);
         part.patches.push_back({patch.text("name", ""), letter_from(patch, "filament", true)});
     }
-    const std::string name = x.text("surface");
-    const auto file = std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
-    if (name.rfind("surfaces/", 0) != 0 || file == entries.end())
-        throw JsonMisfit{x.where() + ".surface \u201c" + name.substr(0, 80) + "\u201d is missing from the project"};
-    Result<PlyPart> ply = read_ply(file->bytes, static_cast<int>(part.patches.size()));
-    if (!ply)
-        throw JsonMisfit{x.where() + ".surface \u201c" + name.substr(0, 80) + "\u201d: " + ply.error().message};
+    PlyPart ply = read_painted(x, "surface", entries, static_cast<int>(part.patches.size()));
     part.own_mesh = x.truth("own_mesh", false);
     // Paint over an unchanged body lies on the very mesh that the model file gives.
     if (part.own_mesh)
-        part.mesh = std::make_shared<Mesh>(std::move(ply->mesh));
-    else if (!same_shape(ply->mesh, *part.mesh))
+        part.mesh = std::make_shared<Mesh>(std::move(ply.mesh));
+    else if (!same_shape(ply.mesh, *part.mesh))
         throw JsonMisfit{x.where() + ".surface does not fit the body it is painted on"};
     if (!part.patches.empty())
-        part.paint = std::make_shared<Paint>(std::move(ply->paint));
-    file->name.clear(); // taken
+        part.paint = std::make_shared<Paint>(std::move(ply.paint));
 }
 
 /// Parts and bands, once the models have been read.
@@ -306,6 +321,12 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         part.file_colour = b.colour;
         if (x.has("surface"))
             read_surface(x, entries, part);
+        if (x.has("support_surface")) {
+            PlyPart ply = read_painted(x, "support_surface", entries, kSupportWishes);
+            if (!same_shape(ply.mesh, *part.mesh))
+                throw JsonMisfit{x.where() + ".support_surface does not fit the body it is painted on"};
+            part.support_paint = std::make_shared<Paint>(std::move(ply.paint));
+        }
         p.parts.push_back(std::move(part));
     }
     const Json& bands = r.list("bands", 10000);
@@ -331,6 +352,9 @@ Result<std::string> write_archive(const Project& p, const std::string& thumbnail
     for (std::size_t i = 0; i < p.parts.size(); ++i)
         if (has_surface_file(p.parts[i]))
             entries.push_back({surface_file(i), write_ply(*p.parts[i].mesh, p.parts[i].patches.empty() ? nullptr : p.parts[i].paint.get())});
+    for (std::size_t i = 0; i < p.parts.size(); ++i)
+        if (p.parts[i].support_paint)
+            entries.push_back({support_file(i), write_ply(*p.parts[i].mesh, p.parts[i].support_paint.get())});
     for (const ModelFile& f : p.other_files)
         entries.push_back({f.name, *f.bytes});
     if (!thumbnail_png.empty())

@@ -170,22 +170,30 @@ Json aims_report(const Project& p, const std::vector<AimChoice>& choices, std::s
     return rounded({{"schema", "vitrail.nozzles/1"}, {"aims", list}, {"chosen", list[chosen]}, {"loading", loading_to_json(p, plan)}, {"refills", refills_to_json(p, plan)}});
 }
 
-Json schools_report(const SchoolStudy& study) {
-    Json list = Json::array();
+Json schools_report(const SchoolStudy& study, const std::vector<Tuning>& tuning, const std::vector<Suggestion>& fewer) {
+    Json list = Json::array(), interfaces = Json::array(), ways = Json::array();
     for (const School& s : study.schools) {
-        Json values = Json::object();
+        Json values = Json::object(), extra = Json::object();
         for (const auto& [what, value] : s.values)
             values[what] = value;
+        for (const auto& [letter, g] : s.extra_g)
+            extra[std::string(1, letter)] = g;
         Json j{{"school", s.id}, {"name", s.name}, {"possible", s.possible}};
         if (!s.possible)
             j["why_not"] = s.why_not;
         const Totals& t = s.totals;
-        j.update({{"materials", s.materials}, {"support_g", t.support_g}, {"interface_g", t.interface_g}, {"contact_mm2", s.contact_mm2}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
-                  {"purge_g", t.purge_g}, {"tower_g", t.tower_g}, {"total_s", t.total_s}, {"cost", s.cost}, {"cleanup_s", s.cleanup_s}, {"soak_s", s.soak_s}, {"waters", s.waters}, {"surface", s.surface},
-                  {"pays_from_per_h", s.pays_from_per_h}, {"risks", s.risks}, {"values", values}});
+        const Cleanup& c = s.cleanup;
+        j.update({{"materials", s.materials}, {"source", s.source}, {"support_g", t.support_g}, {"interface_g", t.interface_g}, {"extra_g", extra}, {"contact_mm2", c.contact_mm2()}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
+                  {"purge_g", t.purge_g}, {"tower_g", t.tower_g}, {"total_s", t.total_s}, {"extra_s", s.possible ? t.total_s - study.without.total_s : 0}, {"cost", s.cost}, {"cleanup_s", c.hand_s}, {"soak_s", c.soak_s}, {"waters", c.waters},
+                  {"unreached_mm2", c.unreached_mm2}, {"enclosed_mm2", c.enclosed_mm2}, {"snap_places", s.snaps}, {"surface", s.surface}, {"pays_from_per_h", s.pays_from_per_h}, {"verdict", s.verdict}, {"risks", s.risks}, {"values", values}});
         list.push_back(j);
     }
-    return rounded({{"schema", "vitrail.supports/1"}, {"schools", list}, {"best", study.schools[static_cast<std::size_t>(study.best)].id}, {"advice", study.advice}});
+    for (const Tuning& t : tuning)
+        interfaces.push_back({{"layers", t.layers}, {"density_pct", t.density_pct}, {"now", t.now}, {"interface_g", t.totals.interface_g}, {"changes", t.totals.changes}, {"total_s", t.totals.total_s}, {"cost", t.totals.cost}, {"grade", t.ceiling.grade}, {"surface", t.ceiling.text}});
+    for (const Suggestion& s : fewer)
+        ways.push_back({{"code", s.code}, {"label", s.label}, {"detail", s.detail}, {"gives_up", s.gives_up}, {"changes", s.after.changes - s.before.changes}, {"support_g", s.after.support_g + s.after.interface_g - s.before.support_g - s.before.interface_g},
+                        {"total_s", s.after.total_s - s.before.total_s}});
+    return rounded({{"schema", "vitrail.supports/1"}, {"overhang_mm2", study.overhang_mm2}, {"schools", list}, {"best", study.schools[static_cast<std::size_t>(study.best)].id}, {"advice", study.advice}, {"interfaces", interfaces}, {"less", ways}});
 }
 
 Json plan_report(const Project& p, const Plan& plan) {
@@ -421,7 +429,14 @@ std::string sheet_html(const RunSheet& s) {
     h += "<h2>In all</h2><table>";
     for (const auto& [what, value] : s.totals)
         h += "<tr><td>" + escaped(what) + "</td><td class=\"n\">" + escaped(value) + "</td></tr>";
-    h += "</table>\n<h2>Cautions</h2><ul>";
+    h += "</table>\n";
+    if (!s.after.empty()) {
+        h += "<h2>After the print</h2><ol>";
+        for (const AfterStep& a : s.after)
+            h += "<li><strong>" + escaped(a.title) + "</strong> " + escaped(after_times(a)) + "<br>" + escaped(a.text) + (a.caution.empty() ? "" : "<br><em>" + escaped(a.caution) + "</em>") + "</li>";
+        h += "</ol>\n";
+    }
+    h += "<h2>Cautions</h2><ul>";
     for (const std::string& c : s.cautions)
         h += "<li>" + escaped(c) + "</li>";
     return h + "</ul></body></html>\n";

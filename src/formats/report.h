@@ -3,6 +3,7 @@
 
 #include "core/plan/orient.h"
 #include "core/study/aims.h"
+#include "core/study/fewer_supports.h"
 #include "core/study/schools.h"
 #include "core/run_sheet/run_sheet.h"
 #include "formats/json.h"
@@ -20,8 +21,8 @@ Json poses_report(const std::vector<PoseCost>& poses);
 Json aims_report(const Project& project, const std::vector<AimChoice>& choices, std::size_t chosen);
 
 /// Schema "vitrail.supports/1": schools[] {school, materials, support_g, interface_g, contact_mm2, changes, purge_g, total_s, cost,
-/// cleanup_s, risks[], …}.
-Json schools_report(const SchoolStudy& study);
+/// cleanup_s, risks[], …}, interfaces[] and less[], which are relative to the plan.
+Json schools_report(const SchoolStudy& study, const std::vector<Tuning>& tuning, const std::vector<Suggestion>& fewer);
 
 /// RFC 4180: a header line, CRLF, quotes where needed. One line a change.
 std::string sheet_csv(const RunSheet& sheet);

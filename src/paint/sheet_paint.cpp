@@ -182,6 +182,16 @@ void SheetPages::build() {
             }
         });
 
+    if (!sheet_.after.empty())
+        heading(tr("After the print"));
+    int after = 0;
+    for (const AfterStep& a : sheet_.after) {
+        const QString times = text(after_times(a));
+        paragraph((times.isEmpty() ? text(a.title) + QStringLiteral(". ") : tr("%1 (%2). ").arg(text(a.title), times)) + text(a.text), QString::number(++after));
+        if (!a.caution.empty())
+            paragraph(text(a.caution), QStringLiteral("!"));
+    }
+
     heading(tr("Cautions"));
     for (const std::string& c : sheet_.cautions)
         paragraph(text(c), QStringLiteral("!"));

@@ -81,8 +81,8 @@ void TestSchools::grams_add_up() {
             QVERIFY(u.support_mm3 > -1e-9);
         }
         double support = 0;
-        for (const double mm3 : plan->support->body_mm3)
-            support += mm3 * p.settings.copies;
+        for (const double mm3 : plan->support_mm3)
+            support += mm3;
         double used = 0;
         for (const FilamentUse& u : plan->use)
             used += u.support_mm3;
@@ -170,17 +170,17 @@ void TestSchools::five_schools() {
     QVERIFY(all.totals.changes > face.totals.changes);
     QVERIFY(all.totals.purge_g > face.totals.purge_g);
     QVERIFY(soluble.totals.purge_g > soluble_face.totals.purge_g);
-    QVERIFY(same.cleanup_s > face.cleanup_s && same.cleanup_s > soluble.cleanup_s);
-    QVERIFY(soluble.soak_s > soluble_face.soak_s && soluble_face.soak_s > 0 && same.soak_s == 0);
-    QVERIFY(soluble.waters >= soluble_face.waters);
+    QVERIFY(same.cleanup.hand_s > face.cleanup.hand_s && same.cleanup.hand_s > soluble.cleanup.hand_s);
+    QVERIFY(soluble.cleanup.soak_s > soluble_face.cleanup.soak_s && soluble_face.cleanup.soak_s > 0 && same.cleanup.soak_s == 0);
+    QVERIFY(soluble.cleanup.waters >= soluble_face.cleanup.waters);
     const auto value = [](const School& s, const char* what) {
         for (const auto& [w, v] : s.values)
             if (w == what)
                 return v;
         return std::string();
     };
-    QCOMPARE(value(same, "gap above support"), std::string("1 layers"));
-    QCOMPARE(value(face, "gap above support"), std::string("0 layers"));
+    QCOMPARE(value(same, "gap above support"), std::string("1 layer (0.20 mm)"));
+    QCOMPARE(value(face, "gap above support"), std::string("none"));
     for (const School& s : study->schools) {
         QVERIFY(s.possible && !s.surface.empty() && !s.risks.empty());
         QVERIFY(s.totals.support_g + s.totals.interface_g > 0);
@@ -244,7 +244,7 @@ void TestSchools::nothing_to_hold() {
     p.parts.pop_back();
     const auto study = compare_schools(p, *plan_of(p));
     QVERIFY(study);
-    QCOMPARE(study->schools[0].contact_mm2, 0.0);
+    QCOMPARE(study->contact_mm2, 0.0);
     QVERIFY(study->advice.find("Nothing needs holding") == 0);
 }
 

@@ -1,8 +1,10 @@
-#include "core/support/layout.h"
+#include "core/support/solid.h"
 
 #include "support.h"
 
+#include <bit>
 #include <numbers>
+#include <set>
 
 using namespace vitrail;
 using namespace vitrail::test;
@@ -25,7 +27,8 @@ std::vector<Overhang> overhangs_of(const LayerTable& t, const OverhangRules& rul
 }
 
 SupportLayout layout_of(const LayerTable& t, const std::vector<Overhang>& o, const SupportRules& r) {
-    auto s = lay_out_support(t, o, r);
+    auto beside = space_beside(t, r.beside_mm);
+    auto s = beside ? lay_out_support(t, o, *beside, r) : Result<SupportLayout>(beside.error());
     return s ? *s : SupportLayout{};
 }
 
@@ -69,6 +72,15 @@ private Q_SLOTS:
     void everything_is_held();
     void pieces_with_holes();
     void stops_when_told();
+    void torus_on_edge();
+    void slopes_hang_together();
+    void wishes_are_followed();
+    void wishes_touch_only_their_layers();
+    void contact_faces();
+    void small_faces_get_no_interface();
+    void tops_are_aligned_in_as_few_layers_as_can_be();
+    void interface_where_it_stands();
+    void solids_have_the_volume();
 };
 
 void TestSupport::sphere_by_closed_form() {
@@ -238,7 +250,7 @@ void TestSupport::never_intersects_the_piece() {
                     COMPARE_NEAR(area_mm2(intersect(piece, all)), 0, 1e-3);
                     // It keeps beside it, but for the layer that touches.
                     const int over = l + 1 + r.gap_layers;
-                    const Paths lower = over <= t->grid.count ? subtract(all, offset(o[static_cast<std::size_t>(over) - 1].area, 0.02)) : all;
+                    const Paths lower = over <= t->grid.count ? subtract(all, offset(o[static_cast<std::size_t>(over) - 1].touched, 0.02)) : all;
                     COMPARE_NEAR(area_mm2(intersect(offset(piece, r.beside_mm - 0.05), lower)), 0, 0.02);
                 }
             }
@@ -299,7 +311,245 @@ void TestSupport::stops_when_told() {
     const auto t = table_on_a_leg();
     QVERIFY(!find_overhangs(*t, {}, {stop.get_token(), {}}));
     const auto o = overhangs_of(*t, {});
-    QVERIFY(!lay_out_support(*t, o, {}, {stop.get_token(), {}}));
+    QVERIFY(!lay_out_support(*t, o, std::vector<Paths>(o.size()), {}, {stop.get_token(), {}}));
+    QVERIFY(!space_beside(*t, 1, {stop.get_token(), {}}));
+}
+
+void TestSupport::torus_on_edge() {
+    // Standing on its edge, its axis level: the underside beyond θ of the outer half, and inside the hole above the lower half of the
+    // tube. In the plane through the middle of the tube (a circle of radius R + r around a hole of R − r) the overhang ends where
+    // the tangent leans θ from the vertical: at a height of (R + r)(1 − sin θ) outside, and inside from (R + r) + (R − r)·sin θ up.
+    constexpr double R = 12, r = 4;
+    Mesh standing = solids::torus(R, r, 320, 96);
+    standing = moved(rotated(Rotation{{{1, 0, 0}, {0, 0, -1}, {0, 1, 0}}}, std::move(standing)), 0, 0, static_cast<float>(R + r));
+    const auto t = table_of({std::move(standing)}, 0.2);
+    for (const double deg : {35.0, 45.0, 60.0}) {
+        const double a = deg * std::numbers::pi / 180;
+        const auto o = overhangs_of(*t, {deg, 0, 0});
+        double outside = 0, inside = 1e9;
+        for (int l = 2; l <= t->grid.count; ++l) {
+            const Paths& area = o[static_cast<std::size_t>(l) - 1].area;
+            if (area.empty())
+                continue;
+            const double z = t->grid.bottom_mm(l);
+            // Cut by the plane y = 0 the tube is a ring: only what lies in it counts.
+            const Paths in_plane = intersect(area, {{{-20000, -50}, {20000, -50}, {20000, 50}, {-20000, 50}}});
+            if (in_plane.empty())
+                continue;
+            if (z < R)
+                outside = std::max(outside, z);
+            else
+                inside = std::min(inside, z);
+        }
+        // Strips thinner than 10 µm are rounding: they end a little early.
+        COMPARE_NEAR(outside, (R + r) * (1 - std::sin(a)), 0.8);
+        COMPARE_NEAR(inside, (R + r) + (R - r) * std::sin(a), 0.8);
+    }
+}
+
+void TestSupport::slopes_hang_together() {
+    // Under a slope each layer's overhang leaves out what its angle allows: what is touched closes that strip, so that support does not
+    // fall into rings. A funnel that leans 68°.
+    Builder b;
+    solids::add_revolved(b, {{0, 0}, {5, 0}, {5, 4}, {12, 6.8}, {12, 8}, {0, 8}}, 180);
+    const auto t = table_of({b.build()});
+    const auto o = overhangs_of(*t, {50, 0, 0.5});
+    SupportRules r;
+    r.gap_layers = 0;
+    const SupportLayout s = layout_of(*t, o, r);
+    QCOMPARE(s.faces.size(), std::size_t{1});
+    double touched = 0;
+    for (const Overhang& x : o)
+        touched += area_mm2(x.touched);
+    // Seen from above the slope is a ring from 5 to 12; its first layer's strip is held by the piece.
+    const double ring = std::numbers::pi * (12 * 12 - 5 * 5);
+    QVERIFY(touched > 0.95 * ring && touched < 1.001 * ring);
+    QVERIFY(pieces_of(s.body[0]).size() == 1);
+}
+
+namespace {
+
+/// The underside of a table's plate, half of it painted.
+Part plate_with(SupportWish wish, double from_x, double to_x) {
+    Part p = part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A');
+    auto paint = std::make_shared<Paint>(bare(*p.mesh));
+    for (std::uint32_t t = 0; t < p.mesh->triangles.size(); ++t)
+        if (normal(*p.mesh, t).z < -0.5f) {
+            std::vector<std::array<Vec3, 3>> inside, outside;
+            const float x0 = static_cast<float>(from_x), x1 = static_cast<float>(to_x);
+            clip(corners(*p.mesh, t), {[x0](Vec3 v) { return x0 - v.x; }, [x1](Vec3 v) { return v.x - x1; }}, inside, outside);
+            std::vector<Facet> facets;
+            for (const auto& f : inside)
+                facets.push_back({f, static_cast<PatchNumber>(wish)});
+            for (const auto& f : outside)
+                facets.push_back({f, kUnpainted});
+            paint->patch[t] = kCut;
+            paint->cut[t] = std::move(facets);
+        }
+    p.support_paint = std::move(paint);
+    return p;
+}
+
+} // namespace
+
+void TestSupport::wishes_are_followed() {
+    Project p;
+    p.machine = *find_machine("feeder-4");
+    p.filaments = {pla('A', "#141414")};
+    p.parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), plate_with(SupportWish::keep_free, 20, 31)};
+    p.settings.support = kColumns;
+    p.settings.support_bridge_mm = 0;
+    auto plan = plan_of(p);
+    const double all = (30 - 10.2) * 20;
+    COMPARE_NEAR(plan->support->layout->contact_mm2, all - 10 * 20, 2);
+    COMPARE_NEAR((*plan->support->overhangs)[50].freed_mm2, 10 * 20, 2);
+    QVERIFY(has(*plan, "support-kept-off"));
+    // What would be left to a bridge or to its angle is held where that is asked for.
+    p.parts[1] = plate_with(SupportWish::hold, -1, 31);
+    p.settings.support_bridge_mm = 200;
+    p.settings.support_angle_deg = 89;
+    plan = plan_of(p);
+    COMPARE_NEAR(plan->support->layout->contact_mm2, 20 * 20, 2);
+    p.parts[1].support_paint = nullptr;
+    plan = plan_of(p);
+    QCOMPARE(plan->support->layout->contact_mm2 < 300, true);
+    // An island that is to be kept free is.
+    p.parts = {part("leg", solids::box(40, 0, 0, 50, 20, 14), 'A'), plate_with(SupportWish::keep_free, -1, 31)};
+    QCOMPARE(plan_of(p)->support->layout->contact_mm2, 0.0);
+    // Painting about support changes no colour: nothing is sliced or measured again.
+    Planner planner;
+    QVERIFY(planner.plan(p));
+    const int sliced = planner.sliced(), measured = planner.measured();
+    Part painted = plate_with(SupportWish::keep_free, 5, 31);
+    p.parts[1].support_paint = painted.support_paint; // the triangles are the same
+    QVERIFY(planner.plan(p));
+    QCOMPARE(planner.sliced(), sliced);
+    QCOMPARE(planner.measured(), measured);
+}
+
+void TestSupport::wishes_touch_only_their_layers() {
+    const auto t = table_of({solids::sphere(8, 64, 32)});
+    const auto found = overhangs_of(*t, {45, 0, 0.5});
+    SupportWishes w;
+    w.hold.resize(found.size());
+    w.keep_free.resize(found.size());
+    w.keep_free[4] = solids::circle(0, 0, 30);
+    const auto after = with_wishes(*t, found, w, {45, 0, 0.5});
+    for (std::size_t i = 0; i < found.size(); ++i) {
+        QCOMPARE(after[i].area == found[i].area, i != 4);
+        if (i > 5 || i < 4)
+            QVERIFY(after[i].touched == found[i].touched);
+    }
+    QVERIFY(after[4].area.empty() && after[4].touched.empty());
+}
+
+void TestSupport::contact_faces() {
+    // Two shelves at different heights on one wall, and a ball: each underside is a face of its own.
+    const auto t = table_of({solids::box(0, 0, 0, 4, 30, 30), solids::box(4, 0, 10, 16, 12, 12), solids::box(4, 18, 20, 12, 30, 22), solids::sphere(5, 64, 32, {40, 10, 5})});
+    const SupportLayout s = layout_of(*t, overhangs_of(*t, {45, 0, 0.5}), {});
+    QCOMPARE(s.faces.size(), std::size_t{3});
+    double sum = 0;
+    for (std::size_t k = 0; k < s.faces.size(); ++k) {
+        QVERIFY(k == 0 || s.faces[k].mm2 <= s.faces[k - 1].mm2);
+        sum += s.faces[k].held_mm2;
+    }
+    COMPARE_NEAR(sum, s.contact_mm2, 1e-6);
+    COMPARE_NEAR(s.faces[0].mm2, 11.8 * 12, 1);
+    QCOMPARE(s.faces[0].from_layer, 51);
+    for (const SupportContact& c : s.contacts)
+        QVERIFY(c.face >= 0 && c.face < 3 && c.layer >= s.faces[static_cast<std::size_t>(c.face)].from_layer && c.layer <= s.faces[static_cast<std::size_t>(c.face)].to_layer);
+}
+
+void TestSupport::small_faces_get_no_interface() {
+    const auto t = table_of({solids::box(0, 0, 0, 4, 30, 30), solids::box(4, 0, 10, 16, 12, 12), solids::box(4, 20, 20, 8, 24, 22)});
+    SupportRules r;
+    r.gap_layers = 0;
+    r.least_face_mm2 = 40;
+    const SupportLayout s = layout_of(*t, overhangs_of(*t, {45, 0, 0.5}), r);
+    QCOMPARE(s.faces.size(), std::size_t{2});
+    QVERIFY(!s.faces[0].small && s.faces[0].interface_mm2 > 0.99 * s.faces[0].held_mm2);
+    QVERIFY(s.faces[1].small && s.faces[1].interface_mm2 == 0 && s.faces[1].held_mm2 > 0);
+    // It bonds, so it keeps a gap of a layer.
+    for (const SupportContact& c : s.contacts)
+        QCOMPARE(c.layer - 1 - c.top, c.face == 1 ? 1 : 0);
+}
+
+void TestSupport::tops_are_aligned_in_as_few_layers_as_can_be() {
+    // Shelves at random heights; brute force over all sets of tops is the reference.
+    std::mt19937 rng(31);
+    for (int round = 0; round < 25; ++round) {
+        std::vector<Mesh> meshes{solids::box(-4, 0, 0, 0, 80, 12)};
+        std::vector<int> tops;
+        for (int i = 0; i < 5; ++i) {
+            const int layer = 10 + static_cast<int>(rng() % 12); // bottom of the shelf
+            meshes.push_back(solids::box(0, 16.0 * i, 0.2 * layer, 8, 16.0 * i + 10, 0.2 * layer + 2));
+            tops.push_back(layer);
+        }
+        const auto t = table_of(std::move(meshes));
+        const auto o = overhangs_of(*t, {45, 0, 0.5});
+        SupportRules r;
+        r.gap_layers = 0;
+        r.interface_layers = 1;
+        r.align_layers = static_cast<int>(rng() % 5);
+        const SupportLayout s = layout_of(*t, o, r);
+        std::set<int> ours;
+        for (const SupportContact& c : s.contacts) {
+            QVERIFY(c.top <= c.layer - 1 && c.top >= c.layer - 1 - r.align_layers);
+            ours.insert(c.top);
+        }
+        std::size_t fewest = tops.size();
+        for (unsigned set = 1; set < 1u << 24; set = set < 1u << 20 ? set + 1 : 1u << 24) {
+            // Bits are layers 5 … 24.
+            if (static_cast<std::size_t>(std::popcount(set)) >= fewest)
+                continue;
+            if (std::all_of(tops.begin(), tops.end(), [&](int top) {
+                    for (int l = top - r.align_layers; l <= top; ++l)
+                        if (l >= 5 && l < 25 && set >> (l - 5) & 1)
+                            return true;
+                    return false;
+                }))
+                fewest = static_cast<std::size_t>(std::popcount(set));
+        }
+        QCOMPARE(ours.size(), fewest);
+        std::size_t with = 0;
+        for (const Paths& area : s.interface)
+            with += !area.empty();
+        QCOMPARE(with, ours.size());
+    }
+}
+
+void TestSupport::interface_where_it_stands() {
+    const auto t = table_of({solids::box(0, 0, 0, 30, 10, 4), solids::box(0, 0, 4, 4, 10, 14), solids::box(0, 0, 14, 30, 10, 16)});
+    SupportRules r;
+    r.gap_layers = 1;
+    r.interface_layers = 2;
+    r.interface_below = 2;
+    const SupportLayout s = layout_of(*t, overhangs_of(*t, {45, 0, 0.5}), r);
+    // The step ends with layer 20; one layer is left free, then two of interface.
+    QVERIFY(s.interface[20].empty() && s.body[20].empty());
+    for (const std::size_t i : {21u, 22u})
+        QVERIFY(area_mm2(s.interface[i]) > 100 && s.body[i].empty());
+    QVERIFY(s.interface[23].empty() && area_mm2(s.body[23]) > 100);
+}
+
+void TestSupport::solids_have_the_volume() {
+    const auto t = table_of({solids::box(0, 0, 0, 10, 20, 40), solids::box(0, 0, 40, 30, 20, 42), solids::sphere(6, 48, 24, {50, 10, 6})});
+    const auto o = overhangs_of(*t, {45, 0, 0.5});
+    for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
+        SupportRules r;
+        r.kind = kind;
+        const SupportLayout s = layout_of(*t, o, r);
+        const auto solids = solids_of(s, t->grid, 0);
+        QVERIFY(solids && !solids->contacts.empty());
+        // By the divergence theorem over all faces together: body and interface close each other.
+        double volume = 0, exact = 0;
+        for (const auto* list : {&solids->body, &solids->interface})
+            for (std::size_t i = 0; i + 2 < list->size(); i += 3)
+                volume += double(dot((*list)[i], cross((*list)[i + 1], (*list)[i + 2]))) / 6;
+        for (int l = 1; l <= t->grid.count; ++l)
+            exact += t->grid.thickness_mm(l) * (area_mm2(s.body[static_cast<std::size_t>(l) - 1]) + area_mm2(s.interface[static_cast<std::size_t>(l) - 1]));
+        COMPARE_NEAR(volume, exact, (kind == SupportKind::columns ? 0.02 : 0.08) * exact); // a branch grows by less than a face shows
+    }
 }
 
 QTEST_APPLESS_MAIN(TestSupport)

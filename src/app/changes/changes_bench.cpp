@@ -20,7 +20,10 @@ ChangesBench::ChangesBench(Document* document, ViewState* view, std::function<st
     pages_->addTab(new OrderPage(document, view), tr("Changes and order"));
     pages_->addTab(nozzles_, tr("Nozzles and slots"));
     pages_->addTab(new ByHandPage(document), tr("By hand"));
-    pages_->addTab(new SuggestionsPage(document, std::move(owned)), tr("Fewer changes"));
+    pages_->addTab(new SuggestionsPage(document,
+                                       {tr("What would save changes"), tr("Each has been planned: the figures are exact. Sorted by what it saves for what it gives up."), tr("Nothing here would save changes, purge or time."),
+                                        tr("Once there is a plan, what could be given up for fewer changes stands here.")},
+                                       [owned = std::move(owned)](const Project& project, const Plan& plan, bool poses, const Progress& progress) { return suggest(project, plan, owned ? owned() : std::vector<Machine>{}, poses, progress); }), tr("Fewer changes"));
     connect(nozzles_, &NozzlesPage::wants_machine_editor, this, &ChangesBench::wants_machine_editor);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(em(0.8), em(0.3), em(0.8), em(0.6));

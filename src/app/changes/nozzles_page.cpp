@@ -3,7 +3,7 @@
 #include "app/changes/front_plot.h"
 #include "app/machine/machine_view.h"
 #include "app/changes/slots_view.h"
-#include "app/piece/setting_edit.h"
+#include "app/shell/setting_edit.h"
 #include "app/shell/document.h"
 #include "app/shell/panel.h"
 #include "app/shell/pieces.h"

@@ -27,12 +27,17 @@ QString signed_text(double d, int decimals, const QString& unit) {
     return (d > 0 ? QStringLiteral("+") : QStringLiteral("−")) + QString::number(std::abs(d), 'f', decimals) + (unit.isEmpty() ? unit : QStringLiteral(" ") + unit);
 }
 
+/// Everything that is not the piece.
+double wasted(const Totals& t) {
+    return t.purge_g + t.tower_g + t.support_g + t.interface_g;
+}
+
 } // namespace
 
-SuggestionsPage::SuggestionsPage(Document* document, std::function<std::vector<Machine>()> owned, QWidget* parent)
-    : QWidget(parent), document_(document), owned_(std::move(owned)), table_(make_table("suggestions", tr("Suggestions"), {{tr("what")}, {tr("changes"), 4.6, true}, {tr("purge and tower"), 7.6, true}, {tr("by hand"), 4.6, true}, {tr("time"), 5.6, true}, {tr("gives up"), 9}})), detail_(new QLabel), empty_(new QLabel), preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
+SuggestionsPage::SuggestionsPage(Document* document, Words words, Work work, QWidget* parent)
+    : QWidget(parent), document_(document), words_(std::move(words)), table_(make_table("suggestions", tr("Suggestions"), {{tr("what")}, {tr("changes"), 4.6, true}, {tr("wasted"), 5.6, true}, {tr("by hand"), 4.6, true}, {tr("time"), 5.6, true}, {tr("gives up"), 15}})), detail_(new QLabel), empty_(new QLabel), preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
       apply_(new QPushButton(icon(QStringLiteral("check")), tr("&Apply"))), stop_(new QPushButton(tr("Stop"))), poses_(new QCheckBox(tr("other &poses too"))), bar_(new QProgressBar) {
-    auto* panel = new Panel(tr("What would save changes"));
+    auto* panel = new Panel(words_.title);
     bar_->setRange(0, 100);
     bar_->setMaximumWidth(em(12));
     bar_->setAccessibleName(tr("Working suggestions out"));
@@ -40,7 +45,7 @@ SuggestionsPage::SuggestionsPage(Document* document, std::function<std::vector<M
     poses_->setToolTip(tr("Plans every pose the piece can stand in, which slices it again for each: takes a while."));
     for (QWidget* w : std::initializer_list<QWidget*>{bar_, stop_, poses_})
         panel->add_to_heading(w);
-    auto* note = new QLabel(tr("Each has been planned: the figures are exact. Sorted by what it saves for what it gives up."));
+    auto* note = new QLabel(words_.note);
     note->setObjectName(QStringLiteral("quiet"));
     note->setWordWrap(true);
     panel->body()->addWidget(note);
@@ -66,8 +71,8 @@ SuggestionsPage::SuggestionsPage(Document* document, std::function<std::vector<M
     all->addWidget(panel);
 
     auto with_poses = std::make_shared<std::atomic<bool>>(false);
-    study_ = new Study(document, this, [this, with_poses, owned = owned_](const Project& project, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
-        auto result = std::make_shared<Result<std::vector<Suggestion>>>(suggest(project, *plan, owned ? owned() : std::vector<Machine>{}, *with_poses, progress));
+    study_ = new Study(document, this, [this, with_poses, work = std::move(work)](const Project& project, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
+        auto result = std::make_shared<Result<std::vector<Suggestion>>>(work(project, *plan, *with_poses, progress));
         return [this, result] {
             list_ = *result ? **result : std::vector<Suggestion>{};
             fill();
@@ -137,10 +142,11 @@ void SuggestionsPage::fill() {
             const double minutes = (a.total_s - b.total_s) / 60;
             set_row(table_, static_cast<int>(i), {QString::fromStdString(s.label),
                                      signed_text(a.changes - b.changes, 0, {}),
-                                     signed_text(a.purge_g + a.tower_g - b.purge_g - b.tower_g, 1, tr("g")),
+                                     signed_text(wasted(a) - wasted(b), 1, tr("g")),
                                      signed_text(a.hand_swaps + a.refills - b.hand_swaps - b.refills, 0, {}),
                                      signed_text(minutes, 0, tr("min")),
                                      s.only_told           ? tr("so already")
+                                     : !s.gives_up.empty() ? QString::fromStdString(s.gives_up)
                                      : s.loss_mm3 > 0.5 ? tr("%1 mm³ recoloured").arg(s.loss_mm3, 0, 'f', 0)
                                                         : tr("nothing")}, QString::fromStdString(s.detail));
         }
@@ -148,10 +154,11 @@ void SuggestionsPage::fill() {
             table_->selectRow(0);
     }
     const bool any = !list_.empty();
+    table_->horizontalHeaderItem(2)->setToolTip(tr("Purge, tower, support and interface"));
     table_->setVisible(any);
     detail_->setVisible(any);
     empty_->setVisible(!any);
-    empty_->setText(study_->running() || document_->planning() ? tr("Working it out…") : document_->plan() ? tr("Nothing here would save changes, purge or time.") : tr("Once there is a plan, what could be given up for fewer changes stands here."));
+    empty_->setText(study_->running() || document_->planning() ? tr("Working it out…") : document_->plan() ? words_.nothing : words_.no_plan);
     show_current();
 }
 
@@ -161,8 +168,8 @@ void SuggestionsPage::show_current() {
     apply_->setEnabled(s && s->apply && !s->only_told);
     detail_->setText(!s ? QString()
                         : tr("%1. Now %2 changes, %3 g and %4; then %5 changes, %6 g and %7.")
-                              .arg(QString::fromStdString(s->detail)).arg(s->before.changes).arg(s->before.purge_g + s->before.tower_g, 0, 'f', 1).arg(QString::fromStdString(duration(s->before.total_s)))
-                              .arg(s->after.changes).arg(s->after.purge_g + s->after.tower_g, 0, 'f', 1).arg(QString::fromStdString(duration(s->after.total_s))));
+                              .arg(QString::fromStdString(s->detail)).arg(s->before.changes).arg(wasted(s->before), 0, 'f', 1).arg(QString::fromStdString(duration(s->before.total_s)))
+                              .arg(s->after.changes).arg(wasted(s->after), 0, 'f', 1).arg(QString::fromStdString(duration(s->after.total_s))));
 }
 
 } // namespace vitrail

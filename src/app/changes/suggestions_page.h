@@ -1,4 +1,4 @@
-// Fewer changes: what could be given up, with its exact saving, seen before it is applied.
+// What could be given up or done otherwise, with its exact saving, seen before it is applied.
 #pragma once
 
 #include "core/study/suggestions.h"
@@ -16,11 +16,16 @@ namespace vitrail {
 class Document;
 class Study;
 
+/// Shows what a study suggests. The Changes bench has one for changes, the Supports bench one for support.
 class SuggestionsPage : public QWidget {
     Q_OBJECT
 public:
-    /// `owned`: the machines the user has, asked for when suggestions are worked out.
-    SuggestionsPage(Document* document, std::function<std::vector<Machine>()> owned, QWidget* parent = nullptr);
+    struct Words {
+        QString title, note, nothing, no_plan;
+    };
+    /// Runs in the background; `poses`: the user wants other poses too, which take a while.
+    using Work = std::function<Result<std::vector<Suggestion>>(const Project& project, const Plan& plan, bool poses, const Progress& progress)>;
+    SuggestionsPage(Document* document, Words words, Work work, QWidget* parent = nullptr);
 
 protected:
     void hideEvent(QHideEvent*) override;
@@ -31,7 +36,7 @@ private:
     const Suggestion* current() const;
 
     Document* document_;
-    std::function<std::vector<Machine>()> owned_;
+    Words words_;
     QTableWidget* table_;
     QLabel *detail_, *empty_;
     QPushButton *preview_, *apply_, *stop_;

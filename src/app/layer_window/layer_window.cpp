@@ -3,6 +3,7 @@
 #include "app/shell/document.h"
 #include "app/shell/view_state.h"
 #include "app/theme/theme.h"
+#include "core/colour/stand_out.h"
 #include "paint/filament_paint.h"
 
 #include <QHelpEvent>
@@ -112,8 +113,8 @@ void LayerWindow::rebuild() {
     for (std::size_t i = 0; i < plan->demand->patches.size(); ++i)
         for (std::size_t k = 0; k < plan->demand->patches[i].size(); ++k)
             add(static_cast<int>(i), static_cast<int>(k) + 1, plan->demand->patches[i][k].layers[layer - 1]);
-    support_ = plan->support ? path_of(plan->support->layout.body[static_cast<std::size_t>(layer) - 1]) : QPainterPath();
-    interface_ = plan->support ? path_of(plan->support->layout.interface[static_cast<std::size_t>(layer) - 1]) : QPainterPath();
+    support_ = plan->support ? path_of(plan->support->layout->body[static_cast<std::size_t>(layer) - 1]) : QPainterPath();
+    interface_ = plan->support ? path_of(plan->support->layout->interface[static_cast<std::size_t>(layer) - 1]) : QPainterPath();
 }
 
 void LayerWindow::paintEvent(QPaintEvent*) {
@@ -148,14 +149,18 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     const auto selected = [&](const Pane& pane) {
         return view_->parts().count(pane.part) || view_->patch() == std::pair{pane.part, pane.patch ? pane.patch : -1};
     };
-    // Support is cross-hatched, and its interface bordered in the accent, whatever their filaments' colours are.
+    // Support is cross-hatched, and its interface marked in a colour that no filament has.
     if (plan->support) {
+        std::vector<Srgb> others;
+        for (const Filament& f : project.filaments)
+            others.push_back(f.colour);
+        const QColor mark = to_qcolor(stand_out(others, vivid_colours()));
         p.fillPath(support_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->support_by[static_cast<std::size_t>(layer) - 1])].colour));
         p.fillPath(interface_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->interface_by[static_cast<std::size_t>(layer) - 1])].colour));
         p.fillPath(support_, QBrush(t.quiet, Qt::DiagCrossPattern));
-        p.fillPath(interface_, QBrush(t.accent, Qt::Dense6Pattern));
+        p.fillPath(interface_, QBrush(mark, Qt::Dense4Pattern));
         p.strokePath(support_, QPen(t.quiet, 1, Qt::DashLine));
-        p.strokePath(interface_, QPen(t.accent, 2));
+        p.strokePath(interface_, QPen(mark, 2));
     }
     for (const Pane& pane : panes_) {
         const int f = filament_of(pane);

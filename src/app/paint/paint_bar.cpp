@@ -45,6 +45,20 @@ PaintBar::PaintBar(Document* document, ViewState* view, Painter* painter, QWidge
         options_->addWidget(make_options(static_cast<int>(t.tool)));
     }
     row->addSpacing(em(0.5));
+    if (painter->target == PaintTarget::support) {
+        auto* wish = new QComboBox;
+        wish->setObjectName(QStringLiteral("support_wish"));
+        wish->setAccessibleName(tr("What is painted about support"));
+        wish->setToolTip(tr("What the tools paint: faces that no support may touch, or faces that are held whatever their angle"));
+        wish->addItem(tr("keep free"), static_cast<int>(SupportWish::keep_free));
+        wish->addItem(tr("hold"), static_cast<int>(SupportWish::hold));
+        connect(wish, &QComboBox::activated, this, [this, wish] {
+            painter_->wish = static_cast<SupportWish>(wish->currentData().toInt());
+            erase_->setChecked(false);
+            painter_->changed();
+        });
+        row->addWidget(wish);
+    }
     erase_->setObjectName(QStringLiteral("paint_erase"));
     erase_->setIcon(icon(QStringLiteral("eraser")));
     erase_->setCheckable(true);
@@ -94,6 +108,7 @@ PaintBar::PaintBar(Document* document, ViewState* view, Painter* painter, QWidge
     act("patch_invert", "contrast", tr("Invert on its part"), [this] { painter_->invert(); });
     more->setMenu(menu);
     row->addWidget(more);
+    more->setVisible(painter->target == PaintTarget::patches);
     row->addStretch();
 
     auto* second = new QHBoxLayout;
@@ -246,7 +261,10 @@ void PaintBar::refresh() {
     options_->parentWidget()->setVisible(tool != 0);
     const auto [part, number] = view_->patch();
     QString text, whole;
-    if (painter_->erase) {
+    if (!painter_->erase && painter_->target == PaintTarget::support) {
+        text = painter_->wish == SupportWish::hold ? tr("→ hold") : tr("→ keep free");
+        whole = painter_->wish == SupportWish::hold ? tr("Painted faces are held wherever they overhang at all.") : tr("Painted faces are not held, not even islands.");
+    } else if (painter_->erase) {
         text = tr("erases");
         whole = tr("The tools take paint away.");
     } else if (number > 0 && part < static_cast<int>(document_->project().parts.size()) && number <= static_cast<int>(document_->project().parts[part].patches.size())) {

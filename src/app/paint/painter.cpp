@@ -109,9 +109,12 @@ std::unique_ptr<Painter::Stroke> Painter::begin(int part) {
     s->part = part;
     s->mesh = now.mesh;
     s->painted = now;
-    s->paint = std::make_shared<Paint>(now.paint ? *now.paint : bare(*now.mesh));
+    const auto& before = paint_of(now);
+    s->paint = std::make_shared<Paint>(before ? *before : bare(*now.mesh));
     s->patch = kUnpainted;
-    if (!erase) {
+    if (!erase && target == PaintTarget::support) {
+        s->patch = static_cast<PatchNumber>(wish);
+    } else if (!erase) {
         const auto [of, number] = view_->patch();
         if (of == part && number > 0 && number <= static_cast<int>(now.patches.size()))
             s->patch = static_cast<PatchNumber>(number);
@@ -129,8 +132,13 @@ void Painter::finish(std::unique_ptr<Stroke> s, const QString& label) {
     if (s->part >= static_cast<int>(document_->project().parts.size()))
         return;
     const Part& now = document_->project().parts[s->part];
-    if (now.mesh != s->mesh || (now.paint ? *s->paint == *now.paint : *s->paint == bare(*s->mesh)))
+    const auto& before = paint_of(now);
+    if (now.mesh != s->mesh || (before ? *s->paint == *before : *s->paint == bare(*s->mesh)))
         return; // nothing changed
+    if (target == PaintTarget::support) {
+        document_->edit(label, [&](Project& p) { p.parts[s->part].support_paint = *s->paint == bare(*s->mesh) ? nullptr : s->paint; });
+        return;
+    }
     const std::string name = s->patch == kUnpainted ? std::string() : s->painted.patches[s->patch - 1u].name;
     s->painted.paint = s->paint;
     drop_empty_patches(s->painted);
@@ -231,14 +239,14 @@ void Painter::in_background(int part, const QString& label, std::function<void(c
         land();
         return;
     }
-    const auto before = document_->project().parts[part].paint;
+    const auto before = paint_of(document_->project().parts[part]);
     QThreadPool::globalInstance()->start([self = QPointer<Painter>(this), s, work, land, before, part] {
         work(*s->mesh, *s->paint, s->patch);
         QMetaObject::invokeMethod(qApp, [self, s, land, before, part] {
             if (!self)
                 return;
             const auto& parts = self->document_->project().parts;
-            if (part < static_cast<int>(parts.size()) && parts[part].mesh == s->mesh && parts[part].paint == before)
+            if (part < static_cast<int>(parts.size()) && parts[part].mesh == s->mesh && self->paint_of(parts[part]) == before)
                 land();
             else // painted meanwhile: that stroke stands
                 Q_EMIT self->said(tr("The part has changed meanwhile; do that once more."));

@@ -18,6 +18,9 @@ class ViewState;
 
 enum class PaintTool { none, fill, brush, lasso, heights, facing };
 
+/// What the tools paint: patches of colour, or what to do about support.
+enum class PaintTarget { patches, support };
+
 /// A point of a part's surface under the pointer.
 struct Touch {
     int part = -1;
@@ -49,6 +52,12 @@ class Painter : public QObject {
     Q_OBJECT
 public:
     Painter(Document* document, ViewState* view, QObject* parent = nullptr);
+
+    /// Set once: the Supports bench has a painter of its own.
+    PaintTarget target = PaintTarget::patches;
+    SupportWish wish = SupportWish::keep_free; ///< what is painted about support
+    /// The paint of a part that the tools change.
+    const std::shared_ptr<const Paint>& paint_of(const Part& part) const { return target == PaintTarget::support ? part.support_paint : part.paint; }
 
     // How the tools are set.
     PaintTool tool() const { return tool_; }

@@ -7,7 +7,7 @@
 #include "app/piece/filaments_model.h"
 #include "app/piece/findings_panel.h"
 #include "app/piece/regions_model.h"
-#include "app/piece/setting_edit.h"
+#include "app/shell/setting_edit.h"
 #include "app/piece/settings_dialog.h"
 #include "app/shell/document.h"
 #include "app/shell/panel.h"

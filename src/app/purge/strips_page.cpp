@@ -1,6 +1,6 @@
 #include "app/purge/strips_page.h"
 
-#include "app/piece/setting_edit.h"
+#include "app/shell/setting_edit.h"
 #include "app/purge/strips_view.h"
 #include "app/shell/document.h"
 #include "app/shell/panel.h"

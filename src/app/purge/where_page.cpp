@@ -1,10 +1,10 @@
 #include "app/purge/where_page.h"
 
-#include "app/piece/setting_edit.h"
 #include "app/purge/where_views.h"
 #include "app/shell/document.h"
 #include "app/shell/panel.h"
 #include "app/shell/pieces.h"
+#include "app/shell/settings_form.h"
 #include "app/shell/study.h"
 #include "core/estimate/estimate.h"
 #include "core/run_sheet/run_sheet.h"
@@ -40,23 +40,13 @@ WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
-    auto* inside = new QWidget;
-    auto* form = new QFormLayout(inside);
-    form->setContentsMargins(0, 0, em(0.4), 0);
-    for (const char* key : {"purge.to", "purge.infill", "purge.support", "tower.shape", "tower.width", "tower.infill", "tower.slenderness", "skirt.loops", "skirt.gap", "ooze.wall", "ooze.gap"}) {
-        auto* edit = new SettingEdit(*find_setting(key));
-        edits_.push_back(edit);
-        form->addRow(QString::fromUtf8(edit->info().label), edit);
-        connect(edit, &SettingEdit::edited, this, [this, edit](double v) {
-            document_->edit(tr("Change %1").arg(QString::fromUtf8(edit->info().label)), [&](Project& p) { p.settings.*edit->info().field = v; });
-        });
-    }
+    auto* inside = new SettingsForm(document, {"purge.to", "purge.infill", "purge.support", "tower.shape", "tower.width", "tower.infill", "tower.slenderness", "skirt.loops", "skirt.gap", "ooze.wall", "ooze.gap"});
     pieces_->setObjectName(QStringLiteral("takes_purge"));
     pieces_->setAccessibleName(tr("Parts whose colours do not matter"));
     pieces_->setToolTip(tr("A ticked part is a second piece: it is printed from purge as far as there is any, and else in whatever is loaded"));
     pieces_->setMaximumHeight(em(8));
     pieces_->setStyleSheet(QStringLiteral("QListView::item { padding: 2px 0; }"));
-    form->addRow(tr("Second piece"), pieces_);
+    inside->form()->addRow(tr("Second piece"), pieces_);
     scroll->setWidget(inside);
     how->body()->addWidget(scroll, 1);
 
@@ -96,8 +86,6 @@ WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
 
 void WherePage::refresh() {
     const Project& p = document_->project();
-    for (SettingEdit* e : edits_)
-        e->show_value(p.settings.*e->info().field);
     {
         const QSignalBlocker quiet(pieces_);
         pieces_->clear();

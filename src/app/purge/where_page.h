@@ -13,7 +13,6 @@ class QTableWidget;
 namespace vitrail {
 
 class Document;
-class SettingEdit;
 class Study;
 class ViewState;
 
@@ -31,7 +30,6 @@ private:
     QPushButton* use_;
     QLabel* tower_;
     QListWidget* pieces_;
-    std::vector<SettingEdit*> edits_;
     Study* study_;
     std::vector<PurgeOption> options_;
 };

@@ -10,6 +10,7 @@
 #include "app/purge/purge_bench.h"
 #include "app/ribbon/ribbon.h"
 #include "app/run_sheet/run_sheet_bench.h"
+#include "app/supports/supports_bench.h"
 #include "app/shell/bench_rail.h"
 #include "app/shell/document.h"
 #include "app/shell/message_bar.h"
@@ -54,15 +55,16 @@ MainWindow::MainWindow()
     : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new QStackedWidget), piece_(new PieceBench(document_, view_)),
       shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
-      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)),
+      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
     rail_->add(QStringLiteral("box"), tr("Piece"));
     rail_->add(QStringLiteral("library"), tr("Palette"));
     rail_->add(QStringLiteral("arrow-left-right"), tr("Changes"));
     rail_->add(QStringLiteral("droplets"), tr("Purge"));
+    rail_->add(QStringLiteral("supports"), tr("Supports"));
     rail_->add(QStringLiteral("clipboard-list"), tr("Run sheet"));
-    for (QWidget* bench : {static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(sheet_)})
+    for (QWidget* bench : {static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(sheet_)})
         benches_->addWidget(bench);
 
     auto* middle = new QVBoxLayout;
@@ -105,6 +107,7 @@ MainWindow::MainWindow()
     connect(piece_, &PieceBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(palette_, &PaletteBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(purge_, &PurgeBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(supports_, &SupportsBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(changes_, &ChangesBench::wants_machine_editor, this, &MainWindow::edit_machine);
     connect(piece_, &PieceBench::wants_machine_editor, this, &MainWindow::edit_machine);
     connect(document_, &Document::preview_changed, this, [this](const QString& what) {
@@ -214,12 +217,17 @@ void MainWindow::make_menus() {
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    const QString names[] = {tr("&Piece"), tr("Pa&lette"), tr("&Changes"), tr("P&urge"), tr("&Run sheet")};
-    for (int b = 0; b < 5; ++b)
+    const QString names[] = {tr("&Piece"), tr("Pa&lette"), tr("&Changes"), tr("P&urge"), tr("&Supports"), tr("&Run sheet")};
+    for (int b = 0; b < static_cast<int>(std::size(names)); ++b)
         add(view, ("bench_" + std::to_string(b + 1)).c_str(), names[b], QKeySequence(Qt::ALT | (Qt::Key_1 + b)), [this, b] { choose_bench(static_cast<Bench>(b)); });
     view->addSeparator();
-    if (piece_->view3d())
+    if (piece_->view3d()) {
+        QAction* held = add(view, "show_support", tr("Sho&w support"), QKeySequence(tr("Ctrl+Shift+H")), [this] { piece_->view3d()->show_support(piece_->view3d()->shown_support() == View3d::Held::support ? View3d::Held::nothing : View3d::Held::support); }, "supports");
+        held->setCheckable(true);
+        held->setChecked(true);
+        piece_->view3d()->show_support(View3d::Held::support);
         add(view, "fit", tr("&Fit the piece"), QKeySequence(tr("Ctrl+0")), [this] { piece_->view3d()->fit(); });
+    }
     QMenu* themes = view->addMenu(tr("&Theme"));
     auto* group = new QActionGroup(this);
     const struct { const char* id; QString name; ThemeChoice choice; } choices[] = {
@@ -243,7 +251,7 @@ void MainWindow::make_menus() {
                "go to the change before and after; Esc drops the range.\n"
                "On the piece: arrows turn, + and − zoom, Home fits.\n"
                "With a painting tool in hand the left button paints and the right one turns.\n"
-               "Alt+1 to Alt+5 go to the benches. Tab goes from field to field."));
+               "Alt+1 to Alt+6 go to the benches. Tab goes from field to field."));
     });
     add(help, "about", tr("&About Vitrail"), {}, [this] {
         QMessageBox::about(this, tr("About Vitrail"),

@@ -21,6 +21,7 @@ class PurgeBench;
 class Recovery;
 class Ribbon;
 class ShelfStore;
+class SupportsBench;
 class RunSheetBench;
 class Tally;
 class ViewState;
@@ -28,7 +29,7 @@ class ViewState;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Bench { kPiece, kPalette, kChanges, kPurge, kRunSheet };
+    enum Bench { kPiece, kPalette, kChanges, kPurge, kSupports, kRunSheet };
     MainWindow();
     ~MainWindow() override;
 
@@ -39,6 +40,7 @@ public:
     ShelfStore* shelf() { return shelf_; }
     ChangesBench* changes_bench() { return changes_; }
     PurgeBench* purge_bench() { return purge_; }
+    SupportsBench* supports_bench() { return supports_; }
     RunSheetBench* run_sheet_bench() { return sheet_; }
     Ribbon* ribbon() { return ribbon_; }
     MessageBar* messages() { return messages_; }
@@ -83,6 +85,7 @@ private:
     QUndoGroup* undo_;
     ChangesBench* changes_;
     PurgeBench* purge_;
+    SupportsBench* supports_;
     RunSheetBench* sheet_;
     Ribbon* ribbon_;
     MessageBar* messages_;

@@ -3,8 +3,10 @@
 
 namespace vitrail {
 
-/// Codes of triangles for the shader: 0 not painted, 1 … 26 a letter, 27 a patch without a filament, 255 cut into facets.
-inline constexpr unsigned char kNoFilament = 27, kCutCode = 255;
+/// Codes of triangles for the shader: 0 not painted, 1 … 26 a letter, 27 a patch without a filament, then what belongs to support,
+/// 255 cut into facets.
+inline constexpr unsigned char kNoFilament = 27, kSupportCode = 28, kInterfaceCode = 29, kContactCode = 30, kSnapCode = 31, kKeepFreeCode = 32, kHoldCode = 33, kCutCode = 255;
+inline constexpr int kCodes = 34; ///< that have a colour
 
 inline constexpr const char* kVertex = R"(#version 330 core
 layout(location = 0) in vec3 position;
@@ -26,7 +28,7 @@ flat in vec2 facet_code;
 out vec4 colour;
 uniform usamplerBuffer codes;
 uniform usamplerBuffer areas;
-uniform vec4 letters[28]; // rgb, and the hatch
+uniform vec4 letters[34]; // rgb, and the hatch
 uniform int painting;     // 0: nothing is painted, 1: codes by triangle, 2: codes come with the facets
 uniform int preview;      // what the tool would take: 1 an area, 2 a ball, 3 heights, 4 a direction
 uniform int preview_area;
@@ -75,7 +77,7 @@ void main() {
     for (int i = 0; i < band_count; ++i)
         if (height >= bands[i].x && height < bands[i].y)
             pane = panes[i + 1];
-    if (code.r > 0u && code.r < 27u)
+    if (code.r > 0u && code.r != 27u)
         pane = letters[code.r];
     float light = 0.62 + 0.30 * max(0.0, dot(normal, normalize(vec3(-0.45, -0.7, 0.55)))) + 0.12 * max(0.0, normal.z);
     vec3 base = pane.rgb;
@@ -105,7 +107,7 @@ void main() {
         taken = dot(normal, preview_where.xyz) >= preview_where.w;
     if (taken)
         base = mix(base, accent, 0.30 + 0.25 * step(0.5, fract((gl_FragCoord.x - gl_FragCoord.y) / 11.0)));
-    if (abs(place.z - cursor.x) < max(cursor.y, 0.9 * per_pixel))
+    if (code.r < 28u && abs(place.z - cursor.x) < max(cursor.y, 0.9 * per_pixel))
         base = accent;
     colour = vec4(base, 1.0);
 })";

@@ -4,6 +4,10 @@
 #include "app/shell/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/shaders.h"
+#include "core/after_print/cleanup.h"
+#include "core/colour/stand_out.h"
+#include "core/geometry/prism.h"
+#include "core/support/solid.h"
 #include "paint/filament_paint.h"
 
 #include <QPainter>
@@ -104,13 +108,19 @@ View3d::View3d(Document* document, ViewState* view, Painter* painter, QWidget* p
     });
     connect(painter, &Painter::areas_ready, this, redraw);
     connect(&painter->trees(), &MeshTrees::ready, this, redraw);
-    connect(document, &Document::plan_changed, this, redraw);
+    connect(document, &Document::plan_changed, this, [this] {
+        find_solids();
+        update();
+    });
     connect(document, &Document::opened, this, [this] { fit(); });
     connect(view, &ViewState::layer_changed, this, redraw);
 }
 
 View3d::~View3d() {
+    solids_stop_.request_stop();
     makeCurrent();
+    solids_.destroy();
+    solid_data_.destroy();
     for (const auto& b : buffers_)
         b->release();
     buffers_.clear();
@@ -192,7 +202,7 @@ void View3d::upload_paint(std::size_t part, bool step_only) {
     Buffers& b = *buffers_[part];
     const Part& p = document_->project().parts[part];
     const Paint* live = painter_->live(static_cast<int>(part));
-    const Paint* paint = live ? live : p.paint.get();
+    const Paint* paint = live ? live : painter_->paint_of(p).get();
     b.stale = false;
     b.painted = paint && paint->patch.size() == p.mesh->triangles.size();
     if (!b.painted)
@@ -203,6 +213,8 @@ void View3d::upload_paint(std::size_t part, bool step_only) {
             return {0, 0};
         if (n == kCut)
             return {kCutCode, 0};
+        if (painter_->target == PaintTarget::support)
+            return {n == static_cast<PatchNumber>(SupportWish::hold) ? kHoldCode : kKeepFreeCode, 0};
         const char letter = n <= p.patches.size() ? p.patches[n - 1u].filament : char(0);
         const bool chosen = selected_part == static_cast<int>(part) && selected == n;
         return {letter ? static_cast<unsigned char>(letter - 'A' + 1) : kNoFilament, static_cast<unsigned char>(chosen)};
@@ -338,10 +350,21 @@ void View3d::paintGL() {
     program_.setUniformValue("bed", b.empty() ? 0 : b.min.z);
     program_.setUniformValue("accent", rgb(t.accent));
     program_.setUniformValue("lead", rgb(t.lead));
-    QVector4D letters[28];
+    QVector4D letters[kCodes];
     for (const Filament& f : project.filaments)
         letters[f.letter - 'A' + 1] = QVector4D(rgb(to_qcolor(f.colour)), float(f.letter - 'A'));
-    program_.setUniformValueArray("letters", letters, 28);
+    // Support looks like nothing of the piece, whatever its filaments' colours are.
+    std::vector<Srgb> others;
+    for (const Filament& f : project.filaments)
+        others.push_back(f.colour);
+    const QVector3D mark = rgb(to_qcolor(stand_out(others, vivid_colours())));
+    letters[kSupportCode] = QVector4D(rgb(t.quiet), 3);
+    letters[kInterfaceCode] = QVector4D(mark, 8);
+    letters[kContactCode] = QVector4D(mark, 12);
+    letters[kSnapCode] = QVector4D(rgb(t.bad), 14);
+    letters[kKeepFreeCode] = QVector4D(rgb(t.warn), 6);
+    letters[kHoldCode] = QVector4D(rgb(t.good), 3);
+    program_.setUniformValueArray("letters", letters, kCodes);
     program_.setUniformValue("codes", 0);
     program_.setUniformValue("areas", 1);
     const auto plan = document_->plan();
@@ -390,8 +413,101 @@ void View3d::paintGL() {
         const QOpenGLVertexArrayObject::Binder bound(&buffers_[i]->edges);
         gl->glDrawElements(GL_LINES, buffers_[i]->line_count, GL_UNSIGNED_INT, nullptr);
     }
+    paint_support();
     program_.release();
     paint_overlay();
+}
+
+void View3d::show_support(Held held) {
+    if (held_ == held)
+        return;
+    held_ = held;
+    find_solids();
+    update();
+    Q_EMIT shown_support_changed();
+}
+
+/// Has the support of the present plan made into triangles, once somebody wants to see it.
+void View3d::find_solids() {
+    const auto plan = document_->plan();
+    const auto support = plan ? plan->support : nullptr;
+    if (held_ == Held::nothing || !isVisible() || support == solids_of_)
+        return;
+    solids_of_ = support;
+    solids_stop_.request_stop();
+    solids_stop_ = std::stop_source();
+    if (!support) {
+        found_solids_ = std::make_shared<const std::vector<float>>();
+        found_starts_ = {};
+        return update();
+    }
+    QThreadPool::globalInstance()->start([self = QPointer<View3d>(this), support, plan, stop = solids_stop_.get_token()] {
+        const auto solids = solids_of(*support->layout, plan->grid, plan->table->bed_z_mm, {stop, {}});
+        if (!solids)
+            return;
+        // Thin features a little thicker than they are, so that the mark lies around them.
+        Builder snaps;
+        for (const SnapPlace& s : snap_places(*plan))
+            add_prism(snaps, offset(s.area, 0.12), plan->table->bed_z_mm + plan->grid.bottom_mm(s.layer) - 0.05, plan->table->bed_z_mm + plan->grid.top_mm(s.layer) + 1);
+        auto data = std::make_shared<std::vector<float>>();
+        std::array<int, 5> starts{};
+        const auto put = [&](std::size_t kind, unsigned char code, const std::vector<Vec3>& corners) {
+            starts[kind] = static_cast<int>(data->size() / 5);
+            for (const Vec3 v : corners)
+                data->insert(data->end(), {v.x, v.y, v.z, float(code), 0.0f});
+        };
+        std::vector<Vec3> snap_corners;
+        for (const Triangle& t : snaps.triangles)
+            for (const std::uint32_t v : t)
+                snap_corners.push_back(snaps.vertices[v]);
+        put(0, kSupportCode, solids->body);
+        put(1, kInterfaceCode, solids->interface);
+        put(2, kContactCode, solids->contacts);
+        put(3, kSnapCode, snap_corners);
+        starts[4] = static_cast<int>(data->size() / 5);
+        QMetaObject::invokeMethod(qApp, [self, support, data, starts] {
+            if (!self || self->solids_of_ != support)
+                return;
+            self->found_solids_ = data;
+            self->found_starts_ = starts;
+            self->update();
+        }, Qt::QueuedConnection);
+    });
+}
+
+void View3d::paint_support() {
+    if (found_solids_) {
+        solid_starts_ = found_starts_;
+        if (!solids_.isCreated())
+            solids_.create();
+        const QOpenGLVertexArrayObject::Binder bound(&solids_);
+        if (!solid_data_.isCreated())
+            solid_data_.create();
+        solid_data_.bind();
+        solid_data_.allocate(found_solids_->data(), static_cast<int>(found_solids_->size() * sizeof(float)));
+        program_.enableAttributeArray(0);
+        program_.setAttributeBuffer(0, GL_FLOAT, 0, 3, 5 * sizeof(float));
+        program_.enableAttributeArray(1);
+        program_.setAttributeBuffer(1, GL_FLOAT, 3 * sizeof(float), 2, 5 * sizeof(float));
+        found_solids_.reset();
+    }
+    if (held_ == Held::nothing || !solid_starts_[4] || !solids_.isCreated())
+        return;
+    program_.setUniformValue("band_count", 0);
+    program_.setUniformValue("selected", 0.0f);
+    program_.setUniformValue("lines", 0.0f);
+    program_.setUniformValue("painting", 2);
+    program_.setUniformValue("preview", 0);
+    const QOpenGLVertexArrayObject::Binder bound(&solids_);
+    auto* gl = QOpenGLContext::currentContext()->functions();
+    const int from = held_ == Held::support ? 0 : 2, to = held_ == Held::support ? 2 : 3;
+    gl->glDrawArrays(GL_TRIANGLES, solid_starts_[from], solid_starts_[to] - solid_starts_[from]);
+    gl->glDrawArrays(GL_TRIANGLES, solid_starts_[3], solid_starts_[4] - solid_starts_[3]);
+}
+
+void View3d::showEvent(QShowEvent* e) {
+    QOpenGLWidget::showEvent(e);
+    find_solids();
 }
 
 /// What lies over the piece: the lasso, and the places a finding points at.

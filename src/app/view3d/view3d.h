@@ -9,7 +9,9 @@
 #include <QOpenGLVertexArrayObject>
 #include <QOpenGLWidget>
 
+#include <array>
 #include <memory>
+#include <stop_token>
 #include <vector>
 
 namespace vitrail {
@@ -37,6 +39,14 @@ public:
 
     void set_angles(float turn_deg, float tilt_deg);
 
+    /// What of the support is drawn. The faces it touches are seen once the support is not.
+    enum class Held { nothing, support, contacts };
+    Held shown_support() const { return held_; }
+    void show_support(Held held);
+
+Q_SIGNALS:
+    void shown_support_changed();
+
 protected:
     void initializeGL() override;
     void paintGL() override;
@@ -47,6 +57,7 @@ protected:
     void wheelEvent(QWheelEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
     void leaveEvent(QEvent*) override;
+    void showEvent(QShowEvent*) override;
 
 private:
     /// One part on the graphics card. Shared by mesh, so that recolouring uploads nothing.
@@ -81,6 +92,8 @@ private:
     };
     std::optional<Ray> ray_at(QPointF at) const;
     void find_lines(const std::shared_ptr<const Mesh>& mesh);
+    void find_solids();
+    void paint_support();
     void upload();
     QMatrix4x4 matrix() const;
 
@@ -91,6 +104,15 @@ private:
     QPolygonF loop_;
     bool step_ = false; ///< only the last step of a stroke is new
     std::vector<std::unique_ptr<Buffers>> buffers_;
+    /// The support as triangles, made in the background for the plan that shows.
+    Held held_ = Held::nothing;
+    std::shared_ptr<const SupportPlan> solids_of_; ///< what was asked for last
+    std::stop_source solids_stop_;
+    std::shared_ptr<const std::vector<float>> found_solids_; ///< arrived, not uploaded yet
+    std::array<int, 5> solid_starts_{}; ///< body, interface, contacts, snaps: where each begins, and the end
+    std::array<int, 5> found_starts_{};
+    QOpenGLVertexArrayObject solids_;
+    QOpenGLBuffer solid_data_{QOpenGLBuffer::VertexBuffer};
     QOpenGLShaderProgram program_;
     float turn_ = -35, tilt_ = 24, zoom_ = 1;
     QPointF shift_, press_, last_;

@@ -127,7 +127,7 @@ void View3d::mouseReleaseEvent(QMouseEvent* e) {
     // A painted patch is chosen by itself; with Ctrl whole parts are gathered.
     if (touch && !(e->modifiers() & Qt::ControlModifier)) {
         const Part& part = document_->project().parts[touch->part];
-        if (part.paint)
+        if (part.paint && painter_->target == PaintTarget::patches)
             if (const PatchNumber n = patch_at(*part.mesh, *part.paint, touch->hit.triangle, touch->hit.point); n != kUnpainted) {
                 view_->select_patch(touch->part, n);
                 return;

@@ -50,6 +50,8 @@ struct Checker {
     void strokes();
     void lettering();
     void lugs();
+    // support_checks.cpp
+    void supports();
     // surfaces.cpp
     void overhanging_colour();
     void tall_parts();

@@ -1,5 +1,6 @@
 #include "core/check/checker.h"
 
+#include "core/after_print/cleanup.h"
 #include "core/geometry/prism.h"
 #include "core/project/regions.h"
 
@@ -210,7 +211,29 @@ void Checker::lettering() {
 void Checker::lugs() {
     if (!plan.detail)
         return;
+    const std::vector<SnapPlace> snaps = snap_places(plan);
     for (int part = 0; part < static_cast<int>(p.parts.size()); ++part) {
+        if (plan.support) {
+            // What is ready to snap is known.
+            Run held;
+            for (const SnapPlace& x : snaps) {
+                if (x.part != part)
+                    continue;
+                held.from = held.from ? held.from : x.layer;
+                held.to = x.layer;
+                ++held.layers;
+                held.worst = held.worst ? held.worst : x.layer;
+                add_spots(*this, x.area, x.layer, held.spots);
+            }
+            if (held.worst) {
+                Finding& f = add("thin-lug", Severity::warning,
+                                 "Support touches thin features of " + quoted(part) + " in " + layers_text(held) + ", less than " + num(p.settings.check_lug_lines, 0) + " lines thick (" +
+                                     mm(p.settings.check_lug_lines * p.settings.line_width_mm, 1) + "): ready to snap off with it. Cut it away there, do not pull. Cut away from your hand and wear eye protection.",
+                                 at_layer(held.worst), held.worst, {part});
+                f.spots = held.spots;
+            }
+            continue;
+        }
         const Run r = run_of(*this, part, [](const LayerDetail& d) { return d.lugs; }, [](const LayerDetail& d) { return area_mm2(d.lugs); });
         if (!r.worst)
             continue;

@@ -71,6 +71,7 @@ std::vector<Finding> find_problems(const Project& project, const Plan& plan, std
     c.strokes();
     c.lettering();
     c.lugs();
+    c.supports();
     c.overhanging_colour();
     c.tall_parts();
     c.heights();

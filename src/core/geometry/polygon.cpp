@@ -81,6 +81,11 @@ void Box::add(const Box& o) {
     bottom = std::max(bottom, o.bottom);
 }
 
+Box grown(Box b, double mm) {
+    const auto d = static_cast<ClipperLib::cInt>(std::llround(mm * kUnitsPerMm));
+    return b.empty() ? b : Box{b.left - d, b.top - d, b.right + d, b.bottom + d};
+}
+
 Box box_of(const Paths& p) {
     Box b;
     for (const Path& ring : p)

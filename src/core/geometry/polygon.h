@@ -38,6 +38,8 @@ struct Box {
     void add(const Box& o);
 };
 Box box_of(const Paths& p);
+/// Larger by that distance on every side; an empty box stays empty.
+Box grown(Box b, double mm);
 
 /// Convex outline of points, counter-clockwise, without points on its sides. Source: Andrew 1979 (monotone chain).
 std::vector<std::pair<double, double>> convex_outline(std::vector<std::pair<double, double>> points);

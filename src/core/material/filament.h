@@ -31,6 +31,7 @@ struct Filament {
     double delta_e = 0;        ///< a change to it counts as clean at this level; 0: the project's
     double free_after_h = 0;   ///< its spool is busy elsewhere until so many hours after the start
     bool kept_dry = false;        ///< somebody vouches that it is dry
+    int dried_day = 0, opened_day = 0; ///< of the spool used first, days since 1970-01-01; 0: not known
     bool class_confirmed = false; ///< somebody has read the label: the material is what it says here
     std::vector<SpoolLeft> spools; ///< to be used in this order; empty: not known
     std::string shelf_id;         ///< the filament on the user's shelf it was taken from; empty: none

@@ -57,6 +57,10 @@ void match_with_shelf(Filament& f, const Shelf& s, int today) {
         return;
     bool dry = true;
     for (const int i : spools_of(s, f.shelf_id)) {
+        if (f.spools.empty()) {
+            f.dried_day = s.spools[i].dried_day;
+            f.opened_day = s.spools[i].opened_day;
+        }
         f.spools.push_back({s.spools[i].code, s.spools[i].left_g});
         dry &= !is_damp(s.spools[i], f.material, today);
     }

@@ -23,11 +23,6 @@ std::vector<Box> layer_boxes(const PartLayers& p) {
     return boxes;
 }
 
-Box grown(Box b, double mm) {
-    const auto d = static_cast<ClipperLib::cInt>(mm * kUnitsPerMm);
-    return b.empty() ? b : Box{b.left - d, b.top - d, b.right + d, b.bottom + d};
-}
-
 /// Takes from the earlier part what the later one claims. Returns the overlap, if it is more than rounding.
 void settle_overlap(LayerTable& t, std::vector<std::vector<Box>>& boxes, int i, int j) {
     const int count = t.grid.count;

@@ -9,7 +9,7 @@
 #include "core/project/project.h"
 #include "core/purge/tower.h"
 #include "core/purge/washout.h"
-#include "core/support/layout.h"
+#include "core/support/access.h"
 
 #include <functional>
 #include <memory>
@@ -205,6 +205,8 @@ struct Plan {
     std::vector<double> free_mm3;  ///< [layer − 1], all copies: parts that are printed from purge, and else in whatever is loaded
     std::vector<std::vector<std::uint8_t>> owner; ///< [part][layer − 1]: filament of its body
     std::shared_ptr<const SupportPlan> support; ///< null: none is wanted
+    std::shared_ptr<const AccessMap> access;    ///< null without support, and where nobody looked for findings
+    std::vector<FaceAccess> face_access;        ///< [face of the support's layout]; empty without access
     std::vector<std::uint8_t> support_by, interface_by; ///< [layer − 1]: who prints it; empty where there is none
     std::vector<double> support_mm3, interface_mm3;     ///< [layer − 1], all copies; empty where there is none
     Loading loading;

@@ -115,31 +115,6 @@ void settle_second_pieces(const Project& p, const Demand& demand, Plan& plan) {
     }
 }
 
-Result<std::shared_ptr<const SupportPlan>> make_support(const LayerTable& table, const Settings& s, const Progress& progress) {
-    auto out = std::make_shared<SupportPlan>();
-    auto overhangs = find_overhangs(table, {s.support_angle_deg, s.support_bridge_mm, s.support_least_mm2}, progress);
-    if (!overhangs)
-        return overhangs.error();
-    out->overhangs = std::move(*overhangs);
-    SupportRules rules;
-    rules.kind = s.support == kTree ? SupportKind::tree : SupportKind::columns;
-    rules.on_piece = s.support_on_piece == kYes;
-    rules.beside_mm = s.support_beside_mm;
-    rules.gap_layers = static_cast<int>(s.support_gap_layers);
-    rules.interface_layers = static_cast<int>(s.interface_layers);
-    auto layout = lay_out_support(table, out->overhangs, rules, progress);
-    if (!layout)
-        return layout.error();
-    out->layout = std::move(*layout);
-    for (int l = 1; l <= table.grid.count; ++l) {
-        const auto i = static_cast<std::size_t>(l) - 1;
-        const double h = table.grid.thickness_mm(l);
-        out->body_mm3.push_back(sparse_mm3(out->layout.body[i], h, s.line_width_mm, s.support_density_pct));
-        out->interface_mm3.push_back(sparse_mm3(out->layout.interface[i], h, s.line_width_mm, s.interface_density_pct));
-    }
-    return std::shared_ptr<const SupportPlan>(std::move(out));
-}
-
 /// Who prints the support, and how much of it there is in each layer.
 void add_support(const Project& p, std::shared_ptr<const SupportPlan> support, Plan& plan) {
     plan.support = std::move(support);
@@ -152,7 +127,7 @@ void add_support(const Project& p, std::shared_ptr<const SupportPlan> support, P
     const auto most = static_cast<std::size_t>(std::max_element(by_filament.begin(), by_filament.end()) - by_filament.begin());
     const int support_filament = find_filament(p, p.support_filament), interface_filament = find_filament(p, p.interface_filament);
     std::size_t own = most; // what prints most of the layer, of the piece's main class: it takes no change of its own
-    for (std::size_t l = 0; l < plan.support->body_mm3.size(); ++l) {
+    for (std::size_t l = 0; l < plan.support->body.size(); ++l) {
         std::size_t here = n;
         for (std::size_t f = 0; f < n; ++f)
             if (plan.model_mm3[l * n + f] > 1e-6 && p.filaments[f].material == p.filaments[most].material && (here == n || plan.model_mm3[l * n + f] > plan.model_mm3[l * n + here]))
@@ -160,8 +135,10 @@ void add_support(const Project& p, std::shared_ptr<const SupportPlan> support, P
         own = here < n ? here : own;
         plan.support_by.push_back(static_cast<std::uint8_t>(support_filament >= 0 ? static_cast<std::size_t>(support_filament) : own));
         plan.interface_by.push_back(static_cast<std::uint8_t>(interface_filament >= 0 ? static_cast<std::size_t>(interface_filament) : plan.support_by.back()));
-        plan.support_mm3.push_back(plan.support->body_mm3[l] * p.settings.copies);
-        plan.interface_mm3.push_back(plan.support->interface_mm3[l] * p.settings.copies);
+        const Settings& set = p.settings;
+        const double h = plan.grid.thickness_mm(static_cast<int>(l) + 1);
+        plan.support_mm3.push_back(sparse_mm3(plan.support->body[l], h, set.line_width_mm, set.support_density_pct) * set.copies);
+        plan.interface_mm3.push_back(sparse_mm3(plan.support->interface[l], h, set.line_width_mm, set.interface_density_pct) * set.copies);
     }
 }
 
@@ -332,8 +309,7 @@ Planner::Planner(const Project& p, const Plan& plan)
     : table_key_(table_key(p)), table_(plan.table), demand_key_(demand_key(p, plan.table)), demand_(plan.demand) {
     detail_key_ = {demand_, detail_settings(p.settings)};
     detail_ = plan.detail;
-    support_key_ = support_key(p, plan.table);
-    support_ = plan.support;
+    support_.know(p, plan);
 }
 
 Planner::TableKey Planner::table_key(const Project& p) {
@@ -341,12 +317,6 @@ Planner::TableKey Planner::table_key(const Project& p) {
     for (const Part& part : p.parts)
         key.meshes.push_back(part.mesh);
     return key;
-}
-
-Planner::SupportKey Planner::support_key(const Project& p, std::shared_ptr<const LayerTable> table) {
-    const Settings& s = p.settings;
-    return {std::move(table), {s.support, s.support_on_piece, s.support_angle_deg, s.support_bridge_mm, s.support_least_mm2, s.support_beside_mm, s.support_gap_layers, s.support_density_pct,
-                               s.interface_layers, s.interface_density_pct, s.line_width_mm}};
 }
 
 Planner::DemandKey Planner::demand_key(const Project& p, std::shared_ptr<const LayerTable> table) {
@@ -445,8 +415,9 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
     if (p.parts.empty())
         return Error{"There is nothing to plan yet: add a model file (3MF, STL or OBJ)."};
     for (const Part& part : p.parts)
-        if (part.paint && part.paint->patch.size() != part.mesh->triangles.size())
-            return Error{"The paint of \u201c" + part.name + "\u201d does not fit its mesh."};
+        for (const auto& paint : {part.paint, part.support_paint})
+            if (paint && paint->patch.size() != part.mesh->triangles.size())
+                return Error{"The paint of \u201c" + part.name + "\u201d does not fit its mesh."};
     if (p.filaments.empty())
         return Error{"There is no filament to print with: add one."};
     if (p.filaments.size() > kMostFilaments)
@@ -472,14 +443,15 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
         ++measured_;
     }
 
-    if (s.support == kNoSupport)
-        support_ = nullptr;
-    else if (SupportKey wanted = support_key(p, table_); !support_ || !(wanted == support_key_)) {
-        auto made = make_support(*table_, s, {progress.stop, [&](double share) { progress.at(0.75 + 0.05 * share); }});
-        if (!made)
-            return made.error();
-        support_ = std::move(*made);
-        support_key_ = std::move(wanted);
+    auto support = support_.run(p, table_, {progress.stop, [&](double share) { progress.at(0.8 + 0.05 * share); }});
+    if (!support)
+        return support.error();
+    std::shared_ptr<const AccessMap> access;
+    if (*support && checks_) {
+        auto map = support_.access(p, table_, {progress.stop, {}});
+        if (!map)
+            return map.error();
+        access = std::move(*map);
     }
 
     const DetailSettings look = detail_settings(s);
@@ -489,7 +461,7 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
     } else if (!look.wanted)
         detail_ = nullptr;
     else if (!detail_ || !(detail_key == detail_key_)) {
-        auto detail = make_detail(*table_, *demand_, look, {progress.stop, [&](double share) { progress.at(0.8 + 0.2 * share); }});
+        auto detail = make_detail(*table_, *demand_, look, {progress.stop, [&](double share) { progress.at(0.85 + 0.15 * share); }});
         if (!detail)
             return detail.error();
         detail_ = std::move(*detail);
@@ -507,7 +479,10 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
                                                     : Destination::ejected;
     share_out(p, *demand_, *plan);
     settle_second_pieces(p, *demand_, *plan);
-    add_support(p, support_, *plan);
+    add_support(p, std::move(*support), *plan);
+    plan->access = std::move(access);
+    if (plan->access)
+        plan->face_access = reach_faces(*plan->access, *plan->support->layout, plan->grid);
     purge_volumes(p, *plan);
 
     const std::vector<Set> sets = layer_sets(*plan);

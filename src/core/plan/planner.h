@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/plan/plan.h"
+#include "core/plan/support_stage.h"
 
 #include <unordered_map>
 
@@ -43,11 +44,6 @@ private:
         DetailSettings look;
         bool operator==(const DetailKey&) const = default;
     };
-    struct SupportKey {
-        std::shared_ptr<const LayerTable> table;
-        std::vector<double> rules;
-        bool operator==(const SupportKey&) const = default;
-    };
     struct DepthKey {
         Srgb from, to;
         double delta_e;
@@ -58,7 +54,6 @@ private:
     };
 
     static TableKey table_key(const Project& p);
-    static SupportKey support_key(const Project& p, std::shared_ptr<const LayerTable> table);
     static DemandKey demand_key(const Project& p, std::shared_ptr<const LayerTable> table);
     double depth(Srgb from, Srgb to, double delta_e);
     void purge_volumes(const Project& p, Plan& plan);
@@ -70,8 +65,7 @@ private:
     std::shared_ptr<const Demand> demand_;
     DetailKey detail_key_;
     std::shared_ptr<const Detail> detail_;
-    SupportKey support_key_;
-    std::shared_ptr<const SupportPlan> support_;
+    SupportStage support_;
     std::unordered_map<DepthKey, double, DepthKeyHash> depths_;
     int sliced_ = 0, measured_ = 0;
     bool checks_ = true;

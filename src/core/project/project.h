@@ -21,6 +21,10 @@ struct ModelFile {
     std::shared_ptr<const std::string> bytes;
 };
 
+/// What is painted about support, as numbers in Part::support_paint.
+enum class SupportWish : PatchNumber { none = kUnpainted, keep_free = 1, hold = 2 };
+inline constexpr int kSupportWishes = 2;
+
 /// A painted patch: surface of a part, to the depth of walls and skins, in a filament of its own.
 struct Patch {
     std::string name;   ///< unique within the part
@@ -38,6 +42,7 @@ struct Part {
     char filament = 0; ///< letter; 0: none yet
     std::vector<Patch> patches;
     std::shared_ptr<const Paint> paint; ///< which surface belongs to which patch; null: nothing is painted
+    std::shared_ptr<const Paint> support_paint; ///< faces to keep free of support or to hold; null: nothing is painted
     /// The mesh is no longer that body of the file (split, joined or cut), so the archive keeps it.
     bool own_mesh = false;
     /// A second piece whose colours do not matter: it is printed from purge, as far as there is any.

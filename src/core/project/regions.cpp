@@ -31,6 +31,12 @@ void repaint(Part& part, const std::function<void(const Mesh&, Paint&)>& change)
     part.paint = std::move(paint);
 }
 
+void repaint_support(Part& part, const std::function<void(const Mesh&, Paint&)>& change) {
+    auto paint = std::make_shared<Paint>(part.support_paint ? *part.support_paint : bare(*part.mesh));
+    change(*part.mesh, *paint);
+    part.support_paint = *paint == bare(*part.mesh) ? nullptr : std::move(paint);
+}
+
 void drop_empty_patches(Part& part) {
     if (!part.paint) {
         part.patches.clear();
@@ -78,19 +84,19 @@ PatchNumber patch_with(Part& part, char filament, const std::string& name) {
     return add_patch(part, name, filament);
 }
 
-namespace {
-
-/// A part made from another by taking some of its surface.
-Part derived(const Part& from, Derived d, std::string name) {
+Part derived_part(const Part& from, Derived d, std::string name) {
     Part part = from;
     part.name = std::move(name);
     part.mesh = std::make_shared<Mesh>(std::move(d.mesh));
     part.own_mesh = true;
-    if (from.paint)
-        part.paint = std::make_shared<Paint>(carried_over(*from.mesh, *from.paint, *part.mesh, d.origin));
+    for (auto [old, carried] : {std::pair{&from.paint, &part.paint}, std::pair{&from.support_paint, &part.support_paint}})
+        if (*old)
+            *carried = std::make_shared<Paint>(carried_over(*from.mesh, **old, *part.mesh, d.origin));
     drop_empty_patches(part);
     return part;
 }
+
+namespace {
 
 void replace_part(Project& p, int at, std::vector<Part> by) {
     p.parts.erase(p.parts.begin() + at);
@@ -115,7 +121,7 @@ int split_part(Project& p, int index) {
             if (find_part(p, name) < 0 && std::none_of(parts.begin(), parts.end(), [&](const Part& x) { return x.name == name; }))
                 break;
         }
-        parts.push_back(derived(part, std::move(bodies[i]), name));
+        parts.push_back(derived_part(part, std::move(bodies[i]), name));
         for (Band b : bands)
             if (b.part == part.name) {
                 b.part = name;
@@ -143,7 +149,8 @@ void join_parts(Project& p, const std::vector<int>& which) {
     whole.paint = nullptr;
     whole.patches.clear();
     // Each part's triangles stand together; where its filament or its patches differ, the surface is painted.
-    Paint paint = bare(*whole.mesh);
+    Paint paint = bare(*whole.mesh), support = paint;
+    const bool wishes = std::any_of(parts.begin(), parts.end(), [&](int i) { return p.parts[static_cast<std::size_t>(i)].support_paint != nullptr; });
     std::vector<std::uint32_t> start{0};
     for (const Mesh* m : meshes)
         start.push_back(start.back() + static_cast<std::uint32_t>(m->triangles.size()));
@@ -158,6 +165,8 @@ void join_parts(Project& p, const std::vector<int>& which) {
         const auto k = static_cast<std::size_t>(std::upper_bound(start.begin(), start.end(), d.origin[t]) - start.begin()) - 1;
         const Part& part = p.parts[parts[k]];
         const std::uint32_t old = d.origin[t] - start[k];
+        if (part.support_paint && (support.patch[t] = part.support_paint->patch[old]) == kCut)
+            support.cut[t] = part.support_paint->cut.at(old);
         if (!part.paint || part.paint->patch[old] != kCut) {
             paint.patch[t] = number[k][part.paint ? part.paint->patch[old] : 0];
             continue;
@@ -170,6 +179,7 @@ void join_parts(Project& p, const std::vector<int>& which) {
     }
     if (!whole.patches.empty())
         whole.paint = std::make_shared<Paint>(std::move(paint));
+    whole.support_paint = wishes ? std::make_shared<Paint>(std::move(support)) : nullptr;
     drop_empty_patches(whole);
     // Bands of the first stay; those of the others end with them.
     for (std::size_t k = parts.size(); k-- > 1;) {
@@ -203,7 +213,7 @@ void cut_out_bands(Project& p, int index) {
                 continue;
             char text[64];
             std::snprintf(text, sizeof text, " %.4g\u2013%.4g", planes[s] - bed, planes[s + 1] - bed);
-            Part piece = derived(part, std::move(slabs[s]), free_part_name(p, part.name + text));
+            Part piece = derived_part(part, std::move(slabs[s]), free_part_name(p, part.name + text));
             piece.filament = filament_between(planes[s], planes[s + 1]);
             parts.push_back(std::move(piece));
         }
@@ -213,6 +223,21 @@ void cut_out_bands(Project& p, int index) {
 }
 
 namespace {
+
+void move_facets(Part& part, const std::function<Vec3(Vec3)>& to) {
+    for (auto* paint : {&part.paint, &part.support_paint}) {
+        if (!*paint || (*paint)->cut.empty())
+            continue;
+        auto moved = std::make_shared<Paint>(**paint);
+        for (auto& [t, facets] : moved->cut)
+            for (Facet& f : facets)
+                for (Vec3& v : f.corners)
+                    v = to(v);
+        *paint = std::move(moved);
+    }
+}
+
+} // namespace
 
 void move_points(Part& part, const std::function<Vec3(Vec3)>& to) {
     Mesh m = *part.mesh;
@@ -224,16 +249,8 @@ void move_points(Part& part, const std::function<Vec3(Vec3)>& to) {
             m.bounds.add(m.vertices[v]);
     part.mesh = std::make_shared<Mesh>(std::move(m));
     part.own_mesh = true;
-    if (part.paint && !part.paint->cut.empty())
-        repaint(part, [&](const Mesh&, Paint& paint) {
-            for (auto& [t, facets] : paint.cut)
-                for (Facet& f : facets)
-                    for (Vec3& v : f.corners)
-                        v = to(v);
-        });
+    move_facets(part, to);
 }
-
-} // namespace
 
 void move_part(Project& p, int part, double dx, double dy, double dz) {
     const Vec3 d{static_cast<float>(dx), static_cast<float>(dy), static_cast<float>(dz)};
@@ -265,13 +282,7 @@ void turn(Project& p, const Rotation& rotation) {
             cut_out_bands(p, i);
     for (Part& part : p.parts) {
         part.mesh = std::make_shared<Mesh>(rotated(rotation, *part.mesh));
-        if (part.paint && !part.paint->cut.empty())
-            repaint(part, [&](const Mesh&, Paint& paint) {
-                for (auto& [t, facets] : paint.cut)
-                    for (Facet& f : facets)
-                        for (Vec3& v : f.corners)
-                            v = rotated(rotation, v);
-            });
+        move_facets(part, [&](Vec3 v) { return rotated(rotation, v); });
     }
     p.pose = rotation * p.pose;
 }

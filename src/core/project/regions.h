@@ -1,6 +1,7 @@
 // Edits of regions: painting patches, splitting and joining parts, turning the piece.
 #pragma once
 
+#include "core/geometry/cut.h"
 #include "core/project/project.h"
 
 namespace vitrail {
@@ -12,6 +13,8 @@ std::string free_patch_name(const Part& part, const std::string& name);
 
 /// Changes a copy of the part's paint, made first where there is none.
 void repaint(Part& part, const std::function<void(const Mesh&, Paint&)>& change);
+/// The same for what is painted about support; where nothing is left of it, it is none.
+void repaint_support(Part& part, const std::function<void(const Mesh&, Paint&)>& change);
 /// Takes patches that no longer cover any surface out, and renumbers the others.
 void drop_empty_patches(Part& part);
 /// Takes a patch away; its surface is not painted any more.
@@ -28,6 +31,10 @@ void join_parts(Project& p, const std::vector<int>& parts);
 /// Makes separate parts of a part's bands, cut along level planes, so that they stay what they are when the piece turns.
 void cut_out_bands(Project& p, int part);
 
+/// A part made from another by taking some of its surface; it keeps filament, patches and paint.
+Part derived_part(const Part& from, Derived derived, std::string name);
+/// Moves every corner of a part, and what is painted on it. It no longer has the place its file gave it.
+void move_points(Part& part, const std::function<Vec3(Vec3)>& to);
 /// Moves one part against the others. It no longer has the place its file gave it.
 void move_part(Project& p, int part, double dx_mm, double dy_mm, double dz_mm);
 

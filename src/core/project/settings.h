@@ -70,6 +70,17 @@ struct Settings {
     double support_density_pct = 15;
     double interface_layers = 3;
     double interface_density_pct = 100;
+    double interface_below = 0;
+    double interface_align = 0;
+    double interface_least_mm2 = 0;
+    double tool_mm = 3;
+    double same_min_cm2 = 1.5;
+    double release_min_cm2 = 0.15;
+    double soluble_min_cm2 = 0.03;
+    double unreached_times = 3;
+    double soak_start_h = 1;
+    double soak_h_cm3 = 0.4;
+    double water_cm3 = 5;
     // Thresholds of the checks.
     double check_thin_share_pct = 2;
     double check_stroke_mm = 0;  ///< 0: the line width

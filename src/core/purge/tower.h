@@ -12,7 +12,6 @@ namespace vitrail {
 struct TowerColumn {
     double width_mm = 0;
     int from_layer = 1, to_layer = 0; ///< a column that begins above layer 1 stands on the one before it
-    double x_mm = 0, y_mm = 0;        ///< its middle on the bed; set when the plate is laid out
 };
 
 struct Tower {

@@ -138,8 +138,10 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         const Filament& x = p.filaments[f];
         const MaterialFacts& m = facts(x.material);
-        if (plan.use[f].printed_mm3() > 0 && m.draws_moisture && !x.kept_dry)
-            r.preparation.push_back(format("Dry %c, %s: %.0f h at %.0f °C, in a dryer, not in an oven used for food.", x.letter, m.id, m.dry_h, m.dry_c));
+        if (plan.use[f].printed_mm3() > 0 && m.draws_moisture) {
+            const DryingAdvice a = drying_advice(x, plan.totals.total_s);
+            r.preparation.push_back(format("%s%c, %s, %s%s", a.dry_first ? "Dry first: " : "", x.letter, m.id, a.text.c_str(), a.dry_first ? " In a dryer, not in an oven used for food." : ""));
+        }
         const double needs = plan.use[f].total_g + plan.use[f].first_load_g;
         for (std::size_t k = 0; k < x.spools.size() && needs > 0; ++k)
             if (const RunsOut out = runs_out(plan.use[f].g_by_layer, x.spools); out.spool_layers[k])
@@ -216,6 +218,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         s.refill = x;
         r.refills.push_back(std::move(s));
     }
+    r.after = after_print(p, plan);
     r.presence = presence(p, plan);
     const Totals& t = plan.totals;
     r.totals = {{"piece", format("%.1f g", t.model_g)},

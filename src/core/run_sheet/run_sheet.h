@@ -1,7 +1,7 @@
 // The run sheet: what a person needs at the printer, as text in order. HTML, CSV and paper are made from it.
 #pragma once
 
-#include "core/plan/plan.h"
+#include "core/after_print/guide.h"
 
 #include <string>
 #include <vector>
@@ -45,6 +45,7 @@ struct RunSheet {
     std::string presence; ///< how often somebody must come, and how often at night
     std::vector<std::pair<std::string, std::string>> totals;
     std::vector<std::string> warnings; ///< findings that are not notes
+    std::vector<AfterStep> after; ///< once it is printed, in order; empty without support
     std::vector<std::string> cautions; ///< what can hurt, for this print
 };
 

@@ -2,6 +2,7 @@
 
 #include "core/material/pairing.h"
 #include "core/plan/planner.h"
+#include "core/study/purge_options.h"
 
 #include <algorithm>
 #include <cmath>
@@ -13,129 +14,176 @@ namespace {
 
 template <class... T>
 std::string format(const char* pattern, T... values) {
-    char buffer[300];
+    char buffer[400];
     std::snprintf(buffer, sizeof buffer, pattern, values...);
     return buffer;
 }
 
-/// A filament of the project that will do, else a new one of the first class that will; its letter, 0 where there is none.
+struct Chosen {
+    char letter = 0;
+    const char* source = "";
+};
+
+/// A filament of the project that will do, else one of the shelf, else a new one of the first class that will.
 template <class F>
-char filament_of(Project& p, const std::vector<Material>& classes, F fits) {
+Chosen filament_of(Project& p, const OwnShelf& own, const std::vector<Material>& classes, F fits) {
     for (const Material m : classes)
         for (const Filament& f : p.filaments)
             if (f.material == m && fits(m))
-                return f.letter;
+                return {f.letter, "in the project"};
+    const char letter = free_letter(p);
+    if (!letter)
+        return {};
     for (const Material m : classes)
-        if (const char letter = free_letter(p); fits(m) && letter) {
+        for (const ShelfFilament& kept : own.shelf.filaments)
+            if (kept.filament.material == m && fits(m)) {
+                Filament f = kept.filament;
+                f.letter = letter;
+                f.shelf_id = kept.id;
+                if (own.today > 0)
+                    match_with_shelf(f, own.shelf, own.today);
+                p.filaments.push_back(f);
+                return {letter, "from your shelf"};
+            }
+    for (const Material m : classes)
+        if (fits(m)) {
             p.filaments.push_back(make_filament(letter, m, {0xe8, 0xe0, 0xc8}, std::string(facts(m).id) + " for support"));
-            return letter;
+            return {letter, "not on your shelf: planned with the figures of its class"};
         }
-    return 0;
+    return {};
 }
 
-/// The filament that prints most of the piece.
-int main_filament(const Plan& plan) {
-    int most = 0;
-    for (int f = 0; f < plan.filaments; ++f)
-        if (plan.use[static_cast<std::size_t>(f)].model_mm3 > plan.use[static_cast<std::size_t>(most)].model_mm3)
-            most = f;
-    return most;
-}
-
-enum class Face { same, release, soluble };
-
-void judge(School& s, const Project& p, const Plan& plan, Face face, const Filament& piece) {
+void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Filament& piece) {
     s.totals = plan.totals;
-    s.contact_mm2 = plan.support->layout.contact_mm2 * p.settings.copies;
-    const double cm2 = s.contact_mm2 / 100;
-    double dissolving_cm3 = 0;
-    for (std::size_t f = 0; f < p.filaments.size(); ++f)
-        if (facts(p.filaments[f].material).soluble)
-            dissolving_cm3 += (plan.use[f].support_mm3 + plan.use[f].interface_mm3) / 1000;
-    s.cleanup_s = 60 * cm2 * (face == Face::same ? 1.5 : face == Face::release ? 0.15 : 0.03);
-    if (face == Face::soluble && dissolving_cm3 > 0) {
-        s.soak_s = 3600 * (1 + 0.4 * dissolving_cm3);
-        s.waters = 1 + static_cast<int>(dissolving_cm3 / 5);
-        s.cleanup_s += 180 * s.waters;
-        // A soluble interface only frees what is below it; that is taken off by hand, easily.
-        if (s.support != s.interface)
-            s.cleanup_s += 60 * cm2 * 0.1;
-    }
-    s.cost = plan.totals.cost + s.cleanup_s / 3600 * p.settings.attended_per_h;
-    s.surface = face == Face::same ? "scars where it touched; sand them" : face == Face::release ? "smooth, a little matt" : "as smooth as the interface is dense";
-    bool thin = false;
-    if (plan.detail)
-        for (const auto& layers : plan.detail->parts)
-            thin |= std::any_of(layers.begin(), layers.end(), [](const LayerDetail& l) { return !l.lugs.empty(); });
-    if (thin && face != Face::soluble)
-        s.risks.push_back("snap: thin straps and lugs touch the support; cut near them, do not pull");
-    if (face == Face::release)
+    s.cleanup = clean_up(p, plan);
+    s.snaps = static_cast<int>(snap_places(plan).size());
+    s.cost = plan.totals.cost + s.cleanup.hand_s / 3600 * p.settings.attended_per_h;
+    s.surface = ceiling_above(how, static_cast<int>(p.settings.support_gap_layers), static_cast<int>(p.settings.interface_layers), p.settings.interface_density_pct).text;
+    if (s.snaps && how != ComesOff::dissolved)
+        s.risks.push_back(format("snap: thin features touch the support in %d places; cut there, do not pull", s.snaps));
+    if (how != ComesOff::dissolved && s.cleanup.unreached_mm2 > 1)
+        s.risks.push_back(format("reach: a tool of %.1f mm does not get at %.1f cm\u00b2 of it", p.settings.tool_mm, s.cleanup.unreached_mm2 / 100));
+    if (s.cleanup.enclosed_mm2 > 1)
+        s.risks.push_back(format("trapped: %.1f cm\u00b2 lie in a cavity without an opening; %s", s.cleanup.enclosed_mm2 / 100, how == ComesOff::dissolved ? "water does not get in or out" : "it stays inside"));
+    if (how == ComesOff::peeled)
         s.risks.push_back("split: where the release material is printed into the piece by mistake, it comes apart there");
-    if (face == Face::soluble) {
-        s.risks.push_back("damp: it draws moisture; dry it before and keep it closed");
-        s.risks.push_back("string: damp, it strings over the piece");
+    if (how == ComesOff::dissolved) {
+        bool dry = true;
+        for (const Filament& f : p.filaments)
+            dry &= !facts(f.material).soluble || f.kept_dry;
+        s.risks.push_back(dry ? "damp: it is noted as dry; keep it closed while it is not printed" : "damp: it draws moisture and then strings; dry it before");
     }
-    if (face == Face::same)
+    if (how == ComesOff::broken)
         s.risks.push_back("scars: the faces it touches are show faces no more");
     const Filament& support = p.filaments[static_cast<std::size_t>(find_filament(p, s.support))];
     if (const char* harm = sheet_risk(support.material, static_cast<int>(p.settings.sheet)); harm && support.material != piece.material)
         s.risks.push_back(std::string("sheet: ") + facts(support.material).id + " " + harm);
-    if (!support.nozzle_c.meets(piece.nozzle_c))
-        s.risks.push_back("heat: no nozzle temperature suits both; the printer waits at every change");
+    for (const char letter : {s.support, s.interface}) {
+        const Filament& f = p.filaments[static_cast<std::size_t>(find_filament(p, letter))];
+        if (!f.bed_c.meets(piece.bed_c)) {
+            s.risks.push_back("heat: no bed temperature suits both");
+            break;
+        }
+        if (!f.nozzle_c.meets(piece.nozzle_c)) {
+            s.risks.push_back("heat: no nozzle temperature suits both; the printer waits at every change");
+            break;
+        }
+    }
     s.values = {{"support material", s.materials.front()},
                 {"interface material", s.materials.back()},
-                {"gap above support", format("%.0f layers", p.settings.support_gap_layers)},
+                {"gap above support", p.settings.support_gap_layers > 0 ? format("%.0f layer%s (%.2f mm)", p.settings.support_gap_layers, p.settings.support_gap_layers == 1 ? "" : "s", p.settings.support_gap_layers * p.settings.layer_mm) : "none"},
                 {"interface layers", format("%.0f", p.settings.interface_layers)},
                 {"interface density", format("%.0f %%", p.settings.interface_density_pct)},
                 {"support density", format("%.0f %%", p.settings.support_density_pct)},
-                {"space beside the piece", format("%.2f mm", p.settings.support_beside_mm)}};
+                {"space beside the piece", format("%.2f mm", p.settings.support_beside_mm)},
+                {"supported from", format("%.0f\u00b0 from the vertical", p.settings.support_angle_deg)},
+                {"support on the piece", p.settings.support_on_piece == kYes ? "yes" : "bed only"}};
+}
+
+/// A person's own time and the printer's, filament, and what becomes of it, in one sentence.
+std::string verdict_on(const School& s, const School& same, double hour) {
+    const double saved_s = same.totals.attended_s + same.cleanup.hand_s - s.totals.attended_s - s.cleanup.hand_s, longer_s = s.totals.total_s - same.totals.total_s;
+    const double dearer = s.totals.filament_cost - same.totals.filament_cost;
+    const std::string against = format("%+d changes, %+.1f h, %+.1f min of your time", s.totals.changes - same.totals.changes, longer_s / 3600, -saved_s / 60);
+    if (s.pays_from_per_h < 0)
+        return "Not worth it: " + against + ".";
+    if (hour > 0 && s.pays_from_per_h > hour)
+        return format("Not worth it at %.2f an hour, but from %.2f on: ", hour, s.pays_from_per_h) + against + ".";
+    if (longer_s > 2 * std::max(0.0, saved_s) && hour <= 0)
+        return format("The printer takes %.1f h longer to save %.0f min by hand: not worth it, unless the face has to be clean.", longer_s / 3600, std::max(0.0, saved_s) / 60);
+    if (dearer > 0.005)
+        return format("Pays where your hour is worth more than %.2f: ", s.pays_from_per_h) + against + ".";
+    return "Worth it: " + against + ".";
 }
 
 } // namespace
 
-Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, const Progress& progress) {
+Ceiling ceiling_above(ComesOff how, int gap, int layers, double density) {
+    if (layers == 0)
+        return {0, "ragged: the support's sparse lines carry it"};
+    if (how == ComesOff::broken)
+        return gap == 0 ? Ceiling{0, "torn: without a gap it fuses"} : gap == 1 ? Ceiling{1, "scars where it touched; sand them"} : Ceiling{0, "sags: the gap is wide"};
+    if (gap > 0)
+        return {1, "uneven: the first lines sag across the gap"};
+    if (density >= 95)
+        return layers >= 3 ? Ceiling{4, "smooth, a little matt"} : Ceiling{3, "nearly smooth; the lines of the support may show"};
+    if (density >= 82)
+        return layers >= 4 ? Ceiling{3, "nearly smooth"} : Ceiling{2, "lines show"};
+    return layers >= 4 ? Ceiling{2, "slightly open"} : Ceiling{1, "open between the lines"};
+}
+
+Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, const OwnShelf& own, const Progress& progress) {
     SchoolStudy study;
     const Filament piece = project.filaments[static_cast<std::size_t>(main_filament(plan))];
     const std::vector<Material> releases{Material::PETG, Material::PLA, Material::CoPolyester}, solubles{Material::PVA, Material::BVOH};
     const struct {
         const char *id, *name;
-        Face face;
+        ComesOff how;
         bool throughout;
-    } kinds[] = {{"same", "same material throughout", Face::same, true},
-                 {"release-interface", "release material for the interface", Face::release, false},
-                 {"release", "release material throughout", Face::release, true},
-                 {"soluble-interface", "soluble interface", Face::soluble, false},
-                 {"soluble", "soluble throughout", Face::soluble, true}};
+    } kinds[] = {{"same", "same material throughout", ComesOff::broken, true},
+                 {"release-interface", "release material for the interface", ComesOff::peeled, false},
+                 {"release", "release material throughout", ComesOff::peeled, true},
+                 {"soluble-interface", "soluble interface", ComesOff::dissolved, false},
+                 {"soluble", "soluble throughout", ComesOff::dissolved, true}};
     Planner planner(project, plan);
+    const Progress quiet{progress.stop, {}};
+    Project bare = project;
+    bare.settings.support = kNoSupport;
+    const auto without = planner.plan(bare, quiet);
+    if (!without)
+        return without.error();
+    study.without = (*without)->totals;
     for (const auto& k : kinds) {
         if (progress.stopped())
             return Error{"Stopped before all schools were compared."};
-        progress.at(static_cast<double>(study.schools.size()) / std::size(kinds));
+        progress.at(static_cast<double>(study.schools.size() + 1) / (std::size(kinds) + 1));
         School s;
         s.id = k.id;
         s.name = k.name;
         Project p = project;
         if (p.settings.support == kNoSupport)
             p.settings.support = kColumns;
-        char face = piece.letter;
-        if (k.face == Face::release)
-            face = filament_of(p, releases, [&](Material m) { return bond(m, piece.material) == Bond::releases; });
-        if (k.face == Face::soluble)
-            face = filament_of(p, solubles, [](Material) { return true; });
-        if (!face) {
+        Chosen face{piece.letter, ""};
+        if (k.how == ComesOff::peeled)
+            face = filament_of(p, own, releases, [&](Material m) { return bond(m, piece.material) == Bond::releases; });
+        if (k.how == ComesOff::dissolved)
+            face = filament_of(p, own, solubles, [](Material) { return true; });
+        if (!face.letter) {
             s.possible = false;
             s.why_not = std::string("No material is known to come off ") + facts(piece.material).id + ".";
             study.schools.push_back(std::move(s));
             continue;
         }
-        s.interface = face;
-        s.support = k.throughout ? face : piece.letter;
+        s.interface = face.letter;
+        s.source = face.source;
+        s.support = k.throughout ? face.letter : piece.letter;
         // The piece's own: whichever a layer is printed in anyway.
         p.support_filament = s.support == piece.letter ? 0 : s.support;
         p.interface_filament = s.interface == piece.letter ? 0 : s.interface;
         // Common practice, no source: a gap of about one layer for the same material, none and a dense top for the others.
-        p.settings.support_gap_layers = k.face == Face::same ? 1 : 0;
-        p.settings.interface_density_pct = k.face == Face::same ? 75 : 100;
+        p.settings.support_gap_layers = k.how == ComesOff::broken ? 1 : 0;
+        p.settings.interface_density_pct = k.how == ComesOff::broken ? 75 : std::max(95.0, p.settings.interface_density_pct);
+        p.settings.interface_layers = std::max(2.0, p.settings.interface_layers);
         s.apply = [wanted = p](Project& q) {
             q.filaments = wanted.filaments;
             q.support_filament = wanted.support_filament;
@@ -143,20 +191,32 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
             q.settings.support = wanted.settings.support;
             q.settings.support_gap_layers = wanted.settings.support_gap_layers;
             q.settings.interface_density_pct = wanted.settings.interface_density_pct;
+            q.settings.interface_layers = wanted.settings.interface_layers;
         };
-        const auto made = planner.plan(p, {progress.stop, {}});
+        const auto made = planner.plan(p, quiet);
         if (!made)
             return made.error();
+        const Plan& held = **made;
         const auto material = [&](char letter) { return std::string(facts(p.filaments[static_cast<std::size_t>(find_filament(p, letter))].material).id); };
         s.materials = {material(s.support)};
         if (s.interface != s.support)
             s.materials.push_back(material(s.interface));
-        judge(s, p, **made, k.face, piece);
+        for (std::size_t f = 0; f < p.filaments.size(); ++f) {
+            const double before = f < (*without)->use.size() ? (*without)->use[f].total_g : 0, more = held.use[f].total_g - before;
+            if (std::abs(more) > 0.005)
+                s.extra_g.emplace_back(p.filaments[f].letter, more);
+        }
+        judge(s, p, held, k.how, piece);
+        if (study.schools.empty()) {
+            study.contact_mm2 = held.support->layout->contact_mm2;
+            for (const Overhang& o : *held.support->overhangs)
+                study.overhang_mm2 += area_mm2(o.area);
+        }
         study.schools.push_back(std::move(s));
     }
     const School& same = study.schools.front();
     const double hour = project.settings.attended_per_h;
-    const auto own_s = [](const School& s) { return s.totals.attended_s + s.cleanup_s; };
+    const auto own_s = [](const School& s) { return s.totals.attended_s + s.cleanup.hand_s; };
     double best = 1e300;
     for (std::size_t i = 0; i < study.schools.size(); ++i) {
         School& s = study.schools[i];
@@ -164,20 +224,66 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
             continue;
         const double saved_h = (own_s(same) - own_s(s)) / 3600, more = s.totals.filament_cost - same.totals.filament_cost;
         s.pays_from_per_h = more <= 0 && saved_h >= 0 ? 0 : saved_h > 1e-9 ? std::max(0.0, more / saved_h) : -1;
+        s.verdict = i == 0 ? "What the others are measured against." : verdict_on(s, same, hour);
         // Without a price of one's hour a gram and three minutes weigh the same. Ours; no source.
-        const double value = hour > 0 ? s.cost : s.totals.purge_g + s.totals.tower_g + s.totals.support_g + s.totals.interface_g + (s.totals.total_s + own_s(s)) / 180;
+        const double value = hour > 0 ? s.cost : wasted_g(s.totals) + s.totals.support_g + s.totals.interface_g + (s.totals.total_s + own_s(s)) / 180;
+        if (s.cleanup.enclosed_mm2 > 1 && s.id.rfind("soluble", 0) == 0)
+            continue; // it would stay inside
         if (value < best)
             best = value, study.best = static_cast<int>(i);
     }
     const School& b = study.schools[static_cast<std::size_t>(study.best)];
-    if (same.contact_mm2 <= 0)
+    if (study.contact_mm2 <= 0)
         study.advice = "Nothing needs holding: no support is worth it.";
     else if (study.best == 0)
-        study.advice = format("Same material throughout. The others are not worth it here: cleaning up takes %.0f min, and no school saves as much as it costs in changes.", same.cleanup_s / 60);
+        study.advice = format("Same material throughout. The others are not worth it here: cleaning up takes %.0f min, and no school saves as much as it costs in changes.", same.cleanup.hand_s / 60);
     else
         study.advice = format("%s: it saves %.0f min of cleaning up for %d more changes and %.1f h %s printing.", (std::string(1, static_cast<char>(std::toupper(b.name[0]))) + b.name.substr(1)).c_str(),
-                              (same.cleanup_s - b.cleanup_s) / 60, b.totals.changes - same.totals.changes, std::abs(b.totals.total_s - same.totals.total_s) / 3600, b.totals.total_s < same.totals.total_s ? "less" : "more");
+                              (same.cleanup.hand_s - b.cleanup.hand_s) / 60, b.totals.changes - same.totals.changes, std::abs(b.totals.total_s - same.totals.total_s) / 3600, b.totals.total_s < same.totals.total_s ? "less" : "more");
     return study;
+}
+
+Result<std::vector<Tuning>> tune_interface(const Project& project, const Plan& plan, const Progress& progress) {
+    std::vector<Tuning> rows;
+    if (!plan.support)
+        return rows;
+    Planner planner(project, plan);
+    planner.leave_out_checks();
+    const Settings& s = project.settings;
+    const Filament& piece = project.filaments[static_cast<std::size_t>(main_filament(plan))];
+    const int letter = find_filament(project, project.interface_filament ? project.interface_filament : project.support_filament);
+    const ComesOff how = comes_off(letter < 0 ? piece : project.filaments[static_cast<std::size_t>(letter)], piece);
+    std::vector<std::pair<int, double>> wanted;
+    for (const int layers : {2, 3, 4, 5})
+        for (const double density : {75.0, 85.0, 100.0})
+            wanted.emplace_back(layers, density);
+    const std::pair<int, double> present{static_cast<int>(s.interface_layers), s.interface_density_pct};
+    if (std::find(wanted.begin(), wanted.end(), present) == wanted.end())
+        wanted.insert(wanted.begin(), present);
+    for (const auto& [layers, density] : wanted) {
+        if (progress.stopped())
+            return Error{"Stopped before all interfaces were planned."};
+        progress.at(static_cast<double>(rows.size()) / static_cast<double>(wanted.size()));
+        Tuning t;
+        t.layers = layers;
+        t.density_pct = density;
+        t.now = std::pair{layers, density} == present;
+        t.apply = [layers = layers, density = density](Project& q) {
+            q.settings.interface_layers = layers;
+            q.settings.interface_density_pct = density;
+        };
+        Project p = project;
+        t.apply(p);
+        const auto made = planner.plan(p, {progress.stop, {}});
+        if (!made)
+            return made.error();
+        t.totals = (*made)->totals;
+        for (const double mm3 : (*made)->interface_mm3)
+            t.interface_layers += mm3 > 1e-6;
+        t.ceiling = ceiling_above(how, static_cast<int>(s.support_gap_layers), layers, density);
+        rows.push_back(std::move(t));
+    }
+    return rows;
 }
 
 } // namespace vitrail

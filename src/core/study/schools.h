@@ -1,7 +1,8 @@
 // Five schools of support, compared on the piece at hand.
 #pragma once
 
-#include "core/plan/plan.h"
+#include "core/after_print/cleanup.h"
+#include "core/material/shelf.h"
 
 namespace vitrail {
 
@@ -12,30 +13,59 @@ struct School {
     std::string why_not;
     char support = 0, interface = 0; ///< letters; they may be filaments the project does not have yet
     std::vector<std::string> materials; ///< support first, then the interface where it is another
+    std::string source; ///< where the material comes from: the project, the shelf, or neither
     Totals totals;
-    double contact_mm2 = 0;
-    double cleanup_s = 0; ///< a person's, afterwards
-    double soak_s = 0;    ///< in water, nobody needed but to change it
-    int waters = 0;       ///< changes of water
+    std::vector<std::pair<char, double>> extra_g; ///< by filament, against a print without any support
+    Cleanup cleanup;
     double cost = 0;      ///< filament, and at settings.attended_per_h the time at the printer and of cleaning up
+    int snaps = 0;        ///< thin features that support touches
     std::string surface;  ///< what the touched faces look like
     std::vector<std::string> risks;
     std::vector<std::pair<std::string, std::string>> values; ///< what to set in the toolpath program
     /// Price of one's own hour from which on it pays against the first school; < 0: never, 0: always.
     double pays_from_per_h = 0;
+    std::string verdict; ///< whether it is worth it, against the first school
     std::function<void(Project&)> apply;
 };
 
 struct SchoolStudy {
     std::vector<School> schools;
     int best = 0;
+    Totals without; ///< the same print with nothing held
+    double contact_mm2 = 0, overhang_mm2 = 0; ///< one copy
     std::string advice;
 };
 
+/// What the user keeps, and what day it is (since 1970-01-01; 0: spools are not looked at).
+struct OwnShelf {
+    Shelf shelf;
+    int today = 0;
+};
+
 /// Plans the project once for each school, with columns where it has no support yet. Materials: the filaments of the project
-/// first, else one of the class with its defaults. Cleaning up, from memory: for each cm² of contact 1.5 min broken off the same
-/// material and sanded, 0.15 min of a release material, 0.03 min of a soluble one and 3 min for each water; soaking 1 h and
-/// 0.4 h for each cm³. Best: the cheapest with one's hour at its price, or where that is 0, the least grams and hours.
-Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, const Progress& progress = {});
+/// first, then those of the shelf, else one of the class with its defaults. Cleaning up as clean_up() has it. Best: the cheapest
+/// with one's hour at its price, or where that is 0, the least grams and hours.
+Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, const OwnShelf& own = {}, const Progress& progress = {});
+
+/// What the face above an interface looks like.
+struct Ceiling {
+    int grade = 0;      ///< 0 ragged … 4 smooth
+    std::string text;
+};
+/// From memory, but for one fact of the trade: 5 layers at 75 % left a slightly open ceiling.
+Ceiling ceiling_above(ComesOff how, int gap_layers, int layers, double density_pct);
+
+/// Interfaces of 2 to 5 layers at 75, 85 and 100 %, and what is set now.
+struct Tuning {
+    int layers = 0;
+    double density_pct = 0;
+    bool now = false;
+    Totals totals;
+    int interface_layers = 0; ///< layers of the print that have interface
+    Ceiling ceiling;
+    std::function<void(Project&)> apply;
+};
+/// Empty without support. Long: takes Progress. Error: stopped.
+Result<std::vector<Tuning>> tune_interface(const Project& project, const Plan& plan, const Progress& progress = {});
 
 } // namespace vitrail

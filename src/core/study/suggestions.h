@@ -12,6 +12,7 @@ struct Suggestion {
     Totals before, after;
     double loss_mm3 = 0;  ///< of the piece that gets another colour
     double loss = 0;      ///< that volume as a share of the piece, weighed by how far the colours are apart (ΔE/100)
+    std::string gives_up; ///< in words, where it is not colour
     double score = 0;     ///< what it saves for what it gives up; the list is sorted by it
     bool only_told = false; ///< nothing to apply: it says what is saved already
     std::function<void(Project&)> apply;

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 #include <numbers>
 
 namespace vitrail {
@@ -11,12 +12,14 @@ namespace vitrail {
 namespace {
 
 /// What a layer's support must keep clear of: the piece and the space beside it, and the free layers above what it stands on.
-std::vector<Paths> blocked_areas(const LayerTable& table, double beside_mm, int gap, const Progress& progress) {
-    std::vector<Paths> blocked(static_cast<std::size_t>(table.grid.count));
+std::vector<Paths> blocked_areas(const LayerTable& table, const std::vector<Paths>& beside, int gap, const Progress& progress) {
+    if (gap == 0)
+        return beside;
+    std::vector<Paths> blocked(beside.size());
     tbb::parallel_for(1, table.grid.count + 1, [&](int l) {
         if (progress.stopped())
             return;
-        Paths b = offset(whole_layer(table, l), beside_mm);
+        Paths b = beside[static_cast<std::size_t>(l) - 1];
         for (int k = 1; k <= gap && l - k >= 1; ++k)
             b = unite(b, whole_layer(table, l - k));
         blocked[static_cast<std::size_t>(l) - 1] = std::move(b);
@@ -24,31 +27,46 @@ std::vector<Paths> blocked_areas(const LayerTable& table, double beside_mm, int 
     return blocked;
 }
 
-/// What an overhang at `layer` is held by: the topmost support layer below it.
-int top_below(int layer, const SupportRules& r) {
-    return layer - 1 - r.gap_layers;
-}
-
-/// What a support layer holds directly. There it keeps clear of the piece above and below only: beside it the slope it holds
-/// goes on.
-Paths touching_area(const LayerTable& table, const std::vector<Overhang>& overhangs, int layer, int gap) {
-    const int over = layer + 1 + gap;
-    if (over > table.grid.count)
-        return {};
-    Paths touching = overhangs[static_cast<std::size_t>(over) - 1].area;
-    for (int k = 0; k <= gap && layer - k >= 1 && !touching.empty(); ++k)
-        touching = subtract(touching, whole_layer(table, layer - k));
+/// A support layer may touch what it holds: there it keeps clear of the piece above and below only, as beside it the slope it
+/// holds goes on. [layer − 1]
+std::vector<Paths> touching_areas(const LayerTable& table, const std::vector<SupportContact>& contacts, int gap) {
+    std::vector<Paths> touching(static_cast<std::size_t>(table.grid.count));
+    for (const SupportContact& c : contacts)
+        if (c.top >= 1) {
+            Paths& t = touching[static_cast<std::size_t>(c.top) - 1];
+            t.insert(t.end(), c.area.begin(), c.area.end());
+        }
+    tbb::parallel_for(1, table.grid.count + 1, [&](int l) {
+        Paths& t = touching[static_cast<std::size_t>(l) - 1];
+        if (!t.empty())
+            t = filled(t);
+        for (int k = 0; k <= gap && l - k >= 1 && !t.empty(); ++k)
+            t = subtract(t, whole_layer(table, l - k));
+    });
     return touching;
 }
 
-std::vector<Paths> columns(const LayerTable& table, const std::vector<Overhang>& overhangs, const std::vector<Paths>& blocked, const SupportRules& r) {
-    const int count = static_cast<int>(overhangs.size());
-    std::vector<Paths> s(static_cast<std::size_t>(count));
+/// `near_layers`: under a slope the piece is too near for what has just begun to go on straight down; it does as soon as the piece
+/// has drawn back, within so many layers.
+std::vector<Paths> columns(const std::vector<Paths>& touching, const std::vector<Paths>& blocked, int near_layers, bool on_piece) {
+    const int count = static_cast<int>(touching.size());
+    std::vector<Paths> begun(touching.size());
+    tbb::parallel_for(0, count, [&](int i) {
+        for (int k = i + 1; k <= i + near_layers && k < count; ++k)
+            begun[static_cast<std::size_t>(i)].insert(begun[static_cast<std::size_t>(i)].end(), touching[static_cast<std::size_t>(k)].begin(), touching[static_cast<std::size_t>(k)].end());
+        if (!begun[static_cast<std::size_t>(i)].empty())
+            begun[static_cast<std::size_t>(i)] = subtract(filled(begun[static_cast<std::size_t>(i)]), blocked[static_cast<std::size_t>(i)]);
+    });
+    std::vector<Paths> s(touching.size());
     for (int l = count; l >= 1; --l) {
-        Paths here = l < count ? subtract(s[static_cast<std::size_t>(l)], blocked[static_cast<std::size_t>(l) - 1]) : Paths{};
-        s[static_cast<std::size_t>(l) - 1] = unite(here, touching_area(table, overhangs, l, r.gap_layers));
+        const auto i = static_cast<std::size_t>(l) - 1;
+        Paths here = l < count && !s[i + 1].empty() ? subtract(s[i + 1], blocked[i]) : Paths{};
+        for (const Paths* more : {&std::as_const(begun[i]), &touching[i]})
+            if (!more->empty())
+                here = here.empty() ? *more : unite(here, *more);
+        s[i] = std::move(here);
     }
-    if (!r.on_piece) // only what goes down to the bed
+    if (!on_piece) // only what goes down to the bed
         for (int l = 2; l <= count; ++l)
             s[static_cast<std::size_t>(l) - 1] = intersect(s[static_cast<std::size_t>(l) - 1], s[static_cast<std::size_t>(l) - 2]);
     return s;
@@ -97,8 +115,12 @@ std::vector<std::pair<double, double>> tips_of(const Paths& piece, double spacin
     return tips;
 }
 
-std::vector<Paths> tree(const LayerTable& table, const std::vector<Overhang>& overhangs, const std::vector<Paths>& blocked, const SupportRules& r, const Progress& progress) {
-    const int count = static_cast<int>(overhangs.size());
+std::vector<Paths> tree(const LayerTable& table, const std::vector<SupportContact>& contacts, const std::vector<Paths>& blocked, const SupportRules& r, const Progress& progress) {
+    const int count = table.grid.count;
+    std::vector<std::vector<const Paths*>> tops(static_cast<std::size_t>(count));
+    for (const SupportContact& c : contacts)
+        if (c.top >= 1)
+            tops[static_cast<std::size_t>(c.top) - 1].push_back(&c.area);
     std::vector<Paths> clear(static_cast<std::size_t>(count)); // where the middle of a branch must not be
     tbb::parallel_for(0, count, [&](int i) {
         if (!progress.stopped())
@@ -109,16 +131,15 @@ std::vector<Paths> tree(const LayerTable& table, const std::vector<Overhang>& ov
     const double lean = std::tan(r.lean_deg * std::numbers::pi / 180);
     constexpr double kFarthest_mm = 40, kThickest_mm = 4;
     for (int l = count; l >= 1 && !progress.stopped(); --l) {
-        if (const int over = l + 1 + r.gap_layers; over <= count)
-            for (const Paths& piece : pieces_of(overhangs[static_cast<std::size_t>(over) - 1].area))
-                for (const auto& [x, y] : tips_of(piece, r.spacing_mm)) {
-                    // A tip on a branch that passes there already needs none of its own.
-                    const bool carried = std::any_of(growing.begin(), growing.end(), [&](int b) { return std::hypot(all[static_cast<std::size_t>(b)].x - x, all[static_cast<std::size_t>(b)].y - y) < r.branch_mm / 2; });
-                    if (carried)
-                        continue;
-                    all.push_back({x, y, l, true, false, {}, {}});
-                    growing.push_back(static_cast<int>(all.size()) - 1);
-                }
+        for (const Paths* piece : tops[static_cast<std::size_t>(l) - 1])
+            for (const auto& [x, y] : tips_of(*piece, r.spacing_mm)) {
+                // A tip on a branch that passes there already needs none of its own.
+                const bool carried = std::any_of(growing.begin(), growing.end(), [&, x = x, y = y](int b) { return std::hypot(all[static_cast<std::size_t>(b)].x - x, all[static_cast<std::size_t>(b)].y - y) < r.branch_mm / 2; });
+                if (carried)
+                    continue;
+                all.push_back({x, y, l, true, false, {}, {}});
+                growing.push_back(static_cast<int>(all.size()) - 1);
+            }
         const double step = table.grid.thickness_mm(l) * lean;
         const Paths& no = clear[static_cast<std::size_t>(l) - 1];
         for (std::size_t i = 0; i < growing.size(); ++i) {
@@ -189,64 +210,197 @@ std::vector<Paths> tree(const LayerTable& table, const std::vector<Overhang>& ov
     return s;
 }
 
-} // namespace
+/// One contact for each region that is touched, and which of them hang together.
+struct Faces {
+    std::vector<SupportContact> contacts;
+    std::vector<ContactFace> faces;
+};
 
-double sparse_mm3(const Paths& area, double thickness_mm, double line_width_mm, double density_pct) {
-    const double all = area_mm2(area), around = std::min(all, perimeter_mm(area) * line_width_mm);
-    return thickness_mm * (around + (all - around) * density_pct / 100);
+Faces find_faces(const std::vector<Overhang>& overhangs) {
+    Faces out;
+    std::vector<std::vector<Paths>> pieces(overhangs.size());
+    tbb::parallel_for(std::size_t{1}, overhangs.size(), [&](std::size_t i) {
+        if (!overhangs[i].touched.empty())
+            pieces[i] = pieces_of(overhangs[i].touched);
+    });
+    constexpr double kBeside_mm = 0.3; // what is closer belongs together. Ours
+    std::vector<Box> boxes;
+    std::vector<int> leads; // union-find
+    const auto lead = [&](int c) {
+        while (leads[static_cast<std::size_t>(c)] != c)
+            c = leads[static_cast<std::size_t>(c)] = leads[static_cast<std::size_t>(leads[static_cast<std::size_t>(c)])];
+        return c;
+    };
+    int below_from = 0, below_to = 0; // contacts of the layer below
+    for (std::size_t i = 1; i < overhangs.size(); ++i) {
+        const int from = static_cast<int>(out.contacts.size());
+        for (Paths& area : pieces[i]) {
+            const int c = static_cast<int>(out.contacts.size());
+            const Box box = grown(box_of(area), kBeside_mm);
+            leads.push_back(c);
+            Paths wide;
+            for (int b = below_from; b < below_to; ++b) {
+                if (lead(b) == lead(c) || !boxes[static_cast<std::size_t>(b)].meets(box))
+                    continue;
+                if (wide.empty())
+                    wide = offset(area, kBeside_mm);
+                if (!intersect(wide, out.contacts[static_cast<std::size_t>(b)].area).empty())
+                    leads[static_cast<std::size_t>(lead(b))] = lead(c);
+            }
+            boxes.push_back(box);
+            SupportContact contact;
+            contact.layer = static_cast<int>(i) + 1;
+            contact.area = std::move(area);
+            out.contacts.push_back(std::move(contact));
+        }
+        below_from = from;
+        below_to = static_cast<int>(out.contacts.size());
+    }
+    std::vector<int> face_of(out.contacts.size(), -1);
+    std::vector<Box> around;
+    for (std::size_t c = 0; c < out.contacts.size(); ++c) {
+        int& face = face_of[static_cast<std::size_t>(lead(static_cast<int>(c)))];
+        if (face < 0) {
+            face = static_cast<int>(out.faces.size());
+            out.faces.emplace_back();
+            around.emplace_back();
+        }
+        SupportContact& contact = out.contacts[c];
+        contact.face = face;
+        ContactFace& f = out.faces[static_cast<std::size_t>(face)];
+        f.from_layer = f.from_layer ? f.from_layer : contact.layer;
+        f.to_layer = contact.layer;
+        f.mm2 += area_mm2(contact.area);
+        around[static_cast<std::size_t>(face)].add(box_of(contact.area));
+    }
+    for (std::size_t k = 0; k < out.faces.size(); ++k) {
+        const Box& b = around[k];
+        out.faces[k].x_mm = static_cast<double>(b.left + b.right) / 2 / kUnitsPerMm;
+        out.faces[k].y_mm = static_cast<double>(b.top + b.bottom) / 2 / kUnitsPerMm;
+        out.faces[k].size_mm = static_cast<double>(std::max(b.right - b.left, b.bottom - b.top)) / kUnitsPerMm;
+    }
+    // Largest first.
+    std::vector<int> order(out.faces.size()), place(out.faces.size());
+    std::iota(order.begin(), order.end(), 0);
+    std::stable_sort(order.begin(), order.end(), [&](int a, int b) { return out.faces[static_cast<std::size_t>(a)].mm2 > out.faces[static_cast<std::size_t>(b)].mm2; });
+    std::vector<ContactFace> sorted;
+    for (std::size_t k = 0; k < order.size(); ++k) {
+        place[static_cast<std::size_t>(order[k])] = static_cast<int>(k);
+        sorted.push_back(out.faces[static_cast<std::size_t>(order[k])]);
+    }
+    out.faces = std::move(sorted);
+    for (SupportContact& c : out.contacts)
+        c.face = place[static_cast<std::size_t>(c.face)];
+    return out;
 }
 
-Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const SupportRules& r, const Progress& progress) {
+/// Where the support below each contact ends. With alignment as few layers as possible: the lowest top that is wanted takes all
+/// that may come down to it, and so on upwards, which is the optimum (piercing intervals with the fewest points; from memory).
+void set_tops(Faces& faces, const SupportRules& r) {
+    for (ContactFace& f : faces.faces)
+        f.small = r.least_face_mm2 > 0 && f.mm2 < r.least_face_mm2;
+    int end = -1000000; // the layer in which supports end at present
+    for (SupportContact& c : faces.contacts) {
+        const bool small = faces.faces[static_cast<std::size_t>(c.face)].small;
+        const int top = c.layer - 1 - (small ? std::max(1, r.gap_layers) : r.gap_layers);
+        if (top - r.align_layers > end)
+            end = top;
+        c.top = std::min(top, std::max(end, 0));
+    }
+}
+
+} // namespace
+
+double sparse_mm3(const LayerSize& size, double thickness_mm, double line_width_mm, double density_pct) {
+    const double around = std::min(size.mm2, size.around_mm * line_width_mm);
+    return thickness_mm * (around + (size.mm2 - around) * density_pct / 100);
+}
+
+LayerSize size_of(const Paths& area) {
+    return {area_mm2(area), perimeter_mm(area)};
+}
+
+Result<std::vector<Paths>> space_beside(const LayerTable& table, double beside_mm, const Progress& progress) {
+    std::vector<Paths> beside(static_cast<std::size_t>(table.grid.count));
+    tbb::parallel_for(1, table.grid.count + 1, [&](int l) {
+        if (!progress.stopped())
+            beside[static_cast<std::size_t>(l) - 1] = offset(whole_layer(table, l), beside_mm);
+    });
+    if (progress.stopped())
+        return Error{"Stopped before the space beside the piece was known."};
+    return beside;
+}
+
+Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const std::vector<Paths>& beside, const SupportRules& r, const Progress& progress) {
     const int count = table.grid.count;
     const Error stopped{"Stopped before the support was laid out."};
-    const std::vector<Paths> blocked = blocked_areas(table, r.beside_mm, r.gap_layers, progress);
+    Faces faces = find_faces(overhangs);
+    set_tops(faces, r);
+    const std::vector<Paths> blocked = blocked_areas(table, beside, r.gap_layers, progress);
+    const std::vector<Paths> touching = touching_areas(table, faces.contacts, r.gap_layers);
     progress.at(0.4);
-    std::vector<Paths> s = r.kind == SupportKind::columns ? columns(table, overhangs, blocked, r) : tree(table, overhangs, blocked, r, progress);
+    if (progress.stopped())
+        return stopped;
+    constexpr double kMostNear = 10;
+    const int near_layers = static_cast<int>(std::min(kMostNear, std::ceil(r.beside_mm / table.grid.height_mm) + 1));
+    std::vector<Paths> s = r.kind == SupportKind::columns ? columns(touching, blocked, near_layers, r.on_piece) : tree(table, faces.contacts, blocked, r, progress);
     if (progress.stopped())
         return stopped;
     progress.at(0.8);
     SupportLayout out;
     out.body.resize(static_cast<std::size_t>(count));
     out.interface.resize(static_cast<std::size_t>(count));
+    // What each layer is the topmost support of, and wants interface.
+    std::vector<Paths> roofs(static_cast<std::size_t>(count));
+    for (const SupportContact& c : faces.contacts)
+        if (c.top >= 1 && !faces.faces[static_cast<std::size_t>(c.face)].small) {
+            Paths& roof = roofs[static_cast<std::size_t>(c.top) - 1];
+            roof.insert(roof.end(), c.area.begin(), c.area.end());
+        }
     tbb::parallel_for(1, count + 1, [&](int l) {
         const auto i = static_cast<std::size_t>(l) - 1;
-        Paths faces;
-        for (int k = 0; k < r.interface_layers; ++k)
-            if (const int over = l + 1 + r.gap_layers + k; over <= count)
-                faces = unite(faces, overhangs[static_cast<std::size_t>(over) - 1].area);
+        Paths under;
+        for (int k = 0; k < r.interface_layers && l + k <= count; ++k)
+            if (const Paths& roof = roofs[i + static_cast<std::size_t>(k)]; !roof.empty())
+                under = under.empty() ? filled(roof) : unite(under, roof);
         // A tree's interface is a roof over its tips; a column's is its own top.
-        faces = r.kind == SupportKind::columns ? intersect(faces, s[i])
-                : r.interface_layers > 0         ? unite(subtract(faces, blocked[i]), touching_area(table, overhangs, l, r.gap_layers))
-                                                 : Paths{};
-        for (int k = 1; k <= r.interface_below; ++k)
-            if (const int under = l - r.gap_layers - k; under >= 1)
-                faces = unite(faces, intersect(s[i], whole_layer(table, under)));
-        out.body[i] = subtract(s[i], faces);
-        out.interface[i] = std::move(faces);
+        if (r.kind == SupportKind::columns)
+            under = under.empty() || s[i].empty() ? Paths{} : intersect(under, s[i]);
+        else if (r.interface_layers > 0 && (!under.empty() || !touching[i].empty()))
+            under = unite(subtract(under, blocked[i]), roofs[i].empty() ? Paths{} : intersect(touching[i], filled(roofs[i])));
+        for (int k = 1; k <= r.interface_below && !s[i].empty(); ++k)
+            if (const int below = l - r.gap_layers - k; below >= 1)
+                under = unite(under, intersect(s[i], whole_layer(table, below)));
+        out.body[i] = under.empty() ? std::move(s[i]) : subtract(s[i], under);
+        out.interface[i] = std::move(under);
     });
-    for (int l = 2; l <= count; ++l) {
-        const Paths& over = overhangs[static_cast<std::size_t>(l) - 1].area;
-        if (over.empty())
-            continue;
-        const int top = top_below(l, r);
+    std::vector<double> on_interface(faces.contacts.size(), 0);
+    tbb::parallel_for(std::size_t{0}, faces.contacts.size(), [&](std::size_t k) {
+        SupportContact& c = faces.contacts[k];
         const Paths none;
-        const Paths& body = top >= 1 ? out.body[static_cast<std::size_t>(top) - 1] : none;
-        const Paths& face = top >= 1 ? out.interface[static_cast<std::size_t>(top) - 1] : none;
-        for (const Paths& piece : pieces_of(over)) {
-            SupportContact c;
-            c.layer = l;
-            const Paths on_face = intersect(piece, face);
-            c.area = unite(on_face, intersect(piece, body));
-            const double area = area_mm2(c.area);
-            c.held = area > 1e-6;
-            c.has_interface = c.held && area_mm2(on_face) >= 0.99 * area;
-            if (!c.held)
-                c.area = piece;
-            else
-                out.contact_mm2 += area;
-            out.contacts.push_back(std::move(c));
-        }
+        const Paths& body = c.top >= 1 ? out.body[static_cast<std::size_t>(c.top) - 1] : none;
+        const Paths& face = c.top >= 1 ? out.interface[static_cast<std::size_t>(c.top) - 1] : none;
+        const Paths on_face = face.empty() ? Paths{} : intersect(c.area, face);
+        Paths touched = body.empty() ? on_face : unite(on_face, intersect(c.area, body));
+        const double area = area_mm2(touched);
+        on_interface[k] = area_mm2(on_face);
+        c.held = area > 1e-6;
+        c.has_interface = c.held && on_interface[k] >= 0.99 * area;
+        if (c.held)
+            c.area = std::move(touched);
+    });
+    for (std::size_t k = 0; k < faces.contacts.size(); ++k) {
+        const SupportContact& c = faces.contacts[k];
+        if (!c.held)
+            continue;
+        ContactFace& f = faces.faces[static_cast<std::size_t>(c.face)];
+        const double area = area_mm2(c.area);
+        f.held_mm2 += area;
+        f.interface_mm2 += on_interface[k];
+        out.contact_mm2 += area;
     }
+    out.contacts = std::move(faces.contacts);
+    out.faces = std::move(faces.faces);
     return out;
 }
 

@@ -17,37 +17,65 @@ struct SupportRules {
     int gap_layers = 1;        ///< free layers above and, on the piece, below. Common practice, no source: one for the same material, none for a release material
     int interface_layers = 3;  ///< topmost layers, the ones that touch the piece. Common practice, no source: 2 to 5
     int interface_below = 0;   ///< and lowest layers where it stands on the piece
+    int align_layers = 0;      ///< tops of support are lowered by up to so many layers to end in layers where others end
+    double least_face_mm2 = 0; ///< contact faces smaller than that get no interface, but a gap of a layer at least
     // Of the tree. From memory.
     double branch_mm = 2.4;    ///< thickness of a branch at its tip; it grows by a tenth of the height below it
     double spacing_mm = 4;     ///< between tips under one overhang
     double lean_deg = 35;      ///< farthest a branch leans, from the vertical
+    bool operator==(const SupportRules&) const = default;
 };
 
-/// Where the support touches the underside of the piece.
+/// Where a layer of the piece touches what holds it.
 struct SupportContact {
-    int layer = 0; ///< of the piece that is touched
+    int layer = 0;              ///< of the piece that is touched
+    int top = 0;                ///< topmost layer of the support below it
+    int face = 0;               ///< index into SupportLayout::faces
     Paths area;
     bool has_interface = false; ///< all of it lies on interface
     bool held = true;           ///< false: nothing could be put below it
 };
 
+/// Contacts that hang together: one underside of the piece.
+struct ContactFace {
+    int from_layer = 0, to_layer = 0;
+    double mm2 = 0;           ///< seen from above
+    double held_mm2 = 0;      ///< of it, on support
+    double interface_mm2 = 0; ///< of that, on interface
+    bool small = false;       ///< left without interface on purpose
+    double x_mm = 0, y_mm = 0, size_mm = 0; ///< middle and extent
+};
+
 struct SupportLayout {
     std::vector<Paths> body, interface; ///< [layer − 1], µm; they do not overlap, nor the piece
-    std::vector<SupportContact> contacts;
+    std::vector<SupportContact> contacts; ///< by layer
+    std::vector<ContactFace> faces;       ///< largest first
     double contact_mm2 = 0;
 };
 
-/// The stage of the plan: what needs holding, and what holds it.
+/// Area and outline of a layer's support.
+struct LayerSize {
+    double mm2 = 0, around_mm = 0;
+};
+
+/// The stage of the plan: what needs holding, and what holds it. What is shared depends on the piece alone.
 struct SupportPlan {
-    std::vector<Overhang> overhangs;
-    SupportLayout layout;
-    std::vector<double> body_mm3, interface_mm3; ///< [layer − 1], one copy
+    std::shared_ptr<const std::vector<Overhang>> found; ///< before wishes
+    std::shared_ptr<const std::vector<Paths>> beside;   ///< the piece and the free space beside it
+    std::shared_ptr<const std::vector<Overhang>> overhangs;
+    std::shared_ptr<const SupportLayout> layout;
+    std::vector<LayerSize> body, interface; ///< [layer − 1]
 };
 
 /// mm³ of a sparse area in a layer: one line around it, and the inside filled to `density_pct`.
-double sparse_mm3(const Paths& area, double thickness_mm, double line_width_mm, double density_pct);
+double sparse_mm3(const LayerSize& size, double thickness_mm, double line_width_mm, double density_pct);
+LayerSize size_of(const Paths& area);
 
-/// Never intersects the piece. Errors: none but being stopped. Long: takes Progress.
-Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const SupportRules& rules, const Progress& progress = {});
+/// The piece grown by the free space beside it, [layer − 1].
+Result<std::vector<Paths>> space_beside(const LayerTable& table, double beside_mm, const Progress& progress = {});
+
+/// Never intersects the piece. `beside` as space_beside() makes it for these rules. Errors: none but being stopped. Long: takes
+/// Progress.
+Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const std::vector<Paths>& beside, const SupportRules& rules, const Progress& progress = {});
 
 } // namespace vitrail

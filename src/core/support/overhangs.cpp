@@ -2,6 +2,7 @@
 
 #include <tbb/parallel_for.h>
 
+#include <algorithm>
 #include <atomic>
 #include <cmath>
 #include <numbers>
@@ -27,6 +28,11 @@ std::vector<Paths> pieces_of(const Paths& area) {
 
 namespace {
 
+/// How far a layer may reach beyond the one below.
+double reach_mm(double thickness_mm, const OverhangRules& rules) {
+    return thickness_mm * std::tan(rules.angle_deg * std::numbers::pi / 180);
+}
+
 Overhang look_at(const Paths& layer, const Paths& below, double h, const OverhangRules& rules) {
     Overhang out;
     if (layer.empty())
@@ -35,7 +41,7 @@ Overhang look_at(const Paths& layer, const Paths& below, double h, const Overhan
         if (intersect(piece, below).empty())
             out.islands.insert(out.islands.end(), piece.begin(), piece.end());
     // Exact, unlike the overhang of plan/detail, which looks for what is in the air and lets a few µm a layer pass.
-    const double reach = h * std::tan(rules.angle_deg * std::numbers::pi / 180);
+    const double reach = reach_mm(h, rules);
     // Rounding of the grown outline leaves slivers of a few µm; an opening takes them away.
     constexpr double kSliver_mm = 0.005;
     const Paths over = offset(offset(subtract(subtract(layer, offset(below, reach)), out.islands), -kSliver_mm), kSliver_mm);
@@ -52,6 +58,34 @@ Overhang look_at(const Paths& layer, const Paths& below, double h, const Overhan
     return out;
 }
 
+/// The overhang leaves out what its angle allows; where the layer below overhangs as well, that strip hangs between two that are
+/// held, and is held with them.
+void find_touched(const LayerTable& table, std::vector<Overhang>& all, int l, const OverhangRules& rules) {
+    Overhang& here = all[static_cast<std::size_t>(l) - 1];
+    const Overhang& below = all[static_cast<std::size_t>(l) - 2];
+    here.touched = here.area;
+    if (here.area.empty() || below.area.empty() || !box_of(here.area).meets(grown(box_of(below.area), 2)))
+        return;
+    constexpr double kWidest_mm = 1, kRounding_mm = 0.01; // beyond that a strip carries itself whatever lies beside it
+    const double strip = std::min(kWidest_mm, reach_mm(table.grid.thickness_mm(l), rules)) + kRounding_mm;
+    const Paths near = intersect(offset(here.area, strip), offset(below.area, strip));
+    if (!near.empty())
+        here.touched = unite(here.area, intersect(subtract(whole_layer(table, l), whole_layer(table, l - 1)), near));
+}
+
+/// Calls `use(layer, triangle)` with what of a facet lies between the middles of that layer and the one below.
+template <class Use>
+void spread(const LayerTable& table, const std::array<Vec3, 3>& c, Use use) {
+    const double bed = table.bed_z_mm, low = std::min({c[0].z, c[1].z, c[2].z}) - bed, high = std::max({c[0].z, c[1].z, c[2].z}) - bed;
+    for (int l = std::max(2, first_layer_above(table.grid, low)); l <= table.grid.count && table.grid.middle_mm(l - 1) <= high; ++l) {
+        const float z0 = static_cast<float>(table.grid.middle_mm(l - 1) + bed), z1 = static_cast<float>(table.grid.middle_mm(l) + bed);
+        std::vector<std::array<Vec3, 3>> inside, outside;
+        clip(c, {[z0](Vec3 p) { return z0 - p.z; }, [z1](Vec3 p) { return p.z - z1; }}, inside, outside);
+        for (const auto& t : inside)
+            use(l, t);
+    }
+}
+
 } // namespace
 
 Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const OverhangRules& rules, const Progress& progress) {
@@ -64,8 +98,76 @@ Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const Over
         out[static_cast<std::size_t>(l) - 1] = look_at(whole_layer(table, l), whole_layer(table, l - 1), table.grid.thickness_mm(l), rules);
         progress.at(static_cast<double>(++done) / count);
     });
+    tbb::parallel_for(2, count + 1, [&](int l) {
+        if (!progress.stopped())
+            find_touched(table, out, l, rules);
+    });
     if (progress.stopped())
         return Error{"Stopped before all overhangs were found."};
+    return out;
+}
+
+SupportWishes wishes_of(const std::vector<Part>& parts, const LayerTable& table) {
+    SupportWishes wishes;
+    const auto count = static_cast<std::size_t>(table.grid.count);
+    for (const Part& part : parts) {
+        if (!part.support_paint)
+            continue;
+        wishes.keep_free.resize(count);
+        wishes.hold.resize(count);
+        for_each_facet(*part.mesh, *part.support_paint, [&](std::uint32_t, const std::array<Vec3, 3>& c, PatchNumber n) {
+            const Vec3 d = twice_area(c);
+            if (n == kUnpainted || !(d.z < -0.02f * length(d)))
+                return;
+            spread(table, c, [&](int l, const std::array<Vec3, 3>& t) {
+                Path ring;
+                for (const Vec3 v : t)
+                    ring.emplace_back(std::llround(v.x * kUnitsPerMm), std::llround(v.y * kUnitsPerMm));
+                if (!ClipperLib::Orientation(ring))
+                    std::reverse(ring.begin(), ring.end());
+                (n == static_cast<PatchNumber>(SupportWish::keep_free) ? wishes.keep_free : wishes.hold)[static_cast<std::size_t>(l) - 1].push_back(std::move(ring));
+            });
+        });
+    }
+    // Slivers between neighbouring triangles close, and the rounding of the layer's outline is met.
+    constexpr double kJoin_mm = 0.05;
+    tbb::parallel_for(std::size_t{0}, wishes.hold.size(), [&](std::size_t i) {
+        for (Paths* area : {&wishes.keep_free[i], &wishes.hold[i]})
+            if (!area->empty())
+                *area = offset(filled(*area), kJoin_mm);
+    });
+    return wishes;
+}
+
+std::vector<Overhang> with_wishes(const LayerTable& table, const std::vector<Overhang>& found, const SupportWishes& wishes, const OverhangRules& rules) {
+    std::vector<Overhang> out = found;
+    std::vector<char> changed(out.size() + 1, 0);
+    tbb::parallel_for(std::size_t{1}, wishes.hold.size(), [&](std::size_t i) {
+        const Paths &free = wishes.keep_free[i], &hold = wishes.hold[i];
+        if (free.empty() && hold.empty())
+            return;
+        changed[i] = 1;
+        Overhang& o = out[i];
+        const int l = static_cast<int>(i) + 1;
+        if (!hold.empty()) {
+            const Paths beyond = intersect(subtract(whole_layer(table, l), whole_layer(table, l - 1)), hold);
+            o.area = unite(o.area, beyond);
+            o.bridges = subtract(o.bridges, beyond);
+        }
+        if (!free.empty()) {
+            const double before = area_mm2(o.area);
+            o.area = subtract(o.area, free);
+            o.islands = subtract(o.islands, free);
+            o.freed_mm2 = before - area_mm2(o.area);
+        }
+    });
+    tbb::parallel_for(std::size_t{1}, out.size(), [&](std::size_t i) {
+        if (changed[i] || changed[i - 1]) {
+            find_touched(table, out, static_cast<int>(i) + 1, rules);
+            if (!wishes.keep_free[i].empty())
+                out[i].touched = subtract(out[i].touched, wishes.keep_free[i]);
+        }
+    });
     return out;
 }
 

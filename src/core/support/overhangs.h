@@ -9,19 +9,33 @@ struct OverhangRules {
     double angle_deg = 50;  ///< from the vertical: 0° is a wall, 90° a ceiling. 0…89
     double bridge_mm = 10;  ///< gaps up to so wide, carried at both sides, are printed freely; 0: none are. From memory
     double least_mm2 = 0.5; ///< smaller overhangs sag too little to matter; islands are held however small. From memory
+    bool operator==(const OverhangRules&) const = default;
 };
 
 /// One layer's areas, µm.
 struct Overhang {
     Paths area;    ///< to be held from below, islands included
+    Paths touched; ///< what a support below touches: the area, and on a slope the strip between one layer's area and the next
     Paths islands; ///< regions with nothing at all under them
     Paths bridges; ///< carried at both sides, and left free
+    double freed_mm2 = 0; ///< would need holding, and is kept free by paint
 };
 
 /// [layer − 1]; the first layer lies on the bed. The overhang of a layer is its area minus the area of the layer below grown by
 /// h·tan(angle) (common practice, no source). An overhanging region is a bridge when a closing of what carries it, by half the
 /// span, covers nine tenths of it: a cantilever is not closed over, however short. Long: takes Progress.
 Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const OverhangRules& rules, const Progress& progress = {});
+
+/// Painted wishes as areas of layers, [layer − 1], µm; all empty where nothing is painted.
+struct SupportWishes {
+    std::vector<Paths> keep_free, hold;
+};
+/// A painted face counts where it looks down, in the layers whose underside it is.
+SupportWishes wishes_of(const std::vector<Part>& parts, const LayerTable& table);
+
+/// What is painted to be kept free is not held, not even an island; what is painted to be held is held wherever the layer
+/// reaches beyond the one below. Only layers with a wish are looked at.
+std::vector<Overhang> with_wishes(const LayerTable& table, const std::vector<Overhang>& found, const SupportWishes& wishes, const OverhangRules& rules);
 
 /// Regions that hang together: each an outer ring with its holes.
 std::vector<Paths> pieces_of(const Paths& area);

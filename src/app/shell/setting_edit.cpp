@@ -1,4 +1,4 @@
-#include "app/piece/setting_edit.h"
+#include "app/shell/setting_edit.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>

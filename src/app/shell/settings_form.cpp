@@ -1,0 +1,35 @@
+#include "app/shell/settings_form.h"
+
+#include "app/shell/document.h"
+#include "app/shell/setting_edit.h"
+#include "app/theme/theme.h"
+
+#include <QFormLayout>
+#include <QLabel>
+
+namespace vitrail {
+
+SettingsForm::SettingsForm(Document* document, std::initializer_list<const char*> keys, QWidget* parent) : QWidget(parent), document_(document), form_(new QFormLayout(this)) {
+    form_->setContentsMargins(0, 0, em(0.4), 0);
+    form_->setRowWrapPolicy(QFormLayout::DontWrapRows);
+    for (const char* key : keys) {
+        auto* edit = new SettingEdit(*find_setting(key));
+        edits_.push_back(edit);
+        const QString name = QString::fromUtf8(edit->info().label);
+        auto* label = new QLabel(name);
+        label->setToolTip(QString::fromUtf8(edit->info().why));
+        label->setBuddy(edit);
+        form_->addRow(label, edit);
+        connect(edit, &SettingEdit::edited, this, [this, edit, name](double v) {
+            document_->edit(tr("Change %1").arg(name), [&](Project& p) { p.settings.*edit->info().field = v; });
+        });
+    }
+    const auto refresh = [this] {
+        for (SettingEdit* e : edits_)
+            e->show_value(document_->project().settings.*e->info().field);
+    };
+    connect(document, &Document::project_changed, this, refresh);
+    refresh();
+}
+
+} // namespace vitrail

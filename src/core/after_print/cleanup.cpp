@@ -1,0 +1,80 @@
+#include "core/after_print/cleanup.h"
+
+#include "core/material/material.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace vitrail {
+
+ComesOff comes_off(const Filament& support, const Filament& piece) {
+    return facts(support.material).soluble ? ComesOff::dissolved : bond(support.material, piece.material) == Bond::releases ? ComesOff::peeled : ComesOff::broken;
+}
+
+int main_filament(const Plan& plan) {
+    int most = 0;
+    for (int f = 0; f < plan.filaments; ++f)
+        if (plan.use[static_cast<std::size_t>(f)].model_mm3 > plan.use[static_cast<std::size_t>(most)].model_mm3)
+            most = f;
+    return most;
+}
+
+Cleanup clean_up(const Project& p, const Plan& plan) {
+    Cleanup c;
+    if (!plan.support)
+        return c;
+    const Settings& s = p.settings;
+    const Filament& piece = p.filaments[static_cast<std::size_t>(main_filament(plan))];
+    double minutes = 0;
+    for (const SupportContact& contact : plan.support->layout->contacts) {
+        if (!contact.held)
+            continue;
+        const auto top = static_cast<std::size_t>(contact.top) - 1;
+        const Filament& touches = p.filaments[contact.has_interface ? plan.interface_by[top] : plan.support_by[top]];
+        const double mm2 = area_mm2(contact.area) * s.copies;
+        const FaceAccess access = plan.face_access.empty() ? FaceAccess{} : plan.face_access[static_cast<std::size_t>(contact.face)];
+        c.enclosed_mm2 += mm2 * access.enclosed;
+        const ComesOff how = comes_off(touches, piece);
+        if (how == ComesOff::dissolved) {
+            c.dissolved_mm2 += mm2;
+            minutes += mm2 / 100 * s.soluble_min_cm2;
+            continue;
+        }
+        (how == ComesOff::peeled ? c.peeled_mm2 : c.broken_mm2) += mm2;
+        c.unreached_mm2 += mm2 * access.no_tool;
+        minutes += mm2 / 100 * (how == ComesOff::peeled ? s.release_min_cm2 : s.same_min_cm2) * (1 + access.no_tool * (s.unreached_times - 1));
+    }
+    for (std::size_t f = 0; f < p.filaments.size(); ++f)
+        if (facts(p.filaments[f].material).soluble)
+            c.dissolving_cm3 += (plan.use[f].support_mm3 + plan.use[f].interface_mm3) / 1000;
+    if (c.dissolving_cm3 > 1e-6) {
+        c.soak_s = 3600 * (s.soak_start_h + s.soak_h_cm3 * c.dissolving_cm3);
+        c.waters = std::max(1, static_cast<int>(std::ceil(c.dissolving_cm3 / s.water_cm3)));
+        minutes += 3 * c.waters;
+    }
+    c.hand_s = 60 * minutes;
+    return c;
+}
+
+std::vector<SnapPlace> snap_places(const Plan& plan) {
+    std::vector<SnapPlace> places;
+    if (!plan.detail || !plan.support)
+        return places;
+    std::map<int, std::vector<const SupportContact*>> by_layer;
+    for (const SupportContact& c : plan.support->layout->contacts)
+        if (c.held)
+            by_layer[c.layer].push_back(&c);
+    for (std::size_t part = 0; part < plan.detail->parts.size(); ++part)
+        for (const auto& [layer, contacts] : by_layer) {
+            const Paths& lugs = plan.detail->parts[part][static_cast<std::size_t>(layer) - 1].lugs;
+            if (lugs.empty())
+                continue;
+            for (const Paths& lug : pieces_of(lugs))
+                if (std::any_of(contacts.begin(), contacts.end(), [&](const SupportContact* c) { return box_of(c->area).meets(box_of(lug)) && !intersect(c->area, lug).empty(); }))
+                    places.push_back({static_cast<int>(part), layer, lug});
+        }
+    return places;
+}
+
+} // namespace vitrail

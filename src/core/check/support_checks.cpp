@@ -1,0 +1,127 @@
+#include "core/check/checker.h"
+
+#include "core/after_print/cleanup.h"
+#include "core/material/pairing.h"
+
+#include <algorithm>
+
+namespace vitrail {
+
+namespace {
+
+/// The middle of every contact of the face, at most so many.
+void add_contacts(const Checker& c, int face, std::vector<Spot>& spots) {
+    constexpr std::size_t kMostSpots = 200;
+    for (const SupportContact& x : c.plan.support->layout->contacts)
+        if (x.face == face && spots.size() < kMostSpots)
+            spots.push_back(c.spot_in(x.area, x.layer));
+}
+
+} // namespace
+
+void Checker::supports() {
+    if (!plan.support || plan.support->layout->faces.empty())
+        return;
+    const SupportLayout& layout = *plan.support->layout;
+    const Settings& s = p.settings;
+    const Filament& piece = p.filaments[static_cast<std::size_t>(main_filament(plan))];
+    const int chosen = find_filament(p, p.interface_filament ? p.interface_filament : p.support_filament);
+    const Filament& touches = chosen < 0 ? piece : p.filaments[static_cast<std::size_t>(chosen)];
+    const ComesOff how = comes_off(touches, piece);
+
+    if (how == ComesOff::broken && s.support_gap_layers < 1) {
+        Finding& f = add("support-fuses", Severity::warning,
+                         "Support of " + named(touches) + " touches the piece of " + named(piece) + " without a gap: they bond, and it does not come off. The same material wants a gap of about one layer.", "support", layout.contacts.front().layer);
+        f.fixes.push_back({"leave a gap of one layer", {}, [](Project& q) { q.settings.support_gap_layers = 1; }});
+    }
+    if (how != ComesOff::broken && s.support_gap_layers > 0) {
+        Finding& f = add("support-gap", Severity::warning,
+                         named(touches) + " comes off " + named(piece) + " by itself and wants no gap; with " + num(s.support_gap_layers, 0) + " layers of it the face above sags.", "support", layout.contacts.front().layer);
+        f.fixes.push_back({"leave no gap", {}, [](Project& q) { q.settings.support_gap_layers = 0; }});
+    }
+    if (p.interface_filament && p.interface_filament != p.support_filament && how != ComesOff::broken) {
+        int missed = 0, worst = 0;
+        double mm2 = 0;
+        std::vector<Spot> spots;
+        for (std::size_t k = 0; k < layout.faces.size(); ++k) {
+            const ContactFace& f = layout.faces[k];
+            if (f.small || f.held_mm2 <= 0.1 || f.interface_mm2 >= 0.97 * f.held_mm2)
+                continue;
+            ++missed;
+            mm2 += f.held_mm2 - f.interface_mm2;
+            if (!worst)
+                worst = f.from_layer;
+            add_contacts(*this, static_cast<int>(k), spots);
+        }
+        if (missed) {
+            Finding& f = add("interface-missed", Severity::warning,
+                             std::to_string(missed) + " of " + std::to_string(layout.faces.size()) + " contact faces (" + num(mm2, 1) + " mm²) touch the piece without the interface of " + named(touches) + ": there it fuses, and breaks out of the face.",
+                             at_layer(worst), worst);
+            f.spots = std::move(spots);
+            if (s.interface_layers < 1)
+                f.fixes.push_back({"print 3 layers of interface", {}, [](Project& q) { q.settings.interface_layers = 3; }});
+        }
+    }
+    {
+        double mm2 = 0;
+        int worst = 0;
+        std::vector<Spot> spots;
+        for (std::size_t k = 0; k < layout.faces.size(); ++k) {
+            const ContactFace& f = layout.faces[k];
+            if (f.held_mm2 > 0.3 * f.mm2 || f.mm2 - f.held_mm2 < 4)
+                continue; // what lies right beside the piece hangs on it
+            mm2 += f.mm2 - f.held_mm2;
+            worst = worst ? worst : f.from_layer;
+            add_contacts(*this, static_cast<int>(k), spots);
+        }
+        if (worst) {
+            Finding& f = add("support-unheld", Severity::warning,
+                             num(mm2, 0) + " mm² of overhang are held by nothing" + (s.support_on_piece == kNo ? ": support may stand on the bed only, and does not get there." : ": there is no room below for support that keeps clear of the piece."),
+                             at_layer(worst), worst);
+            f.spots = std::move(spots);
+            if (s.support_on_piece == kNo)
+                f.fixes.push_back({"let support stand on the piece", "it scars the piece there", [](Project& q) { q.settings.support_on_piece = kYes; }});
+        }
+    }
+    double freed = 0;
+    int at = 0;
+    for (std::size_t i = 0; i < plan.support->overhangs->size(); ++i)
+        if (const double mm2 = (*plan.support->overhangs)[i].freed_mm2; mm2 > 0.1) {
+            freed += mm2;
+            at = at ? at : static_cast<int>(i) + 1;
+        }
+    if (at)
+        add("support-kept-off", Severity::note, num(freed, 0) + " mm² that would need holding are kept free by paint: they may sag.", at_layer(at), at);
+
+    double trapped = 0, far = 0, broken = 0;
+    int trapped_at = 0, far_at = 0;
+    std::vector<Spot> trapped_spots, far_spots;
+    for (std::size_t k = 0; k < plan.face_access.size(); ++k) {
+        const FaceAccess& a = plan.face_access[k];
+        const ContactFace& f = layout.faces[k];
+        broken += f.held_mm2;
+        if (f.held_mm2 * a.enclosed > 1) {
+            trapped += f.held_mm2 * a.enclosed;
+            trapped_at = trapped_at ? trapped_at : f.from_layer;
+            add_contacts(*this, static_cast<int>(k), trapped_spots);
+        } else if (f.held_mm2 * a.no_tool > 1) {
+            far += f.held_mm2 * a.no_tool;
+            far_at = far_at ? far_at : f.from_layer;
+            add_contacts(*this, static_cast<int>(k), far_spots);
+        }
+    }
+    if (trapped_at) {
+        Finding& f = add("support-trapped", Severity::warning,
+                         num(trapped / 100, 1) + " cm² of support touch the piece in a cavity without an opening: nothing gets out of there, " + (facts(touches.material).soluble ? "dissolved or not. " : "and no tool gets in. ") +
+                             "Give the cavity a hole of a few mm, let it bridge, or keep it free of support.",
+                         at_layer(trapped_at), trapped_at);
+        f.spots = std::move(trapped_spots);
+    }
+    if (far_at && far > 0.1 * broken && how != ComesOff::dissolved) {
+        Finding& f = add("support-out-of-reach", Severity::note,
+                         "A tool of " + mm(s.tool_mm, 1) + " does not reach " + num(far / 100, 1) + " cm² of contact. Fine fins and inner cavities want a soluble interface, or an opening.", at_layer(far_at), far_at);
+        f.spots = std::move(far_spots);
+    }
+}
+
+} // namespace vitrail

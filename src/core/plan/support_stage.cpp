@@ -1,0 +1,106 @@
+#include "core/plan/support_stage.h"
+
+#include "core/plan/plan.h"
+
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+
+namespace vitrail {
+
+OverhangRules overhang_rules(const Settings& s) {
+    return {s.support_angle_deg, s.support_bridge_mm, s.support_least_mm2};
+}
+
+SupportRules support_rules(const Settings& s) {
+    SupportRules r;
+    r.kind = s.support == kTree ? SupportKind::tree : SupportKind::columns;
+    r.on_piece = s.support_on_piece == kYes;
+    r.beside_mm = s.support_beside_mm;
+    r.gap_layers = static_cast<int>(s.support_gap_layers);
+    r.interface_layers = static_cast<int>(s.interface_layers);
+    r.interface_below = static_cast<int>(s.interface_below);
+    r.align_layers = static_cast<int>(s.interface_align);
+    r.least_face_mm2 = s.interface_least_mm2;
+    return r;
+}
+
+SupportStage::Key SupportStage::key_of(const Project& p, std::shared_ptr<const LayerTable> table) {
+    Key key{std::move(table), overhang_rules(p.settings), {}, support_rules(p.settings)};
+    for (const Part& part : p.parts)
+        key.paints.push_back(part.support_paint);
+    return key;
+}
+
+void SupportStage::know(const Project& p, const Plan& plan) {
+    if (plan.support)
+        entries_.push_back({key_of(p, plan.table), plan.support});
+    if (plan.access) {
+        mapped_ = plan.table;
+        map_ = plan.access;
+    }
+}
+
+Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
+    if (p.settings.support == kNoSupport)
+        return std::shared_ptr<const SupportPlan>();
+    const Key key = key_of(p, table);
+    std::erase_if(entries_, [&](const Entry& e) { return e.key.table != table; });
+    if (const auto same = std::find_if(entries_.begin(), entries_.end(), [&](const Entry& e) { return e.key == key; }); same != entries_.end()) {
+        std::rotate(same, same + 1, entries_.end());
+        return entries_.back().made;
+    }
+    auto out = std::make_shared<SupportPlan>();
+    for (const Entry& e : entries_) {
+        if (e.key.overhangs == key.overhangs)
+            out->found = e.made->found;
+        if (e.key.rules.beside_mm == key.rules.beside_mm)
+            out->beside = e.made->beside;
+        if (e.key.overhangs == key.overhangs && e.key.paints == key.paints)
+            out->overhangs = e.made->overhangs;
+    }
+    if (!out->found) {
+        auto found = find_overhangs(*table, key.overhangs, {progress.stop, [&](double share) { progress.at(0.4 * share); }});
+        if (!found)
+            return found.error();
+        out->found = std::make_shared<const std::vector<Overhang>>(std::move(*found));
+    }
+    if (!out->beside) {
+        auto beside = space_beside(*table, key.rules.beside_mm, progress);
+        if (!beside)
+            return beside.error();
+        out->beside = std::make_shared<const std::vector<Paths>>(std::move(*beside));
+    }
+    if (!out->overhangs) {
+        const SupportWishes wishes = wishes_of(p.parts, *table);
+        out->overhangs = wishes.hold.empty() ? out->found : std::make_shared<const std::vector<Overhang>>(with_wishes(*table, *out->found, wishes, key.overhangs));
+    }
+    auto layout = lay_out_support(*table, *out->overhangs, *out->beside, key.rules, {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
+    if (!layout)
+        return layout.error();
+    out->body.resize(layout->body.size());
+    out->interface.resize(layout->body.size());
+    tbb::parallel_for(std::size_t{0}, out->body.size(), [&](std::size_t i) {
+        out->body[i] = size_of(layout->body[i]);
+        out->interface[i] = size_of(layout->interface[i]);
+    });
+    out->layout = std::make_shared<const SupportLayout>(std::move(*layout));
+    constexpr std::size_t kMostKept = 6;
+    if (entries_.size() >= kMostKept)
+        entries_.erase(entries_.begin());
+    entries_.push_back({key, std::move(out)});
+    return entries_.back().made;
+}
+
+Result<std::shared_ptr<const AccessMap>> SupportStage::access(const Project& p, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
+    if (mapped_ == table && map_ && map_->tool_mm == p.settings.tool_mm)
+        return map_;
+    auto map = map_access(*table, p.settings.tool_mm, progress);
+    if (map) {
+        mapped_ = table;
+        map_ = *map;
+    }
+    return map;
+}
+
+} // namespace vitrail

@@ -1,0 +1,42 @@
+// The support stage of the pipeline, and what it remembers.
+#pragma once
+
+#include "core/support/access.h"
+
+namespace vitrail {
+
+struct Plan;
+
+OverhangRules overhang_rules(const Settings& s);
+SupportRules support_rules(const Settings& s);
+
+/// Remembers the latest layouts and what they were made from: overhangs as long as layers and angle stay, wishes as long as
+/// paint stays, layouts for the few sets of rules that are tried in turn. Not for use from two threads at once.
+class SupportStage {
+public:
+    /// Takes over what a plan of that project knows.
+    void know(const Project& project, const Plan& plan);
+    /// Null where no support is wanted. Error: stopped.
+    Result<std::shared_ptr<const SupportPlan>> run(const Project& project, const std::shared_ptr<const LayerTable>& table, const Progress& progress);
+    Result<std::shared_ptr<const AccessMap>> access(const Project& project, const std::shared_ptr<const LayerTable>& table, const Progress& progress);
+
+private:
+    struct Key {
+        std::shared_ptr<const LayerTable> table;
+        OverhangRules overhangs;
+        std::vector<std::shared_ptr<const Paint>> paints;
+        SupportRules rules;
+        bool operator==(const Key&) const = default;
+    };
+    struct Entry {
+        Key key;
+        std::shared_ptr<const SupportPlan> made;
+    };
+    static Key key_of(const Project& p, std::shared_ptr<const LayerTable> table);
+
+    std::vector<Entry> entries_; ///< latest last
+    std::shared_ptr<const LayerTable> mapped_;
+    std::shared_ptr<const AccessMap> map_;
+};
+
+} // namespace vitrail
