@@ -331,24 +331,23 @@ Result<Project> lamp_bracket() {
     // A plate for the wall, an arm with the lamp's seat, and two straps below it that hold the cable: all but the plate hangs in
     // the air. It gets warm, so it is PETG (common practice, no source).
     Builder plate, arm, rim, straps;
-    add_prism(plate, subtract(rounded_rectangle(-21, 0, 42, 5, 1.5), Paths{}), 0, 62);
+    add_prism(plate, rounded_rectangle(-21, -5, 42, 10, 1.5), 0, 55);
     const Paths seat = circle(0, 58, 17);
     add_prism(arm, subtract(unite(rounded_rectangle(-7, 5, 14, 42, 0), seat), circle(0, 58, 11)), 44, 50);
     add_prism(rim, ring(0, 58, 14.6, 17), 50, 55);
     for (const double x : {-16.2, 15.0})
         add_prism(straps, rounded_rectangle(x, 53, 1.2, 10, 0), 37, 44);
-    Filament petg = make_filament('A', Material::PETG, {0x2b, 0x4a, 0x57}, "gallery grey-blue"), glow = make_filament('B', Material::PETG, {0xe8, 0xb2, 0x4a}, "lamp glow");
-    Filament chalk = kChalk;
-    chalk.letter = 'C';
-    auto p = project("Gallery-lamp bracket", "lamp-bracket.3mf", "feeder-4", {petg, glow, chalk}, {body("wall plate", plate), body("arm and seat", arm), body("rim", rim), body("cable straps", straps)}, "AABA");
+    const Filament petg = make_filament('A', Material::PETG, {0x2b, 0x4a, 0x57}, "gallery grey-blue");
+    auto p = project("Gallery-lamp bracket", "lamp-bracket.3mf", "feeder-4", {petg, kChalk}, {body("wall plate", plate), body("arm and seat", arm), body("rim", rim), body("cable straps", straps)}, "AAAA");
     if (p) {
         p->settings.support = kColumns;
         p->settings.support_gap_layers = 0;
-        p->interface_filament = 'C';
+        p->interface_filament = 'B';
+        p->settings.interface_below = 2;
+        p->settings.sheet = kSatinSheet;
         p->settings.attended_per_h = 15;
         p->settings.start_hour = 9;
-        p->filaments[0].kept_dry = p->filaments[1].kept_dry = true;
-        p->filaments[0].class_confirmed = p->filaments[1].class_confirmed = true;
+        p->filaments[0].kept_dry = p->filaments[0].class_confirmed = true;
     }
     return p;
 }
@@ -375,6 +374,7 @@ Result<Project> lamp_cooler() {
         p->settings.support = kColumns;
         p->settings.support_gap_layers = 0;
         p->support_filament = p->interface_filament = 'B';
+        p->settings.sheet = kSatinSheet;
         p->settings.attended_per_h = 15;
         p->settings.start_hour = 8;
         p->filaments[0].kept_dry = p->filaments[0].class_confirmed = true;

@@ -496,8 +496,8 @@ int run_supports(const SupportsOptions& o) {
         for (const Tuning& t : *tuning)
             std::printf("%4d%s %7.0f%% %9.2f %8d %9s  %s\n", t.layers, t.now ? " now" : "    ", t.density_pct, t.totals.interface_g, t.totals.changes, duration(t.totals.total_s).c_str(), t.ceiling.text.c_str());
         for (const Suggestion& x : *fewer)
-            std::printf("\n%s: %s\n  %+d changes, %+.1f g of support; gives up: %s\n", x.label.c_str(), x.detail.c_str(), x.after.changes - x.before.changes,
-                        x.after.support_g + x.after.interface_g - x.before.support_g - x.before.interface_g, x.gives_up.c_str());
+            std::printf("\n%s: %s\n  changes %d -> %d, support %.1f -> %.1f g, %s -> %s; gives up: %s\n", x.label.c_str(), x.detail.c_str(), x.before.changes, x.after.changes, x.before.support_g + x.before.interface_g,
+                        x.after.support_g + x.after.interface_g, duration(x.before.total_s).c_str(), duration(x.after.total_s).c_str(), x.gives_up.c_str());
         return 0;
     });
 }

@@ -542,27 +542,13 @@ void TestChangesWindow::empty_project_says_what_to_do() {
 
 void TestChangesWindow::everything_has_a_name() {
     open_demo("signal-flags.vitrail");
-    const auto named = [&](QWidget* page) {
-        for (QWidget* w : page->findChildren<QWidget*>()) {
-            if (!w->isVisible() || w->focusPolicy() == Qt::NoFocus || qobject_cast<QLineEdit*>(w) || w->inherits("QTabBar") || w->inherits("QAbstractScrollArea") == false)
-                continue;
-            if (w->inherits("QTableView") || w->inherits("QListView") || w->inherits("QTreeView"))
-                QVERIFY2(!w->accessibleName().isEmpty(), qPrintable(w->objectName()));
-        }
-        for (auto* b : page->findChildren<QAbstractButton*>())
-            if (b->isVisible() && b->focusPolicy() != Qt::NoFocus)
-                QVERIFY2(!b->text().isEmpty() || !b->accessibleName().isEmpty(), qPrintable(b->objectName()));
-        for (auto* c : page->findChildren<QComboBox*>())
-            if (c->isVisible())
-                QVERIFY2(!c->accessibleName().isEmpty(), qPrintable(c->objectName()));
-    };
     for (const auto page : {ChangesBench::kOrder, ChangesBench::kNozzles, ChangesBench::kByHand, ChangesBench::kFewer}) {
         changes(page);
-        named(window_->changes_bench());
+        check_names(window_->changes_bench());
     }
     for (const auto page : {PurgeBench::kStrips, PurgeBench::kWhere, PurgeBench::kCalibration}) {
         purge(page);
-        named(window_->purge_bench());
+        check_names(window_->purge_bench());
     }
 }
 

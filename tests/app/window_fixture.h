@@ -13,6 +13,8 @@
 #include "support.h"
 
 #include <QAction>
+#include <QComboBox>
+#include <QLineEdit>
 #include <QApplication>
 #include <QDialog>
 #include <QLabel>
@@ -92,6 +94,21 @@ public:
     void undo() {
         window_->findChild<QAction*>("undo")->trigger();
         wait_for_plan();
+    }
+    /// What can be focused says its name to a screen reader.
+    void check_names(QWidget* page) {
+        for (QWidget* w : page->findChildren<QWidget*>()) {
+            if (!w->isVisible() || w->focusPolicy() == Qt::NoFocus || qobject_cast<QLineEdit*>(w) || w->inherits("QTabBar") || w->inherits("QAbstractScrollArea") == false)
+                continue;
+            if (w->inherits("QTableView") || w->inherits("QListView") || w->inherits("QTreeView"))
+                QVERIFY2(!w->accessibleName().isEmpty(), qPrintable(w->objectName()));
+        }
+        for (auto* b : page->findChildren<QAbstractButton*>())
+            if (b->isVisible() && b->focusPolicy() != Qt::NoFocus)
+                QVERIFY2(!b->text().isEmpty() || !b->accessibleName().isEmpty(), qPrintable(b->objectName()));
+        for (auto* c : page->findChildren<QComboBox*>())
+            if (c->isVisible())
+                QVERIFY2(!c->accessibleName().isEmpty(), qPrintable(c->objectName()));
     }
     View3d* piece() { return window_->piece_bench()->view3d(); }
 

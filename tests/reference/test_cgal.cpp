@@ -3,6 +3,7 @@
 #include "core/geometry/bvh.h"
 #include "core/geometry/hull.h"
 #include "core/plan/detail.h"
+#include "core/support/layout.h"
 #include "demo/scenario.h"
 #include "formats/files.h"
 #include "formats/model.h"
@@ -16,6 +17,8 @@ extern "C" {
 #include <CGAL/AABB_traits.h>
 #include <CGAL/AABB_tree.h>
 #include <CGAL/Polygon_mesh_processing/measure.h>
+#include <CGAL/Exact_predicates_exact_constructions_kernel.h>
+#include <CGAL/Polygon_set_2.h>
 #include <CGAL/convex_hull_3.h>
 
 #include <QTemporaryDir>
@@ -32,6 +35,8 @@ private Q_SLOTS:
     void convex_hulls();
     void point_location();
     void openings_against_minkowski();
+    void overhangs_against_polygon_sets();
+    void support_is_disjoint_by_polygon_sets();
 };
 
 void TestCgal::layer_areas() {
@@ -151,6 +156,126 @@ void TestCgal::openings_against_minkowski() {
             exact += t * deep;
     }
     COMPARE_NEAR(area_mm2(lost_by_opening(comb, 0.4)), exact, 0.02 * exact);
+}
+
+namespace {
+
+using Exact = CGAL::Exact_predicates_exact_constructions_kernel;
+using ExactPolygon = CGAL::Polygon_2<Exact>;
+using ExactSet = CGAL::Polygon_set_2<Exact>;
+
+ExactSet to_set(const Paths& area) {
+    ExactSet set;
+    for (const Paths& piece : pieces_of(area)) {
+        const auto ring = [](const Path& path, bool outer) {
+            ExactPolygon p;
+            for (const IntPoint& v : path)
+                p.push_back({static_cast<double>(v.X), static_cast<double>(v.Y)});
+            if (p.is_clockwise_oriented() == outer)
+                p.reverse_orientation();
+            return p;
+        };
+        ExactSet one(ring(piece[0], true));
+        for (std::size_t h = 1; h < piece.size(); ++h)
+            one.difference(ring(piece[h], true));
+        set.join(one);
+    }
+    return set;
+}
+
+double mm2_of(const ExactSet& set) {
+    std::vector<CGAL::Polygon_with_holes_2<Exact>> parts;
+    set.polygons_with_holes(std::back_inserter(parts));
+    double sum = 0;
+    for (const auto& p : parts) {
+        sum += CGAL::to_double(p.outer_boundary().area());
+        for (auto h = p.holes_begin(); h != p.holes_end(); ++h)
+            sum += CGAL::to_double(h->area()); // holes run clockwise: below 0
+    }
+    return sum / (kUnitsPerMm * kUnitsPerMm);
+}
+
+/// Boxes at random, some hanging in the air.
+std::shared_ptr<const LayerTable> random_table(unsigned seed, bool with_spheres) {
+    std::mt19937 rng(seed);
+    Project p;
+    p.filaments = {pla('A', "#141414")};
+    p.settings.layer_mm = p.settings.first_layer_mm = 0.4;
+    for (int i = 0; i < 5; ++i) {
+        const double x = static_cast<double>(rng() % 30), y = static_cast<double>(rng() % 30), z = i ? 0.4 * static_cast<double>(rng() % 40) : 0;
+        p.parts.push_back(part(("part-" + std::to_string(i)).c_str(), with_spheres && i % 2 ? solids::sphere(3 + static_cast<double>(rng() % 4), 24, 12, {static_cast<float>(x), static_cast<float>(y), static_cast<float>(z)})
+                                                                                            : solids::box(x, y, z, x + 3 + static_cast<double>(rng() % 12), y + 3 + static_cast<double>(rng() % 12), z + 2 + static_cast<double>(rng() % 8)), 'A'));
+    }
+    auto t = make_layer_table(p);
+    return t ? *t : nullptr;
+}
+
+} // namespace
+
+void TestCgal::overhangs_against_polygon_sets() {
+    // Layers of axis-parallel boxes: growing one by d is its Minkowski sum with a square, box by box, which CGAL's exact polygon sets
+    // then subtract from the layer above.
+    int compared = 0;
+    for (unsigned seed = 1; seed <= 12; ++seed) {
+        const auto t = random_table(seed, false);
+        constexpr double kAngle_deg = 40;
+        const double reach = 0.4 * std::tan(kAngle_deg * 3.14159265358979 / 180);
+        const auto ours = find_overhangs(*t, {kAngle_deg, 0, 0});
+        QVERIFY(ours);
+        for (int l = 2; l <= t->grid.count; ++l) {
+            ExactSet over = to_set(whole_layer(*t, l)), below;
+            const auto d = static_cast<ClipperLib::cInt>(std::llround(reach * kUnitsPerMm));
+            for (const PartLayers& part : t->parts)
+                if (const Box b = box_of(part.layers[static_cast<std::size_t>(l) - 2]); !b.empty()) {
+                    const Paths grown_box{{{b.left - d, b.top - d}, {b.right + d, b.top - d}, {b.right + d, b.bottom + d}, {b.left - d, b.bottom + d}}};
+                    // What later parts took of a part is no box any more: only layers without overlap are compared.
+                    below.join(to_set(grown_box));
+                }
+            bool boxes = true;
+            for (const PartLayers& part : t->parts)
+                for (const int k : {l - 1, l}) {
+                    const Paths& area = part.layers[static_cast<std::size_t>(k) - 1];
+                    boxes &= area.empty() || std::abs(area_mm2(area) - double(box_of(area).right - box_of(area).left) * double(box_of(area).bottom - box_of(area).top) / 1e6) < 1e-6;
+                }
+            if (!boxes)
+                continue;
+            over.difference(below);
+            const double exact = mm2_of(over);
+            // Islands are held whole: what of them lies near another body is not left out.
+            if (!(*ours)[static_cast<std::size_t>(l) - 1].islands.empty())
+                continue;
+            COMPARE_NEAR(area_mm2((*ours)[static_cast<std::size_t>(l) - 1].area), exact, 0.01 * exact + 0.05);
+            ++compared;
+        }
+    }
+    QVERIFY2(compared > 200, std::to_string(compared).c_str());
+}
+
+void TestCgal::support_is_disjoint_by_polygon_sets() {
+    for (unsigned seed = 21; seed <= 24; ++seed) {
+        const auto t = random_table(seed, true);
+        const auto o = find_overhangs(*t, {45, 6, 0.5});
+        const auto beside = space_beside(*t, 0.6);
+        QVERIFY(o && beside);
+        for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
+            SupportRules r;
+            r.kind = kind;
+            r.gap_layers = static_cast<int>(seed % 2);
+            r.interface_below = 1;
+            const auto s = lay_out_support(*t, *o, *beside, r);
+            QVERIFY(s);
+            for (int l = 1; l <= t->grid.count; l += 2) {
+                const auto i = static_cast<std::size_t>(l) - 1;
+                ExactSet piece = to_set(whole_layer(*t, l)), body = to_set(s->body[i]), face = to_set(s->interface[i]);
+                ExactSet both = body;
+                both.intersection(face);
+                COMPARE_NEAR(mm2_of(both), 0, 1e-4);
+                body.join(face);
+                body.intersection(piece);
+                COMPARE_NEAR(mm2_of(body), 0, 1e-3); // rounding to whole µm
+            }
+        }
+    }
 }
 
 QTEST_APPLESS_MAIN(TestCgal)

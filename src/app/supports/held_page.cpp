@@ -28,7 +28,7 @@ QComboBox* filament_choice(const char* name, const QString& spoken, const QStrin
     box->setAccessibleName(spoken);
     box->setToolTip(tip);
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(8);
+    box->setMinimumContentsLength(4);
     return box;
 }
 
@@ -36,7 +36,7 @@ QComboBox* filament_choice(const char* name, const QString& spoken, const QStrin
 
 HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), painter_(new Painter(document, view, this)),
-      faces_(make_table("contact_faces", tr("Faces of the piece that support touches"), {{tr("face"), 0}, {tr("cm²"), 4, true}, {tr("held"), 4, true}, {tr("interface"), 5.2, true}, {tr("in the way"), 11}})), says_(new QLabel),
+      faces_(make_table("contact_faces", tr("Faces of the piece that support touches"), {{tr("face"), 0}, {tr("cm²"), 3.4, true}, {tr("held"), 3.6, true}, {tr("interface"), 4.8, true}, {tr("afterwards"), 8.6}})), says_(new QLabel),
       support_filament_(filament_choice("support_filament", tr("Filament of the support"), tr("Who prints the support's body. The piece's own: whichever of its filaments a layer is printed in anyway"))),
       interface_filament_(filament_choice("interface_filament", tr("Filament of the interface"), tr("Who prints what touches the piece"))) {
     painter_->target = PaintTarget::support;
@@ -60,9 +60,10 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
         show->addItem(tr("the piece alone"));
         auto* label = new QLabel(tr("Sho&w"));
         label->setBuddy(show);
+        row->setSpacing(em(0.5));
         row->addWidget(label);
         row->addWidget(show);
-        auto* legend = new QLabel(tr("The interface has a colour that no filament has. Thin features ready to snap are ringed; look from below to see what is touched."));
+        auto* legend = new QLabel(tr("Interface: a colour that no filament has. Ringed: thin, ready to snap."));
         legend->setObjectName(QStringLiteral("quiet"));
         legend->setWordWrap(true);
         row->addWidget(legend, 1);
@@ -88,7 +89,7 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
     faces_->horizontalHeaderItem(4)->setToolTip(tr("Whether a tool and water get there afterwards"));
 
     auto* middle = make_splitter(Qt::Vertical, {layer, faces}, {210, 240});
-    auto* all = make_splitter(Qt::Horizontal, {piece, middle, make_settings()}, {470, 400, 290});
+    auto* all = make_splitter(Qt::Horizontal, {piece, middle, make_settings()}, {430, 420, 310});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
@@ -130,6 +131,7 @@ QWidget* HeldPage::make_settings() {
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setWidget(form);
     panel->body()->addWidget(scroll, 1);
     return panel;
@@ -172,11 +174,11 @@ void HeldPage::refresh() {
     for (std::size_t k = 0; k < layout.faces.size(); ++k) {
         const ContactFace& f = layout.faces[k];
         const FaceAccess a = k < plan->face_access.size() ? plan->face_access[k] : FaceAccess{};
-        const QString reach = a.enclosed > 0.05 ? tr("enclosed: no way out") : a.no_tool > 0.05 ? tr("%1 out of reach, %2 mm in").arg(percent(a.no_tool)).arg(a.depth_mm, 0, 'f', 0) : tr("in reach, %1 mm in").arg(a.depth_mm, 0, 'f', 0);
+        const QString reach = a.enclosed > 0.05 ? tr("no way out") : a.no_tool > 0.05 ? tr("%1 unreached").arg(percent(a.no_tool)) : tr("in reach");
         set_row(faces_, static_cast<int>(k),
                 {f.from_layer == f.to_layer ? tr("at %1 mm").arg(plan->grid.bottom_mm(f.from_layer), 0, 'f', 1) : tr("%1–%2 mm").arg(plan->grid.bottom_mm(f.from_layer), 0, 'f', 1).arg(plan->grid.bottom_mm(f.to_layer), 0, 'f', 1),
                  QString::number(f.mm2 / 100, 'f', 2), percent(f.mm2 > 0 ? f.held_mm2 / f.mm2 : 0), f.small ? tr("small") : f.held_mm2 > 0 ? percent(f.interface_mm2 / f.held_mm2) : tr("–"), reach},
-                tr("Layers %1 to %2").arg(f.from_layer).arg(f.to_layer));
+                tr("Layers %1 to %2. The way in from outside is %3 mm; a tool of %4 mm misses %5 of it, and %6 have no way out for water.").arg(f.from_layer).arg(f.to_layer).arg(a.depth_mm, 0, 'f', 0).arg(p.settings.tool_mm, 0, 'f', 1).arg(percent(a.no_tool), percent(a.enclosed)));
     }
 }
 

@@ -38,7 +38,7 @@ public:
             QStyledItemDelegate::paint(p, option, index);
             const QVariant share = index.data(kShare);
             if (share.isValid() && share.toDouble() >= 0) {
-                const QRectF r = QRectF(option.rect).adjusted(em(0.4), 0, -em(0.4), -3);
+                const QRectF r = QRectF(option.rect).adjusted(3, 0, -em(0.6), -3);
                 p->fillRect(QRectF(r.left(), r.bottom() - 3, r.width() * std::clamp(share.toDouble(), 0.0, 1.0), 3), index.data(kBestOfRow).toBool() ? t.good : t.quiet);
             }
             return;
@@ -97,7 +97,7 @@ QString grams_text(double g) {
 } // namespace
 
 SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
-    : QWidget(parent), document_(document), shelf_(shelf), advice_(new QLabel), why_(new QLabel), table_(new QTableWidget(kRows, 0)), values_(make_table("school_values", tr("What to set in the toolpath program"), {{tr("set"), 0}, {tr("to"), 9}})),
+    : QWidget(parent), document_(document), shelf_(shelf), advice_(new QLabel), why_(new QLabel), table_(new QTableWidget(kRows, 0)), values_(make_table("school_values", tr("What to set in the toolpath program"), {{tr("set"), 0}, {tr("to"), 7.5}})),
       risks_(new QListWidget), use_(new QPushButton(icon(QStringLiteral("check")), tr("&Use this school"))), copy_(new QPushButton(icon(QStringLiteral("copy")), tr("&Copy"))), bar_(new QProgressBar) {
     auto* schools = new Panel(tr("Five ways to hold it"));
     bar_->setRange(0, 100);
@@ -129,6 +129,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     table_->horizontalHeader()->setHighlightSections(true);
     table_->horizontalHeader()->setDefaultAlignment(Qt::AlignCenter | Qt::Alignment(Qt::TextWordWrap));
+    table_->horizontalHeader()->setFixedHeight(em(2.7));
     table_->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
     table_->verticalHeader()->setHighlightSections(false);
     table_->verticalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
@@ -149,7 +150,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
         auto* h = new QTableWidgetItem(names[r]);
         h->setToolTip(tips[r]);
         table_->setVerticalHeaderItem(r, h);
-        table_->setRowHeight(r, r == kPicture ? em(6.4) : r == kMaterials || r == kSurface || r == kRisks ? em(3) : em(1.95));
+        table_->setRowHeight(r, r == kPicture ? em(5.4) : r == kMaterials || r == kSurface || r == kRisks ? em(2.7) : em(1.85));
     }
     schools->body()->addWidget(table_, 1);
 
@@ -163,14 +164,16 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     risks_->setObjectName(QStringLiteral("school_risks"));
     risks_->setAccessibleName(tr("Risks of the chosen school"));
     risks_->setWordWrap(true);
+    risks_->setIconSize({em(1), em(1)});
+    risks_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     risks_->setSelectionMode(QAbstractItemView::NoSelection);
     risks->body()->addWidget(risks_, 1);
     auto* set = new Panel(tr("What to set in your toolpath program"));
     copy_->setObjectName(QStringLiteral("copy_values"));
     set->add_to_heading(copy_);
     set->body()->addWidget(values_, 1);
-    auto* below = make_splitter(Qt::Horizontal, {why, risks, set}, {360, 330, 350});
-    auto* all = make_splitter(Qt::Vertical, {schools, below}, {430, 150});
+    auto* beside = make_splitter(Qt::Vertical, {why, risks, set}, {150, 150, 190});
+    auto* all = make_splitter(Qt::Horizontal, {schools, beside}, {850, 270});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);

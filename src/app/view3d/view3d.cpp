@@ -324,7 +324,7 @@ QMatrix4x4 View3d::matrix() const {
     // Parallel rays would do for a plan, but a little perspective tells near from far.
     constexpr float kAngle = 22;
     // The sphere around the piece touches nothing of it but corners: it may be cut a little.
-    const float distance = 0.8f * radius / std::sin(kAngle / 2 * 3.14159265f / 180) / zoom_ * std::max(1.0f, 1 / aspect);
+    const float distance = 0.9f * radius / std::sin(kAngle / 2 * 3.14159265f / 180) / zoom_ * std::max(1.0f, 1 / aspect);
     m.perspective(kAngle, aspect, std::max(distance - 2.2f * radius, distance * 0.01f), distance + 2.2f * radius);
     m.translate(float(shift_.x()) * radius, float(shift_.y()) * radius, -distance);
     m.rotate(tilt_ - 90, 1, 0, 0);

@@ -18,6 +18,7 @@ namespace vitrail {
 
 class Document;
 class ViewState;
+struct SupportPlan;
 
 /// Whether an OpenGL 3.3 context can be made here. VITRAIL_NO_OPENGL=1 says no.
 bool opengl_available();

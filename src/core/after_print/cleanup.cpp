@@ -27,24 +27,27 @@ Cleanup clean_up(const Project& p, const Plan& plan) {
     const Settings& s = p.settings;
     const Filament& piece = p.filaments[static_cast<std::size_t>(main_filament(plan))];
     double minutes = 0;
-    for (const SupportContact& contact : plan.support->layout->contacts) {
-        if (!contact.held)
-            continue;
-        const auto top = static_cast<std::size_t>(contact.top) - 1;
-        const Filament& touches = p.filaments[contact.has_interface ? plan.interface_by[top] : plan.support_by[top]];
-        const double mm2 = area_mm2(contact.area) * s.copies;
-        const FaceAccess access = plan.face_access.empty() ? FaceAccess{} : plan.face_access[static_cast<std::size_t>(contact.face)];
+    const auto touch = [&](double mm2, std::size_t layer, bool on_interface, const FaceAccess& access) {
+        const Filament &body = p.filaments[plan.support_by[layer]], &touches = on_interface ? p.filaments[plan.interface_by[layer]] : body;
         c.enclosed_mm2 += mm2 * access.enclosed;
-        const ComesOff how = comes_off(touches, piece);
+        ComesOff how = comes_off(touches, piece);
         if (how == ComesOff::dissolved) {
             c.dissolved_mm2 += mm2;
             minutes += mm2 / 100 * s.soluble_min_cm2;
-            continue;
+            if (facts(body.material).soluble)
+                return;
+            how = ComesOff::peeled; // the body is loose then, and has to be got out
+        } else {
+            (how == ComesOff::peeled ? c.peeled_mm2 : c.broken_mm2) += mm2;
         }
-        (how == ComesOff::peeled ? c.peeled_mm2 : c.broken_mm2) += mm2;
         c.unreached_mm2 += mm2 * access.no_tool;
         minutes += mm2 / 100 * (how == ComesOff::peeled ? s.release_min_cm2 : s.same_min_cm2) * (1 + access.no_tool * (s.unreached_times - 1));
-    }
+    };
+    for (const SupportContact& contact : plan.support->layout->contacts)
+        if (contact.held)
+            touch(area_mm2(contact.area) * s.copies, static_cast<std::size_t>(contact.top) - 1, contact.has_interface, plan.face_access.empty() ? FaceAccess{} : plan.face_access[static_cast<std::size_t>(contact.face)]);
+    for (const SupportFoot& foot : plan.support->layout->feet)
+        touch(foot.mm2 * s.copies, static_cast<std::size_t>(foot.layer) - 1, foot.has_interface, {});
     for (std::size_t f = 0; f < p.filaments.size(); ++f)
         if (facts(p.filaments[f].material).soluble)
             c.dissolving_cm3 += (plan.use[f].support_mm3 + plan.use[f].interface_mm3) / 1000;

@@ -16,11 +16,11 @@ ComesOff comes_off(const Filament& support, const Filament& piece);
 /// The filament that prints most of the piece.
 int main_filament(const Plan& plan);
 
-/// For all copies. Minutes for each cm² of contact by how it comes off, more where the tool does not reach; soaking takes a start
+/// For all copies: faces that are held, and where support stands on the piece. Minutes for each cm² of contact by how it comes off, more where the tool does not reach; soaking takes a start
 /// and so much for each cm³ that dissolves. All of these are settings, and from memory (settings cleanup.* and soak.*).
 struct Cleanup {
     double broken_mm2 = 0, peeled_mm2 = 0, dissolved_mm2 = 0; ///< contact, by how it comes off
-    double unreached_mm2 = 0; ///< of the first two, out of a tool's reach
+    double unreached_mm2 = 0; ///< where a tool would be needed and does not reach: support that does not dissolve itself
     double enclosed_mm2 = 0;  ///< of all, where water does not get in or out
     double dissolving_cm3 = 0; ///< everything of soluble material
     double hand_s = 0;         ///< a person's

@@ -34,6 +34,21 @@ void Checker::supports() {
                          "Support of " + named(touches) + " touches the piece of " + named(piece) + " without a gap: they bond, and it does not come off. The same material wants a gap of about one layer.", "support", layout.contacts.front().layer);
         f.fixes.push_back({"leave a gap of one layer", {}, [](Project& q) { q.settings.support_gap_layers = 1; }});
     }
+    double stands = 0;
+    int stands_at = 0;
+    for (const SupportFoot& foot : layout.feet) {
+        const auto at = static_cast<std::size_t>(foot.layer) - 1;
+        const Filament& f = p.filaments[foot.has_interface ? plan.interface_by[at] : plan.support_by[at]];
+        if (s.support_gap_layers < 1 && how != ComesOff::broken && comes_off(f, piece) == ComesOff::broken) {
+            stands += foot.mm2;
+            stands_at = stands_at ? stands_at : foot.layer;
+        }
+    }
+    if (stands > 1) {
+        Finding& f = add("support-fuses", Severity::warning,
+                         "The body of the support stands on " + num(stands / 100, 1) + " cm² of the piece without a gap: there they bond. Print interface below it as well, or let it stand on the bed only.", at_layer(stands_at), stands_at);
+        f.fixes.push_back({"print 2 layers of interface there", {}, [](Project& q) { q.settings.interface_below = 2; }});
+    }
     if (how != ComesOff::broken && s.support_gap_layers > 0) {
         Finding& f = add("support-gap", Severity::warning,
                          named(touches) + " comes off " + named(piece) + " by itself and wants no gap; with " + num(s.support_gap_layers, 0) + " layers of it the face above sags.", "support", layout.contacts.front().layer);

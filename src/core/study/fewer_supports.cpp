@@ -160,6 +160,10 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
         x.after = (*made)->totals;
         const double grams_saved = cost(x.before) - cost(x.after), hours_saved = (x.before.total_s - x.after.total_s) / 3600;
         const int changes_saved = x.before.changes - x.after.changes;
+        // What holds less by letting go is no saving.
+        const double holds = (*made)->support->layout->contact_mm2;
+        if (holds < 0.9 * layout.contact_mm2 && code != std::string("cut") && code != std::string("pose") && code != std::string("bridge"))
+            return;
         // A gram and three minutes weigh the same. Ours; no source.
         x.score = grams_saved + 20 * hours_saved;
         if (!always && x.score < 0.2 && changes_saved <= 0)
@@ -182,11 +186,12 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
             sizes.push_back(f.mm2);
     std::sort(sizes.begin(), sizes.end());
     constexpr double kSmallFace_mm2 = 150; // larger ones are worth an interface. Ours
+    std::ptrdiff_t counted = 0;
     if (project.interface_filament && sizes.size() > 1)
         for (const double limit : {25.0, 75.0, kSmallFace_mm2}) {
             const auto below = std::count_if(sizes.begin(), sizes.end(), [&](double v) { return v < limit; });
-            if (below > 0 && limit > s.interface_least_mm2 && below < static_cast<std::ptrdiff_t>(sizes.size()))
-                attempt("small", format("No interface for faces below %.0f mm\u00b2", limit), format("%d of %d contact faces are held in the support's own material, with a gap", static_cast<int>(below), static_cast<int>(sizes.size())), "scars on those faces",
+            if (below > counted && limit > s.interface_least_mm2 && below < static_cast<std::ptrdiff_t>(sizes.size()))
+                counted = below, attempt("small", format("No interface for faces below %.0f mm\u00b2", limit), format("%d of %d contact faces are held in the support's own material, with a gap", static_cast<int>(below), static_cast<int>(sizes.size())), "scars on those faces",
                         [limit](Project& q) { q.settings.interface_least_mm2 = limit; });
         }
     if (progress.stopped())

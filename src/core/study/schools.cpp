@@ -2,7 +2,6 @@
 
 #include "core/material/pairing.h"
 #include "core/plan/planner.h"
-#include "core/study/purge_options.h"
 
 #include <algorithm>
 #include <cmath>
@@ -94,22 +93,29 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
                 {"gap above support", p.settings.support_gap_layers > 0 ? format("%.0f layer%s (%.2f mm)", p.settings.support_gap_layers, p.settings.support_gap_layers == 1 ? "" : "s", p.settings.support_gap_layers * p.settings.layer_mm) : "none"},
                 {"interface layers", format("%.0f", p.settings.interface_layers)},
                 {"interface density", format("%.0f %%", p.settings.interface_density_pct)},
+                {"interface on the piece", p.settings.interface_below > 0 ? format("%.0f layers", p.settings.interface_below) : std::string("none")},
                 {"support density", format("%.0f %%", p.settings.support_density_pct)},
                 {"space beside the piece", format("%.2f mm", p.settings.support_beside_mm)},
                 {"supported from", format("%.0f\u00b0 from the vertical", p.settings.support_angle_deg)},
                 {"support on the piece", p.settings.support_on_piece == kYes ? "yes" : "bed only"}};
 }
 
+/// What an hour of the printer counts, as a share of one's own, when schools are ranked; and one's own where it has no price.
+/// Ours; no source.
+constexpr double kPrinterShare = 0.1, kUnpricedHour = 12;
+
 /// A person's own time and the printer's, filament, and what becomes of it, in one sentence.
 std::string verdict_on(const School& s, const School& same, double hour) {
     const double saved_s = same.totals.attended_s + same.cleanup.hand_s - s.totals.attended_s - s.cleanup.hand_s, longer_s = s.totals.total_s - same.totals.total_s;
     const double dearer = s.totals.filament_cost - same.totals.filament_cost;
-    const std::string against = format("%+d changes, %+.1f h, %+.1f min of your time", s.totals.changes - same.totals.changes, longer_s / 3600, -saved_s / 60);
+    const bool too_long = saved_s < kPrinterShare * longer_s;
+    const auto more = [](double v, int decimals, const char* unit) { return format(v < 0 ? "%.*f %s less" : "%.*f %s more", decimals, std::abs(v), unit); };
+    const std::string against = more(s.totals.changes - same.totals.changes, 0, "changes") + ", " + more(longer_s / 3600, 1, "h of printing") + ", " + more(-saved_s / 60, 0, "min of your time");
     if (s.pays_from_per_h < 0)
         return "Not worth it: " + against + ".";
     if (hour > 0 && s.pays_from_per_h > hour)
         return format("Not worth it at %.2f an hour, but from %.2f on: ", hour, s.pays_from_per_h) + against + ".";
-    if (longer_s > 2 * std::max(0.0, saved_s) && hour <= 0)
+    if (too_long)
         return format("The printer takes %.1f h longer to save %.0f min by hand: not worth it, unless the face has to be clean.", longer_s / 3600, std::max(0.0, saved_s) / 60);
     if (dearer > 0.005)
         return format("Pays where your hour is worth more than %.2f: ", s.pays_from_per_h) + against + ".";
@@ -184,6 +190,8 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
         p.settings.support_gap_layers = k.how == ComesOff::broken ? 1 : 0;
         p.settings.interface_density_pct = k.how == ComesOff::broken ? 75 : std::max(95.0, p.settings.interface_density_pct);
         p.settings.interface_layers = std::max(2.0, p.settings.interface_layers);
+        // A body that bonds must not stand on the piece without a gap.
+        p.settings.interface_below = k.how != ComesOff::broken && !k.throughout && p.settings.support_on_piece == kYes ? std::max(2.0, p.settings.interface_below) : 0;
         s.apply = [wanted = p](Project& q) {
             q.filaments = wanted.filaments;
             q.support_filament = wanted.support_filament;
@@ -192,6 +200,7 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
             q.settings.support_gap_layers = wanted.settings.support_gap_layers;
             q.settings.interface_density_pct = wanted.settings.interface_density_pct;
             q.settings.interface_layers = wanted.settings.interface_layers;
+            q.settings.interface_below = wanted.settings.interface_below;
         };
         const auto made = planner.plan(p, quiet);
         if (!made)
@@ -225,8 +234,8 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
         const double saved_h = (own_s(same) - own_s(s)) / 3600, more = s.totals.filament_cost - same.totals.filament_cost;
         s.pays_from_per_h = more <= 0 && saved_h >= 0 ? 0 : saved_h > 1e-9 ? std::max(0.0, more / saved_h) : -1;
         s.verdict = i == 0 ? "What the others are measured against." : verdict_on(s, same, hour);
-        // Without a price of one's hour a gram and three minutes weigh the same. Ours; no source.
-        const double value = hour > 0 ? s.cost : wasted_g(s.totals) + s.totals.support_g + s.totals.interface_g + (s.totals.total_s + own_s(s)) / 180;
+        const double priced = hour > 0 ? hour : kUnpricedHour;
+        const double value = s.totals.filament_cost + priced * (own_s(s) + kPrinterShare * s.totals.total_s) / 3600;
         if (s.cleanup.enclosed_mm2 > 1 && s.id.rfind("soluble", 0) == 0)
             continue; // it would stay inside
         if (value < best)
@@ -240,6 +249,8 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
     else
         study.advice = format("%s: it saves %.0f min of cleaning up for %d more changes and %.1f h %s printing.", (std::string(1, static_cast<char>(std::toupper(b.name[0]))) + b.name.substr(1)).c_str(),
                               (same.cleanup.hand_s - b.cleanup.hand_s) / 60, b.totals.changes - same.totals.changes, std::abs(b.totals.total_s - same.totals.total_s) / 3600, b.totals.total_s < same.totals.total_s ? "less" : "more");
+    if (hour <= 0 && study.contact_mm2 > 0)
+        study.advice += format(" Your hour is taken at %.0f; set its price.", kUnpricedHour);
     return study;
 }
 

@@ -371,9 +371,28 @@ Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector
         for (int k = 1; k <= r.interface_below && !s[i].empty(); ++k)
             if (const int below = l - r.gap_layers - k; below >= 1)
                 under = unite(under, intersect(s[i], whole_layer(table, below)));
-        out.body[i] = under.empty() ? std::move(s[i]) : subtract(s[i], under);
+        out.body[i] = under.empty() ? s[i] : subtract(s[i], under);
         out.interface[i] = std::move(under);
     });
+    if (r.on_piece) {
+        std::vector<SupportFoot> feet(static_cast<std::size_t>(count));
+        constexpr double kSliver_mm = 0.1; // slopes are grazed, not stood on
+        tbb::parallel_for(2 + r.gap_layers, count + 1, [&](int l) {
+            const auto i = static_cast<std::size_t>(l) - 1;
+            if (s[i].empty())
+                return;
+            Paths stands = subtract(s[i], s[i - 1]);
+            if (!stands.empty())
+                stands = offset(offset(intersect(stands, whole_layer(table, l - 1 - r.gap_layers)), -kSliver_mm), kSliver_mm);
+            if (const double mm2 = area_mm2(stands); mm2 > 0.05)
+                feet[i] = {l, stands, mm2, area_mm2(intersect(stands, out.interface[i])) > 0.97 * mm2};
+        });
+        for (SupportFoot& f : feet)
+            if (f.layer) {
+                out.feet_mm2 += f.mm2;
+                out.feet.push_back(std::move(f));
+            }
+    }
     std::vector<double> on_interface(faces.contacts.size(), 0);
     tbb::parallel_for(std::size_t{0}, faces.contacts.size(), [&](std::size_t k) {
         SupportContact& c = faces.contacts[k];

@@ -46,11 +46,21 @@ struct ContactFace {
     double x_mm = 0, y_mm = 0, size_mm = 0; ///< middle and extent
 };
 
+/// Where support stands on the piece.
+struct SupportFoot {
+    int layer = 0; ///< lowest of the support there
+    Paths area;
+    double mm2 = 0;
+    bool has_interface = false;
+};
+
 struct SupportLayout {
     std::vector<Paths> body, interface; ///< [layer − 1], µm; they do not overlap, nor the piece
     std::vector<SupportContact> contacts; ///< by layer
     std::vector<ContactFace> faces;       ///< largest first
-    double contact_mm2 = 0;
+    std::vector<SupportFoot> feet;        ///< by layer
+    double contact_mm2 = 0; ///< from below; what stands on the piece is not in it
+    double feet_mm2 = 0;
 };
 
 /// Area and outline of a layer's support.

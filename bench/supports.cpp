@@ -1,0 +1,104 @@
+#include "bench.h"
+
+#include "core/plan/planner.h"
+#include "core/study/schools.h"
+#include "demo/solids.h"
+#include "formats/machine_file.h"
+
+#include <cmath>
+
+namespace vitrail::bench {
+
+namespace {
+
+/// A bumpy torus on its rim, 500,000 triangles and 500 layers: undersides outside, inside the hole, and in every dent.
+Project big_piece() {
+    const Mesh torus = solids::torus(40, 16, 1000, 250);
+    std::vector<Vec3> v = torus.vertices;
+    for (Vec3& p : v) {
+        const float bump = 1 + 0.02f * std::sin(0.9f * p.x) * std::cos(1.1f * p.y);
+        p = {p.x * bump, p.z * bump * 1.3f, p.y * bump};
+    }
+    std::vector<Triangle> t = torus.triangles;
+    for (Triangle& x : t)
+        std::swap(x[1], x[2]);
+    Project p;
+    p.machine = *find_machine("feeder-4");
+    p.filaments = {make_filament('A', Material::PLA, {0x1f, 0x3a, 0x63})};
+    Part part;
+    part.name = "torus";
+    part.mesh = std::make_shared<Mesh>(build_mesh(std::move(v), std::move(t)));
+    part.filament = 'A';
+    const double tall = double(part.mesh->bounds.max.z) - part.mesh->bounds.min.z;
+    p.parts = {std::move(part)};
+    p.settings.layer_mm = p.settings.first_layer_mm = tall / 500;
+    return p;
+}
+
+} // namespace
+
+void bench_supports(Table& table) {
+    const Project p = big_piece();
+    std::shared_ptr<const LayerTable> layers;
+    const double slicing = fastest(3, [&] { layers = *make_layer_table(p); });
+    const OverhangRules rules;
+    std::vector<Overhang> overhangs;
+    std::vector<Paths> beside;
+    const double finding = fastest(3, [&] { overhangs = *find_overhangs(*layers, rules); });
+    const double clearing = fastest(3, [&] { beside = *space_beside(*layers, 0.6); });
+    double both = finding + clearing;
+    table.push_back({"overhangs of " + std::to_string(p.parts[0].mesh->triangles.size()) + " triangles, " + std::to_string(layers->grid.count) + " layers", seconds(finding), seconds(slicing), times(finding / slicing), "", true});
+    table.push_back({"… space beside the piece", seconds(clearing), seconds(slicing), times(clearing / slicing), "", true});
+    for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
+        SupportRules r;
+        r.kind = kind;
+        const double t = fastest(2, [&] { (void)lay_out_support(*layers, overhangs, beside, r); });
+        both += t;
+        table.push_back({kind == SupportKind::columns ? "… columns" : "… tree", seconds(t), seconds(slicing), times(t / slicing), "", true});
+    }
+    table.push_back({"overhangs and both kinds of support, against slicing", seconds(both), seconds(slicing), times(both / slicing), "≤ 3×", both / slicing <= 3});
+
+    // A full run: slicing, overhangs, support and everything else of the plan. Then what a school costs on top.
+    Project held = p;
+    held.settings.support = kColumns;
+    held.filaments.push_back(make_filament('B', Material::PETG, {0xe8, 0xb2, 0x4a}));
+    std::shared_ptr<const Plan> plan;
+    const double full = fastest(2, [&] {
+        Planner planner;
+        plan = *planner.plan(held);
+    });
+    const auto study = compare_schools(held, *plan);
+    if (study) {
+        Planner planner(held, *plan);
+        planner.leave_out_checks();
+        for (const School& s : study->schools) { // the layouts of both gaps are known by now, as they are in the study
+            Project q = held;
+            s.apply(q);
+            (void)planner.plan(q);
+        }
+        double worst = 0;
+        for (const School& s : study->schools) {
+            Project q = held;
+            s.apply(q);
+            worst = std::max(worst, fastest(2, [&] { (void)planner.plan(q); }));
+        }
+        table.push_back({"a school replanned from the shared geometry, the slowest", seconds(worst), seconds(both), times(worst / both), "≤ 0.1×", worst / both <= 0.1});
+    }
+    const double all_five = fastest(1, [&] { (void)compare_schools(held, *plan); });
+    table.push_back({"five schools compared, layouts, access and findings included", seconds(all_five), seconds(full), times(all_five / full), "", true});
+
+    // A stroke that keeps some triangles free, on top of a plan that is there.
+    Planner planner;
+    (void)planner.plan(held);
+    double edit = 1e9;
+    for (int round = 0; round < 3; ++round) {
+        auto paint = std::make_shared<Paint>(bare(*held.parts[0].mesh));
+        for (std::uint32_t t = 0; t < 2000; ++t)
+            paint->patch[static_cast<std::size_t>(round) * 5000 + t] = static_cast<PatchNumber>(SupportWish::keep_free);
+        held.parts[0].support_paint = paint;
+        edit = std::min(edit, fastest(1, [&] { (void)planner.plan(held); }));
+    }
+    table.push_back({"an edited blocker to the complete plan, against a full run", seconds(edit), seconds(full), times(edit / full), "≤ 0.2×", edit / full <= 0.2});
+}
+
+} // namespace vitrail::bench
