@@ -84,10 +84,14 @@ public:
     ViewState* view() { return window_->view(); }
     template <class T>
     T* find(const char* name) {
-        T* w = window_->findChild<T*>(name);
-        if (!w)
+        // Benches have parts of the same name: the one that is seen.
+        const QList<T*> all = window_->findChildren<T*>(name);
+        for (T* w : all)
+            if (w->isVisible())
+                return w;
+        if (all.isEmpty())
             qWarning("there is no %s", name);
-        return w;
+        return all.value(0);
     }
     void press(const char* button) { QTest::mouseClick(find<QAbstractButton>(button), Qt::LeftButton); }
     void key(Qt::Key k, Qt::KeyboardModifiers m = {}) { QTest::keyClick(window_.get(), k, m); }

@@ -257,13 +257,13 @@ void TestAfterPrint::guide_for_each_school() {
 void TestAfterPrint::drying() {
     Filament f = make_filament('B', Material::PVA, {240, 235, 210});
     QVERIFY(drying_advice(f, 3600).dry_first);
-    QVERIFY(drying_advice(f, 3600).text.find("nobody has noted") == 0);
+    QVERIFY(drying_advice(f, 3600).text().find("has no note of") == 0);
     f.dried_day = 20769;
-    QVERIFY(drying_advice(f, 3600).text.find("2026-11-12") != std::string::npos);
+    QVERIFY(drying_advice(f, 3600).text().find("2026-11-12") != std::string::npos);
     QVERIFY(drying_advice(f, 3600).dry_first);
     f.kept_dry = true;
     QVERIFY(!drying_advice(f, 3600).dry_first);
-    QVERIFY(drying_advice(f, 30 * 3600).text.find("dry box") != std::string::npos); // longer than it stands open
+    QVERIFY(drying_advice(f, 30 * 3600).text().find("dry box") != std::string::npos); // longer than it stands open
     QVERIFY(!drying_advice(make_filament('A', Material::PLA, {0, 0, 0}), 1e6).dry_first);
 }
 
@@ -399,7 +399,7 @@ void TestAfterPrint::on_the_run_sheet() {
     const auto plan = plan_of(p);
     const RunSheet sheet = make_run_sheet(p, *plan);
     QCOMPARE(sheet.after.size(), after_print(p, *plan).size());
-    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [](const std::string& s) { return s.find("Dry first: B, PVA") == 0; }));
+    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [](const std::string& s) { return s.find("Dry B, PVA: ") == 0; }));
     const std::string html = sheet_html(sheet);
     QVERIFY(html.find("After the print") != std::string::npos && html.find("Soak it") != std::string::npos && html.find("local rules") != std::string::npos);
     p.settings.support = kNoSupport;

@@ -28,7 +28,8 @@ std::vector<Overhang> overhangs_of(const LayerTable& t, const OverhangRules& rul
 
 SupportLayout layout_of(const LayerTable& t, const std::vector<Overhang>& o, const SupportRules& r) {
     auto beside = space_beside(t, r.beside_mm);
-    auto s = beside ? lay_out_support(t, o, *beside, r) : Result<SupportLayout>(beside.error());
+    auto blocked = blocked_space(t, *beside, r.gap_layers);
+    auto s = lay_out_support(t, o, *blocked, r);
     return s ? *s : SupportLayout{};
 }
 
@@ -311,7 +312,8 @@ void TestSupport::stops_when_told() {
     const auto t = table_on_a_leg();
     QVERIFY(!find_overhangs(*t, {}, {stop.get_token(), {}}));
     const auto o = overhangs_of(*t, {});
-    QVERIFY(!lay_out_support(*t, o, std::vector<Paths>(o.size()), {}, {stop.get_token(), {}}));
+    QVERIFY(!lay_out_support(*t, o, std::vector<Paths>(o.size()), {}, nullptr, {stop.get_token(), {}}));
+    QVERIFY(!blocked_space(*t, std::vector<Paths>(o.size()), 1, {stop.get_token(), {}}));
     QVERIFY(!space_beside(*t, 1, {stop.get_token(), {}}));
 }
 

@@ -262,7 +262,9 @@ void TestCgal::support_is_disjoint_by_polygon_sets() {
             r.kind = kind;
             r.gap_layers = static_cast<int>(seed % 2);
             r.interface_below = 1;
-            const auto s = lay_out_support(*t, *o, *beside, r);
+            const auto blocked = blocked_space(*t, *beside, r.gap_layers);
+            QVERIFY(blocked);
+            const auto s = lay_out_support(*t, *o, *blocked, r);
             QVERIFY(s);
             for (int l = 1; l <= t->grid.count; l += 2) {
                 const auto i = static_cast<std::size_t>(l) - 1;

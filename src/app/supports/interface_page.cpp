@@ -131,7 +131,7 @@ void InterfacePage::show_drying() {
                 continue;
             const DryingAdvice a = drying_advice(x, plan->totals.total_s);
             auto* item = new QListWidgetItem(icon(a.dry_first ? QStringLiteral("triangle-alert") : QStringLiteral("check")),
-                                             tr("%1, %2 %3").arg(QChar::fromLatin1(x.letter)).arg(QString::fromLatin1(facts(x.material).id), QString::fromStdString(a.text)), drying_);
+                                             tr("%1, %2 %3").arg(QChar::fromLatin1(x.letter)).arg(QString::fromLatin1(facts(x.material).id), QString::fromStdString(a.text())), drying_);
             item->setData(Qt::UserRole, QString(QChar::fromLatin1(x.letter)));
         }
     }

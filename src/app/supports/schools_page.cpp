@@ -150,7 +150,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
         auto* h = new QTableWidgetItem(names[r]);
         h->setToolTip(tips[r]);
         table_->setVerticalHeaderItem(r, h);
-        table_->setRowHeight(r, r == kPicture ? em(5.4) : r == kMaterials || r == kSurface || r == kRisks ? em(2.7) : em(1.85));
+        table_->setRowHeight(r, r == kPicture ? em(4.8) : r == kMaterials || r == kSurface || r == kRisks ? em(2.5) : em(1.75));
     }
     schools->body()->addWidget(table_, 1);
 

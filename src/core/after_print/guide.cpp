@@ -59,21 +59,20 @@ std::string after_times(const AfterStep& a) {
 
 DryingAdvice drying_advice(const Filament& f, double print_s) {
     const MaterialFacts& m = facts(f.material);
-    const std::string how = format("%.0f h at %.0f \u00b0C", m.dry_h, m.dry_c);
     DryingAdvice a;
+    a.how = format("%.0f h at %.0f \u00b0C", m.dry_h, m.dry_c);
     if (!m.draws_moisture) {
-        a.text = "stands in the open.";
+        a.why = "stands in the open";
         return a;
     }
     const double limit_h = m.soluble ? 24 : 72; // as is_damp(), from memory
     a.dry_first = !f.kept_dry;
     if (!f.kept_dry)
-        a.text = f.dried_day ? "was dried " + day_text(f.dried_day) + " and has lain open since: dry it again, " + how + "."
-                             : f.opened_day ? "was opened " + day_text(f.opened_day) + " and nobody has noted that it was dried: dry it, " + how + "." : "nobody has noted when it was dried: dry it, " + how + ".";
+        a.why = f.dried_day ? "was dried " + day_text(f.dried_day) + " and has lain open since" : f.opened_day ? "was opened " + day_text(f.opened_day) + ", and nobody has noted that it was dried" : "has no note of when it was dried";
     else
-        a.text = f.dried_day ? "was dried " + day_text(f.dried_day) + " and kept dry since: no need to dry it again." : "is vouched to be dry.";
+        a.why = f.dried_day ? "was dried " + day_text(f.dried_day) + " and kept dry since, no need to dry it again" : "is vouched to be dry";
     if (print_s > limit_h * 3600)
-        a.text += format(" The print takes longer (%.0f h) than it stands open (%.0f h): feed it from a dry box.", print_s / 3600, limit_h);
+        a.why += format("; the print takes longer (%.0f h) than it stands open (%.0f h), so feed it from a dry box", print_s / 3600, limit_h);
     return a;
 }
 

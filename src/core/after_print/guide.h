@@ -17,11 +17,13 @@ struct AfterStep {
 /// Steps and cautions: common practice, no source; times as in Cleanup.
 std::vector<AfterStep> after_print(const Project& project, const Plan& plan);
 
-/// Whether a filament has to be dried before this print, and why: a sentence. Limits as in is_damp(), from memory; a long print is
+/// Whether a filament has to be dried before this print, and why. Limits as in is_damp(), from memory; a long print is
 /// time in the open as well.
 struct DryingAdvice {
     bool dry_first = false;
-    std::string text;
+    std::string how; ///< "6 h at 55 °C"
+    std::string why; ///< "has no note of when it was dried"
+    std::string text() const { return dry_first ? why + ": dry it, " + how + "." : why + "."; }
 };
 DryingAdvice drying_advice(const Filament& filament, double print_s);
 

@@ -20,7 +20,18 @@ void add_contacts(const Checker& c, int face, std::vector<Spot>& spots) {
 } // namespace
 
 void Checker::supports() {
-    if (!plan.support || plan.support->layout->faces.empty())
+    if (!plan.support)
+        return;
+    double freed = 0;
+    int at = 0;
+    for (std::size_t i = 0; i < plan.support->overhangs->size(); ++i)
+        if (const double mm2 = (*plan.support->overhangs)[i].freed_mm2; mm2 > 0.1) {
+            freed += mm2;
+            at = at ? at : static_cast<int>(i) + 1;
+        }
+    if (at)
+        add("support-kept-off", Severity::note, num(freed, 0) + " mm² that would need holding are kept free by paint: they may sag.", at_layer(at), at);
+    if (plan.support->layout->faces.empty())
         return;
     const SupportLayout& layout = *plan.support->layout;
     const Settings& s = p.settings;
@@ -98,16 +109,6 @@ void Checker::supports() {
                 f.fixes.push_back({"let support stand on the piece", "it scars the piece there", [](Project& q) { q.settings.support_on_piece = kYes; }});
         }
     }
-    double freed = 0;
-    int at = 0;
-    for (std::size_t i = 0; i < plan.support->overhangs->size(); ++i)
-        if (const double mm2 = (*plan.support->overhangs)[i].freed_mm2; mm2 > 0.1) {
-            freed += mm2;
-            at = at ? at : static_cast<int>(i) + 1;
-        }
-    if (at)
-        add("support-kept-off", Severity::note, num(freed, 0) + " mm² that would need holding are kept free by paint: they may sag.", at_layer(at), at);
-
     double trapped = 0, far = 0, broken = 0;
     int trapped_at = 0, far_at = 0;
     std::vector<Spot> trapped_spots, far_spots;

@@ -73,11 +73,10 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
     const int count = table.grid.count, parts = static_cast<int>(table.parts.size());
     auto detail = std::make_shared<Detail>();
     detail->parts.assign(static_cast<std::size_t>(parts), std::vector<LayerDetail>(static_cast<std::size_t>(count)));
-    std::vector<Paths> whole(static_cast<std::size_t>(count));
-    tbb::parallel_for(0, count, [&](int l) { whole[l] = whole_layer(table, l + 1); });
+    const auto whole = [&](int l) -> const Paths& { return whole_layer(table, l + 1); };
     // Runs of equal layers are looked at once: prisms are common where letters are.
     const auto same_as_before = [&](int l) {
-        if (l < 2 || whole[l] != whole[l - 1] || whole[l - 1] != whole[l - 2])
+        if (l < 2 || whole(l) != whole(l - 1) || whole(l - 1) != whole(l - 2))
             return false;
         for (int p = 0; p < parts; ++p) {
             if (table.parts[p].layers[l] != table.parts[p].layers[l - 1])
@@ -96,7 +95,7 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
         const double w = s.stroke_mm, line = s.line_width_mm;
         Paths air;
         if (l > 0)
-            air = overhang_of(whole[l], whole[l - 1], table.grid.thickness_mm(l + 1), s.overhang_deg);
+            air = overhang_of(whole(l), whole(l - 1), table.grid.thickness_mm(l + 1), s.overhang_deg);
         for (int p = 0; p < parts; ++p) {
             Paths area = table.parts[p].layers[l];
             if (area.empty())
@@ -120,13 +119,13 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
             // Gaps that another part fills are none.
             const Paths gaps = lost_by_closing(area, w);
             if (!gaps.empty()) {
-                d.gaps = larger_than(subtract(gaps, whole[l]), w * w / 2);
+                d.gaps = larger_than(subtract(gaps, whole(l)), w * w / 2);
                 d.gaps_mm2 = area_mm2(d.gaps);
             }
             if (!air.empty()) {
                 const Paths mine = intersect(area, air);
                 if (area_mm2(mine) > w * w) {
-                    const Paths lug = lost_by_opening(whole[l], s.lug_mm);
+                    const Paths lug = lost_by_opening(whole(l), s.lug_mm);
                     d.lugs = larger_than(intersect(lug, mine), w * w);
                 }
             }

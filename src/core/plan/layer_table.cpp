@@ -139,6 +139,15 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& projec
                 find_contact(*t, boxes, i, j);
             }
     t->gaps = find_gaps(project, *t);
+    if (n > 1) {
+        t->united.resize(static_cast<std::size_t>(t->grid.count));
+        tbb::parallel_for(std::size_t{0}, t->united.size(), [&](std::size_t l) {
+            Paths all;
+            for (const PartLayers& p : t->parts)
+                all.insert(all.end(), p.layers[l].begin(), p.layers[l].end());
+            t->united[l] = filled(all);
+        });
+    }
     t->foot = whole_layer(*t, 1);
     std::vector<std::pair<double, double>> seen;
     for (const PartLayers& part : t->parts)
@@ -153,11 +162,9 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& projec
     return std::shared_ptr<const LayerTable>(std::move(t));
 }
 
-Paths whole_layer(const LayerTable& t, int layer) {
-    Paths all;
-    for (const PartLayers& p : t.parts)
-        all.insert(all.end(), p.layers[layer - 1].begin(), p.layers[layer - 1].end());
-    return t.parts.size() > 1 ? filled(all) : all;
+const Paths& whole_layer(const LayerTable& t, int layer) {
+    const auto l = static_cast<std::size_t>(layer) - 1;
+    return t.united.empty() ? t.parts.front().layers[l] : t.united[l];
 }
 
 } // namespace vitrail

@@ -55,6 +55,7 @@ struct LayerTable {
     std::vector<PartLayers> parts;
     /// Convex hull of all layers as seen from above, mm, counter-clockwise.
     std::vector<std::pair<double, double>> shadow;
+    std::vector<Paths> united; ///< [layer − 1] of all parts together; empty where there is one part
     Paths foot; ///< outline of the whole piece in the first layer
     std::vector<Overlap> overlaps;
     std::vector<Contact> contacts;
@@ -67,6 +68,6 @@ struct LayerTable {
 Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& project, const Progress& progress = {});
 
 /// Outlines of the whole piece in a layer (1…count).
-Paths whole_layer(const LayerTable& t, int layer);
+const Paths& whole_layer(const LayerTable& t, int layer);
 
 } // namespace vitrail

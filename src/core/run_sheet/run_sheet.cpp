@@ -140,7 +140,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         const MaterialFacts& m = facts(x.material);
         if (plan.use[f].printed_mm3() > 0 && m.draws_moisture) {
             const DryingAdvice a = drying_advice(x, plan.totals.total_s);
-            r.preparation.push_back(format("%s%c, %s, %s%s", a.dry_first ? "Dry first: " : "", x.letter, m.id, a.text.c_str(), a.dry_first ? " In a dryer, not in an oven used for food." : ""));
+            r.preparation.push_back(a.dry_first ? format("Dry %c, %s: %s, in a dryer, not in an oven used for food. It %s.", x.letter, m.id, a.how.c_str(), a.why.c_str()) : format("%c, %s, %s.", x.letter, m.id, a.why.c_str()));
         }
         const double needs = plan.use[f].total_g + plan.use[f].first_load_g;
         for (std::size_t k = 0; k < x.spools.size() && needs > 0; ++k)

@@ -36,6 +36,7 @@ LayerTable upside_down(const LayerTable& table) {
         p.layers.assign(part.layers.rbegin(), part.layers.rend());
         t.parts.push_back(std::move(p));
     }
+    t.united.assign(table.united.rbegin(), table.united.rend());
     return t;
 }
 

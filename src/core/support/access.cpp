@@ -80,36 +80,59 @@ std::vector<std::uint32_t> rim(const AccessMap& m) {
     return cells;
 }
 
-/// Distance of every cell to the piece in thirds of a cell, at most 250, by two passes over the neighbours on one side.
-std::vector<std::uint8_t> distances(const AccessMap& m) {
-    constexpr int kFar = 250;
-    std::vector<std::uint8_t> d(m.flags.size());
-    for (std::size_t i = 0; i < d.size(); ++i)
-        d[i] = m.flags[i] & AccessMap::solid ? 0 : kFar;
-    const auto pass = [&](int sign) {
-        for (int kz = 0; kz < m.nz; ++kz)
-            for (int ky = 0; ky < m.ny; ++ky)
-                for (int kx = 0; kx < m.nx; ++kx) {
-                    const int x = sign > 0 ? kx : m.nx - 1 - kx, y = sign > 0 ? ky : m.ny - 1 - ky, z = sign > 0 ? kz : m.nz - 1 - kz;
-                    std::uint8_t& here = d[m.at(x, y, z)];
-                    if (!here)
-                        continue;
-                    int best = here;
-                    // The thirteen neighbours that come before it in this pass.
-                    for (int dz = -1; dz <= 0; ++dz)
-                        for (int dy = -1; dy <= (dz < 0 ? 1 : 0); ++dy)
-                            for (int dx = -1; dx <= (dz < 0 || dy < 0 ? 1 : -1); ++dx) {
-                                const int nx = x + sign * dx, ny = y + sign * dy, nz = z + sign * dz;
-                                if (nx < 0 || ny < 0 || nz < 0 || nx >= m.nx || ny >= m.ny || nz >= m.nz)
-                                    continue;
-                                best = std::min(best, d[m.at(nx, ny, nz)] + 2 + std::abs(dx) + std::abs(dy) + std::abs(dz));
-                            }
-                    here = static_cast<std::uint8_t>(std::min(best, kFar));
+/// Cells whose middle is at least `away` cells from that of every cell of the piece: one axis after the other, as the squared
+/// distance is a sum over axes (after Felzenszwalb & Huttenlocher 2012, Theory of Computing 8; by brute force within `away`, as that
+/// is a few cells).
+std::vector<std::uint8_t> far_cells(const AccessMap& m, double away) {
+    const double up = m.z_mm / m.cell_mm;
+    const int reach = static_cast<int>(std::ceil(away)), reach_up = static_cast<int>(std::ceil(away / up));
+    const float none = static_cast<float>((away + 2) * (away + 2));
+    const std::size_t row = static_cast<std::size_t>(m.nx), slab = row * static_cast<std::size_t>(m.ny);
+    std::vector<float> along(m.flags.size()), flat(m.flags.size());
+    tbb::parallel_for(0, m.nz, [&](int z) {
+        for (int y = 0; y < m.ny; ++y) {
+            // Along the row: how many cells since the last of the piece, from both ends.
+            const std::size_t at = m.at(0, y, z);
+            float since = 1e6f;
+            for (std::size_t x = 0; x < row; ++x) {
+                since = m.flags[at + x] & AccessMap::solid ? 0 : since + 1;
+                along[at + x] = since;
+            }
+            since = 1e6f;
+            for (std::size_t x = row; x-- > 0;) {
+                since = m.flags[at + x] & AccessMap::solid ? 0 : since + 1;
+                const float least = std::min(along[at + x], since);
+                along[at + x] = std::min(none, least * least);
+            }
+        }
+        for (int y = 0; y < m.ny; ++y) {
+            const std::size_t at = m.at(0, y, z);
+            std::copy_n(along.begin() + static_cast<std::ptrdiff_t>(at), row, flat.begin() + static_cast<std::ptrdiff_t>(at));
+            for (int k = -reach; k <= reach; ++k)
+                if (k != 0 && y + k >= 0 && y + k < m.ny) {
+                    const float more = static_cast<float>(k * k);
+                    const float* other = &along[m.at(0, y + k, z)];
+                    float* here = &flat[at];
+                    for (std::size_t x = 0; x < row; ++x)
+                        here[x] = std::min(here[x], other[x] + more);
                 }
-    };
-    pass(1);
-    pass(-1);
-    return d;
+        }
+    });
+    std::vector<std::uint8_t> far(m.flags.size());
+    tbb::parallel_for(0, m.nz, [&](int z) {
+        std::vector<float> least(flat.begin() + static_cast<std::ptrdiff_t>(m.at(0, 0, z)), flat.begin() + static_cast<std::ptrdiff_t>(m.at(0, 0, z) + slab));
+        for (int k = -reach_up; k <= reach_up; ++k)
+            if (k != 0 && z + k >= 0 && z + k < m.nz) {
+                const float more = static_cast<float>(k * up * k * up);
+                const float* other = &flat[m.at(0, 0, z + k)];
+                for (std::size_t i = 0; i < slab; ++i)
+                    least[i] = std::min(least[i], other[i] + more);
+            }
+        const float need = static_cast<float>(away * away);
+        for (std::size_t i = 0; i < slab; ++i)
+            far[m.at(0, 0, z) + i] = least[i] >= need;
+    });
+    return far;
 }
 
 } // namespace
@@ -151,10 +174,9 @@ Result<std::shared_ptr<const AccessMap>> map_access(const LayerTable& table, dou
     progress.at(0.5);
     if (progress.stopped())
         return stopped;
-    const std::vector<std::uint8_t> far = distances(m);
     // A cell next to the piece is half a cell away from it.
-    const int need = static_cast<int>(std::min(240.0, 3 * (tool_mm / 2 / m.cell_mm + 0.5)));
-    flood(m, AccessMap::tool, rim(m), kAnyDistance, [&](std::size_t i) { return far[i] >= need; }, [](std::size_t, int) {});
+    const std::vector<std::uint8_t> far = far_cells(m, tool_mm / 2 / m.cell_mm + 0.5);
+    flood(m, AccessMap::tool, rim(m), kAnyDistance, [&](std::size_t i) { return far[i] != 0; }, [](std::size_t, int) {});
     // The tip touches what is within the tool's half thickness, and a cell, of where its middle gets.
     std::vector<std::uint32_t> middles;
     for (std::size_t i = 0; i < m.flags.size(); ++i)

@@ -23,8 +23,7 @@ struct AccessMap {
 };
 
 /// `tool_mm`: thickness of the pliers or cutter that has to get in. Flood fill from the outside, through cells that share a side;
-/// for the tool only through cells with half its thickness free around them (chamfer distance 3-4-5; source: Borgefors 1986,
-/// Computer Vision, Graphics, and Image Processing 34). Errors: none but being stopped. Long: takes Progress.
+/// for the tool only through cells with half its thickness free around them. Errors: none but being stopped. Long: takes Progress.
 Result<std::shared_ptr<const AccessMap>> map_access(const LayerTable& table, double tool_mm, const Progress& progress = {});
 
 /// How to get at a contact face: shares of its area, 0…1.

@@ -11,22 +11,6 @@ namespace vitrail {
 
 namespace {
 
-/// What a layer's support must keep clear of: the piece and the space beside it, and the free layers above what it stands on.
-std::vector<Paths> blocked_areas(const LayerTable& table, const std::vector<Paths>& beside, int gap, const Progress& progress) {
-    if (gap == 0)
-        return beside;
-    std::vector<Paths> blocked(beside.size());
-    tbb::parallel_for(1, table.grid.count + 1, [&](int l) {
-        if (progress.stopped())
-            return;
-        Paths b = beside[static_cast<std::size_t>(l) - 1];
-        for (int k = 1; k <= gap && l - k >= 1; ++k)
-            b = unite(b, whole_layer(table, l - k));
-        blocked[static_cast<std::size_t>(l) - 1] = std::move(b);
-    });
-    return blocked;
-}
-
 /// A support layer may touch what it holds: there it keeps clear of the piece above and below only, as beside it the slope it
 /// holds goes on. [layer − 1]
 std::vector<Paths> touching_areas(const LayerTable& table, const std::vector<SupportContact>& contacts, int gap) {
@@ -46,29 +30,85 @@ std::vector<Paths> touching_areas(const LayerTable& table, const std::vector<Sup
     return touching;
 }
 
-/// `near_layers`: under a slope the piece is too near for what has just begun to go on straight down; it does as soon as the piece
-/// has drawn back, within so many layers.
-std::vector<Paths> columns(const std::vector<Paths>& touching, const std::vector<Paths>& blocked, int near_layers, bool on_piece) {
-    const int count = static_cast<int>(touching.size());
-    std::vector<Paths> begun(touching.size());
-    tbb::parallel_for(0, count, [&](int i) {
-        for (int k = i + 1; k <= i + near_layers && k < count; ++k)
-            begun[static_cast<std::size_t>(i)].insert(begun[static_cast<std::size_t>(i)].end(), touching[static_cast<std::size_t>(k)].begin(), touching[static_cast<std::size_t>(k)].end());
-        if (!begun[static_cast<std::size_t>(i)].empty())
-            begun[static_cast<std::size_t>(i)] = subtract(filled(begun[static_cast<std::size_t>(i)]), blocked[static_cast<std::size_t>(i)]);
+/// Rids the support of splinters, which would be cut again in every layer below, and of corners that nobody sees.
+void tidy(Paths& support, double beside_mm) {
+    constexpr double kSplinter_mm2 = 0.15; // smaller than a line is wide and long. Ours
+    const bool fill_holes = beside_mm > 0.25; // what stands in a hole keeps more than that free around it
+    std::erase_if(support, [&](const Path& ring) {
+        const double mm2 = ClipperLib::Area(ring) / (kUnitsPerMm * kUnitsPerMm);
+        return mm2 >= 0 ? mm2 < kSplinter_mm2 : fill_holes && -mm2 < kSplinter_mm2;
     });
-    std::vector<Paths> s(touching.size());
-    for (int l = count; l >= 1; --l) {
-        const auto i = static_cast<std::size_t>(l) - 1;
-        Paths here = l < count && !s[i + 1].empty() ? subtract(s[i + 1], blocked[i]) : Paths{};
-        for (const Paths* more : {&std::as_const(begun[i]), &touching[i]})
-            if (!more->empty())
-                here = here.empty() ? *more : unite(here, *more);
-        s[i] = std::move(here);
+    ClipperLib::CleanPolygons(support, std::min(0.02, beside_mm / 10) * kUnitsPerMm);
+    std::erase_if(support, [](const Path& ring) { return ring.size() < 3; });
+}
+
+/// What columns are made from, [layer − 1].
+struct ColumnInput {
+    const std::vector<Paths> &touching, &blocked;
+    double beside_mm;
+    /// Under a slope the piece is too near for what has just begun to go on straight down; it does as soon as the piece has drawn
+    /// back, within so many layers.
+    int near_layers;
+    bool on_piece;
+};
+
+/// Straight down from `top` (a layer), within `in`; everywhere where it is empty. A point of a column depends on nothing beside it.
+std::vector<Paths> columns(const ColumnInput& c, int top, const Paths& in) {
+    const auto clipped = [&](const Paths& area) { return in.empty() || area.empty() ? area : intersect(area, in); };
+    const auto n = static_cast<std::size_t>(top);
+    std::vector<Paths> begun(n), touching(n), blocked(n);
+    tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) {
+        touching[i] = clipped(c.touching[i]);
+        blocked[i] = clipped(c.blocked[i]);
+    });
+    tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) {
+        for (std::size_t k = i + 1; k <= i + static_cast<std::size_t>(c.near_layers) && k < n; ++k)
+            begun[i].insert(begun[i].end(), touching[k].begin(), touching[k].end());
+        if (!begun[i].empty())
+            begun[i] = subtract(filled(begun[i]), blocked[i]);
+    });
+    std::vector<Paths> s(n);
+    for (std::size_t i = n; i-- > 0;) {
+        Paths here = i + 1 < n && !s[i + 1].empty() ? subtract(s[i + 1], blocked[i]) : Paths{};
+        if (!begun[i].empty())
+            here = here.empty() ? std::move(begun[i]) : unite(here, begun[i]);
+        tidy(here, c.beside_mm);
+        s[i] = touching[i].empty() ? std::move(here) : here.empty() ? touching[i] : unite(here, touching[i]);
     }
-    if (!on_piece) // only what goes down to the bed
-        for (int l = 2; l <= count; ++l)
-            s[static_cast<std::size_t>(l) - 1] = intersect(s[static_cast<std::size_t>(l) - 1], s[static_cast<std::size_t>(l) - 2]);
+    if (!c.on_piece) // only what goes down to the bed
+        for (std::size_t i = 1; i < n; ++i)
+            s[i] = intersect(s[i], s[i - 1]);
+    return s;
+}
+
+/// The same as before but where what is touched has changed.
+std::vector<Paths> changed_columns(const ColumnInput& c, const SupportLayout& before, const Box& piece) {
+    const int count = static_cast<int>(c.touching.size());
+    Box changed;
+    int top = 0;
+    for (int l = 1; l <= count; ++l) {
+        const auto i = static_cast<std::size_t>(l) - 1;
+        if (c.touching[i] == before.touching[i])
+            continue;
+        top = l;
+        for (const Paths& area : {subtract(c.touching[i], before.touching[i]), subtract(before.touching[i], c.touching[i])})
+            if (const Box b = box_of(area); !b.empty())
+                changed.add(b);
+    }
+    if (changed.empty())
+        return before.stand;
+    constexpr double kRounding_mm = 0.01, kMuch = 0.5;
+    changed = grown(changed, kRounding_mm);
+    const auto size = [](const Box& b) { return static_cast<double>(b.right - b.left) * static_cast<double>(b.bottom - b.top); };
+    if (size(changed) > kMuch * size(piece))
+        return columns(c, count, {});
+    const Paths in{{{changed.left, changed.top}, {changed.right, changed.top}, {changed.right, changed.bottom}, {changed.left, changed.bottom}}};
+    const std::vector<Paths> inside = columns(c, top, in);
+    std::vector<Paths> s = before.stand;
+    tbb::parallel_for(0, top, [&](int k) {
+        const auto i = static_cast<std::size_t>(k);
+        s[i] = unite(subtract(s[i], in), inside[i]);
+    });
     return s;
 }
 
@@ -123,8 +163,11 @@ std::vector<Paths> tree(const LayerTable& table, const std::vector<SupportContac
             tops[static_cast<std::size_t>(c.top) - 1].push_back(&c.area);
     std::vector<Paths> clear(static_cast<std::size_t>(count)); // where the middle of a branch must not be
     tbb::parallel_for(0, count, [&](int i) {
-        if (!progress.stopped())
-            clear[static_cast<std::size_t>(i)] = offset(blocked[static_cast<std::size_t>(i)], r.branch_mm / 2);
+        if (progress.stopped())
+            return;
+        Paths rough = blocked[static_cast<std::size_t>(i)];
+        ClipperLib::CleanPolygons(rough, 0.05 * kUnitsPerMm); // near enough for the middle of a branch
+        clear[static_cast<std::size_t>(i)] = offset(rough, r.branch_mm / 2);
     });
     std::vector<Branch> all;
     std::vector<int> growing;
@@ -323,31 +366,55 @@ LayerSize size_of(const Paths& area) {
 Result<std::vector<Paths>> space_beside(const LayerTable& table, double beside_mm, const Progress& progress) {
     std::vector<Paths> beside(static_cast<std::size_t>(table.grid.count));
     tbb::parallel_for(1, table.grid.count + 1, [&](int l) {
-        if (!progress.stopped())
-            beside[static_cast<std::size_t>(l) - 1] = offset(whole_layer(table, l), beside_mm);
+        if (progress.stopped())
+            return;
+        Paths smooth = whole_layer(table, l);
+        ClipperLib::CleanPolygons(smooth, std::min(0.01, beside_mm / 20) * kUnitsPerMm);
+        beside[static_cast<std::size_t>(l) - 1] = offset(smooth, beside_mm);
     });
     if (progress.stopped())
         return Error{"Stopped before the space beside the piece was known."};
     return beside;
 }
 
-Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const std::vector<Paths>& beside, const SupportRules& r, const Progress& progress) {
+Result<std::vector<Paths>> blocked_space(const LayerTable& table, const std::vector<Paths>& beside, int gap, const Progress& progress) {
+    std::vector<Paths> blocked = beside;
+    if (gap > 0)
+        tbb::parallel_for(1, table.grid.count + 1, [&](int l) {
+            Paths& b = blocked[static_cast<std::size_t>(l) - 1];
+            for (int k = 1; k <= gap && l - k >= 1 && !progress.stopped(); ++k)
+                b = unite(b, whole_layer(table, l - k));
+        });
+    if (progress.stopped())
+        return Error{"Stopped before the space around the piece was known."};
+    return blocked;
+}
+
+Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const std::vector<Paths>& blocked, const SupportRules& r, const SupportLayout* before, const Progress& progress) {
     const int count = table.grid.count;
     const Error stopped{"Stopped before the support was laid out."};
     Faces faces = find_faces(overhangs);
     set_tops(faces, r);
-    const std::vector<Paths> blocked = blocked_areas(table, beside, r.gap_layers, progress);
-    const std::vector<Paths> touching = touching_areas(table, faces.contacts, r.gap_layers);
+    SupportLayout out;
+    out.touching = touching_areas(table, faces.contacts, r.gap_layers);
     progress.at(0.4);
     if (progress.stopped())
         return stopped;
-    constexpr double kMostNear = 10;
-    const int near_layers = static_cast<int>(std::min(kMostNear, std::ceil(r.beside_mm / table.grid.height_mm) + 1));
-    std::vector<Paths> s = r.kind == SupportKind::columns ? columns(touching, blocked, near_layers, r.on_piece) : tree(table, faces.contacts, blocked, r, progress);
+    if (r.kind == SupportKind::columns) {
+        constexpr double kMostNear = 10;
+        const ColumnInput input{out.touching, blocked, r.beside_mm, static_cast<int>(std::min(kMostNear, std::ceil(r.beside_mm / table.grid.height_mm) + 1)), r.on_piece};
+        Box piece;
+        for (int l = 1; l <= count; ++l)
+            if (const Box b = box_of(whole_layer(table, l)); !b.empty())
+                piece.add(b);
+        out.stand = before ? changed_columns(input, *before, piece) : columns(input, count, {});
+    } else {
+        out.stand = tree(table, faces.contacts, blocked, r, progress);
+    }
+    const std::vector<Paths>& s = out.stand;
     if (progress.stopped())
         return stopped;
     progress.at(0.8);
-    SupportLayout out;
     out.body.resize(static_cast<std::size_t>(count));
     out.interface.resize(static_cast<std::size_t>(count));
     // What each layer is the topmost support of, and wants interface.
@@ -366,8 +433,8 @@ Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector
         // A tree's interface is a roof over its tips; a column's is its own top.
         if (r.kind == SupportKind::columns)
             under = under.empty() || s[i].empty() ? Paths{} : intersect(under, s[i]);
-        else if (r.interface_layers > 0 && (!under.empty() || !touching[i].empty()))
-            under = unite(subtract(under, blocked[i]), roofs[i].empty() ? Paths{} : intersect(touching[i], filled(roofs[i])));
+        else if (r.interface_layers > 0 && (!under.empty() || !out.touching[i].empty()))
+            under = unite(subtract(under, blocked[i]), roofs[i].empty() ? Paths{} : intersect(out.touching[i], filled(roofs[i])));
         for (int k = 1; k <= r.interface_below && !s[i].empty(); ++k)
             if (const int below = l - r.gap_layers - k; below >= 1)
                 under = unite(under, intersect(s[i], whole_layer(table, below)));
@@ -381,9 +448,12 @@ Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector
             const auto i = static_cast<std::size_t>(l) - 1;
             if (s[i].empty())
                 return;
-            Paths stands = subtract(s[i], s[i - 1]);
+            const Paths& below = whole_layer(table, l - 1 - r.gap_layers);
+            if (!box_of(s[i]).meets(box_of(below)))
+                return;
+            Paths stands = intersect(s[i], below); // the support of the layer below is clear of it anyway
             if (!stands.empty())
-                stands = offset(offset(intersect(stands, whole_layer(table, l - 1 - r.gap_layers)), -kSliver_mm), kSliver_mm);
+                stands = offset(offset(stands, -kSliver_mm), kSliver_mm);
             if (const double mm2 = area_mm2(stands); mm2 > 0.05)
                 feet[i] = {l, stands, mm2, area_mm2(intersect(stands, out.interface[i])) > 0.97 * mm2};
         });

@@ -61,6 +61,7 @@ struct SupportLayout {
     std::vector<SupportFoot> feet;        ///< by layer
     double contact_mm2 = 0; ///< from below; what stands on the piece is not in it
     double feet_mm2 = 0;
+    std::vector<Paths> touching, stand; ///< [layer − 1] what each layer may touch, and body and interface together; kept for edits
 };
 
 /// Area and outline of a layer's support.
@@ -72,6 +73,7 @@ struct LayerSize {
 struct SupportPlan {
     std::shared_ptr<const std::vector<Overhang>> found; ///< before wishes
     std::shared_ptr<const std::vector<Paths>> beside;   ///< the piece and the free space beside it
+    std::shared_ptr<const std::vector<Paths>> blocked;  ///< and, on top of the piece, the gap
     std::shared_ptr<const std::vector<Overhang>> overhangs;
     std::shared_ptr<const SupportLayout> layout;
     std::vector<LayerSize> body, interface; ///< [layer − 1]
@@ -84,8 +86,13 @@ LayerSize size_of(const Paths& area);
 /// The piece grown by the free space beside it, [layer − 1].
 Result<std::vector<Paths>> space_beside(const LayerTable& table, double beside_mm, const Progress& progress = {});
 
-/// Never intersects the piece. `beside` as space_beside() makes it for these rules. Errors: none but being stopped. Long: takes
-/// Progress.
-Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const std::vector<Paths>& beside, const SupportRules& rules, const Progress& progress = {});
+/// What a layer's support must keep clear of: the space beside the piece, and the free layers above what it stands on.
+Result<std::vector<Paths>> blocked_space(const LayerTable& table, const std::vector<Paths>& beside, int gap_layers, const Progress& progress = {});
+
+/// Never intersects the piece. `blocked` as blocked_space() makes it for these rules. `before`: a layout by the same rules for other
+/// overhangs of the same piece; columns are then laid out again only where something differs. Errors: none but being stopped.
+/// Long: takes Progress.
+Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const std::vector<Paths>& blocked, const SupportRules& rules, const SupportLayout* before = nullptr,
+                                      const Progress& progress = {});
 
 } // namespace vitrail

@@ -10,18 +10,32 @@
 namespace vitrail {
 
 std::vector<Paths> pieces_of(const Paths& area) {
-    ClipperLib::Clipper clipper;
-    clipper.AddPaths(area, ClipperLib::ptSubject, true);
-    ClipperLib::PolyTree tree;
-    clipper.Execute(ClipperLib::ctUnion, tree, ClipperLib::pftNonZero, ClipperLib::pftNonZero);
     std::vector<Paths> pieces;
-    for (const ClipperLib::PolyNode* node = tree.GetFirst(); node; node = node->GetNext()) {
-        if (node->IsHole())
+    std::vector<std::pair<double, Box>> outer;
+    std::vector<const Path*> holes;
+    for (const Path& ring : area) {
+        if (!ClipperLib::Orientation(ring)) {
+            holes.push_back(&ring);
             continue;
-        Paths piece{node->Contour};
-        for (const ClipperLib::PolyNode* hole : node->Childs)
-            piece.push_back(hole->Contour);
-        pieces.push_back(std::move(piece));
+        }
+        pieces.push_back({ring});
+        outer.emplace_back(ClipperLib::Area(ring), box_of(pieces.back()));
+    }
+    // A hole belongs to the smallest ring around it.
+    for (const Path* hole : holes) {
+        const Box box = box_of({*hole});
+        std::size_t around = pieces.size();
+        for (std::size_t k = 0; k < pieces.size(); ++k) {
+            if (!outer[k].second.meets(box) || (around < pieces.size() && outer[k].first > outer[around].first))
+                continue;
+            int inside = -1; // on the ring: another corner decides
+            for (std::size_t c = 0; c < hole->size() && inside < 0; ++c)
+                inside = ClipperLib::PointInPolygon((*hole)[c], pieces[k][0]);
+            if (inside != 0)
+                around = k;
+        }
+        if (around < pieces.size())
+            pieces[around].push_back(*hole);
     }
     return pieces;
 }
@@ -33,24 +47,80 @@ double reach_mm(double thickness_mm, const OverhangRules& rules) {
     return thickness_mm * std::tan(rules.angle_deg * std::numbers::pi / 180);
 }
 
+/// Whether the two areas have a point in common: most often a corner tells.
+bool meet(const Paths& piece, const Paths& below) {
+    if (!box_of(piece).meets(box_of(below)))
+        return false;
+    for (std::size_t i = 0; i < piece[0].size(); i += 1 + piece[0].size() / 8)
+        if (contains(below, piece[0][i]))
+            return true;
+    return !intersect(piece, below).empty();
+}
+
+/// The point of the rings nearest to (x, y), and how far it is. Units.
+struct Nearest {
+    double x = 0, y = 0, away = 1e300;
+};
+Nearest nearest_on(const Paths& rings, double x, double y) {
+    Nearest best;
+    double squared = 1e300;
+    for (const Path& ring : rings)
+        for (std::size_t i = 0; i < ring.size(); ++i) {
+            const IntPoint &a = ring[i], &b = ring[i + 1 < ring.size() ? i + 1 : 0];
+            const double dx = static_cast<double>(b.X - a.X), dy = static_cast<double>(b.Y - a.Y), ax = x - static_cast<double>(a.X), ay = y - static_cast<double>(a.Y);
+            const double length = dx * dx + dy * dy, t = length > 0 ? std::clamp((ax * dx + ay * dy) / length, 0.0, 1.0) : 0, ex = ax - t * dx, ey = ay - t * dy;
+            if (const double d = ex * ex + ey * ey; d < squared)
+                squared = d, best = {x - ex, y - ey, 0};
+        }
+    best.away = std::sqrt(squared);
+    return best;
+}
+
+/// No closing by that radius reaches the piece: at each of a few of its corners a disc that touches what is below on one side has
+/// room on the other. Says no where it cannot tell.
+bool open_sided(const Paths& piece, const Paths& below, double radius) {
+    const std::size_t step = 1 + piece[0].size() / 6;
+    for (std::size_t i = 0; i < piece[0].size(); i += step) {
+        const double x = static_cast<double>(piece[0][i].X), y = static_cast<double>(piece[0][i].Y);
+        const Nearest n = nearest_on(below, x, y);
+        if (n.away > radius)
+            continue; // the disc around the corner itself
+        if (n.away < 1)
+            return false;
+        const double r = radius * 1.001, cx = n.x + (x - n.x) / n.away * r, cy = n.y + (y - n.y) / n.away * r;
+        if (nearest_on(below, cx, cy).away < radius * 0.999)
+            return false;
+    }
+    return true;
+}
+
 Overhang look_at(const Paths& layer, const Paths& below, double h, const OverhangRules& rules) {
     Overhang out;
     if (layer.empty())
         return out;
     for (const Paths& piece : pieces_of(layer))
-        if (intersect(piece, below).empty())
+        if (!meet(piece, below))
             out.islands.insert(out.islands.end(), piece.begin(), piece.end());
     // Exact, unlike the overhang of plan/detail, which looks for what is in the air and lets a few µm a layer pass.
     const double reach = reach_mm(h, rules);
-    // Rounding of the grown outline leaves slivers of a few µm; an opening takes them away.
+    Paths over = subtract(layer, reach > 0 ? offset(below, reach) : below);
+    if (!out.islands.empty())
+        over = subtract(over, out.islands);
+    // Where next to nothing is allowed, walls leave slivers of a few µm; an opening takes them away.
     constexpr double kSliver_mm = 0.005;
-    const Paths over = offset(offset(subtract(subtract(layer, offset(below, reach)), out.islands), -kSliver_mm), kSliver_mm);
-    const Paths closed = rules.bridge_mm > 0 && !over.empty() ? offset(offset(below, rules.bridge_mm / 2), -rules.bridge_mm / 2) : Paths{};
+    if (reach < 4 * kSliver_mm)
+        over = offset(offset(over, -kSliver_mm), kSliver_mm);
+    Paths closed;
     for (const Paths& piece : pieces_of(over)) {
         const double area = area_mm2(piece);
-        if (area < rules.least_mm2)
+        if (area < rules.least_mm2 || area <= kSliver_mm * perimeter_mm(piece))
             continue;
-        const bool bridged = !closed.empty() && area_mm2(intersect(piece, closed)) >= 0.9 * area;
+        bool bridged = false;
+        if (rules.bridge_mm > 0 && !open_sided(piece, below, rules.bridge_mm / 2 * kUnitsPerMm)) {
+            if (closed.empty())
+                closed = offset(offset(below, rules.bridge_mm / 2), -rules.bridge_mm / 2);
+            bridged = area_mm2(intersect(piece, closed)) >= 0.9 * area;
+        }
         Paths& to = bridged ? out.bridges : out.area;
         to.insert(to.end(), piece.begin(), piece.end());
     }
@@ -68,9 +138,15 @@ void find_touched(const LayerTable& table, std::vector<Overhang>& all, int l, co
         return;
     constexpr double kWidest_mm = 1, kRounding_mm = 0.01; // beyond that a strip carries itself whatever lies beside it
     const double strip = std::min(kWidest_mm, reach_mm(table.grid.thickness_mm(l), rules)) + kRounding_mm;
+    const Paths beyond = subtract(whole_layer(table, l), whole_layer(table, l - 1));
+    // What overhangs all along is touched as a whole.
+    if (perimeter_mm(here.area) > 0.9 * perimeter_mm(beyond) && perimeter_mm(below.area) > 0.8 * perimeter_mm(here.area)) {
+        here.touched = beyond;
+        return;
+    }
     const Paths near = intersect(offset(here.area, strip), offset(below.area, strip));
     if (!near.empty())
-        here.touched = unite(here.area, intersect(subtract(whole_layer(table, l), whole_layer(table, l - 1)), near));
+        here.touched = unite(here.area, intersect(beyond, near));
 }
 
 /// Calls `use(layer, triangle)` with what of a facet lies between the middles of that layer and the one below.
