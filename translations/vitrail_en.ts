@@ -15,7 +15,7 @@
 <context>
     <name>vitrail::CalibrationPage</name>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="241"/>
+        <location filename="../src/app/purge/calibration_page.cpp" line="232"/>
         <source>A hollow column %1 mm tall that changes filament %n time(s). Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</source>
         <translation>
             <numerusform>A hollow column %1 mm tall that changes filament %n time. Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</numerusform>
@@ -23,7 +23,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="335"/>
+        <location filename="../src/app/purge/calibration_page.cpp" line="326"/>
         <source> – %n outlier(s)</source>
         <translation>
             <numerusform> – %n outlier</numerusform>
@@ -31,7 +31,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="381"/>
+        <location filename="../src/app/purge/calibration_page.cpp" line="372"/>
         <source>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)</source>
         <translation>
             <numerusform>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading</numerusform>
@@ -81,9 +81,39 @@
     </message>
 </context>
 <context>
+    <name>vitrail::HeldPage</name>
+    <message numerus="yes">
+        <location filename="../src/app/supports/held_page.cpp" line="166"/>
+        <source>%n face(s), %1 cm² in all.</source>
+        <translation>
+            <numerusform>%n face, %1 cm² in all.</numerusform>
+            <numerusform>%n faces, %1 cm² in all.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="../src/app/supports/held_page.cpp" line="168"/>
+        <source>Thin features are ready to snap in %n place(s).</source>
+        <translation>
+            <numerusform>Thin features are ready to snap in %n place.</numerusform>
+            <numerusform>Thin features are ready to snap in %n places.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::InterfacePage</name>
+    <message numerus="yes">
+        <location filename="../src/app/supports/interface_page.cpp" line="119"/>
+        <source>A gap of %n layer(s): the same material wants about one, a release or soluble one none. Each interface has been planned; the order within layers sees to it that neighbours share changes.</source>
+        <translation>
+            <numerusform>A gap of %n layer: the same material wants about one, a release or soluble one none. Each interface has been planned; the order within layers sees to it that neighbours share changes.</numerusform>
+            <numerusform>A gap of %n layers: the same material wants about one, a release or soluble one none. Each interface has been planned; the order within layers sees to it that neighbours share changes.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::LayerWindow</name>
     <message numerus="yes">
-        <location filename="../src/app/layer_window/layer_window.cpp" line="208"/>
+        <location filename="../src/app/layer_window/layer_window.cpp" line="228"/>
         <source>%1 · %n change(s), %2 g purged</source>
         <translation>
             <numerusform>%1 · %n change, %2 g purged</numerusform>
@@ -94,7 +124,7 @@
 <context>
     <name>vitrail::MachineEditor</name>
     <message numerus="yes">
-        <location filename="../src/app/machine/machine_editor.cpp" line="245"/>
+        <location filename="../src/app/machine/machine_editor.cpp" line="249"/>
         <source>feeder, %n slot(s)</source>
         <translation>
             <numerusform>feeder, %n slot</numerusform>
@@ -105,7 +135,7 @@
 <context>
     <name>vitrail::NozzlesPage</name>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="215"/>
+        <location filename="../src/app/changes/nozzles_page.cpp" line="182"/>
         <source> %n refill(s).</source>
         <translation>
             <numerusform> %n refill.</numerusform>
@@ -113,7 +143,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="215"/>
+        <location filename="../src/app/changes/nozzles_page.cpp" line="182"/>
         <source> For %n of them the printer waits.</source>
         <translation>
             <numerusform> For %n of them the printer waits.</numerusform>
@@ -121,7 +151,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="267"/>
+        <location filename="../src/app/changes/nozzles_page.cpp" line="228"/>
         <source>%n best trade-off(s) between purge and work by hand. A ring marks the plan as it is, a square the least time.</source>
         <translation>
             <numerusform>%n best trade-off between purge and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
@@ -132,7 +162,7 @@
 <context>
     <name>vitrail::OrderPage</name>
     <message numerus="yes">
-        <location filename="../src/app/changes/order_page.cpp" line="176"/>
+        <location filename="../src/app/changes/order_page.cpp" line="165"/>
         <source>The lock costs %n change(s) and %1 mm³ of purge.</source>
         <translation>
             <numerusform>The lock costs %n change and %1 mm³ of purge.</numerusform>
@@ -140,7 +170,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/order_page.cpp" line="188"/>
+        <location filename="../src/app/changes/order_page.cpp" line="177"/>
         <source>%n change(s)</source>
         <translation>
             <numerusform>%n change</numerusform>
@@ -241,9 +271,28 @@
     </message>
 </context>
 <context>
+    <name>vitrail::SchoolsPage</name>
+    <message numerus="yes">
+        <location filename="../src/app/supports/schools_page.cpp" line="300"/>
+        <source>%1, %n bowl(s)</source>
+        <translation>
+            <numerusform>%1, %n bowl</numerusform>
+            <numerusform>%1, %n bowls</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="../src/app/supports/schools_page.cpp" line="350"/>
+        <source>%1 cm³ dissolve in %2, with %n bowl(s) of water.</source>
+        <translation>
+            <numerusform>%1 cm³ dissolve in %2, with %n bowl of water.</numerusform>
+            <numerusform>%1 cm³ dissolve in %2, with %n bowls of water.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::StripsPage</name>
     <message numerus="yes">
-        <location filename="../src/app/purge/strips_page.cpp" line="229"/>
+        <location filename="../src/app/purge/strips_page.cpp" line="218"/>
         <source>%1 by calibration from %n reading(s)</source>
         <translation>
             <numerusform>%1 by calibration from %n reading</numerusform>
@@ -251,7 +300,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/strips_page.cpp" line="232"/>
+        <location filename="../src/app/purge/strips_page.cpp" line="221"/>
         <source>%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.</source>
         <translation>
             <numerusform>%n pair takes half of %1 g. Drag a cut, or move it with the arrow keys.</numerusform>

@@ -1,3 +1,4 @@
+#include "formats/shelf_db.h"
 #include "formats/files.h"
 #include "formats/model.h"
 #include "formats/zip.h"
@@ -345,6 +346,22 @@ void TestCli::supports() {
     QVERIFY(schools[0]["contact_mm2"].toDouble() > 300);
     QVERIFY(run({"supports", "p.vitrail"}).out.contains("soluble throughout"));
     QCOMPARE(run({"supports", "none.vitrail"}).status, 1);
+    for (const char* key : {"extra_g", "verdict", "snap_places", "enclosed_mm2", "source"})
+        QVERIFY2(schools[1].toObject().contains(key), key);
+    QCOMPARE(all["interfaces"].toArray().size() >= 12, true);
+    bool tree = false;
+    for (const QJsonValue& way : all["less"].toArray())
+        tree |= way["code"].toString() == "tree";
+    QVERIFY(tree);
+    // Materials come from a shelf that is given.
+    QVERIFY(write_file(path("shelf.json"), shelf_to_json(starter_shelf())));
+    QVERIFY(json({"supports", "p.vitrail", "--json", "--shelf", "shelf.json"})["schools"][1]["source"].toString().contains("shelf"));
+    QCOMPARE(run({"supports", "p.vitrail", "--shelf", "none.json"}).status, 1);
+    // What is painted about support is kept to.
+    QCOMPARE(run({"new", "free.vitrail", "--model", "leg.stl", "plate.stl", "--machine", "feeder-4", "--filament", "A:PLA:#1f3a63", "--paint", "plate:down=free"}).status, 0);
+    QVERIFY(json({"supports", "free.vitrail", "--json"})["advice"].toString().startsWith("Nothing needs holding"));
+    QCOMPARE(run({"new", "x.vitrail", "--model", "leg.stl", "--filament", "A:PLA:#1f3a63", "--paint", "leg=free"}).status, 2);
+    QVERIFY(run({"sheet", "p.vitrail", "--html", "sheet.html"}).status == 0);
     // Support that is wanted is in the plan.
     const QJsonObject with = json({"plan", "p.vitrail", "--json", "--set", "support.kind=tree"});
     QVERIFY(with["totals"]["support_g"].toDouble() > 0 && with["totals"]["interface_g"].toDouble() > 0);

@@ -1,3 +1,4 @@
+#include "core/support/bridging.h"
 #include "core/support/solid.h"
 
 #include "support.h"
@@ -82,6 +83,7 @@ private Q_SLOTS:
     void tops_are_aligned_in_as_few_layers_as_can_be();
     void interface_where_it_stands();
     void solids_have_the_volume();
+    void materials_bridge_so_far();
 };
 
 void TestSupport::sphere_by_closed_form() {
@@ -552,6 +554,23 @@ void TestSupport::solids_have_the_volume() {
             exact += t->grid.thickness_mm(l) * (area_mm2(s.body[static_cast<std::size_t>(l) - 1]) + area_mm2(s.interface[static_cast<std::size_t>(l) - 1]));
         COMPARE_NEAR(volume, exact, (kind == SupportKind::columns ? 0.02 : 0.08) * exact); // a branch grows by less than a face shows
     }
+}
+
+void TestSupport::materials_bridge_so_far() {
+    // A gate of 8 mm: PLA spans it with 10 mm set, PETG and TPU do not.
+    Project p;
+    p.machine = *find_machine("feeder-4");
+    p.settings.support = kColumns;
+    p.parts = {part("gate", solids::box(0, 0, 0, 5, 8, 6), 'A'), part("post", solids::box(13, 0, 0, 18, 8, 6), 'A'), part("lintel", solids::box(0, 0, 6, 18, 8, 7), 'A')};
+    for (const Material m : {Material::PLA, Material::PETG, Material::TPU}) {
+        p.filaments = {make_filament('A', m, {30, 60, 90})};
+        QCOMPARE(plan_of(p)->support->layout->contact_mm2 > 0, m != Material::PLA);
+    }
+    p.settings.support_bridge_mm = 12; // 8.4 mm for PETG
+    p.filaments = {make_filament('A', Material::PETG, {30, 60, 90})};
+    QCOMPARE(plan_of(p)->support->layout->contact_mm2, 0.0);
+    for (const MaterialFacts& m : all_materials())
+        QVERIFY(bridged_share(m.material) > 0 && bridged_share(m.material) <= 1);
 }
 
 QTEST_APPLESS_MAIN(TestSupport)

@@ -213,6 +213,9 @@ void TestArchive::paint_shells_pose_and_spools_survive() {
     repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; }); });
     p.filaments[0].spools = {{"S-1", 123.5}, {"S-2", 900}};
     p.filaments[0].shelf_id = "x1";
+    p.filaments[0].dried_day = 20769;
+    p.filaments[0].opened_day = 20700;
+    repaint_support(p.parts[1], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [](PatchNumber) { return static_cast<PatchNumber>(SupportWish::hold); }); });
     p.filaments[1].kept_dry = p.filaments[1].class_confirmed = true;
     p.waivers = {{"tall-thin", "glued"}};
     turn(p, to_bed({0, -1, 0.3f}));
@@ -232,6 +235,9 @@ void TestArchive::paint_shells_pose_and_spools_survive() {
         QCOMPARE(bool(q->parts[i].paint), bool(p.parts[i].paint));
         if (p.parts[i].paint)
             QVERIFY(*q->parts[i].paint == *p.parts[i].paint);
+        QCOMPARE(bool(q->parts[i].support_paint), bool(p.parts[i].support_paint));
+        if (p.parts[i].support_paint)
+            QVERIFY(*q->parts[i].support_paint == *p.parts[i].support_paint);
     }
     QVERIFY(q->filaments[0] == p.filaments[0]);
     QVERIFY(q->filaments[1] == p.filaments[1]);
@@ -309,6 +315,8 @@ void TestArchive::surfaces_that_do_not_fit_are_refused() {
     };
     refused([](Json& j) { j["parts"][0]["surface"] = "surfaces/9.ply"; }, "missing");
     refused([](Json& j) { j["parts"][0]["surface"] = "../etc/passwd"; }, "missing");
+    refused([](Json& j) { j["parts"][0]["support_surface"] = "surfaces/9-support.ply"; }, "missing");
+    refused([](Json& j) { j["parts"][1]["support_surface"] = j["parts"][0]["surface"]; }, "missing"); // taken already
     refused([](Json& j) { j["parts"][0]["patches"] = Json::array(); }, "faulty");
     refused([](Json& j) { j["parts"][0]["body"] = 1; }, "does not fit the body");
     refused([](Json& j) { j["pose"] = Json::array({2, 0, 0, 0, 1, 0, 0, 0, 1}); }, "rotation");

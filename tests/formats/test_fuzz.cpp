@@ -1,6 +1,7 @@
 #include "formats/archive.h"
 #include "formats/machine_file.h"
 #include "core/patch/stroke.h"
+#include "core/project/regions.h"
 #include "formats/model.h"
 #include "formats/ply.h"
 #include "formats/zip.h"
@@ -157,6 +158,9 @@ void TestFuzz::archive_json() {
     p.in_machine = {{'A', 1}};
     p.refill_choices = {{'B', 1, 3}};
     p.print_first = "B";
+    p.settings.support = kColumns;
+    p.support_filament = 'B';
+    repaint_support(p.parts[0], [](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [](PatchNumber) { return static_cast<PatchNumber>(SupportWish::hold); }); });
     p.machine.nozzles[3].missing = true;
     p.machine.calibrations = {{"carousel", 0.4, Material::PLA, 30, 50, 1, 1, -1, {{{1, 2, 3}, {4, 5, 6}, 2, 100}}}};
     const std::string seed = *write_archive(p);

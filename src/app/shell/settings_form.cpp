@@ -19,6 +19,7 @@ SettingsForm::SettingsForm(Document* document, std::initializer_list<const char*
         auto* label = new QLabel(name);
         label->setToolTip(QString::fromUtf8(edit->info().why));
         label->setBuddy(edit);
+        edit->focusProxy()->setMinimumWidth(em(5.5)); // the longest number it could hold would be far more
         form_->addRow(label, edit);
         connect(edit, &SettingEdit::edited, this, [this, edit, name](double v) {
             document_->edit(tr("Change %1").arg(name), [&](Project& p) { p.settings.*edit->info().field = v; });

@@ -20,7 +20,7 @@ namespace vitrail {
 
 InterfacePage::InterfacePage(Document* document, QWidget* parent)
     : QWidget(parent), document_(document),
-      table_(make_table("tuning", tr("Interfaces compared"), {{tr("layers"), 4, true}, {tr("density"), 5, true}, {tr("face above"), 0}, {tr("interface"), 5.4, true}, {tr("changes"), 5, true}, {tr("in layers"), 5, true}, {tr("purge"), 5, true}, {tr("time"), 5.6, true}, {tr("cost"), 5, true}})),
+      table_(make_table("tuning", tr("Interfaces compared"), {{tr("layers"), 3.4, true}, {tr("density"), 4.2, true}, {tr("face above"), 0}, {tr("interface"), 4.8, true}, {tr("changes"), 4.4, true}, {tr("in layers"), 4.6, true}, {tr("purge, tower"), 6, true}, {tr("time"), 4.6, true}, {tr("cost"), 3.8, true}})),
       says_(new QLabel), drying_(new QListWidget), use_(new QPushButton(icon(QStringLiteral("check")), tr("&Use this"))), dried_(new QPushButton(tr("Dried &today"))) {
     auto* tuning = new Panel(tr("How many layers, how dense"));
     use_->setObjectName(QStringLiteral("use_tuning"));
@@ -51,7 +51,7 @@ InterfacePage::InterfacePage(Document* document, QWidget* parent)
     scroll->setWidget(new SettingsForm(document, {"cleanup.same", "cleanup.release", "cleanup.soluble", "cleanup.unreached", "soak.start", "soak.per_cm3", "soak.water"}));
     model->body()->addWidget(scroll, 1);
     auto* side = make_splitter(Qt::Vertical, {damp, model}, {240, 240});
-    auto* all = make_splitter(Qt::Horizontal, {tuning, side}, {740, 400});
+    auto* all = make_splitter(Qt::Horizontal, {tuning, side}, {800, 330});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);

@@ -172,7 +172,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     copy_->setObjectName(QStringLiteral("copy_values"));
     set->add_to_heading(copy_);
     set->body()->addWidget(values_, 1);
-    auto* beside = make_splitter(Qt::Vertical, {why, risks, set}, {150, 150, 190});
+    auto* beside = make_splitter(Qt::Vertical, {why, risks, set}, {200, 130, 160});
     auto* all = make_splitter(Qt::Horizontal, {schools, beside}, {850, 270});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);

@@ -358,7 +358,7 @@ void View3d::paintGL() {
     for (const Filament& f : project.filaments)
         others.push_back(f.colour);
     const QVector3D mark = rgb(to_qcolor(stand_out(others, vivid_colours())));
-    letters[kSupportCode] = QVector4D(rgb(t.quiet), 3);
+    letters[kSupportCode] = QVector4D(0.60f, 0.60f, 0.60f, 3);
     letters[kInterfaceCode] = QVector4D(mark, 8);
     letters[kContactCode] = QVector4D(mark, 12);
     letters[kSnapCode] = QVector4D(rgb(t.bad), 14);

@@ -1,6 +1,7 @@
 #include "core/plan/support_stage.h"
 
 #include "core/plan/plan.h"
+#include "core/support/bridging.h"
 
 #include <tbb/parallel_for.h>
 
@@ -8,8 +9,8 @@
 
 namespace vitrail {
 
-OverhangRules overhang_rules(const Settings& s) {
-    return {s.support_angle_deg, s.support_bridge_mm, s.support_least_mm2};
+OverhangRules overhang_rules(const Project& p) {
+    return {p.settings.support_angle_deg, p.settings.support_bridge_mm * bridged_share(p), p.settings.support_least_mm2};
 }
 
 SupportRules support_rules(const Settings& s) {
@@ -26,7 +27,7 @@ SupportRules support_rules(const Settings& s) {
 }
 
 SupportStage::Key SupportStage::key_of(const Project& p, std::shared_ptr<const LayerTable> table) {
-    Key key{std::move(table), overhang_rules(p.settings), {}, support_rules(p.settings)};
+    Key key{std::move(table), overhang_rules(p), {}, support_rules(p.settings)};
     for (const Part& part : p.parts)
         key.paints.push_back(part.support_paint);
     return key;

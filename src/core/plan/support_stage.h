@@ -7,7 +7,8 @@ namespace vitrail {
 
 struct Plan;
 
-OverhangRules overhang_rules(const Settings& s);
+/// The span of bridges is the setting times what the piece's materials bridge of it.
+OverhangRules overhang_rules(const Project& project);
 SupportRules support_rules(const Settings& s);
 
 /// Remembers the latest layouts and what they were made from: overhangs as long as layers and angle stay, wishes as long as

@@ -205,7 +205,7 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
         attempt("bed", "Support on the bed only", "nothing stands on the piece and scars it there", "what the bed cannot reach is not held", [](Project& q) { q.settings.support_on_piece = kNo; });
     if (s.support_bridge_mm < 10)
         attempt("bridge", "Let it bridge 10 mm", "gaps carried at both sides are left free, where the material spans them", "bridges may sag", [](Project& q) { q.settings.support_bridge_mm = 10; });
-    const auto cut = best_cut(*plan.table, *plan.support->overhangs, overhang_rules(s), {progress.stop, {}});
+    const auto cut = best_cut(*plan.table, *plan.support->overhangs, overhang_rules(project), {progress.stop, {}});
     if (!cut)
         return stopped;
     progress.at(share = 0.7);

@@ -83,7 +83,8 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
             s.risks.push_back("heat: no bed temperature suits both");
             break;
         }
-        if (!f.nozzle_c.meets(piece.nozzle_c)) {
+        const auto nozzle = [&](char l) { return plan.loading.nozzle[static_cast<std::size_t>(find_filament(p, l))]; };
+        if (!f.nozzle_c.meets(piece.nozzle_c) && nozzle(letter) == nozzle(piece.letter)) { // on nozzles of their own it is no trouble
             s.risks.push_back("heat: no nozzle temperature suits both; the printer waits at every change");
             break;
         }

@@ -144,12 +144,19 @@ Result<std::shared_ptr<const AccessMap>> map_access(const LayerTable& table, dou
     m.tool_mm = tool_mm;
     const Bounds& b = table.bounds;
     const double wide = double(b.max.x) - b.min.x, deep = double(b.max.y) - b.min.y, tall = table.grid.top_mm(table.grid.count);
-    m.cell_mm = std::max(0.5, std::cbrt(std::max(1e-9, wide * deep * tall) / AccessMap::kMostCells));
-    const int layers = std::max(1, static_cast<int>(m.cell_mm / table.grid.height_mm + 0.25));
+    int layers = 1, slabs = 1;
+    double cells = 0;
+    // Flat or thin pieces have a rim of many cells for the few inside.
+    for (m.cell_mm = std::max(0.5, std::cbrt(std::max(1e-9, wide * deep * tall) / AccessMap::kMostCells));; m.cell_mm *= 1.25) {
+        layers = std::max(1, static_cast<int>(m.cell_mm / table.grid.height_mm + 0.25));
+        slabs = (table.grid.count + layers - 1) / layers;
+        cells = (std::ceil(wide / m.cell_mm) + 2) * (std::ceil(deep / m.cell_mm) + 2) * (slabs + 2);
+        if (cells <= 2 * AccessMap::kMostCells)
+            break;
+    }
     m.z_mm = layers * table.grid.height_mm;
     m.nx = static_cast<int>(std::ceil(wide / m.cell_mm)) + 2;
     m.ny = static_cast<int>(std::ceil(deep / m.cell_mm)) + 2;
-    const int slabs = (table.grid.count + layers - 1) / layers;
     m.nz = slabs + 2;
     m.x0_mm = b.min.x - m.cell_mm / 2;
     m.y0_mm = b.min.y - m.cell_mm / 2;

@@ -1,5 +1,7 @@
 #include "core/support/layout.h"
 
+#include "core/geometry/near.h"
+
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -281,13 +283,10 @@ Faces find_faces(const std::vector<Overhang>& overhangs) {
             const int c = static_cast<int>(out.contacts.size());
             const Box box = grown(box_of(area), kBeside_mm);
             leads.push_back(c);
-            Paths wide;
             for (int b = below_from; b < below_to; ++b) {
                 if (lead(b) == lead(c) || !boxes[static_cast<std::size_t>(b)].meets(box))
                     continue;
-                if (wide.empty())
-                    wide = offset(area, kBeside_mm);
-                if (!intersect(wide, out.contacts[static_cast<std::size_t>(b)].area).empty())
+                if (come_near(area, out.contacts[static_cast<std::size_t>(b)].area, kBeside_mm))
                     leads[static_cast<std::size_t>(lead(b))] = lead(c);
             }
             boxes.push_back(box);

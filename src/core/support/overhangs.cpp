@@ -1,5 +1,7 @@
 #include "core/support/overhangs.h"
 
+#include "core/geometry/near.h"
+
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -55,25 +57,6 @@ bool meet(const Paths& piece, const Paths& below) {
         if (contains(below, piece[0][i]))
             return true;
     return !intersect(piece, below).empty();
-}
-
-/// The point of the rings nearest to (x, y), and how far it is. Units.
-struct Nearest {
-    double x = 0, y = 0, away = 1e300;
-};
-Nearest nearest_on(const Paths& rings, double x, double y) {
-    Nearest best;
-    double squared = 1e300;
-    for (const Path& ring : rings)
-        for (std::size_t i = 0; i < ring.size(); ++i) {
-            const IntPoint &a = ring[i], &b = ring[i + 1 < ring.size() ? i + 1 : 0];
-            const double dx = static_cast<double>(b.X - a.X), dy = static_cast<double>(b.Y - a.Y), ax = x - static_cast<double>(a.X), ay = y - static_cast<double>(a.Y);
-            const double length = dx * dx + dy * dy, t = length > 0 ? std::clamp((ax * dx + ay * dy) / length, 0.0, 1.0) : 0, ex = ax - t * dx, ey = ay - t * dy;
-            if (const double d = ex * ex + ey * ey; d < squared)
-                squared = d, best = {x - ex, y - ey, 0};
-        }
-    best.away = std::sqrt(squared);
-    return best;
 }
 
 /// No closing by that radius reaches the piece: at each of a few of its corners a disc that touches what is below on one side has
