@@ -346,8 +346,8 @@ void TestSupport::torus_on_edge() {
                 inside = std::min(inside, z);
         }
         // Strips thinner than 10 µm are rounding: they end a little early.
-        COMPARE_NEAR(outside, (R + r) * (1 - std::sin(a)), 0.8);
-        COMPARE_NEAR(inside, (R + r) + (R - r) * std::sin(a), 0.8);
+        COMPARE_NEAR(outside, (R + r) * (1 - std::sin(a)), 1.0);
+        COMPARE_NEAR(inside, (R + r) + (R - r) * std::sin(a), 1.0);
     }
 }
 

@@ -2,6 +2,7 @@
 
 #include "core/geometry/bvh.h"
 #include "core/geometry/hull.h"
+#include "core/geometry/prism.h"
 #include "core/plan/detail.h"
 #include "core/support/layout.h"
 #include "demo/scenario.h"
@@ -164,9 +165,15 @@ using Exact = CGAL::Exact_predicates_exact_constructions_kernel;
 using ExactPolygon = CGAL::Polygon_2<Exact>;
 using ExactSet = CGAL::Polygon_set_2<Exact>;
 
-ExactSet to_set(const Paths& area) {
+ExactSet to_set(const Paths& rings) {
     ExactSet set;
-    for (const Paths& piece : pieces_of(area)) {
+    // CGAL wants strictly simple rings: a hair's shrinking parts those that touch themselves.
+    Paths area;
+    ClipperLib::ClipperOffset hair;
+    hair.AddPaths(rings, ClipperLib::jtMiter, ClipperLib::etClosedPolygon);
+    hair.Execute(area, -0.9);
+    ClipperLib::SimplifyPolygons(area);
+    for (const Paths& piece : pieces_of(strictly_simple(area))) {
         const auto ring = [](const Path& path, bool outer) {
             ExactPolygon p;
             for (const IntPoint& v : path)

@@ -184,12 +184,13 @@ Result<std::shared_ptr<const AccessMap>> map_access(const LayerTable& table, dou
     // A cell next to the piece is half a cell away from it.
     const std::vector<std::uint8_t> far = far_cells(m, tool_mm / 2 / m.cell_mm + 0.5);
     flood(m, AccessMap::tool, rim(m), kAnyDistance, [&](std::size_t i) { return far[i] != 0; }, [](std::size_t, int) {});
-    // The tip touches what is within the tool's half thickness, and a cell, of where its middle gets.
+    // The tip gets into corners: it touches what is within one and a half times the tool's half thickness, and a cell, of where its
+    // middle gets. Ours.
     std::vector<std::uint32_t> middles;
     for (std::size_t i = 0; i < m.flags.size(); ++i)
         if (m.flags[i] & AccessMap::tool)
             middles.push_back(static_cast<std::uint32_t>(i));
-    flood(m, AccessMap::tip, std::move(middles), static_cast<int>(std::ceil(tool_mm / 2 / m.cell_mm)) + 1, free, [](std::size_t, int) {});
+    flood(m, AccessMap::tip, std::move(middles), static_cast<int>(std::ceil(0.75 * tool_mm / m.cell_mm)) + 1, free, [](std::size_t, int) {});
     progress.at(1);
     return std::shared_ptr<const AccessMap>(std::move(out));
 }

@@ -58,24 +58,30 @@ struct ColumnInput {
 std::vector<Paths> columns(const ColumnInput& c, int top, const Paths& in) {
     const auto clipped = [&](const Paths& area) { return in.empty() || area.empty() ? area : intersect(area, in); };
     const auto n = static_cast<std::size_t>(top);
-    std::vector<Paths> begun(n), touching(n), blocked(n);
+    std::vector<Paths> begun(n), touching(n), blocked(n), wider(n);
     tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) {
         touching[i] = clipped(c.touching[i]);
         blocked[i] = clipped(c.blocked[i]);
     });
+    // What is clear of a layer is clear of the next but for where the piece grows wider. Now and then all of it is taken off, so
+    // that smoothing does not add up.
+    constexpr std::size_t kNowAndThen = 8;
     tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) {
         for (std::size_t k = i + 1; k <= i + static_cast<std::size_t>(c.near_layers) && k < n; ++k)
             begun[i].insert(begun[i].end(), touching[k].begin(), touching[k].end());
         if (!begun[i].empty())
             begun[i] = subtract(filled(begun[i]), blocked[i]);
+        wider[i] = i % kNowAndThen == 0 || i + 1 == n ? blocked[i] : blocked[i] == blocked[i + 1] ? Paths{} : subtract(blocked[i], blocked[i + 1]);
     });
     std::vector<Paths> s(n);
+    Paths down; // what goes straight on, without what a layer touches beside the piece
     for (std::size_t i = n; i-- > 0;) {
-        Paths here = i + 1 < n && !s[i + 1].empty() ? subtract(s[i + 1], blocked[i]) : Paths{};
+        if (!down.empty() && !wider[i].empty())
+            down = subtract(down, wider[i]);
         if (!begun[i].empty())
-            here = here.empty() ? std::move(begun[i]) : unite(here, begun[i]);
-        tidy(here, c.beside_mm);
-        s[i] = touching[i].empty() ? std::move(here) : here.empty() ? touching[i] : unite(here, touching[i]);
+            down = down.empty() ? std::move(begun[i]) : unite(down, begun[i]);
+        tidy(down, c.beside_mm);
+        s[i] = touching[i].empty() ? down : down.empty() ? touching[i] : unite(down, touching[i]);
     }
     if (!c.on_piece) // only what goes down to the bed
         for (std::size_t i = 1; i < n; ++i)

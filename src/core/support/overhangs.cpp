@@ -77,6 +77,16 @@ bool open_sided(const Paths& piece, const Paths& below, double radius) {
     return true;
 }
 
+/// The part of an area near a box; all of it where that is most of it.
+Paths around(const Paths& area, const Box& box) {
+    const Box all = box_of(area);
+    const auto size = [](const Box& b) { return static_cast<double>(b.right - b.left) * static_cast<double>(b.bottom - b.top); };
+    constexpr double kMost = 0.5;
+    if (all.empty() || size(box) > kMost * size(all))
+        return area;
+    return intersect(area, {{{box.left, box.top}, {box.right, box.top}, {box.right, box.bottom}, {box.left, box.bottom}}});
+}
+
 Overhang look_at(const Paths& layer, const Paths& below, double h, const OverhangRules& rules) {
     Overhang out;
     if (layer.empty())
@@ -86,23 +96,29 @@ Overhang look_at(const Paths& layer, const Paths& below, double h, const Overhan
             out.islands.insert(out.islands.end(), piece.begin(), piece.end());
     // Exact, unlike the overhang of plan/detail, which looks for what is in the air and lets a few µm a layer pass.
     const double reach = reach_mm(h, rules);
-    Paths over = subtract(layer, reach > 0 ? offset(below, reach) : below);
+    Paths beyond = subtract(layer, below);
     if (!out.islands.empty())
-        over = subtract(over, out.islands);
+        beyond = subtract(beyond, out.islands);
+    if (beyond.empty()) {
+        out.area = out.islands;
+        return out;
+    }
+    Paths carries = below;
+    ClipperLib::CleanPolygons(carries, std::min(0.001, reach / 100) * kUnitsPerMm); // far finer than what is allowed
+    Paths over = subtract(beyond, reach > 0 ? offset(carries, reach) : below);
     // Where next to nothing is allowed, walls leave slivers of a few µm; an opening takes them away.
     constexpr double kSliver_mm = 0.005;
     if (reach < 4 * kSliver_mm)
         over = offset(offset(over, -kSliver_mm), kSliver_mm);
-    Paths closed;
     for (const Paths& piece : pieces_of(over)) {
         const double area = area_mm2(piece);
         if (area < rules.least_mm2 || area <= kSliver_mm * perimeter_mm(piece))
             continue;
         bool bridged = false;
         if (rules.bridge_mm > 0 && !open_sided(piece, below, rules.bridge_mm / 2 * kUnitsPerMm)) {
-            if (closed.empty())
-                closed = offset(offset(below, rules.bridge_mm / 2), -rules.bridge_mm / 2);
-            bridged = area_mm2(intersect(piece, closed)) >= 0.9 * area;
+            Paths rough = around(below, grown(box_of(piece), 2.2 * rules.bridge_mm));
+            ClipperLib::CleanPolygons(rough, 0.02 * kUnitsPerMm); // nothing to a span
+            bridged = area_mm2(intersect(piece, offset(offset(rough, rules.bridge_mm / 2), -rules.bridge_mm / 2))) >= 0.9 * area;
         }
         Paths& to = bridged ? out.bridges : out.area;
         to.insert(to.end(), piece.begin(), piece.end());
