@@ -84,6 +84,7 @@ private Q_SLOTS:
     void interface_where_it_stands();
     void solids_have_the_volume();
     void materials_bridge_so_far();
+    void edits_give_what_a_full_run_gives();
 };
 
 void TestSupport::sphere_by_closed_form() {
@@ -571,6 +572,37 @@ void TestSupport::materials_bridge_so_far() {
     QCOMPARE(plan_of(p)->support->layout->contact_mm2, 0.0);
     for (const MaterialFacts& m : all_materials())
         QVERIFY(bridged_share(m.material) > 0 && bridged_share(m.material) <= 1);
+}
+
+void TestSupport::edits_give_what_a_full_run_gives() {
+    std::mt19937 rng(8);
+    const auto t = table_of({solids::sphere(9, 64, 32, {0, 0, 14}), solids::box(-4, -4, 0, 4, 4, 8), solids::box(-30, 10, 20, 30, 30, 22), solids::box(-30, 10, 0, -26, 30, 20), solids::sphere(5, 48, 24, {18, 18, 9})}, 0.4);
+    const OverhangRules rules{45, 0, 0.5};
+    const auto found = overhangs_of(*t, rules);
+    const auto beside = space_beside(*t, 0.6);
+    for (int round = 0; round < 12; ++round) {
+        SupportRules r;
+        r.kind = round % 4 == 3 ? SupportKind::tree : SupportKind::columns;
+        r.gap_layers = round % 2;
+        r.on_piece = round % 3 != 0;
+        const auto blocked = *blocked_space(*t, *beside, r.gap_layers);
+        const SupportLayout before = *lay_out_support(*t, found, blocked, r);
+        // A stroke somewhere: a disc kept free in a few layers.
+        SupportWishes w;
+        w.keep_free.resize(found.size());
+        w.hold.resize(found.size());
+        const double x = static_cast<double>(rng() % 50) - 25, y = static_cast<double>(rng() % 30), radius = 1 + static_cast<double>(rng() % 5);
+        for (std::size_t i = 0; i < found.size(); ++i)
+            w.keep_free[i] = solids::circle(x, y, radius, 24);
+        const auto painted = with_wishes(*t, found, w, rules);
+        const SupportLayout full = *lay_out_support(*t, painted, blocked, r), edited = *lay_out_support(*t, painted, blocked, r, &before);
+        for (std::size_t i = 0; i < full.body.size(); ++i) {
+            COMPARE_NEAR(area_mm2(subtract(full.stand[i], edited.stand[i])) + area_mm2(subtract(edited.stand[i], full.stand[i])), 0, 0.6); // smoothing along the seam
+            COMPARE_NEAR(area_mm2(edited.interface[i]), area_mm2(full.interface[i]), 0.3);
+        }
+        COMPARE_NEAR(edited.contact_mm2, full.contact_mm2, 1e-3 * full.contact_mm2 + 1e-6);
+        QCOMPARE(edited.faces.size(), full.faces.size());
+    }
 }
 
 QTEST_APPLESS_MAIN(TestSupport)

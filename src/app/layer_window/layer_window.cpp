@@ -154,6 +154,7 @@ void LayerWindow::paintEvent(QPaintEvent*) {
         std::vector<Srgb> others;
         for (const Filament& f : project.filaments)
             others.push_back(f.colour);
+        others.push_back(to_srgb(t.bad)); // what is ready to snap
         const QColor mark = to_qcolor(stand_out(others, vivid_colours()));
         p.fillPath(support_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->support_by[static_cast<std::size_t>(layer) - 1])].colour));
         p.fillPath(interface_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->interface_by[static_cast<std::size_t>(layer) - 1])].colour));

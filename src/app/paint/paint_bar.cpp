@@ -91,24 +91,8 @@ PaintBar::PaintBar(Document* document, ViewState* view, Painter* painter, QWidge
     }
     mirror->setMenu(mirrors);
     row->addWidget(mirror);
-    auto* more = new QToolButton;
-    more->setObjectName(QStringLiteral("paint_more"));
-    more->setText(tr("Patch"));
-    more->setPopupMode(QToolButton::InstantPopup);
-    more->setToolTip(tr("What can be done with the chosen patch"));
-    auto* menu = new QMenu(more);
-    const auto act = [&](const char* name, const char* picture, const QString& text, auto run) {
-        QAction* a = menu->addAction(icon(QString::fromLatin1(picture)), text);
-        a->setObjectName(QString::fromLatin1(name));
-        connect(a, &QAction::triggered, this, run);
-    };
-    act("patch_new", "plus", tr("Begin a new patch"), [this] { view_->select_patch(-1, 0); });
-    act("patch_grow", "maximize-2", tr("Grow by 1 mm"), [this] { painter_->grow_by(1); });
-    act("patch_shrink", "minimize-2", tr("Shrink by 1 mm"), [this] { painter_->grow_by(-1); });
-    act("patch_invert", "contrast", tr("Invert on its part"), [this] { painter_->invert(); });
-    more->setMenu(menu);
-    row->addWidget(more);
-    more->setVisible(painter->target == PaintTarget::patches);
+    if (painter->target == PaintTarget::patches)
+        row->addWidget(make_patch_menu());
     row->addStretch();
 
     auto* second = new QHBoxLayout;
@@ -127,6 +111,27 @@ PaintBar::PaintBar(Document* document, ViewState* view, Painter* painter, QWidge
     connect(view, &ViewState::selection_changed, this, &PaintBar::refresh);
     connect(document, &Document::project_changed, this, &PaintBar::refresh);
     refresh();
+}
+
+/// What can be done with the chosen patch.
+QToolButton* PaintBar::make_patch_menu() {
+    auto* more = new QToolButton;
+    more->setObjectName(QStringLiteral("paint_more"));
+    more->setText(tr("Patch"));
+    more->setPopupMode(QToolButton::InstantPopup);
+    more->setToolTip(tr("What can be done with the chosen patch"));
+    auto* menu = new QMenu(more);
+    const auto act = [&](const char* name, const char* picture, const QString& text, auto run) {
+        QAction* a = menu->addAction(icon(QString::fromLatin1(picture)), text);
+        a->setObjectName(QString::fromLatin1(name));
+        connect(a, &QAction::triggered, this, run);
+    };
+    act("patch_new", "plus", tr("Begin a new patch"), [this] { view_->select_patch(-1, 0); });
+    act("patch_grow", "maximize-2", tr("Grow by 1 mm"), [this] { painter_->grow_by(1); });
+    act("patch_shrink", "minimize-2", tr("Shrink by 1 mm"), [this] { painter_->grow_by(-1); });
+    act("patch_invert", "contrast", tr("Invert on its part"), [this] { painter_->invert(); });
+    more->setMenu(menu);
+    return more;
 }
 
 QToolButton* PaintBar::add_tool(int tool, const char* name, const char* picture, const QString& text) {

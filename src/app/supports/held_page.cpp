@@ -36,7 +36,7 @@ QComboBox* filament_choice(const char* name, const QString& spoken, const QStrin
 
 HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), painter_(new Painter(document, view, this)),
-      faces_(make_table("contact_faces", tr("Faces of the piece that support touches"), {{tr("face"), 6.6}, {tr("cm²"), 3.4, true}, {tr("held"), 3.6, true}, {tr("interface"), 4.8, true}, {tr("afterwards"), 0}})), says_(new QLabel),
+      faces_(make_table("contact_faces", tr("Faces of the piece that support touches"), {{tr("face"), 6.6}, {tr("cm²"), 3.4, true}, {tr("held"), 3.6, true}, {tr("interface"), 4.8, true}, {tr("reach"), 0}})), says_(new QLabel),
       support_filament_(filament_choice("support_filament", tr("Filament of the support"), tr("Who prints the support's body. The piece's own: whichever of its filaments a layer is printed in anyway"))),
       interface_filament_(filament_choice("interface_filament", tr("Filament of the interface"), tr("Who prints what touches the piece"))) {
     painter_->target = PaintTarget::support;
@@ -63,7 +63,7 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
         row->setSpacing(em(0.5));
         row->addWidget(label);
         row->addWidget(show);
-        auto* legend = new QLabel(tr("Interface: a colour that no filament has. Ringed: thin, ready to snap."));
+        auto* legend = new QLabel(tr("Interface and touched faces: a colour no filament has. In red: thin, ready to snap."));
         legend->setObjectName(QStringLiteral("quiet"));
         legend->setWordWrap(true);
         row->addWidget(legend, 1);
@@ -78,7 +78,9 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
     }
     auto* layer = new Panel;
     layer->body()->setContentsMargins(0, 0, 0, 0);
-    layer->body()->addWidget(new LayerWindow(document, view));
+    auto* window = new LayerWindow(document, view);
+    window->setObjectName(QStringLiteral("held_layer_window"));
+    layer->body()->addWidget(window);
     auto* faces = new Panel(tr("Where it touches"));
     says_->setObjectName(QStringLiteral("held_says"));
     says_->setWordWrap(true);

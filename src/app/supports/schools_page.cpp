@@ -172,7 +172,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     copy_->setObjectName(QStringLiteral("copy_values"));
     set->add_to_heading(copy_);
     set->body()->addWidget(values_, 1);
-    auto* beside = make_splitter(Qt::Vertical, {why, risks, set}, {200, 130, 160});
+    auto* beside = make_splitter(Qt::Vertical, {why, risks, set}, {165, 155, 175});
     auto* all = make_splitter(Qt::Horizontal, {schools, beside}, {850, 270});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -305,7 +305,7 @@ void SchoolsPage::fill() {
             for (const std::string& r : s.risks)
                 risks << QString::fromStdString(r.substr(0, r.find(':')));
             cells[kRisks] = risks.isEmpty() ? tr("none known") : risks.join(QStringLiteral(" · "));
-            cells[kWorth] = c == study_->best ? tr("wins here") : c == 0 ? tr("what others are measured by") : s.pays_from_per_h < 0 ? tr("never pays") : s.pays_from_per_h <= 0 ? tr("pays anyway") : tr("from %1 an hour").arg(s.pays_from_per_h, 0, 'f', 2);
+            cells[kWorth] = c == study_->best ? tr("wins here") : c == 0 ? tr("the measure") : s.pays_from_per_h < 0 ? tr("never pays") : s.pays_from_per_h <= 0 ? tr("pays anyway") : tr("from %1 an hour").arg(s.pays_from_per_h, 0, 'f', 2);
             tips[kWorth] = QString::fromStdString(s.verdict);
         }
         for (int r = 0; r < kRows; ++r) {

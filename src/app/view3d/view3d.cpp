@@ -357,6 +357,7 @@ void View3d::paintGL() {
     std::vector<Srgb> others;
     for (const Filament& f : project.filaments)
         others.push_back(f.colour);
+    others.push_back(to_srgb(t.bad)); // what is ready to snap
     const QVector3D mark = rgb(to_qcolor(stand_out(others, vivid_colours())));
     letters[kSupportCode] = QVector4D(0.60f, 0.60f, 0.60f, 3);
     letters[kInterfaceCode] = QVector4D(mark, 8);

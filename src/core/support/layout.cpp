@@ -431,6 +431,16 @@ Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector
         }
     tbb::parallel_for(1, count + 1, [&](int l) {
         const auto i = static_cast<std::size_t>(l) - 1;
+        if (before && r.least_face_mm2 <= 0 && s[i] == before->stand[i]) {
+            bool same = true;
+            for (int k = 0; k < std::max(1, r.interface_layers) && l + k <= count; ++k)
+                same &= out.touching[i + static_cast<std::size_t>(k)] == before->touching[i + static_cast<std::size_t>(k)];
+            if (same) {
+                out.body[i] = before->body[i];
+                out.interface[i] = before->interface[i];
+                return;
+            }
+        }
         Paths under;
         for (int k = 0; k < r.interface_layers && l + k <= count; ++k)
             if (const Paths& roof = roofs[i + static_cast<std::size_t>(k)]; !roof.empty())
@@ -471,6 +481,17 @@ Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector
     std::vector<double> on_interface(faces.contacts.size(), 0);
     tbb::parallel_for(std::size_t{0}, faces.contacts.size(), [&](std::size_t k) {
         SupportContact& c = faces.contacts[k];
+        if (r.kind == SupportKind::columns && r.on_piece) {
+            // A column ends in all that may be touched, and its interface is its own top.
+            Paths touched = c.top >= 1 ? intersect(c.area, out.touching[static_cast<std::size_t>(c.top) - 1]) : Paths{};
+            const double area = area_mm2(touched);
+            c.held = area > 1e-6;
+            c.has_interface = c.held && r.interface_layers > 0 && !faces.faces[static_cast<std::size_t>(c.face)].small;
+            on_interface[k] = c.has_interface ? area : 0;
+            if (c.held)
+                c.area = std::move(touched);
+            return;
+        }
         const Paths none;
         const Paths& body = c.top >= 1 ? out.body[static_cast<std::size_t>(c.top) - 1] : none;
         const Paths& face = c.top >= 1 ? out.interface[static_cast<std::size_t>(c.top) - 1] : none;
