@@ -28,7 +28,7 @@ std::string order_of_removal(const Plan& plan) {
     std::vector<std::size_t> order;
     const auto& faces = plan.support->layout->faces;
     for (std::size_t k = 0; k < faces.size(); ++k)
-        if (faces[k].held_mm2 > 0)
+        if (faces[k].held_mm2 > 0 && faces[k].held_mm2 >= 0.05 * faces.front().held_mm2) // the others go with them
             order.push_back(k);
     const auto deep = [&](std::size_t k) { return plan.face_access.empty() ? 0 : plan.face_access[k].depth_mm; };
     constexpr std::size_t kMostNamed = 4; // the largest
