@@ -85,6 +85,7 @@ private Q_SLOTS:
     void solids_have_the_volume();
     void materials_bridge_so_far();
     void edits_give_what_a_full_run_gives();
+    void nothing_is_left_inside_discs();
 };
 
 void TestSupport::sphere_by_closed_form() {
@@ -602,6 +603,29 @@ void TestSupport::edits_give_what_a_full_run_gives() {
         }
         COMPARE_NEAR(edited.contact_mm2, full.contact_mm2, 1e-3 * full.contact_mm2 + 1e-6);
         QCOMPARE(edited.faces.size(), full.faces.size());
+    }
+}
+
+void TestSupport::nothing_is_left_inside_discs() {
+    // Discs on a stem: support stands between them, and no hair of it beside the stem where a disc is.
+    Builder b;
+    std::vector<std::pair<double, double>> profile{{0, 0}, {20, 0}, {20, 3}, {7, 3}};
+    for (int i = 0; i < 4; ++i)
+        for (const auto& [r, z] : std::vector<std::pair<double, double>>{{7, 5.4}, {20, 5.4}, {20, 7}, {7, 7}})
+            profile.emplace_back(r, z + 4 * i);
+    profile.emplace_back(0, 19);
+    solids::add_revolved(b, profile, 96);
+    const auto t = table_of({b.build()});
+    for (const int gap : {0, 1}) {
+        SupportRules r;
+        r.gap_layers = gap;
+        const SupportLayout s = layout_of(*t, overhangs_of(*t, {50, 0, 0.5}), r);
+        for (int l = 1; l <= t->grid.count; ++l) {
+            const double all = area_mm2(s.stand[static_cast<std::size_t>(l) - 1]);
+            QVERIFY2(all == 0 || all > 900, std::to_string(l).c_str());
+            if (area_mm2(whole_layer(*t, l)) > 1000)
+                QCOMPARE(all, 0.0);
+        }
     }
 }
 

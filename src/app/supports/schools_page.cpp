@@ -116,6 +116,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     advice_->setObjectName(QStringLiteral("school_advice"));
     advice_->setFont(font_of(1.05, true));
     advice_->setWordWrap(true);
+    advice_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     schools->body()->addWidget(advice_);
 
     table_->setObjectName(QStringLiteral("schools"));
@@ -240,6 +241,7 @@ void SchoolsPage::showEvent(QShowEvent* e) {
 void SchoolsPage::fill() {
     const int was = table_->currentColumn();
     const QSignalBlocker quiet(table_);
+    table_->setVisible(study_ != nullptr);
     if (!study_) {
         table_->setColumnCount(0);
         advice_->setText(document_->plan() ? tr("Planning it five times…") : tr("Once there is a piece to plan, five ways to hold it stand here beside each other."));

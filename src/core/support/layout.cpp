@@ -66,12 +66,13 @@ std::vector<Paths> columns(const ColumnInput& c, int top, const Paths& in) {
     // What is clear of a layer is clear of the next but for where the piece grows wider. Now and then all of it is taken off, so
     // that smoothing does not add up.
     constexpr std::size_t kNowAndThen = 8;
+    constexpr double kSeam_mm = 0.05; // more than smoothing moves an outline
     tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) {
         for (std::size_t k = i + 1; k <= i + static_cast<std::size_t>(c.near_layers) && k < n; ++k)
             begun[i].insert(begun[i].end(), touching[k].begin(), touching[k].end());
         if (!begun[i].empty())
             begun[i] = subtract(filled(begun[i]), blocked[i]);
-        wider[i] = i % kNowAndThen == 0 || i + 1 == n ? blocked[i] : blocked[i] == blocked[i + 1] ? Paths{} : subtract(blocked[i], blocked[i + 1]);
+        wider[i] = i % kNowAndThen == 0 || i + 1 == n ? blocked[i] : blocked[i] == blocked[i + 1] ? Paths{} : offset(subtract(blocked[i], blocked[i + 1]), kSeam_mm);
     });
     std::vector<Paths> s(n);
     Paths down; // what goes straight on, without what a layer touches beside the piece
