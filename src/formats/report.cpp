@@ -178,7 +178,7 @@ Json schools_report(const SchoolStudy& study, const std::vector<Tuning>& tuning,
             values[what] = value;
         for (const auto& [letter, g] : s.extra_g)
             extra[std::string(1, letter)] = g;
-        Json j{{"school", s.id}, {"name", s.name}, {"possible", s.possible}};
+        Json j{{"school", s.id}, {"name", s.name}, {"possible", s.possible}, {"now", s.now}};
         if (!s.possible)
             j["why_not"] = s.why_not;
         const Totals& t = s.totals;

@@ -201,7 +201,14 @@ void TestSchools::schools_are_plans() {
     const Project p = shelf();
     const auto study = compare_schools(p, *plan_of(p));
     for (const School& s : study->schools) {
+        QVERIFY(!s.now); // nothing is held yet
         Project q = p;
+        s.apply(q);
+        // Held so, it is the present one, and keeps what was tuned.
+        q.settings.interface_layers = 4;
+        const auto again = compare_schools(q, *plan_of(q));
+        QVERIFY(school(*again, s.id).now);
+        COMPARE_NEAR(school(*again, s.id).totals.total_s, plan_of(q)->totals.total_s, 1e-6);
         s.apply(q);
         const auto made = plan_of(q);
         QCOMPARE(made->totals.changes, s.totals.changes);

@@ -9,7 +9,6 @@
 #include "app/shell/settings_form.h"
 #include "app/shell/view_state.h"
 #include "app/view3d/view3d.h"
-#include "core/after_print/cleanup.h"
 
 #include <QComboBox>
 #include <QFormLayout>
@@ -163,7 +162,10 @@ void HeldPage::refresh() {
     double unheld = 0;
     for (const ContactFace& f : layout.faces)
         unheld += f.mm2 - f.held_mm2;
-    const int snaps = static_cast<int>(snap_places(*plan).size());
+    int snaps = 0; // as the checks found them
+    for (const Finding& f : plan->findings)
+        if (f.code == "thin-lug")
+            snaps += static_cast<int>(f.spots.size());
     QString text = layout.faces.empty() ? tr("Nothing overhangs far enough to need holding.")
                                         : tr("%n face(s), %1 cm² in all.", nullptr, static_cast<int>(layout.faces.size())).arg(layout.contact_mm2 / 100, 0, 'f', 1);
     if (snaps)
@@ -171,9 +173,13 @@ void HeldPage::refresh() {
     if (unheld > 0.1 * layout.contact_mm2 && unheld > 4)
         text += QStringLiteral(" ") + tr("%1 cm² lie so close to the piece that nothing fits below.").arg(unheld / 100, 0, 'f', 1);
     says_->setText(text);
-    faces_->setRowCount(static_cast<int>(layout.faces.size()));
+    constexpr std::size_t kMostRows = 200; // the largest
+    const std::size_t rows = std::min(kMostRows, layout.faces.size());
+    if (rows < layout.faces.size())
+        says_->setText(text + QStringLiteral(" ") + tr("The %1 largest are listed.").arg(rows));
+    faces_->setRowCount(static_cast<int>(rows));
     const auto percent = [](double share) { return tr("%1 %").arg(100 * share, 0, 'f', 0); };
-    for (std::size_t k = 0; k < layout.faces.size(); ++k) {
+    for (std::size_t k = 0; k < rows; ++k) {
         const ContactFace& f = layout.faces[k];
         const FaceAccess a = k < plan->face_access.size() ? plan->face_access[k] : FaceAccess{};
         const QString reach = a.enclosed > 0.05 ? tr("no way out") : a.no_tool > 0.05 ? tr("%1 unreached").arg(percent(a.no_tool)) : tr("in reach");

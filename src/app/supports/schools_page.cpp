@@ -268,7 +268,7 @@ void SchoolsPage::fill() {
     pictured.assign(schools.size(), {});
     for (int c = 0; c < table_->columnCount(); ++c) {
         const School& s = schools[static_cast<std::size_t>(c)];
-        auto* head = new QTableWidgetItem(QString::fromStdString(s.name));
+        auto* head = new QTableWidgetItem(s.now ? tr("%1 (now)").arg(QString::fromStdString(s.name)) : QString::fromStdString(s.name));
         table_->setHorizontalHeaderItem(c, head);
         SchoolPicture& l = pictured[static_cast<std::size_t>(c)];
         l.possible = s.possible;

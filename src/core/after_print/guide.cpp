@@ -1,19 +1,12 @@
 #include "core/after_print/guide.h"
+#include "core/base/format.h"
 
 #include <algorithm>
 #include <chrono>
-#include <cstdio>
 
 namespace vitrail {
 
 namespace {
-
-template <class... T>
-std::string format(const char* pattern, T... values) {
-    char buffer[600];
-    std::snprintf(buffer, sizeof buffer, pattern, values...);
-    return buffer;
-}
 
 std::string cm2(double mm2) {
     return format("%.1f cm\u00b2", mm2 / 100);

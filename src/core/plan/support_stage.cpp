@@ -43,10 +43,10 @@ void SupportStage::know(const Project& p, const Plan& plan) {
 }
 
 Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
+    std::erase_if(entries_, [&](const Entry& e) { return e.key.table != table; });
     if (p.settings.support == kNoSupport)
         return std::shared_ptr<const SupportPlan>();
     const Key key = key_of(p, table);
-    std::erase_if(entries_, [&](const Entry& e) { return e.key.table != table; });
     if (const auto same = std::find_if(entries_.begin(), entries_.end(), [&](const Entry& e) { return e.key == key; }); same != entries_.end()) {
         std::rotate(same, same + 1, entries_.end());
         return entries_.back().made;

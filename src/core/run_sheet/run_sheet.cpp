@@ -1,23 +1,16 @@
 #include "core/run_sheet/run_sheet.h"
 
+#include "core/base/format.h"
 #include "core/changes/commands.h"
 #include "core/material/shelf.h"
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 #include <set>
 
 namespace vitrail {
 
 namespace {
-
-template <class... T>
-std::string format(const char* pattern, T... values) {
-    char buffer[512];
-    std::snprintf(buffer, sizeof buffer, pattern, values...);
-    return buffer;
-}
 
 std::vector<std::string> cautions_for(const Project& p, const Plan& plan) {
     std::vector<std::string> c{

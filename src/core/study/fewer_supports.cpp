@@ -1,5 +1,6 @@
 #include "core/study/fewer_supports.h"
 
+#include "core/base/format.h"
 #include "core/geometry/cut.h"
 #include "core/plan/orient.h"
 #include "core/plan/planner.h"
@@ -7,18 +8,10 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 namespace vitrail {
 
 namespace {
-
-template <class... T>
-std::string format(const char* pattern, T... values) {
-    char buffer[400];
-    std::snprintf(buffer, sizeof buffer, pattern, values...);
-    return buffer;
-}
 
 double held_mm2(const std::vector<Overhang>& all) {
     double sum = 0;

@@ -1,22 +1,15 @@
 #include "core/study/schools.h"
 
+#include "core/base/format.h"
 #include "core/material/pairing.h"
 #include "core/plan/planner.h"
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 namespace vitrail {
 
 namespace {
-
-template <class... T>
-std::string format(const char* pattern, T... values) {
-    char buffer[400];
-    std::snprintf(buffer, sizeof buffer, pattern, values...);
-    return buffer;
-}
 
 struct Chosen {
     char letter = 0;
@@ -50,6 +43,15 @@ Chosen filament_of(Project& p, const OwnShelf& own, const std::vector<Material>&
             return {letter, "not on your shelf: planned with the figures of its class"};
         }
     return {};
+}
+
+/// Common practice, no source: a gap of about one layer for the same material, none and a dense top for the others.
+void set_up(Settings& s, ComesOff how, bool throughout) {
+    s.support_gap_layers = how == ComesOff::broken ? 1 : 0;
+    s.interface_density_pct = how == ComesOff::broken ? 75 : std::max(95.0, s.interface_density_pct);
+    s.interface_layers = std::max(2.0, s.interface_layers);
+    // A body that bonds must not stand on the piece without a gap.
+    s.interface_below = how != ComesOff::broken && !throughout && s.support_on_piece == kYes ? std::max(2.0, s.interface_below) : 0;
 }
 
 void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Filament& piece) {
@@ -187,12 +189,9 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
         // The piece's own: whichever a layer is printed in anyway.
         p.support_filament = s.support == piece.letter ? 0 : s.support;
         p.interface_filament = s.interface == piece.letter ? 0 : s.interface;
-        // Common practice, no source: a gap of about one layer for the same material, none and a dense top for the others.
-        p.settings.support_gap_layers = k.how == ComesOff::broken ? 1 : 0;
-        p.settings.interface_density_pct = k.how == ComesOff::broken ? 75 : std::max(95.0, p.settings.interface_density_pct);
-        p.settings.interface_layers = std::max(2.0, p.settings.interface_layers);
-        // A body that bonds must not stand on the piece without a gap.
-        p.settings.interface_below = k.how != ComesOff::broken && !k.throughout && p.settings.support_on_piece == kYes ? std::max(2.0, p.settings.interface_below) : 0;
+        s.now = project.settings.support != kNoSupport && p.support_filament == project.support_filament && p.interface_filament == project.interface_filament;
+        if (!s.now)
+            set_up(p.settings, k.how, k.throughout);
         s.apply = [wanted = p](Project& q) {
             q.filaments = wanted.filaments;
             q.support_filament = wanted.support_filament;

@@ -10,6 +10,7 @@ struct School {
     std::string id;   ///< same, release-interface, release, soluble-interface, soluble
     std::string name; ///< in words
     bool possible = true;
+    bool now = false; ///< the project is held so already: then with its own figures
     std::string why_not;
     char support = 0, interface = 0; ///< letters; they may be filaments the project does not have yet
     std::vector<std::string> materials; ///< support first, then the interface where it is another

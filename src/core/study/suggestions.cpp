@@ -1,12 +1,12 @@
 #include "core/study/suggestions.h"
 
+#include "core/base/format.h"
 #include "core/plan/orient.h"
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 #include <set>
 
 namespace vitrail {
@@ -16,13 +16,6 @@ namespace {
 /// Borders farther apart than this are not moved onto each other.
 constexpr int kNearLayers = 4;
 constexpr std::size_t kMostTries = 160;
-
-template <class... T>
-std::string format(const char* pattern, T... values) {
-    char buffer[400];
-    std::snprintf(buffer, sizeof buffer, pattern, values...);
-    return buffer;
-}
 
 double delta_e(const Filament& a, const Filament& b) {
     return delta_e_2000(to_lab(a.colour), to_lab(b.colour));
