@@ -1,4 +1,5 @@
 #include "core/colour/colour.h"
+#include "core/colour/stand_out.h"
 #include "core/colour/pigment.h"
 
 #include "support.h"
@@ -8,6 +9,7 @@ using namespace vitrail;
 class TestColour : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    void marks_stand_out();
     void ciede2000_published_pairs();
     void srgb_round_trips();
     void srgb_transfer_curve();
@@ -118,6 +120,28 @@ void TestColour::hex_is_read_and_refused() {
 void TestColour::contrast_as_in_wcag() {
     COMPARE_NEAR(contrast_ratio({0, 0, 0}, {255, 255, 255}), 21, 1e-9);
     COMPARE_NEAR(contrast_ratio({119, 119, 119}, {255, 255, 255}), 4.48, 0.01); // the well-known #777 on white
+}
+
+void TestColour::marks_stand_out() {
+    // The mark is the candidate farthest from its nearest neighbour, by brute force over all of them.
+    std::mt19937 rng(4);
+    const std::vector<Srgb> vivid = vivid_colours();
+    for (int round = 0; round < 200; ++round) {
+        std::vector<Srgb> used;
+        for (int i = 0; i < 1 + round % 8; ++i)
+            used.push_back(round % 3 ? Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())} : vivid[rng() % vivid.size()]);
+        const auto nearest = [&](Srgb c) {
+            double d = 1e9;
+            for (const Srgb u : used)
+                d = std::min(d, delta_e_2000(to_lab(c), to_lab(u)));
+            return d;
+        };
+        const Srgb mark = stand_out(used, vivid);
+        for (const Srgb c : vivid)
+            QVERIFY(nearest(mark) >= nearest(c));
+    }
+    for (const Srgb dark : {Srgb{16, 16, 16}, Srgb{250, 250, 245}}) // black on black is seen, and white on white
+        QVERIFY(delta_e_2000(to_lab(stand_out(std::vector{dark}, vivid)), to_lab(dark)) > 40);
 }
 
 QTEST_APPLESS_MAIN(TestColour)

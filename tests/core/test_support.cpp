@@ -1,3 +1,5 @@
+#include "core/geometry/near.h"
+#include "core/support/access.h"
 #include "core/support/bridging.h"
 #include "core/support/solid.h"
 
@@ -86,6 +88,9 @@ private Q_SLOTS:
     void materials_bridge_so_far();
     void edits_give_what_a_full_run_gives();
     void nothing_is_left_inside_discs();
+    void nearness_by_brute_force();
+    void tools_get_where_there_is_room();
+    void water_gets_where_it_can();
 };
 
 void TestSupport::sphere_by_closed_form() {
@@ -626,6 +631,89 @@ void TestSupport::nothing_is_left_inside_discs() {
             if (area_mm2(whole_layer(*t, l)) > 1000)
                 QCOMPARE(all, 0.0);
         }
+    }
+}
+
+void TestSupport::nearness_by_brute_force() {
+    std::mt19937 rng(77);
+    const auto disc = [&] { return solids::circle(static_cast<double>(rng() % 40), static_cast<double>(rng() % 40), 1 + static_cast<double>(rng() % 6), 48); };
+    for (int round = 0; round < 60; ++round) {
+        const Paths a = disc(), b = disc();
+        const double x = static_cast<double>(rng() % 40000), y = static_cast<double>(rng() % 40000);
+        // Points along the outline, close together.
+        double least = 1e300;
+        for (const Path& ring : a)
+            for (std::size_t i = 0; i < ring.size(); ++i)
+                for (int k = 0; k < 200; ++k) {
+                    const IntPoint &p = ring[i], &q = ring[(i + 1) % ring.size()];
+                    least = std::min(least, std::hypot(static_cast<double>(p.X) + static_cast<double>(q.X - p.X) * k / 200 - x, static_cast<double>(p.Y) + static_cast<double>(q.Y - p.Y) * k / 200 - y));
+                }
+        const Nearest n = nearest_on(a, x, y);
+        COMPARE_NEAR(n.away, least, 3);
+        COMPARE_NEAR(std::hypot(n.x - x, n.y - y), n.away, 1e-6);
+        for (const double mm : {0.3, 2.0})
+            QCOMPARE(come_near(a, b, mm), !intersect(offset(a, mm), b).empty());
+    }
+    QVERIFY(nearest_on({}, 0, 0).away > 1e100);
+    QVERIFY(!come_near({}, disc(), 1));
+}
+
+void TestSupport::tools_get_where_there_is_room() {
+    // Every cell the middle of the tool gets to has half its thickness free all around, by looking at all cells of the piece.
+    std::mt19937 rng(12);
+    for (int round = 0; round < 6; ++round) {
+        std::vector<Mesh> meshes;
+        for (int i = 0; i < 4; ++i) {
+            const double x = static_cast<double>(rng() % 12), y = static_cast<double>(rng() % 12), z = i ? static_cast<double>(rng() % 8) : 0;
+            meshes.push_back(solids::box(x, y, z, x + 2 + static_cast<double>(rng() % 6), y + 2 + static_cast<double>(rng() % 6), z + 2 + static_cast<double>(rng() % 5)));
+        }
+        const auto t = table_of(std::move(meshes));
+        const double tool = 1 + static_cast<double>(rng() % 4);
+        const auto made = map_access(*t, tool);
+        QVERIFY(made);
+        const AccessMap& m = **made;
+        struct Cell {
+            int x, y, z;
+        };
+        std::vector<Cell> solid;
+        for (int z = 0; z < m.nz; ++z)
+            for (int y = 0; y < m.ny; ++y)
+                for (int x = 0; x < m.nx; ++x)
+                    if (m.flags[m.at(x, y, z)] & AccessMap::solid)
+                        solid.push_back({x, y, z});
+        const double need = tool / 2 + m.cell_mm / 2;
+        int reached = 0;
+        for (int z = 1; z + 1 < m.nz; z += 2)
+            for (int y = 1; y + 1 < m.ny; y += 2)
+                for (int x = 1; x + 1 < m.nx; x += 2) {
+                    if (!(m.flags[m.at(x, y, z)] & AccessMap::tool))
+                        continue;
+                    ++reached;
+                    for (const Cell& c : solid)
+                        QVERIFY(std::hypot(std::hypot((c.x - x) * m.cell_mm, (c.y - y) * m.cell_mm), (c.z - z) * m.z_mm) >= need - 1e-3);
+                }
+        QVERIFY(reached > 0);
+    }
+}
+
+void TestSupport::water_gets_where_it_can() {
+    // A cell is wet exactly when it is free and has a wet neighbour, or lies outside.
+    const auto t = table_of({solids::sphere(7, 48, 24, {0, 0, 7}), solids::box(10, 0, 0, 20, 10, 2), solids::box(10, 0, 8, 20, 10, 10), solids::box(10, 0, 2, 12, 10, 8), solids::box(18, 0, 2, 20, 10, 8), solids::box(12, 8, 2, 18, 10, 8)});
+    const auto made = map_access(*t, 3);
+    const AccessMap& m = **made;
+    for (int z = 1; z + 1 < m.nz; ++z)
+        for (int y = 1; y + 1 < m.ny; ++y)
+            for (int x = 1; x + 1 < m.nx; ++x) {
+                const auto wet = [&](int dx, int dy, int dz) { return (m.flags[m.at(x + dx, y + dy, z + dz)] & AccessMap::water) != 0; };
+                const bool neighbour = wet(1, 0, 0) || wet(-1, 0, 0) || wet(0, 1, 0) || wet(0, -1, 0) || wet(0, 0, 1) || wet(0, 0, -1);
+                const std::uint8_t f = m.flags[m.at(x, y, z)];
+                QCOMPARE((f & AccessMap::water) != 0, !(f & AccessMap::solid) && neighbour);
+            }
+    QCOMPARE(m.enclosed_mm3, 0.0); // its front is open
+    // However flat or thin a piece is, the map stays small.
+    for (const auto& box : {solids::box(0, 0, 0, 4000, 4000, 0.4), solids::box(0, 0, 0, 1, 1, 300)}) {
+        const auto flat = map_access(*table_of({box}, 0.2), 3);
+        QVERIFY((*flat)->flags.size() <= static_cast<std::size_t>(2 * AccessMap::kMostCells));
     }
 }
 

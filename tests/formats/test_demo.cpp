@@ -1,3 +1,5 @@
+#include "core/run_sheet/run_sheet.h"
+#include "core/study/schools.h"
 #include "demo/scenario.h"
 #include "core/purge/calibrate.h"
 #include "formats/files.h"
@@ -20,6 +22,7 @@ private Q_SLOTS:
     void nothing_spoils_them();
     void signal_flags_can_be_argued_about();
     void marsh_map_is_swapped_by_hand();
+    void three_pieces_are_held_three_ways();
     void readings_can_be_fitted();
     void painted_shows_a_mistake_of_each_kind();
 };
@@ -109,6 +112,32 @@ void TestDemo::marsh_map_is_swapped_by_hand() {
     const auto plan = plan_of(*p);
     QCOMPARE(plan->totals.hand_swaps, plan->totals.changes);
     QVERIFY(plan->totals.changes >= 6);
+}
+
+void TestDemo::three_pieces_are_held_three_ways() {
+    const auto best = [](const Result<Project>& p, double hour) {
+        Project q = *p;
+        q.settings.attended_per_h = hour;
+        const auto study = compare_schools(q, *plan_of(q));
+        return study->schools[static_cast<std::size_t>(study->best)].id;
+    };
+    // Common practice, no source: a release interface saves the scars where a few layers touch; fine fins no tool can reach want a
+    // soluble material throughout; and where one's hour is worth little, the extra hours exceed the cleaning they save.
+    QCOMPARE(best(demo::lamp_bracket(), 15), std::string("release-interface"));
+    QCOMPARE(best(demo::lamp_cooler(), 15), std::string("soluble"));
+    QCOMPARE(best(demo::lighthouse(), 15), std::string("release-interface"));
+    for (const auto& make : {demo::lamp_bracket, demo::lighthouse})
+        QCOMPARE(best(make(), 0.05), std::string("same"));
+    // Thin straps are warned about, and the run sheet says what to do with them.
+    const auto bracket = demo::lamp_bracket();
+    const auto plan = plan_of(*bracket);
+    QVERIFY(has(*plan, "thin-lug"));
+    const auto after = make_run_sheet(*bracket, *plan).after;
+    QVERIFY(std::any_of(after.begin(), after.end(), [](const AfterStep& s) { return s.text.find("cable straps") != std::string::npos; }));
+    // The gallery of the lighthouse overhangs; the lantern room below the roof has no opening.
+    Project light = *demo::lighthouse();
+    light.settings.support = kColumns;
+    QVERIFY(has(*plan_of(light), "support-trapped"));
 }
 
 void TestDemo::readings_can_be_fitted() {
