@@ -35,7 +35,7 @@ QComboBox* filament_choice(const char* name, const QString& spoken, const QStrin
 
 HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), painter_(new Painter(document, view, this)),
-      faces_(make_table("contact_faces", tr("Faces of the piece that support touches"), {{tr("face"), 6.6}, {tr("cm²"), 3.4, true}, {tr("held"), 3.6, true}, {tr("interface"), 4.8, true}, {tr("reach"), 0}})), says_(new QLabel),
+      faces_(make_table("contact_faces", tr("Faces of the piece that support touches"), {{tr("face"), 6}, {tr("cm²"), 2.9, true}, {tr("held"), 3.4, true}, {tr("interface"), 4.6, true}, {tr("reach"), 0}})), says_(new QLabel),
       support_filament_(filament_choice("support_filament", tr("Filament of the support"), tr("Who prints the support's body. The piece's own: whichever of its filaments a layer is printed in anyway"))),
       interface_filament_(filament_choice("interface_filament", tr("Filament of the interface"), tr("Who prints what touches the piece"))) {
     painter_->target = PaintTarget::support;
@@ -90,7 +90,7 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
     faces_->horizontalHeaderItem(4)->setToolTip(tr("Whether a tool and water get there afterwards"));
 
     auto* middle = make_splitter(Qt::Vertical, {layer, faces}, {210, 240});
-    auto* all = make_splitter(Qt::Horizontal, {piece, middle, make_settings()}, {410, 400, 350});
+    auto* all = make_splitter(Qt::Horizontal, {piece, middle, make_settings()}, {420, 412, 330});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
