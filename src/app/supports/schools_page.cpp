@@ -25,7 +25,7 @@ namespace vitrail {
 namespace {
 
 enum Row { kPicture, kMaterials, kGrams, kPurge, kChanges, kTime, kCleaning, kWater, kMoney, kSurface, kRisks, kWorth, kRows };
-enum Role { kShare = Qt::UserRole, kBestOfRow, kColours };
+enum Role { kShare = Qt::UserRole, kBestOfRow };
 
 /// Draws the picture of a school, and below figures how large they are beside the others'.
 class SchoolDelegate : public QStyledItemDelegate {
