@@ -279,7 +279,7 @@ void TestAfterPrint::cut_halves_what_hangs() {
     solids::add_revolved(b, {{0, 0}, {20, 0}, {20, 4}, {6, 4}, {6, 24}, {20, 24}, {20, 28}, {0, 28}}, 120);
     Project p = held({part("spool", b.build(), 'A')});
     const auto plan = plan_of(p);
-    const auto cut = best_cut(*plan->table, *plan->support->overhangs, {50, 0, 0.5});
+    const auto cut = best_cut(*plan->table, *plan->support->piece, *plan->support->overhangs, {50, 0, 0.5});
     QVERIFY(cut && *cut);
     const double ring = 3.14159265 * (20 * 20 - 6.24 * 6.24);
     COMPARE_NEAR((**cut).now_mm2, ring, 0.02 * ring);
@@ -287,13 +287,13 @@ void TestAfterPrint::cut_halves_what_hangs() {
     QVERIFY((**cut).z_mm > 3.9 && (**cut).z_mm < 24.1);
     // A table's cut leaves nothing either, whichever way the plate lies; of a sphere the bottom is cut off.
     const auto sphere = plan_of(held({part("ball", solids::sphere(12, 96, 64), 'A')}));
-    const auto halves = best_cut(*sphere->table, *sphere->support->overhangs, {50, 0, 0.5});
+    const auto halves = best_cut(*sphere->table, *sphere->support->piece, *sphere->support->overhangs, {50, 0, 0.5});
     QVERIFY(halves && *halves);
     COMPARE_NEAR((**halves).z_mm, 12 * (1 - std::sin(50 * 3.14159265 / 180)), 0.5); // up to where the underside is steep enough
     QVERIFY((**halves).flip_lower && !(**halves).flip_upper);
     // Nothing to cut where nothing hangs.
     const auto box = plan_of(held({part("box", solids::box(0, 0, 0, 10, 10, 10), 'A')}));
-    QVERIFY(!*best_cut(*box->table, *box->support->overhangs, {}));
+    QVERIFY(!*best_cut(*box->table, *box->support->piece, *box->support->overhangs, {}));
 }
 
 void TestAfterPrint::cut_pieces_keep_their_volume() {
@@ -302,7 +302,7 @@ void TestAfterPrint::cut_pieces_keep_their_volume() {
     Project p = held({part("spool", b.build(), 'A')});
     p.bands.push_back({"spool", 2, 4, 'C'});
     const auto plan = plan_of(p);
-    const auto cut = **best_cut(*plan->table, *plan->support->overhangs, {50, 0, 0.5});
+    const auto cut = **best_cut(*plan->table, *plan->support->piece, *plan->support->overhangs, {50, 0, 0.5});
     double before = 0, after = 0;
     for (const Part& x : p.parts)
         before += volume_mm3(*x.mesh);

@@ -283,6 +283,21 @@ void TestSlicing::triangulation_keeps_the_area() {
             sum += 0.5e-6 * double((t[1].X - t[0].X) * (t[2].Y - t[0].Y) - (t[1].Y - t[0].Y) * (t[2].X - t[0].X));
         COMPARE_NEAR(sum, area_mm2(outline), 1e-3);
     }
+    // A plate with holes at random: the cut to one must not lead through another.
+    std::mt19937 rng(14);
+    for (int round = 0; round < 60; ++round) {
+        Paths plate = rounded_rectangle(0, 0, 24, 24, 2);
+        for (int place = 0; place < 25; ++place)
+            if (rng() % 4) {
+                Path hole = circle(4 + 4 * (place % 5) + 0.1 * static_cast<double>(rng() % 5), 4 + 4 * (place / 5), 0.8 + 0.1 * static_cast<double>(rng() % 8), 5 + static_cast<int>(rng() % 9))[0];
+                std::reverse(hole.begin(), hole.end());
+                plate.push_back(std::move(hole));
+            }
+        double sum = 0;
+        for (const auto& t : triangulated(plate))
+            sum += 0.5e-6 * double((t[1].X - t[0].X) * (t[2].Y - t[0].Y) - (t[1].Y - t[0].Y) * (t[2].X - t[0].X));
+        COMPARE_NEAR(sum, area_mm2(plate), 1e-3);
+    }
 }
 
 void TestSlicing::stopping() {

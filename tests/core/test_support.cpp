@@ -1,4 +1,3 @@
-#include "core/geometry/near.h"
 #include "core/support/access.h"
 #include "core/support/bridging.h"
 #include "core/support/solid.h"
@@ -25,22 +24,32 @@ std::shared_ptr<const LayerTable> table_of(std::vector<Mesh> meshes, double laye
 }
 
 std::vector<Overhang> overhangs_of(const LayerTable& t, const OverhangRules& rules) {
-    auto o = find_overhangs(t, rules);
+    auto o = find_overhangs(t, *piece_rows(t), rules);
     return o ? *o : std::vector<Overhang>{};
 }
 
 SupportLayout layout_of(const LayerTable& t, const std::vector<Overhang>& o, const SupportRules& r) {
-    auto beside = space_beside(t, r.beside_mm);
-    auto blocked = blocked_space(t, *beside, r.gap_layers);
-    auto s = lay_out_support(t, o, *blocked, r);
+    const std::vector<Rows> piece = *piece_rows(t);
+    auto beside = space_beside(piece, r.beside_mm);
+    auto blocked = blocked_space(piece, *beside, r.gap_layers);
+    auto s = lay_out_support(t.grid, piece, o, *blocked, r);
     return s ? *s : SupportLayout{};
 }
 
-double sum_mm2(const std::vector<Overhang>& all, Paths Overhang::*what) {
+double sum_mm2(const std::vector<Overhang>& all, Rows Overhang::*what) {
     double sum = 0;
     for (const Overhang& o : all)
         sum += area_mm2(o.*what);
     return sum;
+}
+
+/// Clipper's own, with round corners.
+Paths round_offset(const Paths& area, double mm) {
+    ClipperLib::ClipperOffset co(2, 0.5);
+    co.AddPaths(area, ClipperLib::jtRound, ClipperLib::etClosedPolygon);
+    Paths out;
+    co.Execute(out, mm * kUnitsPerMm);
+    return out;
 }
 
 /// mm² · layers of support, body and interface.
@@ -86,7 +95,6 @@ private Q_SLOTS:
     void interface_where_it_stands();
     void solids_have_the_volume();
     void materials_bridge_so_far();
-    void edits_give_what_a_full_run_gives();
     void nothing_is_left_inside_discs();
     void nearness_by_brute_force();
     void tools_get_where_there_is_room();
@@ -195,7 +203,7 @@ void TestSupport::on_the_bed_only() {
     const SupportLayout bed = layout_of(*t, o, r);
     QVERIFY(stacked_mm2(bed) < everywhere);
     for (std::size_t l = 1; l < bed.body.size(); ++l) {
-        const Paths here = unite(bed.body[l], bed.interface[l]), below = unite(bed.body[l - 1], bed.interface[l - 1]);
+        const Rows here = unite(bed.body[l], bed.interface[l]), below = unite(bed.body[l - 1], bed.interface[l - 1]);
         COMPARE_NEAR(area_mm2(subtract(here, below)), 0, 1e-6); // nothing begins in the air or on the piece
     }
 }
@@ -256,12 +264,15 @@ void TestSupport::never_intersects_the_piece() {
                 r.interface_below = static_cast<int>(rng() % 2);
                 const SupportLayout s = layout_of(*t, o, r);
                 for (int l = 1; l <= t->grid.count; ++l) {
-                    const Paths piece = whole_layer(*t, l), all = unite(s.body[static_cast<std::size_t>(l) - 1], s.interface[static_cast<std::size_t>(l) - 1]);
-                    COMPARE_NEAR(area_mm2(intersect(piece, all)), 0, 1e-3);
+                    const auto i = static_cast<std::size_t>(l) - 1;
+                    const Paths piece = whole_layer(*t, l);
+                    const Rows all = unite(s.body[i], s.interface[i]);
+                    QVERIFY(intersect(rows_of(piece, all.pitch), all).empty());
+                    COMPARE_NEAR(area_mm2(intersect(piece, paths_of(all))), 0, 0.05); // corners are cut off between two lines
                     // It keeps beside it, but for the layer that touches.
-                    const int over = l + 1 + r.gap_layers;
-                    const Paths lower = over <= t->grid.count ? subtract(all, offset(o[static_cast<std::size_t>(over) - 1].touched, 0.02)) : all;
-                    COMPARE_NEAR(area_mm2(intersect(offset(piece, r.beside_mm - 0.05), lower)), 0, 0.02);
+                    const std::size_t over = i + 1 + static_cast<std::size_t>(r.gap_layers);
+                    const Rows lower = over < o.size() ? subtract(all, grown(o[over].touched, 0.02)) : all;
+                    COMPARE_NEAR(area_mm2(intersect(round_offset(piece, r.beside_mm - 0.05), paths_of(lower))), 0, 0.02);
                 }
             }
     }
@@ -312,18 +323,20 @@ void TestSupport::pieces_with_holes() {
     for (const Paths& p : pieces)
         sum += area_mm2(p);
     COMPARE_NEAR(sum, area_mm2(all), 1e-6);
-    QVERIFY(pieces_of({}).empty());
+    QVERIFY(pieces_of(Paths()).empty());
 }
 
 void TestSupport::stops_when_told() {
     std::stop_source stop;
     stop.request_stop();
     const auto t = table_on_a_leg();
-    QVERIFY(!find_overhangs(*t, {}, {stop.get_token(), {}}));
-    const auto o = overhangs_of(*t, {});
-    QVERIFY(!lay_out_support(*t, o, std::vector<Paths>(o.size()), {}, nullptr, {stop.get_token(), {}}));
-    QVERIFY(!blocked_space(*t, std::vector<Paths>(o.size()), 1, {stop.get_token(), {}}));
-    QVERIFY(!space_beside(*t, 1, {stop.get_token(), {}}));
+    const Progress stopped{stop.get_token(), {}};
+    QVERIFY(!piece_rows(*t, stopped));
+    const std::vector<Rows> piece = *piece_rows(*t);
+    QVERIFY(!find_overhangs(*t, piece, {}, stopped));
+    QVERIFY(!space_beside(piece, 1, stopped));
+    QVERIFY(!blocked_space(piece, piece, 1, stopped));
+    QVERIFY(!lay_out_support(t->grid, piece, overhangs_of(*t, {}), piece, {}, stopped));
 }
 
 void TestSupport::torus_on_edge() {
@@ -339,12 +352,12 @@ void TestSupport::torus_on_edge() {
         const auto o = overhangs_of(*t, {deg, 0, 0});
         double outside = 0, inside = 1e9;
         for (int l = 2; l <= t->grid.count; ++l) {
-            const Paths& area = o[static_cast<std::size_t>(l) - 1].area;
+            const Rows& area = o[static_cast<std::size_t>(l) - 1].area;
             if (area.empty())
                 continue;
             const double z = t->grid.bottom_mm(l);
             // Cut by the plane y = 0 the tube is a ring: only what lies in it counts.
-            const Paths in_plane = intersect(area, {{{-20000, -50}, {20000, -50}, {20000, 50}, {-20000, 50}}});
+            const Rows in_plane = intersect(area, rows_of({{{-20000, -50}, {20000, -50}, {20000, 50}, {-20000, 50}}}, area.pitch));
             if (in_plane.empty())
                 continue;
             if (z < R)
@@ -372,9 +385,10 @@ void TestSupport::slopes_hang_together() {
     double touched = 0;
     for (const Overhang& x : o)
         touched += area_mm2(x.touched);
-    // Seen from above the slope is a ring from 5 to 12; its first layer's strip is held by the piece.
+    // Seen from above the slope is a ring from 5 to 12. Its first and its last half layer reach about as far as is allowed, and the strip
+    // after the first is held by the piece.
     const double ring = std::numbers::pi * (12 * 12 - 5 * 5);
-    QVERIFY(touched > 0.95 * ring && touched < 1.001 * ring);
+    QVERIFY(touched > 0.9 * ring && touched < 1.001 * ring);
     QVERIFY(pieces_of(s.body[0]).size() == 1);
 }
 
@@ -444,8 +458,9 @@ void TestSupport::wishes_touch_only_their_layers() {
     SupportWishes w;
     w.hold.resize(found.size());
     w.keep_free.resize(found.size());
-    w.keep_free[4] = solids::circle(0, 0, 30);
-    const auto after = with_wishes(*t, found, w, {45, 0, 0.5});
+    const std::vector<Rows> piece = *piece_rows(*t);
+    w.keep_free[4] = rows_of(solids::circle(0, 0, 30), piece[0].pitch);
+    const auto after = with_wishes(t->grid, piece, found, w, {45, 0, 0.5});
     for (std::size_t i = 0; i < found.size(); ++i) {
         QCOMPARE(after[i].area == found[i].area, i != 4);
         if (i > 5 || i < 4)
@@ -523,7 +538,7 @@ void TestSupport::tops_are_aligned_in_as_few_layers_as_can_be() {
         }
         QCOMPARE(ours.size(), fewest);
         std::size_t with = 0;
-        for (const Paths& area : s.interface)
+        for (const Rows& area : s.interface)
             with += !area.empty();
         QCOMPARE(with, ours.size());
     }
@@ -580,37 +595,6 @@ void TestSupport::materials_bridge_so_far() {
         QVERIFY(bridged_share(m.material) > 0 && bridged_share(m.material) <= 1);
 }
 
-void TestSupport::edits_give_what_a_full_run_gives() {
-    std::mt19937 rng(8);
-    const auto t = table_of({solids::sphere(9, 64, 32, {0, 0, 14}), solids::box(-4, -4, 0, 4, 4, 8), solids::box(-30, 10, 20, 30, 30, 22), solids::box(-30, 10, 0, -26, 30, 20), solids::sphere(5, 48, 24, {18, 18, 9})}, 0.4);
-    const OverhangRules rules{45, 0, 0.5};
-    const auto found = overhangs_of(*t, rules);
-    const auto beside = space_beside(*t, 0.6);
-    for (int round = 0; round < 12; ++round) {
-        SupportRules r;
-        r.kind = round % 4 == 3 ? SupportKind::tree : SupportKind::columns;
-        r.gap_layers = round % 2;
-        r.on_piece = round % 3 != 0;
-        const auto blocked = *blocked_space(*t, *beside, r.gap_layers);
-        const SupportLayout before = *lay_out_support(*t, found, blocked, r);
-        // A stroke somewhere: a disc kept free in a few layers.
-        SupportWishes w;
-        w.keep_free.resize(found.size());
-        w.hold.resize(found.size());
-        const double x = static_cast<double>(rng() % 50) - 25, y = static_cast<double>(rng() % 30), radius = 1 + static_cast<double>(rng() % 5);
-        for (std::size_t i = 0; i < found.size(); ++i)
-            w.keep_free[i] = solids::circle(x, y, radius, 24);
-        const auto painted = with_wishes(*t, found, w, rules);
-        const SupportLayout full = *lay_out_support(*t, painted, blocked, r), edited = *lay_out_support(*t, painted, blocked, r, &before);
-        for (std::size_t i = 0; i < full.body.size(); ++i) {
-            COMPARE_NEAR(area_mm2(subtract(full.stand[i], edited.stand[i])) + area_mm2(subtract(edited.stand[i], full.stand[i])), 0, 0.6); // smoothing along the seam
-            COMPARE_NEAR(area_mm2(edited.interface[i]), area_mm2(full.interface[i]), 0.3);
-        }
-        COMPARE_NEAR(edited.contact_mm2, full.contact_mm2, 1e-3 * full.contact_mm2 + 1e-6);
-        QCOMPARE(edited.faces.size(), full.faces.size());
-    }
-}
-
 void TestSupport::nothing_is_left_inside_discs() {
     // Discs on a stem: support stands between them, and no hair of it beside the stem where a disc is.
     Builder b;
@@ -626,7 +610,7 @@ void TestSupport::nothing_is_left_inside_discs() {
         r.gap_layers = gap;
         const SupportLayout s = layout_of(*t, overhangs_of(*t, {50, 0, 0.5}), r);
         for (int l = 1; l <= t->grid.count; ++l) {
-            const double all = area_mm2(s.stand[static_cast<std::size_t>(l) - 1]);
+            const double all = area_mm2(s.body[static_cast<std::size_t>(l) - 1]) + area_mm2(s.interface[static_cast<std::size_t>(l) - 1]);
             QVERIFY2(all == 0 || all > 900, std::to_string(l).c_str());
             if (area_mm2(whole_layer(*t, l)) > 1000)
                 QCOMPARE(all, 0.0);
@@ -636,9 +620,8 @@ void TestSupport::nothing_is_left_inside_discs() {
 
 void TestSupport::nearness_by_brute_force() {
     std::mt19937 rng(77);
-    const auto disc = [&] { return solids::circle(static_cast<double>(rng() % 40), static_cast<double>(rng() % 40), 1 + static_cast<double>(rng() % 6), 48); };
     for (int round = 0; round < 60; ++round) {
-        const Paths a = disc(), b = disc();
+        const Paths a = solids::circle(static_cast<double>(rng() % 40), static_cast<double>(rng() % 40), 1 + static_cast<double>(rng() % 6), 48);
         const double x = static_cast<double>(rng() % 40000), y = static_cast<double>(rng() % 40000);
         // Points along the outline, close together.
         double least = 1e300;
@@ -648,14 +631,11 @@ void TestSupport::nearness_by_brute_force() {
                     const IntPoint &p = ring[i], &q = ring[(i + 1) % ring.size()];
                     least = std::min(least, std::hypot(static_cast<double>(p.X) + static_cast<double>(q.X - p.X) * k / 200 - x, static_cast<double>(p.Y) + static_cast<double>(q.Y - p.Y) * k / 200 - y));
                 }
-        const Nearest n = nearest_on(a, x, y);
+        const NearestOn n = nearest_on(a, x, y);
         COMPARE_NEAR(n.away, least, 3);
         COMPARE_NEAR(std::hypot(n.x - x, n.y - y), n.away, 1e-6);
-        for (const double mm : {0.3, 2.0})
-            QCOMPARE(come_near(a, b, mm), !intersect(offset(a, mm), b).empty());
     }
     QVERIFY(nearest_on({}, 0, 0).away > 1e100);
-    QVERIFY(!come_near({}, disc(), 1));
 }
 
 void TestSupport::tools_get_where_there_is_room() {

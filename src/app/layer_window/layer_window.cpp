@@ -113,8 +113,8 @@ void LayerWindow::rebuild() {
     for (std::size_t i = 0; i < plan->demand->patches.size(); ++i)
         for (std::size_t k = 0; k < plan->demand->patches[i].size(); ++k)
             add(static_cast<int>(i), static_cast<int>(k) + 1, plan->demand->patches[i][k].layers[layer - 1]);
-    support_ = plan->support ? path_of(plan->support->layout->body[static_cast<std::size_t>(layer) - 1]) : QPainterPath();
-    interface_ = plan->support ? path_of(plan->support->layout->interface[static_cast<std::size_t>(layer) - 1]) : QPainterPath();
+    support_ = plan->support ? path_of(paths_of(plan->support->layout->body[static_cast<std::size_t>(layer) - 1])) : QPainterPath();
+    interface_ = plan->support ? path_of(paths_of(plan->support->layout->interface[static_cast<std::size_t>(layer) - 1])) : QPainterPath();
 }
 
 void LayerWindow::paintEvent(QPaintEvent*) {

@@ -74,7 +74,7 @@ std::vector<SnapPlace> snap_places(const Plan& plan) {
             if (lugs.empty())
                 continue;
             for (const Paths& lug : pieces_of(lugs))
-                if (std::any_of(contacts.begin(), contacts.end(), [&](const SupportContact* c) { return box_of(c->area).meets(box_of(lug)) && !intersect(c->area, lug).empty(); }))
+                if (std::any_of(contacts.begin(), contacts.end(), [&](const SupportContact* c) { return box_of(c->area).meets(box_of(lug)) && !intersect(c->area, rows_of(lug, c->area.pitch)).empty(); }))
                     places.push_back({static_cast<int>(part), layer, lug});
         }
     return places;

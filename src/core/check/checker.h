@@ -26,7 +26,7 @@ struct Checker {
     std::vector<int> used_filaments() const;
     double bed_z() const { return plan.table->bed_z_mm; }
     /// A place in the middle of an area of a layer.
-    Spot spot_in(const Paths& area, int layer) const;
+    Spot spot_in(const Box& box, int layer) const;
 
     // meshes.cpp
     void meshes();

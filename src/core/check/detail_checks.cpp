@@ -24,7 +24,7 @@ struct Run {
 void add_spots(const Checker& c, const Paths& area, int layer, std::vector<Spot>& spots) {
     for (const Path& ring : area)
         if (spots.size() < kMostSpots && ClipperLib::Orientation(ring))
-            spots.push_back(c.spot_in({ring}, layer));
+            spots.push_back(c.spot_in(box_of({ring}), layer));
 }
 
 template <class Areas, class Measure>

@@ -50,8 +50,7 @@ std::vector<int> Checker::used_filaments() const {
     return u;
 }
 
-Spot Checker::spot_in(const Paths& area, int layer) const {
-    const Box b = box_of(area);
+Spot Checker::spot_in(const Box& b, int layer) const {
     const float x = static_cast<float>(double(b.left + b.right) / 2 / kUnitsPerMm), y = static_cast<float>(double(b.top + b.bottom) / 2 / kUnitsPerMm);
     const double size = std::max(double(b.right - b.left), double(b.bottom - b.top)) / kUnitsPerMm;
     return {{x, y, static_cast<float>(bed_z() + plan.grid.middle_mm(layer))}, layer, size};

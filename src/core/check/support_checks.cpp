@@ -14,7 +14,7 @@ void add_contacts(const Checker& c, int face, std::vector<Spot>& spots) {
     constexpr std::size_t kMostSpots = 200;
     for (const SupportContact& x : c.plan.support->layout->contacts)
         if (x.face == face && spots.size() < kMostSpots)
-            spots.push_back(c.spot_in(x.area, x.layer));
+            spots.push_back(c.spot_in(box_of(x.area), x.layer));
 }
 
 } // namespace

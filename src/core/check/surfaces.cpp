@@ -134,7 +134,7 @@ void Checker::tall_parts() {
                          (parts.size() == 1 ? quoted(parts[0]) : quoted(parts[0]) + " with what touches it") + " is " + mm(top, 1) + " tall on a foot " + mm(narrow, 1) +
                              " wide, " + num(top / narrow) + " times as tall. Beyond " + num(p.settings.check_tall, 0) + " it may topple or sway: add a brim, slow down, or turn it.",
                          at_layer(1), 1, parts);
-        f.spots.push_back(spot_in(feet, 1));
+        f.spots.push_back(spot_in(box_of(feet), 1));
     }
 }
 

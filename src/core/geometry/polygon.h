@@ -50,6 +50,12 @@ double length_around(const std::vector<std::pair<double, double>>& outline, doub
 /// where the answer is yes (touching rings), never the other way. O(points) for smooth outlines.
 bool simple(const Paths& rings);
 
+/// The point of the rings nearest to a point, and how far it is; all in units. `away` is huge where there is no ring.
+struct NearestOn {
+    double x = 0, y = 0, away = 1e300;
+};
+NearestOn nearest_on(const Paths& rings, double x, double y);
+
 /// Whether `p` lies inside by winding number.
 bool contains(const Paths& rings, IntPoint p);
 

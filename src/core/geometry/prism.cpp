@@ -19,7 +19,8 @@ cInt cross(const IntPoint& a, const IntPoint& b, const IntPoint& c) {
     return (b.X - a.X) * (c.Y - a.Y) - (b.Y - a.Y) * (c.X - a.X);
 }
 
-/// Joins a hole into the outer ring by a cut from its rightmost point to a corner that sees it.
+/// Joins a hole into the outer ring by a cut from its rightmost point to a corner farther right that sees it: holes still to come lie
+/// to the left, so that no cut meets them.
 void bridge(Path& outer, const Path& hole) {
     std::size_t h = 0;
     for (std::size_t i = 1; i < hole.size(); ++i)
@@ -37,7 +38,7 @@ void bridge(Path& outer, const Path& hole) {
     double best_d = 1e300;
     for (std::size_t i = 0; i < outer.size(); ++i) {
         const double d = std::hypot(double(outer[i].X - m.X), double(outer[i].Y - m.Y));
-        if (d >= best_d)
+        if (d >= best_d || outer[i].X <= m.X)
             continue;
         // The corner must open towards m, and no edge may lie between.
         const IntPoint &p = outer[(i + outer.size() - 1) % outer.size()], &v = outer[i], &n = outer[(i + 1) % outer.size()];

@@ -52,8 +52,8 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, c
         return entries_.back().made;
     }
     auto out = std::make_shared<SupportPlan>();
-    std::shared_ptr<const SupportLayout> before;
     for (const Entry& e : entries_) {
+        out->piece = e.made->piece;
         if (e.key.overhangs == key.overhangs)
             out->found = e.made->found;
         if (e.key.rules.beside_mm == key.rules.beside_mm) {
@@ -61,34 +61,38 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, c
             if (e.key.rules.gap_layers == key.rules.gap_layers)
                 out->blocked = e.made->blocked;
         }
-        if (e.key.overhangs == key.overhangs && e.key.rules == key.rules)
-            before = e.made->layout; // only the paint is another
         if (e.key.overhangs == key.overhangs && e.key.paints == key.paints)
             out->overhangs = e.made->overhangs;
     }
+    if (!out->piece) {
+        auto piece = piece_rows(*table, progress);
+        if (!piece)
+            return piece.error();
+        out->piece = std::make_shared<const std::vector<Rows>>(std::move(*piece));
+    }
     if (!out->found) {
-        auto found = find_overhangs(*table, key.overhangs, {progress.stop, [&](double share) { progress.at(0.4 * share); }});
+        auto found = find_overhangs(*table, *out->piece, key.overhangs, {progress.stop, [&](double share) { progress.at(0.4 * share); }});
         if (!found)
             return found.error();
         out->found = std::make_shared<const std::vector<Overhang>>(std::move(*found));
     }
     if (!out->beside) {
-        auto beside = space_beside(*table, key.rules.beside_mm, progress);
+        auto beside = space_beside(*out->piece, key.rules.beside_mm, progress);
         if (!beside)
             return beside.error();
-        out->beside = std::make_shared<const std::vector<Paths>>(std::move(*beside));
+        out->beside = std::make_shared<const std::vector<Rows>>(std::move(*beside));
     }
     if (!out->blocked) {
-        auto blocked = blocked_space(*table, *out->beside, key.rules.gap_layers, progress);
+        auto blocked = blocked_space(*out->piece, *out->beside, key.rules.gap_layers, progress);
         if (!blocked)
             return blocked.error();
-        out->blocked = std::make_shared<const std::vector<Paths>>(std::move(*blocked));
+        out->blocked = std::make_shared<const std::vector<Rows>>(std::move(*blocked));
     }
     if (!out->overhangs) {
         const SupportWishes wishes = wishes_of(p.parts, *table);
-        out->overhangs = wishes.hold.empty() ? out->found : std::make_shared<const std::vector<Overhang>>(with_wishes(*table, *out->found, wishes, key.overhangs));
+        out->overhangs = wishes.hold.empty() ? out->found : std::make_shared<const std::vector<Overhang>>(with_wishes(table->grid, *out->piece, *out->found, wishes, key.overhangs));
     }
-    auto layout = lay_out_support(*table, *out->overhangs, *out->blocked, key.rules, before.get(), {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
+    auto layout = lay_out_support(table->grid, *out->piece, *out->overhangs, *out->blocked, key.rules, {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
     if (!layout)
         return layout.error();
     out->body.resize(layout->body.size());

@@ -41,13 +41,13 @@ int layers_with(const std::vector<double>& mm3) {
 
 } // namespace
 
-Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vector<Overhang>& overhangs, const OverhangRules& rules, const Progress& progress) {
+Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vector<Rows>& piece, const std::vector<Overhang>& overhangs, const OverhangRules& rules, const Progress& progress) {
     const int count = table.grid.count;
     const double now = held_mm2(overhangs);
     constexpr double kNextToNone_mm2 = 10, kFoot = 0.05;
     if (now < kNextToNone_mm2 || count < 3)
         return std::optional<CutPlane>();
-    const auto reversed = find_overhangs(upside_down(table), rules, progress);
+    const auto reversed = find_overhangs(upside_down(table), {piece.rbegin(), piece.rend()}, rules, progress);
     if (!reversed)
         return reversed.error();
     // [layer]: of the layers up to it; and upside down, where layer l rests on l + 1.
@@ -198,7 +198,7 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
         attempt("bed", "Support on the bed only", "nothing stands on the piece and scars it there", "what the bed cannot reach is not held", [](Project& q) { q.settings.support_on_piece = kNo; });
     if (s.support_bridge_mm < 10)
         attempt("bridge", "Let it bridge 10 mm", "gaps carried at both sides are left free, where the material spans them", "bridges may sag", [](Project& q) { q.settings.support_bridge_mm = 10; });
-    const auto cut = best_cut(*plan.table, *plan.support->overhangs, overhang_rules(project), {progress.stop, {}});
+    const auto cut = best_cut(*plan.table, *plan.support->piece, *plan.support->overhangs, overhang_rules(project), {progress.stop, {}});
     if (!cut)
         return stopped;
     progress.at(share = 0.7);

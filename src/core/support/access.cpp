@@ -204,7 +204,7 @@ std::vector<FaceAccess> reach_faces(const AccessMap& m, const SupportLayout& lay
         FaceAccess& f = out[static_cast<std::size_t>(c.face)];
         // The free cell below the face.
         const int z0 = std::clamp(static_cast<int>(std::floor((grid.bottom_mm(c.layer) - m.z0_mm) / m.z_mm + 0.5)) - 1, 0, m.nz - 1);
-        cells_in(c.area, m, [&](int x, int y) {
+        cells_in(paths_of(c.area), m, [&](int x, int y) {
             int z = z0;
             for (int k = 0; k < 2 && z > 0 && m.flags[m.at(x, y, z)] & AccessMap::solid; ++k)
                 --z;

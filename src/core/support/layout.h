@@ -31,7 +31,7 @@ struct SupportContact {
     int layer = 0;              ///< of the piece that is touched
     int top = 0;                ///< topmost layer of the support below it
     int face = 0;               ///< index into SupportLayout::faces
-    Paths area;
+    Rows area;
     bool has_interface = false; ///< all of it lies on interface
     bool held = true;           ///< false: nothing could be put below it
 };
@@ -49,19 +49,18 @@ struct ContactFace {
 /// Where support stands on the piece.
 struct SupportFoot {
     int layer = 0; ///< lowest of the support there
-    Paths area;
+    Rows area;
     double mm2 = 0;
     bool has_interface = false;
 };
 
 struct SupportLayout {
-    std::vector<Paths> body, interface; ///< [layer − 1], µm; they do not overlap, nor the piece
+    std::vector<Rows> body, interface; ///< [layer − 1]; they do not overlap, nor the piece
     std::vector<SupportContact> contacts; ///< by layer
     std::vector<ContactFace> faces;       ///< largest first
     std::vector<SupportFoot> feet;        ///< by layer
     double contact_mm2 = 0; ///< from below; what stands on the piece is not in it
     double feet_mm2 = 0;
-    std::vector<Paths> touching, stand; ///< [layer − 1] what each layer may touch, and body and interface together; kept for edits
 };
 
 /// Area and outline of a layer's support.
@@ -71,9 +70,10 @@ struct LayerSize {
 
 /// The stage of the plan: what needs holding, and what holds it. What is shared depends on the piece alone.
 struct SupportPlan {
+    std::shared_ptr<const std::vector<Rows>> piece;
     std::shared_ptr<const std::vector<Overhang>> found; ///< before wishes
-    std::shared_ptr<const std::vector<Paths>> beside;   ///< the piece and the free space beside it
-    std::shared_ptr<const std::vector<Paths>> blocked;  ///< and, on top of the piece, the gap
+    std::shared_ptr<const std::vector<Rows>> beside;    ///< the piece and the free space beside it
+    std::shared_ptr<const std::vector<Rows>> blocked;   ///< and, on top of the piece, the gap
     std::shared_ptr<const std::vector<Overhang>> overhangs;
     std::shared_ptr<const SupportLayout> layout;
     std::vector<LayerSize> body, interface; ///< [layer − 1]
@@ -81,18 +81,17 @@ struct SupportPlan {
 
 /// mm³ of a sparse area in a layer: one line around it, and the inside filled to `density_pct`.
 double sparse_mm3(const LayerSize& size, double thickness_mm, double line_width_mm, double density_pct);
-LayerSize size_of(const Paths& area);
+LayerSize size_of(const Rows& area);
 
 /// The piece grown by the free space beside it, [layer − 1].
-Result<std::vector<Paths>> space_beside(const LayerTable& table, double beside_mm, const Progress& progress = {});
+Result<std::vector<Rows>> space_beside(const std::vector<Rows>& piece, double beside_mm, const Progress& progress = {});
 
 /// What a layer's support must keep clear of: the space beside the piece, and the free layers above what it stands on.
-Result<std::vector<Paths>> blocked_space(const LayerTable& table, const std::vector<Paths>& beside, int gap_layers, const Progress& progress = {});
+Result<std::vector<Rows>> blocked_space(const std::vector<Rows>& piece, const std::vector<Rows>& beside, int gap_layers, const Progress& progress = {});
 
-/// Never intersects the piece. `blocked` as blocked_space() makes it for these rules. `before`: a layout by the same rules for other
-/// overhangs of the same piece; columns are then laid out again only where something differs. Errors: none but being stopped.
-/// Long: takes Progress.
-Result<SupportLayout> lay_out_support(const LayerTable& table, const std::vector<Overhang>& overhangs, const std::vector<Paths>& blocked, const SupportRules& rules, const SupportLayout* before = nullptr,
+/// Never intersects the piece. `piece` as piece_rows() makes it, `blocked` as blocked_space() does for these rules. Errors: none but
+/// being stopped. Long: takes Progress.
+Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece, const std::vector<Overhang>& overhangs, const std::vector<Rows>& blocked, const SupportRules& rules,
                                       const Progress& progress = {});
 
 } // namespace vitrail

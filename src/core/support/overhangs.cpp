@@ -1,7 +1,5 @@
 #include "core/support/overhangs.h"
 
-#include "core/geometry/near.h"
-
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -44,37 +42,16 @@ std::vector<Paths> pieces_of(const Paths& area) {
 
 namespace {
 
+/// One for all layers of the piece.
+int pitch_of(const LayerTable& table) {
+    const auto units = [](float mm) { return std::llround(mm * kUnitsPerMm); };
+    const Bounds& b = table.bounds;
+    return pitch_for({units(b.min.x), units(b.min.y), units(b.max.x), units(b.max.y)});
+}
+
 /// How far a layer may reach beyond the one below.
 double reach_mm(double thickness_mm, const OverhangRules& rules) {
     return thickness_mm * std::tan(rules.angle_deg * std::numbers::pi / 180);
-}
-
-/// Whether the two areas have a point in common: most often a corner tells.
-bool meet(const Paths& piece, const Paths& below) {
-    if (!box_of(piece).meets(box_of(below)))
-        return false;
-    for (std::size_t i = 0; i < piece[0].size(); i += 1 + piece[0].size() / 8)
-        if (contains(below, piece[0][i]))
-            return true;
-    return !intersect(piece, below).empty();
-}
-
-/// No closing by that radius reaches the piece: at each of a few of its corners a disc that touches what is below on one side has
-/// room on the other. Says no where it cannot tell.
-bool open_sided(const Paths& piece, const Paths& below, double radius) {
-    const std::size_t step = 1 + piece[0].size() / 6;
-    for (std::size_t i = 0; i < piece[0].size(); i += step) {
-        const double x = static_cast<double>(piece[0][i].X), y = static_cast<double>(piece[0][i].Y);
-        const Nearest n = nearest_on(below, x, y);
-        if (n.away > radius)
-            continue; // the disc around the corner itself
-        if (n.away < 1)
-            return false;
-        const double r = radius * 1.001, cx = n.x + (x - n.x) / n.away * r, cy = n.y + (y - n.y) / n.away * r;
-        if (nearest_on(below, cx, cy).away < radius * 0.999)
-            return false;
-    }
-    return true;
 }
 
 /// The part of an area near a box; all of it where that is most of it.
@@ -87,65 +64,95 @@ Paths around(const Paths& area, const Box& box) {
     return intersect(area, {{{box.left, box.top}, {box.right, box.top}, {box.right, box.bottom}, {box.left, box.bottom}}});
 }
 
-Overhang look_at(const Paths& layer, const Paths& below, double h, const OverhangRules& rules) {
+/// The pieces of a layer with nothing of the layer below under them.
+Rows islands_of(const Rows& layer, const Rows& below) {
+    const RowPieces pieces = pieces_in(layer);
+    std::vector<char> alone(pieces.mm2.size(), 1);
+    std::size_t s = 0;
+    for (int l = layer.first; l < layer.first + layer.lines(); ++l) {
+        const auto under = below.line(l);
+        std::size_t j = 0;
+        for (const Rows::Span span : layer.line(l)) {
+            while (j < under.size() && under[j].to <= span.from)
+                ++j;
+            if (j < under.size() && under[j].from < span.to)
+                alone[static_cast<std::size_t>(pieces.of[s])] = 0;
+            ++s;
+        }
+    }
+    return std::find(alone.begin(), alone.end(), 1) == alone.end() ? Rows{} : picked(layer, pieces, alone);
+}
+
+/// Tells which overhangs of one layer are bridges.
+class Bridges {
+public:
+    Bridges(const Rows& below, const Paths& outline, double span_mm) : outline_(outline), span_mm_(span_mm) {
+        if (span_mm <= 0)
+            return;
+        // Discs as wide as the span is long close over more than what is a bridge; rough lines do for that.
+        constexpr double kLinesAcross = 32;
+        step_ = 2 * static_cast<int>(span_mm * kUnitsPerMm / below.pitch / kLinesAcross) + 1;
+        closed_ = shrunk(grown(coarser(below, step_), span_mm), span_mm);
+    }
+
+    /// Whether the gap below a piece of overhang is carried all around: closing what carries it by half the span covers it.
+    bool has(const Rows& piece, double mm2) const {
+        if (span_mm_ <= 0)
+            return false;
+        const Rows rough_piece = coarser(piece, step_);
+        if (area_mm2(intersect(rough_piece, closed_)) < 0.5 * area_mm2(rough_piece))
+            return false;
+        Paths rough = around(outline_, grown(box_of(piece), 2.2 * span_mm_)); // with corners as they are: a closing looks at those
+        ClipperLib::CleanPolygons(rough, 0.02 * kUnitsPerMm); // nothing to a span
+        constexpr double kNearlyAll = 0.9;
+        return area_mm2(intersect(paths_of(piece), offset(offset(rough, span_mm_ / 2), -span_mm_ / 2))) >= kNearlyAll * mm2;
+    }
+
+private:
+    const Paths& outline_;
+    double span_mm_;
+    int step_ = 1;
+    Rows closed_;
+};
+
+Overhang look_at(const Rows& layer, const Rows& below, const Paths& below_outline, double h, const OverhangRules& rules) {
     Overhang out;
     if (layer.empty())
         return out;
-    for (const Paths& piece : pieces_of(layer))
-        if (!meet(piece, below))
-            out.islands.insert(out.islands.end(), piece.begin(), piece.end());
+    out.islands = islands_of(layer, below);
     // Exact, unlike the overhang of plan/detail, which looks for what is in the air and lets a few µm a layer pass.
-    const double reach = reach_mm(h, rules);
-    Paths beyond = subtract(layer, below);
-    if (!out.islands.empty())
-        beyond = subtract(beyond, out.islands);
-    if (beyond.empty()) {
-        out.area = out.islands;
-        return out;
-    }
-    Paths carries = below;
-    ClipperLib::CleanPolygons(carries, std::min(0.001, reach / 100) * kUnitsPerMm); // far finer than what is allowed
-    Paths over = subtract(beyond, reach > 0 ? offset(carries, reach) : below);
-    // Where next to nothing is allowed, walls leave slivers of a few µm; an opening takes them away.
-    constexpr double kSliver_mm = 0.005;
-    if (reach < 4 * kSliver_mm)
-        over = offset(offset(over, -kSliver_mm), kSliver_mm);
-    for (const Paths& piece : pieces_of(over)) {
-        const double area = area_mm2(piece);
-        if (area < rules.least_mm2 || area <= kSliver_mm * perimeter_mm(piece))
-            continue;
-        bool bridged = false;
-        if (rules.bridge_mm > 0 && !open_sided(piece, below, rules.bridge_mm / 2 * kUnitsPerMm)) {
-            Paths rough = around(below, grown(box_of(piece), 2.2 * rules.bridge_mm));
-            ClipperLib::CleanPolygons(rough, 0.02 * kUnitsPerMm); // nothing to a span
-            bridged = area_mm2(intersect(piece, offset(offset(rough, rules.bridge_mm / 2), -rules.bridge_mm / 2))) >= 0.9 * area;
+    const Rows over = farther_than(subtract(subtract(layer, below), out.islands), below, below_outline, reach_mm(h, rules));
+    constexpr double kSliver_mm = 0.005; // thinner is rounding
+    const RowPieces pieces = pieces_in(over);
+    std::vector<char> held(pieces.mm2.size(), 0), free(held);
+    if (!held.empty()) {
+        const std::vector<Rows> each = pieces_of(over);
+        const Bridges bridges(below, below_outline, rules.bridge_mm);
+        for (std::size_t k = 0; k < each.size(); ++k) {
+            if (pieces.mm2[k] < rules.least_mm2 || pieces.mm2[k] <= kSliver_mm * perimeter_mm(each[k]))
+                continue;
+            (bridges.has(each[k], pieces.mm2[k]) ? free : held)[k] = 1;
         }
-        Paths& to = bridged ? out.bridges : out.area;
-        to.insert(to.end(), piece.begin(), piece.end());
     }
-    out.area.insert(out.area.end(), out.islands.begin(), out.islands.end());
+    out.area = unite(picked(over, pieces, held), out.islands);
+    out.bridges = picked(over, pieces, free);
     return out;
 }
 
 /// The overhang leaves out what its angle allows; where the layer below overhangs as well, that strip hangs between two that are
 /// held, and is held with them.
-void find_touched(const LayerTable& table, std::vector<Overhang>& all, int l, const OverhangRules& rules) {
-    Overhang& here = all[static_cast<std::size_t>(l) - 1];
-    const Overhang& below = all[static_cast<std::size_t>(l) - 2];
+void find_touched(const LayerGrid& grid, const std::vector<Rows>& piece, std::vector<Overhang>& all, int l, const OverhangRules& rules) {
+    const auto i = static_cast<std::size_t>(l) - 1;
+    Overhang& here = all[i];
+    const Overhang& below = all[i - 1];
     here.touched = here.area;
-    if (here.area.empty() || below.area.empty() || !box_of(here.area).meets(grown(box_of(below.area), 2)))
+    if (here.area.empty() || below.area.empty())
         return;
-    constexpr double kWidest_mm = 1, kRounding_mm = 0.01; // beyond that a strip carries itself whatever lies beside it
-    const double strip = std::min(kWidest_mm, reach_mm(table.grid.thickness_mm(l), rules)) + kRounding_mm;
-    const Paths beyond = subtract(whole_layer(table, l), whole_layer(table, l - 1));
-    // What overhangs all along is touched as a whole.
-    if (perimeter_mm(here.area) > 0.9 * perimeter_mm(beyond) && perimeter_mm(below.area) > 0.8 * perimeter_mm(here.area)) {
-        here.touched = beyond;
-        return;
-    }
-    const Paths near = intersect(offset(here.area, strip), offset(below.area, strip));
+    constexpr double kWidest_mm = 1; // beyond that a strip carries itself whatever lies beside it
+    const double strip = std::min(kWidest_mm, reach_mm(grid.thickness_mm(l), rules)) + here.area.pitch / kUnitsPerMm;
+    const Rows near = intersect(grown(here.area, strip), grown(below.area, strip));
     if (!near.empty())
-        here.touched = unite(here.area, intersect(beyond, near));
+        here.touched = unite(here.area, intersect(subtract(piece[i], piece[i - 1]), near));
 }
 
 /// Calls `use(layer, triangle)` with what of a facet lies between the middles of that layer and the one below.
@@ -163,19 +170,32 @@ void spread(const LayerTable& table, const std::array<Vec3, 3>& c, Use use) {
 
 } // namespace
 
-Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const OverhangRules& rules, const Progress& progress) {
+Result<std::vector<Rows>> piece_rows(const LayerTable& table, const Progress& progress) {
+    const int pitch = pitch_of(table);
+    std::vector<Rows> out(static_cast<std::size_t>(table.grid.count));
+    tbb::parallel_for(1, table.grid.count + 1, [&](int l) {
+        if (!progress.stopped())
+            out[static_cast<std::size_t>(l) - 1] = rows_of(whole_layer(table, l), pitch);
+    });
+    if (progress.stopped())
+        return Error{"Stopped before the layers were ready for support."};
+    return out;
+}
+
+Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const std::vector<Rows>& piece, const OverhangRules& rules, const Progress& progress) {
     const int count = table.grid.count;
     std::vector<Overhang> out(static_cast<std::size_t>(count));
     std::atomic<int> done = 1;
     tbb::parallel_for(2, count + 1, [&](int l) {
         if (progress.stopped())
             return;
-        out[static_cast<std::size_t>(l) - 1] = look_at(whole_layer(table, l), whole_layer(table, l - 1), table.grid.thickness_mm(l), rules);
+        const auto i = static_cast<std::size_t>(l) - 1;
+        out[i] = look_at(piece[i], piece[i - 1], whole_layer(table, l - 1), table.grid.thickness_mm(l), rules);
         progress.at(static_cast<double>(++done) / count);
     });
     tbb::parallel_for(2, count + 1, [&](int l) {
         if (!progress.stopped())
-            find_touched(table, out, l, rules);
+            find_touched(table.grid, piece, out, l, rules);
     });
     if (progress.stopped())
         return Error{"Stopped before all overhangs were found."};
@@ -183,13 +203,13 @@ Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const Over
 }
 
 SupportWishes wishes_of(const std::vector<Part>& parts, const LayerTable& table) {
-    SupportWishes wishes;
     const auto count = static_cast<std::size_t>(table.grid.count);
+    std::vector<Paths> keep_free, hold;
     for (const Part& part : parts) {
         if (!part.support_paint)
             continue;
-        wishes.keep_free.resize(count);
-        wishes.hold.resize(count);
+        keep_free.resize(count);
+        hold.resize(count);
         for_each_facet(*part.mesh, *part.support_paint, [&](std::uint32_t, const std::array<Vec3, 3>& c, PatchNumber n) {
             const Vec3 d = twice_area(c);
             if (n == kUnpainted || !(d.z < -0.02f * length(d)))
@@ -200,32 +220,34 @@ SupportWishes wishes_of(const std::vector<Part>& parts, const LayerTable& table)
                     ring.emplace_back(std::llround(v.x * kUnitsPerMm), std::llround(v.y * kUnitsPerMm));
                 if (!ClipperLib::Orientation(ring))
                     std::reverse(ring.begin(), ring.end());
-                (n == static_cast<PatchNumber>(SupportWish::keep_free) ? wishes.keep_free : wishes.hold)[static_cast<std::size_t>(l) - 1].push_back(std::move(ring));
+                (n == static_cast<PatchNumber>(SupportWish::keep_free) ? keep_free : hold)[static_cast<std::size_t>(l) - 1].push_back(std::move(ring));
             });
         });
     }
+    SupportWishes wishes;
+    wishes.keep_free.resize(keep_free.size());
+    wishes.hold.resize(hold.size());
+    const int pitch = pitch_of(table);
     // Slivers between neighbouring triangles close, and the rounding of the layer's outline is met.
-    constexpr double kJoin_mm = 0.05;
-    tbb::parallel_for(std::size_t{0}, wishes.hold.size(), [&](std::size_t i) {
-        for (Paths* area : {&wishes.keep_free[i], &wishes.hold[i]})
-            if (!area->empty())
-                *area = offset(filled(*area), kJoin_mm);
+    const double join_mm = pitch / kUnitsPerMm;
+    tbb::parallel_for(std::size_t{0}, hold.size(), [&](std::size_t i) {
+        wishes.keep_free[i] = grown(rows_of(keep_free[i], pitch), join_mm);
+        wishes.hold[i] = grown(rows_of(hold[i], pitch), join_mm);
     });
     return wishes;
 }
 
-std::vector<Overhang> with_wishes(const LayerTable& table, const std::vector<Overhang>& found, const SupportWishes& wishes, const OverhangRules& rules) {
+std::vector<Overhang> with_wishes(const LayerGrid& grid, const std::vector<Rows>& piece, const std::vector<Overhang>& found, const SupportWishes& wishes, const OverhangRules& rules) {
     std::vector<Overhang> out = found;
     std::vector<char> changed(out.size() + 1, 0);
     tbb::parallel_for(std::size_t{1}, wishes.hold.size(), [&](std::size_t i) {
-        const Paths &free = wishes.keep_free[i], &hold = wishes.hold[i];
+        const Rows &free = wishes.keep_free[i], &hold = wishes.hold[i];
         if (free.empty() && hold.empty())
             return;
         changed[i] = 1;
         Overhang& o = out[i];
-        const int l = static_cast<int>(i) + 1;
         if (!hold.empty()) {
-            const Paths beyond = intersect(subtract(whole_layer(table, l), whole_layer(table, l - 1)), hold);
+            const Rows beyond = intersect(subtract(piece[i], piece[i - 1]), hold);
             o.area = unite(o.area, beyond);
             o.bridges = subtract(o.bridges, beyond);
         }
@@ -238,8 +260,8 @@ std::vector<Overhang> with_wishes(const LayerTable& table, const std::vector<Ove
     });
     tbb::parallel_for(std::size_t{1}, out.size(), [&](std::size_t i) {
         if (changed[i] || changed[i - 1]) {
-            find_touched(table, out, static_cast<int>(i) + 1, rules);
-            if (!wishes.keep_free[i].empty())
+            find_touched(grid, piece, out, static_cast<int>(i) + 1, rules);
+            if (i < wishes.keep_free.size() && !wishes.keep_free[i].empty())
                 out[i].touched = subtract(out[i].touched, wishes.keep_free[i]);
         }
     });

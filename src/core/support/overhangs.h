@@ -1,6 +1,7 @@
 // What of the piece needs holding: overhangs, islands, and bridges that hold themselves.
 #pragma once
 
+#include "core/geometry/rows.h"
 #include "core/plan/layer_table.h"
 
 namespace vitrail {
@@ -12,30 +13,34 @@ struct OverhangRules {
     bool operator==(const OverhangRules&) const = default;
 };
 
-/// One layer's areas, µm.
+/// One layer's areas.
 struct Overhang {
-    Paths area;    ///< to be held from below, islands included
-    Paths touched; ///< what a support below touches: the area, and on a slope the strip between one layer's area and the next
-    Paths islands; ///< regions with nothing at all under them
-    Paths bridges; ///< carried at both sides, and left free
+    Rows area;    ///< to be held from below, islands included
+    Rows touched; ///< what a support below touches: the area, and on a slope the strip between one layer's area and the next
+    Rows islands; ///< regions with nothing at all under them
+    Rows bridges; ///< carried at both sides, and left free
     double freed_mm2 = 0; ///< would need holding, and is kept free by paint
 };
 
+/// The layers of the whole piece as rows of one pitch, [layer − 1]: supports are worked out on these, as they take many set operations a
+/// layer. Errors: none but being stopped.
+Result<std::vector<Rows>> piece_rows(const LayerTable& table, const Progress& progress = {});
+
 /// [layer − 1]; the first layer lies on the bed. The overhang of a layer is its area minus the area of the layer below grown by
 /// h·tan(angle) (common practice, no source). An overhanging region is a bridge when a closing of what carries it, by half the
-/// span, covers nine tenths of it: a cantilever is not closed over, however short. Long: takes Progress.
-Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const OverhangRules& rules, const Progress& progress = {});
+/// span, covers nine tenths of it: a cantilever is not closed over, however short. `piece` as piece_rows() makes it. Long: takes Progress.
+Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const std::vector<Rows>& piece, const OverhangRules& rules, const Progress& progress = {});
 
-/// Painted wishes as areas of layers, [layer − 1], µm; all empty where nothing is painted.
+/// Painted wishes as areas of layers, [layer − 1]; no layers at all where nothing is painted.
 struct SupportWishes {
-    std::vector<Paths> keep_free, hold;
+    std::vector<Rows> keep_free, hold;
 };
 /// A painted face counts where it looks down, in the layers whose underside it is.
 SupportWishes wishes_of(const std::vector<Part>& parts, const LayerTable& table);
 
 /// What is painted to be kept free is not held, not even an island; what is painted to be held is held wherever the layer
 /// reaches beyond the one below. Only layers with a wish are looked at.
-std::vector<Overhang> with_wishes(const LayerTable& table, const std::vector<Overhang>& found, const SupportWishes& wishes, const OverhangRules& rules);
+std::vector<Overhang> with_wishes(const LayerGrid& grid, const std::vector<Rows>& piece, const std::vector<Overhang>& found, const SupportWishes& wishes, const OverhangRules& rules);
 
 /// Regions that hang together: each an outer ring with its holes. The rings of `area` do not cross, as Clipper and the slicer leave
 /// them.

@@ -8,21 +8,15 @@ namespace vitrail {
 
 namespace {
 
-constexpr double kSmooth_mm = 0.03;
-
-Paths smoothed(Paths area) {
-    ClipperLib::CleanPolygons(area, kSmooth_mm * kUnitsPerMm);
-    std::erase_if(area, [](const Path& ring) { return ring.size() < 3; });
-    return area;
-}
+constexpr double kSmooth_mm = 0.02; // nobody sees less
 
 Vec3 at(IntPoint p, double z) {
     return {static_cast<float>(static_cast<double>(p.X) / kUnitsPerMm), static_cast<float>(static_cast<double>(p.Y) / kUnitsPerMm), static_cast<float>(z)};
 }
 
-void add_face(std::vector<Vec3>& out, const Paths& area, double z, bool up) {
+void add_face(std::vector<Vec3>& out, const Rows& area, double z, bool up) {
     // Slivers between two layers' outlines do not show.
-    const Paths shown = smoothed(offset(offset(area, -0.02), 0.02));
+    const Paths shown = offset(offset(paths_of(area, kSmooth_mm), -0.02), 0.02);
     if (shown.empty())
         return;
     for (const auto& t : triangulated(strictly_simple(shown)))
@@ -40,7 +34,7 @@ void add_sides(std::vector<Vec3>& out, const Paths& area, double z0, double z1) 
 }
 
 /// One kind of support: sides of every run of layers alike, and the faces that nothing covers.
-std::vector<Vec3> stacked(const std::vector<Paths>& kind, const std::vector<Paths>& all, const LayerGrid& grid, double bed, const Progress& progress) {
+std::vector<Vec3> stacked(const std::vector<Rows>& kind, const std::vector<Rows>& all, const LayerGrid& grid, double bed, const Progress& progress) {
     std::vector<std::vector<Vec3>> by_layer(kind.size());
     tbb::parallel_for(std::size_t{0}, kind.size(), [&](std::size_t i) {
         if (kind[i].empty() || progress.stopped())
@@ -51,7 +45,7 @@ std::vector<Vec3> stacked(const std::vector<Paths>& kind, const std::vector<Path
             std::size_t last = i;
             while (last + 1 < kind.size() && kind[last + 1] == kind[i])
                 ++last;
-            add_sides(out, smoothed(kind[i]), bed + grid.bottom_mm(layer), bed + grid.top_mm(static_cast<int>(last) + 1));
+            add_sides(out, paths_of(kind[i], kSmooth_mm), bed + grid.bottom_mm(layer), bed + grid.top_mm(static_cast<int>(last) + 1));
             add_face(out, i == 0 ? kind[i] : subtract(kind[i], all[i - 1]), bed + grid.bottom_mm(layer), false);
         }
         if (i + 1 == kind.size() || kind[i + 1] != kind[i])
@@ -66,8 +60,8 @@ std::vector<Vec3> stacked(const std::vector<Paths>& kind, const std::vector<Path
 } // namespace
 
 Result<SupportSolids> solids_of(const SupportLayout& layout, const LayerGrid& grid, double bed, const Progress& progress) {
-    std::vector<Paths> all(layout.body.size());
-    tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t i) { all[i] = layout.interface[i].empty() ? layout.body[i] : layout.body[i].empty() ? layout.interface[i] : unite(layout.body[i], layout.interface[i]); });
+    std::vector<Rows> all(layout.body.size());
+    tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t i) { all[i] = unite(layout.body[i], layout.interface[i]); });
     SupportSolids out;
     out.body = stacked(layout.body, all, grid, bed, progress);
     progress.at(0.4);
