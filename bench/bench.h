@@ -1,6 +1,8 @@
 // What the benchmarks share: timing, and the table they fill.
 #pragma once
 
+#include "core/geometry/mesh.h"
+
 #include <algorithm>
 #include <chrono>
 #include <string>
@@ -29,6 +31,10 @@ double fastest(int rounds, F run) {
 
 std::string seconds(double s);
 std::string times(double ratio);
+
+/// A bumpy torus standing on its rim, of twice `segments` · `rings` triangles: several rings in many layers, undersides outside, inside
+/// the hole, and in every dent.
+Mesh bumpy_torus(int segments, int rings);
 
 void bench_slicing(Table& table);
 void bench_planning(Table& table);

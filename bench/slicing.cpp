@@ -13,20 +13,6 @@ namespace vitrail::bench {
 
 namespace {
 
-/// A bumpy torus standing on its rim: 1,000,000 triangles, several rings in many layers.
-Mesh big_mesh() {
-    const Mesh torus = solids::torus(40, 16, 1000, 500);
-    std::vector<Vec3> v = torus.vertices;
-    for (Vec3& p : v) {
-        const float bump = 1 + 0.02f * std::sin(0.9f * p.x) * std::cos(1.1f * p.y);
-        p = {p.x * bump, p.z * bump * 1.3f, p.y * bump}; // on its rim
-    }
-    std::vector<Triangle> t = torus.triangles;
-    for (Triangle& x : t)
-        std::swap(x[1], x[2]);
-    return build_mesh(std::move(v), std::move(t));
-}
-
 constexpr int kLayers = 500;
 
 LayerGrid grid_of(const Mesh& m) {
@@ -48,7 +34,7 @@ double peak_mb() {
 } // namespace
 
 int run_memory_child() {
-    const Mesh m = big_mesh();
+    const Mesh m = bumpy_torus(1000, 500);
     const auto s = slice(m, grid_of(m), m.bounds.min.z);
     if (!s)
         return 1;
@@ -57,7 +43,7 @@ int run_memory_child() {
 }
 
 void bench_slicing(Table& table) {
-    const Mesh m = big_mesh();
+    const Mesh m = bumpy_torus(1000, 500);
     const LayerGrid grid = grid_of(m);
     std::vector<double> ours(kLayers), theirs(kLayers);
     const auto run = [&](int threads) {

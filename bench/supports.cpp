@@ -2,32 +2,20 @@
 
 #include "core/plan/planner.h"
 #include "core/study/schools.h"
-#include "demo/solids.h"
 #include "formats/machine_file.h"
-
-#include <cmath>
 
 namespace vitrail::bench {
 
 namespace {
 
-/// A bumpy torus on its rim, 500,000 triangles and 500 layers: undersides outside, inside the hole, and in every dent.
+/// 500,000 triangles and 500 layers.
 Project big_piece() {
-    const Mesh torus = solids::torus(40, 16, 1000, 250);
-    std::vector<Vec3> v = torus.vertices;
-    for (Vec3& p : v) {
-        const float bump = 1 + 0.02f * std::sin(0.9f * p.x) * std::cos(1.1f * p.y);
-        p = {p.x * bump, p.z * bump * 1.3f, p.y * bump};
-    }
-    std::vector<Triangle> t = torus.triangles;
-    for (Triangle& x : t)
-        std::swap(x[1], x[2]);
     Project p;
     p.machine = *find_machine("feeder-4");
     p.filaments = {make_filament('A', Material::PLA, {0x1f, 0x3a, 0x63})};
     Part part;
     part.name = "torus";
-    part.mesh = std::make_shared<Mesh>(build_mesh(std::move(v), std::move(t)));
+    part.mesh = std::make_shared<Mesh>(bumpy_torus(1000, 250));
     part.filament = 'A';
     const double tall = double(part.mesh->bounds.max.z) - part.mesh->bounds.min.z;
     p.parts = {std::move(part)};

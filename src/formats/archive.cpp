@@ -62,6 +62,8 @@ std::string surface_file(std::size_t part) {
     return "surfaces/" + std::to_string(part + 1) + ".ply";
 }
 
+constexpr std::array kReadingUnits{"strip_mm", "mm3", "seconds"};
+
 Json project_to_json(const Project& p) {
     Json filaments = Json::array(), models = Json::array(), parts = Json::array(), bands = Json::array(), settings = Json::object();
     for (const Filament& f : p.filaments)
@@ -117,6 +119,9 @@ Json project_to_json(const Project& p) {
         in_machine.push_back({{"filament", letter_text(x.filament)}, {"toolhead", x.toolhead + 1}});
     for (const RefillChoice& x : p.refill_choices)
         refills.push_back({{"filament", letter_text(x.filament)}, {"nth", x.nth}, {"layer", x.layer}});
+    Json readings{{"unit", kReadingUnits[static_cast<std::size_t>(p.readings.unit)]}, {"flow_mm3_s", p.readings.flow_mm3_s}, {"rows", Json::array()}};
+    for (const TypedReading& x : p.readings.rows)
+        readings["rows"].push_back({{"from", x.from}, {"to", x.to}, {"delta_e", x.delta_e}, {"value", x.value}});
     for (const Band& b : p.bands)
         bands.push_back({{"part", b.part}, {"z0_mm", b.z0_mm}, {"z1_mm", b.z1_mm}, {"filament", letter_text(b.filament)}});
     for (const SettingInfo& s : all_settings()) {
@@ -138,6 +143,7 @@ Json project_to_json(const Project& p) {
             {"pair_purges", pairs},
             {"in_machine", in_machine},
             {"refill_choices", refills},
+            {"readings", readings},
             {"print_first", p.print_first},
             {"support_filament", letter_text(p.support_filament)},
             {"interface_filament", letter_text(p.interface_filament)},
@@ -180,6 +186,19 @@ void read_changes(const JsonReader& r, Project& p) {
     each("refill_choices", [&](const JsonReader& x) {
         p.refill_choices.push_back({letter_from(x, "filament", false), static_cast<int>(x.number("nth", 1, 100000)), static_cast<int>(x.number("layer", 1, 100000))});
     });
+    if (r.has("readings")) {
+        const JsonReader sheet = r.object("readings");
+        const std::string unit = sheet.text("unit");
+        const auto known = std::find(kReadingUnits.begin(), kReadingUnits.end(), unit);
+        if (known == kReadingUnits.end())
+            throw JsonMisfit{sheet.where() + ".unit must be strip_mm, mm3 or seconds"};
+        p.readings.unit = static_cast<int>(known - kReadingUnits.begin());
+        p.readings.flow_mm3_s = sheet.number("flow_mm3_s", 0.1, 200, 5);
+        for (std::size_t i = 0; i < sheet.list("rows", 10000).size(); ++i) {
+            const JsonReader x = sheet.item("rows", i);
+            p.readings.rows.push_back({x.text("from"), x.text("to"), x.text("delta_e"), x.text("value")});
+        }
+    }
     p.support_filament = letter_from(r, "support_filament", true);
     p.interface_filament = letter_from(r, "interface_filament", true);
     p.print_first = r.text("print_first", "");

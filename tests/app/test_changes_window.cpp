@@ -427,6 +427,20 @@ void TestChangesWindow::wrong_readings_are_told() {
     page->table()->item(0, 3)->setText("12,5"); // a comma will do
     QVERIFY(find<QLabel>("readings_problem")->text().contains("Two readings"));
     QVERIFY(!find<QPushButton>("keep_calibration")->isEnabled());
+    // What was typed is part of the project: it can be undone, and is there again after the project has been opened anew.
+    undo();
+    QCOMPARE(page->table()->item(0, 3)->text(), QStringLiteral("a lot"));
+    QVERIFY(find<QLabel>("readings_problem")->text().contains("“a lot” is no number"));
+    press("add_reading");
+    QCOMPARE(page->table()->rowCount(), 2);
+    const Project typed = project();
+    undo();
+    QCOMPARE(page->table()->rowCount(), 1);
+    show_project(row("AB", 2));
+    QCOMPARE(page->table()->rowCount(), 0);
+    show_project(typed);
+    QCOMPARE(page->table()->rowCount(), 2);
+    QCOMPARE(page->table()->item(0, 1)->text(), QStringLiteral("#f2f2ea"));
     auto* letters = find<QLineEdit>("strip_letters");
     letters->setFocus();
     letters->selectAll();

@@ -113,6 +113,7 @@ private Q_SLOTS:
     void stays_are_consistent();
     void jobs_by_hand();
     void jobs_larger_than_the_feeder();
+    void stops_when_told();
 };
 
 void TestNozzles::equal_brute_force() {
@@ -293,6 +294,26 @@ void TestNozzles::jobs_larger_than_the_feeder() {
     QVERIFY(fewest_refills(apart, 4) >= 2);
     QCOMPARE(fewest_refills(std::vector<Set>{0b1111, 0b1111}, 4), 0);
     QCOMPARE(fewest_refills(std::vector<Set>{}, 4), 0);
+}
+
+void TestNozzles::stops_when_told() {
+    std::mt19937 rng(3);
+    std::stop_source stop;
+    stop.request_stop();
+    for (const int n : {4, kExactFilaments, kExactFilaments + 3}) {
+        LoadingProblem p;
+        p.layers = random_layers(n, 400, rng);
+        p.costs = {random_costs(n, rng)};
+        p.nozzles.assign(4, {true, 0, 0, 0, 0});
+        p.heads.resize(1);
+        p.heads[0].slots = 4;
+        p.heads[0].refill = 1;
+        const Loading l = load_nozzles(p, stop.get_token());
+        QCOMPARE(l.nozzle.size(), static_cast<std::size_t>(n)); // any split will do, as long as nobody takes it for the best
+        QVERIFY(!l.proven);
+        for (const int i : l.nozzle)
+            QVERIFY(i >= 0 && i < 4);
+    }
 }
 
 QTEST_APPLESS_MAIN(TestNozzles)

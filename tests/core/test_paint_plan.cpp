@@ -1,6 +1,7 @@
 #include "core/patch/stroke.h"
 #include "core/plan/bodies.h"
 #include "core/plan/patches.h"
+#include "core/plan/plate.h"
 #include "core/project/regions.h"
 #include "core/run_sheet/run_sheet.h"
 
@@ -29,6 +30,7 @@ private Q_SLOTS:
     void bands_and_patches_together();
     void run_sheet_says_what_the_lettering_needs();
     void run_sheet_names_spools_and_drying();
+    void run_sheet_says_where_things_stand();
 
 private:
     Project painted(unsigned seed);
@@ -253,6 +255,32 @@ void TestPaintPlan::run_sheet_names_spools_and_drying() {
     QVERIFY2(all.find("Spool S-1 of A is empty in layer") != std::string::npos, all.c_str());
     QVERIFY(all.find("have spool S-2 ready") != std::string::npos);
     QVERIFY(all.find("Dry B, TPU: 6 h at 55 °C") != std::string::npos);
+}
+
+void TestPaintPlan::run_sheet_says_where_things_stand() {
+    const auto places = [](const Project& p) {
+        const auto plan = plan_of(p);
+        for (const std::string& s : make_run_sheet(p, *plan).preparation)
+            if (s.find("On the bed") == 0)
+                return s;
+        return std::string();
+    };
+    Project p = stack("AB", 4); // by hand: no tower, and the piece in the middle
+    QVERIFY(places(p).empty());
+    p.settings.copies = 2;
+    const std::string two = places(p);
+    QVERIFY2(two.find("copies at (") != std::string::npos && two.find("tower") == std::string::npos, two.c_str());
+    // What it says is the plate's.
+    p = row("AB", 4);
+    p.settings.purge_to = kTower;
+    const auto plan = plan_of(p);
+    const Plate plate = lay_out(p, *plan);
+    QVERIFY(plate.fits && plate.towers.size() == 1);
+    char tower[64];
+    std::snprintf(tower, sizeof tower, "the tower at (%.0f, %.0f).", plate.towers[0].x_mm, plate.towers[0].y_mm);
+    QVERIFY2(places(p).find(tower) != std::string::npos, places(p).c_str());
+    p.settings.copies = 400; // more than the bed holds
+    QVERIFY(places(p).empty());
 }
 
 QTEST_APPLESS_MAIN(TestPaintPlan)

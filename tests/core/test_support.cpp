@@ -95,6 +95,7 @@ private Q_SLOTS:
     void interface_where_it_stands();
     void solids_have_the_volume();
     void materials_bridge_so_far();
+    void unsupported_pieces_are_told();
     void nothing_is_left_inside_discs();
     void nearness_by_brute_force();
     void tools_get_where_there_is_room();
@@ -593,6 +594,43 @@ void TestSupport::materials_bridge_so_far() {
     QCOMPARE(plan_of(p)->support->layout->contact_mm2, 0.0);
     for (const MaterialFacts& m : all_materials())
         QVERIFY(bridged_share(m.material) > 0 && bridged_share(m.material) <= 1);
+}
+
+void TestSupport::unsupported_pieces_are_told() {
+    Project p;
+    p.machine = *find_machine("feeder-4");
+    p.filaments = {pla('A', "#141414")};
+    const auto with = [&](std::vector<Mesh> meshes) {
+        p.parts.clear();
+        for (std::size_t i = 0; i < meshes.size(); ++i)
+            p.parts.push_back(part(("part-" + std::to_string(i)).c_str(), std::move(meshes[i]), 'A'));
+        return plan_of(p);
+    };
+    // A T-shaped table sags; a bar hung from it begins in the air, below the plate.
+    auto plan = with({solids::box(0, 0, 0, 10, 20, 10), solids::box(0, 0, 10, 30, 20, 12)});
+    QVERIFY(has(*plan, "needs-support") && !has(*plan, "in-the-air"));
+    QCOMPARE(finding(*plan, "needs-support").layer, 51);
+    plan = with({solids::box(0, 0, 0, 10, 20, 10), solids::box(0, 0, 10, 30, 20, 12), solids::box(26, 8, 6, 28, 10, 10)});
+    QVERIFY(has(*plan, "in-the-air"));
+    const Finding& f = finding(*plan, "in-the-air");
+    QCOMPARE(f.severity, Severity::error);
+    QCOMPARE(f.layer, 31);
+    COMPARE_NEAR(double(f.spots.at(0).point.x), 27, 0.1);
+    f.fixes.at(0).apply(p);
+    plan = plan_of(p);
+    QVERIFY(!has(*plan, "in-the-air") && !has(*plan, "needs-support"));
+    COMPARE_NEAR(plan->support->layout->contact_mm2, (30 - 10.2) * 20, 4);
+    p.settings.support = kNoSupport;
+    // What carries itself is left alone: stacked bodies, slopes of 45°, a gate that is bridged, a lip of a few mm².
+    Builder cone;
+    solids::add_revolved(cone, {{0, 0}, {4, 0}, {12, 8}, {0, 8}}, 96);
+    for (auto& meshes : std::vector<std::vector<Mesh>>{{solids::box(0, 0, 0, 10, 10, 5), solids::box(1, 1, 5, 9, 9, 9)}, {cone.build()}, {solids::box(0, 0, 0, 5, 8, 6), solids::box(13, 0, 0, 18, 8, 6), solids::box(0, 0, 6, 18, 8, 7)}, {solids::box(0, 0, 0, 5, 5, 5), solids::box(0, 0, 5, 6, 5, 6)}}) {
+        plan = with(std::move(meshes));
+        QVERIFY(!has(*plan, "in-the-air") && !has(*plan, "needs-support"));
+    }
+    // What is painted to be kept free is the user's own choice.
+    p.parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), plate_with(SupportWish::keep_free, -1, 31)};
+    QVERIFY(!has(*plan_of(p), "needs-support"));
 }
 
 void TestSupport::nothing_is_left_inside_discs() {

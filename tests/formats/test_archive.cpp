@@ -276,6 +276,7 @@ void TestArchive::what_was_said_about_changes_survives() {
     p.pair_purges = {{'A', 'C', 210, 1.5, true, "tested on a badge"}};
     p.in_machine = {{'C', 1}};
     p.refill_choices = {{'A', 2, 40}};
+    p.readings = {2, 4.5, {{"A", "#f2f2ea", "2", "12,5"}, {"C", "", "a little", ""}}}; // as typed, right or wrong
     p.print_first = "CA";
     p.machine.nozzles[4].missing = true;
     p.machine.commands.hand = "M25 ; {to}";
@@ -287,6 +288,7 @@ void TestArchive::what_was_said_about_changes_survives() {
     QVERIFY(q->filaments == p.filaments);
     QVERIFY(q->parts[1].takes_purge && !q->parts[0].takes_purge);
     QVERIFY(q->pins == p.pins && q->pair_purges == p.pair_purges && q->in_machine == p.in_machine && q->refill_choices == p.refill_choices);
+    QVERIFY(q->readings == p.readings);
     QCOMPARE(q->print_first, p.print_first);
     QVERIFY(q->machine == p.machine);
     QVERIFY(q->settings == p.settings);
@@ -298,6 +300,8 @@ void TestArchive::what_was_said_about_changes_survives() {
     QVERIFY(refused([](Json& j) { j["pins"][0]["nozzle"] = 9; }).find("project.pins[0].nozzle") != std::string::npos);
     QVERIFY(refused([](Json& j) { j["pair_purges"][0]["mm3"] = -1; }).find("pair_purges[0].mm3") != std::string::npos);
     QVERIFY(refused([](Json& j) { j["in_machine"][0]["toolhead"] = 0; }).find("in_machine[0].toolhead") != std::string::npos);
+    QVERIFY(refused([](Json& j) { j["readings"]["unit"] = "cups"; }).find("readings.unit") != std::string::npos);
+    QVERIFY(refused([](Json& j) { j["readings"]["rows"][1] = 3; }).find("readings.rows[1]") != std::string::npos);
     QVERIFY(refused([](Json& j) { j["print_first"] = "a?"; }).find("print_first") != std::string::npos);
     QVERIFY(refused([](Json& j) { j["machine"]["toolheads"][1]["missing"] = Json::array({7}); }).find("missing") != std::string::npos);
     QVERIFY(refused([](Json& j) { j["machine"]["purge"]["calibrations"][0]["material"] = "cheese"; }).find("calibrations[0].material") != std::string::npos);

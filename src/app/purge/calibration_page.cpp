@@ -48,13 +48,13 @@ CalibrationPage::CalibrationPage(Document* document, QWidget* parent)
         show_strip();
         refresh_places();
         show_kept();
-        fit();
+        show_sheet();
     });
     letters_->setText(QString::fromStdString(strip_letters(document_->project())));
     show_strip();
     refresh_places();
     show_kept();
-    fit();
+    show_sheet();
 }
 
 QWidget* CalibrationPage::make_strip() {
@@ -148,17 +148,14 @@ QWidget* CalibrationPage::make_readings() {
     connect(remove, &QPushButton::clicked, this, [this] {
         if (table_->currentRow() >= 0)
             table_->removeRow(table_->currentRow());
-        fit();
+        keep_sheet(tr("Remove a reading"));
     });
     connect(table_, &QTableWidget::itemChanged, this, [this](QTableWidgetItem* item) {
         if (item->column() <= kValue)
-            fit();
+            keep_sheet(tr("Change a reading"));
     });
-    connect(unit_, &QComboBox::currentIndexChanged, this, [this](int i) {
-        flow_->setVisible(i == 2);
-        fit();
-    });
-    connect(flow_, &QDoubleSpinBox::valueChanged, this, &CalibrationPage::fit);
+    connect(unit_, &QComboBox::currentIndexChanged, this, [this] { keep_sheet(tr("Change the unit of the readings")); });
+    connect(flow_, &QDoubleSpinBox::valueChanged, this, [this] { keep_sheet(tr("Change the flow of the readings")); });
     return panel;
 }
 
@@ -205,10 +202,7 @@ QWidget* CalibrationPage::make_result() {
         if (i >= document_->project().machine.calibrations.size())
             return;
         const std::vector<Reading> readings = document_->project().machine.calibrations[i].readings;
-        unit_->setCurrentIndex(1);
-        table_->setRowCount(0);
-        for (const Reading& r : readings)
-            add_row(colour_name(r.from), colour_name(r.to), r.delta_e, number_text(r.clean_mm3));
+        show_readings(tr("Show the readings of a calibration"), readings);
     });
     connect(kept_, &QListWidget::currentRowChanged, this, [this, again](int row) {
         forget_->setEnabled(row >= 0);
@@ -234,20 +228,54 @@ void CalibrationPage::show_strip() {
                              .arg(last.z_mm + last.length_mm, 0, 'f', 1).arg(strip_->mm3_per_mm, 0, 'f', 2));
 }
 
-void CalibrationPage::add_row(const QString& from, const QString& to, double delta_e, const QString& value) {
-    const QSignalBlocker quiet(table_);
-    const int r = table_->rowCount();
-    table_->setRowCount(r + 1);
-    const QString cells[] = {from, to, number_text(delta_e), value, {}, {}};
-    for (int c = 0; c < kColumnCount; ++c) {
-        auto* item = new QTableWidgetItem(cells[c]);
-        if (c >= kLevel)
-            item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-        if (c > kValue)
-            item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
-        table_->setItem(r, c, item);
+ReadingSheet CalibrationPage::sheet() const {
+    ReadingSheet s{unit_->currentIndex(), flow_->value(), {}};
+    const auto cell = [this](int r, int c) { return table_->item(r, c)->text().toStdString(); };
+    for (int r = 0; r < table_->rowCount(); ++r)
+        s.rows.push_back({cell(r, kFrom), cell(r, kTo), cell(r, kLevel), cell(r, kValue)});
+    return s;
+}
+
+void CalibrationPage::keep_sheet(const QString& label) {
+    if (ReadingSheet s = sheet(); !(s == document_->project().readings))
+        document_->edit(label, [&](Project& p) { p.readings = std::move(s); });
+}
+
+void CalibrationPage::show_sheet() {
+    const ReadingSheet& s = document_->project().readings;
+    if (!(sheet() == s)) {
+        const QSignalBlocker quiet_table(table_), quiet_unit(unit_), quiet_flow(flow_);
+        const int row = table_->currentRow(), column = table_->currentColumn();
+        unit_->setCurrentIndex(s.unit);
+        flow_->setValue(s.flow_mm3_s);
+        table_->setRowCount(static_cast<int>(s.rows.size()));
+        for (int r = 0; r < table_->rowCount(); ++r) {
+            const TypedReading& x = s.rows[static_cast<std::size_t>(r)];
+            const std::string* cells[] = {&x.from, &x.to, &x.delta_e, &x.value, nullptr, nullptr};
+            for (int c = 0; c < kColumnCount; ++c) {
+                auto* item = new QTableWidgetItem(cells[c] ? QString::fromStdString(*cells[c]) : QString());
+                if (c >= kLevel)
+                    item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+                if (c > kValue)
+                    item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
+                table_->setItem(r, c, item);
+            }
+        }
+        table_->setCurrentCell(std::min(row, table_->rowCount() - 1), column);
     }
+    flow_->setVisible(unit_->currentIndex() == static_cast<int>(ReadingUnit::seconds));
     fit();
+}
+
+void CalibrationPage::add_row(const QString& from, const QString& to, double delta_e, const QString& value) {
+    document_->edit(tr("Add a reading"), [&](Project& p) { p.readings.rows.push_back({from.toStdString(), to.toStdString(), number_text(delta_e).toStdString(), value.toStdString()}); });
+}
+
+void CalibrationPage::show_readings(const QString& label, const std::vector<Reading>& readings) {
+    ReadingSheet s{static_cast<int>(ReadingUnit::mm3), flow_->value(), {}};
+    for (const Reading& r : readings)
+        s.rows.push_back({colour_name(r.from).toStdString(), colour_name(r.to).toStdString(), number_text(r.delta_e).toStdString(), number_text(r.clean_mm3).toStdString()});
+    document_->edit(label, [&](Project& p) { p.readings = std::move(s); });
 }
 
 /// Its letter where a filament has that colour.
@@ -261,10 +289,10 @@ QString CalibrationPage::colour_name(Srgb c) const {
 void CalibrationPage::fill_from_strip() {
     if (!strip_)
         return;
-    unit_->setCurrentIndex(0);
-    table_->setRowCount(0);
+    ReadingSheet s{static_cast<int>(ReadingUnit::strip_mm), flow_->value(), {}};
     for (const StripChange& c : strip_->changes)
-        add_row(QString(QChar::fromLatin1(c.from)), QString(QChar::fromLatin1(c.to)), document_->project().settings.delta_e, {});
+        s.rows.push_back({std::string(1, c.from), std::string(1, c.to), number_text(document_->project().settings.delta_e).toStdString(), ""});
+    document_->edit(tr("Rows for the strip"), [&](Project& p) { p.readings = std::move(s); });
     table_->setCurrentCell(0, kValue);
 }
 
@@ -391,10 +419,7 @@ void CalibrationPage::read_csv() {
     const auto readings = bytes ? readings_from_csv(*bytes) : Result<std::vector<Reading>>(bytes.error());
     if (!readings)
         return Q_EMIT said(tr("%1 was not read. %2").arg(QFileInfo(path).fileName(), QString::fromStdString(readings.error().message)));
-    unit_->setCurrentIndex(1);
-    table_->setRowCount(0);
-    for (const Reading& r : *readings)
-        add_row(colour_name(r.from), colour_name(r.to), r.delta_e, number_text(r.clean_mm3));
+    show_readings(tr("Open readings"), *readings);
 }
 
 void CalibrationPage::write_csv() {

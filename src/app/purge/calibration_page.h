@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/purge/calibrate.h"
+#include "core/project/project.h"
 #include "core/purge/strip.h"
 
 #include <QWidget>
@@ -38,6 +39,11 @@ private:
     QWidget* make_result();
     QString colour_name(Srgb c) const;
     void show_strip();
+    /// The table as it stands, the project's, and one into the other.
+    ReadingSheet sheet() const;
+    void keep_sheet(const QString& label);
+    void show_sheet();
+    void show_readings(const QString& label, const std::vector<Reading>& readings);
     void fit();
     void export_strip();
     void fill_from_strip();

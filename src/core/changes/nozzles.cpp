@@ -64,7 +64,7 @@ Set pinned_filaments(const LoadingProblem& p) {
     return all;
 }
 
-Loading exact(const LoadingProblem& p) {
+Loading exact(const LoadingProblem& p, const std::stop_token& stop) {
     const int n = p.filaments();
     const std::size_t all = std::size_t{1} << n, nozzles = p.nozzles.size();
     const Set pinned = pinned_filaments(p);
@@ -109,6 +109,8 @@ Loading exact(const LoadingProblem& p) {
             std::vector<Set>& pick = by_nozzle[i].pick;
             pick.assign(all, 0);
             tbb::parallel_for(std::size_t{0}, all, [&](std::size_t s) {
+                if (stop.stop_requested())
+                    return;
                 for_subsets(s, [&](std::size_t g) {
                     if (const double c = head[s & ~g] + cost[g]; c < next[s])
                         next[s] = c, pick[s] = static_cast<Set>(g);
@@ -118,7 +120,7 @@ Loading exact(const LoadingProblem& p) {
         }
         std::vector<double> next(all, kFar);
         tbb::parallel_for(std::size_t{0}, all, [&](std::size_t g) {
-            if (head[g] < kFar)
+            if (head[g] < kFar && !stop.stop_requested())
                 head[g] += head_cost(p, p.heads[h], static_cast<Set>(g));
         });
         by_head[h].pick.assign(all, 0);
@@ -145,6 +147,10 @@ Loading exact(const LoadingProblem& p) {
                     out.nozzle[static_cast<std::size_t>(f)] = static_cast<int>(i);
             group &= ~std::size_t{g};
         }
+    }
+    if (stop.stop_requested()) {
+        out.proven = false;
+        return out;
     }
     out.cost = out.bound = cost_of(p, out.nozzle);
     return out;
@@ -184,7 +190,7 @@ LoadingProblem only(const LoadingProblem& p, const std::vector<int>& kept) {
     return q;
 }
 
-Loading searched(const LoadingProblem& p) {
+Loading searched(const LoadingProblem& p, const std::stop_token& stop) {
     const int n = p.filaments(), nozzles = static_cast<int>(p.nozzles.size());
     const Set pinned = pinned_filaments(p);
     std::map<std::pair<int, Set>, double> known_nozzle, known_head;
@@ -244,7 +250,7 @@ Loading searched(const LoadingProblem& p) {
         best[static_cast<std::size_t>(f)] = where;
     }
     double cost = cost_with(best);
-    for (bool better = true; better;) {
+    for (bool better = true; better && !stop.stop_requested();) {
         better = false;
         for (int f = 0; f < n; ++f) {
             if (pinned >> f & 1)
@@ -275,8 +281,8 @@ Loading searched(const LoadingProblem& p) {
     LoadingProblem part = only(p, busiest);
     for (auto& h : part.heads)
         h.refill = 0;
-    out.bound = std::min(out.cost, exact(part).cost);
-    out.proven = out.bound >= out.cost * (1 - 1e-12);
+    out.bound = std::min(out.cost, exact(part, stop).cost);
+    out.proven = !stop.stop_requested() && out.bound >= out.cost * (1 - 1e-12);
     return out;
 }
 
@@ -306,7 +312,7 @@ double cost_of(const LoadingProblem& p, const std::vector<int>& nozzle) {
     return sum;
 }
 
-Loading load_nozzles(const LoadingProblem& p) {
+Loading load_nozzles(const LoadingProblem& p, std::stop_token stop) {
     const int n = p.filaments();
     Loading out;
     out.nozzle.assign(static_cast<std::size_t>(n), 0);
@@ -318,7 +324,7 @@ Loading load_nozzles(const LoadingProblem& p) {
         out.nozzle.assign(static_cast<std::size_t>(n), only_one);
         return out; // nothing to choose
     }
-    return n <= kExactFilaments ? exact(p) : searched(p);
+    return n <= kExactFilaments ? exact(p, stop) : searched(p, stop);
 }
 
 } // namespace vitrail

@@ -4,6 +4,7 @@
 #include "core/changes/order.h"
 
 #include <span>
+#include <stop_token>
 #include <vector>
 
 namespace vitrail {
@@ -54,8 +55,9 @@ inline constexpr int kExactFilaments = kMostSubsets;
 /// costs_of_subsets; refills of a feeder by fewest_refills for each set that does not fit its slots. Beyond that, a local
 /// search (moves and exchanges from a greedy start), and a bound from the exact split of the kExactFilaments filaments
 /// that take part in most layers, with costs closed under detours so that leaving the others out cannot cost more.
-/// A pin to a nozzle that cannot be used holds all the same.
-Loading load_nozzles(const LoadingProblem& problem);
+/// A pin to a nozzle that cannot be used holds all the same. Long with many filaments whose sets do not fit their slots: once `stop`
+/// is requested it returns soon, with any split, not proven.
+Loading load_nozzles(const LoadingProblem& problem, std::stop_token stop = {});
 
 /// What a split costs, by the same count.
 double cost_of(const LoadingProblem& problem, const std::vector<int>& nozzle);

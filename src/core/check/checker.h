@@ -51,6 +51,7 @@ struct Checker {
     void lettering();
     void lugs();
     // support_checks.cpp
+    void unsupported();
     void supports();
     // surfaces.cpp
     void overhanging_colour();

@@ -70,6 +70,7 @@ std::vector<Finding> find_problems(const Project& project, const Plan& plan, std
     c.strokes();
     c.lettering();
     c.lugs();
+    c.unsupported();
     c.supports();
     c.overhanging_colour();
     c.tall_parts();

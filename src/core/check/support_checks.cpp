@@ -17,7 +17,63 @@ void add_contacts(const Checker& c, int face, std::vector<Spot>& spots) {
             spots.push_back(c.spot_in(box_of(x.area), x.layer));
 }
 
+/// The largest of the areas, as places; at most so many.
+std::vector<Spot> largest(const Checker& c, const std::vector<std::pair<int, Rows>>& areas) {
+    std::vector<std::pair<double, std::size_t>> sizes;
+    for (std::size_t i = 0; i < areas.size(); ++i)
+        sizes.emplace_back(-area_mm2(areas[i].second), i);
+    std::sort(sizes.begin(), sizes.end());
+    constexpr std::size_t kMostSpots = 60;
+    std::vector<Spot> spots;
+    for (std::size_t k = 0; k < std::min(sizes.size(), kMostSpots); ++k)
+        spots.push_back(c.spot_in(box_of(areas[sizes[k].second].second), areas[sizes[k].second].first));
+    return spots;
+}
+
 } // namespace
+
+void Checker::unsupported() {
+    if (plan.support || !plan.underside)
+        return;
+    // A body over a gap is told as that: what it wants is no support.
+    const auto over_gap = [this](int layer) {
+        return std::any_of(plan.table->gaps.begin(), plan.table->gaps.end(), [&](const Gap& g) {
+            return g.upwards && layer >= g.from_layer && plan.grid.bottom_mm(layer) <= plan.grid.bottom_mm(g.from_layer) + g.wide_mm + plan.grid.height_mm;
+        });
+    };
+    std::vector<std::pair<int, Rows>> islands, steep;
+    double islands_mm2 = 0, steep_mm2 = 0;
+    for (std::size_t i = 1; i < plan.underside->overhangs->size(); ++i) {
+        const Overhang& o = (*plan.underside->overhangs)[i];
+        for (Rows& island : over_gap(static_cast<int>(i) + 1) ? std::vector<Rows>{} : pieces_of(o.islands)) {
+            islands_mm2 += area_mm2(island);
+            islands.emplace_back(static_cast<int>(i) + 1, std::move(island));
+        }
+        for (Rows& slope : pieces_of(subtract(o.area, o.islands))) {
+            steep_mm2 += area_mm2(slope);
+            steep.emplace_back(static_cast<int>(i) + 1, std::move(slope));
+        }
+    }
+    constexpr double kNothing_mm2 = 0.1, kLittle_mm2 = 20; // an edge that curls a little is seen to by hand. Ours
+    const Settings& s = p.settings;
+    const Fix columns{"plan columns of support", "", [](Project& q) { q.settings.support = kColumns; }};
+    if (islands_mm2 > kNothing_mm2) {
+        const int first = islands.front().first;
+        Finding& f = add("in-the-air", Severity::error,
+                         (islands.size() == 1 ? "A region begins" : std::to_string(islands.size()) + " regions begin") + " in the air, the lowest in layer " + std::to_string(first) + " at " + mm(plan.grid.bottom_mm(first), 1) +
+                             ": nothing is below, and no support is planned. What is printed there falls down.",
+                         at_layer(first), first);
+        f.spots = largest(*this, islands);
+        f.fixes.push_back(columns);
+    }
+    if (steep_mm2 > kLittle_mm2) {
+        const auto worst = std::max_element(steep.begin(), steep.end(), [](const auto& a, const auto& b) { return area_mm2(a.second) < area_mm2(b.second); });
+        Finding& f = add("needs-support", Severity::warning,
+                         num(steep_mm2 / 100, 1) + " cm² overhang by more than " + num(s.support_angle_deg, 0) + "° and no support is planned: they sag or curl, most in layer " + std::to_string(worst->first) + ".", at_layer(worst->first), worst->first);
+        f.spots = largest(*this, steep);
+        f.fixes.push_back(columns);
+    }
+}
 
 void Checker::supports() {
     if (!plan.support)

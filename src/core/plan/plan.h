@@ -204,7 +204,8 @@ struct Plan {
     std::vector<double> model_mm3; ///< [(layer − 1)·filaments + filament], all copies
     std::vector<double> free_mm3;  ///< [layer − 1], all copies: parts that are printed from purge, and else in whatever is loaded
     std::vector<std::vector<std::uint8_t>> owner; ///< [part][layer − 1]: filament of its body
-    std::shared_ptr<const SupportPlan> support; ///< null: none is wanted
+    std::shared_ptr<const SupportPlan> underside; ///< what needs holding, support or not; null where nobody looked
+    std::shared_ptr<const SupportPlan> support;   ///< the same, where support is wanted; else null
     std::shared_ptr<const AccessMap> access;    ///< null without support, and where nobody looked for findings
     std::vector<FaceAccess> face_access;        ///< [face of the support's layout]; empty without access
     std::vector<std::uint8_t> support_by, interface_by; ///< [layer − 1]: who prints it; empty where there is none

@@ -116,10 +116,11 @@ void settle_second_pieces(const Project& p, const Demand& demand, Plan& plan) {
 }
 
 /// Who prints the support, and how much of it there is in each layer.
-void add_support(const Project& p, std::shared_ptr<const SupportPlan> support, Plan& plan) {
-    plan.support = std::move(support);
-    if (!plan.support)
+void add_support(const Project& p, std::shared_ptr<const SupportPlan> underside, Plan& plan) {
+    plan.underside = std::move(underside);
+    if (!plan.underside || !plan.underside->layout)
         return;
+    plan.support = plan.underside;
     const auto n = static_cast<std::size_t>(plan.filaments);
     std::vector<double> by_filament(n, 0);
     for (std::size_t i = 0; i < plan.model_mm3.size(); ++i)
@@ -183,7 +184,7 @@ std::vector<std::int8_t> locked_first(const Project& p, const std::vector<Set>& 
 }
 
 /// Only the filaments that are printed compete for nozzles; the others stand on the first that can be used.
-Loading load_filaments(const Project& p, const Plan& plan, const std::vector<Set>& sets) {
+Loading load_filaments(const Project& p, const Plan& plan, const std::vector<Set>& sets, const std::stop_token& stop) {
     std::vector<int> used;
     for (int f = 0; f < plan.filaments; ++f)
         if (std::any_of(sets.begin(), sets.end(), [&](Set s) { return s >> f & 1; }))
@@ -209,7 +210,7 @@ Loading load_filaments(const Project& p, const Plan& plan, const std::vector<Set
                 small.at(i, j) = c.at(used[static_cast<std::size_t>(i)], used[static_cast<std::size_t>(j)]);
         c = std::move(small);
     }
-    Loading small = load_nozzles(q), out;
+    Loading small = load_nozzles(q, stop), out;
     out.proven = small.proven;
     out.cost = small.cost;
     out.bound = small.bound;
@@ -443,11 +444,16 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
         ++measured_;
     }
 
-    auto support = support_.run(p, table_, {progress.stop, [&](double share) { progress.at(0.8 + 0.05 * share); }});
-    if (!support)
-        return support.error();
+    const bool supported = s.support != kNoSupport;
+    std::shared_ptr<const SupportPlan> underside;
+    if (supported || checks_) {
+        auto held = support_.run(p, table_, {progress.stop, [&](double share) { progress.at(0.8 + 0.05 * share); }});
+        if (!held)
+            return held.error();
+        underside = std::move(*held);
+    }
     std::shared_ptr<const AccessMap> access;
-    if (*support && checks_) {
+    if (supported && checks_) {
         auto map = support_.access(p, table_, {progress.stop, {}});
         if (!map)
             return map.error();
@@ -479,14 +485,16 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
                                                     : Destination::ejected;
     share_out(p, *demand_, *plan);
     settle_second_pieces(p, *demand_, *plan);
-    add_support(p, std::move(*support), *plan);
+    add_support(p, std::move(underside), *plan);
     plan->access = std::move(access);
     if (plan->access)
         plan->face_access = reach_faces(*plan->access, *plan->support->layout, plan->grid);
     purge_volumes(p, *plan);
 
     const std::vector<Set> sets = layer_sets(*plan);
-    plan->loading = load_filaments(p, *plan, sets);
+    plan->loading = load_filaments(p, *plan, sets, progress.stop);
+    if (progress.stopped())
+        return Error{"Stopped before the filaments had their nozzles."};
     plan->purge_table = CostMatrix(plan->filaments);
     for (int i = 0; i < plan->filaments; ++i)
         for (int j = 0; j < plan->filaments; ++j)

@@ -9,6 +9,37 @@
 
 namespace vitrail {
 
+namespace {
+
+/// Support below what needs holding, and its sizes. Error: stopped.
+Status lay_out(const LayerTable& table, const SupportRules& rules, SupportPlan& out, const Progress& progress) {
+    if (!out.beside) {
+        auto beside = space_beside(*out.piece, rules.beside_mm, progress);
+        if (!beside)
+            return beside.error();
+        out.beside = std::make_shared<const std::vector<Rows>>(std::move(*beside));
+    }
+    if (!out.blocked) {
+        auto blocked = blocked_space(*out.piece, *out.beside, rules.gap_layers, progress);
+        if (!blocked)
+            return blocked.error();
+        out.blocked = std::make_shared<const std::vector<Rows>>(std::move(*blocked));
+    }
+    auto layout = lay_out_support(table.grid, *out.piece, *out.overhangs, *out.blocked, rules, {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
+    if (!layout)
+        return layout.error();
+    out.body.resize(layout->body.size());
+    out.interface.resize(layout->body.size());
+    tbb::parallel_for(std::size_t{0}, out.body.size(), [&](std::size_t i) {
+        out.body[i] = size_of(layout->body[i]);
+        out.interface[i] = size_of(layout->interface[i]);
+    });
+    out.layout = std::make_shared<const SupportLayout>(std::move(*layout));
+    return Done{};
+}
+
+} // namespace
+
 OverhangRules overhang_rules(const Project& p) {
     return {p.settings.support_angle_deg, p.settings.support_bridge_mm * bridged_share(p), p.settings.support_least_mm2};
 }
@@ -27,15 +58,17 @@ SupportRules support_rules(const Settings& s) {
 }
 
 SupportStage::Key SupportStage::key_of(const Project& p, std::shared_ptr<const LayerTable> table) {
-    Key key{std::move(table), overhang_rules(p), {}, support_rules(p.settings)};
+    Key key{std::move(table), overhang_rules(p), {}, p.settings.support != kNoSupport, {}};
+    if (key.wanted)
+        key.rules = support_rules(p.settings);
     for (const Part& part : p.parts)
         key.paints.push_back(part.support_paint);
     return key;
 }
 
 void SupportStage::know(const Project& p, const Plan& plan) {
-    if (plan.support)
-        entries_.push_back({key_of(p, plan.table), plan.support});
+    if (plan.underside)
+        entries_.push_back({key_of(p, plan.table), plan.underside});
     if (plan.access) {
         mapped_ = plan.table;
         map_ = plan.access;
@@ -44,8 +77,6 @@ void SupportStage::know(const Project& p, const Plan& plan) {
 
 Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
     std::erase_if(entries_, [&](const Entry& e) { return e.key.table != table; });
-    if (p.settings.support == kNoSupport)
-        return std::shared_ptr<const SupportPlan>();
     const Key key = key_of(p, table);
     if (const auto same = std::find_if(entries_.begin(), entries_.end(), [&](const Entry& e) { return e.key == key; }); same != entries_.end()) {
         std::rotate(same, same + 1, entries_.end());
@@ -56,7 +87,7 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, c
         out->piece = e.made->piece;
         if (e.key.overhangs == key.overhangs)
             out->found = e.made->found;
-        if (e.key.rules.beside_mm == key.rules.beside_mm) {
+        if (e.key.wanted && e.key.rules.beside_mm == key.rules.beside_mm) {
             out->beside = e.made->beside;
             if (e.key.rules.gap_layers == key.rules.gap_layers)
                 out->blocked = e.made->blocked;
@@ -76,32 +107,13 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, c
             return found.error();
         out->found = std::make_shared<const std::vector<Overhang>>(std::move(*found));
     }
-    if (!out->beside) {
-        auto beside = space_beside(*out->piece, key.rules.beside_mm, progress);
-        if (!beside)
-            return beside.error();
-        out->beside = std::make_shared<const std::vector<Rows>>(std::move(*beside));
-    }
-    if (!out->blocked) {
-        auto blocked = blocked_space(*out->piece, *out->beside, key.rules.gap_layers, progress);
-        if (!blocked)
-            return blocked.error();
-        out->blocked = std::make_shared<const std::vector<Rows>>(std::move(*blocked));
-    }
     if (!out->overhangs) {
         const SupportWishes wishes = wishes_of(p.parts, *table);
         out->overhangs = wishes.hold.empty() ? out->found : std::make_shared<const std::vector<Overhang>>(with_wishes(table->grid, *out->piece, *out->found, wishes, key.overhangs));
     }
-    auto layout = lay_out_support(table->grid, *out->piece, *out->overhangs, *out->blocked, key.rules, {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
-    if (!layout)
-        return layout.error();
-    out->body.resize(layout->body.size());
-    out->interface.resize(layout->body.size());
-    tbb::parallel_for(std::size_t{0}, out->body.size(), [&](std::size_t i) {
-        out->body[i] = size_of(layout->body[i]);
-        out->interface[i] = size_of(layout->interface[i]);
-    });
-    out->layout = std::make_shared<const SupportLayout>(std::move(*layout));
+    if (key.wanted)
+        if (const Status ok = lay_out(*table, key.rules, *out, progress); !ok)
+            return ok.error();
     constexpr std::size_t kMostKept = 6;
     if (entries_.size() >= kMostKept)
         entries_.erase(entries_.begin());

@@ -17,7 +17,7 @@ class SupportStage {
 public:
     /// Takes over what a plan of that project knows.
     void know(const Project& project, const Plan& plan);
-    /// Null where no support is wanted. Error: stopped.
+    /// What needs holding, and where support is wanted its layout. Error: stopped.
     Result<std::shared_ptr<const SupportPlan>> run(const Project& project, const std::shared_ptr<const LayerTable>& table, const Progress& progress);
     Result<std::shared_ptr<const AccessMap>> access(const Project& project, const std::shared_ptr<const LayerTable>& table, const Progress& progress);
 
@@ -26,6 +26,7 @@ private:
         std::shared_ptr<const LayerTable> table;
         OverhangRules overhangs;
         std::vector<std::shared_ptr<const Paint>> paints;
+        bool wanted = false;
         SupportRules rules;
         bool operator==(const Key&) const = default;
     };

@@ -81,6 +81,18 @@ struct RefillChoice {
     bool operator==(const RefillChoice&) const = default;
 };
 
+/// Measured on a calibration strip, as typed: letters or #rrggbb, a level, and a value in the sheet's unit.
+struct TypedReading {
+    std::string from, to, delta_e, value;
+    bool operator==(const TypedReading&) const = default;
+};
+struct ReadingSheet {
+    int unit = 0;          ///< a ReadingUnit
+    double flow_mm3_s = 5; ///< for readings in seconds
+    std::vector<TypedReading> rows;
+    bool operator==(const ReadingSheet&) const = default;
+};
+
 /// A check that is off in this project, and why.
 struct Waiver {
     std::string code, reason;
@@ -109,6 +121,7 @@ struct Project {
     std::vector<PairPurge> pair_purges;
     std::vector<InMachine> in_machine;
     std::vector<RefillChoice> refill_choices;
+    ReadingSheet readings; ///< not part of any calibration yet
     char support_filament = 0;   ///< letter; 0: whichever of the piece's own a layer is printed in anyway
     char interface_filament = 0; ///< letter; 0: as the support
     std::string print_first; ///< letters: the first of them that a layer has is printed first there

@@ -3,6 +3,7 @@
 #include "core/base/format.h"
 #include "core/changes/commands.h"
 #include "core/material/shelf.h"
+#include "core/plan/plate.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,6 +12,24 @@
 namespace vitrail {
 
 namespace {
+
+/// Where copies and towers stand, where there is more than the piece in the middle of the bed; empty where it does not fit.
+std::string places_on_bed(const Project& p, const Plan& plan) {
+    const Plate plate = lay_out(p, plan);
+    constexpr std::size_t kMostNamed = 9;
+    if (!plate.fits || (plate.copies.size() < 2 && plate.towers.empty()) || plate.copies.size() > kMostNamed)
+        return {};
+    const auto list = [](const std::vector<Footprint>& places) {
+        std::string text;
+        for (const Footprint& f : places)
+            text += format("%s(%.0f, %.0f)", text.empty() ? "" : ", ", f.x_mm, f.y_mm);
+        return text;
+    };
+    std::string text = "On the bed, middles in mm from its front left corner: " + std::string(plate.copies.size() > 1 ? "copies at " : "the piece at ") + list(plate.copies);
+    if (!plate.towers.empty())
+        text += std::string(plate.towers.size() > 1 ? "; towers at " : "; the tower at ") + list(plate.towers);
+    return text + ".";
+}
 
 std::vector<std::string> cautions_for(const Project& p, const Plan& plan) {
     std::vector<std::string> c{
@@ -163,6 +182,8 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         r.preparation.push_back(format("From layer %d on the tower is %.1f mm wide only.", plan.tower.columns[1].from_layer, plan.tower.columns[1].width_mm));
     else if (plan.tower.columns.size() > 1)
         r.preparation.push_back(format("Beside it a second one, %.1f mm wide, that ends with layer %d.", plan.tower.columns[1].width_mm, plan.tower.columns[1].to_layer));
+    if (const std::string places = places_on_bed(p, plan); !places.empty())
+        r.preparation.push_back(places);
     if (plan.skirt.layers)
         r.preparation.push_back(format("Print a skirt of %.0f loops, %.1f mm from the piece and %d layers tall: it takes the purge.", p.settings.skirt_loops, p.settings.skirt_gap_mm, plan.skirt.layers));
     if (plan.ooze.layers)

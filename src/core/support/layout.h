@@ -75,7 +75,7 @@ struct SupportPlan {
     std::shared_ptr<const std::vector<Rows>> beside;    ///< the piece and the free space beside it
     std::shared_ptr<const std::vector<Rows>> blocked;   ///< and, on top of the piece, the gap
     std::shared_ptr<const std::vector<Overhang>> overhangs;
-    std::shared_ptr<const SupportLayout> layout;
+    std::shared_ptr<const SupportLayout> layout; ///< null where none is wanted; so are those two above that only it needs
     std::vector<LayerSize> body, interface; ///< [layer − 1]
 };
 
