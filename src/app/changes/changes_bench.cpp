@@ -4,19 +4,12 @@
 #include "app/changes/nozzles_page.h"
 #include "app/changes/order_page.h"
 #include "app/changes/suggestions_page.h"
-#include "app/theme/theme.h"
-
-#include <QTabBar>
-#include <QTabWidget>
-#include <QVBoxLayout>
+#include "app/shell/pages.h"
 
 namespace vitrail {
 
 ChangesBench::ChangesBench(Document* document, ViewState* view, std::function<std::vector<Machine>()> owned, QWidget* parent)
-    : QWidget(parent), pages_(new QTabWidget), nozzles_(new NozzlesPage(document, view)) {
-    pages_->setObjectName(QStringLiteral("changes_pages"));
-    pages_->setDocumentMode(true);
-    pages_->tabBar()->setDrawBase(false);
+    : QWidget(parent), pages_(new BenchPages(QStringLiteral("changes_pages"), this)), nozzles_(new NozzlesPage(document, view)) {
     pages_->addTab(new OrderPage(document, view), tr("Changes and order"));
     pages_->addTab(nozzles_, tr("Nozzles and slots"));
     pages_->addTab(new ByHandPage(document), tr("By hand"));
@@ -25,9 +18,6 @@ ChangesBench::ChangesBench(Document* document, ViewState* view, std::function<st
                                         tr("Once there is a plan, what could be given up for fewer changes stands here.")},
                                        [owned = std::move(owned)](const Project& project, const Plan& plan, bool poses, const Progress& progress) { return suggest(project, plan, owned ? owned() : std::vector<Machine>{}, poses, progress); }), tr("Fewer changes"));
     connect(nozzles_, &NozzlesPage::wants_machine_editor, this, &ChangesBench::wants_machine_editor);
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(em(0.8), em(0.3), em(0.8), em(0.6));
-    column->addWidget(pages_);
 }
 
 void ChangesBench::show_page(Page page) {

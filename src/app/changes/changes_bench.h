@@ -6,10 +6,9 @@
 #include <functional>
 #include <vector>
 
-class QTabWidget;
-
 namespace vitrail {
 
+class BenchPages;
 struct Machine;
 class Document;
 class NozzlesPage;
@@ -27,7 +26,7 @@ Q_SIGNALS:
     void wants_machine_editor();
 
 private:
-    QTabWidget* pages_;
+    BenchPages* pages_;
     NozzlesPage* nozzles_;
 };
 

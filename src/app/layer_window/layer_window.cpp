@@ -4,6 +4,7 @@
 #include "app/shell/view_state.h"
 #include "app/theme/theme.h"
 #include "core/colour/stand_out.h"
+#include "core/geometry/rows.h"
 #include "paint/filament_paint.h"
 
 #include <QHelpEvent>
@@ -40,29 +41,19 @@ QRectF LayerWindow::picture_rect() const {
 
 namespace {
 
-/// The middle of the widest stretch of a few horizontal cuts; nowhere when that is too narrow for a mark.
-QPointF place_for_mark(const QPainterPath& path, double mark) {
-    const QRectF b = path.boundingRect();
-    QPointF best;
-    double widest = 0;
-    for (int row = 1; row < 8; ++row) {
-        const double y = b.top() + b.height() * row / 8;
-        double start = -1;
-        constexpr int kSteps = 32;
-        for (int i = 0; i <= kSteps; ++i) {
-            const double x = b.left() + b.width() * i / kSteps;
-            const bool inside = i < kSteps && path.contains(QPointF(x, y));
-            if (inside && start < 0)
-                start = x;
-            if (!inside && start >= 0) {
-                if (x - start > std::max(widest, 0.8 * mark)) {
-                    widest = x - start;
-                    best = QPointF((x + start) / 2, y);
-                }
-                start = -1;
+/// The middle of the widest stretch of a few cuts, µm; nowhere when that is too narrow for a mark.
+std::optional<IntPoint> place_for_mark(const Paths& rings, double mark_mm) {
+    constexpr int kCuts = 8;
+    const Rows cuts = rows_of(rings, pitch_for(box_of(rings), kCuts));
+    double widest = 0.8 * mark_mm * kUnitsPerMm;
+    std::optional<IntPoint> best;
+    for (int n = cuts.first; n < cuts.first + cuts.lines(); ++n)
+        for (const Rows::Span s : cuts.line(n))
+            if (s.to - s.from > widest) {
+                widest = s.to - s.from;
+                const double x = (double(s.from) + s.to) / 2;
+                best = IntPoint(std::llround(x), std::llround((n + 0.5) * cuts.pitch - Rows::kSkew * x));
             }
-        }
-    }
     return best;
 }
 
@@ -85,6 +76,7 @@ void LayerWindow::rebuild() {
     scale_ = std::min(room.width() / w, room.height() / d);
     middle_mm_ = QPointF((double(b.max.x) + b.min.x) / 2, (double(b.max.y) + b.min.y) / 2);
     const int layer = std::clamp(view_->layer(), 1, plan->grid.count);
+    const QPointF middle = room.center();
     const auto path_of = [&](const Paths& rings) {
         QPainterPath path;
         path.setFillRule(Qt::OddEvenFill);
@@ -92,7 +84,7 @@ void LayerWindow::rebuild() {
             // Points closer than half a pixel do not show.
             QPolygonF polygon;
             for (const IntPoint& q : ring) {
-                const QPointF at = to_widget(double(q.X) / kUnitsPerMm, double(q.Y) / kUnitsPerMm);
+                const QPointF at(middle.x() + (double(q.X) / kUnitsPerMm - middle_mm_.x()) * scale_, middle.y() - (double(q.Y) / kUnitsPerMm - middle_mm_.y()) * scale_);
                 if (polygon.isEmpty() || std::abs(polygon.last().x() - at.x()) + std::abs(polygon.last().y() - at.y()) > 0.5)
                     polygon << at;
             }
@@ -104,9 +96,11 @@ void LayerWindow::rebuild() {
         return path;
     };
     const auto add = [&](int part, int patch, const Paths& rings) {
-        const QPainterPath path = path_of(rings);
-        if (!path.isEmpty())
-            panes_.push_back({part, patch, path, place_for_mark(path, em(1.5))});
+        QPainterPath path = path_of(rings);
+        if (path.isEmpty())
+            return;
+        const auto mark = place_for_mark(rings, em(1.5) / scale_);
+        panes_.push_back({part, patch, std::move(path), mark ? to_widget(double(mark->X) / kUnitsPerMm, double(mark->Y) / kUnitsPerMm) : QPointF()});
     };
     for (std::size_t i = 0; i < plan->table->parts.size(); ++i)
         add(static_cast<int>(i), 0, plan->table->parts[i].layers[layer - 1]);

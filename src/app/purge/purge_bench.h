@@ -3,10 +3,9 @@
 
 #include <QWidget>
 
-class QTabWidget;
-
 namespace vitrail {
 
+class BenchPages;
 class CalibrationPage;
 class Document;
 class StripsPage;
@@ -25,7 +24,7 @@ Q_SIGNALS:
     void said(const QString& text);
 
 private:
-    QTabWidget* pages_;
+    BenchPages* pages_;
     StripsPage* strips_;
     CalibrationPage* calibration_;
 };

@@ -14,6 +14,7 @@
 #include "app/shell/bench_rail.h"
 #include "app/shell/document.h"
 #include "app/shell/message_bar.h"
+#include "app/shell/pages.h"
 #include "app/shell/recovery.h"
 #include "app/shell/tally.h"
 #include "app/shell/view_state.h"
@@ -33,7 +34,6 @@
 #include <QMimeData>
 #include <QSettings>
 #include <QShortcut>
-#include <QStackedWidget>
 #include <QTreeView>
 #include <QUndoGroup>
 #include <QUrl>
@@ -53,7 +53,7 @@ constexpr int kMostRecent = 8;
 
 MainWindow::MainWindow()
     : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
-      rail_(new BenchRail), benches_(new QStackedWidget), piece_(new PieceBench(document_, view_)),
+      rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)),
       shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
       changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)),
       messages_(new MessageBar), progress_(new ProgressStrip) {

@@ -4,20 +4,13 @@
 #include "app/supports/held_page.h"
 #include "app/supports/interface_page.h"
 #include "app/supports/schools_page.h"
-#include "app/theme/theme.h"
+#include "app/shell/pages.h"
 #include "core/study/fewer_supports.h"
-
-#include <QTabBar>
-#include <QTabWidget>
-#include <QVBoxLayout>
 
 namespace vitrail {
 
 SupportsBench::SupportsBench(Document* document, ViewState* view, ShelfStore* shelf, QWidget* parent)
-    : QWidget(parent), pages_(new QTabWidget), schools_(new SchoolsPage(document, shelf)), held_(new HeldPage(document, view)) {
-    pages_->setObjectName(QStringLiteral("supports_pages"));
-    pages_->setDocumentMode(true);
-    pages_->tabBar()->setDrawBase(false);
+    : QWidget(parent), pages_(new BenchPages(QStringLiteral("supports_pages"), this)), schools_(new SchoolsPage(document, shelf)), held_(new HeldPage(document, view)) {
     pages_->addTab(schools_, tr("Schools"));
     pages_->addTab(held_, tr("What is held"));
     pages_->addTab(new InterfacePage(document), tr("Interface"));
@@ -28,9 +21,6 @@ SupportsBench::SupportsBench(Document* document, ViewState* view, ShelfStore* sh
                    tr("Less of it"));
     connect(schools_, &SchoolsPage::said, this, &SupportsBench::said);
     connect(held_, &HeldPage::said, this, &SupportsBench::said);
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(em(0.8), em(0.3), em(0.8), em(0.6));
-    column->addWidget(pages_);
 }
 
 void SupportsBench::show_page(Page page) {

@@ -3,10 +3,9 @@
 
 #include <QWidget>
 
-class QTabWidget;
-
 namespace vitrail {
 
+class BenchPages;
 class Document;
 class HeldPage;
 class SchoolsPage;
@@ -26,7 +25,7 @@ Q_SIGNALS:
     void said(const QString& text);
 
 private:
-    QTabWidget* pages_;
+    BenchPages* pages_;
     SchoolsPage* schools_;
     HeldPage* held_;
 };
