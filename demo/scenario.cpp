@@ -283,6 +283,10 @@ Result<Project> signal_flags() {
     m.name = "Carousel at the light";
     m.note = "The volunteers' own: four exchangeable nozzles, of which the third is worn and taken out.";
     m.nozzles = {{0.4, 0}, {0.4, 1}, {0.4, 1}, {0.4, 1, true}, {0.4, 1}};
+    // What was measured on a strip of these five, in mm³; the same as demo/readings.csv.
+    p->readings.unit = 1;
+    for (const auto& [from, to, mm3] : {std::tuple{"E", "B", "505"}, {"B", "E", "98"}, {"E", "A", "214"}, {"A", "B", "491"}, {"B", "C", "121"}, {"C", "E", "91"}, {"C", "D", "330"}, {"D", "A", "192"}})
+        p->readings.rows.push_back({from, to, "2", mm3});
     // Harbour blue is still on the external spool from last time, the others but red in the feeder.
     p->in_machine = {{'A', 0}, {'B', 1}, {'D', 1}, {'E', 1}};
     p->filaments[2].free_after_h = 0.4; // buoy red is in the other printer until then

@@ -149,6 +149,15 @@ void TestDemo::readings_can_be_fitted() {
     QVERIFY(fit);
     QVERIFY(fit->dead_sd_mm3 > 0 && fit->mixing_sd_mm3 > 0);
     QVERIFY(!fit->outliers());
+    // The signal flags have them as typed.
+    const auto p = demo::signal_flags();
+    QCOMPARE(p->readings.rows.size(), readings->size());
+    for (std::size_t i = 0; i < readings->size(); ++i) {
+        const TypedReading& x = p->readings.rows[i];
+        QVERIFY(p->filaments[static_cast<std::size_t>(find_filament(*p, x.from[0]))].colour == (*readings)[i].from);
+        QVERIFY(p->filaments[static_cast<std::size_t>(find_filament(*p, x.to[0]))].colour == (*readings)[i].to);
+        QCOMPARE(std::stod(x.value), (*readings)[i].clean_mm3);
+    }
 }
 
 void TestDemo::painted_shows_a_mistake_of_each_kind() {

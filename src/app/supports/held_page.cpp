@@ -90,7 +90,7 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
     faces_->horizontalHeaderItem(4)->setToolTip(tr("Whether a tool and water get there afterwards"));
 
     auto* middle = make_splitter(Qt::Vertical, {layer, faces}, {210, 240});
-    auto* all = make_splitter(Qt::Horizontal, {piece, middle, make_settings()}, {420, 412, 330});
+    auto* all = make_splitter(Qt::Horizontal, {piece, middle, make_settings()}, {400, 396, 366});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);

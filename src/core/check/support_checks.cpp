@@ -69,7 +69,7 @@ void Checker::unsupported() {
     if (steep_mm2 > kLittle_mm2) {
         const auto worst = std::max_element(steep.begin(), steep.end(), [](const auto& a, const auto& b) { return area_mm2(a.second) < area_mm2(b.second); });
         Finding& f = add("needs-support", Severity::warning,
-                         num(steep_mm2 / 100, 1) + " cm² overhang by more than " + num(s.support_angle_deg, 0) + "° and no support is planned: they sag or curl, most in layer " + std::to_string(worst->first) + ".", at_layer(worst->first), worst->first);
+                         num(steep_mm2 / 100, 1) + " cm² overhang by more than " + num(s.support_angle_deg, 0) + "° and no support is planned: they sag or curl, most in layer " + std::to_string(worst->first) + ". The Supports bench compares what would hold them.", at_layer(worst->first), worst->first);
         f.spots = largest(*this, steep);
         f.fixes.push_back(columns);
     }

@@ -251,7 +251,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
                 {"cost", format("%.2f", t.cost)}};
     for (const Finding& f : plan.findings)
         if (f.severity != Severity::note)
-            r.warnings.push_back(f.message + " (" + f.where + ")");
+            r.warnings.push_back(f.message + " [" + f.where + "]");
     r.cautions = cautions_for(p, plan);
     return r;
 }
