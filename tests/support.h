@@ -54,6 +54,15 @@ inline std::shared_ptr<const Plan> plan_of(const Project& p) {
     return plan ? *plan : nullptr;
 }
 
+/// Clipper's own, with round corners.
+inline Paths round_offset(const Paths& area, double mm) {
+    ClipperLib::ClipperOffset co(2, 0.5);
+    co.AddPaths(area, ClipperLib::jtRound, ClipperLib::etClosedPolygon);
+    Paths out;
+    co.Execute(out, mm * kUnitsPerMm);
+    return out;
+}
+
 inline bool has(const Plan& plan, const std::string& code) {
     for (const Finding& f : plan.findings)
         if (f.code == code)

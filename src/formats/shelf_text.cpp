@@ -234,7 +234,7 @@ void merge_shelf(Shelf& into, const Shelf& from) {
     for (const ShelfFilament& f : from.filaments) {
         const int at = find_on_shelf(into, f.id);
         if (at < 0)
-            into.filaments.push_back(f);
+            add_filament(into, f);
         else
             into.filaments[at] = f;
     }

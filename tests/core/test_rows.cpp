@@ -37,15 +37,6 @@ Paths random_area(Rng& rng, int shapes = 5) {
     return unite(filled(all), ring);
 }
 
-/// Clipper's own, with round corners.
-Paths round_offset(const Paths& area, double mm) {
-    ClipperLib::ClipperOffset co(2, 0.5);
-    co.AddPaths(area, ClipperLib::jtRound, ClipperLib::etClosedPolygon);
-    Paths out;
-    co.Execute(out, mm * kUnitsPerMm);
-    return out;
-}
-
 double difference_mm2(const Paths& a, const Paths& b) {
     return area_mm2(subtract(a, b)) + area_mm2(subtract(b, a));
 }
@@ -64,6 +55,7 @@ private Q_SLOTS:
     void growing_is_a_minkowski_sum();
     void farther_than_is_exact();
     void hundredths_of_a_mm_count();
+    void idle_points_are_left_out();
     void pieces_as_polygons_have_them();
     void neighbours_by_brute_force();
     void points_inside();
@@ -151,12 +143,17 @@ void TestRows::growing_is_a_minkowski_sum() {
         COMPARE_NEAR(area_mm2(smaller), area_mm2(round_offset(area, -mm)), 0.015 * around);
         QVERIFY(subtract(rows, larger).empty() && subtract(smaller, rows).empty());
         QVERIFY(subtract(opened(rows, mm), rows).empty());
+        QVERIFY(subtract(rows, closed(rows, mm)).empty());
         QVERIFY(grown(rows, 0) == rows && shrunk(rows, 0) == rows);
     }
     // What is thinner goes, what is thicker stays.
     const Rows thin = rows_of({{{0, 0}, {20000, 0}, {20000, 300}, {0, 300}}}, kPitch), thick = rows_of({{{0, 5000}, {20000, 5000}, {20000, 6000}, {0, 6000}}}, kPitch);
     QVERIFY(opened(thin, 0.2).empty());
     COMPARE_NEAR(area_mm2(opened(thick, 0.2)), 20, 0.5);
+    // Gaps the other way round.
+    const Rows slit = rows_of({{{0, 0}, {20000, 0}, {20000, 5000}, {0, 5000}}, {{0, 5300}, {20000, 5300}, {20000, 9000}, {0, 9000}}}, kPitch);
+    COMPARE_NEAR(area_mm2(closed(slit, 0.2)), 20 * 9, 0.5);
+    COMPARE_NEAR(area_mm2(closed(slit, 0.1)), 20 * 8.7, 0.5);
 }
 
 void TestRows::farther_than_is_exact() {
@@ -192,6 +189,34 @@ void TestRows::hundredths_of_a_mm_count() {
         COMPARE_NEAR(area_mm2(farther_than(beyond, under, below, 0.305)), 0, 1e-9);
         COMPARE_NEAR(area_mm2(farther_than(beyond, under, below, 0.295)), 0.005 * 18, degrees % 90 == 0 ? 0.01 : 0.06);
     }
+}
+
+void TestRows::idle_points_are_left_out() {
+    // A square with many points on its sides keeps its corners and where it begins.
+    Path square;
+    for (int side = 0; side < 4; ++side)
+        for (int k = 0; k < 50; ++k) {
+            const int t = 200 * k;
+            square.emplace_back(side == 0 ? t : side == 1 ? 10000 : side == 2 ? 10000 - t : 0, side == 0 ? 0 : side == 1 ? t : side == 2 ? 10000 : 10000 - t);
+        }
+    const Path corners = without_idle_points(square, 0.002);
+    QVERIFY(corners.size() >= 4 && corners.size() <= 6);
+    COMPARE_NEAR(ClipperLib::Area(corners), 1e8, 1e-6 * 1e8);
+    // Whatever the outline: none of the points left out is farther away than asked for.
+    Rng rng(12);
+    for (const double mm : {0.002, 0.02, 0.2}) {
+        std::size_t before = 0, after = 0;
+        for (int round = 0; round < 15; ++round)
+            for (const Path& ring : random_area(rng)) {
+                const Path fewer = without_idle_points(ring, mm);
+                before += ring.size();
+                after += fewer.size();
+                for (const IntPoint& p : ring)
+                    QVERIFY(nearest_on({fewer}, double(p.X), double(p.Y)).away <= mm * kUnitsPerMm + 1);
+            }
+        QVERIFY(after < (mm > 0.1 ? before / 2 : before));
+    }
+    QVERIFY(without_idle_points({}, 1).empty());
 }
 
 void TestRows::pieces_as_polygons_have_them() {

@@ -341,6 +341,17 @@ void TestShelf::merging_adds_and_replaces() {
     QCOMPARE(a.filaments.size(), filaments);
     COMPARE_NEAR(a.filaments[0].filament.price_per_kg, 31, 1e-12);
     QCOMPARE(a.spools.size(), spools + 1);
+    // One's own come before the ones to begin with.
+    Shelf own = starter_shelf(), more;
+    const std::size_t starters = own.filaments.size();
+    for (const char* id : {"mine", "mine too"}) {
+        more.filaments.push_back(a.filaments[0]);
+        more.filaments.back().id = id;
+    }
+    merge_shelf(own, more);
+    QCOMPARE(own.filaments.size(), starters + 2);
+    QCOMPARE(own.filaments[0].id, std::string("mine"));
+    QCOMPARE(own.filaments[1].id, std::string("mine too"));
 }
 
 void TestShelf::merge_order_by_hand() {

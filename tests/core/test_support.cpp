@@ -43,15 +43,6 @@ double sum_mm2(const std::vector<Overhang>& all, Rows Overhang::*what) {
     return sum;
 }
 
-/// Clipper's own, with round corners.
-Paths round_offset(const Paths& area, double mm) {
-    ClipperLib::ClipperOffset co(2, 0.5);
-    co.AddPaths(area, ClipperLib::jtRound, ClipperLib::etClosedPolygon);
-    Paths out;
-    co.Execute(out, mm * kUnitsPerMm);
-    return out;
-}
-
 /// mm² · layers of support, body and interface.
 double stacked_mm2(const SupportLayout& s) {
     double sum = 0;

@@ -41,6 +41,15 @@ QRectF LayerWindow::picture_rect() const {
 
 namespace {
 
+/// One of Qt's patterns on a ground, as one brush: outlines of support have so many corners that filling them twice can be felt.
+QBrush patterned(const QColor& ground, const QBrush& pattern) {
+    constexpr int kTile = 8; // of all of Qt's patterns
+    QPixmap tile(kTile, kTile);
+    tile.fill(ground);
+    QPainter(&tile).fillRect(tile.rect(), pattern);
+    return QBrush(tile);
+}
+
 /// The middle of the widest stretch of a few cuts, µm; nowhere when that is too narrow for a mark.
 std::optional<IntPoint> place_for_mark(const Paths& rings, double mark_mm) {
     constexpr int kCuts = 8;
@@ -77,17 +86,14 @@ void LayerWindow::rebuild() {
     middle_mm_ = QPointF((double(b.max.x) + b.min.x) / 2, (double(b.max.y) + b.min.y) / 2);
     const int layer = std::clamp(view_->layer(), 1, plan->grid.count);
     const QPointF middle = room.center();
+    const double unseen_mm = 0.3 / scale_; // less than half a pixel
     const auto path_of = [&](const Paths& rings) {
         QPainterPath path;
         path.setFillRule(Qt::OddEvenFill);
         for (const Path& ring : rings) {
-            // Points closer than half a pixel do not show.
             QPolygonF polygon;
-            for (const IntPoint& q : ring) {
-                const QPointF at(middle.x() + (double(q.X) / kUnitsPerMm - middle_mm_.x()) * scale_, middle.y() - (double(q.Y) / kUnitsPerMm - middle_mm_.y()) * scale_);
-                if (polygon.isEmpty() || std::abs(polygon.last().x() - at.x()) + std::abs(polygon.last().y() - at.y()) > 0.5)
-                    polygon << at;
-            }
+            for (const IntPoint& q : without_idle_points(ring, unseen_mm))
+                polygon << QPointF(middle.x() + (double(q.X) / kUnitsPerMm - middle_mm_.x()) * scale_, middle.y() - (double(q.Y) / kUnitsPerMm - middle_mm_.y()) * scale_);
             if (polygon.size() > 2) {
                 path.addPolygon(polygon);
                 path.closeSubpath();
@@ -150,10 +156,9 @@ void LayerWindow::paintEvent(QPaintEvent*) {
             others.push_back(f.colour);
         others.push_back(to_srgb(t.bad)); // what is ready to snap
         const QColor mark = to_qcolor(stand_out(others, vivid_colours()));
-        p.fillPath(support_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->support_by[static_cast<std::size_t>(layer) - 1])].colour));
-        p.fillPath(interface_, to_qcolor(project.filaments[static_cast<std::size_t>(plan->interface_by[static_cast<std::size_t>(layer) - 1])].colour));
-        p.fillPath(support_, QBrush(t.quiet, Qt::DiagCrossPattern));
-        p.fillPath(interface_, QBrush(mark, Qt::Dense4Pattern));
+        const auto i = static_cast<std::size_t>(layer) - 1;
+        p.fillPath(support_, patterned(to_qcolor(project.filaments[plan->support_by[i]].colour), QBrush(t.quiet, Qt::DiagCrossPattern)));
+        p.fillPath(interface_, patterned(to_qcolor(project.filaments[plan->interface_by[i]].colour), QBrush(mark, Qt::Dense4Pattern)));
         p.strokePath(support_, QPen(t.quiet, 1, Qt::DashLine));
         p.strokePath(interface_, QPen(mark, 2));
     }

@@ -273,6 +273,7 @@ void MachineEditor::choose(int toolhead, int nozzle) {
     const QSignalBlocker a(name_), b(note_), c(head_name_), d(slots_), e(diameter_), f(missing_);
     name_->setText(QString::fromStdString(machine_.name));
     note_->setText(QString::fromStdString(machine_.note));
+    note_->setCursorPosition(0);
     const Toolhead& h = machine_.toolheads[static_cast<std::size_t>(toolhead)];
     if (head_name_->text() != QString::fromStdString(h.name))
         head_name_->setText(QString::fromStdString(h.name));

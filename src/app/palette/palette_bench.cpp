@@ -220,8 +220,8 @@ void PaletteBench::add_filament() {
     if (dialog.exec() != QDialog::Accepted)
         return;
     const ShelfFilament made = dialog.shelf_filament();
-    store_->edit(tr("Add a filament to the shelf"), [&](Shelf& s) { s.filaments.push_back(made); });
-    select(static_cast<int>(store_->shelf().filaments.size()) - 1, -1);
+    store_->edit(tr("Add a filament to the shelf"), [&](Shelf& s) { vitrail::add_filament(s, made); });
+    select(find_on_shelf(store_->shelf(), made.id), -1);
     confirm_class(QString::fromStdString(made.id));
 }
 

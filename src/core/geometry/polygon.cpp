@@ -94,6 +94,41 @@ Box box_of(const Paths& p) {
     return b;
 }
 
+Path without_idle_points(const Path& ring, double mm) {
+    const double tolerance = mm * kUnitsPerMm;
+    // The directions that do narrow with every point.
+    struct Direction {
+        double x, y;
+        bool left_of(const Direction& o) const { return o.x * y - o.y * x > 0; }
+    };
+    Path out;
+    std::size_t i = 0;
+    while (i < ring.size()) {
+        const IntPoint from = ring[i];
+        out.push_back(from);
+        Direction right{}, left{};
+        double farthest = 0;
+        bool bound = false;
+        std::size_t next = i + 1;
+        for (; next < ring.size(); ++next) {
+            const double x = static_cast<double>(ring[next].X - from.X), y = static_cast<double>(ring[next].Y - from.Y), away = std::hypot(x, y);
+            const Direction to{x, y};
+            if (bound && (away < farthest || to.left_of(left) || right.left_of(to)))
+                break; // the point before is kept
+            farthest = std::max(farthest, away);
+            if (away <= tolerance)
+                continue;
+            const double s = tolerance / away, c = std::sqrt(1 - s * s);
+            const Direction r{x * c + y * s, y * c - x * s}, l{x * c - y * s, y * c + x * s};
+            right = !bound || r.left_of(right) ? r : right;
+            left = !bound || left.left_of(l) ? l : left;
+            bound = true;
+        }
+        i = next == ring.size() ? (next - 1 > i ? next - 1 : next) : std::max(i + 1, next - 1);
+    }
+    return out;
+}
+
 NearestOn nearest_on(const Paths& rings, double x, double y) {
     NearestOn best;
     double squared = 1e300;

@@ -50,6 +50,9 @@ double length_around(const std::vector<std::pair<double, double>>& outline, doub
 /// where the answer is yes (touching rings), never the other way. O(points) for smooth outlines.
 bool simple(const Paths& rings);
 
+/// Without points that a straight line from the last one kept to a later one passes by at most `mm`. Rings that lie close may touch then.
+Path without_idle_points(const Path& ring, double mm);
+
 /// The point of the rings nearest to a point, and how far it is; all in units. `away` is huge where there is no ring.
 struct NearestOn {
     double x = 0, y = 0, away = 1e300;

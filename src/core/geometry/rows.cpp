@@ -139,41 +139,6 @@ Rows widened(const Rows& a, Span by) {
     return out.take();
 }
 
-/// Leaves out points as long as a straight line from the last one kept passes all of them by at most `tolerance`: the directions that
-/// do narrow with every point.
-Path without_idle_points(const Path& ring, double tolerance) {
-    struct Direction {
-        double x, y;
-        bool left_of(const Direction& o) const { return o.x * y - o.y * x > 0; }
-    };
-    Path out;
-    std::size_t i = 0;
-    while (i < ring.size()) {
-        const IntPoint from = ring[i];
-        out.push_back(from);
-        Direction right{}, left{};
-        double farthest = 0;
-        bool bound = false;
-        std::size_t next = i + 1;
-        for (; next < ring.size(); ++next) {
-            const double x = static_cast<double>(ring[next].X - from.X), y = static_cast<double>(ring[next].Y - from.Y), away = std::hypot(x, y);
-            const Direction to{x, y};
-            if (bound && (away < farthest || to.left_of(left) || right.left_of(to)))
-                break; // the point before is kept
-            farthest = std::max(farthest, away);
-            if (away <= tolerance)
-                continue;
-            const double s = tolerance / away, c = std::sqrt(1 - s * s);
-            const Direction r{x * c + y * s, y * c - x * s}, l{x * c - y * s, y * c + x * s};
-            right = !bound || r.left_of(right) ? r : right;
-            left = !bound || left.left_of(l) ? l : left;
-            bound = true;
-        }
-        i = next == ring.size() ? (next - 1 > i ? next - 1 : next) : std::max(i + 1, next - 1);
-    }
-    return out;
-}
-
 } // namespace
 
 Line Rows::line(int n) const {
@@ -325,7 +290,7 @@ Paths paths_of(const Rows& a, double tolerance_mm) {
                 put(x_of(next[n]), edge);
             }
         }
-        ring = without_idle_points(ring, tolerance_mm * kUnitsPerMm);
+        ring = without_idle_points(ring, tolerance_mm);
         if (ring.size() > 2)
             out.push_back(std::move(ring));
     }
@@ -469,6 +434,10 @@ Rows shrunk(const Rows& a, double mm) {
 
 Rows opened(const Rows& a, double mm) {
     return grown(shrunk(a, mm), mm);
+}
+
+Rows closed(const Rows& a, double mm) {
+    return shrunk(grown(a, mm), mm);
 }
 
 Rows farther_than(const Rows& all, const Rows& from, const Paths& outline, double mm) {

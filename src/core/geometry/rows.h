@@ -55,8 +55,9 @@ Rows intersect(const Rows& a, const Rows& b);
 Rows grown(const Rows& a, double mm);
 /// Without what is within that distance of the outside.
 Rows shrunk(const Rows& a, double mm);
-/// Without what is thinner than twice that.
+/// Without what is thinner than twice that, or with gaps narrower than that filled.
 Rows opened(const Rows& a, double mm);
+Rows closed(const Rows& a, double mm);
 
 /// What of `area`, all of it outside of `from`, is farther than that from its outline, which is what `from` was made of. Exact on every
 /// line: growing samples would not do for what hangs on a few hundredths of a mm. Corners of the outline count as round. ≥ 0 mm

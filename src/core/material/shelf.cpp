@@ -122,29 +122,36 @@ std::string easily_mistaken(const Filament& f) {
     }
 }
 
+static constexpr const char* kStarter = "starter-";
+
+void add_filament(Shelf& s, ShelfFilament f) {
+    const auto at = std::find_if(s.filaments.begin(), s.filaments.end(), [](const ShelfFilament& x) { return x.id.rfind(kStarter, 0) == 0; });
+    s.filaments.insert(at, std::move(f));
+}
+
 Shelf starter_shelf() {
     Shelf s;
     const auto add = [&](const char* id, Material m, Srgb c, const char* name, double td) {
         Filament f = make_filament(static_cast<char>('A' + s.filaments.size() % 26), m, c, name);
         f.td_mm = td;
-        s.filaments.push_back({id, f, 0, 0, ""});
+        s.filaments.push_back({std::string(kStarter) + id, f, 0, 0, ""});
     };
     // Generic; colours and transmission distances from memory.
-    add("starter-pla-white", Material::PLA, {0xf2, 0xf2, 0xea}, "white", 5);
-    add("starter-pla-black", Material::PLA, {0x16, 0x17, 0x19}, "black", 0.4);
-    add("starter-pla-grey", Material::PLA, {0x80, 0x84, 0x88}, "grey", 1.8);
-    add("starter-pla-red", Material::PLA, {0xb8, 0x2e, 0x28}, "red", 2.6);
-    add("starter-pla-blue", Material::PLA, {0x1f, 0x4e, 0x9a}, "blue", 2.2);
-    add("starter-pla-yellow", Material::PLA, {0xe8, 0xc2, 0x2a}, "yellow", 4.5);
-    add("starter-pla-green", Material::PLA, {0x2f, 0x7d, 0x4a}, "green", 2.4);
-    add("starter-petg-clear", Material::PETG, {0xd8, 0xde, 0xde}, "natural PETG", 12);
-    add("starter-petg-black", Material::PETG, {0x18, 0x18, 0x1a}, "black PETG", 0.5);
-    add("starter-copoly-white", Material::CoPolyester, {0xee, 0xee, 0xe8}, "white co-polyester", 6);
-    add("starter-abs-grey", Material::ABS, {0x76, 0x78, 0x7a}, "grey ABS", 1.6);
-    add("starter-asa-white", Material::ASA, {0xe9, 0xe8, 0xe0}, "white ASA", 4);
-    add("starter-tpu-natural", Material::TPU, {0xe4, 0xe0, 0xd4}, "natural TPU", 8);
-    add("starter-pva", Material::PVA, {0xe8, 0xe0, 0xc8}, "soluble PVA", 8);
-    add("starter-bvoh", Material::BVOH, {0xea, 0xe4, 0xd2}, "soluble BVOH", 8);
+    add("pla-white", Material::PLA, {0xf2, 0xf2, 0xea}, "white", 5);
+    add("pla-black", Material::PLA, {0x16, 0x17, 0x19}, "black", 0.4);
+    add("pla-grey", Material::PLA, {0x80, 0x84, 0x88}, "grey", 1.8);
+    add("pla-red", Material::PLA, {0xb8, 0x2e, 0x28}, "red", 2.6);
+    add("pla-blue", Material::PLA, {0x1f, 0x4e, 0x9a}, "blue", 2.2);
+    add("pla-yellow", Material::PLA, {0xe8, 0xc2, 0x2a}, "yellow", 4.5);
+    add("pla-green", Material::PLA, {0x2f, 0x7d, 0x4a}, "green", 2.4);
+    add("petg-clear", Material::PETG, {0xd8, 0xde, 0xde}, "natural PETG", 12);
+    add("petg-black", Material::PETG, {0x18, 0x18, 0x1a}, "black PETG", 0.5);
+    add("copoly-white", Material::CoPolyester, {0xee, 0xee, 0xe8}, "white co-polyester", 6);
+    add("abs-grey", Material::ABS, {0x76, 0x78, 0x7a}, "grey ABS", 1.6);
+    add("asa-white", Material::ASA, {0xe9, 0xe8, 0xe0}, "white ASA", 4);
+    add("tpu-natural", Material::TPU, {0xe4, 0xe0, 0xd4}, "natural TPU", 8);
+    add("pva", Material::PVA, {0xe8, 0xe0, 0xc8}, "soluble PVA", 8);
+    add("bvoh", Material::BVOH, {0xea, 0xe4, 0xd2}, "soluble BVOH", 8);
     return s;
 }
 

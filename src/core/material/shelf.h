@@ -85,4 +85,7 @@ std::string easily_mistaken(const Filament& f);
 /// A few filaments of every usual class, to begin with.
 Shelf starter_shelf();
 
+/// Puts it behind one's own filaments, before those of the starter shelf.
+void add_filament(Shelf& s, ShelfFilament f);
+
 } // namespace vitrail

@@ -92,7 +92,7 @@ public:
         // Discs as wide as the span is long close over more than what is a bridge; rough lines do for that.
         constexpr double kLinesAcross = 32;
         step_ = 2 * static_cast<int>(span_mm * kUnitsPerMm / below.pitch / kLinesAcross) + 1;
-        closed_ = shrunk(grown(coarser(below, step_), span_mm), span_mm);
+        closed_ = closed(coarser(below, step_), span_mm);
     }
 
     /// Whether the gap below a piece of overhang is carried all around: closing what carries it by half the span covers it.
