@@ -57,9 +57,7 @@ std::vector<Rows> columns(const std::vector<Rows>& touching, const std::vector<R
     std::vector<Rows> s(n); // first what goes straight on, without what a layer touches beside the piece
     for (std::size_t i = n; i-- > 0;)
         s[i] = without_splinters(i + 1 < n ? unite(subtract(s[i + 1], blocked[i]), begun[i]) : begun[i]);
-    // Slits narrower than a line between the columns of neighbouring layers' strips are printed over.
-    constexpr double kHalfLine_mm = 0.2; // of 0.4 mm, common
-    tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) { s[i] = unite(subtract(closed(s[i], kHalfLine_mm), blocked[i]), touching[i]); });
+    tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) { s[i] = unite(s[i], touching[i]); });
     return s;
 }
 
