@@ -7,6 +7,7 @@
 
 #include <QClipboard>
 #include <QDoubleSpinBox>
+#include <QListView>
 #include <QListWidget>
 #include <QTableWidget>
 
@@ -27,6 +28,7 @@ private Q_SLOTS:
     void contact_faces_are_listed_and_shown();
     void support_is_switched_and_redone_in_another_filament();
     void faces_are_kept_free_with_the_brush();
+    void what_hangs_is_told_and_mended();
     void interfaces_are_tuned();
     void drying_is_noted();
     void a_cut_is_previewed_and_applied();
@@ -190,6 +192,30 @@ void TestSupportsWindow::faces_are_kept_free_with_the_brush() {
     QVERIFY(project().parts[1].support_paint);
     undo();
     QVERIFY(!project().parts[1].support_paint);
+}
+
+void TestSupportsWindow::what_hangs_is_told_and_mended() {
+    open_demo("lighthouse.vitrail");
+    auto* list = find<QListView>("findings");
+    const auto told = [&] {
+        for (int r = 0; r < list->model()->rowCount(); ++r)
+            if (list->model()->index(r, 0).data().toString().contains("no support is planned"))
+                return r;
+        return -1;
+    };
+    QVERIFY(told() >= 0); // the gallery
+    list->setCurrentIndex(list->model()->index(told(), 0));
+    auto* fix = find<QPushButton>("fix");
+    QVERIFY2(fix->text().contains("plan columns of support"), qPrintable(fix->text()));
+    QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("fix_preview")->text().contains("min"), 20000); // what it takes, before it is chosen
+    press("show_me");
+    QVERIFY(!view()->spots().empty());
+    QTest::mouseClick(fix, Qt::LeftButton);
+    wait_for_plan();
+    QVERIFY(document()->plan()->support && document()->plan()->support->layout->contact_mm2 > 500);
+    QCOMPARE(told(), -1);
+    undo();
+    QVERIFY(!document()->plan()->support && told() >= 0);
 }
 
 void TestSupportsWindow::interfaces_are_tuned() {

@@ -40,6 +40,7 @@ private Q_SLOTS:
     void openings_against_minkowski();
     void overhangs_against_polygon_sets();
     void support_is_disjoint_by_polygon_sets();
+    void rows_against_polygon_sets();
 };
 
 void TestCgal::layer_areas() {
@@ -294,6 +295,41 @@ void TestCgal::support_is_disjoint_by_polygon_sets() {
             }
         }
     }
+}
+
+void TestCgal::rows_against_polygon_sets() {
+    // Layers of random pieces: what rows say of unions, differences and intersections is what CGAL's exact sets say, but for the
+    // corners that are cut off between two lines.
+    int compared = 0;
+    for (unsigned seed = 31; seed <= 34; ++seed) {
+        const auto t = random_table(seed, true);
+        const std::vector<Rows> rows = *piece_rows(*t);
+        for (std::size_t l = 3; l < rows.size(); l += 5) {
+            const Rows &a = rows[l], &b = rows[l - 3];
+            const ExactSet x = to_set(whole_layer(*t, static_cast<int>(l) + 1)), y = to_set(whole_layer(*t, static_cast<int>(l) - 2));
+            if (a.empty() || b.empty())
+                continue;
+            const double tolerance = 0.1 + 1e-3 * mm2_of(x);
+            COMPARE_NEAR(area_mm2(a), mm2_of(x), tolerance);
+            ExactSet set = x;
+            set.join(y);
+            COMPARE_NEAR(area_mm2(unite(a, b)), mm2_of(set), tolerance);
+            set = x;
+            set.difference(y);
+            COMPARE_NEAR(area_mm2(subtract(a, b)), mm2_of(set), tolerance);
+            set = x;
+            set.intersection(y);
+            COMPARE_NEAR(area_mm2(intersect(a, b)), mm2_of(set), tolerance);
+            // And the outlines made of rows bound what they did.
+            set = to_set(paths_of(a));
+            ExactSet outside = set;
+            outside.difference(x);
+            COMPARE_NEAR(mm2_of(set), mm2_of(x), tolerance);
+            COMPARE_NEAR(mm2_of(outside), 0, tolerance);
+            ++compared;
+        }
+    }
+    QVERIFY(compared > 20);
 }
 
 QTEST_APPLESS_MAIN(TestCgal)
