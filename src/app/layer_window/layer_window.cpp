@@ -56,9 +56,11 @@ std::optional<IntPoint> place_for_mark(const Paths& rings, double mark_mm) {
     const Rows cuts = rows_of(rings, pitch_for(box_of(rings), kCuts));
     double widest = 0.8 * mark_mm * kUnitsPerMm;
     std::optional<IntPoint> best;
-    for (int n = cuts.first; n < cuts.first + cuts.lines(); ++n)
-        for (const Rows::Span s : cuts.line(n))
-            if (s.to - s.from > widest) {
+    constexpr double kClearly = 1.05; // else the one nearer to the middle
+    const int middle = cuts.first + cuts.lines() / 2;
+    for (int k = 0; k < 2 * cuts.lines(); ++k) // from the middle outwards
+        for (const int n = middle + (k % 2 ? -(k + 1) / 2 : k / 2); const Rows::Span s : cuts.line(n))
+            if (s.to - s.from > (best ? kClearly : 1) * widest) {
                 widest = s.to - s.from;
                 const double x = (double(s.from) + s.to) / 2;
                 best = IntPoint(std::llround(x), std::llround((n + 0.5) * cuts.pitch - Rows::kSkew * x));

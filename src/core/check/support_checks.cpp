@@ -60,7 +60,7 @@ void Checker::unsupported() {
     if (islands_mm2 > kNothing_mm2) {
         const int first = islands.front().first;
         Finding& f = add("in-the-air", Severity::error,
-                         (islands.size() == 1 ? "A region begins" : std::to_string(islands.size()) + " regions begin") + " in the air, the lowest in layer " + std::to_string(first) + " at " + mm(plan.grid.bottom_mm(first), 1) +
+                         (islands.size() == 1 ? "A region begins in the air," : std::to_string(islands.size()) + " regions begin in the air, the lowest") + " in layer " + std::to_string(first) + " at " + mm(plan.grid.bottom_mm(first), 1) +
                              ": nothing is below, and no support is planned. What is printed there falls down.",
                          at_layer(first), first);
         f.spots = largest(*this, islands);
