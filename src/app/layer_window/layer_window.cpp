@@ -71,8 +71,7 @@ std::optional<IntPoint> place_for_mark(const Paths& rings, double mark_mm) {
 } // namespace
 
 QPointF LayerWindow::to_widget(double x_mm, double y_mm) const {
-    const QPointF c = picture_rect().center();
-    return {c.x() + (x_mm - middle_mm_.x()) * scale_, c.y() - (y_mm - middle_mm_.y()) * scale_};
+    return {centre_.x() + (x_mm - middle_mm_.x()) * scale_, centre_.y() - (y_mm - middle_mm_.y()) * scale_};
 }
 
 void LayerWindow::rebuild() {
@@ -87,7 +86,7 @@ void LayerWindow::rebuild() {
     scale_ = std::min(room.width() / w, room.height() / d);
     middle_mm_ = QPointF((double(b.max.x) + b.min.x) / 2, (double(b.max.y) + b.min.y) / 2);
     const int layer = std::clamp(view_->layer(), 1, plan->grid.count);
-    const QPointF middle = room.center();
+    centre_ = room.center();
     const double unseen_mm = 0.3 / scale_; // less than half a pixel
     const auto path_of = [&](const Paths& rings) {
         QPainterPath path;
@@ -95,7 +94,7 @@ void LayerWindow::rebuild() {
         for (const Path& ring : rings) {
             QPolygonF polygon;
             for (const IntPoint& q : without_idle_points(ring, unseen_mm))
-                polygon << QPointF(middle.x() + (double(q.X) / kUnitsPerMm - middle_mm_.x()) * scale_, middle.y() - (double(q.Y) / kUnitsPerMm - middle_mm_.y()) * scale_);
+                polygon << to_widget(double(q.X) / kUnitsPerMm, double(q.Y) / kUnitsPerMm);
             if (polygon.size() > 2) {
                 path.addPolygon(polygon);
                 path.closeSubpath();

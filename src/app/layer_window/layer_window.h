@@ -45,7 +45,7 @@ private:
     std::vector<Pane> panes_;
     QPainterPath support_, interface_; ///< widget pixels
     double scale_ = 1; ///< pixels per mm
-    QPointF middle_mm_;
+    QPointF middle_mm_, centre_; ///< of the piece, and where that lies on the widget
 };
 
 } // namespace vitrail

@@ -25,7 +25,7 @@ struct Checker {
     bool used(int filament) const { return plan.use[filament].printed_mm3() > 0; }
     std::vector<int> used_filaments() const;
     double bed_z() const { return plan.table->bed_z_mm; }
-    /// A place in the middle of an area of a layer.
+    /// A place in the middle of a box in a layer.
     Spot spot_in(const Box& box, int layer) const;
 
     // meshes.cpp

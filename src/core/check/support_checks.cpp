@@ -4,6 +4,7 @@
 #include "core/material/pairing.h"
 
 #include <algorithm>
+#include <numeric>
 
 namespace vitrail {
 
@@ -17,16 +18,30 @@ void add_contacts(const Checker& c, int face, std::vector<Spot>& spots) {
             spots.push_back(c.spot_in(box_of(x.area), x.layer));
 }
 
-/// The largest of the areas, as places; at most so many.
-std::vector<Spot> largest(const Checker& c, const std::vector<std::pair<int, Rows>>& areas) {
-    std::vector<std::pair<double, std::size_t>> sizes;
-    for (std::size_t i = 0; i < areas.size(); ++i)
-        sizes.emplace_back(-area_mm2(areas[i].second), i);
-    std::sort(sizes.begin(), sizes.end());
+/// A region that hangs.
+struct Hanging {
+    double mm2 = 0;
+    int layer = 0;
+    Box box;
+};
+
+void add_pieces(std::vector<Hanging>& all, const Rows& area, int layer) {
+    for (const Rows& piece : pieces_of(area))
+        all.push_back({area_mm2(piece), layer, box_of(piece)});
+}
+
+double sum_mm2(const std::vector<Hanging>& all) {
+    return std::accumulate(all.begin(), all.end(), 0.0, [](double sum, const Hanging& h) { return sum + h.mm2; });
+}
+
+/// The largest as places; at most so many.
+std::vector<Spot> largest(const Checker& c, std::vector<Hanging> all) {
+    std::stable_sort(all.begin(), all.end(), [](const Hanging& a, const Hanging& b) { return a.mm2 > b.mm2; });
     constexpr std::size_t kMostSpots = 60;
+    all.resize(std::min(all.size(), kMostSpots));
     std::vector<Spot> spots;
-    for (std::size_t k = 0; k < std::min(sizes.size(), kMostSpots); ++k)
-        spots.push_back(c.spot_in(box_of(areas[sizes[k].second].second), areas[sizes[k].second].first));
+    for (const Hanging& h : all)
+        spots.push_back(c.spot_in(h.box, h.layer));
     return spots;
 }
 
@@ -41,24 +56,20 @@ void Checker::unsupported() {
             return g.upwards && layer >= g.from_layer && plan.grid.bottom_mm(layer) <= plan.grid.bottom_mm(g.from_layer) + g.wide_mm + plan.grid.height_mm;
         });
     };
-    std::vector<std::pair<int, Rows>> islands, steep;
-    double islands_mm2 = 0, steep_mm2 = 0;
+    std::vector<Hanging> islands, steep;
     for (std::size_t i = 1; i < plan.underside->overhangs->size(); ++i) {
         const Overhang& o = (*plan.underside->overhangs)[i];
-        for (Rows& island : over_gap(static_cast<int>(i) + 1) ? std::vector<Rows>{} : pieces_of(o.islands)) {
-            islands_mm2 += area_mm2(island);
-            islands.emplace_back(static_cast<int>(i) + 1, std::move(island));
-        }
-        for (Rows& slope : pieces_of(subtract(o.area, o.islands))) {
-            steep_mm2 += area_mm2(slope);
-            steep.emplace_back(static_cast<int>(i) + 1, std::move(slope));
-        }
+        const int layer = static_cast<int>(i) + 1;
+        if (!over_gap(layer))
+            add_pieces(islands, o.islands, layer);
+        add_pieces(steep, subtract(o.area, o.islands), layer);
     }
+    const double steep_mm2 = sum_mm2(steep);
     constexpr double kNothing_mm2 = 0.1, kLittle_mm2 = 20; // an edge that curls a little is seen to by hand. Ours
     const Settings& s = p.settings;
     const Fix columns{"plan columns of support", "", [](Project& q) { q.settings.support = kColumns; }};
-    if (islands_mm2 > kNothing_mm2) {
-        const int first = islands.front().first;
+    if (sum_mm2(islands) > kNothing_mm2) {
+        const int first = islands.front().layer;
         Finding& f = add("in-the-air", Severity::error,
                          (islands.size() == 1 ? "A region begins in the air," : std::to_string(islands.size()) + " regions begin in the air, the lowest") + " in layer " + std::to_string(first) + " at " + mm(plan.grid.bottom_mm(first), 1) +
                              ": nothing is below, and no support is planned. What is printed there falls down.",
@@ -67,9 +78,9 @@ void Checker::unsupported() {
         f.fixes.push_back(columns);
     }
     if (steep_mm2 > kLittle_mm2) {
-        const auto worst = std::max_element(steep.begin(), steep.end(), [](const auto& a, const auto& b) { return area_mm2(a.second) < area_mm2(b.second); });
+        const auto worst = std::max_element(steep.begin(), steep.end(), [](const Hanging& a, const Hanging& b) { return a.mm2 < b.mm2; });
         Finding& f = add("needs-support", Severity::warning,
-                         num(steep_mm2 / 100, 1) + " cm² overhang by more than " + num(s.support_angle_deg, 0) + "° and no support is planned: they sag or curl, most in layer " + std::to_string(worst->first) + ". The Supports bench compares what would hold them.", at_layer(worst->first), worst->first);
+                         num(steep_mm2 / 100, 1) + " cm² overhang by more than " + num(s.support_angle_deg, 0) + "° and no support is planned: they sag or curl, most in layer " + std::to_string(worst->layer) + ". The Supports bench compares what would hold them.", at_layer(worst->layer), worst->layer);
         f.spots = largest(*this, steep);
         f.fixes.push_back(columns);
     }

@@ -618,7 +618,10 @@ Rows picked(const Rows& a, const RowPieces& pieces, const std::vector<char>& tak
 }
 
 std::vector<Rows> pieces_of(const Rows& a) {
-    const RowPieces pieces = pieces_in(a);
+    return pieces_of(a, pieces_in(a));
+}
+
+std::vector<Rows> pieces_of(const Rows& a, const RowPieces& pieces) {
     std::vector<Rows> out(pieces.mm2.size());
     if (out.size() == 1) {
         out[0] = a;

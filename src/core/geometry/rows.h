@@ -74,6 +74,7 @@ struct RowPieces {
 RowPieces pieces_in(const Rows& a);
 /// The spans of the pieces marked.
 Rows picked(const Rows& a, const RowPieces& pieces, const std::vector<char>& take);
+std::vector<Rows> pieces_of(const Rows& a, const RowPieces& pieces);
 std::vector<Rows> pieces_of(const Rows& a);
 /// Pairs of pieces, of `a` and of `b`, that come so near to each other; each once.
 std::vector<std::pair<int, int>> neighbours(const Rows& a, const RowPieces& in_a, const Rows& b, const RowPieces& in_b, double mm);

@@ -211,7 +211,7 @@ Faces find_faces(const std::vector<Overhang>& overhangs) {
     std::vector<std::vector<std::pair<int, int>>> near(overhangs.size());
     tbb::parallel_for(std::size_t{1}, overhangs.size(), [&](std::size_t i) {
         pieces[i] = pieces_in(overhangs[i].touched);
-        areas[i] = pieces_of(overhangs[i].touched);
+        areas[i] = pieces_of(overhangs[i].touched, pieces[i]);
     });
     tbb::parallel_for(std::size_t{2}, overhangs.size(), [&](std::size_t i) { near[i] = neighbours(overhangs[i].touched, pieces[i], overhangs[i - 1].touched, pieces[i - 1], kBeside_mm); });
     std::vector<int> leads; // union-find

@@ -126,7 +126,7 @@ Overhang look_at(const Rows& layer, const Rows& below, const Paths& below_outlin
     const RowPieces pieces = pieces_in(over);
     std::vector<char> held(pieces.mm2.size(), 0), free(held);
     if (!held.empty()) {
-        const std::vector<Rows> each = pieces_of(over);
+        const std::vector<Rows> each = pieces_of(over, pieces);
         const Bridges bridges(below, below_outline, rules.bridge_mm);
         for (std::size_t k = 0; k < each.size(); ++k) {
             if (pieces.mm2[k] < rules.least_mm2 || pieces.mm2[k] <= kSliver_mm * perimeter_mm(each[k]))
