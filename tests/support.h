@@ -1,10 +1,14 @@
 // What several tests need: small pieces and projects.
 #pragma once
 
+#include "registry.h"
+
 #include "core/plan/planner.h"
 #include "demo/solids.h"
 #include "formats/archive.h"
 #include "formats/machine_file.h"
+
+#include <fmt/format.h>
 
 #include <QFile>
 #include <QTest>

@@ -1,6 +1,6 @@
 // vitrail [FILES]: opens a project, or starts one from model files.
 #include "app/piece/piece_bench.h"
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"

@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 
+#include "core/base/text.h"
 #include "core/patch/stroke.h"
 #include "core/plan/bodies.h"
 #include "core/plan/orient.h"
@@ -11,6 +12,7 @@
 #include "formats/archive.h"
 #include "formats/export.h"
 #include "formats/files.h"
+#include "formats/json.h"
 #include "formats/machine_file.h"
 #include "formats/readings.h"
 #include "formats/report.h"
@@ -20,10 +22,11 @@
 
 #include <QGuiApplication>
 
+#include <fmt/format.h>
+
 #include <charconv>
 #include <filesystem>
 #include <cmath>
-#include <cstdio>
 #include <iostream>
 
 namespace vitrail {
@@ -85,6 +88,16 @@ void set(Settings& settings, const std::string& key, const std::string& value) {
         throw Usage{ok.error().message};
 }
 
+/// KEY=VALUE, one after the other.
+void apply_settings(Settings& settings, const std::vector<std::string>& list) {
+    for (const std::string& s : list) {
+        const std::size_t at = s.find('=');
+        if (at == std::string::npos)
+            throw Usage{"a setting is KEY=VALUE, not \u201c" + s + "\u201d"};
+        set(settings, s.substr(0, at), s.substr(at + 1));
+    }
+}
+
 Filament parse_filament(const std::string& text) {
     const auto words = split(text, ':');
     if (words.size() < 3 || words.size() > 4)
@@ -130,7 +143,7 @@ int part_named(const Project& p, const std::string& name, const std::string& cal
 
 Project build_project(const NewOptions& o) {
     Project p;
-    p.name = file_stem(o.out);
+    p.name = one_line(file_stem(o.out));
     p.machine = read_machine_argument(o.machine);
     for (const std::string& f : o.filaments) {
         const Filament filament = parse_filament(f);
@@ -144,12 +157,18 @@ Project build_project(const NewOptions& o) {
         set(p.settings, "layer", o.layer);
     if (!o.copies.empty())
         set(p.settings, "copies", o.copies);
+    apply_settings(p.settings, o.settings);
+    const double scale = o.scale.empty() ? 1 : number(o.scale, "--scale");
+    if (!(scale >= 1e-6 && scale <= 1e6))
+        throw Usage{"--scale must lie between 0.000001 and 1000000; a file in inches takes 25.4"};
     for (const std::string& file : o.models) {
         auto bytes = read_file(file);
         if (!bytes)
             throw Unusable{file, bytes.error().message};
         if (const Status ok = add_model(p, file_name(file), std::move(*bytes), beside(file)); !ok)
             throw Unusable{file, ok.error().message};
+        if (scale != 1)
+            scale_model(p, static_cast<int>(p.models.size()) - 1, scale);
     }
     const auto assigned = [&](const std::string& text, const std::string& call) {
         const std::size_t at = text.rfind('=');
@@ -219,12 +238,7 @@ Project open_project(const std::string& path, const std::vector<std::string>& se
     auto p = load_project(path);
     if (!p)
         throw Unusable{path, p.error().message};
-    for (const std::string& s : settings) {
-        const std::size_t at = s.find('=');
-        if (at == std::string::npos)
-            throw Usage{"--set takes KEY=VALUE, not “" + s + "”"};
-        set(p->settings, s.substr(0, at), s.substr(at + 1));
-    }
+    apply_settings(p->settings, settings);
     return std::move(*p);
 }
 
@@ -237,24 +251,24 @@ std::shared_ptr<const Plan> make_plan(const Project& p, const std::string& path)
 
 void print_findings(const Plan& plan) {
     if (plan.findings.empty()) {
-        std::puts("Nothing found that would spoil the print.");
+        fmt::print("Nothing found that would spoil the print.\n");
         return;
     }
     for (const Finding& f : plan.findings)
-        std::printf("%s: %s [%s, %s]\n", to_string(f.severity), f.message.c_str(), f.code.c_str(), f.where.c_str());
+        fmt::print("{}: {} [{}, {}]\n", to_string(f.severity), f.message, f.code, f.where);
 }
 
 void print_summary(const Project& p, const Plan& plan) {
-    std::printf("%s on %s\n%d layers: first %.2f mm, then %.2f mm, %.2f mm tall; %.0f cop%s\n\n", p.name.c_str(),
-                p.machine.name.c_str(), plan.grid.count, plan.grid.first_mm, plan.grid.height_mm,
+    fmt::print("{} on {}\n{} layers: first {:.2f} mm, then {:.2f} mm, {:.2f} mm tall; {:.0f} cop{}\n\n", p.name,
+                p.machine.name, plan.grid.count, plan.grid.first_mm, plan.grid.height_mm,
                 plan.grid.top_mm(plan.grid.count), p.settings.copies, p.settings.copies == 1 ? "y" : "ies");
-    std::printf("   %-24s %-13s %9s %9s %9s %9s %9s\n", "filament", "material", "piece g", "purge g", "tower g", "metres", "cost");
+    fmt::print("   {:24} {:13} {:>9} {:>9} {:>9} {:>9} {:>9}\n", "filament", "material", "piece g", "purge g", "tower g", "metres", "cost");
     for (std::size_t i = 0; i < p.filaments.size(); ++i) {
         const FilamentUse& u = plan.use[i];
-        std::printf("%c  %-24s %-13s %9.2f %9.2f %9.2f %9.2f %9.2f\n", p.filaments[i].letter, p.filaments[i].name.c_str(),
+        fmt::print("{}  {:24} {:13} {:9.2f} {:9.2f} {:9.2f} {:9.2f} {:9.2f}\n", p.filaments[i].letter, p.filaments[i].name,
                     facts(p.filaments[i].material).id, u.model_g, u.purge_g, u.tower_g, u.length_m, u.cost);
     }
-    std::puts("\nchanges             number   purge g      time  attended");
+    fmt::print("\nchanges             number   purge g      time  attended\n");
     for (const ChangeKind kind : {ChangeKind::hand, ChangeKind::feeder, ChangeKind::tool}) {
         int count = 0;
         double g = 0, time = 0, attended = 0;
@@ -262,34 +276,34 @@ void print_summary(const Project& p, const Plan& plan) {
             if (c.kind == kind)
                 ++count, g += c.purge_g, time += c.time_s, attended += c.attended_s;
         if (count)
-            std::printf("%-17s %8d %9.2f %9s %9s\n",
+            fmt::print("{:17} {:8} {:9.2f} {:>9} {:>9}\n",
                         kind == ChangeKind::hand     ? "hand swap"
                         : kind == ChangeKind::feeder ? "feeder change"
                                                      : "tool change",
-                        count, g, duration(time).c_str(), duration(attended).c_str());
+                        count, g, duration(time), duration(attended));
     }
     constexpr std::size_t kShown = 40;
     for (std::size_t i = 0; i < plan.changes.size() && i < kShown; ++i) {
         const Change& c = plan.changes[i];
-        std::printf("  %3zu  %c > %c  %s\n", i + 1, p.filaments[c.from].letter, p.filaments[c.to].letter, when(plan.grid, c).c_str());
+        fmt::print("  {:3}  {} > {}  {}\n", i + 1, p.filaments[c.from].letter, p.filaments[c.to].letter, when(plan.grid, c));
     }
     if (plan.changes.size() > kShown)
-        std::printf("  … and %zu more; --json lists them all\n", plan.changes.size() - kShown);
+        fmt::print("  … and {} more; --json lists them all\n", plan.changes.size() - kShown);
     const Totals& t = plan.totals;
-    std::printf("\npiece %.2f g · purge %.2f g · tower %.2f g · first loads %.2f g · waste ratio %.2f\n", t.model_g, t.purge_g,
+    fmt::print("\npiece {:.2f} g · purge {:.2f} g · tower {:.2f} g · first loads {:.2f} g · waste ratio {:.2f}\n", t.model_g, t.purge_g,
                 t.tower_g, t.first_load_g, t.waste_ratio);
     if (plan.tower.layers)
-        std::printf("tower %.1f mm square, %.1f mm tall (layer %d), %.1f times as tall as wide; it holds %.1f g, %.0f %% of all filament\n",
+        fmt::print("tower {:.1f} mm square, {:.1f} mm tall (layer {}), {:.1f} times as tall as wide; it holds {:.1f} g, {:.0f} % of all filament\n",
                     plan.tower.width_mm, plan.tower.height_mm, plan.tower.layers, plan.tower.slenderness(), tower_g(plan), 100 * tower_share(plan));
-    std::printf("%d changes, %d by hand · printing %s + changing %s = %s · at the printer %s · cost %.2f\n", t.changes,
-                t.hand_swaps, duration(t.print_s).c_str(), duration(t.change_s).c_str(), duration(t.total_s).c_str(),
-                duration(t.attended_s).c_str(), t.cost);
+    fmt::print("{} changes, {} by hand · printing {} + changing {} = {} · at the printer {} · cost {:.2f}\n", t.changes,
+                t.hand_swaps, duration(t.print_s), duration(t.change_s), duration(t.total_s),
+                duration(t.attended_s), t.cost);
     if (t.useful_purge_g > 0)
-        std::printf("%.2f g of purge put to use in infill or a second piece\n", t.useful_purge_g);
-    std::printf("%s\n", presence(p, plan).c_str());
+        fmt::print("{:.2f} g of purge put to use in infill or a second piece\n", t.useful_purge_g);
+    fmt::print("{}\n", presence(p, plan));
     for (const Refill& r : plan.refills)
-        std::printf("%s: %c into %s\n", when(r).c_str(), p.filaments[static_cast<std::size_t>(r.in)].letter, slot_name(p.machine, r.toolhead, r.slot).c_str());
-    std::printf("proven: no order takes fewer than %d changes or purges less than %.0f mm³; as assigned: %d changes, %.0f mm³\n\n",
+        fmt::print("{}: {} into {}\n", when(r), p.filaments[static_cast<std::size_t>(r.in)].letter, slot_name(p.machine, r.toolhead, r.slot));
+    fmt::print("proven: no order takes fewer than {} changes or purges less than {:.0f} mm³; as assigned: {} changes, {:.0f} mm³\n\n",
                 plan.bound.changes, plan.bound.purge_mm3, plan.as_assigned.changes, plan.as_assigned.purge_mm3);
     print_findings(plan);
 }
@@ -313,8 +327,19 @@ int run_new(const NewOptions& o) {
         const Project p = build_project(o);
         if (const Status ok = save_project(p, o.out, thumbnail_png(p)); !ok)
             throw Unusable{o.out, ok.error().message};
-        std::printf("%s: %zu part%s, %zu filament%s, on %s\n", o.out.c_str(), p.parts.size(), p.parts.size() == 1 ? "" : "s",
-                    p.filaments.size(), p.filaments.size() == 1 ? "" : "s", p.machine.id.c_str());
+        fmt::print("{}: {} part{}, {} filament{}, on {}\n", o.out, p.parts.size(), p.parts.size() == 1 ? "" : "s",
+                    p.filaments.size(), p.filaments.size() == 1 ? "" : "s", p.machine.id);
+        return 0;
+    });
+}
+
+int run_set(const PlanOptions& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, o.settings);
+        if (const Status ok = save_project(p, o.project, thumbnail_png(p)); !ok)
+            throw Unusable{o.project, ok.error().message};
+        for (const std::string& s : o.settings)
+            fmt::print("{}\n", s);
         return 0;
     });
 }
@@ -324,7 +349,7 @@ int run_plan(const PlanOptions& o) {
         const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
         if (o.json)
-            std::cout << plan_report(p, *plan).dump(2) << "\n";
+            std::cout << json_text(plan_report(p, *plan)) << "\n";
         else
             print_summary(p, *plan);
         return 0;
@@ -336,7 +361,7 @@ int run_check(const PlanOptions& o) {
         const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
         if (o.json)
-            std::cout << Json{{"schema", "vitrail.findings/1"}, {"findings", findings_report(*plan)}}.dump(2) << "\n";
+            std::cout << json_text({{"schema", "vitrail.findings/1"}, {"findings", findings_report(*plan)}}) << "\n";
         else
             print_findings(*plan);
         if (!has_error(*plan))
@@ -348,7 +373,7 @@ int run_check(const PlanOptions& o) {
 
 int run_sheet(const SheetOptions& o) {
     return guarded([&] {
-        const Project p = open_project(o.project, {});
+        const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
         const RunSheet sheet = make_run_sheet(p, *plan);
         if (!o.csv.empty())
@@ -377,16 +402,16 @@ int run_orient(const PlanOptions& o) {
             poses.push_back(study_pose(p, pose));
         sort_poses(poses, PoseAim::waste);
         if (o.json) {
-            std::cout << poses_report(poses).dump(2) << "\n";
+            std::cout << json_text(poses_report(poses)) << "\n";
             return 0;
         }
-        std::printf("%-28s %8s %9s %9s %12s %9s %9s\n", "pose", "changes", "purge g", "tower g", "overhang mm²", "height mm", "time");
+        fmt::print("{:28} {:>8} {:>9} {:>9} {:>12} {:>9} {:>9}\n", "pose", "changes", "purge g", "tower g", "overhang mm²", "height mm", "time");
         for (const PoseCost& c : poses)
             if (c.why.empty())
-                std::printf("%-28s %8d %9.2f %9.2f %12.0f %9.1f %9s%s\n", c.pose.name.c_str(), c.changes, c.purge_g, c.tower_g, c.overhang_mm2,
-                            c.height_mm, duration(c.total_s).c_str(), c.fits ? "" : "  does not fit the printer");
+                fmt::print("{:28} {:8} {:9.2f} {:9.2f} {:12.0f} {:9.1f} {:>9}{}\n", c.pose.name, c.changes, c.purge_g, c.tower_g, c.overhang_mm2,
+                            c.height_mm, duration(c.total_s), c.fits ? "" : "  does not fit the printer");
             else
-                std::printf("%-28s %s\n", c.pose.name.c_str(), c.why.c_str());
+                fmt::print("{:28} {}\n", c.pose.name, c.why);
         return 0;
     });
 }
@@ -415,11 +440,11 @@ int run_nozzles(const NozzlesOptions& o) {
         if (!choices)
             throw Unusable{o.project, choices.error().message};
         if (o.json) {
-            std::cout << aims_report(p, *choices, 0).dump(2) << "\n";
+            std::cout << json_text(aims_report(p, *choices, 0)) << "\n";
             return 0;
         }
-        std::printf("%s: %s\n%s\n\n", p.machine.name.c_str(), describe(p.machine).c_str(), what_it_can(p.machine).c_str());
-        std::printf("%-14s %9s %8s %7s %8s %9s %9s %6s  %s\n", "aim", "purge g", "changes", "swaps", "refills", "changing", "attended", "trips", "filaments on nozzles");
+        fmt::print("{}: {}\n{}\n\n", p.machine.name, describe(p.machine), what_it_can(p.machine));
+        fmt::print("{:14} {:>9} {:>8} {:>7} {:>8} {:>9} {:>9} {:>6}  {}\n", "aim", "purge g", "changes", "swaps", "refills", "changing", "attended", "trips", "filaments on nozzles");
         for (const AimChoice& c : *choices) {
             std::vector<std::string> at(p.machine.nozzles.size());
             for (std::size_t f = 0; f < p.filaments.size(); ++f)
@@ -430,16 +455,16 @@ int run_nozzles(const NozzlesOptions& o) {
                 where += (n ? " | " : "") + (at[n].empty() ? std::string(p.machine.nozzles[n].missing ? "missing" : "-") : at[n]);
             const std::string name = c.own ? "this choice" : c.aim == kLeastTime ? "least time" : c.aim == kLeastHandling ? "least handling" : c.aim == kBlend ? "blend " + std::to_string(std::lround(c.blend_pct)) + " %" : "least waste";
             const Totals& t = c.plan->totals;
-            std::printf("%-14s %9.2f %8d %7d %8d %9s %9s %6d  %s%s\n", name.c_str(), t.purge_g, t.changes, t.hand_swaps, t.refills, duration(t.change_s).c_str(), duration(t.attended_s).c_str(), c.plan->attendance.trips,
-                        where.c_str(), c.plan->loading.proven ? "" : " (searched, not proven)");
+            fmt::print("{:14} {:9.2f} {:8} {:7} {:8} {:>9} {:>9} {:6}  {}{}\n", name, t.purge_g, t.changes, t.hand_swaps, t.refills, duration(t.change_s), duration(t.attended_s), c.plan->attendance.trips,
+                        where, c.plan->loading.proven ? "" : " (searched, not proven)");
         }
-        std::printf("\n%s\n%s\n", choices->front().reason.c_str(), presence(p, *plan).c_str());
+        fmt::print("\n{}\n{}\n", choices->front().reason, presence(p, *plan));
         const std::vector<Place> places = starting_places(p, *plan);
         for (std::size_t f = 0; f < places.size(); ++f)
             if (plan->use[f].printed_mm3() > 0)
-                std::printf("%c: %s\n", p.filaments[f].letter, describe(p, places[f]).c_str());
+                fmt::print("{}: {}\n", p.filaments[f].letter, describe(p, places[f]));
         for (const Refill& r : plan->refills)
-            std::printf("%s: %c into %s\n", when(r).c_str(), p.filaments[static_cast<std::size_t>(r.in)].letter, slot_name(p.machine, r.toolhead, r.slot).c_str());
+            fmt::print("{}: {} into {}\n", when(r), p.filaments[static_cast<std::size_t>(r.in)].letter, slot_name(p.machine, r.toolhead, r.slot));
         return 0;
     });
 }
@@ -471,40 +496,40 @@ int run_supports(const SupportsOptions& o) {
         if (!tuning || !fewer)
             throw Unusable{o.project, (tuning ? fewer.error() : tuning.error()).message};
         if (o.json) {
-            std::cout << schools_report(*study, *tuning, *fewer).dump(2) << "\n";
+            std::cout << json_text(schools_report(*study, *tuning, *fewer)) << "\n";
             return 0;
         }
-        std::printf("%-36s %-20s %9s %9s %8s %8s %9s %9s %9s %9s\n", "school", "materials", "support g", "inter. g", "changes", "purge g", "time", "cleaning", "soaking", "cost");
+        fmt::print("{:36} {:20} {:>9} {:>9} {:>8} {:>8} {:>9} {:>9} {:>9} {:>9}\n", "school", "materials", "support g", "inter. g", "changes", "purge g", "time", "cleaning", "soaking", "cost");
         for (const School& s : study->schools) {
             if (!s.possible) {
-                std::printf("%-36s %s\n", s.name.c_str(), s.why_not.c_str());
+                fmt::print("{:36} {}\n", s.name, s.why_not);
                 continue;
             }
             const Totals& t = s.totals;
-            std::printf("%-36s %-20s %9.2f %9.2f %8d %8.2f %9s %9s %9s %9.2f\n", s.name.c_str(), (s.materials.front() + (s.materials.size() > 1 ? ", " + s.materials[1] : "")).c_str(), t.support_g, t.interface_g, t.changes,
-                        t.purge_g, duration(t.total_s).c_str(), duration(s.cleanup.hand_s).c_str(), duration(s.cleanup.soak_s).c_str(), s.cost);
+            fmt::print("{:36} {:20} {:9.2f} {:9.2f} {:8} {:8.2f} {:>9} {:>9} {:>9} {:9.2f}\n", s.name, (s.materials.front() + (s.materials.size() > 1 ? ", " + s.materials[1] : "")), t.support_g, t.interface_g, t.changes,
+                        t.purge_g, duration(t.total_s), duration(s.cleanup.hand_s), duration(s.cleanup.soak_s), s.cost);
         }
-        std::printf("\n%s\n", study->advice.c_str());
+        fmt::print("\n{}\n", study->advice);
         for (const School& s : study->schools) {
             if (s.possible)
-                std::printf("\n%s: %s\n", s.id.c_str(), s.verdict.c_str());
+                fmt::print("\n{}: {}\n", s.id, s.verdict);
             for (const std::string& risk : s.risks)
-                std::printf("  %s\n", risk.c_str());
+                fmt::print("  {}\n", risk);
         }
         if (!tuning->empty())
-            std::printf("\n%-7s %8s %9s %8s %9s  %s\n", "inter-", "density", "inter. g", "changes", "time", "surface");
+            fmt::print("\n{:7} {:>8} {:>9} {:>8} {:>9}  {}\n", "inter-", "density", "inter. g", "changes", "time", "surface");
         for (const Tuning& t : *tuning)
-            std::printf("%4d%s %7.0f%% %9.2f %8d %9s  %s\n", t.layers, t.now ? " now" : "    ", t.density_pct, t.totals.interface_g, t.totals.changes, duration(t.totals.total_s).c_str(), t.ceiling.text.c_str());
+            fmt::print("{:4}{} {:7.0f}% {:9.2f} {:8} {:>9}  {}\n", t.layers, t.now ? " now" : "    ", t.density_pct, t.totals.interface_g, t.totals.changes, duration(t.totals.total_s), t.ceiling.text);
         for (const Suggestion& x : *fewer)
-            std::printf("\n%s: %s\n  changes %d -> %d, support %.1f -> %.1f g, %s -> %s; gives up: %s\n", x.label.c_str(), x.detail.c_str(), x.before.changes, x.after.changes, x.before.support_g + x.before.interface_g,
-                        x.after.support_g + x.after.interface_g, duration(x.before.total_s).c_str(), duration(x.after.total_s).c_str(), x.gives_up.c_str());
+            fmt::print("\n{}: {}\n  changes {} -> {}, support {:.1f} -> {:.1f} g, {} -> {}; gives up: {}\n", x.label, x.detail, x.before.changes, x.after.changes, x.before.support_g + x.before.interface_g,
+                        x.after.support_g + x.after.interface_g, duration(x.before.total_s), duration(x.after.total_s), x.gives_up);
         return 0;
     });
 }
 
 int run_export(const ExportOptions& o) {
     return guarded([&] {
-        const Project p = open_project(o.project, {});
+        const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
         const std::vector<FilamentBody> bodies = filament_bodies(p, *plan);
         if (!o.threemf.empty()) {
@@ -520,7 +545,7 @@ int run_export(const ExportOptions& o) {
             for (const auto& [name, bytes] : export_stl(p, bodies))
                 save(o.stl_folder + "/" + name, bytes);
         for (const FilamentBody& b : bodies)
-            std::printf("%c  %zu triangles, %.0f mm³\n", p.filaments[b.filament].letter, b.mesh.triangles.size(), volume_mm3(b.mesh));
+            fmt::print("{}  {} triangles, {:.0f} mm³\n", p.filaments[b.filament].letter, b.mesh.triangles.size(), volume_mm3(b.mesh));
         return 0;
     });
 }
@@ -544,17 +569,17 @@ int run_fit(const std::string& file, bool json) {
                 list.push_back({{"from_rgb", to_hex(r.from)}, {"to_rgb", to_hex(r.to)}, {"delta_e", r.delta_e}, {"clean_mm3", r.clean_mm3}, {"depth", f.depth},
                                 {"model_mm3", f.model_mm3}, {"residual_mm3", f.residual_mm3}, {"studentized", f.studentized}, {"outlier", f.outlier}});
             }
-            std::cout << Json{{"schema", "vitrail.calibration/1"}, {"dead_mm3", c->dead_mm3}, {"mixing_mm3", c->mixing_mm3}, {"dead_sd_mm3", c->dead_sd_mm3},
-                              {"mixing_sd_mm3", c->mixing_sd_mm3}, {"covariance_mm6", c->covariance_mm6}, {"residual_sd_mm3", c->residual_sd_mm3}, {"readings", list}}.dump(2) << "\n";
+            std::cout << json_text({{"schema", "vitrail.calibration/1"}, {"dead_mm3", c->dead_mm3}, {"mixing_mm3", c->mixing_mm3}, {"dead_sd_mm3", c->dead_sd_mm3},
+                              {"mixing_sd_mm3", c->mixing_sd_mm3}, {"covariance_mm6", c->covariance_mm6}, {"residual_sd_mm3", c->residual_sd_mm3}, {"readings", list}}) << "\n";
             return 0;
         }
-        std::printf("V_d %.1f ± %.1f mm³, V_m %.1f ± %.1f mm³ (one standard deviation), from %zu readings\n", c->dead_mm3, c->dead_sd_mm3, c->mixing_mm3,
+        fmt::print("V_d {:.1f} ± {:.1f} mm³, V_m {:.1f} ± {:.1f} mm³ (one standard deviation), from {} readings\n", c->dead_mm3, c->dead_sd_mm3, c->mixing_mm3,
                     c->mixing_sd_mm3, readings->size());
-        std::printf("%-9s %-9s %9s %9s %9s\n", "from", "to", "measured", "model", "off by");
+        fmt::print("{:9} {:9} {:>9} {:>9} {:>9}\n", "from", "to", "measured", "model", "off by");
         for (std::size_t i = 0; i < readings->size(); ++i)
-            std::printf("%-9s %-9s %9.1f %9.1f %9.1f%s\n", to_hex((*readings)[i].from).c_str(), to_hex((*readings)[i].to).c_str(), (*readings)[i].clean_mm3,
+            fmt::print("{:9} {:9} {:9.1f} {:9.1f} {:9.1f}{}\n", to_hex((*readings)[i].from), to_hex((*readings)[i].to), (*readings)[i].clean_mm3,
                         c->readings[i].model_mm3, c->readings[i].residual_mm3, c->readings[i].outlier ? "  an outlier: measure it again" : "");
-        std::printf("use them with --set purge.dead_mm3=%.1f --set purge.mixing_mm3=%.1f\n", c->dead_mm3, c->mixing_mm3);
+        fmt::print("use them with --set purge.dead_mm3={:.1f} --set purge.mixing_mm3={:.1f}\n", c->dead_mm3, c->mixing_mm3);
         return 0;
     });
 }
@@ -564,12 +589,12 @@ int run_machines(bool json) {
         Json list = Json::array();
         for (const Machine& m : shipped_machines())
             list.push_back(machine_to_json(m));
-        std::cout << list.dump(2) << "\n";
+        std::cout << json_text(list) << "\n";
         return 0;
     }
     for (const Machine& m : shipped_machines())
-        std::printf("%-10s %s\n           %s; bed %.0f × %.0f mm, %.0f mm high; purge %s\n", m.id.c_str(), m.name.c_str(),
-                    describe(m).c_str(), m.bed_x_mm, m.bed_y_mm, m.height_mm, to_string(m.purge_to));
+        fmt::print("{:10} {}\n           {}; bed {:.0f} × {:.0f} mm, {:.0f} mm high; purge {}\n", m.id, m.name,
+                    describe(m), m.bed_x_mm, m.bed_y_mm, m.height_mm, to_string(m.purge_to));
     return 0;
 }
 
@@ -589,17 +614,17 @@ int run_filaments(bool json) {
                         {"does_not_bond_with", releases}});
     }
     if (json) {
-        std::cout << list.dump(2) << "\n";
+        std::cout << json_text(list) << "\n";
         return 0;
     }
-    std::printf("%-13s %8s %12s %10s %8s  does not bond with\n", "material", "g/cm³", "nozzle °C", "bed °C", "mm³/s");
+    fmt::print("{:13} {:>8} {:>12} {:>10} {:>8}  does not bond with\n", "material", "g/cm³", "nozzle °C", "bed °C", "mm³/s");
     for (const Json& f : list) {
         std::string releases;
         for (const Json& r : f["does_not_bond_with"])
             releases += (releases.empty() ? "" : ", ") + r.get<std::string>();
-        std::printf("%-13s %8.2f %7.0f–%.0f %6.0f–%.0f %8.1f  %s\n", f["material"].get<std::string>().c_str(),
+        fmt::print("{:13} {:8.2f} {:7.0f}–{:.0f} {:6.0f}–{:.0f} {:8.1f}  {}\n", f["material"].get<std::string>(),
                     f["density_g_cm3"].get<double>(), f["nozzle_c"][0].get<double>(), f["nozzle_c"][1].get<double>(),
-                    f["bed_c"][0].get<double>(), f["bed_c"][1].get<double>(), f["flow_mm3_s"].get<double>(), releases.c_str());
+                    f["bed_c"][0].get<double>(), f["bed_c"][1].get<double>(), f["flow_mm3_s"].get<double>(), releases);
     }
     return 0;
 }

@@ -7,8 +7,8 @@
 namespace vitrail {
 
 struct NewOptions {
-    std::string out, machine = "hand-swap", first_layer, layer, copies;
-    std::vector<std::string> models, filaments, assignments, bands, paints;
+    std::string out, machine = "hand-swap", first_layer, layer, copies, scale;
+    std::vector<std::string> models, filaments, assignments, bands, paints, settings;
 };
 struct PlanOptions {
     std::string project;
@@ -22,15 +22,15 @@ struct NozzlesOptions : PlanOptions {
 struct SupportsOptions : PlanOptions {
     std::string shelf;
 };
-struct SheetOptions {
-    std::string project, pdf, csv, html;
+struct SheetOptions : PlanOptions {
+    std::string pdf, csv, html;
 };
-
-struct ExportOptions {
-    std::string project, threemf, stl_folder;
+struct ExportOptions : PlanOptions {
+    std::string threemf, stl_folder;
 };
 
 int run_new(const NewOptions& o);
+int run_set(const PlanOptions& o);
 int run_plan(const PlanOptions& o);
 int run_check(const PlanOptions& o);
 int run_sheet(const SheetOptions& o);

@@ -25,25 +25,35 @@ int main(int argc, char** argv) {
     make->add_option("--first-layer", fresh.first_layer, "First layer height, mm");
     make->add_option("--layer", fresh.layer, "Layer height, mm");
     make->add_option("--copies", fresh.copies, "Copies on the plate");
+    make->add_option("--set", fresh.settings, "KEY=VALUE: a setting, kept in the project")->expected(1)->take_all();
+    make->add_option("--scale", fresh.scale, "Multiply every length of the models: 25.4 for files in inches, 10 for cm, 1000 for m");
     make->callback([&] { run = [&] { return run_new(fresh); }; });
 
     PlanOptions plan;
-    const auto project_options = [&](CLI::App* sub) {
-        sub->add_option("project", plan.project, "The project, *.vitrail")->required();
-        sub->add_flag("--json", plan.json, "Print JSON");
-        sub->add_option("--set", plan.settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    const auto project_and_settings = [&](CLI::App* sub, PlanOptions& o) {
+        sub->add_option("project", o.project, "The project, *.vitrail")->required();
+        sub->add_option("--set", o.settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    };
+    const auto project_options = [&](CLI::App* sub, PlanOptions& o) {
+        project_and_settings(sub, o);
+        sub->add_flag("--json", o.json, "Print JSON");
     };
     CLI::App* plan_command = app.add_subcommand("plan", "Plan the print: changes, purge, time, money");
-    project_options(plan_command);
+    project_options(plan_command, plan);
     plan_command->callback([&] { run = [&] { return run_plan(plan); }; });
 
+    CLI::App* set = app.add_subcommand("set", "Change settings in a project file");
+    set->add_option("project", plan.project, "The project, *.vitrail")->required();
+    set->add_option("settings", plan.settings, "KEY=VALUE")->required()->expected(1, -1);
+    set->callback([&] { run = [&] { return run_set(plan); }; });
+
     CLI::App* check = app.add_subcommand("check", "List what would spoil the print; status 1 if an error is among it");
-    project_options(check);
+    project_options(check, plan);
     check->callback([&] { run = [&] { return run_check(plan); }; });
 
     SheetOptions sheet;
     CLI::App* sheet_command = app.add_subcommand("sheet", "Write the run sheet");
-    sheet_command->add_option("project", sheet.project, "The project, *.vitrail")->required();
+    project_and_settings(sheet_command, sheet);
     CLI::Option_group* formats = sheet_command->add_option_group("format");
     formats->add_option("--pdf", sheet.pdf, "As PDF");
     formats->add_option("--csv", sheet.csv, "As CSV, one line a change");
@@ -52,29 +62,25 @@ int main(int argc, char** argv) {
     sheet_command->callback([&] { run = [&] { return run_sheet(sheet); }; });
 
     CLI::App* orient = app.add_subcommand("orient", "What other poses of the piece would cost, cheapest first");
-    project_options(orient);
+    project_options(orient, plan);
     orient->callback([&] { run = [&] { return run_orient(plan); }; });
 
     NozzlesOptions nozzles;
     CLI::App* nozzles_command = app.add_subcommand("nozzles", "Which filament on which nozzle, for each aim, and which spool in which slot when");
-    nozzles_command->add_option("project", nozzles.project, "The project, *.vitrail")->required();
-    nozzles_command->add_flag("--json", nozzles.json, "Print JSON");
-    nozzles_command->add_option("--set", nozzles.settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    project_options(nozzles_command, nozzles);
     nozzles_command->add_option("--aim", nozzles.aim, "What counts: waste, time or handling; otherwise as the project has it")->check(CLI::IsMember({"waste", "time", "handling"}));
     nozzles_command->add_option("--pin", nozzles.pins, "LETTER=NOZZLE, nozzles counted from 1")->expected(1)->take_all();
     nozzles_command->callback([&] { run = [&] { return run_nozzles(nozzles); }; });
 
     CLI::App* supports = app.add_subcommand("supports", "Five schools of support, compared on the piece");
     SupportsOptions schools;
-    supports->add_option("project", schools.project, "The project, *.vitrail")->required();
-    supports->add_flag("--json", schools.json, "Print JSON");
-    supports->add_option("--set", schools.settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    project_options(supports, schools);
     supports->add_option("--shelf", schools.shelf, "Your shelf as CSV or JSON: materials are taken from it");
     supports->callback([&] { run = [&] { return run_supports(schools); }; });
 
     ExportOptions out;
     CLI::App* export_command = app.add_subcommand("export", "Write one body per filament, with a shared origin");
-    export_command->add_option("project", out.project, "The project, *.vitrail")->required();
+    project_and_settings(export_command, out);
     CLI::Option_group* targets = export_command->add_option_group("target");
     targets->add_option("--3mf", out.threemf, "Into one 3MF file, with colours");
     targets->add_option("--stl", out.stl_folder, "Into a folder, one STL file each");
@@ -106,6 +112,9 @@ int main(int argc, char** argv) {
         return run();
     } catch (const std::bad_alloc&) {
         std::cerr << "error: there is not enough memory for this.\n";
+        return 1;
+    } catch (const std::exception& e) {
+        std::cerr << "error: Vitrail made a mistake (" << e.what() << "). Nothing was written.\n";
         return 1;
     }
 }

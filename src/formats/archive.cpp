@@ -1,5 +1,6 @@
 #include "formats/archive.h"
 
+#include "core/base/text.h"
 #include "core/project/regions.h"
 #include "formats/files.h"
 #include "formats/json.h"
@@ -65,7 +66,7 @@ std::string surface_file(std::size_t part) {
 constexpr std::array kReadingUnits{"strip_mm", "mm3", "seconds"};
 
 Json project_to_json(const Project& p) {
-    Json filaments = Json::array(), models = Json::array(), parts = Json::array(), bands = Json::array(), settings = Json::object();
+    Json filaments = Json::array(), models = Json::array(), parts = Json::array(), bands = Json::array(), scales = Json::array(), settings = Json::object();
     for (const Filament& f : p.filaments)
         filaments.push_back({{"letter", letter_text(f.letter)},
                              {"name", f.name},
@@ -86,7 +87,7 @@ Json project_to_json(const Project& p) {
                              {"shelf_id", f.shelf_id},
                              {"spools", spools_to_json(f)}});
     for (const ModelFile& m : p.models)
-        models.push_back("models/" + m.name);
+        models.push_back("models/" + m.name), scales.push_back(m.scale);
     for (std::size_t i = 0; i < p.parts.size(); ++i) {
         const Part& part = p.parts[i];
         Json patches = Json::array();
@@ -130,7 +131,7 @@ Json project_to_json(const Project& p) {
         else
             settings[s.key] = setting_text(p.settings, s);
     }
-    return {{"schema", "vitrail.project/" + std::to_string(kProjectVersion)},
+    Json json{{"schema", "vitrail.project/" + std::to_string(kProjectVersion)},
             {"name", p.name},
             {"machine", machine_to_json(p.machine)},
             {"filaments", filaments},
@@ -148,6 +149,9 @@ Json project_to_json(const Project& p) {
             {"support_filament", letter_text(p.support_filament)},
             {"interface_filament", letter_text(p.interface_filament)},
             {"settings", settings}};
+    if (std::any_of(p.models.begin(), p.models.end(), [](const ModelFile& m) { return m.scale != 1; }))
+        json["model_scales"] = scales;
+    return json;
 }
 
 int version_of(const JsonReader& r) {
@@ -177,7 +181,7 @@ void read_changes(const JsonReader& r, Project& p) {
         y.mm3 = x.number("mm3", 0, 20000, 0);
         y.delta_e = x.number("delta_e", 0, 100, 0);
         y.locked = x.truth("locked", false);
-        y.reason = x.text("reason", "");
+        y.reason = x.prose("reason", "");
     });
     each("in_machine", [&](const JsonReader& x) {
         const int head = static_cast<int>(x.number("toolhead", 1, static_cast<double>(p.machine.toolheads.size())));
@@ -205,6 +209,16 @@ void read_changes(const JsonReader& r, Project& p) {
     for (const char c : p.print_first)
         if (c < 'A' || c > 'Z')
             throw JsonMisfit{r.where() + ".print_first must be letters from A to Z"};
+}
+
+/// What a model file was multiplied by; files written before that could be have no list.
+double scale_of(const JsonReader& r, std::size_t model) {
+    if (!r.has("model_scales"))
+        return 1;
+    const Json& scales = r.list("model_scales", 1000);
+    if (model >= scales.size() || !scales[model].is_number() || !(scales[model].get<double>() >= 1e-6 && scales[model].get<double>() <= 1e6))
+        throw JsonMisfit{r.where() + ".model_scales must hold a number from 0.000001 to 1000000 for each model"};
+    return scales[model].get<double>();
 }
 
 Project project_from_json(const JsonReader& r) {
@@ -250,7 +264,7 @@ Project project_from_json(const JsonReader& r) {
         const Json& waivers = r.list("waivers", 1000);
         for (std::size_t i = 0; i < waivers.size(); ++i) {
             const JsonReader w = r.item("waivers", i);
-            p.waivers.push_back({w.text("code"), w.text("reason", "")});
+            p.waivers.push_back({w.text("code"), w.prose("reason", "")});
         }
     }
     read_changes(r, p);
@@ -320,13 +334,23 @@ void read_surface(const JsonReader& x, std::vector<ZipEntry>& entries, Part& par
         part.paint = std::make_shared<Paint>(std::move(ply.paint));
 }
 
+/// A body of a file where it stands in the project.
+Mesh placed(const Project& p, double scale, Mesh m) {
+    if (scale != 1)
+        m = scaled(std::move(m), scale);
+    return p.pose == kNoRotation ? m : rotated(p.pose, std::move(m));
+}
+
 /// Parts and bands, once the models have been read.
 void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodies, std::vector<ZipEntry>& entries, Project& p) {
     const Json& parts = r.list("parts", kMostBodies);
+    std::map<std::string, std::string> names; // as they stand in the file, where they had to be repaired
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const JsonReader x = r.item("parts", i);
         Part part;
         part.name = x.text("name");
+        if (const std::string raw = x.raw()["name"]; raw != part.name)
+            names[raw] = part.name = free_part_name(p, part.name);
         part.model = static_cast<int>(x.number("model", 0, 1e6));
         part.object = static_cast<int>(x.number("body", 0, 1e6));
         part.filament = letter_from(x, "filament", true);
@@ -336,7 +360,7 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         if (find_part(p, part.name) >= 0)
             throw JsonMisfit{x.where() + ".name “" + part.name + "” stands twice"};
         const Body& b = bodies[part.model][part.object];
-        part.mesh = std::make_shared<Mesh>(p.pose == kNoRotation ? b.mesh : rotated(p.pose, b.mesh));
+        part.mesh = std::make_shared<Mesh>(placed(p, p.models[static_cast<std::size_t>(part.model)].scale, b.mesh));
         part.file_colour = b.colour;
         if (x.has("surface"))
             read_surface(x, entries, part);
@@ -351,7 +375,9 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
     const Json& bands = r.list("bands", 10000);
     for (std::size_t i = 0; i < bands.size(); ++i) {
         const JsonReader x = r.item("bands", i);
-        const Band b{x.text("part"), x.number("z0_mm", -1e6, 1e6), x.number("z1_mm", -1e6, 1e6), letter_from(x, "filament", false)};
+        const std::string of = x.text("part");
+        const auto repaired_name = names.find(x.raw()["part"]);
+        const Band b{repaired_name == names.end() ? of : repaired_name->second, x.number("z0_mm", -1e6, 1e6), x.number("z1_mm", -1e6, 1e6), letter_from(x, "filament", false)};
         if (find_part(p, b.part) < 0)
             throw JsonMisfit{x.where() + ".part “" + b.part + "” is no part of the project"};
         p.bands.push_back(b);
@@ -360,33 +386,51 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
 
 } // namespace
 
-Result<std::string> write_archive(const Project& p, const std::string& thumbnail_png) {
-    Json json = project_to_json(p);
-    if (p.as_read)
-        if (const Result<Json> before = parse_json(*p.as_read))
-            json = laid_over(*before, json);
-    std::vector<ZipEntry> entries{{"project.json", json.dump(2) + "\n"}};
+std::vector<ArchiveFile> archive_files(const Project& p) {
+    std::vector<ArchiveFile> files;
+    files.push_back({"project.json", {}, [p] {
+                         Json json = project_to_json(p);
+                         if (p.as_read)
+                             if (const Result<Json> before = parse_json(*p.as_read))
+                                 json = laid_over(*before, json);
+                         return std::make_shared<const std::string>(json_text(json) + "\n");
+                     }});
+    const auto kept = [&](const std::string& name, const std::shared_ptr<const std::string>& bytes) { files.push_back({name, {bytes}, [bytes] { return bytes; }}); };
+    const auto surface = [&](const std::string& name, const std::shared_ptr<const Mesh>& mesh, const std::shared_ptr<const Paint>& paint) {
+        files.push_back({name, {mesh, paint}, [mesh, paint] { return std::make_shared<const std::string>(write_ply(*mesh, paint.get())); }});
+    };
     for (const ModelFile& m : p.models)
-        entries.push_back({"models/" + m.name, *m.bytes});
+        kept("models/" + m.name, m.bytes);
     for (std::size_t i = 0; i < p.parts.size(); ++i)
-        if (has_surface_file(p.parts[i]))
-            entries.push_back({surface_file(i), write_ply(*p.parts[i].mesh, p.parts[i].patches.empty() ? nullptr : p.parts[i].paint.get())});
+        if (const Part& part = p.parts[i]; has_surface_file(part))
+            surface(surface_file(i), part.mesh, part.patches.empty() ? nullptr : part.paint);
     for (std::size_t i = 0; i < p.parts.size(); ++i)
-        if (p.parts[i].support_paint)
-            entries.push_back({support_file(i), write_ply(*p.parts[i].mesh, p.parts[i].support_paint.get())});
+        if (const Part& part = p.parts[i]; part.support_paint)
+            surface(support_file(i), part.mesh, part.support_paint);
     for (const ModelFile& f : p.other_files)
-        entries.push_back({f.name, *f.bytes});
+        kept(f.name, f.bytes);
+    return files;
+}
+
+Result<std::string> write_archive(const Project& p, const std::string& thumbnail_png) {
+    std::vector<ZipEntry> entries;
+    for (const ArchiveFile& f : archive_files(p))
+        entries.push_back({f.name, *f.bytes()});
     if (!thumbnail_png.empty())
         entries.push_back({"thumbnail.png", thumbnail_png});
     return write_zip(entries);
 }
 
-Result<Project> read_archive(std::string_view bytes) {
+Result<Project> read_archive(std::string_view bytes, const Progress& progress) {
     Result<std::vector<ZipEntry>> entries = read_zip(bytes);
     if (!entries)
         return entries.error();
-    const auto project = std::find_if(entries->begin(), entries->end(), [](const ZipEntry& e) { return e.name == "project.json"; });
-    if (project == entries->end())
+    return read_archive_files(std::move(*entries), progress);
+}
+
+Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress& progress) {
+    const auto project = std::find_if(entries.begin(), entries.end(), [](const ZipEntry& e) { return e.name == "project.json"; });
+    if (project == entries.end())
         return Error{"There is no project.json in it, so this is no Vitrail project."};
     const Result<Json> json = parse_json(project->bytes);
     if (!json)
@@ -400,18 +444,18 @@ Result<Project> read_archive(std::string_view bytes) {
         std::vector<std::vector<Body>> bodies;
         for (const Json& m : r.list("models", 1000)) {
             const std::string name = m.is_string() ? m.get<std::string>() : "";
-            const auto file = std::find_if(entries->begin(), entries->end(), [&](const ZipEntry& e) { return e.name == name; });
-            if (file == entries->end() || name.rfind("models/", 0) != 0)
+            const auto file = std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
+            if (file == entries.end() || name.rfind("models/", 0) != 0)
                 return Error{"The model file “" + name.substr(0, 80) + "” is missing from the project."};
-            Result<std::vector<Body>> model = read_model(name, file->bytes);
+            Result<std::vector<Body>> model = read_model(name, file->bytes, {}, progress);
             if (!model)
                 return Error{name + ": " + model.error().message};
             bodies.push_back(std::move(*model));
-            p.models.push_back({name.substr(7), std::make_shared<std::string>(std::move(file->bytes))});
+            p.models.push_back({name.substr(7), std::make_shared<std::string>(std::move(file->bytes)), scale_of(r, p.models.size())});
             file->name.clear(); // taken
         }
-        read_parts(r, bodies, *entries, p);
-        for (ZipEntry& e : *entries)
+        read_parts(r, bodies, entries, p);
+        for (ZipEntry& e : entries)
             if (!e.name.empty() && e.name != "project.json" && e.name != "thumbnail.png")
                 p.other_files.push_back({e.name, std::make_shared<std::string>(std::move(e.bytes))});
         p.as_read = std::make_shared<std::string>(project->bytes);
@@ -494,8 +538,9 @@ void paint_as_in_file(Part& part, const Body& b, const std::function<char(Srgb)>
 
 } // namespace
 
-void add_bodies(Project& p, const std::string& name, std::string bytes, std::vector<Body> bodies, std::vector<ColourMatch> matches) {
+void add_bodies(Project& p, const std::string& file, std::string bytes, std::vector<Body> bodies, std::vector<ColourMatch> matches) {
     // Two files may have the same name; the archive needs different ones.
+    const std::string name = one_line(file);
     std::string stored = name;
     const auto taken = [&] {
         return std::any_of(p.models.begin(), p.models.end(), [&](const ModelFile& m) { return m.name == stored; });
@@ -515,7 +560,7 @@ void add_bodies(Project& p, const std::string& name, std::string bytes, std::vec
         Body& b = bodies[i];
         Part part;
         part.name = free_part_name(p, b.name);
-        part.mesh = std::make_shared<Mesh>(p.pose == kNoRotation ? std::move(b.mesh) : rotated(p.pose, std::move(b.mesh)));
+        part.mesh = std::make_shared<Mesh>(placed(p, p.models.back().scale, std::move(b.mesh)));
         part.model = static_cast<int>(p.models.size()) - 1;
         part.object = static_cast<int>(i);
         part.file_colour = b.colour;

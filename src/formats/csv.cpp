@@ -1,8 +1,31 @@
 #include "formats/csv.h"
 
+#include <charconv>
+
 namespace vitrail {
 
-std::string csv_field(const std::string& s) {
+namespace {
+
+/// Apostrophes, at least `least` of them, and then what begins a formula.
+bool begins_formula(const std::string& s, std::size_t least) {
+    const std::size_t at = s.find_first_not_of('\'');
+    return at != std::string::npos && at >= least && std::string_view("=+-@").find(s[at]) != std::string_view::npos;
+}
+
+bool is_number(const std::string& s) {
+    double v = 0;
+    const auto [end, error] = std::from_chars(s.data(), s.data() + s.size(), v);
+    return error == std::errc() && end == s.data() + s.size();
+}
+
+std::string unguarded(std::string s) {
+    return begins_formula(s, 1) ? s.substr(1) : std::move(s);
+}
+
+} // namespace
+
+std::string csv_field(const std::string& text) {
+    const std::string s = begins_formula(text, 0) && !is_number(text) ? "'" + text : text;
     if (s.find_first_of(",\"\r\n") == std::string::npos)
         return s;
     std::string q = "\"";
@@ -30,12 +53,12 @@ std::vector<std::vector<std::string>> csv_records(const std::string& text) {
         if (c == '"' && field.empty())
             quoted_field = any = true;
         else if (c == ',') {
-            record.push_back(std::move(field));
+            record.push_back(unguarded(std::move(field)));
             field.clear();
             any = true;
         } else if (c == '\n' || c == '\r') {
             if (any || !field.empty()) {
-                record.push_back(std::move(field));
+                record.push_back(unguarded(std::move(field)));
                 records.push_back(std::move(record));
             }
             field.clear();
@@ -48,7 +71,7 @@ std::vector<std::vector<std::string>> csv_records(const std::string& text) {
     if (quoted_field)
         return {};
     if (any || !field.empty()) {
-        record.push_back(std::move(field));
+        record.push_back(unguarded(std::move(field)));
         records.push_back(std::move(record));
     }
     return records;

@@ -2,8 +2,6 @@
 
 #include "formats/model.h"
 
-#include <cctype>
-
 namespace vitrail {
 
 Result<std::string> export_3mf(const Project& p, const std::vector<FilamentBody>& bodies) {
@@ -14,6 +12,7 @@ Result<std::string> export_3mf(const Project& p, const std::vector<FilamentBody>
         body.name = std::string(1, f.letter) + " " + f.name;
         body.mesh = b.mesh;
         body.colour = f.colour;
+        body.material = f.name;
         out.push_back(std::move(body));
     }
     return write_3mf(out);
@@ -24,8 +23,9 @@ std::vector<std::pair<std::string, std::string>> export_stl(const Project& p, co
     for (const FilamentBody& b : bodies) {
         const Filament& f = p.filaments[b.filament];
         std::string name(1, f.letter);
+        const auto safe = [](char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9'); }; // on every file system
         for (const char c : "-" + f.name)
-            name += std::isalnum(static_cast<unsigned char>(c)) ? c : '-'; // safe on every file system
+            name += safe(c) ? c : '-';
         files.emplace_back(name + ".stl", write_stl(b.mesh, "Vitrail " + std::string(1, f.letter)));
     }
     return files;

@@ -5,6 +5,7 @@
 #include <filesystem>
 #include <fcntl.h>
 #include <fstream>
+#include <sys/stat.h>
 #include <unistd.h>
 
 namespace vitrail {
@@ -31,15 +32,21 @@ Result<std::string> read_file(const std::string& path) {
 }
 
 Status write_file(const std::string& path, std::string_view bytes) {
-    const std::string temporary = path + ".part" + std::to_string(::getpid());
+    // A link stays a link: what it points at is replaced. A file keeps its permissions.
+    std::error_code ec;
+    const std::string target = fs::is_symlink(path, ec) ? fs::weakly_canonical(path, ec).string() : path;
+    const fs::file_status before = fs::status(target, ec);
+    const auto mode = fs::is_regular_file(before) ? static_cast<mode_t>(before.permissions()) & 0777u : mode_t{0644};
+    std::string temporary = target + ".part-XXXXXX"; // a name of its own: the same file may be written twice at once
     const auto failed = [&](const char* what) {
         const int reason = errno;
         ::unlink(temporary.c_str());
         return Error{std::string(what) + ": " + std::strerror(reason) + ". Nothing was changed."};
     };
-    const int fd = ::open(temporary.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
+    const int fd = ::mkostemp(temporary.data(), O_CLOEXEC);
     if (fd < 0)
-        return failed("The file cannot be written");
+        return Error{std::string("The file cannot be written: ") + std::strerror(errno) + ". Nothing was changed."};
+    ::fchmod(fd, mode);
     std::size_t done = 0;
     while (done < bytes.size()) {
         const ssize_t n = ::write(fd, bytes.data() + done, bytes.size() - done);
@@ -54,7 +61,7 @@ Status write_file(const std::string& path, std::string_view bytes) {
     const bool synced = ::fsync(fd) == 0;
     if (::close(fd) != 0 || !synced)
         return failed("The file cannot be written");
-    if (::rename(temporary.c_str(), path.c_str()) != 0)
+    if (::rename(temporary.c_str(), target.c_str()) != 0)
         return failed("The file cannot be put in its place");
     return Done{};
 }

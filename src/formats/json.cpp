@@ -2,6 +2,10 @@
 
 namespace vitrail {
 
+std::string json_text(const Json& json, int indent) {
+    return json.dump(indent, ' ', false, Json::error_handler_t::replace);
+}
+
 Result<Json> parse_json(const std::string& text) {
     // The parser recurses with the nesting; bound it before it runs.
     constexpr int kDeepest = 100;

@@ -2,6 +2,9 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/base/text.h"
+
+#include "formats/json_fwd.h"
 
 #include <nlohmann/json.hpp>
 
@@ -10,7 +13,8 @@
 
 namespace vitrail {
 
-using Json = nlohmann::ordered_json;
+/// As text. What is no UTF-8 becomes U+FFFD: a file is written whatever it holds. `indent` −1: in one line.
+std::string json_text(const Json& json, int indent = 2);
 
 /// Parsed, or a sentence with line and column. Depth is bounded.
 Result<Json> parse_json(const std::string& text);
@@ -37,12 +41,15 @@ public:
     double number(const char* key, double low, double high, double otherwise) const {
         return has(key) ? number(key, low, high) : otherwise;
     }
-    std::string text(const char* key) const {
+    /// One line, for names; prose() may have several.
+    std::string text(const char* key) const { return one_line(prose(key)); }
+    std::string prose(const char* key) const {
         const Json& v = at(key);
         if (!v.is_string() || v.get_ref<const std::string&>().size() > 4096)
             throw JsonMisfit{where_ + "." + key + " must be a text"};
-        return v.get<std::string>();
+        return repaired(v.get_ref<const std::string&>());
     }
+    std::string prose(const char* key, const std::string& otherwise) const { return has(key) ? prose(key) : otherwise; }
     std::string text(const char* key, const std::string& otherwise) const { return has(key) ? text(key) : otherwise; }
     bool truth(const char* key, bool otherwise) const {
         if (!has(key))

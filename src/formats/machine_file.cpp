@@ -1,5 +1,6 @@
 #include "formats/machine_file.h"
 
+#include "formats/json.h"
 #include "formats/shipped_machines.h"
 
 #include <stdexcept>
@@ -96,7 +97,7 @@ Machine machine_from_json(const JsonReader& r) {
     Machine m;
     m.id = r.text("id");
     m.name = r.text("name", m.id);
-    m.note = r.text("note", "");
+    m.note = r.prose("note", "");
     const Json& bed = r.list("bed_mm", 2);
     for (const Json& v : bed)
         if (!v.is_number() || v.get<double>() < 1 || v.get<double>() > 10000)
@@ -152,7 +153,7 @@ Machine machine_from_json(const JsonReader& r) {
     }
     if (r.has("commands")) {
         const JsonReader c = r.object("commands");
-        m.commands = {c.text("tool", m.commands.tool), c.text("feeder", m.commands.feeder), c.text("hand", m.commands.hand), c.text("pause", m.commands.pause)};
+        m.commands = {c.prose("tool", m.commands.tool), c.prose("feeder", m.commands.feeder), c.prose("hand", m.commands.hand), c.prose("pause", m.commands.pause)};
     }
     return m;
 }
@@ -169,7 +170,7 @@ Result<Machine> read_machine(const std::string& text) {
 }
 
 std::string write_machine(const Machine& m) {
-    return machine_to_json(m).dump(2) + "\n";
+    return json_text(machine_to_json(m)) + "\n";
 }
 
 const std::vector<Machine>& shipped_machines() {

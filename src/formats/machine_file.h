@@ -2,7 +2,8 @@
 #pragma once
 
 #include "core/machine/machine.h"
-#include "formats/json.h"
+#include "core/base/result.h"
+#include "formats/json_fwd.h"
 
 #include <vector>
 

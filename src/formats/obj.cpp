@@ -61,7 +61,7 @@ std::optional<std::uint32_t> vertex_of(std::string_view word, std::size_t vertic
 }
 
 /// The mesh of a group with only the vertices it uses.
-Mesh mesh_of(const Group& g, const std::vector<Vec3>& vertices, std::vector<std::uint32_t>& origin) {
+Mesh mesh_of(const Group& g, const std::vector<Vec3>& vertices, std::vector<std::uint32_t>& origin, const Progress& progress) {
     std::vector<std::uint32_t> used;
     for (const Triangle& t : g.triangles)
         used.insert(used.end(), t.begin(), t.end());
@@ -74,12 +74,12 @@ Mesh mesh_of(const Group& g, const std::vector<Vec3>& vertices, std::vector<std:
     for (Triangle& t : triangles)
         for (std::uint32_t& v : t)
             v = static_cast<std::uint32_t>(std::lower_bound(used.begin(), used.end(), v) - used.begin());
-    return build_mesh(std::move(own), std::move(triangles), &origin);
+    return build_mesh(std::move(own), std::move(triangles), &origin, progress);
 }
 
 } // namespace
 
-Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view bytes, const Companion& companion) {
+Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view bytes, const Companion& companion, const Progress& progress) {
     std::vector<Vec3> vertices;
     std::vector<Group> groups{{stem, {}, {}}};
     std::vector<Srgb> vertex_colours; ///< empty, or one per vertex
@@ -91,6 +91,11 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
     Lines lines(bytes);
     const auto at_line = [&] { return "Line " + std::to_string(lines.number()) + " of the OBJ file: "; };
     while (lines.next()) {
+        if (lines.number() % kLinesBetweenLooks == 0) {
+            progress.at(0.5 * lines.share_read());
+            if (progress.stopped())
+                return Error{"Stopped before the file was read."};
+        }
         Words w(lines.line());
         const std::string_view word = w.next();
         if (word == "v") {
@@ -157,12 +162,13 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
         }
     }
     std::vector<Body> bodies;
+    const Progress building{progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }};
     for (const Group& g : groups)
         if (!g.triangles.empty()) {
             Body b;
             b.name = g.name;
             std::vector<std::uint32_t> origin;
-            b.mesh = mesh_of(g, vertices, origin);
+            b.mesh = mesh_of(g, vertices, origin, building);
             if (std::any_of(g.colours.begin(), g.colours.end(), [](std::uint16_t n) { return n != 0; })) {
                 b.palette = palette.colours;
                 for (const std::uint32_t t : origin)

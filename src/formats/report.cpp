@@ -1,6 +1,10 @@
 #include "formats/report.h"
 
+#include "formats/json.h"
+#include "core/base/text.h"
 #include "formats/csv.h"
+
+#include <fmt/format.h>
 
 #include <cmath>
 
@@ -301,11 +305,7 @@ Json plan_report(const Project& p, const Plan& plan) {
 }
 
 std::string sheet_csv(const RunSheet& sheet) {
-    const auto number = [](double v, int decimals) {
-        char buffer[64];
-        std::snprintf(buffer, sizeof buffer, "%.*f", decimals, v);
-        return std::string(buffer);
-    };
+    const auto number = [](double v, int decimals) { return fmt::format("{:.{}f}", v, decimals); };
     std::string out = "step,before_layer,after_layer,z_before_mm,z_after_mm,within_layer,from,to,kind,nozzle,purge_mm3,purge_g,"
                       "destination,time_s,attended_s,command,when\r\n";
     for (const SheetChange& s : sheet.changes) {
@@ -337,19 +337,6 @@ std::vector<HatchLine> hatch_lines(char letter) {
 
 namespace {
 
-std::string escaped(const std::string& s) {
-    std::string out;
-    for (const char c : s)
-        switch (c) {
-        case '&': out += "&amp;"; break;
-        case '<': out += "&lt;"; break;
-        case '>': out += "&gt;"; break;
-        case '"': out += "&quot;"; break;
-        default: out += c;
-        }
-    return out;
-}
-
 /// Letter, hatch and colour of a filament, drawn once and used wherever the filament is named.
 std::string pane_symbol(char letter, Srgb colour) {
     const Srgb ink = contrast_ratio(colour, {0, 0, 0}) > contrast_ratio(colour, {255, 255, 255}) ? Srgb{0, 0, 0} : Srgb{255, 255, 255};
@@ -358,12 +345,9 @@ std::string pane_symbol(char letter, Srgb colour) {
     const double pitch = letter - 'A' < 8 ? 6.5 : 4.33;
     for (double y = 1; y + pitch < 27.5; y += pitch)
         for (double x = 1; x + pitch < 27.5; x += pitch)
-            for (const HatchLine& h : hatch_lines(letter)) {
-                char buffer[160];
-                std::snprintf(buffer, sizeof buffer, "<line x1=\"%.1f\" y1=\"%.1f\" x2=\"%.1f\" y2=\"%.1f\"/>", x + h.x0 * pitch,
-                              y + h.y0 * pitch, x + h.x1 * pitch, y + h.y1 * pitch);
-                svg += buffer;
-            }
+            for (const HatchLine& h : hatch_lines(letter))
+                svg += fmt::format("<line x1=\"{:.1f}\" y1=\"{:.1f}\" x2=\"{:.1f}\" y2=\"{:.1f}\"/>", x + h.x0 * pitch, y + h.y0 * pitch, x + h.x1 * pitch,
+                                   y + h.y1 * pitch);
     return svg + "</g><text x=\"14\" y=\"19\" text-anchor=\"middle\" font-weight=\"bold\" font-size=\"14\" fill=\"" + to_hex(ink) +
            "\" stroke=\"" + to_hex(colour) + "\" stroke-width=\"3\" paint-order=\"stroke\">" + std::string(1, letter) + "</text></symbol>";
 }
@@ -376,7 +360,7 @@ std::string pane(char letter) {
 } // namespace
 
 std::string sheet_html(const RunSheet& s) {
-    std::string h = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" + escaped(s.title) +
+    std::string h = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" + html_escaped(s.title) +
                     " – run sheet</title><style>\n"
                     "body{font:15px/1.45 Inter,sans-serif;margin:2em auto;max-width:60em;color:#16181c;background:#fff}\n"
                     "h1{margin:0}h2{margin:1.4em 0 .4em;border-bottom:2px solid #16181c}\n"
@@ -386,59 +370,55 @@ std::string sheet_html(const RunSheet& s) {
     h += "<svg width=\"0\" height=\"0\" style=\"position:absolute\" aria-hidden=\"true\">";
     for (const SheetFilament& f : s.filaments)
         h += pane_symbol(f.letter, f.colour);
-    h += "</svg>\n<h1>" + escaped(s.title) + "</h1><p>" + escaped(s.machine) + " (" + escaped(s.machine_note) + ")<br>";
+    h += "</svg>\n<h1>" + html_escaped(s.title) + "</h1><p>" + html_escaped(s.machine) + " (" + html_escaped(s.machine_note) + ")<br>";
     for (std::size_t i = 0; i < s.settings.size(); ++i)
-        h += (i ? " · " : "") + escaped(s.settings[i]);
+        h += (i ? " · " : "") + html_escaped(s.settings[i]);
     h += "</p>\n";
     if (!s.warnings.empty()) {
         h += "<div class=\"warn\"><strong>Look at this before you start</strong><ul>";
         for (const std::string& w : s.warnings)
-            h += "<li>" + escaped(w) + "</li>";
+            h += "<li>" + html_escaped(w) + "</li>";
         h += "</ul></div>\n";
     }
     h += "<h2>Filaments</h2><table><tr><th></th><th>filament</th><th>material</th><th>where</th><th class=\"n\">grams</th><th class=\"n\">metres</th></tr>\n";
-    char buffer[200];
-    for (const SheetFilament& f : s.filaments) {
-        std::snprintf(buffer, sizeof buffer, "<td class=\"n\">%.1f</td><td class=\"n\">%.1f</td></tr>\n", f.total_g, f.length_m);
-        h += "<tr><td>" + pane(f.letter) + "</td><td>" + escaped(f.name) + "</td><td>" + escaped(f.material) + "</td><td>" +
-             escaped(f.place) + "</td>" + buffer;
-    }
+    for (const SheetFilament& f : s.filaments)
+        h += fmt::format("<tr><td>{}</td><td>{}</td><td>{}</td><td>{}</td><td class=\"n\">{:.1f}</td><td class=\"n\">{:.1f}</td></tr>\n", pane(f.letter), html_escaped(f.name),
+                         html_escaped(f.material), html_escaped(f.place), f.total_g, f.length_m);
     h += "</table>\n<h2>Before the start</h2><ol>";
     for (const std::string& p : s.preparation)
-        h += "<li>" + escaped(p) + "</li>";
+        h += "<li>" + html_escaped(p) + "</li>";
     h += "</ol>\n<h2>Changes</h2>\n";
     if (s.changes.empty())
         h += "<p>None: the whole print is in one filament.</p>";
     else {
         h += "<table><tr><th class=\"n\">#</th><th>when</th><th>from</th><th>to</th><th>kind</th><th class=\"n\">purge</th><th class=\"n\">time</th><th>command</th></tr>\n";
         for (const SheetChange& c : s.changes) {
-            std::snprintf(buffer, sizeof buffer, "<td class=\"n\">%.2f g</td>", c.purge_g);
-            h += "<tr><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + escaped(c.when) + "</td><td>" +
-                 pane(c.from) + "</td><td>" + pane(c.to) + "</td><td>" + escaped(c.kind) + "</td>" + buffer +
-                 "<td class=\"n\">" + duration(c.time_s) + "</td><td><code>" + escaped(c.command) + "</code></td></tr>\n";
+            h += "<tr><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + html_escaped(c.when) + "</td><td>" +
+                 pane(c.from) + "</td><td>" + pane(c.to) + "</td><td>" + html_escaped(c.kind) + fmt::format("</td><td class=\"n\">{:.2f} g</td>", c.purge_g) +
+                 "<td class=\"n\">" + duration(c.time_s) + "</td><td><code>" + html_escaped(c.command) + "</code></td></tr>\n";
         }
         h += "</table>\n";
     }
     if (!s.refills.empty()) {
         h += "<h2>Slots to refill</h2><table><tr><th>when</th><th>slot</th><th>out</th><th>in</th><th>command</th></tr>\n";
         for (const SheetRefill& r : s.refills)
-            h += "<tr><td>" + escaped(r.when) + "</td><td>" + escaped(r.slot) + "</td><td>" + (r.out ? pane(r.out) : std::string("empty")) + "</td><td>" + pane(r.in) + "</td><td><code>" + escaped(r.command) + "</code></td></tr>\n";
+            h += "<tr><td>" + html_escaped(r.when) + "</td><td>" + html_escaped(r.slot) + "</td><td>" + (r.out ? pane(r.out) : std::string("empty")) + "</td><td>" + pane(r.in) + "</td><td><code>" + html_escaped(r.command) + "</code></td></tr>\n";
         h += "</table>\n";
     }
-    h += "<p>" + escaped(s.presence) + "</p>\n";
+    h += "<p>" + html_escaped(s.presence) + "</p>\n";
     h += "<h2>In all</h2><table>";
     for (const auto& [what, value] : s.totals)
-        h += "<tr><td>" + escaped(what) + "</td><td class=\"n\">" + escaped(value) + "</td></tr>";
+        h += "<tr><td>" + html_escaped(what) + "</td><td class=\"n\">" + html_escaped(value) + "</td></tr>";
     h += "</table>\n";
     if (!s.after.empty()) {
         h += "<h2>After the print</h2><ol>";
         for (const AfterStep& a : s.after)
-            h += "<li><strong>" + escaped(a.title) + "</strong> " + escaped(after_times(a)) + "<br>" + escaped(a.text) + (a.caution.empty() ? "" : "<br><em>" + escaped(a.caution) + "</em>") + "</li>";
+            h += "<li><strong>" + html_escaped(a.title) + "</strong> " + html_escaped(after_times(a)) + "<br>" + html_escaped(a.text) + (a.caution.empty() ? "" : "<br><em>" + html_escaped(a.caution) + "</em>") + "</li>";
         h += "</ol>\n";
     }
     h += "<h2>Cautions</h2><ul>";
     for (const std::string& c : s.cautions)
-        h += "<li>" + escaped(c) + "</li>";
+        h += "<li>" + html_escaped(c) + "</li>";
     return h + "</ul></body></html>\n";
 }
 

@@ -6,7 +6,7 @@
 #include "core/study/fewer_supports.h"
 #include "core/study/schools.h"
 #include "core/run_sheet/run_sheet.h"
-#include "formats/json.h"
+#include "formats/json_fwd.h"
 
 namespace vitrail {
 

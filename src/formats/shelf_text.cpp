@@ -60,9 +60,14 @@ double number(const Row& r, const std::string& key, double low, double high, dou
     return v;
 }
 
-std::string text(const Row& r, const std::string& key) {
+/// May have several lines, as notes do.
+std::string prose(const Row& r, const std::string& key) {
     const auto it = r.find(key);
-    return it == r.end() ? std::string() : it->second.substr(0, 4096);
+    return it == r.end() ? std::string() : repaired(it->second.substr(0, 4096));
+}
+
+std::string text(const Row& r, const std::string& key) {
+    return one_line(prose(r, key));
 }
 
 void read_row(const Row& r, Shelf& shelf) {
@@ -93,7 +98,7 @@ void read_row(const Row& r, Shelf& shelf) {
             throw Misfit{"a temperature range ends below where it begins"};
         x.dry_c = number(r, "dry_c", 0, 300, 0);
         x.dry_h = number(r, "dry_h", 0, 1000, 0);
-        x.notes = text(r, "notes");
+        x.notes = prose(r, "notes");
         f.class_confirmed = text(r, "label_read") == "yes";
         f.shelf_id = id;
         at = static_cast<int>(shelf.filaments.size());
@@ -122,7 +127,7 @@ void read_row(const Row& r, Shelf& shelf) {
 
 /// A number or a text as a text.
 std::string as_text(const Json& v) {
-    return v.is_string() ? v.get<std::string>() : v.is_null() ? std::string() : v.is_boolean() ? (v.get<bool>() ? "yes" : "no") : v.dump();
+    return v.is_string() ? v.get<std::string>() : v.is_null() ? std::string() : v.is_boolean() ? (v.get<bool>() ? "yes" : "no") : json_text(v, -1);
 }
 
 } // namespace
@@ -134,7 +139,7 @@ std::string shelf_to_csv(const Shelf& shelf) {
     out += "\r\n";
     const auto write = [&](const Row& r) {
         for (std::size_t i = 0; i < std::size(kColumns); ++i)
-            out += (i ? "," : "") + csv_field(text(r, kColumns[i]));
+            out += (i ? "," : "") + csv_field(prose(r, kColumns[i]));
         out += "\r\n";
     };
     for (const ShelfFilament& f : shelf.filaments) {
@@ -157,7 +162,7 @@ std::string shelf_to_json(const Shelf& shelf) {
     const auto object = [](const Row& r, std::size_t from, std::size_t to) {
         Json j = Json::object();
         for (std::size_t i = from; i < to; ++i) {
-            const std::string v = text(r, kColumns[i]), key = kColumns[i];
+            const std::string v = prose(r, kColumns[i]), key = kColumns[i];
             const bool is_number = key.find('_') != std::string::npos && key != "place_note" && key != "label_read";
             if (is_number)
                 j[key] = Json::parse(v.empty() ? "0" : v);
@@ -175,7 +180,7 @@ std::string shelf_to_json(const Shelf& shelf) {
         j["id"] = s.filament_id;
         spools.push_back(j);
     }
-    return Json{{"schema", "vitrail.shelf/1"}, {"filaments", filaments}, {"spools", spools}}.dump(2) + "\n";
+    return json_text({{"schema", "vitrail.shelf/1"}, {"filaments", filaments}, {"spools", spools}}) + "\n";
 }
 
 Result<Shelf> shelf_from_text(const std::string& input) {

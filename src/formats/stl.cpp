@@ -17,11 +17,11 @@ std::uint32_t little_u32(const char* p) {
 
 constexpr std::size_t kHeader = 84, kRecord = 50;
 
-Body make_body(const std::string& name, std::vector<Vec3> corners) {
+Body make_body(const std::string& name, std::vector<Vec3> corners, const Progress& progress) {
     std::vector<Triangle> triangles(corners.size() / 3);
     for (std::uint32_t t = 0; t < triangles.size(); ++t)
         triangles[t] = {3 * t, 3 * t + 1, 3 * t + 2};
-    return {name, build_mesh(std::move(corners), std::move(triangles)), {}};
+    return {name, build_mesh(std::move(corners), std::move(triangles), nullptr, progress), {}};
 }
 
 Vec3 unit_normal(const Mesh& m, std::size_t t) {
@@ -32,7 +32,7 @@ Vec3 unit_normal(const Mesh& m, std::size_t t) {
     return length > 0 ? Vec3{n.x / length, n.y / length, n.z / length} : Vec3{};
 }
 
-Result<std::vector<Body>> read_binary(const std::string& stem, std::string_view bytes) {
+Result<std::vector<Body>> read_binary(const std::string& stem, std::string_view bytes, const Progress& progress) {
     const std::size_t count = little_u32(bytes.data() + 80), room = (bytes.size() - kHeader) / kRecord;
     if (count > room)
         return Error{"The STL file is cut short: its header promises " + std::to_string(count) +
@@ -44,25 +44,31 @@ Result<std::vector<Body>> read_binary(const std::string& stem, std::string_view 
     std::vector<Vec3> corners(3 * count);
     for (std::size_t t = 0; t < count; ++t)
         std::memcpy(&corners[3 * t], bytes.data() + kHeader + t * kRecord + 12, 36);
-    return std::vector<Body>{make_body(stem, std::move(corners))};
+    return std::vector<Body>{make_body(stem, std::move(corners), progress)};
 }
 
-Result<std::vector<Body>> read_ascii(const std::string& stem, std::string_view bytes) {
+Result<std::vector<Body>> read_ascii(const std::string& stem, std::string_view bytes, const Progress& progress) {
     std::vector<Body> bodies;
     std::vector<Vec3> corners;
     std::string name;
     std::size_t facet_start = 0;
     Lines lines(bytes);
     bool open = false;
+    const Progress building{progress.stop, {}};
     const auto finish = [&]() -> bool {
         open = false;
         if (corners.empty())
             return true;
-        bodies.push_back(make_body(name.empty() ? stem : name, std::move(corners)));
+        bodies.push_back(make_body(name.empty() ? stem : name, std::move(corners), building));
         corners.clear();
         return bodies.size() <= kMostBodies;
     };
     while (lines.next()) {
+        if (lines.number() % kLinesBetweenLooks == 0) {
+            progress.at(lines.share_read());
+            if (progress.stopped())
+                return Error{"Stopped before the file was read."};
+        }
         Words w(lines.line());
         const std::string_view word = w.next();
         if (word == "vertex") {
@@ -98,16 +104,16 @@ Result<std::vector<Body>> read_ascii(const std::string& stem, std::string_view b
 
 } // namespace
 
-Result<std::vector<Body>> read_stl(const std::string& stem, std::string_view bytes) {
+Result<std::vector<Body>> read_stl(const std::string& stem, std::string_view bytes, const Progress& progress) {
     // Some programs begin binary files with "solid" too: the length tells.
     if (bytes.size() >= kHeader && bytes.size() == kHeader + kRecord * std::size_t{little_u32(bytes.data() + 80)})
-        return read_binary(stem, bytes);
+        return read_binary(stem, bytes, progress);
     const std::string_view head = bytes.substr(0, 2048);
     if (head.substr(0, 5) == "solid" && head.find('\0') == std::string_view::npos)
-        return read_ascii(stem, bytes);
+        return read_ascii(stem, bytes, progress);
     if (bytes.size() < kHeader)
         return Error{"This is no STL file: it is too short to hold a header."};
-    return read_binary(stem, bytes);
+    return read_binary(stem, bytes, progress);
 }
 
 std::string write_stl(const Mesh& m, const std::string& header) {

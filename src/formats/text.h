@@ -8,10 +8,13 @@
 
 namespace vitrail {
 
+/// So many lines are read between two looks at whether to stop.
+inline constexpr std::size_t kLinesBetweenLooks = 1 << 16;
+
 /// Line after line, without the line ends.
 class Lines {
 public:
-    explicit Lines(std::string_view text) : rest_(text) {}
+    explicit Lines(std::string_view text) : rest_(text), whole_(text.size()) {}
     bool next() {
         if (rest_.empty())
             return false;
@@ -25,9 +28,12 @@ public:
     }
     std::string_view line() const { return line_; }
     std::size_t number() const { return number_; }
+    /// 0 … 1
+    double share_read() const { return whole_ ? 1 - static_cast<double>(rest_.size()) / static_cast<double>(whole_) : 1; }
 
 private:
     std::string_view rest_, line_;
+    std::size_t whole_;
     std::size_t number_ = 0;
 };
 

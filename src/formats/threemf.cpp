@@ -1,11 +1,14 @@
 #include "formats/model.h"
 
+#include "core/base/text.h"
+#include "formats/plain_numbers.h"
 #include "formats/zip.h"
 
 #include <Model/COM/NMR_DLLInterfaces.h>
 
 #include <algorithm>
 #include <array>
+#include <cctype>
 #include <cmath>
 #include <memory>
 #include <unordered_map>
@@ -68,16 +71,77 @@ double unit_mm(DWORD unit) {
     }
 }
 
-std::string name_of(NMR::PLib3MFModelObjectResource* object) {
+/// A text the library hands out in two steps: its length first. `ask(buffer, size, &length)`.
+template <class F>
+std::string text_of(F ask) {
     ULONG length = 0;
-    if (NMR::lib3mf_object_getnameutf8(object, nullptr, 0, &length) != LIB3MF_OK || length == 0 || length > 4096)
+    if (ask(static_cast<char*>(nullptr), ULONG{0}, &length) != LIB3MF_OK || length == 0 || length > 4096)
         return {};
-    std::string name(length + 1, '\0');
-    if (NMR::lib3mf_object_getnameutf8(object, name.data(), length + 1, nullptr) != LIB3MF_OK)
+    std::string text(length + 1, '\0');
+    if (ask(text.data(), ULONG{length + 1}, static_cast<ULONG*>(nullptr)) != LIB3MF_OK)
         return {};
-    name.resize(name.find('\0'));
-    return name;
+    text.resize(text.find('\0'));
+    return text;
 }
+
+std::string name_of(NMR::PLib3MFModelObjectResource* object) {
+    return text_of([&](auto... to) { return NMR::lib3mf_object_getnameutf8(object, to...); });
+}
+
+constexpr const char* kUnfoldsTooFar = "The 3MF file unfolds to more bodies or triangles than Vitrail reads.";
+
+/// How many bodies the objects of a model unfold to, found by looking for the tags alone: components of components may double at every
+/// level, and the library visits them all as it reads.
+struct Unfolding {
+    double most = 0; ///< of any object
+
+    void begin(const std::string& name) {
+        model_ = name.size() > 6 && name.compare(name.size() - 6, 6, ".model") == 0;
+        rest_.clear();
+    }
+    void add(std::string_view part) {
+        if (!model_)
+            return;
+        rest_ += part;
+        std::size_t at = 0;
+        while (true) {
+            at = rest_.find('<', at);
+            const std::size_t end = at == std::string::npos ? at : rest_.find('>', at);
+            if (end == std::string::npos)
+                break;
+            tag(std::string_view(rest_).substr(at + 1, end - at - 1));
+            at = end + 1;
+        }
+        constexpr std::size_t kLongestTag = 1 << 16;
+        rest_ = at == std::string::npos || rest_.size() - at > kLongestTag ? std::string() : rest_.substr(at);
+    }
+
+private:
+    static std::string_view attribute(std::string_view tag, std::string_view name) {
+        for (std::size_t at = tag.find(name); at != std::string_view::npos; at = tag.find(name, at + 1)) {
+            const std::size_t value = at + name.size() + 2; // name="value"
+            if (at == 0 || !std::isspace(static_cast<unsigned char>(tag[at - 1])) || value > tag.size() || tag[value - 2] != '=')
+                continue;
+            return tag.substr(value, tag.find(tag[value - 1], value) - value);
+        }
+        return {};
+    }
+    void tag(std::string_view tag) {
+        std::string_view name = tag.substr(0, tag.find_first_of(" \t\r\n/"));
+        name.remove_prefix(name.find(':') == std::string_view::npos ? 0 : name.find(':') + 1);
+        if (name == "object") {
+            object_ = std::string(attribute(tag, "id"));
+            bodies_[object_] = 0;
+        } else if (name == "component") {
+            const auto inner = bodies_.find(std::string(attribute(tag, "objectid")));
+            most = std::max(most, bodies_[object_] += inner == bodies_.end() ? 1 : std::max(1.0, inner->second));
+        }
+    }
+
+    bool model_ = false;
+    std::string rest_, object_;
+    std::unordered_map<std::string, double> bodies_; ///< by object
+};
 
 struct Reader {
     NMR::PLib3MFModel* model;
@@ -86,18 +150,24 @@ struct Reader {
     std::vector<Body> bodies;
     std::size_t triangles = 0;
     std::string failure;
+    const Progress& progress;
 
-    std::optional<Srgb> material_colour(DWORD group, DWORD index) {
+    struct NamedColour {
+        std::optional<Srgb> colour;
+        std::string name; ///< of the base material; empty: it is none
+    };
+
+    NamedColour material(DWORD group, DWORD index) {
         auto base = get<NMR::PLib3MFModelBaseMaterial>(
             [&](auto** p) { return NMR::lib3mf_model_getbasematerialbyid(model, group, p); });
         BYTE r, g, b, a;
         if (!base || NMR::lib3mf_basematerial_getdisplaycolor(base.get(), index, &r, &g, &b, &a) != LIB3MF_OK)
             return {};
-        return Srgb{r, g, b};
+        return {Srgb{r, g, b}, text_of([&](auto... to) { return NMR::lib3mf_basematerial_getnameutf8(base.get(), index, to...); })};
     }
 
     /// The object's own colour, and that of each triangle where they have some. `place` numbers palette entries.
-    std::optional<Srgb> own_colour(NMR::PLib3MFModelObjectResource* object) {
+    NamedColour own_colour(NMR::PLib3MFModelObjectResource* object) {
         auto own = get<NMR::PLib3MFDefaultPropertyHandler>(
             [&](auto** p) { return NMR::lib3mf_object_createdefaultpropertyhandler(object, p); });
         NMR::eModelPropertyType type = NMR::MODELPROPERTYTYPE_NONE;
@@ -107,9 +177,9 @@ struct Reader {
         NMR::MODELMESHCOLOR_SRGB c;
         if (type == NMR::MODELPROPERTYTYPE_BASEMATERIALS &&
             NMR::lib3mf_defaultpropertyhandler_getbasematerial(own.get(), &group, &index) == LIB3MF_OK)
-            return material_colour(group, index);
+            return material(group, index);
         if (type == NMR::MODELPROPERTYTYPE_COLOR && NMR::lib3mf_defaultpropertyhandler_getcolor(own.get(), 0, &c) == LIB3MF_OK)
-            return Srgb{c.m_Red, c.m_Green, c.m_Blue};
+            return {Srgb{c.m_Red, c.m_Green, c.m_Blue}, {}};
         return {};
     }
 
@@ -141,7 +211,7 @@ struct Reader {
                     NMR::lib3mf_propertyhandler_getbasematerial(each.get(), t, &group, &index) == LIB3MF_OK) {
                     const auto [it, fresh] = materials.try_emplace(std::uint64_t{group} << 32 | index);
                     if (fresh)
-                        it->second = material_colour(group, index);
+                        it->second = material(group, index).colour;
                     colour = it->second;
                 } else if (type == NMR::MODELPROPERTYTYPE_COLOR && NMR::lib3mf_propertyhandler_getcolor(each.get(), t, &c) == LIB3MF_OK) {
                     const auto mean = [&](auto channel) {
@@ -162,7 +232,7 @@ struct Reader {
             NMR::lib3mf_meshobject_gettrianglecount(object, &nt) != LIB3MF_OK)
             return true;
         if ((triangles += nt) > kMostTriangles || bodies.size() >= kMostBodies) {
-            failure = "The 3MF file unfolds to more bodies or triangles than Vitrail reads.";
+            failure = kUnfoldsTooFar;
             return false;
         }
         if (nt == 0)
@@ -192,10 +262,12 @@ struct Reader {
         const std::string name = name_of(object);
         Body b;
         b.name = name.empty() ? stem : name;
-        b.colour = own_colour(object);
+        NamedColour own = own_colour(object);
+        b.colour = own.colour;
+        b.material = std::move(own.name);
         const std::vector<std::uint16_t> colours = triangle_colours(object, nt, b.colour, b.palette);
         std::vector<std::uint32_t> origin;
-        b.mesh = build_mesh(std::move(vertices), std::move(faces), &origin);
+        b.mesh = build_mesh(std::move(vertices), std::move(faces), &origin, progress);
         if (!colours.empty())
             for (const std::uint32_t t : origin)
                 b.colour_of.push_back(colours[t]);
@@ -237,9 +309,13 @@ struct Reader {
 
 } // namespace
 
-Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view bytes) {
-    if (const Status s = check_zip(bytes); !s)
+Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view bytes, const Progress& progress) {
+    const PlainNumbers plain;
+    Unfolding unfolding;
+    if (const Status s = scan_zip(bytes, [&](const std::string& name) { unfolding.begin(name); }, [&](std::string_view part) { unfolding.add(part); }); !s)
         return Error{"The 3MF file cannot be opened. " + s.error().message};
+    if (unfolding.most > kMostBodies)
+        return Error{kUnfoldsTooFar};
     auto model = get<NMR::PLib3MFModel>([](auto** p) { return NMR::lib3mf_createmodel(p); });
     auto reader = get<NMR::PLib3MFModelReader>(
         [&](auto** p) { return NMR::lib3mf_model_queryreader(model.get(), MODELREADERCLASS_3MF, p); });
@@ -255,7 +331,7 @@ Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view byt
     }
     DWORD unit = NMR::MODELUNIT_MILLIMETER;
     NMR::lib3mf_model_getunit(model.get(), &unit);
-    Reader r{model.get(), stem, unit_mm(unit), {}, 0, {}};
+    Reader r{model.get(), stem, unit_mm(unit), {}, 0, {}, progress};
     auto items = get<NMR::PLib3MFModelBuildItemIterator>(
         [&](auto** p) { return NMR::lib3mf_model_getbuilditems(model.get(), p); });
     BOOL more = 0;
@@ -279,6 +355,7 @@ Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view byt
 }
 
 Result<std::string> write_3mf(const std::vector<Body>& bodies) {
+    const PlainNumbers plain;
     const Error failed{"The 3MF file could not be put together. Nothing was written."};
     auto model = get<NMR::PLib3MFModel>([](auto** p) { return NMR::lib3mf_createmodel(p); });
     if (!model)
@@ -299,7 +376,7 @@ Result<std::string> write_3mf(const std::vector<Body>& bodies) {
             f[i] = {{b.mesh.triangles[i][0], b.mesh.triangles[i][1], b.mesh.triangles[i][2]}};
         if (NMR::lib3mf_meshobject_setgeometry(object.get(), v.data(), static_cast<DWORD>(v.size()), f.data(),
                                                static_cast<DWORD>(f.size())) != LIB3MF_OK ||
-            NMR::lib3mf_object_setnameutf8(object.get(), b.name.c_str()) != LIB3MF_OK)
+            NMR::lib3mf_object_setnameutf8(object.get(), one_line(b.name).c_str()) != LIB3MF_OK)
             return failed;
         if (b.colour) {
             if (!materials) {
@@ -310,8 +387,11 @@ Result<std::string> write_3mf(const std::vector<Body>& bodies) {
                 NMR::lib3mf_basematerial_getresourceid(materials.get(), &group);
             }
             DWORD index = 0;
-            NMR::lib3mf_basematerial_addmaterialutf8(materials.get(), to_hex(*b.colour).c_str(), b.colour->r, b.colour->g,
-                                                     b.colour->b, &index);
+            const std::string name = b.material.empty() ? to_hex(*b.colour) : one_line(b.material);
+            // The first call leaves the colour without opacity; the second says it.
+            if (NMR::lib3mf_basematerial_addmaterialutf8(materials.get(), name.c_str(), b.colour->r, b.colour->g, b.colour->b, &index) != LIB3MF_OK ||
+                NMR::lib3mf_basematerial_setdisplaycolorrgba(materials.get(), index, b.colour->r, b.colour->g, b.colour->b, 255) != LIB3MF_OK)
+                return failed;
             auto own = get<NMR::PLib3MFDefaultPropertyHandler>(
                 [&](auto** p) { return NMR::lib3mf_object_createdefaultpropertyhandler(object.get(), p); });
             if (!own || NMR::lib3mf_defaultpropertyhandler_setbasematerial(own.get(), group, index) != LIB3MF_OK)

@@ -87,8 +87,8 @@ Result<std::vector<ZipEntry>> read_zip(std::string_view bytes, const ZipLimits& 
     return entries;
 }
 
-Status check_zip(std::string_view bytes, const ZipLimits& limits) {
-    return walk(bytes, limits, [](const std::string&) {}, [](std::string_view) {});
+Status scan_zip(std::string_view bytes, const std::function<void(const std::string&)>& entry, const std::function<void(std::string_view)>& chunk, const ZipLimits& limits) {
+    return walk(bytes, limits, entry, chunk);
 }
 
 Result<std::string> write_zip(const std::vector<ZipEntry>& entries) {
@@ -112,6 +112,10 @@ Result<std::string> write_zip(const std::vector<ZipEntry>& entries) {
             zip_source_free(target);
             return failed;
         }
+        // Packing large models well would keep everybody waiting for little.
+        constexpr std::size_t kLarge = 64 << 20;
+        if (e.bytes.size() > kLarge)
+            zip_set_file_compression(zip, static_cast<zip_uint64_t>(i), ZIP_CM_DEFLATE, 1);
         zip_file_set_dostime(zip, static_cast<zip_uint64_t>(i), 0, (46 << 9) | (1 << 5) | 1, 0);
     }
     if (zip_close(zip) != 0) {

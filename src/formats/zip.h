@@ -4,6 +4,7 @@
 #include "core/base/result.h"
 
 #include <cstdint>
+#include <functional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -26,8 +27,9 @@ struct ZipLimits {
 /// unpacking, whatever the directory claims), or has names that lead out of the archive.
 Result<std::vector<ZipEntry>> read_zip(std::string_view bytes, const ZipLimits& limits = {});
 
-/// The same checks without keeping anything.
-Status check_zip(std::string_view bytes, const ZipLimits& limits = {});
+/// The same checks without keeping anything: `entry` is told each name, `chunk` the bytes that follow, piece by piece.
+Status scan_zip(std::string_view bytes, const std::function<void(const std::string& name)>& entry, const std::function<void(std::string_view)>& chunk,
+                const ZipLimits& limits = {});
 
 /// Deflated, with fixed dates so that equal contents give equal bytes.
 Result<std::string> write_zip(const std::vector<ZipEntry>& entries);

@@ -566,5 +566,5 @@ void TestChangesWindow::everything_has_a_name() {
     }
 }
 
-QTEST_MAIN(TestChangesWindow)
+VITRAIL_TEST(TestChangesWindow)
 #include "test_changes_window.moc"

@@ -5,7 +5,7 @@
 #include "app/piece/filaments_model.h"
 #include "app/piece/findings_panel.h"
 #include "app/piece/regions_model.h"
-#include "app/shell/document.h"
+#include "app/document/document.h"
 
 #include "core/project/regions.h"
 #include "demo/scenario.h"
@@ -201,5 +201,5 @@ void TestItemModels::shelf() {
     QCOMPARE(m.headerData(ShelfModel::kDry, Qt::Horizontal, Qt::DisplayRole).toString(), QString("dried"));
 }
 
-QTEST_MAIN(TestItemModels)
+VITRAIL_TEST(TestItemModels)
 #include "test_item_models.moc"

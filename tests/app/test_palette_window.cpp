@@ -252,5 +252,5 @@ void TestPaletteWindow::everything_has_a_name() {
     }
 }
 
-QTEST_MAIN(TestPaletteWindow)
+VITRAIL_TEST(TestPaletteWindow)
 #include "test_palette_window.moc"

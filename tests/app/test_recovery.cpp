@@ -1,7 +1,7 @@
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "app/shell/main_window.h"
 #include "app/shell/message_bar.h"
-#include "app/shell/recovery.h"
+#include "app/document/recovery.h"
 #include "app/theme/theme.h"
 
 #include "formats/model.h"
@@ -33,7 +33,7 @@ private Q_SLOTS:
 namespace {
 
 QStringList copies() {
-    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery").entryList({"*.vitrail"});
+    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery").entryList(QDir::Dirs | QDir::NoDotAndDotDot);
 }
 
 } // namespace
@@ -73,7 +73,7 @@ void TestRecovery::killed_session_is_offered_and_restored() {
     QVERIFY(window.document()->modified()); // no file holds it yet
     QCOMPARE(window.document()->project().parts[0].name, std::string("cube"));
     QTRY_VERIFY(!window.document()->planning());
-    QCOMPARE(copies().size(), 1); // ours now, in case this one is killed too
+    QTRY_COMPARE(copies().size(), 1); // ours now, in case this one is killed too
 }
 
 void TestRecovery::clean_end_leaves_nothing() {
@@ -100,5 +100,5 @@ void TestRecovery::a_running_session_is_left_alone() {
     QCOMPARE(second.messages()->text(), QString());
 }
 
-QTEST_MAIN(TestRecovery)
+VITRAIL_TEST(TestRecovery)
 #include "test_recovery.moc"

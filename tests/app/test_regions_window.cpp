@@ -328,7 +328,7 @@ void TestRegionsWindow::colours_of_a_file() {
     for (int k = 0; k < 4; ++k) {
         const Mesh m = solids::box(10.0 * k, 0, 0, 10.0 * (k + 1), 10, 10);
         for (const Vec3 p : m.vertices)
-            obj += "v " + std::to_string(p.x) + " " + std::to_string(p.y) + " " + std::to_string(p.z) + " " + colours[k] + "\n";
+            obj += fmt::format("v {} {} {} {}\n", p.x, p.y, p.z, colours[k]);
         for (const Triangle& t : m.triangles)
             obj += "f " + std::to_string(t[0] + 1 + v) + " " + std::to_string(t[1] + 1 + v) + " " + std::to_string(t[2] + 1 + v) + "\n";
         v += static_cast<int>(m.vertices.size());
@@ -509,5 +509,5 @@ void TestRegionsWindow::undo_by_stroke() {
     COMPARE_NEAR(painted(1), three / 3, 1);
 }
 
-QTEST_MAIN(TestRegionsWindow)
+VITRAIL_TEST(TestRegionsWindow)
 #include "test_regions_window.moc"

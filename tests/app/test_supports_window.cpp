@@ -349,5 +349,5 @@ void TestSupportsWindow::everything_has_a_name() {
     }
 }
 
-QTEST_MAIN(TestSupportsWindow)
+VITRAIL_TEST(TestSupportsWindow)
 #include "test_supports_window.moc"

@@ -3,10 +3,10 @@
 #include "app/ribbon/ribbon.h"
 #include "app/run_sheet/run_sheet_bench.h"
 #include "app/shell/bench_rail.h"
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "app/shell/main_window.h"
 #include "app/shell/message_bar.h"
-#include "app/shell/view_state.h"
+#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
 #include "core/colour/colour.h"
@@ -42,12 +42,12 @@ using namespace vitrail;
 using namespace vitrail::test;
 
 /// Drives the real window: clicks, types and drags, and reads what it then shows.
-class TestWindow : public QObject {
+class TestWindow : public WindowFixture {
     Q_OBJECT
 private Q_SLOTS:
-    void initTestCase();
-    void init();
-    void cleanup();
+    void initTestCase() { prepare(); }
+    void init() { begin(); }
+    void cleanup() { end(); }
     void empty_window_says_what_to_do();
     void badge_from_file_to_plan();
     void letter_gives_a_part_its_filament();
@@ -78,49 +78,13 @@ private Q_SLOTS:
     void planning_can_be_cancelled();
 
 private:
-    void open(const char* demo);
-    void wait_for_plan();
+    using WindowFixture::open;
+    void open(const char* demo) { open_demo(demo); }
     QLabel* label(const char* name) { return window_->findChild<QLabel*>(name); }
     QPushButton* button(const char* name) { return window_->findChild<QPushButton*>(name); }
     QString tally(const char* what) { return label((std::string("tally_") + what).c_str())->text(); }
     void select_region(int part, int band = -1);
-    void key(Qt::Key k, Qt::KeyboardModifiers m = {}) { QTest::keyClick(window_.get(), k, m); }
-    const Project& project() { return window_->document()->project(); }
-
-    std::unique_ptr<MainWindow> window_;
-    std::unique_ptr<QTemporaryDir> dir_;
 };
-
-void TestWindow::initTestCase() {
-    QApplication::setOrganizationName("vitrail-test");
-    QApplication::setApplicationName("vitrail-test");
-    QSettings().clear();
-    apply_theme(*qApp, ThemeChoice::dark);
-}
-
-void TestWindow::init() {
-    dir_ = std::make_unique<QTemporaryDir>();
-    window_ = std::make_unique<MainWindow>();
-    window_->show();
-    QVERIFY(QTest::qWaitForWindowExposed(window_.get()));
-    window_->activateWindow();
-    QVERIFY(QTest::qWaitForWindowActive(window_.get()));
-}
-
-void TestWindow::cleanup() {
-    window_.reset();
-}
-
-void TestWindow::wait_for_plan() {
-    QTRY_VERIFY_WITH_TIMEOUT(!window_->document()->planning() && !window_->document()->busy_with_files(), 20000);
-    QCoreApplication::processEvents();
-}
-
-void TestWindow::open(const char* demo) {
-    window_->open_files({QString::fromStdString(source_file(std::string("demo/") + demo))});
-    wait_for_plan();
-    QVERIFY(window_->document()->plan());
-}
 
 void TestWindow::select_region(int part, int band) {
     auto* tree = window_->findChild<QTreeView*>("regions");
@@ -630,5 +594,5 @@ void TestWindow::planning_can_be_cancelled() {
     COMPARE_NEAR(window_->document()->plan()->totals.cost, before->totals.cost, 1e-9);
 }
 
-QTEST_MAIN(TestWindow)
+VITRAIL_TEST(TestWindow)
 #include "test_window.moc"

@@ -3,10 +3,10 @@
 
 #include "app/palette/shelf_store.h"
 #include "app/piece/piece_bench.h"
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "app/shell/main_window.h"
 #include "app/shell/message_bar.h"
-#include "app/shell/view_state.h"
+#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
 

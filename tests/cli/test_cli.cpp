@@ -368,5 +368,5 @@ void TestCli::supports() {
     QCOMPARE(run({"plan", "p.vitrail", "--set", "support.kind=lattice"}).status, 2);
 }
 
-QTEST_GUILESS_MAIN(TestCli)
+VITRAIL_TEST(TestCli)
 #include "test_cli.moc"

@@ -406,5 +406,5 @@ void TestAfterPrint::on_the_run_sheet() {
     QVERIFY(sheet_html(make_run_sheet(p, *plan_of(p))).find("After the print") == std::string::npos);
 }
 
-QTEST_APPLESS_MAIN(TestAfterPrint)
+VITRAIL_TEST(TestAfterPrint)
 #include "test_after_print.moc"

@@ -3,6 +3,8 @@
 #include "core/project/regions.h"
 #include "formats/report.h"
 
+#include "formats/json.h"
+
 #include "support.h"
 
 #include <cmath>
@@ -396,5 +398,5 @@ void TestChecks::findings_go_into_the_report() {
     QVERIFY(!(*risk)["fix"].get<std::string>().empty());
 }
 
-QTEST_APPLESS_MAIN(TestChecks)
+VITRAIL_TEST(TestChecks)
 #include "test_checks.moc"

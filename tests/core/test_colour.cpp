@@ -144,5 +144,5 @@ void TestColour::marks_stand_out() {
         QVERIFY(delta_e_2000(to_lab(stand_out(std::vector{dark}, vivid)), to_lab(dark)) > 40);
 }
 
-QTEST_APPLESS_MAIN(TestColour)
+VITRAIL_TEST(TestColour)
 #include "test_colour.moc"

@@ -115,5 +115,5 @@ void TestEstimate::use_tells_first_and_last_layer() {
     QCOMPARE(plan->use[2].first_layer, 0); // C is not used
 }
 
-QTEST_APPLESS_MAIN(TestEstimate)
+VITRAIL_TEST(TestEstimate)
 #include "test_estimate.moc"

@@ -228,5 +228,5 @@ void TestFindings::sorted_by_severity() {
         QVERIFY(!f.message.empty() && !f.where.empty() && !f.code.empty());
 }
 
-QTEST_APPLESS_MAIN(TestFindings)
+VITRAIL_TEST(TestFindings)
 #include "test_findings.moc"

@@ -226,5 +226,5 @@ void TestMachinesAndMaterials::editing_a_project() {
     QCOMPARE(free_part_name(p, "slab-1"), std::string("slab-1-2"));
 }
 
-QTEST_APPLESS_MAIN(TestMachinesAndMaterials)
+VITRAIL_TEST(TestMachinesAndMaterials)
 #include "test_machines_and_materials.moc"

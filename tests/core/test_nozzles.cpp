@@ -316,5 +316,5 @@ void TestNozzles::stops_when_told() {
     }
 }
 
-QTEST_APPLESS_MAIN(TestNozzles)
+VITRAIL_TEST(TestNozzles)
 #include "test_nozzles.moc"

@@ -224,5 +224,5 @@ void TestOrder::subsets_equal_order_layers() {
     }
 }
 
-QTEST_APPLESS_MAIN(TestOrder)
+VITRAIL_TEST(TestOrder)
 #include "test_order.moc"

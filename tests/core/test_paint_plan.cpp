@@ -283,5 +283,5 @@ void TestPaintPlan::run_sheet_says_where_things_stand() {
     QVERIFY(places(p).empty());
 }
 
-QTEST_APPLESS_MAIN(TestPaintPlan)
+VITRAIL_TEST(TestPaintPlan)
 #include "test_paint_plan.moc"

@@ -383,5 +383,5 @@ void TestPatch::ply_refuses_what_does_not_fit() {
     QVERIFY(!read_ply(wrong, 7));
 }
 
-QTEST_APPLESS_MAIN(TestPatch)
+VITRAIL_TEST(TestPatch)
 #include "test_patch.moc"

@@ -324,5 +324,5 @@ void TestPlan::durations_and_when() {
     QVERIFY(when(plan->grid, plan->changes[1]).find("within layer 2 · after layer 1 and part of layer 2") == 0);
 }
 
-QTEST_APPLESS_MAIN(TestPlan)
+VITRAIL_TEST(TestPlan)
 #include "test_plan.moc"

@@ -228,5 +228,5 @@ void TestPurge::calibration_refuses_nonsense() {
     says({{kInk, kChalkWhite, 2, 100}, {kChalkWhite, kInk, 2, 500}}, "no nozzle has");
 }
 
-QTEST_APPLESS_MAIN(TestPurge)
+VITRAIL_TEST(TestPurge)
 #include "test_purge.moc"

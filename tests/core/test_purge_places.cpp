@@ -497,5 +497,5 @@ void TestPurgePlaces::options_are_plans() {
     }
 }
 
-QTEST_APPLESS_MAIN(TestPurgePlaces)
+VITRAIL_TEST(TestPurgePlaces)
 #include "test_purge_places.moc"

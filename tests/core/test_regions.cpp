@@ -294,5 +294,5 @@ void TestRegions::exported_patches_slice_as_planned() {
     QCOMPARE(again->totals.changes, plan->totals.changes);
 }
 
-QTEST_APPLESS_MAIN(TestRegions)
+VITRAIL_TEST(TestRegions)
 #include "test_regions.moc"

@@ -354,5 +354,5 @@ void TestRows::tangled_outlines_do_no_harm() {
     }
 }
 
-QTEST_APPLESS_MAIN(TestRows)
+VITRAIL_TEST(TestRows)
 #include "test_rows.moc"

@@ -268,5 +268,5 @@ void TestSchools::interface_tuning() {
     QVERIFY(interface_g(5, 75) < interface_g(5, 100) && interface_g(5, 75) > 0.7 * interface_g(5, 100));
 }
 
-QTEST_APPLESS_MAIN(TestSchools)
+VITRAIL_TEST(TestSchools)
 #include "test_schools.moc"

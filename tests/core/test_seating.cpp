@@ -360,5 +360,5 @@ void TestSeating::time_and_handling_change_the_order_too() {
     }
 }
 
-QTEST_APPLESS_MAIN(TestSeating)
+VITRAIL_TEST(TestSeating)
 #include "test_seating.moc"

@@ -383,5 +383,5 @@ void TestShelf::merged_to_n() {
     }
 }
 
-QTEST_APPLESS_MAIN(TestShelf)
+VITRAIL_TEST(TestShelf)
 #include "test_shelf.moc"

@@ -318,5 +318,5 @@ void TestSlicing::threads_agree() {
         QVERIFY(one->layers[l] == two->layers[l]);
 }
 
-QTEST_APPLESS_MAIN(TestSlicing)
+VITRAIL_TEST(TestSlicing)
 #include "test_slicing.moc"

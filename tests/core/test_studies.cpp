@@ -251,5 +251,5 @@ void TestStudies::stops_when_told() {
     QVERIFY(!suggest(p, *plan_of(p), shipped_machines(), true, {stop.get_token(), {}}));
 }
 
-QTEST_APPLESS_MAIN(TestStudies)
+VITRAIL_TEST(TestStudies)
 #include "test_studies.moc"

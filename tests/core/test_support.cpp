@@ -726,5 +726,5 @@ void TestSupport::water_gets_where_it_can() {
     }
 }
 
-QTEST_APPLESS_MAIN(TestSupport)
+VITRAIL_TEST(TestSupport)
 #include "test_support.moc"

@@ -328,5 +328,5 @@ void TestArchive::surfaces_that_do_not_fit_are_refused() {
     refused([](Json& j) { j["filaments"][0]["kept_dry"] = "yes"; }, "true or false");
 }
 
-QTEST_APPLESS_MAIN(TestArchive)
+VITRAIL_TEST(TestArchive)
 #include "test_archive.moc"

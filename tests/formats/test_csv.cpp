@@ -3,6 +3,8 @@
 #include "formats/readings.h"
 #include "formats/report.h"
 
+#include "formats/json.h"
+
 #include "support.h"
 
 using namespace vitrail;
@@ -133,5 +135,5 @@ void TestCsv::exported_names_are_safe() {
     COMPARE_NEAR(volume_mm3(back->at(0).mesh), 100, 1e-3);
 }
 
-QTEST_APPLESS_MAIN(TestCsv)
+VITRAIL_TEST(TestCsv)
 #include "test_csv.moc"

@@ -171,5 +171,5 @@ void TestDemo::painted_shows_a_mistake_of_each_kind() {
     QVERIFY(!has(*plan, "in-the-air")); // the lettering is over a gap, and told so
 }
 
-QTEST_APPLESS_MAIN(TestDemo)
+VITRAIL_TEST(TestDemo)
 #include "test_demo.moc"

@@ -92,7 +92,7 @@ std::string ascii_box() {
     for (const Triangle& t : m.triangles) {
         s += "facet normal 0 0 1\nouter loop\n";
         for (const std::uint32_t v : t)
-            s += "vertex " + std::to_string(m.vertices[v].x) + " " + std::to_string(m.vertices[v].y) + " " + std::to_string(m.vertices[v].z) + "\n";
+            s += fmt::format("vertex {} {} {}\n", m.vertices[v].x, m.vertices[v].y, m.vertices[v].z);
         s += "endloop\nendfacet\n";
     }
     return s + "endsolid box\n";
@@ -207,5 +207,5 @@ void TestFuzz::surface_ply() {
     });
 }
 
-QTEST_APPLESS_MAIN(TestFuzz)
+VITRAIL_TEST(TestFuzz)
 #include "test_fuzz.moc"

@@ -76,7 +76,7 @@ void TestModels::ascii_stl_with_several_solids() {
         for (const Triangle& t : m.triangles) {
             s += "  facet normal 0 0 0\n    outer loop\n";
             for (const std::uint32_t v : t)
-                s += "      vertex " + std::to_string(m.vertices[v].x) + " " + std::to_string(m.vertices[v].y) + " +" + std::to_string(m.vertices[v].z) + "\n";
+                s += fmt::format("      vertex {} {} +{}\n", m.vertices[v].x, m.vertices[v].y, m.vertices[v].z);
             s += "    endloop\n  endfacet\n";
         }
         return s + "endsolid " + name + "\n";
@@ -297,7 +297,7 @@ void TestModels::colours_become_regions() {
     std::string obj;
     const Mesh box = solids::box(0, 0, 0, 10, 10, 10);
     for (const Vec3 v : box.vertices)
-        obj += "v " + std::to_string(v.x) + " " + std::to_string(v.y) + " " + std::to_string(v.z) + "\n";
+        obj += fmt::format("v {} {} {}\n", v.x, v.y, v.z);
     for (std::uint32_t t = 0; t < box.triangles.size(); ++t)
         obj += std::string("usemtl ") + (normal(box, t).z > 0.5f ? "lid" : "body") + "\nf " + std::to_string(box.triangles[t][0] + 1) + " " +
                std::to_string(box.triangles[t][1] + 1) + " " + std::to_string(box.triangles[t][2] + 1) + "\n";
@@ -327,5 +327,5 @@ void TestModels::too_many_colours_are_put_together() {
         QVERIFY(n >= 1 && n <= b.palette.size());
 }
 
-QTEST_APPLESS_MAIN(TestModels)
+VITRAIL_TEST(TestModels)
 #include "test_models.moc"

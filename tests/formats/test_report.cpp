@@ -213,5 +213,5 @@ void TestReport::hatches_differ() {
         }
 }
 
-QTEST_APPLESS_MAIN(TestReport)
+VITRAIL_TEST(TestReport)
 #include "test_report.moc"

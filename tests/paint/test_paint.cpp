@@ -187,5 +187,5 @@ void TestPaint::thumbnail_of_nothing() {
     QCOMPARE(image.pixelColor(128, 128).alpha(), 0);
 }
 
-QTEST_MAIN(TestPaint)
+VITRAIL_TEST(TestPaint)
 #include "test_paint.moc"

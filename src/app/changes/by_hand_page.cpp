@@ -1,8 +1,8 @@
 #include "app/changes/by_hand_page.h"
 
-#include "app/shell/document.h"
-#include "app/shell/panel.h"
-#include "app/shell/study.h"
+#include "app/document/document.h"
+#include "app/parts/panel.h"
+#include "app/document/study.h"
 #include "core/changes/commands.h"
 #include "core/run_sheet/run_sheet.h"
 

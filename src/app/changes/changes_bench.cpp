@@ -4,7 +4,7 @@
 #include "app/changes/nozzles_page.h"
 #include "app/changes/order_page.h"
 #include "app/changes/suggestions_page.h"
-#include "app/shell/pages.h"
+#include "app/parts/pages.h"
 
 namespace vitrail {
 

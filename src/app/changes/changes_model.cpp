@@ -1,6 +1,6 @@
 #include "app/changes/changes_model.h"
 
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "core/changes/commands.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"

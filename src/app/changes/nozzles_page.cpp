@@ -3,11 +3,11 @@
 #include "app/changes/front_plot.h"
 #include "app/machine/machine_view.h"
 #include "app/changes/slots_view.h"
-#include "app/shell/setting_edit.h"
-#include "app/shell/document.h"
-#include "app/shell/panel.h"
-#include "app/shell/pieces.h"
-#include "app/shell/study.h"
+#include "app/parts/setting_edit.h"
+#include "app/document/document.h"
+#include "app/parts/panel.h"
+#include "app/parts/tables.h"
+#include "app/document/study.h"
 #include "core/run_sheet/run_sheet.h"
 
 #include <QHeaderView>

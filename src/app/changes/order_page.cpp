@@ -2,9 +2,9 @@
 
 #include "app/changes/changes_model.h"
 #include "app/changes/layer_order_view.h"
-#include "app/shell/document.h"
-#include "app/shell/pieces.h"
-#include "app/shell/view_state.h"
+#include "app/document/document.h"
+#include "app/parts/tables.h"
+#include "app/document/view_state.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
 

@@ -1,7 +1,7 @@
 // Every change, and in which order the filaments of a layer are printed.
 #pragma once
 
-#include "app/shell/panel.h"
+#include "app/parts/panel.h"
 
 #include <QWidget>
 

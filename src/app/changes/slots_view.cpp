@@ -1,7 +1,7 @@
 #include "app/changes/slots_view.h"
 
-#include "app/shell/document.h"
-#include "app/shell/view_state.h"
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "core/plan/attendance.h"
 #include "core/run_sheet/run_sheet.h"

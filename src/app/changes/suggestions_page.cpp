@@ -1,9 +1,9 @@
 #include "app/changes/suggestions_page.h"
 
-#include "app/shell/document.h"
-#include "app/shell/panel.h"
-#include "app/shell/pieces.h"
-#include "app/shell/study.h"
+#include "app/document/document.h"
+#include "app/parts/panel.h"
+#include "app/parts/tables.h"
+#include "app/document/study.h"
 #include "core/run_sheet/run_sheet.h"
 
 #include <QCheckBox>

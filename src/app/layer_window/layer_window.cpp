@@ -1,7 +1,7 @@
 #include "app/layer_window/layer_window.h"
 
-#include "app/shell/document.h"
-#include "app/shell/view_state.h"
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "core/colour/stand_out.h"
 #include "core/geometry/rows.h"
@@ -145,7 +145,9 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     const auto filament_of = [&](const Pane& pane) {
         const Part& part = project.parts[pane.part];
         const char letter = pane.patch ? part.patches[static_cast<std::size_t>(pane.patch) - 1].filament : char(0);
-        return find_filament(project, letter ? letter : filament_at(project, pane.part, plan->grid.middle_mm(layer)));
+        // A part that nobody gave a filament shows as such, though it is planned in the first.
+        const bool given = letter || filament_at(project, pane.part, plan->grid.middle_mm(layer));
+        return letter ? find_filament(project, letter) : given ? int(plan->owner[static_cast<std::size_t>(pane.part)][static_cast<std::size_t>(layer) - 1]) : -1;
     };
     const auto selected = [&](const Pane& pane) {
         return view_->parts().count(pane.part) || view_->patch() == std::pair{pane.part, pane.patch ? pane.patch : -1};

@@ -2,7 +2,7 @@
 
 #include "app/machine/machine_store.h"
 #include "app/machine/machine_view.h"
-#include "app/shell/panel.h"
+#include "app/parts/panel.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
 

@@ -2,8 +2,8 @@
 
 #include "app/paint/painter.h"
 #include "app/piece/band_dialogs.h"
-#include "app/shell/document.h"
-#include "app/shell/view_state.h"
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 
 #include <QActionGroup>

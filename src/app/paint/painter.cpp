@@ -1,12 +1,10 @@
 #include "app/paint/painter.h"
 
-#include "app/shell/document.h"
-#include "app/shell/view_state.h"
+#include "app/document/background.h"
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "core/project/regions.h"
 
-#include <QApplication>
-#include <QPointer>
-#include <QThreadPool>
 
 #include <tbb/parallel_for.h>
 
@@ -30,16 +28,13 @@ std::shared_ptr<const Bvh> MeshTrees::tree_of(const std::shared_ptr<const Mesh>&
         return entries_.back().tree;
     }
     entries_.push_back({mesh, nullptr});
-    QThreadPool::globalInstance()->start([self = QPointer<MeshTrees>(this), mesh] {
-        auto tree = std::make_shared<const Bvh>(build_bvh(*mesh));
-        QMetaObject::invokeMethod(qApp, [self, mesh, tree] {
-            if (!self)
-                return;
-            for (Entry& e : self->entries_)
+    background_->run(this, [this, mesh](const std::stop_token&) -> Background::Then {
+        return [this, mesh, tree = std::make_shared<const Bvh>(build_bvh(*mesh))] {
+            for (Entry& e : entries_)
                 if (e.mesh == mesh)
                     e.tree = tree;
-            Q_EMIT self->ready();
-        }, Qt::QueuedConnection);
+            Q_EMIT ready();
+        };
     });
     return nullptr;
 }
@@ -53,7 +48,7 @@ std::optional<Touch> MeshTrees::cast(const Project& project, Vec3 from, Vec3 way
     return best;
 }
 
-Painter::Painter(Document* document, ViewState* view, QObject* parent) : QObject(parent), document_(document), view_(view) {
+Painter::Painter(Document* document, ViewState* view, QObject* parent) : QObject(parent), document_(document), view_(view), trees_(document->background()) {
     connect(document, &Document::project_changed, this, [this] {
         if (stroke_ && (stroke_->part >= static_cast<int>(document_->project().parts.size()) || document_->project().parts[stroke_->part].mesh != stroke_->mesh))
             stroke_.reset();
@@ -86,14 +81,11 @@ std::shared_ptr<const std::vector<std::uint32_t>> Painter::areas_of(int part) {
         arrive(mesh, crease_deg, std::make_shared<const std::vector<std::uint32_t>>(crease_areas(*mesh, crease_deg)));
         return areas_.back().areas;
     }
-    QThreadPool::globalInstance()->start([self = QPointer<Painter>(this), arrive, mesh, angle = crease_deg] {
-        auto areas = std::make_shared<const std::vector<std::uint32_t>>(crease_areas(*mesh, angle));
-        QMetaObject::invokeMethod(qApp, [self, arrive, mesh, angle, areas] {
-            if (!self)
-                return;
+    document_->background()->run(this, [this, arrive, mesh, angle = crease_deg](const std::stop_token&) -> Background::Then {
+        return [this, arrive, mesh, angle, areas = std::make_shared<const std::vector<std::uint32_t>>(crease_areas(*mesh, angle))] {
             arrive(mesh, angle, areas);
-            Q_EMIT self->areas_ready();
-        }, Qt::QueuedConnection);
+            Q_EMIT areas_ready();
+        };
     });
     return nullptr;
 }
@@ -240,17 +232,15 @@ void Painter::in_background(int part, const QString& label, std::function<void(c
         return;
     }
     const auto before = paint_of(document_->project().parts[part]);
-    QThreadPool::globalInstance()->start([self = QPointer<Painter>(this), s, work, land, before, part] {
+    document_->background()->run(this, [this, s, work, land, before, part](const std::stop_token&) -> Background::Then {
         work(*s->mesh, *s->paint, s->patch);
-        QMetaObject::invokeMethod(qApp, [self, s, land, before, part] {
-            if (!self)
-                return;
-            const auto& parts = self->document_->project().parts;
-            if (part < static_cast<int>(parts.size()) && parts[part].mesh == s->mesh && self->paint_of(parts[part]) == before)
+        return [this, s, land, before, part] {
+            const auto& parts = document_->project().parts;
+            if (part < static_cast<int>(parts.size()) && parts[part].mesh == s->mesh && paint_of(parts[part]) == before)
                 land();
             else // painted meanwhile: that stroke stands
-                Q_EMIT self->said(tr("The part has changed meanwhile; do that once more."));
-        }, Qt::QueuedConnection);
+                Q_EMIT said(tr("The part has changed meanwhile; do that once more."));
+        };
     });
 }
 

@@ -18,6 +18,8 @@ class ViewState;
 
 enum class PaintTool { none, fill, brush, lasso, heights, facing };
 
+class Background;
+
 /// What the tools paint: patches of colour, or what to do about support.
 enum class PaintTarget { patches, support };
 
@@ -31,7 +33,7 @@ struct Touch {
 class MeshTrees : public QObject {
     Q_OBJECT
 public:
-    using QObject::QObject;
+    explicit MeshTrees(Background* background) : background_(background) {}
     /// Null until it is made; asking for it begins that.
     std::shared_ptr<const Bvh> tree_of(const std::shared_ptr<const Mesh>& mesh);
     /// The first part a ray meets. Parts whose tree is not ready yet are not met.
@@ -45,6 +47,7 @@ private:
         std::shared_ptr<const Mesh> mesh;
         std::shared_ptr<const Bvh> tree;
     };
+    Background* background_;
     std::vector<Entry> entries_;
 };
 

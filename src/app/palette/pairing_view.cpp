@@ -1,6 +1,6 @@
 #include "app/palette/pairing_view.h"
 
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "app/theme/theme.h"
 #include "core/material/pairing.h"
 #include "paint/filament_paint.h"

@@ -6,8 +6,8 @@
 #include "app/palette/shelf_model.h"
 #include "app/palette/shelf_store.h"
 #include "app/piece/regions_model.h"
-#include "app/shell/document.h"
-#include "app/shell/panel.h"
+#include "app/document/document.h"
+#include "app/parts/panel.h"
 #include "formats/files.h"
 #include "formats/shelf_db.h"
 #include "paint/filament_paint.h"
@@ -369,7 +369,7 @@ void PaletteBench::offer_replacements() {
         QPainter painter(&pane);
         paint_pane(painter, pane.rect(), x.filament, 7);
         painter.end();
-        QAction* a = menu.addAction(QIcon(pane), tr("%1 · off by ΔE %2").arg(QString::fromStdString(x.filament.name)).arg(list[i].delta_e, 0, 'f', 1));
+        QAction* a = menu.addAction(QIcon(pane), tr("%1 · off by ΔE %2").arg(menu_text(QString::fromStdString(x.filament.name))).arg(list[i].delta_e, 0, 'f', 1));
         connect(a, &QAction::triggered, this, [this, letter = f.letter, id = x.id] {
             confirm_class(QString::fromStdString(id));
             const int at = find_on_shelf(store_->shelf(), id);

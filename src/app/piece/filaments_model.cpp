@@ -1,7 +1,7 @@
 #include "app/piece/filaments_model.h"
 
 #include "app/piece/regions_model.h"
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "paint/filament_paint.h"
 
 namespace vitrail {

@@ -1,7 +1,9 @@
 #include "app/piece/findings_panel.h"
 
-#include "app/shell/document.h"
-#include "app/shell/view_state.h"
+#include "app/document/background.h"
+#include "app/document/document.h"
+#include "app/document/view_state.h"
+#include "core/plan/planner.h"
 
 #include <QApplication>
 #include <QInputDialog>
@@ -12,7 +14,6 @@
 #include <QPointer>
 #include <QPushButton>
 #include <QStyledItemDelegate>
-#include <QThreadPool>
 #include <QTimer>
 
 #include <algorithm>
@@ -220,7 +221,7 @@ void FindingsPanel::fill_ways() {
         return;
     }
     if (f->fixes.size() == 1) {
-        fix_->setText(tr("Fix: %1").arg(QString::fromStdString(f->fixes[0].label)));
+        fix_->setText(tr("Fix: %1").arg(menu_text(QString::fromStdString(f->fixes[0].label))));
         fix_->setToolTip(QString::fromStdString(f->fixes[0].detail));
         return;
     }
@@ -228,7 +229,7 @@ void FindingsPanel::fill_ways() {
     auto* menu = new QMenu(fix_);
     menu->setToolTipsVisible(true);
     for (std::size_t i = 0; i < f->fixes.size(); ++i) {
-        QAction* a = menu->addAction(QString::fromStdString(f->fixes[i].label));
+        QAction* a = menu->addAction(menu_text(QString::fromStdString(f->fixes[i].label)));
         a->setToolTip(QString::fromStdString(f->fixes[i].detail));
         connect(a, &QAction::triggered, this, [this, i] { fix(static_cast<int>(i)); });
     }
@@ -240,17 +241,16 @@ void FindingsPanel::preview() {
     const Finding* f = current_finding();
     if (!f || f->fixes.empty())
         return;
-    preview_stop_ = std::stop_source();
     const Totals now = document_->plan()->totals;
     const int layers = document_->plan()->grid.count;
-    QThreadPool::globalInstance()->start([self = QPointer<FindingsPanel>(this), ways = f->fixes, before = document_->project(), now, layers, stop = preview_stop_.get_token()] {
+    preview_stop_ = document_->background()->run(this, [this, ways = f->fixes, before = document_->project(), now, layers](const std::stop_token& stop) -> Background::Then {
         QStringList lines;
         for (const Fix& way : ways) {
             Project p = before;
             way.apply(p);
             const auto plan = Planner().plan(p, {stop, {}});
             if (stop.stop_requested())
-                return;
+                return {};
             if (!plan)
                 continue;
             const Totals& t = (*plan)->totals;
@@ -265,12 +265,12 @@ void FindingsPanel::preview() {
             differs(now.total_s / 60, t.total_s / 60, tr("min"), 0);
             lines << (differences.isEmpty() ? tr("%1: costs nothing").arg(QString::fromStdString(way.label)) : tr("%1: %2").arg(QString::fromStdString(way.label), differences.join(QStringLiteral(" · "))));
         }
-        QMetaObject::invokeMethod(qApp, [self, lines, stop] {
-            if (!self || stop.stop_requested() || lines.isEmpty())
-                return;
-            self->preview_->setText(lines.join(QLatin1Char('\n')));
-            self->preview_->show();
-        }, Qt::QueuedConnection);
+        if (lines.isEmpty())
+            return {};
+        return [this, lines] {
+            preview_->setText(lines.join(QLatin1Char('\n')));
+            preview_->show();
+        };
     });
 }
 

@@ -1,7 +1,7 @@
 // What would spoil the print: one list, each finding with "show me" and, where there is one, a fix.
 #pragma once
 
-#include "app/shell/panel.h"
+#include "app/parts/panel.h"
 
 #include <QAbstractListModel>
 

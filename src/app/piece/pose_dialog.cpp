@@ -1,20 +1,19 @@
 #include "app/piece/pose_dialog.h"
 
+#include "app/document/background.h"
+#include "app/document/threads.h"
 #include "app/theme/theme.h"
 #include "core/project/regions.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/thumbnail.h"
 
-#include <QApplication>
 #include <QComboBox>
 #include <QDialogButtonBox>
 #include <QLabel>
 #include <QListView>
-#include <QPointer>
 #include <QProgressBar>
 #include <QPushButton>
 #include <QStandardItemModel>
-#include <QThreadPool>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -27,7 +26,7 @@ constexpr int kPoseRole = Qt::UserRole; ///< place in studied_
 
 } // namespace
 
-PoseDialog::PoseDialog(const Project& project, QWidget* parent)
+PoseDialog::PoseDialog(const Project& project, Background* background, QWidget* parent)
     : QDialog(parent), aim_(new QComboBox), list_(new QListView), model_(new QStandardItemModel(this)), progress_(new QProgressBar), words_(new QLabel) {
     setObjectName(QStringLiteral("pose_dialog"));
     setWindowTitle(tr("Poses"));
@@ -81,28 +80,23 @@ PoseDialog::PoseDialog(const Project& project, QWidget* parent)
     // Poses come one after the other; each is planned in parallel by itself.
     left_ = 1;
     progress_->setRange(0, 0);
-    QThreadPool::globalInstance()->start([self = QPointer<PoseDialog>(this), project, stop = stop_.get_token()] {
+    stop_ = background->run(this, [this, self = QPointer<QObject>(this), project](const std::stop_token& stop) -> Background::Then {
         const std::vector<Pose> poses = poses_of(project);
-        const auto in_window = [&](auto run) {
-            QMetaObject::invokeMethod(qApp, [self, run] {
-                if (self)
-                    run(self.data());
-            }, Qt::QueuedConnection);
-        };
-        in_window([n = static_cast<int>(poses.size())](PoseDialog* d) {
-            d->left_ = n;
-            d->progress_->setRange(0, n);
+        in_window(self, [this, n = static_cast<int>(poses.size())] {
+            left_ = n;
+            progress_->setRange(0, n);
         });
         for (const Pose& pose : poses) {
             if (stop.stop_requested())
-                return;
+                return {};
             const PoseCost cost = study_pose(project, pose, {stop, {}});
             if (stop.stop_requested())
-                return;
+                return {};
             Project turned = project;
             turn(turned, pose.rotation);
-            in_window([cost, picture = thumbnail(turned, 192)](PoseDialog* d) { d->arrive(cost, picture); });
+            in_window(self, [this, cost, picture = thumbnail(turned, 192)] { arrive(cost, picture); });
         }
+        return {};
     });
 }
 

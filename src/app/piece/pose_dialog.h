@@ -17,10 +17,12 @@ class QStandardItemModel;
 
 namespace vitrail {
 
+class Background;
+
 class PoseDialog : public QDialog {
     Q_OBJECT
 public:
-    explicit PoseDialog(const Project& project, QWidget* parent = nullptr);
+    PoseDialog(const Project& project, Background* background, QWidget* parent = nullptr);
     ~PoseDialog() override;
 
     /// From how the piece stands now.

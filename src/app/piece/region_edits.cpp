@@ -5,8 +5,8 @@
 #include "app/piece/band_dialogs.h"
 #include "app/piece/pose_dialog.h"
 #include "app/piece/regions_model.h"
-#include "app/shell/document.h"
-#include "app/shell/view_state.h"
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "app/view3d/view3d.h"
 #include "core/project/regions.h"
 
@@ -132,7 +132,7 @@ void PieceBench::edit_band() {
 void PieceBench::study_poses() {
     if (document_->project().parts.empty())
         return;
-    PoseDialog dialog(document_->project(), this);
+    PoseDialog dialog(document_->project(), document_->background(), this);
     if (dialog.exec() != QDialog::Accepted)
         return;
     const Rotation r = dialog.chosen();

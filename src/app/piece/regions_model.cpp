@@ -1,6 +1,6 @@
 #include "app/piece/regions_model.h"
 
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
 

@@ -1,6 +1,6 @@
 #include "app/piece/settings_dialog.h"
 
-#include "app/shell/setting_edit.h"
+#include "app/parts/setting_edit.h"
 #include "app/theme/theme.h"
 
 #include <QDialogButtonBox>

@@ -1,9 +1,9 @@
 #include "app/purge/calibration_page.h"
 
 #include "app/purge/fit_plot.h"
-#include "app/shell/document.h"
-#include "app/shell/panel.h"
-#include "app/shell/pieces.h"
+#include "app/document/document.h"
+#include "app/parts/panel.h"
+#include "app/parts/tables.h"
 #include "formats/files.h"
 #include "formats/readings.h"
 #include "formats/strip_files.h"

@@ -3,7 +3,7 @@
 #include "app/purge/calibration_page.h"
 #include "app/purge/strips_page.h"
 #include "app/purge/where_page.h"
-#include "app/shell/pages.h"
+#include "app/parts/pages.h"
 
 namespace vitrail {
 

@@ -1,11 +1,11 @@
 #include "app/purge/strips_page.h"
 
-#include "app/shell/setting_edit.h"
+#include "app/parts/setting_edit.h"
 #include "app/purge/strips_view.h"
-#include "app/shell/document.h"
-#include "app/shell/panel.h"
-#include "app/shell/pieces.h"
-#include "app/shell/view_state.h"
+#include "app/document/document.h"
+#include "app/parts/panel.h"
+#include "app/parts/tables.h"
+#include "app/document/view_state.h"
 #include "core/purge/landing.h"
 #include "core/run_sheet/run_sheet.h"
 

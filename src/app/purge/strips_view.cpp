@@ -1,6 +1,6 @@
 #include "app/purge/strips_view.h"
 
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "app/theme/theme.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"

@@ -1,11 +1,11 @@
 #include "app/purge/where_page.h"
 
 #include "app/purge/where_views.h"
-#include "app/shell/document.h"
-#include "app/shell/panel.h"
-#include "app/shell/pieces.h"
-#include "app/shell/settings_form.h"
-#include "app/shell/study.h"
+#include "app/document/document.h"
+#include "app/parts/panel.h"
+#include "app/parts/tables.h"
+#include "app/parts/settings_form.h"
+#include "app/document/study.h"
 #include "core/estimate/estimate.h"
 #include "core/run_sheet/run_sheet.h"
 

@@ -1,7 +1,7 @@
 #include "app/purge/where_views.h"
 
-#include "app/shell/document.h"
-#include "app/shell/view_state.h"
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "core/plan/plate.h"
 

@@ -1,7 +1,7 @@
 #include "app/run_sheet/run_sheet_bench.h"
 
-#include "app/shell/document.h"
-#include "app/shell/panel.h"
+#include "app/document/document.h"
+#include "app/parts/panel.h"
 #include "formats/files.h"
 #include "formats/report.h"
 #include "paint/sheet_paint.h"

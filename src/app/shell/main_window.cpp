@@ -12,12 +12,12 @@
 #include "app/run_sheet/run_sheet_bench.h"
 #include "app/supports/supports_bench.h"
 #include "app/shell/bench_rail.h"
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "app/shell/message_bar.h"
-#include "app/shell/pages.h"
-#include "app/shell/recovery.h"
+#include "app/parts/pages.h"
+#include "app/document/recovery.h"
 #include "app/shell/tally.h"
-#include "app/shell/view_state.h"
+#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
 
@@ -34,6 +34,7 @@
 #include <QMimeData>
 #include <QSettings>
 #include <QShortcut>
+#include <QTimer>
 #include <QTreeView>
 #include <QUndoGroup>
 #include <QUrl>
@@ -93,10 +94,8 @@ MainWindow::MainWindow()
         // On the Changes bench the ribbon is large.
         ribbon_->setFixedHeight(bench == kChanges ? em(15) : em(11));
     });
-    connect(document_, &Document::failed, this, [this](const QString& text) {
-        save_failed_ = true;
-        messages_->say(text);
-    });
+    connect(document_, &Document::failed, this, [this](const QString& text) { messages_->say(text); });
+    connect(recovery_, &Recovery::said, this, [this](const QString& text) { messages_->say(text); });
     document_->set_ask_colours([this](Project& p, const std::vector<ColourUse>& colours) -> std::optional<std::vector<ColourMatch>> {
         ColourDialog dialog(p, colours, this);
         if (dialog.exec() != QDialog::Accepted)
@@ -152,8 +151,12 @@ MainWindow::MainWindow()
         connect(document_, signal, this, &MainWindow::refresh_title);
     connect(document_, &Document::planning_changed, this, &MainWindow::refresh_progress);
     connect(document_, &Document::file_work_changed, this, &MainWindow::refresh_progress);
-    connect(document_, &Document::progress, progress_, &ProgressStrip::set_share);
-    connect(progress_, &ProgressStrip::cancelled, document_, &Document::cancel_planning);
+    connect(document_, &Document::progress, this, [this](double share) {
+        if (!document_->busy_with_files())
+            progress_->set_share(share);
+    });
+    connect(document_, &Document::reading_progress, progress_, &ProgressStrip::set_share);
+    connect(progress_, &ProgressStrip::cancelled, this, [this] { document_->busy_with_files() ? document_->stop_reading() : document_->cancel_planning(); });
     rail_->choose(kPiece);
     refresh_title();
     resize(1280, 800);
@@ -176,8 +179,7 @@ void MainWindow::make_menus() {
     };
     QMenu* file = menuBar()->addMenu(tr("&File"));
     add(file, "new", tr("&New project"), QKeySequence::New, [this] {
-        if (may_discard())
-            document_->start_anew();
+        discard_then([this] { document_->start_anew(); });
     }, "file-plus-2");
     add(file, "open", tr("&Open…"), QKeySequence::Open, [this] { ask_open(); }, "folder-open");
     recent_ = file->addMenu(tr("Open &recent"));
@@ -286,7 +288,7 @@ void MainWindow::refresh_title() {
 
 void MainWindow::refresh_progress() {
     if (document_->busy_with_files())
-        progress_->begin(tr("Reading or writing a file…"), false);
+        document_->reading() ? progress_->begin(tr("Reading a file…"), true) : progress_->begin(tr("Writing a file…"), false);
     else if (document_->planning())
         progress_->begin(tr("Planning…"), true);
     else
@@ -305,7 +307,7 @@ void MainWindow::remember(const QString& path) {
 void MainWindow::fill_recent() {
     recent_->clear();
     for (const QString& path : QSettings().value(QStringLiteral("recent")).toStringList()) {
-        QAction* a = recent_->addAction(QFileInfo(path).fileName());
+        QAction* a = recent_->addAction(menu_text(QFileInfo(path).fileName()));
         a->setToolTip(path);
         a->setEnabled(QFileInfo::exists(path));
         connect(a, &QAction::triggered, this, [this, path] { open_files({path}); });
@@ -320,8 +322,7 @@ void MainWindow::open_files(const QStringList& paths) {
     for (const QString& path : paths)
         (is_project(path) ? project : models.emplaceBack()) = path;
     if (!project.isEmpty()) {
-        if (may_discard())
-            document_->open(project);
+        discard_then([this, project] { document_->open(project); });
     } else if (!models.isEmpty()) {
         document_->import_models(models);
     }
@@ -331,12 +332,12 @@ void MainWindow::ask_open() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Open"), {}, tr("Projects and models (*.vitrail *.3mf *.stl *.obj);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)"));
     if (path.isEmpty())
         return;
-    if (!is_project(path) && !document_->project().parts.empty()) {
-        if (!may_discard())
-            return;
+    if (is_project(path) || document_->project().parts.empty())
+        return open_files({path});
+    discard_then([this, path] {
         document_->start_anew();
-    }
-    open_files({path});
+        open_files({path});
+    });
 }
 
 void MainWindow::ask_add() {
@@ -363,40 +364,36 @@ void MainWindow::ask_export(bool stl) {
     document_->export_bodies(path, stl);
 }
 
-bool MainWindow::wait_for_files() {
-    save_failed_ = false;
-    while (document_->busy_with_files())
-        QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
-    return !save_failed_;
-}
-
-bool MainWindow::save() {
+void MainWindow::save(std::function<void()> then) {
     if (document_->path().isEmpty())
-        return ask_save_as();
-    document_->save(document_->path());
-    return true;
+        return ask_save_as(std::move(then));
+    document_->save(document_->path(), std::move(then));
 }
 
-bool MainWindow::ask_save_as() {
+void MainWindow::ask_save_as(std::function<void()> then) {
     QString path = QFileDialog::getSaveFileName(this, tr("Save the project"), document_->path().isEmpty() ? document_->title() + QStringLiteral(".vitrail") : document_->path(), tr("Vitrail projects (*.vitrail)"));
     if (path.isEmpty())
-        return false;
+        return;
     if (!is_project(path))
         path += QStringLiteral(".vitrail");
-    document_->save(path);
-    return true;
+    document_->save(path, std::move(then));
 }
 
-bool MainWindow::may_discard() {
+/// What follows would lose the project: `then` runs once it is saved, or given up; never where the person wants to stay.
+void MainWindow::discard_then(std::function<void()> then) {
     if (!document_->modified())
-        return true;
+        return then();
     QMessageBox ask(QMessageBox::Question, tr("Not saved"), tr("“%1” has changes that are not saved.").arg(document_->title()),
                     QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
     ask.setDefaultButton(QMessageBox::Save);
     switch (ask.exec()) {
-    case QMessageBox::Save: return save() && wait_for_files();
-    case QMessageBox::Discard: return true;
-    default: return false;
+    case QMessageBox::Save:
+        return save([this, then = std::move(then)] {
+            if (!document_->modified()) // else it was edited while it was being written: ask again another time
+                then();
+        });
+    case QMessageBox::Discard: return then();
+    default: return;
     }
 }
 
@@ -404,17 +401,16 @@ void MainWindow::offer_recovery() {
     const auto found = recovery_->find();
     if (!found)
         return;
-    messages_->say(tr("The last session ended before %1 was saved.").arg(found->title), tr("Recover it"), [this, found = *found] {
-        QString error;
-        if (!recovery_->restore(found, error))
-            messages_->say(tr("It could not be recovered. %1").arg(error));
-    });
+    messages_->say(tr("The last session ended before %1 was saved.").arg(found->title), tr("Recover it"), [this, found = *found] { recovery_->restore(found); });
 }
 
 void MainWindow::closeEvent(QCloseEvent* e) {
-    if (!may_discard()) {
+    if (document_->modified() && !closing_) {
         e->ignore();
-        return;
+        return discard_then([this] {
+            closing_ = true;
+            QTimer::singleShot(0, this, &QWidget::close); // not from within the event
+        });
     }
     QSettings().setValue(QStringLiteral("window"), saveGeometry());
     e->accept();

@@ -67,11 +67,9 @@ private:
     void ask_add();
     void ask_export(bool stl);
     void edit_machine();
-    bool save();
-    bool ask_save_as();
-    /// True when what was not saved may be let go of.
-    bool may_discard();
-    bool wait_for_files();
+    void save(std::function<void()> then = {});
+    void ask_save_as(std::function<void()> then = {});
+    void discard_then(std::function<void()> then);
 
     Document* document_;
     ViewState* view_;
@@ -91,7 +89,7 @@ private:
     MessageBar* messages_;
     ProgressStrip* progress_;
     QMenu* recent_ = nullptr;
-    bool save_failed_ = false, to_first_change_ = false;
+    bool closing_ = false, to_first_change_ = false;
 };
 
 } // namespace vitrail

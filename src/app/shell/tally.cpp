@@ -1,6 +1,6 @@
 #include "app/shell/tally.h"
 
-#include "app/shell/document.h"
+#include "app/document/document.h"
 #include "app/theme/theme.h"
 #include "core/run_sheet/run_sheet.h"
 

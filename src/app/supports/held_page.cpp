@@ -3,11 +3,11 @@
 #include "app/layer_window/layer_window.h"
 #include "app/paint/paint_bar.h"
 #include "app/paint/painter.h"
-#include "app/shell/document.h"
-#include "app/shell/panel.h"
-#include "app/shell/pieces.h"
-#include "app/shell/settings_form.h"
-#include "app/shell/view_state.h"
+#include "app/document/document.h"
+#include "app/parts/panel.h"
+#include "app/parts/tables.h"
+#include "app/parts/settings_form.h"
+#include "app/document/view_state.h"
 #include "app/view3d/view3d.h"
 
 #include <QComboBox>

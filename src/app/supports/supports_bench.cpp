@@ -4,7 +4,7 @@
 #include "app/supports/held_page.h"
 #include "app/supports/interface_page.h"
 #include "app/supports/schools_page.h"
-#include "app/shell/pages.h"
+#include "app/parts/pages.h"
 #include "core/study/fewer_supports.h"
 
 namespace vitrail {

@@ -1,5 +1,6 @@
 #include "app/theme/theme.h"
 
+#include "app/theme/manners.h"
 #include "paint/filament_paint.h"
 
 #include <QApplication>
@@ -131,6 +132,7 @@ void apply_theme(QApplication& app, ThemeChoice choice) {
         QFont f(load_fonts());
         f.setPointSizeF(qMax(9.0, app.font().pointSizeF()));
         app.setFont(f);
+        teach_manners(app);
         styled = true;
     }
     QPalette p;
@@ -161,6 +163,10 @@ QFont font_of(double scale, bool bold) {
     f.setPointSizeF(f.pointSizeF() * scale);
     f.setWeight(bold ? QFont::DemiBold : QFont::Normal);
     return f;
+}
+
+QString menu_text(QString name) {
+    return name.replace(QLatin1Char('&'), QLatin1String("&&"));
 }
 
 int em(double ems) {

@@ -36,6 +36,9 @@ QIcon icon(const QString& name);
 /// The application's font, scaled and weighted.
 QFont font_of(double scale, bool bold = false);
 
+/// A name where '&' would mark a key: in menus and on buttons.
+QString menu_text(QString name);
+
 /// Length that follows the font: `ems` times the height of the text.
 int em(double ems);
 

@@ -1,7 +1,8 @@
 #include "app/view3d/view3d.h"
 
-#include "app/shell/document.h"
-#include "app/shell/view_state.h"
+#include "app/document/background.h"
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/shaders.h"
 #include "core/after_print/cleanup.h"
@@ -16,7 +17,6 @@
 #include <QOpenGLFunctions>
 #include <QApplication>
 #include <QPointer>
-#include <QThreadPool>
 #include <QVector2D>
 #include <QVector3D>
 #include <QVector4D>
@@ -136,16 +136,13 @@ void View3d::initializeGL() {
 
 /// Looks for the lead lines of a mesh in the background; the faces are shown without them until then.
 void View3d::find_lines(const std::shared_ptr<const Mesh>& mesh) {
-    QThreadPool::globalInstance()->start([self = QPointer<View3d>(this), mesh] {
-        auto lines = std::make_shared<const std::vector<std::uint32_t>>(feature_edges(*mesh));
-        QMetaObject::invokeMethod(qApp, [self, mesh, lines] {
-            if (!self)
-                return;
-            for (const auto& b : self->buffers_)
+    document_->background()->run(this, [this, mesh](const std::stop_token&) -> Background::Then {
+        return [this, mesh, lines = std::make_shared<const std::vector<std::uint32_t>>(feature_edges(*mesh))] {
+            for (const auto& b : buffers_)
                 if (b->mesh == mesh)
                     b->found_lines = lines;
-            self->update();
-        }, Qt::QueuedConnection);
+            update();
+        };
     });
 }
 
@@ -436,16 +433,15 @@ void View3d::find_solids() {
         return;
     solids_of_ = support;
     solids_stop_.request_stop();
-    solids_stop_ = std::stop_source();
     if (!support) {
         found_solids_ = std::make_shared<const std::vector<float>>();
         found_starts_ = {};
         return update();
     }
-    QThreadPool::globalInstance()->start([self = QPointer<View3d>(this), support, plan, stop = solids_stop_.get_token()] {
+    solids_stop_ = document_->background()->run(this, [this, support, plan](const std::stop_token& stop) -> Background::Then {
         const auto solids = solids_of(*support->layout, plan->grid, plan->table->bed_z_mm, {stop, {}});
         if (!solids)
-            return;
+            return {};
         // Thin features a little thicker than they are, so that the mark lies around them.
         Builder snaps;
         for (const SnapPlace& s : snap_places(*plan))
@@ -466,13 +462,13 @@ void View3d::find_solids() {
         put(2, kContactCode, solids->contacts);
         put(3, kSnapCode, snap_corners);
         starts[4] = static_cast<int>(data->size() / 5);
-        QMetaObject::invokeMethod(qApp, [self, support, data, starts] {
-            if (!self || self->solids_of_ != support)
+        return [this, support, data, starts] {
+            if (solids_of_ != support)
                 return;
-            self->found_solids_ = data;
-            self->found_starts_ = starts;
-            self->update();
-        }, Qt::QueuedConnection);
+            found_solids_ = data;
+            found_starts_ = starts;
+            update();
+        };
     });
 }
 

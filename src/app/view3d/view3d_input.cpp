@@ -1,8 +1,8 @@
 // Pointer and keys of the 3D piece: turning, choosing, painting.
 #include "app/view3d/view3d.h"
 
-#include "app/shell/document.h"
-#include "app/shell/view_state.h"
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>

@@ -1,5 +1,6 @@
 #include "core/after_print/guide.h"
-#include "core/base/format.h"
+
+#include <fmt/format.h>
 
 #include <algorithm>
 #include <chrono>
@@ -9,11 +10,11 @@ namespace vitrail {
 namespace {
 
 std::string cm2(double mm2) {
-    return format("%.1f cm\u00b2", mm2 / 100);
+    return fmt::format("{:.1f} cm\u00b2", mm2 / 100);
 }
 
 std::string hours(double seconds) {
-    return seconds < 5400 ? format("%.0f min", seconds / 60) : format("%.1f h", seconds / 3600);
+    return seconds < 5400 ? fmt::format("{:.0f} min", seconds / 60) : fmt::format("{:.1f} h", seconds / 3600);
 }
 
 /// The largest faces, the outermost first, for the order of removal.
@@ -30,9 +31,9 @@ std::string order_of_removal(const Plan& plan) {
     std::string text;
     for (const std::size_t k : order) {
         const ContactFace& f = faces[k];
-        text += (text.empty() ? "" : ", then ") + format("the %s below %.1f mm of height", cm2(f.held_mm2).c_str(), plan.grid.bottom_mm(f.from_layer));
+        text += (text.empty() ? "" : ", then ") + fmt::format("the {} below {:.1f} mm of height", cm2(f.held_mm2).c_str(), plan.grid.bottom_mm(f.from_layer));
         if (deep(k) > 10)
-            text += format(" (%.0f mm in)", deep(k));
+            text += fmt::format(" ({:.0f} mm in)", deep(k));
     }
     return text;
 }
@@ -41,7 +42,7 @@ std::string order_of_removal(const Plan& plan) {
 
 std::string day_text(int day) {
     const std::chrono::year_month_day d{std::chrono::sys_days{std::chrono::days{day}}};
-    return format("%04d-%02u-%02u", static_cast<int>(d.year()), static_cast<unsigned>(d.month()), static_cast<unsigned>(d.day()));
+    return fmt::format("{:04}-{:02}-{:02}", static_cast<int>(d.year()), static_cast<unsigned>(d.month()), static_cast<unsigned>(d.day()));
 }
 
 std::string after_times(const AfterStep& a) {
@@ -53,7 +54,7 @@ std::string after_times(const AfterStep& a) {
 DryingAdvice drying_advice(const Filament& f, double print_s) {
     const MaterialFacts& m = facts(f.material);
     DryingAdvice a;
-    a.how = format("%.0f h at %.0f \u00b0C", m.dry_h, m.dry_c);
+    a.how = fmt::format("{:.0f} h at {:.0f} \u00b0C", m.dry_h, m.dry_c);
     if (!m.draws_moisture) {
         a.why = "stands in the open";
         return a;
@@ -65,7 +66,7 @@ DryingAdvice drying_advice(const Filament& f, double print_s) {
     else
         a.why = f.dried_day ? "was dried " + day_text(f.dried_day) + " and kept dry since, no need to dry it again" : "is vouched to be dry";
     if (print_s > limit_h * 3600)
-        a.why += format("; the print takes longer (%.0f h) than it stands open (%.0f h), so feed it from a dry box", print_s / 3600, limit_h);
+        a.why += fmt::format("; the print takes longer ({:.0f} h) than it stands open ({:.0f} h), so feed it from a dry box", print_s / 3600, limit_h);
     return a;
 }
 
@@ -78,7 +79,7 @@ std::vector<AfterStep> after_print(const Project& p, const Plan& plan) {
     const int piece = main_filament(plan);
     const Filament& f = p.filaments[static_cast<std::size_t>(piece)];
     const auto add = [&](const char* title, std::string text, const char* caution, double hand_s = 0, double wait_s = 0) { steps.push_back({title, std::move(text), caution, hand_s, wait_s}); };
-    add("Let it cool", format("Wait until the bed is below 40 \u00b0C, then take the piece off with its support on. %s", c.peeled_mm2 > 0 ? "A release material lets go best when cold." : "A warm piece bends when support is pulled."),
+    add("Let it cool", fmt::format("Wait until the bed is below 40 \u00b0C, then take the piece off with its support on. {}", c.peeled_mm2 > 0 ? "A release material lets go best when cold." : "A warm piece bends when support is pulled."),
         "Nozzle and bed are hot (over 200 \u00b0C at the nozzle): keep your fingers out.", 0, 1200);
     const auto snaps = snap_places(plan);
     if (!snaps.empty()) {
@@ -93,8 +94,8 @@ std::vector<AfterStep> after_print(const Project& p, const Plan& plan) {
         std::string parts;
         for (const std::string& name : names)
             parts += (parts.empty() ? "\u201c" : ", \u201c") + name + "\u201d";
-        add("Cut free what is thin", format("Between %.1f and %.1f mm of height, thin features of %s stand on support. Cut the support there, close to the piece; do not pull, or they snap off with it.",
-                                            plan.grid.bottom_mm(*low), plan.grid.top_mm(*high), parts.c_str()),
+        add("Cut free what is thin", fmt::format("Between {:.1f} and {:.1f} mm of height, thin features of {} stand on support. Cut the support there, close to the piece; do not pull, or they snap off with it.",
+                                            plan.grid.bottom_mm(*low), plan.grid.top_mm(*high), parts),
             "Cut away from your hand; eye protection, as bits fly.", 60.0 * static_cast<double>(std::min<std::size_t>(names.size() * static_cast<std::size_t>(s.copies), 60)));
     }
     const double by_hand = c.broken_mm2 + c.peeled_mm2;
@@ -102,19 +103,19 @@ std::vector<AfterStep> after_print(const Project& p, const Plan& plan) {
         const double watered = 60 * (c.dissolved_mm2 / 100 * s.soluble_min_cm2 + 3 * c.waters);
         std::string text = "From outside in: " + order_of_removal(plan) + ". " + (c.broken_mm2 > 0 ? "Break the support off in small pieces, the body first." : "It lets go by itself: bend it away from the piece, start at a corner.");
         if (c.unreached_mm2 > 1)
-            text += format(" A tool of %.1f mm does not reach %s of it: use something thinner.", s.tool_mm, cm2(c.unreached_mm2).c_str());
+            text += fmt::format(" A tool of {:.1f} mm does not reach {} of it: use something thinner.", s.tool_mm, cm2(c.unreached_mm2));
         add("Take the support off", text, "Eye protection when snapping supports; cutters and blades away from the hand.", std::max(0.0, c.hand_s - watered));
     }
     if (c.dissolving_cm3 > 0) {
         const bool whole = c.dissolved_mm2 > 0 && by_hand <= 0 && std::none_of(plan.support_by.begin(), plan.support_by.end(), [&](std::uint8_t k) { return !facts(p.filaments[k].material).soluble; });
-        add("Soak it", format("%s Then %s in warm water (up to 40 \u00b0C for PLA, or it bends), about %s for %.1f cm\u00b3%s. %s", whole ? "Take off by hand what comes off." : "The body of the support falls off when the interface is gone; help it where it is loose.",
-                              whole ? "the whole piece" : "the piece", hours(c.soak_s).c_str(), c.dissolving_cm3, c.waters > 1 ? format(", in %d changes of water", c.waters).c_str() : ", one bowl of water is enough",
-                              c.enclosed_mm2 > 1 ? format("%s of it lies in a cavity without an opening: it stays there.", cm2(c.enclosed_mm2).c_str()).c_str() : "When nothing feels slippery any more it is done."),
+        add("Soak it", fmt::format("{} Then {} in warm water (up to 40 \u00b0C for PLA, or it bends), about {} for {:.1f} cm\u00b3{}. {}", whole ? "Take off by hand what comes off." : "The body of the support falls off when the interface is gone; help it where it is loose.",
+                              whole ? "the whole piece" : "the piece", hours(c.soak_s).c_str(), c.dissolving_cm3, c.waters > 1 ? fmt::format(", in {} changes of water", c.waters).c_str() : ", one bowl of water is enough",
+                              c.enclosed_mm2 > 1 ? fmt::format("{} of it lies in a cavity without an opening: it stays there.", cm2(c.enclosed_mm2).c_str()).c_str() : "When nothing feels slippery any more it is done."),
             "Strain the water and put what is left where your local rules say; do not wash lumps down the sink.", 180.0 * c.waters + 60 * c.dissolved_mm2 / 100 * s.soluble_min_cm2, c.soak_s);
         add("Dry it", "Rinse with clean water, blow or shake it out of holes and let it dry for a few hours; what stays wet stays sticky and leaves a film.", "No oven used for food, no open flame.", 0, 4 * 3600);
     }
     if (c.broken_mm2 > 0)
-        add("Sand the scars", format("%s of faces were touched by a material that bonds. Begin with 240 grit where they are rough, then 600, finish with 1000 to 2000; 240 is as coarse as %s takes.", cm2(c.broken_mm2).c_str(), facts(f.material).id),
+        add("Sand the scars", fmt::format("{} of faces were touched by a material that bonds. Begin with 240 grit where they are rough, then 600, finish with 1000 to 2000; 240 is as coarse as {} takes.", cm2(c.broken_mm2), facts(f.material).id),
             "Wet-sand or wear a dust mask.");
     else if (c.peeled_mm2 > 0)
         add("Look at the faces", "They are smooth and a little matt; take hairs off with a fine file or 1000 grit. A hot-air gun at low heat takes fine strings away.", "Wet-sand or wear a dust mask. No open flame: plastics burn.");

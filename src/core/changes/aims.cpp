@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <bit>
 #include <cmath>
-#include <cstdio>
+#include <fmt/format.h>
 
 namespace vitrail {
 
@@ -120,11 +120,9 @@ std::string loading_reason(const Project& p, const Plan& plan) {
     int takes_part = 0;
     for (const Change& c : plan.changes)
         takes_part += c.from == who || c.to == who;
-    char text[240];
-    std::snprintf(text, sizeof text, "%c%s on %s saves %.0f g of purge against the next best place: it takes part in %d of %d changes.",
-                  p.filaments[static_cast<std::size_t>(who)].letter, alone ? " alone" : "",
-                  nozzle_name(p.machine, plan.loading.nozzle[static_cast<std::size_t>(who)]).c_str(), most_g, takes_part, plan.totals.changes);
-    return text;
+    return fmt::format("{}{} on {} saves {:.0f} g of purge against the next best place: it takes part in {} of {} changes.",
+                       p.filaments[static_cast<std::size_t>(who)].letter, alone ? " alone" : "",
+                       nozzle_name(p.machine, plan.loading.nozzle[static_cast<std::size_t>(who)]), most_g, takes_part, plan.totals.changes);
 }
 
 } // namespace vitrail

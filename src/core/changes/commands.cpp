@@ -1,6 +1,6 @@
 #include "core/changes/commands.h"
 
-#include <cstdio>
+#include <fmt/format.h>
 
 namespace vitrail {
 
@@ -28,11 +28,8 @@ std::string filled_in(const std::string& pattern, const Values& v) {
             return std::string(1, v.to);
         if (key == "layer")
             return std::to_string(v.layer);
-        if (key == "z") {
-            char text[32];
-            std::snprintf(text, sizeof text, "%.2f", v.z_mm);
-            return text;
-        }
+        if (key == "z")
+            return fmt::format("{:.2f}", v.z_mm);
         return "{" + key + "}"; // not ours: leave it as it is
     };
     std::string out;

@@ -30,6 +30,7 @@ struct Checker {
 
     // meshes.cpp
     void meshes();
+    void units();
     void unassigned();
     // bodies.cpp
     void overlaps();

@@ -2,8 +2,9 @@
 
 #include "core/check/checker.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
-#include <cstdio>
 
 namespace vitrail {
 
@@ -24,9 +25,7 @@ std::string Checker::mm(double v, int decimals) {
 }
 
 std::string Checker::num(double v, int decimals) {
-    char buffer[48];
-    std::snprintf(buffer, sizeof buffer, "%.*f", decimals, v);
-    return buffer;
+    return fmt::format("{:.{}f}", v, decimals);
 }
 
 std::string Checker::at_layer(int layer) const {
@@ -39,7 +38,7 @@ std::string Checker::named(const Filament& f) const {
 }
 
 int Checker::filament_in(int part, int layer) const {
-    return std::max(0, find_filament(p, filament_at(p, part, plan.grid.middle_mm(layer))));
+    return plan.owner[static_cast<std::size_t>(part)][static_cast<std::size_t>(layer) - 1];
 }
 
 std::vector<int> Checker::used_filaments() const {
@@ -59,6 +58,7 @@ Spot Checker::spot_in(const Box& b, int layer) const {
 std::vector<Finding> find_problems(const Project& project, const Plan& plan, std::vector<Finding>* waived) {
     Checker c{project, plan, {}};
     c.meshes();
+    c.units();
     c.unassigned();
     c.bonds();
     c.overlaps();

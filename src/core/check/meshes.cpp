@@ -1,5 +1,7 @@
 #include "core/check/checker.h"
 
+#include "core/project/regions.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -47,6 +49,40 @@ void Checker::meshes() {
                 quoted(part) + " crosses itself or holds overlapping bodies; in " + std::to_string(s.crossing_layers) +
                     " layers the outlines were united.",
                 at_layer(s.first_crossing_layer), s.first_crossing_layer, {part});
+    }
+}
+
+void Checker::units() {
+    // Whoever prints at home prints neither specks nor furniture; common practice, no source for the 5 mm.
+    constexpr double kSpeck_mm = 5;
+    const double room = std::max({p.machine.bed_x_mm, p.machine.bed_y_mm, p.machine.height_mm});
+    for (std::size_t k = 0; k < p.models.size(); ++k) {
+        Bounds b;
+        for (const Part& part : p.parts)
+            if (part.model == static_cast<int>(k))
+                b.add(part.mesh->bounds);
+        if (b.empty())
+            continue;
+        const double size = std::max({double(b.max.x) - b.min.x, double(b.max.y) - b.min.y, double(b.max.z) - b.min.z});
+        const bool speck = size < kSpeck_mm;
+        if (!speck && size <= room)
+            continue;
+        Finding& f = add("unit", Severity::warning,
+                         "\u201c" + p.models[k].name + "\u201d is " + mm(size, speck ? 3 : 0) + (speck ? " across at most, a speck" : " long, more than the printer holds") +
+                             ". It may have been written in another unit than millimetres.",
+                         "file " + p.models[k].name);
+        const struct { const char* name; double mm; } units[] = {{"inches", 25.4}, {"centimetres", 10}, {"metres", 1000}};
+        for (const auto& unit : units) {
+            const double factor = speck ? unit.mm : 1 / unit.mm, then = size * factor;
+            if (then < kSpeck_mm || then > room)
+                continue;
+            f.fixes.push_back({speck ? std::string("read it in ") + unit.name : std::string("undo a reading in ") + unit.name, "it is " + mm(then, 1) + " then",
+                               [name = p.models[k].name, factor](Project& q) {
+                                   for (std::size_t m = 0; m < q.models.size(); ++m)
+                                       if (q.models[m].name == name)
+                                           scale_model(q, static_cast<int>(m), factor);
+                               }});
+        }
     }
 }
 

@@ -20,14 +20,16 @@ void Bounds::add(const Bounds& b) {
 }
 
 bool MeshCheck::clean() const {
-    return !not_finite && !zero_area && !duplicate && !flipped && !open_edges && !crowded_edges && !inside_out;
+    return !not_finite && !too_far && !zero_area && !duplicate && !flipped && !open_edges && !crowded_edges && !inside_out;
 }
 
 namespace {
 
-bool usable(Vec3 p) {
-    const auto ok = [](float v) { return std::isfinite(v) && std::abs(v) <= kLargestCoordinate_mm; };
-    return ok(p.x) && ok(p.y) && ok(p.z);
+bool finite(Vec3 p) {
+    return std::isfinite(p.x) && std::isfinite(p.y) && std::isfinite(p.z);
+}
+bool too_far(Vec3 p) {
+    return std::max({std::abs(p.x), std::abs(p.y), std::abs(p.z)}) > kLargestCoordinate_mm;
 }
 
 std::uint64_t hash(Vec3 p) {
@@ -237,8 +239,13 @@ bool settle_directions(Mesh& m) {
 
 } // namespace
 
-Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles, std::vector<std::uint32_t>* origin) {
+Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles, std::vector<std::uint32_t>* origin, const Progress& progress) {
     Mesh m;
+    // Between the steps, each of which takes a second or so for millions of triangles.
+    const auto stopped_at = [&](double share) {
+        progress.at(share);
+        return progress.stopped();
+    };
     std::vector<char> drop;
     if (origin) {
         origin->resize(triangles.size());
@@ -259,12 +266,19 @@ Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles, std
         return n;
     };
     m.check.not_finite = drop_where([&](const Triangle& t) {
-        return std::any_of(t.begin(), t.end(), [&](std::uint32_t v) { return v >= vertices.size() || !usable(vertices[v]); });
+        return std::any_of(t.begin(), t.end(), [&](std::uint32_t v) { return v >= vertices.size() || !finite(vertices[v]); });
     });
+    m.check.too_far = drop_where([&](const Triangle& t) { return std::any_of(t.begin(), t.end(), [&](std::uint32_t v) { return too_far(vertices[v]); }); });
+    if (stopped_at(0.05))
+        return {};
     weld(vertices, triangles);
+    if (stopped_at(0.3))
+        return {};
     m.check.zero_area = drop_where([](const Triangle& t) { return t[0] == t[1] || t[1] == t[2] || t[2] == t[0]; });
 
     Sides sides = group_sides(vertices.size(), triangles);
+    if (stopped_at(0.6))
+        return {};
     if ((m.check.duplicate = mark_duplicates(triangles, sides, drop))) {
         drop_those();
         sides = group_sides(vertices.size(), triangles);
@@ -272,6 +286,8 @@ Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles, std
     m.vertices = std::move(vertices);
     m.triangles = std::move(triangles);
     link(m, sides);
+    if (stopped_at(0.8))
+        return {};
     if (settle_directions(m)) {
         // Turned triangles have their edges in another order.
         const MeshCheck before = m.check;
@@ -298,14 +314,22 @@ double volume_mm3(const Mesh& m) {
     return sum;
 }
 
-Mesh moved(Mesh m, float dx, float dy, float dz) {
-    m.bounds = {};
+Mesh with_points(Mesh m, const std::function<Vec3(Vec3)>& to) {
     for (Vec3& v : m.vertices)
-        v = {v.x + dx, v.y + dy, v.z + dz};
+        v = to(v);
+    m.bounds = {};
     for (const Triangle& t : m.triangles)
-        for (std::uint32_t v : t)
+        for (const std::uint32_t v : t)
             m.bounds.add(m.vertices[v]);
     return m;
+}
+
+Mesh moved(Mesh m, float dx, float dy, float dz) {
+    return with_points(std::move(m), [d = Vec3{dx, dy, dz}](Vec3 v) { return v + d; });
+}
+
+Mesh scaled(Mesh m, double factor) {
+    return with_points(std::move(m), [k = static_cast<float>(factor)](Vec3 v) { return Vec3{v.x * k, v.y * k, v.z * k}; });
 }
 
 double area_mm2(const Mesh& m) {
@@ -364,13 +388,7 @@ bool is_rotation(const Rotation& r, double tolerance) {
 }
 
 Mesh rotated(const Rotation& r, Mesh m) {
-    m.bounds = {};
-    for (Vec3& v : m.vertices)
-        v = rotated(r, v);
-    for (const Triangle& t : m.triangles)
-        for (std::uint32_t v : t)
-            m.bounds.add(m.vertices[v]);
-    return m;
+    return with_points(std::move(m), [&](Vec3 v) { return rotated(r, v); });
 }
 
 } // namespace vitrail

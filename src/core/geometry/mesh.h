@@ -1,10 +1,12 @@
 // Triangle meshes, made fit for slicing, with a note of what was wrong with them.
 #pragma once
 
+#include "core/base/progress.h"
 #include "core/geometry/vec3.h"
 
 #include <array>
 #include <cstdint>
+#include <functional>
 #include <string>
 #include <vector>
 
@@ -22,6 +24,7 @@ struct Bounds {
 /// What was found while the mesh was built. All counts are 0 for a clean closed mesh.
 struct MeshCheck {
     std::size_t not_finite = 0; ///< triangles dropped for a NaN or infinite corner
+    std::size_t too_far = 0;    ///< triangles dropped for a corner beyond kLargestCoordinate_mm
     std::size_t zero_area = 0;  ///< triangles dropped as two corners coincide
     std::size_t duplicate = 0;  ///< triangles dropped as another has the same corners
     std::size_t flipped = 0;    ///< triangles turned to agree with their neighbours
@@ -50,14 +53,17 @@ inline constexpr float kLargestCoordinate_mm = 100000;
 
 /// Welds, drops what has no area, agrees on directions, finds neighbours and shells. O(triangles).
 /// `triangles` index into `vertices`; indices out of range count as not finite and are dropped. `origin`, where given,
-/// receives for every triangle of the mesh its place in `triangles`.
-Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles, std::vector<std::uint32_t>* origin = nullptr);
+/// receives for every triangle of the mesh its place in `triangles`. When stopped, the mesh is empty.
+Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles, std::vector<std::uint32_t>* origin = nullptr, const Progress& progress = {});
 
 /// Signed volume in mm³ by the divergence theorem; right for closed meshes only.
 double volume_mm3(const Mesh& m);
 
-/// The same mesh moved by (dx, dy, dz) mm.
+/// The same mesh with every corner elsewhere. `to` keeps triangles apart from each other and their directions.
+Mesh with_points(Mesh m, const std::function<Vec3(Vec3)>& to);
+/// Moved by (dx, dy, dz) mm; multiplied by `factor` > 0.
 Mesh moved(Mesh m, float dx, float dy, float dz);
+Mesh scaled(Mesh m, double factor);
 
 /// Rows of a rotation about the origin: p' = rows · p.
 using Rotation = std::array<std::array<double, 3>, 3>;

@@ -9,16 +9,8 @@ namespace vitrail {
 
 namespace {
 
-/// Per layer (index layer − 1), the filament of the part's body.
-std::vector<int> body_filaments(const Project& p, const Plan& plan, int part) {
-    std::vector<int> f(static_cast<std::size_t>(plan.grid.count));
-    for (int l = 1; l <= plan.grid.count; ++l)
-        f[l - 1] = std::max(0, find_filament(p, filament_at(p, part, plan.grid.middle_mm(l))));
-    return f;
-}
-
 void add_layers(const Project& p, const Plan& plan, int part, std::vector<Builder>& out) {
-    const std::vector<int> own = body_filaments(p, plan, part);
+    const std::vector<std::uint8_t>& own = plan.owner[static_cast<std::size_t>(part)];
     const std::vector<PatchDemand>& patches = plan.demand->patches[part];
     const double bed = plan.table->bed_z_mm;
     // Per filament, a stack that grows as long as the outline stays the same.
@@ -63,7 +55,7 @@ std::vector<FilamentBody> filament_bodies(const Project& p, const Plan& plan) {
     std::vector<std::vector<Mesh>> meshes(layered.size());
     for (int part = 0; part < static_cast<int>(p.parts.size()); ++part) {
         const Part& x = p.parts[part];
-        const std::vector<int> own = body_filaments(p, plan, part);
+        const std::vector<std::uint8_t>& own = plan.owner[static_cast<std::size_t>(part)];
         const bool painted = std::any_of(x.patches.begin(), x.patches.end(), [&](const Patch& q) { return q.filament && q.filament != x.filament; });
         if (painted) {
             add_layers(p, plan, part, layered);

@@ -106,7 +106,7 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& projec
         return Error{"There is nothing to slice: the piece has no triangles. Add a model file first."};
     t->bed_z_mm = t->bounds.min.z;
     t->grid = make_grid(project.settings.first_layer_mm, project.settings.layer_mm, double(t->bounds.max.z) - t->bounds.min.z);
-    constexpr int kMostLayers = 100000;
+    constexpr int kMostLayers = 30000;
     if (t->grid.count > kMostLayers)
         return Error{"The piece would take " + std::to_string(t->grid.count) +
                      " layers, more than Vitrail plans for. Check the unit of the model, or use thicker layers."};

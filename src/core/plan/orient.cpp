@@ -4,9 +4,10 @@
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 #include <numbers>
 #include <tuple>
 
@@ -66,9 +67,7 @@ std::vector<Pose> poses_of(const Project& p) {
     for (const RestingFace& f : resting_faces(hull, centre_of_mass(p))) {
         if (f.tips_at_deg() < kTips_deg)
             continue;
-        char name[64];
-        std::snprintf(name, sizeof name, "face of %.0f mm\u00b2 down", f.area_mm2);
-        add(f.outwards, name, f.area_mm2);
+        add(f.outwards, fmt::format("face of {:.0f} mm\u00b2 down", f.area_mm2), f.area_mm2);
     }
     return poses;
 }

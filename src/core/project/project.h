@@ -19,6 +19,7 @@ namespace vitrail {
 struct ModelFile {
     std::string name; ///< file name without folder
     std::shared_ptr<const std::string> bytes;
+    double scale = 1; ///< what its bodies were multiplied by, because the file was read in the wrong unit
 };
 
 /// What is painted about support, as numbers in Part::support_paint.

@@ -2,9 +2,10 @@
 
 #include "core/geometry/cut.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 namespace vitrail {
 
@@ -211,9 +212,8 @@ void cut_out_bands(Project& p, int index) {
         for (std::size_t s = 0; s < slabs.size(); ++s) {
             if (slabs[s].mesh.triangles.empty())
                 continue;
-            char text[64];
-            std::snprintf(text, sizeof text, " %.4g\u2013%.4g", planes[s] - bed, planes[s + 1] - bed);
-            Part piece = derived_part(part, std::move(slabs[s]), free_part_name(p, part.name + text));
+            const std::string heights = fmt::format(" {:.4g}\u2013{:.4g}", planes[s] - bed, planes[s + 1] - bed);
+            Part piece = derived_part(part, std::move(slabs[s]), free_part_name(p, part.name + heights));
             piece.filament = filament_between(planes[s], planes[s + 1]);
             parts.push_back(std::move(piece));
         }
@@ -240,14 +240,7 @@ void move_facets(Part& part, const std::function<Vec3(Vec3)>& to) {
 } // namespace
 
 void move_points(Part& part, const std::function<Vec3(Vec3)>& to) {
-    Mesh m = *part.mesh;
-    m.bounds = {};
-    for (Vec3& v : m.vertices)
-        v = to(v);
-    for (const Triangle& t : m.triangles)
-        for (const std::uint32_t v : t)
-            m.bounds.add(m.vertices[v]);
-    part.mesh = std::make_shared<Mesh>(std::move(m));
+    part.mesh = std::make_shared<Mesh>(with_points(*part.mesh, to));
     part.own_mesh = true;
     move_facets(part, to);
 }
@@ -271,6 +264,30 @@ void thicken_base(Project& p, double delta) {
     for (Band& b : p.bands) {
         b.z0_mm += b.z0_mm > 1e-6 ? delta : 0;
         b.z1_mm += delta;
+    }
+}
+
+void scale_model(Project& p, int model, double factor) {
+    const double bed = bounds(p).min.z;
+    const auto is_its = [&](const Part& part) { return part.model == model; };
+    std::vector<std::pair<double, double>> ends; // of bands, in the parts' coordinates
+    for (const Band& b : p.bands) {
+        const int part = find_part(p, b.part);
+        const double by = part >= 0 && is_its(p.parts[static_cast<std::size_t>(part)]) ? factor : 1;
+        ends.emplace_back((b.z0_mm + bed) * by, (b.z1_mm + bed) * by);
+    }
+    const float k = static_cast<float>(factor);
+    for (Part& part : p.parts)
+        if (is_its(part)) {
+            const bool own = part.own_mesh;
+            move_points(part, [k](Vec3 v) { return Vec3{v.x * k, v.y * k, v.z * k}; });
+            part.own_mesh = own;
+        }
+    p.models[static_cast<std::size_t>(model)].scale *= factor;
+    const double bed_now = bounds(p).min.z;
+    for (std::size_t i = 0; i < ends.size(); ++i) {
+        p.bands[i].z0_mm = ends[i].first - bed_now;
+        p.bands[i].z1_mm = ends[i].second - bed_now;
     }
 }
 

@@ -47,6 +47,10 @@ struct BaseShift {
 BaseShift base_shift(const Settings& s, double delta_mm);
 void thicken_base(Project& p, double delta_mm);
 
+/// Multiplies every length of a model file's parts by `factor` (> 0), bands and paint with them: the file was written in
+/// another unit. Parts that keep their place in the file keep it.
+void scale_model(Project& p, int model, double factor);
+
 /// Turns the whole piece. Bands are cut out first: heights mean nothing in another pose.
 void turn(Project& p, const Rotation& rotation);
 

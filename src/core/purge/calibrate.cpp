@@ -1,8 +1,9 @@
 #include "core/purge/calibrate.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 namespace vitrail {
 
@@ -45,10 +46,8 @@ Result<Calibration> fit_washout(std::span<const Reading> readings) {
         squares += f.residual_mm3 * f.residual_mm3;
     }
     if (!(c.mixing_mm3 > 0) || c.dead_mm3 < 0) {
-        char text[160];
-        std::snprintf(text, sizeof text, "The readings ask for V_d %.1f and V_m %.1f mm³, which no nozzle has. Look for a reading that was mistyped or taken at another level.",
-                      c.dead_mm3, c.mixing_mm3);
-        return Error{text};
+        return Error{fmt::format("The readings ask for V_d {:.1f} and V_m {:.1f} mm³, which no nozzle has. Look for a reading that was mistyped or taken at another level.",
+                                 c.dead_mm3, c.mixing_mm3)};
     }
     if (readings.size() > 2) {
         const double variance = squares / (n - 2);

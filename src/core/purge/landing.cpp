@@ -1,7 +1,8 @@
 #include "core/purge/landing.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
-#include <cstdio>
 
 namespace vitrail {
 
@@ -42,14 +43,10 @@ std::string describe(const Project& p, const Landing& x) {
         return {};
     const Part& part = p.parts[static_cast<std::size_t>(x.part)];
     const std::string whose = x.patch > 0 ? "\u201c" + part.patches[static_cast<std::size_t>(x.patch) - 1].name + "\u201d on \u201c" + part.name + "\u201d" : "\u201c" + part.name + "\u201d";
-    char text[200];
     if (x.dirty_mm3 <= 0)
-        std::snprintf(text, sizeof text, " in layer %d start clean", x.layer);
-    else if (x.dirty_mm < 10000)
-        std::snprintf(text, sizeof text, " in layer %d: the first %.0f mm of line start in %s, \u0394E %.1f off", x.layer, x.dirty_mm, to_hex(x.first).c_str(), x.delta_e);
-    else
-        std::snprintf(text, sizeof text, " in layer %d: the first %.1f m of line start in %s, \u0394E %.1f off", x.layer, x.dirty_mm / 1000, to_hex(x.first).c_str(), x.delta_e);
-    return std::string("the ") + x.face + " of " + whose + text;
+        return fmt::format("the {} of {} in layer {} start clean", x.face, whose, x.layer);
+    const std::string length = x.dirty_mm < 10000 ? fmt::format("{:.0f} mm", x.dirty_mm) : fmt::format("{:.1f} m", x.dirty_mm / 1000);
+    return fmt::format("the {} of {} in layer {}: the first {} of line start in {}, \u0394E {:.1f} off", x.face, whose, x.layer, length, to_hex(x.first), x.delta_e);
 }
 
 } // namespace vitrail

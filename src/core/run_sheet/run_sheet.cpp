@@ -1,9 +1,10 @@
 #include "core/run_sheet/run_sheet.h"
 
-#include "core/base/format.h"
 #include "core/changes/commands.h"
 #include "core/material/shelf.h"
 #include "core/plan/plate.h"
+
+#include <fmt/format.h>
 
 #include <algorithm>
 #include <cmath>
@@ -22,7 +23,7 @@ std::string places_on_bed(const Project& p, const Plan& plan) {
     const auto list = [](const std::vector<Footprint>& places) {
         std::string text;
         for (const Footprint& f : places)
-            text += format("%s(%.0f, %.0f)", text.empty() ? "" : ", ", f.x_mm, f.y_mm);
+            text += fmt::format("{}({:.0f}, {:.0f})", text.empty() ? "" : ", ", f.x_mm, f.y_mm);
         return text;
     };
     std::string text = "On the bed, middles in mm from its front left corner: " + std::string(plate.copies.size() > 1 ? "copies at " : "the piece at ") + list(plate.copies);
@@ -60,44 +61,44 @@ std::vector<std::string> cautions_for(const Project& p, const Plan& plan) {
 std::string duration(double seconds) {
     const auto s = static_cast<long long>(std::llround(std::max(0.0, seconds)));
     if (s >= 3600)
-        return format("%lld h %02lld", s / 3600, s % 3600 / 60);
+        return fmt::format("{} h {:02}", s / 3600, s % 3600 / 60);
     if (s >= 600)
-        return format("%lld min", (s + 30) / 60);
+        return fmt::format("{} min", (s + 30) / 60);
     if (s >= 60)
-        return format("%lld:%02lld min", s / 60, s % 60);
-    return format("%lld s", s);
+        return fmt::format("{}:{:02} min", s / 60, s % 60);
+    return fmt::format("{} s", s);
 }
 
 std::string when(const LayerGrid& grid, const Change& c) {
     if (c.within_layer && c.layer == 1)
-        return format("within layer 1 · after part of layer 1 · with 0.00 mm printed, layer 1 ends at %.2f mm", c.z_after_mm);
+        return fmt::format("within layer 1 · after part of layer 1 · with 0.00 mm printed, layer 1 ends at {:.2f} mm", c.z_after_mm);
     if (c.within_layer)
-        return format("within layer %d · after layer %d and part of layer %d · with %.2f mm printed, layer %d ends at %.2f mm",
+        return fmt::format("within layer {} · after layer {} and part of layer {} · with {:.2f} mm printed, layer {} ends at {:.2f} mm",
                       c.layer, c.layer - 1, c.layer, grid.bottom_mm(c.layer), c.layer, grid.top_mm(c.layer));
-    return format("before layer %d · after layer %d · with %.2f mm printed, layer %d ends at %.2f mm", c.layer, c.layer - 1,
+    return fmt::format("before layer {} · after layer {} · with {:.2f} mm printed, layer {} ends at {:.2f} mm", c.layer, c.layer - 1,
                   c.z_before_mm, c.layer, c.z_after_mm);
 }
 
 std::string when(const Refill& r) {
     if (r.pause)
-        return format("in layer %d, while the printer waits", r.latest_layer);
+        return fmt::format("in layer {}, while the printer waits", r.latest_layer);
     if (r.earliest_layer == r.latest_layer)
-        return format("while layer %d is printed", r.earliest_layer);
-    return format("any time from layer %d to layer %d", r.earliest_layer, r.latest_layer);
+        return fmt::format("while layer {} is printed", r.earliest_layer);
+    return fmt::format("any time from layer {} to layer {}", r.earliest_layer, r.latest_layer);
 }
 
 std::string presence(const Project& p, const Plan& plan) {
     const Attendance& a = plan.attendance;
     const auto clock = [](double hour) {
         const int minutes = static_cast<int>(std::lround(hour * 60)) % 1440;
-        return format("%02d:%02d", minutes / 60, minutes % 60);
+        return fmt::format("{:02}:{:02}", minutes / 60, minutes % 60);
     };
     const std::string start = "Started at " + clock(p.settings.start_hour);
     if (!a.trips)
         return start + " it runs to its end without anybody.";
-    std::string s = start + " somebody must come " + (a.trips == 1 ? "once" : format("%d times", a.trips));
+    std::string s = start + " somebody must come " + (a.trips == 1 ? "once" : fmt::format("{} times", a.trips));
     if (p.settings.night_from != p.settings.night_to)
-        s += a.night_trips ? format(", %d of them at night, between %s and %s", a.night_trips, clock(p.settings.night_from).c_str(), clock(p.settings.night_to).c_str())
+        s += a.night_trips ? fmt::format(", {} of them at night, between {} and {}", a.night_trips, clock(p.settings.night_from).c_str(), clock(p.settings.night_to).c_str())
                            : std::string(", never at night");
     if (a.longest_stay_s > 1200)
         s += "; the longest stay is " + duration(a.longest_stay_s);
@@ -125,7 +126,7 @@ std::string describe(const Project& p, const Place& place) {
     const std::string nozzle = p.machine.nozzles.size() > 1 ? nozzle_name(p.machine, place.nozzle) + ", " : "";
     if (!place.at_start)
         return nozzle + "later, by hand";
-    return nozzle + (place.slot ? format("slot %d", place.slot) : std::string("external spool"));
+    return nozzle + (place.slot ? fmt::format("slot {}", place.slot) : std::string("external spool"));
 }
 
 RunSheet make_run_sheet(const Project& p, const Plan& plan) {
@@ -133,10 +134,10 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     r.title = p.name.empty() ? std::string("Untitled piece") : p.name;
     r.machine = p.machine.name;
     r.machine_note = describe(p.machine);
-    r.settings = {format("first layer %.2f mm", plan.grid.first_mm), format("layers %.2f mm", plan.grid.height_mm),
-                  format("%d layers, %.2f mm tall", plan.grid.count, plan.grid.top_mm(plan.grid.count)),
-                  format("%.0f cop%s", p.settings.copies, p.settings.copies == 1 ? "y" : "ies"),
-                  format("line %.2f mm, %.0f walls, infill %.0f %%", p.settings.line_width_mm, p.settings.walls, p.settings.infill_pct)};
+    r.settings = {fmt::format("first layer {:.2f} mm", plan.grid.first_mm), fmt::format("layers {:.2f} mm", plan.grid.height_mm),
+                  fmt::format("{} layers, {:.2f} mm tall", plan.grid.count, plan.grid.top_mm(plan.grid.count)),
+                  fmt::format("{:.0f} cop{}", p.settings.copies, p.settings.copies == 1 ? "y" : "ies"),
+                  fmt::format("line {:.2f} mm, {:.0f} walls, infill {:.0f} %", p.settings.line_width_mm, p.settings.walls, p.settings.infill_pct)};
     const std::vector<Place> places = starting_places(p, plan);
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         if (plan.use[f].printed_mm3() <= 0)
@@ -145,25 +146,25 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         r.filaments.push_back({x.letter, x.name, facts(x.material).id, x.colour,
                                plan.use[f].total_g + plan.use[f].first_load_g, plan.use[f].length_m, describe(p, places[f])});
     }
-    r.preparation.push_back(format("Set the first layer to %.2f mm and the others to %.2f mm: the plan counts its layers so.",
+    r.preparation.push_back(fmt::format("Set the first layer to {:.2f} mm and the others to {:.2f} mm: the plan counts its layers so.",
                                    plan.grid.first_mm, plan.grid.height_mm));
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         const Filament& x = p.filaments[f];
         const MaterialFacts& m = facts(x.material);
         if (plan.use[f].printed_mm3() > 0 && m.draws_moisture) {
             const DryingAdvice a = drying_advice(x, plan.totals.total_s);
-            r.preparation.push_back(a.dry_first ? format("Dry %c, %s: %s, in a dryer, not in an oven used for food. It %s.", x.letter, m.id, a.how.c_str(), a.why.c_str()) : format("%c, %s, %s.", x.letter, m.id, a.why.c_str()));
+            r.preparation.push_back(a.dry_first ? fmt::format("Dry {}, {}: {}, in a dryer, not in an oven used for food. It {}.", x.letter, m.id, a.how.c_str(), a.why.c_str()) : fmt::format("{}, {}, {}.", x.letter, m.id, a.why.c_str()));
         }
         const double needs = plan.use[f].total_g + plan.use[f].first_load_g;
         for (std::size_t k = 0; k < x.spools.size() && needs > 0; ++k)
             if (const RunsOut out = runs_out(plan.use[f].g_by_layer, x.spools); out.spool_layers[k])
-                r.preparation.push_back(format("Spool %s of %c is empty in layer %d: %s.", x.spools[k].code.c_str(), x.letter, out.spool_layers[k],
+                r.preparation.push_back(fmt::format("Spool {} of {} is empty in layer {}: {}.", x.spools[k].code, x.letter, out.spool_layers[k],
                                                k + 1 < x.spools.size() ? ("have spool " + x.spools[k + 1].code + " ready").c_str() : "nothing follows it"));
     }
     if (p.settings.lettering_two_jobs == kYes) {
         r.preparation.emplace_back("Job one prints the lettering's outlines only: one layer of 0.20 mm, then stop. Leave the piece where it is.");
         r.preparation.emplace_back("Between the jobs: swap the filament, and take job one's skirt and prime line off. The nozzle is hot: fingers out of a moving machine.");
-        r.preparation.push_back(format("Job two prints the whole piece over it, with a first layer of %.2f mm, thicker than job one's.", plan.grid.first_mm));
+        r.preparation.push_back(fmt::format("Job two prints the whole piece over it, with a first layer of {:.2f} mm, thicker than job one's.", plan.grid.first_mm));
     }
     if (find_part(p, "sacrificial base") >= 0)
         r.preparation.emplace_back("The sacrificial base is the first layer. Calibrate the flow of each colour beforehand. Afterwards file it off with a fine file, then paper of 600 to 2000 grit: wet-sand or wear a dust mask.");
@@ -171,30 +172,30 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         r.preparation.emplace_back("Wipe a thin, even release coat onto the sheet.");
     for (const SheetFilament& f : r.filaments)
         if (f.place.find("later") == std::string::npos)
-            r.preparation.push_back(format("Load %c, %s %s: %s.", f.letter, f.name.c_str(), f.material.c_str(), f.place.c_str()));
+            r.preparation.push_back(fmt::format("Load {}, {} {}: {}.", f.letter, f.name, f.material, f.place));
     for (const SheetFilament& f : r.filaments)
         if (f.place.find("later") != std::string::npos)
-            r.preparation.push_back(format("Keep %c, %s %s, within reach: it goes in later.", f.letter, f.name.c_str(), f.material.c_str()));
+            r.preparation.push_back(fmt::format("Keep {}, {} {}, within reach: it goes in later.", f.letter, f.name, f.material));
     if (plan.tower.layers)
-        r.preparation.push_back(format("Put a purge tower of %.1f × %.1f mm beside the piece, %.1f mm tall: it ends with layer %d.",
+        r.preparation.push_back(fmt::format("Put a purge tower of {:.1f} × {:.1f} mm beside the piece, {:.1f} mm tall: it ends with layer {}.",
                                        plan.tower.width_mm, plan.tower.width_mm, plan.tower.height_mm, plan.tower.layers));
     if (plan.tower.columns.size() > 1 && plan.tower.columns[1].from_layer > 1)
-        r.preparation.push_back(format("From layer %d on the tower is %.1f mm wide only.", plan.tower.columns[1].from_layer, plan.tower.columns[1].width_mm));
+        r.preparation.push_back(fmt::format("From layer {} on the tower is {:.1f} mm wide only.", plan.tower.columns[1].from_layer, plan.tower.columns[1].width_mm));
     else if (plan.tower.columns.size() > 1)
-        r.preparation.push_back(format("Beside it a second one, %.1f mm wide, that ends with layer %d.", plan.tower.columns[1].width_mm, plan.tower.columns[1].to_layer));
+        r.preparation.push_back(fmt::format("Beside it a second one, {:.1f} mm wide, that ends with layer {}.", plan.tower.columns[1].width_mm, plan.tower.columns[1].to_layer));
     if (const std::string places = places_on_bed(p, plan); !places.empty())
         r.preparation.push_back(places);
     if (plan.skirt.layers)
-        r.preparation.push_back(format("Print a skirt of %.0f loops, %.1f mm from the piece and %d layers tall: it takes the purge.", p.settings.skirt_loops, p.settings.skirt_gap_mm, plan.skirt.layers));
+        r.preparation.push_back(fmt::format("Print a skirt of {:.0f} loops, {:.1f} mm from the piece and {} layers tall: it takes the purge.", p.settings.skirt_loops, p.settings.skirt_gap_mm, plan.skirt.layers));
     if (plan.ooze.layers)
-        r.preparation.push_back(format("Print an ooze wall: one line, %.1f mm from the piece, up to layer %d.", p.settings.ooze_gap_mm, plan.ooze.layers));
+        r.preparation.push_back(fmt::format("Print an ooze wall: one line, {:.1f} mm from the piece, up to layer {}.", p.settings.ooze_gap_mm, plan.ooze.layers));
     for (const Part& part : p.parts)
         if (part.takes_purge)
             r.preparation.push_back("Let \u201c" + part.name + "\u201d take the purge: its colours do not matter.");
     for (const WashoutUse& w : plan.washouts) {
-        std::string line = w.readings ? format("Purge of %s on a %.2f mm nozzle is by calibration from %d readings: V_d %.0f \u00b1 %.0f, V_m %.0f \u00b1 %.0f mm\u00b3.", facts(w.material).id, w.nozzle_mm,
+        std::string line = w.readings ? fmt::format("Purge of {} on a {:.2f} mm nozzle is by calibration from {} readings: V_d {:.0f} \u00b1 {:.0f}, V_m {:.0f} \u00b1 {:.0f} mm\u00b3.", facts(w.material).id, w.nozzle_mm,
                                                    w.readings, w.washout.dead_mm3, w.dead_sd_mm3, w.washout.mixing_mm3, w.mixing_sd_mm3)
-                                          : format("Purge of %s is by %s: V_d %.0f, V_m %.0f mm\u00b3, not calibrated.", facts(w.material).id, w.by_setting ? "your own figures" : "the machine's defaults",
+                                          : fmt::format("Purge of {} is by {}: V_d {:.0f}, V_m {:.0f} mm\u00b3, not calibrated.", facts(w.material).id, w.by_setting ? "your own figures" : "the machine's defaults",
                                                    w.washout.dead_mm3, w.washout.mixing_mm3);
         if (std::find(r.preparation.begin(), r.preparation.end(), line) == r.preparation.end()) // toolheads may agree
             r.preparation.push_back(std::move(line));
@@ -235,20 +236,20 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     r.after = after_print(p, plan);
     r.presence = presence(p, plan);
     const Totals& t = plan.totals;
-    r.totals = {{"piece", format("%.1f g", t.model_g)},
-                {"purge", format("%.1f g", t.purge_g)},
-                {"tower fill", format("%.1f g", t.tower_g)},
-                {"purge put to use", format("%.1f g", t.useful_purge_g)},
-                {"first loads", format("%.1f g", t.first_load_g)},
-                {"waste ratio", format("%.2f", t.waste_ratio)},
-                {"changes", format("%d", t.changes)},
-                {"hand swaps", format("%d", t.hand_swaps)},
-                {"refills of slots", format("%d", t.refills)},
+    r.totals = {{"piece", fmt::format("{:.1f} g", t.model_g)},
+                {"purge", fmt::format("{:.1f} g", t.purge_g)},
+                {"tower fill", fmt::format("{:.1f} g", t.tower_g)},
+                {"purge put to use", fmt::format("{:.1f} g", t.useful_purge_g)},
+                {"first loads", fmt::format("{:.1f} g", t.first_load_g)},
+                {"waste ratio", fmt::format("{:.2f}", t.waste_ratio)},
+                {"changes", fmt::format("{}", t.changes)},
+                {"hand swaps", fmt::format("{}", t.hand_swaps)},
+                {"refills of slots", fmt::format("{}", t.refills)},
                 {"printing", duration(t.print_s)},
                 {"changing", duration(t.change_s)},
                 {"at the printer", duration(t.attended_s)},
                 {"in all", duration(t.total_s)},
-                {"cost", format("%.2f", t.cost)}};
+                {"cost", fmt::format("{:.2f}", t.cost)}};
     for (const Finding& f : plan.findings)
         if (f.severity != Severity::note)
             r.warnings.push_back(f.message + " [" + f.where + "]");

@@ -3,10 +3,11 @@
 #include "core/estimate/estimate.h"
 #include "core/plan/planner.h"
 
+#include <fmt/format.h>
+
 #include <algorithm>
 #include <bit>
 #include <cmath>
-#include <cstdio>
 #include <set>
 
 namespace vitrail {
@@ -34,9 +35,7 @@ ByHand from_totals(HandWay way, const Project& p, const Plan& plan) {
 }
 
 std::string minutes(double s) {
-    char text[40];
-    std::snprintf(text, sizeof text, "%.0f min", s / 60);
-    return text;
+    return fmt::format("{:.0f} min", s / 60);
 }
 
 ByHand by_parts(const Project& p, const Plan& plan) {
@@ -153,17 +152,15 @@ Result<HandStudy> study_by_hand(const Project& project, const Plan& plan, const 
             best = w.attended_s, study.best = static_cast<int>(i);
     }
     const ByHand &w = study.ways[static_cast<std::size_t>(study.best)], &layer = study.ways[0];
-    char text[400];
     if (w.way == HandWay::in_layer)
-        std::snprintf(text, sizeof text, "Swap by hand as planned: %d swaps, %s at the printer. %s", w.swaps, minutes(w.attended_s).c_str(),
+        study.advice = fmt::format("Swap by hand as planned: {} swaps, {} at the printer. {}", w.swaps, minutes(w.attended_s),
                       study.ways[1].other_colour_mm3 > 0.1 * all_mm3 ? "One filament a layer would print too much in the wrong colour." : "Nothing else takes less of your time.");
     else if (w.way == HandWay::bands)
-        std::snprintf(text, sizeof text, "One filament a layer: %d swaps and %s at the printer against %d and %s, and %.1f %% of the piece in another colour.", w.swaps,
-                      minutes(w.attended_s).c_str(), layer.swaps, minutes(layer.attended_s).c_str(), 100 * w.other_colour_mm3 / std::max(1e-9, all_mm3));
+        study.advice = fmt::format("One filament a layer: {} swaps and {} at the printer against {} and {}, and {:.1f} % of the piece in another colour.", w.swaps,
+                      minutes(w.attended_s), layer.swaps, minutes(layer.attended_s), 100 * w.other_colour_mm3 / std::max(1e-9, all_mm3));
     else
-        std::snprintf(text, sizeof text, "Print it by colour and put it together: %d jobs and %d joints, %s of your time against %s for %d swaps, and %.0f g of waste against %.0f g.", w.jobs, w.joints,
-                      minutes(w.attended_s).c_str(), minutes(layer.attended_s).c_str(), layer.swaps, w.waste_g, layer.waste_g);
-    study.advice = text;
+        study.advice = fmt::format("Print it by colour and put it together: {} jobs and {} joints, {} of your time against {} for {} swaps, and {:.0f} g of waste against {:.0f} g.", w.jobs, w.joints,
+                      minutes(w.attended_s), minutes(layer.attended_s), layer.swaps, w.waste_g, layer.waste_g);
     return study;
 }
 

@@ -1,10 +1,11 @@
 #include "core/study/fewer_supports.h"
 
-#include "core/base/format.h"
 #include "core/geometry/cut.h"
 #include "core/plan/orient.h"
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
+
+#include <fmt/format.h>
 
 #include <algorithm>
 #include <cmath>
@@ -163,7 +164,7 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
         if (!always && x.score < 0.2 && changes_saved <= 0)
             return;
         if (code == std::string("align") || code == std::string("small"))
-            detail += format("; %d layers with interface instead of %d", layers_with((*made)->interface_mm3), layers_with(plan.interface_mm3));
+            detail += fmt::format("; {} layers with interface instead of {}", layers_with((*made)->interface_mm3), layers_with(plan.interface_mm3));
         x.detail = std::move(detail);
         x.apply = std::move(apply);
         x.plan = *made;
@@ -171,7 +172,7 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
     };
     for (const int n : {1, 2, 3})
         if (n > s.interface_align)
-            attempt("align", format("End supports in shared layers, up to %d lower", n), "interfaces at different heights come to lie in the same layers", format("a gap up to %.2f mm wider", (n - s.interface_align) * s.layer_mm),
+            attempt("align", fmt::format("End supports in shared layers, up to {} lower", n), "interfaces at different heights come to lie in the same layers", fmt::format("a gap up to {:.2f} mm wider", (n - s.interface_align) * s.layer_mm),
                     [n](Project& q) { q.settings.interface_align = n; });
     // Sizes that exempt one more face each.
     std::vector<double> sizes;
@@ -185,7 +186,7 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
         for (const double limit : {25.0, 75.0, kSmallFace_mm2}) {
             const auto below = std::count_if(sizes.begin(), sizes.end(), [&](double v) { return v < limit; });
             if (below > counted && limit > s.interface_least_mm2 && below < static_cast<std::ptrdiff_t>(sizes.size()))
-                counted = below, attempt("small", format("No interface for faces below %.0f mm\u00b2", limit), format("%d of %d contact faces are held in the support's own material, with a gap", static_cast<int>(below), static_cast<int>(sizes.size())), "scars on those faces",
+                counted = below, attempt("small", fmt::format("No interface for faces below {:.0f} mm\u00b2", limit), fmt::format("{} of {} contact faces are held in the support's own material, with a gap", static_cast<int>(below), static_cast<int>(sizes.size())), "scars on those faces",
                         [limit](Project& q) { q.settings.interface_least_mm2 = limit; });
         }
     if (progress.stopped())
@@ -204,9 +205,9 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
     progress.at(share = 0.7);
     if (*cut) {
         const CutPlane c = **cut;
-        attempt("cut", format("Cut it at %.1f mm", c.z_mm),
-                format("%.0f mm\u00b2 to hold instead of %.0f; the lower piece stands %s, the upper one %s", c.overhang_mm2, c.now_mm2, c.flip_lower ? "upside down" : "as it is", c.flip_upper ? "upside down" : "on the cut"),
-                format("a glued seam of %.1f cm\u00b2", c.seam_mm2 / 100), [c](Project& q) { cut_piece(q, c); }, true);
+        attempt("cut", fmt::format("Cut it at {:.1f} mm", c.z_mm),
+                fmt::format("{:.0f} mm\u00b2 to hold instead of {:.0f}; the lower piece stands {}, the upper one {}", c.overhang_mm2, c.now_mm2, c.flip_lower ? "upside down" : "as it is", c.flip_upper ? "upside down" : "on the cut"),
+                fmt::format("a glued seam of {:.1f} cm\u00b2", c.seam_mm2 / 100), [c](Project& q) { cut_piece(q, c); }, true);
     }
     if (poses) {
         // Those with the least to hold; planning each slices it again.
@@ -224,7 +225,7 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
             if (progress.stopped())
                 return stopped;
             progress.at(0.7 + 0.3 * static_cast<double>(i) / kMostTried);
-            attempt("pose", "Turn it: " + least[i].second.name, format("%.0f mm\u00b2 of overhang instead of %.0f", least[i].first, now), "layer lines run another way", [r = least[i].second.rotation](Project& q) { turn(q, r); });
+            attempt("pose", "Turn it: " + least[i].second.name, fmt::format("{:.0f} mm\u00b2 of overhang instead of {:.0f}", least[i].first, now), "layer lines run another way", [r = least[i].second.rotation](Project& q) { turn(q, r); });
         }
     }
     if (progress.stopped())

@@ -4,7 +4,8 @@
 #include "core/plan/planner.h"
 #include "core/purge/place.h"
 
-#include <cstdio>
+#include <fmt/format.h>
+
 
 namespace vitrail {
 
@@ -34,11 +35,10 @@ Result<std::vector<PurgeOption>> purge_options(const Project& project, const Pla
             q.settings.tower_width_mm = 0;
         };
     };
-    char thrift[80];
     const double thriftier = project.settings.delta_e < 2 ? 2 : 4;
-    std::snprintf(thrift, sizeof thrift, "clean at ΔE %.0f instead of %.1f", thriftier, project.settings.delta_e);
+    const std::string thrift = fmt::format("clean at ΔE {:.0f} instead of {:.1f}", thriftier, project.settings.delta_e);
     Status ok = Done{};
-    const auto next = [&](const char* label, const char* detail, std::function<void(Project&)> apply) {
+    const auto next = [&](const char* label, const std::string& detail, std::function<void(Project&)> apply) {
         if (ok)
             ok = try_it(label, detail, std::move(apply));
     };

@@ -1,8 +1,9 @@
 #include "core/study/schools.h"
 
-#include "core/base/format.h"
 #include "core/material/pairing.h"
 #include "core/plan/planner.h"
+
+#include <fmt/format.h>
 
 #include <algorithm>
 #include <cmath>
@@ -61,11 +62,11 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
     s.cost = plan.totals.cost + s.cleanup.hand_s / 3600 * p.settings.attended_per_h;
     s.surface = ceiling_above(how, static_cast<int>(p.settings.support_gap_layers), static_cast<int>(p.settings.interface_layers), p.settings.interface_density_pct).text;
     if (s.snaps && how != ComesOff::dissolved)
-        s.risks.push_back(format("snap: thin features touch the support in %d places; cut there, do not pull", s.snaps));
+        s.risks.push_back(fmt::format("snap: thin features touch the support in {} places; cut there, do not pull", s.snaps));
     if (how != ComesOff::dissolved && s.cleanup.unreached_mm2 > 1)
-        s.risks.push_back(format("reach: a tool of %.1f mm does not get at %.1f cm\u00b2 of it", p.settings.tool_mm, s.cleanup.unreached_mm2 / 100));
+        s.risks.push_back(fmt::format("reach: a tool of {:.1f} mm does not get at {:.1f} cm\u00b2 of it", p.settings.tool_mm, s.cleanup.unreached_mm2 / 100));
     if (s.cleanup.enclosed_mm2 > 1)
-        s.risks.push_back(format("trapped: %.1f cm\u00b2 lie in a cavity without an opening; %s", s.cleanup.enclosed_mm2 / 100, how == ComesOff::dissolved ? "water does not get in or out" : "it stays inside"));
+        s.risks.push_back(fmt::format("trapped: {:.1f} cm\u00b2 lie in a cavity without an opening; {}", s.cleanup.enclosed_mm2 / 100, how == ComesOff::dissolved ? "water does not get in or out" : "it stays inside"));
     if (how == ComesOff::peeled)
         s.risks.push_back("split: where the release material is printed into the piece by mistake, it comes apart there");
     if (how == ComesOff::dissolved) {
@@ -93,13 +94,13 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
     }
     s.values = {{"support material", s.materials.front()},
                 {"interface material", s.materials.back()},
-                {"gap above support", p.settings.support_gap_layers > 0 ? format("%.0f layer%s (%.2f mm)", p.settings.support_gap_layers, p.settings.support_gap_layers == 1 ? "" : "s", p.settings.support_gap_layers * p.settings.layer_mm) : "none"},
-                {"interface layers", format("%.0f", p.settings.interface_layers)},
-                {"interface density", format("%.0f %%", p.settings.interface_density_pct)},
-                {"interface on the piece", p.settings.interface_below > 0 ? format("%.0f layers", p.settings.interface_below) : std::string("none")},
-                {"support density", format("%.0f %%", p.settings.support_density_pct)},
-                {"space beside the piece", format("%.2f mm", p.settings.support_beside_mm)},
-                {"supported from", format("%.0f\u00b0 from the vertical", p.settings.support_angle_deg)},
+                {"gap above support", p.settings.support_gap_layers > 0 ? fmt::format("{:.0f} layer{} ({:.2f} mm)", p.settings.support_gap_layers, p.settings.support_gap_layers == 1 ? "" : "s", p.settings.support_gap_layers * p.settings.layer_mm) : "none"},
+                {"interface layers", fmt::format("{:.0f}", p.settings.interface_layers)},
+                {"interface density", fmt::format("{:.0f} %", p.settings.interface_density_pct)},
+                {"interface on the piece", p.settings.interface_below > 0 ? fmt::format("{:.0f} layers", p.settings.interface_below) : std::string("none")},
+                {"support density", fmt::format("{:.0f} %", p.settings.support_density_pct)},
+                {"space beside the piece", fmt::format("{:.2f} mm", p.settings.support_beside_mm)},
+                {"supported from", fmt::format("{:.0f}\u00b0 from the vertical", p.settings.support_angle_deg)},
                 {"support on the piece", p.settings.support_on_piece == kYes ? "yes" : "bed only"}};
 }
 
@@ -112,16 +113,16 @@ std::string verdict_on(const School& s, const School& same, double hour) {
     const double saved_s = same.totals.attended_s + same.cleanup.hand_s - s.totals.attended_s - s.cleanup.hand_s, longer_s = s.totals.total_s - same.totals.total_s;
     const double dearer = s.totals.filament_cost - same.totals.filament_cost;
     const bool too_long = saved_s < kPrinterShare * longer_s;
-    const auto more = [](double v, int decimals, const char* unit) { return format(v < 0 ? "%.*f %s less" : "%.*f %s more", decimals, std::abs(v), unit); };
+    const auto more = [](double v, int decimals, const char* unit) { return fmt::format("{:.{}f} {} {}", std::abs(v), decimals, unit, v < 0 ? "less" : "more"); };
     const std::string against = more(s.totals.changes - same.totals.changes, 0, "changes") + ", " + more(longer_s / 3600, 1, "h of printing") + ", " + more(-saved_s / 60, 0, "min of your time");
     if (s.pays_from_per_h < 0)
         return "Not worth it: " + against + ".";
     if (hour > 0 && s.pays_from_per_h > hour)
-        return format("Not worth it at %.2f an hour, but from %.2f on: ", hour, s.pays_from_per_h) + against + ".";
+        return fmt::format("Not worth it at {:.2f} an hour, but from {:.2f} on: ", hour, s.pays_from_per_h) + against + ".";
     if (too_long)
-        return format("The printer takes %.1f h longer to save %.0f min by hand: not worth it, unless the face has to be clean.", longer_s / 3600, std::max(0.0, saved_s) / 60);
+        return fmt::format("The printer takes {:.1f} h longer to save {:.0f} min by hand: not worth it, unless the face has to be clean.", longer_s / 3600, std::max(0.0, saved_s) / 60);
     if (dearer > 0.005)
-        return format("Pays where your hour is worth more than %.2f: ", s.pays_from_per_h) + against + ".";
+        return fmt::format("Pays where your hour is worth more than {:.2f}: ", s.pays_from_per_h) + against + ".";
     return "Worth it: " + against + ".";
 }
 
@@ -245,12 +246,12 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
     if (study.contact_mm2 <= 0)
         study.advice = "Nothing needs holding: no support is worth it.";
     else if (study.best == 0)
-        study.advice = format("Same material throughout. The others are not worth it here: cleaning up takes %.0f min, and no school saves as much as it costs in changes.", same.cleanup.hand_s / 60);
+        study.advice = fmt::format("Same material throughout. The others are not worth it here: cleaning up takes {:.0f} min, and no school saves as much as it costs in changes.", same.cleanup.hand_s / 60);
     else
-        study.advice = format("%s: it saves %.0f min of cleaning up for %d more changes and %.1f h %s printing.", (std::string(1, static_cast<char>(std::toupper(b.name[0]))) + b.name.substr(1)).c_str(),
+        study.advice = fmt::format("{}: it saves {:.0f} min of cleaning up for {} more changes and {:.1f} h {} printing.", (std::string(1, static_cast<char>(std::toupper(b.name[0]))) + b.name.substr(1)).c_str(),
                               (same.cleanup.hand_s - b.cleanup.hand_s) / 60, b.totals.changes - same.totals.changes, std::abs(b.totals.total_s - same.totals.total_s) / 3600, b.totals.total_s < same.totals.total_s ? "less" : "more");
     if (hour <= 0 && study.contact_mm2 > 0)
-        study.advice += format(" Your hour is taken at %.0f; set its price.", kUnpricedHour);
+        study.advice += fmt::format(" Your hour is taken at {:.0f}; set its price.", kUnpricedHour);
     return study;
 }
 

@@ -1,9 +1,10 @@
 #include "core/study/suggestions.h"
 
-#include "core/base/format.h"
 #include "core/plan/orient.h"
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
+
+#include <fmt/format.h>
 
 #include <algorithm>
 #include <cmath>
@@ -64,8 +65,8 @@ struct Tries {
                     for (int l = std::min(here, there); l < std::max(here, there) && l <= plan.grid.count; ++l)
                         mm3 += plan.demand->parts[static_cast<std::size_t>(part)][static_cast<std::size_t>(l) - 1].total() * p.settings.copies;
                     const char around = p.parts[static_cast<std::size_t>(part)].filament;
-                    add("border", format("Move the %s of a band of \u201c%s\u201d to layer %d", lower ? "beginning" : "end", band.part.c_str(), there),
-                        format("from layer %d, by %.2f mm: it then changes where something else does", here, std::abs(there - here) * plan.grid.height_mm), mm3,
+                    add("border", fmt::format("Move the {} of a band of \u201c{}\u201d to layer {}", lower ? "beginning" : "end", band.part.c_str(), there),
+                        fmt::format("from layer {}, by {:.2f} mm: it then changes where something else does", here, std::abs(there - here) * plan.grid.height_mm), mm3,
                         delta_e(filament(index(band.filament)), filament(index(around))), [b, lower, z = plan.grid.bottom_mm(there)](Project& q) {
                             if (b < q.bands.size())
                                 (lower ? q.bands[b].z0_mm : q.bands[b].z1_mm) = z;
@@ -83,7 +84,7 @@ struct Tries {
                 const double apart = delta_e(filament(a), filament(b));
                 if (apart > p.settings.similar_delta_e || filament(a).material != filament(b).material)
                     continue;
-                add("merge", format("Print %s in %s", named(filament(a)).c_str(), named(filament(b)).c_str()), format("they are \u0394E %.1f apart; %.1f g change colour", apart, from.model_g),
+                add("merge", fmt::format("Print {} in {}", named(filament(a)), named(filament(b))), fmt::format("they are \u0394E {:.1f} apart; {:.1f} g change colour", apart, from.model_g),
                     from.model_mm3, apart, [x = filament(a).letter, y = filament(b).letter](Project& q) { remove_filament(q, x, y); });
             }
     }
@@ -96,14 +97,14 @@ struct Tries {
             if (r.patch > 0) {
                 const Patch& patch = part.patches[static_cast<std::size_t>(r.patch) - 1];
                 if (patch.filament && patch.filament != part.filament)
-                    add("drop", format("Give up the patch \u201c%s\u201d", patch.name.c_str()), format("%.0f mm\u00b3 on \u201c%s\u201d become %c", r.mm3, part.name.c_str(), part.filament), r.mm3,
+                    add("drop", fmt::format("Give up the patch \u201c{}\u201d", patch.name), fmt::format("{:.0f} mm\u00b3 on \u201c{}\u201d become {}", r.mm3, part.name, part.filament), r.mm3,
                         delta_e(filament(index(patch.filament)), filament(index(part.filament))), [name = part.name, k = r.patch](Project& q) {
                             if (const int i = find_part(q, name); i >= 0 && k <= static_cast<int>(q.parts[static_cast<std::size_t>(i)].patches.size()))
                                 q.parts[static_cast<std::size_t>(i)].patches[static_cast<std::size_t>(k) - 1].filament = 0;
                         });
             } else if (r.band >= 0) {
                 const Band band = p.bands[static_cast<std::size_t>(r.band)];
-                add("drop", format("Give up a band of \u201c%s\u201d", part.name.c_str()), format("%.2f to %.2f mm, %.0f mm\u00b3, become %c", band.z0_mm, band.z1_mm, r.mm3, part.filament), r.mm3,
+                add("drop", fmt::format("Give up a band of \u201c{}\u201d", part.name), fmt::format("{:.2f} to {:.2f} mm, {:.0f} mm\u00b3, become {}", band.z0_mm, band.z1_mm, r.mm3, part.filament), r.mm3,
                     delta_e(filament(index(band.filament)), filament(index(part.filament))), [band](Project& q) { std::erase(q.bands, band); });
             } else {
                 // What is printed most in the layers of that part.
@@ -115,7 +116,7 @@ struct Tries {
                 const int around = static_cast<int>(std::max_element(mm3.begin(), mm3.end()) - mm3.begin());
                 if (filament(around).letter == part.filament)
                     continue;
-                add("drop", format("Print \u201c%s\u201d in %c", part.name.c_str(), filament(around).letter), format("%.0f mm\u00b3, what its layers are printed in anyway", r.mm3), r.mm3,
+                add("drop", fmt::format("Print \u201c{}\u201d in {}", part.name, filament(around).letter), fmt::format("{:.0f} mm\u00b3, what its layers are printed in anyway", r.mm3), r.mm3,
                     delta_e(filament(around), filament(index(part.filament))), [name = part.name, to = filament(around).letter](Project& q) {
                         if (const int i = find_part(q, name); i >= 0)
                             q.parts[static_cast<std::size_t>(i)].filament = to;
@@ -153,7 +154,7 @@ void together(const Project& p, const Plan& plan, std::vector<Suggestion>& out) 
     const Change &last = plan.changes.back(), &first = plan.changes.front();
     Suggestion s;
     s.code = "together";
-    s.label = format("Keep printing the %d copies together", copies);
+    s.label = fmt::format("Keep printing the {} copies together", copies);
     s.after = plan.totals;
     s.before = plan.totals;
     // Between two copies the printer goes back to what the first layer begins with.
@@ -163,7 +164,7 @@ void together(const Project& p, const Plan& plan, std::vector<Suggestion>& out) 
     s.before.purge_g = copies * plan.totals.purge_g + (copies - 1) * grams(p.filaments[static_cast<std::size_t>(first.from)], back);
     s.before.change_s = copies * plan.totals.change_s;
     s.before.total_s = plan.totals.print_s + s.before.change_s;
-    s.detail = format("one after the other they would take %d changes instead of %d, and %.0f g of purge instead of %.0f g", s.before.changes, plan.totals.changes, s.before.purge_g, plan.totals.purge_g);
+    s.detail = fmt::format("one after the other they would take {} changes instead of {}, and {:.0f} g of purge instead of {:.0f} g", s.before.changes, plan.totals.changes, s.before.purge_g, plan.totals.purge_g);
     s.only_told = true;
     out.push_back(std::move(s));
 }
@@ -239,7 +240,7 @@ Result<std::vector<Suggestion>> suggest(const Project& project, const Plan& plan
             Suggestion s;
             s.code = "pose";
             s.label = "Turn it: " + c.pose.name;
-            s.detail = format("%.0f mm\u00b2 of overhang instead of %.0f, %.1f mm tall", c.overhang_mm2, overhang, c.height_mm);
+            s.detail = fmt::format("{:.0f} mm\u00b2 of overhang instead of {:.0f}, {:.1f} mm tall", c.overhang_mm2, overhang, c.height_mm);
             s.after = plan.totals;
             s.after.changes = c.changes;
             s.after.hand_swaps = c.hand_swaps;

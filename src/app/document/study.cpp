@@ -1,11 +1,11 @@
-#include "app/shell/study.h"
+#include "app/document/study.h"
 
-#include "app/shell/document.h"
+#include "app/document/background.h"
+#include "app/document/document.h"
+#include "app/document/threads.h"
 
-#include <QApplication>
 #include <QEvent>
 #include <QPointer>
-#include <QThreadPool>
 #include <QTimer>
 #include <QWidget>
 
@@ -56,25 +56,33 @@ void Study::start() {
     if (!plan || document_->planning() || document_->previewing() || !shown_in_->isVisible())
         return; // the next plan, or the next look, starts it
     stale_ = false;
-    stop_ = std::stop_source();
     const int round = ++round_;
     running_ = true;
     Q_EMIT running_changed(true);
-    QThreadPool::globalInstance()->start([self = QPointer<Study>(this), work = work_, project = document_->planned_project(), plan, stop = stop_.get_token(), round] {
-        const Progress report{stop, [self, round](double share) {
-                                  QMetaObject::invokeMethod(qApp, [self, round, share] {
-                                      if (self && self->round_ == round)
-                                          Q_EMIT self->progress(share);
-                                  }, Qt::QueuedConnection);
+    stop_ = document_->background()->run(this, [this, self = QPointer<QObject>(this), work = work_, project = document_->planned_project(), plan, round](const std::stop_token& stop) -> Background::Then {
+        const Progress report{stop, [this, self, round](double share) {
+                                  in_window(self, [this, round, share] {
+                                      if (round_ == round)
+                                          Q_EMIT progress(share);
+                                  });
                               }};
-        auto then = work(project, plan, report);
-        QMetaObject::invokeMethod(qApp, [self, round, then = std::move(then)] {
-            if (!self || self->round_ != round)
+        std::function<void()> then;
+        try {
+            then = work(project, plan, report);
+        } catch (...) { // told by whoever runs it; here it only ends
+            in_window(self, [this, round] {
+                if (round_ == round && std::exchange(running_, false))
+                    Q_EMIT running_changed(false);
+            });
+            throw;
+        }
+        return [this, round, then = std::move(then)] {
+            if (round_ != round)
                 return;
-            self->running_ = false;
+            running_ = false;
             then();
-            Q_EMIT self->running_changed(false);
-        }, Qt::QueuedConnection);
+            Q_EMIT running_changed(false);
+        };
     });
 }
 

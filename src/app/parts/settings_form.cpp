@@ -1,7 +1,7 @@
-#include "app/shell/settings_form.h"
+#include "app/parts/settings_form.h"
 
-#include "app/shell/document.h"
-#include "app/shell/setting_edit.h"
+#include "app/document/document.h"
+#include "app/parts/setting_edit.h"
 #include "app/theme/theme.h"
 
 #include <QFormLayout>

@@ -30,7 +30,7 @@ using namespace vitrail;
 using namespace vitrail::test;
 
 /// Layer areas against CGAL's Polygon_mesh_slicer, and volumes against admesh, on the same meshes.
-class TestCgal : public QObject {
+class TestReferenceCgal : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void layer_areas();
@@ -43,7 +43,7 @@ private Q_SLOTS:
     void rows_against_polygon_sets();
 };
 
-void TestCgal::layer_areas() {
+void TestReferenceCgal::layer_areas() {
     std::vector<Mesh> meshes{solids::sphere(10, 60, 30), solids::torus(20, 6, 60, 30), solids::frustum(10, 3, 15, 50)};
     for (const auto& make : {demo::lighthouse, demo::tide_dial}) {
         const auto p = make();
@@ -70,7 +70,7 @@ void TestCgal::layer_areas() {
     QVERIFY2(compared > 300, qPrintable(QString::number(compared)));
 }
 
-void TestCgal::volumes_against_admesh() {
+void TestReferenceCgal::volumes_against_admesh() {
     QTemporaryDir dir;
     for (const Mesh& m : {solids::sphere(10, 60, 30), solids::torus(20, 6, 60, 30), solids::frustum(10, 3, 15, 50), *demo::badge()->parts[1].mesh}) {
         const std::string path = dir.filePath("m.stl").toStdString();
@@ -83,7 +83,7 @@ void TestCgal::volumes_against_admesh() {
     }
 }
 
-void TestCgal::convex_hulls() {
+void TestReferenceCgal::convex_hulls() {
     using Exact = CGAL::Exact_predicates_inexact_constructions_kernel;
     std::mt19937 rng(4);
     std::normal_distribution<float> g(0, 10);
@@ -120,7 +120,7 @@ void TestCgal::convex_hulls() {
     }
 }
 
-void TestCgal::point_location() {
+void TestReferenceCgal::point_location() {
     // Rays and nearest points against CGAL's AABB tree.
     using Primitive = CGAL::AABB_face_graph_triangle_primitive<CgalMesh>;
     using Tree = CGAL::AABB_tree<CGAL::AABB_traits<Kernel, Primitive>>;
@@ -149,7 +149,7 @@ void TestCgal::point_location() {
     QVERIFY(hits > 200);
 }
 
-void TestCgal::openings_against_minkowski() {
+void TestReferenceCgal::openings_against_minkowski() {
     // A comb of teeth from 0.1 to 0.8 mm on a bar, opened by 0.4: the exact construction keeps the teeth of 0.4 and more.
     double exact = 0;
     Paths comb = solids::polygon({{0, -5}, {40, -5}, {40, 0}, {0, 0}});
@@ -222,7 +222,7 @@ std::shared_ptr<const LayerTable> random_table(unsigned seed, bool with_spheres)
 
 } // namespace
 
-void TestCgal::overhangs_against_polygon_sets() {
+void TestReferenceCgal::overhangs_against_polygon_sets() {
     // Layers of axis-parallel boxes: growing one by d is its Minkowski sum with a disc, box by box, which CGAL's exact polygon sets then
     // subtract from the layer above.
     int compared = 0;
@@ -267,7 +267,7 @@ void TestCgal::overhangs_against_polygon_sets() {
     QVERIFY2(compared > 200, std::to_string(compared).c_str());
 }
 
-void TestCgal::support_is_disjoint_by_polygon_sets() {
+void TestReferenceCgal::support_is_disjoint_by_polygon_sets() {
     for (unsigned seed = 21; seed <= 24; ++seed) {
         const auto t = random_table(seed, true);
         const std::vector<Rows> rows = *piece_rows(*t);
@@ -297,7 +297,7 @@ void TestCgal::support_is_disjoint_by_polygon_sets() {
     }
 }
 
-void TestCgal::rows_against_polygon_sets() {
+void TestReferenceCgal::rows_against_polygon_sets() {
     // Layers of random pieces: what rows say of unions, differences and intersections is what CGAL's exact sets say, but for the
     // corners that are cut off between two lines.
     int compared = 0;
@@ -332,5 +332,5 @@ void TestCgal::rows_against_polygon_sets() {
     QVERIFY(compared > 20);
 }
 
-QTEST_APPLESS_MAIN(TestCgal)
-#include "test_cgal.moc"
+VITRAIL_TEST(TestReferenceCgal)
+#include "test_reference_cgal.moc"

@@ -7,7 +7,7 @@ using namespace vitrail;
 using namespace vitrail::test;
 
 /// The optimal order against GLPK's, on random small cases and on a real piece.
-class TestGlpk : public QObject {
+class TestReferenceGlpk : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void random_cases();
@@ -15,7 +15,7 @@ private Q_SLOTS:
     void filaments_on_nozzles();
 };
 
-void TestGlpk::random_cases() {
+void TestReferenceGlpk::random_cases() {
     std::mt19937 rng(42);
     for (int round = 0; round < 40; ++round) {
         const int n = 2 + static_cast<int>(rng() % 4), count = 2 + static_cast<int>(rng() % 4);
@@ -33,7 +33,7 @@ void TestGlpk::random_cases() {
     }
 }
 
-void TestGlpk::a_real_piece() {
+void TestReferenceGlpk::a_real_piece() {
     Project p = row("ABC", 0.8);
     p.parts.push_back(part("cap", solids::box(0, 0, 0.8, 10, 10, 1.2), 'D'));
     const auto plan = plan_of(p);
@@ -51,7 +51,7 @@ void TestGlpk::a_real_piece() {
     QCOMPARE(plan->bound.changes, static_cast<int>(*glpk_order(layers, unit)));
 }
 
-void TestGlpk::filaments_on_nozzles() {
+void TestReferenceGlpk::filaments_on_nozzles() {
     std::mt19937 rng(6);
     for (int round = 0; round < 20; ++round) {
         LoadingProblem p;
@@ -72,5 +72,5 @@ void TestGlpk::filaments_on_nozzles() {
     }
 }
 
-QTEST_APPLESS_MAIN(TestGlpk)
-#include "test_glpk.moc"
+VITRAIL_TEST(TestReferenceGlpk)
+#include "test_reference_glpk.moc"

@@ -1,4 +1,4 @@
-#include "app/shell/pages.h"
+#include "app/parts/pages.h"
 
 #include "app/theme/theme.h"
 

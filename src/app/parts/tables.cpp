@@ -1,4 +1,4 @@
-#include "app/shell/pieces.h"
+#include "app/parts/tables.h"
 
 #include "app/theme/theme.h"
 

@@ -7,7 +7,7 @@
 using namespace vitrail;
 
 /// Our colour arithmetic against little-cms, over a grid of sRGB.
-class TestLcms : public QObject {
+class TestReferenceLcms : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void srgb_to_lab_d50();
@@ -26,7 +26,7 @@ void for_grid(F use) {
 
 } // namespace
 
-void TestLcms::srgb_to_lab_d50() {
+void TestReferenceLcms::srgb_to_lab_d50() {
     // ICC profiles live under D50, so ours is adapted there too (Bradford, as in the profile little-cms builds).
     const cmsHPROFILE srgb = cmsCreate_sRGBProfile(), lab = cmsCreateLab4Profile(nullptr);
     const cmsHTRANSFORM t = cmsCreateTransform(srgb, TYPE_RGB_DBL, lab, TYPE_Lab_DBL, INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOOPTIMIZE | cmsFLAGS_NOCACHE);
@@ -44,7 +44,7 @@ void TestLcms::srgb_to_lab_d50() {
     cmsCloseProfile(lab);
 }
 
-void TestLcms::delta_e() {
+void TestReferenceLcms::delta_e() {
     std::vector<Lab> colours;
     for_grid([&](Srgb c) { colours.push_back(to_lab(c)); });
     for (std::size_t i = 0; i + 1 < colours.size(); ++i) {
@@ -54,5 +54,5 @@ void TestLcms::delta_e() {
     }
 }
 
-QTEST_APPLESS_MAIN(TestLcms)
-#include "test_lcms.moc"
+VITRAIL_TEST(TestReferenceLcms)
+#include "test_reference_lcms.moc"

@@ -1,4 +1,4 @@
-#include "app/shell/setting_edit.h"
+#include "app/parts/setting_edit.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
