@@ -1,7 +1,7 @@
 #include "bench.h"
 
 #include "core/changes/nozzles.h"
-#include "core/plan/planner.h"
+#include "core/check/findings.h"
 #include "formats/archive.h"
 #include "reference/glpk_loading.h"
 
@@ -83,11 +83,11 @@ void dragging(Table& table) {
         if (!project)
             continue;
         Planner planner;
-        (void)static_cast<bool>(planner.plan(*project));
+        (void)static_cast<bool>(plan_with_findings(planner, *project));
         double mm3 = 100;
         const double s = fastest(40, [&] {
             pair_purge_of(*project, 'A', 'B').mm3 = mm3 += 1;
-            (void)static_cast<bool>(planner.plan(*project));
+            (void)static_cast<bool>(plan_with_findings(planner, *project));
         });
         constexpr double kFrame = 1.0 / 60;
         table.push_back({std::string("drag of a cut to complete plan, ") + demo, seconds(s), "a frame " + seconds(kFrame), times(kFrame / s), "≥ 1×", s <= kFrame});

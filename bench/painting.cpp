@@ -1,8 +1,8 @@
 #include "bench.h"
 
 #include "core/patch/stroke.h"
-#include "core/plan/orient.h"
-#include "core/plan/planner.h"
+#include "core/study/poses.h"
+#include "core/check/findings.h"
 #include "core/project/regions.h"
 #include "demo/solids.h"
 #include "formats/machine_file.h"
@@ -80,7 +80,8 @@ void bench_poses(Table& table) {
     }
     const std::size_t triangles = p.parts[0].mesh->triangles.size() + p.parts[1].mesh->triangles.size();
     const double one = fastest(3, [&] {
-        if (!Planner().plan(p))
+        Planner planner;
+        if (!plan_with_findings(planner, p))
             std::abort();
     });
     int count = 0;

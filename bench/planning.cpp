@@ -1,6 +1,6 @@
 #include "bench.h"
 
-#include "core/plan/planner.h"
+#include "core/check/findings.h"
 #include "demo/solids.h"
 #include "formats/machine_file.h"
 #include "reference/glpk_order.h"
@@ -60,12 +60,12 @@ void recolouring(Table& table) {
         Project p = twelve_columns(layers);
         Planner planner;
         const auto slicing = fastest(1, [&] { (void)static_cast<bool>(make_layer_table(p)); });
-        (void)static_cast<bool>(planner.plan(p));
+        (void)static_cast<bool>(plan_with_findings(planner, p));
         std::uint8_t shade = 0;
         const double recolour = fastest(15, [&] {
             p.filaments[3].colour = {shade, static_cast<std::uint8_t>(90 + shade), 40};
             shade += 7;
-            (void)static_cast<bool>(planner.plan(p));
+            (void)static_cast<bool>(plan_with_findings(planner, p));
         });
         Line line{"recolour to complete plan, " + std::to_string(layers) + " layers × 12 filaments", seconds(recolour),
                   "slicing again " + seconds(slicing), times(slicing / recolour), "", true};

@@ -1,6 +1,6 @@
 #include "bench.h"
 
-#include "core/plan/planner.h"
+#include "core/check/findings.h"
 #include "core/study/schools.h"
 #include "formats/machine_file.h"
 
@@ -53,12 +53,11 @@ void bench_supports(Table& table) {
     std::shared_ptr<const Plan> plan;
     const double full = fastest(2, [&] {
         Planner planner;
-        plan = *planner.plan(held);
+        plan = *plan_with_findings(planner, held);
     });
     const auto study = compare_schools(held, *plan);
     if (study) {
         Planner planner(held, *plan);
-        planner.leave_out_checks();
         for (const School& s : study->schools) { // the layouts of both gaps are known by now, as they are in the study
             Project q = held;
             s.apply(q);
@@ -77,7 +76,7 @@ void bench_supports(Table& table) {
 
     // A stroke of 12 mm that keeps faces free, on top of a plan that is there, at three places of the underside.
     Planner planner;
-    (void)planner.plan(held);
+    (void)plan_with_findings(planner, held);
     double edit = 1e9;
     for (int round = 0; round < 3; ++round) {
         auto paint = std::make_shared<Paint>(bare(*held.parts[0].mesh));
@@ -91,7 +90,7 @@ void bench_supports(Table& table) {
             if (length(m.vertices[m.triangles[t][0]] - middle) < 6)
                 paint->patch[t] = static_cast<PatchNumber>(SupportWish::keep_free);
         held.parts[0].support_paint = paint;
-        edit = std::min(edit, fastest(1, [&] { (void)planner.plan(held); }));
+        edit = std::min(edit, fastest(1, [&] { (void)plan_with_findings(planner, held); }));
     }
     table.push_back({"an edited blocker to the complete plan, against a full run", seconds(edit), seconds(full), times(edit / full), "≤ 0.2×", edit / full <= 0.2});
 }

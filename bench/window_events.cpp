@@ -3,7 +3,7 @@
 // here often software.
 #include "bench.h"
 
-#include "app/palette/shelf_store.h"
+#include "app/document/shelf_store.h"
 #include "app/document/document.h"
 #include "app/shell/main_window.h"
 #include "app/document/view_state.h"

@@ -3,7 +3,7 @@
 
 #include "registry.h"
 
-#include "core/plan/planner.h"
+#include "core/check/findings.h"
 #include "demo/solids.h"
 #include "formats/archive.h"
 #include "formats/machine_file.h"
@@ -54,7 +54,8 @@ inline Project row(const std::string& letters, double height_mm, const char* mac
 }
 
 inline std::shared_ptr<const Plan> plan_of(const Project& p) {
-    auto plan = Planner().plan(p);
+    Planner planner;
+    auto plan = plan_with_findings(planner, p);
     return plan ? *plan : nullptr;
 }
 

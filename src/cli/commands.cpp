@@ -1,10 +1,11 @@
 #include "cli/commands.h"
 
+#include "core/base/numbers.h"
 #include "core/base/text.h"
 #include "core/patch/stroke.h"
-#include "core/plan/bodies.h"
-#include "core/plan/orient.h"
-#include "core/plan/planner.h"
+#include "core/layers/bodies.h"
+#include "core/study/poses.h"
+#include "core/check/findings.h"
 #include "core/project/regions.h"
 #include "core/run_sheet/run_sheet.h"
 #include "core/study/aims.h"
@@ -243,7 +244,8 @@ Project open_project(const std::string& path, const std::vector<std::string>& se
 }
 
 std::shared_ptr<const Plan> make_plan(const Project& p, const std::string& path) {
-    auto plan = Planner().plan(p);
+    Planner planner;
+    auto plan = plan_with_findings(planner, p);
     if (!plan)
         throw Unusable{path, plan.error().message};
     return *plan;
@@ -531,7 +533,7 @@ int run_export(const ExportOptions& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
-        const std::vector<FilamentBody> bodies = filament_bodies(p, *plan);
+        const std::vector<FilamentBody> bodies = filament_bodies(p, *plan->table, *plan->demand, *plan);
         if (!o.threemf.empty()) {
             const auto bytes = export_3mf(p, bodies);
             if (!bytes)

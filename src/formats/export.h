@@ -1,7 +1,7 @@
 // The piece for programs that make toolpaths: one body per filament, in a 3MF or as STL files, with a shared origin.
 #pragma once
 
-#include "core/plan/bodies.h"
+#include "core/layers/bodies.h"
 
 #include <string>
 #include <utility>

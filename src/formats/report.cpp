@@ -1,6 +1,7 @@
 #include "formats/report.h"
 
 #include "formats/json.h"
+#include "core/base/numbers.h"
 #include "core/base/text.h"
 #include "formats/csv.h"
 
@@ -232,7 +233,7 @@ Json plan_report(const Project& p, const Plan& plan) {
                          {"letter", std::string(1, p.filaments[l.filament].letter)},
                          {"layer", l.layer},
                          {"mm3", l.mm3},
-                         {"g", l.g}});
+                         {"g", grams(p.filaments[static_cast<std::size_t>(l.filament)], l.mm3)}});
     Json table = Json::object();
     for (int i = 0; i < plan.filaments; ++i)
         for (int j = 0; j < plan.filaments; ++j)

@@ -1,7 +1,7 @@
 // What goes out: the plan report (JSON), and the run sheet as CSV and HTML.
 #pragma once
 
-#include "core/plan/orient.h"
+#include "core/study/poses.h"
 #include "core/study/aims.h"
 #include "core/study/fewer_supports.h"
 #include "core/study/schools.h"

@@ -1,6 +1,7 @@
 #include "formats/strip_files.h"
 
-#include "core/plan/bodies.h"
+#include "core/check/findings.h"
+#include "core/layers/bodies.h"
 #include "core/plan/planner.h"
 #include "core/run_sheet/run_sheet.h"
 #include "formats/archive.h"
@@ -12,7 +13,8 @@
 namespace vitrail {
 
 Status write_strip(const Strip& strip, const std::string& folder) {
-    const auto plan = Planner().plan(strip.project);
+    Planner planner;
+    const auto plan = plan_with_findings(planner, strip.project);
     if (!plan)
         return plan.error();
     Project project = strip.project;
@@ -22,7 +24,7 @@ Status write_strip(const Strip& strip, const std::string& folder) {
         return body.error();
     project.models = {{"strip-body.3mf", std::make_shared<std::string>(std::move(*body))}};
     project.parts[0].own_mesh = false;
-    const std::vector<FilamentBody> bodies = filament_bodies(strip.project, **plan);
+    const std::vector<FilamentBody> bodies = filament_bodies(strip.project, *(*plan)->table, *(*plan)->demand, *(*plan));
     const auto threemf = export_3mf(strip.project, bodies);
     if (!threemf)
         return threemf.error();

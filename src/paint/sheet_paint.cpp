@@ -2,6 +2,7 @@
 
 #include "formats/files.h"
 #include "paint/filament_paint.h"
+#include "core/base/numbers.h"
 
 #include <QBuffer>
 #include <QCoreApplication>

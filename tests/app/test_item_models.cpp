@@ -1,9 +1,10 @@
 #include "app/changes/changes_model.h"
 #include "app/palette/needs_view.h"
 #include "app/palette/shelf_model.h"
-#include "app/palette/shelf_store.h"
+#include "app/document/shelf_store.h"
 #include "app/piece/filaments_model.h"
 #include "app/piece/findings_panel.h"
+#include "app/parts/badge_delegate.h"
 #include "app/piece/regions_model.h"
 #include "app/document/document.h"
 
@@ -49,7 +50,7 @@ void TestItemModels::regions() {
     QCOMPARE(m.rowCount(tower), 2);
     QCOMPARE(m.rowCount(band), 0);
     QCOMPARE(band.data().toString(), QString("band 24–36 mm"));
-    QCOMPARE(band.data(RegionsModel::LetterRole).toString(), QString("C"));
+    QCOMPARE(band.data(BadgeDelegate::LetterRole).toString(), QString("C"));
     QCOMPARE(band.data(RegionsModel::PartRole).toInt(), 1);
     QCOMPARE(band.data(RegionsModel::BandRole).toInt(), 0);
     QCOMPARE(tower.data(RegionsModel::BandRole).toInt(), -1);
@@ -60,7 +61,7 @@ void TestItemModels::regions() {
     QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
     QCOMPARE(resets.count(), 0);
     QVERIFY(changed.count() > 0);
-    QCOMPARE(m.part_index(0).data(RegionsModel::LetterRole).toString(), QString("B"));
+    QCOMPARE(m.part_index(0).data(BadgeDelegate::LetterRole).toString(), QString("B"));
     d.edit("band", [](Project& p) { assign_band(p, 0, 2, 4, 'C'); });
     QCOMPARE(resets.count(), 1);
     QCOMPARE(m.rowCount(m.part_index(0)), 1);
@@ -155,7 +156,7 @@ void TestItemModels::regions_with_patches() {
     d.edit("letter", [](Project& p) { p.parts[0].patches[1].filament = 'A'; });
     QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
     QCOMPARE(resets.count(), 0);
-    QCOMPARE(m.index(1, 0, tower).data(RegionsModel::LetterRole).toString(), QString("A"));
+    QCOMPARE(m.index(1, 0, tower).data(BadgeDelegate::LetterRole).toString(), QString("A"));
     d.edit("remove", [](Project& p) { remove_patch(p.parts[0], 2); });
     QCOMPARE(m.rowCount(m.part_index(0)), 3);
     QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);

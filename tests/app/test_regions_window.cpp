@@ -1,7 +1,7 @@
 #include "app/layer_window/layer_window.h"
 #include "app/paint/painter.h"
 #include "app/piece/pose_dialog.h"
-#include "core/plan/orient.h"
+#include "core/study/poses.h"
 #include "core/project/regions.h"
 #include "formats/files.h"
 

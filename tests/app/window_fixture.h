@@ -1,7 +1,7 @@
 // What tests of the real window share: a window on a clean home, and ways to use and read it.
 #pragma once
 
-#include "app/palette/shelf_store.h"
+#include "app/document/shelf_store.h"
 #include "app/piece/piece_bench.h"
 #include "app/document/document.h"
 #include "app/shell/main_window.h"

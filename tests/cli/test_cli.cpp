@@ -24,6 +24,8 @@ private Q_SLOTS:
     void colours_of_the_file();
     void every_option_of_new();
     void plan_set_is_for_this_run_only();
+    void settings_kept_in_the_project();
+    void scale_of_a_file_in_inches();
     void summary_reads_well();
     void check_status();
     void sheets();
@@ -120,6 +122,34 @@ void TestCli::plan_set_is_for_this_run_only() {
     const double dead = json({"plan", "p.vitrail", "--json", "--set", "purge.dead_mm3=140"})["totals"]["purge_mm3"].toDouble();
     COMPARE_NEAR(dead - usual["totals"]["purge_mm3"].toDouble(), 100, 1e-6);
     QCOMPARE(*read_file(path("p.vitrail")), before);
+}
+
+void TestCli::settings_kept_in_the_project() {
+    QCOMPARE(run({"new", "p.vitrail", "--model", "base.stl", "--set", "infill=40", "--set", "layer=0.1"}).status, 0);
+    QCOMPARE(load_project(path("p.vitrail"))->settings.infill_pct, 40.0);
+    QCOMPARE(run({"set", "p.vitrail", "infill=30", "order=as-assigned"}).status, 0);
+    const auto p = load_project(path("p.vitrail"));
+    QCOMPARE(p->settings.infill_pct, 30.0);
+    QCOMPARE(p->settings.layer_mm, 0.1);
+    QVERIFY(p->settings.order == kAsAssigned);
+    QCOMPARE(run({"set", "p.vitrail", "infill=3000"}).status, 2);
+    QCOMPARE(run({"set", "p.vitrail", "infill"}).status, 2);
+    QCOMPARE(load_project(path("p.vitrail"))->settings.infill_pct, 30.0); // nothing of it was kept
+    // The sheet and the export take --set for their run.
+    QCOMPARE(run({"sheet", "p.vitrail", "--set", "layer=0.25", "--csv", "s.csv", "--html", "s.html"}).status, 0);
+    QVERIFY(read_file(path("s.html"))->find("layers 0.25 mm") != std::string::npos);
+    QCOMPARE(run({"export", "p.vitrail", "--set", "layer=0.25", "--3mf", "e.3mf"}).status, 0);
+    QCOMPARE(load_project(path("p.vitrail"))->settings.layer_mm, 0.1);
+}
+
+void TestCli::scale_of_a_file_in_inches() {
+    QVERIFY(write_file(path("inch.stl"), write_stl(solids::box(0, 0, 0, 2, 2, 1), "inch")));
+    QCOMPARE(run({"new", "p.vitrail", "--model", "inch.stl"}).status, 0);
+    QVERIFY(run({"check", "p.vitrail"}).out.contains("[unit,"));
+    QCOMPARE(run({"new", "q.vitrail", "--model", "inch.stl", "--scale", "25.4"}).status, 0);
+    QVERIFY(!run({"check", "q.vitrail"}).out.contains("[unit,"));
+    COMPARE_NEAR(json({"plan", "q.vitrail", "--json"})["layers"]["top_mm"].toDouble(), 25.4, 0.1);
+    QCOMPARE(run({"new", "q.vitrail", "--model", "inch.stl", "--scale", "0"}).status, 2);
 }
 
 void TestCli::summary_reads_well() {

@@ -145,31 +145,31 @@ void TestAfterPrint::minutes_by_contact_and_material() {
     p.settings.copies = 3;
     p.interface_filament = 'C'; // PETG comes off PLA
     auto plan = plan_of(p);
-    Cleanup c = clean_up(p, *plan);
+    Cleanup c = plan->cleanup;
     COMPARE_NEAR(c.peeled_mm2, 3 * plan->support->layout->contact_mm2, 1e-6);
     QVERIFY(c.broken_mm2 == 0 && c.dissolved_mm2 == 0 && c.soak_s == 0 && c.unreached_mm2 < 0.05 * c.peeled_mm2);
     COMPARE_NEAR(c.hand_s, 60 * c.peeled_mm2 / 100 * p.settings.release_min_cm2, 0.1 * c.hand_s);
     p.interface_filament = 0; // the same material
     p.settings.support_gap_layers = 1;
     plan = plan_of(p);
-    c = clean_up(p, *plan);
+    c = plan->cleanup;
     COMPARE_NEAR(c.hand_s, 60 * c.broken_mm2 / 100 * p.settings.same_min_cm2, 0.1 * c.hand_s);
     p.support_filament = p.interface_filament = 'B'; // soluble throughout
     plan = plan_of(p);
-    c = clean_up(p, *plan);
+    c = plan->cleanup;
     QVERIFY(c.dissolved_mm2 > 0 && c.broken_mm2 == 0);
     COMPARE_NEAR(c.dissolving_cm3, (plan->use[1].support_mm3 + plan->use[1].interface_mm3) / 1000, 1e-9);
     COMPARE_NEAR(c.soak_s, 3600 * (p.settings.soak_start_h + p.settings.soak_h_cm3 * c.dissolving_cm3), 1e-6);
     QCOMPARE(c.waters, static_cast<int>(std::ceil(c.dissolving_cm3 / p.settings.water_cm3)));
     p.settings.support = kNoSupport;
-    QCOMPARE(clean_up(p, *plan_of(p)).contact_mm2(), 0.0);
+    QCOMPARE(plan_of(p)->cleanup.contact_mm2(), 0.0);
 }
 
 void TestAfterPrint::thin_lugs_are_ready_to_snap() {
     Project p = held(shelf());
     p.parts.push_back(part("strap", solids::box(15, 4, 7, 16, 14, 10), 'A')); // 1 mm thin, hangs below the plate
     auto plan = plan_of(p);
-    const auto places = snap_places(*plan);
+    const auto places = snap_places(plan->detail.get(), plan->support.get());
     QVERIFY(!places.empty());
     for (const SnapPlace& s : places)
         QCOMPARE(s.part, 2);
@@ -182,7 +182,7 @@ void TestAfterPrint::thin_lugs_are_ready_to_snap() {
     QVERIFY(step(steps, "Cut free what is thin")->text.find("do not pull") != std::string::npos);
     p.parts[2] = part("strap", solids::box(12, 4, 7, 20, 14, 10), 'A'); // 8 mm: no strap
     plan = plan_of(p);
-    QVERIFY(snap_places(*plan).empty() && !has(*plan, "thin-lug"));
+    QVERIFY(snap_places(plan->detail.get(), plan->support.get()).empty() && !has(*plan, "thin-lug"));
 }
 
 void TestAfterPrint::findings_about_support() {
@@ -249,7 +249,7 @@ void TestAfterPrint::guide_for_each_school() {
         hand += s.hand_s;
         QVERIFY(!s.caution.empty());
     }
-    COMPARE_NEAR(hand, clean_up(p, *plan_of(p)).hand_s, 1);
+    COMPARE_NEAR(hand, plan_of(p)->cleanup.hand_s, 1);
     p.settings.support = kNoSupport;
     QVERIFY(after_print(p, *plan_of(p)).empty());
 }

@@ -1,4 +1,4 @@
-#include "core/plan/detail.h"
+#include "core/layers/detail.h"
 #include "core/patch/stroke.h"
 #include "core/project/regions.h"
 #include "formats/report.h"

@@ -1,4 +1,4 @@
-#include "core/estimate/estimate.h"
+#include "core/estimate/timeline.h"
 
 #include "support.h"
 

@@ -1,7 +1,7 @@
 #include "core/patch/stroke.h"
-#include "core/plan/bodies.h"
-#include "core/plan/patches.h"
-#include "core/plan/plate.h"
+#include "core/layers/bodies.h"
+#include "core/layers/patches.h"
+#include "core/purge/plate.h"
 #include "core/project/regions.h"
 #include "core/run_sheet/run_sheet.h"
 
@@ -130,7 +130,7 @@ void TestPaintPlan::exported_bodies_fill_the_piece() {
     const Project p = painted(seed);
     const auto plan = plan_of(p);
     double volume = 0, sliced = 0;
-    for (const FilamentBody& b : filament_bodies(p, *plan))
+    for (const FilamentBody& b : filament_bodies(p, *plan->table, *plan->demand, *plan))
         volume += volume_mm3(b.mesh);
     for (int l = 1; l <= plan->grid.count; ++l)
         sliced += area_mm2(plan->table->parts[0].layers[l - 1]) * plan->grid.thickness_mm(l);
@@ -143,7 +143,7 @@ void TestPaintPlan::painting_in_the_own_filament_changes_nothing() {
         patch.filament = 'A';
     const auto plan = plan_of(p);
     QCOMPARE(plan->totals.changes, 0);
-    const auto bodies = filament_bodies(p, *plan);
+    const auto bodies = filament_bodies(p, *plan->table, *plan->demand, *plan);
     QCOMPARE(bodies.size(), std::size_t{1});
     QVERIFY(bodies[0].mesh.triangles == p.parts[0].mesh->triangles); // not layered: it is the mesh itself
 }
@@ -274,7 +274,7 @@ void TestPaintPlan::run_sheet_says_where_things_stand() {
     p = row("AB", 4);
     p.settings.purge_to = kTower;
     const auto plan = plan_of(p);
-    const Plate plate = lay_out(p, *plan);
+    const Plate plate = plan->plate;
     QVERIFY(plate.fits && plate.towers.size() == 1);
     char tower[64];
     std::snprintf(tower, sizeof tower, "the tower at (%.0f, %.0f).", plate.towers[0].x_mm, plate.towers[0].y_mm);

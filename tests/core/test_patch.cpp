@@ -1,5 +1,5 @@
 #include "core/patch/stroke.h"
-#include "core/plan/patches.h"
+#include "core/layers/patches.h"
 #include "core/project/regions.h"
 #include "formats/ply.h"
 

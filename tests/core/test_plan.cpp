@@ -1,3 +1,4 @@
+#include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 
 #include "support.h"

@@ -1,11 +1,15 @@
-#include "core/plan/plate.h"
-#include "core/purge/landing.h"
+#include "core/purge/plate.h"
+#include "core/check/landing.h"
 #include "core/purge/place.h"
 #include "core/purge/strip.h"
 #include "core/study/purge_options.h"
 
-#include "core/estimate/estimate.h"
+#include "core/estimate/timeline.h"
+#include "core/run_sheet/run_sheet.h"
+
 #include "support.h"
+
+#include <numbers>
 
 using namespace vitrail;
 using namespace vitrail::test;
@@ -38,6 +42,7 @@ Project blocks(const char* machine = "feeder-4") {
 class TestPurgePlaces : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    void one_plate_for_everybody();
     void flows_add_up();
     void infill_takes_what_it_has_room_for();
     void peaks_keep_the_tower_small();
@@ -319,7 +324,7 @@ void TestPurgePlaces::plate_has_room() {
         Project p = row("ABC", 4);
         p.settings.copies = copies;
         const auto plan = plan_of(p);
-        const Plate plate = lay_out(p, *plan);
+        const Plate plate = plan->plate;
         QVERIFY(plate.fits);
         QCOMPARE(plate.copies.size(), static_cast<std::size_t>(copies));
         QCOMPARE(plate.towers.size(), std::size_t{1});
@@ -336,7 +341,7 @@ void TestPurgePlaces::plate_has_room() {
     }
     Project big = row("AB", 2);
     big.settings.copies = 500;
-    QVERIFY(!lay_out(big, *plan_of(big)).fits);
+    QVERIFY(!plan_of(big)->plate.fits);
 }
 
 void TestPurgePlaces::levels_by_project_filament_and_pair() {
@@ -431,9 +436,9 @@ void TestPurgePlaces::calibration_is_used_and_said() {
     pin(two, 'C', 1);
     pin(two, 'D', 1);
     const auto apart = plan_of(two);
-    QCOMPARE(apart->purge_tables.size(), std::size_t{2});
+    QCOMPARE(apart->purge_tables.tables.size(), std::size_t{2});
     QVERIFY(apart->purge_table.at(0, 1) < 150);
-    QCOMPARE(apart->purge_table.at(2, 3), apart->purge_tables[static_cast<std::size_t>(apart->table_of[1])].at(2, 3));
+    QCOMPARE(apart->purge_table.at(2, 3), apart->purge_tables.on(1).at(2, 3));
 }
 
 void TestPurgePlaces::uncertainty_by_hand() {
@@ -494,6 +499,55 @@ void TestPurgePlaces::options_are_plans() {
         COMPARE_NEAR(wasted_g(made->totals), wasted_g(o.totals), 1e-9); // what it promised
         COMPARE_NEAR(made->totals.total_s, o.totals.total_s, 1e-6);
         COMPARE_NEAR(tower_g(*made), o.tower_g, 1e-9);
+    }
+}
+
+void TestPurgePlaces::one_plate_for_everybody() {
+    // The skirt that is counted is the one that is drawn: its length is that of the line around all copies, grown.
+    Project p = stack("AB", 1);
+    p.settings.purge_to = kSkirt;
+    p.settings.skirt_loops = 1;
+    for (const int copies : {1, 2, 3, 7, 12, 21}) {
+        p.settings.copies = copies;
+        const auto plan = plan_of(p);
+        QVERIFY(plan->skirt.layers > 0);
+        double box[4] = {1e9, 1e9, -1e9, -1e9};
+        for (const Footprint& c : plan->plate.copies) {
+            box[0] = std::min(box[0], c.x_mm - c.w_mm / 2), box[1] = std::min(box[1], c.y_mm - c.d_mm / 2);
+            box[2] = std::max(box[2], c.x_mm + c.w_mm / 2), box[3] = std::max(box[3], c.y_mm + c.d_mm / 2);
+        }
+        QCOMPARE(plan->plate.copies.size(), std::size_t(copies));
+        // Never longer than around their box; shorter where the last row is not full. π·2·d for the corners.
+        const double d = p.settings.skirt_gap_mm + p.settings.line_width_mm / 2, around = 2 * (box[2] - box[0] + box[3] - box[1]) + 2 * std::numbers::pi * d;
+        QVERIFY(plan->skirt.length_mm <= around + 1e-6);
+        if (copies % plan->plate.across == 0)
+            COMPARE_NEAR(plan->skirt.length_mm, around, 1e-6);
+        QVERIFY(!plan->plate.skirt.empty());
+    }
+    // As many as the finding says do fit, and one more does not; the sheet says where they stand.
+    Project full = row("ABCD", 8);
+    full.settings.purge_to = kTower;
+    full.settings.copies = 400;
+    const auto plan = plan_of(full);
+    QVERIFY(!plan->plate.fits);
+    const Finding& f = finding(*plan, "off-bed");
+    QCOMPARE(f.fixes.size(), std::size_t{1});
+    f.fixes[0].apply(full);
+    const int most = int(full.settings.copies);
+    const auto fits = plan_of(full);
+    QVERIFY(fits->plate.fits && !has(*fits, "off-bed"));
+    const RunSheet sheet = make_run_sheet(full, *fits);
+    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const std::string& s) { return s.find(std::to_string(most) + " copies in rows of " + std::to_string(fits->plate.across)) != std::string::npos; }));
+    full.settings.copies = most + 1;
+    QVERIFY(!plan_of(full)->plate.fits);
+    // Nothing lies on anything else, or beyond the bed.
+    std::vector<Footprint> all = fits->plate.copies;
+    all.insert(all.end(), fits->plate.towers.begin(), fits->plate.towers.end());
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        QVERIFY(all[i].x_mm - all[i].w_mm / 2 >= -1e-9 && all[i].x_mm + all[i].w_mm / 2 <= full.machine.bed_x_mm + 1e-9);
+        QVERIFY(all[i].y_mm - all[i].d_mm / 2 >= -1e-9 && all[i].y_mm + all[i].d_mm / 2 <= full.machine.bed_y_mm + 1e-9);
+        for (std::size_t j = i + 1; j < all.size(); ++j)
+            QVERIFY(std::abs(all[i].x_mm - all[j].x_mm) >= (all[i].w_mm + all[j].w_mm) / 2 - 1e-9 || std::abs(all[i].y_mm - all[j].y_mm) >= (all[i].d_mm + all[j].d_mm) / 2 - 1e-9);
     }
 }
 

@@ -1,7 +1,7 @@
 #include "core/geometry/cut.h"
 #include "core/geometry/hull.h"
-#include "core/plan/bodies.h"
-#include "core/plan/orient.h"
+#include "core/layers/bodies.h"
+#include "core/study/poses.h"
 #include "core/patch/stroke.h"
 #include "core/project/regions.h"
 
@@ -35,6 +35,8 @@ private Q_SLOTS:
     void poses_have_each_direction_once();
     void bodies_of_parts_bands_and_patches();
     void exported_patches_slice_as_planned();
+    void plan_export_and_checks_agree_on_borders();
+    void a_model_in_the_wrong_unit();
 };
 
 void TestRegions::cutting_keeps_the_volume() {
@@ -263,7 +265,7 @@ void TestRegions::bodies_of_parts_bands_and_patches() {
     Project p = stack("AB", 4);
     assign_band(p, 0, 1, 2, 'C');
     const auto plan = plan_of(p);
-    const auto bodies = filament_bodies(p, *plan);
+    const auto bodies = filament_bodies(p, *plan->table, *plan->demand, *plan);
     QCOMPARE(bodies.size(), std::size_t{3});
     COMPARE_NEAR(volume_mm3(bodies[0].mesh), 300, 0.5);
     COMPARE_NEAR(volume_mm3(bodies[1].mesh), 400, 1e-2);
@@ -277,7 +279,7 @@ void TestRegions::exported_patches_slice_as_planned() {
     const PatchNumber n = add_patch(p.parts[0], "band", 'B');
     repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 4, 8, [n](PatchNumber) { return n; }); });
     const auto plan = plan_of(p);
-    const auto bodies = filament_bodies(p, *plan);
+    const auto bodies = filament_bodies(p, *plan->table, *plan->demand, *plan);
     QCOMPARE(bodies.size(), std::size_t{2});
     // Read back as parts and planned: the same grams in the same layers, and no overlap.
     Project q = stack("", 1);
@@ -292,6 +294,70 @@ void TestRegions::exported_patches_slice_as_planned() {
     }
     QVERIFY(!has(*again, "overlap"));
     QCOMPARE(again->totals.changes, plan->totals.changes);
+}
+
+void TestRegions::plan_export_and_checks_agree_on_borders() {
+    // Borders at and around the middles of layers, where rounding could tip either way; the export read back tells what it did.
+    int looked = 0;
+    for (const double first : {0.16, 0.2, 0.24, 0.3})
+        for (const double height : {0.04, 0.08, 0.1, 0.2, 0.28})
+            for (int n = 2; n < 12; ++n)
+                for (const double off : {-1e-3, -1e-7, 0.0, 1e-7, 1e-3}) {
+                    Project p = stack("A", first + 14 * height);
+                    p.settings.first_layer_mm = first;
+                    p.settings.layer_mm = height;
+                    const LayerGrid grid = make_grid(first, height, first + 14 * height);
+                    const double border = grid.middle_mm(n) + off;
+                    assign_band(p, 0, border, 1000, 'B');
+                    const auto plan = plan_of(p);
+                    QVERIFY(plan);
+                    QCOMPARE(plan->changes.size(), std::size_t{1});
+                    double lowest = 1e9;
+                    for (const FilamentBody& b : filament_bodies(p, *plan->table, *plan->demand, *plan))
+                        if (b.filament == 1)
+                            lowest = b.mesh.bounds.min.z;
+                    COMPARE_NEAR(lowest, plan->grid.bottom_mm(plan->changes[0].layer), 2e-3); // cuts may lie a µm higher
+                    QCOMPARE(int(plan->owner[0][static_cast<std::size_t>(plan->changes[0].layer) - 1]), 1);
+                    QCOMPARE(int(plan->owner[0][static_cast<std::size_t>(plan->changes[0].layer) - 2]), 0);
+                    if (std::abs(off) > 1e-4)
+                        QCOMPARE(plan->changes[0].layer, off < 0 ? n : n + 1);
+                    ++looked;
+                }
+    QCOMPARE(looked, 4 * 5 * 10 * 5);
+}
+
+void TestRegions::a_model_in_the_wrong_unit() {
+    // A 50.8 mm cube exported in inches: 2 units. With a band at half its height, and paint on its top.
+    Project p;
+    p.machine = *find_machine("hand-swap");
+    QVERIFY(add_model(p, "cube.stl", write_stl(solids::box(0, 0, 0, 2, 2, 2), "cube")));
+    p.filaments.push_back(pla('B', "#112233"));
+    p.settings.layer_mm = p.settings.first_layer_mm = 0.1;
+    assign_band(p, 0, 0, 1, 'B');
+    const PatchNumber n = patch_with(p.parts[0], 'B', "top");
+    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
+    const auto plan = plan_of(p);
+    QVERIFY(has(*plan, "unit"));
+    const Finding& f = finding(*plan, "unit");
+    QCOMPARE(f.fixes.size(), std::size_t{2}); // inches or centimetres; in metres it would not fit the printer
+    QVERIFY(f.fixes[0].label.find("inches") != std::string::npos);
+    f.fixes[0].apply(p);
+    COMPARE_NEAR(p.parts[0].mesh->bounds.max.z, 50.8, 1e-3);
+    COMPARE_NEAR(p.bands[0].z1_mm, 25.4, 1e-6);
+    QVERIFY(!has(*plan_of(p), "unit"));
+    // Kept in the file, and the model file is still the one that was read.
+    const auto back = read_archive(*write_archive(p));
+    QVERIFY(back);
+    COMPARE_NEAR(back->models[0].scale, 25.4, 1e-12);
+    COMPARE_NEAR(volume_mm3(*back->parts[0].mesh), 50.8 * 50.8 * 50.8, 1);
+    QVERIFY(!back->parts[0].own_mesh);
+    COMPARE_NEAR(patch_areas_mm2(*back->parts[0].mesh, *back->parts[0].paint, 1)[1], 50.8 * 50.8, 0.1);
+    // The other way round: a millimetre file read as inches is larger than the printer.
+    scale_model(p, 0, 25.4);
+    const Finding large = finding(*plan_of(p), "unit");
+    QVERIFY(large.message.find("more than the printer holds") != std::string::npos);
+    large.fixes[0].apply(p);
+    COMPARE_NEAR(p.parts[0].mesh->bounds.max.z, 50.8, 1e-2);
 }
 
 VITRAIL_TEST(TestRegions)

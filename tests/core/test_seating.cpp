@@ -1,5 +1,5 @@
-#include "core/changes/commands.h"
-#include "core/plan/attendance.h"
+#include "core/run/commands.h"
+#include "core/estimate/attendance.h"
 #include "core/run_sheet/run_sheet.h"
 #include "core/study/aims.h"
 
@@ -251,30 +251,27 @@ void TestSeating::trips_equal_brute_force() {
     // Windows only: the fewest moments that meet them all, by trying every set of ends.
     std::mt19937 rng(6);
     for (int round = 0; round < 200; ++round) {
-        Project p = six_on_four("A");
-        Plan plan = *plan_of(p);
-        plan.changes.clear();
-        plan.refills.clear();
+        Timeline timeline;
         const int n = 1 + static_cast<int>(rng() % 7);
         for (int i = 0; i < n; ++i) {
-            Refill r;
+            RefillTime r;
             r.earliest_s = static_cast<double>(rng() % 100) * 1000;
             r.latest_s = r.earliest_s + 1 + static_cast<double>(rng() % 30) * 1000;
-            plan.refills.push_back(r);
+            timeline.refills.push_back(r);
         }
         int best = n;
         for (int set = 1; set < 1 << n; ++set) {
             bool all = true;
-            for (const Refill& r : plan.refills) {
+            for (const RefillTime& r : timeline.refills) {
                 bool met = false;
                 for (int i = 0; i < n; ++i)
-                    met |= (set >> i & 1) && r.earliest_s <= plan.refills[static_cast<std::size_t>(i)].latest_s && plan.refills[static_cast<std::size_t>(i)].latest_s <= r.latest_s;
+                    met |= (set >> i & 1) && r.earliest_s <= timeline.refills[static_cast<std::size_t>(i)].latest_s && timeline.refills[static_cast<std::size_t>(i)].latest_s <= r.latest_s;
                 all &= met;
             }
             if (all)
                 best = std::min(best, std::popcount(static_cast<unsigned>(set)));
         }
-        QCOMPARE(attend(p, plan).trips, best);
+        QCOMPARE(attend({}, {}, timeline).trips, best);
     }
 }
 
@@ -283,17 +280,17 @@ void TestSeating::commands_are_filled_in() {
     Project p = row("AB", 1, "twin");
     const auto plan = plan_of(p);
     const Change& c = plan->changes[0];
-    QCOMPARE(command_for(p, plan->grid, c), "T" + std::to_string(c.nozzle));
+    QCOMPARE(command_for(p, plan->grid, c, c.slot), "T" + std::to_string(c.nozzle));
     p.machine.commands.tool = "T{nozzle} M6 ; {from}>{to} layer {layer} at {z} {other}";
-    QCOMPARE(command_for(p, plan->grid, c), "T" + std::to_string(c.nozzle + 1) + " M6 ; " + p.filaments[c.from].letter + ">" + p.filaments[c.to].letter + " layer 1 at 0.00 {other}");
+    QCOMPARE(command_for(p, plan->grid, c, c.slot), "T" + std::to_string(c.nozzle + 1) + " M6 ; " + p.filaments[c.from].letter + ">" + p.filaments[c.to].letter + " layer 1 at 0.00 {other}");
     Project hand = stack("AB", 1);
     const auto by_hand = plan_of(hand);
-    QCOMPARE(command_for(hand, by_hand->grid, by_hand->changes[0]), std::string("M600"));
+    QCOMPARE(command_for(hand, by_hand->grid, by_hand->changes[0], by_hand->changes[0].slot), std::string("M600"));
     hand.machine.commands.hand = "M0 {unclosed";
-    QCOMPARE(command_for(hand, by_hand->grid, by_hand->changes[0]), std::string("M0 {unclosed"));
+    QCOMPARE(command_for(hand, by_hand->grid, by_hand->changes[0], by_hand->changes[0].slot), std::string("M0 {unclosed"));
     const Project fed = six_on_four();
     const auto feeder = plan_of(fed);
-    QCOMPARE(command_for(fed, feeder->grid, feeder->changes[0]), std::string("T1"));
+    QCOMPARE(command_for(fed, feeder->grid, feeder->changes[0], feeder->changes[0].slot), std::string("T1"));
     QVERIFY(command_for(fed, feeder->grid, feeder->refills[0]).find("M0 ; put E into slot 2") == 0);
 }
 

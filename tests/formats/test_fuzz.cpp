@@ -7,6 +7,10 @@
 #include "formats/zip.h"
 
 #include "core/geometry/slice.h"
+#include "core/base/text.h"
+#include "formats/csv.h"
+#include "formats/json.h"
+
 #include "support.h"
 
 #include <QElapsedTimer>
@@ -29,6 +33,7 @@ private Q_SLOTS:
     void machine();
     void settings();
     void surface_ply();
+    void imported_and_written_back();
 };
 
 namespace {
@@ -71,10 +76,37 @@ void fuzz(const std::string& seed, int count, Read read) {
     QVERIFY2(good + bad == rounds(count) && bad > 0, "the mutations must reach the reader");
 }
 
-/// What was read must also be fit for slicing.
+/// What was read can be written back and read again, into every kind of file.
+void write_back(const Project& p) {
+    const auto archive = write_archive(p);
+    QVERIFY(archive);
+    const auto again = read_archive(*archive);
+    QVERIFY2(again, again ? "" : again.error().message.c_str());
+    QCOMPARE(again->parts.size(), p.parts.size());
+    for (std::size_t i = 0; i < p.parts.size(); ++i)
+        QCOMPARE(again->parts[i].name, p.parts[i].name);
+    QVERIFY(!json_text(machine_to_json(p.machine)).empty());
+    for (const Part& part : p.parts) {
+        QCOMPARE(csv_records(csv_field(part.name) + ",x\r\n")[0][0], part.name);
+        QVERIFY(html_escaped(part.name).find('<') == std::string::npos);
+    }
+}
+
+/// What was read must also be fit for slicing, and for being written.
 Result<Done> read_and_slice(Result<std::vector<Body>> bodies) {
     if (!bodies)
         return bodies.error();
+    std::vector<Body> named = *bodies; // as read_model() hands them on
+    for (Body& b : named)
+        b.name = one_line(b.name);
+    if (named.size() <= 20) {
+        const auto threemf = write_3mf(named);
+        bool whole = true; // the library refuses bodies without triangles
+        for (const Body& b : named)
+            whole &= !b.mesh.triangles.empty();
+        if (whole && !threemf)
+            return Error{"what was read could not be written as 3MF"};
+    }
     for (const Body& b : *bodies) {
         if (b.mesh.triangles.empty())
             continue;
@@ -169,6 +201,8 @@ void TestFuzz::archive_json() {
     for (int i = 0; i < rounds(3000); ++i) {
         const auto q = read_archive(with_mutated(seed, "project.json", rng));
         q ? ++good : ++bad;
+        if (q)
+            write_back(*q);
         if (q && q->settings.layer_mm >= 0.1 && q->settings.first_layer_mm >= 0.1)
             (void)static_cast<bool>(Planner().plan(*q)); // whatever is read must be fit for planning
     }
@@ -205,6 +239,28 @@ void TestFuzz::surface_ply() {
         (void)patch_areas_mm2(r->mesh, r->paint, 2); // what was read can be used
         return Done{};
     });
+}
+
+void TestFuzz::imported_and_written_back() {
+    // Through the whole of import, archive and back.
+    const auto fuzz_import = [](const char* name, int count, const std::function<std::string(std::mt19937&)>& bytes) {
+        std::mt19937 rng(91);
+        int good = 0;
+        for (int i = 0; i < rounds(count); ++i) {
+            Project p;
+            p.machine = *find_machine("hand-swap");
+            if (!add_model(p, name, bytes(rng)))
+                continue;
+            write_back(p);
+            ++good;
+        }
+        QVERIFY2(good > 0, name);
+    };
+    const std::string obj = "o W\xfcrfel\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nv 1 1 3\nf 4 3 2 1\nf 1 2 5\nf 2 3 5\nf 3 4 5\nf 4 1 5\ng <i>two</i>\nf 1 2 3\n", stl = ascii_box(),
+                      threemf = *write_3mf({{"=a&b", solids::box(0, 0, 0, 3, 3, 3), Srgb{1, 2, 3}}});
+    fuzz_import("x.obj", 600, [&](std::mt19937& rng) { return mutated(obj, rng); });
+    fuzz_import("x.stl", 300, [&](std::mt19937& rng) { return mutated(stl, rng); });
+    fuzz_import("x.3mf", 300, [&](std::mt19937& rng) { return with_mutated(threemf, "3D/3dmodel.model", rng); });
 }
 
 VITRAIL_TEST(TestFuzz)

@@ -1,6 +1,15 @@
 #include "formats/model.h"
 #include "formats/zip.h"
 
+#include "core/base/text.h"
+#include "core/layers/bodies.h"
+#include "core/run/commands.h"
+#include "core/run_sheet/run_sheet.h"
+#include "formats/csv.h"
+#include "formats/export.h"
+#include "formats/json.h"
+#include "formats/report.h"
+
 #include "support.h"
 
 #include <cstring>
@@ -50,6 +59,13 @@ private Q_SLOTS:
     void obj_colours_by_vertex_and_material();
     void colours_become_regions();
     void too_many_colours_are_put_together();
+    void threemf_colours_are_opaque_and_named();
+    void names_that_are_no_utf8();
+    void odd_names_go_through_every_file();
+    void no_usable_triangle_is_an_error();
+    void beyond_every_printer_is_an_error();
+    void numbers_in_files_have_a_point();
+    void reading_stops_when_told();
     void threemf_mirrored_part_is_not_inside_out();
     void the_kind_follows_from_the_content();
     void zip_bombs_and_path_tricks();
@@ -325,6 +341,133 @@ void TestModels::too_many_colours_are_put_together() {
     QVERIFY(b.palette.size() <= static_cast<std::size_t>(kMostColours));
     for (const std::uint16_t n : b.colour_of)
         QVERIFY(n >= 1 && n <= b.palette.size());
+}
+
+void TestModels::threemf_colours_are_opaque_and_named() {
+    // 3MF Core Specification 1.2.3, 4.1.1: displaycolor is #RRGGBB or #RRGGBBAA.
+    Body a{"A base", solids::box(0, 0, 0, 4, 4, 1), Srgb{0x1f, 0x3a, 0x63}};
+    a.material = "Harbour blue";
+    const auto bytes = write_3mf({a, {"B top", solids::box(0, 0, 1, 4, 4, 2), Srgb{0xf2, 0xf2, 0xea}, "Chalk"}});
+    QVERIFY(bytes);
+    std::string model;
+    const auto entries = *read_zip(*bytes);
+    for (const ZipEntry& e : entries)
+        if (e.name == "3D/3dmodel.model")
+            model = e.bytes;
+    for (std::size_t at = model.find("displaycolor=\""); at != std::string::npos; at = model.find("displaycolor=\"", at + 1)) {
+        const std::string colour = model.substr(at + 14, model.find('"', at + 14) - at - 14);
+        QVERIFY2(colour.size() == 7 || (colour.size() == 9 && QString::fromStdString(colour.substr(7)).toUpper() == "FF"), colour.c_str());
+    }
+    const auto back = read_3mf("x", *bytes);
+    QVERIFY(back);
+    QCOMPARE((*back)[0].material, std::string("Harbour blue"));
+    QCOMPARE((*back)[1].material, std::string("Chalk"));
+    QVERIFY((*back)[0].colour == (Srgb{0x1f, 0x3a, 0x63}));
+}
+
+void TestModels::names_that_are_no_utf8() {
+    const auto obj = read_model("teil.obj", "o W\xfcrfel\nv 0 0 0\nv 2 0 0\nv 0 2 0\nv 0 0 2\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n");
+    QVERIFY(obj);
+    QCOMPARE((*obj)[0].name, std::string("Würfel"));
+    Project p;
+    p.machine = *find_machine("hand-swap");
+    QVERIFY(add_model(p, "k\xf6rper.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "x")));
+    QCOMPARE(p.parts[0].name, std::string("körper"));
+    QCOMPARE(p.models[0].name, std::string("körper.stl"));
+    const auto archive = write_archive(p);
+    QVERIFY(archive);
+    QCOMPARE(read_archive(*archive)->parts[0].name, std::string("körper"));
+}
+
+void TestModels::odd_names_go_through_every_file() {
+    const std::string names[] = {"<b>bold</b> & \"quoted\" 'too'", "=1+1", "+cmd", "@x", "-5 apples", "two\nlines\ttab", std::string("nul\0inside", 10), "bell\x07", "W\xfcrfel", "日本語 \u202e", "'=already", "]]>", "{0} %s %n"};
+    for (const std::string& name : names) {
+        const std::string kept = one_line(name);
+        Project p = stack("A", 1);
+        p.name = kept;
+        p.filaments[0].name = kept;
+        std::string obj = "o " + name;
+        std::replace(obj.begin(), obj.end(), '\n', ' ');
+        QVERIFY(add_model(p, "x.obj", obj + "\nv 0 0 5\nv 2 0 5\nv 0 2 5\nv 0 0 7\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n"));
+        p.parts.back().filament = 'A';
+        p.parts.erase(p.parts.begin()); // the slab of ours has no file to be read from
+        const auto back = read_archive(*write_archive(p));
+        QVERIFY2(back, name.c_str());
+        QCOMPARE(back->name, kept);
+        QCOMPARE(back->parts[0].name, p.parts[0].name);
+        QCOMPARE(back->filaments[0].name, kept);
+        const auto plan = plan_of(p);
+        QVERIFY(plan);
+        const auto threemf = export_3mf(p, filament_bodies(p, *plan->table, *plan->demand, *plan));
+        QVERIFY2(threemf, name.c_str());
+        QCOMPARE((*read_3mf("x", *threemf))[0].material, kept);
+        QVERIFY(!Json::parse(json_text(plan_report(p, *plan))).is_discarded());
+        const std::string html = sheet_html(make_run_sheet(p, *plan));
+        QVERIFY2(html.find(html_escaped(kept)) != std::string::npos, name.c_str());
+        if (kept.find('<') != std::string::npos)
+            QVERIFY(html.find("<b>bold") == std::string::npos);
+        // A cell that begins like a formula comes back as it was, and does not begin like one in the file.
+        const std::string cell = csv_field(kept);
+        QVERIFY2(std::string("=+@").find(cell[cell[0] == '"' ? 1 : 0]) == std::string::npos, cell.c_str());
+        QCOMPARE(csv_records(cell + "\r\n")[0][0], kept);
+    }
+    QCOMPARE(csv_field("-5.25"), std::string("-5.25")); // a number stays one
+}
+
+void TestModels::no_usable_triangle_is_an_error() {
+    for (const float bad : {std::numeric_limits<float>::quiet_NaN(), std::numeric_limits<float>::infinity(), 1.0f}) {
+        Mesh m = solids::box(0, 0, 0, 3, 3, 3);
+        for (Vec3& v : m.vertices)
+            v = {bad, bad, bad};
+        Project p;
+        const Status ok = add_model(p, "x.stl", write_stl(m, "x"));
+        QVERIFY(!ok);
+        QVERIFY(ok.error().message.find("no triangle that can be used") != std::string::npos);
+        QVERIFY(p.parts.empty() && p.models.empty());
+    }
+}
+
+void TestModels::beyond_every_printer_is_an_error() {
+    const auto far = read_model("x.stl", write_stl(scaled(solids::box(0, 0, 0, 10, 10, 10), 1e5), "x"));
+    QVERIFY(!far);
+    QVERIFY(far.error().message.find("unit") != std::string::npos);
+}
+
+void TestModels::numbers_in_files_have_a_point() {
+    // The tests run under a decimal comma (scripts/test-environment); a mesh with fractions tells.
+    QVERIFY(qEnvironmentVariableIsSet("VITRAIL_PLAIN_LOCALE") || QString::asprintf("%.1f", 0.5) == "0.5");
+    const Mesh m = moved(solids::sphere(7.3, 30, 20), 0.125f, 0.0625f, 0.3f);
+    const auto back = read_3mf("x", *write_3mf({{"ball", m, {}}}));
+    QVERIFY(back);
+    COMPARE_NEAR(volume_mm3((*back)[0].mesh), volume_mm3(m), 1e-2);
+    COMPARE_NEAR((*back)[0].mesh.bounds.min.z, m.bounds.min.z, 1e-5);
+    Project p = stack("AB", 1.3);
+    p.machine.commands.hand = "Z{z}";
+    const auto plan = plan_of(p);
+    QCOMPARE(command_for(p, plan->grid, plan->changes[0], 0), std::string("Z1.20"));
+    const RunSheet sheet = make_run_sheet(p, *plan);
+    const std::string html = sheet_html(sheet), csv = sheet_csv(sheet);
+    QVERIFY(html.find("x1=\"1.0\"") != std::string::npos);
+    QVERIFY(csv.find(",1.200,") != std::string::npos);
+    QVERIFY(json_text(plan_report(p, *plan)).find("0.2") != std::string::npos);
+    QVERIFY(write_machine(p.machine).find("\"dead_mm3\": 40.0") != std::string::npos);
+}
+
+void TestModels::reading_stops_when_told() {
+    std::stop_source stop;
+    const std::string bytes = write_stl(solids::torus(10, 3, 60, 30), "x");
+    stop.request_stop();
+    for (const char* name : {"x.stl", "x.3mf"}) {
+        const auto r = read_model(name, name[2] == 's' ? bytes : *write_3mf({{"x", solids::torus(10, 3, 60, 30), {}}}), {}, {stop.get_token(), {}});
+        QVERIFY(!r);
+        QVERIFY(r.error().message.find("Stopped") == 0);
+    }
+    double last = 0;
+    QVERIFY(read_model("x.stl", bytes, {}, {{}, [&](double share) {
+                                                QVERIFY(share >= last && share <= 1);
+                                                last = share;
+                                            }}));
+    QVERIFY(last > 0.5);
 }
 
 VITRAIL_TEST(TestModels)

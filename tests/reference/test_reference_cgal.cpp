@@ -3,7 +3,7 @@
 #include "core/geometry/bvh.h"
 #include "core/geometry/hull.h"
 #include "core/geometry/prism.h"
-#include "core/plan/detail.h"
+#include "core/layers/detail.h"
 #include "core/support/layout.h"
 #include "demo/scenario.h"
 #include "formats/files.h"

@@ -3,7 +3,8 @@
 #include "app/document/document.h"
 #include "app/parts/panel.h"
 #include "app/document/study.h"
-#include "core/changes/commands.h"
+#include "core/base/numbers.h"
+#include "core/run/commands.h"
 #include "core/run_sheet/run_sheet.h"
 
 #include <QHeaderView>
@@ -99,7 +100,7 @@ void ByHandPage::show_study() {
         QString text = tr("What your toolpath program should write there:") + QStringLiteral("<table cellspacing='4'>");
         for (std::size_t i = 0; i < plan->changes.size() && i < 5; ++i) {
             const Change& c = plan->changes[i];
-            text += QStringLiteral("<tr><td>%1</td><td><code>%2</code></td></tr>").arg(c.within_layer ? tr("in layer %1").arg(c.layer) : tr("before layer %1").arg(c.layer), QString::fromStdString(command_for(p, plan->grid, c)).toHtmlEscaped());
+            text += QStringLiteral("<tr><td>%1</td><td><code>%2</code></td></tr>").arg(c.within_layer ? tr("in layer %1").arg(c.layer) : tr("before layer %1").arg(c.layer), QString::fromStdString(command_for(p, plan->grid, c, c.slot)).toHtmlEscaped());
         }
         text += QStringLiteral("</table>");
         if (plan->changes.size() > 5)

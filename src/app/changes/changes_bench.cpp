@@ -3,7 +3,7 @@
 #include "app/changes/by_hand_page.h"
 #include "app/changes/nozzles_page.h"
 #include "app/changes/order_page.h"
-#include "app/changes/suggestions_page.h"
+#include "app/parts/suggestions_page.h"
 #include "app/parts/pages.h"
 
 namespace vitrail {

@@ -1,7 +1,7 @@
 #include "app/changes/changes_model.h"
 
 #include "app/document/document.h"
-#include "core/changes/commands.h"
+#include "core/run/commands.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
 
@@ -96,7 +96,7 @@ QVariant ChangesModel::data(const QModelIndex& index, int role) const {
     case kKind: return c.kind == ChangeKind::hand ? tr("hand swap") : c.kind == ChangeKind::feeder ? tr("feeder") : tr("tool");
     case kPurge: return tr("%1 g").arg(c.purge_g, 0, 'f', 2);
     case kTime: return QStringLiteral("%1:%2").arg(int(c.time_s) / 60).arg(int(c.time_s) % 60, 2, 10, QLatin1Char('0'));
-    case kCommand: return QString::fromStdString(command_for(p, plan->grid, c));
+    case kCommand: return QString::fromStdString(command_for(p, plan->grid, c, c.slot));
     case kWhere:
         switch (c.destination) {
         case Destination::ejected: return tr("ejected");

@@ -8,6 +8,7 @@
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
 #include "app/document/study.h"
+#include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 
 #include <QHeaderView>

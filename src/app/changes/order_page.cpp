@@ -5,6 +5,7 @@
 #include "app/document/document.h"
 #include "app/parts/tables.h"
 #include "app/document/view_state.h"
+#include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
 

@@ -3,7 +3,8 @@
 #include "app/document/document.h"
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
-#include "core/plan/attendance.h"
+#include "core/base/numbers.h"
+#include "core/estimate/attendance.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
 

@@ -3,7 +3,7 @@
 #include "app/document/background.h"
 #include "app/document/file_queue.h"
 #include "app/document/plan_runner.h"
-#include "core/plan/bodies.h"
+#include "core/layers/bodies.h"
 #include "formats/export.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
@@ -254,7 +254,7 @@ void Document::export_bodies(const QString& path, bool stl) {
     if (!plan())
         return;
     files_->write([this, path, stl, project = planned_.project, plan = planned_.plan](const Disk& disk, const Progress&) -> FileQueue::Then {
-        const std::vector<FilamentBody> bodies = filament_bodies(project, *plan);
+        const std::vector<FilamentBody> bodies = filament_bodies(project, *plan->table, *plan->demand, *plan);
         Status ok = Done{};
         if (stl) {
             for (const auto& [name, bytes] : export_stl(project, bodies))

@@ -50,7 +50,7 @@ void PlanRunner::start(Project project) {
         QString error;
         const Progress report{stop, [this](double share) { Q_EMIT progress(share); }};
         const QString problem = guarded([&] {
-            if (auto plan = planner->plan(project, report))
+            if (auto plan = plan_with_findings(*planner, project, report))
                 result = *plan;
             else
                 error = QString::fromStdString(plan.error().message);

@@ -1,7 +1,7 @@
 // Plans in a thread of its own, one plan at a time, and always ends with the newest project.
 #pragma once
 
-#include "core/plan/planner.h"
+#include "core/check/findings.h"
 
 #include <QObject>
 #include <QThreadPool>

@@ -1,7 +1,7 @@
 #include "app/paint/paint_bar.h"
 
 #include "app/paint/painter.h"
-#include "app/piece/band_dialogs.h"
+#include "core/geometry/layers.h"
 #include "app/document/document.h"
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"

@@ -1,6 +1,6 @@
 #include "app/palette/shelf_dialogs.h"
 
-#include "app/palette/shelf_store.h"
+#include "app/document/shelf_store.h"
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
 

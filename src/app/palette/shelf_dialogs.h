@@ -1,7 +1,7 @@
 // Editing a filament or a spool of the shelf, and weighing a spool.
 #pragma once
 
-#include "app/piece/filament_dialog.h"
+#include "app/parts/filament_dialog.h"
 #include "core/material/shelf.h"
 
 #include <QDialog>

@@ -1,7 +1,7 @@
 #include "app/palette/shelf_model.h"
 
-#include "app/palette/shelf_store.h"
-#include "app/piece/regions_model.h"
+#include "app/document/shelf_store.h"
+#include "app/parts/badge_delegate.h"
 #include "paint/filament_paint.h"
 
 #include <QDate>
@@ -101,8 +101,8 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
             .arg(f.notes.empty() ? QString() : QStringLiteral("\n") + QString::fromStdString(f.notes));
     }
     case Qt::AccessibleTextRole: return index.column() == kName && !spool ? tr("%1, %2").arg(QString::fromStdString(f.filament.name), QString::fromLatin1(facts(f.filament.material).id)) : data(index, Qt::DisplayRole);
-    case RegionsModel::LetterRole: return spool || index.column() ? QVariant() : QVariant(QString(QChar::fromLatin1(f.filament.letter)));
-    case RegionsModel::ColourRole: return to_qcolor(f.filament.colour);
+    case BadgeDelegate::LetterRole: return spool || index.column() ? QVariant() : QVariant(QString(QChar::fromLatin1(f.filament.letter)));
+    case BadgeDelegate::ColourRole: return to_qcolor(f.filament.colour);
     case FilamentRole: return filament;
     case SpoolRole: return at;
     case ShareRole: return spool && index.column() == kLeft && spool->full_g > 0 ? QVariant(spool->left_g / spool->full_g) : QVariant();

@@ -37,17 +37,6 @@ QDialogButtonBox* ok_cancel(QDialog* d) {
 
 } // namespace
 
-double snapped_height(const LayerGrid& grid, const std::vector<double>& level_faces, double z) {
-    double best = 0;
-    for (int l = 1; l <= grid.count; ++l)
-        if (std::abs(grid.top_mm(l) - z) < std::abs(best - z))
-            best = grid.top_mm(l);
-    for (const double face : level_faces)
-        if (std::abs(face - z) < grid.height_mm)
-            best = face;
-    return best;
-}
-
 BandDialog::BandDialog(const Band& band, const LayerGrid& grid, std::vector<double> level_faces, QWidget* parent)
     : QDialog(parent), band_(band), grid_(grid), faces_(std::move(level_faces)),
       z0_(millimetres(band.z0_mm, 0, grid.height_mm, QStringLiteral("band_z0"), tr("From height"))),

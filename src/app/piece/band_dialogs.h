@@ -11,9 +11,6 @@ class QLabel;
 
 namespace vitrail {
 
-/// The nearest layer top, or a level face within a layer of `z`: that is what was meant, also where no layer ends at it.
-double snapped_height(const LayerGrid& grid, const std::vector<double>& level_faces, double z);
-
 /// Heights of a band, and where they come to lie. Snaps to layer tops and level faces on demand.
 class BandDialog : public QDialog {
     Q_OBJECT

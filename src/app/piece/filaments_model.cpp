@@ -1,6 +1,6 @@
 #include "app/piece/filaments_model.h"
 
-#include "app/piece/regions_model.h"
+#include "app/parts/badge_delegate.h"
 #include "app/document/document.h"
 #include "paint/filament_paint.h"
 
@@ -46,8 +46,8 @@ QVariant FilamentsModel::data(const QModelIndex& index, int role) const {
                 .arg(use->first_load_g, 0, 'f', 2).arg(use->length_m, 0, 'f', 2).arg(use->cost, 0, 'f', 2);
         return tr("Press %1 to give it to what is selected. Enter or double click changes it.").arg(QChar::fromLatin1(f.letter));
     case Qt::AccessibleTextRole: return tr("Filament %1: %2").arg(QChar::fromLatin1(f.letter), data(index, Qt::DisplayRole).toString());
-    case RegionsModel::LetterRole: return index.column() ? QVariant() : QVariant(QString(QChar::fromLatin1(f.letter)));
-    case RegionsModel::ColourRole: return to_qcolor(f.colour);
+    case BadgeDelegate::LetterRole: return index.column() ? QVariant() : QVariant(QString(QChar::fromLatin1(f.letter)));
+    case BadgeDelegate::ColourRole: return to_qcolor(f.colour);
     default: return {};
     }
 }

@@ -3,7 +3,7 @@
 #include "app/layer_window/layer_window.h"
 #include "app/paint/paint_bar.h"
 #include "app/paint/painter.h"
-#include "app/piece/filament_dialog.h"
+#include "app/parts/filament_dialog.h"
 #include "app/piece/filaments_model.h"
 #include "app/piece/findings_panel.h"
 #include "app/piece/regions_model.h"

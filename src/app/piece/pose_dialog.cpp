@@ -3,6 +3,7 @@
 #include "app/document/background.h"
 #include "app/document/threads.h"
 #include "app/theme/theme.h"
+#include "core/base/numbers.h"
 #include "core/project/regions.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/thumbnail.h"

@@ -1,7 +1,7 @@
 // The orientation study: the piece in every pose it can stand in, with what each costs, as pictures side by side.
 #pragma once
 
-#include "core/plan/orient.h"
+#include "core/study/poses.h"
 
 #include <QDialog>
 #include <QImage>

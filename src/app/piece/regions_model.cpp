@@ -1,6 +1,7 @@
 #include "app/piece/regions_model.h"
 
 #include "app/document/document.h"
+#include "app/parts/badge_delegate.h"
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
 
@@ -115,8 +116,8 @@ QVariant RegionsModel::data(const QModelIndex& index, int role) const {
         if (index.column() == 1)
             return tr("Walls, skins and infill of this region over its layers, all copies, times the filament's density.");
         return tr("Press a letter to give it that filament.");
-    case LetterRole: return index.column() ? QVariant() : QVariant(letter ? QString(QChar::fromLatin1(letter)) : QStringLiteral("?"));
-    case ColourRole: {
+    case BadgeDelegate::LetterRole: return index.column() ? QVariant() : QVariant(letter ? QString(QChar::fromLatin1(letter)) : QStringLiteral("?"));
+    case BadgeDelegate::ColourRole: {
         const int f = find_filament(p, letter);
         return f < 0 ? QVariant(Theme::current().line) : QVariant(to_qcolor(p.filaments[f].colour));
     }
@@ -125,35 +126,6 @@ QVariant RegionsModel::data(const QModelIndex& index, int role) const {
     case PatchRole: return row.patch;
     default: return {};
     }
-}
-
-void BadgeDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const {
-    const QString letter = index.data(RegionsModel::LetterRole).toString();
-    if (letter.isEmpty()) {
-        QStyledItemDelegate::paint(p, option, index);
-        return;
-    }
-    QStyleOptionViewItem o = option;
-    initStyleOption(&o, index);
-    o.icon = QIcon();
-    const int size = em(1.45);
-    const QRect badge(o.rect.left() + em(0.2), o.rect.center().y() - size / 2, size, size);
-    // The row as the style draws it, with the text moved to the right of the badge.
-    o.text.clear();
-    (o.widget ? o.widget->style() : QApplication::style())->drawControl(QStyle::CE_ItemViewItem, &o, p, o.widget);
-    paint_badge(*p, badge, letter.front().toLatin1(), index.data(RegionsModel::ColourRole).value<QColor>(), o.font);
-    p->setPen(Theme::current().ink);
-    p->setFont(o.font);
-    const QRect text = o.rect.adjusted(size + em(0.6), 0, -2, 0);
-    p->drawText(text, Qt::AlignVCenter | Qt::AlignLeft, o.fontMetrics.elidedText(index.data().toString(), Qt::ElideRight, text.width()));
-}
-
-QSize BadgeDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const {
-    QSize s = QStyledItemDelegate::sizeHint(option, index);
-    if (!index.data(RegionsModel::LetterRole).toString().isEmpty())
-        s.rwidth() += em(2);
-    s.setHeight(qMax(s.height(), em(1.8)));
-    return s;
 }
 
 } // namespace vitrail

@@ -1,8 +1,9 @@
 // Parts with their bands and painted patches as a tree, with the filament and the grams of each.
 #pragma once
 
+#include "app/parts/badge_delegate.h"
+
 #include <QAbstractItemModel>
-#include <QStyledItemDelegate>
 
 #include <vector>
 
@@ -13,7 +14,7 @@ class Document;
 class RegionsModel : public QAbstractItemModel {
     Q_OBJECT
 public:
-    enum Role { LetterRole = Qt::UserRole, ColourRole, PartRole, BandRole, PatchRole };
+    enum Role { PartRole = BadgeDelegate::NextRole, BandRole, PatchRole };
 
     explicit RegionsModel(Document* document, QObject* parent = nullptr);
 
@@ -40,14 +41,6 @@ private:
 
     Document* document_;
     std::vector<PartRow> rows_;
-};
-
-/// Paints the letter of the filament before the text, wherever a model gives LetterRole and ColourRole.
-class BadgeDelegate : public QStyledItemDelegate {
-public:
-    using QStyledItemDelegate::QStyledItemDelegate;
-    void paint(QPainter*, const QStyleOptionViewItem&, const QModelIndex&) const override;
-    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override;
 };
 
 } // namespace vitrail

@@ -6,7 +6,7 @@
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
 #include "app/document/view_state.h"
-#include "core/purge/landing.h"
+#include "core/check/landing.h"
 #include "core/run_sheet/run_sheet.h"
 
 #include <QCheckBox>

@@ -2,6 +2,7 @@
 
 #include "app/document/document.h"
 #include "app/theme/theme.h"
+#include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
 

@@ -6,7 +6,8 @@
 #include "app/parts/tables.h"
 #include "app/parts/settings_form.h"
 #include "app/document/study.h"
-#include "core/estimate/estimate.h"
+#include "core/base/numbers.h"
+#include "core/estimate/timeline.h"
 #include "core/run_sheet/run_sheet.h"
 
 #include <QFormLayout>

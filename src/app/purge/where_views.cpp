@@ -3,7 +3,6 @@
 #include "app/document/document.h"
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
-#include "core/plan/plate.h"
 
 #include <QHelpEvent>
 #include <QMouseEvent>
@@ -16,8 +15,6 @@ PlateView::PlateView(Document* document, QWidget* parent) : QWidget(parent), doc
     setObjectName(QStringLiteral("plate_view"));
     setAccessibleName(tr("The plate from above"));
     connect(document, &Document::plan_changed, this, [this] {
-        const auto plan = document_->plan();
-        plate_ = plan ? lay_out(document_->planned_project(), *plan) : Plate();
         update();
     });
 }
@@ -47,7 +44,7 @@ void PlateView::paintEvent(QPaintEvent*) {
     p.setPen(QPen(t.line, 1.5));
     p.drawRect(QRectF(corner, QSizeF(m.bed_x_mm * scale, m.bed_y_mm * scale)));
     const Bounds& b = plan->table->bounds;
-    for (const Footprint& copy : plate_.copies) {
+    for (const Footprint& copy : plan->plate.copies) {
         // The outline of the piece as seen from above.
         QPolygonF shape;
         for (const auto& [x, y] : plan->table->shadow)
@@ -61,15 +58,15 @@ void PlateView::paintEvent(QPaintEvent*) {
             p.drawRoundedRect(rect_of(copy, project.settings.ooze_gap_mm), 4, 4);
         }
     }
-    if (plan->skirt.layers && !plate_.copies.empty()) {
-        QRectF all;
-        for (const Footprint& copy : plate_.copies)
-            all = all.united(rect_of(copy, project.settings.skirt_gap_mm));
+    if (plan->skirt.layers) {
+        QPolygonF line;
+        for (const auto& [x, y] : plan->plate.skirt)
+            line << QPointF(corner.x() + x * scale, corner.y() + (m.bed_y_mm - y) * scale);
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(t.accent, 2));
-        p.drawRoundedRect(all, 5, 5);
+        p.drawPolygon(line);
     }
-    for (const Footprint& tower : plate_.towers) {
+    for (const Footprint& tower : plan->plate.towers) {
         p.setBrush(QBrush(t.accent, Qt::DiagCrossPattern));
         p.setPen(QPen(t.accent, 1.5));
         p.drawRect(rect_of(tower));
@@ -77,9 +74,9 @@ void PlateView::paintEvent(QPaintEvent*) {
     p.setPen(t.quiet);
     p.setFont(font_of(0.9));
     QString text = tr("%1 × %2 mm").arg(m.bed_x_mm).arg(m.bed_y_mm);
-    if (!plate_.towers.empty())
-        text += tr(" · tower %1 mm away").arg(plate_.tower_away_mm, 0, 'f', 0);
-    if (!plate_.fits) {
+    if (!plan->plate.towers.empty())
+        text += tr(" · tower %1 mm away").arg(plan->plate.tower_away_mm, 0, 'f', 0);
+    if (!plan->plate.fits) {
         text = tr("does not fit the bed");
         p.setPen(t.bad);
     }

@@ -1,7 +1,7 @@
 // Where purge goes, drawn: the plate from above, and what each layer's purge becomes.
 #pragma once
 
-#include "core/plan/plate.h"
+#include "core/plan/plan.h"
 
 #include <QWidget>
 
@@ -24,7 +24,6 @@ protected:
 
 private:
     Document* document_;
-    Plate plate_; ///< of the newest plan
 };
 
 /// What a layer's purge becomes, mm³.

@@ -4,7 +4,7 @@
 #include "app/machine/machine_editor.h"
 #include "app/machine/machine_store.h"
 #include "app/palette/palette_bench.h"
-#include "app/palette/shelf_store.h"
+#include "app/document/shelf_store.h"
 #include "app/piece/colour_dialog.h"
 #include "app/piece/piece_bench.h"
 #include "app/purge/purge_bench.h"

@@ -1,11 +1,12 @@
 #include "app/supports/schools_page.h"
 
-#include "app/palette/shelf_store.h"
+#include "app/document/shelf_store.h"
 #include "app/document/document.h"
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
 #include "app/parts/setting_edit.h"
 #include "app/document/study.h"
+#include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
 

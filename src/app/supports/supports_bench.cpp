@@ -1,6 +1,6 @@
 #include "app/supports/supports_bench.h"
 
-#include "app/changes/suggestions_page.h"
+#include "app/parts/suggestions_page.h"
 #include "app/supports/held_page.h"
 #include "app/supports/interface_page.h"
 #include "app/supports/schools_page.h"

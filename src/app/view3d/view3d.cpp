@@ -5,7 +5,6 @@
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/shaders.h"
-#include "core/after_print/cleanup.h"
 #include "core/colour/stand_out.h"
 #include "core/geometry/prism.h"
 #include "core/support/solid.h"
@@ -444,7 +443,7 @@ void View3d::find_solids() {
             return {};
         // Thin features a little thicker than they are, so that the mark lies around them.
         Builder snaps;
-        for (const SnapPlace& s : snap_places(*plan))
+        for (const SnapPlace& s : snap_places(plan->detail.get(), plan->support.get()))
             add_prism(snaps, offset(s.area, 0.12), plan->table->bed_z_mm + plan->grid.bottom_mm(s.layer) - 0.05, plan->table->bed_z_mm + plan->grid.top_mm(s.layer) + 1);
         auto data = std::make_shared<std::vector<float>>();
         std::array<int, 5> starts{};

@@ -74,14 +74,14 @@ std::vector<AfterStep> after_print(const Project& p, const Plan& plan) {
     std::vector<AfterStep> steps;
     if (!plan.support || plan.support->layout->contact_mm2 <= 0)
         return steps;
-    const Cleanup c = clean_up(p, plan);
+    const Cleanup& c = plan.cleanup;
     const Settings& s = p.settings;
     const int piece = main_filament(plan);
     const Filament& f = p.filaments[static_cast<std::size_t>(piece)];
     const auto add = [&](const char* title, std::string text, const char* caution, double hand_s = 0, double wait_s = 0) { steps.push_back({title, std::move(text), caution, hand_s, wait_s}); };
     add("Let it cool", fmt::format("Wait until the bed is below 40 \u00b0C, then take the piece off with its support on. {}", c.peeled_mm2 > 0 ? "A release material lets go best when cold." : "A warm piece bends when support is pulled."),
         "Nozzle and bed are hot (over 200 \u00b0C at the nozzle): keep your fingers out.", 0, 1200);
-    const auto snaps = snap_places(plan);
+    const auto snaps = snap_places(plan.detail.get(), plan.support.get());
     if (!snaps.empty()) {
         std::vector<int> layers;
         for (const SnapPlace& x : snaps)

@@ -1,7 +1,7 @@
 // What to do once the print is done: getting it off the bed, the support off it, and the faces clean.
 #pragma once
 
-#include "core/after_print/cleanup.h"
+#include "core/plan/plan.h"
 
 namespace vitrail {
 

@@ -2,43 +2,31 @@
 
 namespace vitrail {
 
-void list_changes(const Project& project, Plan& plan) {
-    const Machine& m = project.machine;
-    plan.changes.clear();
-    plan.first_loads.clear();
+SwitchList list_switches(const Machine& m, const LayerGrid& grid, const Sequence& sequence, const Loading& loading, const CostMatrix& purge_mm3) {
+    SwitchList out;
     std::vector<int> holds(m.nozzles.size(), -1);
     int last = -1;
-    for (int l = 1; l <= plan.grid.count; ++l) {
+    for (int l = 1; l <= grid.count; ++l) {
         bool begun = false;
-        for (const std::uint8_t f : plan.sequence.layer(l - 1)) {
-            const int nozzle = plan.loading.nozzle[f];
-            const bool first = holds[nozzle] < 0;
+        for (const std::uint8_t f : sequence.layer(static_cast<std::size_t>(l) - 1)) {
+            const int nozzle = loading.nozzle[f];
+            int& held = holds[static_cast<std::size_t>(nozzle)];
+            const bool first = held < 0;
             if (first)
-                plan.first_loads.push_back({nozzle, f, l, m.first_load_mm3, 0});
+                out.first_loads.push_back({nozzle, f, l, m.first_load_mm3});
             if (last >= 0 && last != f) {
-                Change c;
-                c.layer = l;
-                c.z_before_mm = plan.grid.bottom_mm(l);
-                c.z_after_mm = plan.grid.top_mm(l);
-                c.from = last;
-                c.to = f;
-                c.nozzle = nozzle;
-                c.within_layer = begun;
-                c.displaced = first ? f : holds[nozzle];
-                if (c.displaced == f) {
-                    c.kind = ChangeKind::tool;
-                    c.purge_mm3 = m.prime_mm3;
-                } else {
+                Switch c{l, grid.bottom_mm(l), grid.top_mm(l), last, f, ChangeKind::tool, nozzle, first ? f : held, m.prime_mm3, begun};
+                if (c.displaced != f) {
                     c.kind = m.by_hand(nozzle) ? ChangeKind::hand : ChangeKind::feeder;
-                    c.purge_mm3 = plan.purge_table.at(c.displaced, f);
+                    c.purge_mm3 = purge_mm3.at(c.displaced, f);
                 }
-                plan.changes.push_back(c);
+                out.switches.push_back(c);
             }
-            holds[nozzle] = f;
-            last = f;
+            held = last = f;
             begun = true;
         }
     }
+    return out;
 }
 
 } // namespace vitrail

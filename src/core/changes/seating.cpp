@@ -16,13 +16,13 @@ struct Jobs {
     std::vector<int> layer;
 };
 
-Jobs jobs_of(const Project& p, const Plan& plan, int head) {
+Jobs jobs_of(const Project& p, const Sequence& sequence, const Loading& loading, int head) {
     const Toolhead& t = p.machine.toolheads[static_cast<std::size_t>(head)];
     Jobs jobs;
-    for (int l = 1; l <= plan.grid.count; ++l) {
+    for (int l = 1; l <= static_cast<int>(sequence.layers()); ++l) {
         std::vector<std::uint8_t> here;
-        for (const std::uint8_t f : plan.sequence.layer(static_cast<std::size_t>(l) - 1))
-            if (p.machine.nozzles[static_cast<std::size_t>(plan.loading.nozzle[f])].toolhead == head)
+        for (const std::uint8_t f : sequence.layer(static_cast<std::size_t>(l) - 1))
+            if (p.machine.nozzles[static_cast<std::size_t>(loading.nozzle[f])].toolhead == head)
                 here.push_back(f);
         if (here.empty())
             continue;
@@ -42,9 +42,9 @@ Jobs jobs_of(const Project& p, const Plan& plan, int head) {
     return jobs;
 }
 
-void seat_feeder(const Project& p, Plan& plan, int head) {
+void seat_feeder(const Project& p, const Sequence& sequence, const Loading& loading, int head, Seating& out) {
     const Toolhead& t = p.machine.toolheads[static_cast<std::size_t>(head)];
-    const Jobs jobs = jobs_of(p, plan, head);
+    const Jobs jobs = jobs_of(p, sequence, loading, head);
     const auto layer_of = [&](int job) { return jobs.layer[static_cast<std::size_t>(job)]; };
     std::vector<SlotStay> seats = keep_needed_soonest(jobs.sets, t.slots);
     std::vector<const SlotStay*> last(static_cast<std::size_t>(t.slots), nullptr);
@@ -54,11 +54,11 @@ void seat_feeder(const Project& p, Plan& plan, int head) {
         int first = std::max(0, s.from);
         while (!(jobs.sets[static_cast<std::size_t>(first)] >> s.filament & 1))
             ++first;
-        plan.stays.push_back({plan.loading.nozzle[static_cast<std::size_t>(s.filament)], head, s.slot + 1, s.filament, layer_of(first), layer_of(s.to)});
+        out.stays.push_back({loading.nozzle[static_cast<std::size_t>(s.filament)], head, s.slot + 1, s.filament, layer_of(first), layer_of(s.to)});
         const SlotStay*& before = last[static_cast<std::size_t>(s.slot)];
         const bool at_start = s.from < 0;
         if (!at_start || p.filaments[static_cast<std::size_t>(s.filament)].free_after_h > 0) {
-            Refill r;
+            SlotRefill r;
             r.toolhead = head;
             r.slot = s.slot + 1;
             r.out = before ? before->filament : -1;
@@ -68,117 +68,84 @@ void seat_feeder(const Project& p, Plan& plan, int head) {
             r.pause = idle_from > needed - 1;
             r.earliest_layer = r.pause ? needed : idle_from;
             r.latest_layer = r.pause ? needed : needed - 1;
-            plan.refills.push_back(r);
+            out.refills.push_back(r);
         }
         before = &s;
     }
 }
 
 /// An external spool: every displacement is a swap.
-void seat_external(const Project& p, Plan& plan, int nozzle) {
+void seat_external(const Project& p, const Sequence& sequence, const Loading& loading, int nozzle, Seating& out) {
     Stay now{nozzle, p.machine.nozzles[static_cast<std::size_t>(nozzle)].toolhead, 0, -1, 0, 0};
-    for (int l = 1; l <= plan.grid.count; ++l)
-        for (const std::uint8_t f : plan.sequence.layer(static_cast<std::size_t>(l) - 1)) {
-            if (plan.loading.nozzle[f] != nozzle)
+    for (int l = 1; l <= static_cast<int>(sequence.layers()); ++l)
+        for (const std::uint8_t f : sequence.layer(static_cast<std::size_t>(l) - 1)) {
+            if (loading.nozzle[f] != nozzle)
                 continue;
             if (f != now.filament) {
                 if (now.filament >= 0)
-                    plan.stays.push_back(now);
+                    out.stays.push_back(now);
                 now.filament = f;
                 now.from_layer = l;
             }
             now.to_layer = l;
         }
     if (now.filament >= 0)
-        plan.stays.push_back(now);
+        out.stays.push_back(now);
     // Its first spool may come later, as long as it is there by its first layer.
-    const auto first = std::find_if(plan.stays.begin(), plan.stays.end(), [&](const Stay& s) { return s.nozzle == nozzle; });
-    if (first == plan.stays.end() || p.filaments[static_cast<std::size_t>(first->filament)].free_after_h <= 0)
+    const auto first = std::find_if(out.stays.begin(), out.stays.end(), [&](const Stay& s) { return s.nozzle == nozzle; });
+    if (first == out.stays.end() || p.filaments[static_cast<std::size_t>(first->filament)].free_after_h <= 0)
         return;
-    Refill r;
+    SlotRefill r;
     r.toolhead = now.toolhead;
     r.in = first->filament;
     r.pause = first->from_layer <= 1;
     r.earliest_layer = 1;
     r.latest_layer = std::max(1, first->from_layer - 1);
-    plan.refills.push_back(r);
+    out.refills.push_back(r);
 }
 
 } // namespace
 
-void seat_spools(const Project& p, Plan& plan) {
-    plan.stays.clear();
-    plan.refills.clear();
+Seating seat_spools(const Project& p, const Sequence& sequence, const Loading& loading, std::span<const Switch> switches) {
+    Seating out;
     for (std::size_t h = 0; h < p.machine.toolheads.size(); ++h)
         if (p.machine.toolheads[h].has_feeder())
-            seat_feeder(p, plan, static_cast<int>(h));
+            seat_feeder(p, sequence, loading, static_cast<int>(h), out);
     for (std::size_t n = 0; n < p.machine.nozzles.size(); ++n)
         if (p.machine.by_hand(static_cast<int>(n)))
-            seat_external(p, plan, static_cast<int>(n));
-    std::stable_sort(plan.stays.begin(), plan.stays.end(), [](const Stay& a, const Stay& b) { return a.from_layer < b.from_layer; });
-    std::stable_sort(plan.refills.begin(), plan.refills.end(), [](const Refill& a, const Refill& b) { return a.latest_layer < b.latest_layer; });
+            seat_external(p, sequence, loading, static_cast<int>(n), out);
+    std::stable_sort(out.stays.begin(), out.stays.end(), [](const Stay& a, const Stay& b) { return a.from_layer < b.from_layer; });
+    std::stable_sort(out.refills.begin(), out.refills.end(), [](const SlotRefill& a, const SlotRefill& b) { return a.latest_layer < b.latest_layer; });
     std::vector<std::vector<const Stay*>> fed(p.filaments.size()); // external spools have no slot
-    for (const Stay& s : plan.stays)
+    for (const Stay& s : out.stays)
         if (s.slot > 0)
             fed[static_cast<std::size_t>(s.filament)].push_back(&s);
-    for (Change& c : plan.changes)
+    for (const Switch& c : switches) {
+        out.slot_of.push_back(0);
         for (const Stay* s : fed[static_cast<std::size_t>(c.to)])
             if (s->from_layer <= c.layer && c.layer <= s->to_layer)
-                c.slot = s->slot;
-    for (Refill& r : plan.refills) {
+                out.slot_of.back() = s->slot;
+    }
+    for (SlotRefill& r : out.refills) {
         r.layer = r.earliest_layer;
         for (const RefillChoice& choice : p.refill_choices)
             if (choice.filament == p.filaments[static_cast<std::size_t>(r.in)].letter && choice.nth == r.nth)
                 r.layer = std::clamp(choice.layer, r.earliest_layer, r.latest_layer);
     }
-}
-
-void time_refills(const Project& p, Plan& plan) {
-    const auto starts = [&](int layer) { return plan.layers[static_cast<std::size_t>(layer) - 1].start_s; };
-    const auto ends = [&](int layer) {
-        const LayerCost& c = plan.layers[static_cast<std::size_t>(layer) - 1];
-        return c.start_s + c.print_s + c.change_s;
-    };
-    Totals& t = plan.totals;
-    t.refills = static_cast<int>(plan.refills.size());
-    t.pauses = 0;
-    for (Refill& r : plan.refills) {
-        const double free_s = p.filaments[static_cast<std::size_t>(r.in)].free_after_h * 3600;
-        // A spool that is busy elsewhere narrows the window, or makes the printer wait.
-        while (!r.pause && r.earliest_layer < r.latest_layer && ends(r.earliest_layer) <= free_s)
-            ++r.earliest_layer;
-        if (!r.pause && ends(r.latest_layer) < free_s) {
-            r.pause = true;
-            ++r.latest_layer;
-            r.earliest_layer = r.latest_layer;
-        }
-        r.layer = std::clamp(r.layer, r.earliest_layer, r.latest_layer);
-        r.earliest_s = r.pause ? std::max(starts(r.latest_layer), free_s) : std::max(starts(r.earliest_layer), free_s);
-        r.latest_s = r.pause ? r.earliest_s : ends(r.latest_layer);
-        t.attended_s += p.machine.hand.attended_s;
-        if (r.pause) {
-            ++t.pauses;
-            const double wait = std::max(0.0, free_s - starts(r.latest_layer)) + p.machine.hand.time_s + p.settings.hand_wait_s;
-            plan.layers[static_cast<std::size_t>(r.latest_layer) - 1].change_s += wait;
-            for (std::size_t l = static_cast<std::size_t>(r.latest_layer); l < plan.layers.size(); ++l)
-                plan.layers[l].start_s += wait;
-            t.change_s += wait;
-        }
-    }
-    t.spools_to_load = 0;
     Set in = 0;
-    for (const Stay& s : plan.stays) {
+    for (const Stay& s : out.stays) {
         if (in >> s.filament & 1)
             continue;
         in |= Set{1} << s.filament;
-        const bool at_start = std::none_of(plan.refills.begin(), plan.refills.end(), [&](const Refill& r) { return r.in == s.filament && r.nth == 1; });
+        const bool at_start = std::none_of(out.refills.begin(), out.refills.end(), [&](const SlotRefill& r) { return r.in == s.filament && r.nth == 1; });
         const bool there = std::any_of(p.in_machine.begin(), p.in_machine.end(), [&](const InMachine& x) {
             return x.filament == p.filaments[static_cast<std::size_t>(s.filament)].letter && x.toolhead == s.toolhead;
         });
         // What a hand swap brings is counted there.
-        const bool swapped_in = s.slot == 0 && std::any_of(plan.stays.begin(), plan.stays.end(), [&](const Stay& o) { return o.nozzle == s.nozzle && o.from_layer < s.from_layer; });
-        t.spools_to_load += at_start && !there && !swapped_in;
+        const bool swapped_in = s.slot == 0 && std::any_of(out.stays.begin(), out.stays.end(), [&](const Stay& o) { return o.nozzle == s.nozzle && o.from_layer < s.from_layer; });
+        out.spools_to_load += at_start && !there && !swapped_in;
     }
+    return out;
 }
 
 } // namespace vitrail

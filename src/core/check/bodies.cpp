@@ -1,6 +1,6 @@
 #include "core/check/checker.h"
 
-#include "core/plan/gaps.h"
+#include "core/layers/gaps.h"
 #include "core/project/regions.h"
 
 #include <algorithm>

@@ -1,8 +1,8 @@
 #include "core/check/checker.h"
 
-#include "core/plan/attendance.h"
+#include "core/estimate/attendance.h"
 #include "core/plan/planner.h"
-#include "core/purge/landing.h"
+#include "core/check/landing.h"
 
 #include <algorithm>
 
@@ -78,7 +78,6 @@ void Checker::hands_for_little() {
     Project gentler = p;
     gentler.settings.aim = kBlend;
     Planner planner(p, plan);
-    planner.leave_out_checks();
     const auto other = planner.plan(gentler);
     if (!other || (*other)->totals.hand_swaps >= now.hand_swaps)
         return;

@@ -1,6 +1,6 @@
 #include "core/check/checker.h"
 
-#include "core/after_print/cleanup.h"
+#include "core/support/cleanup.h"
 #include "core/geometry/prism.h"
 #include "core/project/regions.h"
 
@@ -211,7 +211,7 @@ void Checker::lettering() {
 void Checker::lugs() {
     if (!plan.detail)
         return;
-    const std::vector<SnapPlace> snaps = snap_places(plan);
+    const std::vector<SnapPlace> snaps = snap_places(plan.detail.get(), plan.support.get());
     for (int part = 0; part < static_cast<int>(p.parts.size()); ++part) {
         if (plan.support) {
             // What is ready to snap is known.

@@ -99,4 +99,13 @@ std::vector<Finding> find_problems(const Project& project, const Plan& plan, std
     return std::move(c.found);
 }
 
+Result<std::shared_ptr<const Plan>> plan_with_findings(Planner& planner, const Project& project, const Progress& progress) {
+    const auto made = planner.plan(project, progress, Scope::findings);
+    if (!made)
+        return made.error();
+    auto plan = std::make_shared<Plan>(**made);
+    plan->findings = find_problems(project, *plan, &plan->waived);
+    return std::shared_ptr<const Plan>(std::move(plan));
+}
+
 } // namespace vitrail

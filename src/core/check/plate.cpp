@@ -1,5 +1,7 @@
 #include "core/check/checker.h"
 
+#include "core/purge/plate.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -17,23 +19,12 @@ void Checker::bed() {
             "whole print");
         return;
     }
-    // Copies in rows with free space around each; the tower takes places off the last row.
-    const double gap = p.settings.spacing_mm;
-    const int across = static_cast<int>((m.bed_x_mm + gap) / (w + gap)), deep = static_cast<int>((m.bed_y_mm + gap) / (d + gap));
-    int places = across * deep;
-    if (plan.tower.layers > 0) {
-        const int wide = static_cast<int>(std::ceil((plan.tower.width_mm + gap) / (w + gap)));
-        const int long_ = static_cast<int>(std::ceil((plan.tower.width_mm + gap) / (d + gap)));
-        const bool beside = m.bed_x_mm - across * (w + gap) >= plan.tower.width_mm ||
-                            m.bed_y_mm - deep * (d + gap) >= plan.tower.width_mm;
-        if (!beside)
-            places -= wide * long_;
-    }
-    if (p.settings.copies > places) {
+    if (!plan.plate.fits) {
+        const int places = copies_that_fit(p, *plan.table, plan.tower);
+        const std::string who = (p.settings.copies == 1 ? std::string("The piece does") : num(p.settings.copies, 0) + " copies do") + " not fit on ";
         Finding& f = add("off-bed", Severity::error,
-                         num(p.settings.copies, 0) + " copies do not fit on " + num(m.bed_x_mm, 0) + " × " +
-                             num(m.bed_y_mm, 0) + " mm with " + mm(gap, 1) + " between them" +
-                             (plan.tower.layers ? " and the tower" : "") + "; " + std::to_string(std::max(0, places)) + " do.",
+                         who + num(m.bed_x_mm, 0) + " × " + num(m.bed_y_mm, 0) + " mm with " + mm(p.settings.spacing_mm, 1) + " between " + (p.settings.copies == 1 ? "it" : "them") +
+                             (plan.tower.layers ? " and the tower" : "") + (p.settings.copies == 1 ? "." : "; " + std::to_string(places) + " do."),
                          "whole plate");
         if (places > 0)
             f.fixes.push_back({"print " + std::to_string(places), {}, [places](Project& q) { q.settings.copies = places; }});

@@ -1,6 +1,6 @@
 #include "core/check/checker.h"
 
-#include "core/after_print/cleanup.h"
+#include "core/support/cleanup.h"
 #include "core/material/pairing.h"
 
 #include <algorithm>

@@ -20,4 +20,15 @@ int first_layer_above(const LayerGrid& g, double z_mm) {
     return std::clamp(n, 2, g.count + 1);
 }
 
+double snapped_height(const LayerGrid& grid, const std::vector<double>& level_faces, double z) {
+    double best = 0;
+    for (int l = 1; l <= grid.count; ++l)
+        if (std::abs(grid.top_mm(l) - z) < std::abs(best - z))
+            best = grid.top_mm(l);
+    for (const double face : level_faces)
+        if (std::abs(face - z) < grid.height_mm)
+            best = face;
+    return best;
+}
+
 } // namespace vitrail

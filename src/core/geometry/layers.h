@@ -1,6 +1,8 @@
 // Layer heights: which layer ends where.
 #pragma once
 
+#include <vector>
+
 namespace vitrail {
 
 /// Layers count from 1. Top of layer n: first + (n − 1)·height. Common practice, no source.
@@ -22,5 +24,8 @@ LayerGrid make_grid(double first_mm, double height_mm, double piece_mm);
 
 /// The layer whose middle is the first one above z, so that a band from z up starts with it. 1 … count + 1.
 int first_layer_above(const LayerGrid& g, double z_mm);
+
+/// The nearest layer top, or a level face within a layer of `z`: that is what was meant, also where no layer ends at it.
+double snapped_height(const LayerGrid& grid, const std::vector<double>& level_faces, double z);
 
 } // namespace vitrail

@@ -1,15 +1,20 @@
 // Project → Plan: the one pipeline.
 #pragma once
 
+#include "core/base/memory.h"
 #include "core/plan/plan.h"
-#include "core/plan/support_stage.h"
-
-#include <unordered_map>
+#include "core/support/support_stage.h"
 
 namespace vitrail {
 
+/// How much of a plan is asked for. What it costs is the same in both.
+enum class Scope {
+    costs,   ///< for comparing variants
+    findings ///< and what the checks look at: what hangs, what can be reached, fine detail, the order as assigned
+};
+
 /// Builds plans and remembers the stages that did not change: the layer table as long as meshes and layer heights
-/// stay, the demand as long as walls, skins and infill stay, how far two colours must mix as long as they stay.
+/// stay, the demand as long as walls, skins and infill stay, purge volumes as long as colours and machine stay.
 /// A change of colour or assignment never slices again. Not for use from two threads at once.
 class Planner {
 public:
@@ -17,15 +22,12 @@ public:
     /// Knows what that plan of that project knows, so that variants of it are planned without slicing again.
     Planner(const Project& project, const Plan& plan);
 
-    /// Error when there is nothing to plan or the work was stopped.
-    Result<std::shared_ptr<const Plan>> plan(const Project& project, const Progress& progress = {});
-
-    /// Plans without findings and without looking for what could become one: for comparing variants by what they cost.
-    void leave_out_checks() { checks_ = false; }
+    /// Without findings: check/findings.h has those. Error when there is nothing to plan or the work was stopped.
+    Result<std::shared_ptr<const Plan>> plan(const Project& project, const Progress& progress = {}, Scope scope = Scope::costs);
 
     /// How often the slow stages really ran, for tests and benchmarks.
-    int sliced() const { return sliced_; }
-    int measured() const { return measured_; }
+    int sliced() const { return tables_.made(); }
+    int measured() const { return demands_.made(); }
 
 private:
     struct TableKey {
@@ -44,31 +46,23 @@ private:
         DetailSettings look;
         bool operator==(const DetailKey&) const = default;
     };
-    struct DepthKey {
-        Srgb from, to;
-        double delta_e;
-        bool operator==(const DepthKey&) const = default;
+    /// The slow stages, which depend on the piece alone.
+    struct Pieces {
+        std::shared_ptr<const LayerTable> table;
+        std::shared_ptr<const Demand> demand;
+        std::shared_ptr<const SupportPlan> underside;
+        std::shared_ptr<const AccessMap> access;
+        std::shared_ptr<const Detail> detail;
     };
-    struct DepthKeyHash {
-        std::size_t operator()(const DepthKey& k) const;
-    };
-
     static TableKey table_key(const Project& p);
     static DemandKey demand_key(const Project& p, std::shared_ptr<const LayerTable> table);
-    double depth(Srgb from, Srgb to, double delta_e);
-    void purge_volumes(const Project& p, Plan& plan);
-    void purge_pairs(const Project& p, Plan& plan);
+    Result<Pieces> pieces(const Project& p, const Progress& progress, Scope scope);
 
-    TableKey table_key_;
-    std::shared_ptr<const LayerTable> table_;
-    DemandKey demand_key_;
-    std::shared_ptr<const Demand> demand_;
-    DetailKey detail_key_;
-    std::shared_ptr<const Detail> detail_;
+    Memory<TableKey, LayerTable> tables_;
+    Memory<DemandKey, Demand> demands_;
+    Memory<DetailKey, Detail> details_;
+    Memory<PurgeKey, PurgeVolumes> volumes_;
     SupportStage support_;
-    std::unordered_map<DepthKey, double, DepthKeyHash> depths_;
-    int sliced_ = 0, measured_ = 0;
-    bool checks_ = true;
 };
 
 } // namespace vitrail

@@ -1,15 +1,31 @@
-// Where purge goes: first to where it is useful, and only the rest is waste.
+// Where the purge of each change goes.
 #pragma once
 
-#include "core/plan/plan.h"
+#include "core/changes/changes.h"
+#include "core/purge/plate.h"
+#include "core/support/shares.h"
 
 namespace vitrail {
 
 /// settings.purge_infill: not at all, first (kYes), or only what a slim tower has no room for.
 inline constexpr double kPeaks = 2;
 
-/// Fills the flows and destinations of `changes`, and `tower`, `skirt` and `ooze`.
-///
+/// A part of a change's purge, and where it goes.
+struct Flow {
+    Destination where = Destination::ejected;
+    int part = -1; ///< for infill and the second piece: whose
+    double mm3 = 0;
+};
+
+struct PurgePlan {
+    Destination rest_goes_to = Destination::ejected; ///< what nothing has use for
+    std::vector<std::vector<Flow>> flows;            ///< [switch]: all of its purge
+    Tower tower;
+    Skirt skirt;
+    OozeWall ooze;
+    Plate plate;
+};
+
 /// In each layer, a change's purge goes to the infill (settings.purge_infill), then support (purge_support), then to parts that
 /// take purge, as far as each has room in that layer; changes that fewer places suit come first. The rest goes to
 /// `rest_goes_to`; what a skirt has no room for is ejected.
@@ -20,7 +36,10 @@ inline constexpr double kPeaks = 2;
 ///
 /// Infill takes purge of the same material class whose colours, old and new, do not show through the walls before it
 /// (hides_behind).
-void place_purge(const Project& project, Plan& plan);
+PurgePlan place_purge(const Project& project, const Printed& printed, std::span<const Switch> switches);
+
+/// Where most of a switch's purge goes.
+Destination main_destination(std::span<const Flow> flows, Destination otherwise);
 
 /// Whether `inside` cannot be told from its own infill behind `wall_mm` of `wall`: the colour difference of what shows, by
 /// T = 0.1^(t/TD) in linear light, stays within `delta_e`. TD: the thickness that lets 10 % through (domain's definition,

@@ -1,7 +1,8 @@
 // A strip to print for calibration: a hollow column that changes filament on its way up.
 #pragma once
 
-#include "core/plan/plan.h"
+#include "core/project/project.h"
+#include "core/purge/washout.h"
 
 namespace vitrail {
 

@@ -1,8 +1,8 @@
+#include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 
-#include "core/changes/commands.h"
+#include "core/run/commands.h"
 #include "core/material/shelf.h"
-#include "core/plan/plate.h"
 
 #include <fmt/format.h>
 
@@ -15,21 +15,32 @@ namespace vitrail {
 namespace {
 
 /// Where copies and towers stand, where there is more than the piece in the middle of the bed; empty where it does not fit.
-std::string places_on_bed(const Project& p, const Plan& plan) {
-    const Plate plate = lay_out(p, plan);
-    constexpr std::size_t kMostNamed = 9;
-    if (!plate.fits || (plate.copies.size() < 2 && plate.towers.empty()) || plate.copies.size() > kMostNamed)
+std::string places_on_bed(const Plate& plate) {
+    if (!plate.fits || (plate.copies.size() < 2 && plate.towers.empty()))
         return {};
-    const auto list = [](const std::vector<Footprint>& places) {
+    const auto at = [](const Footprint& f) { return fmt::format("({:.0f}, {:.0f})", f.x_mm, f.y_mm); };
+    const auto list = [&](const std::vector<Footprint>& places) {
         std::string text;
         for (const Footprint& f : places)
-            text += fmt::format("{}({:.0f}, {:.0f})", text.empty() ? "" : ", ", f.x_mm, f.y_mm);
+            text += (text.empty() ? "" : ", ") + at(f);
         return text;
     };
-    std::string text = "On the bed, middles in mm from its front left corner: " + std::string(plate.copies.size() > 1 ? "copies at " : "the piece at ") + list(plate.copies);
+    constexpr std::size_t kMostListed = 9;
+    const auto across = static_cast<std::size_t>(plate.across);
+    std::string where;
+    if (plate.copies.size() == 1) {
+        where = "the piece at " + at(plate.copies.front());
+    } else if (plate.copies.size() <= kMostListed) {
+        where = "copies at " + list(plate.copies);
+    } else {
+        // They stand in rows: the first and the steps say it all.
+        const Footprint &first = plate.copies.front(), &next = plate.copies[1 % across], &above = plate.copies[std::min(across, plate.copies.size() - 1)];
+        where = fmt::format("{} copies in rows of {}, the first at {}, {:.1f} mm from one to the next and {:.1f} mm from row to row", plate.copies.size(), across, at(first),
+                            next.x_mm - first.x_mm, above.y_mm - first.y_mm);
+    }
     if (!plate.towers.empty())
-        text += std::string(plate.towers.size() > 1 ? "; towers at " : "; the tower at ") + list(plate.towers);
-    return text + ".";
+        where += (plate.towers.size() > 1 ? "; towers at " : "; the tower at ") + list(plate.towers);
+    return "On the bed, middles in mm from its front left corner: " + where + ".";
 }
 
 std::vector<std::string> cautions_for(const Project& p, const Plan& plan) {
@@ -57,17 +68,6 @@ std::vector<std::string> cautions_for(const Project& p, const Plan& plan) {
 }
 
 } // namespace
-
-std::string duration(double seconds) {
-    const auto s = static_cast<long long>(std::llround(std::max(0.0, seconds)));
-    if (s >= 3600)
-        return fmt::format("{} h {:02}", s / 3600, s % 3600 / 60);
-    if (s >= 600)
-        return fmt::format("{} min", (s + 30) / 60);
-    if (s >= 60)
-        return fmt::format("{}:{:02} min", s / 60, s % 60);
-    return fmt::format("{} s", s);
-}
 
 std::string when(const LayerGrid& grid, const Change& c) {
     if (c.within_layer && c.layer == 1)
@@ -183,7 +183,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         r.preparation.push_back(fmt::format("From layer {} on the tower is {:.1f} mm wide only.", plan.tower.columns[1].from_layer, plan.tower.columns[1].width_mm));
     else if (plan.tower.columns.size() > 1)
         r.preparation.push_back(fmt::format("Beside it a second one, {:.1f} mm wide, that ends with layer {}.", plan.tower.columns[1].width_mm, plan.tower.columns[1].to_layer));
-    if (const std::string places = places_on_bed(p, plan); !places.empty())
+    if (const std::string places = places_on_bed(plan.plate); !places.empty())
         r.preparation.push_back(places);
     if (plan.skirt.layers)
         r.preparation.push_back(fmt::format("Print a skirt of {:.0f} loops, {:.1f} mm from the piece and {} layers tall: it takes the purge.", p.settings.skirt_loops, p.settings.skirt_gap_mm, plan.skirt.layers));
@@ -217,7 +217,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         s.purge_g = c.purge_g;
         s.time_s = c.time_s;
         s.attended_s = c.attended_s;
-        s.command = command_for(p, plan.grid, c);
+        s.command = command_for(p, plan.grid, c, c.slot);
         s.change = c;
         r.changes.push_back(std::move(s));
     }

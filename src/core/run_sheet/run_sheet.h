@@ -59,9 +59,6 @@ std::string when(const Refill& r);
 /// How often somebody must come, and how often at night: a sentence.
 std::string presence(const Project& project, const Plan& plan);
 
-/// "2 h 05", "12 min", "1:52 min", "40 s".
-std::string duration(double seconds);
-
 /// Where a filament sits before the start: nozzle and slot, by its place among those of the same feeder.
 struct Place {
     int toolhead = 0, nozzle = 0;

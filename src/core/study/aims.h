@@ -13,6 +13,10 @@ struct AimChoice {
     std::string reason; ///< why the filaments sit there (loading_reason)
 };
 
+/// Why the filaments sit where they do, in words: who is alone on a nozzle and what that saves, in grams of purge against the
+/// best other place for it. One sentence.
+std::string loading_reason(const Project& project, const Plan& plan);
+
 /// Spools put in, refills and swaps: what a person does for that plan.
 int handlings(const Plan& plan);
 

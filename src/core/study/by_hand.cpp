@@ -1,6 +1,6 @@
 #include "core/study/by_hand.h"
 
-#include "core/estimate/estimate.h"
+#include "core/estimate/timeline.h"
 #include "core/plan/planner.h"
 
 #include <fmt/format.h>
@@ -111,7 +111,6 @@ Result<HandStudy> study_by_hand(const Project& project, const Plan& plan, const 
         one.in_machine.clear();
     }
     Planner planner(project, plan);
-    planner.leave_out_checks();
     const auto made = planner.plan(one, {progress.stop, {}});
     if (!made)
         return made.error();

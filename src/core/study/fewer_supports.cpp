@@ -1,7 +1,7 @@
 #include "core/study/fewer_supports.h"
 
 #include "core/geometry/cut.h"
-#include "core/plan/orient.h"
+#include "core/study/poses.h"
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
 
@@ -137,7 +137,6 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
     const SupportLayout& layout = *plan.support->layout;
     const Settings& s = project.settings;
     Planner planner(project, plan);
-    planner.leave_out_checks();
     double share = 0;
     const auto cost = [](const Totals& t) { return t.purge_g + t.tower_g + t.support_g + t.interface_g; };
     const auto attempt = [&](const char* code, std::string label, std::string detail, std::string gives_up, std::function<void(Project&)> apply, bool always = false) {

@@ -1,6 +1,6 @@
 #include "core/study/purge_options.h"
 
-#include "core/estimate/estimate.h"
+#include "core/estimate/timeline.h"
 #include "core/plan/planner.h"
 #include "core/purge/place.h"
 
@@ -11,7 +11,6 @@ namespace vitrail {
 
 Result<std::vector<PurgeOption>> purge_options(const Project& project, const Plan& plan, const Progress& progress) {
     Planner planner(project, plan);
-    planner.leave_out_checks();
     std::vector<PurgeOption> out;
     out.push_back({"as it is", {}, true, plan.totals, tower_g(plan), {}});
     const auto try_it = [&](std::string label, std::string detail, std::function<void(Project&)> apply) -> Status {

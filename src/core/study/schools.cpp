@@ -57,8 +57,8 @@ void set_up(Settings& s, ComesOff how, bool throughout) {
 
 void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Filament& piece) {
     s.totals = plan.totals;
-    s.cleanup = clean_up(p, plan);
-    s.snaps = static_cast<int>(snap_places(plan).size());
+    s.cleanup = plan.cleanup;
+    s.snaps = static_cast<int>(snap_places(plan.detail.get(), plan.support.get()).size());
     s.cost = plan.totals.cost + s.cleanup.hand_s / 3600 * p.settings.attended_per_h;
     s.surface = ceiling_above(how, static_cast<int>(p.settings.support_gap_layers), static_cast<int>(p.settings.interface_layers), p.settings.interface_density_pct).text;
     if (s.snaps && how != ComesOff::dissolved)
@@ -203,7 +203,7 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
             q.settings.interface_layers = wanted.settings.interface_layers;
             q.settings.interface_below = wanted.settings.interface_below;
         };
-        const auto made = planner.plan(p, quiet);
+        const auto made = planner.plan(p, quiet, Scope::findings);
         if (!made)
             return made.error();
         const Plan& held = **made;
@@ -260,7 +260,6 @@ Result<std::vector<Tuning>> tune_interface(const Project& project, const Plan& p
     if (!plan.support)
         return rows;
     Planner planner(project, plan);
-    planner.leave_out_checks();
     const Settings& s = project.settings;
     const Filament& piece = project.filaments[static_cast<std::size_t>(main_filament(plan))];
     const int letter = find_filament(project, project.interface_filament ? project.interface_filament : project.support_filament);

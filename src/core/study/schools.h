@@ -1,7 +1,7 @@
 // Five schools of support, compared on the piece at hand.
 #pragma once
 
-#include "core/after_print/cleanup.h"
+#include "core/plan/plan.h"
 #include "core/material/shelf.h"
 
 namespace vitrail {

@@ -1,6 +1,6 @@
 #include "core/study/suggestions.h"
 
-#include "core/plan/orient.h"
+#include "core/study/poses.h"
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
 
@@ -196,7 +196,6 @@ Result<std::vector<Suggestion>> suggest(const Project& project, const Plan& plan
     if (tries.list.size() > kMostTries)
         tries.list.resize(kMostTries);
     Planner planner(project, plan);
-    planner.leave_out_checks();
     std::vector<Suggestion> out;
     const double piece_mm3 = [&] {
         double sum = 0;

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/geometry/rows.h"
-#include "core/plan/layer_table.h"
+#include "core/layers/layer_table.h"
 
 namespace vitrail {
 

@@ -1,0 +1,176 @@
+#include "app/parts/suggestions_page.h"
+
+#include "app/document/document.h"
+#include "app/parts/panel.h"
+#include "app/parts/tables.h"
+#include "app/document/study.h"
+#include "core/base/numbers.h"
+#include "core/run_sheet/run_sheet.h"
+
+#include <QCheckBox>
+#include <QHeaderView>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QTableWidget>
+
+#include <atomic>
+#include <cmath>
+
+namespace vitrail {
+
+namespace {
+
+/// "−3.2 g", "+1 min", "±0".
+QString signed_text(double d, int decimals, const QString& unit) {
+    if (std::abs(d) < 0.5 * std::pow(10.0, -decimals))
+        return QStringLiteral("±0");
+    return (d > 0 ? QStringLiteral("+") : QStringLiteral("−")) + QString::number(std::abs(d), 'f', decimals) + (unit.isEmpty() ? unit : QStringLiteral(" ") + unit);
+}
+
+/// Everything that is not the piece.
+double wasted(const Totals& t) {
+    return t.purge_g + t.tower_g + t.support_g + t.interface_g;
+}
+
+} // namespace
+
+SuggestionsPage::SuggestionsPage(Document* document, Words words, Work work, QWidget* parent)
+    : QWidget(parent), document_(document), words_(std::move(words)), table_(make_table("suggestions", tr("Suggestions"), {{tr("what")}, {tr("changes"), 4.6, true}, {tr("wasted"), 5.6, true}, {tr("by hand"), 4.6, true}, {tr("time"), 5.6, true}, {tr("gives up"), 15}})), detail_(new QLabel), empty_(new QLabel), preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
+      apply_(new QPushButton(icon(QStringLiteral("check")), tr("&Apply"))), stop_(new QPushButton(tr("Stop"))), poses_(new QCheckBox(tr("other &poses too"))), bar_(new QProgressBar) {
+    auto* panel = new Panel(words_.title);
+    bar_->setRange(0, 100);
+    bar_->setMaximumWidth(em(12));
+    bar_->setAccessibleName(tr("Working suggestions out"));
+    poses_->setObjectName(QStringLiteral("with_poses"));
+    poses_->setToolTip(tr("Plans every pose the piece can stand in, which slices it again for each: takes a while."));
+    for (QWidget* w : std::initializer_list<QWidget*>{bar_, stop_, poses_})
+        panel->add_to_heading(w);
+    auto* note = new QLabel(words_.note);
+    note->setObjectName(QStringLiteral("quiet"));
+    note->setWordWrap(true);
+    panel->body()->addWidget(note);
+    panel->body()->addWidget(table_, 1);
+    empty_->setObjectName(QStringLiteral("quiet"));
+    empty_->setAlignment(Qt::AlignCenter);
+    empty_->setWordWrap(true);
+    panel->body()->addWidget(empty_, 1);
+    detail_->setObjectName(QStringLiteral("suggestion_detail"));
+    detail_->setWordWrap(true);
+    panel->body()->addWidget(detail_);
+    auto* row = new QHBoxLayout;
+    preview_->setObjectName(QStringLiteral("preview_suggestion"));
+    preview_->setCheckable(true);
+    preview_->setToolTip(tr("Shows the plan as it would be, everywhere in the window; nothing is changed yet"));
+    apply_->setObjectName(QStringLiteral("apply_suggestion"));
+    row->addWidget(preview_);
+    row->addWidget(apply_);
+    row->addStretch();
+    panel->body()->addLayout(row);
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(0, 0, 0, 0);
+    all->addWidget(panel);
+
+    auto with_poses = std::make_shared<std::atomic<bool>>(false);
+    study_ = new Study(document, this, [this, with_poses, work = std::move(work)](const Project& project, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
+        auto result = std::make_shared<Result<std::vector<Suggestion>>>(work(project, *plan, *with_poses, progress));
+        return [this, result] {
+            list_ = *result ? **result : std::vector<Suggestion>{};
+            fill();
+        };
+    });
+    connect(poses_, &QCheckBox::toggled, this, [this, with_poses](bool on) {
+        *with_poses = on;
+        study_->start_anew();
+    });
+    connect(stop_, &QPushButton::clicked, study_, &Study::cancel);
+    connect(study_, &Study::progress, this, [this](double share) { bar_->setValue(static_cast<int>(share * 100)); });
+    connect(study_, &Study::running_changed, this, [this](bool on) {
+        bar_->setVisible(on);
+        stop_->setVisible(on);
+        bar_->setValue(0);
+        if (on)
+            empty_->setText(tr("Working it out…"));
+    });
+    bar_->hide();
+    stop_->hide();
+    connect(study_, &Study::outdated, this, [this] {
+        list_.clear();
+        fill();
+    });
+    connect(document, &Document::preview_changed, this, [this](const QString& what) {
+        const QSignalBlocker quiet(preview_);
+        preview_->setChecked(!what.isEmpty());
+    });
+    connect(table_, &QTableWidget::currentCellChanged, this, [this] {
+        document_->end_preview();
+        show_current();
+    });
+    connect(preview_, &QPushButton::toggled, this, [this](bool on) {
+        const Suggestion* s = current();
+        if (!on || !s || !s->plan)
+            return document_->end_preview();
+        Project p = document_->project();
+        s->apply(p);
+        document_->preview(std::move(p), s->plan, QString::fromStdString(s->label));
+    });
+    connect(apply_, &QPushButton::clicked, this, [this] {
+        if (const Suggestion* s = current(); s && s->apply) {
+            const auto apply = s->apply;
+            document_->edit(QString::fromStdString(s->label), apply);
+        }
+    });
+    fill();
+}
+
+void SuggestionsPage::hideEvent(QHideEvent* e) {
+    document_->end_preview();
+    QWidget::hideEvent(e);
+}
+
+const Suggestion* SuggestionsPage::current() const {
+    const int r = table_->currentRow();
+    return r >= 0 && r < static_cast<int>(list_.size()) ? &list_[static_cast<std::size_t>(r)] : nullptr;
+}
+
+void SuggestionsPage::fill() {
+    {
+        const QSignalBlocker quiet(table_);
+        table_->setRowCount(static_cast<int>(list_.size()));
+        for (std::size_t i = 0; i < list_.size(); ++i) {
+            const Suggestion& s = list_[i];
+            const Totals &b = s.before, &a = s.after;
+            const double minutes = (a.total_s - b.total_s) / 60;
+            set_row(table_, static_cast<int>(i), {QString::fromStdString(s.label),
+                                     signed_text(a.changes - b.changes, 0, {}),
+                                     signed_text(wasted(a) - wasted(b), 1, tr("g")),
+                                     signed_text(a.hand_swaps + a.refills - b.hand_swaps - b.refills, 0, {}),
+                                     signed_text(minutes, 0, tr("min")),
+                                     s.only_told           ? tr("so already")
+                                     : !s.gives_up.empty() ? QString::fromStdString(s.gives_up)
+                                     : s.loss_mm3 > 0.5 ? tr("%1 mm³ recoloured").arg(s.loss_mm3, 0, 'f', 0)
+                                                        : tr("nothing")}, QString::fromStdString(s.detail));
+        }
+        if (!list_.empty())
+            table_->selectRow(0);
+    }
+    const bool any = !list_.empty();
+    table_->horizontalHeaderItem(2)->setToolTip(tr("Purge, tower, support and interface"));
+    table_->setVisible(any);
+    detail_->setVisible(any);
+    empty_->setVisible(!any);
+    empty_->setText(study_->running() || document_->planning() ? tr("Working it out…") : document_->plan() ? words_.nothing : words_.no_plan);
+    show_current();
+}
+
+void SuggestionsPage::show_current() {
+    const Suggestion* s = current();
+    preview_->setEnabled(s && s->plan);
+    apply_->setEnabled(s && s->apply && !s->only_told);
+    detail_->setText(!s ? QString()
+                        : tr("%1. Now %2 changes, %3 g and %4; then %5 changes, %6 g and %7.")
+                              .arg(QString::fromStdString(s->detail)).arg(s->before.changes).arg(wasted(s->before), 0, 'f', 1).arg(QString::fromStdString(duration(s->before.total_s)))
+                              .arg(s->after.changes).arg(wasted(s->after), 0, 'f', 1).arg(QString::fromStdString(duration(s->after.total_s))));
+}
+
+} // namespace vitrail

@@ -1,0 +1,52 @@
+#include "core/check/landing.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+
+namespace vitrail {
+
+Landing landing_of(const Project& p, const Plan& plan, const PairUse& u) {
+    Landing out;
+    const auto change = std::find_if(plan.changes.begin(), plan.changes.end(), [&](const Change& c) { return c.displaced == u.from && c.to == u.to; });
+    if (change == plan.changes.end())
+        return out;
+    out.change = static_cast<int>(change - plan.changes.begin());
+    out.layer = change->layer;
+    const auto l = static_cast<std::size_t>(change->layer) - 1;
+    const Srgb from = p.filaments[static_cast<std::size_t>(u.from)].colour, to = p.filaments[static_cast<std::size_t>(u.to)].colour;
+    out.first = to_srgb(washed_colour(u.washout, from, to, u.mm3));
+    out.delta_e = u.left_delta_e;
+    out.dirty_mm3 = std::max(0.0, u.clean_mm3 - u.mm3);
+    out.dirty_mm = out.dirty_mm3 / (p.settings.line_width_mm * plan.grid.thickness_mm(out.layer));
+    for (std::size_t i = 0; i < p.parts.size(); ++i) {
+        const Volume& v = plan.demand->parts[i][l];
+        if (plan.owner[i][l] == u.to && v.total() > 1e-9 && !p.parts[i].takes_purge) {
+            out.part = static_cast<int>(i);
+            out.face = v.wall_mm3 > 1e-9 ? "walls" : v.skin_mm3 > 1e-9 ? "top and bottom skin" : "infill";
+            return out;
+        }
+    }
+    for (std::size_t i = 0; i < p.parts.size(); ++i)
+        for (std::size_t k = 0; k < p.parts[i].patches.size(); ++k)
+            if (find_filament(p, p.parts[i].patches[k].filament) == u.to && plan.demand->patches[i][k].mm3[l] > 1e-9) {
+                out.part = static_cast<int>(i);
+                out.patch = static_cast<int>(k) + 1;
+                out.face = "painted surface";
+                return out;
+            }
+    return out;
+}
+
+std::string describe(const Project& p, const Landing& x) {
+    if (x.part < 0)
+        return {};
+    const Part& part = p.parts[static_cast<std::size_t>(x.part)];
+    const std::string whose = x.patch > 0 ? "\u201c" + part.patches[static_cast<std::size_t>(x.patch) - 1].name + "\u201d on \u201c" + part.name + "\u201d" : "\u201c" + part.name + "\u201d";
+    if (x.dirty_mm3 <= 0)
+        return fmt::format("the {} of {} in layer {} start clean", x.face, whose, x.layer);
+    const std::string length = x.dirty_mm < 10000 ? fmt::format("{:.0f} mm", x.dirty_mm) : fmt::format("{:.1f} m", x.dirty_mm / 1000);
+    return fmt::format("the {} of {} in layer {}: the first {} of line start in {}, \u0394E {:.1f} off", x.face, whose, x.layer, length, to_hex(x.first), x.delta_e);
+}
+
+} // namespace vitrail

@@ -1,0 +1,144 @@
+#include "core/layers/detail.h"
+
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <atomic>
+#include <cmath>
+#include <numbers>
+
+namespace vitrail {
+
+namespace {
+
+/// Rounding of outlines and offsets, mm: a stroke exactly as wide as asked for must pass.
+constexpr double kSlack_mm = 0.012;
+constexpr double kSmooth_units = 10;
+
+/// Pieces (outer rings with their holes) of at least that area.
+Paths larger_than(const Paths& area, double mm2) {
+    Paths out;
+    if (area.empty())
+        return out;
+    ClipperLib::Clipper c;
+    c.AddPaths(area, ClipperLib::ptSubject, true);
+    ClipperLib::PolyTree tree;
+    c.Execute(ClipperLib::ctUnion, tree, ClipperLib::pftNonZero, ClipperLib::pftNonZero);
+    std::vector<const ClipperLib::PolyNode*> outer(tree.Childs.begin(), tree.Childs.end());
+    for (std::size_t i = 0; i < outer.size(); ++i) {
+        Paths piece{outer[i]->Contour};
+        for (const ClipperLib::PolyNode* hole : outer[i]->Childs) {
+            piece.push_back(hole->Contour);
+            outer.insert(outer.end(), hole->Childs.begin(), hole->Childs.end());
+        }
+        if (area_mm2(piece) >= mm2)
+            out.insert(out.end(), piece.begin(), piece.end());
+    }
+    return out;
+}
+
+} // namespace
+
+DetailSettings detail_settings(const Settings& s) {
+    return {s.check_thin_share_pct < 100, s.check_stroke_mm > 0 ? s.check_stroke_mm : s.line_width_mm, s.line_width_mm,
+            s.check_lug_lines * s.line_width_mm, s.check_overhang_deg};
+}
+
+Paths lost_by_opening(const Paths& area, double width_mm) {
+    const double r = width_mm / 2 - kSlack_mm;
+    if (area.empty() || r <= 0)
+        return {};
+    const Paths kept = offset(offset(area, -r), r + kSlack_mm / 2);
+    return larger_than(subtract(area, kept), width_mm * width_mm / 2);
+}
+
+Paths lost_by_closing(const Paths& area, double width_mm) {
+    const double r = width_mm / 2 - kSlack_mm;
+    if (area.empty() || r <= 0)
+        return {};
+    const Paths closed = offset(offset(area, r), -r - kSlack_mm / 2);
+    return larger_than(subtract(closed, area), width_mm * width_mm / 2);
+}
+
+double thickness_mm(const Paths& strip) {
+    const double around = perimeter_mm(strip);
+    return around > 0 ? 2 * area_mm2(strip) / around : 0;
+}
+
+Paths overhang_of(const Paths& layer, const Paths& below, double thickness, double overhang_deg) {
+    return subtract(layer, offset(below, thickness * std::tan(overhang_deg * std::numbers::pi / 180) + kSlack_mm));
+}
+
+Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const Demand& demand, const DetailSettings& s, const Progress& progress) {
+    const int count = table.grid.count, parts = static_cast<int>(table.parts.size());
+    auto detail = std::make_shared<Detail>();
+    detail->parts.assign(static_cast<std::size_t>(parts), std::vector<LayerDetail>(static_cast<std::size_t>(count)));
+    const auto whole = [&](int l) -> const Paths& { return whole_layer(table, l + 1); };
+    // Runs of equal layers are looked at once: prisms are common where letters are.
+    const auto same_as_before = [&](int l) {
+        if (l < 2 || whole(l) != whole(l - 1) || whole(l - 1) != whole(l - 2))
+            return false;
+        for (int p = 0; p < parts; ++p) {
+            if (table.parts[p].layers[l] != table.parts[p].layers[l - 1])
+                return false;
+            for (const PatchDemand& patch : demand.patches[p])
+                if (patch.layers[l] != patch.layers[l - 1])
+                    return false;
+        }
+        return true;
+    };
+    std::atomic<int> done = 0;
+    std::vector<char> repeats(static_cast<std::size_t>(count), 0);
+    tbb::parallel_for(0, count, [&](int l) {
+        if (progress.stopped() || (repeats[l] = same_as_before(l)))
+            return;
+        const double w = s.stroke_mm, line = s.line_width_mm;
+        Paths air;
+        if (l > 0)
+            air = overhang_of(whole(l), whole(l - 1), table.grid.thickness_mm(l + 1), s.overhang_deg);
+        for (int p = 0; p < parts; ++p) {
+            Paths area = table.parts[p].layers[l];
+            if (area.empty())
+                continue;
+            LayerDetail& d = detail->parts[p][l];
+            d.part_mm2 = area_mm2(area);
+            ClipperLib::CleanPolygons(area, kSmooth_units);
+            // All that is thinner than two lines; mostly there is nothing.
+            const Paths thin = lost_by_opening(area, std::max(2 * line, w));
+            if (!thin.empty()) {
+                d.strokes = lost_by_opening(area, w);
+                d.strokes_mm2 = area_mm2(d.strokes);
+                d.walls = larger_than(subtract(thin, offset(d.strokes, kSlack_mm)), 4 * line * line);
+                d.thinnest_wall_mm = thickness_mm(d.walls);
+            }
+            for (const PatchDemand& patch : demand.patches[p]) {
+                const Paths lost = lost_by_opening(patch.layers[l], w);
+                d.strokes.insert(d.strokes.end(), lost.begin(), lost.end());
+                d.strokes_mm2 += area_mm2(lost);
+            }
+            // Gaps that another part fills are none.
+            const Paths gaps = lost_by_closing(area, w);
+            if (!gaps.empty()) {
+                d.gaps = larger_than(subtract(gaps, whole(l)), w * w / 2);
+                d.gaps_mm2 = area_mm2(d.gaps);
+            }
+            if (!air.empty()) {
+                const Paths mine = intersect(area, air);
+                if (area_mm2(mine) > w * w) {
+                    const Paths lug = lost_by_opening(whole(l), s.lug_mm);
+                    d.lugs = larger_than(intersect(lug, mine), w * w);
+                }
+            }
+        }
+        progress.at(double(++done) / count);
+    });
+    if (progress.stopped())
+        return Error{"Stopped before the details were looked at."};
+    for (int l = 1; l < count; ++l)
+        if (repeats[l])
+            for (int p = 0; p < parts; ++p)
+                detail->parts[p][l] = detail->parts[p][l - 1];
+    return std::shared_ptr<const Detail>(std::move(detail));
+}
+
+} // namespace vitrail

@@ -1,0 +1,49 @@
+// Fine detail by layer: strokes and gaps too narrow to print, walls between one line and two, thin features over air.
+#pragma once
+
+#include "core/layers/demand.h"
+
+namespace vitrail {
+
+/// What make_detail depends on, besides the layers.
+struct DetailSettings {
+    bool wanted = true;
+    double stroke_mm = 0.4;      ///< narrowest that prints
+    double line_width_mm = 0.4;
+    double lug_mm = 1.6;         ///< thinner features count as lugs
+    double overhang_deg = 50;    ///< from the vertical
+    bool operator==(const DetailSettings&) const = default;
+};
+DetailSettings detail_settings(const Settings& s);
+
+/// A layer of one part.
+struct LayerDetail {
+    Paths strokes, gaps;     ///< what is lost, µm; gaps are of the whole piece and filed under the part around them
+    Paths walls;             ///< between one line and two
+    Paths lugs;              ///< thin and without anything below: support will touch them
+    double strokes_mm2 = 0, gaps_mm2 = 0, part_mm2 = 0;
+    double thinnest_wall_mm = 0; ///< of `walls`; 0: none
+};
+
+struct Detail {
+    std::vector<std::vector<LayerDetail>> parts; ///< [part][layer − 1]
+};
+
+/// What an opening (shrink, then grow) of the given width takes away: strokes narrower than `width_mm`. Pieces smaller
+/// than half a square of that width are corners, not strokes, and are left out.
+Paths lost_by_opening(const Paths& area, double width_mm);
+
+/// Closing (grow, then shrink) instead: gaps narrower than `width_mm`.
+Paths lost_by_closing(const Paths& area, double width_mm);
+
+/// Mean thickness of a long thin area: twice its area over its outline.
+double thickness_mm(const Paths& strip);
+
+/// Of the layer's area, what overhangs: it minus the layer below grown by thickness · tan(overhang).
+Paths overhang_of(const Paths& layer, const Paths& below, double thickness, double overhang_deg);
+
+/// Long: takes Progress. Layers with the outline of the one before are not looked at twice.
+Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const Demand& demand, const DetailSettings& settings,
+                                                  const Progress& progress = {});
+
+} // namespace vitrail

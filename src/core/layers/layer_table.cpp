@@ -1,0 +1,170 @@
+#include "core/layers/layer_table.h"
+
+#include "core/layers/gaps.h"
+#include "core/layers/misfits.h"
+
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <cmath>
+
+namespace vitrail {
+
+namespace {
+
+/// Thinner overlaps and gaps than this are rounding of neighbours, mm.
+constexpr double kTouch_mm = 0.005;
+/// Parts nearer than this touch, mm.
+constexpr double kContact_mm = 0.05;
+
+std::vector<Box> layer_boxes(const PartLayers& p) {
+    std::vector<Box> boxes(p.layers.size());
+    tbb::parallel_for(std::size_t{0}, boxes.size(), [&](std::size_t l) { boxes[l] = box_of(p.layers[l]); });
+    return boxes;
+}
+
+/// Takes from the earlier part what the later one claims. Returns the overlap, if it is more than rounding.
+void settle_overlap(LayerTable& t, std::vector<std::vector<Box>>& boxes, int i, int j) {
+    const int count = t.grid.count;
+    std::vector<double> mm3(count, 0), wide(count, 0);
+    std::vector<IntPoint> where(count, IntPoint(0, 0));
+    tbb::parallel_for(0, count, [&](int l) {
+        Paths& mine = t.parts[i].layers[l];
+        const Paths& theirs = t.parts[j].layers[l];
+        if (!boxes[i][l].meets(boxes[j][l]))
+            return;
+        const Paths both = intersect(mine, theirs);
+        if (both.empty())
+            return;
+        mine = subtract(mine, theirs);
+        boxes[i][l] = box_of(mine);
+        const double area = area_mm2(both);
+        if (area < perimeter_mm(both) * kTouch_mm)
+            return;
+        wide[l] = 2 * area / perimeter_mm(both);
+        mm3[l] = area * t.grid.thickness_mm(l + 1);
+        const Box b = box_of(both);
+        where[l] = IntPoint((b.left + b.right) / 2, (b.top + b.bottom) / 2);
+    });
+    Overlap o;
+    o.first_part = i;
+    o.second_part = j;
+    for (int l = 0; l < count; ++l) {
+        if (mm3[l] <= 0)
+            continue;
+        if (!o.from_layer) {
+            o.from_layer = l + 1;
+            o.x_mm = double(where[l].X) / kUnitsPerMm;
+            o.y_mm = double(where[l].Y) / kUnitsPerMm;
+        }
+        o.to_layer = l + 1;
+        o.widest_mm = std::max(o.widest_mm, wide[l]);
+        o.mm3 += mm3[l];
+    }
+    if (o.mm3 > 0)
+        t.overlaps.push_back(o);
+}
+
+bool touch(const LayerTable& t, const std::vector<std::vector<Box>>& boxes, int i, int j, int l) {
+    const auto upon = [&](int a, int la, int b, int lb) {
+        if (la < 0 || lb < 0 || la >= t.grid.count || lb >= t.grid.count || !boxes[a][la].meets(boxes[b][lb]))
+            return false;
+        const Paths shared = intersect(t.parts[a].layers[la], t.parts[b].layers[lb]);
+        return area_mm2(shared) > perimeter_mm(shared) * kTouch_mm;
+    };
+    if (upon(i, l - 1, j, l) || upon(j, l - 1, i, l))
+        return true;
+    if (!grown(boxes[i][l], kContact_mm).meets(boxes[j][l]))
+        return false;
+    return !intersect(offset(t.parts[i].layers[l], kContact_mm), t.parts[j].layers[l]).empty();
+}
+
+void find_contact(LayerTable& t, const std::vector<std::vector<Box>>& boxes, int i, int j) {
+    int first = -1, last = -1;
+    for (int l = 0; l < t.grid.count && first < 0; ++l)
+        if (touch(t, boxes, i, j, l))
+            first = l;
+    if (first < 0)
+        return;
+    for (int l = t.grid.count - 1; l >= first && last < 0; --l)
+        if (touch(t, boxes, i, j, l))
+            last = l;
+    t.contacts.push_back({i, j, first + 1, last + 1});
+}
+
+bool near(const Bounds& a, const Bounds& b) {
+    const float d = static_cast<float>(kContact_mm);
+    return a.min.x <= b.max.x + d && b.min.x <= a.max.x + d && a.min.y <= b.max.y + d && b.min.y <= a.max.y + d;
+}
+
+} // namespace
+
+Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& project, const Progress& progress) {
+    auto t = std::make_shared<LayerTable>();
+    t->bounds = bounds(project);
+    if (t->bounds.empty())
+        return Error{"There is nothing to slice: the piece has no triangles. Add a model file first."};
+    t->bed_z_mm = t->bounds.min.z;
+    t->grid = make_grid(project.settings.first_layer_mm, project.settings.layer_mm, double(t->bounds.max.z) - t->bounds.min.z);
+    constexpr int kMostLayers = 30000;
+    if (t->grid.count > kMostLayers)
+        return Error{"The piece would take " + std::to_string(t->grid.count) +
+                     " layers, more than Vitrail plans for. Check the unit of the model, or use thicker layers."};
+    const int n = static_cast<int>(project.parts.size());
+    t->parts.resize(n);
+    for (int i = 0; i < n; ++i) {
+        const Progress part{progress.stop, [&](double share) { progress.at((i + share) / n); }};
+        auto slices = slice(*project.parts[i].mesh, t->grid, t->bed_z_mm, part);
+        if (!slices)
+            return slices.error();
+        t->parts[i] = {std::move(slices->layers), slices->check};
+    }
+    std::vector<std::vector<Box>> boxes;
+    for (const PartLayers& p : t->parts)
+        boxes.push_back(layer_boxes(p));
+    t->misfits = find_misfits(project, *t);
+    // Later parts first, so that what a part loses is not counted twice.
+    for (int i = 0; i < n; ++i)
+        for (int j = n - 1; j > i; --j)
+            if (near(project.parts[i].mesh->bounds, project.parts[j].mesh->bounds)) {
+                if (progress.stopped())
+                    return Error{"Stopped before the slicing was done."};
+                settle_overlap(*t, boxes, i, j);
+            }
+    for (int i = 0; i < n; ++i)
+        for (int j = i + 1; j < n; ++j)
+            if (near(project.parts[i].mesh->bounds, project.parts[j].mesh->bounds)) {
+                if (progress.stopped())
+                    return Error{"Stopped before the slicing was done."};
+                find_contact(*t, boxes, i, j);
+            }
+    t->gaps = find_gaps(project, *t);
+    if (n > 1) {
+        t->united.resize(static_cast<std::size_t>(t->grid.count));
+        tbb::parallel_for(std::size_t{0}, t->united.size(), [&](std::size_t l) {
+            Paths all;
+            for (const PartLayers& p : t->parts)
+                all.insert(all.end(), p.layers[l].begin(), p.layers[l].end());
+            t->united[l] = filled(all);
+        });
+    }
+    t->foot = whole_layer(*t, 1);
+    std::vector<std::pair<double, double>> seen;
+    for (const PartLayers& part : t->parts)
+        for (const Paths& layer : part.layers) {
+            for (const Path& ring : layer)
+                for (const IntPoint& q : ring)
+                    seen.emplace_back(static_cast<double>(q.X) / kUnitsPerMm, static_cast<double>(q.Y) / kUnitsPerMm);
+            if (seen.size() > 100000) // keep it small on the way
+                seen = convex_outline(std::move(seen));
+        }
+    t->shadow = convex_outline(std::move(seen));
+    return std::shared_ptr<const LayerTable>(std::move(t));
+}
+
+const Paths& whole_layer(const LayerTable& t, int layer) {
+    const auto l = static_cast<std::size_t>(layer) - 1;
+    return t.united.empty() ? t.parts.front().layers[l] : t.united[l];
+}
+
+} // namespace vitrail

@@ -1,0 +1,122 @@
+#include "core/support/support_stage.h"
+
+#include "core/support/bridging.h"
+
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+
+namespace vitrail {
+
+namespace {
+
+/// Support below what needs holding, and its sizes. Error: stopped.
+Status lay_out(const LayerTable& table, const SupportRules& rules, SupportPlan& out, const Progress& progress) {
+    if (!out.beside) {
+        auto beside = space_beside(*out.piece, rules.beside_mm, progress);
+        if (!beside)
+            return beside.error();
+        out.beside = std::make_shared<const std::vector<Rows>>(std::move(*beside));
+    }
+    if (!out.blocked) {
+        auto blocked = blocked_space(*out.piece, *out.beside, rules.gap_layers, progress);
+        if (!blocked)
+            return blocked.error();
+        out.blocked = std::make_shared<const std::vector<Rows>>(std::move(*blocked));
+    }
+    auto layout = lay_out_support(table.grid, *out.piece, *out.overhangs, *out.blocked, rules, {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
+    if (!layout)
+        return layout.error();
+    out.body.resize(layout->body.size());
+    out.interface.resize(layout->body.size());
+    tbb::parallel_for(std::size_t{0}, out.body.size(), [&](std::size_t i) {
+        out.body[i] = size_of(layout->body[i]);
+        out.interface[i] = size_of(layout->interface[i]);
+    });
+    out.layout = std::make_shared<const SupportLayout>(std::move(*layout));
+    return Done{};
+}
+
+} // namespace
+
+OverhangRules overhang_rules(const Project& p) {
+    return {p.settings.support_angle_deg, p.settings.support_bridge_mm * bridged_share(p), p.settings.support_least_mm2};
+}
+
+SupportRules support_rules(const Settings& s) {
+    SupportRules r;
+    r.kind = s.support == kTree ? SupportKind::tree : SupportKind::columns;
+    r.on_piece = s.support_on_piece == kYes;
+    r.beside_mm = s.support_beside_mm;
+    r.gap_layers = static_cast<int>(s.support_gap_layers);
+    r.interface_layers = static_cast<int>(s.interface_layers);
+    r.interface_below = static_cast<int>(s.interface_below);
+    r.align_layers = static_cast<int>(s.interface_align);
+    r.least_face_mm2 = s.interface_least_mm2;
+    return r;
+}
+
+SupportStage::Key SupportStage::key_of(const Project& p, std::shared_ptr<const LayerTable> table) {
+    Key key{std::move(table), overhang_rules(p), {}, p.settings.support != kNoSupport, {}};
+    if (key.wanted)
+        key.rules = support_rules(p.settings);
+    for (const Part& part : p.parts)
+        key.paints.push_back(part.support_paint);
+    return key;
+}
+
+void SupportStage::know(const Project& p, const std::shared_ptr<const LayerTable>& table, std::shared_ptr<const SupportPlan> made, std::shared_ptr<const AccessMap> map) {
+    if (made)
+        made_.put(key_of(p, table), std::move(made));
+    if (map)
+        maps_.put(MapKey{table, map->tool_mm}, map);
+}
+
+Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
+    made_.drop([&](const auto& e) { return e.key.table != table; });
+    Key key = key_of(p, table);
+    return made_.get(key, [&] { return make(p, *table, key, progress); });
+}
+
+/// From whatever of earlier layouts still holds.
+Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Project& p, const LayerTable& table, const Key& key, const Progress& progress) const {
+    auto out = std::make_shared<SupportPlan>();
+    for (const auto& e : made_.entries()) {
+        out->piece = e.value->piece;
+        if (e.key.overhangs == key.overhangs)
+            out->found = e.value->found;
+        if (e.key.wanted && e.key.rules.beside_mm == key.rules.beside_mm) {
+            out->beside = e.value->beside;
+            if (e.key.rules.gap_layers == key.rules.gap_layers)
+                out->blocked = e.value->blocked;
+        }
+        if (e.key.overhangs == key.overhangs && e.key.paints == key.paints)
+            out->overhangs = e.value->overhangs;
+    }
+    if (!out->piece) {
+        auto piece = piece_rows(table, progress);
+        if (!piece)
+            return piece.error();
+        out->piece = std::make_shared<const std::vector<Rows>>(std::move(*piece));
+    }
+    if (!out->found) {
+        auto found = find_overhangs(table, *out->piece, key.overhangs, {progress.stop, [&](double share) { progress.at(0.4 * share); }});
+        if (!found)
+            return found.error();
+        out->found = std::make_shared<const std::vector<Overhang>>(std::move(*found));
+    }
+    if (!out->overhangs) {
+        const SupportWishes wishes = wishes_of(p.parts, table);
+        out->overhangs = wishes.hold.empty() ? out->found : std::make_shared<const std::vector<Overhang>>(with_wishes(table.grid, *out->piece, *out->found, wishes, key.overhangs));
+    }
+    if (key.wanted)
+        if (const Status ok = lay_out(table, key.rules, *out, progress); !ok)
+            return ok.error();
+    return std::shared_ptr<const SupportPlan>(std::move(out));
+}
+
+Result<std::shared_ptr<const AccessMap>> SupportStage::access(const Project& p, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
+    return maps_.get({table, p.settings.tool_mm}, [&] { return map_access(*table, p.settings.tool_mm, progress); });
+}
+
+} // namespace vitrail
