@@ -44,6 +44,7 @@ void bench_painting(Table& table);
 void bench_poses(Table& table);
 void bench_nozzles(Table& table);
 void bench_supports(Table& table);
+void bench_big_pieces(Table& table);
 void bench_window(Table& table);
 
 /// Slices the big mesh in a process of its own and prints its peak memory in MB.

@@ -8,6 +8,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QSettings>
+#include <QTimer>
 #include <QTranslator>
 
 #include <cstdlib>
@@ -49,6 +50,8 @@ int main(int argc, char** argv) {
             if (!window.document()->project().parts.empty())
                 std::quick_exit(0); // what is measured ends here
         });
+    else if (parser.isSet(exit_at_first_frame)) // without OpenGL: once there is a plan to show
+        QObject::connect(window.document(), &Document::plan_changed, &app, [] { QTimer::singleShot(0, qApp, &QApplication::quit); });
     window.offer_recovery();
     return QApplication::exec();
 }

@@ -278,12 +278,17 @@ Project project_from_json(const JsonReader& r) {
         if (!is_rotation(p.pose))
             throw JsonMisfit{r.where() + ".pose is no rotation"};
     }
+    const Json& settings = r.has("settings") ? r.raw()["settings"] : Json::object();
+    if (!settings.is_object())
+        throw JsonMisfit{r.where() + ".settings must be an object"};
+    if (settings.contains(kRetiredOverhang) && settings[kRetiredOverhang].is_number() && settings.value("support.angle", 50.0) == 50) {
+        const Status ok = set_setting(p.settings, kRetiredOverhang, settings[kRetiredOverhang].dump());
+        if (!ok)
+            throw JsonMisfit{r.where() + ".settings: " + ok.error().message};
+    }
     if (r.has("settings"))
         for (const SettingInfo& s : all_settings()) {
-            const Json& settings = r.raw()["settings"];
-            if (!settings.is_object())
-                throw JsonMisfit{r.where() + ".settings must be an object"};
-            if (!settings.contains(s.key))
+            if (!settings.contains(s.key) || (std::string_view(s.key) == "support.angle" && settings.contains(kRetiredOverhang) && settings[s.key] == 50))
                 continue;
             const Json& v = settings[s.key];
             const Status ok = set_setting(p.settings, s.key, v.is_string() ? v.get<std::string>() : v.dump());
@@ -393,6 +398,7 @@ std::vector<ArchiveFile> archive_files(const Project& p) {
                          if (p.as_read)
                              if (const Result<Json> before = parse_json(*p.as_read))
                                  json = laid_over(*before, json);
+                         json["settings"].erase(kRetiredOverhang);
                          return std::make_shared<const std::string>(json_text(json) + "\n");
                      }});
     const auto kept = [&](const std::string& name, const std::shared_ptr<const std::string>& bytes) { files.push_back({name, {bytes}, [bytes] { return bytes; }}); };

@@ -60,7 +60,7 @@ void TestRecovery::killed_session_is_offered_and_restored() {
     app.start(VITRAIL_APP, {f.fileName()});
     QVERIFY(app.waitForStarted());
     QTRY_COMPARE_WITH_TIMEOUT(copies().size(), 1, 20000);
-    QTest::qWait(200);
+    QTRY_VERIFY(QFile::exists(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery/" + copies().front() + "/index.json")); // whole
     ::kill(pid_t(app.processId()), SIGKILL);
     QVERIFY(app.waitForFinished());
 

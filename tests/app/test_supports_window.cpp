@@ -289,7 +289,7 @@ void TestSupportsWindow::support_is_seen_in_the_piece() {
     // The support appears once it has been worked out, and goes with the action.
     const QImage bare = [&] {
         action->trigger();
-        QTest::qWait(100);
+        QCoreApplication::processEvents();
         QImage i = piece()->grabFramebuffer();
         action->trigger();
         return i;

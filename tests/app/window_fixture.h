@@ -34,6 +34,7 @@ void in_next_dialog(F act) {
     timer->setObjectName("next_dialog");
     QObject::connect(timer, &QTimer::timeout, timer, [timer, act] {
         if (auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget())) {
+            timer->setObjectName({}); // it came
             timer->deleteLater();
             timer->stop();
             act(dialog);
@@ -61,8 +62,10 @@ public:
         QVERIFY(QTest::qWaitForWindowActive(window_.get()));
     }
     void end() {
-        qDeleteAll(qApp->findChildren<QTimer*>("next_dialog")); // of a dialog that never came
+        const auto never_came = qApp->findChildren<QTimer*>("next_dialog");
+        qDeleteAll(never_came);
         window_.reset();
+        QVERIFY2(never_came.isEmpty(), "a dialog that was waited for never came");
     }
     void wait_for_plan() {
         QTRY_VERIFY_WITH_TIMEOUT(!window_->document()->planning() && !window_->document()->busy_with_files(), 30000);

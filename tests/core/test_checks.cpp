@@ -79,9 +79,6 @@ void TestChecks::opening_against_exact_shapes() {
     COMPARE_NEAR(area_mm2(lost_by_closing(slit, 0.4)), 1.5, 0.05);
     QVERIFY(lost_by_closing(subtract(rectangle(0, 0, 10, 10), rectangle(2, 5, 8, 5.5)), 0.4).empty());
     COMPARE_NEAR(thickness_mm(rectangle(0, 0, 50, 0.7)), 0.7, 0.02);
-    // Overhang of a layer: its area minus the layer below grown by h·tan θ (here 0.2·tan 45° = 0.2).
-    COMPARE_NEAR(area_mm2(overhang_of(rectangle(0, 0, 10, 10), rectangle(0, 0, 9, 10), 0.2, 45)), 8, 0.15);
-    QVERIFY(overhang_of(rectangle(0, 0, 10, 10), rectangle(0.19, 0.19, 9.81, 9.81), 0.2, 45).empty());
 }
 
 void TestChecks::thin_stroke() {

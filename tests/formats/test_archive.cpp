@@ -64,6 +64,7 @@ std::string json_of(const std::string& archive) {
 class TestArchive : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    void the_angle_of_old();
     void round_trip_keeps_everything();
     void contents_as_in_the_contract();
     void unknown_keys_and_files_survive();
@@ -326,6 +327,33 @@ void TestArchive::surfaces_that_do_not_fit_are_refused() {
     refused([](Json& j) { j["pose"] = Json::array({2, 0, 0, 0, 1, 0, 0, 0, 1}); }, "rotation");
     refused([](Json& j) { j["pose"] = Json::array({1, 0}); }, "nine numbers");
     refused([](Json& j) { j["filaments"][0]["kept_dry"] = "yes"; }, "true or false");
+}
+
+void TestArchive::the_angle_of_old() {
+    // The checks had an overhang angle of their own, check.overhang; where only that was changed, it is what counts.
+    Project p;
+    p.machine = *find_machine("feeder-4");
+    QVERIFY(add_model(p, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));
+    const auto with = [&](double check, double support) {
+        auto entries = *read_zip(*write_archive(p));
+        for (ZipEntry& e : entries)
+            if (e.name == "project.json") {
+                Json j = Json::parse(e.bytes);
+                j["settings"]["check.overhang"] = check;
+                j["settings"]["support.angle"] = support;
+                e.bytes = j.dump();
+            }
+        return *read_archive(*write_zip(entries));
+    };
+    QCOMPARE(with(40, 50).settings.support_angle_deg, 40.0);
+    QCOMPARE(with(50, 60).settings.support_angle_deg, 60.0);
+    QCOMPARE(with(40, 60).settings.support_angle_deg, 60.0);
+    Project q = with(40, 50);
+    q.settings.support_angle_deg = 50; // changed back and kept
+    QCOMPARE(read_archive(*write_archive(q))->settings.support_angle_deg, 50.0);
+    Settings s;
+    QVERIFY(set_setting(s, "check.overhang", "35")); // the command line knows it too
+    QCOMPARE(s.support_angle_deg, 35.0);
 }
 
 VITRAIL_TEST(TestArchive)

@@ -13,7 +13,7 @@ constexpr std::size_t kMostSpots = 200;
 } // namespace
 
 void Checker::overhanging_colour() {
-    const double steepest = -std::sin(p.settings.check_overhang_deg * std::numbers::pi / 180);
+    const double steepest = -std::sin(p.settings.support_angle_deg * std::numbers::pi / 180);
     const double bed = bed_z() + plan.grid.first_mm / 2;
     for (int i = 0; i < static_cast<int>(p.parts.size()); ++i) {
         const Part& part = p.parts[i];
@@ -38,7 +38,7 @@ void Checker::overhanging_colour() {
                 continue;
             Finding& f = add("support-on-show", Severity::warning,
                              num(over[n], 0) + " mm² of the patch \u201c" + patch.name + "\u201d on " + quoted(i) + " overhang by more than " +
-                                 num(p.settings.check_overhang_deg, 0) + "°: support would touch and scar the painted face. Turn the piece, or paint less of it.",
+                                 num(p.settings.support_angle_deg, 0) + "°: support would touch and scar the painted face. Turn the piece, or paint less of it.",
                              "patch " + patch.name, spots[n].front().layer, {i});
             f.spots = spots[n];
         }

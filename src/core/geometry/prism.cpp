@@ -13,6 +13,13 @@ void Builder::add(Vec3 a, Vec3 b, Vec3 c) {
     triangles.push_back({n, n + 1, n + 2});
 }
 
+void Builder::add(const Builder& other) {
+    const auto n = static_cast<std::uint32_t>(vertices.size());
+    vertices.insert(vertices.end(), other.vertices.begin(), other.vertices.end());
+    for (const Triangle& t : other.triangles)
+        triangles.push_back({n + t[0], n + t[1], n + t[2]});
+}
+
 namespace {
 
 cInt cross(const IntPoint& a, const IntPoint& b, const IntPoint& c) {
@@ -64,10 +71,11 @@ void bridge(Path& outer, const Path& hole) {
 }
 
 void clip_ears(Path p, std::vector<std::array<IntPoint, 3>>& out) {
+    std::size_t begin = 0; // where the last ear was: the next one is seldom far
     while (p.size() > 3) {
         bool found = false;
-        for (std::size_t i = 0; i < p.size() && !found; ++i) {
-            const std::size_t n = p.size();
+        for (std::size_t k = 0; k < p.size() && !found; ++k) {
+            const std::size_t n = p.size(), i = (begin + k) % n;
             const IntPoint a = p[(i + n - 1) % n], b = p[i], c = p[(i + 1) % n];
             const cInt turn = cross(a, b, c);
             if (turn < 0 || (turn == 0 && !(a == c) && (b.X - a.X) * (b.X - c.X) + (b.Y - a.Y) * (b.Y - c.Y) < 0))
@@ -84,6 +92,7 @@ void clip_ears(Path p, std::vector<std::array<IntPoint, 3>>& out) {
             if (turn > 0)
                 out.push_back({a, b, c});
             p.erase(p.begin() + static_cast<std::ptrdiff_t>(i));
+            begin = i > 0 ? i - 1 : 0;
             found = true;
         }
         if (!found)
@@ -112,25 +121,33 @@ void add_node(const ClipperLib::PolyNode& node, std::vector<std::array<IntPoint,
 
 } // namespace
 
-std::vector<std::array<IntPoint, 3>> triangulated(const Paths& outline) {
+/// Rings with their holes, every point on one ring only.
+static void simple_tree(const Paths& outline, bool keep_corners, ClipperLib::PolyTree& tree) {
     ClipperLib::Clipper c;
     c.StrictlySimple(true);
-    c.PreserveCollinear(true);
+    c.PreserveCollinear(keep_corners);
     c.AddPaths(outline, ClipperLib::ptSubject, true);
-    ClipperLib::PolyTree tree;
     c.Execute(ClipperLib::ctUnion, tree, ClipperLib::pftPositive, ClipperLib::pftPositive);
+}
+
+static std::vector<std::array<IntPoint, 3>> triangles_of(const ClipperLib::PolyTree& tree) {
     std::vector<std::array<IntPoint, 3>> out;
     for (const ClipperLib::PolyNode* outer : tree.Childs)
         add_node(*outer, out);
     return out;
 }
 
+std::vector<std::array<IntPoint, 3>> triangulated(const Paths& outline) {
+    ClipperLib::PolyTree tree;
+    simple_tree(outline, true, tree);
+    return triangles_of(tree);
+}
+
 Paths strictly_simple(const Paths& outline) {
-    ClipperLib::Clipper c;
-    c.StrictlySimple(true);
-    c.AddPaths(outline, ClipperLib::ptSubject, true);
+    ClipperLib::PolyTree tree;
+    simple_tree(outline, false, tree);
     Paths clean;
-    c.Execute(ClipperLib::ctUnion, clean, ClipperLib::pftPositive, ClipperLib::pftPositive);
+    ClipperLib::PolyTreeToPaths(tree, clean);
     return clean;
 }
 
@@ -154,9 +171,14 @@ void add_walls(Builder& b, const Paths& outline, double z0, double s0, double z1
 }
 
 void add_loft(Builder& b, const Paths& outline, double z0, double s0, double z1, double s1) {
-    const Paths clean = strictly_simple(outline);
-    add_cap(b, clean, z1, s1, true);
-    add_cap(b, clean, z0, s0, false);
+    ClipperLib::PolyTree tree;
+    simple_tree(outline, false, tree);
+    for (const auto& t : triangles_of(tree)) { // both ends alike
+        b.add(raised(t[0], s1, z1), raised(t[1], s1, z1), raised(t[2], s1, z1));
+        b.add(raised(t[0], s0, z0), raised(t[2], s0, z0), raised(t[1], s0, z0));
+    }
+    Paths clean;
+    ClipperLib::PolyTreeToPaths(tree, clean);
     add_walls(b, clean, z0, s0, z1, s1);
 }
 

@@ -11,6 +11,7 @@ struct Builder {
     std::vector<Vec3> vertices;
     std::vector<Triangle> triangles;
     void add(Vec3 a, Vec3 b, Vec3 c);
+    void add(const Builder& other);
     Mesh build() const { return build_mesh(vertices, triangles); }
 };
 

@@ -3,50 +3,65 @@
 #include "core/geometry/cut.h"
 #include "core/geometry/prism.h"
 
+#include <tbb/parallel_for.h>
+
 #include <algorithm>
 
 namespace vitrail {
 
 namespace {
 
-void add_layers(const Project& p, const LayerTable& table, const Demand& demand, const Shares& shares, int part, std::vector<Builder>& out) {
-    const LayerGrid& grid = table.grid;
-    const std::vector<std::uint8_t>& own = shares.owner[static_cast<std::size_t>(part)];
-    const std::vector<PatchDemand>& patches = demand.patches[part];
-    const double bed = table.bed_z_mm;
-    // Per filament, a stack that grows as long as the outline stays the same.
-    struct Stack {
-        Paths outline;
-        int from = 0;
-    };
-    std::vector<Stack> stacks(static_cast<std::size_t>(shares.filaments));
-    const auto close = [&](int f, int layer) {
-        Stack& s = stacks[f];
-        if (!s.outline.empty())
-            add_prism(out[f], s.outline, bed + grid.bottom_mm(s.from), bed + grid.bottom_mm(layer));
-        s.outline.clear();
-    };
-    for (int l = 1; l <= grid.count; ++l) {
-        std::vector<Paths> now(stacks.size());
-        Paths rest = table.parts[part].layers[l - 1];
-        for (std::size_t k = 0; k < patches.size(); ++k) {
-            const int painted = find_filament(p, p.parts[part].patches[k].filament);
-            const Paths& area = patches[k].layers[l - 1];
-            if (painted < 0 || painted == own[l - 1] || area.empty())
-                continue;
-            now[painted] = now[painted].empty() ? area : unite(now[painted], area);
-            rest = subtract(rest, area);
-        }
-        now[own[l - 1]] = rest;
-        for (int f = 0; f < shares.filaments; ++f) {
-            if (now[f] == stacks[f].outline)
-                continue;
-            close(f, l);
-            stacks[f] = {std::move(now[f]), l};
-        }
+/// Points that a straight line passes by at most that are left out of what is exported, mm: nothing that slicing could show.
+constexpr double kIdle_mm = 0.002;
+
+/// What each filament prints of a part in a layer.
+std::vector<Paths> by_filament(const Project& p, const LayerTable& table, const Demand& demand, const Shares& shares, std::size_t part, std::size_t l) {
+    std::vector<Paths> out(static_cast<std::size_t>(shares.filaments));
+    const int own = shares.owner[part][l];
+    Paths rest = table.parts[part].layers[l];
+    for (std::size_t k = 0; k < demand.patches[part].size(); ++k) {
+        const int painted = find_filament(p, p.parts[part].patches[k].filament);
+        const Paths& area = demand.patches[part][k].layers[l];
+        if (painted < 0 || painted == own || area.empty())
+            continue;
+        Paths& mine = out[static_cast<std::size_t>(painted)];
+        mine = mine.empty() ? area : unite(mine, area);
+        rest = subtract(rest, area);
     }
+    out[static_cast<std::size_t>(own)] = std::move(rest);
+    for (Paths& area : out)
+        for (Path& ring : area)
+            ring = without_idle_points(ring, kIdle_mm);
+    return out;
+}
+
+/// Layers of one filament with the same outline.
+struct Stack {
+    int filament = 0, from = 0, to = 0;
+    Paths outline;
+};
+
+void add_layers(const Project& p, const LayerTable& table, const Demand& demand, const Shares& shares, std::size_t part, std::vector<Builder>& out) {
+    const LayerGrid& grid = table.grid;
+    std::vector<std::vector<Paths>> layers(static_cast<std::size_t>(grid.count));
+    tbb::parallel_for(std::size_t{0}, layers.size(), [&](std::size_t l) { layers[l] = by_filament(p, table, demand, shares, part, l); });
+    std::vector<Stack> stacks;
     for (int f = 0; f < shares.filaments; ++f)
-        close(f, grid.count + 1);
+        for (int l = 1; l <= grid.count; ++l) {
+            Paths& area = layers[static_cast<std::size_t>(l) - 1][static_cast<std::size_t>(f)];
+            if (area.empty())
+                continue;
+            if (!stacks.empty() && stacks.back().filament == f && stacks.back().to == l - 1 && stacks.back().outline == area)
+                stacks.back().to = l;
+            else
+                stacks.push_back({f, l, l, std::move(area)});
+        }
+    std::vector<Builder> prisms(stacks.size());
+    tbb::parallel_for(std::size_t{0}, stacks.size(), [&](std::size_t i) {
+        add_prism(prisms[i], stacks[i].outline, table.bed_z_mm + grid.bottom_mm(stacks[i].from), table.bed_z_mm + grid.top_mm(stacks[i].to));
+    });
+    for (std::size_t i = 0; i < stacks.size(); ++i)
+        out[static_cast<std::size_t>(stacks[i].filament)].add(prisms[i]);
 }
 
 } // namespace
@@ -60,7 +75,7 @@ std::vector<FilamentBody> filament_bodies(const Project& p, const LayerTable& ta
         const std::vector<std::uint8_t>& own = shares.owner[static_cast<std::size_t>(part)];
         const bool painted = std::any_of(x.patches.begin(), x.patches.end(), [&](const Patch& q) { return q.filament && q.filament != x.filament; });
         if (painted) {
-            add_layers(p, table, demand, shares, part, layered);
+            add_layers(p, table, demand, shares, static_cast<std::size_t>(part), layered);
             continue;
         }
         std::vector<double> planes;

@@ -41,6 +41,20 @@ std::vector<Paths> common_to(const std::vector<Paths>& layers, int n, int step) 
     return out;
 }
 
+/// Behind the walls of an outline.
+struct Inside {
+    Paths area;
+    double full_mm2 = 0, mm2 = 0; ///< of the outline, of the area
+};
+Inside inside_of(Paths outline, double walls_mm) {
+    Inside in;
+    in.full_mm2 = area_mm2(outline);
+    ClipperLib::CleanPolygons(outline, kSmooth_units);
+    in.area = walls_mm > 0 ? offset(outline, -walls_mm) : std::move(outline);
+    in.mm2 = std::min(in.full_mm2, area_mm2(in.area));
+    return in;
+}
+
 } // namespace
 
 Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const std::vector<Part>& of, const Settings& s, const Progress& progress) {
@@ -65,33 +79,51 @@ Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const
         for (std::vector<Paths>& layers : patch_layers(of[p], table.parts[p], table.grid, table.bed_z_mm, s, {progress.stop, {}}))
             demand->patches[p].push_back({std::move(layers), std::vector<double>(count, 0)});
     progress.at(0.5);
+    // Layers that repeat the one before share its inside.
+    std::vector<std::vector<Inside>> insides(static_cast<std::size_t>(parts), std::vector<Inside>(static_cast<std::size_t>(count)));
+    std::vector<std::vector<int>> first(static_cast<std::size_t>(parts), std::vector<int>(static_cast<std::size_t>(count), 0));
+    for (int p = 0; p < parts; ++p)
+        for (int l = 1; l < count; ++l)
+            first[p][l] = table.parts[p].layers[l] == table.parts[p].layers[l - 1] ? first[p][l - 1] : l;
     std::atomic<int> done = 0;
+    tbb::parallel_for(0, count, [&](int l) {
+        for (int p = 0; p < parts; ++p)
+            if (first[p][l] == l && !progress.stopped())
+                insides[p][l] = inside_of(table.parts[p].layers[l], s.walls * s.line_width_mm);
+        progress.at(0.5 + 0.2 * ++done / count);
+    });
+    // Whether nothing changes as far as skins reach: then there are none.
+    const auto alike = [&](int l) {
+        for (int k = std::max(0, l - bottom); k <= std::min(count - 1, l + top); ++k)
+            if (k != l && whole[k] != whole[l])
+                return false;
+        return l - bottom >= 0 && l + top < count;
+    };
     tbb::parallel_for(0, count, [&](int l) {
         if (progress.stopped())
             return;
+        const bool no_skins = alike(l);
         for (int p = 0; p < parts; ++p) {
-            Paths outline = table.parts[p].layers[l];
-            if (outline.empty())
+            const Inside& in = insides[p][first[p][l]];
+            if (in.full_mm2 <= 0)
                 continue;
-            const double full = area_mm2(outline), h = table.grid.thickness_mm(l + 1);
-            ClipperLib::CleanPolygons(outline, kSmooth_units);
-            const Paths inside = s.walls > 0 ? offset(outline, -s.walls * s.line_width_mm) : outline;
-            const double inner = std::min(full, area_mm2(inside));
-            double covered = inner;
-            Paths c = inside;
-            if (inner > 0 && (top || bottom)) {
+            const double h = table.grid.thickness_mm(l + 1);
+            double covered = in.mm2;
+            Paths c = in.area;
+            if (in.mm2 > 0 && (top || bottom) && !no_skins) {
                 if (top)
                     c = l + 1 < count ? intersect(c, up[l + 1]) : Paths{};
                 if (bottom)
                     c = l > 0 ? intersect(c, down[l - 1]) : Paths{};
-                covered = std::min(inner, area_mm2(c));
+                covered = std::min(in.mm2, area_mm2(c));
             }
-            double wall = full - inner, skin = inner - covered, infill = covered;
+            double wall = in.full_mm2 - in.mm2, skin = in.mm2 - covered, infill = covered;
             for (PatchDemand& patch : demand->patches[p]) {
                 if (patch.layers[l].empty())
                     continue;
-                const double area = area_mm2(patch.layers[l]), of_inside = area_mm2(intersect(patch.layers[l], inside)),
-                             of_infill = area_mm2(intersect(patch.layers[l], c));
+                Paths smooth = patch.layers[l];
+                ClipperLib::CleanPolygons(smooth, kSmooth_units);
+                const double area = area_mm2(patch.layers[l]), of_inside = area_mm2(intersect(smooth, in.area)), of_infill = area_mm2(intersect(smooth, c));
                 wall -= area - of_inside;
                 skin -= of_inside - of_infill;
                 infill -= of_infill;
@@ -99,7 +131,7 @@ Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const
             }
             demand->parts[p][l] = {std::max(0.0, wall) * h, std::max(0.0, skin) * h, std::max(0.0, infill) * h * s.infill_pct / 100};
         }
-        progress.at(0.5 + 0.5 * ++done / count);
+        progress.at(0.7 + 0.3 * (++done - count) / count);
     });
     if (progress.stopped())
         return Error{"Stopped before the volumes were known."};

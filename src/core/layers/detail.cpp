@@ -5,7 +5,7 @@
 #include <algorithm>
 #include <atomic>
 #include <cmath>
-#include <numbers>
+#include <utility>
 
 namespace vitrail {
 
@@ -37,11 +37,16 @@ Paths larger_than(const Paths& area, double mm2) {
     return out;
 }
 
+Paths smoothed(Paths outline) {
+    ClipperLib::CleanPolygons(outline, kSmooth_units);
+    return outline;
+}
+
 } // namespace
 
 DetailSettings detail_settings(const Settings& s) {
     return {s.check_thin_share_pct < 100, s.check_stroke_mm > 0 ? s.check_stroke_mm : s.line_width_mm, s.line_width_mm,
-            s.check_lug_lines * s.line_width_mm, s.check_overhang_deg};
+            s.check_lug_lines * s.line_width_mm};
 }
 
 Paths lost_by_opening(const Paths& area, double width_mm) {
@@ -65,11 +70,8 @@ double thickness_mm(const Paths& strip) {
     return around > 0 ? 2 * area_mm2(strip) / around : 0;
 }
 
-Paths overhang_of(const Paths& layer, const Paths& below, double thickness, double overhang_deg) {
-    return subtract(layer, offset(below, thickness * std::tan(overhang_deg * std::numbers::pi / 180) + kSlack_mm));
-}
-
-Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const Demand& demand, const DetailSettings& s, const Progress& progress) {
+Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const Demand& demand, const std::vector<const Rows*>& hanging, const DetailSettings& s,
+                                                  const Progress& progress) {
     const int count = table.grid.count, parts = static_cast<int>(table.parts.size());
     auto detail = std::make_shared<Detail>();
     detail->parts.assign(static_cast<std::size_t>(parts), std::vector<LayerDetail>(static_cast<std::size_t>(count)));
@@ -93,16 +95,16 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
         if (progress.stopped() || (repeats[l] = same_as_before(l)))
             return;
         const double w = s.stroke_mm, line = s.line_width_mm;
-        Paths air;
-        if (l > 0)
-            air = overhang_of(whole(l), whole(l - 1), table.grid.thickness_mm(l + 1), s.overhang_deg);
+        const Rows* hangs = hanging.empty() || hanging[static_cast<std::size_t>(l)]->empty() ? nullptr : hanging[static_cast<std::size_t>(l)];
+        Paths thin_whole; // of the whole layer, what is thinner than a lug; looked for once something hangs
+        bool looked = false;
         for (int p = 0; p < parts; ++p) {
-            Paths area = table.parts[p].layers[l];
-            if (area.empty())
+            const Paths& outline = table.parts[p].layers[l];
+            if (outline.empty())
                 continue;
             LayerDetail& d = detail->parts[p][l];
-            d.part_mm2 = area_mm2(area);
-            ClipperLib::CleanPolygons(area, kSmooth_units);
+            d.part_mm2 = area_mm2(outline);
+            const Paths area = smoothed(outline);
             // All that is thinner than two lines; mostly there is nothing.
             const Paths thin = lost_by_opening(area, std::max(2 * line, w));
             if (!thin.empty()) {
@@ -112,7 +114,7 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
                 d.thinnest_wall_mm = thickness_mm(d.walls);
             }
             for (const PatchDemand& patch : demand.patches[p]) {
-                const Paths lost = lost_by_opening(patch.layers[l], w);
+                const Paths lost = lost_by_opening(smoothed(patch.layers[l]), w);
                 d.strokes.insert(d.strokes.end(), lost.begin(), lost.end());
                 d.strokes_mm2 += area_mm2(lost);
             }
@@ -122,13 +124,15 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
                 d.gaps = larger_than(subtract(gaps, whole(l)), w * w / 2);
                 d.gaps_mm2 = area_mm2(d.gaps);
             }
-            if (!air.empty()) {
-                const Paths mine = intersect(area, air);
-                if (area_mm2(mine) > w * w) {
-                    const Paths lug = lost_by_opening(whole(l), s.lug_mm);
-                    d.lugs = larger_than(intersect(lug, mine), w * w);
-                }
-            }
+            if (!hangs)
+                continue;
+            const Rows mine = parts == 1 ? *hangs : intersect(rows_of(area, hangs->pitch), *hangs);
+            if (area_mm2(mine) <= w * w)
+                continue;
+            if (!std::exchange(looked, true))
+                thin_whole = lost_by_opening(smoothed(whole(l)), s.lug_mm);
+            if (!thin_whole.empty())
+                d.lugs = larger_than(intersect(thin_whole, paths_of(mine)), w * w);
         }
         progress.at(double(++done) / count);
     });

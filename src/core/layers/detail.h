@@ -1,6 +1,7 @@
 // Fine detail by layer: strokes and gaps too narrow to print, walls between one line and two, thin features over air.
 #pragma once
 
+#include "core/geometry/rows.h"
 #include "core/layers/demand.h"
 
 namespace vitrail {
@@ -11,7 +12,6 @@ struct DetailSettings {
     double stroke_mm = 0.4;      ///< narrowest that prints
     double line_width_mm = 0.4;
     double lug_mm = 1.6;         ///< thinner features count as lugs
-    double overhang_deg = 50;    ///< from the vertical
     bool operator==(const DetailSettings&) const = default;
 };
 DetailSettings detail_settings(const Settings& s);
@@ -20,7 +20,7 @@ DetailSettings detail_settings(const Settings& s);
 struct LayerDetail {
     Paths strokes, gaps;     ///< what is lost, µm; gaps are of the whole piece and filed under the part around them
     Paths walls;             ///< between one line and two
-    Paths lugs;              ///< thin and without anything below: support will touch them
+    Paths lugs;              ///< thin, and hanging: support will touch them
     double strokes_mm2 = 0, gaps_mm2 = 0, part_mm2 = 0;
     double thinnest_wall_mm = 0; ///< of `walls`; 0: none
 };
@@ -39,11 +39,9 @@ Paths lost_by_closing(const Paths& area, double width_mm);
 /// Mean thickness of a long thin area: twice its area over its outline.
 double thickness_mm(const Paths& strip);
 
-/// Of the layer's area, what overhangs: it minus the layer below grown by thickness · tan(overhang).
-Paths overhang_of(const Paths& layer, const Paths& below, double thickness, double overhang_deg);
-
+/// `hanging`: [layer − 1] what needs holding, as the support stage finds it; may be empty, then nothing is a lug.
 /// Long: takes Progress. Layers with the outline of the one before are not looked at twice.
-Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const Demand& demand, const DetailSettings& settings,
-                                                  const Progress& progress = {});
+Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const Demand& demand, const std::vector<const Rows*>& hanging,
+                                                  const DetailSettings& settings, const Progress& progress = {});
 
 } // namespace vitrail

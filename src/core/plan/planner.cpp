@@ -13,6 +13,13 @@ Progress between(const Progress& whole, double from, double to) {
     return {whole.stop, [&whole, from, to](double share) { whole.at(from + (to - from) * share); }};
 }
 
+std::vector<const Rows*> areas_of(const std::vector<Overhang>& overhangs) {
+    std::vector<const Rows*> areas;
+    for (const Overhang& o : overhangs)
+        areas.push_back(&o.area);
+    return areas;
+}
+
 Status can_be_planned(const Project& p) {
     if (p.parts.empty())
         return Error{"There is nothing to plan yet: add a model file (3MF, STL or OBJ)."};
@@ -93,7 +100,7 @@ Planner::Planner(const Project& p, const Plan& plan) {
     tables_.put(table_key(p), plan.table);
     demands_.put(demand_key(p, plan.table), plan.demand);
     if (plan.detail)
-        details_.put({plan.demand, detail_settings(p.settings)}, plan.detail);
+        details_.put({plan.demand, plan.underside ? plan.underside->found : nullptr, detail_settings(p.settings)}, plan.detail);
     support_.know(p, plan.table, plan.underside, plan.access);
 }
 
@@ -132,7 +139,7 @@ Result<Planner::Pieces> Planner::pieces(const Project& p, const Progress& progre
         if (const Status ok = take(support_.access(p, out.table, {progress.stop, {}}), out.access); !ok)
             return ok.error();
     if (const DetailSettings settings = detail_settings(p.settings); look && settings.wanted)
-        if (const Status ok = take(details_.get({out.demand, settings}, [&] { return make_detail(*out.table, *out.demand, settings, between(progress, 0.85, 1)); }), out.detail); !ok)
+        if (const Status ok = take(details_.get({out.demand, out.underside->found, settings}, [&] { return make_detail(*out.table, *out.demand, areas_of(*out.underside->found), settings, between(progress, 0.85, 1)); }), out.detail); !ok)
             return ok.error();
     return out;
 }

@@ -43,6 +43,7 @@ private:
     };
     struct DetailKey {
         std::shared_ptr<const Demand> demand;
+        std::shared_ptr<const std::vector<Overhang>> hanging;
         DetailSettings look;
         bool operator==(const DetailKey&) const = default;
     };

@@ -73,7 +73,6 @@ const std::vector<SettingInfo>& all_settings() {
         {"check.stroke", "Finest stroke", "mm", &S::check_stroke_mm, 0, 5, 2, {}, "Strokes and gaps below this are reported. Common practice: one line width.", {{"line width", 0}}},
         {"check.thin_share", "Lost detail reported from", "%", &S::check_thin_share_pct, 0, 100, 1, {}, "Share of a part's area in a layer that may be lost to strokes too fine before it is reported. From memory: 2 %."},
         {"check.gap", "Gap between bodies", "mm", &S::check_gap_mm, 0, 5, 3, {}, "Bodies of different colour farther apart than this, but near enough to be meant to touch, are reported as a gap."},
-        {"check.overhang", "Overhang angle", "\u00b0", &S::check_overhang_deg, 0, 89, 0, {}, "From the vertical: 0\u00b0 is a wall, 90\u00b0 a ceiling. Surfaces beyond it need support. From memory: 50\u00b0."},
         {"check.tall", "Tall for its foot", "", &S::check_tall, 1, 100, 1, {}, "Height over the narrowest width of what stands on the bed, beyond which a part may topple or sway. From memory: 6."},
         {"check.lug", "Thin lug", "lines", &S::check_lug_lines, 1, 50, 0, {}, "Straps and lugs thinner than this many lines snap off. Common practice: a few lines; 4 from memory."},
         {"check.groove", "Groove at colour borders", "mm", &S::check_groove_mm, 0, 5, 2, {}, "Width of the groove wanted along borders between bodies side by side; common practice is under 1 mm. 0: do not ask for one.", {{"not wanted", 0}}},
@@ -83,6 +82,8 @@ const std::vector<SettingInfo>& all_settings() {
 }
 
 const SettingInfo* find_setting(std::string_view key) {
+    if (key == kRetiredOverhang)
+        key = "support.angle";
     for (const SettingInfo& s : all_settings())
         if (key == s.key)
             return &s;

@@ -85,7 +85,6 @@ struct Settings {
     double check_thin_share_pct = 2;
     double check_stroke_mm = 0;  ///< 0: the line width
     double check_gap_mm = 0.05;
-    double check_overhang_deg = 50;
     double check_tall = 6;
     double check_lug_lines = 4;
     double check_groove_mm = 0;
@@ -107,7 +106,10 @@ struct SettingInfo {
 };
 
 const std::vector<SettingInfo>& all_settings();
+/// Null where there is none. Keys of old still name what they have become part of.
 const SettingInfo* find_setting(std::string_view key);
+/// The checks had an angle of their own once; it is support.angle now.
+inline constexpr const char* kRetiredOverhang = "check.overhang";
 
 /// The value as text: a number with '.' as decimal sign, or the name of the choice.
 std::string setting_text(const Settings& s, const SettingInfo& info);

@@ -74,7 +74,7 @@ std::vector<Pose> poses_of(const Project& p) {
 
 double overhang_mm2(const Project& p) {
     const Bounds b = bounds(p);
-    const double steepest = -std::sin(p.settings.check_overhang_deg * std::numbers::pi / 180);
+    const double steepest = -std::sin(p.settings.support_angle_deg * std::numbers::pi / 180);
     const float bed = b.min.z + static_cast<float>(p.settings.first_layer_mm / 2);
     double sum = 0;
     for (const Part& part : p.parts)

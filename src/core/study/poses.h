@@ -26,7 +26,7 @@ struct PoseCost {
     std::string why;  ///< what kept it from being planned; empty otherwise
 };
 
-/// Surface that looks down steeper than check.overhang and does not rest on the bed, mm².
+/// Surface that looks down steeper than support.angle and does not rest on the bed, mm².
 double overhang_mm2(const Project& project);
 
 /// Plans the piece in that pose.

@@ -54,15 +54,32 @@ double reach_mm(double thickness_mm, const OverhangRules& rules) {
     return thickness_mm * std::tan(rules.angle_deg * std::numbers::pi / 180);
 }
 
-/// The part of an area near a box; all of it where that is most of it.
-Paths around(const Paths& area, const Box& box) {
-    const Box all = box_of(area);
-    const auto size = [](const Box& b) { return static_cast<double>(b.right - b.left) * static_cast<double>(b.bottom - b.top); };
-    constexpr double kMost = 0.5;
-    if (all.empty() || size(box) > kMost * size(all))
-        return area;
-    return intersect(area, {{{box.left, box.top}, {box.right, box.top}, {box.right, box.bottom}, {box.left, box.bottom}}});
-}
+/// Finds the part of an area near a box; all of it where that is most of it.
+class Surroundings {
+public:
+    explicit Surroundings(const Paths& area) : area_(area) {
+        for (const Path& ring : area) {
+            boxes_.push_back(box_of({ring}));
+            all_.add(boxes_.back());
+        }
+    }
+    Paths around(const Box& box) const {
+        const auto size = [](const Box& b) { return static_cast<double>(b.right - b.left) * static_cast<double>(b.bottom - b.top); };
+        constexpr double kMost = 0.5;
+        if (all_.empty() || size(box) > kMost * size(all_))
+            return area_;
+        Paths near; // a ring that does not meet the box bounds nothing in it
+        for (std::size_t i = 0; i < boxes_.size(); ++i)
+            if (boxes_[i].meets(box))
+                near.push_back(area_[i]);
+        return intersect(near, {{{box.left, box.top}, {box.right, box.top}, {box.right, box.bottom}, {box.left, box.bottom}}});
+    }
+
+private:
+    const Paths& area_;
+    std::vector<Box> boxes_;
+    Box all_;
+};
 
 /// The pieces of a layer with nothing of the layer below under them.
 Rows islands_of(const Rows& layer, const Rows& below) {
@@ -86,7 +103,7 @@ Rows islands_of(const Rows& layer, const Rows& below) {
 /// Tells which overhangs of one layer are bridges.
 class Bridges {
 public:
-    Bridges(const Rows& below, const Paths& outline, double span_mm) : outline_(outline), span_mm_(span_mm) {
+    Bridges(const Rows& below, const Paths& outline, double span_mm) : surroundings_(outline), span_mm_(span_mm) {
         if (span_mm <= 0)
             return;
         // Discs as wide as the span is long close over more than what is a bridge; rough lines do for that.
@@ -102,14 +119,14 @@ public:
         const Rows rough_piece = coarser(piece, step_);
         if (area_mm2(intersect(rough_piece, closed_)) < 0.5 * area_mm2(rough_piece))
             return false;
-        Paths rough = around(outline_, grown(box_of(piece), 2.2 * span_mm_)); // with corners as they are: a closing looks at those
+        Paths rough = surroundings_.around(grown(box_of(piece), 2.2 * span_mm_)); // with corners as they are: a closing looks at those
         ClipperLib::CleanPolygons(rough, 0.02 * kUnitsPerMm); // nothing to a span
         constexpr double kNearlyAll = 0.9;
         return area_mm2(intersect(paths_of(piece), offset(offset(rough, span_mm_ / 2), -span_mm_ / 2))) >= kNearlyAll * mm2;
     }
 
 private:
-    const Paths& outline_;
+    Surroundings surroundings_;
     double span_mm_;
     int step_ = 1;
     Rows closed_;
@@ -117,10 +134,9 @@ private:
 
 Overhang look_at(const Rows& layer, const Rows& below, const Paths& below_outline, double h, const OverhangRules& rules) {
     Overhang out;
-    if (layer.empty())
+    if (layer.empty() || layer == below)
         return out;
     out.islands = islands_of(layer, below);
-    // Exact, unlike the overhang of plan/detail, which looks for what is in the air and lets a few µm a layer pass.
     const Rows over = farther_than(subtract(subtract(layer, below), out.islands), below, below_outline, reach_mm(h, rules));
     constexpr double kSliver_mm = 0.005; // thinner is rounding
     const RowPieces pieces = pieces_in(over);
@@ -173,10 +189,16 @@ void spread(const LayerTable& table, const std::array<Vec3, 3>& c, Use use) {
 Result<std::vector<Rows>> piece_rows(const LayerTable& table, const Progress& progress) {
     const int pitch = pitch_of(table);
     std::vector<Rows> out(static_cast<std::size_t>(table.grid.count));
+    std::vector<char> again(out.size(), 0); // the same outline as below
     tbb::parallel_for(1, table.grid.count + 1, [&](int l) {
-        if (!progress.stopped())
+        const bool repeats = l > 1 && whole_layer(table, l) == whole_layer(table, l - 1);
+        if (!progress.stopped() && !repeats)
             out[static_cast<std::size_t>(l) - 1] = rows_of(whole_layer(table, l), pitch);
+        again[static_cast<std::size_t>(l) - 1] = repeats;
     });
+    for (std::size_t l = 1; l < out.size(); ++l)
+        if (again[l])
+            out[l] = out[l - 1];
     if (progress.stopped())
         return Error{"Stopped before the layers were ready for support."};
     return out;
