@@ -1,7 +1,7 @@
 // PROGRAM CLASS [QTEST OPTIONS]: runs one class of tests. Without a class: lists them.
 #include "registry.h"
 
-#ifdef VITRAIL_TEST_WINDOWS
+#ifdef VITRAIL_TEST_WIDGETS
 #include <QApplication>
 using TestApplication = QApplication;
 #else
@@ -16,7 +16,7 @@ using TestApplication = QCoreApplication;
 
 int main(int argc, char** argv) {
     using vitrail::test::TestClass;
-#ifdef VITRAIL_TEST_WINDOWS
+#ifdef VITRAIL_TEST_WIDGETS
     QCoreApplication::setAttribute(Qt::AA_Use96Dpi);
 #endif
     TestApplication app(argc, argv);

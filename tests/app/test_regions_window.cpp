@@ -43,6 +43,9 @@ private Q_SLOTS:
     void band_typed_and_snapped();
     void thicken_the_base();
     void colours_of_a_file();
+    void a_file_in_inches();
+    void names_are_text_not_markup();
+    void either_decimal_sign();
     void calling_the_colours_off();
     void poses();
     void several_ways_to_fix();
@@ -351,6 +354,59 @@ void TestRegionsWindow::colours_of_a_file() {
     QCOMPARE(project().parts.size(), std::size_t{1});
     QCOMPARE(project().parts[0].patches.size(), std::size_t{2}); // the colour with most surface is the part's own
     QCOMPARE(describe_colour(project().filaments[find_filament(project(), project().parts[0].filament)].colour), std::string("red"));
+}
+
+void TestRegionsWindow::a_file_in_inches() {
+    const std::string file = dir_->filePath("inch.stl").toStdString();
+    QVERIFY(write_file(file, write_stl(solids::box(0, 0, 0, 2, 2, 1), "inch")));
+    open(QString::fromStdString(file));
+    QVERIFY(has(*document()->plan(), "unit"));
+    in_next_dialog([](QDialog* d) {
+        QCOMPARE(d->objectName(), QString("scale_dialog"));
+        QVERIFY(d->findChild<QLabel*>("scale_result")->text().contains("2.00 × 2.00 × 1.00 mm"));
+        auto* unit = d->findChild<QComboBox*>("scale_unit");
+        unit->setCurrentIndex(unit->findText("centimetres"));
+        QVERIFY(d->findChild<QLabel*>("scale_result")->text().contains("20.0 × 20.0 × 10.0 mm"));
+        unit->setCurrentIndex(unit->findText("inches"));
+        d->accept();
+    });
+    window_->findChild<QAction*>("scale_file")->trigger();
+    wait_for_plan();
+    COMPARE_NEAR(project().parts[0].mesh->bounds.max.x, 50.8, 1e-4);
+    QVERIFY(!has(*document()->plan(), "unit"));
+    undo();
+    COMPARE_NEAR(project().parts[0].mesh->bounds.max.x, 2, 1e-6);
+    QVERIFY(has(*document()->plan(), "unit"));
+}
+
+void TestRegionsWindow::names_are_text_not_markup() {
+    Project p = stack("AB", 1);
+    p.name = "<b>bold</b> & <i>more</i>";
+    p.filaments[0].name = "<img src=x> A&B";
+    p.parts[0].name = "<u>slab</u>";
+    show_project(p);
+    for (QLabel* label : window_->findChildren<QLabel*>()) {
+        label->ensurePolished();
+        if (label->textFormat() == Qt::RichText) // says so itself, and escapes what it shows
+            QVERIFY(!label->text().contains("<img") && !label->text().contains("<u>slab"));
+        else
+            QCOMPARE(label->textFormat(), Qt::PlainText);
+    }
+    QCOMPARE(window_->findChild<QLabel*>("title")->text(), QString("<b>bold</b> & <i>more</i>"));
+}
+
+void TestRegionsWindow::either_decimal_sign() {
+    open_demo("badge.vitrail");
+    auto* field = find<QDoubleSpinBox>("layer");
+    QVERIFY(field);
+    for (const char* typed : {"0.12", "0,16"}) {
+        field->setFocus();
+        field->selectAll();
+        QTest::keyClicks(field, typed);
+        QTest::keyClick(field, Qt::Key_Return);
+        wait_for_plan();
+        COMPARE_NEAR(project().settings.layer_mm, QString(typed).replace(',', '.').toDouble(), 1e-9);
+    }
 }
 
 void TestRegionsWindow::calling_the_colours_off() {

@@ -27,6 +27,7 @@ public:
     Painter* painter() const { return painter_; }
     /// Asks for a thickness and thickens the base by it.
     void thicken_base();
+    void scale_file();
 
     /// The user's own machines, to be chosen from.
     void set_owned_machines(std::vector<Machine> machines);

@@ -4,6 +4,7 @@
 #include "app/paint/painter.h"
 #include "app/piece/band_dialogs.h"
 #include "app/piece/pose_dialog.h"
+#include "app/piece/scale_dialog.h"
 #include "app/piece/regions_model.h"
 #include "app/document/document.h"
 #include "app/document/view_state.h"
@@ -138,6 +139,18 @@ void PieceBench::study_poses() {
     const Rotation r = dialog.chosen();
     document_->edit(tr("Turn the piece"), [&](Project& p) { turn(p, r); });
     view_->select({});
+    if (view3d_)
+        view3d_->fit();
+}
+
+void PieceBench::scale_file() {
+    const Project& now = document_->project();
+    if (now.parts.empty() || now.models.empty())
+        return;
+    ScaleDialog dialog(now, this);
+    if (dialog.exec() != QDialog::Accepted || dialog.factor() == 1)
+        return;
+    document_->edit(tr("Scale %1").arg(QString::fromStdString(now.models[static_cast<std::size_t>(dialog.model())].name)), [&](Project& p) { scale_model(p, dialog.model(), dialog.factor()); });
     if (view3d_)
         view3d_->fit();
 }

@@ -215,6 +215,7 @@ void MainWindow::make_menus() {
     edit->addAction(redo);
     edit->addSeparator();
     add(edit, "thicken_base", tr("&Thicken the base…"), {}, [this] { piece_->thicken_base(); });
+    add(edit, "scale_file", tr("&Unit of a model file…"), {}, [this] { piece_->scale_file(); });
     add(edit, "edit_machine", tr("The &machine…"), {}, [this] { edit_machine(); }, "wrench");
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
