@@ -8,20 +8,20 @@ namespace vitrail {
 /// As long as it lives, this thread's numbers have '.' as decimal sign, whatever the locale (POSIX uselocale).
 class PlainNumbers {
 public:
-    PlainNumbers() : plain_(::newlocale(LC_ALL_MASK, "C.UTF-8", nullptr)) {
-        if (!plain_)
-            plain_ = ::newlocale(LC_ALL_MASK, "C", nullptr);
-        before_ = ::uselocale(plain_);
-    }
-    ~PlainNumbers() {
-        ::uselocale(before_);
-        ::freelocale(plain_);
-    }
+    PlainNumbers() : before_(::uselocale(plain())) {}
+    ~PlainNumbers() { ::uselocale(before_); }
     PlainNumbers(const PlainNumbers&) = delete;
     PlainNumbers& operator=(const PlainNumbers&) = delete;
 
 private:
-    locale_t plain_, before_;
+    /// Made once, kept until the program ends.
+    static locale_t plain() {
+        static const locale_t utf8 = ::newlocale(LC_ALL_MASK, "C.UTF-8", nullptr);
+        static const locale_t made = utf8 ? utf8 : ::newlocale(LC_ALL_MASK, "C", nullptr);
+        return made;
+    }
+
+    locale_t before_;
 };
 
 } // namespace vitrail

@@ -144,7 +144,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
             continue;
         const Filament& x = p.filaments[f];
         r.filaments.push_back({x.letter, x.name, facts(x.material).id, x.colour,
-                               plan.use[f].total_g + plan.use[f].first_load_g, plan.use[f].length_m, describe(p, places[f])});
+                               plan.use[f].total_g + plan.use[f].first_load_g, plan.use[f].length_m, describe(p, places[f]), places[f].at_start});
     }
     r.preparation.push_back(fmt::format("Set the first layer to {:.2f} mm and the others to {:.2f} mm: the plan counts its layers so.",
                                    plan.grid.first_mm, plan.grid.height_mm));
@@ -171,10 +171,10 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     if (p.settings.release_coat == kYes)
         r.preparation.emplace_back("Wipe a thin, even release coat onto the sheet.");
     for (const SheetFilament& f : r.filaments)
-        if (f.place.find("later") == std::string::npos)
+        if (f.at_start)
             r.preparation.push_back(fmt::format("Load {}, {} {}: {}.", f.letter, f.name, f.material, f.place));
     for (const SheetFilament& f : r.filaments)
-        if (f.place.find("later") != std::string::npos)
+        if (!f.at_start)
             r.preparation.push_back(fmt::format("Keep {}, {} {}, within reach: it goes in later.", f.letter, f.name, f.material));
     if (plan.tower.layers)
         r.preparation.push_back(fmt::format("Put a purge tower of {:.1f} × {:.1f} mm beside the piece, {:.1f} mm tall: it ends with layer {}.",

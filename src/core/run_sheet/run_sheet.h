@@ -13,7 +13,8 @@ struct SheetFilament {
     std::string name, material;
     Srgb colour;
     double total_g = 0, length_m = 0;
-    std::string place; ///< where it sits before the start, or "later: …"
+    std::string place; ///< where it sits before the start, or that it goes in later
+    bool at_start = true;
 };
 
 struct SheetChange {

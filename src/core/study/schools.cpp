@@ -237,7 +237,7 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
         s.verdict = i == 0 ? "What the others are measured against." : verdict_on(s, same, hour);
         const double priced = hour > 0 ? hour : kUnpricedHour;
         const double value = s.totals.filament_cost + priced * (own_s(s) + kPrinterShare * s.totals.total_s) / 3600;
-        if (s.cleanup.enclosed_mm2 > 1 && s.id.rfind("soluble", 0) == 0)
+        if (s.cleanup.enclosed_mm2 > 1 && kinds[i].how == ComesOff::dissolved)
             continue; // it would stay inside
         if (value < best)
             best = value, study.best = static_cast<int>(i);
