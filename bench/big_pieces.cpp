@@ -49,26 +49,26 @@ Project piece_of(Mesh mesh, double layer_mm) {
     part.name = "piece";
     part.mesh = std::make_shared<Mesh>(std::move(mesh));
     part.filament = 'A';
-    p.parts.push_back(std::move(part));
-    const double height = double(p.parts[0].mesh->bounds.max.z) - p.parts[0].mesh->bounds.min.z;
+    p.pieces[0].parts.push_back(std::move(part));
+    const double height = double(p.pieces[0].parts[0].mesh->bounds.max.z) - p.pieces[0].parts[0].mesh->bounds.min.z;
     p.settings.layer_mm = p.settings.first_layer_mm = layer_mm > 0 ? layer_mm : height / 500;
-    assign_band(p, 0, height * 0.3, height * 0.6, 'B');
+    assign_band(p.pieces[0], 0, height * 0.3, height * 0.6, 'B');
     return p;
 }
 
 void bench_plan(Table& table, const char* what, const Project& p) {
-    const LayerGrid grid = make_grid(p.settings.first_layer_mm, p.settings.layer_mm, double(p.parts[0].mesh->bounds.max.z) - p.parts[0].mesh->bounds.min.z);
-    const double slicing = fastest(2, [&] { (void)slice(*p.parts[0].mesh, grid, p.parts[0].mesh->bounds.min.z); });
+    const LayerGrid grid = make_grid(p.settings.first_layer_mm, p.settings.layer_mm, double(p.pieces[0].parts[0].mesh->bounds.max.z) - p.pieces[0].parts[0].mesh->bounds.min.z);
+    const double slicing = fastest(2, [&] { (void)slice(*p.pieces[0].parts[0].mesh, grid, p.pieces[0].parts[0].mesh->bounds.min.z); });
     std::shared_ptr<const Plan> plan;
     const double whole = fastest(2, [&] {
         Planner planner;
         plan = *plan_with_findings(planner, p);
     });
-    table.push_back({std::string("first plan of ") + what + ", " + std::to_string(p.parts[0].mesh->triangles.size()) + " triangles, " + std::to_string(grid.count) + " layers, against slicing", seconds(whole), seconds(slicing),
+    table.push_back({std::string("first plan of ") + what + ", " + std::to_string(p.pieces[0].parts[0].mesh->triangles.size()) + " triangles, " + std::to_string(grid.count) + " layers, against slicing", seconds(whole), seconds(slicing),
                      times(whole / slicing), "≤ 4×", whole / slicing <= 4});
-    if (!p.parts[0].paint)
+    if (!p.pieces[0].parts[0].paint)
         return;
-    const double out = fastest(1, [&] { (void)filament_bodies(p, *plan->table, *plan->demand, *plan); });
+    const double out = fastest(1, [&] { (void)filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]); });
     table.push_back({"export of its paint, against the plan", seconds(out), seconds(whole), times(out / whole), "≤ 3×", out / whole <= 3});
 }
 
@@ -78,9 +78,9 @@ void bench_big_pieces(Table& table) {
     bench_plan(table, "a bumpy torus", piece_of(bumpy_torus(1000, 500), 0));
     bench_plan(table, "a lattice in a shell", piece_of(lattice(100, 250, 12), 0.2));
     Project painted = piece_of(bumpy_torus(800, 400), 0.2);
-    painted.bands.clear();
-    const PatchNumber patch = add_patch(painted.parts[0], "spots", 'B');
-    repaint(painted.parts[0], [&](const Mesh& m, Paint& paint) {
+    painted.pieces[0].bands.clear();
+    const PatchNumber patch = add_patch(painted.pieces[0].parts[0], "spots", 'B');
+    repaint(painted.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
         for (std::uint32_t t = 0; t < m.triangles.size(); ++t) {
             const Vec3 c = m.vertices[m.triangles[t][0]];
             if (std::sin(0.35f * c.x) * std::cos(0.3f * c.y) * std::sin(0.4f * c.z) > 0.1f)

@@ -76,9 +76,9 @@ void bench_poses(Table& table) {
             q.z += 0.4f * std::sin(0.7f * q.x) * std::cos(0.6f * q.y);
         part.mesh = std::make_shared<Mesh>(build_mesh(std::move(v), ball.triangles));
         part.filament = x < 0 ? 'A' : 'B';
-        p.parts.push_back(std::move(part));
+        p.pieces[0].parts.push_back(std::move(part));
     }
-    const std::size_t triangles = p.parts[0].mesh->triangles.size() + p.parts[1].mesh->triangles.size();
+    const std::size_t triangles = p.pieces[0].parts[0].mesh->triangles.size() + p.pieces[0].parts[1].mesh->triangles.size();
     const double one = fastest(3, [&] {
         Planner planner;
         if (!plan_with_findings(planner, p))
@@ -87,8 +87,8 @@ void bench_poses(Table& table) {
     int count = 0;
     const double all = fastest(1, [&] {
         count = 0;
-        for (const Pose& pose : poses_of(p)) {
-            study_pose(p, pose);
+        for (const Pose& pose : poses_of(p.pieces[0])) {
+            study_pose(p, 0, pose);
             ++count;
         }
     });

@@ -48,7 +48,7 @@ Project twelve_columns(int layers) {
         part.name = "column-" + std::to_string(i + 1);
         part.mesh = std::make_shared<Mesh>(build_mesh(std::move(v), std::move(t)));
         part.filament = p.filaments.back().letter;
-        p.parts.push_back(std::move(part));
+        p.pieces[0].parts.push_back(std::move(part));
     }
     p.settings.layer_mm = p.settings.first_layer_mm = 0.1;
     return p;
@@ -59,7 +59,7 @@ void recolouring(Table& table) {
     for (const int layers : {250, 500, 1000, 2000}) {
         Project p = twelve_columns(layers);
         Planner planner;
-        const auto slicing = fastest(1, [&] { (void)static_cast<bool>(make_layer_table(p)); });
+        const auto slicing = fastest(1, [&] { (void)static_cast<bool>(make_layer_table(p.pieces[0], p.settings)); });
         (void)static_cast<bool>(plan_with_findings(planner, p));
         std::uint8_t shade = 0;
         const double recolour = fastest(15, [&] {

@@ -18,7 +18,7 @@ Project big_piece() {
     part.mesh = std::make_shared<Mesh>(bumpy_torus(1000, 250));
     part.filament = 'A';
     const double tall = double(part.mesh->bounds.max.z) - part.mesh->bounds.min.z;
-    p.parts = {std::move(part)};
+    p.pieces[0].parts = {std::move(part)};
     p.settings.layer_mm = p.settings.first_layer_mm = tall / 500;
     return p;
 }
@@ -28,14 +28,14 @@ Project big_piece() {
 void bench_supports(Table& table) {
     const Project p = big_piece();
     std::shared_ptr<const LayerTable> layers;
-    const double slicing = fastest(3, [&] { layers = *make_layer_table(p); });
+    const double slicing = fastest(3, [&] { layers = *make_layer_table(p.pieces[0], p.settings); });
     const OverhangRules rules;
     std::vector<Overhang> overhangs;
     std::vector<Rows> piece, beside, blocked;
     const double finding = fastest(3, [&] { piece = *piece_rows(*layers); overhangs = *find_overhangs(*layers, piece, rules); });
     const double clearing = fastest(3, [&] { beside = *space_beside(piece, 0.6); blocked = *blocked_space(piece, beside, 1); });
     double both = finding + clearing;
-    table.push_back({"overhangs of " + std::to_string(p.parts[0].mesh->triangles.size()) + " triangles, " + std::to_string(layers->grid.count) + " layers", seconds(finding), seconds(slicing), times(finding / slicing), "", true});
+    table.push_back({"overhangs of " + std::to_string(p.pieces[0].parts[0].mesh->triangles.size()) + " triangles, " + std::to_string(layers->grid.count) + " layers", seconds(finding), seconds(slicing), times(finding / slicing), "", true});
     table.push_back({"… space beside the piece", seconds(clearing), seconds(slicing), times(clearing / slicing), "", true});
     for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
         SupportRules r;
@@ -48,7 +48,7 @@ void bench_supports(Table& table) {
 
     // A full run: slicing, overhangs, support and everything else of the plan. Then what a school costs on top.
     Project held = p;
-    held.settings.support = kColumns;
+    held.settings.support = SupportStyle::columns;
     held.filaments.push_back(make_filament('B', Material::PETG, {0xe8, 0xb2, 0x4a}));
     std::shared_ptr<const Plan> plan;
     const double full = fastest(2, [&] {
@@ -79,8 +79,8 @@ void bench_supports(Table& table) {
     (void)plan_with_findings(planner, held);
     double edit = 1e9;
     for (int round = 0; round < 3; ++round) {
-        auto paint = std::make_shared<Paint>(bare(*held.parts[0].mesh));
-        const Mesh& m = *held.parts[0].mesh;
+        auto paint = std::make_shared<Paint>(bare(*held.pieces[0].parts[0].mesh));
+        const Mesh& m = *held.pieces[0].parts[0].mesh;
         std::vector<std::uint32_t> down;
         for (std::uint32_t t = 0; t < m.triangles.size(); ++t)
             if (normal(m, t).z < -0.8f)
@@ -89,7 +89,7 @@ void bench_supports(Table& table) {
         for (const std::uint32_t t : down)
             if (length(m.vertices[m.triangles[t][0]] - middle) < 6)
                 paint->patch[t] = static_cast<PatchNumber>(SupportWish::keep_free);
-        held.parts[0].support_paint = paint;
+        held.pieces[0].parts[0].support_paint = paint;
         edit = std::min(edit, fastest(1, [&] { (void)plan_with_findings(planner, held); }));
     }
     table.push_back({"an edited blocker to the complete plan, against a full run", seconds(edit), seconds(full), times(edit / full), "≤ 0.2×", edit / full <= 0.2});

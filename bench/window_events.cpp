@@ -101,11 +101,11 @@ Project big_project() {
     part.mesh = std::make_shared<Mesh>(bench::bumpy_torus(1000, 250));
     part.filament = 'A';
     const double tall = double(part.mesh->bounds.max.z) - part.mesh->bounds.min.z;
-    p.parts = {std::move(part)};
+    p.pieces[0].parts = {std::move(part)};
     p.settings.layer_mm = p.settings.first_layer_mm = tall / 500;
-    p.settings.support = kColumns;
+    p.settings.support = SupportStyle::columns;
     for (int i = 0; i < 12; ++i)
-        p.bands.push_back({"torus", tall * i / 12 + 3, tall * i / 12 + 7, static_cast<char>('B' + i % 3)});
+        p.pieces[0].bands.push_back({"torus", tall * i / 12 + 3, tall * i / 12 + 7, static_cast<char>('B' + i % 3)});
     return p;
 }
 
@@ -124,7 +124,7 @@ int main(int argc, char** argv) {
     (void)QTest::qWaitForWindowActive(&window);
     Session session(app, window);
     Document* document = window.document();
-    const auto recolour = [&](Project& p) { p.bands[3].filament = p.bands[3].filament == 'B' ? 'C' : 'B'; };
+    const auto recolour = [&](Project& p) { p.pieces[0].bands[3].filament = p.pieces[0].bands[3].filament == 'B' ? 'C' : 'B'; };
     session.act(QStringLiteral("open, to the plan"), [&] { document->reset(big_project(), {}); });
     for (int bench = 1; bench <= 6; ++bench) {
         session.act(QStringLiteral("bench %1").arg(bench), [&] { window.findChild<QAction*>(QStringLiteral("bench_%1").arg(bench))->trigger(); });

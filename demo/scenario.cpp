@@ -3,11 +3,13 @@
 #include "core/patch/stroke.h"
 #include "core/project/regions.h"
 #include "demo/solids.h"
-#include "formats/archive.h"
+#include "formats/import.h"
 #include "formats/machine_file.h"
 #include "formats/model.h"
 
+#include <algorithm>
 #include <cmath>
+#include <map>
 #include <numbers>
 
 namespace vitrail::demo {
@@ -35,10 +37,10 @@ Result<Project> project(const char* name, const char* file, const char* machine,
     auto bytes = write_3mf(bodies);
     if (!bytes)
         return bytes.error();
-    if (const Status ok = add_model(p, file, std::move(*bytes)); !ok)
+    if (const Status ok = add_model(p, 0, file, std::move(*bytes)); !ok)
         return ok.error();
     for (std::size_t i = 0; i < bodies.size(); ++i)
-        p.parts[i].filament = letters[i];
+        p.pieces.front().parts[i].filament = letters[i];
     return p;
 }
 
@@ -139,8 +141,8 @@ Result<Project> lighthouse() {
                       body("lantern", lantern), body("roof", roof)},
                      "ABDADA");
     if (p) {
-        assign_band(*p, 1, 24, 36, 'C');
-        assign_band(*p, 1, 48, 60, 'C');
+        assign_band(p->pieces.front(), 1, 24, 36, 'C');
+        assign_band(p->pieces.front(), 1, 48, 60, 'C');
     }
     return p;
 }
@@ -217,9 +219,9 @@ Result<Project> painted() {
     if (!p)
         return p;
     p->settings.first_layer_mm = 0.28;
-    p->settings.sheet = kTexturedSheet;
-    assign_band(*p, find_part(*p, "bell"), 3.4, 9, 'B');
-    Part& part = p->parts[0];
+    p->settings.sheet = BuildSheet::textured;
+    assign_band(p->pieces.front(), find_part(p->pieces.front(), "bell"), 3.4, 9, 'B');
+    Part& part = p->pieces.front().parts[0];
     const auto paint = [&](const char* name, char letter, auto cover) {
         const PatchNumber n = add_patch(part, name, letter);
         repaint(part, [&](const Mesh& m, Paint& on) { cover(m, on, [n](PatchNumber) { return n; }); });
@@ -344,11 +346,11 @@ Result<Project> lamp_bracket() {
     const Filament petg = make_filament('A', Material::PETG, {0x2b, 0x4a, 0x57}, "gallery grey-blue");
     auto p = project("Gallery-lamp bracket", "lamp-bracket.3mf", "feeder-4", {petg, kChalk}, {body("wall plate", plate), body("arm and seat", arm), body("rim", rim), body("cable straps", straps)}, "AAAA");
     if (p) {
-        p->settings.support = kColumns;
+        p->settings.support = SupportStyle::columns;
         p->settings.support_gap_layers = 0;
         p->interface_filament = 'B';
         p->settings.interface_below = 2;
-        p->settings.sheet = kSatinSheet;
+        p->settings.sheet = BuildSheet::satin;
         p->settings.attended_per_h = 15;
         p->settings.start_hour = 9;
         p->filaments[0].kept_dry = p->filaments[0].class_confirmed = true;
@@ -375,15 +377,59 @@ Result<Project> lamp_cooler() {
     Filament petg = make_filament('A', Material::PETG, {0x8d, 0x95, 0x9b}, "galley grey"), pva = make_filament('B', Material::PVA, {0xee, 0xe7, 0xc9}, "tide-washed");
     auto p = project("Lamp cooler", "lamp-cooler.3mf", "twin", {petg, pva}, {body("cooler", cooler)}, "A");
     if (p) {
-        p->settings.support = kColumns;
+        p->settings.support = SupportStyle::columns;
         p->settings.support_gap_layers = 0;
         p->support_filament = p->interface_filament = 'B';
-        p->settings.sheet = kSatinSheet;
+        p->settings.sheet = BuildSheet::satin;
         p->settings.attended_per_h = 15;
         p->settings.start_hour = 8;
         p->filaments[0].kept_dry = p->filaments[0].class_confirmed = true;
         p->filaments[1].dried_day = 20769; // 2026-11-12
     }
+    return p;
+}
+
+namespace {
+
+/// A piece of another project onto this one's plate, so many of it; each of its filaments becomes one that is here.
+Status add_from(Project& p, const Result<Project>& other, const char* name, int count, const std::map<char, char>& letters) {
+    if (!other)
+        return other.error();
+    Piece piece = other->pieces.front();
+    piece.name = name;
+    piece.count = count;
+    for (Part& part : piece.parts) {
+        part.model += static_cast<int>(p.models.size());
+        part.filament = letters.at(part.filament);
+        part.name = free_part_name(p, part.name);
+    }
+    for (Band& band : piece.bands)
+        band.filament = letters.at(band.filament);
+    p.models.insert(p.models.end(), other->models.begin(), other->models.end());
+    p.pieces.push_back(std::move(piece));
+    return Done{};
+}
+
+} // namespace
+
+Result<Project> open_day() {
+    // Key tags: a hole for the ring, and the light's name two layers high on top.
+    Builder tag, letters;
+    const Paths outline = subtract(rounded_rectangle(0, 0, 38, 15, 4), circle(5.5, 7.5, 2.2, 48)), text = lettering("LIGHT", 12, 5.2, 4.6, 0.95);
+    add_prism(tag, outline, 0, 1.6);
+    add_prism(letters, text, 1.6, 2.0);
+    auto p = project("Open day", "key-tag.3mf", "feeder-4", {kNavy, kChalk, kRed, kAmber}, {body("tag", tag), body("letters", letters)}, "AB");
+    if (!p)
+        return p;
+    p->pieces.front().name = "key tag";
+    p->pieces.front().count = 20;
+    if (const Status ok = add_from(*p, lighthouse(), "lighthouse", 1, {{'A', 'A'}, {'B', 'B'}, {'C', 'C'}, {'D', 'D'}}); !ok)
+        return ok.error();
+    if (const Status ok = add_from(*p, lamp_bracket(), "bracket", 2, {{'A', 'B'}}); !ok) // the tower's chalk: no change of its own above the rock
+        return ok.error();
+    std::rotate(p->pieces.begin(), p->pieces.begin() + 1, p->pieces.end());
+    p->settings.support = SupportStyle::columns;
+    p->settings.spacing_mm = 4;
     return p;
 }
 
@@ -397,6 +443,7 @@ std::vector<Named> all() {
     list.push_back({"marsh-map.vitrail", marsh_map()});
     list.push_back({"lamp-bracket.vitrail", lamp_bracket()});
     list.push_back({"lamp-cooler.vitrail", lamp_cooler()});
+    list.push_back({"open-day.vitrail", open_day()});
     return list;
 }
 

@@ -16,6 +16,7 @@ Result<Project> signal_flags(); ///< five filaments on a carousel: one nozzle fi
 Result<Project> marsh_map();    ///< seven colours on one nozzle, swapped by hand
 
 Result<Project> lamp_bracket(); ///< gallery-lamp bracket: an arm and a seat over air, thin straps below it
+Result<Project> open_day();     ///< a plate of three pieces: the lighthouse, two brackets, twenty key tags
 Result<Project> lamp_cooler();  ///< discs too close for any tool to get between
 
 struct Named {

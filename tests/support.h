@@ -6,6 +6,7 @@
 #include "core/check/findings.h"
 #include "demo/solids.h"
 #include "formats/archive.h"
+#include "formats/import.h"
 #include "formats/machine_file.h"
 
 #include <fmt/format.h>
@@ -38,7 +39,7 @@ inline Project stack(const std::string& letters, double height_mm, const char* m
     p.machine = *find_machine(machine);
     p.filaments = {pla('A', "#141414"), pla('B', "#f2f2ea"), pla('C', "#b82e28"), pla('D', "#2f6db5")};
     for (std::size_t i = 0; i < letters.size(); ++i)
-        p.parts.push_back(part(("slab-" + std::to_string(i + 1)).c_str(),
+        p.pieces[0].parts.push_back(part(("slab-" + std::to_string(i + 1)).c_str(),
                                solids::box(0, 0, height_mm * double(i), 10, 10, height_mm * double(i + 1)), letters[i]));
     return p;
 }
@@ -48,7 +49,7 @@ inline Project row(const std::string& letters, double height_mm, const char* mac
     Project p = stack("", 1, machine);
     p.name = "row";
     for (std::size_t i = 0; i < letters.size(); ++i)
-        p.parts.push_back(part(("block-" + std::to_string(i + 1)).c_str(),
+        p.pieces[0].parts.push_back(part(("block-" + std::to_string(i + 1)).c_str(),
                                solids::box(10.0 * double(i), 0, 0, 10.0 * double(i + 1), 10, height_mm), letters[i]));
     return p;
 }

@@ -47,7 +47,7 @@ int main(int argc, char** argv) {
     window.show();
     if (View3d* piece = parser.isSet(exit_at_first_frame) ? window.piece_bench()->view3d() : nullptr)
         QObject::connect(piece, &QOpenGLWidget::frameSwapped, &window, [&window] {
-            if (!window.document()->project().parts.empty())
+            if (has_parts(window.document()->project()))
                 std::quick_exit(0); // what is measured ends here
         });
     else if (parser.isSet(exit_at_first_frame)) // without OpenGL: once there is a plan to show

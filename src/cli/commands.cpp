@@ -1,12 +1,11 @@
+#include "cli/arguments.h"
 #include "cli/commands.h"
+#include "cli/new_project.h"
 
 #include "core/base/numbers.h"
-#include "core/base/text.h"
-#include "core/patch/stroke.h"
 #include "core/layers/bodies.h"
 #include "core/study/poses.h"
 #include "core/check/findings.h"
-#include "core/project/regions.h"
 #include "core/run_sheet/run_sheet.h"
 #include "core/study/aims.h"
 #include "core/study/schools.h"
@@ -25,7 +24,6 @@
 
 #include <fmt/format.h>
 
-#include <charconv>
 #include <filesystem>
 #include <cmath>
 #include <iostream>
@@ -33,18 +31,6 @@
 namespace vitrail {
 
 namespace {
-
-/// Faces within this of straight up or down are tops and undersides.
-constexpr double kFacingWithin_deg = 30;
-
-/// Wrong usage: the call itself cannot be meant. Status 2.
-struct Usage {
-    std::string message;
-};
-/// The input cannot be used. Status 1.
-struct Unusable {
-    std::string file, message;
-};
 
 template <class F>
 int guarded(F run) {
@@ -57,182 +43,6 @@ int guarded(F run) {
         std::cerr << "error: " << u.file << ": " << u.message << "\n";
         return 1;
     }
-}
-
-std::vector<std::string> split(const std::string& s, char at) {
-    std::vector<std::string> out;
-    std::size_t start = 0;
-    for (std::size_t i = 0; i <= s.size(); ++i)
-        if (i == s.size() || s[i] == at) {
-            out.push_back(s.substr(start, i - start));
-            start = i + 1;
-        }
-    return out;
-}
-
-double number(const std::string& s, const std::string& what) {
-    double v = 0;
-    const auto [end, error] = std::from_chars(s.data(), s.data() + s.size(), v);
-    if (s.empty() || error != std::errc() || end != s.data() + s.size() || !std::isfinite(v))
-        throw Usage{what + " needs a number, not “" + s + "”"};
-    return v;
-}
-
-char letter(const std::string& s, const std::string& call) {
-    if (s.size() != 1 || s[0] < 'A' || s[0] > 'Z')
-        throw Usage{call + ": “" + s + "” is no letter from A to Z"};
-    return s[0];
-}
-
-void set(Settings& settings, const std::string& key, const std::string& value) {
-    if (const Status ok = set_setting(settings, key, value); !ok)
-        throw Usage{ok.error().message};
-}
-
-/// KEY=VALUE, one after the other.
-void apply_settings(Settings& settings, const std::vector<std::string>& list) {
-    for (const std::string& s : list) {
-        const std::size_t at = s.find('=');
-        if (at == std::string::npos)
-            throw Usage{"a setting is KEY=VALUE, not \u201c" + s + "\u201d"};
-        set(settings, s.substr(0, at), s.substr(at + 1));
-    }
-}
-
-Filament parse_filament(const std::string& text) {
-    const auto words = split(text, ':');
-    if (words.size() < 3 || words.size() > 4)
-        throw Usage{"--filament takes LETTER:MATERIAL:#RRGGBB[:TD_MM], not “" + text + "”"};
-    const auto material = parse_material(words[1]);
-    const auto colour = parse_colour(words[2]);
-    if (!material)
-        throw Usage{"--filament: there is no material “" + words[1] + "”; `vitrail-cli filaments` lists them"};
-    if (!colour)
-        throw Usage{"--filament: “" + words[2] + "” is no colour #RRGGBB"};
-    Filament f = make_filament(letter(words[0], "--filament"), *material, *colour);
-    if (words.size() == 4) {
-        f.td_mm = number(words[3], "--filament: the transmission distance");
-        if (f.td_mm <= 0 || f.td_mm > 1000)
-            throw Usage{"--filament: the transmission distance must lie between 0 and 1000 mm"};
-    }
-    return f;
-}
-
-Machine read_machine_argument(const std::string& name) {
-    if (const Machine* m = find_machine(name))
-        return *m;
-    if (name.find('.') == std::string::npos && name.find('/') == std::string::npos)
-        throw Usage{"there is no machine “" + name + "”; `vitrail-cli machines` lists them"};
-    const auto bytes = read_file(name);
-    if (!bytes)
-        throw Unusable{name, bytes.error().message};
-    const auto machine = read_machine(*bytes);
-    if (!machine)
-        throw Unusable{name, machine.error().message};
-    return *machine;
-}
-
-int part_named(const Project& p, const std::string& name, const std::string& call) {
-    const int i = find_part(p, name);
-    if (i >= 0)
-        return i;
-    std::string known;
-    for (const Part& part : p.parts)
-        known += (known.empty() ? "" : ", ") + part.name;
-    throw Usage{call + ": there is no part “" + name + "”; the parts are " + known};
-}
-
-Project build_project(const NewOptions& o) {
-    Project p;
-    p.name = one_line(file_stem(o.out));
-    p.machine = read_machine_argument(o.machine);
-    for (const std::string& f : o.filaments) {
-        const Filament filament = parse_filament(f);
-        if (find_filament(p, filament.letter) >= 0)
-            throw Usage{std::string("--filament: the letter ") + filament.letter + " is given twice"};
-        p.filaments.push_back(filament);
-    }
-    if (!o.first_layer.empty())
-        set(p.settings, "first_layer", o.first_layer);
-    if (!o.layer.empty())
-        set(p.settings, "layer", o.layer);
-    if (!o.copies.empty())
-        set(p.settings, "copies", o.copies);
-    apply_settings(p.settings, o.settings);
-    const double scale = o.scale.empty() ? 1 : number(o.scale, "--scale");
-    if (!(scale >= 1e-6 && scale <= 1e6))
-        throw Usage{"--scale must lie between 0.000001 and 1000000; a file in inches takes 25.4"};
-    for (const std::string& file : o.models) {
-        auto bytes = read_file(file);
-        if (!bytes)
-            throw Unusable{file, bytes.error().message};
-        if (const Status ok = add_model(p, file_name(file), std::move(*bytes), beside(file)); !ok)
-            throw Unusable{file, ok.error().message};
-        if (scale != 1)
-            scale_model(p, static_cast<int>(p.models.size()) - 1, scale);
-    }
-    const auto assigned = [&](const std::string& text, const std::string& call) {
-        const std::size_t at = text.rfind('=');
-        if (at == std::string::npos)
-            throw Usage{call + " needs =LETTER at its end: “" + text + "”"};
-        const char l = letter(text.substr(at + 1), call);
-        if (find_filament(p, l) < 0)
-            throw Usage{call + ": there is no filament " + std::string(1, l)};
-        return std::pair{text.substr(0, at), l};
-    };
-    for (const std::string& a : o.assignments) {
-        const auto [part, l] = assigned(a, "--assign");
-        p.parts[part_named(p, part, "--assign")].filament = l;
-    }
-    for (const std::string& b : o.bands) {
-        const auto [what, l] = assigned(b, "--band");
-        const std::size_t colon = what.rfind(':'), dots = what.find("..", colon == std::string::npos ? 0 : colon);
-        if (colon == std::string::npos || dots == std::string::npos)
-            throw Usage{"--band takes PART:Z0..Z1=LETTER, not “" + b + "”"};
-        const double z0 = number(what.substr(colon + 1, dots - colon - 1), "--band"), z1 = number(what.substr(dots + 2), "--band");
-        if (z0 < 0 || z1 <= z0)
-            throw Usage{"--band: the band must begin at 0 or above and end above where it begins: “" + b + "”"};
-        assign_band(p, part_named(p, what.substr(0, colon), "--band"), z0, z1, l);
-    }
-    for (const std::string& text : o.paints) {
-        // A wish about support stands where else the letter is.
-        const std::size_t equals = text.rfind('=');
-        const std::string value = equals == std::string::npos ? "" : text.substr(equals + 1);
-        const SupportWish wish = value == "free" ? SupportWish::keep_free : value == "hold" ? SupportWish::hold : SupportWish::none;
-        const auto [what, l] = wish == SupportWish::none ? assigned(text, "--paint") : std::pair{text.substr(0, equals), char(0)};
-        const std::size_t colon = what.rfind(':');
-        if (colon == std::string::npos)
-            throw Usage{"--paint takes PART:up|down|Z0..Z1=LETTER, or =free or =hold, not “" + text + "”"};
-        const std::string where = what.substr(colon + 1);
-        const std::size_t dots = where.find("..");
-        if (where != "up" && where != "down" && dots == std::string::npos)
-            throw Usage{"--paint: “" + where + "” is neither up, down nor Z0..Z1"};
-        double z0 = 0, z1 = 0;
-        if (dots != std::string::npos) {
-            z0 = number(where.substr(0, dots), "--paint"), z1 = number(where.substr(dots + 2), "--paint");
-            if (z1 <= z0)
-                throw Usage{"--paint: the heights must rise: “" + text + "”"};
-        }
-        Part& part = p.parts[static_cast<std::size_t>(part_named(p, what.substr(0, colon), "--paint"))];
-        const double bed = bounds(p).min.z;
-        const PatchNumber patch = wish == SupportWish::none ? patch_with(part, l, where) : static_cast<PatchNumber>(wish);
-        if (patch == kUnpainted)
-            throw Usage{"--paint: “" + part.name + "” has too many patches"};
-        const auto apply = [&](const Mesh& m, Paint& paint) {
-            const auto recolour = [&](PatchNumber) { return patch; };
-            if (dots != std::string::npos)
-                paint_heights(m, paint, bed + z0, bed + z1, recolour);
-            else
-                paint_triangles(paint, looking(m, {0, 0, where == "up" ? 1.0f : -1.0f}, kFacingWithin_deg), recolour);
-        };
-        if (wish == SupportWish::none) {
-            repaint(part, apply);
-            drop_empty_patches(part);
-        } else {
-            repaint_support(part, apply);
-        }
-    }
-    return p;
 }
 
 Project open_project(const std::string& path, const std::vector<std::string>& settings) {
@@ -261,9 +71,17 @@ void print_findings(const Plan& plan) {
 }
 
 void print_summary(const Project& p, const Plan& plan) {
-    fmt::print("{} on {}\n{} layers: first {:.2f} mm, then {:.2f} mm, {:.2f} mm tall; {:.0f} cop{}\n\n", p.name,
+    fmt::print("{} on {}\n{} layers: first {:.2f} mm, then {:.2f} mm, {:.2f} mm tall; {}\n\n", p.name,
                 p.machine.name, plan.grid.count, plan.grid.first_mm, plan.grid.height_mm,
-                plan.grid.top_mm(plan.grid.count), p.settings.copies, p.settings.copies == 1 ? "y" : "ies");
+                plan.grid.top_mm(plan.grid.count), how_many(p));
+    if (p.pieces.size() > 1) {
+        fmt::print("{:28} {:>6} {:>7} {:>9} {:>9} {:>9}   of one\n", "piece", "number", "layers", "piece g", "time", "cost");
+        for (std::size_t i = 0; i < p.pieces.size(); ++i) {
+            const PieceShare& share = plan.piece_shares[i];
+            fmt::print("{:28} {:6} {:7} {:9.2f} {:>9} {:9.2f}\n", p.pieces[i].name, share.count, plan.pieces[i].layers(), share.model_g, duration(share.total_s), share.cost);
+        }
+        fmt::print("\n");
+    }
     fmt::print("   {:24} {:13} {:>9} {:>9} {:>9} {:>9} {:>9}\n", "filament", "material", "piece g", "purge g", "tower g", "metres", "cost");
     for (std::size_t i = 0; i < p.filaments.size(); ++i) {
         const FilamentUse& u = plan.use[i];
@@ -329,7 +147,10 @@ int run_new(const NewOptions& o) {
         const Project p = build_project(o);
         if (const Status ok = save_project(p, o.out, thumbnail_png(p)); !ok)
             throw Unusable{o.out, ok.error().message};
-        fmt::print("{}: {} part{}, {} filament{}, on {}\n", o.out, p.parts.size(), p.parts.size() == 1 ? "" : "s",
+        std::size_t parts = 0;
+        for (const Piece& piece : p.pieces)
+            parts += piece.parts.size();
+        fmt::print("{}: {}{} part{}, {} filament{}, on {}\n", o.out, p.pieces.size() > 1 ? fmt::format("{} pieces, ", p.pieces.size()) : std::string(), parts, parts == 1 ? "" : "s",
                     p.filaments.size(), p.filaments.size() == 1 ? "" : "s", p.machine.id);
         return 0;
     });
@@ -400,16 +221,17 @@ int run_orient(const PlanOptions& o) {
         const Project p = open_project(o.project, o.settings);
         make_plan(p, o.project); // says what is wrong with the project as it stands
         std::vector<PoseCost> poses;
-        for (const Pose& pose : poses_of(p))
-            poses.push_back(study_pose(p, pose));
+        for (std::size_t i = 0; i < p.pieces.size(); ++i)
+            for (const Pose& pose : poses_of(p.pieces[i]))
+                poses.push_back(study_pose(p, static_cast<int>(i), pose));
         sort_poses(poses, PoseAim::waste);
         if (o.json) {
             std::cout << json_text(poses_report(poses)) << "\n";
             return 0;
         }
         fmt::print("{:28} {:>8} {:>9} {:>9} {:>12} {:>9} {:>9}\n", "pose", "changes", "purge g", "tower g", "overhang mm²", "height mm", "time");
-        for (const PoseCost& c : poses)
-            if (c.why.empty())
+        for (PoseCost& c : poses)
+            if (c.pose.name.insert(0, c.piece.empty() ? "" : c.piece + ": "); c.why.empty())
                 fmt::print("{:28} {:8} {:9.2f} {:9.2f} {:12.0f} {:9.1f} {:>9}{}\n", c.pose.name, c.changes, c.purge_g, c.tower_g, c.overhang_mm2,
                             c.height_mm, duration(c.total_s), c.fits ? "" : "  does not fit the printer");
             else
@@ -421,7 +243,7 @@ int run_orient(const PlanOptions& o) {
 int run_nozzles(const NozzlesOptions& o) {
     return guarded([&] {
         Project p = open_project(o.project, o.settings);
-        const struct { const char* name; double aim; } aims[] = {{"waste", kLeastWaste}, {"time", kLeastTime}, {"handling", kLeastHandling}};
+        const struct { const char* name; LoadingAim aim; } aims[] = {{"waste", LoadingAim::waste}, {"time", LoadingAim::time}, {"handling", LoadingAim::handling}};
         for (const std::string& text : o.pins) {
             const std::size_t at = text.find('=');
             if (at == std::string::npos)
@@ -455,7 +277,7 @@ int run_nozzles(const NozzlesOptions& o) {
             std::string where;
             for (std::size_t n = 0; n < at.size(); ++n)
                 where += (n ? " | " : "") + (at[n].empty() ? std::string(p.machine.nozzles[n].missing ? "missing" : "-") : at[n]);
-            const std::string name = c.own ? "this choice" : c.aim == kLeastTime ? "least time" : c.aim == kLeastHandling ? "least handling" : c.aim == kBlend ? "blend " + std::to_string(std::lround(c.blend_pct)) + " %" : "least waste";
+            const std::string name = c.own ? "this choice" : c.aim == LoadingAim::time ? "least time" : c.aim == LoadingAim::handling ? "least handling" : c.aim == LoadingAim::blend ? "blend " + std::to_string(std::lround(c.blend_pct)) + " %" : "least waste";
             const Totals& t = c.plan->totals;
             fmt::print("{:14} {:9.2f} {:8} {:7} {:8} {:>9} {:>9} {:6}  {}{}\n", name, t.purge_g, t.changes, t.hand_swaps, t.refills, duration(t.change_s), duration(t.attended_s), c.plan->attendance.trips,
                         where, c.plan->loading.proven ? "" : " (searched, not proven)");
@@ -490,7 +312,7 @@ int run_supports(const SupportsOptions& o) {
             throw Unusable{o.project, study.error().message};
         // What could be tuned and saved is asked of the project's own support, or of the one that wins where it has none.
         Project held = p;
-        if (held.settings.support == kNoSupport && study->contact_mm2 > 0)
+        if (held.settings.support == SupportStyle::none && study->contact_mm2 > 0)
             study->schools[static_cast<std::size_t>(study->best)].apply(held);
         const auto held_plan = make_plan(held, o.project);
         const auto tuning = tune_interface(held, *held_plan);
@@ -533,9 +355,9 @@ int run_export(const ExportOptions& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
-        const std::vector<FilamentBody> bodies = filament_bodies(p, *plan->table, *plan->demand, *plan);
+        const auto bodies = bodies_of_pieces(p, *plan);
         if (!o.threemf.empty()) {
-            const auto bytes = export_3mf(p, bodies);
+            const auto bytes = export_3mf(p, *plan, bodies);
             if (!bytes)
                 throw Unusable{o.threemf, bytes.error().message};
             save(o.threemf, *bytes);
@@ -544,10 +366,12 @@ int run_export(const ExportOptions& o) {
         if (!o.stl_folder.empty())
             std::filesystem::create_directories(o.stl_folder, made); // where that fails, writing says why
         if (!o.stl_folder.empty())
-            for (const auto& [name, bytes] : export_stl(p, bodies))
+            for (const auto& [name, bytes] : export_stl(p, *plan, bodies))
                 save(o.stl_folder + "/" + name, bytes);
-        for (const FilamentBody& b : bodies)
-            fmt::print("{}  {} triangles, {:.0f} mm³\n", p.filaments[b.filament].letter, b.mesh.triangles.size(), volume_mm3(b.mesh));
+        for (std::size_t i = 0; i < bodies.size(); ++i)
+            for (const FilamentBody& b : bodies[i])
+                fmt::print("{}{}  {} triangles, {:.0f} mm³\n", bodies.size() > 1 ? fmt::format("{} × {}: ", plan->piece_shares[i].count, p.pieces[i].name) : std::string(), p.filaments[b.filament].letter,
+                            b.mesh.triangles.size(), volume_mm3(b.mesh));
         return 0;
     });
 }

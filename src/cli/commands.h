@@ -2,13 +2,16 @@
 #pragma once
 
 #include <string>
+#include <utility>
 #include <vector>
 
 namespace vitrail {
 
 struct NewOptions {
     std::string out, machine = "hand-swap", first_layer, layer, copies, scale;
-    std::vector<std::string> models, filaments, assignments, bands, paints, settings;
+    /// Model files, and before those of a piece (true) its name and count.
+    std::vector<std::pair<bool, std::string>> models;
+    std::vector<std::string> filaments, assignments, bands, paints, settings;
 };
 struct PlanOptions {
     std::string project;

@@ -16,7 +16,9 @@ int main(int argc, char** argv) {
     NewOptions fresh;
     CLI::App* make = app.add_subcommand("new", "Make a project from model files");
     make->add_option("out", fresh.out, "The project to write, *.vitrail")->required();
-    make->add_option("--model", fresh.models, "Model files: 3MF, STL or OBJ")->required()->expected(1, -1);
+    std::vector<std::string> models, pieces;
+    const CLI::Option* model_option = make->add_option("--model", models, "Model files: 3MF, STL or OBJ")->required()->expected(1, -1);
+    const CLI::Option* piece_option = make->add_option("--piece", pieces, "NAME[xN] before the --model of each piece: its name, and how many of it")->expected(1)->take_all();
     make->add_option("--machine", fresh.machine, "A machine's id (see machines) or a JSON file");
     make->add_option("--filament", fresh.filaments, "LETTER:MATERIAL:#RRGGBB[:TD_MM]")->expected(1)->take_all();
     make->add_option("--assign", fresh.assignments, "PART=LETTER")->expected(1)->take_all();
@@ -27,7 +29,16 @@ int main(int argc, char** argv) {
     make->add_option("--copies", fresh.copies, "Copies on the plate");
     make->add_option("--set", fresh.settings, "KEY=VALUE: a setting, kept in the project")->expected(1)->take_all();
     make->add_option("--scale", fresh.scale, "Multiply every length of the models: 25.4 for files in inches, 10 for cm, 1000 for m");
-    make->callback([&] { run = [&] { return run_new(fresh); }; });
+    make->callback([&] {
+        // Which piece a model is of is told by the order of the command line.
+        std::size_t model = 0, piece = 0;
+        for (const CLI::Option* o : make->parse_order())
+            if (o == piece_option && piece < pieces.size())
+                fresh.models.emplace_back(true, pieces[piece++]);
+            else if (o == model_option && model < models.size())
+                fresh.models.emplace_back(false, models[model++]);
+        run = [&] { return run_new(fresh); };
+    });
 
     PlanOptions plan;
     const auto project_and_settings = [&](CLI::App* sub, PlanOptions& o) {

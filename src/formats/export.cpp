@@ -1,13 +1,16 @@
 #include "formats/export.h"
 
+#include "core/geometry/cut.h"
 #include "formats/model.h"
 
 namespace vitrail {
 
-Result<std::string> export_3mf(const Project& p, const std::vector<FilamentBody>& bodies) {
+namespace {
+
+std::vector<Body> named(const Project& p, const std::vector<FilamentBody>& bodies) {
     std::vector<Body> out;
     for (const FilamentBody& b : bodies) {
-        const Filament& f = p.filaments[b.filament];
+        const Filament& f = p.filaments[static_cast<std::size_t>(b.filament)];
         Body body;
         body.name = std::string(1, f.letter) + " " + f.name;
         body.mesh = b.mesh;
@@ -15,18 +18,65 @@ Result<std::string> export_3mf(const Project& p, const std::vector<FilamentBody>
         body.material = f.name;
         out.push_back(std::move(body));
     }
+    return out;
+}
+
+/// Where those of a piece stand; none in a project of one piece.
+std::vector<Stand> stands_of(const Project& p, const Plan& plan, int piece) {
+    std::vector<Stand> stands;
+    if (p.pieces.size() == 1)
+        return stands;
+    const LayerTable& table = *plan.pieces[static_cast<std::size_t>(piece)].table;
+    const Vec3 middle = (table.bounds.min + table.bounds.max) * 0.5f;
+    for (const Placed& x : plan.plate.placed)
+        if (x.piece == piece)
+            stands.push_back({x.turn_deg, {middle.x, middle.y, static_cast<float>(table.bed_z_mm)}, {static_cast<float>(x.origin_x_mm), static_cast<float>(x.origin_y_mm), 0}});
+    return stands;
+}
+
+} // namespace
+
+std::vector<std::vector<FilamentBody>> bodies_of_pieces(const Project& p, const Plan& plan) {
+    std::vector<std::vector<FilamentBody>> out;
+    for (std::size_t i = 0; i < p.pieces.size(); ++i)
+        out.push_back(filament_bodies(p, p.pieces[i], *plan.pieces[i].table, *plan.pieces[i].demand, plan.pieces[i]));
+    return out;
+}
+
+Result<std::string> export_3mf(const Project& p, const Plan& plan, const std::vector<std::vector<FilamentBody>>& bodies) {
+    std::vector<Assembly> out;
+    for (std::size_t i = 0; i < bodies.size(); ++i) {
+        std::vector<Stand> stands = stands_of(p, plan, static_cast<int>(i));
+        if (bodies.size() == 1 || !stands.empty()) // what found no place is not built
+            out.push_back({p.pieces[i].name, named(p, bodies[i]), std::move(stands)});
+    }
     return write_3mf(out);
 }
 
-std::vector<std::pair<std::string, std::string>> export_stl(const Project& p, const std::vector<FilamentBody>& bodies) {
+std::vector<std::pair<std::string, std::string>> export_stl(const Project& p, const Plan& plan, const std::vector<std::vector<FilamentBody>>& bodies) {
     std::vector<std::pair<std::string, std::string>> files;
-    for (const FilamentBody& b : bodies) {
-        const Filament& f = p.filaments[b.filament];
-        std::string name(1, f.letter);
+    for (std::size_t f = 0; f < p.filaments.size(); ++f) {
+        std::vector<Mesh> meshes;
+        for (std::size_t i = 0; i < bodies.size(); ++i)
+            for (const FilamentBody& b : bodies[i]) {
+                if (b.filament != static_cast<int>(f))
+                    continue;
+                if (bodies.size() == 1)
+                    meshes.push_back(b.mesh);
+                for (const Stand& stand : stands_of(p, plan, static_cast<int>(i)))
+                    meshes.push_back(with_points(b.mesh, [&](Vec3 v) { return stood(stand, v); }));
+            }
+        if (meshes.empty())
+            continue;
+        std::vector<const Mesh*> all;
+        for (const Mesh& m : meshes)
+            all.push_back(&m);
+        const Filament& x = p.filaments[f];
+        std::string name(1, x.letter);
         const auto safe = [](char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9'); }; // on every file system
-        for (const char c : "-" + f.name)
+        for (const char c : "-" + x.name)
             name += safe(c) ? c : '-';
-        files.emplace_back(name + ".stl", write_stl(b.mesh, "Vitrail " + std::string(1, f.letter)));
+        files.emplace_back(name + ".stl", write_stl(all.size() == 1 ? meshes.front() : joined(all).mesh, "Vitrail " + std::string(1, x.letter)));
     }
     return files;
 }

@@ -59,7 +59,22 @@ Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view byt
 /// Binary STL of one mesh.
 std::string write_stl(const Mesh& mesh, const std::string& header);
 
-/// 3MF with one named object per body and, where bodies have colours, a base material each; shared origin, mm.
+/// Where one of an assembly stands: turned about Z around a point of its own, which comes to lie at another.
+struct Stand {
+    double turn_deg = 0; ///< counter-clockwise from above
+    Vec3 around, at;
+};
+/// Bodies that share an origin.
+struct Assembly {
+    std::string name;
+    std::vector<Body> bodies;
+    std::vector<Stand> stands; ///< none: once, where it is
+};
+Vec3 stood(const Stand& stand, Vec3 point);
+
+/// 3MF with one named object per body and, where bodies have colours, a base material each; mm. An assembly with stands is an object of
+/// components, built once a stand.
+Result<std::string> write_3mf(const std::vector<Assembly>& assemblies);
 Result<std::string> write_3mf(const std::vector<Body>& bodies);
 
 } // namespace vitrail

@@ -49,7 +49,7 @@ Json change_to_json(const Project& p, const Change& c) {
         for (const Flow& f : c.flows) {
             Json x{{"destination", to_string(f.where)}, {"mm3", f.mm3}};
             if (f.part >= 0)
-                x["part"] = p.parts[static_cast<std::size_t>(f.part)].name;
+                x["part"] = p.pieces[static_cast<std::size_t>(f.piece)].parts[static_cast<std::size_t>(f.part)].name;
             flows.push_back(x);
         }
         j["flows"] = flows;
@@ -57,6 +57,21 @@ Json change_to_json(const Project& p, const Change& c) {
     if (c.displaced != c.from)
         j["nozzle_held"] = std::string(1, p.filaments[c.displaced].letter);
     return j;
+}
+
+/// Each piece: what one of it is, and where those of it stand.
+Json pieces_to_json(const Project& p, const Plan& plan) {
+    Json pieces = Json::array();
+    for (std::size_t i = 0; i < p.pieces.size(); ++i) {
+        const PieceShare& share = plan.piece_shares[i];
+        Json placements = Json::array();
+        for (const Placed& x : plan.plate.placed)
+            if (x.piece == static_cast<int>(i))
+                placements.push_back({{"nth", x.nth}, {"x_mm", x.x_mm}, {"y_mm", x.y_mm}, {"turn_deg", x.turn_deg}, {"pinned", x.pinned}});
+        pieces.push_back({{"name", p.pieces[i].name}, {"count", share.count}, {"placements", placements}, {"layers", plan.pieces[i].layers()}, {"model_g", share.model_g},
+                          {"support_g", share.support_g}, {"total_s", share.total_s}, {"cost", share.cost}});
+    }
+    return pieces;
 }
 
 /// Heights are sums of decimal fractions; round off what binary adds.
@@ -100,6 +115,8 @@ Json poses_report(const std::vector<PoseCost>& poses) {
                {"fits", c.fits}};
         if (!c.why.empty())
             j["not_planned"] = c.why;
+        if (!c.piece.empty())
+            j["piece"] = c.piece;
         list.push_back(j);
     }
     return rounded({{"schema", "vitrail.poses/1"}, {"poses", list}});
@@ -167,7 +184,7 @@ Json aims_report(const Project& p, const std::vector<AimChoice>& choices, std::s
                {"refills", t.refills}, {"pauses", t.pauses}, {"spools_to_load", t.spools_to_load}, {"handlings", handlings(plan)}, {"change_s", t.change_s}, {"attended_s", t.attended_s},
                {"total_s", t.total_s}, {"trips", plan.attendance.trips}, {"night_trips", plan.attendance.night_trips}, {"proven", plan.loading.proven},
                {"lower_bound", {{"changes", plan.bound.changes}, {"purge_mm3", plan.bound.purge_mm3}}}, {"reason", c.reason}};
-        if (c.aim == kBlend && !c.own)
+        if (c.aim == LoadingAim::blend && !c.own)
             j["blend"] = c.blend_pct;
         list.push_back(j);
     }
@@ -247,7 +264,8 @@ Json plan_report(const Project& p, const Plan& plan) {
         {"schema", "vitrail.plan-report/1"},
         {"project", p.name},
         {"machine", p.machine.id},
-        {"copies", static_cast<int>(p.settings.copies)},
+        {"copies", p.settings.copies},
+        {"pieces", pieces_to_json(p, plan)},
         {"layers",
          {{"count", plan.grid.count},
           {"first_mm", plan.grid.first_mm},

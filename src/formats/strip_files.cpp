@@ -18,21 +18,22 @@ Status write_strip(const Strip& strip, const std::string& folder) {
     if (!plan)
         return plan.error();
     Project project = strip.project;
+    Piece& piece = project.pieces.front();
     // A project carries the model files its parts come from.
-    auto body = write_3mf({{project.parts[0].name, *project.parts[0].mesh, project.filaments[static_cast<std::size_t>(find_filament(project, project.parts[0].filament))].colour}});
+    auto body = write_3mf({{piece.parts[0].name, *piece.parts[0].mesh, project.filaments[static_cast<std::size_t>(find_filament(project, piece.parts[0].filament))].colour}});
     if (!body)
         return body.error();
     project.models = {{"strip-body.3mf", std::make_shared<std::string>(std::move(*body))}};
-    project.parts[0].own_mesh = false;
-    const std::vector<FilamentBody> bodies = filament_bodies(strip.project, *(*plan)->table, *(*plan)->demand, *(*plan));
-    const auto threemf = export_3mf(strip.project, bodies);
+    piece.parts[0].own_mesh = false;
+    const auto bodies = bodies_of_pieces(strip.project, **plan);
+    const auto threemf = export_3mf(strip.project, **plan, bodies);
     if (!threemf)
         return threemf.error();
     RunSheet sheet = make_run_sheet(strip.project, **plan);
     sheet.preparation.insert(sheet.preparation.begin(), "Set the purge of your toolpath program to nothing, and switch off tower, skirt and prime after changes: the strip itself takes what a change purges.");
     sheet.preparation.insert(sheet.preparation.begin(), "One wall, no infill, no top and no bottom.");
     Status ok = write_file(folder + "/strip.3mf", *threemf);
-    for (const auto& [name, bytes] : export_stl(strip.project, bodies))
+    for (const auto& [name, bytes] : export_stl(strip.project, **plan, bodies))
         if (ok)
             ok = write_file(folder + "/" + name, bytes);
     if (ok)

@@ -11,6 +11,7 @@
 #include <cctype>
 #include <cmath>
 #include <memory>
+#include <numbers>
 #include <unordered_map>
 
 // lib3mf 1 speaks a C interface with objects that must be released.
@@ -354,76 +355,130 @@ Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view byt
     return std::move(r.bodies);
 }
 
-Result<std::string> write_3mf(const std::vector<Body>& bodies) {
-    const PlainNumbers plain;
-    const Error failed{"The 3MF file could not be put together. Nothing was written."};
-    auto model = get<NMR::PLib3MFModel>([](auto** p) { return NMR::lib3mf_createmodel(p); });
-    if (!model)
-        return failed;
-    NMR::lib3mf_model_setunit(model.get(), NMR::MODELUNIT_MILLIMETER);
-    Owned<NMR::PLib3MFModelBaseMaterial> materials;
+namespace {
+
+/// Puts a model together; every step may fail.
+struct Writer {
+    Owned<NMR::PLib3MFModel> model = get<NMR::PLib3MFModel>([](auto** p) { return NMR::lib3mf_createmodel(p); });
+    Owned<NMR::PLib3MFModelBaseMaterial> materials = {};
     DWORD group = 0;
-    for (const Body& b : bodies) {
-        auto object = get<NMR::PLib3MFModelMeshObject>(
-            [&](auto** p) { return NMR::lib3mf_model_addmeshobject(model.get(), p); });
+
+    /// The object's default property is a base material of that colour.
+    bool colour(NMR::PLib3MFModelMeshObject* object, const Body& b) {
+        if (!materials) {
+            materials = get<NMR::PLib3MFModelBaseMaterial>([&](auto** p) { return NMR::lib3mf_model_addbasematerialgroup(model.get(), p); });
+            if (!materials)
+                return false;
+            NMR::lib3mf_basematerial_getresourceid(materials.get(), &group);
+        }
+        DWORD index = 0;
+        const std::string name = b.material.empty() ? to_hex(*b.colour) : one_line(b.material);
+        // The first call leaves the colour without opacity; the second says it.
+        if (NMR::lib3mf_basematerial_addmaterialutf8(materials.get(), name.c_str(), b.colour->r, b.colour->g, b.colour->b, &index) != LIB3MF_OK ||
+            NMR::lib3mf_basematerial_setdisplaycolorrgba(materials.get(), index, b.colour->r, b.colour->g, b.colour->b, 255) != LIB3MF_OK)
+            return false;
+        auto own = get<NMR::PLib3MFDefaultPropertyHandler>([&](auto** p) { return NMR::lib3mf_object_createdefaultpropertyhandler(object, p); });
+        return own && NMR::lib3mf_defaultpropertyhandler_setbasematerial(own.get(), group, index) == LIB3MF_OK;
+    }
+
+    Owned<NMR::PLib3MFModelMeshObject> mesh(const Body& b) {
+        auto object = get<NMR::PLib3MFModelMeshObject>([&](auto** p) { return NMR::lib3mf_model_addmeshobject(model.get(), p); });
         if (!object)
-            return failed;
+            return {};
         std::vector<NMR::MODELMESHVERTEX> v(b.mesh.vertices.size());
         for (std::size_t i = 0; i < v.size(); ++i)
             v[i] = {{b.mesh.vertices[i].x, b.mesh.vertices[i].y, b.mesh.vertices[i].z}};
         std::vector<NMR::MODELMESHTRIANGLE> f(b.mesh.triangles.size());
         for (std::size_t i = 0; i < f.size(); ++i)
             f[i] = {{b.mesh.triangles[i][0], b.mesh.triangles[i][1], b.mesh.triangles[i][2]}};
-        if (NMR::lib3mf_meshobject_setgeometry(object.get(), v.data(), static_cast<DWORD>(v.size()), f.data(),
-                                               static_cast<DWORD>(f.size())) != LIB3MF_OK ||
-            NMR::lib3mf_object_setnameutf8(object.get(), one_line(b.name).c_str()) != LIB3MF_OK)
-            return failed;
-        if (b.colour) {
-            if (!materials) {
-                materials = get<NMR::PLib3MFModelBaseMaterial>(
-                    [&](auto** p) { return NMR::lib3mf_model_addbasematerialgroup(model.get(), p); });
-                if (!materials)
-                    return failed;
-                NMR::lib3mf_basematerial_getresourceid(materials.get(), &group);
-            }
-            DWORD index = 0;
-            const std::string name = b.material.empty() ? to_hex(*b.colour) : one_line(b.material);
-            // The first call leaves the colour without opacity; the second says it.
-            if (NMR::lib3mf_basematerial_addmaterialutf8(materials.get(), name.c_str(), b.colour->r, b.colour->g, b.colour->b, &index) != LIB3MF_OK ||
-                NMR::lib3mf_basematerial_setdisplaycolorrgba(materials.get(), index, b.colour->r, b.colour->g, b.colour->b, 255) != LIB3MF_OK)
-                return failed;
-            auto own = get<NMR::PLib3MFDefaultPropertyHandler>(
-                [&](auto** p) { return NMR::lib3mf_object_createdefaultpropertyhandler(object.get(), p); });
-            if (!own || NMR::lib3mf_defaultpropertyhandler_setbasematerial(own.get(), group, index) != LIB3MF_OK)
-                return failed;
-        }
-        auto item = get<NMR::PLib3MFModelBuildItem>(
-            [&](auto** p) { return NMR::lib3mf_model_addbuilditem(model.get(), object.get(), nullptr, p); });
-        if (!item)
-            return failed;
+        if (NMR::lib3mf_meshobject_setgeometry(object.get(), v.data(), static_cast<DWORD>(v.size()), f.data(), static_cast<DWORD>(f.size())) != LIB3MF_OK ||
+            NMR::lib3mf_object_setnameutf8(object.get(), one_line(b.name).c_str()) != LIB3MF_OK || (b.colour && !colour(object.get(), b)))
+            return {};
+        return object;
     }
-    auto writer = get<NMR::PLib3MFModelWriter>(
-        [&](auto** p) { return NMR::lib3mf_model_querywriter(model.get(), MODELWRITERCLASS_3MF, p); });
-    // The writer streams; it may go back to fill in sizes.
-    struct Sink {
-        std::string bytes;
-        std::size_t at = 0;
-    } sink;
-    const auto write = +[](const char* data, DWORD n, void* user) -> int {
-        auto& s = *static_cast<Sink*>(user);
-        if (s.at + n > s.bytes.size())
-            s.bytes.resize(s.at + n);
-        std::copy(data, data + n, s.bytes.begin() + static_cast<std::ptrdiff_t>(s.at));
-        s.at += n;
-        return 0;
-    };
-    const auto seek = +[](ULONG64 position, void* user) -> int {
-        static_cast<Sink*>(user)->at = position;
-        return 0;
-    };
-    if (!writer || NMR::lib3mf_writer_writetocallback(writer.get(), reinterpret_cast<void*>(write), reinterpret_cast<void*>(seek), &sink) != LIB3MF_OK)
+
+    bool build(NMR::PLib3MFModelObjectResource* object, NMR::MODELTRANSFORM* where) {
+        return get<NMR::PLib3MFModelBuildItem>([&](auto** p) { return NMR::lib3mf_model_addbuilditem(model.get(), object, where, p); }) != nullptr;
+    }
+
+    bool add(const Assembly& a) {
+        Owned<NMR::PLib3MFModelComponentsObject> whole;
+        if (!a.stands.empty()) {
+            std::vector<Owned<NMR::PLib3MFModelMeshObject>> meshes;
+            for (const Body& b : a.bodies) // before what they are components of
+                if (meshes.push_back(mesh(b)); !meshes.back())
+                    return false;
+            whole = get<NMR::PLib3MFModelComponentsObject>([&](auto** p) { return NMR::lib3mf_model_addcomponentsobject(model.get(), p); });
+            if (!whole || NMR::lib3mf_object_setnameutf8(whole.get(), one_line(a.name).c_str()) != LIB3MF_OK)
+                return false;
+            for (const auto& part : meshes)
+                if (!get<NMR::PLib3MFModelComponent>([&](auto** p) { return NMR::lib3mf_componentsobject_addcomponent(whole.get(), part.get(), nullptr, p); }))
+                    return false;
+        }
+        for (const Stand& stand : a.stands) {
+            const Vec3 o = stood(stand, {0, 0, 0}), x = stood(stand, {1, 0, 0}) - o, y = stood(stand, {0, 1, 0}) - o;
+            NMR::MODELTRANSFORM m{{{x.x, y.x, 0, o.x}, {x.y, y.y, 0, o.y}, {0, 0, 1, o.z}}};
+            if (!build(whole.get(), &m))
+                return false;
+        }
+        for (const Body& b : a.bodies)
+            if (a.stands.empty())
+                if (const auto object = mesh(b); !object || !build(object.get(), nullptr))
+                    return false;
+        return true;
+    }
+
+    Result<std::string> bytes() const {
+        auto writer = get<NMR::PLib3MFModelWriter>([&](auto** p) { return NMR::lib3mf_model_querywriter(model.get(), MODELWRITERCLASS_3MF, p); });
+        // The writer streams; it may go back to fill in sizes.
+        struct Sink {
+            std::string bytes;
+            std::size_t at = 0;
+        } sink;
+        const auto write = +[](const char* data, DWORD n, void* user) -> int {
+            auto& s = *static_cast<Sink*>(user);
+            if (s.at + n > s.bytes.size())
+                s.bytes.resize(s.at + n);
+            std::copy(data, data + n, s.bytes.begin() + static_cast<std::ptrdiff_t>(s.at));
+            s.at += n;
+            return 0;
+        };
+        const auto seek = +[](ULONG64 position, void* user) -> int {
+            static_cast<Sink*>(user)->at = position;
+            return 0;
+        };
+        if (!writer || NMR::lib3mf_writer_writetocallback(writer.get(), reinterpret_cast<void*>(write), reinterpret_cast<void*>(seek), &sink) != LIB3MF_OK)
+            return Error{};
+        return std::move(sink.bytes);
+    }
+};
+
+} // namespace
+
+Vec3 stood(const Stand& s, Vec3 p) {
+    const double a = s.turn_deg * std::numbers::pi / 180, x = double(p.x) - s.around.x, y = double(p.y) - s.around.y;
+    // Quarter turns stay exact.
+    const auto exact = [](double v) { return std::abs(v) < 1e-12 ? 0.0 : v; };
+    const double c = exact(std::cos(a)), n = exact(std::sin(a));
+    return {static_cast<float>(s.at.x + x * c - y * n), static_cast<float>(s.at.y + x * n + y * c), s.at.z + (p.z - s.around.z)};
+}
+
+Result<std::string> write_3mf(const std::vector<Assembly>& assemblies) {
+    const PlainNumbers plain;
+    const Error failed{"The 3MF file could not be put together. Nothing was written."};
+    Writer writer;
+    if (!writer.model)
         return failed;
-    return std::move(sink.bytes);
+    NMR::lib3mf_model_setunit(writer.model.get(), NMR::MODELUNIT_MILLIMETER);
+    for (const Assembly& a : assemblies)
+        if (!writer.add(a))
+            return failed;
+    auto bytes = writer.bytes();
+    return bytes ? std::move(bytes) : failed;
+}
+
+Result<std::string> write_3mf(const std::vector<Body>& bodies) {
+    return write_3mf(std::vector<Assembly>{{"", bodies, {}}});
 }
 
 } // namespace vitrail

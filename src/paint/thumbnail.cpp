@@ -14,7 +14,19 @@ namespace vitrail {
 QImage thumbnail(const Project& p, int size) {
     // Parallel rays from the front right and above, into a depth buffer of twice the size.
     constexpr double c = 0.8660254, s = 0.5; // 30°
-    const Bounds b = bounds(p);
+    // Several pieces stand in a row.
+    std::vector<Vec3> shift;
+    Bounds b;
+    for (const Piece& piece : p.pieces) {
+        const Bounds own = bounds(piece);
+        const float gap = b.empty() ? 0 : 0.1f * (own.max.x - own.min.x);
+        shift.push_back(own.empty() || p.pieces.size() == 1 ? Vec3{0, 0, 0} : Vec3{(b.empty() ? 0 : b.max.x + gap) - own.min.x, -own.min.y, -own.min.z});
+        Bounds there = own;
+        there.min = there.min + shift.back();
+        there.max = there.max + shift.back();
+        if (!own.empty())
+            b.add(there);
+    }
     const int side = 2 * size;
     QImage image(side, side, QImage::Format_ARGB32_Premultiplied);
     image.fill(Qt::transparent);
@@ -35,22 +47,23 @@ QImage thumbnail(const Project& p, int size) {
     const double scale = (side - 8) / std::max({right - left, bottom - top, 1e-6});
     const double dx = side / 2.0 - scale * (left + right) / 2, dy = side / 2.0 - scale * (top + bottom) / 2;
     std::vector<float> depth(static_cast<std::size_t>(side) * side, 1e30f);
-    for (std::size_t i = 0; i < p.parts.size(); ++i) {
-        const Part& part = p.parts[i];
-        for_each_facet(*part.mesh, part.paint ? *part.paint : bare(*part.mesh), [&](std::uint32_t, const std::array<Vec3, 3>& v, PatchNumber patch) {
+    const auto draw_part = [&](const Piece& piece, std::size_t i, Vec3 moved) {
+        const Part& part = piece.parts[i];
+        for_each_facet(*part.mesh, part.paint ? *part.paint : bare(*part.mesh), [&](std::uint32_t, const std::array<Vec3, 3>& corners, PatchNumber patch) {
+            const std::array<Vec3, 3> v{corners[0] + moved, corners[1] + moved, corners[2] + moved};
             const Vec3 n = unit(twice_area(v));
             if (n.x + n.y - n.z >= 0)
                 return; // looks away
             char letter = patch && patch <= part.patches.size() ? part.patches[patch - 1u].filament : char(0);
             if (!letter)
-                letter = filament_at(p, static_cast<int>(i), (double(v[0].z) + v[1].z + v[2].z) / 3 - b.min.z);
+                letter = filament_at(piece, static_cast<int>(i), (double(v[0].z) + v[1].z + v[2].z) / 3 - b.min.z);
             const double light = 0.55 + 0.45 * std::max(0.0, -0.3 * n.x - 0.6 * n.y + 0.75 * n.z);
             const auto shaded = [&](char of) {
                 const int index = find_filament(p, of);
                 const QColor colour = index < 0 ? QColor(128, 128, 128) : to_qcolor(p.filaments[index].colour);
                 return qRgb(int(colour.red() * light), int(colour.green() * light), int(colour.blue() * light));
             };
-            const bool own_band = !patch && std::any_of(p.bands.begin(), p.bands.end(), [&](const Band& x) { return x.part == part.name; });
+            const bool own_band = !patch && std::any_of(piece.bands.begin(), piece.bands.end(), [&](const Band& x) { return x.part == part.name; });
             const QRgb rgb = shaded(letter);
             Seen q[3];
             for (int k = 0; k < 3; ++k) {
@@ -76,11 +89,14 @@ QImage thumbnail(const Project& p, int size) {
                     if (d < nearest) {
                         nearest = d;
                         const double z = v[0].z + u * (double(v[1].z) - v[0].z) + w * (double(v[2].z) - v[0].z) - b.min.z - 0.002 * n.z;
-                        reinterpret_cast<QRgb*>(image.scanLine(y))[x] = own_band ? shaded(filament_at(p, static_cast<int>(i), z)) : rgb;
+                        reinterpret_cast<QRgb*>(image.scanLine(y))[x] = own_band ? shaded(filament_at(piece, static_cast<int>(i), z)) : rgb;
                     }
                 }
         });
-    }
+    };
+    for (std::size_t k = 0; k < p.pieces.size(); ++k)
+        for (std::size_t i = 0; i < p.pieces[k].parts.size(); ++i)
+            draw_part(p.pieces[k], i, shift[k]);
     return image.scaled(size, size, Qt::KeepAspectRatio, Qt::SmoothTransformation);
 }
 

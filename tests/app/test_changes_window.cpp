@@ -66,12 +66,12 @@ private Q_SLOTS:
 
 private:
     void changes(ChangesBench::Page page) {
-        key(Qt::Key_3, Qt::AltModifier);
+        key(Qt::Key_5, Qt::AltModifier);
         window_->changes_bench()->show_page(page);
         QCoreApplication::processEvents();
     }
     void purge(PurgeBench::Page page) {
-        key(Qt::Key_4, Qt::AltModifier);
+        key(Qt::Key_6, Qt::AltModifier);
         window_->purge_bench()->show_page(page);
         QCoreApplication::processEvents();
     }
@@ -104,18 +104,18 @@ void TestChangesWindow::aims_are_compared_and_used() {
     table("aims")->selectRow(3);
     press("use_aim");
     wait_for_plan();
-    QCOMPARE(project().settings.aim, kLeastHandling);
+    QCOMPARE(project().settings.aim, LoadingAim::handling);
     QVERIFY(handlings(*document()->plan()) < by_hand);
     QVERIFY(document()->plan()->totals.purge_mm3 > waste);
     undo();
-    QCOMPARE(project().settings.aim, kLeastWaste);
+    QCOMPARE(project().settings.aim, LoadingAim::waste);
     // The slider walks along the trade-offs.
     QTRY_VERIFY_WITH_TIMEOUT(table("aims")->rowCount() >= 4 && find<QSlider>("blend")->isEnabled(), 20000);
     auto* slider = find<QSlider>("blend");
     slider->setFocus();
     QTest::keyClick(slider, Qt::Key_End);
     wait_for_plan();
-    QCOMPARE(project().settings.aim, kLeastHandling);
+    QCOMPARE(project().settings.aim, LoadingAim::handling);
 }
 
 void TestChangesWindow::a_filament_is_dragged_to_another_nozzle() {
@@ -279,7 +279,7 @@ void TestChangesWindow::a_suggestion_is_previewed_applied_and_undone() {
 
 void TestChangesWindow::preview_ends_with_an_edit() {
     Project p = row("ABC", 2);
-    p.settings.order = kAsAssigned;
+    p.settings.order = LayerOrder::as_assigned;
     show_project(p);
     changes(ChangesBench::kFewer);
     QTRY_VERIFY_WITH_TIMEOUT(table("suggestions")->rowCount() > 0, 20000);
@@ -379,10 +379,10 @@ void TestChangesWindow::a_second_piece_takes_purge() {
     auto* list = find<QListWidget>("takes_purge");
     list->item(2)->setCheckState(Qt::Checked);
     wait_for_plan();
-    QVERIFY(project().parts[2].takes_purge);
+    QVERIFY(project().pieces[0].parts[2].takes_purge);
     QVERIFY(document()->plan()->totals.useful_purge_g > 0);
     undo();
-    QVERIFY(!project().parts[2].takes_purge);
+    QVERIFY(!project().pieces[0].parts[2].takes_purge);
 }
 
 void TestChangesWindow::readings_are_fitted_and_kept() {

@@ -94,7 +94,7 @@ Project block(int copies) {
     Project p;
     p.name = "block";
     p.machine = *find_machine("feeder-4");
-    const bool ok = static_cast<bool>(add_model(p, "block.stl", write_stl(solids::box(0, 0, 0, 10, 10, 2), "block")));
+    const bool ok = static_cast<bool>(add_model(p, 0, "block.stl", write_stl(solids::box(0, 0, 0, 10, 10, 2), "block")));
     Q_ASSERT(ok);
     p.settings.copies = copies;
     return p;
@@ -159,7 +159,7 @@ void TestDocument::saving_while_another_is_opened() {
 void TestDocument::cancel_then_edit_plans_again() {
     Document d;
     Project big = block(1);
-    big.parts[0].mesh = std::make_shared<Mesh>(solids::torus(40, 12, 400, 200));
+    big.pieces[0].parts[0].mesh = std::make_shared<Mesh>(solids::torus(40, 12, 400, 200));
     d.reset(big, {});
     QVERIFY(d.planning());
     d.cancel_planning();
@@ -280,8 +280,8 @@ void TestDocument::restoring_is_off_the_window_thread() {
     const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery/somebody";
     LooseFolder left(folder.toStdString());
     Project big = block(5);
-    big.parts[0].mesh = std::make_shared<Mesh>(solids::torus(40, 12, 900, 600));
-    big.parts[0].own_mesh = true;
+    big.pieces[0].parts[0].mesh = std::make_shared<Mesh>(solids::torus(40, 12, 900, 600));
+    big.pieces[0].parts[0].own_mesh = true;
     QVERIFY(left.write(big, "/home/p.vitrail", write_file));
     Document d;
     Recovery recovery(&d);

@@ -7,6 +7,7 @@
 #include "app/parts/badge_delegate.h"
 #include "app/piece/regions_model.h"
 #include "app/document/document.h"
+#include "app/document/view_state.h"
 
 #include "core/project/regions.h"
 #include "demo/scenario.h"
@@ -41,7 +42,8 @@ private:
 
 void TestItemModels::regions() {
     Document d;
-    RegionsModel m(&d);
+    ViewState view;
+    RegionsModel m(&d, &view);
     const QAbstractItemModelTester tester(&m, QAbstractItemModelTester::FailureReportingMode::Fatal);
     QCOMPARE(m.rowCount(), 0);
     load(d, *demo::lighthouse());
@@ -57,12 +59,12 @@ void TestItemModels::regions() {
     QVERIFY(band.data(Qt::AccessibleTextRole).toString().contains("filament C"));
     // Recolouring keeps rows and selection; another band does not.
     QSignalSpy resets(&m, &QAbstractItemModel::modelReset), changed(&m, &QAbstractItemModel::dataChanged);
-    d.edit("letter", [](Project& p) { p.parts[0].filament = 'B'; });
+    d.edit("letter", [](Project& p) { p.pieces[0].parts[0].filament = 'B'; });
     QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
     QCOMPARE(resets.count(), 0);
     QVERIFY(changed.count() > 0);
     QCOMPARE(m.part_index(0).data(BadgeDelegate::LetterRole).toString(), QString("B"));
-    d.edit("band", [](Project& p) { assign_band(p, 0, 2, 4, 'C'); });
+    d.edit("band", [](Project& p) { assign_band(p.pieces[0], 0, 2, 4, 'C'); });
     QCOMPARE(resets.count(), 1);
     QCOMPARE(m.rowCount(m.part_index(0)), 1);
     QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
@@ -70,7 +72,8 @@ void TestItemModels::regions() {
 
 void TestItemModels::regions_grams_add_up() {
     Document d;
-    RegionsModel m(&d);
+    ViewState view;
+    RegionsModel m(&d, &view);
     load(d, *demo::lighthouse());
     double sum = 0;
     const auto grams = [](const QModelIndex& i) { return i.siblingAtColumn(1).data().toString().remove(" g").toDouble(); };
@@ -138,7 +141,8 @@ void TestItemModels::changes() {
 
 void TestItemModels::regions_with_patches() {
     Document d;
-    RegionsModel m(&d);
+    ViewState view;
+    RegionsModel m(&d, &view);
     const QAbstractItemModelTester tester(&m, QAbstractItemModelTester::FailureReportingMode::Fatal);
     load(d, *demo::painted());
     const QModelIndex tower = m.part_index(0);
@@ -153,11 +157,11 @@ void TestItemModels::regions_with_patches() {
     QVERIFY(g > 1);
     // A letter for a patch keeps the rows.
     QSignalSpy resets(&m, &QAbstractItemModel::modelReset);
-    d.edit("letter", [](Project& p) { p.parts[0].patches[1].filament = 'A'; });
+    d.edit("letter", [](Project& p) { p.pieces[0].parts[0].patches[1].filament = 'A'; });
     QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
     QCOMPARE(resets.count(), 0);
     QCOMPARE(m.index(1, 0, tower).data(BadgeDelegate::LetterRole).toString(), QString("A"));
-    d.edit("remove", [](Project& p) { remove_patch(p.parts[0], 2); });
+    d.edit("remove", [](Project& p) { remove_patch(p.pieces[0].parts[0], 2); });
     QCOMPARE(m.rowCount(m.part_index(0)), 3);
     QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
 }

@@ -69,9 +69,9 @@ void TestRecovery::killed_session_is_offered_and_restored() {
     window.offer_recovery();
     QTRY_VERIFY(window.messages()->text().contains("before"));
     QTest::mouseClick(window.findChild<QPushButton*>("message_action"), Qt::LeftButton);
-    QTRY_COMPARE(window.document()->project().parts.size(), std::size_t{1});
+    QTRY_COMPARE(window.document()->project().pieces[0].parts.size(), std::size_t{1});
     QVERIFY(window.document()->modified()); // no file holds it yet
-    QCOMPARE(window.document()->project().parts[0].name, std::string("cube"));
+    QCOMPARE(window.document()->project().pieces[0].parts[0].name, std::string("cube"));
     QTRY_VERIFY(!window.document()->planning());
     QTRY_COMPARE(copies().size(), 1); // ours now, in case this one is killed too
 }

@@ -59,14 +59,14 @@ private:
     /// A project of one box, seen from above.
     void show_box(double size = 20) {
         Project p = stack("", 1);
-        p.parts.push_back(part("box", solids::box(0, 0, 0, size, size, 6), 'A'));
+        p.pieces[0].parts.push_back(part("box", solids::box(0, 0, 0, size, size, 6), 'A'));
         show_project(std::move(p));
         piece()->set_angles(0, 90);
         QCoreApplication::processEvents();
     }
     QPoint at(Vec3 v) { return piece()->place_of(v).toPoint(); }
     double painted(int patch, int part = 0) {
-        const Part& x = project().parts[static_cast<std::size_t>(part)];
+        const Part& x = project().pieces[0].parts[static_cast<std::size_t>(part)];
         return x.paint ? patch_areas_mm2(*x.mesh, *x.paint, static_cast<int>(x.patches.size())).at(static_cast<std::size_t>(patch)) : 0;
     }
 };
@@ -78,7 +78,7 @@ void TestRegionsWindow::grey_lighthouse_in_four_colours() {
     solids::add_revolved(b, {{0, 0}, {20, 0}, {14, 10}, {10, 10}, {8, 40}, {12, 44}, {2, 52}, {0, 52}}, 72);
     QVERIFY(write_file(file, write_stl(b.build(), "tower")));
     open(QString::fromStdString(file));
-    QCOMPARE(project().parts.size(), std::size_t{1});
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t{1});
     document()->edit("filaments", [](Project& p) {
         for (const auto& [letter, hex] : {std::pair{'B', "#b82e28"}, {'C', "#1f3a63"}, {'D', "#e2a63b"}})
             p.filaments.push_back(pla(letter, hex));
@@ -101,9 +101,9 @@ void TestRegionsWindow::grey_lighthouse_in_four_colours() {
     paint(18, 26, Qt::Key_B);
     paint(44, 52, Qt::Key_D);
     wait_for_plan();
-    QCOMPARE(project().parts[0].patches.size(), std::size_t{3});
-    QCOMPARE(project().parts[0].patches[0].filament, 'C');
-    QCOMPARE(project().parts[0].patches[2].filament, 'D');
+    QCOMPARE(project().pieces[0].parts[0].patches.size(), std::size_t{3});
+    QCOMPARE(project().pieces[0].parts[0].patches[0].filament, 'C');
+    QCOMPARE(project().pieces[0].parts[0].patches[2].filament, 'D');
     const auto plan = document()->plan();
     for (const FilamentUse& u : plan->use)
         QVERIFY(u.model_g > 0);
@@ -122,12 +122,12 @@ void TestRegionsWindow::brush_paints_on_the_surface() {
     QMouseEvent move(QEvent::MouseMove, at({14, 10, 6}), piece()->mapToGlobal(at({14, 10, 6})), Qt::NoButton, Qt::LeftButton, {});
     QCoreApplication::sendEvent(piece(), &move);
     QTest::mouseRelease(piece(), Qt::LeftButton, {}, at({14, 10, 6}));
-    QCOMPARE(project().parts[0].patches.size(), std::size_t{1});
+    QCOMPARE(project().pieces[0].parts[0].patches.size(), std::size_t{1});
     COMPARE_NEAR(painted(1), 3.14159 * 9 + 6 * 8, 6);
     QCOMPARE(view()->patch(), (std::pair{0, 1})); // a stroke leaves its patch chosen
-    QCOMPARE(project().parts[0].patches[0].filament, char(0));
+    QCOMPARE(project().pieces[0].parts[0].patches[0].filament, char(0));
     key(Qt::Key_B);
-    QCOMPARE(project().parts[0].patches[0].filament, 'B');
+    QCOMPARE(project().pieces[0].parts[0].patches[0].filament, 'B');
     wait_for_plan();
     QVERIFY(document()->plan()->use[1].model_g > 0);
 }
@@ -138,11 +138,11 @@ void TestRegionsWindow::brush_goes_on_with_the_chosen_patch() {
     QTest::mouseClick(piece(), Qt::LeftButton, {}, at({5, 5, 6}));
     const double one = painted(1);
     QTest::mouseClick(piece(), Qt::LeftButton, {}, at({15, 15, 6}));
-    QCOMPARE(project().parts[0].patches.size(), std::size_t{1});
+    QCOMPARE(project().pieces[0].parts[0].patches.size(), std::size_t{1});
     COMPARE_NEAR(painted(1), 2 * one, 1);
     window_->findChild<QAction*>("patch_new")->trigger();
     QTest::mouseClick(piece(), Qt::LeftButton, {}, at({15, 5, 6}));
-    QCOMPARE(project().parts[0].patches.size(), std::size_t{2});
+    QCOMPARE(project().pieces[0].parts[0].patches.size(), std::size_t{2});
 }
 
 void TestRegionsWindow::erase_takes_paint_away() {
@@ -153,8 +153,8 @@ void TestRegionsWindow::erase_takes_paint_away() {
     press("paint_erase");
     find<QDoubleSpinBox>("brush_size")->setValue(10);
     QTest::mouseClick(piece(), Qt::LeftButton, {}, at({10, 10, 6}));
-    QVERIFY(project().parts[0].patches.empty()); // what covers nothing is no patch
-    QVERIFY(!project().parts[0].paint);
+    QVERIFY(project().pieces[0].parts[0].patches.empty()); // what covers nothing is no patch
+    QVERIFY(!project().pieces[0].parts[0].paint);
 }
 
 void TestRegionsWindow::fill_shows_what_it_will_take() {
@@ -168,7 +168,7 @@ void TestRegionsWindow::fill_shows_what_it_will_take() {
     QVERIFY(hover != before); // the face under the pointer is marked before it is clicked
     QTest::mouseClick(piece(), Qt::LeftButton, {}, at({10, 10, 6}));
     COMPARE_NEAR(painted(1), 400, 1e-3);
-    QVERIFY(project().parts[0].paint->cut.empty());
+    QVERIFY(project().pieces[0].parts[0].paint->cut.empty());
 }
 
 void TestRegionsWindow::facing_and_mirror() {
@@ -186,7 +186,7 @@ void TestRegionsWindow::facing_and_mirror() {
 
 void TestRegionsWindow::lasso_takes_what_is_seen() {
     Project p = stack("", 1);
-    p.parts.push_back(part("ball", solids::sphere(10, 40, 20, {10, 10, 10}), 'A'));
+    p.pieces[0].parts.push_back(part("ball", solids::sphere(10, 40, 20, {10, 10, 10}), 'A'));
     show_project(std::move(p));
     piece()->set_angles(0, 90);
     QCoreApplication::processEvents();
@@ -203,7 +203,7 @@ void TestRegionsWindow::lasso_takes_what_is_seen() {
     const double area = painted(1);
     QVERIFY2(area > 5, qPrintable(QString::number(area)));
     // Nothing of the far side.
-    const Part& ball = project().parts[0];
+    const Part& ball = project().pieces[0].parts[0];
     for (std::uint32_t t = 0; t < ball.mesh->triangles.size(); ++t)
         if (ball.paint->patch[t])
             QVERIFY(normal(*ball.mesh, t).z > 0);
@@ -217,7 +217,7 @@ void TestRegionsWindow::grow_shrink_invert() {
     COMPARE_NEAR(painted(1), 3.14159 * 9, 2);
     window_->findChild<QAction*>("patch_shrink")->trigger();
     COMPARE_NEAR(painted(1), 3.14159 * 4, 2);
-    const double was = painted(1), all = area_mm2(*project().parts[0].mesh);
+    const double was = painted(1), all = area_mm2(*project().pieces[0].parts[0].mesh);
     window_->findChild<QAction*>("patch_invert")->trigger();
     COMPARE_NEAR(painted(1), all - was, 0.5);
 }
@@ -247,7 +247,7 @@ void TestRegionsWindow::layer_window_shows_patches() {
         patch = view()->patch().second > 0;
     }
     QVERIFY(patch);
-    QCOMPARE(project().parts[0].patches[static_cast<std::size_t>(view()->patch().second) - 1].filament, 'B');
+    QCOMPARE(project().pieces[0].parts[0].patches[static_cast<std::size_t>(view()->patch().second) - 1].filament, 'B');
 }
 
 void TestRegionsWindow::removing_a_patch() {
@@ -256,9 +256,9 @@ void TestRegionsWindow::removing_a_patch() {
     QTest::mouseClick(piece(), Qt::LeftButton, {}, at({10, 10, 6}));
     QVERIFY(find<QPushButton>("remove_band")->isEnabled());
     press("remove_band");
-    QVERIFY(project().parts[0].patches.empty());
+    QVERIFY(project().pieces[0].parts[0].patches.empty());
     undo();
-    QCOMPARE(project().parts[0].patches.size(), std::size_t{1});
+    QCOMPARE(project().pieces[0].parts[0].patches.size(), std::size_t{1});
 }
 
 void TestRegionsWindow::split_and_join() {
@@ -266,28 +266,28 @@ void TestRegionsWindow::split_and_join() {
     Builder b;
     add_prism(b, solids::circle(0, 0, 4, 32), 0, 5);
     add_prism(b, solids::circle(20, 0, 4, 32), 0, 5);
-    p.parts.push_back(part("feet", b.build(), 'A'));
+    p.pieces[0].parts.push_back(part("feet", b.build(), 'A'));
     show_project(std::move(p));
     view()->select({0});
     QVERIFY(find<QPushButton>("split_part")->isEnabled());
     press("split_part");
-    QCOMPARE(project().parts.size(), std::size_t{2});
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t{2});
     view()->select({1});
     key(Qt::Key_B);
     view()->select({0, 1});
     press("join_parts");
-    QCOMPARE(project().parts.size(), std::size_t{1});
-    QCOMPARE(project().parts[0].patches.size(), std::size_t{1});
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t{1});
+    QCOMPARE(project().pieces[0].parts[0].patches.size(), std::size_t{1});
     undo();
     undo();
     undo();
-    QCOMPARE(project().parts.size(), std::size_t{1});
-    QVERIFY(project().parts[0].patches.empty());
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t{1});
+    QVERIFY(project().pieces[0].parts[0].patches.empty());
 }
 
 void TestRegionsWindow::band_typed_and_snapped() {
     Project p = stack("A", 6);
-    assign_band(p, 0, 2, 4, 'B');
+    assign_band(p.pieces[0], 0, 2, 4, 'B');
     show_project(std::move(p));
     auto* tree = find<QTreeView>("regions");
     tree->expandAll();
@@ -301,8 +301,8 @@ void TestRegionsWindow::band_typed_and_snapped() {
         d->accept();
     });
     QTest::keyClick(tree, Qt::Key_Return);
-    COMPARE_NEAR(project().bands[0].z0_mm, 1.4, 1e-9);
-    COMPARE_NEAR(project().bands[0].z1_mm, 6.0, 1e-9);
+    COMPARE_NEAR(project().pieces[0].bands[0].z0_mm, 1.4, 1e-9);
+    COMPARE_NEAR(project().pieces[0].bands[0].z1_mm, 6.0, 1e-9);
 }
 
 void TestRegionsWindow::thicken_the_base() {
@@ -351,9 +351,9 @@ void TestRegionsWindow::colours_of_a_file() {
     });
     open(QString::fromStdString(file));
     QCOMPARE(project().filaments.size(), std::size_t{3});
-    QCOMPARE(project().parts.size(), std::size_t{1});
-    QCOMPARE(project().parts[0].patches.size(), std::size_t{2}); // the colour with most surface is the part's own
-    QCOMPARE(describe_colour(project().filaments[find_filament(project(), project().parts[0].filament)].colour), std::string("red"));
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t{1});
+    QCOMPARE(project().pieces[0].parts[0].patches.size(), std::size_t{2}); // the colour with most surface is the part's own
+    QCOMPARE(describe_colour(project().filaments[find_filament(project(), project().pieces[0].parts[0].filament)].colour), std::string("red"));
 }
 
 void TestRegionsWindow::a_file_in_inches() {
@@ -372,10 +372,10 @@ void TestRegionsWindow::a_file_in_inches() {
     });
     window_->findChild<QAction*>("scale_file")->trigger();
     wait_for_plan();
-    COMPARE_NEAR(project().parts[0].mesh->bounds.max.x, 50.8, 1e-4);
+    COMPARE_NEAR(project().pieces[0].parts[0].mesh->bounds.max.x, 50.8, 1e-4);
     QVERIFY(!has(*document()->plan(), "unit"));
     undo();
-    COMPARE_NEAR(project().parts[0].mesh->bounds.max.x, 2, 1e-6);
+    COMPARE_NEAR(project().pieces[0].parts[0].mesh->bounds.max.x, 2, 1e-6);
     QVERIFY(has(*document()->plan(), "unit"));
 }
 
@@ -383,7 +383,7 @@ void TestRegionsWindow::names_are_text_not_markup() {
     Project p = stack("AB", 1);
     p.name = "<b>bold</b> & <i>more</i>";
     p.filaments[0].name = "<img src=x> A&B";
-    p.parts[0].name = "<u>slab</u>";
+    p.pieces[0].parts[0].name = "<u>slab</u>";
     show_project(p);
     for (QLabel* label : window_->findChildren<QLabel*>()) {
         label->ensurePolished();
@@ -415,7 +415,7 @@ void TestRegionsWindow::calling_the_colours_off() {
     in_next_dialog([](QDialog* d) { d->reject(); });
     window_->open_files({QString::fromStdString(file)});
     wait_for_plan();
-    QVERIFY(project().parts.empty());
+    QVERIFY(project().pieces[0].parts.empty());
     QCOMPARE(document()->undo_stack()->count(), 0);
 }
 
@@ -439,7 +439,7 @@ void TestRegionsWindow::poses() {
     press("study_poses");
     wait_for_plan();
     QCOMPARE(document()->plan()->totals.changes, 1);
-    QVERIFY(!(project().pose == kNoRotation));
+    QVERIFY(!(project().pieces[0].pose == kNoRotation));
     undo();
     QCOMPARE(document()->plan()->totals.changes, before);
 }
@@ -460,12 +460,12 @@ void TestRegionsWindow::several_ways_to_fix() {
     QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("fix_preview")->isVisible(), 20000);
     QCOMPARE(find<QLabel>("fix_preview")->text().count('\n'), 2);
     QVERIFY(find<QLabel>("fix_preview")->text().contains("layers"));
-    const std::size_t parts = project().parts.size();
+    const std::size_t parts = project().pieces[0].parts.size();
     fix->menu()->actions().first()->trigger();
     wait_for_plan();
-    QCOMPARE(project().parts.size(), parts + 1); // the sacrificial base
+    QCOMPARE(project().pieces[0].parts.size(), parts + 1); // the sacrificial base
     undo();
-    QCOMPARE(project().parts.size(), parts);
+    QCOMPARE(project().pieces[0].parts.size(), parts);
 }
 
 void TestRegionsWindow::show_me_marks_places() {
@@ -486,7 +486,7 @@ void TestRegionsWindow::show_me_marks_places() {
 
 void TestRegionsWindow::waiving_a_check() {
     Project p = stack("", 1);
-    p.parts.push_back(part("mast", solids::box(0, 0, 0, 4, 20, 40), 'A'));
+    p.pieces[0].parts.push_back(part("mast", solids::box(0, 0, 0, 4, 20, 40), 'A'));
     show_project(std::move(p));
     auto* list = find<QListView>("findings");
     QCOMPARE(list->model()->rowCount(), 1);
@@ -541,11 +541,11 @@ void TestRegionsWindow::painted_project_saved_and_opened() {
     open(file);
     QCOMPARE(document()->plan()->totals.changes, before.changes);
     COMPARE_NEAR(document()->plan()->totals.purge_g, before.purge_g, 1e-9);
-    for (std::size_t i = 0; i < was.parts.size(); ++i) {
-        QVERIFY(project().parts[i].patches == was.parts[i].patches);
-        QCOMPARE(bool(project().parts[i].paint), bool(was.parts[i].paint));
-        if (was.parts[i].paint)
-            QVERIFY(*project().parts[i].paint == *was.parts[i].paint);
+    for (std::size_t i = 0; i < was.pieces[0].parts.size(); ++i) {
+        QVERIFY(project().pieces[0].parts[i].patches == was.pieces[0].parts[i].patches);
+        QCOMPARE(bool(project().pieces[0].parts[i].paint), bool(was.pieces[0].parts[i].paint));
+        if (was.pieces[0].parts[i].paint)
+            QVERIFY(*project().pieces[0].parts[i].paint == *was.pieces[0].parts[i].paint);
     }
 }
 
@@ -560,7 +560,7 @@ void TestRegionsWindow::undo_by_stroke() {
     undo();
     COMPARE_NEAR(painted(1), three / 3, 1);
     undo();
-    QVERIFY(project().parts[0].patches.empty());
+    QVERIFY(project().pieces[0].parts[0].patches.empty());
     window_->findChild<QAction*>("redo")->trigger();
     COMPARE_NEAR(painted(1), three / 3, 1);
 }

@@ -39,7 +39,7 @@ private Q_SLOTS:
 
 private:
     void supports(SupportsBench::Page page) {
-        key(Qt::Key_5, Qt::AltModifier);
+        key(Qt::Key_3, Qt::AltModifier);
         window_->supports_bench()->show_page(page);
         QCoreApplication::processEvents();
     }
@@ -87,18 +87,18 @@ void TestSupportsWindow::five_schools_side_by_side() {
 
 void TestSupportsWindow::a_school_is_used_and_undone() {
     open_demo("lighthouse.vitrail");
-    QVERIFY(!document()->plan()->support);
+    QVERIFY(!document()->plan()->pieces[0].support);
     supports(SupportsBench::kSchools);
     wait_for_schools();
     table("schools")->setCurrentCell(1, 1);
     const int changes = cell("changes", 1).toInt();
     press("use_school");
     wait_for_plan();
-    QVERIFY(document()->plan()->support);
+    QVERIFY(document()->plan()->pieces[0].support);
     QCOMPARE(document()->plan()->totals.changes, changes);
     QVERIFY(project().interface_filament != 0);
     undo();
-    QVERIFY(!document()->plan()->support);
+    QVERIFY(!document()->plan()->pieces[0].support);
     QCOMPARE(project().interface_filament, char(0));
 }
 
@@ -132,7 +132,7 @@ void TestSupportsWindow::values_are_copied() {
 void TestSupportsWindow::contact_faces_are_listed_and_shown() {
     open_demo("lamp-bracket.vitrail");
     supports(SupportsBench::kHeld);
-    const SupportLayout& layout = *document()->plan()->support->layout;
+    const SupportLayout& layout = *document()->plan()->pieces[0].support->layout;
     QCOMPARE(table("contact_faces")->rowCount(), static_cast<int>(layout.faces.size()));
     QCOMPARE(table("contact_faces")->item(0, 3)->text(), QString("100 %"));
     QVERIFY(find<QLabel>("held_says")->text().contains("ready to snap"));
@@ -149,7 +149,7 @@ void TestSupportsWindow::support_is_switched_and_redone_in_another_filament() {
     kind->setFocus();
     QTest::keyClick(kind, Qt::Key_Down);
     wait_for_plan();
-    QCOMPARE(project().settings.support, kTree);
+    QCOMPARE(project().settings.support, SupportStyle::tree);
     QVERIFY(document()->plan()->totals.support_g < columns);
     auto* body = here<QComboBox>("support_filament");
     body->setFocus();
@@ -158,7 +158,7 @@ void TestSupportsWindow::support_is_switched_and_redone_in_another_filament() {
     QCOMPARE(project().support_filament, 'B');
     undo();
     undo();
-    QCOMPARE(project().settings.support, kColumns);
+    QCOMPARE(project().settings.support, SupportStyle::columns);
     QCOMPARE(project().support_filament, char(0));
 }
 
@@ -167,11 +167,11 @@ void TestSupportsWindow::faces_are_kept_free_with_the_brush() {
     Project p;
     p.machine = *find_machine("feeder-4");
     p.filaments = {pla('A', "#1f3a63")};
-    p.parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
-    p.settings.support = kColumns;
+    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
+    p.settings.support = SupportStyle::columns;
     show_project(p);
     supports(SupportsBench::kHeld);
-    const double before = document()->plan()->support->layout->contact_mm2;
+    const double before = document()->plan()->pieces[0].support->layout->contact_mm2;
     View3d* v = window_->supports_bench()->held_page()->view3d();
     v->set_angles(-35, -40); // from below
     // The support itself is not in the way of the pointer.
@@ -179,19 +179,19 @@ void TestSupportsWindow::faces_are_kept_free_with_the_brush() {
     const QPointF at = v->place_of({22, 10, 10});
     QTest::mouseClick(v, Qt::LeftButton, {}, at.toPoint());
     wait_for_plan();
-    QVERIFY(project().parts[1].support_paint);
-    QVERIFY(!project().parts[1].paint); // no colour is touched
-    QVERIFY(document()->plan()->support->layout->contact_mm2 < 0.1 * before);
+    QVERIFY(project().pieces[0].parts[1].support_paint);
+    QVERIFY(!project().pieces[0].parts[1].paint); // no colour is touched
+    QVERIFY(document()->plan()->pieces[0].support->layout->contact_mm2 < 0.1 * before);
     QVERIFY(has(*document()->plan(), "support-kept-off"));
     here<QToolButton>("paint_erase")->click();
     QTest::mouseClick(v, Qt::LeftButton, {}, at.toPoint());
     wait_for_plan();
-    QVERIFY(!project().parts[1].support_paint);
-    COMPARE_NEAR(document()->plan()->support->layout->contact_mm2, before, 1e-6);
+    QVERIFY(!project().pieces[0].parts[1].support_paint);
+    COMPARE_NEAR(document()->plan()->pieces[0].support->layout->contact_mm2, before, 1e-6);
     undo();
-    QVERIFY(project().parts[1].support_paint);
+    QVERIFY(project().pieces[0].parts[1].support_paint);
     undo();
-    QVERIFY(!project().parts[1].support_paint);
+    QVERIFY(!project().pieces[0].parts[1].support_paint);
 }
 
 void TestSupportsWindow::what_hangs_is_told_and_mended() {
@@ -212,10 +212,10 @@ void TestSupportsWindow::what_hangs_is_told_and_mended() {
     QVERIFY(!view()->spots().empty());
     QTest::mouseClick(fix, Qt::LeftButton);
     wait_for_plan();
-    QVERIFY(document()->plan()->support && document()->plan()->support->layout->contact_mm2 > 500);
+    QVERIFY(document()->plan()->pieces[0].support && document()->plan()->pieces[0].support->layout->contact_mm2 > 500);
     QCOMPARE(told(), -1);
     undo();
-    QVERIFY(!document()->plan()->support && told() >= 0);
+    QVERIFY(!document()->plan()->pieces[0].support && told() >= 0);
 }
 
 void TestSupportsWindow::interfaces_are_tuned() {
@@ -268,16 +268,16 @@ void TestSupportsWindow::a_cut_is_previewed_and_applied() {
     QVERIFY(cut >= 0);
     list->selectRow(cut);
     QVERIFY(list->item(cut, 5)->text().contains("seam"));
-    const std::size_t parts = project().parts.size();
+    const std::size_t parts = project().pieces[0].parts.size();
     QTest::mouseClick(page->findChild<QPushButton*>("preview_suggestion"), Qt::LeftButton);
     QVERIFY(document()->previewing());
-    QCOMPARE(project().parts.size(), parts); // nothing has changed yet
+    QCOMPARE(project().pieces[0].parts.size(), parts); // nothing has changed yet
     QTest::mouseClick(page->findChild<QPushButton*>("apply_suggestion"), Qt::LeftButton);
     wait_for_plan();
-    QVERIFY(project().parts.size() >= parts);
+    QVERIFY(project().pieces[0].parts.size() >= parts);
     QVERIFY(document()->plan()->totals.support_g + document()->plan()->totals.interface_g < 2);
     undo();
-    QCOMPARE(project().parts.size(), parts);
+    QCOMPARE(project().pieces[0].parts.size(), parts);
 }
 
 void TestSupportsWindow::support_is_seen_in_the_piece() {
@@ -305,8 +305,8 @@ void TestSupportsWindow::layer_window_marks_the_interface() {
     Project p;
     p.machine = *find_machine("feeder-4");
     p.filaments = {pla('A', "#101010"), make_filament('B', Material::PETG, {0x12, 0x12, 0x12})};
-    p.parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
-    p.settings.support = kColumns;
+    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
+    p.settings.support = SupportStyle::columns;
     p.settings.support_gap_layers = 0;
     p.interface_filament = 'B';
     show_project(p);

@@ -114,7 +114,7 @@ void TestWindow::badge_from_file_to_plan() {
     QCOMPARE(tally("hand_swaps"), QString("1"));
     QCOMPARE(tally("purge"), QString("0.7 g"));
     QCOMPARE(window_->view()->layer(), 11); // a project opens where something happens
-    key(Qt::Key_3, Qt::AltModifier);
+    key(Qt::Key_5, Qt::AltModifier);
     auto* table = window_->findChild<QTableView*>("changes");
     QTRY_VERIFY(table->isVisible());
     QCOMPARE(table->model()->rowCount(), 1);
@@ -127,14 +127,14 @@ void TestWindow::letter_gives_a_part_its_filament() {
     QCOMPARE(window_->view()->parts(), std::set<int>{3});
     key(Qt::Key_B);
     wait_for_plan();
-    QCOMPARE(project().parts[3].filament, 'B');
+    QCOMPARE(project().pieces[0].parts[3].filament, 'B');
     QVERIFY(tally("changes") != before);
     QVERIFY(window_->windowTitle().contains("*"));
     // A band takes the letter for itself.
     select_region(1, 0);
     key(Qt::Key_D);
-    QCOMPARE(project().bands[0].filament, 'D');
-    QCOMPARE(project().parts[1].filament, 'B');
+    QCOMPARE(project().pieces[0].bands[0].filament, 'D');
+    QCOMPARE(project().pieces[0].parts[1].filament, 'B');
 }
 
 void TestWindow::letter_without_selection_says_why() {
@@ -158,11 +158,11 @@ void TestWindow::drag_over_the_ribbon_makes_a_band() {
     QTest::mouseMove(r, to);
     QTest::mouseRelease(r, Qt::LeftButton, {}, to);
     QCOMPARE(window_->view()->range(), std::pair(20, 40));
-    const std::size_t bands = project().bands.size();
+    const std::size_t bands = project().pieces[0].bands.size();
     key(Qt::Key_C);
     wait_for_plan();
-    QCOMPARE(project().bands.size(), bands + 1);
-    const Band& b = project().bands.back();
+    QCOMPARE(project().pieces[0].bands.size(), bands + 1);
+    const Band& b = project().pieces[0].bands.back();
     QCOMPARE(b.part, std::string("rock"));
     COMPARE_NEAR(b.z0_mm, 3.8, 1e-9);
     COMPARE_NEAR(b.z1_mm, 8.0, 1e-9);
@@ -196,7 +196,7 @@ void TestWindow::removing_a_band() {
     select_region(1, 1);
     QVERIFY(button("remove_band")->isEnabled());
     QTest::mouseClick(button("remove_band"), Qt::LeftButton);
-    QCOMPARE(project().bands.size(), std::size_t{1});
+    QCOMPARE(project().pieces[0].bands.size(), std::size_t{1});
     wait_for_plan();
     QCOMPARE(window_->findChild<QTreeView*>("regions")->model()->rowCount(window_->findChild<QTreeView*>("regions")->model()->index(1, 0)), 1);
 }
@@ -445,10 +445,10 @@ void TestWindow::save_and_open_again() {
     QVERIFY(!window_->windowTitle().contains("*"));
     const std::string saved = *write_archive(project());
     window_->document()->reset({}, {});
-    QVERIFY(project().parts.empty());
+    QVERIFY(project().pieces[0].parts.empty());
     window_->open_files({path});
     wait_for_plan();
-    QCOMPARE(project().parts[0].filament, 'B');
+    QCOMPARE(project().pieces[0].parts[0].filament, 'B');
     QCOMPARE(*write_archive(project()), saved);
     QVERIFY(QSettings().value("recent").toStringList().contains(path));
 }
@@ -462,7 +462,7 @@ void TestWindow::broken_file_is_a_sentence() {
     window_->open_files({path});
     wait_for_plan();
     QVERIFY(window_->messages()->text().contains("broken.vitrail could not be opened"));
-    QCOMPARE(project().parts.size(), std::size_t{2}); // what was open stays
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t{2}); // what was open stays
     window_->open_files({dir_->filePath("none.stl")});
     wait_for_plan();
     QVERIFY(window_->messages()->text().contains("none.stl was not added"));
@@ -482,13 +482,13 @@ void TestWindow::dropping_models() {
     QDropEvent drop(QPointF(200, 200), Qt::CopyAction, &data, Qt::LeftButton, {});
     QApplication::sendEvent(window_.get(), &drop);
     wait_for_plan();
-    QCOMPARE(project().parts.size(), std::size_t{1});
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t{1});
     QCOMPARE(label("title")->text(), QString("cube •"));
     QCOMPARE(window_->document()->plan()->grid.count, 20);
     QCOMPARE(write_machine(project().machine), write_machine(*find_machine("hand-swap")));
     window_->findChild<QAction*>("undo")->trigger();
     wait_for_plan();
-    QVERIFY(project().parts.empty());
+    QVERIFY(project().pieces[0].parts.empty());
     QCOMPARE(tally("time"), QString("–"));
 }
 
@@ -560,7 +560,7 @@ void TestWindow::replanning_is_off_the_window_thread() {
     QSignalSpy plans(window_->document(), &Document::plan_changed);
     const auto old = window_->document()->plan();
     for (int i = 0; i < 20; ++i) {
-        window_->document()->edit("letter", [&](Project& p) { p.parts[1].filament = i % 2 ? 'B' : 'A'; });
+        window_->document()->edit("letter", [&](Project& p) { p.pieces[0].parts[1].filament = i % 2 ? 'B' : 'A'; });
         QVERIFY(window_->document()->planning());
         QCOMPARE(window_->document()->plan(), old);
     }
@@ -573,7 +573,7 @@ void TestWindow::planning_can_be_cancelled() {
     open("badge.vitrail");
     const auto before = window_->document()->plan();
     window_->document()->edit("big", [](Project& p) {
-        p.parts.push_back(part("ball", solids::sphere(60, 1200, 600, {0, 0, 60}), 'A')); // takes many seconds
+        p.pieces[0].parts.push_back(part("ball", solids::sphere(60, 1200, 600, {0, 0, 60}), 'A')); // takes many seconds
         p.settings.layer_mm = 0.02;
     });
     QVERIFY(window_->document()->planning());
@@ -581,7 +581,7 @@ void TestWindow::planning_can_be_cancelled() {
     QTest::mouseClick(button("cancel"), Qt::LeftButton);
     QTRY_VERIFY_WITH_TIMEOUT(!window_->document()->planning(), 20000);
     QVERIFY(!button("cancel")->isVisible());
-    QCOMPARE(project().parts.size(), std::size_t{3}); // the project stays
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t{3}); // the project stays
     window_->findChild<QAction*>("undo")->trigger();
     wait_for_plan();
     COMPARE_NEAR(window_->document()->plan()->totals.cost, before->totals.cost, 1e-9);

@@ -32,6 +32,7 @@ private Q_SLOTS:
     void lists();
     void paint_and_export();
     void orient();
+    void pieces_on_a_plate();
     void fit();
     void nozzles();
     void supports();
@@ -62,6 +63,56 @@ void TestCli::init() {
     QVERIFY(write_file(path("base.stl"), write_stl(solids::box(0, 0, 0, 20, 20, 2), "base")));
     QVERIFY(write_file(path("top.stl"), write_stl(solids::box(5, 5, 2, 15, 15, 3), "top")));
     QVERIFY(write_file(path("badge.3mf"), *write_3mf({{"plate", solids::box(0, 0, 0, 20, 20, 2), Srgb{0x14, 0x14, 0x14}}, {"text", solids::box(5, 5, 2, 15, 15, 3), Srgb{0xf2, 0xf2, 0xea}}})));
+}
+
+void TestCli::pieces_on_a_plate() {
+    const QStringList make{"new", "plate.vitrail", "--machine", "feeder-4", "--filament", "A:PLA:#141414", "--filament", "B:PLA:#f2f2ea", "--piece", "block", "--model", "base.stl", "--piece", "badge 2x3", "--model", "badge.3mf", "--assign", "text=B", "--band", "base:1..2=B"};
+    Ran r = run(make);
+    QCOMPARE(r.err, QString());
+    QVERIFY2(r.out.contains("2 pieces, 3 parts"), qPrintable(r.out));
+    const QJsonObject plan = json({"plan", "plate.vitrail", "--json"});
+    const QJsonArray pieces = plan["pieces"].toArray();
+    QCOMPARE(pieces.size(), 2);
+    QCOMPARE(pieces[0]["name"].toString(), "block");
+    QCOMPARE(pieces[1]["name"].toString(), "badge 2");
+    QCOMPARE(pieces[1]["count"].toInt(), 3);
+    QCOMPARE(pieces[1]["placements"].toArray().size(), 3);
+    QCOMPARE(pieces[0]["layers"].toInt(), 10);
+    QCOMPARE(plan["layers"]["count"].toInt(), 15);
+    COMPARE_NEAR(pieces[0]["model_g"].toDouble() + 3 * pieces[1]["model_g"].toDouble(), plan["totals"]["model_g"].toDouble(), 1e-6);
+    r = run({"plan", "plate.vitrail"});
+    QVERIFY2(r.out.contains("1 × “block”, 3 × “badge 2”") && r.out.contains("of one"), qPrintable(r.out));
+    // The plate as it will be printed: one object a piece, built where it stands.
+    QCOMPARE(run({"export", "plate.vitrail", "--3mf", "out.3mf", "--stl", "out"}).status, 0);
+    const auto bodies = read_3mf("out", *read_file(path("out.3mf")));
+    QVERIFY(bodies);
+    QCOMPARE(bodies->size(), std::size_t{2 + 3 * 2}); // the block is A and B by its band, a badge A and B
+    double volume = 0;
+    for (const Body& b : *bodies) {
+        volume += volume_mm3(b.mesh);
+        QVERIFY(b.mesh.bounds.min.x > 0 && b.mesh.bounds.max.x < 250 && b.mesh.bounds.min.y > 0 && std::abs(b.mesh.bounds.min.z) < 2.01f);
+    }
+    COMPARE_NEAR(volume, 20 * 20 * 2 + 3 * (20 * 20 * 2 + 100), 0.1);
+    for (const QJsonValue& x : pieces[1]["placements"].toArray()) { // a body of a badge stands in the middle of each place
+        const auto there = [&](const Body& b) { return std::hypot((double(b.mesh.bounds.min.x) + b.mesh.bounds.max.x) / 2 - x["x_mm"].toDouble(), (double(b.mesh.bounds.min.y) + b.mesh.bounds.max.y) / 2 - x["y_mm"].toDouble()) < 0.01; };
+        QCOMPARE(std::count_if(bodies->begin(), bodies->end(), there), std::ptrdiff_t{2});
+    }
+    double in_stl = 0;
+    for (const QString& file : QDir(dir_->filePath("out")).entryList(QStringList{"*.stl"}))
+        in_stl += volume_mm3((*read_stl("x", *read_file(dir_->filePath("out/" + file).toStdString())))[0].mesh);
+    COMPARE_NEAR(in_stl, volume, 0.1);
+    // Poses are of each piece.
+    const QJsonArray poses = json({"orient", "plate.vitrail", "--json"})["poses"].toArray();
+    QVERIFY(std::any_of(poses.begin(), poses.end(), [](const QJsonValue& p) { return p["piece"].toString() == "badge 2"; }));
+    // Copies are of the whole plate.
+    QCOMPARE(json({"plan", "plate.vitrail", "--json", "--set", "copies=2"})["pieces"].toArray().at(1)["count"].toInt(), 6);
+    // What cannot be meant.
+    for (const QStringList& wrong : {QStringList{"--piece", "a", "--piece", "b", "--model", "base.stl"}, QStringList{"--piece", "a", "--model", "base.stl", "--piece", "b"}, QStringList{"--piece", "a", "--model", "base.stl", "--piece", "a", "--model", "top.stl"},
+                                     QStringList{"--piece", "ax0", "--model", "base.stl"}, QStringList{"--piece", "ax99999999999", "--model", "base.stl"}, QStringList{"--piece", "", "--model", "base.stl"}}) {
+        r = run(QStringList{"new", "wrong.vitrail"} + wrong);
+        QVERIFY2(r.status == 2 && r.err.contains("--piece"), qPrintable(wrong.join(' ') + ": " + r.err));
+        QVERIFY(!QFile::exists(dir_->filePath("wrong.vitrail")));
+    }
 }
 
 void TestCli::new_and_plan() {
@@ -131,7 +182,7 @@ void TestCli::settings_kept_in_the_project() {
     const auto p = load_project(path("p.vitrail"));
     QCOMPARE(p->settings.infill_pct, 30.0);
     QCOMPARE(p->settings.layer_mm, 0.1);
-    QVERIFY(p->settings.order == kAsAssigned);
+    QVERIFY(p->settings.order == LayerOrder::as_assigned);
     QCOMPARE(run({"set", "p.vitrail", "infill=3000"}).status, 2);
     QCOMPARE(run({"set", "p.vitrail", "infill"}).status, 2);
     QCOMPARE(load_project(path("p.vitrail"))->settings.infill_pct, 30.0); // nothing of it was kept
@@ -278,7 +329,7 @@ void TestCli::paint_and_export() {
     for (const Body& b : *bodies)
         volume += volume_mm3(b.mesh);
     COMPARE_NEAR(volume, 800, 1);
-    QCOMPARE(QDir(dir_->filePath("bodies")).entryList({"*.stl"}).size(), 3);
+    QCOMPARE(QDir(dir_->filePath("bodies")).entryList(QStringList{"*.stl"}).size(), 3);
     // Mistakes.
     QCOMPARE(run({"new", "q.vitrail", "--model", "base.stl", "--filament", "A:PLA:#fff", "--paint", "base:sideways=A"}).status, 2);
     QCOMPARE(run({"new", "q.vitrail", "--model", "base.stl", "--filament", "A:PLA:#fff", "--paint", "base:3..2=A"}).status, 2);

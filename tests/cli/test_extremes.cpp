@@ -65,7 +65,7 @@ Project block(double height_mm) {
     Project p;
     p.name = "block";
     p.machine = *find_machine("feeder-4");
-    const bool ok = static_cast<bool>(add_model(p, "block.stl", write_stl(solids::box(0, 0, 0, 10, 10, height_mm), "block")));
+    const bool ok = static_cast<bool>(add_model(p, 0, "block.stl", write_stl(solids::box(0, 0, 0, 10, 10, height_mm), "block")));
     Q_ASSERT(ok);
     return p;
 }
@@ -109,6 +109,9 @@ void TestExtremes::refused_data() {
     QTest::newRow("scaled beyond every bed") << "scaled" << QStringList{"plan", "scaled.vitrail"} << 1;
     QTest::newRow("heights of 1e7 mm") << "tall.stl" << QStringList{"new", "p.vitrail", "--model", "tall.stl"} << 1;
     QTest::newRow("90 m in layers of 0.02") << "90m.vitrail" << QStringList{"plan", "90m.vitrail"} << 1;
+    QTest::newRow("a billion of a piece") << "count.vitrail" << QStringList{"plan", "count.vitrail"} << 1;
+    QTest::newRow("all the pieces a plate may hold, ten thousand times") << "copies-of-many.vitrail" << QStringList{"plan", "copies-of-many.vitrail"} << 1;
+    QTest::newRow("100,000 pieces") << "pieces.vitrail" << QStringList{"plan", "pieces.vitrail"} << 1;
     QTest::newRow("100,000 bands") << "bands.vitrail" << QStringList{"plan", "bands.vitrail"} << 1;
     QTest::newRow("a band at 1e300") << "far-band.vitrail" << QStringList{"plan", "far-band.vitrail"} << 1;
     QTest::newRow("a layer of 1e-9 in the file") << "thin.vitrail" << QStringList{"plan", "thin.vitrail"} << 1;
@@ -145,13 +148,25 @@ void TestExtremes::refused() {
         Project p = block(90000);
         p.settings.layer_mm = p.settings.first_layer_mm = 0.02;
         file("90m.vitrail", *write_archive(p));
+    } else if (made == "count.vitrail") {
+        file("count.vitrail", with_json(block(5), [](Json& j) { j["pieces"][0]["count"] = 1000000000; }));
+    } else if (made == "copies-of-many.vitrail") {
+        file("copies-of-many.vitrail", with_json(block(5), [](Json& j) {
+                 j["pieces"][0]["count"] = 10000;
+                 j["settings"]["copies"] = 10000;
+             }));
+    } else if (made == "pieces.vitrail") {
+        file("pieces.vitrail", with_json(block(5), [](Json& j) {
+                 for (int i = 0; i < 100000; ++i)
+                     j["pieces"].push_back({{"name", "p" + std::to_string(i)}, {"parts", Json::array()}, {"bands", Json::array()}});
+             }));
     } else if (made == "bands.vitrail") {
         file("bands.vitrail", with_json(block(5), [](Json& j) {
                  for (int i = 0; i < 100000; ++i)
-                     j["bands"].push_back({{"part", "block"}, {"z0_mm", i * 1e-5}, {"z1_mm", (i + 1) * 1e-5}, {"filament", "A"}});
+                     j["pieces"][0]["bands"].push_back({{"part", "block"}, {"z0_mm", i * 1e-5}, {"z1_mm", (i + 1) * 1e-5}, {"filament", "A"}});
              }));
     } else if (made == "far-band.vitrail")
-        file("far-band.vitrail", with_json(block(5), [](Json& j) { j["bands"].push_back({{"part", "block"}, {"z0_mm", 1e300}, {"z1_mm", 1e301}, {"filament", "A"}}); }));
+        file("far-band.vitrail", with_json(block(5), [](Json& j) { j["pieces"][0]["bands"].push_back({{"part", "block"}, {"z0_mm", 1e300}, {"z1_mm", 1e301}, {"filament", "A"}}); }));
     else if (made == "thin.vitrail")
         file("thin.vitrail", with_json(block(5), [](Json& j) { j["settings"]["layer"] = 1e-9; }));
     else if (made == "bed.vitrail")

@@ -29,8 +29,8 @@ Project held(std::vector<Part> parts) {
     p.name = "held";
     p.machine = *find_machine("feeder-4");
     p.filaments = {pla('A', "#1f3a63"), make_filament('B', Material::PVA, {240, 235, 210}, "tide-washed"), make_filament('C', Material::PETG, {200, 180, 60})};
-    p.parts = std::move(parts);
-    p.settings.support = kColumns;
+    p.pieces[0].parts = std::move(parts);
+    p.settings.support = SupportStyle::columns;
     p.settings.support_bridge_mm = 0;
     p.settings.support_gap_layers = 0;
     p.interface_filament = 'B';
@@ -75,10 +75,10 @@ private Q_SLOTS:
 
 void TestAfterPrint::enclosed_cavities_by_their_volume() {
     const auto plan = plan_of(held(room(0)));
-    QVERIFY(plan->access);
-    COMPARE_NEAR(plan->access->enclosed_mm3, 14 * 14 * 10, 0.08 * 14 * 14 * 10); // cells of half a millimetre
-    QCOMPARE(plan->face_access.size(), std::size_t{1});
-    QVERIFY(plan->face_access[0].enclosed > 0.99 && plan->face_access[0].no_tool > 0.99);
+    QVERIFY(plan->pieces[0].access);
+    COMPARE_NEAR(plan->pieces[0].access->enclosed_mm3, 14 * 14 * 10, 0.08 * 14 * 14 * 10); // cells of half a millimetre
+    QCOMPARE(plan->pieces[0].face_access.size(), std::size_t{1});
+    QVERIFY(plan->pieces[0].face_access[0].enclosed > 0.99 && plan->pieces[0].face_access[0].no_tool > 0.99);
     QVERIFY(has(*plan, "support-trapped"));
     QVERIFY(finding(*plan, "support-trapped").message.find("dissolved or not") != std::string::npos);
     // A ball in a ball, by the sphere's volume.
@@ -92,23 +92,23 @@ void TestAfterPrint::enclosed_cavities_by_their_volume() {
     v.insert(v.end(), inner.vertices.begin(), inner.vertices.end());
     for (const Triangle& x : inner.triangles)
         t.push_back({x[0] + base, x[2] + base, x[1] + base});
-    p.parts = {part("float", build_mesh(std::move(v), std::move(t)), 'A')};
+    p.pieces[0].parts = {part("float", build_mesh(std::move(v), std::move(t)), 'A')};
     const auto ball = plan_of(p);
     const double exact = 4.0 / 3 * 3.14159265 * 512;
-    COMPARE_NEAR(ball->access->enclosed_mm3, exact, 0.03 * exact);
+    COMPARE_NEAR(ball->pieces[0].access->enclosed_mm3, exact, 0.03 * exact);
 }
 
 void TestAfterPrint::a_hole_lets_water_out_but_no_tool_in() {
     auto plan = plan_of(held(room(2))); // 2 mm: water gets through, a tool of 3 mm does not
-    QVERIFY(plan->face_access[0].enclosed < 0.01);
-    QVERIFY(plan->face_access[0].no_tool > 0.8);
+    QVERIFY(plan->pieces[0].face_access[0].enclosed < 0.01);
+    QVERIFY(plan->pieces[0].face_access[0].no_tool > 0.8);
     QVERIFY(!has(*plan, "support-trapped"));
-    QCOMPARE(plan->access->enclosed_mm3, 0.0);
+    QCOMPARE(plan->pieces[0].access->enclosed_mm3, 0.0);
     Project p = held(room(8)); // a doorway
     plan = plan_of(p);
-    QVERIFY(plan->face_access[0].no_tool < 0.2);
+    QVERIFY(plan->pieces[0].face_access[0].no_tool < 0.2);
     p.settings.tool_mm = 9;
-    QVERIFY(plan_of(p)->face_access[0].no_tool > 0.6);
+    QVERIFY(plan_of(p)->pieces[0].face_access[0].no_tool > 0.6);
 }
 
 void TestAfterPrint::fins_are_out_of_reach() {
@@ -124,9 +124,9 @@ void TestAfterPrint::fins_are_out_of_reach() {
         solids::add_revolved(b, profile, 96);
         const auto plan = plan_of(held({part("cooler", b.build(), 'A')}));
         double out = 0, all = 0;
-        for (std::size_t k = 0; k < plan->face_access.size(); ++k) {
-            out += plan->support->layout->faces[k].held_mm2 * plan->face_access[k].no_tool;
-            all += plan->support->layout->faces[k].held_mm2;
+        for (std::size_t k = 0; k < plan->pieces[0].face_access.size(); ++k) {
+            out += plan->pieces[0].support->layout->faces[k].held_mm2 * plan->pieces[0].face_access[k].no_tool;
+            all += plan->pieces[0].support->layout->faces[k].held_mm2;
         }
         return out / all;
     };
@@ -137,7 +137,7 @@ void TestAfterPrint::fins_are_out_of_reach() {
 void TestAfterPrint::depth_is_the_way_in() {
     const auto plan = plan_of(held(room(8)));
     // From the front to the back of the ceiling: 17 mm, and a few cells sideways.
-    QVERIFY(plan->face_access[0].depth_mm > 15 && plan->face_access[0].depth_mm < 26);
+    QVERIFY(plan->pieces[0].face_access[0].depth_mm > 15 && plan->pieces[0].face_access[0].depth_mm < 26);
 }
 
 void TestAfterPrint::minutes_by_contact_and_material() {
@@ -146,7 +146,7 @@ void TestAfterPrint::minutes_by_contact_and_material() {
     p.interface_filament = 'C'; // PETG comes off PLA
     auto plan = plan_of(p);
     Cleanup c = plan->cleanup;
-    COMPARE_NEAR(c.peeled_mm2, 3 * plan->support->layout->contact_mm2, 1e-6);
+    COMPARE_NEAR(c.peeled_mm2, 3 * plan->pieces[0].support->layout->contact_mm2, 1e-6);
     QVERIFY(c.broken_mm2 == 0 && c.dissolved_mm2 == 0 && c.soak_s == 0 && c.unreached_mm2 < 0.05 * c.peeled_mm2);
     COMPARE_NEAR(c.hand_s, 60 * c.peeled_mm2 / 100 * p.settings.release_min_cm2, 0.1 * c.hand_s);
     p.interface_filament = 0; // the same material
@@ -161,15 +161,15 @@ void TestAfterPrint::minutes_by_contact_and_material() {
     COMPARE_NEAR(c.dissolving_cm3, (plan->use[1].support_mm3 + plan->use[1].interface_mm3) / 1000, 1e-9);
     COMPARE_NEAR(c.soak_s, 3600 * (p.settings.soak_start_h + p.settings.soak_h_cm3 * c.dissolving_cm3), 1e-6);
     QCOMPARE(c.waters, static_cast<int>(std::ceil(c.dissolving_cm3 / p.settings.water_cm3)));
-    p.settings.support = kNoSupport;
+    p.settings.support = SupportStyle::none;
     QCOMPARE(plan_of(p)->cleanup.contact_mm2(), 0.0);
 }
 
 void TestAfterPrint::thin_lugs_are_ready_to_snap() {
     Project p = held(shelf());
-    p.parts.push_back(part("strap", solids::box(15, 4, 7, 16, 14, 10), 'A')); // 1 mm thin, hangs below the plate
+    p.pieces[0].parts.push_back(part("strap", solids::box(15, 4, 7, 16, 14, 10), 'A')); // 1 mm thin, hangs below the plate
     auto plan = plan_of(p);
-    const auto places = snap_places(plan->detail.get(), plan->support.get());
+    const auto places = snap_places(plan->pieces[0].detail.get(), plan->pieces[0].support.get());
     QVERIFY(!places.empty());
     for (const SnapPlace& s : places)
         QCOMPARE(s.part, 2);
@@ -180,9 +180,9 @@ void TestAfterPrint::thin_lugs_are_ready_to_snap() {
     QVERIFY(step(steps, "Cut free what is thin"));
     QVERIFY(step(steps, "Cut free what is thin")->text.find("strap") != std::string::npos);
     QVERIFY(step(steps, "Cut free what is thin")->text.find("do not pull") != std::string::npos);
-    p.parts[2] = part("strap", solids::box(12, 4, 7, 20, 14, 10), 'A'); // 8 mm: no strap
+    p.pieces[0].parts[2] = part("strap", solids::box(12, 4, 7, 20, 14, 10), 'A'); // 8 mm: no strap
     plan = plan_of(p);
-    QVERIFY(snap_places(plan->detail.get(), plan->support.get()).empty() && !has(*plan, "thin-lug"));
+    QVERIFY(snap_places(plan->pieces[0].detail.get(), plan->pieces[0].support.get()).empty() && !has(*plan, "thin-lug"));
 }
 
 void TestAfterPrint::findings_about_support() {
@@ -203,8 +203,8 @@ void TestAfterPrint::findings_about_support() {
     finding(*plan, "support-fuses").fixes.front().apply(p);
     QVERIFY(!has(*plan_of(p), "support-fuses"));
     // Over a step on the bed only: nothing gets there.
-    p.parts = {part("step", solids::box(0, 0, 0, 30, 20, 4), 'A'), part("wall", solids::box(0, 0, 4, 4, 20, 14), 'A'), part("roof", solids::box(0, 0, 14, 30, 20, 16), 'A')};
-    p.settings.support_on_piece = kNo;
+    p.pieces[0].parts = {part("step", solids::box(0, 0, 0, 30, 20, 4), 'A'), part("wall", solids::box(0, 0, 4, 4, 20, 14), 'A'), part("roof", solids::box(0, 0, 14, 30, 20, 16), 'A')};
+    p.settings.support_on_piece = false;
     plan = plan_of(p);
     QVERIFY(has(*plan, "support-unheld"));
     finding(*plan, "support-unheld").fixes.front().apply(p);
@@ -250,7 +250,7 @@ void TestAfterPrint::guide_for_each_school() {
         QVERIFY(!s.caution.empty());
     }
     COMPARE_NEAR(hand, plan_of(p)->cleanup.hand_s, 1);
-    p.settings.support = kNoSupport;
+    p.settings.support = SupportStyle::none;
     QVERIFY(after_print(p, *plan_of(p)).empty());
 }
 
@@ -279,7 +279,7 @@ void TestAfterPrint::cut_halves_what_hangs() {
     solids::add_revolved(b, {{0, 0}, {20, 0}, {20, 4}, {6, 4}, {6, 24}, {20, 24}, {20, 28}, {0, 28}}, 120);
     Project p = held({part("spool", b.build(), 'A')});
     const auto plan = plan_of(p);
-    const auto cut = best_cut(*plan->table, *plan->support->piece, *plan->support->overhangs, {50, 0, 0.5});
+    const auto cut = best_cut(*plan->pieces[0].table, *plan->pieces[0].support->piece, *plan->pieces[0].support->overhangs, {50, 0, 0.5});
     QVERIFY(cut && *cut);
     const double ring = 3.14159265 * (20 * 20 - 6.24 * 6.24);
     COMPARE_NEAR((**cut).now_mm2, ring, 0.02 * ring);
@@ -287,35 +287,35 @@ void TestAfterPrint::cut_halves_what_hangs() {
     QVERIFY((**cut).z_mm > 3.9 && (**cut).z_mm < 24.1);
     // A table's cut leaves nothing either, whichever way the plate lies; of a sphere the bottom is cut off.
     const auto sphere = plan_of(held({part("ball", solids::sphere(12, 96, 64), 'A')}));
-    const auto halves = best_cut(*sphere->table, *sphere->support->piece, *sphere->support->overhangs, {50, 0, 0.5});
+    const auto halves = best_cut(*sphere->pieces[0].table, *sphere->pieces[0].support->piece, *sphere->pieces[0].support->overhangs, {50, 0, 0.5});
     QVERIFY(halves && *halves);
     COMPARE_NEAR((**halves).z_mm, 12 * (1 - std::sin(50 * 3.14159265 / 180)), 0.8); // up to where the underside is steep enough, or about
     QVERIFY((**halves).flip_lower && !(**halves).flip_upper);
     // Nothing to cut where nothing hangs.
     const auto box = plan_of(held({part("box", solids::box(0, 0, 0, 10, 10, 10), 'A')}));
-    QVERIFY(!*best_cut(*box->table, *box->support->piece, *box->support->overhangs, {}));
+    QVERIFY(!*best_cut(*box->pieces[0].table, *box->pieces[0].support->piece, *box->pieces[0].support->overhangs, {}));
 }
 
 void TestAfterPrint::cut_pieces_keep_their_volume() {
     Builder b;
     solids::add_revolved(b, {{0, 0}, {20, 0}, {20, 4}, {6, 4}, {6, 24}, {20, 24}, {20, 28}, {0, 28}}, 120);
     Project p = held({part("spool", b.build(), 'A')});
-    p.bands.push_back({"spool", 2, 4, 'C'});
+    p.pieces[0].bands.push_back({"spool", 2, 4, 'C'});
     const auto plan = plan_of(p);
-    const auto cut = **best_cut(*plan->table, *plan->support->piece, *plan->support->overhangs, {50, 0, 0.5});
+    const auto cut = **best_cut(*plan->pieces[0].table, *plan->pieces[0].support->piece, *plan->pieces[0].support->overhangs, {50, 0, 0.5});
     double before = 0, after = 0;
-    for (const Part& x : p.parts)
+    for (const Part& x : p.pieces[0].parts)
         before += volume_mm3(*x.mesh);
-    cut_piece(p, cut);
-    QVERIFY(p.parts.size() >= 2 && p.bands.empty());
-    for (const Part& x : p.parts) {
+    cut_piece(p, 0, cut);
+    QVERIFY(p.pieces[0].parts.size() >= 2 && p.pieces[0].bands.empty());
+    for (const Part& x : p.pieces[0].parts) {
         after += volume_mm3(*x.mesh);
         QVERIFY(x.own_mesh);
     }
     COMPARE_NEAR(after, before, 1e-3 * before);
     const auto made = plan_of(p);
     QVERIFY(made);
-    QVERIFY(made->support->layout->contact_mm2 < 0.1 * plan->support->layout->contact_mm2);
+    QVERIFY(made->pieces[0].support->layout->contact_mm2 < 0.1 * plan->pieces[0].support->layout->contact_mm2);
     QVERIFY(made->grid.count < plan->grid.count);
 }
 
@@ -340,7 +340,7 @@ void TestAfterPrint::less_support_is_planned() {
         cut |= s.code == "cut";
     }
     QVERIFY(cut);
-    p.settings.support = kNoSupport;
+    p.settings.support = SupportStyle::none;
     QVERIFY(fewer_supports(p, *plan_of(p), false)->empty());
 }
 
@@ -390,7 +390,7 @@ void TestAfterPrint::tuning() {
     // The same material wants a gap of about a layer; without, it fuses.
     QVERIFY(ceiling_above(ComesOff::broken, 1, 3, 100).grade > ceiling_above(ComesOff::broken, 0, 3, 100).grade);
     QVERIFY(ceiling_above(ComesOff::peeled, 0, 3, 100).grade > ceiling_above(ComesOff::peeled, 1, 3, 100).grade);
-    p.settings.support = kNoSupport;
+    p.settings.support = SupportStyle::none;
     QVERIFY(tune_interface(p, *plan_of(p))->empty());
 }
 
@@ -402,7 +402,7 @@ void TestAfterPrint::on_the_run_sheet() {
     QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [](const std::string& s) { return s.find("Dry B, PVA: ") == 0; }));
     const std::string html = sheet_html(sheet);
     QVERIFY(html.find("After the print") != std::string::npos && html.find("Soak it") != std::string::npos && html.find("local rules") != std::string::npos);
-    p.settings.support = kNoSupport;
+    p.settings.support = SupportStyle::none;
     QVERIFY(sheet_html(make_run_sheet(p, *plan_of(p))).find("After the print") == std::string::npos);
 }
 

@@ -48,7 +48,7 @@ namespace {
 
 Project one(Mesh m, double layer = 0.2) {
     Project p = stack("", 1);
-    p.parts.push_back(part("piece", std::move(m), 'A'));
+    p.pieces[0].parts.push_back(part("piece", std::move(m), 'A'));
     p.settings.layer_mm = p.settings.first_layer_mm = layer;
     return p;
 }
@@ -100,7 +100,7 @@ void TestChecks::thin_gap() {
     QVERIFY(!has(*plan_of(one(prism(subtract(rectangle(0, 0, 10, 10), rectangle(-1, 4, 8, 4.9)), 0, 2))), "thin-gap"));
     // A gap that another part fills is an inlay.
     Project p = one(prism(slit, 0, 2));
-    p.parts.push_back(part("inlay", prism(rectangle(0, 4, 8, 4.25), 0, 2), 'B'));
+    p.pieces[0].parts.push_back(part("inlay", prism(rectangle(0, 4, 8, 4.25), 0, 2), 'B'));
     QVERIFY(!has(*plan_of(p), "thin-gap"));
 }
 
@@ -118,8 +118,8 @@ void TestChecks::lettering_offers_three_ways() {
     // Strokes of 0.5 mm, inlaid in the first layers of a plate.
     const Paths plate = rectangle(-5, -5, 60, 12), letters = solids::lettering("TIDE", 0, 0, 5, 0.5);
     Project p = one(prism(subtract(plate, letters), 0, 0.4));
-    p.parts.push_back(part("cover", prism(plate, 0.4, 3), 'A'));
-    p.parts.push_back(part("letters", prism(letters, 0, 0.4), 'B'));
+    p.pieces[0].parts.push_back(part("cover", prism(plate, 0.4, 3), 'A'));
+    p.pieces[0].parts.push_back(part("letters", prism(letters, 0, 0.4), 'B'));
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "first-layer-lettering");
     QCOMPARE(f.fixes.size(), std::size_t{3});
@@ -127,16 +127,16 @@ void TestChecks::lettering_offers_three_ways() {
     Project base = p;
     f.fixes[0].apply(base);
     const auto with_base = plan_of(base);
-    QCOMPARE(base.parts.size(), p.parts.size() + 1);
+    QCOMPARE(base.pieces[0].parts.size(), p.pieces[0].parts.size() + 1);
     QCOMPARE(base.settings.first_layer_mm, 0.1);
     QCOMPARE(with_base->use[1].first_layer, 2);
     QVERIFY(f.fixes[0].detail.find("600 to 2000 grit") != std::string::npos);
-    const int foot = std::max(0, find_filament(base, base.parts.back().filament));
+    const int foot = std::max(0, find_filament(base, base.pieces[0].parts.back().filament));
     QCOMPARE(base.filaments[static_cast<std::size_t>(foot)].material, Material::PLA);
     // Two jobs: common practice, no source: the second first layer must be thicker than the first job's.
     Project two = p;
     f.fixes[1].apply(two);
-    QCOMPARE(two.settings.lettering_two_jobs, kYes);
+    QCOMPARE(two.settings.lettering_two_jobs, true);
     QCOMPARE(two.settings.first_layer_mm, 0.3);
     QCOMPARE(finding(*plan_of(two), "first-layer-lettering").severity, Severity::note);
     // A finer nozzle.
@@ -150,28 +150,28 @@ void TestChecks::lettering_offers_three_ways() {
 
 void TestChecks::gap_in_z() {
     Project p = stack("A", 2);
-    p.parts.push_back(part("upper", solids::box(0, 0, 2.35, 10, 10, 4), 'B'));
+    p.pieces[0].parts.push_back(part("upper", solids::box(0, 0, 2.35, 10, 10, 4), 'B'));
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "gap");
     QCOMPARE(f.severity, Severity::error);
     QVERIFY(f.message.find("0.350 mm") != std::string::npos);
     f.fixes.at(0).apply(p);
     QVERIFY(!has(*plan_of(p), "gap"));
-    COMPARE_NEAR(p.parts[1].mesh->bounds.min.z, 2, 1e-5);
+    COMPARE_NEAR(p.pieces[0].parts[1].mesh->bounds.min.z, 2, 1e-5);
     QVERIFY(!has(*plan_of(stack("AB", 2)), "gap"));
 }
 
 void TestChecks::gap_in_xy_and_groove() {
     Project p = one(solids::box(0, 0, 0, 10, 10, 4));
-    p.parts.push_back(part("beside", solids::box(10.3, 0, 0, 20, 10, 4), 'B'));
+    p.pieces[0].parts.push_back(part("beside", solids::box(10.3, 0, 0, 20, 10, 4), 'B'));
     const Finding gap = finding(*plan_of(p), "gap");
     QCOMPARE(gap.severity, Severity::warning);
     QVERIFY2(gap.message.find("0.30 mm wide") != std::string::npos, gap.message.c_str());
     // Standing on a common floor, the same gap is a groove, with its width and depth.
-    p.parts.push_back(part("floor", solids::box(0, 0, -1, 20, 10, 0), 'A'));
-    p.parts[1] = part("beside", solids::box(10.3, 0, -1, 20, 10, 4), 'B');
-    p.parts[2] = part("floor", solids::box(0, 0, -1, 10.3, 10, 0), 'A');
-    join_parts(p, {0, 2});
+    p.pieces[0].parts.push_back(part("floor", solids::box(0, 0, -1, 20, 10, 0), 'A'));
+    p.pieces[0].parts[1] = part("beside", solids::box(10.3, 0, -1, 20, 10, 4), 'B');
+    p.pieces[0].parts[2] = part("floor", solids::box(0, 0, -1, 10.3, 10, 0), 'A');
+    join_parts(p.pieces[0], {0, 2});
     const Finding groove = finding(*plan_of(p), "groove");
     QCOMPARE(groove.severity, Severity::note);
     QVERIFY2(groove.message.find("0.30 mm wide and 4.00 mm deep") != std::string::npos, groove.message.c_str());
@@ -188,7 +188,7 @@ void TestChecks::missing_groove() {
 void TestChecks::misplaced_inlay() {
     const Paths hole = solids::circle(20, 10, 4, 64);
     Project p = one(prism(subtract(rectangle(0, 0, 40, 20), hole), 0, 3));
-    p.parts.push_back(part("inlay", prism(solids::moved(hole, 3, -1), 0, 3), 'B'));
+    p.pieces[0].parts.push_back(part("inlay", prism(solids::moved(hole, 3, -1), 0, 3), 'B'));
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "misplaced");
     QCOMPARE(f.severity, Severity::error);
@@ -197,21 +197,21 @@ void TestChecks::misplaced_inlay() {
     QVERIFY(!has(*mended, "misplaced"));
     QVERIFY(!has(*mended, "overlap"));
     // A part of another shape in the neighbourhood is none.
-    p.parts[1] = part("other", prism(solids::circle(50, 10, 3, 64), 0, 3), 'B');
+    p.pieces[0].parts[1] = part("other", prism(solids::circle(50, 10, 3, 64), 0, 3), 'B');
     QVERIFY(!has(*plan_of(p), "misplaced"));
 }
 
 void TestChecks::misplaced_in_the_air() {
     Project p = stack("A", 2);
-    p.parts.push_back(part("lost", solids::box(40, 40, 5, 45, 45, 8), 'B'));
+    p.pieces[0].parts.push_back(part("lost", solids::box(40, 40, 5, 45, 45, 8), 'B'));
     QVERIFY(has(*plan_of(p), "misplaced"));
-    p.parts[1] = part("beside", solids::box(40, 40, 0, 45, 45, 8), 'B');
+    p.pieces[0].parts[1] = part("beside", solids::box(40, 40, 0, 45, 45, 8), 'B');
     QVERIFY(!has(*plan_of(p), "misplaced"));
 }
 
 void TestChecks::overlap_says_its_size() {
     Project p = one(solids::box(0, 0, 0, 10, 10, 4));
-    p.parts.push_back(part("other", solids::box(9.5, 0, 1, 20, 10, 3), 'B'));
+    p.pieces[0].parts.push_back(part("other", solids::box(9.5, 0, 1, 20, 10, 3), 'B'));
     const Finding f = finding(*plan_of(p), "overlap");
     QVERIFY2(f.message.find("10.0 mm³") != std::string::npos, f.message.c_str());
     QVERIFY2(f.message.find("2.00 mm high") != std::string::npos, f.message.c_str());
@@ -221,7 +221,7 @@ void TestChecks::colour_on_overhang() {
     // A cone on its tip leans outwards by 60° from the vertical; upright it slopes upwards.
     for (const bool on_its_tip : {true, false}) {
         Project p = one(on_its_tip ? solids::frustum(3, 3 + 10 * std::tan(std::numbers::pi / 3), 10, 60) : solids::frustum(3 + 10 * std::tan(std::numbers::pi / 3), 3, 10, 60));
-        assign_band(p, 0, 4, 10, 'B');
+        assign_band(p.pieces[0], 0, 4, 10, 'B');
         QCOMPARE(has(*plan_of(p), "colour-on-overhang"), on_its_tip);
     }
 }
@@ -233,8 +233,8 @@ void TestChecks::support_on_a_painted_face() {
     Project p = one(table.build());
     const auto paint = [&](Vec3 d) {
         Project q = p;
-        const PatchNumber n = add_patch(q.parts[0], "show", 'B');
-        repaint(q.parts[0], [&](const Mesh& m, Paint& on) { paint_triangles(on, looking(m, d, 10), [n](PatchNumber) { return n; }); });
+        const PatchNumber n = add_patch(q.pieces[0].parts[0], "show", 'B');
+        repaint(q.pieces[0].parts[0], [&](const Mesh& m, Paint& on) { paint_triangles(on, looking(m, d, 10), [n](PatchNumber) { return n; }); });
         return plan_of(q);
     };
     const auto below = paint({0, 0, -1}), above = paint({0, 0, 1});
@@ -254,7 +254,7 @@ void TestChecks::tall_parts() {
     QVERIFY(!has(*plan_of(one(legs.build())), "tall-thin"));
     Project tower = stack("", 1);
     for (int i = 0; i < 4; ++i)
-        tower.parts.push_back(part(("s" + std::to_string(i)).c_str(), solids::box(0, 0, 10.0 * i, 5, 5, 10.0 * (i + 1)), 'A'));
+        tower.pieces[0].parts.push_back(part(("s" + std::to_string(i)).c_str(), solids::box(0, 0, 10.0 * i, 5, 5, 10.0 * (i + 1)), 'A'));
     const auto plan = plan_of(tower);
     QCOMPARE(std::count_if(plan->findings.begin(), plan->findings.end(), [](const Finding& f) { return f.code == "tall-thin"; }), std::ptrdiff_t{1});
 }
@@ -273,13 +273,13 @@ void TestChecks::thin_lugs() {
 void TestChecks::sheet_risk() {
     Project p = stack("A", 2);
     p.filaments[0] = make_filament('A', Material::CoPolyester, {200, 200, 200});
-    p.settings.sheet = kTexturedSheet;
+    p.settings.sheet = BuildSheet::textured;
     const auto plan = plan_of(p);
     QCOMPARE(finding(*plan, "sheet-risk").severity, Severity::error);
     Project coat = p;
     finding(*plan, "sheet-risk").fixes.at(0).apply(coat);
     QVERIFY(!has(*plan_of(coat), "sheet-risk"));
-    p.settings.sheet = kSatinSheet;
+    p.settings.sheet = BuildSheet::satin;
     QVERIFY(!has(*plan_of(p), "sheet-risk"));
 }
 
@@ -297,7 +297,7 @@ void TestChecks::damp_filament() {
 void TestChecks::easily_mistaken_class() {
     Project p = stack("AB", 2);
     p.filaments[1] = make_filament('B', Material::CoPolyester, {200, 200, 200});
-    p.parts[1].mesh = p.parts[0].mesh; // keep it to one question: the two do not meet
+    p.pieces[0].parts[1].mesh = p.pieces[0].parts[0].mesh; // keep it to one question: the two do not meet
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "class-unconfirmed");
     QVERIFY(f.message.find("PLA") != std::string::npos);
@@ -329,10 +329,10 @@ void TestChecks::spool_short() {
 void TestChecks::patches_that_do_not_bond() {
     Project p = one(solids::box(0, 0, 0, 20, 20, 5));
     p.filaments[1] = make_filament('B', Material::PETG, {200, 60, 40});
-    const PatchNumber n = add_patch(p.parts[0], "top", 'B');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& on) { paint_triangles(on, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
+    const PatchNumber n = add_patch(p.pieces[0].parts[0], "top", 'B');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& on) { paint_triangles(on, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
     QVERIFY(has(*plan_of(p), "no-bond"));
-    p.parts[0].patches[0].filament = 'C';
+    p.pieces[0].parts[0].patches[0].filament = 'C';
     QVERIFY(!has(*plan_of(p), "no-bond"));
 }
 
@@ -350,12 +350,12 @@ void TestChecks::base_shift_of_a_thicker_first_layer() {
 
 void TestChecks::rounded_band_can_be_set() {
     Project p = stack("A", 4);
-    assign_band(p, 0, 1.07, 2.93, 'B');
+    assign_band(p.pieces[0], 0, 1.07, 2.93, 'B');
     const auto plan = plan_of(p);
     finding(*plan, "band-rounded").fixes.at(0).apply(p);
     QVERIFY(!has(*plan_of(p), "band-rounded"));
-    COMPARE_NEAR(p.bands[0].z0_mm, 1.0, 1e-9);
-    COMPARE_NEAR(p.bands[0].z1_mm, 3.0, 1e-9);
+    COMPARE_NEAR(p.pieces[0].bands[0].z0_mm, 1.0, 1e-9);
+    COMPARE_NEAR(p.pieces[0].bands[0].z1_mm, 3.0, 1e-9);
 }
 
 void TestChecks::waivers_silence_a_check() {
@@ -365,7 +365,7 @@ void TestChecks::waivers_silence_a_check() {
     QVERIFY(!has(*plan, "tall-thin"));
     QCOMPARE(plan->waived.size(), std::size_t{1});
     Project q = stack("", 1);
-    QVERIFY(add_model(q, "box.stl", write_stl(solids::box(0, 0, 0, 4, 20, 40), "box")));
+    QVERIFY(add_model(q, 0, "box.stl", write_stl(solids::box(0, 0, 0, 4, 20, 40), "box")));
     q.waivers = p.waivers;
     const auto kept = read_archive(*write_archive(q));
     QVERIFY(kept && kept->waivers == p.waivers);
@@ -387,7 +387,7 @@ void TestChecks::thresholds_can_be_changed() {
 void TestChecks::findings_go_into_the_report() {
     Project p = stack("A", 2);
     p.filaments[0] = make_filament('A', Material::CoPolyester, {200, 200, 200});
-    p.settings.sheet = kTexturedSheet;
+    p.settings.sheet = BuildSheet::textured;
     const Json list = findings_report(*plan_of(p));
     const auto risk = std::find_if(list.begin(), list.end(), [](const Json& j) { return j["code"] == "sheet-risk"; });
     QVERIFY(risk != list.end());

@@ -24,7 +24,7 @@ namespace {
 /// 40 × 40 × 4 mm, solid, 20 layers of 0.2: 320 mm³ a layer.
 Project solid_box() {
     Project p = stack("", 1);
-    p.parts = {part("box", solids::box(0, 0, 0, 40, 40, 4), 'A')};
+    p.pieces[0].parts = {part("box", solids::box(0, 0, 0, 40, 40, 4), 'A')};
     p.settings.infill_pct = 100;
     p.settings.min_layer_s = 0;
     p.settings.travel_pct = 0;
@@ -85,9 +85,9 @@ void TestEstimate::lengths_and_money() {
 
 void TestEstimate::tower_takes_time_and_filament() {
     Project p = row("AB", 2.0);
-    p.settings.purge_to = kEjected;
+    p.settings.purge_to = PurgeTo::ejected;
     const auto without = plan_of(p);
-    p.settings.purge_to = kTower;
+    p.settings.purge_to = PurgeTo::tower;
     const auto with = plan_of(p);
     COMPARE_NEAR(with->totals.purge_g, without->totals.purge_g, 1e-9); // the same purge, laid down elsewhere
     QVERIFY(with->totals.print_s >= without->totals.print_s);

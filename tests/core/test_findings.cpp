@@ -46,16 +46,16 @@ void TestFindings::no_bond() {
     // Two bodies that do not touch may be of any two materials.
     Project apart = stack("", 1);
     apart.filaments[1] = make_filament('B', Material::PETG, {200, 60, 40});
-    apart.parts = {part("one", solids::box(0, 0, 0, 10, 10, 2), 'A'), part("two", solids::box(15, 0, 0, 25, 10, 2), 'B')};
+    apart.pieces[0].parts = {part("one", solids::box(0, 0, 0, 10, 10, 2), 'A'), part("two", solids::box(15, 0, 0, 25, 10, 2), 'B')};
     QVERIFY(!has(*plan_of(apart), "no-bond"));
-    apart.parts[1] = part("two", solids::box(10, 0, 0, 25, 10, 2), 'B');
+    apart.pieces[0].parts[1] = part("two", solids::box(10, 0, 0, 25, 10, 2), 'B');
     QVERIFY(has(*plan_of(apart), "no-bond"));
 }
 
 void TestFindings::no_bond_between_bands() {
     Project p = stack("A", 4.0);
     p.filaments[1] = make_filament('B', Material::CoPolyester, {200, 60, 40});
-    assign_band(p, 0, 2, 3, 'B');
+    assign_band(p.pieces[0], 0, 2, 3, 'B');
     QCOMPARE(finding(*plan_of(p), "no-bond").layer, 11);
 }
 
@@ -70,8 +70,8 @@ void TestFindings::no_bond_is_told_at_the_first_meeting() {
     v.insert(v.end(), high.vertices.begin(), high.vertices.end());
     for (const Triangle& x : high.triangles)
         t.push_back({x[0] + base, x[1] + base, x[2] + base});
-    p.parts = {part("mast", solids::box(0, 0, 0, 10, 10, 10), 'A'), part("signs", build_mesh(v, t), 'D')};
-    assign_band(p, 0, 4, 10, 'B');
+    p.pieces[0].parts = {part("mast", solids::box(0, 0, 0, 10, 10, 10), 'A'), part("signs", build_mesh(v, t), 'D')};
+    assign_band(p.pieces[0], 0, 4, 10, 'B');
     const auto plan = plan_of(p);
     std::set<int> layers;
     for (const Finding& f : plan->findings)
@@ -88,7 +88,7 @@ void TestFindings::experimental_bond() {
 
 void TestFindings::unassigned() {
     Project p = stack("AB", 2.0);
-    p.parts[1].filament = 0;
+    p.pieces[0].parts[1].filament = 0;
     const auto plan = plan_of(p);
     QCOMPARE(finding(*plan, "unassigned").severity, Severity::error);
     finding(*plan, "unassigned").fixes.at(0).apply(p);
@@ -97,19 +97,19 @@ void TestFindings::unassigned() {
 
 void TestFindings::overlap_and_its_fix() {
     Project p = stack("", 1);
-    p.parts = {part("plate", solids::box(0, 0, 0, 10, 10, 2), 'A'), part("inlay", solids::box(6, 6, 1, 12, 12, 2), 'B')};
+    p.pieces[0].parts = {part("plate", solids::box(0, 0, 0, 10, 10, 2), 'A'), part("inlay", solids::box(6, 6, 1, 12, 12, 2), 'B')};
     const auto plan = plan_of(p);
-    const Overlap& o = plan->table->overlaps.at(0);
+    const Overlap& o = plan->pieces[0].table->overlaps.at(0);
     COMPARE_NEAR(o.mm3, 16, 0.01); // 4 × 4 over 1 mm
     QCOMPARE(o.from_layer, 6);
     QCOMPARE(o.to_layer, 10);
     COMPARE_NEAR(o.x_mm, 8, 0.01);
     // The later one wins: the plate lost the corner.
-    COMPARE_NEAR(area_mm2(plan->table->parts[0].layers[7]), 84, 1e-6);
-    COMPARE_NEAR(area_mm2(plan->table->parts[1].layers[7]), 36, 1e-6);
+    COMPARE_NEAR(area_mm2(plan->pieces[0].table->parts[0].layers[7]), 84, 1e-6);
+    COMPARE_NEAR(area_mm2(plan->pieces[0].table->parts[1].layers[7]), 36, 1e-6);
     finding(*plan, "overlap").fixes.at(0).apply(p);
-    QCOMPARE(p.parts[1].name, std::string("plate"));
-    COMPARE_NEAR(area_mm2(plan_of(p)->table->parts[1].layers[7]), 100, 1e-6);
+    QCOMPARE(p.pieces[0].parts[1].name, std::string("plate"));
+    COMPARE_NEAR(area_mm2(plan_of(p)->pieces[0].table->parts[1].layers[7]), 100, 1e-6);
     // Neighbours that share a wall do not overlap.
     QVERIFY(!has(*plan_of(row("AB", 2.0)), "overlap"));
 }
@@ -134,12 +134,12 @@ void TestFindings::bed_window() {
 
 void TestFindings::off_bed() {
     Project p = stack("", 1);
-    p.parts = {part("long", solids::box(0, 0, 0, 221, 10, 2), 'A')};
+    p.pieces[0].parts = {part("long", solids::box(0, 0, 0, 221, 10, 2), 'A')};
     QVERIFY(has(*plan_of(p), "off-bed"));
-    p.parts = {part("long", solids::box(0, 0, 0, 219, 10, 2), 'A')};
+    p.pieces[0].parts = {part("long", solids::box(0, 0, 0, 219, 10, 2), 'A')};
     QVERIFY(!has(*plan_of(p), "off-bed"));
     // Copies: 62 × 36 with 5 between fit 3 × 5 times on 220 × 220.
-    p.parts = {part("badge", solids::box(0, 0, 0, 62, 36, 2), 'A')};
+    p.pieces[0].parts = {part("badge", solids::box(0, 0, 0, 62, 36, 2), 'A')};
     p.settings.copies = 15;
     QVERIFY(!has(*plan_of(p), "off-bed"));
     p.settings.copies = 16;
@@ -152,13 +152,13 @@ void TestFindings::slots_short() {
     Project p = row("ABCD", 2.0);
     QVERIFY(!has(*plan_of(p), "slots-short"));
     p.filaments.push_back(pla('E', "#00aa00"));
-    p.parts.push_back(part("fifth", solids::box(40, 0, 0, 50, 10, 2), 'E'));
+    p.pieces[0].parts.push_back(part("fifth", solids::box(40, 0, 0, 50, 10, 2), 'E'));
     QCOMPARE(finding(*plan_of(p), "slots-short").severity, Severity::warning);
 }
 
 void TestFindings::tower() {
     Project p = row("AB", 60.0);
-    p.settings.purge_to = kTower;
+    p.settings.purge_to = PurgeTo::tower;
     QVERIFY(!has(*plan_of(p), "tower-slender"));
     p.settings.tower_width_mm = 6;
     const auto plan = plan_of(p);
@@ -185,11 +185,11 @@ void TestFindings::layer_heights() {
 
 void TestFindings::band_between_layers() {
     Project p = stack("A", 4.0);
-    assign_band(p, 0, 1.0, 2.0, 'B');
+    assign_band(p.pieces[0], 0, 1.0, 2.0, 'B');
     QVERIFY(!has(*plan_of(p), "band-rounded") && !has(*plan_of(p), "band-empty"));
-    p.bands[0].z1_mm = 2.06;
+    p.pieces[0].bands[0].z1_mm = 2.06;
     QVERIFY(has(*plan_of(p), "band-rounded"));
-    p.bands[0] = {"slab-1", 1.12, 1.18, 'B'};
+    p.pieces[0].bands[0] = {"slab-1", 1.12, 1.18, 'B'};
     QCOMPARE(finding(*plan_of(p), "band-empty").severity, Severity::warning);
 }
 
@@ -210,7 +210,7 @@ void TestFindings::open_mesh() {
             left.push_back(t);
     }
     Project p = stack("", 1);
-    p.parts = {part("open", build_mesh(good.vertices, left), 'A')};
+    p.pieces[0].parts = {part("open", build_mesh(good.vertices, left), 'A')};
     const Finding f = finding(*plan_of(p), "mesh-open");
     QCOMPARE(f.severity, Severity::error);
     QCOMPARE(f.layer, 1);

@@ -159,7 +159,7 @@ void TestMachinesAndMaterials::settings_are_checked() {
     QVERIFY(set_setting(s, "layer", "0.16"));
     QCOMPARE(s.layer_mm, 0.16);
     QVERIFY(set_setting(s, "order", "as-assigned"));
-    QCOMPARE(s.order, kAsAssigned);
+    QCOMPARE(s.order, LayerOrder::as_assigned);
     QVERIFY(set_setting(s, "purge.dead_mm3", "35.5"));
     for (const auto& [word, delta_e] : {std::pair{"strict", 1.0}, {"thrifty", 4.0}, {"normal", 2.0}}) {
         QVERIFY(set_setting(s, "delta_e", word));
@@ -174,7 +174,7 @@ void TestMachinesAndMaterials::settings_are_checked() {
     }
     QCOMPARE(s, before);
     for (const SettingInfo& info : all_settings()) {
-        const double v = Settings{}.*info.field;
+        const double v = info.field.of(Settings{});
         QVERIFY2(v >= info.min && v <= info.max, info.key);
         QVERIFY2(set_setting(s, info.key, setting_text(Settings{}, info)), info.key);
         QVERIFY2(std::string(info.why).size() > 20, info.key);
@@ -208,21 +208,21 @@ void TestMachinesAndMaterials::layer_heights() {
 
 void TestMachinesAndMaterials::editing_a_project() {
     Project p = stack("AB", 2);
-    assign_band(p, 0, 0.4, 0.8, 'C');
-    QCOMPARE(filament_at(p, 0, 0.5), 'C');
-    QCOMPARE(filament_at(p, 0, 0.9), 'A');
-    assign_band(p, 0, 0.2, 1.0, 'D'); // covers the first one whole
-    QCOMPARE(p.bands.size(), std::size_t{1});
-    assign_band(p, 0, 0.6, 1.4, 'B'); // overlaps: the later one wins
-    QCOMPARE(filament_at(p, 0, 0.7), 'B');
-    QCOMPARE(filament_at(p, 0, 0.3), 'D');
+    assign_band(p.pieces[0], 0, 0.4, 0.8, 'C');
+    QCOMPARE(filament_at(p.pieces[0], 0, 0.5), 'C');
+    QCOMPARE(filament_at(p.pieces[0], 0, 0.9), 'A');
+    assign_band(p.pieces[0], 0, 0.2, 1.0, 'D'); // covers the first one whole
+    QCOMPARE(p.pieces[0].bands.size(), std::size_t{1});
+    assign_band(p.pieces[0], 0, 0.6, 1.4, 'B'); // overlaps: the later one wins
+    QCOMPARE(filament_at(p.pieces[0], 0, 0.7), 'B');
+    QCOMPARE(filament_at(p.pieces[0], 0, 0.3), 'D');
     remove_filament(p, 'B', 0);
     QCOMPARE(find_filament(p, 'B'), -1);
-    QCOMPARE(p.parts[1].filament, char(0));
-    QCOMPARE(p.bands.size(), std::size_t{1});
+    QCOMPARE(p.pieces[0].parts[1].filament, char(0));
+    QCOMPARE(p.pieces[0].bands.size(), std::size_t{1});
     QCOMPARE(free_letter(p), 'B');
-    assign_part(p, 0, 'C');
-    QVERIFY(p.bands.empty());
+    assign_part(p.pieces[0], 0, 'C');
+    QVERIFY(p.pieces[0].bands.empty());
     QCOMPARE(free_part_name(p, "slab-1"), std::string("slab-1-2"));
 }
 

@@ -47,9 +47,9 @@ Project TestPaintPlan::painted(unsigned seed) {
     case 2: m = solids::torus(pick(8, 11), pick(2, 4), 32, 16); break;
     default: m = solids::sphere(pick(4, 7), 24, 12); break;
     }
-    p.parts.push_back(part("piece", std::move(m), 'A'));
+    p.pieces[0].parts.push_back(part("piece", std::move(m), 'A'));
     p.settings.infill_pct = 100;
-    Part& part = p.parts[0];
+    Part& part = p.pieces[0].parts[0];
     const Bvh tree = build_bvh(*part.mesh);
     for (int i = 0; i < 4; ++i) {
         const PatchNumber n = add_patch(part, "patch", static_cast<char>('B' + i % 3));
@@ -85,8 +85,8 @@ void TestPaintPlan::painting_conserves_volume() {
     QFETCH(unsigned, seed);
     const Project p = painted(seed);
     Project bare_piece = p;
-    bare_piece.parts[0].paint = nullptr;
-    bare_piece.parts[0].patches.clear();
+    bare_piece.pieces[0].parts[0].paint = nullptr;
+    bare_piece.pieces[0].parts[0].patches.clear();
     const auto with = plan_of(p), without = plan_of(bare_piece);
     QVERIFY(with && without);
     double a = 0, b = 0;
@@ -108,9 +108,9 @@ void TestPaintPlan::patches_lie_inside_and_apart() {
     QFETCH(unsigned, seed);
     const Project p = painted(seed);
     const auto plan = plan_of(p);
-    const auto& patches = plan->demand->patches[0];
+    const auto& patches = plan->pieces[0].demand->patches[0];
     for (int l = 1; l <= plan->grid.count; ++l) {
-        const Paths& outline = plan->table->parts[0].layers[l - 1];
+        const Paths& outline = plan->pieces[0].table->parts[0].layers[l - 1];
         Paths before;
         double sum = 0;
         for (const PatchDemand& patch : patches) {
@@ -130,29 +130,29 @@ void TestPaintPlan::exported_bodies_fill_the_piece() {
     const Project p = painted(seed);
     const auto plan = plan_of(p);
     double volume = 0, sliced = 0;
-    for (const FilamentBody& b : filament_bodies(p, *plan->table, *plan->demand, *plan))
+    for (const FilamentBody& b : filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]))
         volume += volume_mm3(b.mesh);
     for (int l = 1; l <= plan->grid.count; ++l)
-        sliced += area_mm2(plan->table->parts[0].layers[l - 1]) * plan->grid.thickness_mm(l);
+        sliced += area_mm2(plan->pieces[0].table->parts[0].layers[l - 1]) * plan->grid.thickness_mm(l);
     COMPARE_NEAR(volume / sliced, 1, 0.02);
 }
 
 void TestPaintPlan::painting_in_the_own_filament_changes_nothing() {
     Project p = painted(0);
-    for (Patch& patch : p.parts[0].patches)
+    for (Patch& patch : p.pieces[0].parts[0].patches)
         patch.filament = 'A';
     const auto plan = plan_of(p);
     QCOMPARE(plan->totals.changes, 0);
-    const auto bodies = filament_bodies(p, *plan->table, *plan->demand, *plan);
+    const auto bodies = filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]);
     QCOMPARE(bodies.size(), std::size_t{1});
-    QVERIFY(bodies[0].mesh.triangles == p.parts[0].mesh->triangles); // not layered: it is the mesh itself
+    QVERIFY(bodies[0].mesh.triangles == p.pieces[0].parts[0].mesh->triangles); // not layered: it is the mesh itself
 }
 
 void TestPaintPlan::walls_deeper_take_more() {
     Project p = stack("", 1);
-    p.parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
-    const PatchNumber n = add_patch(p.parts[0], "side", 'B');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 5), [n](PatchNumber) { return n; }); });
+    p.pieces[0].parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
+    const PatchNumber n = add_patch(p.pieces[0].parts[0], "side", 'B');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 5), [n](PatchNumber) { return n; }); });
     double before = 0;
     for (const double walls : {0.0, 1.0, 2.0, 4.0}) {
         p.settings.walls = walls;
@@ -165,9 +165,9 @@ void TestPaintPlan::walls_deeper_take_more() {
 
 void TestPaintPlan::more_skins_take_more() {
     Project p = stack("", 1);
-    p.parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
-    const PatchNumber n = add_patch(p.parts[0], "top", 'B');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 5), [n](PatchNumber) { return n; }); });
+    p.pieces[0].parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
+    const PatchNumber n = add_patch(p.pieces[0].parts[0], "top", 'B');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 5), [n](PatchNumber) { return n; }); });
     for (const double skins : {0.0, 1.0, 3.0, 7.0}) {
         p.settings.top_skins = skins;
         COMPARE_NEAR(plan_of(p)->use[1].model_mm3, 400 * 0.2 * std::max(1.0, skins), 1);
@@ -176,13 +176,13 @@ void TestPaintPlan::more_skins_take_more() {
 
 void TestPaintPlan::regions_add_up_to_filaments() {
     Project p = painted(5);
-    assign_band(p, 0, 1, 2, 'D');
+    assign_band(p.pieces[0], 0, 1, 2, 'D');
     p.settings.copies = 3;
     const auto plan = plan_of(p);
     std::vector<double> g(static_cast<std::size_t>(plan->filaments), 0);
-    for (const RegionUse& r : plan->regions) {
-        const Part& part = p.parts[static_cast<std::size_t>(r.part)];
-        const char letter = r.patch ? part.patches[static_cast<std::size_t>(r.patch) - 1].filament : r.band >= 0 ? p.bands[static_cast<std::size_t>(r.band)].filament : part.filament;
+    for (const RegionUse& r : plan->pieces[0].regions) {
+        const Part& part = p.pieces[0].parts[static_cast<std::size_t>(r.part)];
+        const char letter = r.patch ? part.patches[static_cast<std::size_t>(r.patch) - 1].filament : r.band >= 0 ? p.pieces[0].bands[static_cast<std::size_t>(r.band)].filament : part.filament;
         g[static_cast<std::size_t>(find_filament(p, letter))] += r.g;
     }
     for (int f = 0; f < plan->filaments; ++f)
@@ -201,10 +201,10 @@ void TestPaintPlan::layers_add_up_to_what_is_used() {
 
 void TestPaintPlan::turning_keeps_paint_where_it_is() {
     Project p = painted(9);
-    const Part before = p.parts[0];
-    turn(p, to_bed({0.2f, 0.9f, -0.3f}));
+    const Part before = p.pieces[0].parts[0];
+    turn(p, 0, to_bed({0.2f, 0.9f, -0.3f}));
     const auto a = patch_areas_mm2(*before.mesh, *before.paint, static_cast<int>(before.patches.size()));
-    const auto b = patch_areas_mm2(*p.parts[0].mesh, *p.parts[0].paint, static_cast<int>(p.parts[0].patches.size()));
+    const auto b = patch_areas_mm2(*p.pieces[0].parts[0].mesh, *p.pieces[0].parts[0].paint, static_cast<int>(p.pieces[0].parts[0].patches.size()));
     QCOMPARE(a.size(), b.size());
     for (std::size_t i = 0; i < a.size(); ++i)
         COMPARE_NEAR(b[i], a[i], 1e-3 * a[i] + 1e-3);
@@ -213,11 +213,11 @@ void TestPaintPlan::turning_keeps_paint_where_it_is() {
 void TestPaintPlan::bands_and_patches_together() {
     // The band has the inside, the patch the surface, also within the band.
     Project p = stack("", 1);
-    p.parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
+    p.pieces[0].parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
     p.settings.infill_pct = 100;
-    const PatchNumber n = add_patch(p.parts[0], "side", 'B');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 5), [n](PatchNumber) { return n; }); });
-    assign_band(p, 0, 2, 4, 'C');
+    const PatchNumber n = add_patch(p.pieces[0].parts[0], "side", 'B');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 5), [n](PatchNumber) { return n; }); });
+    assign_band(p.pieces[0], 0, 2, 4, 'C');
     const auto plan = plan_of(p);
     COMPARE_NEAR(plan->use[1].model_mm3, 20 * 0.8 * 6, 1);
     COMPARE_NEAR(plan->use[2].model_mm3, (20 * 20 - 20 * 0.8) * 2, 2);
@@ -232,14 +232,14 @@ void TestPaintPlan::run_sheet_says_what_the_lettering_needs() {
         return std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const std::string& s) { return s.find(what) != std::string::npos; });
     };
     QVERIFY(!says("Job one"));
-    p.settings.lettering_two_jobs = kYes;
+    p.settings.lettering_two_jobs = true;
     QVERIFY(says("Job one"));
     QVERIFY(says("skirt and prime line off")); // common practice, no source
     QVERIFY(!says("release coat"));
-    p.settings.release_coat = kYes;
+    p.settings.release_coat = true;
     QVERIFY(says("release coat"));
     QVERIFY(!says("file it off"));
-    p.parts[0].name = "sacrificial base";
+    p.pieces[0].parts[0].sacrificial = true;
     QVERIFY(says("600 to 2000 grit"));
 }
 
@@ -272,7 +272,7 @@ void TestPaintPlan::run_sheet_says_where_things_stand() {
     QVERIFY2(two.find("copies at (") != std::string::npos && two.find("tower") == std::string::npos, two.c_str());
     // What it says is the plate's.
     p = row("AB", 4);
-    p.settings.purge_to = kTower;
+    p.settings.purge_to = PurgeTo::tower;
     const auto plan = plan_of(p);
     const Plate plate = plan->plate;
     QVERIFY(plate.fits && plate.towers.size() == 1);

@@ -64,7 +64,7 @@ const Recolour to_one = [](PatchNumber) -> PatchNumber { return 1; };
 
 Project painted_box(double w, double h) {
     Project p = stack("", 1);
-    p.parts.push_back(part("box", solids::box(0, 0, 0, w, w, h), 'A'));
+    p.pieces[0].parts.push_back(part("box", solids::box(0, 0, 0, w, w, h), 'A'));
     p.settings.layer_mm = p.settings.first_layer_mm = 0.2;
     p.settings.infill_pct = 100;
     return p;
@@ -276,8 +276,8 @@ void TestPatch::repeated_strokes_stay_small() {
 void TestPatch::painted_side_takes_its_walls() {
     // One side of a box, 20 mm wide, 10 mm high: its strip of walls is 2 × 0.4 mm deep.
     Project p = painted_box(20, 10);
-    const PatchNumber n = add_patch(p.parts[0], "front", 'B');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, -1, 0}, 10), [n](PatchNumber) { return n; }); });
+    const PatchNumber n = add_patch(p.pieces[0].parts[0], "front", 'B');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, -1, 0}, 10), [n](PatchNumber) { return n; }); });
     const auto plan = plan_of(p);
     COMPARE_NEAR(plan->use[1].model_mm3, 20 * 0.8 * 10, 1);
     COMPARE_NEAR(plan->use[0].model_mm3 + plan->use[1].model_mm3, 20 * 20 * 10, 0.5); // nothing is lost or printed twice
@@ -287,14 +287,14 @@ void TestPatch::painted_side_takes_its_walls() {
 
 void TestPatch::painted_top_takes_its_skins() {
     Project p = painted_box(20, 10);
-    const PatchNumber n = add_patch(p.parts[0], "top", 'B');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
+    const PatchNumber n = add_patch(p.pieces[0].parts[0], "top", 'B');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
     const auto plan = plan_of(p);
     QCOMPARE(plan->use[1].first_layer, 47); // four top skins of fifty layers
     COMPARE_NEAR(plan->use[1].model_mm3, 20 * 20 * 0.8, 0.5);
     QCOMPARE(plan->totals.changes, 1);
     // The underside: three bottom skins.
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) {
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
         paint = bare(m);
         paint_triangles(paint, looking(m, {0, 0, -1}, 10), [n](PatchNumber) { return n; });
     });
@@ -306,9 +306,9 @@ void TestPatch::painted_top_takes_its_skins() {
 void TestPatch::painted_band_takes_its_layers_only() {
     // On a slope of 6.7°, layers show 0.023 mm each: skins must not reach below the band.
     Project p = stack("", 1);
-    p.parts.push_back(part("cone", solids::frustum(22, 15, 60, 96), 'A'));
-    const PatchNumber n = add_patch(p.parts[0], "band", 'B');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 24, 36, [n](PatchNumber) { return n; }); });
+    p.pieces[0].parts.push_back(part("cone", solids::frustum(22, 15, 60, 96), 'A'));
+    const PatchNumber n = add_patch(p.pieces[0].parts[0], "band", 'B');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 24, 36, [n](PatchNumber) { return n; }); });
     const auto plan = plan_of(p);
     QCOMPARE(plan->use[1].first_layer, 121);
     QCOMPARE(plan->use[1].last_layer, 180);
@@ -316,8 +316,8 @@ void TestPatch::painted_band_takes_its_layers_only() {
 
 void TestPatch::later_patch_wins() {
     Project p = painted_box(20, 10);
-    const PatchNumber side = add_patch(p.parts[0], "front", 'B'), top = add_patch(p.parts[0], "top", 'C');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) {
+    const PatchNumber side = add_patch(p.pieces[0].parts[0], "front", 'B'), top = add_patch(p.pieces[0].parts[0], "top", 'C');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
         paint_triangles(paint, looking(m, {0, -1, 0}, 10), [side](PatchNumber) { return side; });
         paint_triangles(paint, looking(m, {0, 0, 1}, 10), [top](PatchNumber) { return top; });
     });
@@ -329,8 +329,8 @@ void TestPatch::later_patch_wins() {
 
 void TestPatch::patch_without_filament_costs_nothing() {
     Project p = painted_box(20, 10);
-    add_patch(p.parts[0], "some", 0);
-    repaint(p.parts[0], [](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), to_one); });
+    add_patch(p.pieces[0].parts[0], "some", 0);
+    repaint(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), to_one); });
     const auto plan = plan_of(p);
     QCOMPARE(plan->totals.changes, 0);
     COMPARE_NEAR(plan->use[0].model_mm3, 4000, 0.5);
@@ -338,16 +338,16 @@ void TestPatch::patch_without_filament_costs_nothing() {
 
 void TestPatch::recolouring_a_patch_measures_nothing_again() {
     Project p = painted_box(20, 10);
-    add_patch(p.parts[0], "top", 'B');
-    repaint(p.parts[0], [](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), to_one); });
+    add_patch(p.pieces[0].parts[0], "top", 'B');
+    repaint(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), to_one); });
     Planner planner;
     QVERIFY(planner.plan(p));
-    p.parts[0].patches[0].filament = 'C';
+    p.pieces[0].parts[0].patches[0].filament = 'C';
     const auto plan = planner.plan(p);
     QVERIFY(plan);
     QCOMPARE(planner.measured(), 1);
     QVERIFY((*plan)->use[2].model_mm3 > 300);
-    repaint(p.parts[0], [](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 10), to_one); });
+    repaint(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 10), to_one); });
     QVERIFY(planner.plan(p));
     QCOMPARE(planner.sliced(), 1); // a stroke measures, but never slices
     QCOMPARE(planner.measured(), 2);

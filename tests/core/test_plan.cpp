@@ -56,7 +56,7 @@ void TestPlan::base_thicker_moves_changes() {
         Project p = stack("", 1);
         p.settings.first_layer_mm = 0.24;
         p.settings.layer_mm = 0.04;
-        p.parts = {part("base", solids::box(0, 0, 0, 10, 10, base), 'A'), part("top", solids::box(0, 0, base, 10, 10, base + 0.4), 'B')};
+        p.pieces[0].parts = {part("base", solids::box(0, 0, 0, 10, 10, base), 'A'), part("top", solids::box(0, 0, base, 10, 10, base + 0.4), 'B')};
         return plan_of(p)->changes.at(0).layer;
     };
     QCOMPARE(swap_layer(0.64), 12); // before layer 12, with 0.64 mm printed
@@ -72,8 +72,8 @@ void TestPlan::base_thicker_moves_changes() {
 
 void TestPlan::bands_take_whole_layers() {
     Project p = stack("A", 4.0);
-    assign_band(p, 0, 1.0, 2.0, 'B');
-    assign_band(p, 0, 3.05, 4.0, 'C');
+    assign_band(p.pieces[0], 0, 1.0, 2.0, 'B');
+    assign_band(p.pieces[0], 0, 3.05, 4.0, 'C');
     const auto plan = plan_of(p);
     QCOMPARE(plan->changes.size(), std::size_t{3});
     QCOMPARE(plan->changes[0].layer, 6);
@@ -135,7 +135,7 @@ void TestPlan::sixty_four_changes_take_hours() {
 void TestPlan::demand_of_a_box() {
     // 20 × 20 × 10, lines of 0.4: walls of two lines, skins of 4 and 3 layers, 15 % infill, worked out by hand.
     Project p = stack("", 1);
-    p.parts = {part("box", solids::box(0, 0, 0, 20, 20, 10), 'A')};
+    p.pieces[0].parts = {part("box", solids::box(0, 0, 0, 20, 20, 10), 'A')};
     const auto plan = plan_of(p);
     const double wall = 400 - 18.4 * 18.4, inside = 18.4 * 18.4;
     const auto volume = [&](int layer) { return plan->model_in(layer, 0); };
@@ -156,7 +156,7 @@ void TestPlan::demand_of_a_box() {
 void TestPlan::optimal_beats_as_assigned() {
     Project p = row("ABC", 4.0);
     const auto best = plan_of(p);
-    p.settings.order = kAsAssigned;
+    p.settings.order = LayerOrder::as_assigned;
     const auto letters = plan_of(p);
     QCOMPARE(letters->totals.changes, 20 * 2 + 19);
     QVERIFY(best->totals.purge_mm3 < letters->totals.purge_mm3);
@@ -212,8 +212,8 @@ void TestPlan::displaced_filament_decides_the_purge() {
 
 void TestPlan::tower_ends_with_the_last_change() {
     Project p = row("AB", 2.0);
-    p.parts.push_back(part("mast", solids::box(0, 0, 2, 10, 10, 12), 'B'));
-    p.settings.purge_to = kTower;
+    p.pieces[0].parts.push_back(part("mast", solids::box(0, 0, 2, 10, 10, 12), 'B'));
+    p.settings.purge_to = PurgeTo::tower;
     const auto plan = plan_of(p);
     QCOMPARE(plan->tower.layers, plan->changes.back().layer);
     QVERIFY(plan->totals.tower_g > 0);
@@ -222,7 +222,7 @@ void TestPlan::tower_ends_with_the_last_change() {
     for (const LayerCost& l : plan->layers)
         fill += l.tower_mm3;
     COMPARE_NEAR(fill, plan->tower.fill_mm3, 1e-6);
-    p.settings.purge_to = kEjected;
+    p.settings.purge_to = PurgeTo::ejected;
     QCOMPARE(plan_of(p)->totals.tower_g, 0.0);
     QCOMPARE(plan_of(p)->tower.layers, 0);
 }
@@ -258,8 +258,8 @@ void TestPlan::recolouring_never_slices_again() {
     QVERIFY(planner.plan(p));
     QCOMPARE(planner.sliced(), 1);
     p.filaments[0].colour = {1, 2, 3};
-    p.parts[1].filament = 'D';
-    assign_band(p, 0, 1, 2, 'C');
+    p.pieces[0].parts[1].filament = 'D';
+    assign_band(p.pieces[0], 0, 1, 2, 'C');
     p.settings.delta_e = 4;
     p.settings.copies = 7;
     p.machine = *find_machine("twin");
@@ -295,7 +295,7 @@ void TestPlan::errors_are_sentences() {
         QVERIFY(plan.error().message.size() > 20);
     }
     Project huge = stack("", 1);
-    huge.parts = {part("mast", solids::box(0, 0, 0, 1, 1, 90000), 'A')};
+    huge.pieces[0].parts = {part("mast", solids::box(0, 0, 0, 1, 1, 90000), 'A')};
     QVERIFY(!Planner().plan(huge));
     std::stop_source stop;
     stop.request_stop();
@@ -305,7 +305,7 @@ void TestPlan::errors_are_sentences() {
 void TestPlan::places_before_the_start() {
     Project p = row("ABCD", 1.0, "feeder-4");
     p.filaments.push_back(pla('E', "#00aa00"));
-    p.parts.push_back(part("late", solids::box(0, 0, 1, 10, 10, 2), 'E'));
+    p.pieces[0].parts.push_back(part("late", solids::box(0, 0, 1, 10, 10, 2), 'E'));
     const auto plan = plan_of(p);
     const auto places = starting_places(p, *plan);
     for (int f = 0; f < 4; ++f)

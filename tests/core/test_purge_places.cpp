@@ -33,7 +33,7 @@ Project blocks(const char* machine = "feeder-4") {
     for (Filament& f : p.filaments)
         f.td_mm = 0.4;
     for (int i = 0; i < 3; ++i)
-        p.parts.push_back(part(("block-" + std::to_string(i)).c_str(), solids::box(30.0 * i, 0, 0, 30.0 * i + 30, 30, 10), "ABC"[i]));
+        p.pieces[0].parts.push_back(part(("block-" + std::to_string(i)).c_str(), solids::box(30.0 * i, 0, 0, 30.0 * i + 30, 30, 10), "ABC"[i]));
     return p;
 }
 
@@ -67,13 +67,13 @@ void TestPurgePlaces::flows_add_up() {
     std::mt19937 rng(3);
     for (int round = 0; round < 12; ++round) {
         Project p = blocks();
-        p.settings.purge_infill = static_cast<double>(rng() % 3);
-        p.settings.purge_to = static_cast<double>(1 + rng() % 3);
-        p.settings.ooze_wall = static_cast<double>(rng() % 2);
-        p.settings.tower_shape = static_cast<double>(rng() % 3);
-        p.settings.walls = static_cast<double>(rng() % 4);
+        p.settings.purge_infill = static_cast<IntoInfill>(rng() % 3);
+        p.settings.purge_to = static_cast<PurgeTo>(1 + rng() % 3);
+        p.settings.ooze_wall = rng() % 2 == 1;
+        p.settings.tower_shape = static_cast<TowerKind>(rng() % 3);
+        p.settings.walls = static_cast<int>(rng() % 4);
         if (rng() % 2)
-            p.parts[2].takes_purge = true;
+            p.pieces[0].parts[2].takes_purge = true;
         const auto plan = plan_of(p);
         double all = 0;
         for (const Change& c : plan->changes) {
@@ -96,7 +96,7 @@ void TestPurgePlaces::flows_add_up() {
         }
         // The piece weighs the same wherever its infill comes from.
         Project plain = p;
-        plain.settings.purge_infill = kNo;
+        plain.settings.purge_infill = IntoInfill::no;
         double with = 0, without = 0;
         const auto other = plan_of(plain);
         for (const FilamentUse& u : plan->use)
@@ -110,18 +110,18 @@ void TestPurgePlaces::flows_add_up() {
 
 void TestPurgePlaces::infill_takes_what_it_has_room_for() {
     Project p = blocks();
-    p.settings.purge_infill = kYes;
+    p.settings.purge_infill = IntoInfill::yes;
     p.settings.walls = 4;
     const auto plan = plan_of(p);
     QVERIFY(flow_sum(*plan, Destination::infill) > 0);
     for (int l = 1; l <= plan->grid.count; ++l)
-        for (std::size_t i = 0; i < p.parts.size(); ++i) {
+        for (std::size_t i = 0; i < p.pieces[0].parts.size(); ++i) {
             double taken = 0;
             for (const Change& c : plan->changes)
                 for (const Flow& f : c.flows)
                     if (c.layer == l && f.part == static_cast<int>(i))
                         taken += f.mm3;
-            QVERIFY(taken <= plan->demand->parts[i][static_cast<std::size_t>(l) - 1].infill_mm3 + 1e-9);
+            QVERIFY(taken <= plan->pieces[0].demand->parts[i][static_cast<std::size_t>(l) - 1].infill_mm3 + 1e-9);
         }
     COMPARE_NEAR(plan->totals.useful_purge_g, grams(p.filaments[0], flow_sum(*plan, Destination::infill)), 1e-9);
     COMPARE_NEAR(plan->totals.purge_g, grams(p.filaments[0], plan->totals.purge_mm3 - flow_sum(*plan, Destination::infill)), 1e-9);
@@ -136,9 +136,9 @@ void TestPurgePlaces::peaks_keep_the_tower_small() {
     p.settings.infill_pct = 100;
     p.settings.top_skins = p.settings.bottom_skins = 0; // a layer of skin has no infill, and its peak stays a peak
     const auto plain = plan_of(p);
-    p.settings.purge_infill = kPeaks;
+    p.settings.purge_infill = IntoInfill::peaks;
     const auto peaks = plan_of(p);
-    p.settings.purge_infill = kYes;
+    p.settings.purge_infill = IntoInfill::yes;
     const auto all = plan_of(p);
     QVERIFY(peaks->tower.width_mm < plain->tower.width_mm);
     QVERIFY(flow_sum(*peaks, Destination::infill) > 0);
@@ -151,7 +151,7 @@ void TestPurgePlaces::peaks_keep_the_tower_small() {
         COMPARE_NEAR(sum, c.purge_mm3, 1e-6);
     }
     // Into a tower of a given width goes what it holds.
-    p.settings.purge_infill = kPeaks;
+    p.settings.purge_infill = IntoInfill::peaks;
     p.settings.tower_width_mm = plain->tower.width_mm + 1;
     QCOMPARE(flow_sum(*plan_of(p), Destination::infill), 0.0);
 }
@@ -176,7 +176,7 @@ void TestPurgePlaces::colours_that_show_are_kept_out() {
 
     // In a plan: with walls that let light through, blue never ends in red, nor red in blue.
     Project p = blocks();
-    p.settings.purge_infill = kYes;
+    p.settings.purge_infill = IntoInfill::yes;
     for (Filament& f : p.filaments)
         f.td_mm = 6;
     const auto plan = plan_of(p);
@@ -190,7 +190,7 @@ void TestPurgePlaces::colours_that_show_are_kept_out() {
 
 void TestPurgePlaces::other_materials_are_kept_out() {
     Project p = blocks();
-    p.settings.purge_infill = kYes;
+    p.settings.purge_infill = IntoInfill::yes;
     p.settings.walls = 6;
     p.filaments[2].material = Material::PETG;
     const auto plan = plan_of(p);
@@ -207,26 +207,26 @@ void TestPurgePlaces::other_materials_are_kept_out() {
 void TestPurgePlaces::second_piece() {
     Project p = blocks();
     const auto without = plan_of(p);
-    p.parts[2].takes_purge = true; // C is not needed any more
+    p.pieces[0].parts[2].takes_purge = true; // C is not needed any more
     const auto plan = plan_of(p);
     QVERIFY(plan->totals.changes < without->totals.changes);
     QVERIFY(flow_sum(*plan, Destination::piece) > 0);
     QCOMPARE(plan->use[2].model_mm3, 0.0);
     double one = 0;
-    for (const Volume& v : plan->demand->parts[2])
+    for (const Volume& v : plan->pieces[0].demand->parts[2])
         one += v.total();
     double printed = 0;
     for (const FilamentUse& u : plan->use)
         printed += u.model_mm3;
     double wanted = 0;
     for (std::size_t i = 0; i < 3; ++i)
-        for (const Volume& v : plan->demand->parts[i])
+        for (const Volume& v : plan->pieces[0].demand->parts[i])
             wanted += v.total();
     COMPARE_NEAR(printed, wanted, 1e-6 * wanted); // all of it is printed, from purge or not
     // Alone on its layers it keeps its own filament.
     Project tall = p;
-    tall.parts[2] = part("tall", solids::box(60, 0, 0, 90, 30, 14), 'C');
-    tall.parts[2].takes_purge = true;
+    tall.pieces[0].parts[2] = part("tall", solids::box(60, 0, 0, 90, 30, 14), 'C');
+    tall.pieces[0].parts[2].takes_purge = true;
     const auto over = plan_of(tall);
     QCOMPARE(over->use[2].first_layer, 51);
 }
@@ -234,8 +234,8 @@ void TestPurgePlaces::second_piece() {
 void TestPurgePlaces::skirt_is_as_tall_as_the_last_change() {
     // Common practice, no source: colours end at layer 3, so the skirt is three layers high.
     Project p = row("AB", 0.6, "hand-swap");
-    p.parts.push_back(part("rest", solids::box(0, 0, 0.6, 20, 10, 6), 'A'));
-    p.settings.purge_to = kSkirt;
+    p.pieces[0].parts.push_back(part("rest", solids::box(0, 0, 0.6, 20, 10, 6), 'A'));
+    p.settings.purge_to = PurgeTo::skirt;
     p.settings.skirt_loops = 20;
     auto plan = plan_of(p);
     QCOMPARE(plan->changes.back().layer <= 4, true);
@@ -258,9 +258,9 @@ void TestPurgePlaces::skirt_is_as_tall_as_the_last_change() {
 
 void TestPurgePlaces::ooze_wall_by_closed_form() {
     Project p = row("AB", 4, "twin");
-    p.settings.purge_to = kEjected;
+    p.settings.purge_to = PurgeTo::ejected;
     QVERIFY(has(*plan_of(p), "hairs"));
-    p.settings.ooze_wall = kYes;
+    p.settings.ooze_wall = true;
     const auto plan = plan_of(p);
     QVERIFY(!has(*plan, "hairs"));
     const double length = 2 * (20 + 10) + 2 * 3.14159265358979 * (p.settings.ooze_gap_mm + 0.2);
@@ -320,15 +320,15 @@ void TestPurgePlaces::tower_steps_are_the_best() {
 }
 
 void TestPurgePlaces::plate_has_room() {
-    for (const double copies : {1.0, 4.0, 9.0}) {
+    for (const int copies : {1, 4, 9}) {
         Project p = row("ABC", 4);
         p.settings.copies = copies;
         const auto plan = plan_of(p);
         const Plate plate = plan->plate;
         QVERIFY(plate.fits);
-        QCOMPARE(plate.copies.size(), static_cast<std::size_t>(copies));
+        QCOMPARE(plate.placed.size(), static_cast<std::size_t>(copies));
         QCOMPARE(plate.towers.size(), std::size_t{1});
-        std::vector<Footprint> all = plate.copies;
+        std::vector<Footprint> all(plate.placed.begin(), plate.placed.end());
         all.insert(all.end(), plate.towers.begin(), plate.towers.end());
         for (std::size_t i = 0; i < all.size(); ++i) {
             const Footprint& a = all[i];
@@ -505,18 +505,18 @@ void TestPurgePlaces::options_are_plans() {
 void TestPurgePlaces::one_plate_for_everybody() {
     // The skirt that is counted is the one that is drawn: its length is that of the line around all copies, grown.
     Project p = stack("AB", 1);
-    p.settings.purge_to = kSkirt;
+    p.settings.purge_to = PurgeTo::skirt;
     p.settings.skirt_loops = 1;
     for (const int copies : {1, 2, 3, 7, 12, 21}) {
         p.settings.copies = copies;
         const auto plan = plan_of(p);
         QVERIFY(plan->skirt.layers > 0);
         double box[4] = {1e9, 1e9, -1e9, -1e9};
-        for (const Footprint& c : plan->plate.copies) {
+        for (const Footprint& c : plan->plate.placed) {
             box[0] = std::min(box[0], c.x_mm - c.w_mm / 2), box[1] = std::min(box[1], c.y_mm - c.d_mm / 2);
             box[2] = std::max(box[2], c.x_mm + c.w_mm / 2), box[3] = std::max(box[3], c.y_mm + c.d_mm / 2);
         }
-        QCOMPARE(plan->plate.copies.size(), std::size_t(copies));
+        QCOMPARE(plan->plate.placed.size(), std::size_t(copies));
         // Never longer than around their box; shorter where the last row is not full. π·2·d for the corners.
         const double d = p.settings.skirt_gap_mm + p.settings.line_width_mm / 2, around = 2 * (box[2] - box[0] + box[3] - box[1]) + 2 * std::numbers::pi * d;
         QVERIFY(plan->skirt.length_mm <= around + 1e-6);
@@ -526,7 +526,7 @@ void TestPurgePlaces::one_plate_for_everybody() {
     }
     // As many as the finding says do fit, and one more does not; the sheet says where they stand.
     Project full = row("ABCD", 8);
-    full.settings.purge_to = kTower;
+    full.settings.purge_to = PurgeTo::tower;
     full.settings.copies = 400;
     const auto plan = plan_of(full);
     QVERIFY(!plan->plate.fits);
@@ -537,11 +537,11 @@ void TestPurgePlaces::one_plate_for_everybody() {
     const auto fits = plan_of(full);
     QVERIFY(fits->plate.fits && !has(*fits, "off-bed"));
     const RunSheet sheet = make_run_sheet(full, *fits);
-    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const std::string& s) { return s.find(std::to_string(most) + " copies in rows of " + std::to_string(fits->plate.across)) != std::string::npos; }));
+    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const std::string& s) { return s.find(fits->plate.across ? std::to_string(most) + " copies in rows of " + std::to_string(fits->plate.across) : std::string("copies at (")) != std::string::npos; }));
     full.settings.copies = most + 1;
     QVERIFY(!plan_of(full)->plate.fits);
     // Nothing lies on anything else, or beyond the bed.
-    std::vector<Footprint> all = fits->plate.copies;
+    std::vector<Footprint> all(fits->plate.placed.begin(), fits->plate.placed.end());
     all.insert(all.end(), fits->plate.towers.begin(), fits->plate.towers.end());
     for (std::size_t i = 0; i < all.size(); ++i) {
         QVERIFY(all[i].x_mm - all[i].w_mm / 2 >= -1e-9 && all[i].x_mm + all[i].w_mm / 2 <= full.machine.bed_x_mm + 1e-9);

@@ -85,33 +85,33 @@ void TestRegions::cavities_stay_with_their_body() {
 void TestRegions::split_and_join() {
     Project p = stack("", 1);
     const Mesh a = solids::box(0, 0, 0, 5, 5, 5), b = solids::box(10, 0, 0, 15, 5, 5), c = solids::box(20, 0, 0, 25, 5, 5);
-    p.parts.push_back(part("feet", joined({&a, &b, &c}).mesh, 'A'));
-    assign_band(p, 0, 1, 2, 'B');
-    QCOMPARE(split_part(p, 0), 3);
-    QCOMPARE(p.parts.size(), std::size_t{3});
-    QCOMPARE(p.parts[0].name, std::string("feet"));
-    QCOMPARE(p.parts[2].name, std::string("feet-3"));
-    QCOMPARE(p.bands.size(), std::size_t{3}); // each keeps the band
-    QCOMPARE(split_part(p, 1), 1);            // one body: nothing to do
-    p.parts[1].filament = 'C';
-    join_parts(p, {0, 1, 2});
-    QCOMPARE(p.parts.size(), std::size_t{1});
-    COMPARE_NEAR(volume_mm3(*p.parts[0].mesh), 375, 1e-3);
-    QCOMPARE(p.bands.size(), std::size_t{1});
-    QCOMPARE(p.parts[0].patches.size(), std::size_t{1}); // the one in C stays, as a patch
-    QCOMPARE(p.parts[0].patches[0].filament, 'C');
-    COMPARE_NEAR(patch_areas_mm2(*p.parts[0].mesh, *p.parts[0].paint, 1)[1], 150, 1e-3);
+    p.pieces[0].parts.push_back(part("feet", joined({&a, &b, &c}).mesh, 'A'));
+    assign_band(p.pieces[0], 0, 1, 2, 'B');
+    QCOMPARE(split_part(p, 0, 0), 3);
+    QCOMPARE(p.pieces[0].parts.size(), std::size_t{3});
+    QCOMPARE(p.pieces[0].parts[0].name, std::string("feet"));
+    QCOMPARE(p.pieces[0].parts[2].name, std::string("feet-3"));
+    QCOMPARE(p.pieces[0].bands.size(), std::size_t{3}); // each keeps the band
+    QCOMPARE(split_part(p, 0, 1), 1);            // one body: nothing to do
+    p.pieces[0].parts[1].filament = 'C';
+    join_parts(p.pieces[0], {0, 1, 2});
+    QCOMPARE(p.pieces[0].parts.size(), std::size_t{1});
+    COMPARE_NEAR(volume_mm3(*p.pieces[0].parts[0].mesh), 375, 1e-3);
+    QCOMPARE(p.pieces[0].bands.size(), std::size_t{1});
+    QCOMPARE(p.pieces[0].parts[0].patches.size(), std::size_t{1}); // the one in C stays, as a patch
+    QCOMPARE(p.pieces[0].parts[0].patches[0].filament, 'C');
+    COMPARE_NEAR(patch_areas_mm2(*p.pieces[0].parts[0].mesh, *p.pieces[0].parts[0].paint, 1)[1], 150, 1e-3);
 }
 
 void TestRegions::joining_keeps_colours() {
     Project p = row("ABA", 4);
-    repaint(p.parts[2], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 5), [](PatchNumber) -> PatchNumber { return 1; }); });
-    p.parts[2].patches.push_back({"lid", 'D'});
-    join_parts(p, {0, 1, 2});
-    QCOMPARE(p.parts.size(), std::size_t{1});
-    QCOMPARE(p.parts[0].patches.size(), std::size_t{2});
-    QCOMPARE(p.parts[0].patches[1].name, std::string("lid"));
-    COMPARE_NEAR(patch_areas_mm2(*p.parts[0].mesh, *p.parts[0].paint, 2)[2], 100, 1e-3);
+    repaint(p.pieces[0].parts[2], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 5), [](PatchNumber) -> PatchNumber { return 1; }); });
+    p.pieces[0].parts[2].patches.push_back({"lid", 'D'});
+    join_parts(p.pieces[0], {0, 1, 2});
+    QCOMPARE(p.pieces[0].parts.size(), std::size_t{1});
+    QCOMPARE(p.pieces[0].parts[0].patches.size(), std::size_t{2});
+    QCOMPARE(p.pieces[0].parts[0].patches[1].name, std::string("lid"));
+    COMPARE_NEAR(patch_areas_mm2(*p.pieces[0].parts[0].mesh, *p.pieces[0].parts[0].paint, 2)[2], 100, 1e-3);
 }
 
 void TestRegions::paint_follows_a_cut() {
@@ -128,36 +128,36 @@ void TestRegions::paint_follows_a_cut() {
 
 void TestRegions::bands_become_parts_when_turned() {
     Project p = stack("", 1);
-    p.parts.push_back(part("post", solids::box(0, 0, 0, 10, 10, 30), 'A'));
-    assign_band(p, 0, 10, 20, 'B');
+    p.pieces[0].parts.push_back(part("post", solids::box(0, 0, 0, 10, 10, 30), 'A'));
+    assign_band(p.pieces[0], 0, 10, 20, 'B');
     const double before = plan_of(p)->use[1].model_g;
-    turn(p, to_bed({1, 0, 0}));
-    QVERIFY(p.bands.empty());
-    QCOMPARE(p.parts.size(), std::size_t{3});
-    QCOMPARE(p.parts[1].filament, 'B');
-    QCOMPARE(p.parts[1].name, std::string("post 10–20"));
-    COMPARE_NEAR(bounds(p).max.z - bounds(p).min.z, 10, 1e-3);
-    COMPARE_NEAR(volume_mm3(*p.parts[1].mesh), 1000, 1);
+    turn(p, 0, to_bed({1, 0, 0}));
+    QVERIFY(p.pieces[0].bands.empty());
+    QCOMPARE(p.pieces[0].parts.size(), std::size_t{3});
+    QCOMPARE(p.pieces[0].parts[1].filament, 'B');
+    QCOMPARE(p.pieces[0].parts[1].name, std::string("post 10–20"));
+    COMPARE_NEAR(bounds(p.pieces[0]).max.z - bounds(p.pieces[0]).min.z, 10, 1e-3);
+    COMPARE_NEAR(volume_mm3(*p.pieces[0].parts[1].mesh), 1000, 1);
     QVERIFY(plan_of(p)->use[1].model_g > 0.5 * before);
 }
 
 void TestRegions::turning_there_and_back() {
     Project p = row("AB", 6);
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 1.5, 3.3, [](PatchNumber) -> PatchNumber { return 1; }); });
-    p.parts[0].patches.push_back({"band", 'C'});
-    const Mesh before = *p.parts[0].mesh;
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 1.5, 3.3, [](PatchNumber) -> PatchNumber { return 1; }); });
+    p.pieces[0].parts[0].patches.push_back({"band", 'C'});
+    const Mesh before = *p.pieces[0].parts[0].mesh;
     const Rotation r = to_bed({0.3f, -0.8f, 0.4f});
     QVERIFY(is_rotation(r, 1e-9));
-    turn(p, r);
+    turn(p, 0, r);
     Rotation back;
     for (int i = 0; i < 3; ++i)
         for (int j = 0; j < 3; ++j)
             back[i][j] = r[j][i];
-    turn(p, back);
+    turn(p, 0, back);
     for (std::size_t v = 0; v < before.vertices.size(); ++v)
-        QVERIFY(length(before.vertices[v] - p.parts[0].mesh->vertices[v]) < 1e-4f);
-    COMPARE_NEAR(p.pose[0][0], 1, 1e-9);
-    COMPARE_NEAR(patch_areas_mm2(*p.parts[0].mesh, *p.parts[0].paint, 1)[1], 4 * 10 * 1.8, 1e-2);
+        QVERIFY(length(before.vertices[v] - p.pieces[0].parts[0].mesh->vertices[v]) < 1e-4f);
+    COMPARE_NEAR(p.pieces[0].pose[0][0], 1, 1e-9);
+    COMPARE_NEAR(patch_areas_mm2(*p.pieces[0].parts[0].mesh, *p.pieces[0].parts[0].paint, 1)[1], 4 * 10 * 1.8, 1e-2);
     const Vec3 d = rotated(r, {0.3f, -0.8f, 0.4f});
     COMPARE_NEAR(d.z / length(d), -1, 1e-6);
 }
@@ -180,25 +180,25 @@ void TestRegions::base_thickened() {
     Project p = stack("AB", 2);
     p.settings.layer_mm = p.settings.first_layer_mm = 0.2;
     const int before = plan_of(p)->changes[0].layer;
-    thicken_base(p, 0.4);
+    thicken_base(p.pieces[0], 0.4);
     QCOMPARE(plan_of(p)->changes[0].layer, before + 2);
-    COMPARE_NEAR(bounds(p).max.z, 4.4, 1e-5);
-    COMPARE_NEAR(bounds(p).min.z, 0, 1e-9);
+    COMPARE_NEAR(bounds(p.pieces[0]).max.z, 4.4, 1e-5);
+    COMPARE_NEAR(bounds(p.pieces[0]).min.z, 0, 1e-9);
 }
 
 void TestRegions::moving_a_part() {
     Project p = row("AB", 3);
-    move_part(p, 1, 2, -1, 0.5);
-    COMPARE_NEAR(p.parts[1].mesh->bounds.min.x, 12, 1e-6);
-    COMPARE_NEAR(p.parts[1].mesh->bounds.min.z, 0.5, 1e-6);
-    QVERIFY(p.parts[1].own_mesh);
+    move_part(p.pieces[0].parts[1], 2, -1, 0.5);
+    COMPARE_NEAR(p.pieces[0].parts[1].mesh->bounds.min.x, 12, 1e-6);
+    COMPARE_NEAR(p.pieces[0].parts[1].mesh->bounds.min.z, 0.5, 1e-6);
+    QVERIFY(p.pieces[0].parts[1].own_mesh);
 }
 
 void TestRegions::remove_filament_reaches_patches() {
     Project p = row("AA", 3);
-    add_patch(p.parts[0], "x", 'B');
+    add_patch(p.pieces[0].parts[0], "x", 'B');
     remove_filament(p, 'B', 'C');
-    QCOMPARE(p.parts[0].patches[0].filament, 'C');
+    QCOMPARE(p.pieces[0].parts[0].patches[0].filament, 'C');
 }
 
 void TestRegions::hull_of_known_solids() {
@@ -238,14 +238,14 @@ void TestRegions::colours_beside_each_other_are_cheaper_lying() {
     // Two blocks side by side change in every layer; turned so that one lies on the other they change once.
     const Project p = row("AB", 20);
     std::vector<PoseCost> poses;
-    for (const Pose& pose : poses_of(p))
-        poses.push_back(study_pose(p, pose));
+    for (const Pose& pose : poses_of(p.pieces[0]))
+        poses.push_back(study_pose(p, 0, pose));
     sort_poses(poses, PoseAim::changes);
     QCOMPARE(poses.front().changes, 1);
     const auto now = std::find_if(poses.begin(), poses.end(), [](const PoseCost& c) { return c.pose.rotation == kNoRotation; });
     QVERIFY(now->changes > 90);
     Project turned = p;
-    turn(turned, poses.front().pose.rotation);
+    turn(turned, 0, poses.front().pose.rotation);
     QCOMPARE(plan_of(turned)->totals.changes, 1);
     sort_poses(poses, PoseAim::height);
     COMPARE_NEAR(poses.front().height_mm, 10, 1e-3);
@@ -253,19 +253,19 @@ void TestRegions::colours_beside_each_other_are_cheaper_lying() {
 
 void TestRegions::poses_have_each_direction_once() {
     const Project p = row("AB", 20);
-    const auto poses = poses_of(p);
+    const auto poses = poses_of(p.pieces[0]);
     QCOMPARE(poses.size(), std::size_t{6}); // a box rests on its axes only
     QVERIFY(poses.front().rotation == kNoRotation);
     Project ball = stack("", 1);
-    ball.parts.push_back(part("ball", solids::sphere(10, 60, 30), 'A'));
-    QCOMPARE(poses_of(ball).size(), std::size_t(kMostPoses));
+    ball.pieces[0].parts.push_back(part("ball", solids::sphere(10, 60, 30), 'A'));
+    QCOMPARE(poses_of(ball.pieces[0]).size(), std::size_t(kMostPoses));
 }
 
 void TestRegions::bodies_of_parts_bands_and_patches() {
     Project p = stack("AB", 4);
-    assign_band(p, 0, 1, 2, 'C');
+    assign_band(p.pieces[0], 0, 1, 2, 'C');
     const auto plan = plan_of(p);
-    const auto bodies = filament_bodies(p, *plan->table, *plan->demand, *plan);
+    const auto bodies = filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]);
     QCOMPARE(bodies.size(), std::size_t{3});
     COMPARE_NEAR(volume_mm3(bodies[0].mesh), 300, 0.5);
     COMPARE_NEAR(volume_mm3(bodies[1].mesh), 400, 1e-2);
@@ -274,17 +274,17 @@ void TestRegions::bodies_of_parts_bands_and_patches() {
 
 void TestRegions::exported_patches_slice_as_planned() {
     Project p = stack("", 1);
-    p.parts.push_back(part("cone", solids::frustum(12, 8, 12, 48), 'A'));
+    p.pieces[0].parts.push_back(part("cone", solids::frustum(12, 8, 12, 48), 'A'));
     p.settings.infill_pct = 100;
-    const PatchNumber n = add_patch(p.parts[0], "band", 'B');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 4, 8, [n](PatchNumber) { return n; }); });
+    const PatchNumber n = add_patch(p.pieces[0].parts[0], "band", 'B');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 4, 8, [n](PatchNumber) { return n; }); });
     const auto plan = plan_of(p);
-    const auto bodies = filament_bodies(p, *plan->table, *plan->demand, *plan);
+    const auto bodies = filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]);
     QCOMPARE(bodies.size(), std::size_t{2});
     // Read back as parts and planned: the same grams in the same layers, and no overlap.
     Project q = stack("", 1);
     for (const FilamentBody& b : bodies)
-        q.parts.push_back(part(b.filament ? "B" : "A", b.mesh, b.filament ? 'B' : 'A'));
+        q.pieces[0].parts.push_back(part(b.filament ? "B" : "A", b.mesh, b.filament ? 'B' : 'A'));
     q.settings.infill_pct = 100;
     const auto again = plan_of(q);
     for (int f = 0; f < 2; ++f) {
@@ -308,17 +308,17 @@ void TestRegions::plan_export_and_checks_agree_on_borders() {
                     p.settings.layer_mm = height;
                     const LayerGrid grid = make_grid(first, height, first + 14 * height);
                     const double border = grid.middle_mm(n) + off;
-                    assign_band(p, 0, border, 1000, 'B');
+                    assign_band(p.pieces[0], 0, border, 1000, 'B');
                     const auto plan = plan_of(p);
                     QVERIFY(plan);
                     QCOMPARE(plan->changes.size(), std::size_t{1});
                     double lowest = 1e9;
-                    for (const FilamentBody& b : filament_bodies(p, *plan->table, *plan->demand, *plan))
+                    for (const FilamentBody& b : filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]))
                         if (b.filament == 1)
                             lowest = b.mesh.bounds.min.z;
                     COMPARE_NEAR(lowest, plan->grid.bottom_mm(plan->changes[0].layer), 2e-3); // cuts may lie a µm higher
-                    QCOMPARE(int(plan->owner[0][static_cast<std::size_t>(plan->changes[0].layer) - 1]), 1);
-                    QCOMPARE(int(plan->owner[0][static_cast<std::size_t>(plan->changes[0].layer) - 2]), 0);
+                    QCOMPARE(int(plan->pieces[0].owner[0][static_cast<std::size_t>(plan->changes[0].layer) - 1]), 1);
+                    QCOMPARE(int(plan->pieces[0].owner[0][static_cast<std::size_t>(plan->changes[0].layer) - 2]), 0);
                     if (std::abs(off) > 1e-4)
                         QCOMPARE(plan->changes[0].layer, off < 0 ? n : n + 1);
                     ++looked;
@@ -330,34 +330,34 @@ void TestRegions::a_model_in_the_wrong_unit() {
     // A 50.8 mm cube exported in inches: 2 units. With a band at half its height, and paint on its top.
     Project p;
     p.machine = *find_machine("hand-swap");
-    QVERIFY(add_model(p, "cube.stl", write_stl(solids::box(0, 0, 0, 2, 2, 2), "cube")));
+    QVERIFY(add_model(p, 0, "cube.stl", write_stl(solids::box(0, 0, 0, 2, 2, 2), "cube")));
     p.filaments.push_back(pla('B', "#112233"));
     p.settings.layer_mm = p.settings.first_layer_mm = 0.1;
-    assign_band(p, 0, 0, 1, 'B');
-    const PatchNumber n = patch_with(p.parts[0], 'B', "top");
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
+    assign_band(p.pieces[0], 0, 0, 1, 'B');
+    const PatchNumber n = patch_with(p.pieces[0].parts[0], 'B', "top");
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
     const auto plan = plan_of(p);
     QVERIFY(has(*plan, "unit"));
     const Finding& f = finding(*plan, "unit");
     QCOMPARE(f.fixes.size(), std::size_t{2}); // inches or centimetres; in metres it would not fit the printer
     QVERIFY(f.fixes[0].label.find("inches") != std::string::npos);
     f.fixes[0].apply(p);
-    COMPARE_NEAR(p.parts[0].mesh->bounds.max.z, 50.8, 1e-3);
-    COMPARE_NEAR(p.bands[0].z1_mm, 25.4, 1e-6);
+    COMPARE_NEAR(p.pieces[0].parts[0].mesh->bounds.max.z, 50.8, 1e-3);
+    COMPARE_NEAR(p.pieces[0].bands[0].z1_mm, 25.4, 1e-6);
     QVERIFY(!has(*plan_of(p), "unit"));
     // Kept in the file, and the model file is still the one that was read.
     const auto back = read_archive(*write_archive(p));
     QVERIFY(back);
     COMPARE_NEAR(back->models[0].scale, 25.4, 1e-12);
-    COMPARE_NEAR(volume_mm3(*back->parts[0].mesh), 50.8 * 50.8 * 50.8, 1);
-    QVERIFY(!back->parts[0].own_mesh);
-    COMPARE_NEAR(patch_areas_mm2(*back->parts[0].mesh, *back->parts[0].paint, 1)[1], 50.8 * 50.8, 0.1);
+    COMPARE_NEAR(volume_mm3(*back->pieces[0].parts[0].mesh), 50.8 * 50.8 * 50.8, 1);
+    QVERIFY(!back->pieces[0].parts[0].own_mesh);
+    COMPARE_NEAR(patch_areas_mm2(*back->pieces[0].parts[0].mesh, *back->pieces[0].parts[0].paint, 1)[1], 50.8 * 50.8, 0.1);
     // The other way round: a millimetre file read as inches is larger than the printer.
     scale_model(p, 0, 25.4);
     const Finding large = finding(*plan_of(p), "unit");
     QVERIFY(large.message.find("more than the printer holds") != std::string::npos);
     large.fixes[0].apply(p);
-    COMPARE_NEAR(p.parts[0].mesh->bounds.max.z, 50.8, 1e-2);
+    COMPARE_NEAR(p.pieces[0].parts[0].mesh->bounds.max.z, 50.8, 1e-2);
 }
 
 VITRAIL_TEST(TestRegions)

@@ -13,7 +13,7 @@ Project shelf() {
     p.name = "shelf";
     p.machine = *find_machine("feeder-4");
     p.filaments = {pla('A', "#1f3a63")};
-    p.parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
+    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
     p.settings.attended_per_h = 20;
     return p;
 }
@@ -48,10 +48,10 @@ private Q_SLOTS:
 void TestSchools::support_is_in_the_plan() {
     Project p = shelf();
     const auto without = plan_of(p);
-    QVERIFY(!without->support && without->totals.support_g == 0);
-    p.settings.support = kColumns;
+    QVERIFY(!without->pieces[0].support && without->totals.support_g == 0);
+    p.settings.support = SupportStyle::columns;
     const auto plan = plan_of(p);
-    QVERIFY(plan->support);
+    QVERIFY(plan->pieces[0].support);
     // From x = 10.6 to 30, 20 deep, 49 layers of 0.2 of which three are interface: sparse body, dense interface.
     const double area = 19.4 * 20, around = 2 * (19.4 + 20) * 0.4, body = 46 * 0.2 * (around + (area - around) * 0.15), face = 3 * 0.2 * area;
     COMPARE_NEAR(plan->totals.support_g, grams(p.filaments[0], body), 0.03 * plan->totals.support_g);
@@ -67,7 +67,7 @@ void TestSchools::grams_add_up() {
     for (int round = 0; round < 8; ++round) {
         Project p = shelf();
         p.filaments.push_back(make_filament('B', Material::PETG, {200, 200, 60}));
-        p.settings.support = rng() % 2 ? kColumns : kTree;
+        p.settings.support = rng() % 2 ? SupportStyle::columns : SupportStyle::tree;
         p.settings.copies = 1 + static_cast<double>(rng() % 3);
         p.settings.purge_support = static_cast<double>(rng() % 2);
         p.support_filament = "AB"[rng() % 2];
@@ -94,9 +94,9 @@ void TestSchools::the_pieces_own_takes_no_change() {
     // Two colours above each other: the support of each layer is printed in the colour that is loaded anyway.
     Project p = shelf();
     p.filaments.push_back(pla('B', "#f2f2ea"));
-    assign_band(p, 0, 4, 10, 'B');
+    assign_band(p.pieces[0], 0, 4, 10, 'B');
     const auto without = plan_of(p);
-    p.settings.support = kColumns;
+    p.settings.support = SupportStyle::columns;
     const auto plan = plan_of(p);
     QCOMPARE(plan->totals.changes, without->totals.changes);
     QVERIFY(plan->use[0].support_mm3 > 0 && plan->use[1].support_mm3 > 0);
@@ -108,7 +108,7 @@ void TestSchools::interface_costs_changes() {
     // Common practice, no source: every layer that has interface costs up to two more changes.
     Project p = shelf();
     p.filaments.push_back(make_filament('B', Material::PETG, {200, 200, 60}));
-    p.settings.support = kColumns;
+    p.settings.support = SupportStyle::columns;
     p.settings.support_gap_layers = 0;
     p.interface_filament = 'B';
     for (const double layers : {1.0, 3.0, 5.0}) {
@@ -129,10 +129,10 @@ void TestSchools::interface_costs_changes() {
 void TestSchools::purge_goes_into_support() {
     Project p = shelf();
     p.filaments.push_back(pla('B', "#f2f2ea"));
-    p.parts.push_back(part("beside", solids::box(-20, 0, 0, -2, 20, 8), 'B'));
-    p.settings.support = kColumns;
+    p.pieces[0].parts.push_back(part("beside", solids::box(-20, 0, 0, -2, 20, 8), 'B'));
+    p.settings.support = SupportStyle::columns;
     const auto without = plan_of(p);
-    p.settings.purge_support = kYes;
+    p.settings.purge_support = true;
     const auto with = plan_of(p);
     QVERIFY(with->totals.useful_purge_g > 0);
     QVERIFY(with->totals.purge_g + with->totals.tower_g < without->totals.purge_g + without->totals.tower_g);
@@ -140,20 +140,20 @@ void TestSchools::purge_goes_into_support() {
     for (const Change& c : with->changes)
         for (const Flow& f : c.flows)
             if (f.where == Destination::support)
-                QVERIFY(f.mm3 <= with->support_mm3[static_cast<std::size_t>(c.layer) - 1] + 1e-9);
+                QVERIFY(f.mm3 <= with->pieces[0].support_mm3[static_cast<std::size_t>(c.layer) - 1] + 1e-9);
 }
 
 void TestSchools::recolouring_lays_nothing_out_again() {
     Project p = shelf();
-    p.settings.support = kTree;
+    p.settings.support = SupportStyle::tree;
     Planner planner;
     const auto first = planner.plan(p);
     p.filaments[0].colour = {200, 10, 10};
     p.settings.copies = 4;
     const auto second = planner.plan(p);
-    QCOMPARE((*first)->support.get(), (*second)->support.get());
+    QCOMPARE((*first)->pieces[0].support.get(), (*second)->pieces[0].support.get());
     p.settings.support_angle_deg = 30;
-    QVERIFY((*planner.plan(p))->support != (*second)->support);
+    QVERIFY((*planner.plan(p))->pieces[0].support != (*second)->pieces[0].support);
 }
 
 void TestSchools::five_schools() {
@@ -248,7 +248,7 @@ void TestSchools::price_of_ones_hour_decides() {
 
 void TestSchools::nothing_to_hold() {
     Project p = shelf();
-    p.parts.pop_back();
+    p.pieces[0].parts.pop_back();
     const auto study = compare_schools(p, *plan_of(p));
     QVERIFY(study);
     QCOMPARE(study->contact_mm2, 0.0);
@@ -257,7 +257,7 @@ void TestSchools::nothing_to_hold() {
 
 void TestSchools::interface_tuning() {
     Project p = shelf();
-    p.settings.support = kColumns;
+    p.settings.support = SupportStyle::columns;
     // Common practice, no source: 2 to 5 layers, 75 to 100 %.
     const auto interface_g = [&](double layers, double density) {
         p.settings.interface_layers = layers;

@@ -114,7 +114,7 @@ void TestSeating::too_many_in_one_layer() {
     // Common practice, no source: five colours in a layer work on four slots, but the printer waits.
     Project p = row("ABCD", 1, "feeder-4");
     p.filaments.push_back(pla('E', "#d9c18c"));
-    p.parts.push_back(part("fifth", solids::box(40, 0, 0, 50, 10, 1), 'E'));
+    p.pieces[0].parts.push_back(part("fifth", solids::box(40, 0, 0, 50, 10, 1), 'E'));
     const auto plan = plan_of(p);
     check_stays(p, *plan);
     QVERIFY(plan->totals.refills >= plan->grid.count - 1);
@@ -344,11 +344,11 @@ void TestSeating::time_and_handling_change_the_order_too() {
             letters += "ABCD"[rng() % 4];
         Project p = stack(letters, 1);
         for (int i = 0; i < 3; ++i)
-            p.parts.push_back(part(("side-" + std::to_string(i)).c_str(), solids::box(20.0 + 12 * i, 0, 0, 30.0 + 12 * i, 10, 2.0 + static_cast<double>(rng() % 6)), "ABCD"[rng() % 4]));
+            p.pieces[0].parts.push_back(part(("side-" + std::to_string(i)).c_str(), solids::box(20.0 + 12 * i, 0, 0, 30.0 + 12 * i, 10, 2.0 + static_cast<double>(rng() % 6)), "ABCD"[rng() % 4]));
         const auto waste = plan_of(p);
-        p.settings.aim = kLeastHandling;
+        p.settings.aim = LoadingAim::handling;
         const auto hands = plan_of(p);
-        p.settings.aim = kLeastTime;
+        p.settings.aim = LoadingAim::time;
         const auto time = plan_of(p);
         QVERIFY(hands->totals.hand_swaps <= waste->totals.hand_swaps);
         QCOMPARE(hands->totals.hand_swaps, hands->bound.changes); // one nozzle: every change is a swap

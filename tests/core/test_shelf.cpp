@@ -147,9 +147,9 @@ void TestShelf::pairing() {
     QVERIFY(!pair_up(b, make_filament('D', Material::TPU, {0, 0, 0})).proven);
     QCOMPARE(pair_up(a, a).bond, Bond::holds);
     // Common practice, no source: co-polyester grips textured PEI so hard that it can tear it.
-    QVERIFY(sheet_risk(Material::CoPolyester, 2));
-    QVERIFY(!sheet_risk(Material::CoPolyester, 1));
-    QVERIFY(!sheet_risk(Material::PLA, 2));
+    QVERIFY(sheet_risk(Material::CoPolyester, BuildSheet::textured));
+    QVERIFY(!sheet_risk(Material::CoPolyester, BuildSheet::satin));
+    QVERIFY(!sheet_risk(Material::PLA, BuildSheet::textured));
 }
 
 void TestShelf::database_keeps_everything() {

@@ -66,7 +66,7 @@ void TestStudies::bands_are_what_was_said() {
     std::mt19937 rng(4);
     for (int round = 0; round < 10; ++round) {
         Project p = stack("ABCB", 1);
-        p.parts.push_back(part("side", solids::box(20, 0, 0, 26, 6, 1.0 + static_cast<double>(rng() % 3)), "CD"[rng() % 2]));
+        p.pieces[0].parts.push_back(part("side", solids::box(20, 0, 0, 26, 6, 1.0 + static_cast<double>(rng() % 3)), "CD"[rng() % 2]));
         const auto plan = plan_of(p);
         const auto study = study_by_hand(p, *plan);
         QVERIFY(study);
@@ -103,7 +103,7 @@ void TestStudies::suggestions_keep_their_word() {
     const auto demo = load_project(source_file("demo/lighthouse.vitrail"));
     QVERIFY(demo);
     Project p = *demo;
-    p.settings.order = kAsAssigned;
+    p.settings.order = LayerOrder::as_assigned;
     p.settings.small_mm3 = 3000;
     p.settings.similar_delta_e = 40;
     const auto plan = plan_of(p);
@@ -132,7 +132,7 @@ void TestStudies::similar_filaments_are_merged() {
     QVERIFY(s->loss > 0 && s->loss < 0.05);
     Project q = p;
     s->apply(q);
-    QVERIFY(q.parts[1].filament == q.parts[2].filament);
+    QVERIFY(q.pieces[0].parts[1].filament == q.pieces[0].parts[2].filament);
     p.settings.similar_delta_e = 0;
     QVERIFY(!suggestion(*suggest(p, *plan_of(p), {}, false), "merge"));
     p.settings.similar_delta_e = 6;
@@ -142,8 +142,8 @@ void TestStudies::similar_filaments_are_merged() {
 
 void TestStudies::small_regions_are_dropped() {
     Project p = stack("A", 4);
-    p.parts.push_back(part("dot", solids::box(12, 0, 1, 14, 2, 3), 'B'));
-    p.bands.push_back({"slab-1", 2, 2.2, 'C'});
+    p.pieces[0].parts.push_back(part("dot", solids::box(12, 0, 1, 14, 2, 3), 'B'));
+    p.pieces[0].bands.push_back({"slab-1", 2, 2.2, 'C'});
     const auto list = suggest(p, *plan_of(p), {}, false);
     bool dot = false, band = false;
     for (const Suggestion& s : *list) {
@@ -159,8 +159,8 @@ void TestStudies::borders_are_moved_together() {
     // Two posts whose bands end two layers apart: four changes become fewer when they end together.
     Project p = stack("", 1);
     for (int i = 0; i < 2; ++i)
-        p.parts.push_back(part(("post-" + std::to_string(i)).c_str(), solids::box(20.0 * i, 0, 0, 20.0 * i + 8, 8, 10), 'A'));
-    p.bands = {{"post-0", 4, 10, 'B'}, {"post-1", 4.4, 10, 'B'}};
+        p.pieces[0].parts.push_back(part(("post-" + std::to_string(i)).c_str(), solids::box(20.0 * i, 0, 0, 20.0 * i + 8, 8, 10), 'A'));
+    p.pieces[0].bands = {{"post-0", 4, 10, 'B'}, {"post-1", 4.4, 10, 'B'}};
     p.settings.small_mm3 = 0;
     const auto plan = plan_of(p);
     const auto list = suggest(p, *plan, {}, false);
@@ -175,11 +175,11 @@ void TestStudies::borders_are_moved_together() {
 
 void TestStudies::order_and_lock() {
     Project p = row("ABC", 2);
-    p.settings.order = kAsAssigned;
+    p.settings.order = LayerOrder::as_assigned;
     const Suggestion* s = nullptr;
     auto list = suggest(p, *plan_of(p), {}, false);
     QVERIFY((s = suggestion(*list, "order")) && s->loss == 0);
-    p.settings.order = kOptimal;
+    p.settings.order = LayerOrder::optimal;
     p.print_first = "B";
     list = suggest(p, *plan_of(p), {}, false);
     QVERIFY(suggestion(*list, "unlock"));

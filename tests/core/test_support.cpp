@@ -17,9 +17,9 @@ std::shared_ptr<const LayerTable> table_of(std::vector<Mesh> meshes, double laye
     Project p;
     p.filaments = {pla('A', "#141414")};
     for (std::size_t i = 0; i < meshes.size(); ++i)
-        p.parts.push_back(part(("part-" + std::to_string(i)).c_str(), std::move(meshes[i]), 'A'));
+        p.pieces[0].parts.push_back(part(("part-" + std::to_string(i)).c_str(), std::move(meshes[i]), 'A'));
     p.settings.layer_mm = p.settings.first_layer_mm = layer_mm;
-    auto t = make_layer_table(p);
+    auto t = make_layer_table(p.pieces[0], p.settings);
     return t ? *t : nullptr;
 }
 
@@ -413,32 +413,32 @@ void TestSupport::wishes_are_followed() {
     Project p;
     p.machine = *find_machine("feeder-4");
     p.filaments = {pla('A', "#141414")};
-    p.parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), plate_with(SupportWish::keep_free, 20, 31)};
-    p.settings.support = kColumns;
+    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), plate_with(SupportWish::keep_free, 20, 31)};
+    p.settings.support = SupportStyle::columns;
     p.settings.support_bridge_mm = 0;
     auto plan = plan_of(p);
     const double all = (30 - 10.2) * 20;
-    COMPARE_NEAR(plan->support->layout->contact_mm2, all - 10 * 20, 2);
-    COMPARE_NEAR((*plan->support->overhangs)[50].freed_mm2, 10 * 20, 2);
+    COMPARE_NEAR(plan->pieces[0].support->layout->contact_mm2, all - 10 * 20, 2);
+    COMPARE_NEAR((*plan->pieces[0].support->overhangs)[50].freed_mm2, 10 * 20, 2);
     QVERIFY(has(*plan, "support-kept-off"));
     // What would be left to a bridge or to its angle is held where that is asked for.
-    p.parts[1] = plate_with(SupportWish::hold, -1, 31);
+    p.pieces[0].parts[1] = plate_with(SupportWish::hold, -1, 31);
     p.settings.support_bridge_mm = 200;
     p.settings.support_angle_deg = 89;
     plan = plan_of(p);
-    COMPARE_NEAR(plan->support->layout->contact_mm2, 20 * 20, 2);
-    p.parts[1].support_paint = nullptr;
+    COMPARE_NEAR(plan->pieces[0].support->layout->contact_mm2, 20 * 20, 2);
+    p.pieces[0].parts[1].support_paint = nullptr;
     plan = plan_of(p);
-    QCOMPARE(plan->support->layout->contact_mm2 < 300, true);
+    QCOMPARE(plan->pieces[0].support->layout->contact_mm2 < 300, true);
     // An island that is to be kept free is.
-    p.parts = {part("leg", solids::box(40, 0, 0, 50, 20, 14), 'A'), plate_with(SupportWish::keep_free, -1, 31)};
-    QCOMPARE(plan_of(p)->support->layout->contact_mm2, 0.0);
+    p.pieces[0].parts = {part("leg", solids::box(40, 0, 0, 50, 20, 14), 'A'), plate_with(SupportWish::keep_free, -1, 31)};
+    QCOMPARE(plan_of(p)->pieces[0].support->layout->contact_mm2, 0.0);
     // Painting about support changes no colour: nothing is sliced or measured again.
     Planner planner;
     QVERIFY(planner.plan(p));
     const int sliced = planner.sliced(), measured = planner.measured();
     Part painted = plate_with(SupportWish::keep_free, 5, 31);
-    p.parts[1].support_paint = painted.support_paint; // the triangles are the same
+    p.pieces[0].parts[1].support_paint = painted.support_paint; // the triangles are the same
     QVERIFY(planner.plan(p));
     QCOMPARE(planner.sliced(), sliced);
     QCOMPARE(planner.measured(), measured);
@@ -574,15 +574,15 @@ void TestSupport::materials_bridge_so_far() {
     // A gate of 8 mm: PLA spans it with 10 mm set, PETG and TPU do not.
     Project p;
     p.machine = *find_machine("feeder-4");
-    p.settings.support = kColumns;
-    p.parts = {part("gate", solids::box(0, 0, 0, 5, 8, 6), 'A'), part("post", solids::box(13, 0, 0, 18, 8, 6), 'A'), part("lintel", solids::box(0, 0, 6, 18, 8, 7), 'A')};
+    p.settings.support = SupportStyle::columns;
+    p.pieces[0].parts = {part("gate", solids::box(0, 0, 0, 5, 8, 6), 'A'), part("post", solids::box(13, 0, 0, 18, 8, 6), 'A'), part("lintel", solids::box(0, 0, 6, 18, 8, 7), 'A')};
     for (const Material m : {Material::PLA, Material::PETG, Material::TPU}) {
         p.filaments = {make_filament('A', m, {30, 60, 90})};
-        QCOMPARE(plan_of(p)->support->layout->contact_mm2 > 0, m != Material::PLA);
+        QCOMPARE(plan_of(p)->pieces[0].support->layout->contact_mm2 > 0, m != Material::PLA);
     }
     p.settings.support_bridge_mm = 12; // 8.4 mm for PETG
     p.filaments = {make_filament('A', Material::PETG, {30, 60, 90})};
-    QCOMPARE(plan_of(p)->support->layout->contact_mm2, 0.0);
+    QCOMPARE(plan_of(p)->pieces[0].support->layout->contact_mm2, 0.0);
     for (const MaterialFacts& m : all_materials())
         QVERIFY(bridged_share(m.material) > 0 && bridged_share(m.material) <= 1);
 }
@@ -592,9 +592,9 @@ void TestSupport::unsupported_pieces_are_told() {
     p.machine = *find_machine("feeder-4");
     p.filaments = {pla('A', "#141414")};
     const auto with = [&](std::vector<Mesh> meshes) {
-        p.parts.clear();
+        p.pieces[0].parts.clear();
         for (std::size_t i = 0; i < meshes.size(); ++i)
-            p.parts.push_back(part(("part-" + std::to_string(i)).c_str(), std::move(meshes[i]), 'A'));
+            p.pieces[0].parts.push_back(part(("part-" + std::to_string(i)).c_str(), std::move(meshes[i]), 'A'));
         return plan_of(p);
     };
     // A T-shaped table sags; a bar hung from it begins in the air, below the plate.
@@ -610,8 +610,8 @@ void TestSupport::unsupported_pieces_are_told() {
     f.fixes.at(0).apply(p);
     plan = plan_of(p);
     QVERIFY(!has(*plan, "in-the-air") && !has(*plan, "needs-support"));
-    COMPARE_NEAR(plan->support->layout->contact_mm2, (30 - 10.2) * 20, 4);
-    p.settings.support = kNoSupport;
+    COMPARE_NEAR(plan->pieces[0].support->layout->contact_mm2, (30 - 10.2) * 20, 4);
+    p.settings.support = SupportStyle::none;
     // What carries itself is left alone: stacked bodies, slopes of 45°, a gate that is bridged, a lip of a few mm².
     Builder cone;
     solids::add_revolved(cone, {{0, 0}, {4, 0}, {12, 8}, {0, 8}}, 96);
@@ -620,7 +620,7 @@ void TestSupport::unsupported_pieces_are_told() {
         QVERIFY(!has(*plan, "in-the-air") && !has(*plan, "needs-support"));
     }
     // What is painted to be kept free is the user's own choice.
-    p.parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), plate_with(SupportWish::keep_free, -1, 31)};
+    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), plate_with(SupportWish::keep_free, -1, 31)};
     QVERIFY(!has(*plan_of(p), "needs-support"));
 }
 

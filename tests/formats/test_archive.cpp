@@ -7,6 +7,8 @@
 
 #include "support.h"
 
+#include <QDir>
+
 #include "formats/model.h"
 
 #include <QDir>
@@ -25,13 +27,13 @@ Project sample() {
     p.filaments = {pla('C', "#102030"), make_filament('A', Material::PETG, {200, 60, 40}, "brick")};
     p.filaments[1].td_mm = 3.25;
     const auto bytes = write_3mf({{"plate", solids::box(0, 0, 0, 10, 10, 2), {}}, {"text", solids::box(2, 2, 2, 8, 8, 3), {}}});
-    if (!bytes || !add_model(p, "sample.3mf", *bytes))
+    if (!bytes || !add_model(p, 0, "sample.3mf", *bytes))
         return {};
-    p.parts[1].filament = 'A';
-    p.parts[1].name = "lettering";
-    assign_band(p, 0, 0.4, 1.2, 'A');
+    p.pieces[0].parts[1].filament = 'A';
+    p.pieces[0].parts[1].name = "lettering";
+    assign_band(p.pieces[0], 0, 0.4, 1.2, 'A');
     p.settings.layer_mm = 0.16;
-    p.settings.order = kAsAssigned;
+    p.settings.order = LayerOrder::as_assigned;
     return p;
 }
 
@@ -74,6 +76,9 @@ private Q_SLOTS:
     void equal_projects_give_equal_bytes();
     void paint_shells_pose_and_spools_survive();
     void version_1_is_read();
+    void projects_of_old_are_read_data();
+    void projects_of_old_are_read();
+    void pieces_and_where_they_stand_survive();
     void what_was_said_about_changes_survives();
     void surfaces_that_do_not_fit_are_refused();
 };
@@ -88,13 +93,13 @@ void TestArchive::round_trip_keeps_everything() {
     QCOMPARE(write_machine(q->machine), write_machine(p.machine));
     QVERIFY(q->filaments == p.filaments);
     QCOMPARE(q->settings, p.settings);
-    QVERIFY(q->bands == p.bands);
-    QCOMPARE(q->parts.size(), p.parts.size());
-    for (std::size_t i = 0; i < p.parts.size(); ++i) {
-        QCOMPARE(q->parts[i].name, p.parts[i].name);
-        QCOMPARE(q->parts[i].filament, p.parts[i].filament);
-        QVERIFY(q->parts[i].mesh->vertices == p.parts[i].mesh->vertices);
-        QVERIFY(q->parts[i].mesh->triangles == p.parts[i].mesh->triangles);
+    QVERIFY(q->pieces[0].bands == p.pieces[0].bands);
+    QCOMPARE(q->pieces[0].parts.size(), p.pieces[0].parts.size());
+    for (std::size_t i = 0; i < p.pieces[0].parts.size(); ++i) {
+        QCOMPARE(q->pieces[0].parts[i].name, p.pieces[0].parts[i].name);
+        QCOMPARE(q->pieces[0].parts[i].filament, p.pieces[0].parts[i].filament);
+        QVERIFY(q->pieces[0].parts[i].mesh->vertices == p.pieces[0].parts[i].mesh->vertices);
+        QVERIFY(q->pieces[0].parts[i].mesh->triangles == p.pieces[0].parts[i].mesh->triangles);
     }
     QCOMPARE(*q->models[0].bytes, *p.models[0].bytes); // the file as it was imported
     COMPARE_NEAR(plan_of(*q)->totals.cost, plan_of(p)->totals.cost, 1e-12);
@@ -106,7 +111,7 @@ void TestArchive::contents_as_in_the_contract() {
     QCOMPARE(entries->at(1).name, std::string("models/sample.3mf"));
     QCOMPARE(entries->at(2).name, std::string("thumbnail.png"));
     const Json j = Json::parse(entries->at(0).bytes);
-    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/3"));
+    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/4"));
     QCOMPARE(j["settings"]["order"].get<std::string>(), std::string("as-assigned"));
 }
 
@@ -115,7 +120,7 @@ void TestArchive::unknown_keys_and_files_survive() {
         j["mood"] = "sunny";
         j["filaments"][0]["smell"] = 3;
         j["settings"]["future.knob"] = 1.5;
-        j["parts"][1]["tags"] = {"a", "b"};
+        j["pieces"][0]["parts"][1]["tags"] = {"a", "b"};
     });
     auto entries = *read_zip(archive);
     entries.push_back({"pictures/dusk.png", "pixels"});
@@ -130,7 +135,7 @@ void TestArchive::unknown_keys_and_files_survive() {
     QCOMPARE(j["filaments"][0]["smell"].get<int>(), 3);
     QCOMPARE(j["filaments"][0]["price_per_kg"].get<double>(), 99.0);
     QCOMPARE(j["settings"]["future.knob"].get<double>(), 1.5);
-    QCOMPARE(j["parts"][1]["tags"].size(), std::size_t{2});
+    QCOMPARE(j["pieces"][0]["parts"][1]["tags"].size(), std::size_t{2});
     bool kept = false;
     const auto written = read_zip(again);
     for (const ZipEntry& e : *written)
@@ -162,12 +167,15 @@ void TestArchive::mistakes_are_named() {
         {"filaments[1].letter", [](Json& j) { j["filaments"][1]["letter"] = "C"; }},
         {"filaments[0].letter", [](Json& j) { j["filaments"][0]["letter"] = "cc"; }},
         {"filaments[0].density", [](Json& j) { j["filaments"][0]["density_g_cm3"] = -1; }},
-        {"parts[0]", [](Json& j) { j["parts"][0]["body"] = 9; }},
-        {"parts[1].name", [](Json& j) { j["parts"][1]["name"] = "plate"; }},
-        {"bands[0].part", [](Json& j) { j["bands"][0]["part"] = "nowhere"; }},
+        {"parts[0]", [](Json& j) { j["pieces"][0]["parts"][0]["body"] = 9; }},
+        {"parts[1].name", [](Json& j) { j["pieces"][0]["parts"][1]["name"] = "plate"; }},
+        {"bands[0].part", [](Json& j) { j["pieces"][0]["bands"][0]["part"] = "nowhere"; }},
         {"settings", [](Json& j) { j["settings"]["layer"] = 900; }},
         {"settings", [](Json& j) { j["settings"]["order"] = "chaotic"; }},
         {"machine", [](Json& j) { j["machine"]["toolheads"] = Json::array(); }},
+        {"pieces", [](Json& j) { j["pieces"] = "one"; }},
+        {"pieces[0].count", [](Json& j) { j["pieces"][0]["count"] = 0; }},
+        {"pinned[0].nth", [](Json& j) { j["pinned"] = Json::array({{{"piece", "sample"}, {"nth", 0}, {"x_mm", 0}, {"y_mm", 0}}}); }},
         {"models", [](Json& j) { j["models"] = 5; }},
         {"missing", [](Json& j) { j["models"][0] = "models/other.3mf"; }},
         {"missing", [](Json& j) { j["models"][0] = "project.json"; }},
@@ -210,40 +218,40 @@ void TestArchive::equal_projects_give_equal_bytes() {
 
 void TestArchive::paint_shells_pose_and_spools_survive() {
     Project p = sample();
-    const PatchNumber n = add_patch(p.parts[0], "rim", 'A');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; }); });
+    const PatchNumber n = add_patch(p.pieces[0].parts[0], "rim", 'A');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; }); });
     p.filaments[0].spools = {{"S-1", 123.5}, {"S-2", 900}};
     p.filaments[0].shelf_id = "x1";
     p.filaments[0].dried_day = 20769;
     p.filaments[0].opened_day = 20700;
-    repaint_support(p.parts[1], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [](PatchNumber) { return static_cast<PatchNumber>(SupportWish::hold); }); });
+    repaint_support(p.pieces[0].parts[1], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [](PatchNumber) { return static_cast<PatchNumber>(SupportWish::hold); }); });
     p.filaments[1].kept_dry = p.filaments[1].class_confirmed = true;
     p.waivers = {{"tall-thin", "glued"}};
-    turn(p, to_bed({0, -1, 0.3f}));
-    QVERIFY(p.parts.size() > 2); // its band became parts of their own
+    turn(p, 0, to_bed({0, -1, 0.3f}));
+    QVERIFY(p.pieces[0].parts.size() > 2); // its band became parts of their own
     const auto bytes = write_archive(p);
     QVERIFY(bytes);
     const auto q = read_archive(*bytes);
     QVERIFY2(q, q ? "" : q.error().message.c_str());
-    QCOMPARE(q->parts.size(), p.parts.size());
-    for (std::size_t i = 0; i < p.parts.size(); ++i) {
-        QCOMPARE(q->parts[i].name, p.parts[i].name);
-        QCOMPARE(q->parts[i].own_mesh, p.parts[i].own_mesh);
-        QVERIFY(q->parts[i].mesh->triangles == p.parts[i].mesh->triangles);
-        for (std::size_t v = 0; v < p.parts[i].mesh->vertices.size(); ++v)
-            QVERIFY(length(q->parts[i].mesh->vertices[v] - p.parts[i].mesh->vertices[v]) < 1e-4f);
-        QVERIFY(q->parts[i].patches == p.parts[i].patches);
-        QCOMPARE(bool(q->parts[i].paint), bool(p.parts[i].paint));
-        if (p.parts[i].paint)
-            QVERIFY(*q->parts[i].paint == *p.parts[i].paint);
-        QCOMPARE(bool(q->parts[i].support_paint), bool(p.parts[i].support_paint));
-        if (p.parts[i].support_paint)
-            QVERIFY(*q->parts[i].support_paint == *p.parts[i].support_paint);
+    QCOMPARE(q->pieces[0].parts.size(), p.pieces[0].parts.size());
+    for (std::size_t i = 0; i < p.pieces[0].parts.size(); ++i) {
+        QCOMPARE(q->pieces[0].parts[i].name, p.pieces[0].parts[i].name);
+        QCOMPARE(q->pieces[0].parts[i].own_mesh, p.pieces[0].parts[i].own_mesh);
+        QVERIFY(q->pieces[0].parts[i].mesh->triangles == p.pieces[0].parts[i].mesh->triangles);
+        for (std::size_t v = 0; v < p.pieces[0].parts[i].mesh->vertices.size(); ++v)
+            QVERIFY(length(q->pieces[0].parts[i].mesh->vertices[v] - p.pieces[0].parts[i].mesh->vertices[v]) < 1e-4f);
+        QVERIFY(q->pieces[0].parts[i].patches == p.pieces[0].parts[i].patches);
+        QCOMPARE(bool(q->pieces[0].parts[i].paint), bool(p.pieces[0].parts[i].paint));
+        if (p.pieces[0].parts[i].paint)
+            QVERIFY(*q->pieces[0].parts[i].paint == *p.pieces[0].parts[i].paint);
+        QCOMPARE(bool(q->pieces[0].parts[i].support_paint), bool(p.pieces[0].parts[i].support_paint));
+        if (p.pieces[0].parts[i].support_paint)
+            QVERIFY(*q->pieces[0].parts[i].support_paint == *p.pieces[0].parts[i].support_paint);
     }
     QVERIFY(q->filaments[0] == p.filaments[0]);
     QVERIFY(q->filaments[1] == p.filaments[1]);
     QVERIFY(q->waivers == p.waivers);
-    QVERIFY(q->pose == p.pose);
+    QVERIFY(q->pieces[0].pose == p.pieces[0].pose);
     // Written again, the same bytes: nothing drifts.
     QVERIFY(*write_archive(*read_archive(*write_archive(*q))) == *write_archive(*q));
 }
@@ -252,7 +260,10 @@ void TestArchive::version_1_is_read() {
     // As the first version wrote it: no pose, no waivers, no surfaces, nothing about spools.
     const auto old = with_json(*write_archive(sample()), [](Json& j) {
         j["schema"] = "vitrail.project/1";
-        j.erase("pose");
+        j["parts"] = j["pieces"][0]["parts"];
+        j["bands"] = j["pieces"][0]["bands"];
+        j.erase("pieces");
+        j.erase("pinned");
         j.erase("waivers");
         for (Json& f : j["filaments"])
             for (const char* key : {"kept_dry", "class_confirmed", "shelf_id", "spools"})
@@ -263,16 +274,93 @@ void TestArchive::version_1_is_read() {
     });
     const auto q = read_archive(old);
     QVERIFY2(q, q ? "" : q.error().message.c_str());
-    QVERIFY(q->pose == kNoRotation);
+    QVERIFY(q->pieces[0].pose == kNoRotation);
     QCOMPARE(q->settings.check_tall, Settings().check_tall);
-    QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/3") != std::string::npos);
+    QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/4") != std::string::npos);
+}
+
+void TestArchive::projects_of_old_are_read_data() {
+    QTest::addColumn<QString>("file");
+    for (const QString& file : QDir(QString::fromStdString(source_file("tests/formats/archives"))).entryList(QStringList{"*.vitrail"}))
+        QTest::newRow(qPrintable(file)) << file;
+}
+
+/// As they were committed when their version was written: the demo's of that day.
+void TestArchive::projects_of_old_are_read() {
+    QFETCH(QString, file);
+    const auto bytes = read_file(source_file("tests/formats/archives/" + file.toStdString()));
+    QVERIFY(bytes);
+    const auto p = read_archive(*bytes);
+    QVERIFY2(p, p ? "" : p.error().message.c_str());
+    QCOMPARE(p->pieces.size(), std::size_t{1});
+    QCOMPARE(p->pieces[0].name, p->name);
+    QCOMPARE(p->pieces[0].count, 1);
+    const Json old = Json::parse(json_of(*bytes));
+    QCOMPARE(p->pieces[0].parts.size(), old["parts"].size());
+    QCOMPARE(p->pieces[0].bands.size(), old["bands"].size());
+    // Saved as today's version it is the same project, and nothing of the old shape is left behind.
+    const std::string again = *write_archive(*p);
+    const auto q = read_archive(again);
+    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    const Json now = Json::parse(json_of(again));
+    QVERIFY(!now.contains("parts") && !now.contains("bands") && !now.contains("pose"));
+    const auto a = plan_of(*p), b = plan_of(*q);
+    QVERIFY(a && b);
+    QCOMPARE(a->totals.changes, b->totals.changes);
+    QCOMPARE(a->totals.model_g, b->totals.model_g);
+    if (file.contains("badge"))
+        QCOMPARE(a->totals.changes, 1); // ten visitor badges, one swap, in every version
+    if (file.contains("badge"))
+        QCOMPARE(count_of_all(*p), 10);
+}
+
+void TestArchive::pieces_and_where_they_stand_survive() {
+    Project p = sample();
+    QCOMPARE(p.pieces[0].name, std::string("sample")); // as its file
+    QCOMPARE(add_piece(p, "tag", 20), 1);
+    QVERIFY(add_model(p, 1, "tag.3mf", *write_3mf({{"plate", solids::box(0, 0, 0, 30, 12, 2), {}}, {"dot", solids::box(2, 2, 2, 4, 4, 3), {}}})));
+    QCOMPARE(p.pieces[1].parts[0].name, std::string("plate-2")); // names are unique in the project
+    QCOMPARE(add_piece(p, "tag"), 2);
+    QCOMPARE(p.pieces[2].name, std::string("tag-2"));
+    QVERIFY(add_model(p, 2, "disc.3mf", *write_3mf({{"disc", solids::box(0, 0, 0, 5, 5, 5), {}}})));
+    assign_band(p.pieces[1], 0, 0.5, 1, 'C');
+    add_patch(p.pieces[1].parts[1], "face", 'A');
+    repaint(p.pieces[1].parts[1], [](const Mesh& m, Paint& paint) { paint_heights(m, paint, 2.2, 2.6, [](PatchNumber) { return PatchNumber{1}; }); });
+    p.pieces[2].parts[0].sacrificial = true;
+    turn(p, 2, to_bed({1, 0, 0}));
+    pin(p, {"tag", 7, 120.5, 33.25, 90});
+    pin(p, {"sample", 1, 50, 60, 0});
+    const auto q = read_archive(*write_archive(p));
+    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QCOMPARE(q->pieces.size(), p.pieces.size());
+    for (std::size_t k = 0; k < p.pieces.size(); ++k) {
+        const Piece &a = p.pieces[k], &b = q->pieces[k];
+        QCOMPARE(b.name, a.name);
+        QCOMPARE(b.count, a.count);
+        QVERIFY(b.bands == a.bands && b.pose == a.pose);
+        QCOMPARE(b.parts.size(), a.parts.size());
+        for (std::size_t i = 0; i < a.parts.size(); ++i) {
+            QCOMPARE(b.parts[i].name, a.parts[i].name);
+            QCOMPARE(b.parts[i].sacrificial, a.parts[i].sacrificial);
+            QVERIFY(b.parts[i].mesh->triangles == a.parts[i].mesh->triangles);
+            QVERIFY(b.parts[i].patches == a.parts[i].patches);
+        }
+    }
+    QVERIFY(q->pinned == p.pinned);
+    // An unknown key of a piece stays with it, and a piece that went takes its own along.
+    const auto marked = read_archive(with_json(*write_archive(p), [](Json& j) { j["pieces"][1]["glaze"] = "green"; }));
+    QVERIFY(json_of(*write_archive(*marked)).find("glaze") != std::string::npos);
+    Project without = *marked;
+    remove_piece(without, 1);
+    QVERIFY(json_of(*write_archive(without)).find("glaze") == std::string::npos);
+    QCOMPARE(without.pinned.size(), std::size_t{1});
 }
 
 void TestArchive::what_was_said_about_changes_survives() {
     Project p = sample();
     p.filaments[0].delta_e = 4;
     p.filaments[1].free_after_h = 1.5;
-    p.parts[1].takes_purge = true;
+    p.pieces[0].parts[1].takes_purge = true;
     p.pins = {{'A', 3}};
     p.pair_purges = {{'A', 'C', 210, 1.5, true, "tested on a badge"}};
     p.in_machine = {{'C', 1}};
@@ -282,12 +370,12 @@ void TestArchive::what_was_said_about_changes_survives() {
     p.machine.nozzles[4].missing = true;
     p.machine.commands.hand = "M25 ; {to}";
     p.machine.calibrations = {{"carousel", 0.4, Material::PETG, 31.5, 44.25, 2, 1, -1.5, {{{1, 2, 3}, {200, 210, 220}, 2, 410.5}}}};
-    p.settings.aim = kBlend;
-    p.settings.purge_to = kSkirt;
+    p.settings.aim = LoadingAim::blend;
+    p.settings.purge_to = PurgeTo::skirt;
     const auto q = read_archive(*write_archive(p));
     QVERIFY2(q, q ? "" : q.error().message.c_str());
     QVERIFY(q->filaments == p.filaments);
-    QVERIFY(q->parts[1].takes_purge && !q->parts[0].takes_purge);
+    QVERIFY(q->pieces[0].parts[1].takes_purge && !q->pieces[0].parts[0].takes_purge);
     QVERIFY(q->pins == p.pins && q->pair_purges == p.pair_purges && q->in_machine == p.in_machine && q->refill_choices == p.refill_choices);
     QVERIFY(q->readings == p.readings);
     QCOMPARE(q->print_first, p.print_first);
@@ -310,22 +398,22 @@ void TestArchive::what_was_said_about_changes_survives() {
 
 void TestArchive::surfaces_that_do_not_fit_are_refused() {
     Project p = sample();
-    const PatchNumber n = add_patch(p.parts[0], "rim", 'A');
-    repaint(p.parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; }); });
+    const PatchNumber n = add_patch(p.pieces[0].parts[0], "rim", 'A');
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; }); });
     const std::string good = *write_archive(p);
     const auto refused = [&](auto change, const char* says) {
         const auto r = read_archive(with_json(good, change));
         QVERIFY(!r);
         QVERIFY2(r.error().message.find(says) != std::string::npos, r.error().message.c_str());
     };
-    refused([](Json& j) { j["parts"][0]["surface"] = "surfaces/9.ply"; }, "missing");
-    refused([](Json& j) { j["parts"][0]["surface"] = "../etc/passwd"; }, "missing");
-    refused([](Json& j) { j["parts"][0]["support_surface"] = "surfaces/9-support.ply"; }, "missing");
-    refused([](Json& j) { j["parts"][1]["support_surface"] = j["parts"][0]["surface"]; }, "missing"); // taken already
-    refused([](Json& j) { j["parts"][0]["patches"] = Json::array(); }, "faulty");
-    refused([](Json& j) { j["parts"][0]["body"] = 1; }, "does not fit the body");
-    refused([](Json& j) { j["pose"] = Json::array({2, 0, 0, 0, 1, 0, 0, 0, 1}); }, "rotation");
-    refused([](Json& j) { j["pose"] = Json::array({1, 0}); }, "nine numbers");
+    refused([](Json& j) { j["pieces"][0]["parts"][0]["surface"] = "surfaces/9.ply"; }, "missing");
+    refused([](Json& j) { j["pieces"][0]["parts"][0]["surface"] = "../etc/passwd"; }, "missing");
+    refused([](Json& j) { j["pieces"][0]["parts"][0]["support_surface"] = "surfaces/9-support.ply"; }, "missing");
+    refused([](Json& j) { j["pieces"][0]["parts"][1]["support_surface"] = j["pieces"][0]["parts"][0]["surface"]; }, "missing"); // taken already
+    refused([](Json& j) { j["pieces"][0]["parts"][0]["patches"] = Json::array(); }, "faulty");
+    refused([](Json& j) { j["pieces"][0]["parts"][0]["body"] = 1; }, "does not fit the body");
+    refused([](Json& j) { j["pieces"][0]["pose"] = Json::array({2, 0, 0, 0, 1, 0, 0, 0, 1}); }, "rotation");
+    refused([](Json& j) { j["pieces"][0]["pose"] = Json::array({1, 0}); }, "nine numbers");
     refused([](Json& j) { j["filaments"][0]["kept_dry"] = "yes"; }, "true or false");
 }
 
@@ -333,7 +421,7 @@ void TestArchive::the_angle_of_old() {
     // The checks had an overhang angle of their own, check.overhang; where only that was changed, it is what counts.
     Project p;
     p.machine = *find_machine("feeder-4");
-    QVERIFY(add_model(p, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));
+    QVERIFY(add_model(p, 0, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));
     const auto with = [&](double check, double support) {
         auto entries = *read_zip(*write_archive(p));
         for (ZipEntry& e : entries)

@@ -126,7 +126,7 @@ void TestCsv::poses() {
 void TestCsv::exported_names_are_safe() {
     Project p = stack("A", 1);
     p.filaments[0].name = "../sea: blue/green?";
-    const auto files = export_stl(p, {{0, *p.parts[0].mesh}});
+    const auto files = export_stl(p, {}, {{{0, *p.pieces[0].parts[0].mesh}}});
     QCOMPARE(files.size(), std::size_t{1});
     QCOMPARE(files[0].first.find_first_of("/\\:?"), std::string::npos);
     QVERIFY(files[0].first.rfind("A-", 0) == 0);

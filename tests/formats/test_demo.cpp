@@ -42,10 +42,14 @@ void TestDemo::archives_are_what_the_program_makes() {
             return std::string();
         };
         QCOMPARE(QString::fromStdString(json(*bytes)), QString::fromStdString(json(*write_archive(*made))));
-        QCOMPARE(kept->parts.size(), made->parts.size());
-        for (std::size_t i = 0; i < kept->parts.size(); ++i) {
-            QVERIFY(kept->parts[i].mesh->vertices == made->parts[i].mesh->vertices);
-            QVERIFY(kept->parts[i].mesh->triangles == made->parts[i].mesh->triangles);
+        QCOMPARE(kept->pieces.size(), made->pieces.size());
+        for (std::size_t k = 0; k < made->pieces.size(); ++k) {
+            const std::vector<Part>&there = kept->pieces[k].parts, &here = made->pieces[k].parts;
+            QCOMPARE(there.size(), here.size());
+            for (std::size_t i = 0; i < here.size(); ++i) {
+                QVERIFY(there[i].mesh->vertices == here[i].mesh->vertices);
+                QVERIFY(there[i].mesh->triangles == here[i].mesh->triangles);
+            }
         }
     }
 }
@@ -62,8 +66,8 @@ void TestDemo::lighthouse_shows_bands_parts_and_four_filaments() {
     const auto p = demo::lighthouse();
     const auto plan = plan_of(*p);
     QCOMPARE(p->filaments.size(), std::size_t{4});
-    QCOMPARE(p->bands.size(), std::size_t{2});
-    QCOMPARE(p->parts.size(), std::size_t{6});
+    QCOMPARE(p->pieces[0].bands.size(), std::size_t{2});
+    QCOMPARE(p->pieces[0].parts.size(), std::size_t{6});
     COMPARE_NEAR(plan->totals.purge_mm3, plan->bound.purge_mm3, 1e-6);
     QVERIFY(plan->totals.changes < plan->as_assigned.changes);
 }
@@ -79,11 +83,12 @@ void TestDemo::nothing_spoils_them() {
     for (auto& [file, p] : demo::all()) {
         if (file == "painted.vitrail")
             continue; // it is there to show mistakes
-        for (const Part& part : p->parts)
-            QVERIFY2(part.mesh->check.clean(), (file + " " + part.name).c_str());
+        for (const Piece& piece : p->pieces)
+            for (const Part& part : piece.parts)
+                QVERIFY2(part.mesh->check.clean(), (file + " " + part.name).c_str());
         const auto plan = plan_of(*p);
         for (const Finding& f : plan->findings)
-            QVERIFY2(f.severity == Severity::note || f.code == "first-layer-lettering" || f.code == (file == "signal-flags.vitrail" ? "slots-short" : file == "marsh-map.vitrail" ? "hand-within-layer" : file == "lamp-bracket.vitrail" ? "thin-lug" : file == "lamp-cooler.vitrail" ? "damp" : file == "lighthouse.vitrail" ? "needs-support" : ""), f.message.c_str());
+            QVERIFY2(f.severity == Severity::note || f.code == "first-layer-lettering" || f.code == (file == "signal-flags.vitrail" ? "slots-short" : file == "marsh-map.vitrail" ? "hand-within-layer" : file == "lamp-bracket.vitrail" || file == "open-day.vitrail" ? "thin-lug" : file == "lamp-cooler.vitrail" ? "damp" : file == "lighthouse.vitrail" ? "needs-support" : "") || (file == "open-day.vitrail" && f.code == "support-trapped"), f.message.c_str());
     }
 }
 
@@ -136,7 +141,7 @@ void TestDemo::three_pieces_are_held_three_ways() {
     QVERIFY(std::any_of(after.begin(), after.end(), [](const AfterStep& s) { return s.text.find("cable straps") != std::string::npos; }));
     // The gallery of the lighthouse overhangs; the lantern room below the roof has no opening.
     Project light = *demo::lighthouse();
-    light.settings.support = kColumns;
+    light.settings.support = SupportStyle::columns;
     QVERIFY(has(*plan_of(light), "support-trapped"));
 }
 
@@ -163,7 +168,7 @@ void TestDemo::readings_can_be_fitted() {
 void TestDemo::painted_shows_a_mistake_of_each_kind() {
     const auto p = demo::painted();
     QVERIFY2(p, p ? "" : p.error().message.c_str());
-    QCOMPARE(p->parts[0].patches.size(), std::size_t{4});
+    QCOMPARE(p->pieces[0].parts[0].patches.size(), std::size_t{4});
     const auto plan = plan_of(*p);
     for (const char* code : {"no-bond", "gap", "misplaced", "sheet-risk", "spool-short", "overlap", "thin-stroke", "thin-lug", "support-on-show",
                              "colour-on-overhang", "needs-support", "tall-thin", "damp", "class-unconfirmed", "slots-short", "band-rounded", "base-shift"})

@@ -82,11 +82,11 @@ void write_back(const Project& p) {
     QVERIFY(archive);
     const auto again = read_archive(*archive);
     QVERIFY2(again, again ? "" : again.error().message.c_str());
-    QCOMPARE(again->parts.size(), p.parts.size());
-    for (std::size_t i = 0; i < p.parts.size(); ++i)
-        QCOMPARE(again->parts[i].name, p.parts[i].name);
+    QCOMPARE(again->pieces[0].parts.size(), p.pieces[0].parts.size());
+    for (std::size_t i = 0; i < p.pieces[0].parts.size(); ++i)
+        QCOMPARE(again->pieces[0].parts[i].name, p.pieces[0].parts[i].name);
     QVERIFY(!json_text(machine_to_json(p.machine)).empty());
-    for (const Part& part : p.parts) {
+    for (const Part& part : p.pieces[0].parts) {
         QCOMPARE(csv_records(csv_field(part.name) + ",x\r\n")[0][0], part.name);
         QVERIFY(html_escaped(part.name).find('<') == std::string::npos);
     }
@@ -172,7 +172,7 @@ void TestFuzz::archive_bytes() {
     const Project p = [] {
         Project q;
         q.machine = *find_machine("feeder-4");
-        (void)static_cast<bool>(add_model(q, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));
+        (void)static_cast<bool>(add_model(q, 0, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));
         return q;
     }();
     fuzz(*write_archive(p), 3000, [](const std::string& s) { return read_archive(s); });
@@ -181,18 +181,18 @@ void TestFuzz::archive_bytes() {
 void TestFuzz::archive_json() {
     Project p;
     p.machine = *find_machine("carousel");
-    QVERIFY(add_model(p, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));
-    assign_band(p, 0, 1, 2, 'A');
+    QVERIFY(add_model(p, 0, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));
+    assign_band(p.pieces[0], 0, 1, 2, 'A');
     p.filaments.push_back(pla('B', "#123456"));
-    assign_band(p, 0, 2, 3, 'B');
+    assign_band(p.pieces[0], 0, 2, 3, 'B');
     p.pins = {{'A', 1}};
     p.pair_purges = {{'A', 'B', 120, 1, true, "why"}};
     p.in_machine = {{'A', 1}};
     p.refill_choices = {{'B', 1, 3}};
     p.print_first = "B";
-    p.settings.support = kColumns;
+    p.settings.support = SupportStyle::columns;
     p.support_filament = 'B';
-    repaint_support(p.parts[0], [](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [](PatchNumber) { return static_cast<PatchNumber>(SupportWish::hold); }); });
+    repaint_support(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [](PatchNumber) { return static_cast<PatchNumber>(SupportWish::hold); }); });
     p.machine.nozzles[3].missing = true;
     p.machine.calibrations = {{"carousel", 0.4, Material::PLA, 30, 50, 1, 1, -1, {{{1, 2, 3}, {4, 5, 6}, 2, 100}}}};
     const std::string seed = *write_archive(p);
@@ -223,7 +223,7 @@ void TestFuzz::settings() {
         const SettingInfo& info = all_settings()[rng() % all_settings().size()];
         if (!set_setting(s, info.key, mutated("0.2000", rng)))
             QCOMPARE(s, Settings{});
-        const double v = s.*info.field;
+        const double v = info.field.of(s);
         QVERIFY(v >= info.min && v <= info.max);
     }
 }
@@ -249,7 +249,7 @@ void TestFuzz::imported_and_written_back() {
         for (int i = 0; i < rounds(count); ++i) {
             Project p;
             p.machine = *find_machine("hand-swap");
-            if (!add_model(p, name, bytes(rng)))
+            if (!add_model(p, 0, name, bytes(rng)))
                 continue;
             write_back(p);
             ++good;

@@ -241,24 +241,24 @@ void TestModels::adding_models_to_a_project() {
                                   {"text", solids::box(0, 0, 1, 1, 1, 2), Srgb{240, 240, 240}},
                                   {"plate", solids::box(2, 0, 0, 3, 1, 1), Srgb{10, 10, 10}}});
     Project p;
-    QVERIFY(add_model(p, "badge.3mf", *bytes));
+    QVERIFY(add_model(p, 0, "badge.3mf", *bytes));
     QCOMPARE(p.filaments.size(), std::size_t{2});
-    QCOMPARE(p.parts[0].filament, 'A');
-    QCOMPARE(p.parts[1].filament, 'B');
-    QCOMPARE(p.parts[2].filament, 'A');
-    QCOMPARE(p.parts[2].name, std::string("plate-2"));
+    QCOMPARE(p.pieces[0].parts[0].filament, 'A');
+    QCOMPARE(p.pieces[0].parts[1].filament, 'B');
+    QCOMPARE(p.pieces[0].parts[2].filament, 'A');
+    QCOMPARE(p.pieces[0].parts[2].name, std::string("plate-2"));
     // A second file joins the same piece; its colours go to the nearest filaments there are.
-    QVERIFY(add_model(p, "badge.3mf", *write_3mf({{"more", solids::box(5, 0, 0, 6, 1, 1), Srgb{220, 225, 220}}})));
+    QVERIFY(add_model(p, 0, "badge.3mf", *write_3mf({{"more", solids::box(5, 0, 0, 6, 1, 1), Srgb{220, 225, 220}}})));
     QCOMPARE(p.filaments.size(), std::size_t{2});
-    QCOMPARE(p.parts[3].filament, 'B');
+    QCOMPARE(p.pieces[0].parts[3].filament, 'B');
     QVERIFY(p.models[0].name != p.models[1].name);
     // Without colours everything is A.
     Project plain;
-    QVERIFY(add_model(plain, "box.stl", write_stl(solids::box(0, 0, 0, 1, 1, 1), "box")));
-    QCOMPARE(plain.parts[0].filament, 'A');
-    QCOMPARE(plain.parts[0].name, std::string("box"));
+    QVERIFY(add_model(plain, 0, "box.stl", write_stl(solids::box(0, 0, 0, 1, 1, 1), "box")));
+    QCOMPARE(plain.pieces[0].parts[0].filament, 'A');
+    QCOMPARE(plain.pieces[0].parts[0].name, std::string("box"));
     // A file that cannot be read leaves the project as it was.
-    QVERIFY(!add_model(plain, "bad.stl", "nonsense"));
+    QVERIFY(!add_model(plain, 0, "bad.stl", "nonsense"));
     QCOMPARE(plain.models.size(), std::size_t{1});
 }
 
@@ -317,11 +317,11 @@ void TestModels::colours_become_regions() {
     for (std::uint32_t t = 0; t < box.triangles.size(); ++t)
         obj += std::string("usemtl ") + (normal(box, t).z > 0.5f ? "lid" : "body") + "\nf " + std::to_string(box.triangles[t][0] + 1) + " " +
                std::to_string(box.triangles[t][1] + 1) + " " + std::to_string(box.triangles[t][2] + 1) + "\n";
-    QVERIFY(add_model(p, "box.obj", obj));
+    QVERIFY(add_model(p, 0, "box.obj", obj));
     QCOMPARE(p.filaments.size(), std::size_t{2});
-    QCOMPARE(p.parts.size(), std::size_t{1});
-    QCOMPARE(p.parts[0].patches.size(), std::size_t{1}); // the lid; the rest has more surface
-    COMPARE_NEAR(patch_areas_mm2(*p.parts[0].mesh, *p.parts[0].paint, 1)[1], 100, 1e-6);
+    QCOMPARE(p.pieces[0].parts.size(), std::size_t{1});
+    QCOMPARE(p.pieces[0].parts[0].patches.size(), std::size_t{1}); // the lid; the rest has more surface
+    COMPARE_NEAR(patch_areas_mm2(*p.pieces[0].parts[0].mesh, *p.pieces[0].parts[0].paint, 1)[1], 100, 1e-6);
     const auto plan = Planner().plan(p);
     QVERIFY(plan);
     QCOMPARE((*plan)->totals.changes, 1);
@@ -371,12 +371,12 @@ void TestModels::names_that_are_no_utf8() {
     QCOMPARE((*obj)[0].name, std::string("Würfel"));
     Project p;
     p.machine = *find_machine("hand-swap");
-    QVERIFY(add_model(p, "k\xf6rper.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "x")));
-    QCOMPARE(p.parts[0].name, std::string("körper"));
+    QVERIFY(add_model(p, 0, "k\xf6rper.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "x")));
+    QCOMPARE(p.pieces[0].parts[0].name, std::string("körper"));
     QCOMPARE(p.models[0].name, std::string("körper.stl"));
     const auto archive = write_archive(p);
     QVERIFY(archive);
-    QCOMPARE(read_archive(*archive)->parts[0].name, std::string("körper"));
+    QCOMPARE(read_archive(*archive)->pieces[0].parts[0].name, std::string("körper"));
 }
 
 void TestModels::odd_names_go_through_every_file() {
@@ -388,17 +388,17 @@ void TestModels::odd_names_go_through_every_file() {
         p.filaments[0].name = kept;
         std::string obj = "o " + name;
         std::replace(obj.begin(), obj.end(), '\n', ' ');
-        QVERIFY(add_model(p, "x.obj", obj + "\nv 0 0 5\nv 2 0 5\nv 0 2 5\nv 0 0 7\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n"));
-        p.parts.back().filament = 'A';
-        p.parts.erase(p.parts.begin()); // the slab of ours has no file to be read from
+        QVERIFY(add_model(p, 0, "x.obj", obj + "\nv 0 0 5\nv 2 0 5\nv 0 2 5\nv 0 0 7\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n"));
+        p.pieces[0].parts.back().filament = 'A';
+        p.pieces[0].parts.erase(p.pieces[0].parts.begin()); // the slab of ours has no file to be read from
         const auto back = read_archive(*write_archive(p));
         QVERIFY2(back, name.c_str());
         QCOMPARE(back->name, kept);
-        QCOMPARE(back->parts[0].name, p.parts[0].name);
+        QCOMPARE(back->pieces[0].parts[0].name, p.pieces[0].parts[0].name);
         QCOMPARE(back->filaments[0].name, kept);
         const auto plan = plan_of(p);
         QVERIFY(plan);
-        const auto threemf = export_3mf(p, filament_bodies(p, *plan->table, *plan->demand, *plan));
+        const auto threemf = export_3mf(p, *plan, bodies_of_pieces(p, *plan));
         QVERIFY2(threemf, name.c_str());
         QCOMPARE((*read_3mf("x", *threemf))[0].material, kept);
         QVERIFY(!Json::parse(json_text(plan_report(p, *plan))).is_discarded());
@@ -420,10 +420,10 @@ void TestModels::no_usable_triangle_is_an_error() {
         for (Vec3& v : m.vertices)
             v = {bad, bad, bad};
         Project p;
-        const Status ok = add_model(p, "x.stl", write_stl(m, "x"));
+        const Status ok = add_model(p, 0, "x.stl", write_stl(m, "x"));
         QVERIFY(!ok);
         QVERIFY(ok.error().message.find("no triangle that can be used") != std::string::npos);
-        QVERIFY(p.parts.empty() && p.models.empty());
+        QVERIFY(p.pieces[0].parts.empty() && p.models.empty());
     }
 }
 

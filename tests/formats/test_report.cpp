@@ -93,7 +93,7 @@ void TestReport::fits_its_schema() {
     for (const char* machine : {"hand-swap", "feeder-4", "twin", "carousel"}) {
         Project p = row("ABC", 2.0, machine);
         p.filaments[2] = make_filament('C', Material::PETG, {200, 60, 40});
-        p.parts[0].filament = 0;
+        p.pieces[0].parts[0].filament = 0;
         const QString errors = schema_errors(plain(plan_report(p, *plan_of(p))));
         QVERIFY2(errors.isEmpty(), qPrintable(errors));
     }

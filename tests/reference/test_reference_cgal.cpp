@@ -47,7 +47,7 @@ void TestReferenceCgal::layer_areas() {
     std::vector<Mesh> meshes{solids::sphere(10, 60, 30), solids::torus(20, 6, 60, 30), solids::frustum(10, 3, 15, 50)};
     for (const auto& make : {demo::lighthouse, demo::tide_dial}) {
         const auto p = make();
-        for (const Part& part : p->parts)
+        for (const Part& part : p->pieces[0].parts)
             if (part.mesh->shells == 1)
                 meshes.push_back(*part.mesh);
     }
@@ -72,7 +72,7 @@ void TestReferenceCgal::layer_areas() {
 
 void TestReferenceCgal::volumes_against_admesh() {
     QTemporaryDir dir;
-    for (const Mesh& m : {solids::sphere(10, 60, 30), solids::torus(20, 6, 60, 30), solids::frustum(10, 3, 15, 50), *demo::badge()->parts[1].mesh}) {
+    for (const Mesh& m : {solids::sphere(10, 60, 30), solids::torus(20, 6, 60, 30), solids::frustum(10, 3, 15, 50), *demo::badge()->pieces[0].parts[1].mesh}) {
         const std::string path = dir.filePath("m.stl").toStdString();
         QVERIFY(write_file(path, write_stl(m, "mesh")));
         stl_file stl;
@@ -213,10 +213,10 @@ std::shared_ptr<const LayerTable> random_table(unsigned seed, bool with_spheres)
     p.settings.layer_mm = p.settings.first_layer_mm = 0.4;
     for (int i = 0; i < 5; ++i) {
         const double x = static_cast<double>(rng() % 30), y = static_cast<double>(rng() % 30), z = i ? 0.4 * static_cast<double>(rng() % 40) : 0;
-        p.parts.push_back(part(("part-" + std::to_string(i)).c_str(), with_spheres && i % 2 ? solids::sphere(3 + static_cast<double>(rng() % 4), 24, 12, {static_cast<float>(x), static_cast<float>(y), static_cast<float>(z)})
+        p.pieces[0].parts.push_back(part(("part-" + std::to_string(i)).c_str(), with_spheres && i % 2 ? solids::sphere(3 + static_cast<double>(rng() % 4), 24, 12, {static_cast<float>(x), static_cast<float>(y), static_cast<float>(z)})
                                                                                             : solids::box(x, y, z, x + 3 + static_cast<double>(rng() % 12), y + 3 + static_cast<double>(rng() % 12), z + 2 + static_cast<double>(rng() % 8)), 'A'));
     }
-    auto t = make_layer_table(p);
+    auto t = make_layer_table(p.pieces[0], p.settings);
     return t ? *t : nullptr;
 }
 

@@ -35,7 +35,7 @@ void TestReferenceGlpk::random_cases() {
 
 void TestReferenceGlpk::a_real_piece() {
     Project p = row("ABC", 0.8);
-    p.parts.push_back(part("cap", solids::box(0, 0, 0.8, 10, 10, 1.2), 'D'));
+    p.pieces[0].parts.push_back(part("cap", solids::box(0, 0, 0.8, 10, 10, 1.2), 'D'));
     const auto plan = plan_of(p);
     std::vector<Set> layers(plan->grid.count, 0);
     for (int l = 0; l < plan->grid.count; ++l)

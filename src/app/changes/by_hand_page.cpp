@@ -81,7 +81,7 @@ ByHandPage::ByHandPage(Document* document, QWidget* parent)
         if (result_ && result_->ways[1].apply)
             document_->edit(tr("One filament a layer"), result_->ways[1].apply);
     });
-    connect(skirt_button_, &QPushButton::clicked, this, [this] { document_->edit(tr("Purge into a skirt"), [](Project& p) { p.settings.purge_to = kSkirt; }); });
+    connect(skirt_button_, &QPushButton::clicked, this, [this] { document_->edit(tr("Purge into a skirt"), [](Project& p) { p.settings.purge_to = PurgeTo::skirt; }); });
     show_study();
 }
 
@@ -107,7 +107,7 @@ void ByHandPage::show_study() {
             text += tr("and so on; the run sheet lists all. ");
         commands_->setText(text + tr("The words are the machine's: edit them with it."));
     }
-    skirt_button_->setEnabled(plan && p.settings.purge_to != kSkirt && !plan->changes.empty());
+    skirt_button_->setEnabled(plan && p.settings.purge_to != PurgeTo::skirt && !plan->changes.empty());
     bands_->setEnabled(result_ && result_->ways[1].apply);
     if (!result_) {
         advice_->setText(plan ? tr("Working it out…") : tr("Once there is a plan, three ways to print it by hand are compared here."));

@@ -58,7 +58,7 @@ void FrontPlot::paintEvent(QPaintEvent*) {
     // The front: from least waste by the blends to least handling.
     QPolygonF front;
     for (std::size_t i = 0; i < choices_.size(); ++i)
-        if (!choices_[i].own && choices_[i].aim != kLeastTime)
+        if (!choices_[i].own && choices_[i].aim != LoadingAim::time)
             front << place(choices_[i]);
     std::sort(front.begin(), front.end(), [](QPointF a, QPointF b) { return a.x() < b.x(); });
     p.setPen(QPen(t.quiet, 1, Qt::DotLine));
@@ -75,7 +75,7 @@ void FrontPlot::paintEvent(QPaintEvent*) {
         p.setPen(QPen(t.lead, 1));
         p.setBrush(marked ? t.accent : t.quiet);
         const double s = em(0.36);
-        if (choices_[i].aim == kLeastTime)
+        if (choices_[i].aim == LoadingAim::time)
             p.drawRect(QRectF(at.x() - s, at.y() - s, 2 * s, 2 * s));
         else
             p.drawEllipse(at, s, s);

@@ -49,7 +49,7 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
         over_time->add_to_heading(hour);
         hours_.push_back(hour);
         connect(hour, &SettingEdit::edited, this, [this, hour](double v) {
-            document_->edit(tr("Change %1").arg(QString::fromUtf8(hour->info().label)), [&](Project& p) { p.settings.*hour->info().field = v; });
+            document_->edit(tr("Change %1").arg(QString::fromUtf8(hour->info().label)), [&](Project& p) { hour->info().field.set(p.settings, v); });
         });
     }
     presence_->setObjectName(QStringLiteral("presence"));
@@ -134,11 +134,11 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
 
 void NozzlesPage::use(const AimChoice& choice) {
     const Settings& now = document_->project().settings;
-    if (choice.own || (now.aim == choice.aim && (choice.aim != kBlend || now.blend_pct == choice.blend_pct)))
+    if (choice.own || (now.aim == choice.aim && (choice.aim != LoadingAim::blend || now.blend_pct == choice.blend_pct)))
         return;
     document_->edit(tr("Put filaments on nozzles for another aim"), [aim = choice.aim, blend = choice.blend_pct](Project& p) {
         p.settings.aim = aim;
-        if (aim == kBlend)
+        if (aim == LoadingAim::blend)
             p.settings.blend_pct = blend;
     }, 0x30000);
 }
@@ -154,7 +154,7 @@ void NozzlesPage::refresh() {
     const Project& p = document_->planned_project();
     const auto plan = document_->plan();
     for (SettingEdit* h : hours_)
-        h->show_value(document_->project().settings.*h->info().field);
+        h->show_value(h->info().field.of(document_->project().settings));
     if (auto* loaded = findChild<QPushButton*>(QStringLiteral("loaded_now")))
         loaded->setEnabled(plan != nullptr);
     unpin_->setEnabled(plan && !p.pins.empty());
@@ -202,19 +202,19 @@ void NozzlesPage::show_choices() {
             on << (letters.isEmpty() ? QStringLiteral("–") : letters);
         }
         const QString name = c.own                       ? p.pins.empty() ? tr("now") : tr("now, pinned")
-                             : c.aim == kLeastWaste    ? tr("least waste")
-                             : c.aim == kLeastTime     ? tr("least time")
-                             : c.aim == kLeastHandling ? tr("least handling")
+                             : c.aim == LoadingAim::waste    ? tr("least waste")
+                             : c.aim == LoadingAim::time     ? tr("least time")
+                             : c.aim == LoadingAim::handling ? tr("least handling")
                                                        : tr("blend %1 %").arg(c.blend_pct, 0, 'f', 0);
         set_row(table_, static_cast<int>(i), {name, tr("%1 g").arg(t.purge_g, 0, 'f', 1), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), on.join(QStringLiteral(" · "))}, {}, c.own);
         table_->item(static_cast<int>(i), 3)->setToolTip(tr("%1 spools put in before the start, %2 refills, %3 swaps").arg(t.spools_to_load).arg(t.refills).arg(t.hand_swaps));
         table_->item(static_cast<int>(i), 4)->setToolTip(tr("By nozzle, in the order of the machine%1").arg(c.plan->loading.proven ? tr("; proven: no other split costs less for this aim") : tr("; searched, not proven")));
-        if (!c.own && c.aim != kLeastTime)
+        if (!c.own && c.aim != LoadingAim::time)
             front_.push_back(static_cast<int>(i));
     }
     std::stable_sort(front_.begin(), front_.end(), [&](int a, int b) {
         const auto &x = choices_[static_cast<std::size_t>(a)], &y = choices_[static_cast<std::size_t>(b)];
-        return x.aim == kLeastHandling ? false : y.aim == kLeastHandling ? true : x.plan->totals.purge_mm3 < y.plan->totals.purge_mm3;
+        return x.aim == LoadingAim::handling ? false : y.aim == LoadingAim::handling ? true : x.plan->totals.purge_mm3 < y.plan->totals.purge_mm3;
     });
     const bool trade = choices_.size() > 3 && (choices_[1].plan->totals.purge_mm3 != choices_[3].plan->totals.purge_mm3 || handlings(*choices_[1].plan) != handlings(*choices_[3].plan));
     slider_->setRange(0, std::max(0, static_cast<int>(front_.size()) - 1));
@@ -222,7 +222,7 @@ void NozzlesPage::show_choices() {
     const Settings& s = document_->project().settings;
     for (std::size_t k = 0; k < front_.size(); ++k) {
         const AimChoice& c = choices_[static_cast<std::size_t>(front_[k])];
-        if (c.aim == s.aim && (c.aim != kBlend || c.blend_pct == s.blend_pct))
+        if (c.aim == s.aim && (c.aim != LoadingAim::blend || c.blend_pct == s.blend_pct))
             slider_->setValue(static_cast<int>(k));
     }
     slider_says_->setText(choices_.empty() ? tr("Once there is a plan, its alternatives stand here.")

@@ -138,7 +138,7 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
         moving_ = false;
     });
     connect(order_, &QComboBox::activated, this, [this](int choice) {
-        document_->edit(tr("Change the order within layers"), [&](Project& p) { p.settings.order = choice; });
+        document_->edit(tr("Change the order within layers"), [&](Project& p) { p.settings.order = static_cast<LayerOrder>(choice); });
     });
     connect(first_, &QComboBox::activated, this, [this](int choice) {
         const std::string letters = choice > 0 ? first_->itemData(choice).toString().toStdString() : std::string();
@@ -189,7 +189,7 @@ void OrderPage::refresh() {
             .arg(what, value, other).arg(em(1.2));
     };
     saves_->setText(QStringLiteral("<table width='100%'>") +
-                    line(QString(), now.changes == letters.changes && document_->project().settings.order == kAsAssigned ? tr("by letter") : tr("this order"), tr("by letter")) +
+                    line(QString(), now.changes == letters.changes && document_->project().settings.order == LayerOrder::as_assigned ? tr("by letter") : tr("this order"), tr("by letter")) +
                     line(tr("changes"), QString::number(now.changes), QString::number(letters.changes)) +
                     line(tr("purge"), grams_text(now.purge_g), grams_text(letters.purge_g)) +
                     line(tr("tower fill"), grams_text(now.tower_g), grams_text(letters.tower_g)) +

@@ -3,6 +3,7 @@
 #include "app/document/background.h"
 #include "app/document/file_queue.h"
 #include "app/document/plan_runner.h"
+#include "core/base/text.h"
 #include "core/layers/bodies.h"
 #include "formats/export.h"
 #include "formats/files.h"
@@ -153,7 +154,7 @@ void Document::pin() {
     if (!plan())
         return;
     pinned_ = planned_.plan->totals;
-    pinned_name_ = planned_.project.settings.order == kAsAssigned ? tr("as assigned") : tr("pinned");
+    pinned_name_ = planned_.project.settings.order == LayerOrder::as_assigned ? tr("as assigned") : tr("pinned");
     Q_EMIT pinned_changed();
 }
 
@@ -204,8 +205,8 @@ void Document::save(const QString& path, std::function<void()> then) {
     });
 }
 
-void Document::import_models(const QStringList& paths) {
-    files_->read([this, paths, opened = opened_revision_](const Disk& disk, const Progress& progress) -> FileQueue::Then {
+void Document::import_models(const QStringList& paths, int piece) {
+    files_->read([this, paths, piece, opened = opened_revision_](const Disk& disk, const Progress& progress) -> FileQueue::Then {
         struct Read {
             std::string name, bytes;
             std::vector<Body> bodies;
@@ -224,7 +225,7 @@ void Document::import_models(const QStringList& paths) {
                             tr("%1 was not added. %2").arg(QFileInfo(paths[i]).fileName(), QString::fromStdString(bodies.error().message));
         }
         // Joined to the project as it is by then, whatever was edited meanwhile; but not to another one.
-        return [this, read, problems, opened] {
+        return [this, read, problems, piece, opened] {
             if (opened == opened_revision_ && !read->empty()) {
                 Project p = project_;
                 if (p.name.empty())
@@ -239,10 +240,11 @@ void Document::import_models(const QStringList& paths) {
                         called_off = true;
                         break;
                     }
-                    add_bodies(p, r.name, std::move(r.bytes), std::move(r.bodies), *matches);
+                    const int to = piece == kPieceEach ? add_piece(p, file_stem(one_line(r.name))) : std::clamp(piece, 0, static_cast<int>(p.pieces.size()) - 1);
+                    add_bodies(p, to, r.name, std::move(r.bytes), std::move(r.bodies), *matches);
                 }
                 if (!called_off)
-                    edit(tr("Add %n model file(s)", nullptr, static_cast<int>(read->size())), [&](Project& now) { now = std::move(p); });
+                    edit(piece == kPieceEach ? tr("Add %n piece(s)", nullptr, static_cast<int>(read->size())) : tr("Add %n model file(s)", nullptr, static_cast<int>(read->size())), [&](Project& now) { now = std::move(p); });
             }
             if (!problems.isEmpty())
                 Q_EMIT failed(problems);
@@ -254,14 +256,14 @@ void Document::export_bodies(const QString& path, bool stl) {
     if (!plan())
         return;
     files_->write([this, path, stl, project = planned_.project, plan = planned_.plan](const Disk& disk, const Progress&) -> FileQueue::Then {
-        const std::vector<FilamentBody> bodies = filament_bodies(project, *plan->table, *plan->demand, *plan);
+        const auto bodies = bodies_of_pieces(project, *plan);
         Status ok = Done{};
         if (stl) {
-            for (const auto& [name, bytes] : export_stl(project, bodies))
+            for (const auto& [name, bytes] : export_stl(project, *plan, bodies))
                 if (ok)
                     ok = disk.write(path.toStdString() + "/" + name, bytes);
         } else {
-            const auto bytes = export_3mf(project, bodies);
+            const auto bytes = export_3mf(project, *plan, bodies);
             ok = bytes ? disk.write(path.toStdString(), *bytes) : Status(bytes.error());
         }
         if (!ok)

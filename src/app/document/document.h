@@ -3,6 +3,7 @@
 
 #include "core/plan/plan.h"
 #include "formats/archive.h"
+#include "formats/import.h"
 
 #include <QObject>
 #include <QString>
@@ -59,7 +60,9 @@ public:
     /// Reads and writes in the background; the signals below tell how it went. `then` runs once it has gone well.
     void open(const QString& path);
     void save(const QString& path, std::function<void()> then = {});
-    void import_models(const QStringList& paths);
+    /// Adds the bodies of files to a piece; kPieceEach: each file becomes a piece of its own.
+    static constexpr int kPieceEach = -1;
+    void import_models(const QStringList& paths, int piece = 0);
     /// How the colours of files become filaments: asked in the window's thread when a model has several. May add filaments
     /// to the project it is given; empty: the import is called off. Without one, colours are matched by themselves.
     using AskColours = std::function<std::optional<std::vector<ColourMatch>>(Project& project, const std::vector<ColourUse>& colours)>;

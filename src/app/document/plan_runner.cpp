@@ -11,7 +11,8 @@ namespace {
 /// Slicing for a piece or layer height that is no longer wanted is not worth finishing.
 bool slices_alike(const Project& a, const Project& b) {
     const auto same = [](const Part& x, const Part& y) { return x.mesh == y.mesh && x.paint == y.paint; };
-    return std::equal(a.parts.begin(), a.parts.end(), b.parts.begin(), b.parts.end(), same) && a.settings.layer_mm == b.settings.layer_mm &&
+    const auto same_piece = [&](const Piece& x, const Piece& y) { return std::equal(x.parts.begin(), x.parts.end(), y.parts.begin(), y.parts.end(), same); };
+    return std::equal(a.pieces.begin(), a.pieces.end(), b.pieces.begin(), b.pieces.end(), same_piece) && a.settings.layer_mm == b.settings.layer_mm &&
            a.settings.first_layer_mm == b.settings.first_layer_mm;
 }
 

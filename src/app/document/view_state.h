@@ -1,10 +1,11 @@
-// What the person is looking at: the cursor layer, the selected parts, a range of layers. Not part of the project.
+// What the person is looking at: a piece, the cursor layer, the selected parts, a range of layers. Not part of the project.
 #pragma once
 
 #include "core/plan/plan.h"
 
 #include <QObject>
 
+#include <algorithm>
 #include <set>
 #include <utility>
 
@@ -16,6 +17,12 @@ public:
     using QObject::QObject;
 
     int layer() const { return layer_; }
+    /// Which piece is looked at, of a project that may have fewer by now.
+    std::size_t piece_in(const Project& p) const { return std::min(piece_, p.pieces.size() - 1); }
+    const Piece& piece_of(const Project& p) const { return p.pieces[piece_in(p)]; }
+    Piece& piece_of(Project& p) const { return p.pieces[piece_in(p)]; }
+    const PiecePlan& piece_of(const Plan& plan) const { return plan.pieces[std::min(piece_, plan.pieces.size() - 1)]; }
+    /// The selected parts, of that piece.
     const std::set<int>& parts() const { return parts_; }
     /// First and last layer of the range; {0, 0}: none.
     std::pair<int, int> range() const { return range_; }
@@ -34,6 +41,18 @@ public:
     }
     void show_spots(std::vector<Spot> spots) {
         spots_ = std::move(spots);
+        Q_EMIT spots_changed();
+    }
+    /// Looks at another piece; nothing of it is selected.
+    void show_piece(std::size_t piece) {
+        if (piece == piece_)
+            return;
+        piece_ = piece;
+        parts_.clear();
+        patch_ = {-1, 0};
+        spots_.clear();
+        Q_EMIT piece_changed();
+        Q_EMIT selection_changed();
         Q_EMIT spots_changed();
     }
     void set_layer(int layer) {
@@ -57,12 +76,14 @@ public:
     }
 
 Q_SIGNALS:
+    void piece_changed();
     void layer_changed(int layer);
     void selection_changed();
     void range_changed();
     void spots_changed();
 
 private:
+    std::size_t piece_ = 0;
     int layer_ = 1;
     std::set<int> parts_;
     std::pair<int, int> range_{0, 0}, patch_{-1, 0};

@@ -27,6 +27,7 @@ LayerWindow::LayerWindow(Document* document, ViewState* view, QWidget* parent) :
     };
     connect(document, &Document::plan_changed, this, refresh);
     connect(view, &ViewState::layer_changed, this, refresh);
+    connect(view, &ViewState::piece_changed, this, refresh);
     connect(view, &ViewState::selection_changed, this, [this] { update(); });
     connect(view, &ViewState::spots_changed, this, [this] { update(); });
 }
@@ -80,7 +81,8 @@ void LayerWindow::rebuild() {
     const auto plan = document_->plan();
     if (!plan)
         return;
-    const Bounds& b = plan->table->bounds;
+    const PiecePlan& piece = view_->piece_of(*plan);
+    const Bounds& b = piece.table->bounds;
     const QRectF room = picture_rect();
     const double w = std::max(0.1, double(b.max.x) - b.min.x), d = std::max(0.1, double(b.max.y) - b.min.y);
     scale_ = std::min(room.width() / w, room.height() / d);
@@ -109,13 +111,16 @@ void LayerWindow::rebuild() {
         const auto mark = place_for_mark(rings, em(1.5) / scale_);
         panes_.push_back({part, patch, std::move(path), mark ? to_widget(double(mark->X) / kUnitsPerMm, double(mark->Y) / kUnitsPerMm) : QPointF()});
     };
-    for (std::size_t i = 0; i < plan->table->parts.size(); ++i)
-        add(static_cast<int>(i), 0, plan->table->parts[i].layers[layer - 1]);
-    for (std::size_t i = 0; i < plan->demand->patches.size(); ++i)
-        for (std::size_t k = 0; k < plan->demand->patches[i].size(); ++k)
-            add(static_cast<int>(i), static_cast<int>(k) + 1, plan->demand->patches[i][k].layers[layer - 1]);
-    support_ = plan->support ? path_of(paths_of(plan->support->layout->body[static_cast<std::size_t>(layer) - 1])) : QPainterPath();
-    interface_ = plan->support ? path_of(paths_of(plan->support->layout->interface[static_cast<std::size_t>(layer) - 1])) : QPainterPath();
+    support_ = interface_ = QPainterPath();
+    if (layer > piece.layers())
+        return; // another piece is taller
+    for (std::size_t i = 0; i < piece.table->parts.size(); ++i)
+        add(static_cast<int>(i), 0, piece.table->parts[i].layers[layer - 1]);
+    for (std::size_t i = 0; i < piece.demand->patches.size(); ++i)
+        for (std::size_t k = 0; k < piece.demand->patches[i].size(); ++k)
+            add(static_cast<int>(i), static_cast<int>(k) + 1, piece.demand->patches[i][k].layers[layer - 1]);
+    support_ = piece.support ? path_of(paths_of(piece.support->layout->body[static_cast<std::size_t>(layer) - 1])) : QPainterPath();
+    interface_ = piece.support ? path_of(paths_of(piece.support->layout->interface[static_cast<std::size_t>(layer) - 1])) : QPainterPath();
 }
 
 void LayerWindow::paintEvent(QPaintEvent*) {
@@ -136,6 +141,8 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     if (stale_)
         rebuild();
     const Project& project = document_->planned_project();
+    const Piece& own = view_->piece_of(project);
+    const PiecePlan& piece = view_->piece_of(*plan);
     const int layer = std::clamp(view_->layer(), 1, plan->grid.count);
     p.setFont(font_of(0.95));
     p.setPen(t.quiet);
@@ -143,25 +150,25 @@ void LayerWindow::paintEvent(QPaintEvent*) {
                tr("layer %1 · %2 → %3 mm").arg(layer).arg(plan->grid.bottom_mm(layer), 0, 'f', 2).arg(plan->grid.top_mm(layer), 0, 'f', 2));
     p.setRenderHint(QPainter::Antialiasing);
     const auto filament_of = [&](const Pane& pane) {
-        const Part& part = project.parts[pane.part];
+        const Part& part = own.parts[pane.part];
         const char letter = pane.patch ? part.patches[static_cast<std::size_t>(pane.patch) - 1].filament : char(0);
         // A part that nobody gave a filament shows as such, though it is planned in the first.
-        const bool given = letter || filament_at(project, pane.part, plan->grid.middle_mm(layer));
-        return letter ? find_filament(project, letter) : given ? int(plan->owner[static_cast<std::size_t>(pane.part)][static_cast<std::size_t>(layer) - 1]) : -1;
+        const bool given = letter || filament_at(own, pane.part, plan->grid.middle_mm(layer));
+        return letter ? find_filament(project, letter) : given ? int(piece.owner[static_cast<std::size_t>(pane.part)][static_cast<std::size_t>(layer) - 1]) : -1;
     };
     const auto selected = [&](const Pane& pane) {
         return view_->parts().count(pane.part) || view_->patch() == std::pair{pane.part, pane.patch ? pane.patch : -1};
     };
     // Support is cross-hatched, and its interface marked in a colour that no filament has.
-    if (plan->support) {
+    if (piece.support && layer <= piece.layers()) {
         std::vector<Srgb> others;
         for (const Filament& f : project.filaments)
             others.push_back(f.colour);
         others.push_back(to_srgb(t.bad)); // what is ready to snap
         const QColor mark = to_qcolor(stand_out(others, vivid_colours()));
         const auto i = static_cast<std::size_t>(layer) - 1;
-        p.fillPath(support_, patterned(to_qcolor(project.filaments[plan->support_by[i]].colour), QBrush(t.quiet, Qt::DiagCrossPattern)));
-        p.fillPath(interface_, patterned(to_qcolor(project.filaments[plan->interface_by[i]].colour), QBrush(mark, Qt::Dense4Pattern)));
+        p.fillPath(support_, patterned(to_qcolor(project.filaments[piece.support_by[i]].colour), QBrush(t.quiet, Qt::DiagCrossPattern)));
+        p.fillPath(interface_, patterned(to_qcolor(project.filaments[piece.interface_by[i]].colour), QBrush(mark, Qt::Dense4Pattern)));
         p.strokePath(support_, QPen(t.quiet, 1, Qt::DashLine));
         p.strokePath(interface_, QPen(mark, 2));
     }
@@ -227,7 +234,8 @@ void LayerWindow::paintEvent(QPaintEvent*) {
         }
     p.setFont(font_of(0.95));
     p.setPen(t.quiet);
-    const QString text = order.isEmpty() ? tr("nothing is printed in this layer")
+    const QString text = layer > piece.layers() ? tr("\u201c%1\u201d ends with layer %2").arg(QString::fromStdString(own.name)).arg(piece.layers())
+                         : order.isEmpty() ? tr("nothing is printed in this layer")
                          : changes       ? tr("%1 · %n change(s), %2 g purged", nullptr, changes).arg(order).arg(grams, 0, 'f', 2)
                                          : tr("%1 · no change").arg(order);
     // A scale bar of a round length.
@@ -274,7 +282,7 @@ bool LayerWindow::event(QEvent* e) {
         const int pane = pane_at(help->pos());
         QString text;
         if (pane >= 0) {
-            const Part& part = document_->planned_project().parts[panes_[pane].part];
+            const Part& part = view_->piece_of(document_->planned_project()).parts[panes_[pane].part];
             text = QString::fromStdString(part.name);
             if (panes_[pane].patch)
                 text += tr(", painted: %1").arg(QString::fromStdString(part.patches[static_cast<std::size_t>(panes_[pane].patch) - 1].name));

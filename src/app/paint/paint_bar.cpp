@@ -110,6 +110,7 @@ PaintBar::PaintBar(Document* document, ViewState* view, Painter* painter, QWidge
     connect(painter, &Painter::settings_changed, this, &PaintBar::refresh);
     connect(view, &ViewState::selection_changed, this, &PaintBar::refresh);
     connect(document, &Document::project_changed, this, &PaintBar::refresh);
+    connect(view, &ViewState::piece_changed, this, &PaintBar::refresh);
     refresh();
 }
 
@@ -244,7 +245,7 @@ void PaintBar::choose_snap() {
     if (!plan)
         return;
     std::vector<double> faces;
-    for (int part = 0; part < static_cast<int>(document_->project().parts.size()); ++part)
+    for (int part = 0; part < static_cast<int>(view_->piece_of(document_->project()).parts.size()); ++part)
         for (const double z : painter_->level_faces(part))
             faces.push_back(z);
     for (QDoubleSpinBox* box : {z0_, z1_})
@@ -262,7 +263,7 @@ void PaintBar::refresh() {
     for (auto [box, value] : {std::pair{z0_, painter_->z0_mm}, {z1_, painter_->z1_mm}})
         if (box && box->value() != value)
             box->setValue(value);
-    setEnabled(!document_->project().parts.empty());
+    setEnabled(!view_->piece_of(document_->project()).parts.empty());
     options_->parentWidget()->setVisible(tool != 0);
     const auto [part, number] = view_->patch();
     QString text, whole;
@@ -272,8 +273,8 @@ void PaintBar::refresh() {
     } else if (painter_->erase) {
         text = tr("erases");
         whole = tr("The tools take paint away.");
-    } else if (number > 0 && part < static_cast<int>(document_->project().parts.size()) && number <= static_cast<int>(document_->project().parts[part].patches.size())) {
-        const Patch& patch = document_->project().parts[part].patches[static_cast<std::size_t>(number) - 1];
+    } else if (number > 0 && part < static_cast<int>(view_->piece_of(document_->project()).parts.size()) && number <= static_cast<int>(view_->piece_of(document_->project()).parts[part].patches.size())) {
+        const Patch& patch = view_->piece_of(document_->project()).parts[part].patches[static_cast<std::size_t>(number) - 1];
         text = QStringLiteral("→ %1").arg(QString::fromStdString(patch.name));
         whole = patch.filament ? tr("Goes on with the patch “%1” in %2.").arg(QString::fromStdString(patch.name)).arg(QChar::fromLatin1(patch.filament))
                                : tr("Goes on with the patch “%1”; press the letter of its filament.").arg(QString::fromStdString(patch.name));

@@ -39,18 +39,19 @@ std::shared_ptr<const Bvh> MeshTrees::tree_of(const std::shared_ptr<const Mesh>&
     return nullptr;
 }
 
-std::optional<Touch> MeshTrees::cast(const Project& project, Vec3 from, Vec3 way) {
+std::optional<Touch> MeshTrees::cast(const Piece& piece, Vec3 from, Vec3 way) {
     std::optional<Touch> best;
-    for (std::size_t i = 0; i < project.parts.size(); ++i)
-        if (const auto tree = tree_of(project.parts[i].mesh))
-            if (const auto hit = cast_ray(*project.parts[i].mesh, *tree, from, way); hit && (!best || hit->along < best->hit.along))
+    for (std::size_t i = 0; i < piece.parts.size(); ++i)
+        if (const auto tree = tree_of(piece.parts[i].mesh))
+            if (const auto hit = cast_ray(*piece.parts[i].mesh, *tree, from, way); hit && (!best || hit->along < best->hit.along))
                 best = Touch{static_cast<int>(i), *hit};
     return best;
 }
 
 Painter::Painter(Document* document, ViewState* view, QObject* parent) : QObject(parent), document_(document), view_(view), trees_(document->background()) {
+    connect(view, &ViewState::piece_changed, this, [this] { stroke_.reset(); });
     connect(document, &Document::project_changed, this, [this] {
-        if (stroke_ && (stroke_->part >= static_cast<int>(document_->project().parts.size()) || document_->project().parts[stroke_->part].mesh != stroke_->mesh))
+        if (stroke_ && (stroke_->part >= static_cast<int>(view_->piece_of(document_->project()).parts.size()) || view_->piece_of(document_->project()).parts[stroke_->part].mesh != stroke_->mesh))
             stroke_.reset();
         std::erase_if(areas_, [](const Areas& a) { return a.mesh.use_count() == 1; });
     });
@@ -65,7 +66,7 @@ void Painter::set_tool(PaintTool tool) {
 }
 
 std::shared_ptr<const std::vector<std::uint32_t>> Painter::areas_of(int part) {
-    const auto& mesh = document_->project().parts[part].mesh;
+    const auto& mesh = view_->piece_of(document_->project()).parts[part].mesh;
     for (const Areas& a : areas_)
         if (a.mesh == mesh && a.crease_deg == crease_deg)
             return a.areas;
@@ -96,7 +97,7 @@ const Paint* Painter::live(int part) const {
 
 /// A stroke goes on with the selected patch of that part, or begins a new one.
 std::unique_ptr<Painter::Stroke> Painter::begin(int part) {
-    const Part& now = document_->project().parts[part];
+    const Part& now = view_->piece_of(document_->project()).parts[part];
     auto s = std::make_unique<Stroke>();
     s->part = part;
     s->mesh = now.mesh;
@@ -121,14 +122,14 @@ std::unique_ptr<Painter::Stroke> Painter::begin(int part) {
 }
 
 void Painter::finish(std::unique_ptr<Stroke> s, const QString& label) {
-    if (s->part >= static_cast<int>(document_->project().parts.size()))
+    if (s->part >= static_cast<int>(view_->piece_of(document_->project()).parts.size()))
         return;
-    const Part& now = document_->project().parts[s->part];
+    const Part& now = view_->piece_of(document_->project()).parts[s->part];
     const auto& before = paint_of(now);
     if (now.mesh != s->mesh || (before ? *s->paint == *before : *s->paint == bare(*s->mesh)))
         return; // nothing changed
     if (target == PaintTarget::support) {
-        document_->edit(label, [&](Project& p) { p.parts[s->part].support_paint = *s->paint == bare(*s->mesh) ? nullptr : s->paint; });
+        document_->edit(label, [&](Project& p) { view_->piece_of(p).parts[s->part].support_paint = *s->paint == bare(*s->mesh) ? nullptr : s->paint; });
         return;
     }
     const std::string name = s->patch == kUnpainted ? std::string() : s->painted.patches[s->patch - 1u].name;
@@ -138,7 +139,7 @@ void Painter::finish(std::unique_ptr<Stroke> s, const QString& label) {
     for (std::size_t i = 0; i < s->painted.patches.size(); ++i)
         if (!name.empty() && s->painted.patches[i].name == name)
             number = static_cast<int>(i) + 1;
-    document_->edit(label, [&](Project& p) { p.parts[s->part] = s->painted; });
+    document_->edit(label, [&](Project& p) { view_->piece_of(p).parts[s->part] = s->painted; });
     if (number > 0)
         view_->select_patch(s->part, number);
 }
@@ -159,9 +160,9 @@ void Painter::press(const Touch& at) {
             return;
         std::vector<std::uint32_t> wanted{(*areas)[at.hit.triangle]};
         if (mirror >= 0)
-            if (const auto tree = trees_.tree_of(document_->project().parts[at.part].mesh)) {
-                const Bounds b = document_->project().parts[at.part].mesh->bounds;
-                if (const auto other = mirrored(*document_->project().parts[at.part].mesh, *tree, at.hit, (b.min + b.max) * 0.5f, mirror, 2))
+            if (const auto tree = trees_.tree_of(view_->piece_of(document_->project()).parts[at.part].mesh)) {
+                const Bounds b = view_->piece_of(document_->project()).parts[at.part].mesh->bounds;
+                if (const auto other = mirrored(*view_->piece_of(document_->project()).parts[at.part].mesh, *tree, at.hit, (b.min + b.max) * 0.5f, mirror, 2))
                     wanted.push_back((*areas)[other->triangle]);
             }
         in_background(at.part, erase ? tr("Erase paint") : tr("Fill a face"), [areas, wanted](const Mesh&, Paint& paint, PatchNumber patch) {
@@ -179,7 +180,7 @@ void Painter::press(const Touch& at) {
         return;
     case PaintTool::facing:
         view_->select({at.part});
-        direction = normal(*document_->project().parts[at.part].mesh, at.hit.triangle);
+        direction = normal(*view_->piece_of(document_->project()).parts[at.part].mesh, at.hit.triangle);
         apply_facing();
         changed();
         return;
@@ -231,11 +232,11 @@ void Painter::in_background(int part, const QString& label, std::function<void(c
         land();
         return;
     }
-    const auto before = paint_of(document_->project().parts[part]);
+    const auto before = paint_of(view_->piece_of(document_->project()).parts[part]);
     document_->background()->run(this, [this, s, work, land, before, part](const std::stop_token&) -> Background::Then {
         work(*s->mesh, *s->paint, s->patch);
         return [this, s, land, before, part] {
-            const auto& parts = document_->project().parts;
+            const auto& parts = view_->piece_of(document_->project()).parts;
             if (part < static_cast<int>(parts.size()) && parts[part].mesh == s->mesh && paint_of(parts[part]) == before)
                 land();
             else // painted meanwhile: that stroke stands
@@ -249,7 +250,7 @@ std::vector<int> Painter::target_parts() const {
     if (parts.empty() && view_->patch().second > 0)
         parts = {view_->patch().first};
     if (parts.empty())
-        for (int i = 0; i < static_cast<int>(document_->project().parts.size()); ++i)
+        for (int i = 0; i < static_cast<int>(view_->piece_of(document_->project()).parts.size()); ++i)
             parts.push_back(i);
     return parts;
 }
@@ -259,7 +260,7 @@ void Painter::apply_heights() {
         Q_EMIT said(tr("The upper height must lie above the lower one."));
         return;
     }
-    const double bed = bounds(document_->project()).min.z, low = z0_mm, high = z1_mm;
+    const double bed = bounds(view_->piece_of(document_->project())).min.z, low = z0_mm, high = z1_mm;
     for (const int part : target_parts())
         in_background(part, tr("Paint %1 to %2 mm").arg(low).arg(high), [=](const Mesh& m, Paint& paint, PatchNumber patch) {
             paint_heights(m, paint, bed + low, bed + high, [patch](PatchNumber) { return patch; });
@@ -280,7 +281,7 @@ void Painter::apply_facing() {
 }
 
 void Painter::lasso(const QPolygonF& loop, const std::function<QPointF(Vec3)>& to_screen, Vec3 eye) {
-    const Project& project = document_->project();
+    const Piece& piece = view_->piece_of(document_->project());
     struct Found {
         int part;
         std::vector<std::uint32_t> triangles;
@@ -288,7 +289,7 @@ void Painter::lasso(const QPolygonF& loop, const std::function<QPointF(Vec3)>& t
     // What is seen is found against all parts, on a copy of the values.
     std::vector<std::shared_ptr<const Mesh>> meshes;
     std::vector<std::shared_ptr<const Bvh>> trees;
-    for (const Part& p : project.parts) {
+    for (const Part& p : piece.parts) {
         meshes.push_back(p.mesh);
         trees.push_back(trees_.tree_of(p.mesh));
     }
@@ -347,7 +348,7 @@ void Painter::grow_by(double mm) {
 }
 
 std::vector<double> Painter::level_faces(int part) const {
-    const Project& p = document_->project();
+    const Piece& p = view_->piece_of(document_->project());
     if (part < 0 || part >= static_cast<int>(p.parts.size()))
         return {};
     const double bed = bounds(p).min.z;

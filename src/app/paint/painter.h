@@ -37,7 +37,7 @@ public:
     /// Null until it is made; asking for it begins that.
     std::shared_ptr<const Bvh> tree_of(const std::shared_ptr<const Mesh>& mesh);
     /// The first part a ray meets. Parts whose tree is not ready yet are not met.
-    std::optional<Touch> cast(const Project& project, Vec3 from, Vec3 way);
+    std::optional<Touch> cast(const Piece& piece, Vec3 from, Vec3 way);
 
 Q_SIGNALS:
     void ready();

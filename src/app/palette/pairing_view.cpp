@@ -69,7 +69,7 @@ QString PairingView::words() const {
         if (chosen_ >= 0 && i != chosen_)
             continue;
         const Settings& s = document_->project().settings;
-        if (const char* risk = sheet_risk(f[i].material, static_cast<int>(s.sheet)); risk && s.release_coat == kNo)
+        if (const char* risk = sheet_risk(f[i].material, s.sheet); risk && !s.release_coat)
             lines << tr("%1 %2: use a release coat or another sheet.").arg(QChar::fromLatin1(f[i].letter)).arg(QString::fromUtf8(risk));
         const MaterialFacts& m = facts(f[i].material);
         if (chosen_ >= 0 || (m.draws_moisture && !f[i].kept_dry))

@@ -22,12 +22,12 @@ SettingsForm::SettingsForm(Document* document, std::initializer_list<const char*
         edit->focusProxy()->setMinimumWidth(em(5.5)); // the longest number it could hold would be far more
         form_->addRow(label, edit);
         connect(edit, &SettingEdit::edited, this, [this, edit, name](double v) {
-            document_->edit(tr("Change %1").arg(name), [&](Project& p) { p.settings.*edit->info().field = v; });
+            document_->edit(tr("Change %1").arg(name), [&](Project& p) { edit->info().field.set(p.settings, v); });
         });
     }
     const auto refresh = [this] {
         for (SettingEdit* e : edits_)
-            e->show_value(document_->project().settings.*e->info().field);
+            e->show_value(e->info().field.of(document_->project().settings));
     };
     connect(document, &Document::project_changed, this, refresh);
     refresh();

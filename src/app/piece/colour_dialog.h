@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/colour/merge.h"
-#include "formats/archive.h"
+#include "formats/import.h"
 
 #include <QDialog>
 

@@ -279,6 +279,8 @@ void FindingsPanel::show_me() {
     if (row < 0)
         return;
     const Finding f = document_->plan()->findings[row];
+    if (f.piece >= 0)
+        view_->show_piece(static_cast<std::size_t>(f.piece));
     if (f.layer)
         view_->set_layer(f.layer);
     view_->select({f.parts.begin(), f.parts.end()});

@@ -11,6 +11,7 @@
 #include "app/piece/settings_dialog.h"
 #include "app/document/document.h"
 #include "app/parts/panel.h"
+#include "app/parts/piece_chooser.h"
 #include "app/document/view_state.h"
 #include "app/view3d/view3d.h"
 #include "formats/files.h"
@@ -51,7 +52,7 @@ void fit_columns(QTreeView* t) {
 } // namespace
 
 PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), painter_(new Painter(document, view, this)), regions_(new RegionsModel(document, this)),
+    : QWidget(parent), document_(document), view_(view), painter_(new Painter(document, view, this)), regions_(new RegionsModel(document, view, this)),
       tree_(make_tree(QStringLiteral("regions"), tr("Regions: parts and bands"))) {
     auto* piece = new Panel;
     piece->body()->setContentsMargins(1, 1, 1, 1);
@@ -177,11 +178,12 @@ QWidget* PieceBench::make_strip() {
         row->addWidget(edit);
         const int merge = kMergeBase + static_cast<int>(edits_.size());
         connect(edit, &SettingEdit::edited, this, [this, &info, merge](double v) {
-            document_->edit(tr("Change %1").arg(QString::fromUtf8(info.label).toLower()), [&](Project& p) { p.settings.*info.field = v; }, merge);
+            document_->edit(tr("Change %1").arg(QString::fromUtf8(info.label).toLower()), [&](Project& p) { info.field.set(p.settings, v); }, merge);
         });
         edits_ << edit;
     }
     row->addStretch();
+    row->addWidget(new PieceChooser(document_, view_));
     auto* poses = new QPushButton(icon(QStringLiteral("rotate-3d")), tr("&Poses…"));
     poses->setObjectName(QStringLiteral("study_poses"));
     poses->setToolTip(tr("What the piece would cost standing otherwise"));
@@ -230,7 +232,7 @@ void PieceBench::refresh_buttons() {
     for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
         removable |= i.data(RegionsModel::BandRole).toInt() >= 0 || i.data(RegionsModel::PatchRole).toInt() > 0;
     remove_band_->setEnabled(removable);
-    const Project& p = document_->project();
+    const Piece& p = view_->piece_of(document_->project());
     bool several = false;
     for (const int i : view_->parts())
         several |= i < static_cast<int>(p.parts.size()) && p.parts[i].mesh->shells > 1;
@@ -265,7 +267,7 @@ QWidget* PieceBench::make_filaments() {
 void PieceBench::show_project() {
     const Project& p = document_->project();
     for (SettingEdit* e : edits_)
-        e->show_value(p.settings.*e->info().field);
+        e->show_value(e->info().field.of(p.settings));
     const QSignalBlocker quiet(machine_);
     machine_->clear();
     for (const Machine& m : shipped_machines())
@@ -285,7 +287,7 @@ void PieceBench::show_project() {
     remove_filament_->setEnabled(p.filaments.size() > 1);
     edit_filament_->setEnabled(!p.filaments.empty());
     if (welcome_)
-        welcome_->setVisible(p.parts.empty());
+        welcome_->setVisible(!has_parts(p));
 }
 
 void PieceBench::set_owned_machines(std::vector<Machine> machines) {

@@ -27,7 +27,7 @@ constexpr int kPoseRole = Qt::UserRole; ///< place in studied_
 
 } // namespace
 
-PoseDialog::PoseDialog(const Project& project, Background* background, QWidget* parent)
+PoseDialog::PoseDialog(const Project& project, int piece, Background* background, QWidget* parent)
     : QDialog(parent), aim_(new QComboBox), list_(new QListView), model_(new QStandardItemModel(this)), progress_(new QProgressBar), words_(new QLabel) {
     setObjectName(QStringLiteral("pose_dialog"));
     setWindowTitle(tr("Poses"));
@@ -74,15 +74,15 @@ PoseDialog::PoseDialog(const Project& project, Background* background, QWidget* 
         if (turn_->isEnabled())
             accept();
     });
-    const bool bands = !project.bands.empty();
+    const bool bands = !project.pieces[static_cast<std::size_t>(piece)].bands.empty();
     words_->setText(tr("The same piece, cut into layers standing each way. Overhang is what would need support. %1")
                         .arg(bands ? tr("Bands become parts of their own when the piece is turned, so that their colours stay where they are.") : QString()));
 
     // Poses come one after the other; each is planned in parallel by itself.
     left_ = 1;
     progress_->setRange(0, 0);
-    stop_ = background->run(this, [this, self = QPointer<QObject>(this), project](const std::stop_token& stop) -> Background::Then {
-        const std::vector<Pose> poses = poses_of(project);
+    stop_ = background->run(this, [this, self = QPointer<QObject>(this), project, piece](const std::stop_token& stop) -> Background::Then {
+        const std::vector<Pose> poses = poses_of(project.pieces[static_cast<std::size_t>(piece)]);
         in_window(self, [this, n = static_cast<int>(poses.size())] {
             left_ = n;
             progress_->setRange(0, n);
@@ -90,11 +90,12 @@ PoseDialog::PoseDialog(const Project& project, Background* background, QWidget* 
         for (const Pose& pose : poses) {
             if (stop.stop_requested())
                 return {};
-            const PoseCost cost = study_pose(project, pose, {stop, {}});
+            const PoseCost cost = study_pose(project, piece, pose, {stop, {}});
             if (stop.stop_requested())
                 return {};
             Project turned = project;
-            turn(turned, pose.rotation);
+            turn(turned, piece, pose.rotation);
+            turned.pieces = {turned.pieces[static_cast<std::size_t>(piece)]};
             in_window(self, [this, cost, picture = thumbnail(turned, 192)] { arrive(cost, picture); });
         }
         return {};

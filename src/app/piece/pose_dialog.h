@@ -22,7 +22,8 @@ class Background;
 class PoseDialog : public QDialog {
     Q_OBJECT
 public:
-    PoseDialog(const Project& project, Background* background, QWidget* parent = nullptr);
+    /// Poses of one of the pieces.
+    PoseDialog(const Project& project, int piece, Background* background, QWidget* parent = nullptr);
     ~PoseDialog() override;
 
     /// From how the piece stands now.

@@ -17,7 +17,8 @@ namespace vitrail {
 
 void PieceBench::assign(char letter) {
     const Project& project = document_->project();
-    if (project.parts.empty())
+    const Piece& piece = view_->piece_of(project);
+    if (piece.parts.empty())
         return;
     if (find_filament(project, letter) < 0) {
         Q_EMIT said(tr("There is no filament %1. Add one first.").arg(QChar::fromLatin1(letter)));
@@ -33,7 +34,7 @@ void PieceBench::assign(char letter) {
     if (!patches.empty()) {
         document_->edit(tr("Give %n patch(es) filament %1", nullptr, static_cast<int>(patches.size())).arg(QChar::fromLatin1(letter)), [&](Project& p) {
             for (const auto& [part, n] : patches)
-                p.parts[part].patches[static_cast<std::size_t>(n) - 1].filament = letter;
+                view_->piece_of(p).parts[part].patches[static_cast<std::size_t>(n) - 1].filament = letter;
         });
         return;
     }
@@ -41,7 +42,7 @@ void PieceBench::assign(char letter) {
         if (const int b = i.data(RegionsModel::BandRole).toInt(); i.data(RegionsModel::BandRole).isValid() && b >= 0)
             bands.push_back(b);
     std::set<int> parts = view_->parts();
-    if (parts.empty() && project.parts.size() == 1)
+    if (parts.empty() && piece.parts.size() == 1)
         parts = {0};
     if (parts.empty()) {
         Q_EMIT said(tr("Select a part or a band first, then press its letter."));
@@ -53,7 +54,7 @@ void PieceBench::assign(char letter) {
         const double z0 = plan->grid.bottom_mm(from), z1 = plan->grid.top_mm(to);
         document_->edit(tr("Give layers %1 to %2 filament %3").arg(from).arg(to).arg(l), [&](Project& p) {
             for (const int part : parts)
-                assign_band(p, part, z0, z1, letter);
+                assign_band(view_->piece_of(p), part, z0, z1, letter);
         });
         view_->set_range(0, 0);
         tree_->expandAll();
@@ -62,13 +63,13 @@ void PieceBench::assign(char letter) {
     if (!bands.empty()) {
         document_->edit(tr("Give a band filament %1").arg(l), [&](Project& p) {
             for (const int b : bands)
-                p.bands[static_cast<std::size_t>(b)].filament = letter;
+                view_->piece_of(p).bands[static_cast<std::size_t>(b)].filament = letter;
         });
         return;
     }
     document_->edit(tr("Give %n part(s) filament %1", nullptr, static_cast<int>(parts.size())).arg(l), [&](Project& p) {
         for (const int part : parts)
-            p.parts[static_cast<std::size_t>(part)].filament = letter;
+            view_->piece_of(p).parts[static_cast<std::size_t>(part)].filament = letter;
     });
 }
 
@@ -86,10 +87,11 @@ void PieceBench::remove_regions() {
     if (bands.empty() && patches.empty())
         return;
     document_->edit(tr("Remove %n region(s)", nullptr, static_cast<int>(bands.size() + patches.size())), [&](Project& p) {
+        Piece& piece = view_->piece_of(p);
         for (const int b : bands)
-            p.bands.erase(p.bands.begin() + b);
+            piece.bands.erase(piece.bands.begin() + b);
         for (const auto& [part, n] : patches) // from the last, so that the numbers before it hold
-            remove_patch(p.parts[part], static_cast<PatchNumber>(n));
+            remove_patch(piece.parts[part], static_cast<PatchNumber>(n));
     });
     view_->select_patch(-1, 0);
 }
@@ -99,7 +101,7 @@ void PieceBench::split_selected() {
     Project after = document_->project();
     int made = 0;
     for (auto i = chosen.rbegin(); i != chosen.rend(); ++i)
-        if (const int n = split_part(after, *i); n > 1)
+        if (const int n = split_part(after, static_cast<int>(view_->piece_in(after)), *i); n > 1)
             made += n;
     if (!made) {
         Q_EMIT said(tr("Each of these parts is one body: there is nothing to split."));
@@ -113,7 +115,7 @@ void PieceBench::join_selected() {
     const std::vector<int> chosen(view_->parts().begin(), view_->parts().end());
     if (chosen.size() < 2)
         return;
-    document_->edit(tr("Join %n part(s)", nullptr, static_cast<int>(chosen.size())), [&](Project& p) { join_parts(p, chosen); });
+    document_->edit(tr("Join %n part(s)", nullptr, static_cast<int>(chosen.size())), [&](Project& p) { join_parts(view_->piece_of(p), chosen); });
     view_->select({chosen.front()});
 }
 
@@ -121,23 +123,24 @@ void PieceBench::join_selected() {
 void PieceBench::edit_band() {
     const QModelIndex i = tree_->currentIndex();
     const int b = i.isValid() ? i.data(RegionsModel::BandRole).toInt() : -1;
-    if (b < 0 || b >= static_cast<int>(document_->project().bands.size()))
+    if (b < 0 || b >= static_cast<int>(view_->piece_of(document_->project()).bands.size()))
         return;
     const auto plan = document_->plan();
-    BandDialog dialog(document_->project().bands[b], plan ? plan->grid : LayerGrid{}, painter_->level_faces(i.data(RegionsModel::PartRole).toInt()), this);
-    if (dialog.exec() != QDialog::Accepted || dialog.band() == document_->project().bands[b])
+    const Band band = view_->piece_of(document_->project()).bands[b];
+    BandDialog dialog(band, plan ? plan->grid : LayerGrid{}, painter_->level_faces(i.data(RegionsModel::PartRole).toInt()), this);
+    if (dialog.exec() != QDialog::Accepted || dialog.band() == band)
         return;
-    document_->edit(tr("Move a band"), [&](Project& p) { p.bands[b] = dialog.band(); });
+    document_->edit(tr("Move a band"), [&](Project& p) { view_->piece_of(p).bands[b] = dialog.band(); });
 }
 
 void PieceBench::study_poses() {
-    if (document_->project().parts.empty())
+    if (view_->piece_of(document_->project()).parts.empty())
         return;
-    PoseDialog dialog(document_->project(), document_->background(), this);
+    PoseDialog dialog(document_->project(), static_cast<int>(view_->piece_in(document_->project())), document_->background(), this);
     if (dialog.exec() != QDialog::Accepted)
         return;
     const Rotation r = dialog.chosen();
-    document_->edit(tr("Turn the piece"), [&](Project& p) { turn(p, r); });
+    document_->edit(tr("Turn the piece"), [&](Project& p) { turn(p, static_cast<int>(view_->piece_in(p)), r); });
     view_->select({});
     if (view3d_)
         view3d_->fit();
@@ -145,7 +148,7 @@ void PieceBench::study_poses() {
 
 void PieceBench::scale_file() {
     const Project& now = document_->project();
-    if (now.parts.empty() || now.models.empty())
+    if (!has_parts(now) || now.models.empty())
         return;
     ScaleDialog dialog(now, this);
     if (dialog.exec() != QDialog::Accepted || dialog.factor() == 1)
@@ -156,11 +159,11 @@ void PieceBench::scale_file() {
 }
 
 void PieceBench::thicken_base() {
-    if (document_->project().parts.empty())
+    if (view_->piece_of(document_->project()).parts.empty())
         return;
     BaseDialog dialog(document_->project().settings, this);
     if (dialog.exec() == QDialog::Accepted && dialog.delta_mm() != 0)
-        document_->edit(tr("Thicken the base by %1 mm").arg(dialog.delta_mm()), [&](Project& p) { vitrail::thicken_base(p, dialog.delta_mm()); });
+        document_->edit(tr("Thicken the base by %1 mm").arg(dialog.delta_mm()), [&](Project& p) { vitrail::thicken_base(view_->piece_of(p), dialog.delta_mm()); });
 }
 
 } // namespace vitrail

@@ -1,6 +1,7 @@
 #include "app/piece/regions_model.h"
 
 #include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "app/parts/badge_delegate.h"
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
@@ -12,14 +13,15 @@
 
 namespace vitrail {
 
-RegionsModel::RegionsModel(Document* document, QObject* parent) : QAbstractItemModel(parent), document_(document) {
+RegionsModel::RegionsModel(Document* document, ViewState* view, QObject* parent) : QAbstractItemModel(parent), document_(document), view_(view) {
     connect(document, &Document::project_changed, this, &RegionsModel::rebuild);
     connect(document, &Document::plan_changed, this, &RegionsModel::rebuild);
+    connect(view, &ViewState::piece_changed, this, &RegionsModel::rebuild);
     rebuild();
 }
 
 void RegionsModel::rebuild() {
-    const Project& p = document_->project();
+    const Piece& p = view_->piece_of(document_->project());
     const auto plan = document_->plan();
     std::vector<PartRow> rows;
     for (std::size_t i = 0; i < p.parts.size(); ++i) {
@@ -32,7 +34,7 @@ void RegionsModel::rebuild() {
         rows.push_back(std::move(row));
     }
     if (plan)
-        for (const RegionUse& use : plan->regions) {
+        for (const RegionUse& use : view_->piece_of(*plan).regions) {
             if (use.part >= static_cast<int>(rows.size()))
                 continue;
             if (use.band < 0 && use.patch == 0)
@@ -91,7 +93,8 @@ QVariant RegionsModel::headerData(int section, Qt::Orientation orientation, int 
 }
 
 QVariant RegionsModel::data(const QModelIndex& index, int role) const {
-    const Project& p = document_->project();
+    const Project& project = document_->project();
+    const Piece& p = view_->piece_of(project);
     const bool is_part = index.internalId() == 0;
     const int part = is_part ? index.row() : static_cast<int>(index.internalId()) - 1;
     if (part >= static_cast<int>(rows_.size()) || part >= static_cast<int>(p.parts.size()))
@@ -118,8 +121,8 @@ QVariant RegionsModel::data(const QModelIndex& index, int role) const {
         return tr("Press a letter to give it that filament.");
     case BadgeDelegate::LetterRole: return index.column() ? QVariant() : QVariant(letter ? QString(QChar::fromLatin1(letter)) : QStringLiteral("?"));
     case BadgeDelegate::ColourRole: {
-        const int f = find_filament(p, letter);
-        return f < 0 ? QVariant(Theme::current().line) : QVariant(to_qcolor(p.filaments[f].colour));
+        const int f = find_filament(project, letter);
+        return f < 0 ? QVariant(Theme::current().line) : QVariant(to_qcolor(project.filaments[f].colour));
     }
     case PartRole: return part;
     case BandRole: return row.band;

@@ -1,4 +1,4 @@
-// Parts with their bands and painted patches as a tree, with the filament and the grams of each.
+// Parts of the piece that is looked at, with their bands and painted patches as a tree, with the filament and the grams of each.
 #pragma once
 
 #include "app/parts/badge_delegate.h"
@@ -10,13 +10,14 @@
 namespace vitrail {
 
 class Document;
+class ViewState;
 
 class RegionsModel : public QAbstractItemModel {
     Q_OBJECT
 public:
     enum Role { PartRole = BadgeDelegate::NextRole, BandRole, PatchRole };
 
-    explicit RegionsModel(Document* document, QObject* parent = nullptr);
+    RegionsModel(Document* document, ViewState* view, QObject* parent = nullptr);
 
     QModelIndex index(int row, int column, const QModelIndex& parent = {}) const override;
     QModelIndex parent(const QModelIndex& child) const override;
@@ -29,7 +30,7 @@ public:
 
 private:
     struct Row {
-        int band;  ///< index into Project::bands, or −1
+        int band;  ///< index into Piece::bands, or −1
         int patch; ///< number of the patch, or 0
         double grams;
     };
@@ -40,6 +41,7 @@ private:
     void rebuild();
 
     Document* document_;
+    ViewState* view_;
     std::vector<PartRow> rows_;
 };
 

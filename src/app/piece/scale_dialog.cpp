@@ -17,8 +17,9 @@ ScaleDialog::ScaleDialog(const Project& project, QWidget* parent)
     setWindowTitle(tr("Unit of a model file"));
     for (const ModelFile& m : project.models)
         file_->addItem(QString::fromStdString(m.name));
-    for (const Part& part : project.parts)
-        sizes_[static_cast<std::size_t>(part.model)].add(part.mesh->bounds);
+    for (const Piece& piece : project.pieces)
+        for (const Part& part : piece.parts)
+            sizes_[static_cast<std::size_t>(part.model)].add(part.mesh->bounds);
     file_->setAccessibleName(tr("File"));
     file_->setObjectName(QStringLiteral("scale_file"));
     const struct { QString name; double mm; } units[] = {{tr("inches"), 25.4}, {tr("centimetres"), 10}, {tr("metres"), 1000}, {tr("tenths of a millimetre"), 0.1}, {tr("thousandths of a millimetre"), 0.001}};

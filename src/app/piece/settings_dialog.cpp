@@ -22,7 +22,7 @@ SettingsDialog::SettingsDialog(const Settings& settings, QWidget* parent) : QDia
     int row = 0;
     for (const SettingInfo& info : all_settings()) {
         auto* edit = new SettingEdit(info);
-        edit->show_value(settings.*info.field);
+        edit->show_value(info.field.of(settings));
         edits_ << edit;
         auto* label = new QLabel(QString::fromUtf8(info.label));
         label->setBuddy(edit);
@@ -42,7 +42,7 @@ SettingsDialog::SettingsDialog(const Settings& settings, QWidget* parent) : QDia
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     connect(buttons->button(QDialogButtonBox::RestoreDefaults), &QPushButton::clicked, this, [this] {
         for (SettingEdit* e : edits_)
-            e->show_value(Settings{}.*e->info().field);
+            e->show_value(e->info().field.of(Settings{}));
     });
     auto* all = new QVBoxLayout(this);
     all->addWidget(scroll);
@@ -53,7 +53,7 @@ SettingsDialog::SettingsDialog(const Settings& settings, QWidget* parent) : QDia
 Settings SettingsDialog::settings() const {
     Settings s;
     for (const SettingEdit* e : edits_)
-        s.*e->info().field = e->value();
+        e->info().field.set(s, e->value());
     return s;
 }
 

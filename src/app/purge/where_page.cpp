@@ -5,6 +5,7 @@
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
 #include "app/parts/settings_form.h"
+#include "app/plate_view/plate_view.h"
 #include "app/document/study.h"
 #include "core/base/numbers.h"
 #include "core/estimate/timeline.h"
@@ -32,7 +33,7 @@ WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
     options->body()->addWidget(table_, 1);
 
     auto* plate = new Panel(tr("The plate"));
-    plate->body()->addWidget(new PlateView(document), 1);
+    plate->body()->addWidget(new PlateView(document, view, PlateView::Use::look), 1);
     tower_->setObjectName(QStringLiteral("tower_says"));
     tower_->setWordWrap(true);
     plate->body()->addWidget(tower_);
@@ -74,10 +75,11 @@ WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
     });
     connect(table_, &QTableWidget::cellDoubleClicked, use_, &QPushButton::click);
     connect(pieces_, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
-        const auto i = static_cast<std::size_t>(pieces_->row(item));
+        const std::string name = item->text().toStdString();
         const bool on = item->checkState() == Qt::Checked;
-        if (i < document_->project().parts.size() && document_->project().parts[i].takes_purge != on)
-            document_->edit(on ? tr("Let a part take purge") : tr("Print a part in its own colour"), [&](Project& p) { p.parts[i].takes_purge = on; });
+        const PartAt at = find_part(document_->project(), name);
+        if (at.part >= 0 && document_->project().pieces[static_cast<std::size_t>(at.piece)].parts[static_cast<std::size_t>(at.part)].takes_purge != on)
+            document_->edit(on ? tr("Let a part take purge") : tr("Print a part in its own colour"), [&](Project& p) { change_part(p, name, [on](Piece&, Part& part) { part.takes_purge = on; }); });
     });
     connect(document, &Document::plan_changed, this, &WherePage::refresh);
     connect(document, &Document::project_changed, this, &WherePage::refresh);
@@ -90,11 +92,12 @@ void WherePage::refresh() {
     {
         const QSignalBlocker quiet(pieces_);
         pieces_->clear();
-        for (const Part& part : p.parts) {
-            auto* item = new QListWidgetItem(QString::fromStdString(part.name), pieces_);
-            item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
-            item->setCheckState(part.takes_purge ? Qt::Checked : Qt::Unchecked);
-        }
+        for (const Piece& piece : p.pieces)
+            for (const Part& part : piece.parts) {
+                auto* item = new QListWidgetItem(QString::fromStdString(part.name), pieces_);
+                item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
+                item->setCheckState(part.takes_purge ? Qt::Checked : Qt::Unchecked);
+            }
     }
     const auto plan = document_->plan();
     if (!plan)
@@ -115,6 +118,10 @@ void WherePage::refresh() {
     }
     if (plan->ooze.layers)
         text += tr(" The ooze wall takes %1 g, up to layer %2.").arg(plan->totals.ooze_g, 0, 'f', 1).arg(plan->ooze.layers);
+    if (!plan->plate.towers.empty())
+        text += tr(" It stands %1 mm from the middle of the pieces.").arg(plan->plate.tower_away_mm, 0, 'f', 0);
+    if (!plan->plate.fits)
+        text += tr(" Not everything fits the bed.");
     tower_->setText(text);
 }
 

@@ -1,4 +1,4 @@
-// Where purge goes, drawn: the plate from above, and what each layer's purge becomes.
+// Where purge goes, drawn: what each layer's purge becomes.
 #pragma once
 
 #include "core/plan/plan.h"
@@ -11,20 +11,6 @@ namespace vitrail {
 
 class Document;
 class ViewState;
-
-/// The bed from above: copies, towers, skirt and ooze wall, to scale.
-class PlateView : public QWidget {
-    Q_OBJECT
-public:
-    explicit PlateView(Document* document, QWidget* parent = nullptr);
-    QSize sizeHint() const override;
-
-protected:
-    void paintEvent(QPaintEvent*) override;
-
-private:
-    Document* document_;
-};
 
 /// What a layer's purge becomes, mm³.
 struct LayerFlow {

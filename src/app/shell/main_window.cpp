@@ -7,6 +7,7 @@
 #include "app/document/shelf_store.h"
 #include "app/piece/colour_dialog.h"
 #include "app/piece/piece_bench.h"
+#include "app/plate/plate_bench.h"
 #include "app/purge/purge_bench.h"
 #include "app/ribbon/ribbon.h"
 #include "app/run_sheet/run_sheet_bench.h"
@@ -56,16 +57,17 @@ MainWindow::MainWindow()
     : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)),
       shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
-      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)),
+      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
     rail_->add(QStringLiteral("box"), tr("Piece"));
     rail_->add(QStringLiteral("library"), tr("Palette"));
+    rail_->add(QStringLiteral("supports"), tr("Supports"));
+    rail_->add(QStringLiteral("plate"), tr("Plate"));
     rail_->add(QStringLiteral("arrow-left-right"), tr("Changes"));
     rail_->add(QStringLiteral("droplets"), tr("Purge"));
-    rail_->add(QStringLiteral("supports"), tr("Supports"));
     rail_->add(QStringLiteral("clipboard-list"), tr("Run sheet"));
-    for (QWidget* bench : {static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(sheet_)})
+    for (QWidget* bench : {static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(plate_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(sheet_)})
         benches_->addWidget(bench);
 
     auto* middle = new QVBoxLayout;
@@ -117,11 +119,13 @@ MainWindow::MainWindow()
     });
     piece_->set_owned_machines(owned_machines());
     connect(piece_, &PieceBench::wants_models, this, &MainWindow::ask_add);
+    connect(plate_, &PlateBench::wants_piece, this, &MainWindow::ask_add_piece);
     connect(piece_, &PieceBench::wants_project, this, &MainWindow::ask_open);
     connect(sheet_, &RunSheetBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(document_, &Document::opened, this, [this](const QString& path) {
         remember(path);
         messages_->hide();
+        view_->show_piece(0);
         view_->select({});
         view_->show_spots({});
         view_->set_range(0, 0);
@@ -140,11 +144,11 @@ MainWindow::MainWindow()
         }
     });
     connect(document_, &Document::project_changed, this, [this] {
-        const auto& all = document_->project().parts;
+        const auto& all = view_->piece_of(document_->project()).parts;
         if (const auto [part, number] = view_->patch(); number > 0 && part < static_cast<int>(all.size()) && number <= static_cast<int>(all[part].patches.size()))
             return; // the selected patch is still there
         std::set<int> parts = view_->parts();
-        std::erase_if(parts, [&](int p) { return p >= static_cast<int>(document_->project().parts.size()); });
+        std::erase_if(parts, [&](int p) { return p >= static_cast<int>(view_->piece_of(document_->project()).parts.size()); });
         view_->select(std::move(parts));
     });
     for (auto signal : {&Document::project_changed, &Document::modified_changed})
@@ -185,6 +189,7 @@ void MainWindow::make_menus() {
     recent_ = file->addMenu(tr("Open &recent"));
     connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
     add(file, "add_model", tr("&Add model files…"), QKeySequence(tr("Ctrl+I")), [this] { ask_add(); }, "plus");
+    add(file, "add_piece", tr("Add a p&iece…"), QKeySequence(tr("Ctrl+Shift+I")), [this] { ask_add_piece(); }, "plate");
     file->addSeparator();
     add(file, "save", tr("&Save"), QKeySequence::Save, [this] { save(); }, "save");
     add(file, "save_as", tr("Save &as…"), QKeySequence::SaveAs, [this] { ask_save_as(); });
@@ -220,7 +225,7 @@ void MainWindow::make_menus() {
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    const QString names[] = {tr("&Piece"), tr("Pa&lette"), tr("&Changes"), tr("P&urge"), tr("&Supports"), tr("&Run sheet")};
+    const QString names[] = {tr("&Piece"), tr("Pa&lette"), tr("&Supports"), tr("Pl&ate"), tr("&Changes"), tr("P&urge"), tr("&Run sheet")};
     for (int b = 0; b < static_cast<int>(std::size(names)); ++b)
         add(view, ("bench_" + std::to_string(b + 1)).c_str(), names[b], QKeySequence(Qt::ALT | (Qt::Key_1 + b)), [this, b] { choose_bench(static_cast<Bench>(b)); });
     view->addSeparator();
@@ -254,7 +259,8 @@ void MainWindow::make_menus() {
                "go to the change before and after; Esc drops the range.\n"
                "On the piece: arrows turn, + and − zoom, Home fits.\n"
                "With a painting tool in hand the left button paints and the right one turns.\n"
-               "Alt+1 to Alt+6 go to the benches. Tab goes from field to field."));
+               "On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.\n"
+               "Alt+1 to Alt+7 go to the benches. Tab goes from field to field."));
     });
     add(help, "about", tr("&About Vitrail"), {}, [this] {
         QMessageBox::about(this, tr("About Vitrail"),
@@ -325,7 +331,7 @@ void MainWindow::open_files(const QStringList& paths) {
     if (!project.isEmpty()) {
         discard_then([this, project] { document_->open(project); });
     } else if (!models.isEmpty()) {
-        document_->import_models(models);
+        document_->import_models(models, static_cast<int>(view_->piece_in(document_->project())));
     }
 }
 
@@ -333,7 +339,7 @@ void MainWindow::ask_open() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Open"), {}, tr("Projects and models (*.vitrail *.3mf *.stl *.obj);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)"));
     if (path.isEmpty())
         return;
-    if (is_project(path) || document_->project().parts.empty())
+    if (is_project(path) || !has_parts(document_->project()))
         return open_files({path});
     discard_then([this, path] {
         document_->start_anew();
@@ -344,7 +350,14 @@ void MainWindow::ask_open() {
 void MainWindow::ask_add() {
     const QStringList paths = QFileDialog::getOpenFileNames(this, tr("Add model files"), {}, tr("Models (*.3mf *.stl *.obj)"));
     if (!paths.isEmpty())
-        document_->import_models(paths);
+        document_->import_models(paths, static_cast<int>(view_->piece_in(document_->project())));
+}
+
+/// Each file becomes a piece of its own, beside those that are there.
+void MainWindow::ask_add_piece() {
+    const QStringList paths = QFileDialog::getOpenFileNames(this, tr("Add a piece"), {}, tr("Models (*.3mf *.stl *.obj)"));
+    if (!paths.isEmpty())
+        document_->import_models(paths, Document::kPieceEach);
 }
 
 void MainWindow::ask_export(bool stl) {

@@ -16,6 +16,7 @@ class Document;
 class MessageBar;
 class PaletteBench;
 class PieceBench;
+class PlateBench;
 class ProgressStrip;
 class PurgeBench;
 class Recovery;
@@ -29,7 +30,7 @@ class ViewState;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Bench { kPiece, kPalette, kChanges, kPurge, kSupports, kRunSheet };
+    enum Bench { kPiece, kPalette, kSupports, kPlate, kChanges, kPurge, kRunSheet };
     MainWindow();
     ~MainWindow() override;
 
@@ -41,6 +42,7 @@ public:
     ChangesBench* changes_bench() { return changes_; }
     PurgeBench* purge_bench() { return purge_; }
     SupportsBench* supports_bench() { return supports_; }
+    PlateBench* plate_bench() { return plate_; }
     RunSheetBench* run_sheet_bench() { return sheet_; }
     Ribbon* ribbon() { return ribbon_; }
     MessageBar* messages() { return messages_; }
@@ -65,6 +67,7 @@ private:
     void fill_recent();
     void ask_open();
     void ask_add();
+    void ask_add_piece();
     void ask_export(bool stl);
     void edit_machine();
     void save(std::function<void()> then = {});
@@ -84,6 +87,7 @@ private:
     ChangesBench* changes_;
     PurgeBench* purge_;
     SupportsBench* supports_;
+    PlateBench* plate_;
     RunSheetBench* sheet_;
     Ribbon* ribbon_;
     MessageBar* messages_;

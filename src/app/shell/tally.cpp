@@ -84,7 +84,7 @@ void Tally::refresh() {
     pin_->setEnabled(plan != nullptr);
     pin_->setChecked(document_->pinned().has_value());
     if (!plan) {
-        subtitle_->setText(p.parts.empty() ? tr("no model yet") : document_->plan_error());
+        subtitle_->setText(!has_parts(p) ? tr("no model yet") : document_->plan_error());
         for (const Figure& f : {waste_, purge_, changes_, hands_, time_, money_}) {
             f.value->setText(QStringLiteral("–"));
             f.difference->clear();
@@ -93,7 +93,7 @@ void Tally::refresh() {
         against_->clear();
         return;
     }
-    subtitle_->setText(tr("%1 · %2 layers · %3").arg(p.settings.copies == 1 ? tr("1 copy") : tr("%1 copies").arg(p.settings.copies)).arg(plan->grid.count).arg(QString::fromStdString(p.machine.name)));
+    subtitle_->setText(tr("%1 · %2 layers · %3").arg(count_of_all(p) == 1 ? tr("1 copy") : p.pieces.size() == 1 ? tr("%1 copies").arg(count_of_all(p)) : tr("%1 pieces").arg(count_of_all(p))).arg(plan->grid.count).arg(QString::fromStdString(p.machine.name)));
     const Totals& t = plan->totals;
     const auto set = [](const Figure& f, const QString& value, const QString& why) {
         f.value->setText(value);

@@ -5,6 +5,7 @@
 #include "app/paint/painter.h"
 #include "app/document/document.h"
 #include "app/parts/panel.h"
+#include "app/parts/piece_chooser.h"
 #include "app/parts/tables.h"
 #include "app/parts/settings_form.h"
 #include "app/document/view_state.h"
@@ -62,6 +63,7 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
         row->setSpacing(em(0.5));
         row->addWidget(label);
         row->addWidget(show);
+        row->addWidget(new PieceChooser(document, view));
         auto* legend = new QLabel(tr("Interface and touched faces: a colour no filament has. In red: thin, ready to snap."));
         legend->setObjectName(QStringLiteral("quiet"));
         legend->setWordWrap(true);
@@ -97,21 +99,23 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
 
     connect(faces_, &QTableWidget::currentCellChanged, this, [this](int r) {
         const auto plan = document_->plan();
-        if (!plan || !plan->support || r < 0 || r >= static_cast<int>(plan->support->layout->faces.size()))
+        const PiecePlan* piece = plan ? &view_->piece_of(*plan) : nullptr;
+        if (!piece || !piece->support || r < 0 || r >= static_cast<int>(piece->support->layout->faces.size()))
             return;
         std::vector<Spot> spots;
-        const double bed = plan->table->bed_z_mm;
-        for (const SupportContact& c : plan->support->layout->contacts)
+        const double bed = piece->table->bed_z_mm;
+        for (const SupportContact& c : piece->support->layout->contacts)
             if (c.face == r && spots.size() < 60) {
                 const Box b = box_of(c.area);
                 spots.push_back({{float(double(b.left + b.right) / 2 / kUnitsPerMm), float(double(b.top + b.bottom) / 2 / kUnitsPerMm), float(bed + plan->grid.bottom_mm(c.layer))}, c.layer, 0});
             }
         if (!spots.empty())
-            view_->set_layer(std::max(1, spots.front().layer - 1 - static_cast<int>(document_->planned_project().settings.support_gap_layers)));
+            view_->set_layer(std::max(1, spots.front().layer - 1 - document_->planned_project().settings.support_gap_layers));
         view_->show_spots(std::move(spots));
     });
     connect(document, &Document::plan_changed, this, &HeldPage::refresh);
     connect(document, &Document::project_changed, this, &HeldPage::refresh);
+    connect(view, &ViewState::piece_changed, this, &HeldPage::refresh);
     refresh();
 }
 
@@ -153,12 +157,13 @@ void HeldPage::refresh() {
 
     const QSignalBlocker quiet(faces_);
     const auto plan = document_->plan();
-    if (!plan || !plan->support) {
+    const PiecePlan* piece = plan ? &view_->piece_of(*plan) : nullptr;
+    if (!piece || !piece->support) {
         faces_->setRowCount(0);
         says_->setText(!plan ? QString() : tr("No support is planned. Choose columns or tree at the right, or a school on the first page."));
         return;
     }
-    const SupportLayout& layout = *plan->support->layout;
+    const SupportLayout& layout = *piece->support->layout;
     double unheld = 0;
     for (const ContactFace& f : layout.faces)
         unheld += f.mm2 - f.held_mm2;
@@ -181,7 +186,7 @@ void HeldPage::refresh() {
     const auto percent = [](double share) { return tr("%1 %").arg(100 * share, 0, 'f', 0); };
     for (std::size_t k = 0; k < rows; ++k) {
         const ContactFace& f = layout.faces[k];
-        const FaceAccess a = k < plan->face_access.size() ? plan->face_access[k] : FaceAccess{};
+        const FaceAccess a = k < piece->face_access.size() ? piece->face_access[k] : FaceAccess{};
         const QString reach = a.enclosed > 0.05 ? tr("no way out") : a.no_tool > 0.05 ? tr("%1 unreached").arg(percent(a.no_tool)) : tr("in reach");
         set_row(faces_, static_cast<int>(k),
                 {f.from_layer == f.to_layer ? tr("at %1 mm").arg(plan->grid.bottom_mm(f.from_layer), 0, 'f', 1) : tr("%1–%2 mm").arg(plan->grid.bottom_mm(f.from_layer), 0, 'f', 1).arg(plan->grid.bottom_mm(f.to_layer), 0, 'f', 1),

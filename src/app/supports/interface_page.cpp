@@ -114,7 +114,7 @@ void InterfacePage::fill() {
     const Project& p = document_->planned_project();
     if (!plan)
         says_->setText(tr("Once there is a plan, interfaces of 2 to 5 layers stand here."));
-    else if (!plan->support)
+    else if (!plan->held())
         says_->setText(tr("No support is planned: choose a school first."));
     else
         says_->setText(tr("A gap of %n layer(s): the same material wants about one, a release or soluble one none. Each interface has been planned; the order within layers sees to it that neighbours share changes.", nullptr, static_cast<int>(p.settings.support_gap_layers)));

@@ -113,6 +113,10 @@ View3d::View3d(Document* document, ViewState* view, Painter* painter, QWidget* p
     });
     connect(document, &Document::opened, this, [this] { fit(); });
     connect(view, &ViewState::layer_changed, this, redraw);
+    connect(view, &ViewState::piece_changed, this, [this] {
+        find_solids();
+        fit();
+    });
 }
 
 View3d::~View3d() {
@@ -159,7 +163,8 @@ void View3d::upload() {
         indices.allocate(data, static_cast<int>(bytes));
     };
     std::vector<std::unique_ptr<Buffers>> next;
-    for (const Part& part : project.parts) {
+    const Piece& piece = view_->piece_of(project);
+    for (const Part& part : piece.parts) {
         auto had = std::find_if(buffers_.begin(), buffers_.end(), [&](const auto& b) { return b && b->mesh == part.mesh; });
         if (had != buffers_.end()) {
             next.push_back(std::move(*had));
@@ -183,7 +188,7 @@ void View3d::upload() {
     for (std::size_t i = 0; i < buffers_.size(); ++i) {
         if (buffers_[i]->stale || (step_ && painter_->live(static_cast<int>(i))))
             upload_paint(i, step_ && !buffers_[i]->stale);
-        painter_->trees().tree_of(project.parts[i].mesh); // made ready before anybody points at it
+        painter_->trees().tree_of(piece.parts[i].mesh); // made ready before anybody points at it
     }
     step_ = false;
     for (const auto& b : buffers_)
@@ -196,7 +201,7 @@ void View3d::upload() {
 /// Tells the shader which triangles have which filament. Of a stroke, only the last step.
 void View3d::upload_paint(std::size_t part, bool step_only) {
     Buffers& b = *buffers_[part];
-    const Part& p = document_->project().parts[part];
+    const Part& p = view_->piece_of(document_->project()).parts[part];
     const Paint* live = painter_->live(static_cast<int>(part));
     const Paint* paint = live ? live : painter_->paint_of(p).get();
     b.stale = false;
@@ -303,7 +308,7 @@ void View3d::set_preview(std::size_t part) {
         where = QVector4D(float(painter_->z0_mm), float(painter_->z1_mm), 0, 0);
     } else if (painter_->tool() == PaintTool::facing && (here || view_->parts().count(static_cast<int>(part)))) {
         kind = 4;
-        const Vec3 d = here ? normal(*document_->project().parts[part].mesh, hovered_->hit.triangle) : painter_->direction;
+        const Vec3 d = here ? normal(*view_->piece_of(document_->project()).parts[part].mesh, hovered_->hit.triangle) : painter_->direction;
         where = QVector4D(d.x, d.y, d.z, float(std::cos(painter_->within_deg * 3.14159265 / 180)));
     }
     program_.setUniformValue("preview", kind);
@@ -311,7 +316,7 @@ void View3d::set_preview(std::size_t part) {
 }
 
 QMatrix4x4 View3d::matrix() const {
-    const Bounds b = bounds(document_->project());
+    const Bounds b = bounds(view_->piece_of(document_->project()));
     QMatrix4x4 m;
     if (b.empty())
         return m;
@@ -341,7 +346,8 @@ void View3d::paintGL() {
     gl->glEnable(GL_DEPTH_TEST);
     gl->glEnable(GL_POLYGON_OFFSET_FILL);
     gl->glPolygonOffset(1, 1);
-    const Bounds b = bounds(project);
+    const Piece& piece = view_->piece_of(project);
+    const Bounds b = bounds(piece);
     program_.setUniformValue("matrix", matrix());
     program_.setUniformValue("bed", b.empty() ? 0 : b.min.z);
     program_.setUniformValue("accent", rgb(t.accent));
@@ -374,10 +380,10 @@ void View3d::paintGL() {
             const int f = find_filament(project, letter);
             return f < 0 ? QVector4D(rgb(t.line), 1) : QVector4D(rgb(to_qcolor(project.filaments[f].colour)), float(letter - 'A'));
         };
-        panes[0] = pane(project.parts[i].filament);
+        panes[0] = pane(piece.parts[i].filament);
         int count = 0;
-        for (const Band& band : project.bands)
-            if (band.part == project.parts[i].name && count < 16) {
+        for (const Band& band : piece.bands)
+            if (band.part == piece.parts[i].name && count < 16) {
                 bands[count] = QVector2D(float(band.z0_mm), float(band.z1_mm));
                 panes[++count] = pane(band.filament);
             }
@@ -427,7 +433,7 @@ void View3d::show_support(Held held) {
 /// Has the support of the present plan made into triangles, once somebody wants to see it.
 void View3d::find_solids() {
     const auto plan = document_->plan();
-    const auto support = plan ? plan->support : nullptr;
+    const auto support = plan ? view_->piece_of(*plan).support : nullptr;
     if (held_ == Held::nothing || !isVisible() || support == solids_of_)
         return;
     solids_of_ = support;
@@ -437,14 +443,14 @@ void View3d::find_solids() {
         found_starts_ = {};
         return update();
     }
-    solids_stop_ = document_->background()->run(this, [this, support, plan](const std::stop_token& stop) -> Background::Then {
-        const auto solids = solids_of(*support->layout, plan->grid, plan->table->bed_z_mm, {stop, {}});
+    solids_stop_ = document_->background()->run(this, [this, support, piece = plan->pieces[view_->piece_in(document_->planned_project())]](const std::stop_token& stop) -> Background::Then {
+        const auto solids = solids_of(*support->layout, piece.table->grid, piece.table->bed_z_mm, {stop, {}});
         if (!solids)
             return {};
         // Thin features a little thicker than they are, so that the mark lies around them.
         Builder snaps;
-        for (const SnapPlace& s : snap_places(plan->detail.get(), plan->support.get()))
-            add_prism(snaps, offset(s.area, 0.12), plan->table->bed_z_mm + plan->grid.bottom_mm(s.layer) - 0.05, plan->table->bed_z_mm + plan->grid.top_mm(s.layer) + 1);
+        for (const SnapPlace& s : snap_places(piece))
+            add_prism(snaps, offset(s.area, 0.12), piece.table->bed_z_mm + piece.table->grid.bottom_mm(s.layer) - 0.05, piece.table->bed_z_mm + piece.table->grid.top_mm(s.layer) + 1);
         auto data = std::make_shared<std::vector<float>>();
         std::array<int, 5> starts{};
         const auto put = [&](std::size_t kind, unsigned char code, const std::vector<Vec3>& corners) {

@@ -26,7 +26,7 @@ std::optional<View3d::Ray> View3d::ray_at(QPointF at) const {
 
 std::optional<Touch> View3d::touch_at(QPointF at) const {
     const auto ray = ray_at(at);
-    return ray ? painter_->trees().cast(document_->project(), ray->from, ray->way) : std::nullopt;
+    return ray ? painter_->trees().cast(view_->piece_of(document_->project()), ray->from, ray->way) : std::nullopt;
 }
 
 int View3d::part_at(QPointF at) const {
@@ -126,7 +126,7 @@ void View3d::mouseReleaseEvent(QMouseEvent* e) {
     const auto touch = touch_at(e->position());
     // A painted patch is chosen by itself; with Ctrl whole parts are gathered.
     if (touch && !(e->modifiers() & Qt::ControlModifier)) {
-        const Part& part = document_->project().parts[touch->part];
+        const Part& part = view_->piece_of(document_->project()).parts[touch->part];
         if (part.paint && painter_->target == PaintTarget::patches)
             if (const PatchNumber n = patch_at(*part.mesh, *part.paint, touch->hit.triangle, touch->hit.point); n != kUnpainted) {
                 view_->select_patch(touch->part, n);

@@ -17,25 +17,63 @@ std::string hours(double seconds) {
     return seconds < 5400 ? fmt::format("{:.0f} min", seconds / 60) : fmt::format("{:.1f} h", seconds / 3600);
 }
 
+/// One underside of one piece.
+struct HeldFace {
+    const PiecePlan* piece;
+    std::size_t face;
+    const ContactFace& contact() const { return piece->support->layout->faces[face]; }
+    double depth_mm() const { return piece->face_access.empty() ? 0 : piece->face_access[face].depth_mm; }
+};
+
 /// The largest faces, the outermost first, for the order of removal.
 std::string order_of_removal(const Plan& plan) {
-    std::vector<std::size_t> order;
-    const auto& faces = plan.support->layout->faces;
-    for (std::size_t k = 0; k < faces.size(); ++k)
-        if (faces[k].held_mm2 > 0 && faces[k].held_mm2 >= 0.05 * faces.front().held_mm2) // the others go with them
-            order.push_back(k);
-    const auto deep = [&](std::size_t k) { return plan.face_access.empty() ? 0 : plan.face_access[k].depth_mm; };
+    std::vector<HeldFace> order;
+    for (const PiecePlan& piece : plan.pieces)
+        for (std::size_t k = 0; piece.support && k < piece.support->layout->faces.size(); ++k)
+            order.push_back({&piece, k});
+    std::stable_sort(order.begin(), order.end(), [](const HeldFace& a, const HeldFace& b) { return a.contact().mm2 > b.contact().mm2; });
+    const double largest = order.empty() ? 0 : order.front().contact().held_mm2;
+    std::erase_if(order, [&](const HeldFace& f) { return f.contact().held_mm2 <= 0 || f.contact().held_mm2 < 0.05 * largest; }); // the others go with them
     constexpr std::size_t kMostNamed = 4; // the largest
-    order.resize(std::min(order.size(), kMostNamed));
-    std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return deep(a) < deep(b); });
+    order.resize(std::min(order.size(), kMostNamed), HeldFace{nullptr, 0});
+    std::stable_sort(order.begin(), order.end(), [](const HeldFace& a, const HeldFace& b) { return a.depth_mm() < b.depth_mm(); });
     std::string text;
-    for (const std::size_t k : order) {
-        const ContactFace& f = faces[k];
-        text += (text.empty() ? "" : ", then ") + fmt::format("the {} below {:.1f} mm of height", cm2(f.held_mm2).c_str(), plan.grid.bottom_mm(f.from_layer));
-        if (deep(k) > 10)
-            text += fmt::format(" ({:.0f} mm in)", deep(k));
+    for (const HeldFace& f : order) {
+        text += (text.empty() ? "" : ", then ") + fmt::format("the {} below {:.1f} mm of height", cm2(f.contact().held_mm2), plan.grid.bottom_mm(f.contact().from_layer));
+        if (f.depth_mm() > 10)
+            text += fmt::format(" ({:.0f} mm in)", f.depth_mm());
     }
     return text;
+}
+
+/// Thin features that support touches: of which parts, between which layers.
+struct Snapping {
+    std::vector<std::string> names;
+    std::size_t places = 0; ///< on the plate
+    int low = 0, high = 0;  ///< layers
+};
+Snapping what_snaps(const Project& p, const Plan& plan) {
+    Snapping out;
+    for (std::size_t k = 0; k < plan.pieces.size(); ++k)
+        for (const SnapPlace& x : snap_places(plan.pieces[k])) {
+            out.low = out.low ? std::min(out.low, x.layer) : x.layer;
+            out.high = std::max(out.high, x.layer);
+            const std::string& name = p.pieces[k].parts[static_cast<std::size_t>(x.part)].name;
+            if (std::find(out.names.begin(), out.names.end(), name) == out.names.end()) {
+                out.names.push_back(name);
+                out.places += static_cast<std::size_t>(count_of(p, p.pieces[k]));
+            }
+        }
+    return out;
+}
+
+/// Whether all support there is dissolves.
+bool all_soluble(const Project& p, const Plan& plan) {
+    for (int l = 1; l <= plan.grid.count; ++l)
+        for (int f = 0; f < plan.filaments; ++f)
+            if (plan.support_in(l, f) > 1e-9 && !facts(p.filaments[static_cast<std::size_t>(f)].material).soluble)
+                return false;
+    return true;
 }
 
 } // namespace
@@ -72,7 +110,7 @@ DryingAdvice drying_advice(const Filament& f, double print_s) {
 
 std::vector<AfterStep> after_print(const Project& p, const Plan& plan) {
     std::vector<AfterStep> steps;
-    if (!plan.support || plan.support->layout->contact_mm2 <= 0)
+    if (plan.contact_mm2() <= 0)
         return steps;
     const Cleanup& c = plan.cleanup;
     const Settings& s = p.settings;
@@ -81,22 +119,13 @@ std::vector<AfterStep> after_print(const Project& p, const Plan& plan) {
     const auto add = [&](const char* title, std::string text, const char* caution, double hand_s = 0, double wait_s = 0) { steps.push_back({title, std::move(text), caution, hand_s, wait_s}); };
     add("Let it cool", fmt::format("Wait until the bed is below 40 \u00b0C, then take the piece off with its support on. {}", c.peeled_mm2 > 0 ? "A release material lets go best when cold." : "A warm piece bends when support is pulled."),
         "Nozzle and bed are hot (over 200 \u00b0C at the nozzle): keep your fingers out.", 0, 1200);
-    const auto snaps = snap_places(plan.detail.get(), plan.support.get());
-    if (!snaps.empty()) {
-        std::vector<int> layers;
-        for (const SnapPlace& x : snaps)
-            layers.push_back(x.layer);
-        const auto [low, high] = std::minmax_element(layers.begin(), layers.end());
-        std::vector<std::string> names;
-        for (const SnapPlace& x : snaps)
-            if (const std::string& name = p.parts[static_cast<std::size_t>(x.part)].name; std::find(names.begin(), names.end(), name) == names.end())
-                names.push_back(name);
+    if (const Snapping snaps = what_snaps(p, plan); snaps.places) {
         std::string parts;
-        for (const std::string& name : names)
+        for (const std::string& name : snaps.names)
             parts += (parts.empty() ? "\u201c" : ", \u201c") + name + "\u201d";
         add("Cut free what is thin", fmt::format("Between {:.1f} and {:.1f} mm of height, thin features of {} stand on support. Cut the support there, close to the piece; do not pull, or they snap off with it.",
-                                            plan.grid.bottom_mm(*low), plan.grid.top_mm(*high), parts),
-            "Cut away from your hand; eye protection, as bits fly.", 60.0 * static_cast<double>(std::min<std::size_t>(names.size() * static_cast<std::size_t>(s.copies), 60)));
+                                            plan.grid.bottom_mm(snaps.low), plan.grid.top_mm(snaps.high), parts),
+            "Cut away from your hand; eye protection, as bits fly.", 60.0 * static_cast<double>(std::min<std::size_t>(snaps.places, 60)));
     }
     const double by_hand = c.broken_mm2 + c.peeled_mm2;
     if (by_hand > 0) {
@@ -107,7 +136,7 @@ std::vector<AfterStep> after_print(const Project& p, const Plan& plan) {
         add("Take the support off", text, "Eye protection when snapping supports; cutters and blades away from the hand.", std::max(0.0, c.hand_s - watered));
     }
     if (c.dissolving_cm3 > 0) {
-        const bool whole = c.dissolved_mm2 > 0 && by_hand <= 0 && std::none_of(plan.support_by.begin(), plan.support_by.end(), [&](std::uint8_t k) { return !facts(p.filaments[k].material).soluble; });
+        const bool whole = c.dissolved_mm2 > 0 && by_hand <= 0 && all_soluble(p, plan);
         add("Soak it", fmt::format("{} Then {} in warm water (up to 40 \u00b0C for PLA, or it bends), about {} for {:.1f} cm\u00b3{}. {}", whole ? "Take off by hand what comes off." : "The body of the support falls off when the interface is gone; help it where it is loose.",
                               whole ? "the whole piece" : "the piece", hours(c.soak_s).c_str(), c.dissolving_cm3, c.waters > 1 ? fmt::format(", in {} changes of water", c.waters).c_str() : ", one bowl of water is enough",
                               c.enclosed_mm2 > 1 ? fmt::format("{} of it lies in a cavity without an opening: it stays there.", cm2(c.enclosed_mm2).c_str()).c_str() : "When nothing feels slippery any more it is done."),

@@ -35,10 +35,12 @@ public:
         return made;
     }
     void put(Key key, std::shared_ptr<const Value> value) {
-        if (entries_.size() >= keep_)
+        while (entries_.size() >= keep_)
             entries_.erase(entries_.begin());
         entries_.push_back({std::move(key), std::move(value)});
     }
+    /// From now on so many are kept.
+    void keep(std::size_t most) { keep_ = std::max<std::size_t>(1, most); }
     template <class Outdated>
     void drop(Outdated outdated) {
         std::erase_if(entries_, outdated);

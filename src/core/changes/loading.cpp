@@ -6,21 +6,21 @@
 namespace vitrail {
 
 std::vector<Set> layer_sets(const Printed& printed) {
-    std::vector<Set> sets(static_cast<std::size_t>(printed.grid().count), 0);
-    for (int l = 1; l <= printed.grid().count; ++l)
-        for (int f = 0; f < printed.shares.filaments; ++f)
-            if (printed.in(l, f) > 1e-6)
+    std::vector<Set> sets(static_cast<std::size_t>(printed.grid.count), 0);
+    for (int l = 1; l <= printed.grid.count; ++l)
+        for (int f = 0; f < printed.filaments; ++f)
+            if (printed.printed_in(l, f) > 1e-6)
                 sets[static_cast<std::size_t>(l) - 1] |= Set{1} << f;
     return sets;
 }
 
 Weights weights_for(const Settings& s) {
     constexpr double kHandIsWorth_mm3 = 500;
-    if (s.aim == kLeastTime)
+    if (s.aim == LoadingAim::time)
         return {1e-4, 1, 1e-3};
-    if (s.aim == kLeastHandling)
+    if (s.aim == LoadingAim::handling)
         return {1e-4, 1e-5, 1000};
-    if (s.aim == kBlend) {
+    if (s.aim == LoadingAim::blend) {
         const double share = std::clamp(s.blend_pct / 100, 0.0, 1.0);
         return {std::max(1e-4, 1 - share), 1e-5, std::max(1e-3, share * kHandIsWorth_mm3)};
     }

@@ -3,7 +3,7 @@
 
 #include "core/changes/nozzles.h"
 #include "core/changes/purge_tables.h"
-#include "core/support/shares.h"
+#include "core/support/printed.h"
 
 namespace vitrail {
 

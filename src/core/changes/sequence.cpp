@@ -66,7 +66,7 @@ CheapestOrder cheapest_order(const Project& p, const PurgeTables& purge, const L
     std::vector<Set> group(nozzles, 0);
     for (int f = 0; f < filaments; ++f)
         group[static_cast<std::size_t>(loading.nozzle[static_cast<std::size_t>(f)])] |= Set{1} << f;
-    const bool by_purge = p.settings.aim == kLeastWaste;
+    const bool by_purge = p.settings.aim == LoadingAim::waste;
     const LoadingProblem weighed = by_purge ? LoadingProblem{} : loading_problem(p, purge, sets, weights_for(p.settings));
 
     CheapestOrder out;

@@ -51,6 +51,7 @@ void Checker::dirty_starts() {
         Finding& f = add("dirty-start", Severity::warning,
                          named(from) + " to " + named(to) + " purges " + num(u.mm3, 0) + " mm³ by hand, and is clean at " + num(u.clean_mm3, 0) + ". It lands on " + describe(p, l) + ".",
                          at_layer(l.layer), l.layer, l.part >= 0 ? std::vector<int>{l.part} : std::vector<int>{});
+        f.piece = l.piece;
         f.fixes.push_back({"purge until it is clean", num(u.clean_mm3 - u.mm3, 0) + " mm³ more each time", [a = from.letter, b = to.letter](Project& q) {
                                std::erase_if(q.pair_purges, [&](const PairPurge& x) { return x.from == a && x.to == b; });
                            }});
@@ -63,8 +64,8 @@ void Checker::hairs() {
     if (!tools || plan.tower.layers || plan.skirt.layers || plan.ooze.layers)
         return;
     Finding& f = add("hairs", Severity::warning, "Nozzles change and nothing catches what they drip: without tower, wall or skirt, hairs of the other colour end up on the piece.", "whole print");
-    f.fixes.push_back({"an ooze wall", "one line around the piece", [](Project& q) { q.settings.ooze_wall = kYes; }});
-    f.fixes.push_back({"a purge tower", {}, [](Project& q) { q.settings.purge_to = kTower; }});
+    f.fixes.push_back({"an ooze wall", "one line around the piece", [](Project& q) { q.settings.ooze_wall = true; }});
+    f.fixes.push_back({"a purge tower", {}, [](Project& q) { q.settings.purge_to = PurgeTo::tower; }});
 }
 
 /// Work by hand that saves hardly anything.
@@ -73,10 +74,10 @@ void Checker::hands_for_little() {
     bool fed = false;
     for (std::size_t n = 0; n < p.machine.nozzles.size(); ++n)
         fed |= !p.machine.by_hand(static_cast<int>(n));
-    if (p.settings.aim != kLeastWaste || !now.hand_swaps || !fed)
+    if (p.settings.aim != LoadingAim::waste || !now.hand_swaps || !fed)
         return;
     Project gentler = p;
-    gentler.settings.aim = kBlend;
+    gentler.settings.aim = LoadingAim::blend;
     Planner planner(p, plan);
     const auto other = planner.plan(gentler);
     if (!other || (*other)->totals.hand_swaps >= now.hand_swaps)
@@ -86,7 +87,7 @@ void Checker::hands_for_little() {
                      std::to_string(now.hand_swaps - then.hand_swaps) + " swaps by hand save " + num(then.purge_g - now.purge_g) +
                          " g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.",
                      "whole print");
-    f.fixes.push_back({"blend waste and handling", num(then.purge_g - now.purge_g) + " g more purge", [](Project& q) { q.settings.aim = kBlend; }});
+    f.fixes.push_back({"blend waste and handling", num(then.purge_g - now.purge_g) + " g more purge", [](Project& q) { q.settings.aim = LoadingAim::blend; }});
 }
 
 /// Visits that nobody will make.

@@ -8,7 +8,13 @@ namespace vitrail {
 struct Checker {
     const Project& p;
     const Plan& plan;
-    std::vector<Finding> found;
+    int at;                ///< the piece that is looked at; checks of the plate do not ask
+    const Piece& piece;
+    const PiecePlan& made; ///< of that piece
+    std::vector<Finding>& found;
+
+    Checker(const Project& project, const Plan& whole, std::size_t which, std::vector<Finding>& into)
+        : p(project), plan(whole), at(static_cast<int>(which)), piece(project.pieces[which]), made(whole.pieces[which]), found(into) {}
 
     Finding& add(const char* code, Severity severity, std::string message, std::string where, int layer = 0,
                  std::vector<int> parts = {});
@@ -17,17 +23,19 @@ struct Checker {
     static std::string mm(double v, int decimals = 2);
     static std::string num(double v, int decimals = 1);
     std::string at_layer(int layer) const;
-    std::string quoted(int part) const { return "\u201c" + p.parts[part].name + "\u201d"; }
+    std::string quoted(int part) const { return "\u201c" + piece.parts[static_cast<std::size_t>(part)].name + "\u201d"; }
     std::string named(const Filament& f) const;
 
     /// Index of the filament of a part's body in a layer.
     int filament_in(int part, int layer) const;
     bool used(int filament) const { return plan.use[filament].printed_mm3() > 0; }
     std::vector<int> used_filaments() const;
-    double bed_z() const { return plan.table->bed_z_mm; }
+    const LayerGrid& grid() const { return made.table->grid; }
+    double bed_z() const { return made.table->bed_z_mm; }
     /// A place in the middle of a box in a layer.
     Spot spot_in(const Box& box, int layer) const;
 
+    // Of the piece that is looked at, but for those marked.
     // meshes.cpp
     void meshes();
     void units();
@@ -66,6 +74,7 @@ struct Checker {
     void refills();
     // plate.cpp
     void bed();
+    void pinned();
     void tower();
     void hands();
 };

@@ -30,7 +30,7 @@ void add_spots(const Checker& c, const Paths& area, int layer, std::vector<Spot>
 template <class Areas, class Measure>
 Run run_of(const Checker& c, int part, Areas areas, Measure measure) {
     Run r;
-    const auto& layers = c.plan.detail->parts[part];
+    const auto& layers = c.made.detail->parts[part];
     for (int l = 1; l <= static_cast<int>(layers.size()); ++l) {
         const double m = measure(layers[l - 1]);
         if (!(m > 0))
@@ -68,15 +68,15 @@ double finer_nozzle(double mm) {
 } // namespace
 
 void Checker::strokes() {
-    if (!plan.detail)
+    if (!made.detail)
         return;
     const double w = p.settings.check_stroke_mm > 0 ? p.settings.check_stroke_mm : p.settings.line_width_mm, line = p.settings.line_width_mm;
     const double share = p.settings.check_thin_share_pct / 100;
-    for (int part = 0; part < static_cast<int>(p.parts.size()); ++part) {
+    for (int part = 0; part < static_cast<int>(piece.parts.size()); ++part) {
         const Run thin = run_of(*this, part, [](const LayerDetail& d) { return d.strokes; },
                                 [&](const LayerDetail& d) { return d.part_mm2 > 0 && d.strokes_mm2 >= share * d.part_mm2 ? d.strokes_mm2 / d.part_mm2 : 0; });
         if (thin.worst) {
-            const LayerDetail& d = plan.detail->parts[part][thin.worst - 1];
+            const LayerDetail& d = made.detail->parts[part][thin.worst - 1];
             const double width = thickness_mm(d.strokes), nozzle = finer_nozzle(std::min(w, std::max(0.12, width * 1.05)));
             Finding& f = add("thin-stroke", Severity::warning,
                              quoted(part) + " has strokes narrower than " + mm(w) + " in " + layers_text(thin) + ", about " + mm(width) +
@@ -96,14 +96,14 @@ void Checker::strokes() {
         if (gaps.worst) {
             Finding& f = add("thin-gap", Severity::warning,
                              quoted(part) + " has gaps narrower than " + mm(w) + " in " + layers_text(gaps) + ", about " +
-                                 mm(thickness_mm(plan.detail->parts[part][gaps.worst - 1].gaps)) + " wide in layer " + std::to_string(gaps.worst) +
+                                 mm(thickness_mm(made.detail->parts[part][gaps.worst - 1].gaps)) + " wide in layer " + std::to_string(gaps.worst) +
                                  "; they will close up. Widen them, or print finer lines.",
                              at_layer(gaps.worst), gaps.worst, {part});
             f.spots = gaps.spots;
         }
         const Run walls = run_of(*this, part, [](const LayerDetail& d) { return d.walls; }, [&](const LayerDetail& d) { return area_mm2(d.walls); });
         if (walls.worst) {
-            const double t = plan.detail->parts[part][walls.worst - 1].thinnest_wall_mm;
+            const double t = made.detail->parts[part][walls.worst - 1].thinnest_wall_mm;
             if (t > line * 1.02 && t < 2 * line * 0.98) {
                 // Common practice, no source: both lines fit when they overlap by 2 − t/w of a line.
                 Finding& f = add("thin-wall", Severity::note,
@@ -120,31 +120,31 @@ void Checker::strokes() {
 }
 
 void Checker::lettering() {
-    if (!plan.detail || plan.grid.count < 2)
+    if (!made.detail || grid().count < 2)
         return;
     // Lettering face down: fine strokes in the first layer of a part that soon ends, in another colour than what covers it.
     int part = -1;
     double fraction = 0;
-    for (int i = 0; i < static_cast<int>(p.parts.size()); ++i) {
-        const PartLayers& t = plan.table->parts[i];
-        const LayerDetail& d = plan.detail->parts[i][0];
-        const bool ends_soon = p.parts[i].mesh->bounds.max.z - bed_z() < 1.5;
+    for (int i = 0; i < static_cast<int>(piece.parts.size()); ++i) {
+        const PartLayers& t = made.table->parts[i];
+        const LayerDetail& d = made.detail->parts[i][0];
+        const bool ends_soon = piece.parts[i].mesh->bounds.max.z - bed_z() < 1.5;
         const double fine = d.part_mm2 > 0 ? (d.strokes_mm2 + area_mm2(d.walls)) / d.part_mm2 : 0;
-        if (p.parts.size() > 1 && ends_soon && !t.layers[0].empty() && fine > 0.2 && fine > fraction) {
+        if (piece.parts.size() > 1 && ends_soon && !t.layers[0].empty() && fine > 0.2 && fine > fraction) {
             part = i;
             fraction = fine;
         }
     }
     if (part < 0)
         return;
-    Finding& f = add("first-layer-lettering", p.settings.lettering_two_jobs == kYes ? Severity::note : Severity::warning,
+    Finding& f = add("first-layer-lettering", p.settings.lettering_two_jobs ? Severity::note : Severity::warning,
                      quoted(part) + " is fine lettering on the first layer: " + num(100 * fraction, 0) + " % of it is narrower than two lines. " +
-                         (p.settings.lettering_two_jobs == kYes
+                         (p.settings.lettering_two_jobs
                               ? std::string("It is planned as two jobs; the run sheet says how.")
                               : std::string("Fine first layers stick badly and blur. Three ways help: a sacrificial base, two jobs, or a finer nozzle.")),
                      at_layer(1), 1, {part});
-    add_spots(*this, plan.table->parts[part].layers[0], 1, f.spots);
-    if (p.settings.lettering_two_jobs == kYes)
+    add_spots(*this, made.table->parts[part].layers[0], 1, f.spots);
+    if (p.settings.lettering_two_jobs)
         return;
     // One: a base to be filed off. Same class, as another does not hold; another colour, to be seen while filing.
     const int over = filament_in(part, 1);
@@ -155,15 +155,16 @@ void Checker::lettering() {
             if (const double d = delta_e_2000(to_lab(p.filaments[i].colour), to_lab(p.filaments[over].colour)); d > most)
                 most = d, base = i;
     constexpr double kBase_mm = 0.1, kRim_mm = 0.4; // a line around, so that the edge of the piece stands on it too
-    if (base >= 0 && find_part(p, "sacrificial base") < 0) {
+    if (base >= 0 && std::none_of(piece.parts.begin(), piece.parts.end(), [](const Part& part) { return part.sacrificial; })) {
         const char letter = p.filaments[base].letter;
         const double z = bed_z();
-        const int layers = 1 + make_grid(p.settings.first_layer_mm, p.settings.layer_mm, plan.table->bounds.max.z - z).count;
+        const int layers = 1 + make_grid(p.settings.first_layer_mm, p.settings.layer_mm, made.table->bounds.max.z - z).count;
         f.fixes.push_back({std::string("add a sacrificial base in ") + letter,
                            "A base of " + mm(kBase_mm, 1) + " in " + letter + " below everything, printed as the first layer at the usual first-layer speed; " +
                                std::to_string(layers) + " layers in all, every change one layer later. Calibrate the flow of each colour beforehand. When it is off the bed, file the base away until the " +
                                "lettering shows clean, with a fine file, then paper of 600 to 2000 grit. Wet-sand or wear a dust mask.",
-                           [letter, table = plan.table, z](Project& q) {
+                           [whose = at, letter, table = made.table, z](Project& q) {
+                               Piece& on = q.pieces[static_cast<std::size_t>(whose)];
                                Builder b;
                                add_prism(b, offset(table->foot, kRim_mm), z - kBase_mm, z);
                                Part basis;
@@ -171,10 +172,11 @@ void Checker::lettering() {
                                basis.mesh = std::make_shared<Mesh>(b.build());
                                basis.own_mesh = true;
                                basis.filament = letter;
-                               basis.model = q.parts.empty() ? 0 : q.parts.front().model;
-                               basis.object = q.parts.empty() ? 0 : q.parts.front().object;
-                               q.parts.push_back(std::move(basis));
-                               for (Band& band : q.bands) {
+                               basis.model = on.parts.empty() ? 0 : on.parts.front().model;
+                               basis.object = on.parts.empty() ? 0 : on.parts.front().object;
+                               basis.sacrificial = true;
+                               on.parts.push_back(std::move(basis));
+                               for (Band& band : on.bands) {
                                    band.z0_mm += band.z0_mm > 0 ? kBase_mm : 0;
                                    band.z1_mm += kBase_mm;
                                }
@@ -186,7 +188,7 @@ void Checker::lettering() {
                        "Job one: only the lettering's outlines, one layer of 0.20 mm, then stop. Swap the filament. Job two: the whole piece over it with a first layer "
                        "of 0.30 mm, thicker than job one's. Take job one's skirt and prime line off before job two starts; let nothing move on the bed.",
                        [](Project& q) {
-                           q.settings.lettering_two_jobs = kYes;
+                           q.settings.lettering_two_jobs = true;
                            q.settings.first_layer_mm = 0.3;
                        }});
     // Three: common practice, no source: 1.5 mm text is legible from a 0.2 mm nozzle at 0.1 mm layers.
@@ -196,7 +198,7 @@ void Checker::lettering() {
     f.fixes.push_back({"use a 0.2 mm nozzle",
                        std::string(has_finer ? "The machine has one. " : "Every nozzle has to be exchanged for one; let it cool first. ") +
                            "Lines of 0.22 mm, layers of 0.10 mm (" +
-                           std::to_string(make_grid(0.1, 0.1, plan.table->bounds.max.z - bed_z()).count) +
+                           std::to_string(make_grid(0.1, 0.1, made.table->bounds.max.z - bed_z()).count) +
                            " of them), two walls, solid fill, elephant-foot compensation off. Slower, and the sharpest of the three.",
                        [](Project& q) {
                            for (Nozzle& n : q.machine.nozzles)
@@ -209,11 +211,11 @@ void Checker::lettering() {
 }
 
 void Checker::lugs() {
-    if (!plan.detail)
+    if (!made.detail)
         return;
-    const std::vector<SnapPlace> snaps = snap_places(plan.detail.get(), plan.support.get());
-    for (int part = 0; part < static_cast<int>(p.parts.size()); ++part) {
-        if (plan.support) {
+    const std::vector<SnapPlace> snaps = snap_places(made.detail.get(), made.support.get());
+    for (int part = 0; part < static_cast<int>(piece.parts.size()); ++part) {
+        if (made.support) {
             // What is ready to snap is known.
             Run held;
             for (const SnapPlace& x : snaps) {

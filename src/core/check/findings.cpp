@@ -38,7 +38,7 @@ std::string Checker::named(const Filament& f) const {
 }
 
 int Checker::filament_in(int part, int layer) const {
-    return plan.owner[static_cast<std::size_t>(part)][static_cast<std::size_t>(layer) - 1];
+    return made.owner[static_cast<std::size_t>(part)][static_cast<std::size_t>(layer) - 1];
 }
 
 std::vector<int> Checker::used_filaments() const {
@@ -52,51 +52,54 @@ std::vector<int> Checker::used_filaments() const {
 Spot Checker::spot_in(const Box& b, int layer) const {
     const float x = static_cast<float>(double(b.left + b.right) / 2 / kUnitsPerMm), y = static_cast<float>(double(b.top + b.bottom) / 2 / kUnitsPerMm);
     const double size = std::max(double(b.right - b.left), double(b.bottom - b.top)) / kUnitsPerMm;
-    return {{x, y, static_cast<float>(bed_z() + plan.grid.middle_mm(layer))}, layer, size};
+    return {{x, y, static_cast<float>(bed_z() + grid().middle_mm(layer))}, layer, size};
 }
 
+namespace {
+
+struct Check {
+    void (Checker::*look)();
+    bool of_piece; ///< else of the plate
+};
+constexpr Check kChecks[] = {
+    {&Checker::meshes, true},        {&Checker::units, true},      {&Checker::unassigned, true},
+    {&Checker::bonds, true},         {&Checker::overlaps, true},   {&Checker::gaps, true},
+    {&Checker::misplaced, true},     {&Checker::temperatures, false}, {&Checker::sheets, false},
+    {&Checker::spools, false},       {&Checker::strokes, true},    {&Checker::lettering, true},
+    {&Checker::lugs, true},          {&Checker::unsupported, true}, {&Checker::supports, true},
+    {&Checker::overhanging_colour, true}, {&Checker::tall_parts, true}, {&Checker::heights, false},
+    {&Checker::bands, true},         {&Checker::base_shift, false}, {&Checker::damp, false},
+    {&Checker::identity, false},     {&Checker::bed, false},       {&Checker::nozzles, false},
+    {&Checker::refills, false},      {&Checker::tower, false},     {&Checker::dirty_starts, false},
+    {&Checker::hairs, false},        {&Checker::hands, false},     {&Checker::hands_for_little, false},
+    {&Checker::nights, false},
+};
+
+} // namespace
+
 std::vector<Finding> find_problems(const Project& project, const Plan& plan, std::vector<Finding>* waived) {
-    Checker c{project, plan, {}};
-    c.meshes();
-    c.units();
-    c.unassigned();
-    c.bonds();
-    c.overlaps();
-    c.gaps();
-    c.misplaced();
-    c.temperatures();
-    c.sheets();
-    c.spools();
-    c.strokes();
-    c.lettering();
-    c.lugs();
-    c.unsupported();
-    c.supports();
-    c.overhanging_colour();
-    c.tall_parts();
-    c.heights();
-    c.bands();
-    c.base_shift();
-    c.damp();
-    c.identity();
-    c.bed();
-    c.nozzles();
-    c.refills();
-    c.tower();
-    c.dirty_starts();
-    c.hairs();
-    c.hands();
-    c.hands_for_little();
-    c.nights();
+    std::vector<Finding> found;
+    for (const Check& check : kChecks)
+        for (std::size_t i = 0; i < (check.of_piece ? project.pieces.size() : 1); ++i) {
+            const std::size_t before = found.size();
+            Checker c(project, plan, i, found);
+            (c.*check.look)();
+            for (std::size_t k = before; k < found.size(); ++k) {
+                if (check.of_piece)
+                    found[k].piece = static_cast<int>(i);
+                if (check.of_piece && project.pieces.size() > 1)
+                    found[k].where += " of \u201c" + project.pieces[i].name + "\u201d";
+            }
+        }
     const auto is_waived = [&](const Finding& f) {
         return std::any_of(project.waivers.begin(), project.waivers.end(), [&](const Waiver& w) { return w.code == f.code; });
     };
-    const auto kept = std::stable_partition(c.found.begin(), c.found.end(), [&](const Finding& f) { return !is_waived(f); });
+    const auto kept = std::stable_partition(found.begin(), found.end(), [&](const Finding& f) { return !is_waived(f); });
     if (waived)
-        waived->assign(std::make_move_iterator(kept), std::make_move_iterator(c.found.end()));
-    c.found.erase(kept, c.found.end());
-    std::stable_sort(c.found.begin(), c.found.end(), [](const Finding& a, const Finding& b) { return a.severity < b.severity; });
-    return std::move(c.found);
+        waived->assign(std::make_move_iterator(kept), std::make_move_iterator(found.end()));
+    found.erase(kept, found.end());
+    std::stable_sort(found.begin(), found.end(), [](const Finding& a, const Finding& b) { return a.severity < b.severity; });
+    return found;
 }
 
 Result<std::shared_ptr<const Plan>> plan_with_findings(Planner& planner, const Project& project, const Progress& progress) {

@@ -19,29 +19,40 @@ Landing landing_of(const Project& p, const Plan& plan, const PairUse& u) {
     out.delta_e = u.left_delta_e;
     out.dirty_mm3 = std::max(0.0, u.clean_mm3 - u.mm3);
     out.dirty_mm = out.dirty_mm3 / (p.settings.line_width_mm * plan.grid.thickness_mm(out.layer));
-    for (std::size_t i = 0; i < p.parts.size(); ++i) {
-        const Volume& v = plan.demand->parts[i][l];
-        if (plan.owner[i][l] == u.to && v.total() > 1e-9 && !p.parts[i].takes_purge) {
-            out.part = static_cast<int>(i);
-            out.face = v.wall_mm3 > 1e-9 ? "walls" : v.skin_mm3 > 1e-9 ? "top and bottom skin" : "infill";
-            return out;
-        }
-    }
-    for (std::size_t i = 0; i < p.parts.size(); ++i)
-        for (std::size_t k = 0; k < p.parts[i].patches.size(); ++k)
-            if (find_filament(p, p.parts[i].patches[k].filament) == u.to && plan.demand->patches[i][k].mm3[l] > 1e-9) {
-                out.part = static_cast<int>(i);
+    // Bodies of all pieces before what is painted.
+    const auto each_part = [&](auto lands) {
+        for (std::size_t k = 0; k < p.pieces.size(); ++k)
+            for (std::size_t i = 0; i < p.pieces[k].parts.size() && out.layer <= plan.pieces[k].layers(); ++i)
+                if (lands(p.pieces[k].parts[i], plan.pieces[k], i)) {
+                    out.piece = static_cast<int>(k);
+                    out.part = static_cast<int>(i);
+                    return true;
+                }
+        return false;
+    };
+    const auto on_body = [&](const Part& part, const PiecePlan& piece, std::size_t i) {
+        const Volume& v = piece.demand->parts[i][l];
+        out.face = v.wall_mm3 > 1e-9 ? "walls" : v.skin_mm3 > 1e-9 ? "top and bottom skin" : "infill";
+        return piece.owner[i][l] == u.to && v.total() > 1e-9 && !part.takes_purge;
+    };
+    const auto on_patch = [&](const Part& part, const PiecePlan& piece, std::size_t i) {
+        out.face = "painted surface";
+        for (std::size_t k = 0; k < part.patches.size(); ++k)
+            if (find_filament(p, part.patches[k].filament) == u.to && piece.demand->patches[i][k].mm3[l] > 1e-9) {
                 out.patch = static_cast<int>(k) + 1;
-                out.face = "painted surface";
-                return out;
+                return true;
             }
+        return false;
+    };
+    if (!each_part(on_body) && !each_part(on_patch))
+        out.face = "walls";
     return out;
 }
 
 std::string describe(const Project& p, const Landing& x) {
     if (x.part < 0)
         return {};
-    const Part& part = p.parts[static_cast<std::size_t>(x.part)];
+    const Part& part = p.pieces[static_cast<std::size_t>(x.piece)].parts[static_cast<std::size_t>(x.part)];
     const std::string whose = x.patch > 0 ? "\u201c" + part.patches[static_cast<std::size_t>(x.patch) - 1].name + "\u201d on \u201c" + part.name + "\u201d" : "\u201c" + part.name + "\u201d";
     if (x.dirty_mm3 <= 0)
         return fmt::format("the {} of {} in layer {} start clean", x.face, whose, x.layer);

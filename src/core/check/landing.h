@@ -7,7 +7,7 @@ namespace vitrail {
 
 struct Landing {
     int change = -1;      ///< index into Plan::changes; −1: the pair does not occur
-    int layer = 0, part = -1, patch = 0; ///< patch 0: the part's body
+    int layer = 0, piece = -1, part = -1, patch = 0; ///< patch 0: the part's body
     const char* face = "walls";          ///< of it: walls, top and bottom skin, infill, painted surface
     Srgb first;           ///< colour of the first millimetres
     double delta_e = 0;   ///< of that to the pure filament

@@ -27,20 +27,20 @@ void Checker::heights() {
 }
 
 void Checker::bands() {
-    for (const Band& b : p.bands) {
-        const int part = find_part(p, b.part);
+    for (const Band& b : piece.bands) {
+        const int part = find_part(piece, b.part);
         if (part < 0)
             continue;
-        const int from = first_layer_above(plan.grid, b.z0_mm), to = first_layer_above(plan.grid, b.z1_mm) - 1;
+        const int from = first_layer_above(grid(), b.z0_mm), to = first_layer_above(grid(), b.z1_mm) - 1;
         if (to < from) {
             add("band-empty", Severity::warning,
                 "The band " + mm(b.z0_mm) + " to " + mm(b.z1_mm) + " of " + quoted(part) +
                     " lies between the middles of two layers, so no layer takes its filament.",
-                "part " + b.part, std::min(from, plan.grid.count), {part});
+                "part " + b.part, std::min(from, grid().count), {part});
             continue;
         }
-        const double z0 = plan.grid.bottom_mm(from), z1 = plan.grid.top_mm(to);
-        const double top = plan.table->bounds.max.z - plan.table->bed_z_mm;
+        const double z0 = grid().bottom_mm(from), z1 = grid().top_mm(to);
+        const double top = made.table->bounds.max.z - made.table->bed_z_mm;
         const double off0 = z0 - b.z0_mm, off1 = b.z1_mm >= top - 1e-6 ? 0 : z1 - b.z1_mm;
         if (std::abs(off0) > 0.0051 || std::abs(off1) > 0.0051) {
             Finding& f = add("band-rounded", Severity::note,
@@ -48,8 +48,8 @@ void Checker::bands() {
                     mm(z0) + " to " + mm(z1) + " (layers " + std::to_string(from) + " to " + std::to_string(to) + ").",
                 at_layer(from), from, {part});
             const Band meant = b;
-            f.fixes.push_back({"set it to " + mm(z0) + " to " + mm(z1), {}, [meant, z0, z1](Project& q) {
-                                   for (Band& x : q.bands)
+            f.fixes.push_back({"set it to " + mm(z0) + " to " + mm(z1), {}, [whose = at, meant, z0, z1](Project& q) {
+                                   for (Band& x : q.pieces[static_cast<std::size_t>(whose)].bands)
                                        if (x == meant) {
                                            x.z0_mm = z0;
                                            x.z1_mm = z1;

@@ -28,14 +28,14 @@ void Checker::bonds() {
         classes.insert(p.filaments[f].material);
     if (classes.size() < 2)
         return;
-    for (std::size_t i = 0; i < p.parts.size(); ++i)
-        for (int l = 2; l <= plan.grid.count; ++l)
-            if (!plan.table->parts[i].layers[l - 1].empty() && !plan.table->parts[i].layers[l - 2].empty())
+    for (std::size_t i = 0; i < piece.parts.size(); ++i)
+        for (int l = 2; l <= grid().count; ++l)
+            if (!made.table->parts[i].layers[l - 1].empty() && !made.table->parts[i].layers[l - 2].empty())
                 note(filament_in(static_cast<int>(i), l - 1), filament_in(static_cast<int>(i), l), l, static_cast<int>(i),
                      static_cast<int>(i));
-    for (const Contact& c : plan.table->contacts)
+    for (const Contact& c : made.table->contacts)
         for (int l = c.from_layer; l <= c.to_layer; ++l) {
-            const auto there = [&](int part, int layer) { return layer > 0 && !plan.table->parts[part].layers[layer - 1].empty(); };
+            const auto there = [&](int part, int layer) { return layer > 0 && !made.table->parts[part].layers[layer - 1].empty(); };
             const int a = c.first_part, b = c.second_part;
             if (there(a, l) && there(b, l))
                 note(filament_in(a, l), filament_in(b, l), l, a, b);
@@ -45,11 +45,11 @@ void Checker::bonds() {
                 note(filament_in(a, l), filament_in(b, l - 1), l, a, b);
         }
     // A patch lies on its part, and may touch what its part touches.
-    for (std::size_t i = 0; i < p.parts.size(); ++i)
-        for (std::size_t k = 0; k < p.parts[i].patches.size(); ++k) {
-            const int painted = find_filament(p, p.parts[i].patches[k].filament);
-            for (int l = 1; painted >= 0 && l <= plan.grid.count; ++l)
-                if (plan.demand->patches[i][k].mm3[l - 1] > 1e-6) {
+    for (std::size_t i = 0; i < piece.parts.size(); ++i)
+        for (std::size_t k = 0; k < piece.parts[i].patches.size(); ++k) {
+            const int painted = find_filament(p, piece.parts[i].patches[k].filament);
+            for (int l = 1; painted >= 0 && l <= grid().count; ++l)
+                if (made.demand->patches[i][k].mm3[l - 1] > 1e-6) {
                     note(painted, filament_in(static_cast<int>(i), l), l, static_cast<int>(i), static_cast<int>(i));
                     break;
                 }
@@ -145,22 +145,22 @@ void Checker::temperatures() {
 
 
 void Checker::sheets() {
-    if (p.settings.release_coat == kYes)
+    if (p.settings.release_coat)
         return;
     // What touches the sheet.
     std::set<int> first;
     for (const std::uint8_t f : plan.sequence.layer(0))
         first.insert(f);
     for (const int f : first) {
-        const char* why = sheet_risk(p.filaments[f].material, static_cast<int>(p.settings.sheet));
+        const char* why = sheet_risk(p.filaments[f].material, p.settings.sheet);
         if (!why)
             continue;
         Finding& x = add("sheet-risk", p.filaments[f].material == Material::CoPolyester ? Severity::error : Severity::warning,
                          named(p.filaments[f]) + " " + why + ". Use a release coat" +
-                             (p.settings.sheet == kTexturedSheet ? " or a smooth or satin sheet." : p.settings.sheet == kSmoothSheet ? " or a textured or satin sheet." : "."),
+                             (p.settings.sheet == BuildSheet::textured ? " or a smooth or satin sheet." : p.settings.sheet == BuildSheet::smooth ? " or a textured or satin sheet." : "."),
                          at_layer(1), 1);
-        x.fixes.push_back({"use a release coat", "a thin coat of glue stick, wiped even; let the bed cool before you take the print off", [](Project& q) { q.settings.release_coat = kYes; }});
-        x.fixes.push_back({"use a satin sheet", {}, [](Project& q) { q.settings.sheet = kSatinSheet; }});
+        x.fixes.push_back({"use a release coat", "a thin coat of glue stick, wiped even; let the bed cool before you take the print off", [](Project& q) { q.settings.release_coat = true; }});
+        x.fixes.push_back({"use a satin sheet", {}, [](Project& q) { q.settings.sheet = BuildSheet::satin; }});
     }
 }
 

@@ -8,18 +8,18 @@
 namespace vitrail {
 
 void Checker::meshes() {
-    for (std::size_t i = 0; i < p.parts.size(); ++i) {
+    for (std::size_t i = 0; i < piece.parts.size(); ++i) {
         const int part = static_cast<int>(i);
-        const MeshCheck& m = p.parts[i].mesh->check;
-        const SliceCheck& s = plan.table->parts[i].check;
+        const MeshCheck& m = piece.parts[i].mesh->check;
+        const SliceCheck& s = made.table->parts[i].check;
         if (m.not_finite)
             add("mesh-not-finite", Severity::error,
                 quoted(part) + " has " + std::to_string(m.not_finite) +
                     " triangles with corners that are no usable numbers; they were left out. Export the model again.",
-                "part " + p.parts[i].name, 0, {part});
-        if (p.parts[i].mesh->triangles.empty())
+                "part " + piece.parts[i].name, 0, {part});
+        if (piece.parts[i].mesh->triangles.empty())
             add("empty-part", Severity::error, quoted(part) + " has no usable triangle, so nothing of it is planned.",
-                "part " + p.parts[i].name, 0, {part});
+                "part " + piece.parts[i].name, 0, {part});
         if (s.open_layers)
             add("mesh-open", s.widest_gap_mm > 1 ? Severity::error : Severity::warning,
                 quoted(part) + " has holes: " + std::to_string(m.open_edges) + " open edges. In " +
@@ -29,7 +29,7 @@ void Checker::meshes() {
         else if (m.open_edges)
             add("mesh-open", Severity::note,
                 quoted(part) + " has " + std::to_string(m.open_edges) + " open edges, none of which a layer meets.",
-                "part " + p.parts[i].name, 0, {part});
+                "part " + piece.parts[i].name, 0, {part});
         if (m.flipped || m.duplicate || m.zero_area || m.inside_out) {
             std::string what;
             const auto say = [&](std::size_t n, const char* thing) {
@@ -42,7 +42,7 @@ void Checker::meshes() {
             if (m.inside_out)
                 what += std::string(what.empty() ? "" : ", ") + "all of it was inside out";
             add("mesh-repaired", Severity::note, quoted(part) + " was mended for slicing: " + what + ".",
-                "part " + p.parts[i].name, 0, {part});
+                "part " + piece.parts[i].name, 0, {part});
         }
         if (s.crossing_layers)
             add("mesh-crossing", Severity::warning,
@@ -58,7 +58,7 @@ void Checker::units() {
     const double room = std::max({p.machine.bed_x_mm, p.machine.bed_y_mm, p.machine.height_mm});
     for (std::size_t k = 0; k < p.models.size(); ++k) {
         Bounds b;
-        for (const Part& part : p.parts)
+        for (const Part& part : piece.parts)
             if (part.model == static_cast<int>(k))
                 b.add(part.mesh->bounds);
         if (b.empty())
@@ -87,19 +87,18 @@ void Checker::units() {
 }
 
 void Checker::unassigned() {
-    for (std::size_t i = 0; i < p.parts.size(); ++i) {
+    for (std::size_t i = 0; i < piece.parts.size(); ++i) {
         const int part = static_cast<int>(i);
-        if (find_filament(p, p.parts[i].filament) >= 0)
+        if (find_filament(p, piece.parts[i].filament) >= 0)
             continue;
         const char first = p.filaments.front().letter;
         Finding& f = add("unassigned", Severity::error,
                          quoted(part) + " has no filament. It is planned in " + std::string(1, first) +
                              " until you give it one.",
-                         "part " + p.parts[i].name, 0, {part});
-        const std::string name = p.parts[i].name;
+                         "part " + piece.parts[i].name, 0, {part});
+        const std::string name = piece.parts[i].name;
         f.fixes.push_back({std::string("give it ") + first, {}, [name, first](Project& q) {
-                        if (const int k = find_part(q, name); k >= 0)
-                            q.parts[k].filament = first;
+                        change_part(q, name, [&](Piece&, Part& part) { part.filament = first; });
                     }});
     }
 }

@@ -13,7 +13,7 @@ namespace {
 /// The middle of every contact of the face, at most so many.
 void add_contacts(const Checker& c, int face, std::vector<Spot>& spots) {
     constexpr std::size_t kMostSpots = 200;
-    for (const SupportContact& x : c.plan.support->layout->contacts)
+    for (const SupportContact& x : c.made.support->layout->contacts)
         if (x.face == face && spots.size() < kMostSpots)
             spots.push_back(c.spot_in(box_of(x.area), x.layer));
 }
@@ -48,17 +48,17 @@ std::vector<Spot> largest(const Checker& c, std::vector<Hanging> all) {
 } // namespace
 
 void Checker::unsupported() {
-    if (plan.support || !plan.underside)
+    if (made.support || !made.underside)
         return;
     // A body over a gap is told as that: what it wants is no support.
     const auto over_gap = [this](int layer) {
-        return std::any_of(plan.table->gaps.begin(), plan.table->gaps.end(), [&](const Gap& g) {
-            return g.upwards && layer >= g.from_layer && plan.grid.bottom_mm(layer) <= plan.grid.bottom_mm(g.from_layer) + g.wide_mm + plan.grid.height_mm;
+        return std::any_of(made.table->gaps.begin(), made.table->gaps.end(), [&](const Gap& g) {
+            return g.upwards && layer >= g.from_layer && grid().bottom_mm(layer) <= grid().bottom_mm(g.from_layer) + g.wide_mm + grid().height_mm;
         });
     };
     std::vector<Hanging> islands, steep;
-    for (std::size_t i = 1; i < plan.underside->overhangs->size(); ++i) {
-        const Overhang& o = (*plan.underside->overhangs)[i];
+    for (std::size_t i = 1; i < made.underside->overhangs->size(); ++i) {
+        const Overhang& o = (*made.underside->overhangs)[i];
         const int layer = static_cast<int>(i) + 1;
         if (!over_gap(layer))
             add_pieces(islands, o.islands, layer);
@@ -67,11 +67,11 @@ void Checker::unsupported() {
     const double steep_mm2 = sum_mm2(steep);
     constexpr double kNothing_mm2 = 0.1, kLittle_mm2 = 20; // an edge that curls a little is seen to by hand. Ours
     const Settings& s = p.settings;
-    const Fix columns{"plan columns of support", "", [](Project& q) { q.settings.support = kColumns; }};
+    const Fix columns{"plan columns of support", "", [](Project& q) { q.settings.support = SupportStyle::columns; }};
     if (sum_mm2(islands) > kNothing_mm2) {
         const int first = islands.front().layer;
         Finding& f = add("in-the-air", Severity::error,
-                         (islands.size() == 1 ? "A region begins in the air," : std::to_string(islands.size()) + " regions begin in the air, the lowest") + " in layer " + std::to_string(first) + " at " + mm(plan.grid.bottom_mm(first), 1) +
+                         (islands.size() == 1 ? "A region begins in the air," : std::to_string(islands.size()) + " regions begin in the air, the lowest") + " in layer " + std::to_string(first) + " at " + mm(grid().bottom_mm(first), 1) +
                              ": nothing is below, and no support is planned. What is printed there falls down.",
                          at_layer(first), first);
         f.spots = largest(*this, islands);
@@ -86,125 +86,162 @@ void Checker::unsupported() {
     }
 }
 
-void Checker::supports() {
-    if (!plan.support)
-        return;
+namespace {
+
+/// What the checks of one piece's support share.
+struct Held {
+    Checker& c;
+    const SupportLayout& layout;
+    const Settings& s;
+    const Filament &piece, &touches; ///< what it is printed in, and what touches it
+    ComesOff how;
+};
+
+void kept_off(Checker& c) {
     double freed = 0;
     int at = 0;
-    for (std::size_t i = 0; i < plan.support->overhangs->size(); ++i)
-        if (const double mm2 = (*plan.support->overhangs)[i].freed_mm2; mm2 > 0.1) {
+    for (std::size_t i = 0; i < c.made.support->overhangs->size(); ++i)
+        if (const double mm2 = (*c.made.support->overhangs)[i].freed_mm2; mm2 > 0.1) {
             freed += mm2;
             at = at ? at : static_cast<int>(i) + 1;
         }
     if (at)
-        add("support-kept-off", Severity::note, num(freed, 0) + " mm² that would need holding are kept free by paint: they may sag.", at_layer(at), at);
-    if (plan.support->layout->faces.empty())
-        return;
-    const SupportLayout& layout = *plan.support->layout;
-    const Settings& s = p.settings;
-    const Filament& piece = p.filaments[static_cast<std::size_t>(main_filament(plan))];
-    const int chosen = find_filament(p, p.interface_filament ? p.interface_filament : p.support_filament);
-    const Filament& touches = chosen < 0 ? piece : p.filaments[static_cast<std::size_t>(chosen)];
-    const ComesOff how = comes_off(touches, piece);
+        c.add("support-kept-off", Severity::note, c.num(freed, 0) + " mm² that would need holding are kept free by paint: they may sag.", c.at_layer(at), at);
+}
 
-    if (how == ComesOff::broken && s.support_gap_layers < 1) {
-        Finding& f = add("support-fuses", Severity::warning,
-                         "Support of " + named(touches) + " touches the piece of " + named(piece) + " without a gap: they bond, and it does not come off. The same material wants a gap of about one layer.", "support", layout.contacts.front().layer);
+void gap_that_suits(const Held& h) {
+    const int first = h.layout.contacts.front().layer;
+    if (h.how == ComesOff::broken && h.s.support_gap_layers < 1) {
+        Finding& f = h.c.add("support-fuses", Severity::warning,
+                             "Support of " + h.c.named(h.touches) + " touches the piece of " + h.c.named(h.piece) + " without a gap: they bond, and it does not come off. The same material wants a gap of about one layer.", "support", first);
         f.fixes.push_back({"leave a gap of one layer", {}, [](Project& q) { q.settings.support_gap_layers = 1; }});
     }
+    if (h.how != ComesOff::broken && h.s.support_gap_layers > 0) {
+        Finding& f = h.c.add("support-gap", Severity::warning,
+                             h.c.named(h.touches) + " comes off " + h.c.named(h.piece) + " by itself and wants no gap; with " + std::to_string(h.s.support_gap_layers) + " layers of it the face above sags.", "support", first);
+        f.fixes.push_back({"leave no gap", {}, [](Project& q) { q.settings.support_gap_layers = 0; }});
+    }
+}
+
+void feet_that_bond(const Held& h) {
     double stands = 0;
     int stands_at = 0;
-    for (const SupportFoot& foot : layout.feet) {
+    for (const SupportFoot& foot : h.layout.feet) {
         const auto at = static_cast<std::size_t>(foot.layer) - 1;
-        const Filament& f = p.filaments[foot.has_interface ? plan.interface_by[at] : plan.support_by[at]];
-        if (s.support_gap_layers < 1 && how != ComesOff::broken && comes_off(f, piece) == ComesOff::broken) {
+        const Filament& f = h.c.p.filaments[foot.has_interface ? h.c.made.interface_by[at] : h.c.made.support_by[at]];
+        if (h.s.support_gap_layers < 1 && h.how != ComesOff::broken && comes_off(f, h.piece) == ComesOff::broken) {
             stands += foot.mm2;
             stands_at = stands_at ? stands_at : foot.layer;
         }
     }
-    if (stands > 1) {
-        Finding& f = add("support-fuses", Severity::warning,
-                         "The body of the support stands on " + num(stands / 100, 1) + " cm² of the piece without a gap: there they bond. Print interface below it as well, or let it stand on the bed only.", at_layer(stands_at), stands_at);
-        f.fixes.push_back({"print 2 layers of interface there", {}, [](Project& q) { q.settings.interface_below = 2; }});
+    if (stands <= 1)
+        return;
+    Finding& f = h.c.add("support-fuses", Severity::warning,
+                         "The body of the support stands on " + h.c.num(stands / 100, 1) + " cm² of the piece without a gap: there they bond. Print interface below it as well, or let it stand on the bed only.", h.c.at_layer(stands_at), stands_at);
+    f.fixes.push_back({"print 2 layers of interface there", {}, [](Project& q) { q.settings.interface_below = 2; }});
+}
+
+void faces_without_interface(const Held& h) {
+    if (!h.c.p.interface_filament || h.c.p.interface_filament == h.c.p.support_filament || h.how == ComesOff::broken)
+        return;
+    int missed = 0, worst = 0;
+    double mm2 = 0;
+    std::vector<Spot> spots;
+    for (std::size_t k = 0; k < h.layout.faces.size(); ++k) {
+        const ContactFace& f = h.layout.faces[k];
+        if (f.small || f.held_mm2 <= 0.1 || f.interface_mm2 >= 0.97 * f.held_mm2)
+            continue;
+        ++missed;
+        mm2 += f.held_mm2 - f.interface_mm2;
+        worst = worst ? worst : f.from_layer;
+        add_contacts(h.c, static_cast<int>(k), spots);
     }
-    if (how != ComesOff::broken && s.support_gap_layers > 0) {
-        Finding& f = add("support-gap", Severity::warning,
-                         named(touches) + " comes off " + named(piece) + " by itself and wants no gap; with " + num(s.support_gap_layers, 0) + " layers of it the face above sags.", "support", layout.contacts.front().layer);
-        f.fixes.push_back({"leave no gap", {}, [](Project& q) { q.settings.support_gap_layers = 0; }});
+    if (!missed)
+        return;
+    Finding& f = h.c.add("interface-missed", Severity::warning,
+                         std::to_string(missed) + " of " + std::to_string(h.layout.faces.size()) + " contact faces (" + h.c.num(mm2, 1) + " mm²) touch the piece without the interface of " + h.c.named(h.touches) + ": there it fuses, and breaks out of the face.",
+                         h.c.at_layer(worst), worst);
+    f.spots = std::move(spots);
+    if (h.s.interface_layers < 1)
+        f.fixes.push_back({"print 3 layers of interface", {}, [](Project& q) { q.settings.interface_layers = 3; }});
+}
+
+void faces_without_support(const Held& h) {
+    double mm2 = 0;
+    int worst = 0;
+    std::vector<Spot> spots;
+    for (std::size_t k = 0; k < h.layout.faces.size(); ++k) {
+        const ContactFace& f = h.layout.faces[k];
+        if (f.held_mm2 > 0.3 * f.mm2 || f.mm2 - f.held_mm2 < 4)
+            continue; // what lies right beside the piece hangs on it
+        mm2 += f.mm2 - f.held_mm2;
+        worst = worst ? worst : f.from_layer;
+        add_contacts(h.c, static_cast<int>(k), spots);
     }
-    if (p.interface_filament && p.interface_filament != p.support_filament && how != ComesOff::broken) {
-        int missed = 0, worst = 0;
-        double mm2 = 0;
-        std::vector<Spot> spots;
-        for (std::size_t k = 0; k < layout.faces.size(); ++k) {
-            const ContactFace& f = layout.faces[k];
-            if (f.small || f.held_mm2 <= 0.1 || f.interface_mm2 >= 0.97 * f.held_mm2)
-                continue;
-            ++missed;
-            mm2 += f.held_mm2 - f.interface_mm2;
-            if (!worst)
-                worst = f.from_layer;
-            add_contacts(*this, static_cast<int>(k), spots);
-        }
-        if (missed) {
-            Finding& f = add("interface-missed", Severity::warning,
-                             std::to_string(missed) + " of " + std::to_string(layout.faces.size()) + " contact faces (" + num(mm2, 1) + " mm²) touch the piece without the interface of " + named(touches) + ": there it fuses, and breaks out of the face.",
-                             at_layer(worst), worst);
-            f.spots = std::move(spots);
-            if (s.interface_layers < 1)
-                f.fixes.push_back({"print 3 layers of interface", {}, [](Project& q) { q.settings.interface_layers = 3; }});
-        }
+    if (!worst)
+        return;
+    Finding& f = h.c.add("support-unheld", Severity::warning,
+                         h.c.num(mm2, 0) + " mm² of overhang are held by nothing" + (!h.s.support_on_piece ? ": support may stand on the bed only, and does not get there." : ": there is no room below for support that keeps clear of the piece."),
+                         h.c.at_layer(worst), worst);
+    f.spots = std::move(spots);
+    if (!h.s.support_on_piece)
+        f.fixes.push_back({"let support stand on the piece", "it scars the piece there", [](Project& q) { q.settings.support_on_piece = true; }});
+}
+
+/// Faces that nothing gets at, summed up.
+struct OutOfReach {
+    double mm2 = 0;
+    int layer = 0;
+    std::vector<Spot> spots;
+    void add(Checker& c, int face, int at, double area_mm2) {
+        mm2 += area_mm2;
+        layer = layer ? layer : at;
+        add_contacts(c, face, spots);
     }
-    {
-        double mm2 = 0;
-        int worst = 0;
-        std::vector<Spot> spots;
-        for (std::size_t k = 0; k < layout.faces.size(); ++k) {
-            const ContactFace& f = layout.faces[k];
-            if (f.held_mm2 > 0.3 * f.mm2 || f.mm2 - f.held_mm2 < 4)
-                continue; // what lies right beside the piece hangs on it
-            mm2 += f.mm2 - f.held_mm2;
-            worst = worst ? worst : f.from_layer;
-            add_contacts(*this, static_cast<int>(k), spots);
-        }
-        if (worst) {
-            Finding& f = add("support-unheld", Severity::warning,
-                             num(mm2, 0) + " mm² of overhang are held by nothing" + (s.support_on_piece == kNo ? ": support may stand on the bed only, and does not get there." : ": there is no room below for support that keeps clear of the piece."),
-                             at_layer(worst), worst);
-            f.spots = std::move(spots);
-            if (s.support_on_piece == kNo)
-                f.fixes.push_back({"let support stand on the piece", "it scars the piece there", [](Project& q) { q.settings.support_on_piece = kYes; }});
-        }
+};
+
+void faces_out_of_reach(const Held& h) {
+    OutOfReach trapped, far;
+    double all_mm2 = 0;
+    for (std::size_t k = 0; k < h.c.made.face_access.size(); ++k) {
+        const FaceAccess& a = h.c.made.face_access[k];
+        const ContactFace& f = h.layout.faces[k];
+        all_mm2 += f.held_mm2;
+        if (f.held_mm2 * a.enclosed > 1)
+            trapped.add(h.c, static_cast<int>(k), f.from_layer, f.held_mm2 * a.enclosed);
+        else if (f.held_mm2 * a.no_tool > 1)
+            far.add(h.c, static_cast<int>(k), f.from_layer, f.held_mm2 * a.no_tool);
     }
-    double trapped = 0, far = 0, broken = 0;
-    int trapped_at = 0, far_at = 0;
-    std::vector<Spot> trapped_spots, far_spots;
-    for (std::size_t k = 0; k < plan.face_access.size(); ++k) {
-        const FaceAccess& a = plan.face_access[k];
-        const ContactFace& f = layout.faces[k];
-        broken += f.held_mm2;
-        if (f.held_mm2 * a.enclosed > 1) {
-            trapped += f.held_mm2 * a.enclosed;
-            trapped_at = trapped_at ? trapped_at : f.from_layer;
-            add_contacts(*this, static_cast<int>(k), trapped_spots);
-        } else if (f.held_mm2 * a.no_tool > 1) {
-            far += f.held_mm2 * a.no_tool;
-            far_at = far_at ? far_at : f.from_layer;
-            add_contacts(*this, static_cast<int>(k), far_spots);
-        }
-    }
-    if (trapped_at) {
-        Finding& f = add("support-trapped", Severity::warning,
-                         num(trapped / 100, 1) + " cm² of support touch the piece in a cavity without an opening: nothing gets out of there, " + (facts(touches.material).soluble ? "dissolved or not. " : "and no tool gets in. ") +
-                             "Give the cavity a hole of a few mm, let it bridge, or keep it free of support.",
-                         at_layer(trapped_at), trapped_at);
-        f.spots = std::move(trapped_spots);
-    }
-    if (far_at && far > 0.1 * broken && how != ComesOff::dissolved) {
-        Finding& f = add("support-out-of-reach", Severity::note,
-                         "A tool of " + mm(s.tool_mm, 1) + " does not reach " + num(far / 100, 1) + " cm² of contact. Fine fins and inner cavities want a soluble interface, or an opening.", at_layer(far_at), far_at);
-        f.spots = std::move(far_spots);
-    }
+    if (trapped.layer)
+        h.c.add("support-trapped", Severity::warning,
+                h.c.num(trapped.mm2 / 100, 1) + " cm² of support touch the piece in a cavity without an opening: nothing gets out of there, " + (facts(h.touches.material).soluble ? "dissolved or not. " : "and no tool gets in. ") +
+                    "Give the cavity a hole of a few mm, let it bridge, or keep it free of support.",
+                h.c.at_layer(trapped.layer), trapped.layer)
+            .spots = std::move(trapped.spots);
+    if (far.layer && far.mm2 > 0.1 * all_mm2 && h.how != ComesOff::dissolved)
+        h.c.add("support-out-of-reach", Severity::note,
+                "A tool of " + h.c.mm(h.s.tool_mm, 1) + " does not reach " + h.c.num(far.mm2 / 100, 1) + " cm² of contact. Fine fins and inner cavities want a soluble interface, or an opening.", h.c.at_layer(far.layer), far.layer)
+            .spots = std::move(far.spots);
+}
+
+} // namespace
+
+void Checker::supports() {
+    if (!made.support)
+        return;
+    kept_off(*this);
+    const SupportLayout& layout = *made.support->layout;
+    if (layout.faces.empty())
+        return;
+    const Filament& own = p.filaments[static_cast<std::size_t>(main_filament(made))];
+    const int chosen = find_filament(p, p.interface_filament ? p.interface_filament : p.support_filament);
+    const Filament& touches = chosen < 0 ? own : p.filaments[static_cast<std::size_t>(chosen)];
+    const Held held{*this, layout, p.settings, own, touches, comes_off(touches, own)};
+    gap_that_suits(held);
+    feet_that_bond(held);
+    faces_without_interface(held);
+    faces_without_support(held);
+    faces_out_of_reach(held);
 }
 
 } // namespace vitrail

@@ -14,9 +14,9 @@ constexpr std::size_t kMostSpots = 200;
 
 void Checker::overhanging_colour() {
     const double steepest = -std::sin(p.settings.support_angle_deg * std::numbers::pi / 180);
-    const double bed = bed_z() + plan.grid.first_mm / 2;
-    for (int i = 0; i < static_cast<int>(p.parts.size()); ++i) {
-        const Part& part = p.parts[i];
+    const double bed = bed_z() + grid().first_mm / 2;
+    for (int i = 0; i < static_cast<int>(piece.parts.size()); ++i) {
+        const Part& part = piece.parts[i];
         // Painted faces that need support: it scars the very face somebody took the trouble to paint.
         std::vector<double> over(part.patches.size() + 1, 0);
         std::vector<std::vector<Spot>> spots(over.size());
@@ -29,7 +29,7 @@ void Checker::overhanging_colour() {
                 over[n] += l / 2;
                 if (spots[n].size() < kMostSpots) {
                     const Vec3 m = (c[0] + c[1] + c[2]) * (1.0f / 3);
-                    spots[n].push_back({m, std::clamp(first_layer_above(plan.grid, m.z - bed_z()), 1, plan.grid.count), std::sqrt(double(l))});
+                    spots[n].push_back({m, std::clamp(first_layer_above(grid(), m.z - bed_z()), 1, grid().count), std::sqrt(double(l))});
                 }
             });
         for (std::size_t n = 1; n < over.size(); ++n) {
@@ -43,7 +43,7 @@ void Checker::overhanging_colour() {
             f.spots = spots[n];
         }
         // Borders of colours on walls that lean outwards.
-        for (const Band& b : p.bands) {
+        for (const Band& b : piece.bands) {
             if (b.part != part.name)
                 continue;
             for (const double height : {b.z0_mm, b.z1_mm}) {
@@ -70,15 +70,15 @@ void Checker::overhanging_colour() {
                         continue;
                     crossing += l;
                     if (place.spots.size() < kMostSpots)
-                        place.spots.push_back({ends[0], std::clamp(first_layer_above(plan.grid, height), 1, plan.grid.count), 1});
+                        place.spots.push_back({ends[0], std::clamp(first_layer_above(grid(), height), 1, grid().count), 1});
                 }
                 if (crossing < 2 || crossing < 0.05 * all)
                     continue;
                 Finding& f = add("colour-on-overhang", Severity::warning,
                                  "The border at " + mm(height) + " of " + quoted(i) + " lies on an overhang for " + num(crossing, 0) + " of " + num(all, 0) +
                                      " mm: colours run into each other there. Borders come out better on upward slopes.",
-                                 at_layer(std::clamp(first_layer_above(plan.grid, height), 1, plan.grid.count)),
-                                 std::clamp(first_layer_above(plan.grid, height), 1, plan.grid.count), {i});
+                                 at_layer(std::clamp(first_layer_above(grid(), height), 1, grid().count)),
+                                 std::clamp(first_layer_above(grid(), height), 1, grid().count), {i});
                 f.spots = std::move(place.spots);
             }
         }
@@ -87,7 +87,7 @@ void Checker::overhanging_colour() {
 
 void Checker::tall_parts() {
     // Parts that touch stand together, on all the feet they have.
-    const int n = static_cast<int>(p.parts.size());
+    const int n = static_cast<int>(piece.parts.size());
     std::vector<int> group(static_cast<std::size_t>(n));
     for (int i = 0; i < n; ++i)
         group[i] = i;
@@ -97,9 +97,9 @@ void Checker::tall_parts() {
             if (g == from)
                 g = to;
     };
-    for (const Contact& c : plan.table->contacts)
+    for (const Contact& c : made.table->contacts)
         join(c.first_part, c.second_part);
-    for (const Overlap& o : plan.table->overlaps)
+    for (const Overlap& o : made.table->overlaps)
         join(o.first_part, o.second_part);
     for (int g = 0; g < n; ++g) {
         double top = 0;
@@ -108,9 +108,9 @@ void Checker::tall_parts() {
         for (int i = 0; i < n; ++i)
             if (group[i] == g) {
                 parts.push_back(i);
-                if (!p.parts[i].mesh->bounds.empty())
-                    top = std::max(top, double(p.parts[i].mesh->bounds.max.z) - bed_z());
-                const Paths& rings = plan.table->parts[i].layers[0];
+                if (!piece.parts[i].mesh->bounds.empty())
+                    top = std::max(top, double(piece.parts[i].mesh->bounds.max.z) - bed_z());
+                const Paths& rings = made.table->parts[i].layers[0];
                 feet.insert(feet.end(), rings.begin(), rings.end());
             }
         if (feet.empty())

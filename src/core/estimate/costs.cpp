@@ -1,5 +1,7 @@
 #include "core/estimate/costs.h"
 
+#include <algorithm>
+
 namespace vitrail {
 
 namespace {
@@ -106,6 +108,37 @@ Costs work_out_costs(const Project& p, const Books& books, const SwitchList& lis
     t.total_s = t.print_s + t.change_s;
     t.attended_cost = t.attended_s / 3600 * p.settings.attended_per_h;
     t.cost = t.filament_cost + t.attended_cost;
+    return out;
+}
+
+std::vector<PieceShare> share_costs(const Project& p, const Printed& printed, const Totals& totals) {
+    std::vector<PieceShare> out;
+    std::vector<double> mm3;
+    double all_mm3 = 0;
+    for (std::size_t i = 0; i < printed.pieces.size(); ++i) {
+        const PiecePlan& piece = printed.pieces[i];
+        PieceShare share;
+        share.count = count_of(p, p.pieces[i]);
+        double volume = 0;
+        for (const RegionUse& r : piece.regions) {
+            share.model_g += r.g;
+            volume += r.mm3;
+        }
+        for (std::size_t l = 0; l < piece.support_mm3.size(); ++l) {
+            share.support_g += grams(p.filaments[piece.support_by[l]], piece.support_mm3[l]) + grams(p.filaments[piece.interface_by[l]], piece.interface_mm3[l]);
+            volume += piece.support_mm3[l] + piece.interface_mm3[l];
+        }
+        mm3.push_back(volume);
+        all_mm3 += volume;
+        out.push_back(share);
+    }
+    for (std::size_t i = 0; i < out.size(); ++i) {
+        const double n = std::max(1, out[i].count), part = all_mm3 > 0 ? mm3[i] / all_mm3 / n : 0;
+        out[i].model_g /= n;
+        out[i].support_g /= n;
+        out[i].total_s = part * totals.total_s;
+        out[i].cost = part * totals.cost;
+    }
     return out;
 }
 

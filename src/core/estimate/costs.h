@@ -45,4 +45,14 @@ struct Costs {
 /// What purge replaces is taken from the filament it replaces, so that a plan's grams stay whole.
 Costs work_out_costs(const Project& project, const Books& books, const SwitchList& switches, const PurgePlan& purge, const Seating& seating, const Timeline& timeline);
 
+/// What one of a piece comes to: its own filament, and its share, by the volume of piece and support, of the time and the money of the
+/// whole plate.
+struct PieceShare {
+    int count = 0; ///< of it on the plate
+    double model_g = 0, support_g = 0; ///< interface included
+    double total_s = 0, cost = 0;
+};
+/// [piece]
+std::vector<PieceShare> share_costs(const Project& project, const Printed& printed, const Totals& totals);
+
 } // namespace vitrail

@@ -15,12 +15,12 @@ namespace {
 constexpr double kIdle_mm = 0.002;
 
 /// What each filament prints of a part in a layer.
-std::vector<Paths> by_filament(const Project& p, const LayerTable& table, const Demand& demand, const Shares& shares, std::size_t part, std::size_t l) {
+std::vector<Paths> by_filament(const Project& p, const Piece& piece, const LayerTable& table, const Demand& demand, const Shares& shares, std::size_t part, std::size_t l) {
     std::vector<Paths> out(static_cast<std::size_t>(shares.filaments));
     const int own = shares.owner[part][l];
     Paths rest = table.parts[part].layers[l];
     for (std::size_t k = 0; k < demand.patches[part].size(); ++k) {
-        const int painted = find_filament(p, p.parts[part].patches[k].filament);
+        const int painted = find_filament(p, piece.parts[part].patches[k].filament);
         const Paths& area = demand.patches[part][k].layers[l];
         if (painted < 0 || painted == own || area.empty())
             continue;
@@ -41,10 +41,10 @@ struct Stack {
     Paths outline;
 };
 
-void add_layers(const Project& p, const LayerTable& table, const Demand& demand, const Shares& shares, std::size_t part, std::vector<Builder>& out) {
+void add_layers(const Project& p, const Piece& piece, const LayerTable& table, const Demand& demand, const Shares& shares, std::size_t part, std::vector<Builder>& out) {
     const LayerGrid& grid = table.grid;
     std::vector<std::vector<Paths>> layers(static_cast<std::size_t>(grid.count));
-    tbb::parallel_for(std::size_t{0}, layers.size(), [&](std::size_t l) { layers[l] = by_filament(p, table, demand, shares, part, l); });
+    tbb::parallel_for(std::size_t{0}, layers.size(), [&](std::size_t l) { layers[l] = by_filament(p, piece, table, demand, shares, part, l); });
     std::vector<Stack> stacks;
     for (int f = 0; f < shares.filaments; ++f)
         for (int l = 1; l <= grid.count; ++l) {
@@ -66,16 +66,16 @@ void add_layers(const Project& p, const LayerTable& table, const Demand& demand,
 
 } // namespace
 
-std::vector<FilamentBody> filament_bodies(const Project& p, const LayerTable& table, const Demand& demand, const Shares& shares) {
+std::vector<FilamentBody> filament_bodies(const Project& p, const Piece& piece, const LayerTable& table, const Demand& demand, const Shares& shares) {
     const LayerGrid& grid = table.grid;
     std::vector<Builder> layered(static_cast<std::size_t>(shares.filaments));
     std::vector<std::vector<Mesh>> meshes(layered.size());
-    for (int part = 0; part < static_cast<int>(p.parts.size()); ++part) {
-        const Part& x = p.parts[part];
+    for (int part = 0; part < static_cast<int>(piece.parts.size()); ++part) {
+        const Part& x = piece.parts[part];
         const std::vector<std::uint8_t>& own = shares.owner[static_cast<std::size_t>(part)];
         const bool painted = std::any_of(x.patches.begin(), x.patches.end(), [&](const Patch& q) { return q.filament && q.filament != x.filament; });
         if (painted) {
-            add_layers(p, table, demand, shares, static_cast<std::size_t>(part), layered);
+            add_layers(p, piece, table, demand, shares, static_cast<std::size_t>(part), layered);
             continue;
         }
         std::vector<double> planes;

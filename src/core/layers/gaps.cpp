@@ -53,9 +53,9 @@ bool lies_on_others(const LayerTable& t, int part, int than) {
 
 } // namespace
 
-std::vector<Gap> find_gaps(const Project& project, const LayerTable& t) {
+std::vector<Gap> find_gaps(const Piece& piece, const LayerTable& t) {
     std::vector<Gap> gaps;
-    const int n = static_cast<int>(project.parts.size());
+    const int n = static_cast<int>(piece.parts.size());
     const auto place = [](Gap& g, const Paths& where) {
         const Box b = box_of(where);
         g.x_mm = double(b.left + b.right) / 2 / kUnitsPerMm;
@@ -64,7 +64,7 @@ std::vector<Gap> find_gaps(const Project& project, const LayerTable& t) {
     };
     for (int i = 0; i < n; ++i)
         for (int j = i + 1; j < n; ++j) {
-            const Bounds &x = project.parts[i].mesh->bounds, &y = project.parts[j].mesh->bounds;
+            const Bounds &x = piece.parts[i].mesh->bounds, &y = piece.parts[j].mesh->bounds;
             if (x.empty() || y.empty() || !near_in_plan(x, y, kMeantToTouch_mm))
                 continue;
             const bool contact = std::any_of(t.contacts.begin(), t.contacts.end(), [&](const Contact& c) { return c.first_part == i && c.second_part == j; });
@@ -75,12 +75,12 @@ std::vector<Gap> find_gaps(const Project& project, const LayerTable& t) {
                 g.upwards = true;
                 g.first_part = i_below ? i : j;
                 g.second_part = i_below ? j : i;
-                g.wide_mm = double(project.parts[g.second_part].mesh->bounds.min.z) - project.parts[g.first_part].mesh->bounds.max.z;
+                g.wide_mm = double(piece.parts[g.second_part].mesh->bounds.min.z) - piece.parts[g.first_part].mesh->bounds.max.z;
                 if (contact || g.wide_mm <= 1e-3 || g.wide_mm >= 2 * kMeantToTouch_mm)
                     continue;
                 if (lies_on_others(t, g.second_part, g.first_part))
                     continue; // what is between them is another part
-                g.from_layer = g.to_layer = std::clamp(first_layer_above(t.grid, double(project.parts[g.first_part].mesh->bounds.max.z) - t.bed_z_mm), 1, t.grid.count);
+                g.from_layer = g.to_layer = std::clamp(first_layer_above(t.grid, double(piece.parts[g.first_part].mesh->bounds.max.z) - t.bed_z_mm), 1, t.grid.count);
                 g.x_mm = (std::max(x.min.x, y.min.x) + std::min(x.max.x, y.max.x)) / 2.0;
                 g.y_mm = (std::max(x.min.y, y.min.y) + std::min(x.max.y, y.max.y)) / 2.0;
                 gaps.push_back(g);

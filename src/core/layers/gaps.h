@@ -14,6 +14,6 @@ bool near_in_plan(const Bounds& a, const Bounds& b, float mm);
 /// Gaps and grooves between neighbours. Upwards: from the meshes, exact. Sideways: in a few layers both have, to the next
 /// of the steps 0.1, 0.15, 0.2, 0.3 … 1 mm, then followed to where it begins and ends. Pairs that touch sideways in every
 /// layer looked at have a width of 0. Contacts must be known.
-std::vector<Gap> find_gaps(const Project& project, const LayerTable& table);
+std::vector<Gap> find_gaps(const Piece& piece, const LayerTable& table);
 
 } // namespace vitrail

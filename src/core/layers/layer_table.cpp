@@ -99,22 +99,22 @@ bool near(const Bounds& a, const Bounds& b) {
 
 } // namespace
 
-Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& project, const Progress& progress) {
+Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, const Settings& settings, const Progress& progress) {
     auto t = std::make_shared<LayerTable>();
-    t->bounds = bounds(project);
+    t->bounds = bounds(piece);
     if (t->bounds.empty())
         return Error{"There is nothing to slice: the piece has no triangles. Add a model file first."};
     t->bed_z_mm = t->bounds.min.z;
-    t->grid = make_grid(project.settings.first_layer_mm, project.settings.layer_mm, double(t->bounds.max.z) - t->bounds.min.z);
+    t->grid = make_grid(settings.first_layer_mm, settings.layer_mm, double(t->bounds.max.z) - t->bounds.min.z);
     constexpr int kMostLayers = 30000;
     if (t->grid.count > kMostLayers)
         return Error{"The piece would take " + std::to_string(t->grid.count) +
                      " layers, more than Vitrail plans for. Check the unit of the model, or use thicker layers."};
-    const int n = static_cast<int>(project.parts.size());
+    const int n = static_cast<int>(piece.parts.size());
     t->parts.resize(n);
     for (int i = 0; i < n; ++i) {
         const Progress part{progress.stop, [&](double share) { progress.at((i + share) / n); }};
-        auto slices = slice(*project.parts[i].mesh, t->grid, t->bed_z_mm, part);
+        auto slices = slice(*piece.parts[i].mesh, t->grid, t->bed_z_mm, part);
         if (!slices)
             return slices.error();
         t->parts[i] = {std::move(slices->layers), slices->check};
@@ -122,23 +122,23 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& projec
     std::vector<std::vector<Box>> boxes;
     for (const PartLayers& p : t->parts)
         boxes.push_back(layer_boxes(p));
-    t->misfits = find_misfits(project, *t);
+    t->misfits = find_misfits(piece, *t);
     // Later parts first, so that what a part loses is not counted twice.
     for (int i = 0; i < n; ++i)
         for (int j = n - 1; j > i; --j)
-            if (near(project.parts[i].mesh->bounds, project.parts[j].mesh->bounds)) {
+            if (near(piece.parts[i].mesh->bounds, piece.parts[j].mesh->bounds)) {
                 if (progress.stopped())
                     return Error{"Stopped before the slicing was done."};
                 settle_overlap(*t, boxes, i, j);
             }
     for (int i = 0; i < n; ++i)
         for (int j = i + 1; j < n; ++j)
-            if (near(project.parts[i].mesh->bounds, project.parts[j].mesh->bounds)) {
+            if (near(piece.parts[i].mesh->bounds, piece.parts[j].mesh->bounds)) {
                 if (progress.stopped())
                     return Error{"Stopped before the slicing was done."};
                 find_contact(*t, boxes, i, j);
             }
-    t->gaps = find_gaps(project, *t);
+    t->gaps = find_gaps(piece, *t);
     if (n > 1) {
         t->united.resize(static_cast<std::size_t>(t->grid.count));
         tbb::parallel_for(std::size_t{0}, t->united.size(), [&](std::size_t l) {

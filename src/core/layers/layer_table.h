@@ -1,4 +1,4 @@
-// The piece cut into layers: what is where, before anybody says in which filament.
+// A piece cut into layers: what is where, before anybody says in which filament.
 #pragma once
 
 #include "core/geometry/slice.h"
@@ -63,9 +63,9 @@ struct LayerTable {
     std::vector<Gap> gaps;
 };
 
-/// Slices every part and settles who owns what.
+/// Slices every part of a piece and settles who owns what. Of the settings it takes the layers' heights.
 /// Long: takes Progress.
-Result<std::shared_ptr<const LayerTable>> make_layer_table(const Project& project, const Progress& progress = {});
+Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, const Settings& settings, const Progress& progress = {});
 
 /// Outlines of the whole piece in a layer (1…count).
 const Paths& whole_layer(const LayerTable& t, int layer);

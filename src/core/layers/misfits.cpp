@@ -29,13 +29,13 @@ std::vector<Outline> outlines(const Paths& rings, bool holes) {
 
 } // namespace
 
-std::vector<Misfit> find_misfits(const Project& project, const LayerTable& t) {
-    const int n = static_cast<int>(project.parts.size());
+std::vector<Misfit> find_misfits(const Piece& piece, const LayerTable& t) {
+    const int n = static_cast<int>(piece.parts.size());
     std::vector<Misfit> found;
     const auto layer_at = [&](double z) { return std::clamp(first_layer_above(t.grid, z - t.bed_z_mm - 1e-4), 1, t.grid.count); };
     std::vector<std::vector<Outline>> holes(static_cast<std::size_t>(n));
     for (int i = 0; i < n && n > 1; ++i) {
-        const Bounds& b = project.parts[i].mesh->bounds;
+        const Bounds& b = piece.parts[i].mesh->bounds;
         if (b.empty())
             continue;
         const int l0 = std::clamp(first_layer_above(t.grid, b.min.z - t.bed_z_mm), 1, t.grid.count),
@@ -45,7 +45,7 @@ std::vector<Misfit> find_misfits(const Project& project, const LayerTable& t) {
                 holes[i].push_back(h);
     }
     for (int j = 0; j < n; ++j) {
-        const Bounds& b = project.parts[j].mesh->bounds;
+        const Bounds& b = piece.parts[j].mesh->bounds;
         if (b.empty())
             continue;
         const int layer = layer_at((double(b.min.z) + b.max.z) / 2);

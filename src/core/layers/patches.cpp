@@ -173,7 +173,7 @@ std::vector<std::vector<Paths>> patch_layers(const Part& part, const PartLayers&
     std::vector<std::vector<Paths>> out(static_cast<std::size_t>(patches), std::vector<Paths>(static_cast<std::size_t>(count)));
     if (!part.paint || patches == 0)
         return out;
-    const double depth = std::max(1.0, s.walls) * s.line_width_mm;
+    const double depth = std::max(1, s.walls) * s.line_width_mm;
     const int top = std::max(1, static_cast<int>(s.top_skins)), bottom = std::max(1, static_cast<int>(s.bottom_skins));
 
     // The painted faces, filed under the layers whose middle-to-middle slab they reach.

@@ -6,15 +6,14 @@ Pairing pair_up(const Filament& a, const Filament& b) {
     return {bond(a.material, b.material), bond_is_proven(a.material, b.material), a.material == b.material, common(a.nozzle_c, b.nozzle_c), common(a.bed_c, b.bed_c)};
 }
 
-const char* sheet_risk(Material material, int sheet) {
-    enum { smooth, satin, textured, glass };
+const char* sheet_risk(Material material, BuildSheet sheet) {
     switch (material) {
     case Material::CoPolyester: // common practice, no source
-        return sheet == textured ? "grips textured PEI so hard that it can tear it" : nullptr;
+        return sheet == BuildSheet::textured ? "grips textured PEI so hard that it can tear it" : nullptr;
     case Material::PETG: // from memory
-        return sheet == glass ? "can pull splinters out of bare glass" : sheet == smooth ? "grips smooth PEI hard enough to damage it" : nullptr;
+        return sheet == BuildSheet::glass ? "can pull splinters out of bare glass" : sheet == BuildSheet::smooth ? "grips smooth PEI hard enough to damage it" : nullptr;
     case Material::TPU: // from memory
-        return sheet == smooth ? "is hard to peel off a smooth sheet" : nullptr;
+        return sheet == BuildSheet::smooth ? "is hard to peel off a smooth sheet" : nullptr;
     default: return nullptr;
     }
 }

@@ -16,9 +16,12 @@ struct Pairing {
 
 Pairing pair_up(const Filament& a, const Filament& b);
 
-/// Why a first layer of the material on that sheet (Settings::sheet, its choices) can do harm, as the rest of a sentence;
+/// What the first layer is printed on.
+enum class BuildSheet { smooth, satin, textured, glass };
+
+/// Why a first layer of the material on that sheet can do harm, as the rest of a sentence;
 /// null when it does none. A release coat prevents it.
-const char* sheet_risk(Material material, int sheet);
+const char* sheet_risk(Material material, BuildSheet sheet);
 
 /// One sentence on a pair, without the names: "bond, proven", "come apart; good for a release interface", …
 std::string describe(const Pairing& p);

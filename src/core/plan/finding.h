@@ -19,7 +19,7 @@ struct Fix {
 
 /// A place of a finding.
 struct Spot {
-    Vec3 point;       ///< in the parts' coordinates
+    Vec3 point;       ///< in the piece's coordinates
     int layer = 0;    ///< 0: on the surface, no one layer
     double size_mm = 0;
 };
@@ -30,7 +30,8 @@ struct Finding {
     std::string message;
     std::string where;       ///< the place in words
     int layer = 0;           ///< 0: the whole print
-    std::vector<int> parts;  ///< indices concerned
+    int piece = -1;          ///< index; −1: it is the plate's
+    std::vector<int> parts;  ///< of that piece: indices concerned
     std::vector<Spot> spots; ///< where to look; not every place there is, but every kind
     std::vector<Fix> fixes;  ///< ways to mend it, the usual one first
 };

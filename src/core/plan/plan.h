@@ -4,7 +4,6 @@
 #include "core/changes/sequence.h"
 #include "core/estimate/attendance.h"
 #include "core/estimate/pairs.h"
-#include "core/layers/detail.h"
 #include "core/plan/finding.h"
 #include "core/support/cleanup.h"
 
@@ -28,18 +27,10 @@ struct Refill : SlotRefill {
 /// Purge and time of each layer, for the skyline and the tables.
 struct LayerCost : LayerPurge, LayerTime {};
 
-/// The results of the stages, collected; nothing is worked out here. What is shared by plans of the same piece is a pointer.
-struct Plan : Shares, SupportShares {
-    std::shared_ptr<const LayerTable> table;
-    std::shared_ptr<const Demand> demand;
-    LayerGrid grid;
-
-    std::shared_ptr<const SupportPlan> underside; ///< what needs holding, support or not; null where nobody looked
-    std::shared_ptr<const SupportPlan> support;   ///< the same, where support is wanted; else null
-    std::shared_ptr<const AccessMap> access;      ///< null without support, and where nobody looked for findings
-    std::vector<FaceAccess> face_access;          ///< [face of the support's layout]; empty without access
-    std::shared_ptr<const Detail> detail;         ///< null where nothing was looked for
+/// The results of the stages, collected; nothing is worked out here. What is shared by plans of the same pieces is a pointer.
+struct Plan : Printed {
     Cleanup cleanup;
+    std::vector<PieceShare> piece_shares; ///< [piece]
 
     PurgeTables purge_tables;
     CostMatrix purge_table{0}; ///< mm³ from → to on the nozzle that prints `to`
@@ -69,9 +60,6 @@ struct Plan : Shares, SupportShares {
 
     std::vector<Finding> findings;
     std::vector<Finding> waived; ///< what the project's waivers keep out of the list
-
-    /// Piece, support and interface, mm³.
-    double printed_in(int layer, int filament) const { return model_in(layer, filament) + support_in(layer, filament) + interface_in(layer, filament); }
 };
 
 /// The pair, if it occurs on a nozzle; else null.

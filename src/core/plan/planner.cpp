@@ -21,12 +21,18 @@ std::vector<const Rows*> areas_of(const std::vector<Overhang>& overhangs) {
 }
 
 Status can_be_planned(const Project& p) {
-    if (p.parts.empty())
+    if (!has_parts(p))
         return Error{"There is nothing to plan yet: add a model file (3MF, STL or OBJ)."};
-    for (const Part& part : p.parts)
-        for (const auto& paint : {part.paint, part.support_paint})
-            if (paint && paint->patch.size() != part.mesh->triangles.size())
-                return Error{"The paint of \u201c" + part.name + "\u201d does not fit its mesh."};
+    for (const Piece& piece : p.pieces) {
+        if (piece.parts.empty())
+            return Error{"The piece \u201c" + piece.name + "\u201d has no parts: give it a model file, or take it out."};
+        for (const Part& part : piece.parts)
+            for (const auto& paint : {part.paint, part.support_paint})
+                if (paint && paint->patch.size() != part.mesh->triangles.size())
+                    return Error{"The paint of \u201c" + part.name + "\u201d does not fit its mesh."};
+    }
+    if (count_of_all(p) > kMostPlaced)
+        return Error{"The plate would hold " + std::to_string(count_of_all(p)) + " pieces; Vitrail plans for at most " + std::to_string(kMostPlaced) + ". Print fewer copies."};
     if (p.filaments.empty())
         return Error{"There is no filament to print with: add one."};
     if (p.filaments.size() > kMostFilaments)
@@ -42,13 +48,13 @@ struct Costed {
     Timeline timeline;
     Costs costs;
 };
-Costed cost_out(const Project& p, const Printed& printed, const Sequence& sequence, const Loading& loading, const CostMatrix& purge_mm3) {
+Costed cost_out(const Project& p, const Printed& printed, const Sequence& sequence, const Loading& loading, const CostMatrix& purge_mm3, PlateStage& plates, const std::stop_token& stop) {
     Costed c;
-    c.list = list_switches(p.machine, printed.grid(), sequence, loading, purge_mm3);
+    c.list = list_switches(p.machine, printed.grid, sequence, loading, purge_mm3);
     c.seating = seat_spools(p, sequence, loading, c.list.switches);
-    c.purge = place_purge(p, printed, c.list.switches);
+    c.purge = place_purge(p, printed, c.list.switches, plates, stop);
     const Books books = book_layers(p, printed, sequence, c.list.switches, c.purge);
-    c.timeline = make_timeline(p, printed.grid(), books, c.list.switches, c.seating);
+    c.timeline = make_timeline(p, printed.grid, books, c.list.switches, c.seating);
     c.costs = work_out_costs(p, books, c.list, c.purge, c.seating, c.timeline);
     return c;
 }
@@ -97,80 +103,117 @@ std::vector<char> printed_filaments(const std::vector<FilamentUse>& use) {
 } // namespace
 
 Planner::Planner(const Project& p, const Plan& plan) {
-    tables_.put(table_key(p), plan.table);
-    demands_.put(demand_key(p, plan.table), plan.demand);
-    if (plan.detail)
-        details_.put({plan.demand, plan.underside ? plan.underside->found : nullptr, detail_settings(p.settings)}, plan.detail);
-    support_.know(p, plan.table, plan.underside, plan.access);
+    std::vector<std::shared_ptr<const LayerTable>> tables;
+    for (const PiecePlan& piece : plan.pieces)
+        tables.push_back(piece.table);
+    keep(tables);
+    for (std::size_t i = 0; i < plan.pieces.size(); ++i) {
+        const PiecePlan& known = plan.pieces[i];
+        tables_.put(table_key(p, p.pieces[i]), known.table);
+        demands_.put(demand_key(p, p.pieces[i], known.table), known.demand);
+        if (known.detail)
+            details_.put({known.demand, known.underside ? known.underside->found : nullptr, detail_settings(p.settings)}, known.detail);
+        support_.know(p, p.pieces[i], known.table, known.underside, known.access);
+    }
 }
 
-Planner::TableKey Planner::table_key(const Project& p) {
+/// Of each piece the latest, so that one is not forgotten for another.
+void Planner::keep(const std::vector<std::shared_ptr<const LayerTable>>& tables) {
+    tables_.keep(tables.size());
+    demands_.keep(tables.size());
+    details_.keep(tables.size());
+    support_.keep(tables);
+}
+
+Planner::TableKey Planner::table_key(const Project& p, const Piece& piece) {
     TableKey key{{}, p.settings.first_layer_mm, p.settings.layer_mm};
-    for (const Part& part : p.parts)
+    for (const Part& part : piece.parts)
         key.meshes.push_back(part.mesh);
     return key;
 }
 
-Planner::DemandKey Planner::demand_key(const Project& p, std::shared_ptr<const LayerTable> table) {
+Planner::DemandKey Planner::demand_key(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table) {
     const Settings& s = p.settings;
-    DemandKey key{std::move(table), {}, s.walls, s.line_width_mm, s.top_skins, s.bottom_skins, s.infill_pct};
-    for (const Part& part : p.parts)
+    DemandKey key{std::move(table), {}, s.walls, s.top_skins, s.bottom_skins, s.line_width_mm, s.infill_pct};
+    for (const Part& part : piece.parts)
         key.paints.emplace_back(part.paint, part.patches.size());
     return key;
 }
 
-Result<Planner::Pieces> Planner::pieces(const Project& p, const Progress& progress, Scope scope) {
-    Pieces out;
+Result<std::vector<std::shared_ptr<const LayerTable>>> Planner::tables(const Project& p, const Progress& progress) {
+    std::vector<std::shared_ptr<const LayerTable>> out;
+    const double n = static_cast<double>(p.pieces.size());
+    tables_.keep(p.pieces.size());
+    for (const Piece& piece : p.pieces) {
+        const double done = static_cast<double>(out.size());
+        const auto table = tables_.get(table_key(p, piece), [&] { return make_layer_table(piece, p.settings, between(progress, done / n, (done + 1) / n)); });
+        if (!table)
+            return table.error();
+        out.push_back(*table);
+    }
+    keep(out);
+    return out;
+}
+
+Result<PiecePlan> Planner::piece(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table, const Progress& progress, Scope scope) {
+    PiecePlan out;
     const auto take = [](auto made, auto& into) -> Status {
         if (!made)
             return made.error();
         into = *made;
         return Done{};
     };
-    const bool look = scope == Scope::findings, held = p.settings.support != kNoSupport;
-    if (const Status ok = take(tables_.get(table_key(p), [&] { return make_layer_table(p, between(progress, 0, 0.5)); }), out.table); !ok)
-        return ok.error();
-    if (const Status ok = take(demands_.get(demand_key(p, out.table), [&] { return make_demand(*out.table, p.parts, p.settings, between(progress, 0.5, 0.8)); }), out.demand); !ok)
+    const bool look = scope == Scope::findings, held = p.settings.support != SupportStyle::none;
+    out.table = std::move(table);
+    const LayerGrid& grid = out.table->grid;
+    if (const Status ok = take(demands_.get(demand_key(p, piece, out.table), [&] { return make_demand(*out.table, piece.parts, p.settings, between(progress, 0, 0.6)); }), out.demand); !ok)
         return ok.error();
     if (held || look)
-        if (const Status ok = take(support_.run(p, out.table, between(progress, 0.8, 0.85)), out.underside); !ok)
+        if (const Status ok = take(support_.run(p, piece, out.table, between(progress, 0.6, 0.7)), out.underside); !ok)
             return ok.error();
     if (held && look)
-        if (const Status ok = take(support_.access(p, out.table, {progress.stop, {}}), out.access); !ok)
+        if (const Status ok = take(support_.access(p.settings, out.table, {progress.stop, {}}), out.access); !ok)
             return ok.error();
     if (const DetailSettings settings = detail_settings(p.settings); look && settings.wanted)
-        if (const Status ok = take(details_.get({out.demand, out.underside->found, settings}, [&] { return make_detail(*out.table, *out.demand, areas_of(*out.underside->found), settings, between(progress, 0.85, 1)); }), out.detail); !ok)
+        if (const Status ok = take(details_.get({out.demand, out.underside->found, settings}, [&] { return make_detail(*out.table, *out.demand, areas_of(*out.underside->found), settings, between(progress, 0.7, 1)); }), out.detail); !ok)
             return ok.error();
+    out.support = out.underside && out.underside->layout ? out.underside : nullptr;
+    if (out.access)
+        out.face_access = reach_faces(*out.access, *out.support->layout, grid);
+    static_cast<Shares&>(out) = share_out(p, piece, grid, *out.demand);
+    static_cast<SupportShares&>(out) = share_out_support(p, piece, grid, out.support.get(), out);
     return out;
+}
+
+Result<Printed> Planner::print(const Project& p, const Progress& progress, Scope scope) {
+    const auto sliced = tables(p, between(progress, 0, 0.5));
+    if (!sliced)
+        return sliced.error();
+    std::vector<PiecePlan> pieces;
+    const double n = static_cast<double>(p.pieces.size());
+    for (std::size_t i = 0; i < p.pieces.size(); ++i) {
+        auto made = piece(p, p.pieces[i], (*sliced)[i], between(progress, 0.5 + 0.5 * static_cast<double>(i) / n, 0.5 + 0.5 * (static_cast<double>(i) + 1) / n), scope);
+        if (!made)
+            return made.error();
+        pieces.push_back(std::move(*made));
+    }
+    return sum_up(p, std::move(pieces));
 }
 
 Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progress& progress, Scope scope) {
     if (const Status ok = can_be_planned(p); !ok)
         return ok.error();
-    const auto made = pieces(p, progress, scope);
-    if (!made)
-        return made.error();
+    auto printed = print(p, progress, scope);
+    if (!printed)
+        return printed.error();
     auto plan = std::make_shared<Plan>();
-    plan->table = made->table;
-    plan->demand = made->demand;
-    plan->grid = made->table->grid;
-    plan->underside = made->underside;
-    plan->support = made->underside && made->underside->layout ? made->underside : nullptr;
-    plan->access = made->access;
-    plan->detail = made->detail;
-    if (plan->access)
-        plan->face_access = reach_faces(*plan->access, *plan->support->layout, plan->grid);
-
-    // Demand by layer and filament.
-    static_cast<Shares&>(*plan) = share_out(p, plan->grid, *plan->demand);
-    static_cast<SupportShares&>(*plan) = share_out_support(p, plan->grid, plan->support.get(), *plan);
-    plan->cleanup = clean_up(p, plan->support.get(), *plan, plan->face_access, main_filament(*plan));
-    const Printed printed{*plan->table, *plan->demand, *plan, *plan};
+    static_cast<Printed&>(*plan) = std::move(*printed);
+    plan->cleanup = clean_up(p, *plan);
 
     // Filaments on nozzles, then the order within layers.
     const auto volumes = volumes_.get(purge_key(p), [&] { return Result(std::make_shared<const PurgeVolumes>(purge_volumes(p))); });
     plan->purge_tables = (*volumes)->tables;
-    const std::vector<Set> sets = layer_sets(printed);
+    const std::vector<Set> sets = layer_sets(*plan);
     plan->loading = load_filaments(p, plan->purge_tables, sets, progress.stop);
     if (progress.stopped())
         return Error{"Stopped before the filaments had their nozzles."};
@@ -183,8 +226,8 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
         plan->locked_changes = plan->bound.changes - free.changes;
         plan->locked_mm3 = plan->bound.purge_mm3 - free.purge_mm3;
     }
-    const auto cost = [&](const Sequence& sequence) { return cost_out(p, printed, sequence, plan->loading, plan->purge_table); };
-    const bool as_assigned = p.settings.order != kOptimal;
+    const auto cost = [&](const Sequence& sequence) { return cost_out(p, *plan, sequence, plan->loading, plan->purge_table, plates_, progress.stop); };
+    const bool as_assigned = p.settings.order != LayerOrder::optimal;
     if (as_assigned || scope == Scope::findings) {
         Sequence by_letter = in_index_order(sets, first);
         Costed costed = cost(by_letter);
@@ -193,12 +236,15 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
             cheapest.sequence = std::move(by_letter);
     }
     plan->sequence = std::move(cheapest.sequence);
+    if (progress.stopped())
+        return Error{"Stopped before the plate was laid out."};
 
     // Changes, spools, purge, time, money, visits.
     Costed costed = cost(plan->sequence);
     plan->attendance = attend(p.settings, costed.list.switches, costed.timeline);
     plan->pairs = pair_uses(p, **volumes, costed.list.switches, costed.timeline, costed.costs);
     plan->washouts = washouts_in_use(p, plan->loading.nozzle, printed_filaments(costed.costs.use));
+    plan->piece_shares = share_costs(p, *plan, costed.costs.totals);
     collect(std::move(costed), *plan);
     return std::shared_ptr<const Plan>(std::move(plan));
 }

@@ -13,9 +13,9 @@ enum class Scope {
     findings ///< and what the checks look at: what hangs, what can be reached, fine detail, the order as assigned
 };
 
-/// Builds plans and remembers the stages that did not change: the layer table as long as meshes and layer heights
+/// Builds plans and remembers, piece by piece, the stages that did not change: the layer table as long as meshes and layer heights
 /// stay, the demand as long as walls, skins and infill stay, purge volumes as long as colours and machine stay.
-/// A change of colour or assignment never slices again. Not for use from two threads at once.
+/// A change of colour or assignment never slices again, a change of one piece no other. Not for use from two threads at once.
 class Planner {
 public:
     Planner() = default;
@@ -28,9 +28,10 @@ public:
     /// How often the slow stages really ran, for tests and benchmarks.
     int sliced() const { return tables_.made(); }
     int measured() const { return demands_.made(); }
+    int arranged() const { return plates_.arranged(); }
 
 private:
-    struct TableKey {
+    struct TableKey { // of a piece
         std::vector<std::shared_ptr<const Mesh>> meshes;
         double first_mm = 0, height_mm = 0;
         bool operator==(const TableKey&) const = default;
@@ -38,7 +39,8 @@ private:
     struct DemandKey {
         std::shared_ptr<const LayerTable> table;
         std::vector<std::pair<std::shared_ptr<const Paint>, std::size_t>> paints; ///< and how many patches
-        double walls = 0, line_width = 0, top = 0, bottom = 0, infill = 0;
+        int walls = 0, top = 0, bottom = 0;
+        double line_width = 0, infill = 0;
         bool operator==(const DemandKey&) const = default;
     };
     struct DetailKey {
@@ -47,23 +49,21 @@ private:
         DetailSettings look;
         bool operator==(const DetailKey&) const = default;
     };
-    /// The slow stages, which depend on the piece alone.
-    struct Pieces {
-        std::shared_ptr<const LayerTable> table;
-        std::shared_ptr<const Demand> demand;
-        std::shared_ptr<const SupportPlan> underside;
-        std::shared_ptr<const AccessMap> access;
-        std::shared_ptr<const Detail> detail;
-    };
-    static TableKey table_key(const Project& p);
-    static DemandKey demand_key(const Project& p, std::shared_ptr<const LayerTable> table);
-    Result<Pieces> pieces(const Project& p, const Progress& progress, Scope scope);
+    void keep(const std::vector<std::shared_ptr<const LayerTable>>& tables);
+    static TableKey table_key(const Project& p, const Piece& piece);
+    static DemandKey demand_key(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table);
+    /// The layers of every piece, in its own coordinates.
+    Result<std::vector<std::shared_ptr<const LayerTable>>> tables(const Project& p, const Progress& progress);
+    /// One piece, as far as it depends on nothing but itself, and who prints it.
+    Result<PiecePlan> piece(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table, const Progress& progress, Scope scope);
+    Result<Printed> print(const Project& p, const Progress& progress, Scope scope);
 
     Memory<TableKey, LayerTable> tables_;
     Memory<DemandKey, Demand> demands_;
     Memory<DetailKey, Detail> details_;
     Memory<PurgeKey, PurgeVolumes> volumes_;
     SupportStage support_;
+    PlateStage plates_;
 };
 
 } // namespace vitrail

@@ -11,11 +11,32 @@ int find_filament(const Project& p, char letter) {
     return -1;
 }
 
-int find_part(const Project& p, const std::string& name) {
-    for (std::size_t i = 0; i < p.parts.size(); ++i)
-        if (p.parts[i].name == name)
+int find_piece(const Project& p, const std::string& name) {
+    for (std::size_t i = 0; i < p.pieces.size(); ++i)
+        if (p.pieces[i].name == name)
             return static_cast<int>(i);
     return -1;
+}
+
+int find_part(const Piece& piece, const std::string& name) {
+    for (std::size_t i = 0; i < piece.parts.size(); ++i)
+        if (piece.parts[i].name == name)
+            return static_cast<int>(i);
+    return -1;
+}
+
+PartAt find_part(const Project& p, const std::string& name) {
+    for (std::size_t i = 0; i < p.pieces.size(); ++i)
+        if (const int part = find_part(p.pieces[i], name); part >= 0)
+            return {static_cast<int>(i), part};
+    return {};
+}
+
+void change_part(Project& p, const std::string& name, const std::function<void(Piece&, Part&)>& change) {
+    if (const PartAt at = find_part(p, name); at.part >= 0) {
+        Piece& piece = p.pieces[static_cast<std::size_t>(at.piece)];
+        change(piece, piece.parts[static_cast<std::size_t>(at.part)]);
+    }
 }
 
 char free_letter(const Project& p) {
@@ -25,37 +46,93 @@ char free_letter(const Project& p) {
     return 0;
 }
 
-std::string free_part_name(const Project& p, const std::string& name) {
+namespace {
+
+std::string free_name(const std::string& name, const std::function<bool(const std::string&)>& taken) {
     std::string free = name;
-    for (int n = 2; find_part(p, free) >= 0; ++n)
+    for (int n = 2; taken(free); ++n)
         free = name + "-" + std::to_string(n);
     return free;
 }
 
-Bounds bounds(const Project& p) {
+} // namespace
+
+std::string free_part_name(const Project& p, const std::string& name) {
+    return free_name(name, [&](const std::string& s) { return find_part(p, s).part >= 0; });
+}
+
+std::string free_piece_name(const Project& p, const std::string& name) {
+    return free_name(name, [&](const std::string& s) { return find_piece(p, s) >= 0; });
+}
+
+bool has_parts(const Project& p) {
+    return std::any_of(p.pieces.begin(), p.pieces.end(), [](const Piece& piece) { return !piece.parts.empty(); });
+}
+
+int count_of(const Project& p, const Piece& piece) {
+    return static_cast<int>(std::min<std::int64_t>(kMostPlaced + 1, std::int64_t{piece.count} * p.settings.copies));
+}
+
+int count_of_all(const Project& p) {
+    int all = 0;
+    for (const Piece& piece : p.pieces)
+        all = std::min(kMostPlaced + 1, all + count_of(p, piece));
+    return all;
+}
+
+Bounds bounds(const Piece& piece) {
     Bounds b;
-    for (const Part& part : p.parts)
+    for (const Part& part : piece.parts)
         b.add(part.mesh->bounds);
     return b;
 }
 
-char filament_at(const Project& p, int part, double z_mm) {
-    const Part& own = p.parts[part];
-    for (auto b = p.bands.rbegin(); b != p.bands.rend(); ++b)
+void remove_piece(Project& p, int piece) {
+    const auto at = p.pieces.begin() + piece;
+    std::erase_if(p.pinned, [&](const Placement& x) { return x.piece == at->name; });
+    p.pieces.erase(at);
+    if (p.pieces.empty())
+        p.pieces.emplace_back();
+}
+
+void rename_piece(Project& p, int piece, const std::string& name) {
+    std::string& now = p.pieces[static_cast<std::size_t>(piece)].name;
+    if (name.empty() || name == now)
+        return;
+    const std::string before = now, after = free_piece_name(p, name);
+    now = after;
+    for (Placement& x : p.pinned)
+        if (x.piece == before)
+            x.piece = after;
+}
+
+void pin(Project& p, const Placement& where) {
+    unpin(p, where.piece, where.nth);
+    p.pinned.push_back(where);
+}
+
+void unpin(Project& p, const std::string& piece, int nth) {
+    std::erase_if(p.pinned, [&](const Placement& x) { return x.piece == piece && x.nth == nth; });
+}
+
+char filament_at(const Piece& piece, int part, double z_mm) {
+    const Part& own = piece.parts[static_cast<std::size_t>(part)];
+    for (auto b = piece.bands.rbegin(); b != piece.bands.rend(); ++b)
         if (b->part == own.name && z_mm >= b->z0_mm && z_mm < b->z1_mm)
             return b->filament;
     return own.filament;
 }
 
-void assign_part(Project& p, int part, char letter) {
-    p.parts[part].filament = letter;
-    std::erase_if(p.bands, [&](const Band& b) { return b.part == p.parts[part].name; });
+void assign_part(Piece& piece, int part, char letter) {
+    Part& own = piece.parts[static_cast<std::size_t>(part)];
+    own.filament = letter;
+    std::erase_if(piece.bands, [&](const Band& b) { return b.part == own.name; });
 }
 
-void assign_band(Project& p, int part, double z0_mm, double z1_mm, char letter) {
-    const std::string& name = p.parts[part].name;
-    std::erase_if(p.bands, [&](const Band& b) { return b.part == name && b.z0_mm >= z0_mm && b.z1_mm <= z1_mm; });
-    p.bands.push_back({name, z0_mm, z1_mm, letter});
+void assign_band(Piece& piece, int part, double z0_mm, double z1_mm, char letter) {
+    const std::string& name = piece.parts[static_cast<std::size_t>(part)].name;
+    std::erase_if(piece.bands, [&](const Band& b) { return b.part == name && b.z0_mm >= z0_mm && b.z1_mm <= z1_mm; });
+    piece.bands.push_back({name, z0_mm, z1_mm, letter});
 }
 
 const PairPurge* pair_purge(const Project& p, char from, char to) {
@@ -87,18 +164,20 @@ void set_machine(Project& p, Machine machine) {
 
 void remove_filament(Project& p, char letter, char heir) {
     std::erase_if(p.filaments, [&](const Filament& f) { return f.letter == letter; });
-    for (Part& part : p.parts)
-        if (part.filament == letter)
-            part.filament = heir;
-    if (heir == 0)
-        std::erase_if(p.bands, [&](const Band& b) { return b.filament == letter; });
-    for (Band& b : p.bands)
-        if (b.filament == letter)
-            b.filament = heir;
-    for (Part& part : p.parts)
-        for (Patch& patch : part.patches)
-            if (patch.filament == letter)
-                patch.filament = heir;
+    for (Piece& piece : p.pieces) {
+        if (heir == 0)
+            std::erase_if(piece.bands, [&](const Band& b) { return b.filament == letter; });
+        for (Band& b : piece.bands)
+            if (b.filament == letter)
+                b.filament = heir;
+        for (Part& part : piece.parts) {
+            if (part.filament == letter)
+                part.filament = heir;
+            for (Patch& patch : part.patches)
+                if (patch.filament == letter)
+                    patch.filament = heir;
+        }
+    }
     // What was said about this filament means nothing for its heir.
     std::erase_if(p.pins, [&](const Pin& x) { return x.filament == letter; });
     std::erase_if(p.pair_purges, [&](const PairPurge& x) { return x.from == letter || x.to == letter; });

@@ -8,6 +8,7 @@
 #include "core/patch/paint.h"
 #include "core/project/settings.h"
 
+#include <functional>
 #include <memory>
 #include <optional>
 #include <string>
@@ -33,7 +34,7 @@ struct Patch {
     bool operator==(const Patch&) const = default;
 };
 
-/// A separate body of the piece. All parts share one origin.
+/// A separate body of a piece. All parts of a piece share one origin.
 struct Part {
     std::string name; ///< unique in the project
     std::shared_ptr<const Mesh> mesh;
@@ -48,6 +49,8 @@ struct Part {
     bool own_mesh = false;
     /// A second piece whose colours do not matter: it is printed from purge, as far as there is any.
     bool takes_purge = false;
+    /// A base that is filed off afterwards.
+    bool sacrificial = false;
 };
 
 /// The user wants a filament on a nozzle.
@@ -109,14 +112,33 @@ struct Band {
     bool operator==(const Band&) const = default;
 };
 
+/// One thing to print. It is sliced by itself, in its own coordinates; where it stands is the plate's business.
+struct Piece {
+    std::string name; ///< unique in the project
+    std::vector<Part> parts;
+    std::vector<Band> bands;
+    /// How it has been turned from its files' position. The parts' meshes are turned already.
+    Rotation pose = kNoRotation;
+    int count = 1; ///< of it on the plate, for each of settings.copies
+};
+
+/// Where one of a piece stands.
+struct Placement {
+    std::string piece;
+    int nth = 1;              ///< of that piece, from 1
+    double x_mm = 0, y_mm = 0; ///< middle of its box, turned as it stands, from the front left corner of the bed
+    double turn_deg = 0;      ///< about Z, counter-clockwise from above, 0 … 360
+    bool operator==(const Placement&) const = default;
+};
+
 struct Project {
     std::string name;
     Machine machine;
     std::vector<Filament> filaments;
     std::vector<ModelFile> models;
     std::vector<ModelFile> other_files; ///< files of the archive this version does not use, by full name; kept
-    std::vector<Part> parts;
-    std::vector<Band> bands;
+    std::vector<Piece> pieces{1};       ///< never none: that of a new project has no parts yet
+    std::vector<Placement> pinned;      ///< by hand; what is not here is arranged around them
     std::vector<Waiver> waivers;
     std::vector<Pin> pins;
     std::vector<PairPurge> pair_purges;
@@ -126,8 +148,6 @@ struct Project {
     char support_filament = 0;   ///< letter; 0: whichever of the piece's own a layer is printed in anyway
     char interface_filament = 0; ///< letter; 0: as the support
     std::string print_first; ///< letters: the first of them that a layer has is printed first there
-    /// How the piece has been turned from its files' position. The parts' meshes are turned already.
-    Rotation pose = kNoRotation;
     Settings settings;
     /// The project file as it was read, so that keys this version does not know survive a round trip.
     std::shared_ptr<const std::string> as_read;
@@ -135,26 +155,54 @@ struct Project {
 
 /// The letters that Vitrail deals out: A…Z.
 inline constexpr int kMostFilaments = 26;
+/// More pieces than that stand on no plate.
+inline constexpr int kMostPlaced = 10000;
 
 /// Index of the filament with that letter, or −1.
 int find_filament(const Project& p, char letter);
-/// Index of the part with that name, or −1.
-int find_part(const Project& p, const std::string& name);
+/// Index of the piece with that name, or −1.
+int find_piece(const Project& p, const std::string& name);
+/// Index of the part with that name in its piece, or −1.
+int find_part(const Piece& piece, const std::string& name);
+/// Which piece a part is of, and which of its parts; −1 where no piece has one of that name.
+struct PartAt {
+    int piece = -1, part = -1;
+    bool operator==(const PartAt&) const = default;
+};
+PartAt find_part(const Project& p, const std::string& name);
+/// Changes the part with that name, if there is one.
+void change_part(Project& p, const std::string& name, const std::function<void(Piece&, Part&)>& change);
 /// The first letter no filament has, or 0 when all are taken.
 char free_letter(const Project& p);
 /// `name`, or `name-2`, `name-3`, … when it is taken.
 std::string free_part_name(const Project& p, const std::string& name);
+std::string free_piece_name(const Project& p, const std::string& name);
 
-/// Box around all parts.
-Bounds bounds(const Project& p);
+/// Whether there is anything to print.
+bool has_parts(const Project& p);
+/// How many of that piece the plate has, at most kMostPlaced + 1.
+int count_of(const Project& p, const Piece& piece);
+/// Pieces on the plate, all together.
+int count_of_all(const Project& p);
+/// Box around all parts of a piece.
+Bounds bounds(const Piece& piece);
+
+/// Takes a piece out, and what is pinned of it. The last one leaves an empty one behind.
+void remove_piece(Project& p, int piece);
+/// Gives a piece another name, `name` or one like it that is free, and what is pinned of it with it.
+void rename_piece(Project& p, int piece, const std::string& name);
+/// Puts one of a piece where the user wants it.
+void pin(Project& p, const Placement& where);
+/// Leaves it to be arranged again.
+void unpin(Project& p, const std::string& piece, int nth);
 
 /// Letter of the filament of a part at height z above the bed: the last band that holds z, else the part's own.
-char filament_at(const Project& p, int part, double z_mm);
+char filament_at(const Piece& piece, int part, double z_mm);
 
 /// Gives the whole part a filament and drops the bands of that part.
-void assign_part(Project& p, int part, char letter);
+void assign_part(Piece& piece, int part, char letter);
 /// Gives z0…z1 of a part a filament. Bands it covers whole are dropped.
-void assign_band(Project& p, int part, double z0_mm, double z1_mm, char letter);
+void assign_band(Piece& piece, int part, double z0_mm, double z1_mm, char letter);
 /// What the user said about a pair, or null.
 const PairPurge* pair_purge(const Project& p, char from, char to);
 /// The entry of a pair, made when there is none yet.

@@ -99,50 +99,51 @@ Part derived_part(const Part& from, Derived d, std::string name) {
 
 namespace {
 
-void replace_part(Project& p, int at, std::vector<Part> by) {
-    p.parts.erase(p.parts.begin() + at);
-    p.parts.insert(p.parts.begin() + at, std::make_move_iterator(by.begin()), std::make_move_iterator(by.end()));
+void replace_part(Piece& piece, int at, std::vector<Part> by) {
+    piece.parts.erase(piece.parts.begin() + at);
+    piece.parts.insert(piece.parts.begin() + at, std::make_move_iterator(by.begin()), std::make_move_iterator(by.end()));
 }
 
 } // namespace
 
-int split_part(Project& p, int index) {
-    const Part part = p.parts[index];
+int split_part(Project& p, int of, int index) {
+    Piece& piece = p.pieces[static_cast<std::size_t>(of)];
+    const Part part = piece.parts[static_cast<std::size_t>(index)];
     std::vector<Derived> bodies = split_bodies(*part.mesh);
     if (bodies.size() < 2)
         return 1;
     std::vector<Part> parts;
-    const std::vector<Band> bands = p.bands;
-    std::erase_if(p.bands, [&](const Band& b) { return b.part == part.name; });
+    const std::vector<Band> bands = piece.bands;
+    std::erase_if(piece.bands, [&](const Band& b) { return b.part == part.name; });
     for (std::size_t i = 0; i < bodies.size(); ++i) {
         // The first body keeps the name.
         std::string name = part.name;
         for (int n = static_cast<int>(i) + 1; i > 0; ++n) {
             name = part.name + "-" + std::to_string(n);
-            if (find_part(p, name) < 0 && std::none_of(parts.begin(), parts.end(), [&](const Part& x) { return x.name == name; }))
+            if (find_part(p, name).part < 0 && std::none_of(parts.begin(), parts.end(), [&](const Part& x) { return x.name == name; }))
                 break;
         }
         parts.push_back(derived_part(part, std::move(bodies[i]), name));
         for (Band b : bands)
             if (b.part == part.name) {
                 b.part = name;
-                p.bands.push_back(b);
+                piece.bands.push_back(b);
             }
     }
     const int count = static_cast<int>(parts.size());
-    replace_part(p, index, std::move(parts));
+    replace_part(piece, index, std::move(parts));
     return count;
 }
 
-void join_parts(Project& p, const std::vector<int>& which) {
+void join_parts(Piece& piece, const std::vector<int>& which) {
     if (which.size() < 2)
         return;
     std::vector<int> parts = which;
     std::sort(parts.begin(), parts.end());
-    const Part first = p.parts[parts.front()];
+    const Part first = piece.parts[parts.front()];
     std::vector<const Mesh*> meshes;
     for (const int i : parts)
-        meshes.push_back(p.parts[i].mesh.get());
+        meshes.push_back(piece.parts[i].mesh.get());
     Derived d = joined(meshes);
     Part whole = first;
     whole.mesh = std::make_shared<Mesh>(std::move(d.mesh));
@@ -151,20 +152,20 @@ void join_parts(Project& p, const std::vector<int>& which) {
     whole.patches.clear();
     // Each part's triangles stand together; where its filament or its patches differ, the surface is painted.
     Paint paint = bare(*whole.mesh), support = paint;
-    const bool wishes = std::any_of(parts.begin(), parts.end(), [&](int i) { return p.parts[static_cast<std::size_t>(i)].support_paint != nullptr; });
+    const bool wishes = std::any_of(parts.begin(), parts.end(), [&](int i) { return piece.parts[static_cast<std::size_t>(i)].support_paint != nullptr; });
     std::vector<std::uint32_t> start{0};
     for (const Mesh* m : meshes)
         start.push_back(start.back() + static_cast<std::uint32_t>(m->triangles.size()));
     std::vector<std::vector<PatchNumber>> number(parts.size());
     for (std::size_t k = 0; k < parts.size(); ++k) {
-        const Part& part = p.parts[parts[k]];
+        const Part& part = piece.parts[parts[k]];
         number[k].push_back(part.filament == first.filament ? kUnpainted : patch_with(whole, part.filament, part.name));
         for (const Patch& patch : part.patches)
             number[k].push_back(add_patch(whole, patch.name, patch.filament));
     }
     for (std::uint32_t t = 0; t < d.origin.size(); ++t) {
         const auto k = static_cast<std::size_t>(std::upper_bound(start.begin(), start.end(), d.origin[t]) - start.begin()) - 1;
-        const Part& part = p.parts[parts[k]];
+        const Part& part = piece.parts[parts[k]];
         const std::uint32_t old = d.origin[t] - start[k];
         if (part.support_paint && (support.patch[t] = part.support_paint->patch[old]) == kCut)
             support.cut[t] = part.support_paint->cut.at(old);
@@ -184,26 +185,27 @@ void join_parts(Project& p, const std::vector<int>& which) {
     drop_empty_patches(whole);
     // Bands of the first stay; those of the others end with them.
     for (std::size_t k = parts.size(); k-- > 1;) {
-        std::erase_if(p.bands, [&](const Band& b) { return b.part == p.parts[parts[k]].name; });
-        p.parts.erase(p.parts.begin() + parts[k]);
+        std::erase_if(piece.bands, [&](const Band& b) { return b.part == piece.parts[parts[k]].name; });
+        piece.parts.erase(piece.parts.begin() + parts[k]);
     }
-    p.parts[parts.front()] = std::move(whole);
+    piece.parts[parts.front()] = std::move(whole);
 }
 
-void cut_out_bands(Project& p, int index) {
-    const Part part = p.parts[index];
-    const double bed = bounds(p).min.z;
+void cut_out_bands(Project& p, int of, int index) {
+    Piece& piece = p.pieces[static_cast<std::size_t>(of)];
+    const Part part = piece.parts[static_cast<std::size_t>(index)];
+    const double bed = bounds(piece).min.z;
     std::vector<double> planes;
-    for (const Band& b : p.bands)
+    for (const Band& b : piece.bands)
         if (b.part == part.name)
             for (const double z : {b.z0_mm, b.z1_mm})
                 if (z + bed > part.mesh->bounds.min.z + 1e-3 && z + bed < part.mesh->bounds.max.z - 1e-3)
                     planes.push_back(z + bed);
     std::sort(planes.begin(), planes.end());
     planes.erase(std::unique(planes.begin(), planes.end(), [](double a, double b) { return b - a < 1e-3; }), planes.end());
-    const auto filament_between = [&](double z0, double z1) { return filament_at(p, index, (z0 + z1) / 2 - bed); };
+    const auto filament_between = [&](double z0, double z1) { return filament_at(piece, index, (z0 + z1) / 2 - bed); };
     if (planes.empty()) {
-        p.parts[index].filament = filament_between(part.mesh->bounds.min.z, part.mesh->bounds.max.z);
+        piece.parts[static_cast<std::size_t>(index)].filament = filament_between(part.mesh->bounds.min.z, part.mesh->bounds.max.z);
     } else {
         std::vector<Derived> slabs = cut_at(*part.mesh, planes);
         std::vector<Part> parts;
@@ -213,13 +215,13 @@ void cut_out_bands(Project& p, int index) {
             if (slabs[s].mesh.triangles.empty())
                 continue;
             const std::string heights = fmt::format(" {:.4g}\u2013{:.4g}", planes[s] - bed, planes[s + 1] - bed);
-            Part piece = derived_part(part, std::move(slabs[s]), free_part_name(p, part.name + heights));
-            piece.filament = filament_between(planes[s], planes[s + 1]);
-            parts.push_back(std::move(piece));
+            Part slab = derived_part(part, std::move(slabs[s]), free_part_name(p, part.name + heights));
+            slab.filament = filament_between(planes[s], planes[s + 1]);
+            parts.push_back(std::move(slab));
         }
-        replace_part(p, index, std::move(parts));
+        replace_part(piece, index, std::move(parts));
     }
-    std::erase_if(p.bands, [&](const Band& b) { return b.part == part.name; });
+    std::erase_if(piece.bands, [&](const Band& b) { return b.part == part.name; });
 }
 
 namespace {
@@ -245,9 +247,9 @@ void move_points(Part& part, const std::function<Vec3(Vec3)>& to) {
     move_facets(part, to);
 }
 
-void move_part(Project& p, int part, double dx, double dy, double dz) {
+void move_part(Part& part, double dx, double dy, double dz) {
     const Vec3 d{static_cast<float>(dx), static_cast<float>(dy), static_cast<float>(dz)};
-    move_points(p.parts[part], [d](Vec3 v) { return v + d; });
+    move_points(part, [d](Vec3 v) { return v + d; });
 }
 
 BaseShift base_shift(const Settings& s, double delta) {
@@ -257,51 +259,62 @@ BaseShift base_shift(const Settings& s, double delta) {
     return {whole, std::abs(error) < 1e-9 ? 0 : error};
 }
 
-void thicken_base(Project& p, double delta) {
-    const float bed = bounds(p).min.z, lift = static_cast<float>(delta);
-    for (Part& part : p.parts)
+void thicken_base(Piece& piece, double delta) {
+    const float bed = bounds(piece).min.z, lift = static_cast<float>(delta);
+    for (Part& part : piece.parts)
         move_points(part, [&](Vec3 v) { return v.z > bed + 1e-4f ? Vec3{v.x, v.y, v.z + lift} : v; });
-    for (Band& b : p.bands) {
+    for (Band& b : piece.bands) {
         b.z0_mm += b.z0_mm > 1e-6 ? delta : 0;
         b.z1_mm += delta;
     }
 }
 
-void scale_model(Project& p, int model, double factor) {
-    const double bed = bounds(p).min.z;
+namespace {
+
+void scale_piece(Piece& piece, int model, double factor) {
+    const double bed = bounds(piece).min.z;
     const auto is_its = [&](const Part& part) { return part.model == model; };
     std::vector<std::pair<double, double>> ends; // of bands, in the parts' coordinates
-    for (const Band& b : p.bands) {
-        const int part = find_part(p, b.part);
-        const double by = part >= 0 && is_its(p.parts[static_cast<std::size_t>(part)]) ? factor : 1;
+    for (const Band& b : piece.bands) {
+        const int part = find_part(piece, b.part);
+        const double by = part >= 0 && is_its(piece.parts[static_cast<std::size_t>(part)]) ? factor : 1;
         ends.emplace_back((b.z0_mm + bed) * by, (b.z1_mm + bed) * by);
     }
     const float k = static_cast<float>(factor);
-    for (Part& part : p.parts)
+    for (Part& part : piece.parts)
         if (is_its(part)) {
             const bool own = part.own_mesh;
             move_points(part, [k](Vec3 v) { return Vec3{v.x * k, v.y * k, v.z * k}; });
             part.own_mesh = own;
         }
-    p.models[static_cast<std::size_t>(model)].scale *= factor;
-    const double bed_now = bounds(p).min.z;
+    const double bed_now = bounds(piece).min.z;
     for (std::size_t i = 0; i < ends.size(); ++i) {
-        p.bands[i].z0_mm = ends[i].first - bed_now;
-        p.bands[i].z1_mm = ends[i].second - bed_now;
+        piece.bands[i].z0_mm = ends[i].first - bed_now;
+        piece.bands[i].z1_mm = ends[i].second - bed_now;
     }
 }
 
-void turn(Project& p, const Rotation& rotation) {
+} // namespace
+
+void scale_model(Project& p, int model, double factor) {
+    for (Piece& piece : p.pieces)
+        if (std::any_of(piece.parts.begin(), piece.parts.end(), [&](const Part& part) { return part.model == model; }))
+            scale_piece(piece, model, factor);
+    p.models[static_cast<std::size_t>(model)].scale *= factor;
+}
+
+void turn(Project& p, int of, const Rotation& rotation) {
     if (rotation == kNoRotation)
         return;
-    for (int i = static_cast<int>(p.parts.size()) - 1; i >= 0; --i)
-        if (std::any_of(p.bands.begin(), p.bands.end(), [&](const Band& b) { return b.part == p.parts[i].name; }))
-            cut_out_bands(p, i);
-    for (Part& part : p.parts) {
+    Piece& piece = p.pieces[static_cast<std::size_t>(of)];
+    for (int i = static_cast<int>(piece.parts.size()) - 1; i >= 0; --i)
+        if (std::any_of(piece.bands.begin(), piece.bands.end(), [&](const Band& b) { return b.part == piece.parts[static_cast<std::size_t>(i)].name; }))
+            cut_out_bands(p, of, i);
+    for (Part& part : piece.parts) {
         part.mesh = std::make_shared<Mesh>(rotated(rotation, *part.mesh));
         move_facets(part, [&](Vec3 v) { return rotated(rotation, v); });
     }
-    p.pose = rotation * p.pose;
+    piece.pose = rotation * piece.pose;
 }
 
 } // namespace vitrail

@@ -24,34 +24,34 @@ PatchNumber patch_with(Part& part, char filament, const std::string& name);
 
 /// Cuts a part of several separate bodies into one part each; they keep filament, bands and paint. Returns how many
 /// parts came of it (1: it was one body, nothing was done).
-int split_part(Project& p, int part);
+int split_part(Project& p, int piece, int part);
 /// Makes one part of several: the first one's name and filament; where the others differ, they become bands or, where
 /// painted, keep their patches. Surfaces in another filament than the first become patches.
-void join_parts(Project& p, const std::vector<int>& parts);
+void join_parts(Piece& piece, const std::vector<int>& parts);
 /// Makes separate parts of a part's bands, cut along level planes, so that they stay what they are when the piece turns.
-void cut_out_bands(Project& p, int part);
+void cut_out_bands(Project& p, int piece, int part);
 
 /// A part made from another by taking some of its surface; it keeps filament, patches and paint.
 Part derived_part(const Part& from, Derived derived, std::string name);
 /// Moves every corner of a part, and what is painted on it. It no longer has the place its file gave it.
 void move_points(Part& part, const std::function<Vec3(Vec3)>& to);
 /// Moves one part against the others. It no longer has the place its file gave it.
-void move_part(Project& p, int part, double dx_mm, double dy_mm, double dz_mm);
+void move_part(Part& part, double dx_mm, double dy_mm, double dz_mm);
 
-/// Makes the base thicker by `delta_mm` (thinner below 0): everything above the bed is lifted, bands with it.
+/// Makes the base of a piece thicker by `delta_mm` (thinner below 0): everything above the bed is lifted, bands with it.
 /// Returns by how many layers later changes move, and what is left over where that is no whole number.
 struct BaseShift {
     int layers = 0;
     double error_mm = 0;
 };
 BaseShift base_shift(const Settings& s, double delta_mm);
-void thicken_base(Project& p, double delta_mm);
+void thicken_base(Piece& piece, double delta_mm);
 
 /// Multiplies every length of a model file's parts by `factor` (> 0), bands and paint with them: the file was written in
 /// another unit. Parts that keep their place in the file keep it.
 void scale_model(Project& p, int model, double factor);
 
-/// Turns the whole piece. Bands are cut out first: heights mean nothing in another pose.
-void turn(Project& p, const Rotation& rotation);
+/// Turns a whole piece. Bands are cut out first: heights mean nothing in another pose.
+void turn(Project& p, int piece, const Rotation& rotation);
 
 } // namespace vitrail

@@ -15,8 +15,9 @@ const std::vector<SettingInfo>& all_settings() {
         {"top_skins", "Top skins", "layers", &S::top_skins, 0, 50, 0, {}, "Solid layers below a surface that faces up. From memory: 4."},
         {"bottom_skins", "Bottom skins", "layers", &S::bottom_skins, 0, 50, 0, {}, "Solid layers above a surface that faces down. From memory: 3."},
         {"infill", "Infill", "%", &S::infill_pct, 0, 100, 0, {}, "Share of the inside that is filled. From memory: 15 %."},
-        {"copies", "Copies", "", &S::copies, 1, 10000, 0, {}, "Pieces on the plate. Changes and purge do not grow with it; everything else does."},
-        {"spacing", "Space between copies", "mm", &S::spacing_mm, 0, 200, 1, {}, "Free space around each copy and the tower. From memory: 5 mm."},
+        {"copies", "Copies", "", &S::copies, 1, 10000, 0, {}, "Of everything on the plate: of a single piece as many, of several as many of each as its count says. Changes and purge do not grow with it; everything else does."},
+        {"spacing", "Space between pieces", "mm", &S::spacing_mm, 0, 200, 1, {}, "Free space around each piece and the tower. From memory: 5 mm."},
+        {"plate.turns", "Turn pieces on the bed", "", &S::arrange_turns, 0, 3, 0, {"no", "half", "quarter", "eighth"}, "By how much of a circle pieces may be turned where they are arranged. Copies of one piece stand in rows as long as there is room."},
         {"delta_e", "Clean at \u0394E", "", &S::delta_e, 0.2, 30, 1, {}, "Colour difference to the pure filament at which a change counts as clean: 1 strict (just noticeable), 2 normal, 4 thrifty. CIEDE2000.", {{"strict", 1}, {"normal", 2}, {"thrifty", 4}}},
         {"order", "Order in a layer", "", &S::order, 0, 1, 0, {"optimal", "as-assigned"}, "Which filament a layer starts with: worked out for the least purge, or by letter in every layer."},
         {"purge.dead_mm3", "Dead volume V_d", "mm\u00b3", &S::dead_mm3, 0, 2000, 1, {}, "Filament that comes out unmixed after a change. 0 takes the machine's (40 for a 0.4 mm nozzle, from memory).", {{"machine", 0}}},
@@ -101,7 +102,7 @@ std::string plain(double v) {
 } // namespace
 
 std::string setting_text(const Settings& s, const SettingInfo& info) {
-    const double v = s.*info.field;
+    const double v = info.field.of(s);
     return info.choices.empty() ? plain(v) : info.choices[static_cast<std::size_t>(v)];
 }
 
@@ -114,7 +115,7 @@ Status set_setting(Settings& s, std::string_view key, std::string_view text) {
         std::string known;
         for (std::size_t i = 0; i < info->choices.size(); ++i) {
             if (text == info->choices[i]) {
-                s.*info->field = static_cast<double>(i);
+                info->field.set(s, static_cast<double>(i));
                 return Done{};
             }
             known += (i ? ", " : "") + std::string(info->choices[i]);
@@ -123,7 +124,7 @@ Status set_setting(Settings& s, std::string_view key, std::string_view text) {
     }
     for (const auto& [word, number] : info->words)
         if (text == word) {
-            s.*info->field = number;
+            info->field.set(s, number);
             return Done{};
         }
     double v = 0;
@@ -134,7 +135,7 @@ Status set_setting(Settings& s, std::string_view key, std::string_view text) {
         return Error{"The setting \u201c" + name + "\u201d is " + plain(v) + "; it must lie between " + plain(info->min) + " and " + plain(info->max) + "."};
     if (info->decimals == 0 && v != std::floor(v))
         return Error{"The setting \u201c" + name + "\u201d must be a whole number, not " + plain(v) + "."};
-    s.*info->field = v;
+    info->field.set(s, v);
     return Done{};
 }
 

@@ -2,7 +2,9 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/material/pairing.h"
 
+#include <functional>
 #include <string>
 #include <string_view>
 #include <utility>
@@ -10,37 +12,39 @@
 
 namespace vitrail {
 
-inline constexpr double kOptimal = 0, kAsAssigned = 1;
-inline constexpr double kNo = 0, kYes = 1;
-inline constexpr double kSmoothSheet = 0, kSatinSheet = 1, kTexturedSheet = 2, kGlassSheet = 3;
-inline constexpr double kAsMachine = 0, kEjected = 1, kTower = 2, kSkirt = 3;
-inline constexpr double kLeastWaste = 0, kLeastTime = 1, kLeastHandling = 2, kBlend = 3;
-inline constexpr double kNoSupport = 0, kColumns = 1, kTree = 2;
-inline constexpr double kBlock = 0, kStepped = 1, kSplit = 2;
+/// The choices of settings; their names in files and in the CLI stand in the table of all_settings(), in this order.
+enum class LayerOrder { optimal, as_assigned };
+enum class PurgeTo { as_machine, ejected, tower, skirt };
+enum class IntoInfill { no, yes, peaks }; ///< peaks: only what a slim tower has no room for
+enum class TowerKind { block, stepped, split };
+enum class LoadingAim { waste, time, handling, blend };
+enum class SupportStyle { none, columns, tree };
+enum class Turns { none, half, quarter, eighth };
 
 struct Settings {
     double layer_mm = 0.2;
     double first_layer_mm = 0.2;
     double line_width_mm = 0.4;
-    double walls = 2;
-    double top_skins = 4;
-    double bottom_skins = 3;
+    int walls = 2;
+    int top_skins = 4;
+    int bottom_skins = 3;
     double infill_pct = 15;
-    double copies = 1;
+    int copies = 1;
     double spacing_mm = 5;
+    Turns arrange_turns = Turns::quarter;
     double delta_e = 2;
-    double order = kOptimal;
+    LayerOrder order = LayerOrder::optimal;
     double dead_mm3 = 0;   ///< 0: the machine's
     double mixing_mm3 = 0; ///< 0: the machine's
-    double purge_to = kAsMachine;
-    double purge_infill = kNo;
-    double purge_support = kNo;
-    double skirt_loops = 3;
+    PurgeTo purge_to = PurgeTo::as_machine;
+    IntoInfill purge_infill = IntoInfill::no;
+    bool purge_support = false;
+    int skirt_loops = 3;
     double skirt_gap_mm = 3;
-    double tower_shape = kBlock;
-    double ooze_wall = kNo;
+    TowerKind tower_shape = TowerKind::block;
+    bool ooze_wall = false;
     double ooze_gap_mm = 2;
-    double aim = kLeastWaste;
+    LoadingAim aim = LoadingAim::waste;
     double blend_pct = 50;
     double start_hour = 20;
     double night_from = 22;
@@ -57,21 +61,21 @@ struct Settings {
     double travel_pct = 12;
     double hand_wait_s = 0;
     double attended_per_h = 0;
-    double lettering_two_jobs = kNo;
-    double sheet = kSmoothSheet;
-    double release_coat = kNo;
-    double support = kNoSupport;
-    double support_on_piece = kYes;
+    bool lettering_two_jobs = false;
+    BuildSheet sheet = BuildSheet::smooth;
+    bool release_coat = false;
+    SupportStyle support = SupportStyle::none;
+    bool support_on_piece = true;
     double support_angle_deg = 50;
     double support_bridge_mm = 10;
     double support_least_mm2 = 0.5;
     double support_beside_mm = 0.6;
-    double support_gap_layers = 1;
+    int support_gap_layers = 1;
     double support_density_pct = 15;
-    double interface_layers = 3;
+    int interface_layers = 3;
     double interface_density_pct = 100;
-    double interface_below = 0;
-    double interface_align = 0;
+    int interface_below = 0;
+    int interface_align = 0;
     double interface_least_mm2 = 0;
     double tool_mm = 3;
     double same_min_cm2 = 1.5;
@@ -93,11 +97,28 @@ struct Settings {
     bool operator==(const Settings&) const = default;
 };
 
+/// A field of Settings, of whatever type, as a number: a choice by its place among the choices, no and yes as 0 and 1.
+class SettingField {
+public:
+    template <class T>
+    SettingField(T Settings::*field) // so that the table can be written down
+        : get_([field](const Settings& s) { return static_cast<double>(s.*field); }), set_([field](Settings& s, double v) { s.*field = static_cast<T>(v); }) {}
+    SettingField(bool Settings::*field)
+        : get_([field](const Settings& s) { return s.*field ? 1.0 : 0.0; }), set_([field](Settings& s, double v) { s.*field = v != 0; }) {}
+    double of(const Settings& s) const { return get_(s); }
+    /// `v` as set_setting() lets it pass: in range, and whole where the setting is.
+    void set(Settings& s, double v) const { set_(s, v); }
+
+private:
+    std::function<double(const Settings&)> get_;
+    std::function<void(Settings&, double)> set_;
+};
+
 struct SettingInfo {
     const char* key;   ///< as in project files and `--set`
     const char* label; ///< as on screen
     const char* unit;
-    double Settings::*field;
+    SettingField field;
     double min, max;
     int decimals;
     std::vector<const char*> choices; ///< named values 0, 1, …; empty for numbers

@@ -3,17 +3,13 @@
 
 #include "core/changes/changes.h"
 #include "core/purge/plate.h"
-#include "core/support/shares.h"
 
 namespace vitrail {
-
-/// settings.purge_infill: not at all, first (kYes), or only what a slim tower has no room for.
-inline constexpr double kPeaks = 2;
 
 /// A part of a change's purge, and where it goes.
 struct Flow {
     Destination where = Destination::ejected;
-    int part = -1; ///< for infill and the second piece: whose
+    int piece = -1, part = -1; ///< for infill and the part that takes purge: whose
     double mm3 = 0;
 };
 
@@ -30,13 +26,13 @@ struct PurgePlan {
 /// take purge, as far as each has room in that layer; changes that fewer places suit come first. The rest goes to
 /// `rest_goes_to`; what a skirt has no room for is ejected.
 ///
-/// With kPeaks and a tower the layers take turns: a layer's purge fills the tower first, as far as the slimmest one that stands
+/// With IntoInfill::peaks and a tower the layers take turns: a layer's purge fills the tower first, as far as the slimmest one that stands
 /// (or the width that is set) has room, and only what is more goes to the infill. That keeps the tower small and the infill pure
 /// in all other layers.
 ///
 /// Infill takes purge of the same material class whose colours, old and new, do not show through the walls before it
 /// (hides_behind).
-PurgePlan place_purge(const Project& project, const Printed& printed, std::span<const Switch> switches);
+PurgePlan place_purge(const Project& project, const Printed& printed, std::span<const Switch> switches, PlateStage& plates, const std::stop_token& stop = {});
 
 /// Where most of a switch's purge goes.
 Destination main_destination(std::span<const Flow> flows, Destination otherwise);

@@ -5,84 +5,293 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <numbers>
 
 namespace vitrail {
 
-Plate lay_out(const Project& p, const LayerTable& table, const Tower& tower) {
-    const Machine& m = p.machine;
-    const double gap = p.settings.spacing_mm;
+namespace {
+
+struct Size {
+    double w = 0, d = 0;
+};
+
+Size size_of(const Bounds& b) {
+    return {double(b.max.x) - b.min.x, double(b.max.y) - b.min.y};
+}
+
+/// The outline around the middle of the piece's own box, turned about it.
+Outline outline_of(const LayerTable& table, double turn_deg) {
     const Bounds& b = table.bounds;
-    const double w = double(b.max.x) - b.min.x, d = double(b.max.y) - b.min.y;
-    // Columns that stand on the bed, side by side in one strip.
+    const double mx = (double(b.min.x) + b.max.x) / 2, my = (double(b.min.y) + b.max.y) / 2;
+    const double a = turn_deg * std::numbers::pi / 180, c = std::cos(a), s = std::sin(a);
+    Outline out;
+    for (const auto& [x, y] : table.shadow)
+        out.emplace_back((x - mx) * c - (y - my) * s, (x - mx) * s + (y - my) * c);
+    return out;
+}
+
+/// One that is turned about the middle of its own box, which comes to lie there.
+Placed stand(const LayerTable& table, int piece, int nth, double origin_x, double origin_y, double turn_deg) {
+    Placed p;
+    p.piece = piece;
+    p.nth = nth;
+    p.turn_deg = turn_deg;
+    p.origin_x_mm = origin_x;
+    p.origin_y_mm = origin_y;
+    p.outline = outline_of(table, turn_deg);
+    double x0 = 1e300, x1 = -1e300, y0 = 1e300, y1 = -1e300;
+    for (auto& [x, y] : p.outline) {
+        x += origin_x;
+        y += origin_y;
+        x0 = std::min(x0, x), x1 = std::max(x1, x), y0 = std::min(y0, y), y1 = std::max(y1, y);
+    }
+    static_cast<Footprint&>(p) = {(x0 + x1) / 2, (y0 + y1) / 2, x1 - x0, y1 - y0};
+    if (turn_deg == 0) // slices end a little inside of the piece
+        static_cast<Footprint&>(p) = {origin_x, origin_y, size_of(table.bounds).w, size_of(table.bounds).d};
+    return p;
+}
+
+/// Sides of the columns that stand on the bed.
+std::vector<double> sides_of(const Tower& tower) {
     std::vector<double> sides;
     for (const TowerColumn& c : tower.columns)
         if (c.from_layer == 1)
             sides.push_back(c.width_mm);
-    double long_side = 0, wide = 0;
-    for (const double s : sides) {
-        long_side += s + (long_side > 0 ? gap : 0);
-        wide = std::max(wide, s);
+    return sides;
+}
+
+/// Columns side by side in one strip.
+struct Strip {
+    std::vector<double> sides;
+    double length = 0, width = 0;
+};
+
+Strip strip_of(const Tower& tower, double gap) {
+    Strip strip{sides_of(tower)};
+    for (const double s : strip.sides) {
+        strip.length += s + (strip.length > 0 ? gap : 0);
+        strip.width = std::max(strip.width, s);
     }
-    Plate best;
+    return strip;
+}
+
+/// Copies in rows.
+struct Rowed {
+    std::vector<std::pair<double, double>> copies; ///< middles
+    std::vector<Footprint> towers;
+    double away = 0;
+    int across = 0;
+    bool fits = true;
+};
+
+/// So many across in a block, with the strip at one of its sides: right, left, behind, in front.
+Rowed block(const Machine& m, Size size, double gap, int copies, int across, const Strip& strip, int side) {
+    const int rows = (copies + across - 1) / across;
+    const double bw = across * (size.w + gap) - gap, bd = rows * (size.d + gap) - gap;
+    const bool beside = side < 2, alone = strip.sides.empty();
+    const double all_w = bw + (alone || !beside ? 0 : gap + strip.width), all_d = bd + (alone || beside ? 0 : gap + strip.width);
+    Rowed out;
+    out.across = across;
+    out.fits = all_w <= m.bed_x_mm && all_d <= m.bed_y_mm && (alone || strip.length <= (beside ? m.bed_y_mm : m.bed_x_mm));
+    out.away = alone ? 0 : (beside ? bw : bd) / 2 + gap + strip.width / 2;
+    // The block in the middle, moved aside as far as the tower needs it.
+    const double need = gap + strip.width;
+    double cx = m.bed_x_mm / 2, cy = m.bed_y_mm / 2;
+    if (!alone && beside)
+        cx += (side == 0 ? -1 : 1) * std::max(0.0, need - (m.bed_x_mm - bw) / 2);
+    if (!alone && !beside)
+        cy += (side == 2 ? -1 : 1) * std::max(0.0, need - (m.bed_y_mm - bd) / 2);
+    for (int i = 0; i < copies; ++i)
+        out.copies.emplace_back(cx - bw / 2 + (i % across) * (size.w + gap) + size.w / 2, cy - bd / 2 + (i / across) * (size.d + gap) + size.d / 2);
+    double at = -strip.length / 2;
+    for (const double s : strip.sides) {
+        const double along = at + s / 2, off = (side % 2 == 0 ? 1 : -1) * ((beside ? bw : bd) / 2 + gap + s / 2);
+        out.towers.push_back(beside ? Footprint{cx + off, cy + along, s, s} : Footprint{cx + along, cy + off, s, s});
+        at += s + gap;
+    }
+    return out;
+}
+
+/// What fits first, then what keeps the tower close, then what is compact.
+Rowed in_rows(const Project& p, Size size, int copies, const Tower& tower) {
+    const double gap = p.settings.spacing_mm;
+    const Strip strip = strip_of(tower, gap);
+    Rowed best;
     double best_score = std::numeric_limits<double>::infinity();
-    const int copies = static_cast<int>(p.settings.copies);
     for (int across = 1; across <= copies; ++across) {
         const int rows = (copies + across - 1) / across;
-        const double bw = across * (w + gap) - gap, bd = rows * (d + gap) - gap;
-        if (across > 1 && bw > m.bed_x_mm)
+        const double bw = across * (size.w + gap) - gap, bd = rows * (size.d + gap) - gap;
+        if (across > 1 && bw > p.machine.bed_x_mm)
             break;
-        for (int side = 0; side < (sides.empty() ? 1 : 4); ++side) { // right, left, behind, in front
-            const bool beside = side < 2;
-            const double all_w = bw + (sides.empty() || !beside ? 0 : gap + wide), all_d = bd + (sides.empty() || beside ? 0 : gap + wide);
-            const bool fits = all_w <= m.bed_x_mm && all_d <= m.bed_y_mm && (sides.empty() || long_side <= (beside ? m.bed_y_mm : m.bed_x_mm));
-            const double away = sides.empty() ? 0 : (beside ? bw : bd) / 2 + gap + wide / 2;
-            // What fits first, then what keeps the tower close, then what is compact.
-            const double score = (fits ? 0 : 1e9) + away * 10 + std::hypot(bw, bd);
-            if (score >= best_score)
-                continue;
-            best_score = score;
-            best = {};
-            best.fits = fits;
-            best.tower_away_mm = away;
-            best.across = across;
-            // The block in the middle, moved aside as far as the tower needs it.
-            const double need = gap + wide;
-            double cx = m.bed_x_mm / 2, cy = m.bed_y_mm / 2;
-            if (!sides.empty() && beside)
-                cx += (side == 0 ? -1 : 1) * std::max(0.0, need - (m.bed_x_mm - bw) / 2);
-            if (!sides.empty() && !beside)
-                cy += (side == 2 ? -1 : 1) * std::max(0.0, need - (m.bed_y_mm - bd) / 2);
-            for (int i = 0; i < copies; ++i)
-                best.copies.push_back({cx - bw / 2 + (i % across) * (w + gap) + w / 2, cy - bd / 2 + (i / across) * (d + gap) + d / 2, w, d});
-            double at = -long_side / 2;
-            for (const double s : sides) {
-                const double along = at + s / 2, off = (side % 2 == 0 ? 1 : -1) * ((beside ? bw : bd) / 2 + gap + s / 2);
-                best.towers.push_back(beside ? Footprint{cx + off, cy + along, s, s} : Footprint{cx + along, cy + off, s, s});
-                at += s + gap;
+        for (int side = 0; side < (strip.sides.empty() ? 1 : 4); ++side) {
+            Rowed tried = block(p.machine, size, gap, copies, across, strip, side);
+            const double score = (tried.fits ? 0 : 1e9) + tried.away * 10 + std::hypot(bw, bd);
+            if (score < best_score) {
+                best_score = score;
+                best = std::move(tried);
             }
         }
     }
-    const double mx = (double(b.min.x) + b.max.x) / 2, my = (double(b.min.y) + b.max.y) / 2;
-    std::vector<std::pair<double, double>> seen;
-    for (const Footprint& copy : best.copies)
-        for (const auto& [x, y] : table.shadow)
-            seen.emplace_back(copy.x_mm + x - mx, copy.y_mm + y - my);
-    best.around = convex_outline(std::move(seen));
     return best;
 }
 
-int copies_that_fit(const Project& p, const LayerTable& table, const Tower& tower) {
-    Project fewer = p;
-    const auto fits = [&](int n) {
-        fewer.settings.copies = n;
-        return lay_out(fewer, table, tower).fits;
-    };
-    int low = 0, high = static_cast<int>(p.settings.copies) + 1; // low fit, high do not
+/// How many copies rows have room for, at most `copies`.
+int room_in_rows(const Project& p, Size size, int copies, const Tower& tower) {
+    int low = 0, high = copies + 1; // low fit, high do not
     while (high - low > 1) {
         const int n = (low + high) / 2;
-        (fits(n) ? low : high) = n;
+        (in_rows(p, size, n, tower).fits ? low : high) = n;
     }
     return low;
+}
+
+const Placement* pinned_at(const Project& p, const Piece& piece, int nth) {
+    const auto at = std::find_if(p.pinned.begin(), p.pinned.end(), [&](const Placement& x) { return x.piece == piece.name && x.nth == nth; });
+    return at == p.pinned.end() ? nullptr : &*at;
+}
+
+void finish(Plate& plate) {
+    std::vector<std::pair<double, double>> seen;
+    for (const Placed& x : plate.placed)
+        seen.insert(seen.end(), x.outline.begin(), x.outline.end());
+    plate.around = convex_outline(std::move(seen));
+}
+
+double from_the_middle(const Plate& plate) {
+    double x0 = 1e300, x1 = -1e300, y0 = 1e300, y1 = -1e300, tx = 0, ty = 0;
+    for (const auto& [x, y] : plate.around)
+        x0 = std::min(x0, x), x1 = std::max(x1, x), y0 = std::min(y0, y), y1 = std::max(y1, y);
+    for (const Footprint& t : plate.towers)
+        tx += t.x_mm / static_cast<double>(plate.towers.size()), ty += t.y_mm / static_cast<double>(plate.towers.size());
+    return plate.towers.empty() || plate.around.empty() ? 0 : std::hypot(tx - (x0 + x1) / 2, ty - (y0 + y1) / 2);
+}
+
+Plate from_rows(const LayerTable& table, int piece, const Rowed& rows) {
+    Plate plate;
+    plate.across = rows.across;
+    plate.towers = rows.towers;
+    plate.tower_away_mm = rows.away;
+    plate.fits = rows.fits;
+    for (std::size_t i = 0; i < rows.copies.size(); ++i)
+        plate.placed.push_back(stand(table, piece, static_cast<int>(i) + 1, rows.copies[i].first, rows.copies[i].second, 0));
+    return plate;
+}
+
+/// The outlines that wait for a place, and which of which piece they are.
+struct Waiting {
+    ArrangeTask task;
+    std::vector<std::vector<std::pair<int, int>>> who; ///< [item][nth]: piece, and nth of it
+    std::vector<Placed> pinned;
+    std::size_t towers = 0; ///< the last items
+};
+
+Waiting waiting_for(const Project& p, const Printed& printed, const Tower& tower) {
+    Waiting w;
+    w.task.bed_x_mm = p.machine.bed_x_mm;
+    w.task.bed_y_mm = p.machine.bed_y_mm;
+    w.task.gap_mm = p.settings.spacing_mm;
+    w.task.turns = 1 << static_cast<int>(p.settings.arrange_turns);
+    for (std::size_t i = 0; i < p.pieces.size(); ++i) {
+        std::vector<std::pair<int, int>> who;
+        const int count = count_of(p, p.pieces[i]);
+        for (int nth = 1; nth <= count; ++nth)
+            if (const Placement* at = pinned_at(p, p.pieces[i], nth)) {
+                w.pinned.push_back(place_at(*printed.pieces[i].table, static_cast<int>(i), nth, at->x_mm, at->y_mm, at->turn_deg));
+                w.pinned.back().pinned = true;
+                w.task.fixed.push_back({w.pinned.back().outline});
+            } else {
+                who.emplace_back(static_cast<int>(i), nth);
+            }
+        if (!who.empty()) {
+            w.task.items.push_back({outline_of(*printed.pieces[i].table, 0), static_cast<int>(who.size())});
+            w.who.push_back(std::move(who));
+        }
+    }
+    for (const double side : sides_of(tower)) { // in whole mm, so that a little more purge moves nothing
+        const double h = std::ceil(side) / 2;
+        w.task.items.push_back({{{-h, -h}, {h, -h}, {h, h}, {-h, h}}, 1});
+        ++w.towers;
+    }
+    return w;
+}
+
+/// At most as many as the bed has area for, and one by one.
+void limit(Waiting& w, const LayerTable& table) {
+    double twice = 0;
+    for (std::size_t i = 0; i < table.shadow.size(); ++i) {
+        const auto &a = table.shadow[i], &b = table.shadow[(i + 1) % table.shadow.size()];
+        twice += a.first * b.second - b.first * a.second;
+    }
+    const double most = w.task.bed_x_mm * w.task.bed_y_mm / std::max(1.0, twice / 2);
+    w.task.items.front().count = std::min(w.task.items.front().count, std::clamp(static_cast<int>(most), 1, kMostArranged - static_cast<int>(w.towers)));
+    w.who.front().resize(static_cast<std::size_t>(w.task.items.front().count));
+}
+
+Plate from_arrangement(const Printed& printed, const Waiting& w, const Arrangement& made, const Tower& tower) {
+    Plate plate;
+    plate.placed = w.pinned;
+    for (std::size_t i = 0; i < w.who.size(); ++i)
+        for (std::size_t k = 0; k < w.who[i].size(); ++k)
+            if (const Arranged& a = made.items[i][k]; a.placed) {
+                const auto [piece, nth] = w.who[i][k];
+                plate.placed.push_back(stand(*printed.pieces[static_cast<std::size_t>(piece)].table, piece, nth, a.x_mm, a.y_mm, a.turn_deg));
+            }
+    std::stable_sort(plate.placed.begin(), plate.placed.end(), [](const Placed& a, const Placed& b) { return std::pair(a.piece, a.nth) < std::pair(b.piece, b.nth); });
+    const std::vector<double> sides = sides_of(tower);
+    for (std::size_t i = 0; i < w.towers; ++i)
+        if (const Arranged& a = made.items[w.who.size() + i].front(); a.placed)
+            plate.towers.push_back({a.x_mm, a.y_mm, sides[i], sides[i]});
+    plate.fits = made.fits;
+    return plate;
+}
+
+} // namespace
+
+Placed place_at(const LayerTable& table, int piece, int nth, double x_mm, double y_mm, double turn_deg) {
+    const Placed at_origin = stand(table, piece, nth, 0, 0, turn_deg);
+    return stand(table, piece, nth, x_mm - at_origin.x_mm, y_mm - at_origin.y_mm, turn_deg);
+}
+
+Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower& tower, const std::stop_token& stop) {
+    const int asked = count_of_all(p);
+    std::vector<std::size_t> kinds;
+    for (std::size_t i = 0; i < p.pieces.size(); ++i)
+        if (count_of(p, p.pieces[i]) > 0)
+            kinds.push_back(i);
+    const bool alike = kinds.size() == 1 && p.pinned.empty();
+    Plate plate;
+    if (alike) {
+        const LayerTable& table = *printed.pieces[kinds.front()].table;
+        plate = from_rows(table, static_cast<int>(kinds.front()), in_rows(p, size_of(table.bounds), asked, tower));
+        plate.room_for = plate.fits ? asked : room_in_rows(p, size_of(table.bounds), asked, tower);
+    }
+    // Where rows hold many, outlines gain little.
+    if (!alike || (!plate.fits && plate.room_for < kMostArranged)) {
+        Waiting w = waiting_for(p, printed, tower);
+        if (alike) // more than the bed's area could hold need not be tried
+            limit(w, *printed.pieces[kinds.front()].table);
+        const auto made = arranged_.get(w.task, [&] { return Result(std::make_shared<const Arrangement>(arrange(w.task, stop))); });
+        Plate by_outline = from_arrangement(printed, w, **made, tower);
+        const int room = static_cast<int>(by_outline.placed.size());
+        if (!alike || (by_outline.fits && room == asked))
+            plate = std::move(by_outline);
+        plate.room_for = std::max(plate.room_for, room);
+    }
+    finish(plate);
+    if (!plate.across)
+        plate.tower_away_mm = from_the_middle(plate);
+    return plate;
+}
+
+bool too_close(const Outline& a, const Outline& b, double gap_mm) {
+    const auto ring = [](const Outline& o) {
+        Path r;
+        for (const auto& [x, y] : o)
+            r.emplace_back(std::llround(x * kUnitsPerMm), std::llround(y * kUnitsPerMm));
+        return r;
+    };
+    const Paths grown_a = gap_mm > 0 ? offset({ring(a)}, gap_mm) : Paths{ring(a)};
+    return area_mm2(intersect(grown_a, {ring(b)})) > 0.01;
 }
 
 Outline grown(const Outline& outline, double mm) {

@@ -1,36 +1,57 @@
-// The plate seen from above: where the copies stand, where the tower, and what runs around them.
+// The plate seen from above: where the pieces stand, where the tower, and what runs around them.
 #pragma once
 
-#include "core/layers/layer_table.h"
+#include "core/base/memory.h"
+#include "core/purge/arrange.h"
 #include "core/purge/tower.h"
+#include "core/support/printed.h"
 
 namespace vitrail {
-
-using Outline = std::vector<std::pair<double, double>>; ///< corners in mm, counter-clockwise, convex
 
 struct Footprint {
     double x_mm = 0, y_mm = 0; ///< its middle on the bed, from the front left corner
     double w_mm = 0, d_mm = 0;
 };
 
-struct Plate {
-    std::vector<Footprint> copies; ///< row by row from the front left
-    int across = 0;                ///< in a row
-    std::vector<Footprint> towers; ///< one for each column that stands on the bed
-    double tower_away_mm = 0;      ///< from the middle of the piece, or of the copies, to the middle of the tower
-    Outline around;                ///< of all copies together, on the bed
-    Outline skirt;                 ///< innermost line of the skirt; empty without one
-    bool fits = true;
+/// One of a piece, as it stands: the footprint is the box of its outline.
+struct Placed : Footprint {
+    int piece = 0, nth = 1; ///< of that piece
+    double turn_deg = 0;    ///< about Z, counter-clockwise from above
+    double origin_x_mm = 0, origin_y_mm = 0; ///< where the middle of the piece's own box comes to lie: it is turned about that
+    bool pinned = false;
+    Outline outline; ///< on the bed
 };
 
-/// Copies in rows with settings.spacing between them, the block in the middle of the bed; towers beside the block, never between
-/// copies, where the nozzle travels, on the side that brings them closest. Where there is no room in the middle, the block
-/// moves aside. The one answer to where things stand: skirt, checks, views and sheets go by it.
-Plate lay_out(const Project& project, const LayerTable& table, const Tower& tower);
+struct Plate {
+    std::vector<Placed> placed; ///< what found a place, piece by piece; copies in rows row by row from the front left
+    int across = 0;             ///< in a row; 0 where they do not stand in rows
+    std::vector<Footprint> towers; ///< one for each column that stands on the bed
+    double tower_away_mm = 0;      ///< from the middle of the pieces together to the middle of the tower
+    Outline around;                ///< of all pieces together, on the bed
+    Outline skirt;                 ///< innermost line of the skirt; empty without one
+    bool fits = true;              ///< all of them, with what stands beside them
+    int room_for = 0;              ///< how many of the pieces asked for do
+};
 
-/// How many copies there is room for with that tower, at most settings.copies.
-int copies_that_fit(const Project& project, const LayerTable& table, const Tower& tower);
+/// Lays out plates, and remembers what it arranged. Not for use from two threads at once.
+class PlateStage {
+public:
+    /// Copies of one piece stand in rows with settings.spacing between them, the block in the middle of the bed; towers beside it,
+    /// where the nozzle travels, on the side that brings them closest; where there is no room in the middle, the block moves aside.
+    /// Different pieces, and copies that rows have no room for, are arranged by their outlines (arrange()), the tower among them. What
+    /// is pinned stays. The one answer to where things stand: skirt, checks, views and sheets go by it.
+    Plate lay_out(const Project& project, const Printed& printed, const Tower& tower, const std::stop_token& stop = {});
 
+    int arranged() const { return arranged_.made(); } ///< how often arrange() really ran, for tests
+
+private:
+    Memory<ArrangeTask, Arrangement> arranged_{4};
+};
+
+/// One of that piece with the middle of its footprint there.
+Placed place_at(const LayerTable& table, int piece, int nth, double x_mm, double y_mm, double turn_deg);
+/// Whether two convex outlines are less than `gap_mm` apart.
+bool too_close(const Outline& a, const Outline& b, double gap_mm);
 /// A convex outline grown by so many mm.
 Outline grown(const Outline& outline, double mm);
 

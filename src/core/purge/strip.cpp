@@ -63,10 +63,12 @@ Result<Strip> calibration_strip(const Project& p, const std::string& letters, do
     part.mesh = std::make_shared<Mesh>(column.build());
     part.filament = letters.front();
     part.own_mesh = true;
-    q.parts.push_back(std::move(part));
+    Piece& piece = q.pieces.front();
+    piece.name = "strip";
+    piece.parts.push_back(std::move(part));
     for (const StripChange& c : strip.changes)
         if (c.to != letters.front())
-            q.bands.push_back({"strip", c.z_mm, c.z_mm + c.length_mm, c.to});
+            piece.bands.push_back({"strip", c.z_mm, c.z_mm + c.length_mm, c.to});
     return strip;
 }
 

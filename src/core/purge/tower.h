@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/geometry/layers.h"
+#include "core/project/settings.h"
 
 #include <span>
 #include <vector>
@@ -27,8 +28,6 @@ struct Tower {
     double slenderness_ = 0;
     double slenderness() const { return slenderness_; } ///< of its slimmest column, height over width
 };
-
-enum class TowerKind { block, stepped, split };
 
 struct TowerShape {
     double width_mm = 0; ///< 0: choose the smallest that takes the busiest layer and keeps within the slenderness

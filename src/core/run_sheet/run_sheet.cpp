@@ -14,32 +14,54 @@ namespace vitrail {
 
 namespace {
 
-/// Where copies and towers stand, where there is more than the piece in the middle of the bed; empty where it does not fit.
-std::string places_on_bed(const Plate& plate) {
-    if (!plate.fits || (plate.copies.size() < 2 && plate.towers.empty()))
-        return {};
-    const auto at = [](const Footprint& f) { return fmt::format("({:.0f}, {:.0f})", f.x_mm, f.y_mm); };
-    const auto list = [&](const std::vector<Footprint>& places) {
-        std::string text;
-        for (const Footprint& f : places)
-            text += (text.empty() ? "" : ", ") + at(f);
-        return text;
-    };
+std::string at(const Footprint& f) {
+    return fmt::format("({:.0f}, {:.0f})", f.x_mm, f.y_mm);
+}
+
+/// Where those stand that are of one piece: one by one, or, in rows, the first and the steps.
+std::string places_of(const Plate& plate, int piece) {
+    std::vector<const Placed*> of;
+    for (const Placed& x : plate.placed)
+        if (x.piece == piece)
+            of.push_back(&x);
     constexpr std::size_t kMostListed = 9;
-    const auto across = static_cast<std::size_t>(plate.across);
-    std::string where;
-    if (plate.copies.size() == 1) {
-        where = "the piece at " + at(plate.copies.front());
-    } else if (plate.copies.size() <= kMostListed) {
-        where = "copies at " + list(plate.copies);
-    } else {
-        // They stand in rows: the first and the steps say it all.
-        const Footprint &first = plate.copies.front(), &next = plate.copies[1 % across], &above = plate.copies[std::min(across, plate.copies.size() - 1)];
-        where = fmt::format("{} copies in rows of {}, the first at {}, {:.1f} mm from one to the next and {:.1f} mm from row to row", plate.copies.size(), across, at(first),
-                            next.x_mm - first.x_mm, above.y_mm - first.y_mm);
+    if (of.size() > kMostListed && plate.across > 0) {
+        const auto across = static_cast<std::size_t>(plate.across);
+        const Placed &first = *of.front(), &next = *of[1 % across], &above = *of[std::min(across, of.size() - 1)];
+        return fmt::format("{} copies in rows of {}, the first at {}, {:.1f} mm from one to the next and {:.1f} mm from row to row", of.size(), across, at(first), next.x_mm - first.x_mm, above.y_mm - first.y_mm);
     }
-    if (!plate.towers.empty())
-        where += (plate.towers.size() > 1 ? "; towers at " : "; the tower at ") + list(plate.towers);
+    std::string text;
+    for (const Placed* x : of) {
+        text += (text.empty() ? "" : ", ") + at(*x);
+        if (x->turn_deg != 0)
+            text += fmt::format(" turned by {:.0f}\u00b0", x->turn_deg);
+    }
+    return text;
+}
+
+/// Where pieces and towers stand, where there is more than one piece in the middle of the bed; empty where it does not fit.
+std::string places_on_bed(const Project& p, const Plate& plate) {
+    if (!plate.fits || (plate.placed.size() < 2 && plate.towers.empty() && p.pinned.empty()))
+        return {};
+    std::string where;
+    for (std::size_t i = 0; i < p.pieces.size(); ++i) {
+        const std::string places = places_of(plate, static_cast<int>(i));
+        if (places.empty())
+            continue;
+        where += where.empty() ? "" : "; ";
+        if (p.pieces.size() > 1)
+            where += "\u201c" + p.pieces[i].name + "\u201d at ";
+        else if (plate.placed.size() == 1)
+            where += "the piece at ";
+        else if (places.front() == '(')
+            where += "copies at ";
+        where += places;
+    }
+    std::string towers;
+    for (const Footprint& t : plate.towers)
+        towers += (towers.empty() ? "" : ", ") + at(t);
+    if (!towers.empty())
+        where += (plate.towers.size() > 1 ? "; towers at " : "; the tower at ") + towers;
     return "On the bed, middles in mm from its front left corner: " + where + ".";
 }
 
@@ -68,6 +90,17 @@ std::vector<std::string> cautions_for(const Project& p, const Plan& plan) {
 }
 
 } // namespace
+
+std::string how_many(const Project& p) {
+    if (p.pieces.size() == 1) {
+        const int n = count_of(p, p.pieces.front());
+        return fmt::format("{} cop{}", n, n == 1 ? "y" : "ies");
+    }
+    std::string text;
+    for (const Piece& piece : p.pieces)
+        text += (text.empty() ? "" : ", ") + fmt::format("{} \u00d7 \u201c{}\u201d", count_of(p, piece), piece.name);
+    return text;
+}
 
 std::string when(const LayerGrid& grid, const Change& c) {
     if (c.within_layer && c.layer == 1)
@@ -129,88 +162,115 @@ std::string describe(const Project& p, const Place& place) {
     return nozzle + (place.slot ? fmt::format("slot {}", place.slot) : std::string("external spool"));
 }
 
-RunSheet make_run_sheet(const Project& p, const Plan& plan) {
-    RunSheet r;
-    r.title = p.name.empty() ? std::string("Untitled piece") : p.name;
-    r.machine = p.machine.name;
-    r.machine_note = describe(p.machine);
-    r.settings = {fmt::format("first layer {:.2f} mm", plan.grid.first_mm), fmt::format("layers {:.2f} mm", plan.grid.height_mm),
-                  fmt::format("{} layers, {:.2f} mm tall", plan.grid.count, plan.grid.top_mm(plan.grid.count)),
-                  fmt::format("{:.0f} cop{}", p.settings.copies, p.settings.copies == 1 ? "y" : "ies"),
-                  fmt::format("line {:.2f} mm, {:.0f} walls, infill {:.0f} %", p.settings.line_width_mm, p.settings.walls, p.settings.infill_pct)};
+namespace {
+
+using Lines = std::vector<std::string>;
+
+std::vector<SheetFilament> filaments_of(const Project& p, const Plan& plan) {
+    std::vector<SheetFilament> out;
     const std::vector<Place> places = starting_places(p, plan);
-    for (std::size_t f = 0; f < p.filaments.size(); ++f) {
-        if (plan.use[f].printed_mm3() <= 0)
-            continue;
-        const Filament& x = p.filaments[f];
-        r.filaments.push_back({x.letter, x.name, facts(x.material).id, x.colour,
-                               plan.use[f].total_g + plan.use[f].first_load_g, plan.use[f].length_m, describe(p, places[f]), places[f].at_start});
-    }
-    r.preparation.push_back(fmt::format("Set the first layer to {:.2f} mm and the others to {:.2f} mm: the plan counts its layers so.",
-                                   plan.grid.first_mm, plan.grid.height_mm));
+    for (std::size_t f = 0; f < p.filaments.size(); ++f)
+        if (plan.use[f].printed_mm3() > 0) {
+            const Filament& x = p.filaments[f];
+            out.push_back({x.letter, x.name, facts(x.material).id, x.colour, plan.use[f].total_g + plan.use[f].first_load_g, plan.use[f].length_m, describe(p, places[f]), places[f].at_start});
+        }
+    return out;
+}
+
+/// What to dry, and which spools end during the print.
+void drying_and_spools(const Project& p, const Plan& plan, Lines& out) {
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         const Filament& x = p.filaments[f];
         const MaterialFacts& m = facts(x.material);
         if (plan.use[f].printed_mm3() > 0 && m.draws_moisture) {
             const DryingAdvice a = drying_advice(x, plan.totals.total_s);
-            r.preparation.push_back(a.dry_first ? fmt::format("Dry {}, {}: {}, in a dryer, not in an oven used for food. It {}.", x.letter, m.id, a.how.c_str(), a.why.c_str()) : fmt::format("{}, {}, {}.", x.letter, m.id, a.why.c_str()));
+            out.push_back(a.dry_first ? fmt::format("Dry {}, {}: {}, in a dryer, not in an oven used for food. It {}.", x.letter, m.id, a.how, a.why) : fmt::format("{}, {}, {}.", x.letter, m.id, a.why));
         }
         const double needs = plan.use[f].total_g + plan.use[f].first_load_g;
         for (std::size_t k = 0; k < x.spools.size() && needs > 0; ++k)
-            if (const RunsOut out = runs_out(plan.use[f].g_by_layer, x.spools); out.spool_layers[k])
-                r.preparation.push_back(fmt::format("Spool {} of {} is empty in layer {}: {}.", x.spools[k].code, x.letter, out.spool_layers[k],
-                                               k + 1 < x.spools.size() ? ("have spool " + x.spools[k + 1].code + " ready").c_str() : "nothing follows it"));
+            if (const RunsOut runs = runs_out(plan.use[f].g_by_layer, x.spools); runs.spool_layers[k])
+                out.push_back(fmt::format("Spool {} of {} is empty in layer {}: {}.", x.spools[k].code, x.letter, runs.spool_layers[k],
+                                          k + 1 < x.spools.size() ? "have spool " + x.spools[k + 1].code + " ready" : std::string("nothing follows it")));
     }
-    if (p.settings.lettering_two_jobs == kYes) {
-        r.preparation.emplace_back("Job one prints the lettering's outlines only: one layer of 0.20 mm, then stop. Leave the piece where it is.");
-        r.preparation.emplace_back("Between the jobs: swap the filament, and take job one's skirt and prime line off. The nozzle is hot: fingers out of a moving machine.");
-        r.preparation.push_back(fmt::format("Job two prints the whole piece over it, with a first layer of {:.2f} mm, thicker than job one's.", plan.grid.first_mm));
+}
+
+/// What is done to the first layer.
+void first_layer_ways(const Project& p, const Plan& plan, Lines& out) {
+    if (p.settings.lettering_two_jobs) {
+        out.emplace_back("Job one prints the lettering's outlines only: one layer of 0.20 mm, then stop. Leave the piece where it is.");
+        out.emplace_back("Between the jobs: swap the filament, and take job one's skirt and prime line off. The nozzle is hot: fingers out of a moving machine.");
+        out.push_back(fmt::format("Job two prints the whole piece over it, with a first layer of {:.2f} mm, thicker than job one's.", plan.grid.first_mm));
     }
-    if (find_part(p, "sacrificial base") >= 0)
-        r.preparation.emplace_back("The sacrificial base is the first layer. Calibrate the flow of each colour beforehand. Afterwards file it off with a fine file, then paper of 600 to 2000 grit: wet-sand or wear a dust mask.");
-    if (p.settings.release_coat == kYes)
-        r.preparation.emplace_back("Wipe a thin, even release coat onto the sheet.");
-    for (const SheetFilament& f : r.filaments)
+    const bool base = std::any_of(p.pieces.begin(), p.pieces.end(), [](const Piece& piece) { return std::any_of(piece.parts.begin(), piece.parts.end(), [](const Part& part) { return part.sacrificial; }); });
+    if (base)
+        out.emplace_back("The sacrificial base is the first layer. Calibrate the flow of each colour beforehand. Afterwards file it off with a fine file, then paper of 600 to 2000 grit: wet-sand or wear a dust mask.");
+    if (p.settings.release_coat)
+        out.emplace_back("Wipe a thin, even release coat onto the sheet.");
+}
+
+void loading(const std::vector<SheetFilament>& filaments, Lines& out) {
+    for (const SheetFilament& f : filaments)
         if (f.at_start)
-            r.preparation.push_back(fmt::format("Load {}, {} {}: {}.", f.letter, f.name, f.material, f.place));
-    for (const SheetFilament& f : r.filaments)
+            out.push_back(fmt::format("Load {}, {} {}: {}.", f.letter, f.name, f.material, f.place));
+    for (const SheetFilament& f : filaments)
         if (!f.at_start)
-            r.preparation.push_back(fmt::format("Keep {}, {} {}, within reach: it goes in later.", f.letter, f.name, f.material));
-    if (plan.tower.layers)
-        r.preparation.push_back(fmt::format("Put a purge tower of {:.1f} × {:.1f} mm beside the piece, {:.1f} mm tall: it ends with layer {}.",
-                                       plan.tower.width_mm, plan.tower.width_mm, plan.tower.height_mm, plan.tower.layers));
-    if (plan.tower.columns.size() > 1 && plan.tower.columns[1].from_layer > 1)
-        r.preparation.push_back(fmt::format("From layer {} on the tower is {:.1f} mm wide only.", plan.tower.columns[1].from_layer, plan.tower.columns[1].width_mm));
-    else if (plan.tower.columns.size() > 1)
-        r.preparation.push_back(fmt::format("Beside it a second one, {:.1f} mm wide, that ends with layer {}.", plan.tower.columns[1].width_mm, plan.tower.columns[1].to_layer));
-    if (const std::string places = places_on_bed(plan.plate); !places.empty())
-        r.preparation.push_back(places);
+            out.push_back(fmt::format("Keep {}, {} {}, within reach: it goes in later.", f.letter, f.name, f.material));
+}
+
+/// Where everything stands, and where purge goes.
+void plate_and_purge(const Project& p, const Plan& plan, Lines& out) {
+    const Tower& t = plan.tower;
+    if (t.layers)
+        out.push_back(fmt::format("Put a purge tower of {:.1f} × {:.1f} mm beside the piece, {:.1f} mm tall: it ends with layer {}.", t.width_mm, t.width_mm, t.height_mm, t.layers));
+    if (t.columns.size() > 1 && t.columns[1].from_layer > 1)
+        out.push_back(fmt::format("From layer {} on the tower is {:.1f} mm wide only.", t.columns[1].from_layer, t.columns[1].width_mm));
+    else if (t.columns.size() > 1)
+        out.push_back(fmt::format("Beside it a second one, {:.1f} mm wide, that ends with layer {}.", t.columns[1].width_mm, t.columns[1].to_layer));
+    if (std::string places = places_on_bed(p, plan.plate); !places.empty())
+        out.push_back(std::move(places));
     if (plan.skirt.layers)
-        r.preparation.push_back(fmt::format("Print a skirt of {:.0f} loops, {:.1f} mm from the piece and {} layers tall: it takes the purge.", p.settings.skirt_loops, p.settings.skirt_gap_mm, plan.skirt.layers));
+        out.push_back(fmt::format("Print a skirt of {} loops, {:.1f} mm from the piece and {} layers tall: it takes the purge.", p.settings.skirt_loops, p.settings.skirt_gap_mm, plan.skirt.layers));
     if (plan.ooze.layers)
-        r.preparation.push_back(fmt::format("Print an ooze wall: one line, {:.1f} mm from the piece, up to layer {}.", p.settings.ooze_gap_mm, plan.ooze.layers));
-    for (const Part& part : p.parts)
-        if (part.takes_purge)
-            r.preparation.push_back("Let \u201c" + part.name + "\u201d take the purge: its colours do not matter.");
+        out.push_back(fmt::format("Print an ooze wall: one line, {:.1f} mm from the piece, up to layer {}.", p.settings.ooze_gap_mm, plan.ooze.layers));
+    for (const Piece& piece : p.pieces)
+        for (const Part& part : piece.parts)
+            if (part.takes_purge)
+                out.push_back("Let \u201c" + part.name + "\u201d take the purge: its colours do not matter.");
+}
+
+/// Where the purge volumes come from.
+void washouts(const Plan& plan, Lines& out) {
     for (const WashoutUse& w : plan.washouts) {
         std::string line = w.readings ? fmt::format("Purge of {} on a {:.2f} mm nozzle is by calibration from {} readings: V_d {:.0f} \u00b1 {:.0f}, V_m {:.0f} \u00b1 {:.0f} mm\u00b3.", facts(w.material).id, w.nozzle_mm,
                                                    w.readings, w.washout.dead_mm3, w.dead_sd_mm3, w.washout.mixing_mm3, w.mixing_sd_mm3)
-                                          : fmt::format("Purge of {} is by {}: V_d {:.0f}, V_m {:.0f} mm\u00b3, not calibrated.", facts(w.material).id, w.by_setting ? "your own figures" : "the machine's defaults",
-                                                   w.washout.dead_mm3, w.washout.mixing_mm3);
-        if (std::find(r.preparation.begin(), r.preparation.end(), line) == r.preparation.end()) // toolheads may agree
-            r.preparation.push_back(std::move(line));
+                                      : fmt::format("Purge of {} is by {}: V_d {:.0f}, V_m {:.0f} mm\u00b3, not calibrated.", facts(w.material).id, w.by_setting ? "your own figures" : "the machine's defaults",
+                                                    w.washout.dead_mm3, w.washout.mixing_mm3);
+        if (std::find(out.begin(), out.end(), line) == out.end()) // toolheads may agree
+            out.push_back(std::move(line));
     }
-    if (p.machine.toolheads.size() > 1)
-        r.preparation.emplace_back("Check the XY offset between the toolheads.");
-    r.preparation.emplace_back("See that the removable bed sits in its place, and that the sheet is clean.");
+}
 
-    int number = 0;
+Lines preparation(const Project& p, const Plan& plan, const std::vector<SheetFilament>& filaments) {
+    Lines out{fmt::format("Set the first layer to {:.2f} mm and the others to {:.2f} mm: the plan counts its layers so.", plan.grid.first_mm, plan.grid.height_mm)};
+    drying_and_spools(p, plan, out);
+    first_layer_ways(p, plan, out);
+    loading(filaments, out);
+    plate_and_purge(p, plan, out);
+    washouts(plan, out);
+    if (p.machine.toolheads.size() > 1)
+        out.emplace_back("Check the XY offset between the toolheads.");
+    out.emplace_back("See that the removable bed sits in its place, and that the sheet is clean.");
+    return out;
+}
+
+std::vector<SheetChange> changes_of(const Project& p, const Plan& plan) {
+    std::vector<SheetChange> out;
     for (const Change& c : plan.changes) {
         SheetChange s;
-        s.number = ++number;
+        s.number = static_cast<int>(out.size()) + 1;
         s.when = when(plan.grid, c);
-        s.from = p.filaments[c.from].letter;
-        s.to = p.filaments[c.to].letter;
+        s.from = p.filaments[static_cast<std::size_t>(c.from)].letter;
+        s.to = p.filaments[static_cast<std::size_t>(c.to)].letter;
         s.kind = c.kind == ChangeKind::hand ? "hand swap" : c.kind == ChangeKind::feeder ? "feeder change" : "tool change";
         s.nozzle = std::to_string(c.nozzle + 1);
         s.destination = to_string(c.destination);
@@ -219,8 +279,13 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         s.attended_s = c.attended_s;
         s.command = command_for(p, plan.grid, c, c.slot);
         s.change = c;
-        r.changes.push_back(std::move(s));
+        out.push_back(std::move(s));
     }
+    return out;
+}
+
+std::vector<SheetRefill> refills_of(const Project& p, const Plan& plan) {
+    std::vector<SheetRefill> out;
     for (const Refill& x : plan.refills) {
         SheetRefill s;
         s.when = when(x) + " (" + duration(x.earliest_s) + (x.pause ? "" : " to " + duration(x.latest_s)) + " after the start)";
@@ -231,25 +296,47 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
         if (x.pause)
             s.command = command_for(p, plan.grid, x);
         s.refill = x;
-        r.refills.push_back(std::move(s));
+        out.push_back(std::move(s));
     }
+    return out;
+}
+
+std::vector<std::pair<std::string, std::string>> totals_of(const Totals& t) {
+    const auto grams = [](double g) { return fmt::format("{:.1f} g", g); };
+    return {{"piece", grams(t.model_g)},
+            {"purge", grams(t.purge_g)},
+            {"tower fill", grams(t.tower_g)},
+            {"purge put to use", grams(t.useful_purge_g)},
+            {"first loads", grams(t.first_load_g)},
+            {"waste ratio", fmt::format("{:.2f}", t.waste_ratio)},
+            {"changes", std::to_string(t.changes)},
+            {"hand swaps", std::to_string(t.hand_swaps)},
+            {"refills of slots", std::to_string(t.refills)},
+            {"printing", duration(t.print_s)},
+            {"changing", duration(t.change_s)},
+            {"at the printer", duration(t.attended_s)},
+            {"in all", duration(t.total_s)},
+            {"cost", fmt::format("{:.2f}", t.cost)}};
+}
+
+} // namespace
+
+RunSheet make_run_sheet(const Project& p, const Plan& plan) {
+    RunSheet r;
+    r.title = p.name.empty() ? std::string("Untitled piece") : p.name;
+    r.machine = p.machine.name;
+    r.machine_note = describe(p.machine);
+    r.settings = {fmt::format("first layer {:.2f} mm", plan.grid.first_mm), fmt::format("layers {:.2f} mm", plan.grid.height_mm),
+                  fmt::format("{} layers, {:.2f} mm tall", plan.grid.count, plan.grid.top_mm(plan.grid.count)),
+                  how_many(p),
+                  fmt::format("line {:.2f} mm, {} walls, infill {:.0f} %", p.settings.line_width_mm, p.settings.walls, p.settings.infill_pct)};
+    r.filaments = filaments_of(p, plan);
+    r.preparation = preparation(p, plan, r.filaments);
+    r.changes = changes_of(p, plan);
+    r.refills = refills_of(p, plan);
     r.after = after_print(p, plan);
     r.presence = presence(p, plan);
-    const Totals& t = plan.totals;
-    r.totals = {{"piece", fmt::format("{:.1f} g", t.model_g)},
-                {"purge", fmt::format("{:.1f} g", t.purge_g)},
-                {"tower fill", fmt::format("{:.1f} g", t.tower_g)},
-                {"purge put to use", fmt::format("{:.1f} g", t.useful_purge_g)},
-                {"first loads", fmt::format("{:.1f} g", t.first_load_g)},
-                {"waste ratio", fmt::format("{:.2f}", t.waste_ratio)},
-                {"changes", fmt::format("{}", t.changes)},
-                {"hand swaps", fmt::format("{}", t.hand_swaps)},
-                {"refills of slots", fmt::format("{}", t.refills)},
-                {"printing", duration(t.print_s)},
-                {"changing", duration(t.change_s)},
-                {"at the printer", duration(t.attended_s)},
-                {"in all", duration(t.total_s)},
-                {"cost", fmt::format("{:.2f}", t.cost)}};
+    r.totals = totals_of(plan.totals);
     for (const Finding& f : plan.findings)
         if (f.severity != Severity::note)
             r.warnings.push_back(f.message + " [" + f.where + "]");

@@ -69,4 +69,7 @@ struct Place {
 std::vector<Place> starting_places(const Project& project, const Plan& plan);
 std::string describe(const Project& project, const Place& place);
 
+/// "3 copies", or how many of which piece.
+std::string how_many(const Project& project);
+
 } // namespace vitrail

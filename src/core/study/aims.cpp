@@ -64,7 +64,7 @@ std::string loading_reason(const Project& p, const Plan& plan) {
 Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& plan, const Progress& progress) {
     Planner planner(project, plan);
     std::vector<AimChoice> all;
-    const auto add = [&](double aim, double blend, bool own) -> Status {
+    const auto add = [&](LoadingAim aim, double blend, bool own) -> Status {
         Project p = project;
         if (!own) {
             p.settings.aim = aim;
@@ -81,9 +81,9 @@ Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& 
     constexpr int kBlends = 10;
     constexpr double kSteps = 4 + kBlends;
     double step = 0;
-    if (const Status ok = add(0, 0, true); !ok)
+    if (const Status ok = add(LoadingAim::waste, 0, true); !ok)
         return ok.error();
-    for (const double aim : {kLeastWaste, kLeastTime, kLeastHandling}) {
+    for (const LoadingAim aim : {LoadingAim::waste, LoadingAim::time, LoadingAim::handling}) {
         progress.at(++step / kSteps);
         if (const Status ok = add(aim, 0, false); !ok)
             return ok.error();
@@ -94,11 +94,11 @@ Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& 
         return all;
     for (int i = 1; i < kBlends; ++i) {
         progress.at(++step / kSteps);
-        if (const Status ok = add(kBlend, 100.0 * i / kBlends, false); !ok)
+        if (const Status ok = add(LoadingAim::blend, 100.0 * i / kBlends, false); !ok)
             return ok.error();
         const Plan& fresh = *all.back().plan;
         const bool beaten = std::any_of(all.begin() + 1, all.end() - 1, [&](const AimChoice& o) {
-            return o.aim != kLeastTime && o.plan->totals.purge_mm3 <= fresh.totals.purge_mm3 && handlings(*o.plan) <= handlings(fresh) && o.plan->totals.total_s <= fresh.totals.total_s + 0.5;
+            return o.aim != LoadingAim::time && o.plan->totals.purge_mm3 <= fresh.totals.purge_mm3 && handlings(*o.plan) <= handlings(fresh) && o.plan->totals.total_s <= fresh.totals.total_s + 0.5;
         });
         if (beaten)
             all.pop_back();

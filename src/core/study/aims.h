@@ -6,8 +6,8 @@
 namespace vitrail {
 
 struct AimChoice {
-    double aim = kLeastWaste;
-    double blend_pct = 0; ///< where aim is kBlend
+    LoadingAim aim = LoadingAim::waste;
+    double blend_pct = 0; ///< where aim is LoadingAim::blend
     bool own = false;     ///< as the project has it, pins and all
     std::shared_ptr<const Plan> plan;
     std::string reason; ///< why the filaments sit there (loading_reason)

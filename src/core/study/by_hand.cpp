@@ -38,21 +38,36 @@ std::string minutes(double s) {
     return fmt::format("{:.0f} min", s / 60);
 }
 
+/// Bodies of different filament that touch are joined; a band is joined to what it was cut from at its two ends.
+int joints_of(const PiecePlan& piece) {
+    int joints = 0;
+    for (const Contact& c : piece.table->contacts)
+        joints += piece.owner[static_cast<std::size_t>(c.first_part)][static_cast<std::size_t>(c.from_layer) - 1] != piece.owner[static_cast<std::size_t>(c.second_part)][static_cast<std::size_t>(c.to_layer) - 1];
+    for (std::size_t i = 0; i < piece.owner.size(); ++i) {
+        const std::vector<Paths>& layers = piece.table->parts[i].layers;
+        for (std::size_t l = 1; l < layers.size(); ++l)
+            joints += piece.owner[i][l] != piece.owner[i][l - 1] && !layers[l].empty() && !layers[l - 1].empty();
+    }
+    return joints;
+}
+
 ByHand by_parts(const Project& p, const Plan& plan) {
     ByHand b;
     b.way = HandWay::parts;
     std::set<int> used;
-    for (const RegionUse& r : plan.regions)
-        if (r.mm3 > 0) {
-            const Part& part = p.parts[static_cast<std::size_t>(r.part)];
-            used.insert(r.patch > 0    ? std::max(0, find_filament(p, part.patches[static_cast<std::size_t>(r.patch) - 1].filament))
-                        : r.band >= 0 ? find_filament(p, p.bands[static_cast<std::size_t>(r.band)].filament)
-                                      : std::max(0, find_filament(p, part.filament)));
-            if (r.patch > 0 && part.patches[static_cast<std::size_t>(r.patch) - 1].filament && part.patches[static_cast<std::size_t>(r.patch) - 1].filament != part.filament) {
-                b.possible = false;
-                b.why_not = "\u201c" + part.patches[static_cast<std::size_t>(r.patch) - 1].name + "\u201d is painted on \u201c" + part.name + "\u201d and is no body of its own. Cut it out first, or model it as a part.";
+    for (std::size_t k = 0; k < p.pieces.size(); ++k)
+        for (const RegionUse& r : plan.pieces[k].regions)
+            if (r.mm3 > 0) {
+                const Part& part = p.pieces[k].parts[static_cast<std::size_t>(r.part)];
+                const Patch* patch = r.patch > 0 ? &part.patches[static_cast<std::size_t>(r.patch) - 1] : nullptr;
+                used.insert(patch         ? std::max(0, find_filament(p, patch->filament))
+                            : r.band >= 0 ? find_filament(p, p.pieces[k].bands[static_cast<std::size_t>(r.band)].filament)
+                                          : std::max(0, find_filament(p, part.filament)));
+                if (patch && patch->filament && patch->filament != part.filament) {
+                    b.possible = false;
+                    b.why_not = "\u201c" + patch->name + "\u201d is painted on \u201c" + part.name + "\u201d and is no body of its own. Cut it out first, or model it as a part.";
+                }
             }
-        }
     b.jobs = static_cast<int>(used.size());
     // One job after the other; the order of colours that purges least between them.
     Set all = 0;
@@ -62,15 +77,8 @@ ByHand by_parts(const Project& p, const Plan& plan) {
     for (std::size_t i = 1; i < order.sequence.items.size(); ++i)
         b.waste_g += grams(p.filaments[order.sequence.items[i]], plan.purge_table.at(order.sequence.items[i - 1], order.sequence.items[i]));
     b.swaps = std::max(0, b.jobs - 1);
-    // Bodies of different filament that touch are joined; a band is joined to what it was cut from at its two ends.
-    for (const Contact& c : plan.table->contacts)
-        b.joints += plan.owner[static_cast<std::size_t>(c.first_part)][static_cast<std::size_t>(c.from_layer) - 1] != plan.owner[static_cast<std::size_t>(c.second_part)][static_cast<std::size_t>(c.to_layer) - 1];
-    for (std::size_t i = 0; i < plan.owner.size(); ++i) {
-        const std::vector<Paths>& layers = plan.table->parts[i].layers;
-        for (std::size_t l = 1; l < layers.size(); ++l)
-            b.joints += plan.owner[i][l] != plan.owner[i][l - 1] && !layers[l].empty() && !layers[l - 1].empty();
-    }
-    b.joints *= static_cast<int>(p.settings.copies);
+    for (std::size_t k = 0; k < p.pieces.size(); ++k)
+        b.joints += joints_of(plan.pieces[k]) * count_of(p, p.pieces[k]);
     b.attended_s = b.swaps * p.machine.hand.attended_s + b.joints * p.settings.joint_min * 60;
     b.waiting_s = 0; // between jobs the printer is free
     for (const int f : used)
@@ -84,19 +92,21 @@ ByHand by_parts(const Project& p, const Plan& plan) {
 } // namespace
 
 void to_bands(Project& p, const Plan& plan) {
-    p.bands.clear();
-    for (Part& part : p.parts)
-        for (Patch& patch : part.patches)
-            patch.filament = 0;
+    for (Piece& piece : p.pieces) {
+        piece.bands.clear();
+        for (Part& part : piece.parts)
+            for (Patch& patch : part.patches)
+                patch.filament = 0;
+    }
     for (int from = 1; from <= plan.grid.count;) {
         const int f = dominant(plan, from);
         int to = from;
         while (to < plan.grid.count && (dominant(plan, to + 1) == f || dominant(plan, to + 1) < 0))
             ++to;
-        if (f >= 0)
-            for (const Part& part : p.parts)
-                if (part.filament != p.filaments[static_cast<std::size_t>(f)].letter)
-                    p.bands.push_back({part.name, plan.grid.bottom_mm(from), plan.grid.top_mm(to), p.filaments[static_cast<std::size_t>(f)].letter});
+        for (Piece& piece : p.pieces)
+            for (const Part& part : piece.parts)
+                if (f >= 0 && part.filament != p.filaments[static_cast<std::size_t>(f)].letter && plan.grid.bottom_mm(from) < double(bounds(piece).max.z) - bounds(piece).min.z)
+                    piece.bands.push_back({part.name, plan.grid.bottom_mm(from), plan.grid.top_mm(to), p.filaments[static_cast<std::size_t>(f)].letter});
         from = to + 1;
     }
 }
@@ -133,11 +143,13 @@ Result<HandStudy> study_by_hand(const Project& project, const Plan& plan, const 
     }
     study.ways.push_back(by_parts(one, **made));
     // Bands are applied from what the plan says now, not from what it will say then.
-    study.ways[1].apply = [bands = banded.bands](Project& q) {
-        q.bands = bands;
-        for (Part& part : q.parts)
-            for (Patch& patch : part.patches)
-                patch.filament = 0;
+    study.ways[1].apply = [pieces = banded.pieces](Project& q) {
+        for (std::size_t k = 0; k < std::min(pieces.size(), q.pieces.size()); ++k) {
+            q.pieces[k].bands = pieces[k].bands;
+            for (Part& part : q.pieces[k].parts)
+                for (Patch& patch : part.patches)
+                    patch.filament = 0;
+        }
     };
     if (study.ways[1].other_colour_mm3 < 1e-6)
         study.ways[1].apply = {};

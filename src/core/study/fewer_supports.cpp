@@ -36,10 +36,6 @@ LayerTable upside_down(const LayerTable& table) {
 
 const Rotation kOver{{{1, 0, 0}, {0, -1, 0}, {0, 0, -1}}};
 
-int layers_with(const std::vector<double>& mm3) {
-    return static_cast<int>(std::count_if(mm3.begin(), mm3.end(), [](double v) { return v > 1e-6; }));
-}
-
 } // namespace
 
 Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vector<Rows>& piece, const std::vector<Overhang>& overhangs, const OverhangRules& rules, const Progress& progress) {
@@ -91,13 +87,14 @@ Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vec
     return std::optional(best);
 }
 
-void cut_piece(Project& p, const CutPlane& cut) {
-    for (int i = static_cast<int>(p.parts.size()) - 1; i >= 0; --i)
-        if (std::any_of(p.bands.begin(), p.bands.end(), [&](const Band& b) { return b.part == p.parts[static_cast<std::size_t>(i)].name; }))
-            cut_out_bands(p, i); // heights mean nothing afterwards
-    const double z = static_cast<double>(bounds(p).min.z) + cut.z_mm;
+void cut_piece(Project& p, int which, const CutPlane& cut) {
+    Piece& piece = p.pieces[static_cast<std::size_t>(which)];
+    for (int i = static_cast<int>(piece.parts.size()) - 1; i >= 0; --i)
+        if (std::any_of(piece.bands.begin(), piece.bands.end(), [&](const Band& b) { return b.part == piece.parts[static_cast<std::size_t>(i)].name; }))
+            cut_out_bands(p, which, i); // heights mean nothing afterwards
+    const double z = static_cast<double>(bounds(piece).min.z) + cut.z_mm;
     std::vector<Part> lower, upper;
-    for (const Part& part : p.parts) {
+    for (const Part& part : piece.parts) {
         if (part.mesh->bounds.max.z <= z + 1e-3) {
             lower.push_back(part);
         } else if (part.mesh->bounds.min.z >= z - 1e-3) {
@@ -125,112 +122,167 @@ void cut_piece(Project& p, const CutPlane& cut) {
     const Vec3 beside{low.max.x + kApart_mm - high.min.x, (low.min.y + low.max.y - high.min.y - high.max.y) / 2, low.min.z - high.min.z};
     for (Part& part : upper)
         move_points(part, [&](Vec3 v) { return v + beside; });
-    p.parts = std::move(lower);
-    p.parts.insert(p.parts.end(), std::make_move_iterator(upper.begin()), std::make_move_iterator(upper.end()));
+    piece.parts = std::move(lower);
+    piece.parts.insert(piece.parts.end(), std::make_move_iterator(upper.begin()), std::make_move_iterator(upper.end()));
 }
 
-Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Plan& plan, bool poses, const Progress& progress) {
-    std::vector<Suggestion> out;
-    if (!plan.support || plan.support->layout->contact_mm2 <= 0)
-        return out;
-    const Error stopped{"Stopped before all ways to less support were tried."};
-    const SupportLayout& layout = *plan.support->layout;
-    const Settings& s = project.settings;
-    Planner planner(project, plan);
-    double share = 0;
-    const auto cost = [](const Totals& t) { return t.purge_g + t.tower_g + t.support_g + t.interface_g; };
-    const auto attempt = [&](const char* code, std::string label, std::string detail, std::string gives_up, std::function<void(Project&)> apply, bool always = false) {
-        Project p = project;
-        apply(p);
-        const auto made = planner.plan(p, {progress.stop, {}});
-        progress.at(share = std::min(0.6, share + 0.05));
+namespace {
+
+double cost_of(const Totals& t) {
+    return t.purge_g + t.tower_g + t.support_g + t.interface_g;
+}
+
+/// Plans one way after the other and keeps those that pay.
+class Attempts {
+public:
+    Attempts(const Project& project, const Plan& plan, const Progress& progress) : project_(project), plan_(plan), progress_(progress), planner_(project, plan), contact_mm2_(plan.contact_mm2()) {}
+
+    /// `lets_go`: that it holds less is the point of it.
+    struct Way {
+        const char* code;
+        std::string label, detail, gives_up;
+        std::function<void(Project&)> apply;
+        bool lets_go = false, always = false;
+    };
+    void attempt(Way way) {
+        Project p = project_;
+        way.apply(p);
+        const auto made = planner_.plan(p, {progress_.stop, {}});
+        progress_.at(share_ = std::min(0.6, share_ + 0.05));
         if (!made)
             return; // not printable so
-        Suggestion x;
-        x.code = code;
-        x.label = std::move(label);
-        x.gives_up = std::move(gives_up);
-        x.before = plan.totals;
-        x.after = (*made)->totals;
-        const double grams_saved = cost(x.before) - cost(x.after), hours_saved = (x.before.total_s - x.after.total_s) / 3600;
-        const int changes_saved = x.before.changes - x.after.changes;
         // What holds less by letting go is no saving.
-        const double holds = (*made)->support->layout->contact_mm2;
-        if (holds < 0.9 * layout.contact_mm2 && code != std::string("cut") && code != std::string("pose") && code != std::string("bridge"))
+        if (!way.lets_go && (*made)->contact_mm2() < 0.9 * contact_mm2_)
             return;
+        Suggestion x;
+        x.code = way.code;
+        x.label = std::move(way.label);
+        x.gives_up = std::move(way.gives_up);
+        x.before = plan_.totals;
+        x.after = (*made)->totals;
+        const double grams_saved = cost_of(x.before) - cost_of(x.after), hours_saved = (x.before.total_s - x.after.total_s) / 3600;
         // A gram and three minutes weigh the same. Ours; no source.
         x.score = grams_saved + 20 * hours_saved;
-        if (!always && x.score < 0.2 && changes_saved <= 0)
+        if (!way.always && x.score < 0.2 && x.before.changes <= x.after.changes)
             return;
-        if (code == std::string("align") || code == std::string("small"))
-            detail += fmt::format("; {} layers with interface instead of {}", layers_with((*made)->interface_mm3), layers_with(plan.interface_mm3));
-        x.detail = std::move(detail);
-        x.apply = std::move(apply);
+        x.detail = std::move(way.detail);
+        if (x.code == "align" || x.code == "small")
+            x.detail += fmt::format("; {} layers with interface instead of {}", interface_layers(**made), interface_layers(plan_));
+        x.apply = std::move(way.apply);
         x.plan = *made;
-        out.push_back(std::move(x));
-    };
+        found.push_back(std::move(x));
+    }
+    void at(double share) { progress_.at(share_ = share); }
+
+    std::vector<Suggestion> found;
+
+private:
+    const Project& project_;
+    const Plan& plan_;
+    const Progress& progress_;
+    Planner planner_;
+    double contact_mm2_, share_ = 0;
+};
+
+void other_interfaces(const Project& project, const Plan& plan, Attempts& tries) {
+    const Settings& s = project.settings;
     for (const int n : {1, 2, 3})
         if (n > s.interface_align)
-            attempt("align", fmt::format("End supports in shared layers, up to {} lower", n), "interfaces at different heights come to lie in the same layers", fmt::format("a gap up to {:.2f} mm wider", (n - s.interface_align) * s.layer_mm),
-                    [n](Project& q) { q.settings.interface_align = n; });
+            tries.attempt({"align", fmt::format("End supports in shared layers, up to {} lower", n), "interfaces at different heights come to lie in the same layers", fmt::format("a gap up to {:.2f} mm wider", (n - s.interface_align) * s.layer_mm),
+                           [n](Project& q) { q.settings.interface_align = n; }});
     // Sizes that exempt one more face each.
     std::vector<double> sizes;
-    for (const ContactFace& f : layout.faces)
-        if (!f.small && f.held_mm2 > 0)
-            sizes.push_back(f.mm2);
-    std::sort(sizes.begin(), sizes.end());
+    for (const PiecePlan& piece : plan.pieces)
+        for (const ContactFace& f : piece.support->layout->faces)
+            if (!f.small && f.held_mm2 > 0)
+                sizes.push_back(f.mm2);
     constexpr double kSmallFace_mm2 = 150; // larger ones are worth an interface. Ours
     std::ptrdiff_t counted = 0;
     if (project.interface_filament && sizes.size() > 1)
         for (const double limit : {25.0, 75.0, kSmallFace_mm2}) {
             const auto below = std::count_if(sizes.begin(), sizes.end(), [&](double v) { return v < limit; });
-            if (below > counted && limit > s.interface_least_mm2 && below < static_cast<std::ptrdiff_t>(sizes.size()))
-                counted = below, attempt("small", fmt::format("No interface for faces below {:.0f} mm\u00b2", limit), fmt::format("{} of {} contact faces are held in the support's own material, with a gap", static_cast<int>(below), static_cast<int>(sizes.size())), "scars on those faces",
-                        [limit](Project& q) { q.settings.interface_least_mm2 = limit; });
+            if (below <= counted || limit <= s.interface_least_mm2 || below >= static_cast<std::ptrdiff_t>(sizes.size()))
+                continue;
+            counted = below;
+            tries.attempt({"small", fmt::format("No interface for faces below {:.0f} mm\u00b2", limit), fmt::format("{} of {} contact faces are held in the support's own material, with a gap", below, sizes.size()), "scars on those faces",
+                           [limit](Project& q) { q.settings.interface_least_mm2 = limit; }});
         }
-    if (progress.stopped())
-        return stopped;
-    if (s.support == kColumns)
-        attempt("tree", "Branches instead of columns", "they merge on their way down and keep clear of the piece", "the face rests on points below its roof", [](Project& q) { q.settings.support = kTree; });
+}
+
+void other_supports(const Settings& s, Attempts& tries) {
+    if (s.support == SupportStyle::columns)
+        tries.attempt({"tree", "Branches instead of columns", "they merge on their way down and keep clear of the piece", "the face rests on points below its roof", [](Project& q) { q.settings.support = SupportStyle::tree; }});
     else
-        attempt("columns", "Columns instead of branches", "straight down below every overhang", "more of the piece is touched on the way down", [](Project& q) { q.settings.support = kColumns; });
-    if (s.support_on_piece == kYes)
-        attempt("bed", "Support on the bed only", "nothing stands on the piece and scars it there", "what the bed cannot reach is not held", [](Project& q) { q.settings.support_on_piece = kNo; });
+        tries.attempt({"columns", "Columns instead of branches", "straight down below every overhang", "more of the piece is touched on the way down", [](Project& q) { q.settings.support = SupportStyle::columns; }});
+    if (s.support_on_piece)
+        tries.attempt({"bed", "Support on the bed only", "nothing stands on the piece and scars it there", "what the bed cannot reach is not held", [](Project& q) { q.settings.support_on_piece = false; }});
     if (s.support_bridge_mm < 10)
-        attempt("bridge", "Let it bridge 10 mm", "gaps carried at both sides are left free, where the material spans them", "bridges may sag", [](Project& q) { q.settings.support_bridge_mm = 10; });
-    const auto cut = best_cut(*plan.table, *plan.support->piece, *plan.support->overhangs, overhang_rules(project), {progress.stop, {}});
+        tries.attempt({"bridge", "Let it bridge 10 mm", "gaps carried at both sides are left free, where the material spans them", "bridges may sag", [](Project& q) { q.settings.support_bridge_mm = 10; }, true});
+}
+
+/// How a piece is called in a sentence.
+std::string called(const Project& p, int piece) {
+    return p.pieces.size() > 1 ? "\u201c" + p.pieces[static_cast<std::size_t>(piece)].name + "\u201d" : std::string("it");
+}
+
+/// Error: stopped.
+Status a_cut(const Project& project, const PiecePlan& made, int piece, const std::stop_token& stop, Attempts& tries) {
+    const auto cut = best_cut(*made.table, *made.support->piece, *made.support->overhangs, overhang_rules(project, project.pieces[static_cast<std::size_t>(piece)]), {stop, {}});
     if (!cut)
-        return stopped;
-    progress.at(share = 0.7);
+        return cut.error();
     if (*cut) {
         const CutPlane c = **cut;
-        attempt("cut", fmt::format("Cut it at {:.1f} mm", c.z_mm),
-                fmt::format("{:.0f} mm\u00b2 to hold instead of {:.0f}; the lower piece stands {}, the upper one {}", c.overhang_mm2, c.now_mm2, c.flip_lower ? "upside down" : "as it is", c.flip_upper ? "upside down" : "on the cut"),
-                fmt::format("a glued seam of {:.1f} cm\u00b2", c.seam_mm2 / 100), [c](Project& q) { cut_piece(q, c); }, true);
+        tries.attempt({"cut", fmt::format("Cut {} at {:.1f} mm", called(project, piece), c.z_mm),
+                       fmt::format("{:.0f} mm\u00b2 to hold instead of {:.0f}; the lower piece stands {}, the upper one {}", c.overhang_mm2, c.now_mm2, c.flip_lower ? "upside down" : "as it is", c.flip_upper ? "upside down" : "on the cut"),
+                       fmt::format("a glued seam of {:.1f} cm\u00b2", c.seam_mm2 / 100), [piece, c](Project& q) { cut_piece(q, piece, c); }, true, true});
     }
-    if (poses) {
-        // Those with the least to hold; planning each slices it again.
-        constexpr std::size_t kMostTried = 5;
-        std::vector<std::pair<double, Pose>> least;
-        for (const Pose& pose : poses_of(project)) {
-            Project p = project;
-            turn(p, pose.rotation);
-            least.emplace_back(overhang_mm2(p), pose);
-        }
-        const double now = least.front().first;
-        least.erase(least.begin());
-        std::stable_sort(least.begin(), least.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
-        for (std::size_t i = 0; i < least.size() && i < kMostTried && least[i].first < now; ++i) {
-            if (progress.stopped())
-                return stopped;
-            progress.at(0.7 + 0.3 * static_cast<double>(i) / kMostTried);
-            attempt("pose", "Turn it: " + least[i].second.name, fmt::format("{:.0f} mm\u00b2 of overhang instead of {:.0f}", least[i].first, now), "layer lines run another way", [r = least[i].second.rotation](Project& q) { turn(q, r); });
-        }
+    return Done{};
+}
+
+/// Those with the least to hold; planning each slices it again.
+void other_poses(const Project& project, int piece, const Progress& progress, Attempts& tries) {
+    constexpr std::size_t kMostTried = 5;
+    std::vector<std::pair<double, Pose>> least;
+    for (const Pose& pose : poses_of(project.pieces[static_cast<std::size_t>(piece)])) {
+        Project p = project;
+        turn(p, piece, pose.rotation);
+        least.emplace_back(overhang_mm2(p.pieces[static_cast<std::size_t>(piece)], p.settings), pose);
+    }
+    const double now = least.front().first;
+    least.erase(least.begin());
+    std::stable_sort(least.begin(), least.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+    for (std::size_t i = 0; i < least.size() && i < kMostTried && least[i].first < now && !progress.stopped(); ++i) {
+        tries.at(0.7 + 0.3 * static_cast<double>(i) / kMostTried);
+        tries.attempt({"pose", "Turn " + called(project, piece) + ": " + least[i].second.name, fmt::format("{:.0f} mm\u00b2 of overhang instead of {:.0f}", least[i].first, now), "layer lines run another way",
+                       [piece, r = least[i].second.rotation](Project& q) { turn(q, piece, r); }, true});
+    }
+}
+
+} // namespace
+
+Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Plan& plan, bool poses, const Progress& progress) {
+    Attempts tries(project, plan, progress);
+    if (plan.contact_mm2() <= 0)
+        return std::move(tries.found);
+    const Error stopped{"Stopped before all ways to less support were tried."};
+    other_interfaces(project, plan, tries);
+    if (progress.stopped())
+        return stopped;
+    other_supports(project.settings, tries);
+    for (std::size_t k = 0; k < project.pieces.size(); ++k) {
+        const PiecePlan& made = plan.pieces[k];
+        if (made.support->layout->contact_mm2 <= 0)
+            continue;
+        if (const Status ok = a_cut(project, made, static_cast<int>(k), progress.stop, tries); !ok)
+            return stopped;
+        tries.at(0.7);
+        if (poses)
+            other_poses(project, static_cast<int>(k), progress, tries);
     }
     if (progress.stopped())
         return stopped;
-    std::stable_sort(out.begin(), out.end(), [](const Suggestion& a, const Suggestion& b) { return a.score > b.score; });
-    return out;
+    std::stable_sort(tries.found.begin(), tries.found.end(), [](const Suggestion& a, const Suggestion& b) { return a.score > b.score; });
+    return std::move(tries.found);
 }
 
 } // namespace vitrail

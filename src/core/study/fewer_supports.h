@@ -20,7 +20,7 @@ struct CutPlane {
 Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vector<Rows>& piece, const std::vector<Overhang>& overhangs, const OverhangRules& rules, const Progress& progress = {});
 
 /// Makes the cut: parts above it become separate ones, " upper" after their names, placed beside the lower ones on the bed.
-void cut_piece(Project& project, const CutPlane& cut);
+void cut_piece(Project& project, int piece, const CutPlane& cut);
 
 /// What would save support or changes it costs, each by planning it, best first; the suggestions' codes: align, small, tree,
 /// columns, bed, cut, and with `poses` pose. Empty without support. Long: takes Progress. Error: stopped.

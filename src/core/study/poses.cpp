@@ -19,9 +19,9 @@ namespace {
 constexpr double kTips_deg = 1.2;
 
 /// Of the closed meshes together; the middle of the box where they enclose nothing.
-Vec3 centre_of_mass(const Project& p) {
+Vec3 centre_of_mass(const Piece& piece) {
     double volume = 0, x = 0, y = 0, z = 0;
-    for (const Part& part : p.parts)
+    for (const Part& part : piece.parts)
         for (std::uint32_t t = 0; t < part.mesh->triangles.size(); ++t) {
             const auto c = corners(*part.mesh, t);
             const double v = double(dot(c[0], cross(c[1], c[2]))) / 6;
@@ -31,7 +31,7 @@ Vec3 centre_of_mass(const Project& p) {
             z += v * (double(c[0].z) + c[1].z + c[2].z) / 4;
         }
     if (!(volume > 1e-9)) {
-        const Bounds b = bounds(p);
+        const Bounds b = bounds(piece);
         return (b.min + b.max) * 0.5f;
     }
     return {static_cast<float>(x / volume), static_cast<float>(y / volume), static_cast<float>(z / volume)};
@@ -39,7 +39,7 @@ Vec3 centre_of_mass(const Project& p) {
 
 } // namespace
 
-std::vector<Pose> poses_of(const Project& p) {
+std::vector<Pose> poses_of(const Piece& piece) {
     std::vector<Pose> poses;
     std::vector<Vec3> down;
     const float alike = static_cast<float>(std::cos(1 * std::numbers::pi / 180));
@@ -61,10 +61,10 @@ std::vector<Pose> poses_of(const Project& p) {
     add({0, 1, 0}, "back down", 0);
     add({0, -1, 0}, "front down", 0);
     std::vector<Vec3> points;
-    for (const Part& part : p.parts)
+    for (const Part& part : piece.parts)
         points.insert(points.end(), part.mesh->vertices.begin(), part.mesh->vertices.end());
     const Hull hull = convex_hull(points);
-    for (const RestingFace& f : resting_faces(hull, centre_of_mass(p))) {
+    for (const RestingFace& f : resting_faces(hull, centre_of_mass(piece))) {
         if (f.tips_at_deg() < kTips_deg)
             continue;
         add(f.outwards, fmt::format("face of {:.0f} mm\u00b2 down", f.area_mm2), f.area_mm2);
@@ -72,12 +72,12 @@ std::vector<Pose> poses_of(const Project& p) {
     return poses;
 }
 
-double overhang_mm2(const Project& p) {
-    const Bounds b = bounds(p);
-    const double steepest = -std::sin(p.settings.support_angle_deg * std::numbers::pi / 180);
-    const float bed = b.min.z + static_cast<float>(p.settings.first_layer_mm / 2);
+double overhang_mm2(const Piece& piece, const Settings& settings) {
+    const Bounds b = bounds(piece);
+    const double steepest = -std::sin(settings.support_angle_deg * std::numbers::pi / 180);
+    const float bed = b.min.z + static_cast<float>(settings.first_layer_mm / 2);
     double sum = 0;
-    for (const Part& part : p.parts)
+    for (const Part& part : piece.parts)
         for (std::uint32_t t = 0; t < part.mesh->triangles.size(); ++t) {
             const auto c = corners(*part.mesh, t);
             const Vec3 d = twice_area(c);
@@ -88,11 +88,14 @@ double overhang_mm2(const Project& p) {
     return sum;
 }
 
-PoseCost study_pose(const Project& project, const Pose& pose, const Progress& progress) {
+PoseCost study_pose(const Project& project, int which, const Pose& pose, const Progress& progress) {
     PoseCost cost;
     cost.pose = pose;
+    if (project.pieces.size() > 1)
+        cost.piece = project.pieces[static_cast<std::size_t>(which)].name;
     Project p = project;
-    turn(p, pose.rotation);
+    turn(p, which, pose.rotation);
+    const Piece& piece = p.pieces[static_cast<std::size_t>(which)];
     Planner planner;
     const auto plan = planner.plan(p, progress);
     if (!plan) {
@@ -107,8 +110,8 @@ PoseCost study_pose(const Project& project, const Pose& pose, const Progress& pr
     cost.change_s = t.change_s;
     cost.total_s = t.total_s;
     cost.cost = t.cost;
-    cost.overhang_mm2 = overhang_mm2(p);
-    const Bounds b = bounds(p);
+    cost.overhang_mm2 = overhang_mm2(piece, p.settings);
+    const Bounds b = bounds(piece);
     cost.height_mm = double(b.max.z) - b.min.z;
     cost.fits = b.max.x - b.min.x <= p.machine.bed_x_mm && b.max.y - b.min.y <= p.machine.bed_y_mm && cost.height_mm <= p.machine.height_mm;
     return cost;

@@ -27,7 +27,7 @@ Result<std::vector<PurgeOption>> purge_options(const Project& project, const Pla
         out.push_back({std::move(label), std::move(detail), false, (*made)->totals, tower_g(**made), std::move(apply)});
         return Done{};
     };
-    const auto to = [](double where, double shape) {
+    const auto to = [](PurgeTo where, TowerKind shape) {
         return [where, shape](Project& q) {
             q.settings.purge_to = where;
             q.settings.tower_shape = shape;
@@ -41,23 +41,23 @@ Result<std::vector<PurgeOption>> purge_options(const Project& project, const Pla
         if (ok)
             ok = try_it(label, detail, std::move(apply));
     };
-    next("thrown out", "needs a machine with a place to throw it", [](Project& q) { q.settings.purge_to = kEjected; });
-    next("a tower in one block", "as wide as its busiest layer all the way up", to(kTower, kBlock));
-    next("a tower that narrows", "where fewer changes remain", to(kTower, kStepped));
-    next("two towers", "one ends where its changes end", to(kTower, kSplit));
-    next("a skirt", "as tall as the last layer that changes; what it has no room for is thrown out", [](Project& q) { q.settings.purge_to = kSkirt; });
-    if (project.settings.purge_infill != kPeaks)
+    next("thrown out", "needs a machine with a place to throw it", [](Project& q) { q.settings.purge_to = PurgeTo::ejected; });
+    next("a tower in one block", "as wide as its busiest layer all the way up", to(PurgeTo::tower, TowerKind::block));
+    next("a tower that narrows", "where fewer changes remain", to(PurgeTo::tower, TowerKind::stepped));
+    next("two towers", "one ends where its changes end", to(PurgeTo::tower, TowerKind::split));
+    next("a skirt", "as tall as the last layer that changes; what it has no room for is thrown out", [](Project& q) { q.settings.purge_to = PurgeTo::skirt; });
+    if (project.settings.purge_infill != IntoInfill::peaks)
         next("peaks into the infill", "a slim tower, and only what it has no room for goes inside", [](Project& q) {
-            q.settings.purge_to = kTower;
-            q.settings.purge_infill = kPeaks;
+            q.settings.purge_to = PurgeTo::tower;
+            q.settings.purge_infill = IntoInfill::peaks;
         });
-    if (project.settings.purge_infill == kNo)
-        next("infill first", "what does not show through the walls; the rest as it is", [](Project& q) { q.settings.purge_infill = kYes; });
+    if (project.settings.purge_infill == IntoInfill::no)
+        next("infill first", "what does not show through the walls; the rest as it is", [](Project& q) { q.settings.purge_infill = IntoInfill::yes; });
     else
-        next("not into the infill", "all of it as waste", [](Project& q) { q.settings.purge_infill = kNo; });
+        next("not into the infill", "all of it as waste", [](Project& q) { q.settings.purge_infill = IntoInfill::no; });
     next("an ooze wall, no tower", "purge is thrown out, and the wall catches drips", [](Project& q) {
-        q.settings.purge_to = kEjected;
-        q.settings.ooze_wall = kYes;
+        q.settings.purge_to = PurgeTo::ejected;
+        q.settings.ooze_wall = true;
     });
     if (project.settings.delta_e < 4)
         next("thriftier", thrift, [thriftier](Project& q) { q.settings.delta_e = thriftier; });

@@ -7,6 +7,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
+#include <optional>
 
 namespace vitrail {
 
@@ -50,15 +52,15 @@ Chosen filament_of(Project& p, const OwnShelf& own, const std::vector<Material>&
 void set_up(Settings& s, ComesOff how, bool throughout) {
     s.support_gap_layers = how == ComesOff::broken ? 1 : 0;
     s.interface_density_pct = how == ComesOff::broken ? 75 : std::max(95.0, s.interface_density_pct);
-    s.interface_layers = std::max(2.0, s.interface_layers);
+    s.interface_layers = std::max(2, s.interface_layers);
     // A body that bonds must not stand on the piece without a gap.
-    s.interface_below = how != ComesOff::broken && !throughout && s.support_on_piece == kYes ? std::max(2.0, s.interface_below) : 0;
+    s.interface_below = how != ComesOff::broken && !throughout && s.support_on_piece ? std::max(2, s.interface_below) : 0;
 }
 
 void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Filament& piece) {
     s.totals = plan.totals;
     s.cleanup = plan.cleanup;
-    s.snaps = static_cast<int>(snap_places(plan.detail.get(), plan.support.get()).size());
+    s.snaps = count_snap_places(plan);
     s.cost = plan.totals.cost + s.cleanup.hand_s / 3600 * p.settings.attended_per_h;
     s.surface = ceiling_above(how, static_cast<int>(p.settings.support_gap_layers), static_cast<int>(p.settings.interface_layers), p.settings.interface_density_pct).text;
     if (s.snaps && how != ComesOff::dissolved)
@@ -78,7 +80,7 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
     if (how == ComesOff::broken)
         s.risks.push_back("scars: the faces it touches are show faces no more");
     const Filament& support = p.filaments[static_cast<std::size_t>(find_filament(p, s.support))];
-    if (const char* harm = sheet_risk(support.material, static_cast<int>(p.settings.sheet)); harm && support.material != piece.material)
+    if (const char* harm = sheet_risk(support.material, p.settings.sheet); harm && support.material != piece.material)
         s.risks.push_back(std::string("sheet: ") + facts(support.material).id + " " + harm);
     for (const char letter : {s.support, s.interface}) {
         const Filament& f = p.filaments[static_cast<std::size_t>(find_filament(p, letter))];
@@ -94,14 +96,14 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
     }
     s.values = {{"support material", s.materials.front()},
                 {"interface material", s.materials.back()},
-                {"gap above support", p.settings.support_gap_layers > 0 ? fmt::format("{:.0f} layer{} ({:.2f} mm)", p.settings.support_gap_layers, p.settings.support_gap_layers == 1 ? "" : "s", p.settings.support_gap_layers * p.settings.layer_mm) : "none"},
-                {"interface layers", fmt::format("{:.0f}", p.settings.interface_layers)},
+                {"gap above support", p.settings.support_gap_layers > 0 ? fmt::format("{} layer{} ({:.2f} mm)", p.settings.support_gap_layers, p.settings.support_gap_layers == 1 ? "" : "s", p.settings.support_gap_layers * p.settings.layer_mm) : "none"},
+                {"interface layers", std::to_string(p.settings.interface_layers)},
                 {"interface density", fmt::format("{:.0f} %", p.settings.interface_density_pct)},
-                {"interface on the piece", p.settings.interface_below > 0 ? fmt::format("{:.0f} layers", p.settings.interface_below) : std::string("none")},
+                {"interface on the piece", p.settings.interface_below > 0 ? fmt::format("{} layers", p.settings.interface_below) : std::string("none")},
                 {"support density", fmt::format("{:.0f} %", p.settings.support_density_pct)},
                 {"space beside the piece", fmt::format("{:.2f} mm", p.settings.support_beside_mm)},
                 {"supported from", fmt::format("{:.0f}\u00b0 from the vertical", p.settings.support_angle_deg)},
-                {"support on the piece", p.settings.support_on_piece == kYes ? "yes" : "bed only"}};
+                {"support on the piece", p.settings.support_on_piece ? "yes" : "bed only"}};
 }
 
 /// What an hour of the printer counts, as a share of one's own, when schools are ranked; and one's own where it has no price.
@@ -142,90 +144,73 @@ Ceiling ceiling_above(ComesOff how, int gap, int layers, double density) {
     return layers >= 4 ? Ceiling{2, "slightly open"} : Ceiling{1, "open between the lines"};
 }
 
-Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, const OwnShelf& own, const Progress& progress) {
-    SchoolStudy study;
-    const Filament piece = project.filaments[static_cast<std::size_t>(main_filament(plan))];
+namespace {
+
+struct Kind {
+    const char *id, *name;
+    ComesOff how;
+    bool throughout;
+};
+constexpr Kind kKinds[] = {{"same", "same material throughout", ComesOff::broken, true},
+                           {"release-interface", "release material for the interface", ComesOff::peeled, false},
+                           {"release", "release material throughout", ComesOff::peeled, true},
+                           {"soluble-interface", "soluble interface", ComesOff::dissolved, false},
+                           {"soluble", "soluble throughout", ComesOff::dissolved, true}};
+
+/// The project held in that way, with a filament for it; nothing where no material is known.
+std::optional<Project> held_by(const Kind& kind, const Project& project, const Filament& piece, const OwnShelf& own, School& s) {
     const std::vector<Material> releases{Material::PETG, Material::PLA, Material::CoPolyester}, solubles{Material::PVA, Material::BVOH};
-    const struct {
-        const char *id, *name;
-        ComesOff how;
-        bool throughout;
-    } kinds[] = {{"same", "same material throughout", ComesOff::broken, true},
-                 {"release-interface", "release material for the interface", ComesOff::peeled, false},
-                 {"release", "release material throughout", ComesOff::peeled, true},
-                 {"soluble-interface", "soluble interface", ComesOff::dissolved, false},
-                 {"soluble", "soluble throughout", ComesOff::dissolved, true}};
-    Planner planner(project, plan);
-    const Progress quiet{progress.stop, {}};
-    Project bare = project;
-    bare.settings.support = kNoSupport;
-    const auto without = planner.plan(bare, quiet);
-    if (!without)
-        return without.error();
-    study.without = (*without)->totals;
-    for (const auto& k : kinds) {
-        if (progress.stopped())
-            return Error{"Stopped before all schools were compared."};
-        progress.at(static_cast<double>(study.schools.size() + 1) / (std::size(kinds) + 1));
-        School s;
-        s.id = k.id;
-        s.name = k.name;
-        Project p = project;
-        if (p.settings.support == kNoSupport)
-            p.settings.support = kColumns;
-        Chosen face{piece.letter, ""};
-        if (k.how == ComesOff::peeled)
-            face = filament_of(p, own, releases, [&](Material m) { return bond(m, piece.material) == Bond::releases; });
-        if (k.how == ComesOff::dissolved)
-            face = filament_of(p, own, solubles, [](Material) { return true; });
-        if (!face.letter) {
-            s.possible = false;
-            s.why_not = std::string("No material is known to come off ") + facts(piece.material).id + ".";
-            study.schools.push_back(std::move(s));
-            continue;
-        }
-        s.interface = face.letter;
-        s.source = face.source;
-        s.support = k.throughout ? face.letter : piece.letter;
-        // The piece's own: whichever a layer is printed in anyway.
-        p.support_filament = s.support == piece.letter ? 0 : s.support;
-        p.interface_filament = s.interface == piece.letter ? 0 : s.interface;
-        s.now = project.settings.support != kNoSupport && p.support_filament == project.support_filament && p.interface_filament == project.interface_filament;
-        if (!s.now)
-            set_up(p.settings, k.how, k.throughout);
-        s.apply = [wanted = p](Project& q) {
-            q.filaments = wanted.filaments;
-            q.support_filament = wanted.support_filament;
-            q.interface_filament = wanted.interface_filament;
-            q.settings.support = wanted.settings.support;
-            q.settings.support_gap_layers = wanted.settings.support_gap_layers;
-            q.settings.interface_density_pct = wanted.settings.interface_density_pct;
-            q.settings.interface_layers = wanted.settings.interface_layers;
-            q.settings.interface_below = wanted.settings.interface_below;
-        };
-        const auto made = planner.plan(p, quiet, Scope::findings);
-        if (!made)
-            return made.error();
-        const Plan& held = **made;
-        const auto material = [&](char letter) { return std::string(facts(p.filaments[static_cast<std::size_t>(find_filament(p, letter))].material).id); };
-        s.materials = {material(s.support)};
-        if (s.interface != s.support)
-            s.materials.push_back(material(s.interface));
-        for (std::size_t f = 0; f < p.filaments.size(); ++f) {
-            const double before = f < (*without)->use.size() ? (*without)->use[f].total_g : 0, more = held.use[f].total_g - before;
-            if (std::abs(more) > 0.005)
-                s.extra_g.emplace_back(p.filaments[f].letter, more);
-        }
-        judge(s, p, held, k.how, piece);
-        if (study.schools.empty()) {
-            study.contact_mm2 = held.support->layout->contact_mm2;
-            for (const Overhang& o : *held.support->overhangs)
-                study.overhang_mm2 += area_mm2(o.area);
-        }
-        study.schools.push_back(std::move(s));
+    Project p = project;
+    if (p.settings.support == SupportStyle::none)
+        p.settings.support = SupportStyle::columns;
+    Chosen face{piece.letter, ""};
+    if (kind.how == ComesOff::peeled)
+        face = filament_of(p, own, releases, [&](Material m) { return bond(m, piece.material) == Bond::releases; });
+    if (kind.how == ComesOff::dissolved)
+        face = filament_of(p, own, solubles, [](Material) { return true; });
+    if (!face.letter)
+        return {};
+    s.interface = face.letter;
+    s.source = face.source;
+    s.support = kind.throughout ? face.letter : piece.letter;
+    // The piece's own: whichever a layer is printed in anyway.
+    p.support_filament = s.support == piece.letter ? 0 : s.support;
+    p.interface_filament = s.interface == piece.letter ? 0 : s.interface;
+    s.now = project.settings.support != SupportStyle::none && p.support_filament == project.support_filament && p.interface_filament == project.interface_filament;
+    if (!s.now)
+        set_up(p.settings, kind.how, kind.throughout);
+    return p;
+}
+
+std::function<void(Project&)> hold_like(const Project& wanted) {
+    return [wanted](Project& q) {
+        q.filaments = wanted.filaments;
+        q.support_filament = wanted.support_filament;
+        q.interface_filament = wanted.interface_filament;
+        q.settings.support = wanted.settings.support;
+        q.settings.support_gap_layers = wanted.settings.support_gap_layers;
+        q.settings.interface_density_pct = wanted.settings.interface_density_pct;
+        q.settings.interface_layers = wanted.settings.interface_layers;
+        q.settings.interface_below = wanted.settings.interface_below;
+    };
+}
+
+/// What it is printed in, and what it takes more than a print without support.
+void list_materials(School& s, const Project& p, const Plan& held, const Plan& without) {
+    const auto material = [&](char letter) { return std::string(facts(p.filaments[static_cast<std::size_t>(find_filament(p, letter))].material).id); };
+    s.materials = {material(s.support)};
+    if (s.interface != s.support)
+        s.materials.push_back(material(s.interface));
+    for (std::size_t f = 0; f < p.filaments.size(); ++f) {
+        const double before = f < without.use.size() ? without.use[f].total_g : 0, more = held.use[f].total_g - before;
+        if (std::abs(more) > 0.005)
+            s.extra_g.emplace_back(p.filaments[f].letter, more);
     }
+}
+
+/// Verdicts against the first school, and which is best.
+void rank(SchoolStudy& study, double hour) {
     const School& same = study.schools.front();
-    const double hour = project.settings.attended_per_h;
     const auto own_s = [](const School& s) { return s.totals.attended_s + s.cleanup.hand_s; };
     double best = 1e300;
     for (std::size_t i = 0; i < study.schools.size(); ++i) {
@@ -237,27 +222,76 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
         s.verdict = i == 0 ? "What the others are measured against." : verdict_on(s, same, hour);
         const double priced = hour > 0 ? hour : kUnpricedHour;
         const double value = s.totals.filament_cost + priced * (own_s(s) + kPrinterShare * s.totals.total_s) / 3600;
-        if (s.cleanup.enclosed_mm2 > 1 && kinds[i].how == ComesOff::dissolved)
+        if (s.cleanup.enclosed_mm2 > 1 && kKinds[i].how == ComesOff::dissolved)
             continue; // it would stay inside
         if (value < best)
             best = value, study.best = static_cast<int>(i);
     }
-    const School& b = study.schools[static_cast<std::size_t>(study.best)];
+}
+
+std::string advice_on(const SchoolStudy& study, double hour) {
+    const School &b = study.schools[static_cast<std::size_t>(study.best)], &same = study.schools.front();
     if (study.contact_mm2 <= 0)
-        study.advice = "Nothing needs holding: no support is worth it.";
-    else if (study.best == 0)
-        study.advice = fmt::format("Same material throughout. The others are not worth it here: cleaning up takes {:.0f} min, and no school saves as much as it costs in changes.", same.cleanup.hand_s / 60);
-    else
-        study.advice = fmt::format("{}: it saves {:.0f} min of cleaning up for {} more changes and {:.1f} h {} printing.", (std::string(1, static_cast<char>(std::toupper(b.name[0]))) + b.name.substr(1)).c_str(),
-                              (same.cleanup.hand_s - b.cleanup.hand_s) / 60, b.totals.changes - same.totals.changes, std::abs(b.totals.total_s - same.totals.total_s) / 3600, b.totals.total_s < same.totals.total_s ? "less" : "more");
-    if (hour <= 0 && study.contact_mm2 > 0)
-        study.advice += fmt::format(" Your hour is taken at {:.0f}; set its price.", kUnpricedHour);
+        return "Nothing needs holding: no support is worth it.";
+    std::string text = study.best == 0
+                           ? fmt::format("Same material throughout. The others are not worth it here: cleaning up takes {:.0f} min, and no school saves as much as it costs in changes.", same.cleanup.hand_s / 60)
+                           : fmt::format("{}: it saves {:.0f} min of cleaning up for {} more changes and {:.1f} h {} printing.", std::string(1, static_cast<char>(std::toupper(b.name[0]))) + b.name.substr(1),
+                                         (same.cleanup.hand_s - b.cleanup.hand_s) / 60, b.totals.changes - same.totals.changes, std::abs(b.totals.total_s - same.totals.total_s) / 3600, b.totals.total_s < same.totals.total_s ? "less" : "more");
+    if (hour <= 0)
+        text += fmt::format(" Your hour is taken at {:.0f}; set its price.", kUnpricedHour);
+    return text;
+}
+
+} // namespace
+
+Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, const OwnShelf& own, const Progress& progress) {
+    SchoolStudy study;
+    const Filament piece = project.filaments[static_cast<std::size_t>(main_filament(plan))];
+    Planner planner(project, plan);
+    const Progress quiet{progress.stop, {}};
+    Project bare = project;
+    bare.settings.support = SupportStyle::none;
+    const auto without = planner.plan(bare, quiet);
+    if (!without)
+        return without.error();
+    study.without = (*without)->totals;
+    for (const Kind& kind : kKinds) {
+        if (progress.stopped())
+            return Error{"Stopped before all schools were compared."};
+        progress.at(static_cast<double>(study.schools.size() + 1) / (std::size(kKinds) + 1));
+        School s;
+        s.id = kind.id;
+        s.name = kind.name;
+        const std::optional<Project> p = held_by(kind, project, piece, own, s);
+        if (!p) {
+            s.possible = false;
+            s.why_not = std::string("No material is known to come off ") + facts(piece.material).id + ".";
+            study.schools.push_back(std::move(s));
+            continue;
+        }
+        s.apply = hold_like(*p);
+        const auto made = planner.plan(*p, quiet, Scope::findings);
+        if (!made)
+            return made.error();
+        const Plan& held = **made;
+        list_materials(s, *p, held, **without);
+        judge(s, *p, held, kind.how, piece);
+        if (study.schools.empty()) {
+            study.contact_mm2 = held.contact_mm2();
+            for (const PiecePlan& held_piece : held.pieces)
+                for (const Overhang& o : *held_piece.support->overhangs)
+                    study.overhang_mm2 += area_mm2(o.area);
+        }
+        study.schools.push_back(std::move(s));
+    }
+    rank(study, project.settings.attended_per_h);
+    study.advice = advice_on(study, project.settings.attended_per_h);
     return study;
 }
 
 Result<std::vector<Tuning>> tune_interface(const Project& project, const Plan& plan, const Progress& progress) {
     std::vector<Tuning> rows;
-    if (!plan.support)
+    if (!plan.held())
         return rows;
     Planner planner(project, plan);
     const Settings& s = project.settings;
@@ -289,8 +323,7 @@ Result<std::vector<Tuning>> tune_interface(const Project& project, const Plan& p
         if (!made)
             return made.error();
         t.totals = (*made)->totals;
-        for (const double mm3 : (*made)->interface_mm3)
-            t.interface_layers += mm3 > 1e-6;
+        t.interface_layers = interface_layers(**made);
         t.ceiling = ceiling_above(how, static_cast<int>(s.support_gap_layers), layers, density);
         rows.push_back(std::move(t));
     }

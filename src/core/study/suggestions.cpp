@@ -53,26 +53,31 @@ struct Tries {
         std::set<int> at;
         for (const Change& c : plan.changes)
             at.insert(c.layer);
-        for (std::size_t b = 0; b < p.bands.size(); ++b)
-            for (const bool lower : {true, false}) {
-                const Band& band = p.bands[b];
-                const int here = first_layer_above(plan.grid, lower ? band.z0_mm : band.z1_mm), part = find_part(p, band.part);
-                for (auto it = at.lower_bound(here - kNearLayers); it != at.end() && *it <= here + kNearLayers; ++it) {
-                    const int there = *it, other_end = first_layer_above(plan.grid, lower ? band.z1_mm : band.z0_mm);
-                    if (there == here || (lower ? there >= other_end : there <= other_end) || part < 0)
-                        continue;
-                    double mm3 = 0;
-                    for (int l = std::min(here, there); l < std::max(here, there) && l <= plan.grid.count; ++l)
-                        mm3 += plan.demand->parts[static_cast<std::size_t>(part)][static_cast<std::size_t>(l) - 1].total() * p.settings.copies;
-                    const char around = p.parts[static_cast<std::size_t>(part)].filament;
-                    add("border", fmt::format("Move the {} of a band of \u201c{}\u201d to layer {}", lower ? "beginning" : "end", band.part.c_str(), there),
-                        fmt::format("from layer {}, by {:.2f} mm: it then changes where something else does", here, std::abs(there - here) * plan.grid.height_mm), mm3,
-                        delta_e(filament(index(band.filament)), filament(index(around))), [b, lower, z = plan.grid.bottom_mm(there)](Project& q) {
-                            if (b < q.bands.size())
-                                (lower ? q.bands[b].z0_mm : q.bands[b].z1_mm) = z;
-                        });
-                }
-            }
+        for (std::size_t k = 0; k < p.pieces.size(); ++k)
+            for (std::size_t b = 0; b < p.pieces[k].bands.size(); ++b)
+                for (const bool lower : {true, false})
+                    move_border(at, k, b, lower);
+    }
+
+    void move_border(const std::set<int>& at, std::size_t k, std::size_t b, bool lower) {
+        const Piece& piece = p.pieces[k];
+        const Band& band = piece.bands[b];
+        const int here = first_layer_above(plan.grid, lower ? band.z0_mm : band.z1_mm), part = find_part(piece, band.part);
+        for (auto it = at.lower_bound(here - kNearLayers); it != at.end() && *it <= here + kNearLayers; ++it) {
+            const int there = *it, other_end = first_layer_above(plan.grid, lower ? band.z1_mm : band.z0_mm);
+            if (there == here || (lower ? there >= other_end : there <= other_end) || part < 0)
+                continue;
+            double mm3 = 0;
+            for (int l = std::min(here, there); l < std::max(here, there) && l <= plan.pieces[k].layers(); ++l)
+                mm3 += plan.pieces[k].demand->parts[static_cast<std::size_t>(part)][static_cast<std::size_t>(l) - 1].total() * count_of(p, piece);
+            const char around = piece.parts[static_cast<std::size_t>(part)].filament;
+            add("border", fmt::format("Move the {} of a band of \u201c{}\u201d to layer {}", lower ? "beginning" : "end", band.part.c_str(), there),
+                fmt::format("from layer {}, by {:.2f} mm: it then changes where something else does", here, std::abs(there - here) * plan.grid.height_mm), mm3,
+                delta_e(filament(index(band.filament)), filament(index(around))), [k, b, lower, z = plan.grid.bottom_mm(there)](Project& q) {
+                    if (k < q.pieces.size() && b < q.pieces[k].bands.size())
+                        (lower ? q.pieces[k].bands[b].z0_mm : q.pieces[k].bands[b].z1_mm) = z;
+                });
+        }
     }
 
     void merges() {
@@ -90,66 +95,74 @@ struct Tries {
     }
 
     void small_regions() {
-        for (const RegionUse& r : plan.regions) {
-            if (r.mm3 <= 0 || r.mm3 > p.settings.small_mm3 * p.settings.copies)
-                continue;
-            const Part& part = p.parts[static_cast<std::size_t>(r.part)];
-            if (r.patch > 0) {
-                const Patch& patch = part.patches[static_cast<std::size_t>(r.patch) - 1];
-                if (patch.filament && patch.filament != part.filament)
-                    add("drop", fmt::format("Give up the patch \u201c{}\u201d", patch.name), fmt::format("{:.0f} mm\u00b3 on \u201c{}\u201d become {}", r.mm3, part.name, part.filament), r.mm3,
-                        delta_e(filament(index(patch.filament)), filament(index(part.filament))), [name = part.name, k = r.patch](Project& q) {
-                            if (const int i = find_part(q, name); i >= 0 && k <= static_cast<int>(q.parts[static_cast<std::size_t>(i)].patches.size()))
-                                q.parts[static_cast<std::size_t>(i)].patches[static_cast<std::size_t>(k) - 1].filament = 0;
+        for (std::size_t k = 0; k < p.pieces.size(); ++k)
+            for (const RegionUse& r : plan.pieces[k].regions)
+                if (r.mm3 > 0 && r.mm3 <= p.settings.small_mm3 * count_of(p, p.pieces[k]))
+                    drop(k, r);
+    }
+
+    void drop(std::size_t k, const RegionUse& r) {
+        const Piece& piece = p.pieces[k];
+        const Part& part = piece.parts[static_cast<std::size_t>(r.part)];
+        if (r.patch > 0) {
+            const Patch& patch = part.patches[static_cast<std::size_t>(r.patch) - 1];
+            if (patch.filament && patch.filament != part.filament)
+                add("drop", fmt::format("Give up the patch \u201c{}\u201d", patch.name), fmt::format("{:.0f} mm\u00b3 on \u201c{}\u201d become {}", r.mm3, part.name, part.filament), r.mm3,
+                    delta_e(filament(index(patch.filament)), filament(index(part.filament))), [name = part.name, n = static_cast<std::size_t>(r.patch)](Project& q) {
+                        change_part(q, name, [n](Piece&, Part& x) {
+                            if (n <= x.patches.size())
+                                x.patches[n - 1].filament = 0;
                         });
-            } else if (r.band >= 0) {
-                const Band band = p.bands[static_cast<std::size_t>(r.band)];
-                add("drop", fmt::format("Give up a band of \u201c{}\u201d", part.name), fmt::format("{:.2f} to {:.2f} mm, {:.0f} mm\u00b3, become {}", band.z0_mm, band.z1_mm, r.mm3, part.filament), r.mm3,
-                    delta_e(filament(index(band.filament)), filament(index(part.filament))), [band](Project& q) { std::erase(q.bands, band); });
-            } else {
-                // What is printed most in the layers of that part.
-                std::vector<double> mm3(static_cast<std::size_t>(plan.filaments), 0);
-                for (int l = 1; l <= plan.grid.count; ++l)
-                    if (!plan.table->parts[static_cast<std::size_t>(r.part)].layers[static_cast<std::size_t>(l) - 1].empty())
-                        for (int f = 0; f < plan.filaments; ++f)
-                            mm3[static_cast<std::size_t>(f)] += plan.model_in(l, f);
-                const int around = static_cast<int>(std::max_element(mm3.begin(), mm3.end()) - mm3.begin());
-                if (filament(around).letter == part.filament)
-                    continue;
-                add("drop", fmt::format("Print \u201c{}\u201d in {}", part.name, filament(around).letter), fmt::format("{:.0f} mm\u00b3, what its layers are printed in anyway", r.mm3), r.mm3,
-                    delta_e(filament(around), filament(index(part.filament))), [name = part.name, to = filament(around).letter](Project& q) {
-                        if (const int i = find_part(q, name); i >= 0)
-                            q.parts[static_cast<std::size_t>(i)].filament = to;
                     });
-            }
+        } else if (r.band >= 0) {
+            const Band band = piece.bands[static_cast<std::size_t>(r.band)];
+            add("drop", fmt::format("Give up a band of \u201c{}\u201d", part.name), fmt::format("{:.2f} to {:.2f} mm, {:.0f} mm\u00b3, become {}", band.z0_mm, band.z1_mm, r.mm3, part.filament), r.mm3,
+                delta_e(filament(index(band.filament)), filament(index(part.filament))), [band](Project& q) { change_part(q, band.part, [&](Piece& x, Part&) { std::erase(x.bands, band); }); });
+        } else {
+            // What is printed most in the layers of that part.
+            std::vector<double> mm3(static_cast<std::size_t>(plan.filaments), 0);
+            for (int l = 1; l <= plan.pieces[k].layers(); ++l)
+                if (!plan.pieces[k].table->parts[static_cast<std::size_t>(r.part)].layers[static_cast<std::size_t>(l) - 1].empty())
+                    for (int f = 0; f < plan.filaments; ++f)
+                        mm3[static_cast<std::size_t>(f)] += plan.model_in(l, f);
+            const int around = static_cast<int>(std::max_element(mm3.begin(), mm3.end()) - mm3.begin());
+            if (filament(around).letter == part.filament)
+                return;
+            add("drop", fmt::format("Print \u201c{}\u201d in {}", part.name, filament(around).letter), fmt::format("{:.0f} mm\u00b3, what its layers are printed in anyway", r.mm3), r.mm3,
+                delta_e(filament(around), filament(index(part.filament))), [name = part.name, to = filament(around).letter](Project& q) { change_part(q, name, [to](Piece&, Part& x) { x.filament = to; }); });
         }
     }
 
     void order() {
-        if (p.settings.order != kOptimal)
-            add("order", "Let the order within layers be worked out", "dark follows light where it can; the piece stays as it is", 0, 0, [](Project& q) { q.settings.order = kOptimal; });
+        if (p.settings.order != LayerOrder::optimal)
+            add("order", "Let the order within layers be worked out", "dark follows light where it can; the piece stays as it is", 0, 0, [](Project& q) { q.settings.order = LayerOrder::optimal; });
         if (!p.print_first.empty())
             add("unlock", "Lift the lock on the order", p.print_first + " no longer has to come first", 0, 0, [](Project& q) { q.print_first.clear(); });
-        if (p.settings.purge_infill == kNo && plan.totals.purge_g > 0)
-            add("infill", "Purge into the infill", "what does not show through the walls; the piece looks the same", 0, 0, [](Project& q) { q.settings.purge_infill = kYes; });
-        if (p.settings.tower_shape == kBlock && plan.tower.layers > 0 && p.settings.tower_width_mm <= 0) {
-            add("tower", "A tower that narrows", "where fewer changes remain; it still stands", 0, 0, [](Project& q) { q.settings.tower_shape = kStepped; });
-            add("tower", "Two towers", "of which one ends where its changes end", 0, 0, [](Project& q) { q.settings.tower_shape = kSplit; });
+        if (p.settings.purge_infill == IntoInfill::no && plan.totals.purge_g > 0)
+            add("infill", "Purge into the infill", "what does not show through the walls; the piece looks the same", 0, 0, [](Project& q) { q.settings.purge_infill = IntoInfill::yes; });
+        if (p.settings.tower_shape == TowerKind::block && plan.tower.layers > 0 && p.settings.tower_width_mm <= 0) {
+            add("tower", "A tower that narrows", "where fewer changes remain; it still stands", 0, 0, [](Project& q) { q.settings.tower_shape = TowerKind::stepped; });
+            add("tower", "Two towers", "of which one ends where its changes end", 0, 0, [](Project& q) { q.settings.tower_shape = TowerKind::split; });
         }
     }
 
     void machines(const std::vector<Machine>& owned) {
-        const Bounds& b = plan.table->bounds;
+        const auto holds = [&](const Machine& m) {
+            return std::all_of(plan.pieces.begin(), plan.pieces.end(), [&](const PiecePlan& piece) {
+                const Bounds& b = piece.table->bounds;
+                return b.max.x - b.min.x <= m.bed_x_mm && b.max.y - b.min.y <= m.bed_y_mm && b.max.z - b.min.z <= m.height_mm;
+            });
+        };
         for (const Machine& m : owned)
-            if (!(m == p.machine) && m.id != p.machine.id && b.max.x - b.min.x <= m.bed_x_mm && b.max.y - b.min.y <= m.bed_y_mm && b.max.z - b.min.z <= m.height_mm)
+            if (!(m == p.machine) && m.id != p.machine.id && holds(m))
                 add("machine", "Print it on " + m.name, describe(m), 0, 0, [m](Project& q) { set_machine(q, m); });
     }
 };
 
 /// All copies together take their changes once; one after the other each would take them again.
 void together(const Project& p, const Plan& plan, std::vector<Suggestion>& out) {
-    const int copies = static_cast<int>(p.settings.copies);
-    if (copies < 2 || plan.changes.empty())
+    const int copies = count_of_all(p);
+    if (p.pieces.size() > 1 || copies < 2 || plan.changes.empty())
         return;
     const Change &last = plan.changes.back(), &first = plan.changes.front();
     Suggestion s;
@@ -226,34 +239,37 @@ Result<std::vector<Suggestion>> suggest(const Project& project, const Plan& plan
         tries.list[i].s.plan = *made;
         judge(std::move(tries.list[i].s), tries.list[i].loss_delta_e);
     }
-    if (poses) {
-        const std::vector<Pose> all = poses_of(project);
-        const double overhang = overhang_mm2(project);
-        for (std::size_t i = 1; i < all.size(); ++i) {
-            if (progress.stopped())
-                return Error{"Stopped before all poses were tried."};
-            progress.at(0.3 + 0.7 * static_cast<double>(i) / static_cast<double>(all.size()));
-            const PoseCost c = study_pose(project, all[i], {progress.stop, {}});
-            if (!c.why.empty() || !c.fits)
-                continue;
-            Suggestion s;
-            s.code = "pose";
-            s.label = "Turn it: " + c.pose.name;
-            s.detail = fmt::format("{:.0f} mm\u00b2 of overhang instead of {:.0f}, {:.1f} mm tall", c.overhang_mm2, overhang, c.height_mm);
-            s.after = plan.totals;
-            s.after.changes = c.changes;
-            s.after.hand_swaps = c.hand_swaps;
-            s.after.purge_g = c.purge_g;
-            s.after.tower_g = c.tower_g;
-            s.after.change_s = c.change_s;
-            s.after.total_s = c.total_s;
-            s.after.cost = c.cost;
-            s.apply = [r = all[i].rotation](Project& q) { turn(q, r); };
-            // More overhang is a loss too: as much as recolouring that much surface two lines deep.
-            s.loss_mm3 = std::max(0.0, c.overhang_mm2 - overhang) * 2 * project.settings.line_width_mm;
-            judge(std::move(s), 50);
+    if (poses)
+        for (std::size_t k = 0; k < project.pieces.size(); ++k) {
+            const auto [from, to] = std::pair(0.3 + 0.7 * static_cast<double>(k) / static_cast<double>(project.pieces.size()), 0.3 + 0.7 * static_cast<double>(k + 1) / static_cast<double>(project.pieces.size()));
+            const int piece = static_cast<int>(k);
+            const std::vector<Pose> all = poses_of(project.pieces[k]);
+            const double overhang = overhang_mm2(project.pieces[k], project.settings);
+            for (std::size_t i = 1; i < all.size(); ++i) {
+                if (progress.stopped())
+                    return Error{"Stopped before all poses were tried."};
+                progress.at(from + (to - from) * static_cast<double>(i) / static_cast<double>(all.size()));
+                const PoseCost c = study_pose(project, piece, all[i], {progress.stop, {}});
+                if (!c.why.empty() || !c.fits)
+                    continue;
+                Suggestion s;
+                s.code = "pose";
+                s.label = (project.pieces.size() > 1 ? "Turn \u201c" + project.pieces[k].name + "\u201d: " : "Turn it: ") + c.pose.name;
+                s.detail = fmt::format("{:.0f} mm\u00b2 of overhang instead of {:.0f}, {:.1f} mm tall", c.overhang_mm2, overhang, c.height_mm);
+                s.after = plan.totals;
+                s.after.changes = c.changes;
+                s.after.hand_swaps = c.hand_swaps;
+                s.after.purge_g = c.purge_g;
+                s.after.tower_g = c.tower_g;
+                s.after.change_s = c.change_s;
+                s.after.total_s = c.total_s;
+                s.after.cost = c.cost;
+                s.apply = [piece, r = all[i].rotation](Project& q) { turn(q, piece, r); };
+                // More overhang is a loss too: as much as recolouring that much surface two lines deep.
+                s.loss_mm3 = std::max(0.0, c.overhang_mm2 - overhang) * 2 * project.settings.line_width_mm;
+                judge(std::move(s), 50);
+            }
         }
-    }
     std::stable_sort(out.begin(), out.end(), [](const Suggestion& a, const Suggestion& b) { return a.score > b.score; });
     if (out.size() > kMostSuggestions)
         out.resize(kMostSuggestions);

@@ -18,18 +18,18 @@ double bridged_share(Material m) {
     }
 }
 
-double bridged_share(const Project& p) {
+double bridged_share(const Project& p, const Piece& piece) {
     double least = 1;
     const auto use = [&](char letter) {
         if (const int f = find_filament(p, letter); f >= 0)
             least = std::min(least, bridged_share(p.filaments[static_cast<std::size_t>(f)].material));
     };
-    for (const Part& part : p.parts) {
+    for (const Part& part : piece.parts) {
         use(part.filament);
         for (const Patch& patch : part.patches)
             use(patch.filament);
     }
-    for (const Band& band : p.bands)
+    for (const Band& band : piece.bands)
         use(band.filament);
     return least;
 }

@@ -9,6 +9,6 @@ namespace vitrail {
 /// TPU 0.4, others 0.5. Cooling counts as much: the span itself is a setting.
 double bridged_share(Material m);
 /// The least of the materials that the parts, bands and patches are printed in; 1 where there are none.
-double bridged_share(const Project& project);
+double bridged_share(const Project& project, const Piece& piece);
 
 } // namespace vitrail

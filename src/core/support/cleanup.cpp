@@ -12,15 +12,15 @@ ComesOff comes_off(const Filament& support, const Filament& piece) {
     return facts(support.material).soluble ? ComesOff::dissolved : bond(support.material, piece.material) == Bond::releases ? ComesOff::peeled : ComesOff::broken;
 }
 
-Cleanup clean_up(const Project& p, const SupportPlan* support, const SupportShares& shares, std::span<const FaceAccess> reach, int main_filament) {
-    Cleanup c;
-    if (!support)
-        return c;
+namespace {
+
+/// Books what of one piece has to come off, all of it on the plate. Returns the minutes.
+double clean_piece(const Project& p, const PiecePlan& of, int count, Cleanup& c) {
     const Settings& s = p.settings;
-    const Filament& piece = p.filaments[static_cast<std::size_t>(main_filament)];
+    const Filament& piece = p.filaments[static_cast<std::size_t>(main_filament(of))];
     double minutes = 0;
     const auto touch = [&](double mm2, std::size_t layer, bool on_interface, const FaceAccess& access) {
-        const Filament &body = p.filaments[shares.support_by[layer]], &touches = on_interface ? p.filaments[shares.interface_by[layer]] : body;
+        const Filament &body = p.filaments[of.support_by[layer]], &touches = on_interface ? p.filaments[of.interface_by[layer]] : body;
         c.enclosed_mm2 += mm2 * access.enclosed;
         ComesOff how = comes_off(touches, piece);
         if (how == ComesOff::dissolved) {
@@ -35,16 +35,28 @@ Cleanup clean_up(const Project& p, const SupportPlan* support, const SupportShar
         c.unreached_mm2 += mm2 * access.no_tool;
         minutes += mm2 / 100 * (how == ComesOff::peeled ? s.release_min_cm2 : s.same_min_cm2) * (1 + access.no_tool * (s.unreached_times - 1));
     };
-    for (const SupportContact& contact : support->layout->contacts)
+    for (const SupportContact& contact : of.support->layout->contacts)
         if (contact.held)
-            touch(area_mm2(contact.area) * s.copies, static_cast<std::size_t>(contact.top) - 1, contact.has_interface, reach.empty() ? FaceAccess{} : reach[static_cast<std::size_t>(contact.face)]);
-    for (const SupportFoot& foot : support->layout->feet)
-        touch(foot.mm2 * s.copies, static_cast<std::size_t>(foot.layer) - 1, foot.has_interface, {});
+            touch(area_mm2(contact.area) * count, static_cast<std::size_t>(contact.top) - 1, contact.has_interface, of.face_access.empty() ? FaceAccess{} : of.face_access[static_cast<std::size_t>(contact.face)]);
+    for (const SupportFoot& foot : of.support->layout->feet)
+        touch(foot.mm2 * count, static_cast<std::size_t>(foot.layer) - 1, foot.has_interface, {});
     // What purge replaces is of the same class, so that the shares tell how much is soluble.
-    for (std::size_t l = 0; l < shares.support_mm3.size(); ++l) {
-        c.dissolving_cm3 += facts(p.filaments[shares.support_by[l]].material).soluble ? shares.support_mm3[l] / 1000 : 0;
-        c.dissolving_cm3 += facts(p.filaments[shares.interface_by[l]].material).soluble ? shares.interface_mm3[l] / 1000 : 0;
+    for (std::size_t l = 0; l < of.support_mm3.size(); ++l) {
+        c.dissolving_cm3 += facts(p.filaments[of.support_by[l]].material).soluble ? of.support_mm3[l] / 1000 : 0;
+        c.dissolving_cm3 += facts(p.filaments[of.interface_by[l]].material).soluble ? of.interface_mm3[l] / 1000 : 0;
     }
+    return minutes;
+}
+
+} // namespace
+
+Cleanup clean_up(const Project& p, const Printed& printed) {
+    Cleanup c;
+    const Settings& s = p.settings;
+    double minutes = 0;
+    for (std::size_t i = 0; i < printed.pieces.size(); ++i)
+        if (printed.pieces[i].support)
+            minutes += clean_piece(p, printed.pieces[i], count_of(p, p.pieces[i]), c);
     if (c.dissolving_cm3 > 1e-6) {
         c.soak_s = 3600 * (s.soak_start_h + s.soak_h_cm3 * c.dissolving_cm3);
         c.waters = std::max(1, static_cast<int>(std::ceil(c.dissolving_cm3 / s.water_cm3)));
@@ -52,6 +64,13 @@ Cleanup clean_up(const Project& p, const SupportPlan* support, const SupportShar
     }
     c.hand_s = 60 * minutes;
     return c;
+}
+
+int count_snap_places(const Printed& printed) {
+    std::size_t places = 0;
+    for (const PiecePlan& piece : printed.pieces)
+        places += snap_places(piece).size();
+    return static_cast<int>(places);
 }
 
 std::vector<SnapPlace> snap_places(const Detail* detail, const SupportPlan* support) {

@@ -1,9 +1,7 @@
 // Getting the support off: where it touches what, how long it takes, and what is ready to snap.
 #pragma once
 
-#include "core/layers/detail.h"
-#include "core/support/access.h"
-#include "core/support/shares.h"
+#include "core/support/printed.h"
 
 namespace vitrail {
 
@@ -15,8 +13,8 @@ enum class ComesOff {
 };
 ComesOff comes_off(const Filament& support, const Filament& piece);
 
-/// Nothing where `support` is null; `access` may be empty: then everything is in reach.
-/// For all copies: faces that are held, and where support stands on the piece. Minutes for each cm² of contact by how it comes off, more where the tool does not reach; soaking takes a start
+/// Nothing where nothing is held; where nobody looked what can be reached, everything is.
+/// For the whole plate: faces that are held, and where support stands on the piece. Minutes for each cm² of contact by how it comes off, more where the tool does not reach; soaking takes a start
 /// and so much for each cm³ that dissolves. All of these are settings, and from memory (settings cleanup.* and soak.*).
 struct Cleanup {
     double broken_mm2 = 0, peeled_mm2 = 0, dissolved_mm2 = 0; ///< contact, by how it comes off
@@ -28,7 +26,7 @@ struct Cleanup {
     int waters = 0;            ///< bowls of water
     double contact_mm2() const { return broken_mm2 + peeled_mm2 + dissolved_mm2; }
 };
-Cleanup clean_up(const Project& project, const SupportPlan* support, const SupportShares& shares, std::span<const FaceAccess> access, int main_filament);
+Cleanup clean_up(const Project& project, const Printed& printed);
 
 /// A thin feature that support touches: pulled, it snaps off with it.
 struct SnapPlace {
@@ -37,5 +35,10 @@ struct SnapPlace {
 };
 /// By part and layer. Thinner than check.lug lines, and touched from below. Empty where one of the two is null.
 std::vector<SnapPlace> snap_places(const Detail* detail, const SupportPlan* support);
+inline std::vector<SnapPlace> snap_places(const PiecePlan& piece) {
+    return snap_places(piece.detail.get(), piece.support.get());
+}
+/// Of one of each piece.
+int count_snap_places(const Printed& printed);
 
 } // namespace vitrail

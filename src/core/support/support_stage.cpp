@@ -39,14 +39,14 @@ Status lay_out(const LayerTable& table, const SupportRules& rules, SupportPlan& 
 
 } // namespace
 
-OverhangRules overhang_rules(const Project& p) {
-    return {p.settings.support_angle_deg, p.settings.support_bridge_mm * bridged_share(p), p.settings.support_least_mm2};
+OverhangRules overhang_rules(const Project& p, const Piece& piece) {
+    return {p.settings.support_angle_deg, p.settings.support_bridge_mm * bridged_share(p, piece), p.settings.support_least_mm2};
 }
 
 SupportRules support_rules(const Settings& s) {
     SupportRules r;
-    r.kind = s.support == kTree ? SupportKind::tree : SupportKind::columns;
-    r.on_piece = s.support_on_piece == kYes;
+    r.kind = s.support == SupportStyle::tree ? SupportKind::tree : SupportKind::columns;
+    r.on_piece = s.support_on_piece;
     r.beside_mm = s.support_beside_mm;
     r.gap_layers = static_cast<int>(s.support_gap_layers);
     r.interface_layers = static_cast<int>(s.interface_layers);
@@ -56,32 +56,41 @@ SupportRules support_rules(const Settings& s) {
     return r;
 }
 
-SupportStage::Key SupportStage::key_of(const Project& p, std::shared_ptr<const LayerTable> table) {
-    Key key{std::move(table), overhang_rules(p), {}, p.settings.support != kNoSupport, {}};
+SupportStage::Key SupportStage::key_of(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table) {
+    Key key{std::move(table), overhang_rules(p, piece), {}, p.settings.support != SupportStyle::none, {}};
     if (key.wanted)
         key.rules = support_rules(p.settings);
-    for (const Part& part : p.parts)
+    for (const Part& part : piece.parts)
         key.paints.push_back(part.support_paint);
     return key;
 }
 
-void SupportStage::know(const Project& p, const std::shared_ptr<const LayerTable>& table, std::shared_ptr<const SupportPlan> made, std::shared_ptr<const AccessMap> map) {
+void SupportStage::keep(const std::vector<std::shared_ptr<const LayerTable>>& tables) {
+    const auto outdated = [&](const auto& e) { return std::find(tables.begin(), tables.end(), e.key.table) == tables.end(); };
+    made_.drop(outdated);
+    maps_.drop(outdated);
+    made_.keep(kLayouts * tables.size());
+    maps_.keep(tables.size());
+}
+
+void SupportStage::know(const Project& p, const Piece& piece, const std::shared_ptr<const LayerTable>& table, std::shared_ptr<const SupportPlan> made, std::shared_ptr<const AccessMap> map) {
     if (made)
-        made_.put(key_of(p, table), std::move(made));
+        made_.put(key_of(p, piece, table), std::move(made));
     if (map)
         maps_.put(MapKey{table, map->tool_mm}, map);
 }
 
-Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
-    made_.drop([&](const auto& e) { return e.key.table != table; });
-    Key key = key_of(p, table);
-    return made_.get(key, [&] { return make(p, *table, key, progress); });
+Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, const Piece& piece, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
+    Key key = key_of(p, piece, table);
+    return made_.get(key, [&] { return make(piece, *table, key, progress); });
 }
 
 /// From whatever of earlier layouts still holds.
-Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Project& p, const LayerTable& table, const Key& key, const Progress& progress) const {
+Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Piece& piece, const LayerTable& table, const Key& key, const Progress& progress) const {
     auto out = std::make_shared<SupportPlan>();
     for (const auto& e : made_.entries()) {
+        if (e.key.table != key.table)
+            continue;
         out->piece = e.value->piece;
         if (e.key.overhangs == key.overhangs)
             out->found = e.value->found;
@@ -106,7 +115,7 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Project& p, 
         out->found = std::make_shared<const std::vector<Overhang>>(std::move(*found));
     }
     if (!out->overhangs) {
-        const SupportWishes wishes = wishes_of(p.parts, table);
+        const SupportWishes wishes = wishes_of(piece.parts, table);
         out->overhangs = wishes.hold.empty() ? out->found : std::make_shared<const std::vector<Overhang>>(with_wishes(table.grid, *out->piece, *out->found, wishes, key.overhangs));
     }
     if (key.wanted)
@@ -115,8 +124,8 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Project& p, 
     return std::shared_ptr<const SupportPlan>(std::move(out));
 }
 
-Result<std::shared_ptr<const AccessMap>> SupportStage::access(const Project& p, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
-    return maps_.get({table, p.settings.tool_mm}, [&] { return map_access(*table, p.settings.tool_mm, progress); });
+Result<std::shared_ptr<const AccessMap>> SupportStage::access(const Settings& settings, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
+    return maps_.get({table, settings.tool_mm}, [&] { return map_access(*table, settings.tool_mm, progress); });
 }
 
 } // namespace vitrail

@@ -1,0 +1,53 @@
+// The bed from above, to scale: footprints as panes, to be dragged and turned or only looked at, the tower, and what runs around them.
+#pragma once
+
+#include <QGraphicsView>
+
+#include <optional>
+
+namespace vitrail {
+
+class Document;
+class ViewState;
+struct Placed;
+struct Placement;
+
+class PlateView : public QGraphicsView {
+    Q_OBJECT
+public:
+    enum class Use { look, arrange };
+    PlateView(Document* document, ViewState* view, Use use, QWidget* parent = nullptr);
+    ~PlateView() override;
+
+    /// The one that is chosen; null: none.
+    const Placed* chosen() const;
+    void choose(int piece, int nth);
+    /// Where one of them stands, in pixels of the viewport.
+    QPoint middle_of(int piece, int nth) const;
+
+    /// Puts the chosen one there, from the front left corner of the bed. Edits of the same `merge` become one.
+    void put(double x_mm, double y_mm, double turn_deg, int merge = 0);
+    void pin_chosen(bool on);
+
+Q_SIGNALS:
+    void chosen_changed();
+
+protected:
+    void mouseReleaseEvent(QMouseEvent* e) override;
+    void keyPressEvent(QKeyEvent* e) override;
+    void resizeEvent(QResizeEvent* e) override;
+    void drawBackground(QPainter* p, const QRectF& rect) override;
+    void changeEvent(QEvent* e) override;
+
+private:
+    void rebuild();
+    void fit();
+    void select_chosen();
+
+    Document* document_;
+    ViewState* view_;
+    std::optional<std::pair<int, int>> chosen_; ///< piece, and nth of it
+    bool building_ = false;
+};
+
+} // namespace vitrail
