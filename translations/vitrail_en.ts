@@ -4,7 +4,7 @@
 <context>
     <name>vitrail::BaseDialog</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/band_dialogs.cpp" line="122"/>
+        <location filename="../src/app/piece/band_dialogs.cpp" line="111"/>
         <source>Everything above the bed is lifted, and every later change moves by %n layer(s).</source>
         <translation>
             <numerusform>Everything above the bed is lifted, and every later change moves by %n layer.</numerusform>
@@ -15,7 +15,7 @@
 <context>
     <name>vitrail::CalibrationPage</name>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="232"/>
+        <location filename="../src/app/purge/calibration_page.cpp" line="226"/>
         <source>A hollow column %1 mm tall that changes filament %n time(s). Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</source>
         <translation>
             <numerusform>A hollow column %1 mm tall that changes filament %n time. Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</numerusform>
@@ -23,7 +23,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="326"/>
+        <location filename="../src/app/purge/calibration_page.cpp" line="354"/>
         <source> – %n outlier(s)</source>
         <translation>
             <numerusform> – %n outlier</numerusform>
@@ -31,7 +31,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="372"/>
+        <location filename="../src/app/purge/calibration_page.cpp" line="400"/>
         <source>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)</source>
         <translation>
             <numerusform>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading</numerusform>
@@ -53,18 +53,26 @@
 <context>
     <name>vitrail::Document</name>
     <message numerus="yes">
-        <location filename="../src/app/shell/document.cpp" line="257"/>
+        <location filename="../src/app/document/document.cpp" line="247"/>
         <source>Add %n model file(s)</source>
         <translation>
             <numerusform>Add %n model file</numerusform>
             <numerusform>Add %n model files</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <location filename="../src/app/document/document.cpp" line="247"/>
+        <source>Add %n piece(s)</source>
+        <translation>
+            <numerusform>Add a piece</numerusform>
+            <numerusform>Add %n pieces</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>vitrail::FindingsPanel</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/findings_panel.cpp" line="195"/>
+        <location filename="../src/app/piece/findings_panel.cpp" line="196"/>
         <source>%n off</source>
         <translation>
             <numerusform>%n off</numerusform>
@@ -72,7 +80,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/findings_panel.cpp" line="227"/>
+        <location filename="../src/app/piece/findings_panel.cpp" line="228"/>
         <source>Fix: %n way(s)</source>
         <translation>
             <numerusform>Fix: %n way</numerusform>
@@ -83,7 +91,7 @@
 <context>
     <name>vitrail::HeldPage</name>
     <message numerus="yes">
-        <location filename="../src/app/supports/held_page.cpp" line="166"/>
+        <location filename="../src/app/supports/held_page.cpp" line="175"/>
         <source>%n face(s), %1 cm² in all.</source>
         <translation>
             <numerusform>%n face, %1 cm² in all.</numerusform>
@@ -91,7 +99,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/supports/held_page.cpp" line="168"/>
+        <location filename="../src/app/supports/held_page.cpp" line="177"/>
         <source>Thin features are ready to snap in %n place(s).</source>
         <translation>
             <numerusform>Thin features are ready to snap in %n place.</numerusform>
@@ -102,7 +110,7 @@
 <context>
     <name>vitrail::InterfacePage</name>
     <message numerus="yes">
-        <location filename="../src/app/supports/interface_page.cpp" line="119"/>
+        <location filename="../src/app/supports/interface_page.cpp" line="120"/>
         <source>A gap of %n layer(s): the same material wants about one, a release or soluble one none. Each interface has been planned; the order within layers sees to it that neighbours share changes.</source>
         <translation>
             <numerusform>A gap of %n layer: the same material wants about one, a release or soluble one none. Each interface has been planned; the order within layers sees to it that neighbours share changes.</numerusform>
@@ -113,7 +121,7 @@
 <context>
     <name>vitrail::LayerWindow</name>
     <message numerus="yes">
-        <location filename="../src/app/layer_window/layer_window.cpp" line="228"/>
+        <location filename="../src/app/layer_window/layer_window.cpp" line="239"/>
         <source>%1 · %n change(s), %2 g purged</source>
         <translation>
             <numerusform>%1 · %n change, %2 g purged</numerusform>
@@ -135,7 +143,7 @@
 <context>
     <name>vitrail::NozzlesPage</name>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="182"/>
+        <location filename="../src/app/changes/nozzles_page.cpp" line="183"/>
         <source> %n refill(s).</source>
         <translation>
             <numerusform> %n refill.</numerusform>
@@ -143,7 +151,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="182"/>
+        <location filename="../src/app/changes/nozzles_page.cpp" line="183"/>
         <source> For %n of them the printer waits.</source>
         <translation>
             <numerusform> For %n of them the printer waits.</numerusform>
@@ -151,7 +159,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="228"/>
+        <location filename="../src/app/changes/nozzles_page.cpp" line="229"/>
         <source>%n best trade-off(s) between purge and work by hand. A ring marks the plan as it is, a square the least time.</source>
         <translation>
             <numerusform>%n best trade-off between purge and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
@@ -162,7 +170,7 @@
 <context>
     <name>vitrail::OrderPage</name>
     <message numerus="yes">
-        <location filename="../src/app/changes/order_page.cpp" line="165"/>
+        <location filename="../src/app/changes/order_page.cpp" line="166"/>
         <source>The lock costs %n change(s) and %1 mm³ of purge.</source>
         <translation>
             <numerusform>The lock costs %n change and %1 mm³ of purge.</numerusform>
@@ -170,7 +178,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/order_page.cpp" line="177"/>
+        <location filename="../src/app/changes/order_page.cpp" line="178"/>
         <source>%n change(s)</source>
         <translation>
             <numerusform>%n change</numerusform>
@@ -192,7 +200,7 @@
 <context>
     <name>vitrail::PieceBench</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/region_edits.cpp" line="33"/>
+        <location filename="../src/app/piece/region_edits.cpp" line="35"/>
         <source>Give %n patch(es) filament %1</source>
         <translation>
             <numerusform>Give %n patch filament %1</numerusform>
@@ -200,7 +208,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/region_edits.cpp" line="68"/>
+        <location filename="../src/app/piece/region_edits.cpp" line="70"/>
         <source>Give %n part(s) filament %1</source>
         <translation>
             <numerusform>Give %n part filament %1</numerusform>
@@ -208,7 +216,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/region_edits.cpp" line="87"/>
+        <location filename="../src/app/piece/region_edits.cpp" line="89"/>
         <source>Remove %n region(s)</source>
         <translation>
             <numerusform>Remove %n region</numerusform>
@@ -216,7 +224,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/region_edits.cpp" line="107"/>
+        <location filename="../src/app/piece/region_edits.cpp" line="110"/>
         <source>Split into %n part(s)</source>
         <translation>
             <numerusform>Split into %n part</numerusform>
@@ -224,7 +232,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/region_edits.cpp" line="115"/>
+        <location filename="../src/app/piece/region_edits.cpp" line="118"/>
         <source>Join %n part(s)</source>
         <translation>
             <numerusform>Join %n part</numerusform>
@@ -233,9 +241,20 @@
     </message>
 </context>
 <context>
+    <name>vitrail::PlateBench</name>
+    <message numerus="yes">
+        <location filename="../src/app/plate/plate_bench.cpp" line="178"/>
+        <source>%n piece(s) on %L1 × %L2 mm</source>
+        <translation>
+            <numerusform>%n piece on %L1 × %L2 mm</numerusform>
+            <numerusform>%n pieces on %L1 × %L2 mm</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::PoseDialog</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/pose_dialog.cpp" line="142"/>
+        <location filename="../src/app/piece/pose_dialog.cpp" line="138"/>
         <source>%n change(s)</source>
         <translation>
             <numerusform>%n change</numerusform>
@@ -273,7 +292,7 @@
 <context>
     <name>vitrail::SchoolsPage</name>
     <message numerus="yes">
-        <location filename="../src/app/supports/schools_page.cpp" line="300"/>
+        <location filename="../src/app/supports/schools_page.cpp" line="303"/>
         <source>%1, %n bowl(s)</source>
         <translation>
             <numerusform>%1, %n bowl</numerusform>
@@ -281,7 +300,7 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/supports/schools_page.cpp" line="350"/>
+        <location filename="../src/app/supports/schools_page.cpp" line="353"/>
         <source>%1 cm³ dissolve in %2, with %n bowl(s) of water.</source>
         <translation>
             <numerusform>%1 cm³ dissolve in %2, with %n bowl of water.</numerusform>
@@ -311,7 +330,7 @@
 <context>
     <name>vitrail::StripsView</name>
     <message numerus="yes">
-        <location filename="../src/app/purge/strips_view.cpp" line="156"/>
+        <location filename="../src/app/purge/strips_view.cpp" line="157"/>
         <source>%1 · %n time(s) = %2 g</source>
         <translation>
             <numerusform>%1 · %n time = %2 g</numerusform>

@@ -207,9 +207,13 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     // Where they do not all fit, the badges alone.
     double x = em(0.8), all = em(0.8);
     p.setFont(font_of(0.95));
+    std::vector<std::uint8_t> own_filaments;
     for (const std::uint8_t f : plan->sequence.layer(layer - 1))
+        if (const auto at = static_cast<std::size_t>(layer - 1) * static_cast<std::size_t>(piece.filaments) + f; layer <= piece.layers() && (piece.model_mm3[at] > 1e-6 || piece.support_in(layer, f) > 0 || piece.interface_in(layer, f) > 0 || plan->pieces.size() == 1))
+            own_filaments.push_back(f);
+    for (const std::uint8_t f : own_filaments)
         all += em(2.6) + p.fontMetrics().horizontalAdvance(QString::fromStdString(project.filaments[f].name));
-    for (const std::uint8_t f : plan->sequence.layer(layer - 1)) {
+    for (const std::uint8_t f : own_filaments) {
         const Filament& filament = project.filaments[f];
         paint_badge(p, QRectF(x, em(2.0), em(1.4), em(1.4)), filament.letter, to_qcolor(filament.colour), font());
         x += em(1.8);
@@ -221,10 +225,11 @@ void LayerWindow::paintEvent(QPaintEvent*) {
         p.drawText(QRectF(x - em(0.2), em(2.0), width() - x, em(1.4)), Qt::AlignVCenter, name);
         x += em(0.8) + p.fontMetrics().horizontalAdvance(name);
     }
-    // What happens in this layer, in words.
-    QString order;
+    // What happens in this layer, in words; of several pieces, on the whole plate.
+    QString order = plan->pieces.size() > 1 ? tr("on the plate: ") : QString();
+    const qsizetype before = order.size();
     for (const std::uint8_t f : plan->sequence.layer(layer - 1))
-        order += (order.isEmpty() ? QString() : tr(", then ")) + QChar::fromLatin1(project.filaments[f].letter);
+        order += (order.size() == before ? QString() : tr(", then ")) + QChar::fromLatin1(project.filaments[f].letter);
     int changes = 0;
     double grams = 0;
     for (const Change& c : plan->changes)
@@ -235,7 +240,7 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     p.setFont(font_of(0.95));
     p.setPen(t.quiet);
     const QString text = layer > piece.layers() ? tr("\u201c%1\u201d ends with layer %2").arg(QString::fromStdString(own.name)).arg(piece.layers())
-                         : order.isEmpty() ? tr("nothing is printed in this layer")
+                         : order.size() == before ? tr("nothing is printed in this layer")
                          : changes       ? tr("%1 · %n change(s), %2 g purged", nullptr, changes).arg(order).arg(grams, 0, 'f', 2)
                                          : tr("%1 · no change").arg(order);
     // A scale bar of a round length.

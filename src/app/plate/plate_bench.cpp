@@ -180,6 +180,10 @@ void PlateBench::refresh() {
         if (!plate.towers.empty())
             text += tr(" · the tower stands %L1 mm from their middle").arg(plate.tower_away_mm, 0, 'f', 0);
         says_->setText(text);
+        QPalette colours = palette();
+        if (!plate.fits)
+            colours.setColor(QPalette::WindowText, Theme::current().bad);
+        says_->setPalette(colours);
     }
     refresh_place();
 }

@@ -1,7 +1,9 @@
 #include "core/geometry/polygon.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <limits>
 #include <numbers>
 
 namespace vitrail {
@@ -273,7 +275,42 @@ bool simple(const Paths& rings) {
     return true;
 }
 
+namespace {
+
+/// Leaves out most points that lie inside of the polygon of the extremes in a few directions, so that few are left to sort (Akl and
+/// Toussaint 1978).
+void drop_inner_points(std::vector<std::pair<double, double>>& points) {
+    constexpr int kDirections = 16;
+    constexpr std::size_t kFew = 200;
+    if (points.size() < kFew)
+        return;
+    std::array<std::pair<double, double>, kDirections> extreme;
+    std::array<double, kDirections> nx, ny, reach;
+    for (int k = 0; k < kDirections; ++k) {
+        nx[k] = std::cos(2 * std::numbers::pi * k / kDirections);
+        ny[k] = std::sin(2 * std::numbers::pi * k / kDirections);
+        reach[k] = -std::numeric_limits<double>::infinity();
+    }
+    for (const auto& p : points)
+        for (int k = 0; k < kDirections; ++k)
+            if (const double r = p.first * nx[k] + p.second * ny[k]; r > reach[k]) {
+                reach[k] = r;
+                extreme[k] = p;
+            }
+    std::erase_if(points, [&](const auto& p) {
+        for (int k = 0; k < kDirections; ++k) {
+            const auto &a = extreme[k], &b = extreme[(k + 1) % kDirections];
+            if (a != b && (b.first - a.first) * (p.second - a.second) - (b.second - a.second) * (p.first - a.first) <= 0)
+                return false;
+        }
+        return true;
+    });
+}
+
+} // namespace
+
 std::vector<std::pair<double, double>> convex_outline(std::vector<std::pair<double, double>> points) {
+    drop_inner_points(points);
     std::sort(points.begin(), points.end());
     points.erase(std::unique(points.begin(), points.end()), points.end());
     if (points.size() < 3)

@@ -149,15 +149,18 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, c
         });
     }
     t->foot = whole_layer(*t, 1);
-    std::vector<std::pair<double, double>> seen;
-    for (const PartLayers& part : t->parts)
-        for (const Paths& layer : part.layers) {
-            for (const Path& ring : layer)
+    // Of each layer first: what is left is little.
+    std::vector<std::vector<std::pair<double, double>>> hulls(static_cast<std::size_t>(t->grid.count));
+    tbb::parallel_for(std::size_t{0}, hulls.size(), [&](std::size_t l) {
+        for (const PartLayers& part : t->parts)
+            for (const Path& ring : part.layers[l])
                 for (const IntPoint& q : ring)
-                    seen.emplace_back(static_cast<double>(q.X) / kUnitsPerMm, static_cast<double>(q.Y) / kUnitsPerMm);
-            if (seen.size() > 100000) // keep it small on the way
-                seen = convex_outline(std::move(seen));
-        }
+                    hulls[l].emplace_back(static_cast<double>(q.X) / kUnitsPerMm, static_cast<double>(q.Y) / kUnitsPerMm);
+        hulls[l] = convex_outline(std::move(hulls[l]));
+    });
+    std::vector<std::pair<double, double>> seen;
+    for (const auto& hull : hulls)
+        seen.insert(seen.end(), hull.begin(), hull.end());
     t->shadow = convex_outline(std::move(seen));
     return std::shared_ptr<const LayerTable>(std::move(t));
 }
