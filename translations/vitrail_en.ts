@@ -121,7 +121,7 @@
 <context>
     <name>vitrail::LayerWindow</name>
     <message numerus="yes">
-        <location filename="../src/app/layer_window/layer_window.cpp" line="239"/>
+        <location filename="../src/app/layer_window/layer_window.cpp" line="244"/>
         <source>%1 · %n change(s), %2 g purged</source>
         <translation>
             <numerusform>%1 · %n change, %2 g purged</numerusform>
@@ -183,6 +183,14 @@
         <translation>
             <numerusform>%n change</numerusform>
             <numerusform>%n changes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="../src/app/changes/order_page.cpp" line="181"/>
+        <source>Proven: no order of these layers takes fewer than %n change(s) or purges less than %1 mm³.</source>
+        <translation>
+            <numerusform>Proven: no order of these layers takes fewer than %n change or purges less than %1 mm³.</numerusform>
+            <numerusform>Proven: no order of these layers takes fewer than %n changes or purges less than %1 mm³.</numerusform>
         </translation>
     </message>
 </context>

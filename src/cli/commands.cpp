@@ -1,4 +1,5 @@
 #include "cli/arguments.h"
+#include "core/base/text.h"
 #include "cli/commands.h"
 #include "cli/new_project.h"
 
@@ -71,8 +72,8 @@ void print_findings(const Plan& plan) {
 }
 
 void print_summary(const Project& p, const Plan& plan) {
-    fmt::print("{} on {}\n{} layers: first {:.2f} mm, then {:.2f} mm, {:.2f} mm tall; {}\n\n", p.name,
-                p.machine.name, plan.grid.count, plan.grid.first_mm, plan.grid.height_mm,
+    fmt::print("{} on {}\n{}: first {:.2f} mm, then {:.2f} mm, {:.2f} mm tall; {}\n\n", p.name,
+                p.machine.name, counted(plan.grid.count, "layer", "layers"), plan.grid.first_mm, plan.grid.height_mm,
                 plan.grid.top_mm(plan.grid.count), how_many(p));
     if (p.pieces.size() > 1) {
         fmt::print("{:28} {:>6} {:>7} {:>9} {:>9} {:>9}   of one\n", "piece", "number", "layers", "piece g", "time", "cost");
@@ -115,7 +116,7 @@ void print_summary(const Project& p, const Plan& plan) {
     if (plan.tower.layers)
         fmt::print("tower {:.1f} mm square, {:.1f} mm tall (layer {}), {:.1f} times as tall as wide; it holds {:.1f} g, {:.0f} % of all filament\n",
                     plan.tower.width_mm, plan.tower.height_mm, plan.tower.layers, plan.tower.slenderness(), tower_g(plan), 100 * tower_share(plan));
-    fmt::print("{} changes, {} by hand · printing {} + changing {} = {} · at the printer {} · cost {:.2f}\n", t.changes,
+    fmt::print("{}, {} by hand · printing {} + changing {} = {} · at the printer {} · cost {:.2f}\n", counted(t.changes, "change", "changes"),
                 t.hand_swaps, duration(t.print_s), duration(t.change_s), duration(t.total_s),
                 duration(t.attended_s), t.cost);
     if (t.useful_purge_g > 0)
@@ -123,8 +124,8 @@ void print_summary(const Project& p, const Plan& plan) {
     fmt::print("{}\n", presence(p, plan));
     for (const Refill& r : plan.refills)
         fmt::print("{}: {} into {}\n", when(r), p.filaments[static_cast<std::size_t>(r.in)].letter, slot_name(p.machine, r.toolhead, r.slot));
-    fmt::print("proven: no order takes fewer than {} changes or purges less than {:.0f} mm³; as assigned: {} changes, {:.0f} mm³\n\n",
-                plan.bound.changes, plan.bound.purge_mm3, plan.as_assigned.changes, plan.as_assigned.purge_mm3);
+    fmt::print("proven: no order takes fewer than {} or purges less than {:.0f} mm³; as assigned: {}, {:.0f} mm³\n\n",
+                counted(plan.bound.changes, "change", "changes"), plan.bound.purge_mm3, counted(plan.as_assigned.changes, "change", "changes"), plan.as_assigned.purge_mm3);
     print_findings(plan);
 }
 
@@ -150,8 +151,8 @@ int run_new(const NewOptions& o) {
         std::size_t parts = 0;
         for (const Piece& piece : p.pieces)
             parts += piece.parts.size();
-        fmt::print("{}: {}{} part{}, {} filament{}, on {}\n", o.out, p.pieces.size() > 1 ? fmt::format("{} pieces, ", p.pieces.size()) : std::string(), parts, parts == 1 ? "" : "s",
-                    p.filaments.size(), p.filaments.size() == 1 ? "" : "s", p.machine.id);
+        fmt::print("{}: {}{}, {}, on {}\n", o.out, p.pieces.size() > 1 ? fmt::format("{} pieces, ", p.pieces.size()) : std::string(), counted(static_cast<long long>(parts), "part", "parts"),
+                    counted(static_cast<long long>(p.filaments.size()), "filament", "filaments"), p.machine.id);
         return 0;
     });
 }

@@ -573,7 +573,7 @@ void TestWindow::planning_can_be_cancelled() {
     open("badge.vitrail");
     const auto before = window_->document()->plan();
     window_->document()->edit("big", [](Project& p) {
-        p.pieces[0].parts.push_back(part("ball", solids::sphere(60, 1200, 600, {0, 0, 60}), 'A')); // takes many seconds
+        p.pieces[0].parts.push_back(part("ball", solids::sphere(60, 300, 150, {0, 0, 60}), 'A')); // takes many seconds
         p.settings.layer_mm = 0.02;
     });
     QVERIFY(window_->document()->planning());

@@ -178,8 +178,8 @@ void OrderPage::refresh() {
     list_->set_aside(any ? tr("%n change(s)", nullptr, now.changes) : QString());
     const bool tight = now.changes == plan->bound.changes && now.purge_mm3 <= plan->bound.purge_mm3 + 0.5;
     if (tight)
-        sentence_->setText(tr("Proven: no order of these layers takes fewer than %1 changes or purges less than %2 mm³.")
-                               .arg(plan->bound.changes).arg(plan->bound.purge_mm3, 0, 'f', 0));
+        sentence_->setText(tr("Proven: no order of these layers takes fewer than %n change(s) or purges less than %1 mm³.", nullptr, plan->bound.changes)
+                               .arg(plan->bound.purge_mm3, 0, 'f', 0));
     else
         sentence_->setText(tr("Any order takes at least %1 changes and purges at least %2 mm³; this one takes %3 and %4 mm³.")
                                .arg(plan->bound.changes).arg(plan->bound.purge_mm3, 0, 'f', 0).arg(now.changes).arg(now.purge_mm3, 0, 'f', 0));

@@ -1,5 +1,6 @@
 #include "core/check/checker.h"
 
+#include "core/base/text.h"
 #include "core/estimate/attendance.h"
 #include "core/plan/planner.h"
 #include "core/check/landing.h"
@@ -84,7 +85,7 @@ void Checker::hands_for_little() {
         return;
     const Totals& then = (*other)->totals;
     Finding& f = add("hands-for-little", Severity::warning,
-                     std::to_string(now.hand_swaps - then.hand_swaps) + " swaps by hand save " + num(then.purge_g - now.purge_g) +
+                     counted(now.hand_swaps - then.hand_swaps, "swap", "swaps") + " by hand " + (now.hand_swaps - then.hand_swaps == 1 ? "saves " : "save ") + num(then.purge_g - now.purge_g) +
                          " g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.",
                      "whole print");
     f.fixes.push_back({"blend waste and handling", num(then.purge_g - now.purge_g) + " g more purge", [](Project& q) { q.settings.aim = LoadingAim::blend; }});

@@ -1,5 +1,6 @@
 #include "core/check/checker.h"
 
+#include "core/base/text.h"
 #include "core/project/regions.h"
 
 #include <algorithm>
@@ -22,13 +23,13 @@ void Checker::meshes() {
                 "part " + piece.parts[i].name, 0, {part});
         if (s.open_layers)
             add("mesh-open", s.widest_gap_mm > 1 ? Severity::error : Severity::warning,
-                quoted(part) + " has holes: " + std::to_string(m.open_edges) + " open edges. In " +
-                    std::to_string(s.open_layers) + " layers the outline was closed by straight lines of up to " +
+                quoted(part) + " has holes: " + counted(static_cast<long long>(m.open_edges), "open edge", "open edges") + ". In " +
+                    counted(s.open_layers, "layer", "layers") + " the outline was closed by straight lines of up to " +
                     mm(s.widest_gap_mm) + ". Look at those layers, or close the mesh in the program it comes from.",
                 at_layer(s.first_open_layer), s.first_open_layer, {part});
         else if (m.open_edges)
             add("mesh-open", Severity::note,
-                quoted(part) + " has " + std::to_string(m.open_edges) + " open edges, none of which a layer meets.",
+                quoted(part) + " has " + counted(static_cast<long long>(m.open_edges), "open edge", "open edges") + ", none of which a layer meets.",
                 "part " + piece.parts[i].name, 0, {part});
         if (m.flipped || m.duplicate || m.zero_area || m.inside_out) {
             std::string what;

@@ -1,5 +1,6 @@
 #include "core/check/checker.h"
 
+#include "core/base/text.h"
 #include "core/support/cleanup.h"
 #include "core/material/pairing.h"
 
@@ -118,7 +119,7 @@ void gap_that_suits(const Held& h) {
     }
     if (h.how != ComesOff::broken && h.s.support_gap_layers > 0) {
         Finding& f = h.c.add("support-gap", Severity::warning,
-                             h.c.named(h.touches) + " comes off " + h.c.named(h.piece) + " by itself and wants no gap; with " + std::to_string(h.s.support_gap_layers) + " layers of it the face above sags.", "support", first);
+                             h.c.named(h.touches) + " comes off " + h.c.named(h.piece) + " by itself and wants no gap; with " + counted(h.s.support_gap_layers, "layer", "layers") + " of it the face above sags.", "support", first);
         f.fixes.push_back({"leave no gap", {}, [](Project& q) { q.settings.support_gap_layers = 0; }});
     }
 }

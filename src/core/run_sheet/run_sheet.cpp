@@ -1,4 +1,5 @@
 #include "core/base/numbers.h"
+#include "core/base/text.h"
 #include "core/run_sheet/run_sheet.h"
 
 #include "core/run/commands.h"
@@ -94,7 +95,7 @@ std::vector<std::string> cautions_for(const Project& p, const Plan& plan) {
 std::string how_many(const Project& p) {
     if (p.pieces.size() == 1) {
         const int n = count_of(p, p.pieces.front());
-        return fmt::format("{} cop{}", n, n == 1 ? "y" : "ies");
+        return counted(n, "copy", "copies");
     }
     std::string text;
     for (const Piece& piece : p.pieces)
@@ -229,7 +230,7 @@ void plate_and_purge(const Project& p, const Plan& plan, Lines& out) {
     if (std::string places = places_on_bed(p, plan.plate); !places.empty())
         out.push_back(std::move(places));
     if (plan.skirt.layers)
-        out.push_back(fmt::format("Print a skirt of {} loops, {:.1f} mm from the piece and {} layers tall: it takes the purge.", p.settings.skirt_loops, p.settings.skirt_gap_mm, plan.skirt.layers));
+        out.push_back(fmt::format("Print a skirt of {}, {:.1f} mm from the piece and {} tall: it takes the purge.", counted(p.settings.skirt_loops, "loop", "loops"), p.settings.skirt_gap_mm, counted(plan.skirt.layers, "layer", "layers")));
     if (plan.ooze.layers)
         out.push_back(fmt::format("Print an ooze wall: one line, {:.1f} mm from the piece, up to layer {}.", p.settings.ooze_gap_mm, plan.ooze.layers));
     for (const Piece& piece : p.pieces)
@@ -241,8 +242,8 @@ void plate_and_purge(const Project& p, const Plan& plan, Lines& out) {
 /// Where the purge volumes come from.
 void washouts(const Plan& plan, Lines& out) {
     for (const WashoutUse& w : plan.washouts) {
-        std::string line = w.readings ? fmt::format("Purge of {} on a {:.2f} mm nozzle is by calibration from {} readings: V_d {:.0f} \u00b1 {:.0f}, V_m {:.0f} \u00b1 {:.0f} mm\u00b3.", facts(w.material).id, w.nozzle_mm,
-                                                   w.readings, w.washout.dead_mm3, w.dead_sd_mm3, w.washout.mixing_mm3, w.mixing_sd_mm3)
+        std::string line = w.readings ? fmt::format("Purge of {} on a {:.2f} mm nozzle is by calibration from {}: V_d {:.0f} \u00b1 {:.0f}, V_m {:.0f} \u00b1 {:.0f} mm\u00b3.", facts(w.material).id, w.nozzle_mm,
+                                                   counted(w.readings, "reading", "readings"), w.washout.dead_mm3, w.dead_sd_mm3, w.washout.mixing_mm3, w.mixing_sd_mm3)
                                       : fmt::format("Purge of {} is by {}: V_d {:.0f}, V_m {:.0f} mm\u00b3, not calibrated.", facts(w.material).id, w.by_setting ? "your own figures" : "the machine's defaults",
                                                     w.washout.dead_mm3, w.washout.mixing_mm3);
         if (std::find(out.begin(), out.end(), line) == out.end()) // toolheads may agree
@@ -327,7 +328,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     r.machine = p.machine.name;
     r.machine_note = describe(p.machine);
     r.settings = {fmt::format("first layer {:.2f} mm", plan.grid.first_mm), fmt::format("layers {:.2f} mm", plan.grid.height_mm),
-                  fmt::format("{} layers, {:.2f} mm tall", plan.grid.count, plan.grid.top_mm(plan.grid.count)),
+                  fmt::format("{}, {:.2f} mm tall", counted(plan.grid.count, "layer", "layers"), plan.grid.top_mm(plan.grid.count)),
                   how_many(p),
                   fmt::format("line {:.2f} mm, {} walls, infill {:.0f} %", p.settings.line_width_mm, p.settings.walls, p.settings.infill_pct)};
     r.filaments = filaments_of(p, plan);

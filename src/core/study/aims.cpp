@@ -1,5 +1,6 @@
 #include "core/study/aims.h"
 
+#include "core/base/text.h"
 #include "core/changes/loading.h"
 #include "core/plan/planner.h"
 
@@ -56,9 +57,9 @@ std::string loading_reason(const Project& p, const Plan& plan) {
     int takes_part = 0;
     for (const Change& c : plan.changes)
         takes_part += c.from == who || c.to == who;
-    return fmt::format("{}{} on {} saves {:.0f} g of purge against the next best place: it takes part in {} of {} changes.",
+    return fmt::format("{}{} on {} saves {:.0f} g of purge against the next best place: it takes part in {} of {}.",
                        p.filaments[static_cast<std::size_t>(who)].letter, alone ? " alone" : "",
-                       nozzle_name(p.machine, plan.loading.nozzle[static_cast<std::size_t>(who)]), most_g, takes_part, plan.totals.changes);
+                       nozzle_name(p.machine, plan.loading.nozzle[static_cast<std::size_t>(who)]), most_g, takes_part, counted(plan.totals.changes, "change", "changes"));
 }
 
 Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& plan, const Progress& progress) {

@@ -1,5 +1,6 @@
 #include "core/study/by_hand.h"
 
+#include "core/base/text.h"
 #include "core/estimate/timeline.h"
 #include "core/plan/planner.h"
 
@@ -164,14 +165,14 @@ Result<HandStudy> study_by_hand(const Project& project, const Plan& plan, const 
     }
     const ByHand &w = study.ways[static_cast<std::size_t>(study.best)], &layer = study.ways[0];
     if (w.way == HandWay::in_layer)
-        study.advice = fmt::format("Swap by hand as planned: {} swaps, {} at the printer. {}", w.swaps, minutes(w.attended_s),
+        study.advice = fmt::format("Swap by hand as planned: {}, {} at the printer. {}", counted(w.swaps, "swap", "swaps"), minutes(w.attended_s),
                       study.ways[1].other_colour_mm3 > 0.1 * all_mm3 ? "One filament a layer would print too much in the wrong colour." : "Nothing else takes less of your time.");
     else if (w.way == HandWay::bands)
-        study.advice = fmt::format("One filament a layer: {} swaps and {} at the printer against {} and {}, and {:.1f} % of the piece in another colour.", w.swaps,
+        study.advice = fmt::format("One filament a layer: {} and {} at the printer against {} and {}, and {:.1f} % of the piece in another colour.", counted(w.swaps, "swap", "swaps"),
                       minutes(w.attended_s), layer.swaps, minutes(layer.attended_s), 100 * w.other_colour_mm3 / std::max(1e-9, all_mm3));
     else
-        study.advice = fmt::format("Print it by colour and put it together: {} jobs and {} joints, {} of your time against {} for {} swaps, and {:.0f} g of waste against {:.0f} g.", w.jobs, w.joints,
-                      minutes(w.attended_s), minutes(layer.attended_s), layer.swaps, w.waste_g, layer.waste_g);
+        study.advice = fmt::format("Print it by colour and put it together: {} and {}, {} of your time against {} for {}, and {:.0f} g of waste against {:.0f} g.", counted(w.jobs, "job", "jobs"), counted(w.joints, "joint", "joints"),
+                      minutes(w.attended_s), minutes(layer.attended_s), counted(layer.swaps, "swap", "swaps"), w.waste_g, layer.waste_g);
     return study;
 }
 

@@ -1,5 +1,6 @@
 #include "core/study/fewer_supports.h"
 
+#include "core/base/text.h"
 #include "core/geometry/cut.h"
 #include "core/study/poses.h"
 #include "core/plan/planner.h"
@@ -167,7 +168,7 @@ public:
             return;
         x.detail = std::move(way.detail);
         if (x.code == "align" || x.code == "small")
-            x.detail += fmt::format("; {} layers with interface instead of {}", interface_layers(**made), interface_layers(plan_));
+            x.detail += fmt::format("; {} with interface instead of {}", counted(interface_layers(**made), "layer", "layers"), interface_layers(plan_));
         x.apply = std::move(way.apply);
         x.plan = *made;
         found.push_back(std::move(x));

@@ -1,5 +1,6 @@
 #include "core/study/schools.h"
 
+#include "core/base/text.h"
 #include "core/material/pairing.h"
 #include "core/plan/planner.h"
 
@@ -64,7 +65,7 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
     s.cost = plan.totals.cost + s.cleanup.hand_s / 3600 * p.settings.attended_per_h;
     s.surface = ceiling_above(how, static_cast<int>(p.settings.support_gap_layers), static_cast<int>(p.settings.interface_layers), p.settings.interface_density_pct).text;
     if (s.snaps && how != ComesOff::dissolved)
-        s.risks.push_back(fmt::format("snap: thin features touch the support in {} places; cut there, do not pull", s.snaps));
+        s.risks.push_back(fmt::format("snap: thin features touch the support in {}; cut there, do not pull", counted(s.snaps, "place", "places")));
     if (how != ComesOff::dissolved && s.cleanup.unreached_mm2 > 1)
         s.risks.push_back(fmt::format("reach: a tool of {:.1f} mm does not get at {:.1f} cm\u00b2 of it", p.settings.tool_mm, s.cleanup.unreached_mm2 / 100));
     if (s.cleanup.enclosed_mm2 > 1)
@@ -96,10 +97,10 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
     }
     s.values = {{"support material", s.materials.front()},
                 {"interface material", s.materials.back()},
-                {"gap above support", p.settings.support_gap_layers > 0 ? fmt::format("{} layer{} ({:.2f} mm)", p.settings.support_gap_layers, p.settings.support_gap_layers == 1 ? "" : "s", p.settings.support_gap_layers * p.settings.layer_mm) : "none"},
+                {"gap above support", p.settings.support_gap_layers > 0 ? fmt::format("{} ({:.2f} mm)", counted(p.settings.support_gap_layers, "layer", "layers"), p.settings.support_gap_layers * p.settings.layer_mm) : "none"},
                 {"interface layers", std::to_string(p.settings.interface_layers)},
                 {"interface density", fmt::format("{:.0f} %", p.settings.interface_density_pct)},
-                {"interface on the piece", p.settings.interface_below > 0 ? fmt::format("{} layers", p.settings.interface_below) : std::string("none")},
+                {"interface on the piece", p.settings.interface_below > 0 ? counted(p.settings.interface_below, "layer", "layers") : std::string("none")},
                 {"support density", fmt::format("{:.0f} %", p.settings.support_density_pct)},
                 {"space beside the piece", fmt::format("{:.2f} mm", p.settings.support_beside_mm)},
                 {"supported from", fmt::format("{:.0f}\u00b0 from the vertical", p.settings.support_angle_deg)},

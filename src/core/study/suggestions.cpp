@@ -1,5 +1,6 @@
 #include "core/study/suggestions.h"
 
+#include "core/base/text.h"
 #include "core/study/poses.h"
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
@@ -177,7 +178,7 @@ void together(const Project& p, const Plan& plan, std::vector<Suggestion>& out) 
     s.before.purge_g = copies * plan.totals.purge_g + (copies - 1) * grams(p.filaments[static_cast<std::size_t>(first.from)], back);
     s.before.change_s = copies * plan.totals.change_s;
     s.before.total_s = plan.totals.print_s + s.before.change_s;
-    s.detail = fmt::format("one after the other they would take {} changes instead of {}, and {:.0f} g of purge instead of {:.0f} g", s.before.changes, plan.totals.changes, s.before.purge_g, plan.totals.purge_g);
+    s.detail = fmt::format("one after the other they would take {} instead of {}, and {:.0f} g of purge instead of {:.0f} g", counted(s.before.changes, "change", "changes"), plan.totals.changes, s.before.purge_g, plan.totals.purge_g);
     s.only_told = true;
     out.push_back(std::move(s));
 }
