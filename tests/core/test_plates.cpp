@@ -20,6 +20,7 @@ private Q_SLOTS:
     void purge_of_one_goes_into_another();
     void different_pieces_stand_apart();
     void more_by_outline_than_in_rows();
+    void half_an_arrangement_is_not_remembered();
     void pinned_stays();
     void pinned_where_it_cannot_stand();
     void too_many_are_refused();
@@ -269,6 +270,18 @@ void TestPlates::more_by_outline_than_in_rows() {
     QVERIFY(!many->plate.fits);
     QVERIFY(many->plate.room_for >= 4 && many->plate.room_for < 60);
     QVERIFY(finding(*many, "off-bed").message.find(std::to_string(many->plate.room_for) + " do") != std::string::npos);
+}
+
+void TestPlates::half_an_arrangement_is_not_remembered() {
+    const Project p = three();
+    const auto plan = plan_of(p);
+    std::stop_source stop;
+    stop.request_stop();
+    PlateStage stage;
+    QVERIFY(!stage.lay_out(p, *plan, plan->tower, stop.get_token()).fits);
+    const Plate plate = stage.lay_out(p, *plan, plan->tower);
+    QVERIFY(plate.fits);
+    QCOMPARE(static_cast<int>(plate.placed.size()), count_of_all(p));
 }
 
 void TestPlates::pinned_stays() {

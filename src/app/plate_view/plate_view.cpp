@@ -161,8 +161,8 @@ void PlateView::select_chosen() {
 }
 
 void PlateView::rebuild() {
-    if (scene()->mouseGrabberItem())
-        return; // in somebody's hand; its drop makes a new plan
+    if ((stale_ = scene()->mouseGrabberItem() != nullptr))
+        return; // in somebody's hand
     const Theme& t = Theme::current();
     building_ = true;
     scene()->clear();
@@ -240,6 +240,15 @@ void PlateView::put(double x_mm, double y_mm, double turn_deg, int merge) {
     document_->edit(where.turn_deg != now->turn_deg ? tr("Turn a piece on the bed") : tr("Move a piece on the bed"), [&](Project& q) { pin(q, where); }, merge);
 }
 
+Placement PlateView::place_of_chosen() const {
+    const Placed& now = *chosen();
+    const std::string& name = document_->planned_project().pieces[static_cast<std::size_t>(now.piece)].name;
+    for (const Placement& x : document_->project().pinned)
+        if (x.piece == name && x.nth == now.nth)
+            return x;
+    return {name, now.nth, now.x_mm, now.y_mm, now.turn_deg};
+}
+
 void PlateView::pin_chosen(bool on) {
     const Placed* now = chosen();
     if (!now || now->pinned == on)
@@ -261,16 +270,19 @@ void PlateView::mouseReleaseEvent(QMouseEvent* e) {
         put(at.x_mm + moved.x(), at.y_mm + moved.y(), at.turn_deg);
         return;
     }
+    if (stale_)
+        rebuild();
 }
 
 void PlateView::keyPressEvent(QKeyEvent* e) {
     const Placed* now = chosen();
     const QPoint way = e->key() == Qt::Key_Left ? QPoint(-1, 0) : e->key() == Qt::Key_Right ? QPoint(1, 0) : e->key() == Qt::Key_Up ? QPoint(0, 1) : e->key() == Qt::Key_Down ? QPoint(0, -1) : QPoint();
     if (now && !way.isNull()) {
+        const Placement at = place_of_chosen(); // a key that repeats is faster than plans are
         if (e->modifiers() & Qt::ControlModifier)
-            return put(now->x_mm, now->y_mm, now->turn_deg - 15 * (way.x() - way.y()), kTurn);
+            return put(at.x_mm, at.y_mm, at.turn_deg - 15 * (way.x() - way.y()), kTurn);
         const double step = e->modifiers() & Qt::ShiftModifier ? 10 : 1;
-        return put(now->x_mm + step * way.x(), now->y_mm + step * way.y(), now->turn_deg, kNudge);
+        return put(at.x_mm + step * way.x(), at.y_mm + step * way.y(), at.turn_deg, kNudge);
     }
     if (now && e->key() == Qt::Key_Space)
         return pin_chosen(!now->pinned);

@@ -41,13 +41,15 @@ protected:
 
 private:
     void rebuild();
+    /// Where the chosen one is by now: as the project has it, where the plan lags behind.
+    Placement place_of_chosen() const;
     void fit();
     void select_chosen();
 
     Document* document_;
     ViewState* view_;
     std::optional<std::pair<int, int>> chosen_; ///< piece, and nth of it
-    bool building_ = false;
+    bool building_ = false, stale_ = false;
 };
 
 } // namespace vitrail

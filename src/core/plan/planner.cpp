@@ -241,6 +241,8 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
 
     // Changes, spools, purge, time, money, visits.
     Costed costed = cost(plan->sequence);
+    if (progress.stopped())
+        return Error{"Stopped before everything had its place."};
     plan->attendance = attend(p.settings, costed.list.switches, costed.timeline);
     plan->pairs = pair_uses(p, **volumes, costed.list.switches, costed.timeline, costed.costs);
     plan->washouts = washouts_in_use(p, plan->loading.nozzle, printed_filaments(costed.costs.use));

@@ -11,6 +11,13 @@ namespace vitrail {
 
 namespace {
 
+Path ring_of(const Outline& outline) {
+    Path ring;
+    for (const auto& [x, y] : outline)
+        ring.emplace_back(std::llround(x * kUnitsPerMm), std::llround(y * kUnitsPerMm));
+    return ring;
+}
+
 struct Size {
     double w = 0, d = 0;
 };
@@ -217,12 +224,7 @@ Waiting waiting_for(const Project& p, const Printed& printed, const Tower& tower
 
 /// At most as many as the bed has area for, and one by one.
 void limit(Waiting& w, const LayerTable& table) {
-    double twice = 0;
-    for (std::size_t i = 0; i < table.shadow.size(); ++i) {
-        const auto &a = table.shadow[i], &b = table.shadow[(i + 1) % table.shadow.size()];
-        twice += a.first * b.second - b.first * a.second;
-    }
-    const double most = w.task.bed_x_mm * w.task.bed_y_mm / std::max(1.0, twice / 2);
+    const double most = w.task.bed_x_mm * w.task.bed_y_mm / std::max(1.0, area_mm2({ring_of(table.shadow)}));
     w.task.items.front().count = std::min(w.task.items.front().count, std::clamp(static_cast<int>(most), 1, kMostArranged - static_cast<int>(w.towers)));
     w.who.front().resize(static_cast<std::size_t>(w.task.items.front().count));
 }
@@ -270,7 +272,16 @@ Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower&
         Waiting w = waiting_for(p, printed, tower);
         if (alike) // more than the bed's area could hold need not be tried
             limit(w, *printed.pieces[kinds.front()].table);
-        const auto made = arranged_.get(w.task, [&] { return Result(std::make_shared<const Arrangement>(arrange(w.task, stop))); });
+        const auto made = arranged_.get(w.task, [&]() -> Result<std::shared_ptr<const Arrangement>> {
+            Arrangement fresh = arrange(w.task, stop);
+            if (stop.stop_requested())
+                return Error{"Stopped before everything had its place."}; // half of it must not be remembered
+            return std::make_shared<const Arrangement>(std::move(fresh));
+        });
+        if (!made) {
+            plate.fits = false;
+            return plate;
+        }
         Plate by_outline = from_arrangement(printed, w, **made, tower);
         const int room = static_cast<int>(by_outline.placed.size());
         if (!alike || (by_outline.fits && room == asked))
@@ -284,22 +295,13 @@ Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower&
 }
 
 bool too_close(const Outline& a, const Outline& b, double gap_mm) {
-    const auto ring = [](const Outline& o) {
-        Path r;
-        for (const auto& [x, y] : o)
-            r.emplace_back(std::llround(x * kUnitsPerMm), std::llround(y * kUnitsPerMm));
-        return r;
-    };
-    const Paths grown_a = gap_mm > 0 ? offset({ring(a)}, gap_mm) : Paths{ring(a)};
-    return area_mm2(intersect(grown_a, {ring(b)})) > 0.01;
+    const Paths grown_a = gap_mm > 0 ? offset({ring_of(a)}, gap_mm) : Paths{ring_of(a)};
+    return area_mm2(intersect(grown_a, {ring_of(b)})) > 0.01;
 }
 
 Outline grown(const Outline& outline, double mm) {
-    Path ring;
-    for (const auto& [x, y] : outline)
-        ring.emplace_back(std::llround(x * kUnitsPerMm), std::llround(y * kUnitsPerMm));
     Outline out;
-    for (const Path& larger : offset({ring}, mm))
+    for (const Path& larger : offset({ring_of(outline)}, mm))
         for (const IntPoint& q : larger)
             out.emplace_back(static_cast<double>(q.X) / kUnitsPerMm, static_cast<double>(q.Y) / kUnitsPerMm);
     return out;
