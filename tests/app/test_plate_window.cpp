@@ -1,5 +1,6 @@
 #include "app/plate/plate_bench.h"
 #include "app/plate_view/plate_view.h"
+#include "app/supports/supports_bench.h"
 #include "formats/files.h"
 
 #include "demo/scenario.h"
@@ -232,6 +233,13 @@ void TestPlateWindow::each_piece_is_looked_at_by_itself() {
 
 void TestPlateWindow::findings_lead_to_their_piece() {
     open_demo("open-day.vitrail");
+    // What is ready to snap on the bracket is not said of the lighthouse.
+    window_->supports_bench()->show_page(SupportsBench::kHeld);
+    const auto* held = window_->supports_bench()->findChild<QLabel*>("held_says");
+    QVERIFY2(!held->text().contains("snap"), qPrintable(held->text()));
+    view()->show_piece(1);
+    QVERIFY2(held->text().contains("snap"), qPrintable(held->text()));
+    view()->show_piece(0);
     QVERIFY(view()->piece_in(project()) == 0);
     auto* list = find<QAbstractItemView>("findings");
     const auto& findings = document()->plan()->findings;

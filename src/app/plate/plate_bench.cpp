@@ -44,7 +44,7 @@ PlateBench::PlateBench(Document* document, ViewState* view, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), plate_(new PlateView(document, view, PlateView::Use::arrange)), says_(new QLabel), name_(new QLineEdit), count_(new QSpinBox),
       x_(length_box("place_x", tr("From the left edge"), tr("mm"))), y_(length_box("place_y", tr("From the front edge"), tr("mm"))), turn_(length_box("place_turn", tr("Turned by"), tr("°"))), pinned_(new QCheckBox(tr("&Pinned there"))) {
     auto* bed = new Panel(tr("The bed from above"));
-    bed->set_aside(tr("drag to move · Ctrl+arrows turn"));
+    bed->set_aside(tr("drag to move · Ctrl+arrows turn · a line every 50 mm"));
     bed->body()->addWidget(plate_, 1);
     says_->setObjectName(QStringLiteral("plate_says"));
     says_->setWordWrap(true);

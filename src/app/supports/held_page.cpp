@@ -169,7 +169,7 @@ void HeldPage::refresh() {
         unheld += f.mm2 - f.held_mm2;
     int snaps = 0; // as the checks found them
     for (const Finding& f : plan->findings)
-        if (f.code == "thin-lug")
+        if (f.code == "thin-lug" && f.piece == static_cast<int>(view_->piece_in(document_->planned_project())))
             snaps += static_cast<int>(f.spots.size());
     QString text = layout.faces.empty() ? tr("Nothing overhangs far enough to need holding.")
                                         : tr("%n face(s), %1 cm² in all.", nullptr, static_cast<int>(layout.faces.size())).arg(layout.contact_mm2 / 100, 0, 'f', 1);
