@@ -13,7 +13,7 @@ int main(int argc, char** argv) {
             project ? vitrail::save_project(*project, folder + "/" + file, vitrail::thumbnail_png(*project))
                     : vitrail::Status(project.error());
         if (!ok) {
-            std::fprintf(stderr, "error: %s: %s\n", file.c_str(), ok.error().message.c_str());
+            std::fprintf(stderr, "error: %s: %s\n", file.c_str(), vitrail::english(ok.error().message).c_str());
             return 1;
         }
     }

@@ -12,6 +12,8 @@
 #include <fmt/format.h>
 
 #include <QFile>
+#include <QLocale>
+#include <QRegularExpression>
 #include <QTest>
 
 #include <memory>
@@ -19,6 +21,16 @@
 #include <string>
 
 namespace vitrail::test {
+
+/// As the screen has it: with the locale's decimal sign.
+inline QString shown(QString english) {
+    static const QRegularExpression point(QStringLiteral("(?<=\\d)\\.(?=\\d)"));
+    return english.replace(point, QLocale().decimalPoint());
+}
+/// The number at the beginning of what is shown.
+inline double shown_number(const QString& text) {
+    return QLocale().toDouble(text.section(QLatin1Char(' '), 0, 0));
+}
 
 inline Filament pla(char letter, const char* hex) {
     return make_filament(letter, Material::PLA, *parse_colour(hex));

@@ -4,7 +4,6 @@
 <context>
     <name>vitrail::BaseDialog</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/band_dialogs.cpp" line="111"/>
         <source>Everything above the bed is lifted, and every later change moves by %n layer(s).</source>
         <translation>
             <numerusform>Everything above the bed is lifted, and every later change moves by %n layer.</numerusform>
@@ -15,7 +14,6 @@
 <context>
     <name>vitrail::CalibrationPage</name>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="226"/>
         <source>A hollow column %1 mm tall that changes filament %n time(s). Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</source>
         <translation>
             <numerusform>A hollow column %1 mm tall that changes filament %n time. Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</numerusform>
@@ -23,7 +21,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="354"/>
         <source> – %n outlier(s)</source>
         <translation>
             <numerusform> – %n outlier</numerusform>
@@ -31,7 +28,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/calibration_page.cpp" line="400"/>
         <source>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)</source>
         <translation>
             <numerusform>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading</numerusform>
@@ -42,7 +38,6 @@
 <context>
     <name>vitrail::ColourDialog</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/colour_dialog.cpp" line="115"/>
         <source>%n colour(s) merged into the nearest one that covers more; the farthest is off by ΔE %1.</source>
         <translation>
             <numerusform>%n colour merged into the nearest one that covers more; the farthest is off by ΔE %1.</numerusform>
@@ -53,7 +48,6 @@
 <context>
     <name>vitrail::Document</name>
     <message numerus="yes">
-        <location filename="../src/app/document/document.cpp" line="247"/>
         <source>Add %n model file(s)</source>
         <translation>
             <numerusform>Add %n model file</numerusform>
@@ -61,7 +55,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/document/document.cpp" line="247"/>
         <source>Add %n piece(s)</source>
         <translation>
             <numerusform>Add a piece</numerusform>
@@ -72,7 +65,6 @@
 <context>
     <name>vitrail::FindingsPanel</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/findings_panel.cpp" line="196"/>
         <source>%n off</source>
         <translation>
             <numerusform>%n off</numerusform>
@@ -80,7 +72,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/findings_panel.cpp" line="228"/>
         <source>Fix: %n way(s)</source>
         <translation>
             <numerusform>Fix: %n way</numerusform>
@@ -91,7 +82,6 @@
 <context>
     <name>vitrail::HeldPage</name>
     <message numerus="yes">
-        <location filename="../src/app/supports/held_page.cpp" line="175"/>
         <source>%n face(s), %1 cm² in all.</source>
         <translation>
             <numerusform>%n face, %1 cm² in all.</numerusform>
@@ -99,7 +89,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/supports/held_page.cpp" line="177"/>
         <source>Thin features are ready to snap in %n place(s).</source>
         <translation>
             <numerusform>Thin features are ready to snap in %n place.</numerusform>
@@ -110,7 +99,6 @@
 <context>
     <name>vitrail::InterfacePage</name>
     <message numerus="yes">
-        <location filename="../src/app/supports/interface_page.cpp" line="120"/>
         <source>A gap of %n layer(s): the same material wants about one, a release or soluble one none. Each interface has been planned; the order within layers sees to it that neighbours share changes.</source>
         <translation>
             <numerusform>A gap of %n layer: the same material wants about one, a release or soluble one none. Each interface has been planned; the order within layers sees to it that neighbours share changes.</numerusform>
@@ -121,7 +109,6 @@
 <context>
     <name>vitrail::LayerWindow</name>
     <message numerus="yes">
-        <location filename="../src/app/layer_window/layer_window.cpp" line="244"/>
         <source>%1 · %n change(s), %2 g purged</source>
         <translation>
             <numerusform>%1 · %n change, %2 g purged</numerusform>
@@ -132,7 +119,6 @@
 <context>
     <name>vitrail::MachineEditor</name>
     <message numerus="yes">
-        <location filename="../src/app/machine/machine_editor.cpp" line="249"/>
         <source>feeder, %n slot(s)</source>
         <translation>
             <numerusform>feeder, %n slot</numerusform>
@@ -143,7 +129,6 @@
 <context>
     <name>vitrail::NozzlesPage</name>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="183"/>
         <source> %n refill(s).</source>
         <translation>
             <numerusform> %n refill.</numerusform>
@@ -151,7 +136,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="183"/>
         <source> For %n of them the printer waits.</source>
         <translation>
             <numerusform> For %n of them the printer waits.</numerusform>
@@ -159,7 +143,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/nozzles_page.cpp" line="229"/>
         <source>%n best trade-off(s) between purge and work by hand. A ring marks the plan as it is, a square the least time.</source>
         <translation>
             <numerusform>%n best trade-off between purge and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
@@ -170,7 +153,6 @@
 <context>
     <name>vitrail::OrderPage</name>
     <message numerus="yes">
-        <location filename="../src/app/changes/order_page.cpp" line="166"/>
         <source>The lock costs %n change(s) and %1 mm³ of purge.</source>
         <translation>
             <numerusform>The lock costs %n change and %1 mm³ of purge.</numerusform>
@@ -178,7 +160,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/order_page.cpp" line="178"/>
         <source>%n change(s)</source>
         <translation>
             <numerusform>%n change</numerusform>
@@ -186,7 +167,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/changes/order_page.cpp" line="181"/>
         <source>Proven: no order of these layers takes fewer than %n change(s) or purges less than %1 mm³.</source>
         <translation>
             <numerusform>Proven: no order of these layers takes fewer than %n change or purges less than %1 mm³.</numerusform>
@@ -197,7 +177,6 @@
 <context>
     <name>vitrail::PaletteBench</name>
     <message numerus="yes">
-        <location filename="../src/app/palette/palette_bench.cpp" line="418"/>
         <source>%n filament(s) read.</source>
         <translation>
             <numerusform>%n filament read.</numerusform>
@@ -208,7 +187,6 @@
 <context>
     <name>vitrail::PieceBench</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/region_edits.cpp" line="35"/>
         <source>Give %n patch(es) filament %1</source>
         <translation>
             <numerusform>Give %n patch filament %1</numerusform>
@@ -216,7 +194,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/region_edits.cpp" line="70"/>
         <source>Give %n part(s) filament %1</source>
         <translation>
             <numerusform>Give %n part filament %1</numerusform>
@@ -224,7 +201,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/region_edits.cpp" line="89"/>
         <source>Remove %n region(s)</source>
         <translation>
             <numerusform>Remove %n region</numerusform>
@@ -232,7 +208,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/region_edits.cpp" line="110"/>
         <source>Split into %n part(s)</source>
         <translation>
             <numerusform>Split into %n part</numerusform>
@@ -240,7 +215,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/piece/region_edits.cpp" line="118"/>
         <source>Join %n part(s)</source>
         <translation>
             <numerusform>Join %n part</numerusform>
@@ -251,7 +225,6 @@
 <context>
     <name>vitrail::PlateBench</name>
     <message numerus="yes">
-        <location filename="../src/app/plate/plate_bench.cpp" line="178"/>
         <source>%n piece(s) on %L1 × %L2 mm</source>
         <translation>
             <numerusform>%n piece on %L1 × %L2 mm</numerusform>
@@ -262,7 +235,6 @@
 <context>
     <name>vitrail::PoseDialog</name>
     <message numerus="yes">
-        <location filename="../src/app/piece/pose_dialog.cpp" line="138"/>
         <source>%n change(s)</source>
         <translation>
             <numerusform>%n change</numerusform>
@@ -273,7 +245,6 @@
 <context>
     <name>vitrail::RunSheetBench</name>
     <message numerus="yes">
-        <location filename="../src/app/run_sheet/run_sheet_bench.cpp" line="121"/>
         <source>%n page(s)</source>
         <translation>
             <numerusform>%n page</numerusform>
@@ -281,7 +252,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/run_sheet/run_sheet_bench.cpp" line="121"/>
         <source>%n change(s)</source>
         <translation>
             <numerusform>%n change</numerusform>
@@ -289,7 +259,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/run_sheet/run_sheet_bench.cpp" line="122"/>
         <source>%n thing(s) to look at first</source>
         <translation>
             <numerusform>%n thing to look at first</numerusform>
@@ -300,7 +269,6 @@
 <context>
     <name>vitrail::SchoolsPage</name>
     <message numerus="yes">
-        <location filename="../src/app/supports/schools_page.cpp" line="303"/>
         <source>%1, %n bowl(s)</source>
         <translation>
             <numerusform>%1, %n bowl</numerusform>
@@ -308,7 +276,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/supports/schools_page.cpp" line="353"/>
         <source>%1 cm³ dissolve in %2, with %n bowl(s) of water.</source>
         <translation>
             <numerusform>%1 cm³ dissolve in %2, with %n bowl of water.</numerusform>
@@ -319,7 +286,6 @@
 <context>
     <name>vitrail::StripsPage</name>
     <message numerus="yes">
-        <location filename="../src/app/purge/strips_page.cpp" line="218"/>
         <source>%1 by calibration from %n reading(s)</source>
         <translation>
             <numerusform>%1 by calibration from %n reading</numerusform>
@@ -327,7 +293,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <location filename="../src/app/purge/strips_page.cpp" line="221"/>
         <source>%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.</source>
         <translation>
             <numerusform>%n pair takes half of %1 g. Drag a cut, or move it with the arrow keys.</numerusform>
@@ -338,7 +303,6 @@
 <context>
     <name>vitrail::StripsView</name>
     <message numerus="yes">
-        <location filename="../src/app/purge/strips_view.cpp" line="157"/>
         <source>%1 · %n time(s) = %2 g</source>
         <translation>
             <numerusform>%1 · %n time = %2 g</numerusform>

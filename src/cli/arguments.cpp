@@ -36,7 +36,7 @@ char letter(const std::string& s, const std::string& call) {
 
 void set(Settings& settings, const std::string& key, const std::string& value) {
     if (const Status ok = set_setting(settings, key, value); !ok)
-        throw Usage{ok.error().message};
+        throw Usage{english(ok.error().message)};
 }
 
 void apply_settings(Settings& settings, const std::vector<std::string>& list) {
@@ -74,10 +74,10 @@ Machine read_machine_argument(const std::string& name) {
         throw Usage{"there is no machine “" + name + "”; `vitrail-cli machines` lists them"};
     const auto bytes = read_file(name);
     if (!bytes)
-        throw Unusable{name, bytes.error().message};
+        throw Unusable{name, english(bytes.error().message)};
     const auto machine = read_machine(*bytes);
     if (!machine)
-        throw Unusable{name, machine.error().message};
+        throw Unusable{name, english(machine.error().message)};
     return *machine;
 }
 

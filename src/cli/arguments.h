@@ -3,6 +3,8 @@
 
 #include "core/project/project.h"
 
+#include <fmt/format.h>
+
 #include <string>
 #include <utility>
 #include <vector>
@@ -33,3 +35,12 @@ Machine read_machine_argument(const std::string& name);
 PartAt part_named(const Project& project, const std::string& name, const std::string& call);
 
 } // namespace vitrail
+
+/// The command line speaks English.
+template <>
+struct fmt::formatter<vitrail::Message> : fmt::formatter<std::string> {
+    template <class Context>
+    auto format(const vitrail::Message& m, Context& context) const {
+        return fmt::formatter<std::string>::format(vitrail::english(m), context);
+    }
+};

@@ -22,6 +22,7 @@
 #include "paint/thumbnail.h"
 
 #include <QGuiApplication>
+#include <QLocale>
 
 #include <fmt/format.h>
 
@@ -49,7 +50,7 @@ int guarded(F run) {
 Project open_project(const std::string& path, const std::vector<std::string>& settings) {
     auto p = load_project(path);
     if (!p)
-        throw Unusable{path, p.error().message};
+        throw Unusable{path, english(p.error().message)};
     apply_settings(p->settings, settings);
     return std::move(*p);
 }
@@ -58,7 +59,7 @@ std::shared_ptr<const Plan> make_plan(const Project& p, const std::string& path)
     Planner planner;
     auto plan = plan_with_findings(planner, p);
     if (!plan)
-        throw Unusable{path, plan.error().message};
+        throw Unusable{path, english(plan.error().message)};
     return *plan;
 }
 
@@ -73,7 +74,7 @@ void print_findings(const Plan& plan) {
 
 void print_summary(const Project& p, const Plan& plan) {
     fmt::print("{} on {}\n{}: first {:.2f} mm, then {:.2f} mm, {:.2f} mm tall; {}\n\n", p.name,
-                p.machine.name, counted(plan.grid.count, "layer", "layers"), plan.grid.first_mm, plan.grid.height_mm,
+                p.machine.name, counted("{} layer", "{} layers", plan.grid.count), plan.grid.first_mm, plan.grid.height_mm,
                 plan.grid.top_mm(plan.grid.count), how_many(p));
     if (p.pieces.size() > 1) {
         fmt::print("{:28} {:>6} {:>7} {:>9} {:>9} {:>9}   of one\n", "piece", "number", "layers", "piece g", "time", "cost");
@@ -116,7 +117,7 @@ void print_summary(const Project& p, const Plan& plan) {
     if (plan.tower.layers)
         fmt::print("tower {:.1f} mm square, {:.1f} mm tall (layer {}), {:.1f} times as tall as wide; it holds {:.1f} g, {:.0f} % of all filament\n",
                     plan.tower.width_mm, plan.tower.height_mm, plan.tower.layers, plan.tower.slenderness(), tower_g(plan), 100 * tower_share(plan));
-    fmt::print("{}, {} by hand · printing {} + changing {} = {} · at the printer {} · cost {:.2f}\n", counted(t.changes, "change", "changes"),
+    fmt::print("{}, {} by hand · printing {} + changing {} = {} · at the printer {} · cost {:.2f}\n", counted("{} change", "{} changes", t.changes),
                 t.hand_swaps, duration(t.print_s), duration(t.change_s), duration(t.total_s),
                 duration(t.attended_s), t.cost);
     if (t.useful_purge_g > 0)
@@ -125,7 +126,7 @@ void print_summary(const Project& p, const Plan& plan) {
     for (const Refill& r : plan.refills)
         fmt::print("{}: {} into {}\n", when(r), p.filaments[static_cast<std::size_t>(r.in)].letter, slot_name(p.machine, r.toolhead, r.slot));
     fmt::print("proven: no order takes fewer than {} or purges less than {:.0f} mm³; as assigned: {}, {:.0f} mm³\n\n",
-                counted(plan.bound.changes, "change", "changes"), plan.bound.purge_mm3, counted(plan.as_assigned.changes, "change", "changes"), plan.as_assigned.purge_mm3);
+                counted("{} change", "{} changes", plan.bound.changes), plan.bound.purge_mm3, counted("{} change", "{} changes", plan.as_assigned.changes), plan.as_assigned.purge_mm3);
     print_findings(plan);
 }
 
@@ -138,7 +139,7 @@ bool has_error(const Plan& plan) {
 
 void save(const std::string& path, const std::string& bytes) {
     if (const Status ok = write_file(path, bytes); !ok)
-        throw Unusable{path, ok.error().message};
+        throw Unusable{path, english(ok.error().message)};
 }
 
 } // namespace
@@ -147,12 +148,12 @@ int run_new(const NewOptions& o) {
     return guarded([&] {
         const Project p = build_project(o);
         if (const Status ok = save_project(p, o.out, thumbnail_png(p)); !ok)
-            throw Unusable{o.out, ok.error().message};
+            throw Unusable{o.out, english(ok.error().message)};
         std::size_t parts = 0;
         for (const Piece& piece : p.pieces)
             parts += piece.parts.size();
-        fmt::print("{}: {}{}, {}, on {}\n", o.out, p.pieces.size() > 1 ? fmt::format("{} pieces, ", p.pieces.size()) : std::string(), counted(static_cast<long long>(parts), "part", "parts"),
-                    counted(static_cast<long long>(p.filaments.size()), "filament", "filaments"), p.machine.id);
+        fmt::print("{}: {}{}, {}, on {}\n", o.out, p.pieces.size() > 1 ? fmt::format("{} pieces, ", p.pieces.size()) : std::string(), counted("{} part", "{} parts", static_cast<long long>(parts)),
+                    counted("{} filament", "{} filaments", static_cast<long long>(p.filaments.size())), p.machine.id);
         return 0;
     });
 }
@@ -161,7 +162,7 @@ int run_set(const PlanOptions& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
         if (const Status ok = save_project(p, o.project, thumbnail_png(p)); !ok)
-            throw Unusable{o.project, ok.error().message};
+            throw Unusable{o.project, english(ok.error().message)};
         for (const std::string& s : o.settings)
             fmt::print("{}\n", s);
         return 0;
@@ -210,8 +211,9 @@ int run_sheet(const SheetOptions& o) {
             char name[] = "vitrail-cli";
             char* argv[] = {name, nullptr};
             const QGuiApplication fonts(argc, argv);
+            QLocale::setDefault(QLocale::c());
             if (const Status ok = write_sheet_pdf(sheet, o.pdf); !ok)
-                throw Unusable{o.pdf, ok.error().message};
+                throw Unusable{o.pdf, english(ok.error().message)};
         }
         return 0;
     });
@@ -231,12 +233,14 @@ int run_orient(const PlanOptions& o) {
             return 0;
         }
         fmt::print("{:28} {:>8} {:>9} {:>9} {:>12} {:>9} {:>9}\n", "pose", "changes", "purge g", "tower g", "overhang mm²", "height mm", "time");
-        for (PoseCost& c : poses)
-            if (c.pose.name.insert(0, c.piece.empty() ? "" : c.piece + ": "); c.why.empty())
-                fmt::print("{:28} {:8} {:9.2f} {:9.2f} {:12.0f} {:9.1f} {:>9}{}\n", c.pose.name, c.changes, c.purge_g, c.tower_g, c.overhang_mm2,
+        for (const PoseCost& c : poses) {
+            const std::string name = (c.piece.empty() ? "" : c.piece + ": ") + english(c.pose.name);
+            if (c.why.empty())
+                fmt::print("{:28} {:8} {:9.2f} {:9.2f} {:12.0f} {:9.1f} {:>9}{}\n", name, c.changes, c.purge_g, c.tower_g, c.overhang_mm2,
                             c.height_mm, duration(c.total_s), c.fits ? "" : "  does not fit the printer");
             else
-                fmt::print("{:28} {}\n", c.pose.name, c.why);
+                fmt::print("{:28} {}\n", name, c.why);
+        }
         return 0;
     });
 }
@@ -263,7 +267,7 @@ int run_nozzles(const NozzlesOptions& o) {
         const auto plan = make_plan(p, o.project);
         const auto choices = compare_aims(p, *plan);
         if (!choices)
-            throw Unusable{o.project, choices.error().message};
+            throw Unusable{o.project, english(choices.error().message)};
         if (o.json) {
             std::cout << json_text(aims_report(p, *choices, 0)) << "\n";
             return 0;
@@ -302,15 +306,15 @@ int run_supports(const SupportsOptions& o) {
         if (!o.shelf.empty()) {
             const auto text = read_file(o.shelf);
             if (!text)
-                throw Unusable{o.shelf, text.error().message};
+                throw Unusable{o.shelf, english(text.error().message)};
             auto shelf = shelf_from_text(*text);
             if (!shelf)
-                throw Unusable{o.shelf, shelf.error().message};
+                throw Unusable{o.shelf, english(shelf.error().message)};
             own.shelf = std::move(*shelf);
         }
         const auto study = compare_schools(p, *plan, own);
         if (!study)
-            throw Unusable{o.project, study.error().message};
+            throw Unusable{o.project, english(study.error().message)};
         // What could be tuned and saved is asked of the project's own support, or of the one that wins where it has none.
         Project held = p;
         if (held.settings.support == SupportStyle::none && study->contact_mm2 > 0)
@@ -319,7 +323,7 @@ int run_supports(const SupportsOptions& o) {
         const auto tuning = tune_interface(held, *held_plan);
         const auto fewer = fewer_supports(held, *held_plan, false);
         if (!tuning || !fewer)
-            throw Unusable{o.project, (tuning ? fewer.error() : tuning.error()).message};
+            throw Unusable{o.project, english((tuning ? fewer.error() : tuning.error()).message)};
         if (o.json) {
             std::cout << json_text(schools_report(*study, *tuning, *fewer)) << "\n";
             return 0;
@@ -338,8 +342,8 @@ int run_supports(const SupportsOptions& o) {
         for (const School& s : study->schools) {
             if (s.possible)
                 fmt::print("\n{}: {}\n", s.id, s.verdict);
-            for (const std::string& risk : s.risks)
-                fmt::print("  {}\n", risk);
+            for (const Risk& risk : s.risks)
+                fmt::print("  {}: {}\n", risk.name, risk.text);
         }
         if (!tuning->empty())
             fmt::print("\n{:7} {:>8} {:>9} {:>8} {:>9}  {}\n", "inter-", "density", "inter. g", "changes", "time", "surface");
@@ -360,7 +364,7 @@ int run_export(const ExportOptions& o) {
         if (!o.threemf.empty()) {
             const auto bytes = export_3mf(p, *plan, bodies);
             if (!bytes)
-                throw Unusable{o.threemf, bytes.error().message};
+                throw Unusable{o.threemf, english(bytes.error().message)};
             save(o.threemf, *bytes);
         }
         std::error_code made;
@@ -381,13 +385,13 @@ int run_fit(const std::string& file, bool json) {
     return guarded([&] {
         const auto bytes = read_file(file);
         if (!bytes)
-            throw Unusable{file, bytes.error().message};
+            throw Unusable{file, english(bytes.error().message)};
         const auto readings = readings_from_csv(*bytes);
         if (!readings)
-            throw Unusable{file, readings.error().message};
+            throw Unusable{file, english(readings.error().message)};
         const auto c = fit_washout(*readings);
         if (!c)
-            throw Unusable{file, c.error().message};
+            throw Unusable{file, english(c.error().message)};
         if (json) {
             Json list = Json::array();
             for (std::size_t i = 0; i < readings->size(); ++i) {

@@ -28,9 +28,9 @@ void add_models(const NewOptions& o, double scale, Project& p) {
         }
         auto bytes = read_file(text);
         if (!bytes)
-            throw Unusable{text, bytes.error().message};
+            throw Unusable{text, english(bytes.error().message)};
         if (const Status ok = add_model(p, piece, file_name(text), std::move(*bytes), beside(text)); !ok)
-            throw Unusable{text, ok.error().message};
+            throw Unusable{text, english(ok.error().message)};
         if (scale != 1)
             scale_model(p, static_cast<int>(p.models.size()) - 1, scale);
     }

@@ -59,10 +59,10 @@ Result<Project> read_archive(std::string_view bytes, const Progress& progress) {
 Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress& progress) {
     const auto project = std::find_if(entries.begin(), entries.end(), [](const ZipEntry& e) { return e.name == "project.json"; });
     if (project == entries.end())
-        return Error{"There is no project.json in it, so this is no Vitrail project."};
+        return Error{say("There is no project.json in it, so this is no Vitrail project.")};
     const Result<Json> json = parse_json(project->bytes);
     if (!json)
-        return Error{"project.json: " + json.error().message};
+        return Error{say("project.json: {}", json.error().message)};
     try {
         const Json now = migrated(*json);
         const JsonReader r(now, "project");
@@ -72,10 +72,10 @@ Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress
             const std::string name = m.is_string() ? m.get<std::string>() : "";
             const auto file = std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
             if (file == entries.end() || name.rfind("models/", 0) != 0)
-                return Error{"The model file “" + name.substr(0, 80) + "” is missing from the project."};
+                return Error{say("The model file {} is missing from the project.", Name{repaired(name.substr(0, 80))})};
             Result<std::vector<Body>> model = read_model(name, file->bytes, {}, progress);
             if (!model)
-                return Error{name + ": " + model.error().message};
+                return Error{say("{}: {}", name, model.error().message)};
             bodies.push_back(std::move(*model));
             p.models.push_back({name.substr(7), std::make_shared<std::string>(std::move(file->bytes)), scale_of(r, p.models.size())});
             file->name.clear(); // taken
@@ -87,9 +87,9 @@ Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress
         p.as_read = std::make_shared<std::string>(project->bytes);
         return p;
     } catch (const NewerProject& e) {
-        return Error{"The project was written by a newer Vitrail (project version " + std::to_string(e.version) + "; this one reads up to " + std::to_string(kProjectVersion) + "). Open it with that version."};
+        return Error{say("The project was written by a newer Vitrail (project version {}; this one reads up to {}). Open it with that version.", e.version, kProjectVersion)};
     } catch (const JsonMisfit& e) {
-        return Error{"project.json does not fit: " + e.message + "."};
+        return Error{say("project.json does not fit: {}.", e.message)};
     }
 }
 

@@ -16,18 +16,18 @@ Result<std::string> read_file(const std::string& path) {
     std::error_code ec;
     const fs::file_status status = fs::status(path, ec);
     if (ec || !fs::exists(status))
-        return Error{"There is no such file. Check the name."};
+        return Error{say("There is no such file. Check the name.")};
     if (!fs::is_regular_file(status))
-        return Error{"This is not a file that can be read."};
+        return Error{say("This is not a file that can be read.")};
     const std::uintmax_t size = fs::file_size(path, ec);
     if (ec)
-        return Error{"The file cannot be read: " + ec.message() + "."};
+        return Error{say("The file cannot be read: {}.", ec.message())};
     if (size > kLargestFile)
-        return Error{"The file is larger than 2 GB, more than Vitrail reads."};
+        return Error{say("The file is larger than 2 GB, more than Vitrail reads.")};
     std::ifstream in(path, std::ios::binary);
     std::string bytes(static_cast<std::size_t>(size), '\0');
     if (!in || !in.read(bytes.data(), static_cast<std::streamsize>(size)))
-        return Error{std::string("The file cannot be read: ") + std::strerror(errno) + "."};
+        return Error{say("The file cannot be read: {}.", std::string(std::strerror(errno)))};
     return bytes;
 }
 
@@ -38,14 +38,14 @@ Status write_file(const std::string& path, std::string_view bytes) {
     const fs::file_status before = fs::status(target, ec);
     const auto mode = fs::is_regular_file(before) ? static_cast<mode_t>(before.permissions()) & 0777u : mode_t{0644};
     std::string temporary = target + ".part-XXXXXX"; // a name of its own: the same file may be written twice at once
-    const auto failed = [&](const char* what) {
+    const auto failed = [&](const char* what = term("The file cannot be written: {}. Nothing was changed.")) {
         const int reason = errno;
         ::unlink(temporary.c_str());
-        return Error{std::string(what) + ": " + std::strerror(reason) + ". Nothing was changed."};
+        return Error{say(what, std::string(std::strerror(reason)))};
     };
     const int fd = ::mkostemp(temporary.data(), O_CLOEXEC);
     if (fd < 0)
-        return Error{std::string("The file cannot be written: ") + std::strerror(errno) + ". Nothing was changed."};
+        return failed();
     ::fchmod(fd, mode);
     std::size_t done = 0;
     while (done < bytes.size()) {
@@ -54,15 +54,15 @@ Status write_file(const std::string& path, std::string_view bytes) {
             continue;
         if (n <= 0) {
             ::close(fd);
-            return failed("The file cannot be written");
+            return failed();
         }
         done += static_cast<std::size_t>(n);
     }
     const bool synced = ::fsync(fd) == 0;
     if (::close(fd) != 0 || !synced)
-        return failed("The file cannot be written");
+        return failed();
     if (::rename(temporary.c_str(), target.c_str()) != 0)
-        return failed("The file cannot be put in its place");
+        return failed(term("The file cannot be put in its place: {}. Nothing was changed."));
     return Done{};
 }
 

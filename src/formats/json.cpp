@@ -21,16 +21,16 @@ Result<Json> parse_json(const std::string& text) {
         in_string = c == '"';
         depth += (c == '{' || c == '[') - (c == '}' || c == ']');
         if (depth > kDeepest)
-            return Error{"The JSON nests more than 100 deep in line " + std::to_string(line) + "."};
+            return Error{say("The JSON nests more than {} deep in line {}.", kDeepest, line)};
     }
     try {
         return Json::parse(text);
     } catch (const Json::parse_error& e) {
         const std::size_t at = std::min(e.byte, text.size());
         const auto lines = 1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(at), '\n');
-        return Error{"The JSON cannot be read: a mistake in line " + std::to_string(lines) + "."};
+        return Error{say("The JSON cannot be read: a mistake in line {}.", lines)};
     } catch (const Json::out_of_range&) {
-        return Error{"The JSON cannot be read: it holds a number too large for any use."};
+        return Error{say("The JSON cannot be read: it holds a number too large for any use.")};
     }
 }
 

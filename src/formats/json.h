@@ -21,7 +21,7 @@ Result<Json> parse_json(const std::string& text);
 
 /// Thrown by JsonReader and turned into an Error by read_json_with; never leaves formats/.
 struct JsonMisfit {
-    std::string message;
+    Message message;
 };
 
 /// One object, and where it stands, for messages.
@@ -29,13 +29,13 @@ class JsonReader {
 public:
     JsonReader(const Json& value, std::string where) : value_(value), where_(std::move(where)) {
         if (!value_.is_object())
-            throw JsonMisfit{where_ + " must be an object"};
+            throw JsonMisfit{say("{} must be an object", where_)};
     }
     bool has(const char* key) const { return value_.contains(key) && !value_[key].is_null(); }
     double number(const char* key, double low, double high) const {
         const Json& v = at(key);
         if (!v.is_number() || !std::isfinite(v.get<double>()) || v.get<double>() < low || v.get<double>() > high)
-            throw JsonMisfit{where_ + "." + key + " must be a number from " + Json(low).dump() + " to " + Json(high).dump()};
+            throw JsonMisfit{say("{} must be a number from {} to {}", place(key), Json(low).dump(), Json(high).dump())};
         return v.get<double>();
     }
     double number(const char* key, double low, double high, double otherwise) const {
@@ -46,7 +46,7 @@ public:
     std::string prose(const char* key) const {
         const Json& v = at(key);
         if (!v.is_string() || v.get_ref<const std::string&>().size() > 4096)
-            throw JsonMisfit{where_ + "." + key + " must be a text"};
+            throw JsonMisfit{say("{} must be a text", place(key))};
         return repaired(v.get_ref<const std::string&>());
     }
     std::string prose(const char* key, const std::string& otherwise) const { return has(key) ? prose(key) : otherwise; }
@@ -55,26 +55,26 @@ public:
         if (!has(key))
             return otherwise;
         if (!at(key).is_boolean())
-            throw JsonMisfit{where_ + "." + key + " must be true or false"};
+            throw JsonMisfit{say("{} must be true or false", place(key))};
         return at(key).get<bool>();
     }
     const Json& list(const char* key, std::size_t most) const {
         const Json& v = at(key);
         if (!v.is_array() || v.size() > most)
-            throw JsonMisfit{where_ + "." + key + " must be a list of at most " + std::to_string(most)};
+            throw JsonMisfit{say("{} must be a list of at most {}", place(key), most)};
         return v;
     }
-    JsonReader object(const char* key) const { return {at(key), where_ + "." + key}; }
-    JsonReader item(const char* key, std::size_t i) const {
-        return {at(key)[i], where_ + "." + key + "[" + std::to_string(i) + "]"};
-    }
+    JsonReader object(const char* key) const { return {at(key), place(key)}; }
+    JsonReader item(const char* key, std::size_t i) const { return {at(key)[i], place(key) + "[" + std::to_string(i) + "]"}; }
     const std::string& where() const { return where_; }
+    /// Where a value of it stands.
+    std::string place(const std::string& key) const { return where_ + "." + key; }
     const Json& raw() const { return value_; }
 
 private:
     const Json& at(const char* key) const {
         if (!value_.contains(key))
-            throw JsonMisfit{where_ + "." + key + " is missing"};
+            throw JsonMisfit{say("{} is missing", place(key))};
         return value_[key];
     }
     const Json& value_;

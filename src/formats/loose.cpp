@@ -68,7 +68,7 @@ Result<std::string> loose_path(const std::string& folder) {
     try {
         return JsonReader(*json, "index").prose("path", "");
     } catch (const JsonMisfit& e) {
-        return Error{e.message + "."};
+        return Error{say("{}.", e.message)};
     }
 }
 
@@ -79,13 +79,13 @@ Result<LooseProject> read_loose(const std::string& folder, const Progress& progr
     try {
         const JsonReader r(*json, "index");
         if (r.text("schema") != kSchema)
-            return Error{"The schema is \u201c" + r.text("schema").substr(0, 60) + "\u201d; this version reads " + kSchema + "."};
+            return Error{say("The schema is {}; this version reads {}.", Name{repaired(r.text("schema").substr(0, 60))}, std::string(kSchema))};
         std::vector<ZipEntry> entries;
         for (std::size_t i = 0; i < r.list("files", 10000).size(); ++i) {
             const JsonReader f = r.item("files", i);
             const std::string file = f.prose("file");
             if (file.find('/') != std::string::npos)
-                return Error{f.where() + ".file leads out of the folder."};
+                return Error{say("{} leads out of the folder.", f.place("file"))};
             Result<std::string> bytes = read_file(folder + "/" + file);
             if (!bytes)
                 return bytes.error();
@@ -96,7 +96,7 @@ Result<LooseProject> read_loose(const std::string& folder, const Progress& progr
             return project.error();
         return LooseProject{std::move(*project), r.prose("path", "")};
     } catch (const JsonMisfit& e) {
-        return Error{e.message + "."};
+        return Error{say("{}.", e.message)};
     }
 }
 

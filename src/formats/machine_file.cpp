@@ -36,7 +36,7 @@ KeptCalibration calibration_from_json(const JsonReader& r) {
     c.nozzle_mm = r.number("nozzle_mm", 0.05, 3);
     const auto material = parse_material(r.text("material"));
     if (!material)
-        throw JsonMisfit{r.where() + ".material is not known"};
+        throw JsonMisfit{say("{} is not known", r.place("material"))};
     c.material = *material;
     c.dead_mm3 = r.number("dead_mm3", 0, 5000);
     c.mixing_mm3 = r.number("mixing_mm3", 0.1, 5000);
@@ -48,7 +48,7 @@ KeptCalibration calibration_from_json(const JsonReader& r) {
             const JsonReader x = r.item("readings", i);
             const auto from = parse_colour(x.text("from_rgb")), to = parse_colour(x.text("to_rgb"));
             if (!from || !to)
-                throw JsonMisfit{x.where() + " must have two colours #rrggbb"};
+                throw JsonMisfit{say("{} must have two colours #rrggbb", x.where())};
             c.readings.push_back({*from, *to, x.number("delta_e", 0.2, 30), x.number("clean_mm3", 0, 100000)});
         }
     return c;
@@ -93,7 +93,7 @@ Json machine_to_json(const Machine& m) {
 
 Machine machine_from_json(const JsonReader& r) {
     if (r.text("schema") != "vitrail.machine/1")
-        throw JsonMisfit{r.where() + ".schema is “" + r.text("schema") + "”; this version reads vitrail.machine/1"};
+        throw JsonMisfit{say("{} is {}; this version reads {}", r.place("schema"), Name{r.text("schema")}, std::string("vitrail.machine/1"))};
     Machine m;
     m.id = r.text("id");
     m.name = r.text("name", m.id);
@@ -101,9 +101,9 @@ Machine machine_from_json(const JsonReader& r) {
     const Json& bed = r.list("bed_mm", 2);
     for (const Json& v : bed)
         if (!v.is_number() || v.get<double>() < 1 || v.get<double>() > 10000)
-            throw JsonMisfit{r.where() + ".bed_mm must be two lengths from 1 to 10000"};
+            throw JsonMisfit{say("{} must be two lengths from 1 to 10000", r.place("bed_mm"))};
     if (bed.size() != 2)
-        throw JsonMisfit{r.where() + ".bed_mm must be two lengths"};
+        throw JsonMisfit{say("{} must be two lengths", r.place("bed_mm"))};
     m.bed_x_mm = bed[0];
     m.bed_y_mm = bed[1];
     m.height_mm = r.number("height_mm", 1, 10000);
@@ -115,21 +115,21 @@ Machine machine_from_json(const JsonReader& r) {
         m.toolheads.push_back({h.text("name", "head " + std::to_string(t + 1)), static_cast<int>(h.number("feeder_slots", 0, 64))});
         for (const Json& d : h.list("nozzles_mm", 32)) {
             if (!d.is_number() || d.get<double>() < 0.05 || d.get<double>() > 3)
-                throw JsonMisfit{h.where() + ".nozzles_mm must be diameters from 0.05 to 3"};
+                throw JsonMisfit{say("{} must be diameters from {} to 3", h.place("nozzles_mm"), num(0.05, 2))};
             m.nozzles.push_back({d.get<double>(), static_cast<int>(t)});
         }
         if (h.has("missing"))
             for (const Json& d : h.list("missing", 32)) {
                 const std::size_t on_head = h.list("nozzles_mm", 32).size();
                 if (!d.is_number_integer() || d.get<int>() < 1 || d.get<int>() > static_cast<int>(on_head))
-                    throw JsonMisfit{h.where() + ".missing must be numbers of its nozzles, from 1"};
+                    throw JsonMisfit{say("{} must be numbers of its nozzles, from 1", h.place("missing"))};
                 m.nozzles[m.nozzles.size() - on_head + static_cast<std::size_t>(d.get<int>()) - 1].missing = true;
             }
     }
     if (m.nozzles.empty())
-        throw JsonMisfit{r.where() + ".toolheads must hold at least one nozzle"};
+        throw JsonMisfit{say("{} must hold at least one nozzle", r.place("toolheads"))};
     if (m.nozzles.size() > 32)
-        throw JsonMisfit{r.where() + ".toolheads must hold at most 32 nozzles together"};
+        throw JsonMisfit{say("{} must hold at most 32 nozzles together", r.place("toolheads"))};
     if (r.has("times")) {
         const JsonReader times = r.object("times");
         m.hand = time_from_json(times, "hand", m.hand);
@@ -140,7 +140,7 @@ Machine machine_from_json(const JsonReader& r) {
         const JsonReader p = r.object("purge");
         const std::string to = p.text("to", "ejected");
         if (to != "ejected" && to != "tower")
-            throw JsonMisfit{p.where() + ".to must be “ejected” or “tower”"};
+            throw JsonMisfit{say("{} must be “ejected” or “tower”", p.place("to"))};
         m.purge_to = to == "tower" ? Destination::tower : Destination::ejected;
         m.dead_mm3 = p.number("dead_mm3", 0, 5000, m.dead_mm3);
         m.mixing_mm3 = p.number("mixing_mm3", 0.1, 5000, m.mixing_mm3);
@@ -165,7 +165,7 @@ Result<Machine> read_machine(const std::string& text) {
     try {
         return machine_from_json(JsonReader(*json, "machine"));
     } catch (const JsonMisfit& e) {
-        return Error{"The machine file does not fit: " + e.message + "."};
+        return Error{say("The machine file does not fit: {}.", e.message)};
     }
 }
 
@@ -179,7 +179,7 @@ const std::vector<Machine>& shipped_machines() {
         for (const char* text : kShippedMachines) {
             Result<Machine> m = read_machine(text);
             if (!m)
-                throw std::logic_error(m.error().message); // a machine we ship is wrong
+                throw std::logic_error(english(m.error().message)); // a machine we ship is wrong
             list.push_back(std::move(*m));
         }
         return list;

@@ -18,14 +18,14 @@ Result<std::vector<Body>> read_by_kind(const std::string& name, std::string_view
     std::transform(ending.begin(), ending.end(), ending.begin(), [](unsigned char c) { return std::tolower(c); });
     const std::string stem = one_line(file_stem(name));
     if (bytes.empty())
-        return Error{"The file is empty."};
+        return Error{say("The file is empty.")};
     if (bytes.substr(0, 2) == "PK" || ending == ".3mf")
         return read_3mf(stem, bytes, progress);
     if (ending == ".obj")
         return read_obj(stem, bytes, companion, progress);
     if (ending == ".stl")
         return read_stl(stem, bytes, progress);
-    return Error{"Vitrail reads 3MF, STL and OBJ files; this is none of them."};
+    return Error{say("Vitrail reads 3MF, STL and OBJ files; this is none of them.")};
 }
 
 } // namespace
@@ -33,7 +33,7 @@ Result<std::vector<Body>> read_by_kind(const std::string& name, std::string_view
 Result<std::vector<Body>> read_model(const std::string& name, std::string_view bytes, const Companion& companion, const Progress& progress) {
     Result<std::vector<Body>> bodies = read_by_kind(name, bytes, companion, progress);
     if (progress.stopped())
-        return Error{"Stopped before the file was read."};
+        return Error{say("Stopped before the file was read.")};
     if (!bodies)
         return bodies;
     bool any = false;
@@ -46,9 +46,9 @@ Result<std::vector<Body>> read_model(const std::string& name, std::string_view b
     }
     for (const Body& b : *bodies)
         if (b.mesh.check.too_far)
-            return Error{fmt::format("\u201c{}\u201d reaches beyond {:.0f} m, farther than any printer. Check the unit it was exported in.", b.name, kLargestCoordinate_mm / 1000)};
+            return Error{say("{} reaches beyond {} m, farther than any printer. Check the unit it was exported in.", Name{b.name}, num(kLargestCoordinate_mm / 1000, 0))};
     if (!any)
-        return Error{"The file has no triangle that can be used: every one has a corner that is no number, or no area. Export it again from the program it comes from."};
+        return Error{say("The file has no triangle that can be used: every one has a corner that is no number, or no area. Export it again from the program it comes from.")};
     return bodies;
 }
 

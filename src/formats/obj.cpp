@@ -1,5 +1,6 @@
 #include "formats/model.h"
 
+#include "core/base/text.h"
 #include "formats/text.h"
 
 #include <algorithm>
@@ -89,19 +90,19 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
     std::unordered_map<std::string, std::size_t> by_name;
     std::size_t current = 0, triangles = 0;
     Lines lines(bytes);
-    const auto at_line = [&] { return "Line " + std::to_string(lines.number()) + " of the OBJ file: "; };
+
     while (lines.next()) {
         if (lines.number() % kLinesBetweenLooks == 0) {
             progress.at(0.5 * lines.share_read());
             if (progress.stopped())
-                return Error{"Stopped before the file was read."};
+                return Error{say("Stopped before the file was read.")};
         }
         Words w(lines.line());
         const std::string_view word = w.next();
         if (word == "v") {
             Vec3 p;
             if (!w.number(p.x) || !w.number(p.y) || !w.number(p.z))
-                return Error{at_line() + "a vertex needs three numbers."};
+                return Error{say("Line {} of the OBJ file: a vertex needs three numbers.", lines.number())};
             vertices.push_back(p);
             float r, g, b;
             if (w.number(r) && w.number(g) && w.number(b)) {
@@ -112,17 +113,17 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
                 vertex_colours.push_back({channel(r), channel(g), channel(b)});
             }
             if (vertices.size() > 3 * kMostTriangles)
-                return Error{"The OBJ file has more vertices than Vitrail reads."};
+                return Error{say("The OBJ file has more vertices than Vitrail reads.")};
         } else if (word == "f") {
             std::vector<std::uint32_t> corners;
             for (std::string_view c = w.next(); !c.empty(); c = w.next()) {
                 const auto v = vertex_of(c, vertices.size());
                 if (!v)
-                    return Error{at_line() + "the face names a vertex “" + std::string(c.substr(0, 40)) + "” that there is not."};
+                    return Error{say("Line {} of the OBJ file: the face names a vertex {} that there is not.", lines.number(), Name{one_line(c.substr(0, 40))})};
                 corners.push_back(*v);
             }
             if (corners.size() < 3)
-                return Error{at_line() + "a face needs at least three corners."};
+                return Error{say("Line {} of the OBJ file: a face needs at least three corners.", lines.number())};
             // A fan is right for slicing even where the polygon is not convex: what it covers twice cancels out.
             for (std::size_t i = 1; i + 1 < corners.size(); ++i) {
                 const Triangle t{corners[0], corners[i], corners[i + 1]};
@@ -138,7 +139,7 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
                 groups[current].colours.push_back(colour);
             }
             if ((triangles += corners.size() - 2) > kMostTriangles)
-                return Error{"The OBJ file has more triangles than Vitrail reads."};
+                return Error{say("The OBJ file has more triangles than Vitrail reads.")};
         } else if (word == "mtllib") {
             if (const auto text = companion ? companion(w.rest()) : std::nullopt)
                 read_materials(*text, materials);
@@ -158,7 +159,7 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
                 groups.push_back({name, {}, {}});
             current = it->second;
             if (groups.size() > kMostBodies)
-                return Error{"The OBJ file holds more groups than Vitrail reads."};
+                return Error{say("The OBJ file holds more groups than Vitrail reads.")};
         }
     }
     std::vector<Body> bodies;
@@ -178,7 +179,7 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
             bodies.push_back(std::move(b));
         }
     if (bodies.empty())
-        return Error{"The OBJ file has no faces."};
+        return Error{say("The OBJ file has no faces.")};
     return bodies;
 }
 

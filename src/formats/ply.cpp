@@ -61,7 +61,7 @@ std::string write_ply(const Mesh& m, const Paint* paint) {
 }
 
 Result<PlyPart> read_ply(std::string_view bytes, int patches) {
-    const Error misfit{"it is no PLY file as Vitrail writes it"};
+    const Error misfit{say("it is no PLY file as Vitrail writes it")};
     const std::size_t end = bytes.find("end_header\n");
     if (end == std::string_view::npos || end > 2000)
         return misfit;
@@ -79,13 +79,13 @@ Result<PlyPart> read_ply(std::string_view bytes, int patches) {
     if (nv == SIZE_MAX || nf == SIZE_MAX || head != header(nv, nf))
         return misfit;
     if (nf > 4 * kMostTriangles || bytes.size() - head.size() != nv * kVertexBytes + nf * kFaceBytes)
-        return Error{"its size does not fit what its header says"};
+        return Error{say("its size does not fit what its header says")};
     std::vector<Vec3> vertices(nv);
     std::memcpy(vertices.data(), bytes.data() + head.size(), nv * kVertexBytes);
     for (const Vec3 v : vertices)
         for (const float x : {v.x, v.y, v.z})
             if (!(std::abs(x) <= kLargestCoordinate_mm))
-                return Error{"it has corners that are no usable numbers"};
+                return Error{say("it has corners that are no usable numbers")};
     struct Face {
         Triangle corners;
         PatchNumber patch;
@@ -103,7 +103,7 @@ Result<PlyPart> read_ply(std::string_view bytes, int patches) {
                 return false;
         return f.patch == kCut || f.patch <= patches;
     };
-    const Error faulty{"one of its faces is faulty"};
+    const Error faulty{say("one of its faces is faulty")};
     std::vector<Triangle> triangles;
     std::vector<PatchNumber> patch;
     std::unordered_map<std::uint32_t, std::vector<Facet>> cut;

@@ -20,7 +20,7 @@ Range range_from_json(const JsonReader& r, const char* key, Range otherwise) {
     const Json& v = r.list(key, 2);
     if (v.size() != 2 || !v[0].is_number() || !v[1].is_number() || v[0].get<double>() > v[1].get<double>() ||
         v[0].get<double>() < 0 || v[1].get<double>() > 1000)
-        throw JsonMisfit{r.where() + "." + key + " must be two temperatures, the lower first"};
+        throw JsonMisfit{say("{} must be two temperatures, the lower first", r.place(key))};
     return {v[0], v[1]};
 }
 
@@ -29,18 +29,18 @@ char letter_from(const JsonReader& r, const char* key, bool may_be_empty) {
     if (s.empty() && may_be_empty)
         return 0;
     if (s.size() != 1 || s[0] < 'A' || s[0] > 'Z')
-        throw JsonMisfit{r.where() + "." + key + " must be a letter from A to Z"};
+        throw JsonMisfit{say("{} must be a letter from A to Z", r.place(key))};
     return s[0];
 }
 
 int version_of(const JsonReader& r) {
     const std::string schema = r.text("schema"), prefix = "vitrail.project/";
     if (schema.rfind(prefix, 0) != 0)
-        throw JsonMisfit{"the schema is “" + schema.substr(0, 60) + "”, which is no Vitrail project"};
+        throw JsonMisfit{say("the schema is {}, which is no Vitrail project", Name{repaired(schema.substr(0, 60))})};
     int v = 0;
     const char* end = schema.data() + schema.size();
     if (std::from_chars(schema.data() + prefix.size(), end, v).ptr != end || v < 1)
-        throw JsonMisfit{"the schema “" + schema.substr(0, 60) + "” has no version"};
+        throw JsonMisfit{say("the schema {} has no version", Name{repaired(schema.substr(0, 60))})};
     return v;
 }
 
@@ -74,7 +74,7 @@ void read_changes(const JsonReader& r, Project& p) {
         const std::string unit = sheet.text("unit");
         const auto known = std::find(kReadingUnits.begin(), kReadingUnits.end(), unit);
         if (known == kReadingUnits.end())
-            throw JsonMisfit{sheet.where() + ".unit must be strip_mm, mm3 or seconds"};
+            throw JsonMisfit{say("{} must be strip_mm, mm3 or seconds", sheet.place("unit"))};
         p.readings.unit = static_cast<int>(known - kReadingUnits.begin());
         p.readings.flow_mm3_s = sheet.number("flow_mm3_s", 0.1, 200, 5);
         for (std::size_t i = 0; i < sheet.list("rows", 10000).size(); ++i) {
@@ -87,7 +87,7 @@ void read_changes(const JsonReader& r, Project& p) {
     p.print_first = r.text("print_first", "");
     for (const char c : p.print_first)
         if (c < 'A' || c > 'Z')
-            throw JsonMisfit{r.where() + ".print_first must be letters from A to Z"};
+            throw JsonMisfit{say("{} must be letters from A to Z", r.place("print_first"))};
 }
 
 } // namespace
@@ -98,7 +98,7 @@ double scale_of(const JsonReader& r, std::size_t model) {
         return 1;
     const Json& scales = r.list("model_scales", 1000);
     if (model >= scales.size() || !scales[model].is_number() || !(scales[model].get<double>() >= 1e-6 && scales[model].get<double>() <= 1e6))
-        throw JsonMisfit{r.where() + ".model_scales must hold a number from 0.000001 to 1000000 for each model"};
+        throw JsonMisfit{say("{} must hold a number from {} to 1000000 for each model", r.place("model_scales"), num(1e-6, 6))};
     return scales[model].get<double>();
 }
 
@@ -113,11 +113,11 @@ Project project_from_json(const JsonReader& r) {
         const auto colour = parse_colour(f.text("colour"));
         const char letter = letter_from(f, "letter", false);
         if (!material)
-            throw JsonMisfit{f.where() + ".material “" + f.text("material").substr(0, 40) + "” is not known"};
+            throw JsonMisfit{say("{} {} is not known", f.place("material"), Name{repaired(f.text("material").substr(0, 40))})};
         if (!colour)
-            throw JsonMisfit{f.where() + ".colour must be #rrggbb"};
+            throw JsonMisfit{say("{} must be #rrggbb", f.place("colour"))};
         if (find_filament(p, letter) >= 0)
-            throw JsonMisfit{f.where() + ".letter " + letter + " stands twice"};
+            throw JsonMisfit{say("{} {} stands twice", f.place("letter"), letter)};
         Filament x = make_filament(letter, *material, *colour, f.text("name", ""));
         x.td_mm = f.number("td_mm", 0.01, 1000, x.td_mm);
         x.diameter_mm = f.number("diameter_mm", 0.5, 10, x.diameter_mm);
@@ -156,11 +156,11 @@ Project project_from_json(const JsonReader& r) {
         }
     const Json& settings = r.has("settings") ? r.raw()["settings"] : Json::object();
     if (!settings.is_object())
-        throw JsonMisfit{r.where() + ".settings must be an object"};
+        throw JsonMisfit{say("{} must be an object", r.place("settings"))};
     if (settings.contains(kRetiredOverhang) && settings[kRetiredOverhang].is_number() && settings.value("support.angle", 50.0) == 50) {
         const Status ok = set_setting(p.settings, kRetiredOverhang, settings[kRetiredOverhang].dump());
         if (!ok)
-            throw JsonMisfit{r.where() + ".settings: " + ok.error().message};
+            throw JsonMisfit{say("{}: {}", r.place("settings"), ok.error().message)};
     }
     if (r.has("settings"))
         for (const SettingInfo& s : all_settings()) {
@@ -169,7 +169,7 @@ Project project_from_json(const JsonReader& r) {
             const Json& v = settings[s.key];
             const Status ok = set_setting(p.settings, s.key, v.is_string() ? v.get<std::string>() : v.dump());
             if (!ok)
-                throw JsonMisfit{r.where() + ".settings: " + ok.error().message};
+                throw JsonMisfit{say("{}: {}", r.place("settings"), ok.error().message)};
         }
     return p;
 }
@@ -191,10 +191,10 @@ PlyPart read_painted(const JsonReader& x, const char* key, std::vector<ZipEntry>
     const std::string name = x.text(key);
     const auto file = std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
     if (name.rfind("surfaces/", 0) != 0 || file == entries.end())
-        throw JsonMisfit{x.where() + "." + key + " \u201c" + name.substr(0, 80) + "\u201d is missing from the project"};
+        throw JsonMisfit{say("{} {} is missing from the project", x.place(key), Name{repaired(name.substr(0, 80))})};
     Result<PlyPart> ply = read_ply(file->bytes, patches);
     if (!ply)
-        throw JsonMisfit{x.where() + "." + key + " \u201c" + name.substr(0, 80) + "\u201d: " + ply.error().message};
+        throw JsonMisfit{say("{} {}: {}", x.place(key), Name{repaired(name.substr(0, 80))}, ply.error().message)};
     file->name.clear(); // taken
     return std::move(*ply);
 }
@@ -212,7 +212,7 @@ void read_surface(const JsonReader& x, std::vector<ZipEntry>& entries, Part& par
     if (part.own_mesh)
         part.mesh = std::make_shared<Mesh>(std::move(ply.mesh));
     else if (!same_shape(ply.mesh, *part.mesh))
-        throw JsonMisfit{x.where() + ".surface does not fit the body it is painted on"};
+        throw JsonMisfit{say("{} does not fit the body it is painted on", x.place("surface"))};
     if (!part.patches.empty())
         part.paint = std::make_shared<Paint>(std::move(ply.paint));
 }
@@ -224,11 +224,11 @@ Rotation pose_of(const JsonReader& r) {
     const Json& pose = r.list("pose", 9);
     for (std::size_t i = 0; i < 9; ++i) {
         if (pose.size() != 9 || !pose[i].is_number())
-            throw JsonMisfit{r.where() + ".pose must be nine numbers, a rotation row by row"};
+            throw JsonMisfit{say("{} must be nine numbers, a rotation row by row", r.place("pose"))};
         rotation[i / 3][i % 3] = pose[i].get<double>();
     }
     if (!is_rotation(rotation))
-        throw JsonMisfit{r.where() + ".pose is no rotation"};
+        throw JsonMisfit{say("{} is no rotation", r.place("pose"))};
     return rotation;
 }
 
@@ -248,9 +248,9 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         part.takes_purge = x.truth("takes_purge", false);
         part.sacrificial = x.truth("sacrificial", false);
         if (part.model >= static_cast<int>(bodies.size()) || part.object >= static_cast<int>(bodies[part.model].size()))
-            throw JsonMisfit{x.where() + " names a body that the model files do not have"};
+            throw JsonMisfit{say("{} names a body that the model files do not have", x.where())};
         if (find_part(p, part.name).part >= 0 || find_part(piece, part.name) >= 0)
-            throw JsonMisfit{x.where() + ".name “" + part.name + "” stands twice"};
+            throw JsonMisfit{say("{} {} stands twice", x.place("name"), Name{part.name})};
         const Body& b = bodies[part.model][part.object];
         part.mesh = std::make_shared<Mesh>(posed(piece, p.models[static_cast<std::size_t>(part.model)].scale, b.mesh));
         part.file_colour = b.colour;
@@ -259,7 +259,7 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         if (x.has("support_surface")) {
             PlyPart ply = read_painted(x, "support_surface", entries, kSupportWishes);
             if (!same_shape(ply.mesh, *part.mesh))
-                throw JsonMisfit{x.where() + ".support_surface does not fit the body it is painted on"};
+                throw JsonMisfit{say("{} does not fit the body it is painted on", x.place("support_surface"))};
             part.support_paint = std::make_shared<Paint>(std::move(ply.paint));
         }
         piece.parts.push_back(std::move(part));
@@ -271,7 +271,7 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         const auto repaired_name = names.find(x.raw()["part"]);
         const Band b{repaired_name == names.end() ? of : repaired_name->second, x.number("z0_mm", -1e6, 1e6), x.number("z1_mm", -1e6, 1e6), letter_from(x, "filament", false)};
         if (find_part(piece, b.part) < 0)
-            throw JsonMisfit{x.where() + ".part “" + b.part + "” is no part of its piece"};
+            throw JsonMisfit{say("{} {} is no part of its piece", x.place("part"), Name{b.part})};
         piece.bands.push_back(b);
     }
 }

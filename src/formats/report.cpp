@@ -14,15 +14,15 @@ namespace vitrail {
 namespace {
 
 Json finding_to_json(const Finding& f) {
-    Json j{{"code", f.code}, {"severity", to_string(f.severity)}, {"message", f.message}, {"where", f.where}};
+    Json j{{"code", f.code}, {"severity", to_string(f.severity)}, {"message", english(f.message)}, {"where", english(f.where)}};
     if (f.layer)
         j["layer"] = f.layer;
     if (!f.fixes.empty())
-        j["fix"] = f.fixes.front().label;
+        j["fix"] = english(f.fixes.front().label);
     if (f.fixes.size() > 1 || (!f.fixes.empty() && !f.fixes.front().detail.empty())) {
         Json ways = Json::array();
         for (const Fix& fix : f.fixes)
-            ways.push_back({{"label", fix.label}, {"detail", fix.detail}});
+            ways.push_back({{"label", english(fix.label)}, {"detail", english(fix.detail)}});
         j["ways"] = ways;
     }
     return j;
@@ -101,7 +101,7 @@ Json poses_report(const std::vector<PoseCost>& poses) {
         Json rotation = Json::array();
         for (const auto& row : c.pose.rotation)
             rotation.push_back(Json::array({row[0], row[1], row[2]}));
-        Json j{{"name", c.pose.name},
+        Json j{{"name", english(c.pose.name)},
                {"rotation", rotation},
                {"changes", c.changes},
                {"hand_swaps", c.hand_swaps},
@@ -114,7 +114,7 @@ Json poses_report(const std::vector<PoseCost>& poses) {
                {"cost", c.cost},
                {"fits", c.fits}};
         if (!c.why.empty())
-            j["not_planned"] = c.why;
+            j["not_planned"] = english(c.why);
         if (!c.piece.empty())
             j["piece"] = c.piece;
         list.push_back(j);
@@ -183,7 +183,7 @@ Json aims_report(const Project& p, const std::vector<AimChoice>& choices, std::s
         Json j{{"aim", c.own ? "own" : aims[static_cast<int>(c.aim)]}, {"nozzles", nozzles}, {"purge_mm3", t.purge_mm3}, {"purge_g", t.purge_g}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
                {"refills", t.refills}, {"pauses", t.pauses}, {"spools_to_load", t.spools_to_load}, {"handlings", handlings(plan)}, {"change_s", t.change_s}, {"attended_s", t.attended_s},
                {"total_s", t.total_s}, {"trips", plan.attendance.trips}, {"night_trips", plan.attendance.night_trips}, {"proven", plan.loading.proven},
-               {"lower_bound", {{"changes", plan.bound.changes}, {"purge_mm3", plan.bound.purge_mm3}}}, {"reason", c.reason}};
+               {"lower_bound", {{"changes", plan.bound.changes}, {"purge_mm3", plan.bound.purge_mm3}}}, {"reason", english(c.reason)}};
         if (c.aim == LoadingAim::blend && !c.own)
             j["blend"] = c.blend_pct;
         list.push_back(j);
@@ -195,27 +195,29 @@ Json aims_report(const Project& p, const std::vector<AimChoice>& choices, std::s
 Json schools_report(const SchoolStudy& study, const std::vector<Tuning>& tuning, const std::vector<Suggestion>& fewer) {
     Json list = Json::array(), interfaces = Json::array(), ways = Json::array();
     for (const School& s : study.schools) {
-        Json values = Json::object(), extra = Json::object();
+        Json values = Json::object(), extra = Json::object(), risks = Json::array();
+        for (const Risk& risk : s.risks)
+            risks.push_back(english(risk.name) + ": " + english(risk.text));
         for (const auto& [what, value] : s.values)
-            values[what] = value;
+            values[english(what)] = english(value);
         for (const auto& [letter, g] : s.extra_g)
             extra[std::string(1, letter)] = g;
-        Json j{{"school", s.id}, {"name", s.name}, {"possible", s.possible}, {"now", s.now}};
+        Json j{{"school", s.id}, {"name", english(s.name)}, {"possible", s.possible}, {"now", s.now}};
         if (!s.possible)
-            j["why_not"] = s.why_not;
+            j["why_not"] = english(s.why_not);
         const Totals& t = s.totals;
         const Cleanup& c = s.cleanup;
-        j.update({{"materials", s.materials}, {"source", s.source}, {"support_g", t.support_g}, {"interface_g", t.interface_g}, {"extra_g", extra}, {"contact_mm2", c.contact_mm2()}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
+        j.update({{"materials", s.materials}, {"source", english(s.source)}, {"support_g", t.support_g}, {"interface_g", t.interface_g}, {"extra_g", extra}, {"contact_mm2", c.contact_mm2()}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
                   {"purge_g", t.purge_g}, {"tower_g", t.tower_g}, {"total_s", t.total_s}, {"extra_s", s.possible ? t.total_s - study.without.total_s : 0}, {"cost", s.cost}, {"cleanup_s", c.hand_s}, {"soak_s", c.soak_s}, {"waters", c.waters},
-                  {"unreached_mm2", c.unreached_mm2}, {"enclosed_mm2", c.enclosed_mm2}, {"snap_places", s.snaps}, {"surface", s.surface}, {"pays_from_per_h", s.pays_from_per_h}, {"verdict", s.verdict}, {"risks", s.risks}, {"values", values}});
+                  {"unreached_mm2", c.unreached_mm2}, {"enclosed_mm2", c.enclosed_mm2}, {"snap_places", s.snaps}, {"surface", english(s.surface)}, {"pays_from_per_h", s.pays_from_per_h}, {"verdict", english(s.verdict)}, {"risks", risks}, {"values", values}});
         list.push_back(j);
     }
     for (const Tuning& t : tuning)
-        interfaces.push_back({{"layers", t.layers}, {"density_pct", t.density_pct}, {"now", t.now}, {"interface_g", t.totals.interface_g}, {"changes", t.totals.changes}, {"total_s", t.totals.total_s}, {"cost", t.totals.cost}, {"grade", t.ceiling.grade}, {"surface", t.ceiling.text}});
+        interfaces.push_back({{"layers", t.layers}, {"density_pct", t.density_pct}, {"now", t.now}, {"interface_g", t.totals.interface_g}, {"changes", t.totals.changes}, {"total_s", t.totals.total_s}, {"cost", t.totals.cost}, {"grade", t.ceiling.grade}, {"surface", english(t.ceiling.text)}});
     for (const Suggestion& s : fewer)
-        ways.push_back({{"code", s.code}, {"label", s.label}, {"detail", s.detail}, {"gives_up", s.gives_up}, {"changes", s.after.changes - s.before.changes}, {"support_g", s.after.support_g + s.after.interface_g - s.before.support_g - s.before.interface_g},
+        ways.push_back({{"code", s.code}, {"label", english(s.label)}, {"detail", english(s.detail)}, {"gives_up", english(s.gives_up)}, {"changes", s.after.changes - s.before.changes}, {"support_g", s.after.support_g + s.after.interface_g - s.before.support_g - s.before.interface_g},
                         {"total_s", s.after.total_s - s.before.total_s}});
-    return rounded({{"schema", "vitrail.supports/1"}, {"overhang_mm2", study.overhang_mm2}, {"schools", list}, {"best", study.schools[static_cast<std::size_t>(study.best)].id}, {"advice", study.advice}, {"interfaces", interfaces}, {"less", ways}});
+    return rounded({{"schema", "vitrail.supports/1"}, {"overhang_mm2", study.overhang_mm2}, {"schools", list}, {"best", study.schools[static_cast<std::size_t>(study.best)].id}, {"advice", english(study.advice)}, {"interfaces", interfaces}, {"less", ways}});
 }
 
 Json plan_report(const Project& p, const Plan& plan) {
@@ -331,8 +333,8 @@ std::string sheet_csv(const RunSheet& sheet) {
         const Change& c = s.change;
         const std::string cells[] = {std::to_string(s.number), std::to_string(c.layer), std::to_string(c.layer - 1),
                                      number(c.z_before_mm, 3), number(c.z_after_mm, 3), c.within_layer ? "yes" : "no",
-                                     std::string(1, s.from), std::string(1, s.to), s.kind, s.nozzle, number(c.purge_mm3, 1),
-                                     number(c.purge_g, 3), s.destination, number(c.time_s, 1), number(c.attended_s, 1), s.command, s.when};
+                                     std::string(1, s.from), std::string(1, s.to), english(s.kind), s.nozzle, number(c.purge_mm3, 1),
+                                     number(c.purge_g, 3), english(s.destination), number(c.time_s, 1), number(c.attended_s, 1), s.command, english(s.when)};
         for (std::size_t i = 0; i < std::size(cells); ++i)
             out += (i ? "," : "") + csv_field(cells[i]);
         out += "\r\n";
@@ -378,8 +380,16 @@ std::string pane(char letter) {
 
 } // namespace
 
+namespace {
+
+std::string html(const Message& message) {
+    return html_escaped(english(message));
+}
+
+} // namespace
+
 std::string sheet_html(const RunSheet& s) {
-    std::string h = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" + html_escaped(s.title) +
+    std::string h = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" + html(s.title) +
                     " – run sheet</title><style>\n"
                     "body{font:15px/1.45 Inter,sans-serif;margin:2em auto;max-width:60em;color:#16181c;background:#fff}\n"
                     "h1{margin:0}h2{margin:1.4em 0 .4em;border-bottom:2px solid #16181c}\n"
@@ -389,31 +399,31 @@ std::string sheet_html(const RunSheet& s) {
     h += "<svg width=\"0\" height=\"0\" style=\"position:absolute\" aria-hidden=\"true\">";
     for (const SheetFilament& f : s.filaments)
         h += pane_symbol(f.letter, f.colour);
-    h += "</svg>\n<h1>" + html_escaped(s.title) + "</h1><p>" + html_escaped(s.machine) + " (" + html_escaped(s.machine_note) + ")<br>";
+    h += "</svg>\n<h1>" + html(s.title) + "</h1><p>" + html_escaped(s.machine) + " (" + html(s.machine_note) + ")<br>";
     for (std::size_t i = 0; i < s.settings.size(); ++i)
-        h += (i ? " · " : "") + html_escaped(s.settings[i]);
+        h += (i ? " · " : "") + html(s.settings[i]);
     h += "</p>\n";
     if (!s.warnings.empty()) {
         h += "<div class=\"warn\"><strong>Look at this before you start</strong><ul>";
-        for (const std::string& w : s.warnings)
-            h += "<li>" + html_escaped(w) + "</li>";
+        for (const Message& w : s.warnings)
+            h += "<li>" + html(w) + "</li>";
         h += "</ul></div>\n";
     }
     h += "<h2>Filaments</h2><table><tr><th></th><th>filament</th><th>material</th><th>where</th><th class=\"n\">grams</th><th class=\"n\">metres</th></tr>\n";
     for (const SheetFilament& f : s.filaments)
         h += fmt::format("<tr><td>{}</td><td>{}</td><td>{}</td><td>{}</td><td class=\"n\">{:.1f}</td><td class=\"n\">{:.1f}</td></tr>\n", pane(f.letter), html_escaped(f.name),
-                         html_escaped(f.material), html_escaped(f.place), f.total_g, f.length_m);
+                         html_escaped(f.material), html(f.place), f.total_g, f.length_m);
     h += "</table>\n<h2>Before the start</h2><ol>";
-    for (const std::string& p : s.preparation)
-        h += "<li>" + html_escaped(p) + "</li>";
+    for (const Message& p : s.preparation)
+        h += "<li>" + html(p) + "</li>";
     h += "</ol>\n<h2>Changes</h2>\n";
     if (s.changes.empty())
         h += "<p>None: the whole print is in one filament.</p>";
     else {
         h += "<table><tr><th class=\"n\">#</th><th>when</th><th>from</th><th>to</th><th>kind</th><th class=\"n\">purge</th><th class=\"n\">time</th><th>command</th></tr>\n";
         for (const SheetChange& c : s.changes) {
-            h += "<tr><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + html_escaped(c.when) + "</td><td>" +
-                 pane(c.from) + "</td><td>" + pane(c.to) + "</td><td>" + html_escaped(c.kind) + fmt::format("</td><td class=\"n\">{:.2f} g</td>", c.purge_g) +
+            h += "<tr><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + html(c.when) + "</td><td>" +
+                 pane(c.from) + "</td><td>" + pane(c.to) + "</td><td>" + html(c.kind) + fmt::format("</td><td class=\"n\">{:.2f} g</td>", c.purge_g) +
                  "<td class=\"n\">" + duration(c.time_s) + "</td><td><code>" + html_escaped(c.command) + "</code></td></tr>\n";
         }
         h += "</table>\n";
@@ -421,23 +431,23 @@ std::string sheet_html(const RunSheet& s) {
     if (!s.refills.empty()) {
         h += "<h2>Slots to refill</h2><table><tr><th>when</th><th>slot</th><th>out</th><th>in</th><th>command</th></tr>\n";
         for (const SheetRefill& r : s.refills)
-            h += "<tr><td>" + html_escaped(r.when) + "</td><td>" + html_escaped(r.slot) + "</td><td>" + (r.out ? pane(r.out) : std::string("empty")) + "</td><td>" + pane(r.in) + "</td><td><code>" + html_escaped(r.command) + "</code></td></tr>\n";
+            h += "<tr><td>" + html(r.when) + "</td><td>" + html(r.slot) + "</td><td>" + (r.out ? pane(r.out) : std::string("empty")) + "</td><td>" + pane(r.in) + "</td><td><code>" + html_escaped(r.command) + "</code></td></tr>\n";
         h += "</table>\n";
     }
-    h += "<p>" + html_escaped(s.presence) + "</p>\n";
+    h += "<p>" + html(s.presence) + "</p>\n";
     h += "<h2>In all</h2><table>";
     for (const auto& [what, value] : s.totals)
-        h += "<tr><td>" + html_escaped(what) + "</td><td class=\"n\">" + html_escaped(value) + "</td></tr>";
+        h += "<tr><td>" + html(what) + "</td><td class=\"n\">" + html(value) + "</td></tr>";
     h += "</table>\n";
     if (!s.after.empty()) {
         h += "<h2>After the print</h2><ol>";
         for (const AfterStep& a : s.after)
-            h += "<li><strong>" + html_escaped(a.title) + "</strong> " + html_escaped(after_times(a)) + "<br>" + html_escaped(a.text) + (a.caution.empty() ? "" : "<br><em>" + html_escaped(a.caution) + "</em>") + "</li>";
+            h += "<li><strong>" + html(a.title) + "</strong> " + html(after_times(a)) + "<br>" + html(a.text) + (a.caution.empty() ? "" : "<br><em>" + html(a.caution) + "</em>") + "</li>";
         h += "</ol>\n";
     }
     h += "<h2>Cautions</h2><ul>";
-    for (const std::string& c : s.cautions)
-        h += "<li>" + html_escaped(c) + "</li>";
+    for (const Message& c : s.cautions)
+        h += "<li>" + html(c) + "</li>";
     return h + "</ul></body></html>\n";
 }
 

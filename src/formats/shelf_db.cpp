@@ -79,8 +79,9 @@ std::string set_aside(const std::string& path) {
     return to;
 }
 
-Error failed(sqlite3* db, const std::string& what) {
-    return Error{"The shelf " + what + " (" + sqlite3_errmsg(db) + ")."};
+/// `what` with a place for the reason.
+Error failed(sqlite3* db, const char* what) {
+    return Error{say(what, std::string(sqlite3_errmsg(db)))};
 }
 
 } // namespace
@@ -89,7 +90,7 @@ void ShelfDb::Close::operator()(sqlite3* db) const {
     sqlite3_close(db);
 }
 
-Result<ShelfDb> ShelfDb::open(const std::string& path, std::string* note) {
+Result<ShelfDb> ShelfDb::open(const std::string& path, Message* note) {
     std::error_code e;
     std::filesystem::create_directories(std::filesystem::path(path).parent_path(), e);
     for (int attempt = 0; attempt < 2; ++attempt) {
@@ -97,7 +98,7 @@ Result<ShelfDb> ShelfDb::open(const std::string& path, std::string* note) {
         const int opened = sqlite3_open_v2(path.c_str(), &raw, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE, nullptr);
         ShelfDb db(raw);
         if (opened != SQLITE_OK)
-            return Error{"The shelf cannot be opened at " + path + (raw ? std::string(" (") + sqlite3_errmsg(raw) + ")." : ".")};
+            return Error{raw ? say("The shelf cannot be opened at {} ({}).", path, std::string(sqlite3_errmsg(raw))) : say("The shelf cannot be opened at {}.", path)};
         sqlite3_busy_timeout(raw, 2000);
         const int version = version_of(raw);
         bool sound = version >= 0;
@@ -111,21 +112,20 @@ Result<ShelfDb> ShelfDb::open(const std::string& path, std::string* note) {
             db.db_.reset();
             const std::string to = set_aside(path);
             if (note)
-                *note = "The shelf was damaged. It has been set aside as " + std::filesystem::path(to).filename().string() + ", and a new one begun.";
+                *note = say("The shelf was damaged. It has been set aside as {}, and a new one begun.", std::filesystem::path(to).filename().string());
             continue;
         }
         if (!sound)
-            return Error{"The shelf cannot be used at " + path + "."};
+            return Error{say("The shelf cannot be used at {}.", path)};
         if (version > kShelfVersion)
-            return Error{"The shelf was written by a newer Vitrail (version " + std::to_string(version) + "; this one knows up to " +
-                         std::to_string(kShelfVersion) + "). It was left as it is."};
+            return Error{say("The shelf was written by a newer Vitrail (version {}; this one knows up to {}). It was left as it is.", version, kShelfVersion)};
         run(raw, "PRAGMA journal_mode = WAL");
         run(raw, "PRAGMA synchronous = FULL");
         run(raw, "PRAGMA foreign_keys = ON");
         for (int v = version; v < kShelfVersion; ++v) {
             const std::string sql = "BEGIN IMMEDIATE;" + std::string(kMigrations[v]) + "PRAGMA user_version = " + std::to_string(v + 1) + ";COMMIT";
             if (!run(raw, sql.c_str())) {
-                const Error why = failed(raw, "could not be brought to version " + std::to_string(v + 1));
+                const Error why{say("The shelf could not be brought to version {} ({}).", v + 1, std::string(sqlite3_errmsg(raw)))};
                 run(raw, "ROLLBACK");
                 return why;
             }
@@ -135,7 +135,7 @@ Result<ShelfDb> ShelfDb::open(const std::string& path, std::string* note) {
                 return ok.error();
         return db;
     }
-    return Error{"The shelf cannot be used at " + path + "."};
+    return Error{say("The shelf cannot be used at {}.", path)};
 }
 
 Result<Shelf> ShelfDb::read() const {
@@ -166,7 +166,7 @@ Result<Shelf> ShelfDb::read() const {
         shelf.filaments.push_back(std::move(x));
     }
     if (step != SQLITE_DONE)
-        return failed(db_.get(), "could not be read");
+        return failed(db_.get(), term("The shelf could not be read ({})."));
     Statement s(db_.get(), "SELECT code, filament, full_g, tare_g, left_g, opened_day, dried_day, at, place_note FROM spool ORDER BY place");
     while ((step = s.step()) == SQLITE_ROW) {
         Spool x;
@@ -182,14 +182,14 @@ Result<Shelf> ShelfDb::read() const {
         shelf.spools.push_back(std::move(x));
     }
     if (step != SQLITE_DONE)
-        return failed(db_.get(), "could not be read");
+        return failed(db_.get(), term("The shelf could not be read ({})."));
     return shelf;
 }
 
 Status ShelfDb::write(const Shelf& shelf) {
     sqlite3* db = db_.get();
     const auto give_up = [&] {
-        const Error why = failed(db, "was not changed");
+        const Error why = failed(db, term("The shelf was not changed ({})."));
         run(db, "ROLLBACK");
         return why;
     };

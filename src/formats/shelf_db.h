@@ -21,7 +21,7 @@ class ShelfDb {
 public:
     /// Opens or makes the file. One that is damaged or no shelf is set aside as `….damaged-N`, never written over, and
     /// `note` says so; a newer version is refused. A new shelf holds the starter set.
-    static Result<ShelfDb> open(const std::string& path, std::string* note = nullptr);
+    static Result<ShelfDb> open(const std::string& path, Message* note = nullptr);
 
     Result<Shelf> read() const;
     /// Makes the file hold exactly `shelf`.

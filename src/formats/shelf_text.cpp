@@ -45,7 +45,7 @@ void add_spool(Row& r, const Spool& s) {
 
 /// A value that does not fit; says which.
 struct Misfit {
-    std::string message;
+    Message message;
 };
 
 double number(const Row& r, const std::string& key, double low, double high, double otherwise) {
@@ -56,7 +56,7 @@ double number(const Row& r, const std::string& key, double low, double high, dou
     const std::string& s = it->second;
     const auto [end, error] = std::from_chars(s.data(), s.data() + s.size(), v);
     if (error != std::errc() || end != s.data() + s.size() || !(v >= low && v <= high))
-        throw Misfit{key + " is “" + s.substr(0, 40) + "”; it must be a number from " + plain(low) + " to " + plain(high)};
+        throw Misfit{say("{} is {}; it must be a number from {} to {}", key, Name{one_line(s.substr(0, 40))}, plain(low), plain(high))};
     return v;
 }
 
@@ -74,16 +74,16 @@ void read_row(const Row& r, Shelf& shelf) {
     std::string id = text(r, "id");
     const std::string material_name = text(r, "material");
     if (id.empty())
-        throw Misfit{"the id is missing"};
+        throw Misfit{say("the id is missing")};
     int at = find_on_shelf(shelf, id);
     if (at < 0) {
         const auto material = parse_material(material_name);
         const auto colour = parse_colour(text(r, "colour"));
         const std::string hatch = text(r, "hatch");
         if (!material)
-            throw Misfit{"the material “" + material_name.substr(0, 40) + "” is not known"};
+            throw Misfit{say("the material {} is not known", Name{repaired(material_name.substr(0, 40))})};
         if (!colour)
-            throw Misfit{"the colour “" + text(r, "colour").substr(0, 40) + "” must be #rrggbb"};
+            throw Misfit{say("the colour {} must be #rrggbb", Name{repaired(text(r, "colour").substr(0, 40))})};
         ShelfFilament x;
         x.id = id;
         Filament& f = x.filament;
@@ -95,7 +95,7 @@ void read_row(const Row& r, Shelf& shelf) {
         f.nozzle_c = {number(r, "nozzle_low_c", 0, 1000, f.nozzle_c.low), number(r, "nozzle_high_c", 0, 1000, f.nozzle_c.high)};
         f.bed_c = {number(r, "bed_low_c", 0, 1000, f.bed_c.low), number(r, "bed_high_c", 0, 1000, f.bed_c.high)};
         if (f.nozzle_c.low > f.nozzle_c.high || f.bed_c.low > f.bed_c.high)
-            throw Misfit{"a temperature range ends below where it begins"};
+            throw Misfit{say("a temperature range ends below where it begins")};
         x.dry_c = number(r, "dry_c", 0, 300, 0);
         x.dry_h = number(r, "dry_h", 0, 1000, 0);
         x.notes = prose(r, "notes");
@@ -108,7 +108,7 @@ void read_row(const Row& r, Shelf& shelf) {
     if (code.empty())
         return;
     if (std::any_of(shelf.spools.begin(), shelf.spools.end(), [&](const Spool& s) { return s.code == code; }))
-        throw Misfit{"the spool “" + code.substr(0, 40) + "” stands twice"};
+        throw Misfit{say("the spool {} stands twice", Name{repaired(code.substr(0, 40))})};
     Spool s;
     s.code = code;
     s.filament_id = id;
@@ -185,29 +185,29 @@ std::string shelf_to_json(const Shelf& shelf) {
 
 Result<Shelf> shelf_from_text(const std::string& input) {
     Shelf shelf;
-    std::string where;
+    Message where;
     try {
         const std::size_t first = input.find_first_not_of(" \t\r\n\xef\xbb\xbf");
         if (first == std::string::npos)
-            return Error{"The file is empty."};
+            return Error{say("The file is empty.")};
         if (input[first] == '{') {
             const Result<Json> json = parse_json(input);
             if (!json)
                 return json.error();
             const JsonReader r(*json, "shelf");
             if (r.text("schema") != "vitrail.shelf/1")
-                return Error{"The schema is “" + r.text("schema").substr(0, 60) + "”; Vitrail reads vitrail.shelf/1."};
+                return Error{say("The schema is {}; Vitrail reads {}.", Name{repaired(r.text("schema").substr(0, 60))}, std::string("vitrail.shelf/1"))};
             for (const char* list : {"filaments", "spools"}) {
                 const Json& items = r.list(list, 100000);
                 for (std::size_t i = 0; i < items.size(); ++i) {
-                    where = std::string(list) + "[" + std::to_string(i) + "]";
+                    where = say("{}", std::string(list) + "[" + std::to_string(i) + "]");
                     if (!items[i].is_object())
-                        throw Misfit{"it must be an object"};
+                        throw Misfit{say("it must be an object")};
                     Row row;
                     for (const auto& [key, value] : items[i].items())
                         row[key] = as_text(value);
                     if (list[0] == 's' && find_on_shelf(shelf, text(row, "id")) < 0)
-                        throw Misfit{"it names a filament “" + text(row, "id").substr(0, 40) + "” that is not in the list"};
+                        throw Misfit{say("it names a filament {} that is not in the list", Name{repaired(text(row, "id").substr(0, 40))})};
                     read_row(row, shelf);
                 }
             }
@@ -215,13 +215,13 @@ Result<Shelf> shelf_from_text(const std::string& input) {
         }
         const auto records = csv_records(input.substr(first));
         if (records.empty())
-            return Error{"The file is no CSV: a quotation mark is not closed."};
+            return Error{say("The file is no CSV: a quotation mark is not closed.")};
         const auto& header = records.front();
         for (const char* needed : {"id", "material", "colour"})
             if (std::find(header.begin(), header.end(), needed) == header.end())
-                return Error{"The first line must name the columns; “" + std::string(needed) + "” is missing."};
+                return Error{say("The first line must name the columns; {} is missing.", Name{needed})};
         for (std::size_t i = 1; i < records.size(); ++i) {
-            where = "line " + std::to_string(i + 1);
+            where = say("line {}", i + 1);
             Row row;
             for (std::size_t c = 0; c < std::min(header.size(), records[i].size()); ++c)
                 row[header[c]] = records[i][c];
@@ -229,9 +229,9 @@ Result<Shelf> shelf_from_text(const std::string& input) {
         }
         return shelf;
     } catch (const Misfit& m) {
-        return Error{where + ": " + m.message + "."};
+        return Error{say("{}: {}.", where, m.message)};
     } catch (const JsonMisfit& m) {
-        return Error{m.message + "."};
+        return Error{say("{}.", m.message)};
     }
 }
 

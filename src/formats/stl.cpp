@@ -35,12 +35,11 @@ Vec3 unit_normal(const Mesh& m, std::size_t t) {
 Result<std::vector<Body>> read_binary(const std::string& stem, std::string_view bytes, const Progress& progress) {
     const std::size_t count = little_u32(bytes.data() + 80), room = (bytes.size() - kHeader) / kRecord;
     if (count > room)
-        return Error{"The STL file is cut short: its header promises " + std::to_string(count) +
-                     " triangles and there are " + std::to_string(room) + ". Export or copy it again."};
+        return Error{say("The STL file is cut short: its header promises {} triangles and there are {}. Export or copy it again.", count, room)};
     if (count > kMostTriangles)
-        return Error{"The STL file has " + std::to_string(count) + " triangles, more than Vitrail reads."};
+        return Error{say("The STL file has {} triangles, more than Vitrail reads.", count)};
     if (count == 0)
-        return Error{"The STL file has no triangles."};
+        return Error{say("The STL file has no triangles.")};
     std::vector<Vec3> corners(3 * count);
     for (std::size_t t = 0; t < count; ++t)
         std::memcpy(&corners[3 * t], bytes.data() + kHeader + t * kRecord + 12, 36);
@@ -67,38 +66,36 @@ Result<std::vector<Body>> read_ascii(const std::string& stem, std::string_view b
         if (lines.number() % kLinesBetweenLooks == 0) {
             progress.at(lines.share_read());
             if (progress.stopped())
-                return Error{"Stopped before the file was read."};
+                return Error{say("Stopped before the file was read.")};
         }
         Words w(lines.line());
         const std::string_view word = w.next();
         if (word == "vertex") {
             Vec3 p;
             if (!w.number(p.x) || !w.number(p.y) || !w.number(p.z))
-                return Error{"Line " + std::to_string(lines.number()) + " of the STL file: a vertex needs three numbers."};
+                return Error{say("Line {} of the STL file: a vertex needs three numbers.", lines.number())};
             corners.push_back(p);
             if (corners.size() > 3 * kMostTriangles)
-                return Error{"The STL file has more triangles than Vitrail reads."};
+                return Error{say("The STL file has more triangles than Vitrail reads.")};
         } else if (word == "facet") {
             facet_start = corners.size();
         } else if (word == "endfacet") {
             if (corners.size() != facet_start + 3)
-                return Error{"Line " + std::to_string(lines.number()) + " of the STL file: a facet has " +
-                             std::to_string(corners.size() - facet_start) + " corners instead of three."};
+                return Error{say("Line {} of the STL file: a facet has {} corners instead of three.", lines.number(), corners.size() - facet_start)};
         } else if (word == "solid") {
             if (!finish())
-                return Error{"The STL file holds more bodies than Vitrail reads."};
+                return Error{say("The STL file holds more bodies than Vitrail reads.")};
             name = w.rest();
             open = true;
         } else if (word == "endsolid") {
             if (!finish())
-                return Error{"The STL file holds more bodies than Vitrail reads."};
+                return Error{say("The STL file holds more bodies than Vitrail reads.")};
         }
     }
     if (open)
-        return Error{"The STL file is cut short: line " + std::to_string(lines.number()) +
-                     " is the last and “endsolid” is missing. Export or copy it again."};
+        return Error{say("The STL file is cut short: line {} is the last and “endsolid” is missing. Export or copy it again.", lines.number())};
     if (bodies.empty())
-        return Error{"The STL file has no triangles."};
+        return Error{say("The STL file has no triangles.")};
     return bodies;
 }
 
@@ -112,7 +109,7 @@ Result<std::vector<Body>> read_stl(const std::string& stem, std::string_view byt
     if (head.substr(0, 5) == "solid" && head.find('\0') == std::string_view::npos)
         return read_ascii(stem, bytes, progress);
     if (bytes.size() < kHeader)
-        return Error{"This is no STL file: it is too short to hold a header."};
+        return Error{say("This is no STL file: it is too short to hold a header.")};
     return read_binary(stem, bytes, progress);
 }
 

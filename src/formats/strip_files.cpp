@@ -30,8 +30,8 @@ Status write_strip(const Strip& strip, const std::string& folder) {
     if (!threemf)
         return threemf.error();
     RunSheet sheet = make_run_sheet(strip.project, **plan);
-    sheet.preparation.insert(sheet.preparation.begin(), "Set the purge of your toolpath program to nothing, and switch off tower, skirt and prime after changes: the strip itself takes what a change purges.");
-    sheet.preparation.insert(sheet.preparation.begin(), "One wall, no infill, no top and no bottom.");
+    sheet.preparation.insert(sheet.preparation.begin(), say("Set the purge of your toolpath program to nothing, and switch off tower, skirt and prime after changes: the strip itself takes what a change purges."));
+    sheet.preparation.insert(sheet.preparation.begin(), say("One wall, no infill, no top and no bottom."));
     Status ok = write_file(folder + "/strip.3mf", *threemf);
     for (const auto& [name, bytes] : export_stl(strip.project, **plan, bodies))
         if (ok)

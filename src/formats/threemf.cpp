@@ -89,7 +89,7 @@ std::string name_of(NMR::PLib3MFModelObjectResource* object) {
     return text_of([&](auto... to) { return NMR::lib3mf_object_getnameutf8(object, to...); });
 }
 
-constexpr const char* kUnfoldsTooFar = "The 3MF file unfolds to more bodies or triangles than Vitrail reads.";
+constexpr const char* kUnfoldsTooFar = term("The 3MF file unfolds to more bodies or triangles than Vitrail reads.");
 
 /// How many bodies the objects of a model unfold to, found by looking for the tags alone: components of components may double at every
 /// level, and the library visits them all as it reads.
@@ -150,7 +150,7 @@ struct Reader {
     double scale;
     std::vector<Body> bodies;
     std::size_t triangles = 0;
-    std::string failure;
+    Message failure;
     const Progress& progress;
 
     struct NamedColour {
@@ -233,7 +233,7 @@ struct Reader {
             NMR::lib3mf_meshobject_gettrianglecount(object, &nt) != LIB3MF_OK)
             return true;
         if ((triangles += nt) > kMostTriangles || bodies.size() >= kMostBodies) {
-            failure = kUnfoldsTooFar;
+            failure = say(kUnfoldsTooFar);
             return false;
         }
         if (nt == 0)
@@ -242,7 +242,7 @@ struct Reader {
         std::vector<NMR::MODELMESHTRIANGLE> f(nt);
         if (NMR::lib3mf_meshobject_getvertices(object, v.data(), nv, nullptr) != LIB3MF_OK ||
             NMR::lib3mf_meshobject_gettriangleindices(object, f.data(), nt, nullptr) != LIB3MF_OK) {
-            failure = "The 3MF file holds a mesh that cannot be read.";
+            failure = say("The 3MF file holds a mesh that cannot be read.");
             return false;
         }
         std::vector<Vec3> vertices(nv);
@@ -283,7 +283,7 @@ struct Reader {
             return add_mesh(object, t);
         constexpr int kDeepest = 32;
         if (depth > kDeepest) {
-            failure = "The 3MF file nests components more than 32 deep.";
+            failure = say("The 3MF file nests components more than 32 deep.");
             return false;
         }
         if (NMR::lib3mf_object_iscomponentsobject(object, &is_components) != LIB3MF_OK || !is_components)
@@ -314,21 +314,21 @@ Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view byt
     const PlainNumbers plain;
     Unfolding unfolding;
     if (const Status s = scan_zip(bytes, [&](const std::string& name) { unfolding.begin(name); }, [&](std::string_view part) { unfolding.add(part); }); !s)
-        return Error{"The 3MF file cannot be opened. " + s.error().message};
+        return Error{sentences({say("The 3MF file cannot be opened."), s.error().message})};
     if (unfolding.most > kMostBodies)
-        return Error{kUnfoldsTooFar};
+        return Error{say(kUnfoldsTooFar)};
     auto model = get<NMR::PLib3MFModel>([](auto** p) { return NMR::lib3mf_createmodel(p); });
     auto reader = get<NMR::PLib3MFModelReader>(
         [&](auto** p) { return NMR::lib3mf_model_queryreader(model.get(), MODELREADERCLASS_3MF, p); });
     if (!model || !reader)
-        return Error{"The 3MF library did not start."};
+        return Error{say("The 3MF library did not start.")};
     if (NMR::lib3mf_reader_readfrombuffer(reader.get(), reinterpret_cast<BYTE*>(const_cast<char*>(bytes.data())), bytes.size()) !=
         LIB3MF_OK) {
         DWORD code = 0;
         LPCSTR why = nullptr;
         NMR::lib3mf_getlasterror(reader.get(), &code, &why);
-        return Error{std::string("The 3MF file cannot be understood") + (why && *why ? std::string(" (") + why + ")" : "") +
-                     ". Export it again from the program it comes from."};
+        return Error{why && *why ? say("The 3MF file cannot be understood ({}). Export it again from the program it comes from.", repaired(why))
+                                 : say("The 3MF file cannot be understood. Export it again from the program it comes from.")};
     }
     DWORD unit = NMR::MODELUNIT_MILLIMETER;
     NMR::lib3mf_model_getunit(model.get(), &unit);
@@ -351,7 +351,7 @@ Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view byt
             return Error{r.failure};
     }
     if (r.bodies.empty())
-        return Error{"The 3MF file has nothing to build: no build item leads to a mesh."};
+        return Error{say("The 3MF file has nothing to build: no build item leads to a mesh.")};
     return std::move(r.bodies);
 }
 
@@ -465,7 +465,7 @@ Vec3 stood(const Stand& s, Vec3 p) {
 
 Result<std::string> write_3mf(const std::vector<Assembly>& assemblies) {
     const PlainNumbers plain;
-    const Error failed{"The 3MF file could not be put together. Nothing was written."};
+    const Error failed{say("The 3MF file could not be put together. Nothing was written.")};
     Writer writer;
     if (!writer.model)
         return failed;

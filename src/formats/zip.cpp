@@ -1,5 +1,7 @@
 #include "formats/zip.h"
 
+#include "core/base/text.h"
+
 #include <zip.h>
 
 #include <algorithm>
@@ -35,16 +37,16 @@ Status walk(std::string_view bytes, const ZipLimits& limits, Entry entry, Chunk 
             zip_source_free(source);
         const std::string why = zip_error_strerror(&error);
         zip_error_fini(&error);
-        return Error{"The archive is damaged or no archive at all (" + why + ")."};
+        return Error{say("The archive is damaged or no archive at all ({}).", why)};
     }
     zip_error_fini(&error);
-    const auto fail = [&](std::string message) {
+    const auto fail = [&](Message message) {
         zip_discard(zip);
         return Error{std::move(message)};
     };
     const zip_int64_t count = zip_get_num_entries(zip, 0);
     if (count < 0 || static_cast<std::uint64_t>(count) > limits.entries)
-        return fail("The archive holds " + std::to_string(count) + " files, more than Vitrail reads.");
+        return fail(say("The archive holds {} files, more than Vitrail reads.", static_cast<long long>(count)));
     const double most = std::min(static_cast<double>(limits.total_bytes), 1e6 + limits.ratio * static_cast<double>(bytes.size()));
     double total = 0;
     std::array<char, 1 << 16> buffer;
@@ -52,25 +54,25 @@ Status walk(std::string_view bytes, const ZipLimits& limits, Entry entry, Chunk 
         const char* raw = zip_get_name(zip, static_cast<zip_uint64_t>(i), ZIP_FL_ENC_GUESS);
         const std::string name = raw ? raw : "";
         if (!harmless(name))
-            return fail("The archive holds a file “" + name.substr(0, 80) + "” whose name leads out of it. It is not opened.");
+            return fail(say("The archive holds a file {} whose name leads out of it. It is not opened.", Name{one_line(name.substr(0, 80))}));
         if (name.back() == '/')
             continue;
         zip_file_t* file = zip_fopen_index(zip, static_cast<zip_uint64_t>(i), 0);
         if (!file)
-            return fail("“" + name + "” in the archive cannot be read (" + zip_strerror(zip) + ").");
+            return fail(say("{} in the archive cannot be read ({}).", Name{one_line(name)}, std::string(zip_strerror(zip))));
         entry(name);
         zip_int64_t n = 0;
         while ((n = zip_fread(file, buffer.data(), buffer.size())) > 0) {
             total += static_cast<double>(n);
             if (total > most) {
                 zip_fclose(file);
-                return fail("The archive unfolds to far more than its size; it is not opened.");
+                return fail(say("The archive unfolds to far more than its size; it is not opened."));
             }
             chunk(std::string_view(buffer.data(), static_cast<std::size_t>(n)));
         }
         const bool damaged = n < 0;
         if (zip_fclose(file) != 0 || damaged)
-            return fail("“" + name + "” in the archive is damaged.");
+            return fail(say("{} in the archive is damaged.", Name{one_line(name)}));
     }
     zip_discard(zip);
     return Done{};
@@ -96,7 +98,7 @@ Result<std::string> write_zip(const std::vector<ZipEntry>& entries) {
     zip_error_init(&error);
     zip_source_t* target = zip_source_buffer_create(nullptr, 0, 0, &error);
     zip_t* zip = target ? zip_open_from_source(target, ZIP_CREATE | ZIP_TRUNCATE, &error) : nullptr;
-    const Error failed{"The archive could not be put together (out of memory?). Nothing was written."};
+    const Error failed{say("The archive could not be put together (out of memory?). Nothing was written.")};
     if (!zip) {
         if (target)
             zip_source_free(target);

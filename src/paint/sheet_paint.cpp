@@ -2,6 +2,7 @@
 
 #include "formats/files.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 #include "core/base/numbers.h"
 
 #include <QBuffer>
@@ -20,7 +21,7 @@ constexpr double kMargin = 42, kText = 9.5, kSmall = 8.5;
 const QColor kInk(0x16, 0x18, 0x1c), kQuiet(0x50, 0x56, 0x5e), kRule(0xb8, 0xbc, 0xc2), kWarning(0xa0, 0x30, 0x28);
 
 QString tr(const char* text) {
-    return QCoreApplication::translate("RunSheet", text);
+    return QCoreApplication::translate("vitrail::SheetPages", text);
 }
 
 QFont font(double points, bool bold = false) {
@@ -78,19 +79,19 @@ void SheetPages::build() {
     add(58, [=, this](QPainter& p, double y) {
         p.setPen(kInk);
         p.setFont(font(20, true));
-        p.drawText(QRectF(left, y, width, 26), Qt::AlignLeft | Qt::AlignVCenter, text(sheet_.title));
+        p.drawText(QRectF(left, y, width, 26), Qt::AlignLeft | Qt::AlignVCenter, words(sheet_.title));
         p.setFont(font(kText));
-        p.drawText(QRectF(left, y + 27, width, 13), Qt::AlignLeft, QFontMetricsF(font(kText)).elidedText(text(sheet_.machine + " (" + sheet_.machine_note + ")"), Qt::ElideRight, width));
+        p.drawText(QRectF(left, y + 27, width, 13), Qt::AlignLeft, QFontMetricsF(font(kText)).elidedText(tr("%1 (%2)").arg(text(sheet_.machine), words(sheet_.machine_note)), Qt::ElideRight, width));
         QString settings;
-        for (const std::string& s : sheet_.settings)
-            settings += (settings.isEmpty() ? QString() : QStringLiteral(" · ")) + text(s);
+        for (const Message& s : sheet_.settings)
+            settings += (settings.isEmpty() ? QString() : QStringLiteral(" · ")) + words(s);
         p.setPen(kQuiet);
         p.drawText(QRectF(left, y + 41, width, 13), Qt::AlignLeft, settings);
     });
     if (!sheet_.warnings.empty()) {
         heading(tr("Look at this before you start"));
-        for (const std::string& w : sheet_.warnings)
-            paragraph(text(w), {}, true);
+        for (const Message& w : sheet_.warnings)
+            paragraph(words(w), {}, true);
     }
 
     heading(tr("Filaments"));
@@ -106,15 +107,15 @@ void SheetPages::build() {
             p.setFont(font(10, true));
             p.drawText(QRectF(left + 54, y, 170, 30), Qt::AlignVCenter, text(f.name) + QStringLiteral(" ") + text(f.material));
             p.setFont(font(kText));
-            p.drawText(QRectF(left + 230, y, width - 360, 30), Qt::AlignVCenter, text(f.place));
-            p.drawText(QRectF(right - 130, y, 60, 30), Qt::AlignVCenter | Qt::AlignRight, QString::asprintf("%.1f g", f.total_g));
-            p.drawText(QRectF(right - 66, y, 66, 30), Qt::AlignVCenter | Qt::AlignRight, QString::asprintf("%.1f m", f.length_m));
+            p.drawText(QRectF(left + 230, y, width - 360, 30), Qt::AlignVCenter, words(f.place));
+            p.drawText(QRectF(right - 130, y, 60, 30), Qt::AlignVCenter | Qt::AlignRight, tr("%1 g").arg(number(f.total_g, 1)));
+            p.drawText(QRectF(right - 66, y, 66, 30), Qt::AlignVCenter | Qt::AlignRight, tr("%1 m").arg(number(f.length_m, 1)));
         });
 
     heading(tr("Before the start"));
     int step = 0;
-    for (const std::string& s : sheet_.preparation)
-        paragraph(text(s), QString::number(++step));
+    for (const Message& s : sheet_.preparation)
+        paragraph(words(s), QString::number(++step));
 
     heading(tr("Changes"));
     if (sheet_.changes.empty())
@@ -147,13 +148,13 @@ void SheetPages::build() {
             p.setFont(font(kSmall));
             const QString rest = x.within_layer
                 ? tr("after layer %1 and part of layer %2 · with %3 mm printed · layer %2 ends at %4 mm")
-                      .arg(x.layer - 1).arg(x.layer).arg(x.z_before_mm, 0, 'f', 2).arg(x.z_after_mm, 0, 'f', 2)
+                      .arg(x.layer - 1).arg(x.layer).arg(number(x.z_before_mm, 2)).arg(number(x.z_after_mm, 2))
                 : tr("after layer %1 · with %2 mm printed · layer %3 ends at %4 mm")
-                      .arg(x.layer - 1).arg(x.z_before_mm, 0, 'f', 2).arg(x.layer).arg(x.z_after_mm, 0, 'f', 2);
+                      .arg(x.layer - 1).arg(number(x.z_before_mm, 2)).arg(x.layer).arg(number(x.z_after_mm, 2));
             p.drawText(QRectF(left + 116, y + 17, width - 116, 13), Qt::AlignVCenter, rest);
             p.setPen(kQuiet);
             p.drawText(QRectF(left + 266, y + 3, right - left - 266, 14), Qt::AlignVCenter | Qt::AlignRight,
-                       tr("%1 · %2 · purge %3 g · %4").arg(text(c.command), text(c.kind)).arg(c.purge_g, 0, 'f', 2).arg(text(duration(c.time_s))));
+                       tr("%1 · %2 · purge %3 g · %4").arg(text(c.command), words(c.kind)).arg(number(c.purge_g, 2)).arg(text(duration(c.time_s))));
             p.setPen(QPen(kRule, 0.6));
             p.drawLine(QPointF(left, y + 33.5), QPointF(right, y + 33.5));
         });
@@ -161,9 +162,9 @@ void SheetPages::build() {
     if (!sheet_.refills.empty())
         heading(tr("Slots to refill"));
     for (const SheetRefill& r : sheet_.refills)
-        paragraph((r.out ? tr("%1: take %2 out, put %3 in, %4").arg(text(r.slot)).arg(QChar::fromLatin1(r.out)).arg(QChar::fromLatin1(r.in)).arg(text(r.when)) : tr("%1: put %2 in, %3").arg(text(r.slot)).arg(QChar::fromLatin1(r.in)).arg(text(r.when))) +
+        paragraph((r.out ? tr("%1: take %2 out, put %3 in, %4").arg(words(r.slot)).arg(QChar::fromLatin1(r.out)).arg(QChar::fromLatin1(r.in)).arg(words(r.when)) : tr("%1: put %2 in, %3").arg(words(r.slot)).arg(QChar::fromLatin1(r.in)).arg(words(r.when))) +
                       (r.command.empty() ? QString() : QStringLiteral(" · ") + text(r.command)), QStringLiteral("☐"));
-    paragraph(text(sheet_.presence));
+    paragraph(words(sheet_.presence));
 
     heading(tr("In all"));
     const int columns = 4, rows = (static_cast<int>(sheet_.totals.size()) + columns - 1) / columns;
@@ -176,10 +177,10 @@ void SheetPages::build() {
                 const QRectF cell(left + c * width / columns, y + 2, width / columns, 14);
                 p.setPen(kQuiet);
                 p.setFont(font(kSmall));
-                p.drawText(cell, Qt::AlignLeft, text(sheet_.totals[i].first));
+                p.drawText(cell, Qt::AlignLeft, words(sheet_.totals[i].first));
                 p.setPen(kInk);
                 p.setFont(font(11, true));
-                p.drawText(cell.translated(0, 11), Qt::AlignLeft, text(sheet_.totals[i].second));
+                p.drawText(cell.translated(0, 11), Qt::AlignLeft, words(sheet_.totals[i].second));
             }
         });
 
@@ -187,15 +188,15 @@ void SheetPages::build() {
         heading(tr("After the print"));
     int after = 0;
     for (const AfterStep& a : sheet_.after) {
-        const QString times = text(after_times(a));
-        paragraph((times.isEmpty() ? text(a.title) + QStringLiteral(". ") : tr("%1 (%2). ").arg(text(a.title), times)) + text(a.text), QString::number(++after));
+        const QString times = words(after_times(a));
+        paragraph((times.isEmpty() ? words(a.title) + QStringLiteral(". ") : tr("%1 (%2). ").arg(words(a.title), times)) + words(a.text), QString::number(++after));
         if (!a.caution.empty())
-            paragraph(text(a.caution), QStringLiteral("!"));
+            paragraph(words(a.caution), QStringLiteral("!"));
     }
 
     heading(tr("Cautions"));
-    for (const std::string& c : sheet_.cautions)
-        paragraph(text(c), QStringLiteral("!"));
+    for (const Message& c : sheet_.cautions)
+        paragraph(words(c), QStringLiteral("!"));
 }
 
 void SheetPages::paginate() {
@@ -222,7 +223,7 @@ void SheetPages::paint(QPainter& p, int page) const {
     p.setPen(kQuiet);
     p.setFont(font(kSmall));
     p.drawText(QRectF(kMargin, page_.height() - kMargin - 4, page_.width() - 2 * kMargin, 14), Qt::AlignRight,
-               tr("%1 · page %2 of %3").arg(text(sheet_.title)).arg(page + 1).arg(count()));
+               tr("%1 · page %2 of %3").arg(words(sheet_.title)).arg(page + 1).arg(count()));
     p.restore();
 }
 
@@ -248,7 +249,7 @@ Status write_sheet_pdf(const RunSheet& sheet, const std::string& path) {
         QPdfWriter pdf(&buffer);
         pdf.setPageSize(QPageSize(QPageSize::A4));
         pdf.setPageMargins(QMarginsF(0, 0, 0, 0));
-        pdf.setTitle(QString::fromStdString(sheet.title));
+        pdf.setTitle(words(sheet.title));
         pdf.setCreator(QStringLiteral("Vitrail"));
         SheetPages(sheet).print(pdf);
     }

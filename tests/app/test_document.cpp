@@ -62,14 +62,14 @@ struct FakeDisk {
                     QThread::msleep(static_cast<unsigned long>(slow_ms));
                     const std::lock_guard lock(mutex);
                     const auto it = files.find(path);
-                    return it == files.end() ? Result<std::string>(Error{"There is no such file. Check the name."}) : it->second;
+                    return it == files.end() ? Result<std::string>(Error{say("There is no such file. Check the name.")}) : it->second;
                 },
                 [this](const std::string& path, std::string_view bytes) -> Status {
                     most_at_once = std::max<int>(most_at_once, ++at_once);
                     QThread::msleep(static_cast<unsigned long>(slow_ms));
                     --at_once;
                     if (fail > 0 || path.find("broken") != std::string::npos)
-                        return Error{"The disk is full. Nothing was changed."};
+                        return Error{say("The disk is full. Nothing was changed.")};
                     const std::lock_guard lock(mutex);
                     files[path] = bytes;
                     ++written;

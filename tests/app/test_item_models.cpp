@@ -76,7 +76,7 @@ void TestItemModels::regions_grams_add_up() {
     RegionsModel m(&d, &view);
     load(d, *demo::lighthouse());
     double sum = 0;
-    const auto grams = [](const QModelIndex& i) { return i.siblingAtColumn(1).data().toString().remove(" g").toDouble(); };
+    const auto grams = [](const QModelIndex& i) { return shown_number(i.siblingAtColumn(1).data().toString()); };
     for (int part = 0; part < m.rowCount(); ++part) {
         sum += grams(m.part_index(part));
         for (int b = 0; b < m.rowCount(m.part_index(part)); ++b)
@@ -93,11 +93,11 @@ void TestItemModels::filaments() {
     QCOMPARE(m.rowCount(), 2);
     QCOMPARE(m.index(0, 0).data().toString(), QString("harbour blue · PLA"));
     const FilamentUse& u = d.plan()->use[1];
-    QCOMPARE(m.index(1, 1).data().toString(), QString("%1 g").arg(u.total_g + u.first_load_g, 0, 'f', 1));
+    QCOMPARE(m.index(1, 1).data().toString(), shown(QString("%1 g").arg(u.total_g + u.first_load_g, 0, 'f', 1)));
     // A figure can be traced to its parts.
     const QString why = m.index(1, 1).data(Qt::ToolTipRole).toString();
     for (const double part : {u.model_g, u.purge_g, u.tower_g, u.first_load_g})
-        QVERIFY2(why.contains(QString::number(part, 'f', 2)), qPrintable(why));
+        QVERIFY2(why.contains(shown(QString::number(part, 'f', 2))), qPrintable(why));
     d.edit("add", [](Project& p) { p.filaments.push_back(pla('C', "#00aa00")); });
     QCOMPARE(m.rowCount(), 3);
     QTRY_VERIFY_WITH_TIMEOUT(!d.planning(), 60000);
@@ -136,7 +136,7 @@ void TestItemModels::changes() {
     QCOMPARE(m.rowCount(), 1);
     const QString why = m.index(0, ChangesModel::kPurge).data(Qt::ToolTipRole).toString();
     for (const char* part : {"ΔE 2", "V_d 40", "V_m 60", "1.24"})
-        QVERIFY2(why.contains(QString::fromUtf8(part)), qPrintable(why));
+        QVERIFY2(why.contains(shown(QString::fromUtf8(part))), qPrintable(why));
 }
 
 void TestItemModels::regions_with_patches() {
@@ -152,7 +152,7 @@ void TestItemModels::regions_with_patches() {
         QCOMPARE(m.index(r, 0, tower).data(RegionsModel::PatchRole).toInt(), r + 1);
         QCOMPARE(m.index(r, 0, tower).data(RegionsModel::BandRole).toInt(), -1);
         QVERIFY(m.index(r, 0, tower).data().toString().startsWith("painted: "));
-        g += m.index(r, 1, tower).data().toString().section(' ', 0, 0).toDouble();
+        g += shown_number(m.index(r, 1, tower).data().toString());
     }
     QVERIFY(g > 1);
     // A letter for a patch keeps the rows.

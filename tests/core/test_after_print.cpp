@@ -44,7 +44,7 @@ std::vector<Part> shelf() {
 
 const AfterStep* step(const std::vector<AfterStep>& steps, const std::string& title) {
     for (const AfterStep& s : steps)
-        if (s.title == title)
+        if (english(s.title) == title)
             return &s;
     return nullptr;
 }
@@ -80,7 +80,7 @@ void TestAfterPrint::enclosed_cavities_by_their_volume() {
     QCOMPARE(plan->pieces[0].face_access.size(), std::size_t{1});
     QVERIFY(plan->pieces[0].face_access[0].enclosed > 0.99 && plan->pieces[0].face_access[0].no_tool > 0.99);
     QVERIFY(has(*plan, "support-trapped"));
-    QVERIFY(finding(*plan, "support-trapped").message.find("dissolved or not") != std::string::npos);
+    QVERIFY(english(finding(*plan, "support-trapped").message).find("dissolved or not") != std::string::npos);
     // A ball in a ball, by the sphere's volume.
     Project p = held({});
     Builder b;
@@ -174,12 +174,12 @@ void TestAfterPrint::thin_lugs_are_ready_to_snap() {
     for (const SnapPlace& s : places)
         QCOMPARE(s.part, 2);
     QVERIFY(has(*plan, "thin-lug"));
-    QVERIFY(finding(*plan, "thin-lug").message.find("ready to snap") != std::string::npos);
+    QVERIFY(english(finding(*plan, "thin-lug").message).find("ready to snap") != std::string::npos);
     QVERIFY(!finding(*plan, "thin-lug").spots.empty());
     const auto steps = after_print(p, *plan);
     QVERIFY(step(steps, "Cut free what is thin"));
-    QVERIFY(step(steps, "Cut free what is thin")->text.find("strap") != std::string::npos);
-    QVERIFY(step(steps, "Cut free what is thin")->text.find("do not pull") != std::string::npos);
+    QVERIFY(english(step(steps, "Cut free what is thin")->text).find("strap") != std::string::npos);
+    QVERIFY(english(step(steps, "Cut free what is thin")->text).find("do not pull") != std::string::npos);
     p.pieces[0].parts[2] = part("strap", solids::box(12, 4, 7, 20, 14, 10), 'A'); // 8 mm: no strap
     plan = plan_of(p);
     QVERIFY(snap_places(plan->pieces[0].detail.get(), plan->pieces[0].support.get()).empty() && !has(*plan, "thin-lug"));
@@ -228,17 +228,17 @@ void TestAfterPrint::guide_for_each_school() {
     Project p = held(shelf());
     // Common practice, no source: cool first; cut near thin features; from outside in; soak with changes of water; sand last.
     auto steps = after_print(p, *plan_of(p)); // soluble interface on a body of PLA
-    QCOMPARE(steps.front().title, std::string("Let it cool"));
+    QCOMPARE(english(steps.front().title), std::string("Let it cool"));
     QVERIFY(step(steps, "Soak it") && step(steps, "Dry it") && !step(steps, "Sand the scars"));
-    QVERIFY(step(steps, "Soak it")->caution.find("local rules") != std::string::npos);
+    QVERIFY(english(step(steps, "Soak it")->caution).find("local rules") != std::string::npos);
     QVERIFY(step(steps, "Soak it")->wait_s > 3600);
     p.interface_filament = 0;
     p.settings.support_gap_layers = 1;
     steps = after_print(p, *plan_of(p));
     QVERIFY(step(steps, "Take the support off") && step(steps, "Sand the scars") && !step(steps, "Soak it"));
-    QVERIFY(step(steps, "Take the support off")->text.find("From outside in") == 0);
-    QVERIFY(step(steps, "Take the support off")->caution.find("Eye protection") != std::string::npos);
-    QVERIFY(step(steps, "Sand the scars")->caution.find("dust mask") != std::string::npos);
+    QVERIFY(english(step(steps, "Take the support off")->text).find("From outside in") == 0);
+    QVERIFY(english(step(steps, "Take the support off")->caution).find("Eye protection") != std::string::npos);
+    QVERIFY(english(step(steps, "Sand the scars")->caution).find("dust mask") != std::string::npos);
     QVERIFY(step(steps, "Take the support off")->hand_s > 0);
     p.interface_filament = 'C';
     p.settings.support_gap_layers = 0;
@@ -257,13 +257,13 @@ void TestAfterPrint::guide_for_each_school() {
 void TestAfterPrint::drying() {
     Filament f = make_filament('B', Material::PVA, {240, 235, 210});
     QVERIFY(drying_advice(f, 3600).dry_first);
-    QVERIFY(drying_advice(f, 3600).text().find("has no note of") == 0);
+    QVERIFY(english(drying_advice(f, 3600).text()).find("has no note of") == 0);
     f.dried_day = 20769;
-    QVERIFY(drying_advice(f, 3600).text().find("2026-11-12") != std::string::npos);
+    QVERIFY(english(drying_advice(f, 3600).text()).find("2026-11-12") != std::string::npos);
     QVERIFY(drying_advice(f, 3600).dry_first);
     f.kept_dry = true;
     QVERIFY(!drying_advice(f, 3600).dry_first);
-    QVERIFY(drying_advice(f, 30 * 3600).text().find("dry box") != std::string::npos); // longer than it stands open
+    QVERIFY(english(drying_advice(f, 30 * 3600).text()).find("dry box") != std::string::npos); // longer than it stands open
     QVERIFY(!drying_advice(make_filament('A', Material::PLA, {0, 0, 0}), 1e6).dry_first);
 }
 
@@ -379,7 +379,7 @@ void TestAfterPrint::tuning() {
         COMPARE_NEAR(plan_of(q)->totals.interface_g, t.totals.interface_g, 1e-9);
         // Common practice, no source: 5 layers at 75 % left a slightly open ceiling.
         if (t.layers == 5 && t.density_pct == 75)
-            QCOMPARE(t.ceiling.text, std::string("slightly open"));
+            QCOMPARE(english(t.ceiling.text), std::string("slightly open"));
     }
     QCOMPARE(now, 1);
     // Denser is never worse, nor are more layers.
@@ -399,7 +399,7 @@ void TestAfterPrint::on_the_run_sheet() {
     const auto plan = plan_of(p);
     const RunSheet sheet = make_run_sheet(p, *plan);
     QCOMPARE(sheet.after.size(), after_print(p, *plan).size());
-    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [](const std::string& s) { return s.find("Dry B, PVA: ") == 0; }));
+    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [](const Message& s) { return english(s).find("Dry B, PVA: ") == 0; }));
     const std::string html = sheet_html(sheet);
     QVERIFY(html.find("After the print") != std::string::npos && html.find("Soak it") != std::string::npos && html.find("local rules") != std::string::npos);
     p.settings.support = SupportStyle::none;

@@ -88,7 +88,7 @@ void TestChecks::thin_stroke() {
     QCOMPARE(f.severity, Severity::warning);
     QVERIFY(!f.spots.empty());
     COMPARE_NEAR(f.spots[0].point.x, 20, 0.5);
-    QVERIFY(f.message.find("0.30 mm") != std::string::npos);
+    QVERIFY(english(f.message).find("0.30 mm") != std::string::npos);
     p.settings.line_width_mm = 0.3; // a finer line saves it
     QVERIFY(!has(*plan_of(p), "thin-stroke"));
     QVERIFY(!has(*plan_of(one(solids::box(0, 0, 0, 10, 10, 2))), "thin-stroke"));
@@ -110,7 +110,7 @@ void TestChecks::thin_wall_overlap() {
     const auto plan = plan_of(one(prism(wall, 0, 4)));
     const Finding& f = finding(*plan, "thin-wall");
     QCOMPARE(f.severity, Severity::note);
-    QVERIFY2(f.message.find("overlap by 25 %") != std::string::npos, f.message.c_str());
+    QVERIFY2(english(f.message).find("overlap by 25 %") != std::string::npos, english(f.message).c_str());
     QVERIFY(!has(*plan_of(one(prism(subtract(rectangle(0, 0, 30, 30), rectangle(0.8, 0.8, 29.2, 29.2)), 0, 4))), "thin-wall"));
 }
 
@@ -130,7 +130,7 @@ void TestChecks::lettering_offers_three_ways() {
     QCOMPARE(base.pieces[0].parts.size(), p.pieces[0].parts.size() + 1);
     QCOMPARE(base.settings.first_layer_mm, 0.1);
     QCOMPARE(with_base->use[1].first_layer, 2);
-    QVERIFY(f.fixes[0].detail.find("600 to 2000 grit") != std::string::npos);
+    QVERIFY(english(f.fixes[0].detail).find("600 to 2000 grit") != std::string::npos);
     const int foot = std::max(0, find_filament(base, base.pieces[0].parts.back().filament));
     QCOMPARE(base.filaments[static_cast<std::size_t>(foot)].material, Material::PLA);
     // Two jobs: common practice, no source: the second first layer must be thicker than the first job's.
@@ -154,7 +154,7 @@ void TestChecks::gap_in_z() {
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "gap");
     QCOMPARE(f.severity, Severity::error);
-    QVERIFY(f.message.find("0.350 mm") != std::string::npos);
+    QVERIFY(english(f.message).find("0.350 mm") != std::string::npos);
     f.fixes.at(0).apply(p);
     QVERIFY(!has(*plan_of(p), "gap"));
     COMPARE_NEAR(p.pieces[0].parts[1].mesh->bounds.min.z, 2, 1e-5);
@@ -166,7 +166,7 @@ void TestChecks::gap_in_xy_and_groove() {
     p.pieces[0].parts.push_back(part("beside", solids::box(10.3, 0, 0, 20, 10, 4), 'B'));
     const Finding gap = finding(*plan_of(p), "gap");
     QCOMPARE(gap.severity, Severity::warning);
-    QVERIFY2(gap.message.find("0.30 mm wide") != std::string::npos, gap.message.c_str());
+    QVERIFY2(english(gap.message).find("0.30 mm wide") != std::string::npos, english(gap.message).c_str());
     // Standing on a common floor, the same gap is a groove, with its width and depth.
     p.pieces[0].parts.push_back(part("floor", solids::box(0, 0, -1, 20, 10, 0), 'A'));
     p.pieces[0].parts[1] = part("beside", solids::box(10.3, 0, -1, 20, 10, 4), 'B');
@@ -174,7 +174,7 @@ void TestChecks::gap_in_xy_and_groove() {
     join_parts(p.pieces[0], {0, 2});
     const Finding groove = finding(*plan_of(p), "groove");
     QCOMPARE(groove.severity, Severity::note);
-    QVERIFY2(groove.message.find("0.30 mm wide and 4.00 mm deep") != std::string::npos, groove.message.c_str());
+    QVERIFY2(english(groove.message).find("0.30 mm wide and 4.00 mm deep") != std::string::npos, english(groove.message).c_str());
     QVERIFY(!has(*plan_of(p), "gap"));
 }
 
@@ -213,8 +213,8 @@ void TestChecks::overlap_says_its_size() {
     Project p = one(solids::box(0, 0, 0, 10, 10, 4));
     p.pieces[0].parts.push_back(part("other", solids::box(9.5, 0, 1, 20, 10, 3), 'B'));
     const Finding f = finding(*plan_of(p), "overlap");
-    QVERIFY2(f.message.find("10.0 mm³") != std::string::npos, f.message.c_str());
-    QVERIFY2(f.message.find("2.00 mm high") != std::string::npos, f.message.c_str());
+    QVERIFY2(english(f.message).find("10.0 mm³") != std::string::npos, english(f.message).c_str());
+    QVERIFY2(english(f.message).find("2.00 mm high") != std::string::npos, english(f.message).c_str());
 }
 
 void TestChecks::colour_on_overhang() {
@@ -239,7 +239,7 @@ void TestChecks::support_on_a_painted_face() {
     };
     const auto below = paint({0, 0, -1}), above = paint({0, 0, 1});
     QVERIFY(has(*below, "support-on-show"));
-    QVERIFY2(finding(*below, "support-on-show").message.find("400 mm²") != std::string::npos, finding(*below, "support-on-show").message.c_str());
+    QVERIFY2(english(finding(*below, "support-on-show").message).find("400 mm²") != std::string::npos, english(finding(*below, "support-on-show").message).c_str());
     QVERIFY(!has(*above, "support-on-show"));
 }
 
@@ -288,7 +288,7 @@ void TestChecks::damp_filament() {
     p.filaments[0] = make_filament('A', Material::PVA, {200, 200, 180});
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "damp");
-    QVERIFY(f.message.find("not in an oven used for food") != std::string::npos);
+    QVERIFY(english(f.message).find("not in an oven used for food") != std::string::npos);
     f.fixes.at(0).apply(p);
     QVERIFY(!has(*plan_of(p), "damp"));
     QVERIFY(!has(*plan_of(stack("A", 2)), "damp"));
@@ -300,7 +300,7 @@ void TestChecks::easily_mistaken_class() {
     p.pieces[0].parts[1].mesh = p.pieces[0].parts[0].mesh; // keep it to one question: the two do not meet
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "class-unconfirmed");
-    QVERIFY(f.message.find("PLA") != std::string::npos);
+    QVERIFY(english(f.message).find("PLA") != std::string::npos);
     f.fixes.at(0).apply(p);
     QVERIFY(!has(*plan_of(p), "class-unconfirmed")); // asked once
     // Filed as PLA with the density of a co-polyester.
@@ -341,9 +341,9 @@ void TestChecks::base_shift_of_a_thicker_first_layer() {
     Project p = stack("AB", 1);
     p.settings.layer_mm = 0.04;
     p.settings.first_layer_mm = 0.12;
-    QVERIFY(finding(*plan_of(p), "base-shift").message.find("2 layers too early") != std::string::npos);
+    QVERIFY(english(finding(*plan_of(p), "base-shift").message).find("2 layers too early") != std::string::npos);
     p.settings.first_layer_mm = 0.13;
-    QVERIFY(finding(*plan_of(p), "base-shift").message.find("no whole number") != std::string::npos);
+    QVERIFY(english(finding(*plan_of(p), "base-shift").message).find("no whole number") != std::string::npos);
     p.settings.first_layer_mm = 0.04;
     QVERIFY(!has(*plan_of(p), "base-shift"));
 }

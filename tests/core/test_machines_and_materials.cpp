@@ -102,29 +102,29 @@ void TestMachinesAndMaterials::machine_file_round_trips_and_refuses() {
 }
 
 void TestMachinesAndMaterials::what_a_machine_can_do() {
-    QCOMPARE(what_it_can(*find_machine("hand-swap")), std::string("Holds 1 filament at once; every change is a swap by hand."));
-    QCOMPARE(what_it_can(*find_machine("feeder-4")), std::string("Holds 4 filaments at once; every change purges the one nozzle; more need a refill while a slot is idle."));
-    QCOMPARE(what_it_can(*find_machine("twin")), std::string("Holds 2 filaments at once; 2 of them on nozzles of their own, which change without purging; more are swapped by hand."));
+    QCOMPARE(english(what_it_can(*find_machine("hand-swap"))), std::string("Holds 1 filament at once; every change is a swap by hand."));
+    QCOMPARE(english(what_it_can(*find_machine("feeder-4"))), std::string("Holds 4 filaments at once; every change purges the one nozzle; more need a refill while a slot is idle."));
+    QCOMPARE(english(what_it_can(*find_machine("twin"))), std::string("Holds 2 filaments at once; 2 of them on nozzles of their own, which change without purging; more are swapped by hand."));
     // Seven nozzles, but only one spool and four slots to feed them.
-    QCOMPARE(what_it_can(*find_machine("carousel")),
+    QCOMPARE(english(what_it_can(*find_machine("carousel"))),
              std::string("Holds 5 filaments at once; 5 of them on nozzles of their own, which change without purging; with only 4 slots for 6 nozzles, more filaments mean a refill."));
     Machine m = *find_machine("carousel");
     m.nozzles[6].diameter_mm = 0.6;
-    QVERIFY(what_it_can(m).find("different diameter") != std::string::npos);
+    QVERIFY(english(what_it_can(m)).find("different diameter") != std::string::npos);
     for (std::size_t n = 1; n < m.nozzles.size(); ++n)
         m.nozzles[n].missing = true;
-    QCOMPARE(what_it_can(m), std::string("Holds 1 filament at once; every change is a swap by hand.")); // the feeder feeds nothing
-    QVERIFY(describe(m).find("0 nozzles and 6 missing") != std::string::npos);
+    QCOMPARE(english(what_it_can(m)), std::string("Holds 1 filament at once; every change is a swap by hand.")); // the feeder feeds nothing
+    QVERIFY(english(describe(m)).find("0 nozzles and 6 missing") != std::string::npos);
 }
 
 void TestMachinesAndMaterials::nozzles_and_slots_have_names() {
     const Machine &hand = *find_machine("hand-swap"), &carousel = *find_machine("carousel");
-    QCOMPARE(nozzle_name(hand, 0), std::string("the nozzle"));
-    QCOMPARE(nozzle_name(carousel, 0), std::string("nozzle 1 (fixed)"));
-    QCOMPARE(nozzle_name(carousel, 4), std::string("nozzle 5 (carousel)"));
-    QCOMPARE(slot_name(carousel, 1, 3), std::string("carousel, slot 3"));
-    QCOMPARE(slot_name(carousel, 0, 0), std::string("fixed, external spool"));
-    QCOMPARE(slot_name(*find_machine("feeder-4"), 0, 2), std::string("slot 2"));
+    QCOMPARE(english(nozzle_name(hand, 0)), std::string("the nozzle"));
+    QCOMPARE(english(nozzle_name(carousel, 0)), std::string("nozzle 1 (fixed)"));
+    QCOMPARE(english(nozzle_name(carousel, 4)), std::string("nozzle 5 (carousel)"));
+    QCOMPARE(english(slot_name(carousel, 1, 3)), std::string("carousel, slot 3"));
+    QCOMPARE(english(slot_name(carousel, 0, 0)), std::string("fixed, external spool"));
+    QCOMPARE(english(slot_name(*find_machine("feeder-4"), 0, 2)), std::string("slot 2"));
     QVERIFY(hand.by_hand(0) && carousel.by_hand(0) && !carousel.by_hand(1));
 }
 
@@ -146,7 +146,7 @@ void TestMachinesAndMaterials::the_rest_of_a_machine_comes_back() {
     m.commands = {"T{nozzle} M6", "T{slot}", "M0 ; \"swap\" {from}>{to}", "M1"};
     m.calibrations = {{"fixed", 0.4, Material::TPU, 20.5, 61.25, 1.5, 2.25, -3, {{{1, 2, 3}, {250, 240, 230}, 1.5, 321.5}}}};
     const auto back = read_machine(write_machine(m));
-    QVERIFY2(back, back ? "" : back.error().message.c_str());
+    QVERIFY2(back, back ? "" : english(back.error().message).c_str());
     QVERIFY(*back == m);
     // An older file, without any of it, reads with the defaults.
     std::string old = write_machine(*find_machine("carousel"));
@@ -170,7 +170,7 @@ void TestMachinesAndMaterials::settings_are_checked() {
                                      {"copies", "0"}, {"order", "best"}, {"no-such", "1"}, {"infill", "101"}, {"layer", ""}}) {
         const Status r = set_setting(s, key, value);
         QVERIFY2(!r, value);
-        QVERIFY(r.error().message.find(key) != std::string::npos);
+        QVERIFY(english(r.error().message).find(key) != std::string::npos);
     }
     QCOMPARE(s, before);
     for (const SettingInfo& info : all_settings()) {

@@ -229,7 +229,7 @@ void TestPaintPlan::run_sheet_says_what_the_lettering_needs() {
     const auto says = [&](const char* what) {
         const auto plan = plan_of(p);
         const RunSheet sheet = make_run_sheet(p, *plan);
-        return std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const std::string& s) { return s.find(what) != std::string::npos; });
+        return std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const Message& s) { return english(s).find(what) != std::string::npos; });
     };
     QVERIFY(!says("Job one"));
     p.settings.lettering_two_jobs = true;
@@ -250,8 +250,8 @@ void TestPaintPlan::run_sheet_names_spools_and_drying() {
     p.filaments[0].spools = {{"S-1", 0.5}, {"S-2", 900}};
     const auto plan = plan_of(p);
     std::string all;
-    for (const std::string& s : make_run_sheet(p, *plan).preparation)
-        all += s + "\n";
+    for (const Message& s : make_run_sheet(p, *plan).preparation)
+        all += english(s) + "\n";
     QVERIFY2(all.find("Spool S-1 of A is empty in layer") != std::string::npos, all.c_str());
     QVERIFY(all.find("have spool S-2 ready") != std::string::npos);
     QVERIFY(all.find("Dry B, TPU: 6 h at 55 °C") != std::string::npos);
@@ -260,9 +260,9 @@ void TestPaintPlan::run_sheet_names_spools_and_drying() {
 void TestPaintPlan::run_sheet_says_where_things_stand() {
     const auto places = [](const Project& p) {
         const auto plan = plan_of(p);
-        for (const std::string& s : make_run_sheet(p, *plan).preparation)
-            if (s.find("On the bed") == 0)
-                return s;
+        for (const Message& s : make_run_sheet(p, *plan).preparation)
+            if (english(s).find("On the bed") == 0)
+                return english(s);
         return std::string();
     };
     Project p = stack("AB", 4); // by hand: no tower, and the piece in the middle

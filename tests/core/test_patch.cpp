@@ -360,7 +360,7 @@ void TestPatch::ply_keeps_paint() {
     const Hit h = hit_at(m, {20, 0, 50}, {0, 0, -100});
     Brush(m, 3, [](PatchNumber) -> PatchNumber { return 2; }).draw(p, h, h);
     const auto back = read_ply(write_ply(m, &p), 2);
-    QVERIFY2(back, back ? "" : back.error().message.c_str());
+    QVERIFY2(back, back ? "" : english(back.error().message).c_str());
     QVERIFY(back->mesh.vertices == m.vertices);
     QVERIFY(back->mesh.triangles == m.triangles);
     QVERIFY(back->paint == p);

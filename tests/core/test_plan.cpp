@@ -43,7 +43,7 @@ void TestPlan::one_swap_at_the_right_layer() {
     COMPARE_NEAR(c.z_after_mm, 2.2, 1e-9);
     QCOMPARE(c.kind, ChangeKind::hand);
     QVERIFY(!c.within_layer);
-    QCOMPARE(when(plan->grid, c), std::string("before layer 11 · after layer 10 · with 2.00 mm printed, layer 11 ends at 2.20 mm"));
+    QCOMPARE(english(when(plan->grid, c)), std::string("before layer 11 · after layer 10 · with 2.00 mm printed, layer 11 ends at 2.20 mm"));
     // #141414 to #f2f2ea, about 560 mm³ (common practice, no source)
     COMPARE_NEAR(c.purge_mm3, 560, 15);
     COMPARE_NEAR(c.purge_g, c.purge_mm3 * 1.24 / 1000, 1e-9);
@@ -292,7 +292,7 @@ void TestPlan::errors_are_sentences() {
     for (const Project& p : {Project{}, stack("", 1)}) {
         const auto plan = Planner().plan(p);
         QVERIFY(!plan);
-        QVERIFY(plan.error().message.size() > 20);
+        QVERIFY(english(plan.error().message).size() > 20);
     }
     Project huge = stack("", 1);
     huge.pieces[0].parts = {part("mast", solids::box(0, 0, 0, 1, 1, 90000), 'A')};
@@ -311,7 +311,7 @@ void TestPlan::places_before_the_start() {
     for (int f = 0; f < 4; ++f)
         QCOMPARE(places[f].slot, f + 1);
     QVERIFY(!places[4].at_start); // needed last, so it goes in later
-    QVERIFY(describe(p, places[4]).find("later") != std::string::npos);
+    QVERIFY(english(describe(p, places[4])).find("later") != std::string::npos);
     QVERIFY(has(*plan, "slots-short"));
 }
 
@@ -321,8 +321,8 @@ void TestPlan::durations_and_when() {
     QCOMPARE(duration(1800), std::string("30 min"));
     QCOMPARE(duration(7500), std::string("2 h 05"));
     const auto plan = plan_of(row("AB", 1.0));
-    QVERIFY(when(plan->grid, plan->changes[0]).find("within layer 1 ·") == 0);
-    QVERIFY(when(plan->grid, plan->changes[1]).find("within layer 2 · after layer 1 and part of layer 2") == 0);
+    QVERIFY(english(when(plan->grid, plan->changes[0])).find("within layer 1 ·") == 0);
+    QVERIFY(english(when(plan->grid, plan->changes[1])).find("within layer 2 · after layer 1 and part of layer 2") == 0);
 }
 
 VITRAIL_TEST(TestPlan)

@@ -269,7 +269,7 @@ void TestPlates::more_by_outline_than_in_rows() {
     const auto many = plan_of(p);
     QVERIFY(!many->plate.fits);
     QVERIFY(many->plate.room_for >= 4 && many->plate.room_for < 60);
-    QVERIFY(finding(*many, "off-bed").message.find(std::to_string(many->plate.room_for) + " do") != std::string::npos);
+    QVERIFY(english(finding(*many, "off-bed").message).find(std::to_string(many->plate.room_for) + " do") != std::string::npos);
 }
 
 void TestPlates::half_an_arrangement_is_not_remembered() {
@@ -323,7 +323,7 @@ void TestPlates::pinned_where_it_cannot_stand() {
     pin(p, {"disc", 2, 105, 100, 0});
     plan = plan_of(p);
     const Finding& f = finding(*plan, "pieces-collide");
-    QVERIFY2(f.message.find("tag") != std::string::npos && f.message.find("disc") != std::string::npos, f.message.c_str());
+    QVERIFY2(english(f.message).find("tag") != std::string::npos && english(f.message).find("disc") != std::string::npos, english(f.message).c_str());
     QCOMPARE(std::count_if(plan->findings.begin(), plan->findings.end(), [](const Finding& x) { return x.code == "pieces-collide"; }), std::ptrdiff_t{1}); // once, not for each of the two
     fixed = p;
     f.fixes.front().apply(fixed);
@@ -339,13 +339,13 @@ void TestPlates::too_many_are_refused() {
     p.pieces[0].count = kMostPlaced;
     Planner planner;
     auto plan = planner.plan(p);
-    QVERIFY(!plan && plan.error().message.find("pieces") != std::string::npos);
+    QVERIFY(!plan && english(plan.error().message).find("pieces") != std::string::npos);
     p.settings.copies = 10000;
     QVERIFY(!planner.plan(p)); // 10,000 × 10,000 does not overflow
     p = three();
     p.pieces[1].parts.clear();
     plan = planner.plan(p);
-    QVERIFY(!plan && plan.error().message.find("tag") != std::string::npos);
+    QVERIFY(!plan && english(plan.error().message).find("tag") != std::string::npos);
 }
 
 void TestPlates::names_stay_in_step() {
@@ -379,7 +379,7 @@ void TestPlates::findings_say_whose() {
     const Finding& f = finding(*plan, "unassigned");
     QCOMPARE(f.piece, 1);
     QCOMPARE(f.parts, std::vector<int>{1});
-    QVERIFY(f.where.find("tag") != std::string::npos);
+    QVERIFY(english(f.where).find("tag") != std::string::npos);
     Project q = p;
     f.fixes[0].apply(q);
     QCOMPARE(q.pieces[1].parts[1].filament, 'A');
@@ -429,7 +429,7 @@ void TestPlates::sheet_tells_where() {
     Project p = three();
     pin(p, {"tag", 2, 200, 220, 90});
     const RunSheet sheet = make_run_sheet(p, *plan_of(p));
-    const auto says = [](const std::vector<std::string>& lines, const std::string& text) { return std::any_of(lines.begin(), lines.end(), [&](const std::string& s) { return s.find(text) != std::string::npos; }); };
+    const auto says = [](const std::vector<Message>& lines, const std::string& text) { return std::any_of(lines.begin(), lines.end(), [&](const Message& s) { return english(s).find(text) != std::string::npos; }); };
     QVERIFY(says(sheet.settings, "1 × “tall”, 3 × “tag”, 2 × “disc”"));
     QVERIFY(says(sheet.preparation, "(200, 220) turned by 90°"));
     QVERIFY(says(sheet.preparation, "“disc” at "));

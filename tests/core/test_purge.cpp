@@ -177,7 +177,7 @@ void TestPurge::calibration_by_hand() {
     r[1].clean_mm3 = 50 + 60 * x0 + 3;
     r[2].clean_mm3 = 50 + 60 * (x0 + x2) / 2 - 6;
     const auto c = fit_washout(r);
-    QVERIFY2(c, c ? "" : c.error().message.c_str());
+    QVERIFY2(c, c ? "" : english(c.error().message).c_str());
     COMPARE_NEAR(c->mixing_mm3, 60, 0.05);
     COMPARE_NEAR(c->dead_mm3, 50, 0.2);
     COMPARE_NEAR(c->residual_sd_mm3, std::sqrt(54.0), 0.05);
@@ -219,7 +219,7 @@ void TestPurge::calibration_refuses_nonsense() {
     const auto says = [](std::vector<Reading> r, const char* what) {
         const auto c = fit_washout(r);
         QVERIFY(!c);
-        QVERIFY2(c.error().message.find(what) != std::string::npos, c.error().message.c_str());
+        QVERIFY2(english(c.error().message).find(what) != std::string::npos, english(c.error().message).c_str());
     };
     says({}, "Two readings");
     says({{kInk, kChalkWhite, 2, 500}}, "Two readings");

@@ -392,11 +392,11 @@ void TestPurgePlaces::too_little_lands_somewhere() {
     u = find_pair(*plan, 0, 1);
     l = landing_of(p, *plan, *u);
     QCOMPARE(l.part, 1); // black is washed out onto the white block
-    QCOMPARE(std::string(l.face), std::string("walls"));
+    QCOMPARE(english(l.face), std::string("walls"));
     COMPARE_NEAR(l.dirty_mm3, u->clean_mm3 - 150, 1e-9);
     COMPARE_NEAR(l.dirty_mm, l.dirty_mm3 / (0.4 * 0.2), 1e-6);
     QVERIFY(l.delta_e > 2 && u->left_delta_e == l.delta_e);
-    QVERIFY(describe(p, l).find("“block-2”") != std::string::npos);
+    QVERIFY(english(describe(p, l)).find("“block-2”") != std::string::npos);
     const Finding& f = finding(*plan, "dirty-start");
     QVERIFY(f.layer == l.layer && !f.fixes.empty());
     f.fixes[0].apply(p);
@@ -537,7 +537,7 @@ void TestPurgePlaces::one_plate_for_everybody() {
     const auto fits = plan_of(full);
     QVERIFY(fits->plate.fits && !has(*fits, "off-bed"));
     const RunSheet sheet = make_run_sheet(full, *fits);
-    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const std::string& s) { return s.find(fits->plate.across ? std::to_string(most) + " copies in rows of " + std::to_string(fits->plate.across) : std::string("copies at (")) != std::string::npos; }));
+    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const Message& s) { return english(s).find(fits->plate.across ? std::to_string(most) + " copies in rows of " + std::to_string(fits->plate.across) : std::string("copies at (")) != std::string::npos; }));
     full.settings.copies = most + 1;
     QVERIFY(!plan_of(full)->plate.fits);
     // Nothing lies on anything else, or beyond the bed.

@@ -340,7 +340,7 @@ void TestRegions::a_model_in_the_wrong_unit() {
     QVERIFY(has(*plan, "unit"));
     const Finding& f = finding(*plan, "unit");
     QCOMPARE(f.fixes.size(), std::size_t{2}); // inches or centimetres; in metres it would not fit the printer
-    QVERIFY(f.fixes[0].label.find("inches") != std::string::npos);
+    QVERIFY(english(f.fixes[0].label).find("inches") != std::string::npos);
     f.fixes[0].apply(p);
     COMPARE_NEAR(p.pieces[0].parts[0].mesh->bounds.max.z, 50.8, 1e-3);
     COMPARE_NEAR(p.pieces[0].bands[0].z1_mm, 25.4, 1e-6);
@@ -355,7 +355,7 @@ void TestRegions::a_model_in_the_wrong_unit() {
     // The other way round: a millimetre file read as inches is larger than the printer.
     scale_model(p, 0, 25.4);
     const Finding large = finding(*plan_of(p), "unit");
-    QVERIFY(large.message.find("more than the printer holds") != std::string::npos);
+    QVERIFY(english(large.message).find("more than the printer holds") != std::string::npos);
     large.fixes[0].apply(p);
     COMPARE_NEAR(p.pieces[0].parts[0].mesh->bounds.max.z, 50.8, 1e-2);
 }

@@ -93,11 +93,11 @@ void TestSeating::refills_have_windows() {
     // B ends with layer 40 of 0.2 mm; E begins with layer 81.
     QCOMPARE(plan->refills[0].earliest_layer, 41);
     QCOMPARE(plan->refills[0].latest_layer, 80);
-    QCOMPARE(when(plan->refills[0]), std::string("any time from layer 41 to layer 80"));
+    QCOMPARE(english(when(plan->refills[0])), std::string("any time from layer 41 to layer 80"));
     QVERIFY(plan->refills[0].earliest_s < plan->refills[0].latest_s);
     COMPARE_NEAR(plan->totals.attended_s, 2 * p.machine.hand.attended_s, 1e-9);
     const Finding& f = finding(*plan, "slots-short");
-    QVERIFY(f.message.find("2 spools are put in") != std::string::npos);
+    QVERIFY(english(f.message).find("2 spools are put in") != std::string::npos);
     // One more slot never costs a refill more.
     int before = 100;
     for (int slots = 1; slots <= 6; ++slots) {
@@ -120,7 +120,7 @@ void TestSeating::too_many_in_one_layer() {
     QVERIFY(plan->totals.refills >= plan->grid.count - 1);
     QCOMPARE(plan->totals.pauses, plan->totals.refills);
     QVERIFY(plan->totals.change_s > 0);
-    QVERIFY(finding(*plan, "slots-short").message.find("the printer waits") != std::string::npos);
+    QVERIFY(english(finding(*plan, "slots-short").message).find("the printer waits") != std::string::npos);
 }
 
 void TestSeating::spool_that_comes_later() {
@@ -172,9 +172,9 @@ void TestSeating::missing_and_other_nozzles() {
     p.machine.nozzles[1].missing = true;
     p.pins = {{'B', 1}};
     QCOMPARE(finding(*plan_of(p), "pinned-away").severity, Severity::error);
-    QVERIFY(what_it_can(p.machine).find("Holds 1 filament at once") == 0);
+    QVERIFY(english(what_it_can(p.machine)).find("Holds 1 filament at once") == 0);
     p.machine.nozzles[0].missing = true;
-    QVERIFY(what_it_can(p.machine).find("Cannot print") == 0);
+    QVERIFY(english(what_it_can(p.machine)).find("Cannot print") == 0);
 }
 
 void TestSeating::pinned_to_the_fixed_nozzle() {
@@ -228,7 +228,7 @@ void TestSeating::presence_by_day_and_night() {
     auto plan = plan_of(p);
     QVERIFY(plan->attendance.trips >= 1 && plan->attendance.trips <= 3);
     QCOMPARE(plan->attendance.night_trips, 0);
-    QVERIFY(presence(p, *plan).find("never at night") != std::string::npos);
+    QVERIFY(english(presence(p, *plan)).find("never at night") != std::string::npos);
     p.settings.start_hour = 23;
     plan = plan_of(p);
     QCOMPARE(plan->attendance.night_trips, plan->attendance.trips);

@@ -140,16 +140,16 @@ void TestShelf::pairing() {
     const Filament a = pla('A', "#fff"), b = make_filament('B', Material::PETG, {0, 0, 0}), c = make_filament('C', Material::ABS, {0, 0, 0});
     QCOMPARE(pair_up(a, b).bond, Bond::releases);
     QVERIFY(pair_up(a, b).proven);
-    QVERIFY(describe(pair_up(a, b)).find("release interface") != std::string::npos);
+    QVERIFY(english(describe(pair_up(a, b))).find("release interface") != std::string::npos);
     QVERIFY(pair_up(a, b).nozzle_meets());
     QVERIFY(!pair_up(a, c).bed_meets());
     QCOMPARE(pair_up(b, make_filament('D', Material::TPU, {0, 0, 0})).bond, Bond::experimental);
     QVERIFY(!pair_up(b, make_filament('D', Material::TPU, {0, 0, 0})).proven);
     QCOMPARE(pair_up(a, a).bond, Bond::holds);
     // Common practice, no source: co-polyester grips textured PEI so hard that it can tear it.
-    QVERIFY(sheet_risk(Material::CoPolyester, BuildSheet::textured));
-    QVERIFY(!sheet_risk(Material::CoPolyester, BuildSheet::satin));
-    QVERIFY(!sheet_risk(Material::PLA, BuildSheet::textured));
+    QCOMPARE(english(sheet_risk(Material::CoPolyester, BuildSheet::textured, "C")), std::string("C grips textured PEI so hard that it can tear it."));
+    QVERIFY(sheet_risk(Material::CoPolyester, BuildSheet::satin, "C").empty());
+    QVERIFY(sheet_risk(Material::PLA, BuildSheet::textured, "C").empty());
 }
 
 void TestShelf::database_keeps_everything() {
@@ -158,7 +158,7 @@ void TestShelf::database_keeps_everything() {
     const Shelf s = sample();
     {
         auto db = ShelfDb::open(path);
-        QVERIFY2(db, db ? "" : db.error().message.c_str());
+        QVERIFY2(db, db ? "" : english(db.error().message).c_str());
         QVERIFY(db->write(s));
     }
     auto db = ShelfDb::open(path);
@@ -170,7 +170,7 @@ void TestShelf::database_keeps_everything() {
 
 void TestShelf::new_database_has_the_starter_set() {
     QTemporaryDir dir;
-    std::string note;
+    Message note;
     auto db = ShelfDb::open(dir.filePath("s.sqlite").toStdString(), &note);
     QVERIFY(db && note.empty());
     QCOMPARE(db->read()->filaments.size(), starter_shelf().filaments.size());
@@ -195,7 +195,7 @@ void TestShelf::old_version_is_migrated() {
     QCOMPARE(sqlite3_exec(raw, sql, nullptr, nullptr, nullptr), SQLITE_OK);
     sqlite3_close(raw);
     auto db = ShelfDb::open(path);
-    QVERIFY2(db, db ? "" : db.error().message.c_str());
+    QVERIFY2(db, db ? "" : english(db.error().message).c_str());
     const auto s = db->read();
     QCOMPARE(s->filaments.size(), std::size_t{1});
     QVERIFY(!s->filaments[0].filament.class_confirmed);
@@ -212,7 +212,7 @@ void TestShelf::newer_version_is_left_alone() {
     sqlite3_close(raw);
     const auto db = ShelfDb::open(path);
     QVERIFY(!db);
-    QVERIFY(db.error().message.find("newer") != std::string::npos);
+    QVERIFY(english(db.error().message).find("newer") != std::string::npos);
     QCOMPARE(QDir(dir.path()).entryList({"*damaged*"}).size(), 0);
 }
 
@@ -221,10 +221,10 @@ void TestShelf::damaged_file_is_set_aside() {
     const std::string path = dir.filePath("s.sqlite").toStdString();
     const std::string nonsense(5000, '?');
     QVERIFY(write_file(path, nonsense));
-    std::string note;
+    Message note;
     auto db = ShelfDb::open(path, &note);
     QVERIFY(db);
-    QVERIFY(note.find("damaged") != std::string::npos);
+    QVERIFY(english(note).find("damaged") != std::string::npos);
     QCOMPARE(*read_file(path + ".damaged-1"), nonsense); // not a byte of it was touched
     QVERIFY(db->read()->filaments.size() > 5);
     // A sound database of something else is no shelf either.
@@ -256,9 +256,9 @@ void TestShelf::a_kill_in_mid_write_loses_nothing() {
         usleep(20000 + 3000 * static_cast<unsigned>(round));
         kill(child, SIGKILL);
         waitpid(child, nullptr, 0);
-        std::string note;
+        Message note;
         auto db = ShelfDb::open(path, &note);
-        QVERIFY2(db && note.empty(), note.c_str());
+        QVERIFY2(db && note.empty(), english(note).c_str());
         const auto s = db->read();
         QVERIFY(s);
         QCOMPARE(s->filaments.size(), sample().filaments.size()); // one state or the other, whole
@@ -270,7 +270,7 @@ void TestShelf::csv_and_json_round_trip() {
     const Shelf s = sample();
     for (const std::string& text : {shelf_to_csv(s), shelf_to_json(s)}) {
         const auto back = shelf_from_text(text);
-        QVERIFY2(back, back ? "" : back.error().message.c_str());
+        QVERIFY2(back, back ? "" : english(back.error().message).c_str());
         QCOMPARE(back->filaments.size(), s.filaments.size());
         for (std::size_t i = 0; i < s.filaments.size(); ++i)
             QVERIFY2(back->filaments[i] == s.filaments[i], s.filaments[i].id.c_str());
@@ -283,7 +283,7 @@ void TestShelf::csv_and_json_round_trip() {
 
 void TestShelf::csv_as_others_write_it() {
     const auto s = shelf_from_text("\xef\xbb\xbfid,material,colour,spool,left_g,extra\nx,PLA,#102030,S1,250,what\nx,PLA,#102030,S2,,\ny,petg,#fff,,,\n");
-    QVERIFY2(s, s ? "" : s.error().message.c_str());
+    QVERIFY2(s, s ? "" : english(s.error().message).c_str());
     QCOMPARE(s->filaments.size(), std::size_t{2});
     QCOMPARE(s->spools.size(), std::size_t{2});
     COMPARE_NEAR(s->spools[1].left_g, 1000, 1e-12);
@@ -294,7 +294,7 @@ void TestShelf::lists_with_mistakes_say_where() {
     const auto says = [](const std::string& text, const char* part) {
         const auto s = shelf_from_text(text);
         QVERIFY2(!s, text.c_str());
-        QVERIFY2(s.error().message.find(part) != std::string::npos, s.error().message.c_str());
+        QVERIFY2(english(s.error().message).find(part) != std::string::npos, english(s.error().message).c_str());
     };
     says("", "empty");
     says("id,material\nx,PLA\n", "colour");
@@ -326,7 +326,7 @@ void TestShelf::fuzzed_lists() {
         const auto r = shelf_from_text(s);
         r ? ++good : ++bad;
         if (!r)
-            QVERIFY(r.error().message.size() > 8);
+            QVERIFY(english(r.error().message).size() > 8);
     }
     QVERIFY(bad > 100 && good + bad == 3000);
 }

@@ -1,3 +1,4 @@
+#include "core/base/message.h"
 #include "core/base/text.h"
 
 #include "support.h"
@@ -16,6 +17,8 @@ private Q_SLOTS:
     void one_line_is_one_line();
     void anything_becomes_valid();
     void markup_is_text();
+    void messages_in_english();
+    void messages_in_another_language();
 };
 
 void TestText::valid_text_stays() {
@@ -59,6 +62,41 @@ void TestText::anything_becomes_valid() {
 
 void TestText::markup_is_text() {
     QCOMPARE(html_escaped("<b>&\"'\x01"), std::string("&lt;b&gt;&amp;&quot;&#39;"));
+}
+
+void TestText::messages_in_english() {
+    QCOMPARE(english(say("{} to {}", 3, mm(0.6))), std::string("3 to 0.60 mm"));
+    QCOMPARE(english(say("{1} before {0}", 'A', Name{"B"})), std::string("“B” before A"));
+    QCOMPARE(english(counted("{} change", "{} changes", 1)), std::string("1 change"));
+    QCOMPARE(english(counted("{} change", "{} changes", 0)), std::string("0 changes"));
+    QCOMPARE(english(counted("once, {1}", "{0} times, {1}", 2, num(1.25, 2, "g"))), std::string("2 times, 1.25 g"));
+    QCOMPARE(english(say("{}", List{List::Kind::and_last, {'A', 'B', 'C'}})), std::string("A, B and C"));
+    QCOMPARE(english(say("{}", List{List::Kind::then, {1, 2, 3}})), std::string("1, then 2, then 3"));
+    QCOMPARE(english(sentences({say("One."), {}, say("Two {}.", Duration{3900})})), std::string("One. Two 1 h 05."));
+    QCOMPARE(english(clauses({say("one"), say("two")})), std::string("one; two"));
+    QVERIFY(sentences({}).empty() && clauses({Message{}}).empty() && Message{}.empty());
+    // What somebody has written is no place for a value.
+    QCOMPARE(english(say("{}", Name{"{0} {} %1"})), std::string("“{0} {} %1”"));
+    // An inner message is put into words like an outer one.
+    QCOMPARE(english(say("{} in {}", say("walls"), counted("{} layer", "{} layers", 2))), std::string("walls in 2 layers"));
+}
+
+void TestText::messages_in_another_language() {
+    struct Other : Language {
+        std::string sentence(const Message& m) const override {
+            const std::string text = m.text;
+            if (text == "{} of {}")
+                return "{1}: {0}"; // another order
+            if (text == "faulty {}")
+                return "{0} {1} {2}";
+            return text == "broken {}" ? "{" : m.many && m.count == 2 ? "a pair" : Language::sentence(m);
+        }
+        std::string number(const Number& n) const override { return "<" + Language::number(n) + ">"; }
+    } other;
+    QCOMPARE(in_words(say("{} of {}", mm(1), 7), other), std::string("7: <1.00> mm"));
+    QCOMPARE(in_words(say("faulty {}", 1), other), std::string("faulty 1"));
+    QCOMPARE(in_words(say("broken {}", 1), other), std::string("broken 1"));
+    QCOMPARE(in_words(say("{}", counted("{} thing", "{} things", 2)), other), std::string("a pair"));
 }
 
 VITRAIL_TEST(TestText)

@@ -88,7 +88,7 @@ void TestArchive::round_trip_keeps_everything() {
     const auto bytes = write_archive(p, "png");
     QVERIFY(bytes);
     const auto q = read_archive(*bytes);
-    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QVERIFY2(q, q ? "" : english(q.error().message).c_str());
     QCOMPARE(q->name, p.name);
     QCOMPARE(write_machine(q->machine), write_machine(p.machine));
     QVERIFY(q->filaments == p.filaments);
@@ -125,7 +125,7 @@ void TestArchive::unknown_keys_and_files_survive() {
     auto entries = *read_zip(archive);
     entries.push_back({"pictures/dusk.png", "pixels"});
     auto p = read_archive(*write_zip(entries));
-    QVERIFY2(p, p ? "" : p.error().message.c_str());
+    QVERIFY2(p, p ? "" : english(p.error().message).c_str());
     p->name = "Changed";
     p->filaments[0].price_per_kg = 99;
     const std::string again = *write_archive(*p);
@@ -149,8 +149,8 @@ void TestArchive::unknown_keys_and_files_survive() {
 void TestArchive::newer_versions_are_refused() {
     const auto p = read_archive(with_json(*write_archive(sample()), [](Json& j) { j["schema"] = "vitrail.project/7"; }));
     QVERIFY(!p);
-    QVERIFY(p.error().message.find("newer Vitrail") != std::string::npos);
-    QVERIFY(p.error().message.find("7") != std::string::npos);
+    QVERIFY(english(p.error().message).find("newer Vitrail") != std::string::npos);
+    QVERIFY(english(p.error().message).find("7") != std::string::npos);
     QVERIFY(!read_archive(with_json(*write_archive(sample()), [](Json& j) { j["schema"] = "other/1"; })));
     QVERIFY(!read_archive(with_json(*write_archive(sample()), [](Json& j) { j.erase("schema"); })));
 }
@@ -183,7 +183,7 @@ void TestArchive::mistakes_are_named() {
     for (const Case& c : cases) {
         const auto p = read_archive(with_json(good, c.spoil));
         QVERIFY2(!p, c.says);
-        QVERIFY2(p.error().message.find(c.says) != std::string::npos, p.error().message.c_str());
+        QVERIFY2(english(p.error().message).find(c.says) != std::string::npos, english(p.error().message).c_str());
     }
     QVERIFY(!read_archive("not a zip"));
     QVERIFY(!read_archive(*write_zip({{"readme.txt", "hello"}})));
@@ -199,7 +199,7 @@ void TestArchive::writing_is_whole_or_not_at_all() {
     // A folder that does not exist: nothing is written, the error says why.
     const Status bad = save_project(sample(), dir.filePath("no/such/folder/a.vitrail").toStdString());
     QVERIFY(!bad);
-    QVERIFY(bad.error().message.find("Nothing was changed") != std::string::npos);
+    QVERIFY(english(bad.error().message).find("Nothing was changed") != std::string::npos);
     // The target is a folder: its place cannot be taken, and no part file stays behind.
     QDir(dir.path()).mkdir("b.vitrail");
     QVERIFY(!save_project(sample(), dir.filePath("b.vitrail").toStdString()));
@@ -232,7 +232,7 @@ void TestArchive::paint_shells_pose_and_spools_survive() {
     const auto bytes = write_archive(p);
     QVERIFY(bytes);
     const auto q = read_archive(*bytes);
-    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QVERIFY2(q, q ? "" : english(q.error().message).c_str());
     QCOMPARE(q->pieces[0].parts.size(), p.pieces[0].parts.size());
     for (std::size_t i = 0; i < p.pieces[0].parts.size(); ++i) {
         QCOMPARE(q->pieces[0].parts[i].name, p.pieces[0].parts[i].name);
@@ -273,7 +273,7 @@ void TestArchive::version_1_is_read() {
             it = it.key().rfind("check.", 0) == 0 ? settings.erase(it) : std::next(it);
     });
     const auto q = read_archive(old);
-    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QVERIFY2(q, q ? "" : english(q.error().message).c_str());
     QVERIFY(q->pieces[0].pose == kNoRotation);
     QCOMPARE(q->settings.check_tall, Settings().check_tall);
     QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/4") != std::string::npos);
@@ -291,7 +291,7 @@ void TestArchive::projects_of_old_are_read() {
     const auto bytes = read_file(source_file("tests/formats/archives/" + file.toStdString()));
     QVERIFY(bytes);
     const auto p = read_archive(*bytes);
-    QVERIFY2(p, p ? "" : p.error().message.c_str());
+    QVERIFY2(p, p ? "" : english(p.error().message).c_str());
     QCOMPARE(p->pieces.size(), std::size_t{1});
     QCOMPARE(p->pieces[0].name, p->name);
     QCOMPARE(p->pieces[0].count, 1);
@@ -301,7 +301,7 @@ void TestArchive::projects_of_old_are_read() {
     // Saved as today's version it is the same project, and nothing of the old shape is left behind.
     const std::string again = *write_archive(*p);
     const auto q = read_archive(again);
-    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QVERIFY2(q, q ? "" : english(q.error().message).c_str());
     const Json now = Json::parse(json_of(again));
     QVERIFY(!now.contains("parts") && !now.contains("bands") && !now.contains("pose"));
     const auto a = plan_of(*p), b = plan_of(*q);
@@ -331,7 +331,7 @@ void TestArchive::pieces_and_where_they_stand_survive() {
     pin(p, {"tag", 7, 120.5, 33.25, 90});
     pin(p, {"sample", 1, 50, 60, 0});
     const auto q = read_archive(*write_archive(p));
-    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QVERIFY2(q, q ? "" : english(q.error().message).c_str());
     QCOMPARE(q->pieces.size(), p.pieces.size());
     for (std::size_t k = 0; k < p.pieces.size(); ++k) {
         const Piece &a = p.pieces[k], &b = q->pieces[k];
@@ -373,7 +373,7 @@ void TestArchive::what_was_said_about_changes_survives() {
     p.settings.aim = LoadingAim::blend;
     p.settings.purge_to = PurgeTo::skirt;
     const auto q = read_archive(*write_archive(p));
-    QVERIFY2(q, q ? "" : q.error().message.c_str());
+    QVERIFY2(q, q ? "" : english(q.error().message).c_str());
     QVERIFY(q->filaments == p.filaments);
     QVERIFY(q->pieces[0].parts[1].takes_purge && !q->pieces[0].parts[0].takes_purge);
     QVERIFY(q->pins == p.pins && q->pair_purges == p.pair_purges && q->in_machine == p.in_machine && q->refill_choices == p.refill_choices);
@@ -384,7 +384,7 @@ void TestArchive::what_was_said_about_changes_survives() {
     // What does not fit is refused with its place.
     const auto refused = [&](auto change) {
         const auto r = read_archive(with_json(*write_archive(p), change));
-        return r ? std::string() : r.error().message;
+        return r ? std::string() : english(r.error().message);
     };
     QVERIFY(refused([](Json& j) { j["pins"][0]["nozzle"] = 9; }).find("project.pins[0].nozzle") != std::string::npos);
     QVERIFY(refused([](Json& j) { j["pair_purges"][0]["mm3"] = -1; }).find("pair_purges[0].mm3") != std::string::npos);
@@ -404,7 +404,7 @@ void TestArchive::surfaces_that_do_not_fit_are_refused() {
     const auto refused = [&](auto change, const char* says) {
         const auto r = read_archive(with_json(good, change));
         QVERIFY(!r);
-        QVERIFY2(r.error().message.find(says) != std::string::npos, r.error().message.c_str());
+        QVERIFY2(english(r.error().message).find(says) != std::string::npos, english(r.error().message).c_str());
     };
     refused([](Json& j) { j["pieces"][0]["parts"][0]["surface"] = "surfaces/9.ply"; }, "missing");
     refused([](Json& j) { j["pieces"][0]["parts"][0]["surface"] = "../etc/passwd"; }, "missing");

@@ -50,7 +50,7 @@ void TestCsv::fields_come_back() {
 
 void TestCsv::readings() {
     const auto r = readings_from_csv("\xef\xbb\xbf" "note,clean_mm3,to_rgb,from_rgb,delta_e\nfirst,560.5,#f2f2ea,#141414,2\nsecond,101,#141414,#F2F2EA,1.5\n");
-    QVERIFY2(r, r ? "" : r.error().message.c_str());
+    QVERIFY2(r, r ? "" : english(r.error().message).c_str());
     QCOMPARE(r->size(), std::size_t{2});
     QCOMPARE((*r)[0].from, (Srgb{0x14, 0x14, 0x14}));
     QCOMPARE((*r)[1].to, (Srgb{0x14, 0x14, 0x14}));
@@ -63,7 +63,7 @@ void TestCsv::readings_with_mistakes() {
     const auto says = [](const std::string& text, const char* what) {
         const auto r = readings_from_csv(text);
         QVERIFY(!r);
-        QVERIFY2(r.error().message.find(what) != std::string::npos, r.error().message.c_str());
+        QVERIFY2(english(r.error().message).find(what) != std::string::npos, english(r.error().message).c_str());
     };
     const std::string head = "from_rgb,to_rgb,delta_e,clean_mm3\n";
     says("", "no readings");
@@ -89,7 +89,7 @@ void TestCsv::fuzzed_readings() {
         if (r)
             (void)fit_washout(*r); // a value or a sentence, never a crash
         else
-            QVERIFY(r.error().message.size() > 10);
+            QVERIFY(english(r.error().message).size() > 10);
     }
     QVERIFY(good > 10 && bad > 100);
 }
@@ -110,10 +110,10 @@ void TestCsv::readings_come_back() {
 
 void TestCsv::poses() {
     PoseCost good, bad;
-    good.pose = {to_bed({1, 0, 0}), "right side down", 120};
+    good.pose = {to_bed({1, 0, 0}), say("right side down"), 120};
     good.changes = 3;
     good.purge_g = 1.25;
-    bad.why = "it does not fit";
+    bad.why = say("it does not fit");
     const Json j = poses_report({good, bad});
     QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.poses/1"));
     QCOMPARE(j["poses"].size(), std::size_t{2});

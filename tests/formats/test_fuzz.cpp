@@ -70,7 +70,7 @@ void fuzz(const std::string& seed, int count, Read read) {
         const auto r = read(mutated(seed, rng));
         r ? ++good : ++bad;
         if (!r)
-            QVERIFY(r.error().message.size() > 10);
+            QVERIFY(english(r.error().message).size() > 10);
         QVERIFY2(timer.elapsed() < 60000, "bounded time"); // it takes milliseconds; a hang would take forever
     }
     QVERIFY2(good + bad == rounds(count) && bad > 0, "the mutations must reach the reader");
@@ -81,7 +81,7 @@ void write_back(const Project& p) {
     const auto archive = write_archive(p);
     QVERIFY(archive);
     const auto again = read_archive(*archive);
-    QVERIFY2(again, again ? "" : again.error().message.c_str());
+    QVERIFY2(again, again ? "" : english(again.error().message).c_str());
     QCOMPARE(again->pieces[0].parts.size(), p.pieces[0].parts.size());
     for (std::size_t i = 0; i < p.pieces[0].parts.size(); ++i)
         QCOMPARE(again->pieces[0].parts[i].name, p.pieces[0].parts[i].name);
@@ -105,7 +105,7 @@ Result<Done> read_and_slice(Result<std::vector<Body>> bodies) {
         for (const Body& b : named)
             whole &= !b.mesh.triangles.empty();
         if (whole && !threemf)
-            return Error{"what was read could not be written as 3MF"};
+            return Error{say("what was read could not be written as 3MF")};
     }
     for (const Body& b : *bodies) {
         if (b.mesh.triangles.empty())
@@ -238,7 +238,7 @@ void TestFuzz::surface_ply() {
     fuzz(write_ply(m, &p), 3000, [](const std::string& s) -> Result<Done> {
         const auto r = read_ply(s, 2);
         if (!r)
-            return Error{"refused: " + r.error().message};
+            return Error{say("refused: {}", r.error().message)};
         (void)patch_areas_mm2(r->mesh, r->paint, 2); // what was read can be used
         return Done{};
     });

@@ -96,7 +96,7 @@ void TestLoose::a_failure_leaves_what_was() {
         int n = 0;
         const Status ok = loose.write(q, {}, [&](const std::string& path, std::string_view bytes) -> Status {
             if (n++ == k)
-                return Error{"The disk is full."};
+                return Error{say("The disk is full.")};
             return write_file(path, bytes);
         });
         QVERIFY(!ok);

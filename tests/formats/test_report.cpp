@@ -178,18 +178,18 @@ void TestReport::sheet_states_every_change_three_ways() {
     const RunSheet sheet = make_run_sheet(p, *plan);
     QCOMPARE(sheet.changes.size(), plan->changes.size());
     for (const SheetChange& c : sheet.changes) {
-        QVERIFY(c.when.find("layer " + std::to_string(c.change.layer)) != std::string::npos);
-        QVERIFY(c.when.find("after ") != std::string::npos);
-        QVERIFY(c.when.find("mm printed") != std::string::npos);
-        QVERIFY(c.when.find("ends at") != std::string::npos);
+        QVERIFY(english(c.when).find("layer " + std::to_string(c.change.layer)) != std::string::npos);
+        QVERIFY(english(c.when).find("after ") != std::string::npos);
+        QVERIFY(english(c.when).find("mm printed") != std::string::npos);
+        QVERIFY(english(c.when).find("ends at") != std::string::npos);
     }
 }
 
 void TestReport::cautions_follow_the_materials() {
     Project p = stack("AB", 1.0);
     const auto says = [&](const char* word) {
-        for (const std::string& c : make_run_sheet(p, *plan_of(p)).cautions)
-            if (c.find(word) != std::string::npos)
+        for (const Message& c : make_run_sheet(p, *plan_of(p)).cautions)
+            if (english(c).find(word) != std::string::npos)
                 return true;
         return false;
     };

@@ -6,6 +6,7 @@
 #include "core/base/numbers.h"
 #include "core/run/commands.h"
 #include "core/run_sheet/run_sheet.h"
+#include "paint/words.h"
 
 #include <QHeaderView>
 #include <QPushButton>
@@ -94,9 +95,9 @@ void ByHandPage::show_study() {
     } else {
         const int last = plan->changes.back().layer;
         skirt_->setText(plan->skirt.layers ? tr("The skirt takes the purge: %1 loops, %2 layers (%3 mm) tall, up to the last layer that changes. %4 mm³ of purge go into it, %5 mm³ find no room, %6 g of it are fill.")
-                                                 .arg(p.settings.skirt_loops).arg(plan->skirt.layers).arg(plan->skirt.height_mm, 0, 'f', 2).arg(plan->skirt.purge_mm3, 0, 'f', 0)
-                                                 .arg(plan->skirt.overflow_mm3, 0, 'f', 0).arg(plan->totals.skirt_g, 0, 'f', 1)
-                                           : tr("A skirt can take the purge. It needs to be only as tall as the last layer that changes: %1 layers, %2 mm.").arg(last).arg(plan->grid.top_mm(last), 0, 'f', 2));
+                                                 .arg(p.settings.skirt_loops).arg(plan->skirt.layers).arg(number(plan->skirt.height_mm, 2)).arg(number(plan->skirt.purge_mm3, 0))
+                                                 .arg(number(plan->skirt.overflow_mm3, 0)).arg(number(plan->totals.skirt_g, 1))
+                                           : tr("A skirt can take the purge. It needs to be only as tall as the last layer that changes: %1 layers, %2 mm.").arg(last).arg(number(plan->grid.top_mm(last), 2)));
         QString text = tr("What your toolpath program should write there:") + QStringLiteral("<table cellspacing='4'>");
         for (std::size_t i = 0; i < plan->changes.size() && i < 5; ++i) {
             const Change& c = plan->changes[i];
@@ -114,7 +115,7 @@ void ByHandPage::show_study() {
         table_->setRowCount(0);
         return;
     }
-    advice_->setText(QString::fromStdString(result_->advice));
+    advice_->setText(words(result_->advice));
     struct Line {
         QString name;
         std::function<QString(const ByHand&)> value;
@@ -129,11 +130,11 @@ void ByHandPage::show_study() {
         {tr("hand swaps"), [&](const ByHand& b) { return QString::number(b.swaps); }},
         {tr("at the printer, and gluing"), [&](const ByHand& b) { return QString::fromStdString(duration(b.attended_s)); }},
         {tr("printer waits for you"), [&](const ByHand& b) { return QString::fromStdString(duration(b.waiting_s)); }},
-        {tr("purge and tower"), [&](const ByHand& b) { return tr("%1 g").arg(b.waste_g, 0, 'f', 1); }},
+        {tr("purge and tower"), [&](const ByHand& b) { return tr("%1 g").arg(number(b.waste_g, 1)); }},
         {tr("printing and changing"), [&](const ByHand& b) { return QString::fromStdString(duration(b.total_s)); }},
         {tr("jobs, and joints to glue"), [&](const ByHand& b) { return tr("%1, %2").arg(b.jobs).arg(b.joints); }},
-        {tr("in another colour than asked"), [&](const ByHand& b) { return b.other_colour_mm3 > 0.5 ? tr("%1 % of the piece").arg(100 * b.other_colour_mm3 / piece_mm3, 0, 'f', 1) : tr("nothing"); }},
-        {tr("possible"), [&](const ByHand& b) { return b.possible ? tr("yes") : QString::fromStdString(b.why_not); }}};
+        {tr("in another colour than asked"), [&](const ByHand& b) { return b.other_colour_mm3 > 0.5 ? tr("%1 % of the piece").arg(number(100 * b.other_colour_mm3 / piece_mm3, 1)) : tr("nothing"); }},
+        {tr("possible"), [&](const ByHand& b) { return b.possible ? tr("yes") : words(b.why_not); }}};
     table_->setRowCount(static_cast<int>(std::size(lines)));
     for (int r = 0; r < static_cast<int>(std::size(lines)); ++r) {
         auto* name = new QTableWidgetItem(lines[r].name);

@@ -4,6 +4,7 @@
 #include "core/run/commands.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 namespace vitrail {
 
@@ -69,19 +70,19 @@ QVariant ChangesModel::data(const QModelIndex& index, int role) const {
     case Qt::ToolTipRole:
         if (index.column() == kPurge) {
             if (c.displaced == c.to)
-                return tr("%1 mm³: the nozzle keeps this filament and only primes").arg(c.purge_mm3, 0, 'f', 0);
+                return tr("%1 mm³: the nozzle keeps this filament and only primes").arg(number(c.purge_mm3, 0));
             const PairUse* u = find_pair(*plan, c.displaced, c.to);
             if (!u)
                 return {};
             return tr("%1 mm³, for %2 no longer to show in %3 at ΔE %4 it takes %5 (V_d %6, V_m %7 mm³); × %8 g/cm³")
-                .arg(c.purge_mm3, 0, 'f', 0).arg(QChar::fromLatin1(p.filaments[c.displaced].letter)).arg(QChar::fromLatin1(p.filaments[c.to].letter))
-                .arg(u->delta_e).arg(u->clean_mm3, 0, 'f', 0).arg(u->washout.dead_mm3).arg(u->washout.mixing_mm3).arg(p.filaments[c.to].density_g_cm3);
+                .arg(number(c.purge_mm3, 0)).arg(QChar::fromLatin1(p.filaments[c.displaced].letter)).arg(QChar::fromLatin1(p.filaments[c.to].letter))
+                .arg(number(u->delta_e)).arg(number(u->clean_mm3, 0)).arg(number(u->washout.dead_mm3)).arg(number(u->washout.mixing_mm3)).arg(number(p.filaments[c.to].density_g_cm3));
         }
         if (index.column() == kTime)
             return tr("%1 s for the change itself, the rest is purging at %2 mm³/s%3")
-                .arg(p.machine.time(c.kind).time_s).arg(facts(p.filaments[c.to].material).flow_mm3_s)
-                .arg(c.kind == ChangeKind::hand && p.settings.hand_wait_s > 0 ? tr(" and %1 s until somebody comes").arg(p.settings.hand_wait_s) : QString());
-        return QString::fromStdString(when(plan->grid, c));
+                .arg(number(p.machine.time(c.kind).time_s)).arg(number(facts(p.filaments[c.to].material).flow_mm3_s))
+                .arg(c.kind == ChangeKind::hand && p.settings.hand_wait_s > 0 ? tr(" and %1 s until somebody comes").arg(number(p.settings.hand_wait_s)) : QString());
+        return words(when(plan->grid, c));
     case Qt::AccessibleTextRole:
     case Qt::DisplayRole: break;
     default: return {};
@@ -90,11 +91,11 @@ QVariant ChangesModel::data(const QModelIndex& index, int role) const {
     case kNumber: return index.row() + 1;
     case kBefore: return c.within_layer ? tr("in %1").arg(c.layer) : QString::number(c.layer);
     case kAfter: return c.layer - 1;
-    case kPrinted: return tr("%1 mm").arg(c.z_before_mm, 0, 'f', 2);
-    case kEnds: return tr("%1 mm").arg(c.z_after_mm, 0, 'f', 2);
+    case kPrinted: return tr("%1 mm").arg(number(c.z_before_mm, 2));
+    case kEnds: return tr("%1 mm").arg(number(c.z_after_mm, 2));
     case kFromTo: return role == Qt::AccessibleTextRole ? tr("%1 to %2").arg(data(index, FromRole).toString(), data(index, ToRole).toString()) : QString();
     case kKind: return c.kind == ChangeKind::hand ? tr("hand swap") : c.kind == ChangeKind::feeder ? tr("feeder") : tr("tool");
-    case kPurge: return tr("%1 g").arg(c.purge_g, 0, 'f', 2);
+    case kPurge: return tr("%1 g").arg(number(c.purge_g, 2));
     case kTime: return QStringLiteral("%1:%2").arg(int(c.time_s) / 60).arg(int(c.time_s) % 60, 2, 10, QLatin1Char('0'));
     case kCommand: return QString::fromStdString(command_for(p, plan->grid, c, c.slot));
     case kWhere:

@@ -1,6 +1,7 @@
 #include "app/changes/front_plot.h"
 
 #include "app/theme/theme.h"
+#include "paint/words.h"
 
 #include <QPainter>
 
@@ -20,7 +21,7 @@ void FrontPlot::show_choices(std::vector<AimChoice> choices, int marked) {
     marked_ = marked;
     QStringList words;
     for (const AimChoice& c : choices_)
-        words << tr("%1 g purge with %2 moves by hand").arg(c.plan->totals.purge_g, 0, 'f', 1).arg(handlings(*c.plan));
+        words << tr("%1 g purge with %2 moves by hand").arg(number(c.plan->totals.purge_g, 1)).arg(handlings(*c.plan));
     setAccessibleDescription(words.join(QStringLiteral("; ")));
     update();
 }
@@ -52,8 +53,8 @@ void FrontPlot::paintEvent(QPaintEvent*) {
     const auto place = [&](const AimChoice& c) {
         return QPointF(r.left() + em(0.8) + (r.width() - em(1.6)) * handlings(*c.plan) / most_hands, r.bottom() - em(0.4) - (r.height() - em(0.9)) * (most_g > 0 ? c.plan->totals.purge_g / most_g : 0));
     };
-    p.drawText(QRectF(0, r.top() - em(0.1), r.left() - 4, em(1.2)), Qt::AlignRight, QString::number(most_g, 'f', most_g < 10 ? 1 : 0));
-    p.drawText(QRectF(r.right() - em(4), r.bottom() + 2, em(4), em(1.2)), Qt::AlignRight, QString::number(most_hands));
+    p.drawText(QRectF(0, r.top() - em(0.1), r.left() - 4, em(1.2)), Qt::AlignRight, number(most_g, most_g < 10 ? 1 : 0));
+    p.drawText(QRectF(r.right() - em(4), r.bottom() + 2, em(4), em(1.2)), Qt::AlignRight, number(most_hands));
     p.drawText(QRectF(0, r.bottom() - em(1), r.left() - 4, em(1.2)), Qt::AlignRight, QStringLiteral("0"));
     // The front: from least waste by the blends to least handling.
     QPolygonF front;

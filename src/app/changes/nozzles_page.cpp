@@ -10,6 +10,7 @@
 #include "app/document/study.h"
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
+#include "paint/words.h"
 
 #include <QHeaderView>
 #include <QPushButton>
@@ -41,7 +42,7 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
 
     auto* over_time = new Panel(tr("Slots over time"));
     for (const char* key : {"start.hour", "night.from", "night.to"}) {
-        auto* label = new QLabel(QString::fromUtf8(find_setting(key)->label));
+        auto* label = new QLabel(words(find_setting(key)->label));
         label->setObjectName(QStringLiteral("quiet"));
         auto* hour = new SettingEdit(*find_setting(key));
         label->setBuddy(hour);
@@ -49,7 +50,7 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
         over_time->add_to_heading(hour);
         hours_.push_back(hour);
         connect(hour, &SettingEdit::edited, this, [this, hour](double v) {
-            document_->edit(tr("Change %1").arg(QString::fromUtf8(hour->info().label)), [&](Project& p) { hour->info().field.set(p.settings, v); });
+            document_->edit(tr("Change %1").arg(words(hour->info().label)), [&](Project& p) { hour->info().field.set(p.settings, v); });
         });
     }
     presence_->setObjectName(QStringLiteral("presence"));
@@ -121,7 +122,7 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
         const bool any = r >= 0 && r < static_cast<int>(choices_.size());
         use_->setEnabled(any && !choices_[static_cast<std::size_t>(r)].own);
         if (any)
-            reason_->setText(QString::fromStdString(choices_[static_cast<std::size_t>(r)].reason));
+            reason_->setText(words(choices_[static_cast<std::size_t>(r)].reason));
         plot_->show_choices(choices_, r);
     });
     connect(slider_, &QSlider::valueChanged, this, [this](int v) {
@@ -146,7 +147,7 @@ void NozzlesPage::use(const AimChoice& choice) {
 void NozzlesPage::move_filament(int filament, int nozzle) {
     const Project& p = document_->planned_project();
     const char letter = p.filaments[static_cast<std::size_t>(filament)].letter;
-    document_->edit(nozzle < 0 ? tr("Let go of %1").arg(QChar::fromLatin1(letter)) : tr("Pin %1 to %2").arg(QChar::fromLatin1(letter)).arg(QString::fromStdString(nozzle_name(p.machine, nozzle))),
+    document_->edit(nozzle < 0 ? tr("Let go of %1").arg(QChar::fromLatin1(letter)) : tr("Pin %1 to %2").arg(QChar::fromLatin1(letter)).arg(words(nozzle_name(p.machine, nozzle))),
                     [&](Project& q) { pin(q, letter, nozzle); });
 }
 
@@ -160,13 +161,13 @@ void NozzlesPage::refresh() {
     unpin_->setEnabled(plan && !p.pins.empty());
     if (!plan) {
         machine_->show_machine(document_->project().machine);
-        can_->setText(QString::fromStdString(what_it_can(document_->project().machine)));
+        can_->setText(words(what_it_can(document_->project().machine)));
         presence_->clear();
         choices_.clear();
         show_choices();
         return;
     }
-    can_->setText(QString::fromStdString(what_it_can(p.machine)));
+    can_->setText(words(what_it_can(p.machine)));
     MachineView::Load load;
     load.filaments = p.filaments;
     const std::vector<Place> places = starting_places(p, *plan);
@@ -179,7 +180,7 @@ void NozzlesPage::refresh() {
     }
     machine_->show_machine(p.machine, std::move(load));
     unpin_->setEnabled(!p.pins.empty());
-    presence_->setText(QString::fromStdString(presence(p, *plan)) +
+    presence_->setText(words(presence(p, *plan)) +
                        (plan->totals.refills ? tr(" %n refill(s).", nullptr, plan->totals.refills) : QString()) + (plan->totals.pauses ? tr(" For %n of them the printer waits.", nullptr, plan->totals.pauses) : QString()));
     presence_->setStyleSheet(plan->attendance.night_trips ? QStringLiteral("color: %1").arg(Theme::current().warn.name()) : QString());
 }
@@ -205,8 +206,8 @@ void NozzlesPage::show_choices() {
                              : c.aim == LoadingAim::waste    ? tr("least waste")
                              : c.aim == LoadingAim::time     ? tr("least time")
                              : c.aim == LoadingAim::handling ? tr("least handling")
-                                                       : tr("blend %1 %").arg(c.blend_pct, 0, 'f', 0);
-        set_row(table_, static_cast<int>(i), {name, tr("%1 g").arg(t.purge_g, 0, 'f', 1), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), on.join(QStringLiteral(" · "))}, {}, c.own);
+                                                       : tr("blend %1 %").arg(number(c.blend_pct, 0));
+        set_row(table_, static_cast<int>(i), {name, tr("%1 g").arg(number(t.purge_g, 1)), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), on.join(QStringLiteral(" · "))}, {}, c.own);
         table_->item(static_cast<int>(i), 3)->setToolTip(tr("%1 spools put in before the start, %2 refills, %3 swaps").arg(t.spools_to_load).arg(t.refills).arg(t.hand_swaps));
         table_->item(static_cast<int>(i), 4)->setToolTip(tr("By nozzle, in the order of the machine%1").arg(c.plan->loading.proven ? tr("; proven: no other split costs less for this aim") : tr("; searched, not proven")));
         if (!c.own && c.aim != LoadingAim::time)
@@ -230,7 +231,7 @@ void NozzlesPage::show_choices() {
                                            : tr("Least waste and least handling agree here: there is nothing to trade."));
     if (!choices_.empty()) {
         table_->selectRow(marked);
-        reason_->setText(QString::fromStdString(choices_.front().reason));
+        reason_->setText(words(choices_.front().reason));
     } else {
         reason_->clear();
     }

@@ -8,6 +8,7 @@
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QComboBox>
 #include <QCoreApplication>
@@ -41,7 +42,7 @@ public:
 };
 
 QString grams_text(double g) {
-    return QCoreApplication::translate("OrderPage", "%1 g").arg(g, 0, 'f', g < 10 ? 2 : 1);
+    return QCoreApplication::translate("OrderPage", "%1 g").arg(number(g, g < 10 ? 2 : 1));
 }
 
 } // namespace
@@ -163,7 +164,7 @@ void OrderPage::refresh() {
     first_->setEnabled(plan != nullptr);
     lock_->setVisible(plan && !document_->project().print_first.empty());
     if (plan)
-        lock_->setText(plan->locked_changes || plan->locked_mm3 > 0.5 ? tr("The lock costs %n change(s) and %1 mm³ of purge.", nullptr, plan->locked_changes).arg(plan->locked_mm3, 0, 'f', 0)
+        lock_->setText(plan->locked_changes || plan->locked_mm3 > 0.5 ? tr("The lock costs %n change(s) and %1 mm³ of purge.", nullptr, plan->locked_changes).arg(number(plan->locked_mm3, 0))
                                                                       : tr("The lock costs nothing here."));
     order_->setCurrentIndex(static_cast<int>(document_->project().settings.order));
     order_->setEnabled(plan != nullptr);
@@ -179,10 +180,10 @@ void OrderPage::refresh() {
     const bool tight = now.changes == plan->bound.changes && now.purge_mm3 <= plan->bound.purge_mm3 + 0.5;
     if (tight)
         sentence_->setText(tr("Proven: no order of these layers takes fewer than %n change(s) or purges less than %1 mm³.", nullptr, plan->bound.changes)
-                               .arg(plan->bound.purge_mm3, 0, 'f', 0));
+                               .arg(number(plan->bound.purge_mm3, 0)));
     else
         sentence_->setText(tr("Any order takes at least %1 changes and purges at least %2 mm³; this one takes %3 and %4 mm³.")
-                               .arg(plan->bound.changes).arg(plan->bound.purge_mm3, 0, 'f', 0).arg(now.changes).arg(now.purge_mm3, 0, 'f', 0));
+                               .arg(plan->bound.changes).arg(number(plan->bound.purge_mm3, 0)).arg(now.changes).arg(number(now.purge_mm3, 0)));
     const Totals& letters = plan->as_assigned;
     const auto line = [](const QString& what, const QString& value, const QString& other) {
         return QStringLiteral("<tr><td style='padding-right:%4px'>%1</td><td align='right' style='padding-right:%4px'><b>%2</b></td><td align='right'>%3</td></tr>")

@@ -7,6 +7,7 @@
 #include "core/estimate/attendance.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QHelpEvent>
 #include <QKeyEvent>
@@ -40,7 +41,7 @@ SlotsView::SlotsView(Document* document, ViewState* view, QWidget* parent) : QWi
         if (!plan || chosen_ >= static_cast<int>(plan->refills.size()))
             chosen_ = -1;
         if (plan)
-            setAccessibleDescription(QString::fromStdString(presence(document_->planned_project(), *plan)));
+            setAccessibleDescription(words(presence(document_->planned_project(), *plan)));
         stale_ = true;
         update();
     });
@@ -140,7 +141,7 @@ void SlotsView::draw(QPainter& p) const {
         p.drawLine(QPointF(r.left(), r.center().y()), QPointF(r.right(), r.center().y()));
         p.setPen(t.quiet);
         p.setFont(font_of(0.9));
-        const QString name = QString::fromStdString(slot_name(project.machine, all[i].toolhead, all[i].slot));
+        const QString name = words(slot_name(project.machine, all[i].toolhead, all[i].slot));
         p.drawText(QRectF(0, r.top(), r.left() - em(0.5), r.height()), Qt::AlignVCenter | Qt::AlignRight, p.fontMetrics().elidedText(name, Qt::ElideLeft, int(r.left()) - em(0.5)));
         for (const Stay& s : plan->stays) {
             if (s.toolhead != all[i].toolhead || s.slot != all[i].slot || (s.slot == 0 && s.nozzle != all[i].nozzle))
@@ -296,7 +297,7 @@ bool SlotsView::event(QEvent* e) {
             if (handle_rect(static_cast<int>(i)).contains(help->pos())) {
                 const Refill& r = plan->refills[i];
                 QToolTip::showText(help->globalPos(), tr("%1 into %2: %3").arg(QChar::fromLatin1(project.filaments[static_cast<std::size_t>(r.in)].letter))
-                                                          .arg(QString::fromStdString(slot_name(project.machine, r.toolhead, r.slot)), QString::fromStdString(when(r))), this);
+                                                          .arg(words(slot_name(project.machine, r.toolhead, r.slot)), words(when(r))), this);
                 return true;
             }
         if (help->pos().x() >= row_rect(0).left()) {

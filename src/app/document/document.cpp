@@ -9,6 +9,7 @@
 #include "formats/files.h"
 #include "formats/machine_file.h"
 #include "paint/thumbnail.h"
+#include "paint/words.h"
 
 #include <QFileInfo>
 #include <QUndoCommand>
@@ -168,7 +169,7 @@ void Document::open(const QString& path) {
         const auto bytes = disk.read(path.toStdString());
         auto project = bytes ? read_archive(*bytes, progress) : Result<Project>(bytes.error());
         if (!project)
-            return [this, path, why = QString::fromStdString(project.error().message)] {
+            return [this, path, why = words(project.error().message)] {
                 Q_EMIT failed(tr("%1 could not be opened. %2").arg(QFileInfo(path).fileName(), why));
             };
         return [this, path, p = std::move(*project)]() mutable {
@@ -186,7 +187,7 @@ void Document::save(const QString& path, std::function<void()> then) {
         const auto bytes = write_archive(project, thumbnail_png(project));
         const Status ok = bytes ? disk.write(path.toStdString(), *bytes) : Status(bytes.error());
         if (!ok)
-            return [this, path, why = QString::fromStdString(ok.error().message)] {
+            return [this, path, why = words(ok.error().message)] {
                 Q_EMIT failed(tr("%1 was not saved. %2").arg(QFileInfo(path).fileName(), why));
             };
         return [this, path, revision, opened, then] {
@@ -222,7 +223,7 @@ void Document::import_models(const QStringList& paths, int piece) {
                 read->push_back({name, std::move(*bytes), std::move(*bodies)});
             else
                 problems += (problems.isEmpty() ? QString() : QStringLiteral("\n")) +
-                            tr("%1 was not added. %2").arg(QFileInfo(paths[i]).fileName(), QString::fromStdString(bodies.error().message));
+                            tr("%1 was not added. %2").arg(QFileInfo(paths[i]).fileName(), words(bodies.error().message));
         }
         // Joined to the project as it is by then, whatever was edited meanwhile; but not to another one.
         return [this, read, problems, piece, opened] {
@@ -267,7 +268,7 @@ void Document::export_bodies(const QString& path, bool stl) {
             ok = bytes ? disk.write(path.toStdString(), *bytes) : Status(bytes.error());
         }
         if (!ok)
-            return [this, path, why = QString::fromStdString(ok.error().message)] { Q_EMIT failed(tr("%1 was not written. %2").arg(QFileInfo(path).fileName(), why)); };
+            return [this, path, why = words(ok.error().message)] { Q_EMIT failed(tr("%1 was not written. %2").arg(QFileInfo(path).fileName(), why)); };
         return [this, path] { Q_EMIT exported(path); };
     });
 }

@@ -1,6 +1,7 @@
 #include "app/document/plan_runner.h"
 
 #include "app/document/threads.h"
+#include "paint/words.h"
 
 #include <algorithm>
 
@@ -54,7 +55,7 @@ void PlanRunner::start(Project project) {
             if (auto plan = plan_with_findings(*planner, project, report))
                 result = *plan;
             else
-                error = QString::fromStdString(plan.error().message);
+                error = words(plan.error().message);
         });
         in_window(this, [this, result, error = problem.isEmpty() ? error : problem, stopped = stop.stop_requested()] { finish(result, error, stopped); });
     });

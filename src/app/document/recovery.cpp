@@ -2,6 +2,7 @@
 
 #include "app/document/document.h"
 #include "formats/loose.h"
+#include "paint/words.h"
 
 #include <QDir>
 #include <QFile>
@@ -74,7 +75,7 @@ void Recovery::write() {
     writing_ = there_ = true;
     files_.write([this, project = document_->project(), path = document_->path().toStdString(), copy = copy_](const Disk& disk, const Progress&) -> FileQueue::Then {
         const Status ok = copy->write(project, path, disk.write);
-        return [this, why = ok ? QString() : QString::fromStdString(ok.error().message)] {
+        return [this, why = ok ? QString() : words(ok.error().message)] {
             writing_ = false;
             if (why.isEmpty())
                 warned_ = false;
@@ -120,7 +121,7 @@ void Recovery::restore(const Found& found) {
     files_.read([this, found](const Disk&, const Progress& progress) -> FileQueue::Then {
         auto loose = read_loose(found.copy.toStdString(), progress);
         if (!loose)
-            return [this, why = QString::fromStdString(loose.error().message)] { Q_EMIT said(tr("It could not be recovered. %1").arg(why)); };
+            return [this, why = words(loose.error().message)] { Q_EMIT said(tr("It could not be recovered. %1").arg(why)); };
         return [this, found, project = std::move(loose->project)]() mutable {
             document_->reset(std::move(project), found.path, true);
             write(); // ours now, in case this session is killed too; only then the old copy goes

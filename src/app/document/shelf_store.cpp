@@ -1,6 +1,7 @@
 #include "app/document/shelf_store.h"
 
 #include "formats/shelf_db.h"
+#include "paint/words.h"
 
 #include <QApplication>
 #include <QDateTime>
@@ -44,7 +45,7 @@ void ShelfStore::open() {
         return;
     opening_ = true;
     writer_.start([self = QPointer<ShelfStore>(this), path = path().toStdString()] {
-        std::string note;
+        Message note;
         auto db = ShelfDb::open(path, &note);
         Result<Shelf> shelf = db ? db->read() : Result<Shelf>(db.error());
         std::shared_ptr<ShelfDb> kept = db ? std::make_shared<ShelfDb>(std::move(*db)) : nullptr;
@@ -52,9 +53,9 @@ void ShelfStore::open() {
             if (!self)
                 return;
             if (!note.empty())
-                Q_EMIT self->said(QString::fromStdString(note));
+                Q_EMIT self->said(words(note));
             if (!shelf) {
-                Q_EMIT self->said(QString::fromStdString(shelf.error().message));
+                Q_EMIT self->said(words(shelf.error().message));
                 return;
             }
             self->db_ = kept;
@@ -80,7 +81,7 @@ void ShelfStore::set(Shelf shelf) {
     writer_.start([self = QPointer<ShelfStore>(this), db = db_, shelf = shelf_] {
         const Status ok = db->write(shelf);
         if (!ok)
-            QMetaObject::invokeMethod(qApp, [self, why = QString::fromStdString(ok.error().message)] {
+            QMetaObject::invokeMethod(qApp, [self, why = words(ok.error().message)] {
                 if (self)
                     Q_EMIT self->said(why);
             }, Qt::QueuedConnection);

@@ -6,6 +6,7 @@
 #include "core/colour/stand_out.h"
 #include "core/geometry/rows.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QHelpEvent>
 #include <QMouseEvent>
@@ -147,7 +148,7 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     p.setFont(font_of(0.95));
     p.setPen(t.quiet);
     p.drawText(head, Qt::AlignRight | Qt::AlignVCenter,
-               tr("layer %1 · %2 → %3 mm").arg(layer).arg(plan->grid.bottom_mm(layer), 0, 'f', 2).arg(plan->grid.top_mm(layer), 0, 'f', 2));
+               tr("layer %1 · %2 → %3 mm").arg(layer).arg(number(plan->grid.bottom_mm(layer), 2)).arg(number(plan->grid.top_mm(layer), 2)));
     p.setRenderHint(QPainter::Antialiasing);
     const auto filament_of = [&](const Pane& pane) {
         const Part& part = own.parts[pane.part];
@@ -241,7 +242,7 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     p.setPen(t.quiet);
     const QString text = layer > piece.layers() ? tr("\u201c%1\u201d ends with layer %2").arg(QString::fromStdString(own.name)).arg(piece.layers())
                          : order.size() == before ? tr("nothing is printed in this layer")
-                         : changes       ? tr("%1 · %n change(s), %2 g purged", nullptr, changes).arg(order).arg(grams, 0, 'f', 2)
+                         : changes       ? tr("%1 · %n change(s), %2 g purged", nullptr, changes).arg(order).arg(number(grams, 2))
                                          : tr("%1 · no change").arg(order);
     // A scale bar of a round length.
     double bar = 1;
@@ -253,7 +254,7 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     const double x1 = width() - em(0.8), y = height() - em(0.7);
     p.setPen(QPen(t.quiet, 1.5));
     p.drawLine(QPointF(x1 - bar * scale_, y), QPointF(x1, y));
-    p.drawText(QRectF(x1 - em(8), y - em(1.25), em(8), em(1.1)), Qt::AlignRight | Qt::AlignBottom, tr("%1 mm").arg(bar));
+    p.drawText(QRectF(x1 - em(8), y - em(1.25), em(8), em(1.1)), Qt::AlignRight | Qt::AlignBottom, tr("%1 mm").arg(number(bar)));
 }
 
 int LayerWindow::pane_at(QPointF at) const {

@@ -5,6 +5,7 @@
 #include "app/parts/panel.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
+#include "paint/words.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -72,18 +73,18 @@ MachineEditor::MachineEditor(const Machine& machine, QWidget* parent)
     button("keep_machine", tr("Keep among my machines"), tr("It can then be chosen for any project, and suggestions count it as one you own"), [this] {
         machine_.id = machine_id(machine_.name);
         const Status ok = keep_machine(machine_);
-        made_of_->setText(ok ? tr("Kept as “%1”.").arg(QString::fromStdString(machine_.name)) : QString::fromStdString(ok.error().message));
+        made_of_->setText(ok ? tr("Kept as “%1”.").arg(QString::fromStdString(machine_.name)) : words(ok.error().message));
     });
     button("forget_machine", tr("Forget"), tr("Takes the machine of this name out of yours; the project keeps what it has"), [this] {
         const Status ok = forget_machine(machine_id(machine_.name));
-        made_of_->setText(ok ? tr("“%1” is no longer among yours.").arg(QString::fromStdString(machine_.name)) : QString::fromStdString(ok.error().message));
+        made_of_->setText(ok ? tr("“%1” is no longer among yours.").arg(QString::fromStdString(machine_.name)) : words(ok.error().message));
     });
     button("write_machine", tr("Write to a file…"), tr("A machine file, JSON"), [this] {
         const QString path = QFileDialog::getSaveFileName(this, tr("Write the machine"), QString::fromStdString(machine_id(machine_.name)) + QStringLiteral(".json"), tr("Machine files (*.json)"));
         if (path.isEmpty())
             return;
         if (const Status ok = write_file(path.toStdString(), write_machine(machine_)); !ok)
-            QMessageBox::warning(this, tr("Not written"), QString::fromStdString(ok.error().message));
+            QMessageBox::warning(this, tr("Not written"), words(ok.error().message));
     });
     row->addStretch();
     auto* ok = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
@@ -236,8 +237,8 @@ QWidget* MachineEditor::make_figures() {
 void MachineEditor::show_machine() {
     view_->show_machine(machine_);
     view_->choose_nozzle(nozzle_);
-    sentence_->setText(QString::fromStdString(what_it_can(machine_)));
-    made_of_->setText(QString::fromStdString(describe(machine_)));
+    sentence_->setText(words(what_it_can(machine_)));
+    made_of_->setText(words(describe(machine_)));
 }
 
 void MachineEditor::fill_parts() {
@@ -253,7 +254,7 @@ void MachineEditor::fill_parts() {
             const Nozzle& z = machine_.nozzles[n];
             if (z.toolhead != static_cast<int>(t))
                 continue;
-            auto* item = new QTreeWidgetItem(head, {tr("nozzle %1").arg(n + 1), z.missing ? tr("missing") : tr("%1 mm").arg(z.diameter_mm)});
+            auto* item = new QTreeWidgetItem(head, {tr("nozzle %1").arg(n + 1), z.missing ? tr("missing") : tr("%1 mm").arg(number(z.diameter_mm))});
             item->setData(0, Qt::UserRole, static_cast<int>(t));
             item->setData(0, Qt::UserRole + 1, static_cast<int>(n));
             if (static_cast<int>(n) == nozzle_)

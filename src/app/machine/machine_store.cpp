@@ -27,13 +27,13 @@ std::vector<Machine> owned_machines() {
 
 Status keep_machine(const Machine& machine) {
     if (!QDir().mkpath(machine_folder()))
-        return Error{"The folder for machines, " + machine_folder().toStdString() + ", cannot be made."};
+        return Error{say("The folder for machines, {}, cannot be made.", machine_folder().toStdString())};
     return write_file(QDir(machine_folder()).filePath(QString::fromStdString(machine_id(machine.id)) + QStringLiteral(".json")).toStdString(), write_machine(machine));
 }
 
 Status forget_machine(const std::string& id) {
     if (!QFile::remove(QDir(machine_folder()).filePath(QString::fromStdString(machine_id(id)) + QStringLiteral(".json"))))
-        return Error{"The machine was not among yours."};
+        return Error{say("The machine was not among yours.")};
     return Done{};
 }
 

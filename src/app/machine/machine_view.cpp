@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QApplication>
 #include <QHelpEvent>
@@ -35,8 +36,7 @@ void MachineView::show_machine(const Machine& machine, std::optional<Load> load)
         chosen_filament_ = -1;
     if (chosen_nozzle_ >= static_cast<int>(machine_.nozzles.size()))
         chosen_nozzle_ = -1;
-    setAccessibleDescription(QString::fromStdString(describe(machine_) + ". " + what_it_can(machine_)) +
-                             (load_ ? tr(" Left and right choose a filament; with Shift they move it to another nozzle; Delete lets go of its pin.") : QString()));
+    setAccessibleDescription(words(sentences({say("{}.", describe(machine_)), what_it_can(machine_)})) + (load_ ? tr(" Left and right choose a filament; with Shift they move it to another nozzle; Delete lets go of its pin.") : QString()));
     update();
 }
 
@@ -168,7 +168,7 @@ void MachineView::paintEvent(QPaintEvent*) {
         p.drawText(QRectF(r.left(), r.top(), r.width(), r.height() * 0.75), Qt::AlignCenter, QString::number(n + 1));
         p.setPen(t.quiet);
         if (nozzle.missing || !load_) // with filaments below, the size is in the tool tip
-            p.drawText(QRectF(r.center().x() - em(3), r.bottom(), em(6), em(1.3)), Qt::AlignCenter, nozzle.missing ? tr("missing") : tr("%1 mm").arg(nozzle.diameter_mm));
+            p.drawText(QRectF(r.center().x() - em(3), r.bottom(), em(6), em(1.3)), Qt::AlignCenter, nozzle.missing ? tr("missing") : tr("%1 mm").arg(number(nozzle.diameter_mm)));
     }
     if (!load_)
         return;
@@ -280,13 +280,13 @@ bool MachineView::event(QEvent* e) {
         if (const int f = filament_at(help->pos()); load_ && f >= 0) {
             const Filament& x = load_->filaments[static_cast<std::size_t>(f)];
             QToolTip::showText(help->globalPos(), tr("%1 %2 on %3%4. Drag it to another nozzle to pin it there; click to pin it or to let go.")
-                                                      .arg(QChar::fromLatin1(x.letter)).arg(QString::fromStdString(x.name), QString::fromStdString(nozzle_name(machine_, load_->nozzle[static_cast<std::size_t>(f)])),
+                                                      .arg(QChar::fromLatin1(x.letter)).arg(QString::fromStdString(x.name), words(nozzle_name(machine_, load_->nozzle[static_cast<std::size_t>(f)])),
                                                            load_->pinned[static_cast<std::size_t>(f)] ? tr(", pinned") : QString()), this);
             return true;
         }
         if (const int n = nozzle_at(help->pos()); n >= 0) {
             const Nozzle& x = machine_.nozzles[static_cast<std::size_t>(n)];
-            QToolTip::showText(help->globalPos(), x.missing ? tr("%1: missing").arg(QString::fromStdString(nozzle_name(machine_, n))) : tr("%1: %2 mm").arg(QString::fromStdString(nozzle_name(machine_, n))).arg(x.diameter_mm), this);
+            QToolTip::showText(help->globalPos(), x.missing ? tr("%1: missing").arg(words(nozzle_name(machine_, n))) : tr("%1: %2 mm").arg(words(nozzle_name(machine_, n))).arg(number(x.diameter_mm)), this);
             return true;
         }
     }

@@ -5,6 +5,7 @@
 #include "app/document/document.h"
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
+#include "paint/words.h"
 
 #include <QActionGroup>
 #include <QComboBox>

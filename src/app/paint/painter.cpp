@@ -4,6 +4,7 @@
 #include "app/document/document.h"
 #include "app/document/view_state.h"
 #include "core/project/regions.h"
+#include "paint/words.h"
 
 
 #include <tbb/parallel_for.h>
@@ -262,7 +263,7 @@ void Painter::apply_heights() {
     }
     const double bed = bounds(view_->piece_of(document_->project())).min.z, low = z0_mm, high = z1_mm;
     for (const int part : target_parts())
-        in_background(part, tr("Paint %1 to %2 mm").arg(low).arg(high), [=](const Mesh& m, Paint& paint, PatchNumber patch) {
+        in_background(part, tr("Paint %1 to %2 mm").arg(number(low)).arg(number(high)), [=](const Mesh& m, Paint& paint, PatchNumber patch) {
             paint_heights(m, paint, bed + low, bed + high, [patch](PatchNumber) { return patch; });
         });
 }

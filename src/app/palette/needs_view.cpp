@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 #include "core/material/shelf.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QCoreApplication>
 #include <QPainter>
@@ -38,7 +39,7 @@ QVariant NeedsModel::data(const QModelIndex& index, int role) const {
         if (needs <= 0)
             return tr("not used in this project");
         if (state == kUnknown)
-            return f.shelf_id.empty() ? tr("takes %1 g · not matched with the shelf").arg(needs, 0, 'f', 1) : tr("takes %1 g · no spool of it on the shelf").arg(needs, 0, 'f', 1);
+            return f.shelf_id.empty() ? tr("takes %1 g · not matched with the shelf").arg(number(needs, 1)) : tr("takes %1 g · no spool of it on the shelf").arg(number(needs, 1));
         const RunsOut out = runs_out(use.g_by_layer, f.spools);
         QString spools;
         for (std::size_t i = 0; i < f.spools.size(); ++i) {
@@ -49,15 +50,15 @@ QVariant NeedsModel::data(const QModelIndex& index, int role) const {
             if (out.spool_layers[i])
                 spools += tr(" (empty in layer %1)").arg(out.spool_layers[i]);
         }
-        const QString amounts = tr("takes %1 g of %2 g").arg(needs, 0, 'f', 1).arg(left, 0, 'f', 0);
+        const QString amounts = tr("takes %1 g of %2 g").arg(number(needs, 1)).arg(number(left, 0));
         if (state == kShort)
-            return tr("%1 · runs out in layer %2, %3 g short").arg(amounts).arg(out.last_layer).arg(needs - left, 0, 'f', 1);
+            return tr("%1 · runs out in layer %2, %3 g short").arg(amounts).arg(out.last_layer).arg(number(needs - left, 1));
         return tr("%1 · %2 · %3").arg(amounts, state == kTight ? tr("enough, within the margin") : tr("enough"), spools);
     };
     switch (role) {
     case Qt::DisplayRole: return QStringLiteral("%1 · %2").arg(QString::fromStdString(f.name), QString::fromLatin1(facts(f.material).id));
     case Qt::AccessibleTextRole: return tr("Filament %1: %2").arg(QChar::fromLatin1(f.letter)).arg(words());
-    case Qt::ToolTipRole: return tr("All it takes: piece, purge, tower and first load. The thin mark is the margin of %1 % (setting “Spool margin”).").arg(p.settings.check_margin_pct);
+    case Qt::ToolTipRole: return tr("All it takes: piece, purge, tower and first load. The thin mark is the margin of %1 % (setting “Spool margin”).").arg(number(p.settings.check_margin_pct));
     case LetterRole: return QString(QChar::fromLatin1(f.letter));
     case ColourRole: return to_qcolor(f.colour);
     case NeedRole: return needs;

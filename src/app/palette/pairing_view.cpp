@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 #include "core/material/pairing.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -52,7 +53,7 @@ void PairingView::choose(int filament) {
     Q_EMIT chosen_changed();
 }
 
-QString PairingView::words() const {
+QString PairingView::said() const {
     const std::vector<Filament> f = filaments();
     QStringList lines;
     for (int i = 0; i < static_cast<int>(f.size()); ++i)
@@ -60,7 +61,7 @@ QString PairingView::words() const {
             const Pairing pair = pair_up(f[i], f[j]);
             const bool wanted = chosen_ >= 0 ? i == chosen_ || j == chosen_ : pair.bond != Bond::holds || !pair.bed_meets() || !pair.nozzle_meets();
             if (wanted)
-                lines << tr("%1 and %2 %3.").arg(QChar::fromLatin1(f[i].letter)).arg(QChar::fromLatin1(f[j].letter)).arg(QString::fromStdString(describe(pair)));
+                lines << tr("%1 and %2 %3.").arg(QChar::fromLatin1(f[i].letter)).arg(QChar::fromLatin1(f[j].letter)).arg(words(describe(pair)));
         }
     if (f.size() < 2)
         return tr("With a second filament, this shows whether the two may be printed together.");
@@ -69,11 +70,11 @@ QString PairingView::words() const {
         if (chosen_ >= 0 && i != chosen_)
             continue;
         const Settings& s = document_->project().settings;
-        if (const char* risk = sheet_risk(f[i].material, s.sheet); risk && !s.release_coat)
-            lines << tr("%1 %2: use a release coat or another sheet.").arg(QChar::fromLatin1(f[i].letter)).arg(QString::fromUtf8(risk));
+        if (const Message risk = sheet_risk(f[i].material, s.sheet, std::string(1, f[i].letter)); !risk.empty() && !s.release_coat)
+            lines << tr("%1 Use a release coat or another sheet.").arg(words(risk));
         const MaterialFacts& m = facts(f[i].material);
         if (chosen_ >= 0 || (m.draws_moisture && !f[i].kept_dry))
-            lines << tr("%1: dry it %2 h at %3 °C before use, in a dryer, not in an oven used for food.").arg(QChar::fromLatin1(f[i].letter)).arg(m.dry_h).arg(m.dry_c);
+            lines << tr("%1: dry it %2 h at %3 °C before use, in a dryer, not in an oven used for food.").arg(QChar::fromLatin1(f[i].letter)).arg(number(m.dry_h)).arg(number(m.dry_c));
     }
     return lines.isEmpty() ? tr("All of them bond, and share nozzle and bed temperatures.") : lines.join(QLatin1Char('\n'));
 }
@@ -241,7 +242,7 @@ void WindowsView::paintEvent(QPaintEvent*) {
         p.setFont(font_of(0.92));
         p.setPen(meet ? t.good : t.bad);
         p.drawText(QRectF(axis.x, em(1.3), wide, em(1.3)), Qt::AlignLeft | Qt::AlignVCenter,
-                   meet ? tr("✓ %1–%2 suits all").arg(shared.low).arg(shared.high) : tr("✕ nothing suits all"));
+                   meet ? tr("✓ %1–%2 suits all").arg(number(shared.low)).arg(number(shared.high)) : tr("✕ nothing suits all"));
         if (meet) {
             QColor c = t.good;
             c.setAlphaF(0.22f);
@@ -265,7 +266,7 @@ void WindowsView::paintEvent(QPaintEvent*) {
         const double step = span > 120 ? 50 : span > 50 ? 20 : 10;
         for (double c = std::ceil(low / step) * step; c <= low + span; c += step) {
             p.drawLine(QPointF(at(c), base), QPointF(at(c), base + 3));
-            p.drawText(QRectF(at(c) - em(2), base + 2, em(4), em(1.2)), Qt::AlignHCenter | Qt::AlignTop, QString::number(c));
+            p.drawText(QRectF(at(c) - em(2), base + 2, em(4), em(1.2)), Qt::AlignHCenter | Qt::AlignTop, number(c));
         }
     }
     for (int i = 0; i < n; ++i) {

@@ -21,7 +21,7 @@ public:
     int chosen() const { return chosen_; }
     void choose(int filament);
     /// The chosen filament's pairs in words, or the one that matters most.
-    QString words() const;
+    QString said() const;
 
 Q_SIGNALS:
     void chosen_changed();

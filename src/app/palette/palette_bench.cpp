@@ -11,6 +11,7 @@
 #include "formats/files.h"
 #include "formats/shelf_db.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QFileDialog>
 #include <QHeaderView>
@@ -174,7 +175,7 @@ QWidget* PaletteBench::make_pairing() {
     row->addWidget(pairing_, 4);
     row->addLayout(side, 6);
     panel->body()->addLayout(row, 1);
-    connect(pairing_, &PairingView::chosen_changed, this, [this] { pair_words_->setText(pairing_->words()); });
+    connect(pairing_, &PairingView::chosen_changed, this, [this] { pair_words_->setText(pairing_->said()); });
     return panel;
 }
 
@@ -208,7 +209,7 @@ void PaletteBench::refresh() {
     for (QPushButton* b : {weigh_, dried_})
         b->setEnabled(spool);
     replace_->setEnabled(open && needs_->currentIndex().isValid());
-    pair_words_->setText(pairing_->words());
+    pair_words_->setText(pairing_->said());
 }
 
 void PaletteBench::add_filament() {
@@ -231,12 +232,12 @@ bool PaletteBench::confirm_class(const QString& id) {
     if (at < 0)
         return false;
     const Filament f = store_->shelf().filaments[static_cast<std::size_t>(at)].filament;
-    const std::string why = easily_mistaken(f);
+    const Message why = easily_mistaken(f, "\u201c" + f.name + "\u201d");
     if (why.empty() || f.class_confirmed)
         return true;
     const QString material = QString::fromLatin1(facts(f.material).id);
     QMessageBox ask(QMessageBox::Question, tr("Is it %1?").arg(material),
-                    tr("“%1” %2\n\nRead the label on the spool. Does it say %3?").arg(QString::fromStdString(f.name), QString::fromStdString(why), material), QMessageBox::NoButton, this);
+                    tr("%1\n\nRead the label on the spool. Does it say %2?").arg(words(why), material), QMessageBox::NoButton, this);
     ask.setObjectName(QStringLiteral("confirm_class"));
     ask.addButton(tr("Yes, it says %1").arg(material), QMessageBox::YesRole);
     ask.addButton(tr("Not sure"), QMessageBox::NoRole);
@@ -369,7 +370,7 @@ void PaletteBench::offer_replacements() {
         QPainter painter(&pane);
         paint_pane(painter, pane.rect(), x.filament, 7);
         painter.end();
-        QAction* a = menu.addAction(QIcon(pane), tr("%1 · off by ΔE %2").arg(menu_text(QString::fromStdString(x.filament.name))).arg(list[i].delta_e, 0, 'f', 1));
+        QAction* a = menu.addAction(QIcon(pane), tr("%1 · off by ΔE %2").arg(menu_text(QString::fromStdString(x.filament.name))).arg(number(list[i].delta_e, 1)));
         connect(a, &QAction::triggered, this, [this, letter = f.letter, id = x.id] {
             confirm_class(QString::fromStdString(id));
             const int at = find_on_shelf(store_->shelf(), id);
@@ -411,7 +412,7 @@ void PaletteBench::import_shelf() {
     const auto bytes = read_file(path.toStdString());
     const auto shelf = bytes ? shelf_from_text(*bytes) : Result<Shelf>(bytes.error());
     if (!shelf) {
-        Q_EMIT said(tr("Nothing was imported. %1").arg(QString::fromStdString(shelf.error().message)));
+        Q_EMIT said(tr("Nothing was imported. %1").arg(words(shelf.error().message)));
         return;
     }
     store_->edit(tr("Import into the shelf"), [&](Shelf& s) { merge_shelf(s, *shelf); });
@@ -424,7 +425,7 @@ void PaletteBench::export_shelf() {
         return;
     const bool json = path.endsWith(QLatin1String(".json"), Qt::CaseInsensitive);
     const Status ok = write_file(path.toStdString(), json ? shelf_to_json(store_->shelf()) : shelf_to_csv(store_->shelf()));
-    Q_EMIT said(ok ? tr("Written: %1").arg(path) : QString::fromStdString(ok.error().message));
+    Q_EMIT said(ok ? tr("Written: %1").arg(path) : words(ok.error().message));
 }
 
 } // namespace vitrail

@@ -3,6 +3,7 @@
 #include "app/document/shelf_store.h"
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -44,7 +45,7 @@ ShelfFilamentDialog::ShelfFilamentDialog(const ShelfFilament& f, QWidget* parent
     dry_h_ = box(f.dry_h, 1000, 1, tr("h"), QStringLiteral("dry_h"), tr("Drying time"));
     for (QDoubleSpinBox* b : {dry_c_, dry_h_})
         b->setSpecialValueText(tr("as the class"));
-    dry_c_->setToolTip(tr("As the class: %1 h at %2 °C, from memory. The label knows better.").arg(m.dry_h).arg(m.dry_c));
+    dry_c_->setToolTip(tr("As the class: %1 h at %2 °C, from memory. The label knows better.").arg(number(m.dry_h)).arg(number(m.dry_c)));
     hatch_->setObjectName(QStringLiteral("hatch"));
     hatch_->setIconSize(QSize(em(3), em(1.2)));
     for (char c = 'A'; c <= 'Z'; ++c) {
@@ -89,7 +90,7 @@ SpoolDialog::SpoolDialog(const Spool& s, const QStringList& taken_codes, QWidget
     code_->setToolTip(tr("The code printed on the spool, or one of your own."));
     place_->setObjectName(QStringLiteral("spool_place"));
     for (const SpoolPlace p : {SpoolPlace::shelf, SpoolPlace::dryer, SpoolPlace::slot, SpoolPlace::elsewhere})
-        place_->addItem(QString::fromLatin1(to_string(p)));
+        place_->addItem(words(to_string(p)));
     place_->setCurrentIndex(static_cast<int>(s.place));
     note_->setPlaceholderText(tr("which slot, which printer"));
     tare_->setToolTip(tr("Weigh an empty roll of this kind once; 220 g is from memory."));
@@ -178,8 +179,8 @@ double WeighDialog::left_g() const {
 
 void WeighDialog::refresh() {
     const Weighed w = weigh(spool_, gross_->value(), resolution_->value());
-    result_->setText(gross_->value() < spool_.tare_g ? tr("That is less than the empty roll of %1 g: look at the roll's weight.").arg(spool_.tare_g)
-                                                     : tr("Left: %1 ± %2 g, without the roll of %3 g.").arg(w.left_g, 0, 'f', 1).arg(w.plus_minus_g, 0, 'f', 2).arg(spool_.tare_g));
+    result_->setText(gross_->value() < spool_.tare_g ? tr("That is less than the empty roll of %1 g: look at the roll's weight.").arg(number(spool_.tare_g))
+                                                     : tr("Left: %1 ± %2 g, without the roll of %3 g.").arg(number(w.left_g, 1)).arg(number(w.plus_minus_g, 2)).arg(number(spool_.tare_g)));
 }
 
 } // namespace vitrail

@@ -3,6 +3,7 @@
 #include "app/document/shelf_store.h"
 #include "app/parts/badge_delegate.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QDate>
 
@@ -71,17 +72,17 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
         case kMaterial: return spool ? QString() : QString::fromLatin1(facts(f.filament.material).id);
         case kLeft: {
             if (spool)
-                return tr("%1 g").arg(spool->left_g, 0, 'f', 0);
+                return tr("%1 g").arg(number(spool->left_g, 0));
             double left = 0;
             for (const int i : spools_[static_cast<std::size_t>(filament)])
                 left += s.spools[static_cast<std::size_t>(i)].left_g;
-            return spools_[static_cast<std::size_t>(filament)].empty() ? tr("–") : tr("%1 g").arg(left, 0, 'f', 0);
+            return spools_[static_cast<std::size_t>(filament)].empty() ? tr("–") : tr("%1 g").arg(number(left, 0));
         }
         case kPlace: {
             if (!spool)
                 return {};
             const QString note = QString::fromStdString(spool->place_note);
-            return note.isEmpty() ? QString::fromLatin1(to_string(spool->place)) : note; // the tool tip has both
+            return note.isEmpty() ? words(to_string(spool->place)) : note; // the tool tip has both
         }
         default:
             if (!spool)
@@ -91,13 +92,13 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
     case Qt::TextAlignmentRole: return int(index.column() == kLeft ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignLeft | Qt::AlignVCenter);
     case Qt::ToolTipRole: {
         if (spool)
-            return tr("spool %1: %2 g of %3 g left, empty roll %4 g\nopened %5, dried %6\n%7%8").arg(QString::fromStdString(spool->code)).arg(spool->left_g, 0, 'f', 0)
-                .arg(spool->full_g, 0, 'f', 0).arg(spool->tare_g, 0, 'f', 0).arg(spool->opened_day ? day(spool->opened_day) : tr("not known"), spool->dried_day ? day(spool->dried_day) : tr("not known"), QString::fromLatin1(to_string(spool->place)), spool->place_note.empty() ? QString() : QStringLiteral(", ") + QString::fromStdString(spool->place_note));
+            return tr("spool %1: %2 g of %3 g left, empty roll %4 g\nopened %5, dried %6\n%7%8").arg(QString::fromStdString(spool->code)).arg(number(spool->left_g, 0))
+                .arg(number(spool->full_g, 0)).arg(number(spool->tare_g, 0)).arg(spool->opened_day ? day(spool->opened_day) : tr("not known"), spool->dried_day ? day(spool->dried_day) : tr("not known"), words(to_string(spool->place)), spool->place_note.empty() ? QString() : QStringLiteral(", ") + QString::fromStdString(spool->place_note));
         const MaterialFacts& m = facts(f.filament.material);
         return tr("%1 · TD %2 mm · %3 mm · %4 g/cm³ · %5 per kg\nnozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12")
-            .arg(QString::fromStdString(to_hex(f.filament.colour))).arg(f.filament.td_mm).arg(f.filament.diameter_mm).arg(f.filament.density_g_cm3).arg(f.filament.price_per_kg)
-            .arg(f.filament.nozzle_c.low).arg(f.filament.nozzle_c.high).arg(f.filament.bed_c.low).arg(f.filament.bed_c.high)
-            .arg(f.dry_h > 0 ? f.dry_h : m.dry_h).arg(f.dry_c > 0 ? f.dry_c : m.dry_c)
+            .arg(QString::fromStdString(to_hex(f.filament.colour))).arg(number(f.filament.td_mm)).arg(number(f.filament.diameter_mm)).arg(number(f.filament.density_g_cm3)).arg(number(f.filament.price_per_kg))
+            .arg(number(f.filament.nozzle_c.low)).arg(number(f.filament.nozzle_c.high)).arg(number(f.filament.bed_c.low)).arg(number(f.filament.bed_c.high))
+            .arg(number(f.dry_h > 0 ? f.dry_h : m.dry_h)).arg(number(f.dry_c > 0 ? f.dry_c : m.dry_c))
             .arg(f.notes.empty() ? QString() : QStringLiteral("\n") + QString::fromStdString(f.notes));
     }
     case Qt::AccessibleTextRole: return index.column() == kName && !spool ? tr("%1, %2").arg(QString::fromStdString(f.filament.name), QString::fromLatin1(facts(f.filament.material).id)) : data(index, Qt::DisplayRole);

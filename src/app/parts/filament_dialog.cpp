@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QColorDialog>
 #include <QComboBox>
@@ -109,7 +110,7 @@ void FilamentDialog::set_colour(Srgb c) {
     p.end();
     colour_->setIcon(pane);
     colour_->setIconSize(pane.size());
-    colour_->setText(QString::fromStdString(describe_colour(c)));
+    colour_->setText(words(describe_colour(c)));
 }
 
 void FilamentDialog::choose_colour() {
@@ -135,7 +136,7 @@ Filament FilamentDialog::filament() const {
     Filament f = filament_;
     f.name = name_->text().trimmed().toStdString();
     if (f.name.empty())
-        f.name = describe_colour(f.colour);
+        f.name = words(describe_colour(f.colour)).toStdString();
     const Material before = f.material;
     f.material = all_materials()[static_cast<std::size_t>(material_->currentIndex())].material;
     if (f.material != before)

@@ -1,4 +1,5 @@
 #include "app/parts/setting_edit.h"
+#include "paint/words.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -20,22 +21,22 @@ SettingEdit::SettingEdit(const SettingInfo& info, QWidget* parent) : QWidget(par
         number_->setSingleStep(info.decimals >= 2 ? 0.02 : info.decimals == 1 ? 0.5 : 1);
         number_->setKeyboardTracking(false);
         if (*info.unit)
-            number_->setSuffix(QStringLiteral(" ") + QString::fromUtf8(info.unit));
+            number_->setSuffix(QStringLiteral(" ") + words(info.unit));
         for (const auto& [word, number] : info.words)
             if (number == info.min)
-                number_->setSpecialValueText(QString::fromUtf8(word));
+                number_->setSpecialValueText(words(word));
         connect(number_, &QDoubleSpinBox::valueChanged, this, &SettingEdit::edited);
         editor = number_;
     } else {
         choice_ = new QComboBox;
         for (const char* c : info.choices)
-            choice_->addItem(QString::fromUtf8(c).replace(QLatin1Char('-'), QLatin1Char(' ')));
+            choice_->addItem(words(c).replace(QLatin1Char('-'), QLatin1Char(' ')));
         connect(choice_, &QComboBox::currentIndexChanged, this, [this](int i) { Q_EMIT edited(i); });
         editor = choice_;
     }
     editor->setObjectName(QString::fromUtf8(info.key));
-    editor->setToolTip(QString::fromUtf8(info.why));
-    editor->setAccessibleName(QString::fromUtf8(info.label));
+    editor->setToolTip(words(info.why));
+    editor->setAccessibleName(words(info.label));
     setFocusProxy(editor);
     row->addWidget(editor);
 }

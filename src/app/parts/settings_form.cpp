@@ -3,6 +3,7 @@
 #include "app/document/document.h"
 #include "app/parts/setting_edit.h"
 #include "app/theme/theme.h"
+#include "paint/words.h"
 
 #include <QFormLayout>
 #include <QLabel>
@@ -15,9 +16,9 @@ SettingsForm::SettingsForm(Document* document, std::initializer_list<const char*
     for (const char* key : keys) {
         auto* edit = new SettingEdit(*find_setting(key));
         edits_.push_back(edit);
-        const QString name = QString::fromUtf8(edit->info().label);
+        const QString name = words(edit->info().label);
         auto* label = new QLabel(name);
-        label->setToolTip(QString::fromUtf8(edit->info().why));
+        label->setToolTip(words(edit->info().why));
         label->setBuddy(edit);
         edit->focusProxy()->setMinimumWidth(em(5.5)); // the longest number it could hold would be far more
         form_->addRow(label, edit);

@@ -6,6 +6,7 @@
 #include "app/document/study.h"
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
+#include "paint/words.h"
 
 #include <QCheckBox>
 #include <QHeaderView>
@@ -25,7 +26,7 @@ namespace {
 QString signed_text(double d, int decimals, const QString& unit) {
     if (std::abs(d) < 0.5 * std::pow(10.0, -decimals))
         return QStringLiteral("±0");
-    return (d > 0 ? QStringLiteral("+") : QStringLiteral("−")) + QString::number(std::abs(d), 'f', decimals) + (unit.isEmpty() ? unit : QStringLiteral(" ") + unit);
+    return (d > 0 ? QStringLiteral("+") : QStringLiteral("−")) + number(std::abs(d), decimals) + (unit.isEmpty() ? unit : QStringLiteral(" ") + unit);
 }
 
 /// Everything that is not the piece.
@@ -35,8 +36,8 @@ double wasted(const Totals& t) {
 
 } // namespace
 
-SuggestionsPage::SuggestionsPage(Document* document, Words words, Work work, QWidget* parent)
-    : QWidget(parent), document_(document), words_(std::move(words)), table_(make_table("suggestions", tr("Suggestions"), {{tr("what")}, {tr("changes"), 4.6, true}, {tr("wasted"), 5.6, true}, {tr("by hand"), 4.6, true}, {tr("time"), 5.6, true}, {tr("gives up"), 15}})), detail_(new QLabel), empty_(new QLabel), preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
+SuggestionsPage::SuggestionsPage(Document* document, Words said, Work work, QWidget* parent)
+    : QWidget(parent), document_(document), words_(std::move(said)), table_(make_table("suggestions", tr("Suggestions"), {{tr("what")}, {tr("changes"), 4.6, true}, {tr("wasted"), 5.6, true}, {tr("by hand"), 4.6, true}, {tr("time"), 5.6, true}, {tr("gives up"), 15}})), detail_(new QLabel), empty_(new QLabel), preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
       apply_(new QPushButton(icon(QStringLiteral("check")), tr("&Apply"))), stop_(new QPushButton(tr("Stop"))), poses_(new QCheckBox(tr("other &poses too"))), bar_(new QProgressBar) {
     auto* panel = new Panel(words_.title);
     bar_->setRange(0, 100);
@@ -112,12 +113,12 @@ SuggestionsPage::SuggestionsPage(Document* document, Words words, Work work, QWi
             return document_->end_preview();
         Project p = document_->project();
         s->apply(p);
-        document_->preview(std::move(p), s->plan, QString::fromStdString(s->label));
+        document_->preview(std::move(p), s->plan, words(s->label));
     });
     connect(apply_, &QPushButton::clicked, this, [this] {
         if (const Suggestion* s = current(); s && s->apply) {
             const auto apply = s->apply;
-            document_->edit(QString::fromStdString(s->label), apply);
+            document_->edit(words(s->label), apply);
         }
     });
     fill();
@@ -141,15 +142,15 @@ void SuggestionsPage::fill() {
             const Suggestion& s = list_[i];
             const Totals &b = s.before, &a = s.after;
             const double minutes = (a.total_s - b.total_s) / 60;
-            set_row(table_, static_cast<int>(i), {QString::fromStdString(s.label),
+            set_row(table_, static_cast<int>(i), {words(s.label),
                                      signed_text(a.changes - b.changes, 0, {}),
                                      signed_text(wasted(a) - wasted(b), 1, tr("g")),
                                      signed_text(a.hand_swaps + a.refills - b.hand_swaps - b.refills, 0, {}),
                                      signed_text(minutes, 0, tr("min")),
                                      s.only_told           ? tr("so already")
-                                     : !s.gives_up.empty() ? QString::fromStdString(s.gives_up)
-                                     : s.loss_mm3 > 0.5 ? tr("%1 mm³ recoloured").arg(s.loss_mm3, 0, 'f', 0)
-                                                        : tr("nothing")}, QString::fromStdString(s.detail));
+                                     : !s.gives_up.empty() ? words(s.gives_up)
+                                     : s.loss_mm3 > 0.5 ? tr("%1 mm³ recoloured").arg(number(s.loss_mm3, 0))
+                                                        : tr("nothing")}, words(s.detail));
         }
         if (!list_.empty())
             table_->selectRow(0);
@@ -169,8 +170,8 @@ void SuggestionsPage::show_current() {
     apply_->setEnabled(s && s->apply && !s->only_told);
     detail_->setText(!s ? QString()
                         : tr("%1. Now %2 changes, %3 g and %4; then %5 changes, %6 g and %7.")
-                              .arg(QString::fromStdString(s->detail)).arg(s->before.changes).arg(wasted(s->before), 0, 'f', 1).arg(QString::fromStdString(duration(s->before.total_s)))
-                              .arg(s->after.changes).arg(wasted(s->after), 0, 'f', 1).arg(QString::fromStdString(duration(s->after.total_s))));
+                              .arg(words(s->detail)).arg(s->before.changes).arg(number(wasted(s->before), 1)).arg(QString::fromStdString(duration(s->before.total_s)))
+                              .arg(s->after.changes).arg(number(wasted(s->after), 1)).arg(QString::fromStdString(duration(s->after.total_s))));
 }
 
 } // namespace vitrail

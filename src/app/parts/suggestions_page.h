@@ -25,7 +25,7 @@ public:
     };
     /// Runs in the background; `poses`: the user wants other poses too, which take a while.
     using Work = std::function<Result<std::vector<Suggestion>>(const Project& project, const Plan& plan, bool poses, const Progress& progress)>;
-    SuggestionsPage(Document* document, Words words, Work work, QWidget* parent = nullptr);
+    SuggestionsPage(Document* document, Words said, Work work, QWidget* parent = nullptr);
 
 protected:
     void hideEvent(QHideEvent*) override;

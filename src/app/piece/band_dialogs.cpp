@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "core/project/regions.h"
+#include "paint/words.h"
 
 #include <QDialogButtonBox>
 #include <QDoubleSpinBox>
@@ -81,7 +82,7 @@ void BandDialog::refresh() {
     const Band b = band();
     const int from = first_layer_above(grid_, b.z0_mm), to = first_layer_above(grid_, b.z1_mm) - 1;
     layers_->setText(to < from ? tr("No layer has its middle between these heights.")
-                               : tr("Layers %1 to %2, printed from %3 to %4 mm.").arg(from).arg(to).arg(grid_.bottom_mm(from), 0, 'f', 2).arg(grid_.top_mm(to), 0, 'f', 2));
+                               : tr("Layers %1 to %2, printed from %3 to %4 mm.").arg(from).arg(to).arg(number(grid_.bottom_mm(from), 2)).arg(number(grid_.top_mm(to), 2)));
 }
 
 BaseDialog::BaseDialog(const Settings& settings, QWidget* parent)
@@ -110,7 +111,7 @@ void BaseDialog::refresh() {
     const BaseShift k = base_shift(settings_, delta_->value());
     QString text = tr("Everything above the bed is lifted, and every later change moves by %n layer(s).", nullptr, k.layers);
     if (k.error_mm != 0)
-        text += QLatin1Char(' ') + tr("That is no whole number of layers: %1 mm are left over, and borders will be off by as much.").arg(k.error_mm, 0, 'f', 3);
+        text += QLatin1Char(' ') + tr("That is no whole number of layers: %1 mm are left over, and borders will be off by as much.").arg(number(k.error_mm, 3));
     result_->setText(text);
 }
 

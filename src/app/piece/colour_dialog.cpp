@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QComboBox>
 #include <QDialogButtonBox>
@@ -112,7 +113,7 @@ void ColourDialog::refill() {
             ++gone;
             worst = std::max(worst, delta_e_2000(to_lab(colours_[i].colour), to_lab(colours_[to[i]].colour)));
         }
-    merged_->setText(gone ? tr("%n colour(s) merged into the nearest one that covers more; the farthest is off by ΔE %1.", nullptr, gone).arg(worst, 0, 'f', 1)
+    merged_->setText(gone ? tr("%n colour(s) merged into the nearest one that covers more; the farthest is off by ΔE %1.", nullptr, gone).arg(number(worst, 1))
                           : tr("Every colour of the file is kept. Move the slider to merge near-equal ones."));
     for (int row = 0; row < static_cast<int>(kept.size()); ++row) {
         const int c = kept[static_cast<std::size_t>(row)];
@@ -121,11 +122,11 @@ void ColourDialog::refill() {
         for (int i = 0; i < n; ++i)
             if (to[i] == c)
                 area += colours_[i].area_mm2, ++members;
-        auto* name = new QTableWidgetItem(pane_icon(colours_[c].colour), QString::fromStdString(describe_colour(colours_[c].colour)) +
+        auto* name = new QTableWidgetItem(pane_icon(colours_[c].colour), words(describe_colour(colours_[c].colour)) +
                                                                               (members > 1 ? tr(" and %1 more").arg(members - 1) : QString()));
         name->setToolTip(QString::fromStdString(to_hex(colours_[c].colour)));
         table_->setItem(row, 0, name);
-        auto* share = new QTableWidgetItem(tr("%1 %").arg(all > 0 ? 100 * area / all : 0, 0, 'f', 1));
+        auto* share = new QTableWidgetItem(tr("%1 %").arg(number(all > 0 ? 100 * area / all : 0, 1)));
         share->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
         table_->setItem(row, 1, share);
         auto* off = new QTableWidgetItem;
@@ -138,7 +139,7 @@ void ColourDialog::refill() {
             box->addItem(pane_icon(f.colour), QStringLiteral("%1 · %2").arg(QChar::fromLatin1(f.letter)).arg(QString::fromStdString(f.name)), int(f.letter));
         const auto show_difference = [this, c, off](char letter) {
             const int f = find_filament(project_, letter);
-            off->setText(f < 0 ? QStringLiteral("0.0") : QString::number(delta_e_2000(to_lab(project_.filaments[f].colour), to_lab(colours_[c].colour)), 'f', 1));
+            off->setText(f < 0 ? QStringLiteral("0.0") : number(delta_e_2000(to_lab(project_.filaments[f].colour), to_lab(colours_[c].colour)), 1));
         };
         const char now = proposal(c);
         box->setCurrentIndex(box->findData(int(now)));

@@ -3,6 +3,7 @@
 #include "app/parts/badge_delegate.h"
 #include "app/document/document.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 namespace vitrail {
 
@@ -36,14 +37,14 @@ QVariant FilamentsModel::data(const QModelIndex& index, int role) const {
     switch (role) {
     case Qt::DisplayRole:
         if (index.column() == 1)
-            return use ? tr("%1 g").arg(use->total_g + use->first_load_g, 0, 'f', 1) : QString();
+            return use ? tr("%1 g").arg(number(use->total_g + use->first_load_g, 1)) : QString();
         return QStringLiteral("%1 · %2").arg(QString::fromStdString(f.name), QString::fromLatin1(facts(f.material).id));
     case Qt::TextAlignmentRole: return int(index.column() == 1 ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignLeft | Qt::AlignVCenter);
     case Qt::ToolTipRole:
         if (index.column() == 1 && use)
             return tr("piece %1 g + purge %2 g + tower %3 g + first load %4 g\n= %5 m of strand, costs %6")
-                .arg(use->model_g, 0, 'f', 2).arg(use->purge_g, 0, 'f', 2).arg(use->tower_g, 0, 'f', 2)
-                .arg(use->first_load_g, 0, 'f', 2).arg(use->length_m, 0, 'f', 2).arg(use->cost, 0, 'f', 2);
+                .arg(number(use->model_g, 2)).arg(number(use->purge_g, 2)).arg(number(use->tower_g, 2))
+                .arg(number(use->first_load_g, 2)).arg(number(use->length_m, 2)).arg(number(use->cost, 2));
         return tr("Press %1 to give it to what is selected. Enter or double click changes it.").arg(QChar::fromLatin1(f.letter));
     case Qt::AccessibleTextRole: return tr("Filament %1: %2").arg(QChar::fromLatin1(f.letter), data(index, Qt::DisplayRole).toString());
     case BadgeDelegate::LetterRole: return index.column() ? QVariant() : QVariant(QString(QChar::fromLatin1(f.letter)));

@@ -4,6 +4,7 @@
 #include "app/document/document.h"
 #include "app/document/view_state.h"
 #include "core/plan/planner.h"
+#include "paint/words.h"
 
 #include <QApplication>
 #include <QInputDialog>
@@ -39,11 +40,12 @@ QVariant FindingsModel::data(const QModelIndex& index, int role) const {
         return {};
     const Finding& f = plan->findings[index.row()];
     switch (role) {
-    case Qt::DisplayRole: return QString::fromStdString(f.message);
+    case Qt::DisplayRole: return words(f.message);
     case Qt::ToolTipRole: return QString::fromStdString(f.code);
-    case Qt::AccessibleTextRole: return QString::fromLatin1(to_string(f.severity)) + QStringLiteral(": ") + QString::fromStdString(f.message);
+    case Qt::AccessibleTextRole: return tr("%1: %2").arg(words(to_string(f.severity)), words(f.message));
     case SeverityRole: return static_cast<int>(f.severity);
-    case WhereRole: return QString::fromStdString(f.where);
+    case SeverityWordRole: return f.severity == Severity::error ? tr("stops the print") : f.severity == Severity::warning ? tr("look at it") : tr("to know");
+    case WhereRole: return words(f.where);
     default: return {};
     }
 }
@@ -82,9 +84,8 @@ public:
         p->drawText(text, Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, index.data().toString(), &used);
         p->setPen(c);
         p->setFont(font_of(0.92));
-        const QString word = severity == 0 ? tr("stops the print") : severity == 1 ? tr("look at it") : tr("to know");
         p->drawText(QRect(text.left(), used.bottom() + 1, text.width(), em(1.3)), Qt::AlignLeft | Qt::AlignVCenter,
-                    word + QStringLiteral(" · ") + index.data(FindingsModel::WhereRole).toString());
+                    index.data(FindingsModel::SeverityWordRole).toString() + QStringLiteral(" · ") + index.data(FindingsModel::WhereRole).toString());
         p->restore();
     }
 
@@ -221,16 +222,16 @@ void FindingsPanel::fill_ways() {
         return;
     }
     if (f->fixes.size() == 1) {
-        fix_->setText(tr("Fix: %1").arg(menu_text(QString::fromStdString(f->fixes[0].label))));
-        fix_->setToolTip(QString::fromStdString(f->fixes[0].detail));
+        fix_->setText(tr("Fix: %1").arg(menu_text(words(f->fixes[0].label))));
+        fix_->setToolTip(words(f->fixes[0].detail));
         return;
     }
     fix_->setText(tr("Fix: %n way(s)", nullptr, static_cast<int>(f->fixes.size())));
     auto* menu = new QMenu(fix_);
     menu->setToolTipsVisible(true);
     for (std::size_t i = 0; i < f->fixes.size(); ++i) {
-        QAction* a = menu->addAction(menu_text(QString::fromStdString(f->fixes[i].label)));
-        a->setToolTip(QString::fromStdString(f->fixes[i].detail));
+        QAction* a = menu->addAction(menu_text(words(f->fixes[i].label)));
+        a->setToolTip(words(f->fixes[i].detail));
         connect(a, &QAction::triggered, this, [this, i] { fix(static_cast<int>(i)); });
     }
     fix_->setMenu(menu);
@@ -257,13 +258,13 @@ void FindingsPanel::preview() {
             QStringList differences;
             const auto differs = [&](double a, double b, const QString& unit, int decimals) {
                 if (std::abs(a - b) >= std::pow(10.0, -decimals) / 2)
-                    differences << QStringLiteral("%1%2 %3").arg(b > a ? QStringLiteral("+") : QStringLiteral("−")).arg(std::abs(b - a), 0, 'f', decimals).arg(unit);
+                    differences << QStringLiteral("%1%2 %3").arg(b > a ? QStringLiteral("+") : QStringLiteral("−")).arg(number(std::abs(b - a), decimals)).arg(unit);
             };
             differs(layers, (*plan)->grid.count, tr("layers"), 0);
             differs(now.changes, t.changes, tr("changes"), 0);
             differs(now.purge_g + now.tower_g, t.purge_g + t.tower_g, tr("g purge and tower"), 1);
             differs(now.total_s / 60, t.total_s / 60, tr("min"), 0);
-            lines << (differences.isEmpty() ? tr("%1: costs nothing").arg(QString::fromStdString(way.label)) : tr("%1: %2").arg(QString::fromStdString(way.label), differences.join(QStringLiteral(" · "))));
+            lines << (differences.isEmpty() ? tr("%1: costs nothing").arg(words(way.label)) : tr("%1: %2").arg(words(way.label), differences.join(QStringLiteral(" · "))));
         }
         if (lines.isEmpty())
             return {};
@@ -292,7 +293,7 @@ void FindingsPanel::fix(int way) {
     if (!f || way >= static_cast<int>(f->fixes.size()))
         return;
     const Fix chosen = f->fixes[static_cast<std::size_t>(way)];
-    document_->edit(tr("Fix: %1").arg(QString::fromStdString(chosen.label)), chosen.apply);
+    document_->edit(tr("Fix: %1").arg(words(chosen.label)), chosen.apply);
 }
 
 void FindingsPanel::waive() {

@@ -20,7 +20,7 @@ class ViewState;
 class FindingsModel : public QAbstractListModel {
     Q_OBJECT
 public:
-    enum Role { SeverityRole = Qt::UserRole, WhereRole };
+    enum Role { SeverityRole = Qt::UserRole, SeverityWordRole, WhereRole };
     explicit FindingsModel(Document* document, QObject* parent = nullptr);
     int rowCount(const QModelIndex& parent = {}) const override;
     QVariant data(const QModelIndex& index, int role) const override;

@@ -16,6 +16,7 @@
 #include "app/view3d/view3d.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
+#include "paint/words.h"
 
 #include <QComboBox>
 #include <QFileDialog>
@@ -170,15 +171,15 @@ QWidget* PieceBench::make_strip() {
     for (const char* key : {"first_layer", "layer", "copies"}) {
         const SettingInfo& info = *find_setting(key);
         auto* edit = new SettingEdit(info);
-        auto* name = new QLabel(QString::fromUtf8(info.label));
+        auto* name = new QLabel(words(info.label));
         name->setBuddy(edit);
-        name->setToolTip(QString::fromUtf8(info.why));
+        name->setToolTip(words(info.why));
         row->addSpacing(em(0.6));
         row->addWidget(name);
         row->addWidget(edit);
         const int merge = kMergeBase + static_cast<int>(edits_.size());
         connect(edit, &SettingEdit::edited, this, [this, &info, merge](double v) {
-            document_->edit(tr("Change %1").arg(QString::fromUtf8(info.label).toLower()), [&](Project& p) { info.field.set(p.settings, v); }, merge);
+            document_->edit(tr("Change %1").arg(words(info.label).toLower()), [&](Project& p) { info.field.set(p.settings, v); }, merge);
         });
         edits_ << edit;
     }
@@ -283,7 +284,7 @@ void PieceBench::show_project() {
     machine_->addItem(tr("Edit the machine…"));
     machine_->addItem(tr("From a file…"));
     machine_->setCurrentIndex(at);
-    machine_->setToolTip(QString::fromStdString(describe(p.machine) + "\n" + p.machine.note));
+    machine_->setToolTip(words(describe(p.machine)) + QLatin1Char('\n') + QString::fromStdString(p.machine.note));
     remove_filament_->setEnabled(p.filaments.size() > 1);
     edit_filament_->setEnabled(!p.filaments.empty());
     if (welcome_)
@@ -308,7 +309,7 @@ void PieceBench::choose_machine(int index) {
         const auto bytes = read_file(path.toStdString());
         const auto machine = bytes ? read_machine(*bytes) : Result<Machine>(bytes.error());
         if (!machine) {
-            Q_EMIT said(QString::fromStdString(machine.error().message));
+            Q_EMIT said(words(machine.error().message));
             return show_project();
         }
         chosen = *machine;

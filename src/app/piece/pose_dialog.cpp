@@ -7,6 +7,7 @@
 #include "core/project/regions.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/thumbnail.h"
+#include "paint/words.h"
 
 #include <QComboBox>
 #include <QDialogButtonBox>
@@ -131,21 +132,21 @@ void PoseDialog::refill() {
     int select = -1;
     for (const PoseCost& c : costs) {
         const auto at = std::find_if(studied_.begin(), studied_.end(), [&](const Studied& s) { return s.cost.pose.rotation == c.pose.rotation; });
-        QString text = QString::fromStdString(c.pose.name) + QLatin1Char('\n');
+        QString text = words(c.pose.name) + QLatin1Char('\n');
         if (!c.why.empty())
-            text += QString::fromStdString(c.why);
+            text += words(c.why);
         else
             text += tr("%n change(s)", nullptr, c.changes) + QLatin1Char('\n') +
-                    tr("waste %1 g · %2 mm high").arg(c.purge_g + c.tower_g, 0, 'f', 1).arg(c.height_mm, 0, 'f', 0) + QLatin1Char('\n') +
-                    tr("overhang %1 cm²").arg(c.overhang_mm2 / 100, 0, 'f', 1) + QLatin1Char('\n') + QString::fromStdString(duration(c.total_s)) +
+                    tr("waste %1 g · %2 mm high").arg(number(c.purge_g + c.tower_g, 1)).arg(number(c.height_mm, 0)) + QLatin1Char('\n') +
+                    tr("overhang %1 cm²").arg(number(c.overhang_mm2 / 100, 1)) + QLatin1Char('\n') + QString::fromStdString(duration(c.total_s)) +
                     (c.fits ? QString() : tr("\ndoes not fit the printer"));
         auto* item = new QStandardItem(QIcon(QPixmap::fromImage(at->picture)), text);
         item->setData(static_cast<int>(at - studied_.begin()), kPoseRole);
         if (as_it_stands != costs.end() && c.why.empty())
             item->setToolTip(tr("Against how it stands now: %1 changes, %2 g of purge and tower, %3 min")
                                  .arg(c.changes - as_it_stands->changes)
-                                 .arg(c.purge_g + c.tower_g - as_it_stands->purge_g - as_it_stands->tower_g, 0, 'f', 1)
-                                 .arg((c.total_s - as_it_stands->total_s) / 60, 0, 'f', 0));
+                                 .arg(number(c.purge_g + c.tower_g - as_it_stands->purge_g - as_it_stands->tower_g, 1))
+                                 .arg(number((c.total_s - as_it_stands->total_s) / 60, 0)));
         if (had && c.pose.rotation == kept)
             select = model_->rowCount();
         model_->appendRow(item);

@@ -10,6 +10,7 @@
 #include "app/document/view_state.h"
 #include "app/view3d/view3d.h"
 #include "core/project/regions.h"
+#include "paint/words.h"
 
 #include <QTreeView>
 
@@ -163,7 +164,7 @@ void PieceBench::thicken_base() {
         return;
     BaseDialog dialog(document_->project().settings, this);
     if (dialog.exec() == QDialog::Accepted && dialog.delta_mm() != 0)
-        document_->edit(tr("Thicken the base by %1 mm").arg(dialog.delta_mm()), [&](Project& p) { vitrail::thicken_base(view_->piece_of(p), dialog.delta_mm()); });
+        document_->edit(tr("Thicken the base by %1 mm").arg(number(dialog.delta_mm())), [&](Project& p) { vitrail::thicken_base(view_->piece_of(p), dialog.delta_mm()); });
 }
 
 } // namespace vitrail

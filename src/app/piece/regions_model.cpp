@@ -5,6 +5,7 @@
 #include "app/parts/badge_delegate.h"
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QApplication>
 #include <QPainter>
@@ -108,8 +109,8 @@ QVariant RegionsModel::data(const QModelIndex& index, int role) const {
     switch (role) {
     case Qt::DisplayRole:
         if (index.column() == 1)
-            return g < 0 ? QString() : tr("%1 g").arg(g, 0, 'f', 1);
-        return row.band >= 0 ? tr("band %1–%2 mm").arg(p.bands[row.band].z0_mm, 0, 'g', 5).arg(p.bands[row.band].z1_mm, 0, 'g', 5)
+            return g < 0 ? QString() : tr("%1 g").arg(number(g, 1));
+        return row.band >= 0 ? tr("band %1–%2 mm").arg(number(p.bands[row.band].z0_mm), number(p.bands[row.band].z1_mm))
                : patch       ? tr("painted: %1").arg(QString::fromStdString(patch->name))
                              : QString::fromStdString(p.parts[part].name);
     case Qt::TextAlignmentRole: return int(index.column() == 1 ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignLeft | Qt::AlignVCenter);

@@ -1,6 +1,7 @@
 #include "app/piece/scale_dialog.h"
 
 #include "app/theme/theme.h"
+#include "paint/words.h"
 
 #include <QComboBox>
 #include <QDialogButtonBox>
@@ -72,7 +73,7 @@ void ScaleDialog::refresh() {
     if (b.empty())
         return result_->setText(tr("No part is left of this file."));
     const auto size = [&](double k) {
-        const auto length = [k](float from, float to) { return QString::number(k * (double(to) - from), 'f', k * (double(to) - from) < 10 ? 2 : 1); };
+        const auto length = [k](float from, float to) { return number(k * (double(to) - from), k * (double(to) - from) < 10 ? 2 : 1); };
         return tr("%1 × %2 × %3 mm").arg(length(b.min.x, b.max.x), length(b.min.y, b.max.y), length(b.min.z, b.max.z));
     };
     result_->setText(tr("It is %1 now and becomes %2. Bands and paint grow with it.").arg(size(1), size(factor())));

@@ -2,6 +2,7 @@
 
 #include "app/parts/setting_edit.h"
 #include "app/theme/theme.h"
+#include "paint/words.h"
 
 #include <QDialogButtonBox>
 #include <QGridLayout>
@@ -24,9 +25,9 @@ SettingsDialog::SettingsDialog(const Settings& settings, QWidget* parent) : QDia
         auto* edit = new SettingEdit(info);
         edit->show_value(info.field.of(settings));
         edits_ << edit;
-        auto* label = new QLabel(QString::fromUtf8(info.label));
+        auto* label = new QLabel(words(info.label));
         label->setBuddy(edit);
-        auto* why = new QLabel(QString::fromUtf8(info.why));
+        auto* why = new QLabel(words(info.why));
         why->setObjectName(QStringLiteral("quiet"));
         why->setWordWrap(true);
         grid->addWidget(label, row, 0);

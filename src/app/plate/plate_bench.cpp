@@ -8,6 +8,7 @@
 #include "app/plate_view/plate_view.h"
 #include "core/base/numbers.h"
 #include "core/base/text.h"
+#include "paint/words.h"
 
 #include <QCheckBox>
 #include <QDoubleSpinBox>
@@ -157,7 +158,7 @@ void PlateBench::refresh() {
         const Piece& piece = p.pieces[static_cast<std::size_t>(i)];
         const bool known = plan && static_cast<std::size_t>(i) < plan->piece_shares.size();
         const PieceShare share = known ? plan->piece_shares[static_cast<std::size_t>(i)] : PieceShare{};
-        set_row(pieces_, i, {QString::fromStdString(piece.name), QLocale().toString(count_of(p, piece)), known ? QLocale().toString(share.model_g, 'f', 1) : tr("–"), known ? QString::fromStdString(duration(share.total_s)) : tr("–")});
+        set_row(pieces_, i, {QString::fromStdString(piece.name), QLocale().toString(count_of(p, piece)), known ? number(share.model_g, 1) : tr("–"), known ? QString::fromStdString(duration(share.total_s)) : tr("–")});
     }
     if (any)
         pieces_->setCurrentCell(static_cast<int>(view_->piece_in(p)), 0);
@@ -175,10 +176,10 @@ void PlateBench::refresh() {
         const Machine& m = document_->planned_project().machine;
         const Plate& plate = plan->plate;
         const int asked = count_of_all(document_->planned_project());
-        QString text = plate.fits ? tr("%n piece(s) on %L1 × %L2 mm", nullptr, asked).arg(m.bed_x_mm, 0, 'f', 0).arg(m.bed_y_mm, 0, 'f', 0)
-                                  : tr("Does not fit: %L1 of %L2 have a place on %L3 × %L4 mm").arg(plate.room_for).arg(asked).arg(m.bed_x_mm, 0, 'f', 0).arg(m.bed_y_mm, 0, 'f', 0);
+        QString text = plate.fits ? tr("%n piece(s) on %L1 × %L2 mm", nullptr, asked).arg(number(m.bed_x_mm, 0)).arg(number(m.bed_y_mm, 0))
+                                  : tr("Does not fit: %L1 of %L2 have a place on %L3 × %L4 mm").arg(plate.room_for).arg(asked).arg(number(m.bed_x_mm, 0)).arg(number(m.bed_y_mm, 0));
         if (!plate.towers.empty())
-            text += tr(" · the tower stands %L1 mm from their middle").arg(plate.tower_away_mm, 0, 'f', 0);
+            text += tr(" · the tower stands %L1 mm from their middle").arg(number(plate.tower_away_mm, 0));
         says_->setText(text);
         QPalette colours = palette();
         if (!plate.fits)

@@ -4,6 +4,7 @@
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QGraphicsPolygonItem>
 #include <QKeyEvent>
@@ -183,10 +184,10 @@ void PlateView::rebuild() {
         for (const Placed& x : plan->plate.placed) {
             const int f = main_filament(plan->pieces[static_cast<std::size_t>(x.piece)]);
             const Piece& piece = p.pieces[static_cast<std::size_t>(x.piece)];
-            const QString number = count_of(p, piece) > 1 ? QString::number(x.nth) : QString();
-            const QString name = (QString::fromStdString(piece.name) + QLatin1Char(' ') + number).trimmed();
-            auto* item = new PlacedItem(x, f < static_cast<int>(p.filaments.size()) ? &p.filaments[static_cast<std::size_t>(f)] : nullptr, name, number);
-            item->setToolTip(tr("%1 at %L2, %L3 mm, turned by %L4°").arg(name).arg(x.x_mm, 0, 'f', 1).arg(x.y_mm, 0, 'f', 1).arg(x.turn_deg, 0, 'f', 0));
+            const QString nth = count_of(p, piece) > 1 ? QString::number(x.nth) : QString();
+            const QString name = (QString::fromStdString(piece.name) + QLatin1Char(' ') + nth).trimmed();
+            auto* item = new PlacedItem(x, f < static_cast<int>(p.filaments.size()) ? &p.filaments[static_cast<std::size_t>(f)] : nullptr, name, nth);
+            item->setToolTip(tr("%1 at %2, %3 mm, turned by %4°").arg(name).arg(number(x.x_mm, 1)).arg(number(x.y_mm, 1)).arg(number(x.turn_deg, 0)));
             scene()->addItem(item);
             if (plan->ooze.layers)
                 scene()->addPolygon(polygon_of(grown(x.outline, p.settings.ooze_gap_mm)), line(t.accent, 1, Qt::DashLine))->setZValue(-1);

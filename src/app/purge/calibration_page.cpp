@@ -7,6 +7,7 @@
 #include "formats/files.h"
 #include "formats/readings.h"
 #include "formats/strip_files.h"
+#include "paint/words.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -28,7 +29,7 @@ namespace {
 enum Column { kFrom, kTo, kLevel, kValue, kModel, kOff, kColumnCount };
 
 QString number_text(double v) {
-    return QString::number(v, 'f', std::abs(v - std::round(v)) < 1e-9 ? 0 : 1);
+    return number(v, std::abs(v - std::round(v)) < 1e-9 ? 0 : 1);
 }
 
 } // namespace
@@ -219,13 +220,13 @@ void CalibrationPage::show_strip() {
     export_->setEnabled(strip_.has_value());
     fill_->setEnabled(strip_.has_value());
     if (!made) {
-        strip_says_->setText(document_->project().filaments.size() < 2 ? tr("A strip needs two filaments in the project.") : QString::fromStdString(made.error().message));
+        strip_says_->setText(document_->project().filaments.size() < 2 ? tr("A strip needs two filaments in the project.") : words(made.error().message));
         return;
     }
     const StripChange& last = strip_->changes.back();
     strip_says_->setText(tr("A hollow column %1 mm tall that changes filament %n time(s). Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. "
                             "Then measure, above each change, from where on the colour looks clean.", nullptr, static_cast<int>(strip_->changes.size()))
-                             .arg(last.z_mm + last.length_mm, 0, 'f', 1).arg(strip_->mm3_per_mm, 0, 'f', 2));
+                             .arg(number(last.z_mm + last.length_mm, 1)).arg(number(strip_->mm3_per_mm, 2)));
 }
 
 ReadingSheet CalibrationPage::sheet() const {
@@ -336,7 +337,7 @@ void CalibrationPage::fit() {
         if (fitted)
             fit_ = *fitted;
         else
-            problem = QString::fromStdString(fitted.error().message);
+            problem = words(fitted.error().message);
     }
     problem_->setText(problem);
     problem_->setVisible(!problem.isEmpty());
@@ -347,10 +348,10 @@ void CalibrationPage::fit() {
             const FittedReading& f = fit_->readings[i];
             table_->item(row_of[i], kModel)->setText(number_text(std::round(f.model_mm3)));
             table_->item(row_of[i], kOff)->setText((f.residual_mm3 < 0 ? QStringLiteral("−") : QStringLiteral("+")) + number_text(std::round(std::abs(f.residual_mm3))) + (f.outlier ? tr(" ✗") : QString()));
-            table_->item(row_of[i], kOff)->setToolTip(f.outlier ? tr("An outlier: %1 times its own standard deviation off. Measure it again.").arg(std::abs(f.studentized), 0, 'f', 1) : QString());
+            table_->item(row_of[i], kOff)->setToolTip(f.outlier ? tr("An outlier: %1 times its own standard deviation off. Measure it again.").arg(number(std::abs(f.studentized), 1)) : QString());
             outliers += f.outlier;
         }
-        result_->setText(tr("V_d %1 ± %2 mm³, V_m %3 ± %4 mm³").arg(fit_->dead_mm3, 0, 'f', 1).arg(fit_->dead_sd_mm3, 0, 'f', 1).arg(fit_->mixing_mm3, 0, 'f', 1).arg(fit_->mixing_sd_mm3, 0, 'f', 1) +
+        result_->setText(tr("V_d %1 ± %2 mm³, V_m %3 ± %4 mm³").arg(number(fit_->dead_mm3, 1)).arg(number(fit_->dead_sd_mm3, 1)).arg(number(fit_->mixing_mm3, 1)).arg(number(fit_->mixing_sd_mm3, 1)) +
                          (readings_.size() < 3 ? tr(" – a third reading would tell how sure that is") : QString()) + (outliers ? tr(" – %n outlier(s)", nullptr, outliers) : QString()));
     } else {
         result_->setText(tr("Nothing fitted yet."));
@@ -370,7 +371,7 @@ void CalibrationPage::refresh_places() {
         if (std::find(seen.begin(), seen.end(), place) != seen.end())
             continue;
         seen.push_back(place);
-        nozzle_->addItem(tr("%1, %2 mm").arg(QString::fromStdString(place.first)).arg(place.second), static_cast<int>(n));
+        nozzle_->addItem(tr("%1, %2 mm").arg(QString::fromStdString(place.first)).arg(number(place.second)), static_cast<int>(n));
     }
     material_->clear();
     for (const MaterialFacts& f : all_materials())
@@ -397,8 +398,8 @@ void CalibrationPage::show_kept() {
     const QSignalBlocker quiet(kept_);
     kept_->clear();
     for (const KeptCalibration& c : document_->project().machine.calibrations)
-        kept_->addItem(tr("%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)", nullptr, static_cast<int>(c.readings.size())).arg(QString::fromStdString(c.toolhead)).arg(c.nozzle_mm)
-                           .arg(QString::fromUtf8(facts(c.material).id)).arg(c.dead_mm3, 0, 'f', 1).arg(c.dead_sd_mm3, 0, 'f', 1).arg(c.mixing_mm3, 0, 'f', 1).arg(c.mixing_sd_mm3, 0, 'f', 1));
+        kept_->addItem(tr("%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)", nullptr, static_cast<int>(c.readings.size())).arg(QString::fromStdString(c.toolhead)).arg(number(c.nozzle_mm))
+                           .arg(QString::fromUtf8(facts(c.material).id)).arg(number(c.dead_mm3, 1)).arg(number(c.dead_sd_mm3, 1)).arg(number(c.mixing_mm3, 1)).arg(number(c.mixing_sd_mm3, 1)));
     if (!kept_->count()) {
         auto* none = new QListWidgetItem(tr("No calibration kept yet: the plan goes by the machine's figures."), kept_);
         none->setFlags(Qt::NoItemFlags);
@@ -418,7 +419,7 @@ void CalibrationPage::read_csv() {
     const auto bytes = read_file(path.toStdString());
     const auto readings = bytes ? readings_from_csv(*bytes) : Result<std::vector<Reading>>(bytes.error());
     if (!readings)
-        return Q_EMIT said(tr("%1 was not read. %2").arg(QFileInfo(path).fileName(), QString::fromStdString(readings.error().message)));
+        return Q_EMIT said(tr("%1 was not read. %2").arg(QFileInfo(path).fileName(), words(readings.error().message)));
     show_readings(tr("Open readings"), *readings);
 }
 
@@ -427,7 +428,7 @@ void CalibrationPage::write_csv() {
     if (path.isEmpty())
         return;
     if (const Status ok = write_file(path.toStdString(), readings_to_csv(readings_)); !ok)
-        Q_EMIT said(QString::fromStdString(ok.error().message));
+        Q_EMIT said(words(ok.error().message));
 }
 
 void CalibrationPage::export_strip() {
@@ -435,7 +436,7 @@ void CalibrationPage::export_strip() {
     if (folder.isEmpty())
         return;
     const Status ok = write_strip(*strip_, folder.toStdString());
-    Q_EMIT said(ok ? tr("Written into %1: strip.3mf, one STL for each filament, strip.html with its plan, strip.vitrail.").arg(folder) : QString::fromStdString(ok.error().message));
+    Q_EMIT said(ok ? tr("Written into %1: strip.3mf, one STL for each filament, strip.html with its plan, strip.vitrail.").arg(folder) : words(ok.error().message));
 }
 
 } // namespace vitrail

@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QPainter>
 #include <QPainterPath>
@@ -52,11 +53,11 @@ void FitPlot::paintEvent(QPaintEvent*) {
         p.setPen(QPen(t.line, 1));
         p.drawLine(at(0, y), at(most_x, y));
         p.setPen(t.quiet);
-        p.drawText(QRectF(0, at(0, y).y() - em(0.7), r.left() - 5, em(1.4)), Qt::AlignRight | Qt::AlignVCenter, QString::number(y));
+        p.drawText(QRectF(0, at(0, y).y() - em(0.7), r.left() - 5, em(1.4)), Qt::AlignRight | Qt::AlignVCenter, number(y));
     }
     for (double x = 0; x <= most_x; x += 1) {
         p.setPen(t.quiet);
-        p.drawText(QRectF(at(x, 0).x() - em(2), r.bottom() + 3, em(4), em(1.2)), Qt::AlignCenter, QString::number(x));
+        p.drawText(QRectF(at(x, 0).x() - em(2), r.bottom() + 3, em(4), em(1.2)), Qt::AlignCenter, number(x));
     }
     p.drawText(QRectF(r.left(), r.bottom() + em(1.3), r.width(), em(1.3)), Qt::AlignCenter, tr("how far it must mix, ln(1/share)"));
     p.drawText(QRectF(em(0.2), 0, em(10), em(1.2)), Qt::AlignLeft, tr("mm³ until clean"));

@@ -8,6 +8,7 @@
 #include "app/document/view_state.h"
 #include "core/check/landing.h"
 #include "core/run_sheet/run_sheet.h"
+#include "paint/words.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -178,15 +179,15 @@ void StripsPage::show_pair() {
     const Project& p = document_->planned_project();
     const Filament &from = p.filaments[static_cast<std::size_t>(u->from)], &to = p.filaments[static_cast<std::size_t>(u->to)];
     pair_->setText(tr("%1 %2 → %3 %4").arg(QChar::fromLatin1(from.letter)).arg(QString::fromStdString(from.name)).arg(QChar::fromLatin1(to.letter)).arg(QString::fromStdString(to.name)));
-    const QString sure = u->sd_mm3 > 0 ? tr(" ± %1").arg(u->sd_mm3, 0, 'f', 0) : QString();
+    const QString sure = u->sd_mm3 > 0 ? tr(" ± %1").arg(number(u->sd_mm3, 0)) : QString();
     const QString why = u->rule == PurgeRule::locked     ? tr("The volume is locked.")
                         : u->rule == PurgeRule::by_hand  ? tr("The cut was set by hand.")
                         : u->rule == PurgeRule::material ? tr("Another material purges at least %1 mm³, whatever the colour.").arg(p.machine.class_minimum_mm3)
                         : u->rule == PurgeRule::prime    ? tr("The colours are close enough; the nozzle only primes.")
                                                          : QString();
-    figures_->setText(tr("Purges %1 mm³; clean at ΔE %2 after %3%4 mm³ (V_d %5, V_m %6). %7").arg(u->mm3, 0, 'f', 0).arg(u->delta_e).arg(u->clean_mm3, 0, 'f', 0).arg(sure).arg(u->washout.dead_mm3, 0, 'f', 1).arg(u->washout.mixing_mm3, 0, 'f', 1).arg(why));
+    figures_->setText(tr("Purges %1 mm³; clean at ΔE %2 after %3%4 mm³ (V_d %5, V_m %6). %7").arg(number(u->mm3, 0)).arg(number(u->delta_e)).arg(number(u->clean_mm3, 0)).arg(sure).arg(number(u->washout.dead_mm3, 1)).arg(number(u->washout.mixing_mm3, 1)).arg(why));
     const Landing l = landing_of(p, *plan, *u);
-    lands_->setText(tr("Beyond the cut begin %1.").arg(QString::fromStdString(describe(p, l))));
+    lands_->setText(tr("Beyond the cut begin %1.").arg(words(describe(p, l))));
     lands_->setStyleSheet(l.dirty_mm3 > 0.5 ? QStringLiteral("color: %1").arg(Theme::current().warn.name()) : QString());
     const PairPurge* own = pair_purge(document_->project(), from.letter, to.letter);
     const QSignalBlocker a(level_), b(locked_), c(reason_);
@@ -218,8 +219,8 @@ void StripsPage::show_levels() {
             washouts << (w.readings ? tr("%1 by calibration from %n reading(s)", nullptr, w.readings).arg(QString::fromUtf8(facts(w.material).id)) : w.by_setting ? tr("%1 by your own figures").arg(QString::fromUtf8(facts(w.material).id)) : tr("%1 by the machine's defaults, not calibrated").arg(QString::fromUtf8(facts(w.material).id)));
         washouts.removeDuplicates(); // toolheads may agree
         const double primes = plan->totals.purge_g + plan->totals.useful_purge_g - all;
-        sum_->setText(tr("%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.", nullptr, few).arg(all, 0, 'f', 1) +
-                      (primes > 0.05 ? tr(" Another %1 g prime nozzles that kept their filament.").arg(primes, 0, 'f', 1) : QString()) + QStringLiteral(" ") + washouts.join(QStringLiteral("; ")) + QStringLiteral("."));
+        sum_->setText(tr("%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.", nullptr, few).arg(number(all, 1)) +
+                      (primes > 0.05 ? tr(" Another %1 g prime nozzles that kept their filament.").arg(number(primes, 1)) : QString()) + QStringLiteral(" ") + washouts.join(QStringLiteral("; ")) + QStringLiteral("."));
     } else {
         sum_->clear();
     }
@@ -239,13 +240,13 @@ void StripsPage::show_levels() {
         }
         const QSignalBlocker quiet(box);
         box->clear();
-        box->addItem(tr("as the project, ΔE %1").arg(p.settings.delta_e), 0.0);
+        box->addItem(tr("as the project, ΔE %1").arg(number(p.settings.delta_e)), 0.0);
         box->addItem(tr("show surface, ΔE 1"), 1.0);
         box->addItem(tr("normal, ΔE 2"), 2.0);
         box->addItem(tr("hidden, ΔE 4"), 4.0);
         box->setAccessibleName(tr("Level of %1").arg(QChar::fromLatin1(x.letter)));
         if (box->findData(x.delta_e) < 0)
-            box->addItem(tr("ΔE %1").arg(x.delta_e), x.delta_e);
+            box->addItem(tr("ΔE %1").arg(number(x.delta_e)), x.delta_e);
         box->setCurrentIndex(box->findData(x.delta_e));
     }
     levels_->resizeRowsToContents();

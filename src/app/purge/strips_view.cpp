@@ -5,6 +5,7 @@
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QHelpEvent>
 #include <QKeyEvent>
@@ -60,7 +61,7 @@ void StripsView::refresh() {
     if (plan)
         for (const PairUse& u : plan->pairs)
             words << tr("%1 to %2: %3 mm³, %4 times").arg(QChar::fromLatin1(document_->planned_project().filaments[static_cast<std::size_t>(u.from)].letter))
-                         .arg(QChar::fromLatin1(document_->planned_project().filaments[static_cast<std::size_t>(u.to)].letter)).arg(u.mm3, 0, 'f', 0).arg(u.times);
+                         .arg(QChar::fromLatin1(document_->planned_project().filaments[static_cast<std::size_t>(u.to)].letter)).arg(number(u.mm3, 0)).arg(u.times);
     setAccessibleDescription(words.join(QStringLiteral("; ")));
     Q_EMIT chosen_changed();
     update();
@@ -150,11 +151,11 @@ void StripsView::paintEvent(QPaintEvent* e) {
             p.drawPolygon(QPolygonF() << QPointF(cut, r.bottom() + 1) << QPointF(cut + em(0.42), r.bottom() + em(0.62)) << QPointF(cut - em(0.42), r.bottom() + em(0.62)));
         p.setFont(font_of(0.95));
         p.setPen(t.ink);
-        const QString what = tr("%1 mm³ · %2 g · %3").arg(u->mm3, 0, 'f', 0).arg(u->g / u->times, 0, 'f', 2).arg(QString::fromStdString(duration(u->s / u->times)));
+        const QString what = tr("%1 mm³ · %2 g · %3").arg(number(u->mm3, 0)).arg(number(u->g / u->times, 2)).arg(QString::fromStdString(duration(u->s / u->times)));
         p.drawText(QRectF(r.left(), r.top() - em(1.25), r.width(), em(1.2)), Qt::AlignLeft | Qt::AlignVCenter, what);
         p.setPen(t.quiet);
-        const QString rule = locked ? tr("locked") : u->rule == PurgeRule::by_hand ? tr("by hand") : u->rule == PurgeRule::material ? tr("other material") : u->rule == PurgeRule::prime ? tr("a prime is enough") : tr("clean at ΔE %1").arg(u->delta_e);
-        p.drawText(QRectF(r.left(), r.top() - em(1.25), r.width(), em(1.2)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 · %n time(s) = %2 g", nullptr, u->times).arg(rule).arg(u->g, 0, 'f', u->g < 10 ? 2 : 1));
+        const QString rule = locked ? tr("locked") : u->rule == PurgeRule::by_hand ? tr("by hand") : u->rule == PurgeRule::material ? tr("other material") : u->rule == PurgeRule::prime ? tr("a prime is enough") : tr("clean at ΔE %1").arg(number(u->delta_e));
+        p.drawText(QRectF(r.left(), r.top() - em(1.25), r.width(), em(1.2)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 · %n time(s) = %2 g", nullptr, u->times).arg(rule).arg(number(u->g, u->g < 10 ? 2 : 1)));
     }
     // Where half of all purge is passed.
     double all_g = 0, sum_g = 0;
@@ -188,7 +189,7 @@ void StripsView::paintEvent(QPaintEvent* e) {
         p.setPen(t.line);
         p.drawLine(QPointF(x_of(mm3), y), QPointF(x_of(mm3), y + em(0.3)));
         p.setPen(t.quiet);
-        p.drawText(QRectF(x_of(mm3) - em(3), y + em(0.3), em(6), em(1.2)), Qt::AlignCenter, QString::number(mm3));
+        p.drawText(QRectF(x_of(mm3) - em(3), y + em(0.3), em(6), em(1.2)), Qt::AlignCenter, number(mm3));
     }
     p.drawText(QRectF(0, y + em(0.3), em(5.4), em(1.2)), Qt::AlignRight, tr("mm³ out"));
 }
@@ -205,7 +206,7 @@ void StripsView::cut(double mm3) {
     }
     const double volume = std::round(std::clamp(mm3, std::max(1.0, planned.machine.prime_mm3), 20000.0));
     const char from = planned.filaments[static_cast<std::size_t>(u->from)].letter, to = planned.filaments[static_cast<std::size_t>(u->to)].letter;
-    document_->edit(tr("Purge %1 mm³ from %2 to %3").arg(volume).arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)), [&](Project& p) { pair_purge_of(p, from, to).mm3 = volume; }, 0x40000 + drags_);
+    document_->edit(tr("Purge %1 mm³ from %2 to %3").arg(number(volume)).arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)), [&](Project& p) { pair_purge_of(p, from, to).mm3 = volume; }, 0x40000 + drags_);
 }
 
 void StripsView::mousePressEvent(QMouseEvent* e) {
@@ -259,8 +260,8 @@ bool StripsView::event(QEvent* e) {
             const Project& project = document_->planned_project();
             const double mm3 = (help->pos().x() - r.left()) / r.width() * most_mm3_;
             const Srgb from = project.filaments[static_cast<std::size_t>(u->from)].colour, to = project.filaments[static_cast<std::size_t>(u->to)].colour;
-            QToolTip::showText(help->globalPos(), tr("after %1 mm³: %2 % of the old one left, %3, ΔE %4 to the new one").arg(mm3, 0, 'f', 0).arg(100 * old_share(u->washout, mm3), 0, 'g', 2)
-                                                      .arg(QString::fromStdString(to_hex(to_srgb(washed_colour(u->washout, from, to, mm3))))).arg(left_delta_e(u->washout, from, to, mm3), 0, 'f', 1), this);
+            QToolTip::showText(help->globalPos(), tr("after %1 mm³: %2 % of the old one left, %3, ΔE %4 to the new one").arg(number(mm3, 0)).arg(number(100 * old_share(u->washout, mm3), 2))
+                                                      .arg(QString::fromStdString(to_hex(to_srgb(washed_colour(u->washout, from, to, mm3))))).arg(number(left_delta_e(u->washout, from, to, mm3), 1)), this);
             return true;
         }
     }

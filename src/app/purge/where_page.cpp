@@ -10,6 +10,7 @@
 #include "core/base/numbers.h"
 #include "core/estimate/timeline.h"
 #include "core/run_sheet/run_sheet.h"
+#include "paint/words.h"
 
 #include <QFormLayout>
 #include <QHeaderView>
@@ -71,7 +72,7 @@ WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
         if (r < 0 || r >= static_cast<int>(options_.size()) || !options_[static_cast<std::size_t>(r)].apply)
             return;
         const PurgeOption chosen = options_[static_cast<std::size_t>(r)];
-        document_->edit(tr("Purge: %1").arg(QString::fromStdString(chosen.label)), chosen.apply);
+        document_->edit(tr("Purge: %1").arg(words(chosen.label)), chosen.apply);
     });
     connect(table_, &QTableWidget::cellDoubleClicked, use_, &QPushButton::click);
     connect(pieces_, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
@@ -106,20 +107,20 @@ void WherePage::refresh() {
     const Tower& t = plan->tower;
     if (t.layers) {
         text = tr("The tower is %1 mm square and %2 mm tall, %3 times its width; it takes %4 g, %5 % of all filament, of which %6 g only carry.")
-                   .arg(t.width_mm, 0, 'f', 1).arg(t.height_mm, 0, 'f', 1).arg(t.slenderness(), 0, 'f', 1).arg(tower_g(*plan), 0, 'f', 1).arg(100 * tower_share(*plan), 0, 'f', 0)
-                   .arg(plan->totals.tower_g - plan->totals.skirt_g - plan->totals.ooze_g, 0, 'f', 1);
+                   .arg(number(t.width_mm, 1)).arg(number(t.height_mm, 1)).arg(number(t.slenderness(), 1)).arg(number(tower_g(*plan), 1)).arg(number(100 * tower_share(*plan), 0))
+                   .arg(number(plan->totals.tower_g - plan->totals.skirt_g - plan->totals.ooze_g, 1));
         if (t.columns.size() > 1)
-            text += t.columns[1].from_layer > 1 ? tr(" From layer %1 on it is %2 mm wide.").arg(t.columns[1].from_layer).arg(t.columns[1].width_mm, 0, 'f', 1)
-                                                : tr(" A second one, %1 mm wide, ends with layer %2.").arg(t.columns[1].width_mm, 0, 'f', 1).arg(t.columns[1].to_layer);
+            text += t.columns[1].from_layer > 1 ? tr(" From layer %1 on it is %2 mm wide.").arg(t.columns[1].from_layer).arg(number(t.columns[1].width_mm, 1))
+                                                : tr(" A second one, %1 mm wide, ends with layer %2.").arg(number(t.columns[1].width_mm, 1)).arg(t.columns[1].to_layer);
     } else if (plan->skirt.layers) {
-        text = tr("The skirt is %1 layers tall; %2 mm³ of purge find no room in it and are thrown out.").arg(plan->skirt.layers).arg(plan->skirt.overflow_mm3, 0, 'f', 0);
+        text = tr("The skirt is %1 layers tall; %2 mm³ of purge find no room in it and are thrown out.").arg(plan->skirt.layers).arg(number(plan->skirt.overflow_mm3, 0));
     } else {
         text = tr("No tower: what nothing has use for is thrown out.");
     }
     if (plan->ooze.layers)
-        text += tr(" The ooze wall takes %1 g, up to layer %2.").arg(plan->totals.ooze_g, 0, 'f', 1).arg(plan->ooze.layers);
+        text += tr(" The ooze wall takes %1 g, up to layer %2.").arg(number(plan->totals.ooze_g, 1)).arg(plan->ooze.layers);
     if (!plan->plate.towers.empty())
-        text += tr(" It stands %1 mm from the middle of the pieces.").arg(plan->plate.tower_away_mm, 0, 'f', 0);
+        text += tr(" It stands %1 mm from the middle of the pieces.").arg(number(plan->plate.tower_away_mm, 0));
     if (!plan->plate.fits)
         text += tr(" Not everything fits the bed.");
     tower_->setText(text);
@@ -131,9 +132,9 @@ void WherePage::show_options() {
     for (std::size_t i = 0; i < options_.size(); ++i) {
         const PurgeOption& o = options_[i];
         const double wasted = wasted_g(o.totals), saves = wasted_g(options_.front().totals) - wasted;
-        set_row(table_, static_cast<int>(i), {QString::fromStdString(o.label), tr("%1 g").arg(wasted, 0, 'f', 1),
-                                 o.now ? QString() : QStringLiteral("%1%2").arg(saves < -0.05 ? QStringLiteral("−") : QString()).arg(std::abs(saves) < 0.05 ? 0.0 : std::abs(saves), 0, 'f', 1) + tr(" g"),
-                                 tr("%1 g").arg(o.totals.useful_purge_g, 0, 'f', 1), QString::fromStdString(duration(o.totals.total_s))}, QString::fromStdString(o.detail), o.now);
+        set_row(table_, static_cast<int>(i), {words(o.label), tr("%1 g").arg(number(wasted, 1)),
+                                 o.now ? QString() : QStringLiteral("%1%2").arg(saves < -0.05 ? QStringLiteral("−") : QString()).arg(number(std::abs(saves) < 0.05 ? 0.0 : std::abs(saves), 1)) + tr(" g"),
+                                 tr("%1 g").arg(number(o.totals.useful_purge_g, 1)), QString::fromStdString(duration(o.totals.total_s))}, words(o.detail), o.now);
         if (!o.now && saves > 0.05)
             table_->item(static_cast<int>(i), 2)->setForeground(Theme::current().good);
     }

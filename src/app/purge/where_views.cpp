@@ -3,6 +3,7 @@
 #include "app/document/document.h"
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
+#include "paint/words.h"
 
 #include <QHelpEvent>
 #include <QMouseEvent>
@@ -87,7 +88,7 @@ void FlowView::paintEvent(QPaintEvent*) {
     p.drawLine(r.bottomLeft(), r.bottomRight());
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
-    p.drawText(QRectF(0, r.top() - em(0.5), r.left() - 4, em(1.2)), Qt::AlignRight, QString::number(most, 'f', 0));
+    p.drawText(QRectF(0, r.top() - em(0.5), r.left() - 4, em(1.2)), Qt::AlignRight, number(most, 0));
     p.drawText(QRectF(0, r.bottom() - em(1), r.left() - 4, em(1.2)), Qt::AlignRight, tr("mm³"));
     p.drawText(QRectF(r.left(), r.bottom() + 2, em(6), em(1.2)), Qt::AlignLeft, tr("layer 1"));
     p.drawText(QRectF(r.right() - em(6), r.bottom() + 2, em(6), em(1.2)), Qt::AlignRight, QString::number(plan->grid.count));
@@ -95,7 +96,7 @@ void FlowView::paintEvent(QPaintEvent*) {
     for (int k = 0; k < 5; ++k) {
         if (sums[k] <= 0.5)
             continue;
-        const QString text = tr("%1 %2 mm³").arg(names[k]).arg(sums[k], 0, 'f', 0);
+        const QString text = tr("%1 %2 mm³").arg(names[k]).arg(number(sums[k], 0));
         p.fillRect(QRectF(x, em(0.35), em(0.9), em(0.8)), kinds[k]);
         p.setPen(QPen(t.quiet, 1));
         p.drawRect(QRectF(x, em(0.35), em(0.9), em(0.8)));
@@ -120,8 +121,8 @@ bool FlowView::event(QEvent* e) {
         const auto* help = static_cast<QHelpEvent*>(e);
         const int l = layer_at(help->pos().x());
         const LayerFlow f = flows_[static_cast<std::size_t>(l) - 1];
-        QToolTip::showText(help->globalPos(), tr("layer %1: %2 mm³ put to use, %3 into the tower, %4 into the skirt, %5 thrown out; %6 mm³ of fill").arg(l).arg(f.useful, 0, 'f', 0).arg(f.tower, 0, 'f', 0)
-                                                  .arg(f.skirt, 0, 'f', 0).arg(f.ejected, 0, 'f', 0).arg(f.fill, 0, 'f', 0), this);
+        QToolTip::showText(help->globalPos(), tr("layer %1: %2 mm³ put to use, %3 into the tower, %4 into the skirt, %5 thrown out; %6 mm³ of fill").arg(l).arg(number(f.useful, 0)).arg(number(f.tower, 0))
+                                                  .arg(number(f.skirt, 0)).arg(number(f.ejected, 0)).arg(number(f.fill, 0)), this);
         return true;
     }
     return QWidget::event(e);

@@ -4,6 +4,7 @@
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QHelpEvent>
 #include <QKeyEvent>
@@ -188,7 +189,7 @@ void Ribbon::draw_skyline(QPainter& p) {
         p.drawText(r.adjusted(em(0.5), 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, tr("nothing is purged"));
         return;
     }
-    p.drawText(QRect(em(1), r.top() - em(0.2), r.left() - em(1.5), em(1.2)), Qt::AlignRight | Qt::AlignTop, tr("%1 g").arg(most, 0, 'f', 2));
+    p.drawText(QRect(em(1), r.top() - em(0.2), r.left() - em(1.5), em(1.2)), Qt::AlignRight | Qt::AlignTop, tr("%1 g").arg(number(most, 2)));
     p.setPen(QPen(t.line, 1, Qt::DotLine));
     p.drawLine(r.left(), r.top(), r.right(), r.top());
     const double bar = std::max(1.5, double(r.width()) / plan->grid.count - 0.6);
@@ -269,7 +270,7 @@ void Ribbon::paintEvent(QPaintEvent*) {
     p.setFont(font_of(0.95));
     p.setPen(t.quiet);
     p.drawText(QRect(em(1), em(1.9), em(5), em(1.3)), Qt::AlignLeft, tr("layer %1").arg(view_->layer()));
-    p.drawText(QRect(em(1), em(3.1), em(5), em(1.3)), Qt::AlignLeft, tr("%1 mm").arg(plan->grid.top_mm(view_->layer()), 0, 'f', 2));
+    p.drawText(QRect(em(1), em(3.1), em(5), em(1.3)), Qt::AlignLeft, tr("%1 mm").arg(number(plan->grid.top_mm(view_->layer()), 2)));
     if (hasFocus()) {
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(t.accent, 1));
@@ -283,10 +284,10 @@ QString Ribbon::describe(int layer) const {
     QString order;
     for (const std::uint8_t f : plan->sequence.layer(layer - 1))
         order += (order.isEmpty() ? QString() : tr(" then ")) + QChar::fromLatin1(project.filaments[f].letter);
-    QString s = tr("Layer %1, %2 to %3 mm: %4").arg(layer).arg(plan->grid.bottom_mm(layer), 0, 'f', 2).arg(plan->grid.top_mm(layer), 0, 'f', 2).arg(order);
+    QString s = tr("Layer %1, %2 to %3 mm: %4").arg(layer).arg(number(plan->grid.bottom_mm(layer), 2)).arg(number(plan->grid.top_mm(layer), 2)).arg(order);
     const LayerCost& c = plan->layers[layer - 1];
     if (c.purge_g > 0)
-        s += tr("\nPurge %1 g (%2 mm³), changes take %3 s").arg(c.purge_g, 0, 'f', 2).arg(c.purge_mm3, 0, 'f', 0).arg(c.change_s, 0, 'f', 0);
+        s += tr("\nPurge %1 g (%2 mm³), changes take %3 s").arg(number(c.purge_g, 2)).arg(number(c.purge_mm3, 0)).arg(number(c.change_s, 0));
     return s;
 }
 

@@ -5,6 +5,7 @@
 #include "formats/files.h"
 #include "formats/report.h"
 #include "paint/sheet_paint.h"
+#include "paint/words.h"
 
 #include <QFileDialog>
 #include <QFileInfo>
@@ -139,7 +140,7 @@ void RunSheetBench::export_to(const QString& path) {
                       : path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive) ? write_file(target, sheet_html(sheet))
                                                                                    : write_sheet_pdf(sheet, target);
     Q_EMIT said(ok ? tr("The run sheet was saved as %1.").arg(QFileInfo(path).fileName())
-                   : tr("%1 was not saved. %2").arg(QFileInfo(path).fileName(), QString::fromStdString(ok.error().message)));
+                   : tr("%1 was not saved. %2").arg(QFileInfo(path).fileName(), words(ok.error().message)));
 }
 
 void RunSheetBench::print() {

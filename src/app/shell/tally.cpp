@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
+#include "paint/words.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -101,31 +102,32 @@ void Tally::refresh() {
         f.name->setToolTip(why);
         f.value->setAccessibleName(f.name->text() + QStringLiteral(": ") + value);
     };
-    const auto g = [](double v) { return QStringLiteral("%1").arg(v, 0, 'f', v < 100 ? 1 : 0); };
-    set(waste_, QStringLiteral("%1").arg(t.waste_ratio, 0, 'f', 2),
+    const auto g = [](double v) { return QStringLiteral("%1").arg(number(v, v < 100 ? 1 : 0)); };
+    set(waste_, QStringLiteral("%1").arg(number(t.waste_ratio, 2)),
         tr("(purge %1 g + tower fill %2 g + support %3 g) ÷ piece %4 g").arg(g(t.purge_g), g(t.tower_g), g(t.support_g + t.interface_g), g(t.model_g)));
     set(purge_, tr("%1 g").arg(g(t.purge_g)),
         tr("The purge of %1 changes, %2 mm³ in all. No order of these layers purges less than %3.\n"
            "%6"
            "Not in it: %4 g to fill the nozzles at the start%5.")
-            .arg(t.changes).arg(t.purge_mm3, 0, 'f', 0)
-            .arg(t.purge_mm3 <= plan->bound.purge_mm3 + 0.5 ? tr("%1 mm³: this one is proven the best").arg(plan->bound.purge_mm3, 0, 'f', 0)
-                                                            : tr("%1 mm³: a gap of %2 mm³ or %3 %").arg(plan->bound.purge_mm3, 0, 'f', 0).arg(t.purge_mm3 - plan->bound.purge_mm3, 0, 'f', 0).arg(100 * (t.purge_mm3 / std::max(1.0, plan->bound.purge_mm3) - 1), 0, 'f', 1))
+            .arg(t.changes).arg(number(t.purge_mm3, 0))
+            .arg(t.purge_mm3 <= plan->bound.purge_mm3 + 0.5 ? tr("%1 mm³: this one is proven the best").arg(number(plan->bound.purge_mm3, 0))
+                                                            : tr("%1 mm³: a gap of %2 mm³ or %3 %").arg(number(plan->bound.purge_mm3, 0)).arg(number(t.purge_mm3 - plan->bound.purge_mm3, 0)).arg(number(100 * (t.purge_mm3 / std::max(1.0, plan->bound.purge_mm3) - 1), 1)))
             .arg(g(t.first_load_g))
             .arg(plan->tower.layers ? tr(", and %1 g of fill that lets the tower stand.\nThe tower is %2 mm square and %3 mm tall (%4 times its width) and takes %5 % of all filament")
-                                          .arg(g(t.tower_g)).arg(plan->tower.width_mm, 0, 'f', 1).arg(plan->tower.height_mm, 0, 'f', 1)
-                                          .arg(plan->tower.slenderness(), 0, 'f', 1).arg(100 * tower_share(*plan), 0, 'f', 0)
+                                          .arg(g(t.tower_g)).arg(number(plan->tower.width_mm, 1)).arg(number(plan->tower.height_mm, 1))
+                                          .arg(number(plan->tower.slenderness(), 1)).arg(number(100 * tower_share(*plan), 0))
                                     : QString())
             .arg((t.useful_purge_g > 0 ? tr("%1 g of it are put to use and do not count here.\n").arg(g(t.useful_purge_g)) : QString()) +
-                 (plan->loading.proven ? tr("Which filament sits on which nozzle is proven too.\n") : tr("Which filament sits on which nozzle was searched: at most %1 % from the best.\n").arg(100 * (plan->loading.cost / std::max(1e-9, plan->loading.bound) - 1), 0, 'f', 1))));
+                 (plan->loading.proven ? tr("Which filament sits on which nozzle is proven too.\n") : tr("Which filament sits on which nozzle was searched: at most %1 % from the best.\n").arg(number(100 * (plan->loading.cost / std::max(1e-9, plan->loading.bound) - 1), 1)))));
     int by_kind[3] = {0, 0, 0};
     for (const Change& c : plan->changes)
         ++by_kind[static_cast<int>(c.kind)];
-    set(changes_, QString::number(t.changes), tr("%1 by hand, %2 by a feeder, %3 to another nozzle. No order takes fewer than %4%5.").arg(by_kind[0]).arg(by_kind[1]).arg(by_kind[2]).arg(plan->bound.changes)
-                                              .arg(t.changes > plan->bound.changes ? tr(": a gap of %1").arg(t.changes - plan->bound.changes) : QString()));
-    set(hands_, QString::number(t.hand_swaps), tr("Somebody is at the printer for %1 in all. %2").arg(QString::fromStdString(duration(t.attended_s)), QString::fromStdString(presence(p, *plan))));
+    set(changes_, QString::number(t.changes), tr("%1 by hand, %2 by a feeder, %3 to another nozzle.").arg(by_kind[0]).arg(by_kind[1]).arg(by_kind[2]) + QLatin1Char(' ') +
+                                                   (t.changes > plan->bound.changes ? tr("No order takes fewer than %1: a gap of %2.").arg(plan->bound.changes).arg(t.changes - plan->bound.changes)
+                                                                                    : tr("No order takes fewer than %1.").arg(plan->bound.changes)));
+    set(hands_, QString::number(t.hand_swaps), tr("Somebody is at the printer for %1 in all. %2").arg(QString::fromStdString(duration(t.attended_s)), words(presence(p, *plan))));
     set(time_, QString::fromStdString(duration(t.total_s)), tr("printing %1 + changing %2").arg(QString::fromStdString(duration(t.print_s)), QString::fromStdString(duration(t.change_s))));
-    set(money_, QStringLiteral("%1").arg(t.cost, 0, 'f', 2), tr("filament %1 + your time %2").arg(t.filament_cost, 0, 'f', 2).arg(t.attended_cost, 0, 'f', 2));
+    set(money_, QStringLiteral("%1").arg(number(t.cost, 2)), tr("filament %1 + your time %2").arg(number(t.filament_cost, 2)).arg(number(t.attended_cost, 2)));
 
     if (!document_->pinned()) {
         against_->clear();
@@ -138,7 +140,7 @@ void Tally::refresh() {
     const auto signed_text = [](double d, int decimals) {
         if (std::abs(d) < 0.5 * std::pow(10.0, -decimals))
             return QStringLiteral("±0");
-        return (d > 0 ? QStringLiteral("+") : QStringLiteral("−")) + QString::number(std::abs(d), 'f', decimals);
+        return (d > 0 ? QStringLiteral("+") : QStringLiteral("−")) + number(std::abs(d), decimals);
     };
     const auto differ = [&](const Figure& f, double now, double then, int decimals) {
         const double d = std::abs(now - then) < 0.5 * std::pow(10.0, -decimals) ? 0 : now - then;

@@ -10,6 +10,7 @@
 #include "app/parts/settings_form.h"
 #include "app/document/view_state.h"
 #include "app/view3d/view3d.h"
+#include "paint/words.h"
 
 #include <QComboBox>
 #include <QFormLayout>
@@ -172,26 +173,26 @@ void HeldPage::refresh() {
         if (f.code == "thin-lug" && f.piece == static_cast<int>(view_->piece_in(document_->planned_project())))
             snaps += static_cast<int>(f.spots.size());
     QString text = layout.faces.empty() ? tr("Nothing overhangs far enough to need holding.")
-                                        : tr("%n face(s), %1 cm² in all.", nullptr, static_cast<int>(layout.faces.size())).arg(layout.contact_mm2 / 100, 0, 'f', 1);
+                                        : tr("%n face(s), %1 cm² in all.", nullptr, static_cast<int>(layout.faces.size())).arg(number(layout.contact_mm2 / 100, 1));
     if (snaps)
         text += QStringLiteral(" ") + tr("Thin features are ready to snap in %n place(s).", nullptr, snaps);
     if (unheld > 0.1 * layout.contact_mm2 && unheld > 4)
-        text += QStringLiteral(" ") + tr("%1 cm² lie so close to the piece that nothing fits below.").arg(unheld / 100, 0, 'f', 1);
+        text += QStringLiteral(" ") + tr("%1 cm² lie so close to the piece that nothing fits below.").arg(number(unheld / 100, 1));
     says_->setText(text);
     constexpr std::size_t kMostRows = 200; // the largest
     const std::size_t rows = std::min(kMostRows, layout.faces.size());
     if (rows < layout.faces.size())
         says_->setText(text + QStringLiteral(" ") + tr("The %1 largest are listed.").arg(rows));
     faces_->setRowCount(static_cast<int>(rows));
-    const auto percent = [](double share) { return tr("%1 %").arg(100 * share, 0, 'f', 0); };
+    const auto percent = [](double share) { return tr("%1 %").arg(number(100 * share, 0)); };
     for (std::size_t k = 0; k < rows; ++k) {
         const ContactFace& f = layout.faces[k];
         const FaceAccess a = k < piece->face_access.size() ? piece->face_access[k] : FaceAccess{};
         const QString reach = a.enclosed > 0.05 ? tr("no way out") : a.no_tool > 0.05 ? tr("%1 unreached").arg(percent(a.no_tool)) : tr("in reach");
         set_row(faces_, static_cast<int>(k),
-                {f.from_layer == f.to_layer ? tr("at %1 mm").arg(plan->grid.bottom_mm(f.from_layer), 0, 'f', 1) : tr("%1–%2 mm").arg(plan->grid.bottom_mm(f.from_layer), 0, 'f', 1).arg(plan->grid.bottom_mm(f.to_layer), 0, 'f', 1),
-                 QString::number(f.mm2 / 100, 'f', 2), percent(f.mm2 > 0 ? f.held_mm2 / f.mm2 : 0), f.small ? tr("small") : f.held_mm2 > 0 ? percent(f.interface_mm2 / f.held_mm2) : tr("–"), reach},
-                tr("Layers %1 to %2. The way in from outside is %3 mm; a tool of %4 mm misses %5 of it, and %6 have no way out for water.").arg(f.from_layer).arg(f.to_layer).arg(a.depth_mm, 0, 'f', 0).arg(p.settings.tool_mm, 0, 'f', 1).arg(percent(a.no_tool), percent(a.enclosed)));
+                {f.from_layer == f.to_layer ? tr("at %1 mm").arg(number(plan->grid.bottom_mm(f.from_layer), 1)) : tr("%1–%2 mm").arg(number(plan->grid.bottom_mm(f.from_layer), 1)).arg(number(plan->grid.bottom_mm(f.to_layer), 1)),
+                 number(f.mm2 / 100, 2), percent(f.mm2 > 0 ? f.held_mm2 / f.mm2 : 0), f.small ? tr("small") : f.held_mm2 > 0 ? percent(f.interface_mm2 / f.held_mm2) : tr("–"), reach},
+                tr("Layers %1 to %2. The way in from outside is %3 mm; a tool of %4 mm misses %5 of it, and %6 have no way out for water.").arg(f.from_layer).arg(f.to_layer).arg(number(a.depth_mm, 0)).arg(number(p.settings.tool_mm, 1)).arg(percent(a.no_tool), percent(a.enclosed)));
     }
 }
 

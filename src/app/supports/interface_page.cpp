@@ -9,6 +9,7 @@
 #include "core/base/numbers.h"
 #include "core/after_print/guide.h"
 #include "core/run_sheet/run_sheet.h"
+#include "paint/words.h"
 
 #include <QListWidget>
 #include <QPushButton>
@@ -76,7 +77,7 @@ InterfacePage::InterfacePage(Document* document, QWidget* parent)
     connect(use_, &QPushButton::clicked, this, [this] {
         if (const int r = table_->currentRow(); r >= 0 && r < static_cast<int>(rows_.size())) {
             const Tuning t = rows_[static_cast<std::size_t>(r)];
-            document_->edit(tr("Interface of %1 layers at %2 %").arg(t.layers).arg(t.density_pct), t.apply);
+            document_->edit(tr("Interface of %1 layers at %2 %").arg(t.layers).arg(number(t.density_pct)), t.apply);
         }
     });
     connect(table_, &QTableWidget::cellDoubleClicked, use_, &QPushButton::click);
@@ -104,8 +105,8 @@ void InterfacePage::fill() {
         for (std::size_t i = 0; i < rows_.size(); ++i) {
             const Tuning& t = rows_[i];
             set_row(table_, static_cast<int>(i),
-                    {QString::number(t.layers), tr("%1 %").arg(t.density_pct, 0, 'f', 0), t.now ? tr("%1 (now)").arg(QString::fromStdString(t.ceiling.text)) : QString::fromStdString(t.ceiling.text), tr("%1 g").arg(t.totals.interface_g, 0, 'f', 2), QString::number(t.totals.changes),
-                     QString::number(t.interface_layers), tr("%1 g").arg(t.totals.purge_g + t.totals.tower_g, 0, 'f', 1), QString::fromStdString(duration(t.totals.total_s)), QString::number(t.totals.cost, 'f', 2)},
+                    {QString::number(t.layers), tr("%1 %").arg(number(t.density_pct, 0)), t.now ? tr("%1 (now)").arg(words(t.ceiling.text)) : words(t.ceiling.text), tr("%1 g").arg(number(t.totals.interface_g, 2)), QString::number(t.totals.changes),
+                     QString::number(t.interface_layers), tr("%1 g").arg(number(t.totals.purge_g + t.totals.tower_g, 1)), QString::fromStdString(duration(t.totals.total_s)), number(t.totals.cost, 2)},
                     {}, t.now);
         }
     }
@@ -132,7 +133,7 @@ void InterfacePage::show_drying() {
                 continue;
             const DryingAdvice a = drying_advice(x, plan->totals.total_s);
             auto* item = new QListWidgetItem(icon(a.dry_first ? QStringLiteral("triangle-alert") : QStringLiteral("check")),
-                                             tr("%1, %2 %3").arg(QChar::fromLatin1(x.letter)).arg(QString::fromLatin1(facts(x.material).id), QString::fromStdString(a.text())), drying_);
+                                             tr("%1, %2 %3").arg(QChar::fromLatin1(x.letter)).arg(QString::fromLatin1(facts(x.material).id), words(a.text())), drying_);
             item->setData(Qt::UserRole, QString(QChar::fromLatin1(x.letter)));
         }
     }

@@ -9,6 +9,7 @@
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
+#include "paint/words.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -92,7 +93,7 @@ private:
 };
 
 QString grams_text(double g) {
-    return SchoolsPage::tr("%1 g").arg(g, 0, 'f', 1);
+    return SchoolsPage::tr("%1 g").arg(number(g, 1));
 }
 
 } // namespace
@@ -109,7 +110,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     auto* hour = new SettingEdit(*find_setting("attended_cost"));
     auto* hour_label = new QLabel(tr("your own &hour"));
     hour_label->setBuddy(hour);
-    hour_label->setToolTip(QString::fromUtf8(hour->info().why));
+    hour_label->setToolTip(words(hour->info().why));
     schools->add_to_heading(hour_label);
     schools->add_to_heading(hour);
     use_->setObjectName(QStringLiteral("use_school"));
@@ -210,14 +211,14 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     connect(use_, &QPushButton::clicked, this, [this] {
         if (const School* s = current(); s && s->apply) {
             const auto apply = s->apply;
-            document_->edit(tr("Support: %1").arg(QString::fromStdString(s->name)), apply);
+            document_->edit(tr("Support: %1").arg(words(s->name)), apply);
         }
     });
     connect(copy_, &QPushButton::clicked, this, [this] {
         QString text;
         if (const School* s = current())
             for (const auto& [what, value] : s->values)
-                text += QString::fromStdString(what + "\t" + value + "\n");
+                text += words(what) + QLatin1Char('\t') + words(value) + QLatin1Char('\n');
         QApplication::clipboard()->setText(text);
         Q_EMIT said(tr("Copied: what to set in your toolpath program."));
     });
@@ -251,7 +252,7 @@ void SchoolsPage::fill() {
     }
     const auto& schools = study_->schools;
     table_->setColumnCount(static_cast<int>(schools.size()));
-    advice_->setText(QString::fromStdString(study_->advice));
+    advice_->setText(words(study_->advice));
     const auto value_of = [&](const School& s, int row) -> double {
         const Totals& t = s.totals;
         switch (row) {
@@ -269,7 +270,7 @@ void SchoolsPage::fill() {
     pictured.assign(schools.size(), {});
     for (int c = 0; c < table_->columnCount(); ++c) {
         const School& s = schools[static_cast<std::size_t>(c)];
-        auto* head = new QTableWidgetItem(s.now ? tr("%1 (now)").arg(QString::fromStdString(s.name)) : QString::fromStdString(s.name));
+        auto* head = new QTableWidgetItem(s.now ? tr("%1 (now)").arg(words(s.name)) : words(s.name));
         table_->setHorizontalHeaderItem(c, head);
         SchoolPicture& l = pictured[static_cast<std::size_t>(c)];
         l.possible = s.possible;
@@ -287,29 +288,29 @@ void SchoolsPage::fill() {
         const Totals& t = s.totals;
         QString cells[kRows], tips[kRows];
         if (!s.possible) {
-            cells[kPicture] = QString::fromStdString(s.why_not);
+            cells[kPicture] = words(s.why_not);
         } else {
             cells[kMaterials] = QString::fromStdString(s.materials.front()) + (s.materials.size() > 1 ? tr(", interface %1").arg(QString::fromStdString(s.materials[1])) : QString());
             if (!s.source.empty())
-                cells[kMaterials] += QStringLiteral("\n") + (s.source.rfind("not", 0) == 0 ? tr("not on your shelf") : QString::fromStdString(s.source));
-            tips[kMaterials] = QString::fromStdString(s.source);
-            cells[kGrams] = t.interface_g > 0.05 && t.support_g > 0.05 ? tr("%1 + %2 g").arg(t.support_g, 0, 'f', 1).arg(t.interface_g, 0, 'f', 1) : grams_text(t.support_g + t.interface_g);
+                cells[kMaterials] += QStringLiteral("\n") + (s.owned ? words(s.source) : tr("not on your shelf"));
+            tips[kMaterials] = words(s.source);
+            cells[kGrams] = t.interface_g > 0.05 && t.support_g > 0.05 ? tr("%1 + %2 g").arg(number(t.support_g, 1)).arg(number(t.interface_g, 1)) : grams_text(t.support_g + t.interface_g);
             for (const auto& [letter, g] : s.extra_g)
-                tips[kGrams] += tr("%1: %2 g more than without support\n").arg(QChar::fromLatin1(letter)).arg(g, 0, 'f', 1);
+                tips[kGrams] += tr("%1: %2 g more than without support\n").arg(QChar::fromLatin1(letter)).arg(number(g, 1));
             cells[kPurge] = grams_text(t.purge_g + t.tower_g);
             cells[kChanges] = QString::number(t.changes);
             cells[kTime] = tr("%1 (+%2)").arg(QString::fromStdString(duration(t.total_s)), QString::fromStdString(duration(std::max(0.0, t.total_s - study_->without.total_s))));
             cells[kCleaning] = QString::fromStdString(duration(s.cleanup.hand_s));
             cells[kWater] = s.cleanup.waters ? tr("%1, %n bowl(s)", nullptr, s.cleanup.waters).arg(QString::fromStdString(duration(s.cleanup.soak_s))) : tr("none");
-            cells[kMoney] = QString::number(s.cost, 'f', 2);
-            tips[kMoney] = tr("filament %1, time at the printer %2, cleaning up %3").arg(t.filament_cost, 0, 'f', 2).arg(t.attended_cost, 0, 'f', 2).arg(s.cost - t.cost, 0, 'f', 2);
-            cells[kSurface] = QString::fromStdString(s.surface);
+            cells[kMoney] = number(s.cost, 2);
+            tips[kMoney] = tr("filament %1, time at the printer %2, cleaning up %3").arg(number(t.filament_cost, 2)).arg(number(t.attended_cost, 2)).arg(number(s.cost - t.cost, 2));
+            cells[kSurface] = words(s.surface);
             QStringList risks;
-            for (const std::string& r : s.risks)
-                risks << QString::fromStdString(r.substr(0, r.find(':')));
+            for (const Risk& r : s.risks)
+                risks << words(r.name);
             cells[kRisks] = risks.isEmpty() ? tr("none known") : risks.join(QStringLiteral(" · "));
-            cells[kWorth] = c == study_->best ? tr("wins here") : c == 0 ? tr("the measure") : s.pays_from_per_h < 0 ? tr("never pays") : s.pays_from_per_h <= 0 ? tr("pays anyway") : tr("from %1 an hour").arg(s.pays_from_per_h, 0, 'f', 2);
-            tips[kWorth] = QString::fromStdString(s.verdict);
+            cells[kWorth] = c == study_->best ? tr("wins here") : c == 0 ? tr("the measure") : s.pays_from_per_h < 0 ? tr("never pays") : s.pays_from_per_h <= 0 ? tr("pays anyway") : tr("from %1 an hour").arg(number(s.pays_from_per_h, 2));
+            tips[kWorth] = words(s.verdict);
         }
         for (int r = 0; r < kRows; ++r) {
             auto* item = new QTableWidgetItem(cells[r]);
@@ -345,26 +346,26 @@ void SchoolsPage::show_current() {
         return;
     }
     QStringList lines;
-    lines << (s->possible ? QString::fromStdString(s->verdict) : QString::fromStdString(s->why_not));
+    lines << (s->possible ? words(s->verdict) : words(s->why_not));
     if (s->possible) {
         const Cleanup& c = s->cleanup;
-        lines << tr("It touches %1 cm² of the piece; taking it off takes %2.").arg(c.contact_mm2() / 100, 0, 'f', 1).arg(QString::fromStdString(duration(c.hand_s)));
+        lines << tr("It touches %1 cm² of the piece; taking it off takes %2.").arg(number(c.contact_mm2() / 100, 1)).arg(QString::fromStdString(duration(c.hand_s)));
         if (c.waters)
-            lines << tr("%1 cm³ dissolve in %2, with %n bowl(s) of water.", nullptr, c.waters).arg(c.dissolving_cm3, 0, 'f', 1).arg(QString::fromStdString(duration(c.soak_s)));
+            lines << tr("%1 cm³ dissolve in %2, with %n bowl(s) of water.", nullptr, c.waters).arg(number(c.dissolving_cm3, 1)).arg(QString::fromStdString(duration(c.soak_s)));
         QStringList grams;
         for (const auto& [letter, g] : s->extra_g)
-            grams << tr("%1 %2 g").arg(QChar::fromLatin1(letter)).arg(g, 0, 'f', 1);
+            grams << tr("%1 %2 g").arg(QChar::fromLatin1(letter)).arg(number(g, 1));
         if (!grams.isEmpty())
             lines << tr("More than without support: %1, and %2.").arg(grams.join(tr(", ")), QString::fromStdString(duration(std::max(0.0, s->totals.total_s - study_->without.total_s))));
     }
     why_->setText(lines.join(QStringLiteral("\n")));
-    for (const std::string& r : s->risks)
-        new QListWidgetItem(icon(QStringLiteral("triangle-alert")), QString::fromStdString(r), risks_);
+    for (const Risk& r : s->risks)
+        new QListWidgetItem(icon(QStringLiteral("triangle-alert")), tr("%1: %2").arg(words(r.name), words(r.text)), risks_);
     if (s->possible && s->risks.empty())
         new QListWidgetItem(tr("None known."), risks_);
     values_->setRowCount(static_cast<int>(s->values.size()));
     for (std::size_t i = 0; i < s->values.size(); ++i)
-        set_row(values_, static_cast<int>(i), {QString::fromStdString(s->values[i].first), QString::fromStdString(s->values[i].second)});
+        set_row(values_, static_cast<int>(i), {words(s->values[i].first), words(s->values[i].second)});
 }
 
 } // namespace vitrail

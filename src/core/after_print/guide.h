@@ -6,9 +6,9 @@
 namespace vitrail {
 
 struct AfterStep {
-    std::string title;   ///< "Let it cool"
-    std::string text;    ///< what to do here, with this print's own numbers
-    std::string caution; ///< what can hurt, or where local rules decide; may be empty
+    Message title;   ///< "Let it cool"
+    Message text;    ///< what to do here, with this print's own numbers
+    Message caution; ///< what can hurt, or where local rules decide; may be empty
     double hand_s = 0;   ///< a person's time, where it is known
     double wait_s = 0;   ///< time nobody is needed for
 };
@@ -21,14 +21,14 @@ std::vector<AfterStep> after_print(const Project& project, const Plan& plan);
 /// time in the open as well.
 struct DryingAdvice {
     bool dry_first = false;
-    std::string how; ///< "6 h at 55 °C"
-    std::string why; ///< "has no note of when it was dried"
-    std::string text() const { return dry_first ? why + ": dry it, " + how + "." : why + "."; }
+    Message how; ///< "6 h at 55 °C"
+    Message why; ///< "has no note of when it was dried"
+    Message text() const { return dry_first ? say("{}: dry it, {}.", why, how) : say("{}.", why); }
 };
 DryingAdvice drying_advice(const Filament& filament, double print_s);
 
 /// "8 min by hand, then 3.2 h by itself"; empty where no time is known.
-std::string after_times(const AfterStep& step);
+Message after_times(const AfterStep& step);
 
 /// "2026-11-25" for a day since 1970-01-01.
 std::string day_text(int day);

@@ -1,7 +1,8 @@
 // A value, or the reason there is none.
 #pragma once
 
-#include <string>
+#include "core/base/message.h"
+
 #include <utility>
 #include <variant>
 
@@ -9,7 +10,7 @@ namespace vitrail {
 
 /// Something the user can cause: one sentence that says what is wrong, where, and what to do about it.
 struct Error {
-    std::string message;
+    Message message;
 };
 
 /// Either a T or an Error. Test with `if (r)`, read with `*r`; `error()` only when the test fails.

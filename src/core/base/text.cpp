@@ -117,8 +117,4 @@ std::string html_escaped(std::string_view text) {
     return out;
 }
 
-std::string counted(long long n, const char* one, const char* many) {
-    return std::to_string(n) + ' ' + (n == 1 ? one : many);
-}
-
 } // namespace vitrail

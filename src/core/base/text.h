@@ -17,7 +17,4 @@ std::string one_line(std::string_view text);
 /// Fit to stand in HTML or SVG, in an element or between quotation marks. Control characters go.
 std::string html_escaped(std::string_view text);
 
-/// "1 change", "3 changes".
-std::string counted(long long n, const char* one, const char* many);
-
 } // namespace vitrail

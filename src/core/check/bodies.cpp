@@ -13,13 +13,11 @@ void Checker::overlaps() {
     for (const Overlap& o : made.table->overlaps) {
         const double height = grid().top_mm(o.to_layer) - grid().bottom_mm(o.from_layer);
         Finding& f = add("overlap", Severity::warning,
-                         quoted(o.first_part) + " and " + quoted(o.second_part) + " claim the same " + num(o.mm3) +
-                             " mm³, up to " + mm(o.widest_mm) + " wide and " + mm(height, 2) + " high, in layers " + std::to_string(o.from_layer) + " to " + std::to_string(o.to_layer) +
-                             ", first at x " + num(o.x_mm) + ", y " + num(o.y_mm) + " mm. The later in the list, " +
-                             quoted(o.second_part) + ", gets it.",
+                         say("{0} and {1} claim the same {2} mm³, up to {3} wide and {4} high, in layers {5} to {6}, first at x {7}, y {8} mm. The later in the list, {1}, gets it.", quoted(o.first_part),
+                             quoted(o.second_part), num(o.mm3), mm(o.widest_mm), mm(height), o.from_layer, o.to_layer, num(o.x_mm), num(o.y_mm)),
                          at_layer(o.from_layer), o.from_layer, {o.first_part, o.second_part});
         const std::string a = piece.parts[o.first_part].name, b = piece.parts[o.second_part].name;
-        f.fixes.push_back({"give it to \u201c" + a + "\u201d", {}, [a, b](Project& q) {
+        f.fixes.push_back({say("give it to {}", Name{a}), {}, [a, b](Project& q) {
                         const PartAt x = find_part(q, a), y = find_part(q, b);
                         if (x.part < 0 || x.piece != y.piece || y.part < x.part)
                             return;
@@ -40,13 +38,12 @@ void Checker::gaps() {
             if (g.wide_mm <= std::max(1e-3, least))
                 continue;
             Finding& f = add("gap", Severity::error,
-                             "Between " + quoted(g.first_part) + " and " + quoted(g.second_part) + " above it there is a gap of " + mm(g.wide_mm, 3) +
-                                 " in Z: the upper one would be printed onto air. Bodies must meet exactly.",
+                             say("Between {} and {} above it there is a gap of {} in Z: the upper one would be printed onto air. Bodies must meet exactly.", quoted(g.first_part), quoted(g.second_part), mm(g.wide_mm, 3)),
                              at_layer(g.from_layer), g.from_layer, {g.first_part, g.second_part});
             mark(f);
             const std::string name = piece.parts[g.second_part].name;
             const double down = g.wide_mm;
-            f.fixes.push_back({"let \u201c" + name + "\u201d down by " + mm(down, 3), {}, [name, down](Project& q) {
+            f.fixes.push_back({say("let {} down by {}", Name{name}, mm(down, 3)), {}, [name, down](Project& q) {
                                    change_part(q, name, [&](Piece&, Part& part) { move_part(part, 0, 0, -down); });
                                }});
             continue;
@@ -54,23 +51,21 @@ void Checker::gaps() {
         if (g.wide_mm == 0) {
             if (p.settings.check_groove_mm > 0)
                 add("no-groove", Severity::note,
-                    quoted(g.first_part) + " and " + quoted(g.second_part) + " meet side by side without a groove. One of " + mm(p.settings.check_groove_mm) +
-                        " along the border would make it crisp.",
+                    say("{} and {} meet side by side without a groove. One of {} along the border would make it crisp.", quoted(g.first_part), quoted(g.second_part), mm(p.settings.check_groove_mm)),
                     at_layer(g.from_layer), g.from_layer, {g.first_part, g.second_part});
             continue;
         }
         if (g.wide_mm <= least)
             continue;
         const double deep = grid().top_mm(g.to_layer) - grid().bottom_mm(g.from_layer);
-        const std::string size = mm(g.narrow_mm) + (g.wide_mm > g.narrow_mm + 0.01 ? " to " + mm(g.wide_mm) : std::string()) + " wide and " + mm(deep) + " deep";
+        const Message size = g.wide_mm > g.narrow_mm + 0.01 ? say("{} to {} wide and {} deep", mm(g.narrow_mm), mm(g.wide_mm), mm(deep)) : say("{} wide and {} deep", mm(g.narrow_mm), mm(deep));
         Finding& f = g.touch_elsewhere
                          ? add("groove", g.wide_mm < 1 ? Severity::note : Severity::warning,
-                               quoted(g.first_part) + " and " + quoted(g.second_part) + " are parted by a groove " + size +
-                                   (g.wide_mm < 1 ? "; it makes the border crisp." : ". Under 1 mm is enough for a crisp border."),
+                               say(g.wide_mm < 1 ? term("{} and {} are parted by a groove {}; it makes the border crisp.") : term("{} and {} are parted by a groove {}. Under 1 mm is enough for a crisp border."),
+                                   quoted(g.first_part), quoted(g.second_part), size),
                                at_layer(g.from_layer), g.from_layer, {g.first_part, g.second_part})
                          : add("gap", Severity::warning,
-                               "Between " + quoted(g.first_part) + " and " + quoted(g.second_part) + " there is a gap " + size +
-                                   " in XY, and they touch nowhere: they would come apart. Let them share a face.",
+                               say("Between {} and {} there is a gap {} in XY, and they touch nowhere: they would come apart. Let them share a face.", quoted(g.first_part), quoted(g.second_part), size),
                                at_layer(g.from_layer), g.from_layer, {g.first_part, g.second_part});
         mark(f);
     }
@@ -87,12 +82,12 @@ void Checker::misplaced() {
     std::set<int> said;
     for (const Misfit& m : made.table->misfits) {
         Finding& f = add("misplaced", Severity::error,
-                         quoted(m.part) + " has the shape of a hole in " + quoted(m.hole_in) + " but lies " + mm(std::hypot(m.dx_mm, m.dy_mm)) + " beside it (" +
-                             num(m.dx_mm, 2) + " mm in X, " + num(m.dy_mm, 2) + " mm in Y). Bodies for two colours must share one origin.",
+                         say("{} has the shape of a hole in {} but lies {} beside it ({} in X, {} in Y). Bodies for two colours must share one origin.", quoted(m.part), quoted(m.hole_in),
+                             mm(std::hypot(m.dx_mm, m.dy_mm)), mm(m.dx_mm), mm(m.dy_mm)),
                          at_layer(m.layer), m.layer, {m.hole_in, m.part});
         f.spots.push_back({{static_cast<float>(m.x_mm), static_cast<float>(m.y_mm), static_cast<float>(bed_z() + grid().middle_mm(m.layer))}, m.layer, m.size_mm});
         const std::string name = piece.parts[m.part].name;
-        f.fixes.push_back({"move \u201c" + name + "\u201d into it", {}, [name, m](Project& q) {
+        f.fixes.push_back({say("move {} into it", Name{name}), {}, [name, m](Project& q) {
                                change_part(q, name, [&](Piece&, Part& part) { move_part(part, m.dx_mm, m.dy_mm, 0); });
                            }});
         said.insert(m.part);
@@ -109,7 +104,7 @@ void Checker::misplaced() {
             continue;
         const int layer = std::clamp(first_layer_above(grid(), b.min.z - bed_z()), 1, grid().count);
         add("misplaced", Severity::error,
-            quoted(j) + " hangs in the air at " + mm(b.min.z - bed_z()) + ", beside all other parts. It seems to have another origin: export the parts together, from one program.",
+            say("{} hangs in the air at {}, beside all other parts. It seems to have another origin: export the parts together, from one program.", quoted(j), mm(b.min.z - bed_z())),
             at_layer(layer), layer, {j});
     }
 }

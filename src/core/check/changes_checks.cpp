@@ -1,6 +1,6 @@
 #include "core/check/checker.h"
 
-#include "core/base/text.h"
+
 #include "core/estimate/attendance.h"
 #include "core/plan/planner.h"
 #include "core/check/landing.h"
@@ -22,23 +22,23 @@ void Checker::nozzles() {
             if (!n.missing && (nearest == 0 || std::abs(n.diameter_mm - p.settings.line_width_mm) < std::abs(nearest - p.settings.line_width_mm)))
                 nearest = n.diameter_mm;
         if (nearest == 0) {
-            add("no-nozzle", Severity::error, "Every nozzle of the machine is missing.", "whole print");
+            add("no-nozzle", Severity::error, say("Every nozzle of the machine is missing."), whole_print());
             return;
         }
         Finding& f = add("no-nozzle", Severity::error,
-                         "No nozzle of the machine prints lines of " + mm(p.settings.line_width_mm) + ": the nearest is " + mm(nearest) + ". Lines from 0.75 to 2 times the nozzle's diameter come out well.",
-                         "whole print");
-        f.fixes.push_back({"print lines of " + mm(nearest), {}, [nearest](Project& q) { q.settings.line_width_mm = nearest; }});
+                         say("No nozzle of the machine prints lines of {}: the nearest is {}. Lines from {} to 2 times the nozzle's diameter come out well.", mm(p.settings.line_width_mm), mm(nearest), num(0.75, 2)), whole_print());
+        f.fixes.push_back({say("print lines of {}", mm(nearest)), {}, [nearest](Project& q) { q.settings.line_width_mm = nearest; }});
     }
     for (const Pin& pin : p.pins) {
         const int f = find_filament(p, pin.filament);
         if (f < 0 || !used(f) || fits(static_cast<std::size_t>(pin.nozzle)) || !any)
             continue;
         Finding& found = add("pinned-away", Severity::error,
-                             std::string(1, pin.filament) + " is pinned to " + nozzle_name(m, pin.nozzle) +
-                                 (m.nozzles[static_cast<std::size_t>(pin.nozzle)].missing ? ", which is missing." : ", which does not print lines of " + mm(p.settings.line_width_mm) + "."),
-                             "whole print");
-        found.fixes.push_back({"let go of the pin", {}, [letter = pin.filament](Project& q) { vitrail::pin(q, letter, -1); }});
+                             m.nozzles[static_cast<std::size_t>(pin.nozzle)].missing
+                                 ? say("{} is pinned to {}, which is missing.", pin.filament, nozzle_name(m, pin.nozzle))
+                                 : say("{} is pinned to {}, which does not print lines of {}.", pin.filament, nozzle_name(m, pin.nozzle), mm(p.settings.line_width_mm)),
+                             whole_print());
+        found.fixes.push_back({say("let go of the pin"), {}, [letter = pin.filament](Project& q) { vitrail::pin(q, letter, -1); }});
     }
 }
 
@@ -50,10 +50,10 @@ void Checker::dirty_starts() {
         const Landing l = landing_of(p, plan, u);
         const Filament &from = p.filaments[static_cast<std::size_t>(u.from)], &to = p.filaments[static_cast<std::size_t>(u.to)];
         Finding& f = add("dirty-start", Severity::warning,
-                         named(from) + " to " + named(to) + " purges " + num(u.mm3, 0) + " mm³ by hand, and is clean at " + num(u.clean_mm3, 0) + ". It lands on " + describe(p, l) + ".",
+                         say("{} to {} purges {} mm³ by hand, and is clean at {}. It lands on {}.", named(from), named(to), num(u.mm3, 0), num(u.clean_mm3, 0), describe(p, l)),
                          at_layer(l.layer), l.layer, l.part >= 0 ? std::vector<int>{l.part} : std::vector<int>{});
         f.piece = l.piece;
-        f.fixes.push_back({"purge until it is clean", num(u.clean_mm3 - u.mm3, 0) + " mm³ more each time", [a = from.letter, b = to.letter](Project& q) {
+        f.fixes.push_back({say("purge until it is clean"), say("{} mm³ more each time", num(u.clean_mm3 - u.mm3, 0)), [a = from.letter, b = to.letter](Project& q) {
                                std::erase_if(q.pair_purges, [&](const PairPurge& x) { return x.from == a && x.to == b; });
                            }});
     }
@@ -64,9 +64,9 @@ void Checker::hairs() {
     const bool tools = std::any_of(plan.changes.begin(), plan.changes.end(), [](const Change& c) { return c.kind == ChangeKind::tool; });
     if (!tools || plan.tower.layers || plan.skirt.layers || plan.ooze.layers)
         return;
-    Finding& f = add("hairs", Severity::warning, "Nozzles change and nothing catches what they drip: without tower, wall or skirt, hairs of the other colour end up on the piece.", "whole print");
-    f.fixes.push_back({"an ooze wall", "one line around the piece", [](Project& q) { q.settings.ooze_wall = true; }});
-    f.fixes.push_back({"a purge tower", {}, [](Project& q) { q.settings.purge_to = PurgeTo::tower; }});
+    Finding& f = add("hairs", Severity::warning, say("Nozzles change and nothing catches what they drip: without tower, wall or skirt, hairs of the other colour end up on the piece."), whole_print());
+    f.fixes.push_back({say("an ooze wall"), say("one line around the piece"), [](Project& q) { q.settings.ooze_wall = true; }});
+    f.fixes.push_back({say("a purge tower"), {}, [](Project& q) { q.settings.purge_to = PurgeTo::tower; }});
 }
 
 /// Work by hand that saves hardly anything.
@@ -85,10 +85,11 @@ void Checker::hands_for_little() {
         return;
     const Totals& then = (*other)->totals;
     Finding& f = add("hands-for-little", Severity::warning,
-                     counted(now.hand_swaps - then.hand_swaps, "swap", "swaps") + " by hand " + (now.hand_swaps - then.hand_swaps == 1 ? "saves " : "save ") + num(then.purge_g - now.purge_g) +
-                         " g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.",
-                     "whole print");
-    f.fixes.push_back({"blend waste and handling", num(then.purge_g - now.purge_g) + " g more purge", [](Project& q) { q.settings.aim = LoadingAim::blend; }});
+                     counted("{} swap by hand saves {} g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.",
+                             "{} swaps by hand save {} g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.", now.hand_swaps - then.hand_swaps,
+                             num(then.purge_g - now.purge_g)),
+                     whole_print());
+    f.fixes.push_back({say("blend waste and handling"), say("{} g more purge", num(then.purge_g - now.purge_g)), [](Project& q) { q.settings.aim = LoadingAim::blend; }});
 }
 
 /// Visits that nobody will make.
@@ -96,9 +97,9 @@ void Checker::nights() {
     if (const int night = plan.attendance.night_trips) {
         const auto first = std::find_if(plan.attendance.visits.begin(), plan.attendance.visits.end(), [](const Visit& v) { return v.at_night; });
         add("night", Severity::warning,
-            "Somebody must get up " + (night == 1 ? std::string("once") : std::to_string(night) + " times") + " at night if it starts at " + num(p.settings.start_hour, 0) +
-                " o'clock. Start it at another hour, or see what takes fewer swaps.",
-            first != plan.attendance.visits.end() ? at_layer(first->layer) : "whole print", first != plan.attendance.visits.end() ? first->layer : 0);
+            counted("Somebody must get up once at night if it starts at {1} o'clock. Start it at another hour, or see what takes fewer swaps.",
+                    "Somebody must get up {0} times at night if it starts at {1} o'clock. Start it at another hour, or see what takes fewer swaps.", night, num(p.settings.start_hour, 0)),
+            first != plan.attendance.visits.end() ? at_layer(first->layer) : whole_print(), first != plan.attendance.visits.end() ? first->layer : 0);
     }
 }
 
@@ -108,16 +109,17 @@ void Checker::refills() {
     if (!t.refills)
         return;
     const Refill& first = plan.refills.front();
-    const std::string spools = std::to_string(t.refills) + (t.refills == 1 ? " spool is" : " spools are") + " put in during the print";
     if (t.pauses) {
         const auto waits = std::find_if(plan.refills.begin(), plan.refills.end(), [](const Refill& r) { return r.pause; });
         add("slots-short", Severity::warning,
-            spools + ", and for " + std::to_string(t.pauses) + " of them the printer waits: the slot is not idle for a whole layer before, or the spool is not free. The first is in layer " +
-                std::to_string(waits->latest_layer) + ".",
+            counted("{} spool is put in during the print, and for {} of them the printer waits: the slot is not idle for a whole layer before, or the spool is not free. The first is in layer {}.",
+                    "{} spools are put in during the print, and for {} of them the printer waits: the slot is not idle for a whole layer before, or the spool is not free. The first is in layer {}.", t.refills, t.pauses,
+                    waits->latest_layer),
             at_layer(waits->latest_layer), waits->latest_layer);
     } else
         add("slots-short", Severity::warning,
-            spools + (t.refills == 1 ? "" : ", each") + ", at any time in some stretch of layers. Put in too late, the printer waits.",
+            counted("{} spool is put in during the print, at any time in some stretch of layers. Put in too late, the printer waits.",
+                    "{} spools are put in during the print, each, at any time in some stretch of layers. Put in too late, the printer waits.", t.refills),
             at_layer(first.latest_layer), first.latest_layer);
 }
 

@@ -16,14 +16,14 @@ struct Checker {
     Checker(const Project& project, const Plan& whole, std::size_t which, std::vector<Finding>& into)
         : p(project), plan(whole), at(static_cast<int>(which)), piece(project.pieces[which]), made(whole.pieces[which]), found(into) {}
 
-    Finding& add(const char* code, Severity severity, std::string message, std::string where, int layer = 0,
-                 std::vector<int> parts = {});
+    Finding& add(const char* code, Severity severity, Message message, Message where, int layer = 0, std::vector<int> parts = {});
 
     // Wording.
-    static std::string mm(double v, int decimals = 2);
-    static std::string num(double v, int decimals = 1);
-    std::string at_layer(int layer) const;
-    std::string quoted(int part) const { return "\u201c" + piece.parts[static_cast<std::size_t>(part)].name + "\u201d"; }
+    Message at_layer(int layer) const;
+    Message in_part(int part) const { return say("part {}", piece.parts[static_cast<std::size_t>(part)].name); }
+    Message whole_print() const { return say("whole print"); }
+    Name quoted(int part) const { return {piece.parts[static_cast<std::size_t>(part)].name}; }
+    /// "A (PLA)"
     std::string named(const Filament& f) const;
 
     /// Index of the filament of a part's body in a layer.

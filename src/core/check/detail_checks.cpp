@@ -51,10 +51,10 @@ Run run_of(const Checker& c, int part, Areas areas, Measure measure) {
     return r;
 }
 
-std::string layers_text(const Run& r) {
+Message layers_text(const Run& r) {
     if (r.from == r.to)
-        return "layer " + std::to_string(r.from);
-    return std::to_string(r.layers) + " layers from " + std::to_string(r.from) + " to " + std::to_string(r.to);
+        return say("layer {}", r.from);
+    return say("{} layers from {} to {}", r.layers, r.from, r.to);
 }
 
 /// The finest nozzle of the usual row that is finer than `mm`.
@@ -79,25 +79,22 @@ void Checker::strokes() {
             const LayerDetail& d = made.detail->parts[part][thin.worst - 1];
             const double width = thickness_mm(d.strokes), nozzle = finer_nozzle(std::min(w, std::max(0.12, width * 1.05)));
             Finding& f = add("thin-stroke", Severity::warning,
-                             quoted(part) + " has strokes narrower than " + mm(w) + " in " + layers_text(thin) + ", about " + mm(width) +
-                                 " wide in layer " + std::to_string(thin.worst) + ": " + num(100 * thin.most, 1) + " % of its area there (" +
-                                 num(d.strokes_mm2, 2) + " mm²) would be lost or blurred. Lines of " + mm(std::min(width, nozzle * 1.1)) + " from a " +
-                                 mm(nozzle, 2) + " nozzle would print them.",
+                             say("{} has strokes narrower than {} in {}, about {} wide in layer {}: {} % of its area there ({} mm²) would be lost or blurred. Lines of {} from a {} nozzle would print them.", quoted(part), mm(w),
+                                 layers_text(thin), mm(width), thin.worst, num(100 * thin.most), num(d.strokes_mm2, 2), mm(std::min(width, nozzle * 1.1)), mm(nozzle)),
                              at_layer(thin.worst), thin.worst, {part});
             f.spots = thin.spots;
             // Lines somewhat narrower than the nozzle are possible; much narrower ones are not.
             const double smallest = plan.loading.nozzle.empty() ? 0.4 : p.machine.nozzles[plan.loading.nozzle[0]].diameter_mm * 0.75;
             if (width >= smallest && width < line)
-                f.fixes.push_back({"print lines of " + mm(width), "still wide enough for the nozzle; walls get thinner with it",
+                f.fixes.push_back({say("print lines of {}", mm(width)), say("still wide enough for the nozzle; walls get thinner with it"),
                                    [width](Project& q) { q.settings.line_width_mm = std::floor(width * 100) / 100; }});
         }
         const Run gaps = run_of(*this, part, [](const LayerDetail& d) { return d.gaps; },
                                 [&](const LayerDetail& d) { return d.part_mm2 > 0 && d.gaps_mm2 >= share * d.part_mm2 ? d.gaps_mm2 / d.part_mm2 : 0; });
         if (gaps.worst) {
             Finding& f = add("thin-gap", Severity::warning,
-                             quoted(part) + " has gaps narrower than " + mm(w) + " in " + layers_text(gaps) + ", about " +
-                                 mm(thickness_mm(made.detail->parts[part][gaps.worst - 1].gaps)) + " wide in layer " + std::to_string(gaps.worst) +
-                                 "; they will close up. Widen them, or print finer lines.",
+                             say("{} has gaps narrower than {} in {}, about {} wide in layer {}; they will close up. Widen them, or print finer lines.", quoted(part), mm(w), layers_text(gaps),
+                                 mm(thickness_mm(made.detail->parts[part][gaps.worst - 1].gaps)), gaps.worst),
                              at_layer(gaps.worst), gaps.worst, {part});
             f.spots = gaps.spots;
         }
@@ -107,13 +104,12 @@ void Checker::strokes() {
             if (t > line * 1.02 && t < 2 * line * 0.98) {
                 // Common practice, no source: both lines fit when they overlap by 2 − t/w of a line.
                 Finding& f = add("thin-wall", Severity::note,
-                                 quoted(part) + " has walls about " + mm(t) + " thick in " + layers_text(walls) + ", between one line and two of " +
-                                     mm(line) + ". Both fit when they overlap by " + num(100 * (2 - t / line), 0) + " % of a line; else lines of " +
-                                     mm(t / 2) + " fill them.",
+                                 say("{} has walls about {} thick in {}, between one line and two of {}. Both fit when they overlap by {} % of a line; else lines of {} fill them.", quoted(part), mm(t), layers_text(walls), mm(line),
+                                     num(100 * (2 - t / line), 0), mm(t / 2)),
                                  at_layer(walls.worst), walls.worst, {part});
                 f.spots = walls.spots;
                 if (t / 2 >= 0.75 * p.machine.nozzles.front().diameter_mm)
-                    f.fixes.push_back({"print lines of " + mm(t / 2), "two of them fill the wall", [t](Project& q) { q.settings.line_width_mm = std::floor(t / 2 * 100) / 100; }});
+                    f.fixes.push_back({say("print lines of {}", mm(t / 2)), say("two of them fill the wall"), [t](Project& q) { q.settings.line_width_mm = std::floor(t / 2 * 100) / 100; }});
             }
         }
     }
@@ -138,10 +134,9 @@ void Checker::lettering() {
     if (part < 0)
         return;
     Finding& f = add("first-layer-lettering", p.settings.lettering_two_jobs ? Severity::note : Severity::warning,
-                     quoted(part) + " is fine lettering on the first layer: " + num(100 * fraction, 0) + " % of it is narrower than two lines. " +
-                         (p.settings.lettering_two_jobs
-                              ? std::string("It is planned as two jobs; the run sheet says how.")
-                              : std::string("Fine first layers stick badly and blur. Three ways help: a sacrificial base, two jobs, or a finer nozzle.")),
+                     sentences({say("{} is fine lettering on the first layer: {} % of it is narrower than two lines.", quoted(part), num(100 * fraction, 0)),
+                                p.settings.lettering_two_jobs ? say("It is planned as two jobs; the run sheet says how.")
+                                                              : say("Fine first layers stick badly and blur. Three ways help: a sacrificial base, two jobs, or a finer nozzle.")}),
                      at_layer(1), 1, {part});
     add_spots(*this, made.table->parts[part].layers[0], 1, f.spots);
     if (p.settings.lettering_two_jobs)
@@ -159,10 +154,10 @@ void Checker::lettering() {
         const char letter = p.filaments[base].letter;
         const double z = bed_z();
         const int layers = 1 + make_grid(p.settings.first_layer_mm, p.settings.layer_mm, made.table->bounds.max.z - z).count;
-        f.fixes.push_back({std::string("add a sacrificial base in ") + letter,
-                           "A base of " + mm(kBase_mm, 1) + " in " + letter + " below everything, printed as the first layer at the usual first-layer speed; " +
-                               std::to_string(layers) + " layers in all, every change one layer later. Calibrate the flow of each colour beforehand. When it is off the bed, file the base away until the " +
-                               "lettering shows clean, with a fine file, then paper of 600 to 2000 grit. Wet-sand or wear a dust mask.",
+        f.fixes.push_back({say("add a sacrificial base in {}", letter),
+                           say("A base of {} in {} below everything, printed as the first layer at the usual first-layer speed; {} layers in all, every change one layer later. Calibrate the flow of each colour beforehand. "
+                               "When it is off the bed, file the base away until the lettering shows clean, with a fine file, then paper of 600 to 2000 grit. Wet-sand or wear a dust mask.",
+                               mm(kBase_mm, 1), letter, layers),
                            [whose = at, letter, table = made.table, z](Project& q) {
                                Piece& on = q.pieces[static_cast<std::size_t>(whose)];
                                Builder b;
@@ -184,9 +179,10 @@ void Checker::lettering() {
                            }});
     }
     // Two: outlines as a job of their own.
-    f.fixes.push_back({"print it as two jobs",
-                       "Job one: only the lettering's outlines, one layer of 0.20 mm, then stop. Swap the filament. Job two: the whole piece over it with a first layer "
-                       "of 0.30 mm, thicker than job one's. Take job one's skirt and prime line off before job two starts; let nothing move on the bed.",
+    f.fixes.push_back({say("print it as two jobs"),
+                       say("Job one: only the lettering's outlines, one layer of {}, then stop. Swap the filament. Job two: the whole piece over it with a first layer of {}, thicker than job one's. "
+                           "Take job one's skirt and prime line off before job two starts; let nothing move on the bed.",
+                           mm(0.2), mm(0.3)),
                        [](Project& q) {
                            q.settings.lettering_two_jobs = true;
                            q.settings.first_layer_mm = 0.3;
@@ -195,11 +191,10 @@ void Checker::lettering() {
     bool has_finer = false;
     for (const Nozzle& n : p.machine.nozzles)
         has_finer |= n.diameter_mm <= 0.2 + 1e-9;
-    f.fixes.push_back({"use a 0.2 mm nozzle",
-                       std::string(has_finer ? "The machine has one. " : "Every nozzle has to be exchanged for one; let it cool first. ") +
-                           "Lines of 0.22 mm, layers of 0.10 mm (" +
-                           std::to_string(make_grid(0.1, 0.1, made.table->bounds.max.z - bed_z()).count) +
-                           " of them), two walls, solid fill, elephant-foot compensation off. Slower, and the sharpest of the three.",
+    f.fixes.push_back({say("use a {} nozzle", mm(0.2, 1)),
+                       sentences({has_finer ? say("The machine has one.") : say("Every nozzle has to be exchanged for one; let it cool first."),
+                                  say("Lines of {}, layers of {} ({} of them), two walls, solid fill, elephant-foot compensation off. Slower, and the sharpest of the three.", mm(0.22), mm(0.1),
+                                      make_grid(0.1, 0.1, made.table->bounds.max.z - bed_z()).count)}),
                        [](Project& q) {
                            for (Nozzle& n : q.machine.nozzles)
                                n.diameter_mm = 0.2;
@@ -229,8 +224,8 @@ void Checker::lugs() {
             }
             if (held.worst) {
                 Finding& f = add("thin-lug", Severity::warning,
-                                 "Support touches thin features of " + quoted(part) + " in " + layers_text(held) + ", less than " + num(p.settings.check_lug_lines, 0) + " lines thick (" +
-                                     mm(p.settings.check_lug_lines * p.settings.line_width_mm, 1) + "): ready to snap off with it. Cut it away there, do not pull. Cut away from your hand and wear eye protection.",
+                                 say("Support touches thin features of {} in {}, less than {} lines thick ({}): ready to snap off with it. Cut it away there, do not pull. Cut away from your hand and wear eye protection.", quoted(part),
+                                     layers_text(held), num(p.settings.check_lug_lines, 0), mm(p.settings.check_lug_lines * p.settings.line_width_mm, 1)),
                                  at_layer(held.worst), held.worst, {part});
                 f.spots = held.spots;
             }
@@ -240,9 +235,8 @@ void Checker::lugs() {
         if (!r.worst)
             continue;
         Finding& f = add("thin-lug", Severity::warning,
-                         quoted(part) + " has thin features over air in " + layers_text(r) + ", less than " + num(p.settings.check_lug_lines, 0) +
-                             " lines thick (" + mm(p.settings.check_lug_lines * p.settings.line_width_mm, 1) +
-                             "). Support will touch them: cut it away there, do not pull, or they snap off with it. Cut away from your hand and wear eye protection.",
+                         say("{} has thin features over air in {}, less than {} lines thick ({}). Support will touch them: cut it away there, do not pull, or they snap off with it. Cut away from your hand and wear eye protection.",
+                             quoted(part), layers_text(r), num(p.settings.check_lug_lines, 0), mm(p.settings.check_lug_lines * p.settings.line_width_mm, 1)),
                          at_layer(r.worst), r.worst, {part});
         f.spots = r.spots;
     }

@@ -2,13 +2,12 @@
 
 #include "core/check/checker.h"
 
-#include <fmt/format.h>
 
 #include <algorithm>
 
 namespace vitrail {
 
-Finding& Checker::add(const char* code, Severity severity, std::string message, std::string where, int layer, std::vector<int> parts) {
+Finding& Checker::add(const char* code, Severity severity, Message message, Message where, int layer, std::vector<int> parts) {
     Finding f;
     f.code = code;
     f.severity = severity;
@@ -20,17 +19,9 @@ Finding& Checker::add(const char* code, Severity severity, std::string message, 
     return found.back();
 }
 
-std::string Checker::mm(double v, int decimals) {
-    return num(v, decimals) + " mm";
-}
-
-std::string Checker::num(double v, int decimals) {
-    return fmt::format("{:.{}f}", v, decimals);
-}
-
-std::string Checker::at_layer(int layer) const {
+Message Checker::at_layer(int layer) const {
     const LayerGrid& g = plan.grid;
-    return "layer " + std::to_string(layer) + " (" + mm(g.bottom_mm(layer)) + " to " + mm(g.top_mm(layer)) + ")";
+    return say("layer {} ({} to {})", layer, mm(g.bottom_mm(layer)), mm(g.top_mm(layer)));
 }
 
 std::string Checker::named(const Filament& f) const {
@@ -88,7 +79,7 @@ std::vector<Finding> find_problems(const Project& project, const Plan& plan, std
                 if (check.of_piece)
                     found[k].piece = static_cast<int>(i);
                 if (check.of_piece && project.pieces.size() > 1)
-                    found[k].where += " of \u201c" + project.pieces[i].name + "\u201d";
+                    found[k].where = say("{} of {}", std::move(found[k].where), Name{project.pieces[i].name});
             }
         }
     const auto is_waived = [&](const Finding& f) {

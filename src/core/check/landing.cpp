@@ -1,6 +1,5 @@
 #include "core/check/landing.h"
 
-#include <fmt/format.h>
 
 #include <algorithm>
 
@@ -32,11 +31,11 @@ Landing landing_of(const Project& p, const Plan& plan, const PairUse& u) {
     };
     const auto on_body = [&](const Part& part, const PiecePlan& piece, std::size_t i) {
         const Volume& v = piece.demand->parts[i][l];
-        out.face = v.wall_mm3 > 1e-9 ? "walls" : v.skin_mm3 > 1e-9 ? "top and bottom skin" : "infill";
+        out.face = v.wall_mm3 > 1e-9 ? say("walls") : v.skin_mm3 > 1e-9 ? say("top and bottom skin") : say("infill");
         return piece.owner[i][l] == u.to && v.total() > 1e-9 && !part.takes_purge;
     };
     const auto on_patch = [&](const Part& part, const PiecePlan& piece, std::size_t i) {
-        out.face = "painted surface";
+        out.face = say("painted surface");
         for (std::size_t k = 0; k < part.patches.size(); ++k)
             if (find_filament(p, part.patches[k].filament) == u.to && piece.demand->patches[i][k].mm3[l] > 1e-9) {
                 out.patch = static_cast<int>(k) + 1;
@@ -45,19 +44,19 @@ Landing landing_of(const Project& p, const Plan& plan, const PairUse& u) {
         return false;
     };
     if (!each_part(on_body) && !each_part(on_patch))
-        out.face = "walls";
+        out.face = say("walls");
     return out;
 }
 
-std::string describe(const Project& p, const Landing& x) {
+Message describe(const Project& p, const Landing& x) {
     if (x.part < 0)
         return {};
     const Part& part = p.pieces[static_cast<std::size_t>(x.piece)].parts[static_cast<std::size_t>(x.part)];
-    const std::string whose = x.patch > 0 ? "\u201c" + part.patches[static_cast<std::size_t>(x.patch) - 1].name + "\u201d on \u201c" + part.name + "\u201d" : "\u201c" + part.name + "\u201d";
+    const Message whose = x.patch > 0 ? say("{} on {}", Name{part.patches[static_cast<std::size_t>(x.patch) - 1].name}, Name{part.name}) : say("{}", Name{part.name});
     if (x.dirty_mm3 <= 0)
-        return fmt::format("the {} of {} in layer {} start clean", x.face, whose, x.layer);
-    const std::string length = x.dirty_mm < 10000 ? fmt::format("{:.0f} mm", x.dirty_mm) : fmt::format("{:.1f} m", x.dirty_mm / 1000);
-    return fmt::format("the {} of {} in layer {}: the first {} of line start in {}, \u0394E {:.1f} off", x.face, whose, x.layer, length, to_hex(x.first), x.delta_e);
+        return say("the {} of {} in layer {} start clean", x.face, whose, x.layer);
+    const Number length = x.dirty_mm < 10000 ? mm(x.dirty_mm, 0) : num(x.dirty_mm / 1000, 1, "m");
+    return say("the {} of {} in layer {}: the first {} of line start in {}, \u0394E {} off", x.face, whose, x.layer, length, to_hex(x.first), num(x.delta_e));
 }
 
 } // namespace vitrail

@@ -8,7 +8,7 @@ namespace vitrail {
 struct Landing {
     int change = -1;      ///< index into Plan::changes; −1: the pair does not occur
     int layer = 0, piece = -1, part = -1, patch = 0; ///< patch 0: the part's body
-    const char* face = "walls";          ///< of it: walls, top and bottom skin, infill, painted surface
+    Message face = say("walls");         ///< of it: walls, top and bottom skin, infill, painted surface
     Srgb first;           ///< colour of the first millimetres
     double delta_e = 0;   ///< of that to the pure filament
     double dirty_mm3 = 0; ///< until it is clean at the pair's level; 0: it is clean from the start
@@ -20,6 +20,6 @@ struct Landing {
 Landing landing_of(const Project& project, const Plan& plan, const PairUse& pair);
 
 /// "the walls of “tower” in layer 61: the first 320 mm of line start in #a09c96, ΔE 8.2 off"
-std::string describe(const Project& project, const Landing& landing);
+Message describe(const Project& project, const Landing& landing);
 
 } // namespace vitrail

@@ -15,14 +15,10 @@ void Checker::heights() {
         const auto fits = [&](double h) { return h >= 0.25 * d - 1e-9 && h <= 0.75 * d + 1e-9; };
         if (plan.grid.count > 1 && !fits(plan.grid.height_mm))
             add("layer-height", plan.grid.height_mm > 0.8 * d ? Severity::error : Severity::note,
-                "Layers of " + mm(plan.grid.height_mm) + " are outside the usual 25 to 75 % of a " + mm(d, 1) +
-                    " nozzle (" + mm(0.25 * d) + " to " + mm(0.75 * d) + ").",
-                "whole print");
+                say("Layers of {} are outside the usual 25 to 75 % of a {} nozzle ({} to {}).", mm(plan.grid.height_mm), mm(d, 1), mm(0.25 * d), mm(0.75 * d)), whole_print());
         if (!fits(plan.grid.first_mm))
             add("first-layer", plan.grid.first_mm > 0.8 * d ? Severity::error : Severity::note,
-                "A first layer of " + mm(plan.grid.first_mm) + " is outside the usual 25 to 75 % of a " + mm(d, 1) +
-                    " nozzle.",
-                at_layer(1), 1);
+                say("A first layer of {} is outside the usual 25 to 75 % of a {} nozzle.", mm(plan.grid.first_mm), mm(d, 1)), at_layer(1), 1);
     }
 }
 
@@ -34,9 +30,7 @@ void Checker::bands() {
         const int from = first_layer_above(grid(), b.z0_mm), to = first_layer_above(grid(), b.z1_mm) - 1;
         if (to < from) {
             add("band-empty", Severity::warning,
-                "The band " + mm(b.z0_mm) + " to " + mm(b.z1_mm) + " of " + quoted(part) +
-                    " lies between the middles of two layers, so no layer takes its filament.",
-                "part " + b.part, std::min(from, grid().count), {part});
+                say("The band {} to {} of {} lies between the middles of two layers, so no layer takes its filament.", mm(b.z0_mm), mm(b.z1_mm), quoted(part)), in_part(part), std::min(from, grid().count), {part});
             continue;
         }
         const double z0 = grid().bottom_mm(from), z1 = grid().top_mm(to);
@@ -44,11 +38,10 @@ void Checker::bands() {
         const double off0 = z0 - b.z0_mm, off1 = b.z1_mm >= top - 1e-6 ? 0 : z1 - b.z1_mm;
         if (std::abs(off0) > 0.0051 || std::abs(off1) > 0.0051) {
             Finding& f = add("band-rounded", Severity::note,
-                "The band " + mm(b.z0_mm) + " to " + mm(b.z1_mm) + " of " + quoted(part) + " does not fall on layers; it is printed from " +
-                    mm(z0) + " to " + mm(z1) + " (layers " + std::to_string(from) + " to " + std::to_string(to) + ").",
+                say("The band {} to {} of {} does not fall on layers; it is printed from {} to {} (layers {} to {}).", mm(b.z0_mm), mm(b.z1_mm), quoted(part), mm(z0), mm(z1), from, to),
                 at_layer(from), from, {part});
             const Band meant = b;
-            f.fixes.push_back({"set it to " + mm(z0) + " to " + mm(z1), {}, [whose = at, meant, z0, z1](Project& q) {
+            f.fixes.push_back({say("set it to {} to {}", mm(z0), mm(z1)), {}, [whose = at, meant, z0, z1](Project& q) {
                                    for (Band& x : q.pieces[static_cast<std::size_t>(whose)].bands)
                                        if (x == meant) {
                                            x.z0_mm = z0;
@@ -68,12 +61,14 @@ void Checker::base_shift() {
     const double k = (s.first_layer_mm - s.layer_mm) / s.layer_mm;
     const double whole = std::round(k);
     const bool fits = std::abs(k - whole) < 1e-6;
+    const auto off = static_cast<long long>(std::abs(whole));
+    const Message shift = fits ? k > 0 ? counted("every change would come {} layer too early", "every change would come {} layers too early", off)
+                                       : counted("every change would come {} layer too late", "every change would come {} layers too late", off)
+                               : say(k > 0 ? term("every change would come {} layers too early, which is no whole number: the borders would also be off by {}")
+                                           : term("every change would come {} layers too late, which is no whole number: the borders would also be off by {}"),
+                                     num(std::abs(k), 2), mm(std::abs(k - whole) * s.layer_mm, 3));
     add("base-shift", Severity::note,
-        "The plan counts on a first layer of " + mm(s.first_layer_mm) + ". Printed with " + mm(s.layer_mm) + " like the others, every change would come " +
-            (fits ? num(std::abs(whole), 0) : num(std::abs(k), 2)) + " layers too " + (k > 0 ? "early" : "late") +
-            (fits ? "." : ", which is no whole number: the borders would also be off by " + mm(std::abs(k - whole) * s.layer_mm, 3) + ".") +
-            " Set the same first layer in the program that makes the toolpaths.",
-        at_layer(1), 1);
+        say("The plan counts on a first layer of {}. Printed with {} like the others, {}. Set the same first layer in the program that makes the toolpaths.", mm(s.first_layer_mm), mm(s.layer_mm), shift), at_layer(1), 1);
 }
 
 } // namespace vitrail

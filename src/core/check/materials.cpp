@@ -59,27 +59,23 @@ void Checker::bonds() {
         const Bond how = bond(a.material, b.material);
         if (how == Bond::holds)
             continue;
-        const std::string who = m.part == m.other ? "inside " + quoted(m.part)
-                                                  : "where " + quoted(m.part) + " and " + quoted(m.other) + " touch";
+        const Message who = m.part == m.other ? say("inside {}", quoted(m.part)) : say("where {} and {} touch", quoted(m.part), quoted(m.other));
         std::vector<int> parts{m.part};
         if (m.other != m.part)
             parts.push_back(m.other);
         if (how == Bond::experimental) {
             add("experimental-bond", Severity::warning,
-                named(a) + " and " + named(b) + " meet " + who + "; whether they hold is not proven. Print a small test first.",
-                at_layer(m.layer), m.layer, parts);
+                say("{} and {} meet {}; whether they hold is not proven. Print a small test first.", named(a), named(b), who), at_layer(m.layer), m.layer, parts);
             continue;
         }
         Finding& f = add("no-bond", Severity::error,
-                         named(a) + " and " + named(b) + " do not bond: they meet " + who +
-                             " and the piece will split there.",
-                         at_layer(m.layer), m.layer, parts);
+                         say("{} and {} do not bond: they meet {} and the piece will split there.", named(a), named(b), who), at_layer(m.layer), m.layer, parts);
         // Change the one that prints less.
         const bool first_prints_less = plan.use[pair.first].model_mm3 < plan.use[pair.second].model_mm3;
         const Filament& change = first_prints_less ? a : b;
         const Material to = (first_prints_less ? b : a).material;
         const char letter = change.letter;
-        f.fixes.push_back({std::string("make ") + letter + " " + facts(to).id, {}, [letter, to](Project& q) {
+        f.fixes.push_back({say("make {} {}", letter, std::string(facts(to).id)), {}, [letter, to](Project& q) {
                         if (const int k = find_filament(q, letter); k >= 0) {
                             Filament fresh = make_filament(letter, to, q.filaments[k].colour, q.filaments[k].name);
                             fresh.price_per_kg = q.filaments[k].price_per_kg;
@@ -92,9 +88,9 @@ void Checker::bonds() {
 }
 
 void Checker::temperatures() {
-    const auto window = [](Range r) { return num(r.low, 0) + "\u2013" + num(r.high, 0) + " °C"; };
+    const auto window = [](Range r) { return say("{}\u2013{} °C", num(r.low, 0), num(r.high, 0)); };
     // One finding for each filament that stands against others, not one for each pair.
-    const auto each_misfit = [&](auto apart, auto say) {
+    const auto each_misfit = [&](auto apart, auto tell) {
         std::vector<int> left = used_filaments();
         for (;;) {
             int worst = -1;
@@ -109,24 +105,20 @@ void Checker::temperatures() {
             }
             if (worst < 0)
                 return;
-            say(worst, against);
+            tell(worst, against);
             std::erase(left, worst);
         }
     };
     const auto list = [&](const std::vector<int>& filaments, Range Filament::*range) {
-        std::string s;
-        for (std::size_t i = 0; i < filaments.size(); ++i) {
-            const Filament& f = p.filaments[filaments[i]];
-            s += (i == 0 ? "" : i + 1 == filaments.size() ? " and " : ", ") + named(f) + " " + window(f.*range);
-        }
-        return s;
+        List out{List::Kind::and_last, {}};
+        for (const int i : filaments)
+            out.items.emplace_back(say("{} {}", named(p.filaments[i]), window(p.filaments[i].*range)));
+        return out;
     };
     each_misfit([&](int a, int b) { return !p.filaments[a].bed_c.meets(p.filaments[b].bed_c); },
                 [&](int f, const std::vector<int>& against) {
                     add("bed-window", Severity::error,
-                        "One bed cannot suit both " + list({f}, &Filament::bed_c) + " and " + list(against, &Filament::bed_c) +
-                            ". Choose filaments whose bed temperatures overlap.",
-                        "whole print");
+                        say("One bed cannot suit both {} and {}. Choose filaments whose bed temperatures overlap.", list({f}, &Filament::bed_c), list(against, &Filament::bed_c)), whole_print());
                 });
     // On one nozzle it hurts; on nozzles of their own it does not.
     for (const bool shared : {true, false})
@@ -136,10 +128,10 @@ void Checker::temperatures() {
             },
             [&](int f, const std::vector<int>& against) {
                 add("temperature-window", shared ? Severity::warning : Severity::note,
-                    list({f}, &Filament::nozzle_c) + " has no nozzle temperature in common with " + list(against, &Filament::nozzle_c) +
-                        (shared ? ": the printer waits for heat at every change, and the nozzle may clog."
-                                : "; they are on nozzles of their own, so that is no trouble."),
-                    "whole print");
+                    say(shared ? term("{} has no nozzle temperature in common with {}: the printer waits for heat at every change, and the nozzle may clog.")
+                               : term("{} has no nozzle temperature in common with {}; they are on nozzles of their own, so that is no trouble."),
+                        list({f}, &Filament::nozzle_c), list(against, &Filament::nozzle_c)),
+                    whole_print());
             });
 }
 
@@ -152,15 +144,16 @@ void Checker::sheets() {
     for (const std::uint8_t f : plan.sequence.layer(0))
         first.insert(f);
     for (const int f : first) {
-        const char* why = sheet_risk(p.filaments[f].material, p.settings.sheet);
-        if (!why)
+        const Message risk = sheet_risk(p.filaments[f].material, p.settings.sheet, named(p.filaments[f]));
+        if (risk.empty())
             continue;
         Finding& x = add("sheet-risk", p.filaments[f].material == Material::CoPolyester ? Severity::error : Severity::warning,
-                         named(p.filaments[f]) + " " + why + ". Use a release coat" +
-                             (p.settings.sheet == BuildSheet::textured ? " or a smooth or satin sheet." : p.settings.sheet == BuildSheet::smooth ? " or a textured or satin sheet." : "."),
+                         sentences({risk, p.settings.sheet == BuildSheet::textured ? say("Use a release coat or a smooth or satin sheet.")
+                                          : p.settings.sheet == BuildSheet::smooth ? say("Use a release coat or a textured or satin sheet.")
+                                                                                   : say("Use a release coat.")}),
                          at_layer(1), 1);
-        x.fixes.push_back({"use a release coat", "a thin coat of glue stick, wiped even; let the bed cool before you take the print off", [](Project& q) { q.settings.release_coat = true; }});
-        x.fixes.push_back({"use a satin sheet", {}, [](Project& q) { q.settings.sheet = BuildSheet::satin; }});
+        x.fixes.push_back({say("use a release coat"), say("a thin coat of glue stick, wiped even; let the bed cool before you take the print off"), [](Project& q) { q.settings.release_coat = true; }});
+        x.fixes.push_back({say("use a satin sheet"), {}, [](Project& q) { q.settings.sheet = BuildSheet::satin; }});
     }
 }
 
@@ -171,11 +164,10 @@ void Checker::damp() {
         if (!m.draws_moisture || x.kept_dry)
             continue;
         Finding& found_one = add("damp", m.soluble ? Severity::warning : Severity::note,
-                                 named(x) + " draws moisture and then strings. Dry it for " + num(m.dry_h, 0) + " h at " + num(m.dry_c, 0) +
-                                     " °C, in a dryer, not in an oven used for food, and keep it closed while it prints.",
-                                 "filament " + std::string(1, x.letter));
+                                 say("{} draws moisture and then strings. Dry it for {} h at {} °C, in a dryer, not in an oven used for food, and keep it closed while it prints.", named(x), num(m.dry_h, 0), num(m.dry_c, 0)),
+                                 say("filament {}", x.letter));
         const char letter = x.letter;
-        found_one.fixes.push_back({"it has been dried", {}, [letter](Project& q) {
+        found_one.fixes.push_back({say("it has been dried"), {}, [letter](Project& q) {
                                        if (const int k = find_filament(q, letter); k >= 0)
                                            q.filaments[k].kept_dry = true;
                                    }});
@@ -188,13 +180,13 @@ void Checker::identity() {
         classes.insert(p.filaments[f].material);
     for (const int f : used_filaments()) {
         const Filament& x = p.filaments[f];
-        const std::string why = easily_mistaken(x);
+        const Message why = easily_mistaken(x, named(x));
         if (why.empty() || x.class_confirmed)
             continue;
         Finding& note = add("class-unconfirmed", classes.size() > 1 ? Severity::warning : Severity::note,
-                            named(x) + " " + why + " Read the label on the spool once more before it is loaded.", "filament " + std::string(1, x.letter));
+                            sentences({why, say("Read the label on the spool once more before it is loaded.")}), say("filament {}", x.letter));
         const char letter = x.letter;
-        note.fixes.push_back({std::string("the label says ") + facts(x.material).id, {}, [letter](Project& q) {
+        note.fixes.push_back({say("the label says {}", std::string(facts(x.material).id)), {}, [letter](Project& q) {
                                   if (const int k = find_filament(q, letter); k >= 0)
                                       q.filaments[k].class_confirmed = true;
                               }});
@@ -209,25 +201,28 @@ void Checker::spools() {
         if (x.spools.empty() || needs <= 0)
             continue;
         double left = 0;
-        std::string from;
+        List from{List::Kind::and_last, {}};
         for (const SpoolLeft& s : x.spools) {
             left += s.left_g;
-            from += (from.empty() ? "" : " and ") + (s.code.empty() ? std::string("its spool") : "spool " + s.code);
+            from.items.emplace_back(s.code.empty() ? say("its spool") : say("spool {}", s.code));
         }
+        const bool one = x.spools.size() == 1;
         const double wanted = needs * (1 + p.settings.check_margin_pct / 100);
         if (left >= wanted)
             continue;
         const RunsOut out = runs_out(u.g_by_layer, x.spools);
         if (left < needs)
             add("spool-short", Severity::error,
-                named(x) + " takes " + num(needs) + " g and " + from + " holds " + num(left) + " g: it runs out in layer " + std::to_string(out.last_layer) +
-                    ", " + num(needs - left) + " g short. Put another spool ready, print fewer copies, or give some regions another filament.",
+                say(one ? term("{} takes {} g and {} holds {} g: it runs out in layer {}, {} g short. Put another spool ready, print fewer copies, or give some regions another filament.")
+                        : term("{} takes {} g and {} hold {} g: it runs out in layer {}, {} g short. Put another spool ready, print fewer copies, or give some regions another filament."),
+                    named(x), num(needs), from, num(left), out.last_layer, num(needs - left)),
                 at_layer(std::max(1, out.last_layer)), std::max(1, out.last_layer));
         else
             add("spool-short", Severity::warning,
-                named(x) + " takes " + num(needs) + " g and " + from + " holds " + num(left) + " g: enough, but less than the " +
-                    num(p.settings.check_margin_pct, 0) + " % margin beyond it. Weigh the spool before you start.",
-                "filament " + std::string(1, x.letter));
+                say(one ? term("{} takes {} g and {} holds {} g: enough, but less than the {} % margin beyond it. Weigh the spool before you start.")
+                        : term("{} takes {} g and {} hold {} g: enough, but less than the {} % margin beyond it. Weigh the spools before you start."),
+                    named(x), num(needs), from, num(left), num(p.settings.check_margin_pct, 0)),
+                say("filament {}", x.letter));
     }
 }
 

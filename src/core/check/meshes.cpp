@@ -1,6 +1,6 @@
 #include "core/check/checker.h"
 
-#include "core/base/text.h"
+
 #include "core/project/regions.h"
 
 #include <algorithm>
@@ -13,42 +13,35 @@ void Checker::meshes() {
         const int part = static_cast<int>(i);
         const MeshCheck& m = piece.parts[i].mesh->check;
         const SliceCheck& s = made.table->parts[i].check;
+        const Message open_edges = counted("{} open edge", "{} open edges", static_cast<long long>(m.open_edges));
         if (m.not_finite)
             add("mesh-not-finite", Severity::error,
-                quoted(part) + " has " + std::to_string(m.not_finite) +
-                    " triangles with corners that are no usable numbers; they were left out. Export the model again.",
-                "part " + piece.parts[i].name, 0, {part});
+                counted("{1} has {0} triangle with corners that are no usable numbers; it was left out. Export the model again.", "{1} has {0} triangles with corners that are no usable numbers; they were left out. Export the model again.",
+                        static_cast<long long>(m.not_finite), quoted(part)),
+                in_part(part), 0, {part});
         if (piece.parts[i].mesh->triangles.empty())
-            add("empty-part", Severity::error, quoted(part) + " has no usable triangle, so nothing of it is planned.",
-                "part " + piece.parts[i].name, 0, {part});
+            add("empty-part", Severity::error, say("{} has no usable triangle, so nothing of it is planned.", quoted(part)), in_part(part), 0, {part});
         if (s.open_layers)
             add("mesh-open", s.widest_gap_mm > 1 ? Severity::error : Severity::warning,
-                quoted(part) + " has holes: " + counted(static_cast<long long>(m.open_edges), "open edge", "open edges") + ". In " +
-                    counted(s.open_layers, "layer", "layers") + " the outline was closed by straight lines of up to " +
-                    mm(s.widest_gap_mm) + ". Look at those layers, or close the mesh in the program it comes from.",
+                say("{} has holes: {}. In {} the outline was closed by straight lines of up to {}. Look at those layers, or close the mesh in the program it comes from.", quoted(part), open_edges,
+                    counted("{} layer", "{} layers", s.open_layers), mm(s.widest_gap_mm)),
                 at_layer(s.first_open_layer), s.first_open_layer, {part});
         else if (m.open_edges)
-            add("mesh-open", Severity::note,
-                quoted(part) + " has " + counted(static_cast<long long>(m.open_edges), "open edge", "open edges") + ", none of which a layer meets.",
-                "part " + piece.parts[i].name, 0, {part});
-        if (m.flipped || m.duplicate || m.zero_area || m.inside_out) {
-            std::string what;
-            const auto say = [&](std::size_t n, const char* thing) {
-                if (n)
-                    what += (what.empty() ? "" : ", ") + std::to_string(n) + " " + thing;
-            };
-            say(m.flipped, "flipped faces turned round");
-            say(m.duplicate, "duplicate faces dropped");
-            say(m.zero_area, "faces without area dropped");
-            if (m.inside_out)
-                what += std::string(what.empty() ? "" : ", ") + "all of it was inside out";
-            add("mesh-repaired", Severity::note, quoted(part) + " was mended for slicing: " + what + ".",
-                "part " + piece.parts[i].name, 0, {part});
-        }
+            add("mesh-open", Severity::note, say("{} has {}, none of which a layer meets.", quoted(part), open_edges), in_part(part), 0, {part});
+        List mended;
+        if (m.flipped)
+            mended.items.emplace_back(counted("{} flipped face turned round", "{} flipped faces turned round", static_cast<long long>(m.flipped)));
+        if (m.duplicate)
+            mended.items.emplace_back(counted("{} duplicate face dropped", "{} duplicate faces dropped", static_cast<long long>(m.duplicate)));
+        if (m.zero_area)
+            mended.items.emplace_back(counted("{} face without area dropped", "{} faces without area dropped", static_cast<long long>(m.zero_area)));
+        if (m.inside_out)
+            mended.items.emplace_back(say("all of it was inside out"));
+        if (!mended.items.empty())
+            add("mesh-repaired", Severity::note, say("{} was mended for slicing: {}.", quoted(part), mended), in_part(part), 0, {part});
         if (s.crossing_layers)
             add("mesh-crossing", Severity::warning,
-                quoted(part) + " crosses itself or holds overlapping bodies; in " + std::to_string(s.crossing_layers) +
-                    " layers the outlines were united.",
+                counted("{1} crosses itself or holds overlapping bodies; in {0} layer the outlines were united.", "{1} crosses itself or holds overlapping bodies; in {0} layers the outlines were united.", s.crossing_layers, quoted(part)),
                 at_layer(s.first_crossing_layer), s.first_crossing_layer, {part});
     }
 }
@@ -69,15 +62,18 @@ void Checker::units() {
         if (!speck && size <= room)
             continue;
         Finding& f = add("unit", Severity::warning,
-                         "\u201c" + p.models[k].name + "\u201d is " + mm(size, speck ? 3 : 0) + (speck ? " across at most, a speck" : " long, more than the printer holds") +
-                             ". It may have been written in another unit than millimetres.",
-                         "file " + p.models[k].name);
-        const struct { const char* name; double mm; } units[] = {{"inches", 25.4}, {"centimetres", 10}, {"metres", 1000}};
+                         say(speck ? term("{} is {} across at most, a speck. It may have been written in another unit than millimetres.")
+                                   : term("{} is {} long, more than the printer holds. It may have been written in another unit than millimetres."),
+                             Name{p.models[k].name}, mm(size, speck ? 3 : 0)),
+                         say("file {}", p.models[k].name));
+        const struct { const char *read, *undo; double mm; } units[] = {{term("read it in inches"), term("undo a reading in inches"), 25.4},
+                                                                        {term("read it in centimetres"), term("undo a reading in centimetres"), 10},
+                                                                        {term("read it in metres"), term("undo a reading in metres"), 1000}};
         for (const auto& unit : units) {
             const double factor = speck ? unit.mm : 1 / unit.mm, then = size * factor;
             if (then < kSpeck_mm || then > room)
                 continue;
-            f.fixes.push_back({speck ? std::string("read it in ") + unit.name : std::string("undo a reading in ") + unit.name, "it is " + mm(then, 1) + " then",
+            f.fixes.push_back({say(speck ? unit.read : unit.undo), say("it is {} then", mm(then, 1)),
                                [name = p.models[k].name, factor](Project& q) {
                                    for (std::size_t m = 0; m < q.models.size(); ++m)
                                        if (q.models[m].name == name)
@@ -94,11 +90,9 @@ void Checker::unassigned() {
             continue;
         const char first = p.filaments.front().letter;
         Finding& f = add("unassigned", Severity::error,
-                         quoted(part) + " has no filament. It is planned in " + std::string(1, first) +
-                             " until you give it one.",
-                         "part " + piece.parts[i].name, 0, {part});
+                         say("{} has no filament. It is planned in {} until you give it one.", quoted(part), first), in_part(part), 0, {part});
         const std::string name = piece.parts[i].name;
-        f.fixes.push_back({std::string("give it ") + first, {}, [name, first](Project& q) {
+        f.fixes.push_back({say("give it {}", first), {}, [name, first](Project& q) {
                         change_part(q, name, [&](Piece&, Part& part) { part.filament = first; });
                     }});
     }

@@ -14,29 +14,29 @@ bool on_bed(const Outline& outline, const Machine& m) {
 }
 
 /// "“key tag” 3", or the name alone where there is one of it.
-std::string placed_name(const Project& p, const Placed& x) {
+Message placed_name(const Project& p, const Placed& x) {
     const Piece& piece = p.pieces[static_cast<std::size_t>(x.piece)];
-    return "\u201c" + piece.name + "\u201d" + (count_of(p, piece) > 1 ? " " + std::to_string(x.nth) : std::string());
+    return count_of(p, piece) > 1 ? say("{} {}", Name{piece.name}, x.nth) : say("{}", Name{piece.name});
 }
 
 Fix let_go(const std::string& piece, int nth) {
-    return {"arrange it again", "it is no longer pinned", [piece, nth](Project& q) { unpin(q, piece, nth); }};
+    return {say("arrange it again"), say("it is no longer pinned"), [piece, nth](Project& q) { unpin(q, piece, nth); }};
 }
 
 } // namespace
 
 void Checker::bed() {
     const Machine& m = p.machine;
-    const std::string bed = num(m.bed_x_mm, 0) + " × " + num(m.bed_y_mm, 0) + " × " + num(m.height_mm, 0) + " mm";
+
     for (std::size_t i = 0; i < plan.pieces.size(); ++i) {
         const Bounds& b = plan.pieces[i].table->bounds;
         const double w = b.max.x - b.min.x, d = b.max.y - b.min.y, h = b.max.z - b.min.z;
         if (w <= m.bed_x_mm && d <= m.bed_y_mm && h <= m.height_mm)
             continue;
         add("off-bed", Severity::error,
-            (p.pieces.size() == 1 ? std::string("The piece") : "\u201c" + p.pieces[i].name + "\u201d") + " measures " + num(w) + " × " + num(d) + " × " + num(h) + " mm and does not fit the printer's " + bed +
-                ". Turn it, scale it, or choose another machine.",
-            "whole print")
+            say("{} measures {} × {} × {} mm and does not fit the printer's {} × {} × {} mm. Turn it, scale it, or choose another machine.", p.pieces.size() == 1 ? say("The piece") : say("{}", Name{p.pieces[i].name}),
+                num(w), num(d), num(h), num(m.bed_x_mm, 0), num(m.bed_y_mm, 0), num(m.height_mm, 0)),
+            whole_print())
             .piece = static_cast<int>(i);
         return;
     }
@@ -44,16 +44,18 @@ void Checker::bed() {
     if (plan.plate.fits)
         return;
     const int asked = count_of_all(p), places = plan.plate.room_for;
-    const bool one = asked == 1;
-    const std::string who = (one ? std::string("The piece does") : std::to_string(asked) + (p.pieces.size() == 1 ? " copies do" : " pieces do")) + " not fit on ";
+    const bool tower_too = plan.tower.layers > 0;
+    const Number x = num(m.bed_x_mm, 0), y = num(m.bed_y_mm, 0), apart = mm(p.settings.spacing_mm, 1);
+    const char* many = p.pieces.size() == 1 ? tower_too ? term("{} copies do not fit on {} × {} mm with {} between them and the tower; {} do.") : term("{} copies do not fit on {} × {} mm with {} between them; {} do.")
+                                            : tower_too ? term("{} pieces do not fit on {} × {} mm with {} between them and the tower; {} do.") : term("{} pieces do not fit on {} × {} mm with {} between them; {} do.");
     Finding& f = add("off-bed", Severity::error,
-                     who + num(m.bed_x_mm, 0) + " × " + num(m.bed_y_mm, 0) + " mm with " + mm(p.settings.spacing_mm, 1) + " between " + (one ? "it" : "them") +
-                         (plan.tower.layers ? " and the tower" : "") + (one ? "." : "; " + std::to_string(places) + " do."),
-                     "whole plate");
+                     asked == 1 ? say(tower_too ? term("The piece does not fit on {} × {} mm with {} between it and the tower.") : term("The piece does not fit on {} × {} mm with {} around it."), x, y, apart)
+                                : say(many, asked, x, y, apart, places),
+                     say("whole plate"));
     if (places > 0 && p.pieces.size() == 1 && p.pieces.front().count == 1)
-        f.fixes.push_back({"print " + std::to_string(places), {}, [places](Project& q) { q.settings.copies = places; }});
+        f.fixes.push_back({say("print {}", places), {}, [places](Project& q) { q.settings.copies = places; }});
     if (!p.pinned.empty())
-        f.fixes.push_back({"let go of what is pinned", "everything is arranged anew", [](Project& q) { q.pinned.clear(); }});
+        f.fixes.push_back({say("let go of what is pinned"), say("everything is arranged anew"), [](Project& q) { q.pinned.clear(); }});
 }
 
 /// What the user put where it cannot stand.
@@ -64,13 +66,13 @@ void Checker::pinned() {
             continue;
         const std::string& name = p.pieces[static_cast<std::size_t>(placed[i].piece)].name;
         if (!on_bed(placed[i].outline, p.machine)) {
-            Finding& f = add("off-bed", Severity::error, placed_name(p, placed[i]) + " is pinned where it reaches over the edge of the bed. Move it, or let it be arranged.", "plate, " + placed_name(p, placed[i]));
+            Finding& f = add("off-bed", Severity::error, say("{} is pinned where it reaches over the edge of the bed. Move it, or let it be arranged.", placed_name(p, placed[i])), say("plate, {}", placed_name(p, placed[i])));
             f.fixes.push_back(let_go(name, placed[i].nth));
         }
         for (std::size_t k = 0; k < placed.size(); ++k) {
             if (k == i || (placed[k].pinned && k < i) || !too_close(placed[i].outline, placed[k].outline, 0))
                 continue;
-            Finding& f = add("pieces-collide", Severity::error, placed_name(p, placed[i]) + " is pinned where it meets " + placed_name(p, placed[k]) + ". Move one of them, or let it be arranged.", "plate, " + placed_name(p, placed[i]));
+            Finding& f = add("pieces-collide", Severity::error, say("{} is pinned where it meets {}. Move one of them, or let it be arranged.", placed_name(p, placed[i]), placed_name(p, placed[k])), say("plate, {}", placed_name(p, placed[i])));
             f.fixes.push_back(let_go(name, placed[i].nth));
         }
     }
@@ -82,17 +84,14 @@ void Checker::tower() {
         return;
     if (t.slenderness() > p.settings.slenderness_limit + 1e-9) {
         Finding& f = add("tower-slender", Severity::warning,
-                         "The tower is " + mm(t.height_mm, 1) + " tall on " + mm(t.width_mm, 1) + ": " + num(t.slenderness()) +
-                             " times its width. Beyond " + num(p.settings.slenderness_limit, 0) + " it may topple.",
+                         say("The tower is {} tall on {}: {} times its width. Beyond {} it may topple.", mm(t.height_mm, 1), mm(t.width_mm, 1), num(t.slenderness()), num(p.settings.slenderness_limit, 0)),
                          at_layer(t.layers), t.layers);
-        f.fixes.push_back({"let it be as wide as it must", {}, [](Project& q) { q.settings.tower_width_mm = 0; }});
+        f.fixes.push_back({say("let it be as wide as it must"), {}, [](Project& q) { q.settings.tower_width_mm = 0; }});
     }
     if (t.overflow_mm3 > 0.5) {
         Finding& f = add("tower-small", Severity::error,
-                         "A tower " + mm(t.width_mm, 1) + " wide has no room for " + num(t.overflow_mm3, 0) +
-                             " mm³ of purge; the busiest layer is " + std::to_string(t.busiest_layer) + ".",
-                         at_layer(t.busiest_layer), t.busiest_layer);
-        f.fixes.push_back({"let it be as wide as it must", {}, [](Project& q) { q.settings.tower_width_mm = 0; }});
+                         say("A tower {} wide has no room for {} mm³ of purge; the busiest layer is {}.", mm(t.width_mm, 1), num(t.overflow_mm3, 0), t.busiest_layer), at_layer(t.busiest_layer), t.busiest_layer);
+        f.fixes.push_back({say("let it be as wide as it must"), {}, [](Project& q) { q.settings.tower_width_mm = 0; }});
     }
 }
 
@@ -106,9 +105,8 @@ void Checker::hands() {
         }
     if (within)
         add("hand-within-layer", Severity::warning,
-            std::to_string(within) + " of " + std::to_string(plan.totals.hand_swaps) +
-                " hand swaps fall inside a layer: the printer must pause in mid-layer, and somebody must stay for " +
-                num(plan.totals.attended_s / 60, 0) + " min in all.",
+            counted("{} of {} hand swaps falls inside a layer: the printer must pause in mid-layer, and somebody must stay for {} min in all.",
+                    "{} of {} hand swaps fall inside a layer: the printer must pause in mid-layer, and somebody must stay for {} min in all.", within, plan.totals.hand_swaps, num(plan.totals.attended_s / 60, 0)),
             at_layer(first_layer), first_layer);
 }
 

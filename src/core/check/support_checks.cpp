@@ -1,6 +1,6 @@
 #include "core/check/checker.h"
 
-#include "core/base/text.h"
+
 #include "core/support/cleanup.h"
 #include "core/material/pairing.h"
 
@@ -68,12 +68,13 @@ void Checker::unsupported() {
     const double steep_mm2 = sum_mm2(steep);
     constexpr double kNothing_mm2 = 0.1, kLittle_mm2 = 20; // an edge that curls a little is seen to by hand. Ours
     const Settings& s = p.settings;
-    const Fix columns{"plan columns of support", "", [](Project& q) { q.settings.support = SupportStyle::columns; }};
+    const Fix columns{say("plan columns of support"), {}, [](Project& q) { q.settings.support = SupportStyle::columns; }};
     if (sum_mm2(islands) > kNothing_mm2) {
         const int first = islands.front().layer;
         Finding& f = add("in-the-air", Severity::error,
-                         (islands.size() == 1 ? "A region begins in the air," : std::to_string(islands.size()) + " regions begin in the air, the lowest") + " in layer " + std::to_string(first) + " at " + mm(grid().bottom_mm(first), 1) +
-                             ": nothing is below, and no support is planned. What is printed there falls down.",
+                         counted("A region begins in the air, in layer {1} at {2}: nothing is below, and no support is planned. What is printed there falls down.",
+                                 "{0} regions begin in the air, the lowest in layer {1} at {2}: nothing is below, and no support is planned. What is printed there falls down.", static_cast<long long>(islands.size()), first,
+                                 mm(grid().bottom_mm(first), 1)),
                          at_layer(first), first);
         f.spots = largest(*this, islands);
         f.fixes.push_back(columns);
@@ -81,7 +82,8 @@ void Checker::unsupported() {
     if (steep_mm2 > kLittle_mm2) {
         const auto worst = std::max_element(steep.begin(), steep.end(), [](const Hanging& a, const Hanging& b) { return a.mm2 < b.mm2; });
         Finding& f = add("needs-support", Severity::warning,
-                         num(steep_mm2 / 100, 1) + " cm² overhang by more than " + num(s.support_angle_deg, 0) + "° and no support is planned: they sag or curl, most in layer " + std::to_string(worst->layer) + ". The Supports bench compares what would hold them.", at_layer(worst->layer), worst->layer);
+                         say("{} cm² overhang by more than {}° and no support is planned: they sag or curl, most in layer {}. The Supports bench compares what would hold them.", num(steep_mm2 / 100), num(s.support_angle_deg, 0), worst->layer),
+                         at_layer(worst->layer), worst->layer);
         f.spots = largest(*this, steep);
         f.fixes.push_back(columns);
     }
@@ -107,20 +109,22 @@ void kept_off(Checker& c) {
             at = at ? at : static_cast<int>(i) + 1;
         }
     if (at)
-        c.add("support-kept-off", Severity::note, c.num(freed, 0) + " mm² that would need holding are kept free by paint: they may sag.", c.at_layer(at), at);
+        c.add("support-kept-off", Severity::note, say("{} mm² that would need holding are kept free by paint: they may sag.", num(freed, 0)), c.at_layer(at), at);
 }
 
 void gap_that_suits(const Held& h) {
     const int first = h.layout.contacts.front().layer;
     if (h.how == ComesOff::broken && h.s.support_gap_layers < 1) {
         Finding& f = h.c.add("support-fuses", Severity::warning,
-                             "Support of " + h.c.named(h.touches) + " touches the piece of " + h.c.named(h.piece) + " without a gap: they bond, and it does not come off. The same material wants a gap of about one layer.", "support", first);
-        f.fixes.push_back({"leave a gap of one layer", {}, [](Project& q) { q.settings.support_gap_layers = 1; }});
+                             say("Support of {} touches the piece of {} without a gap: they bond, and it does not come off. The same material wants a gap of about one layer.", h.c.named(h.touches), h.c.named(h.piece)), say("support"), first);
+        f.fixes.push_back({say("leave a gap of one layer"), {}, [](Project& q) { q.settings.support_gap_layers = 1; }});
     }
     if (h.how != ComesOff::broken && h.s.support_gap_layers > 0) {
         Finding& f = h.c.add("support-gap", Severity::warning,
-                             h.c.named(h.touches) + " comes off " + h.c.named(h.piece) + " by itself and wants no gap; with " + counted(h.s.support_gap_layers, "layer", "layers") + " of it the face above sags.", "support", first);
-        f.fixes.push_back({"leave no gap", {}, [](Project& q) { q.settings.support_gap_layers = 0; }});
+                             counted("{1} comes off {2} by itself and wants no gap; with {0} layer of it the face above sags.", "{1} comes off {2} by itself and wants no gap; with {0} layers of it the face above sags.", h.s.support_gap_layers,
+                                     h.c.named(h.touches), h.c.named(h.piece)),
+                             say("support"), first);
+        f.fixes.push_back({say("leave no gap"), {}, [](Project& q) { q.settings.support_gap_layers = 0; }});
     }
 }
 
@@ -138,8 +142,8 @@ void feet_that_bond(const Held& h) {
     if (stands <= 1)
         return;
     Finding& f = h.c.add("support-fuses", Severity::warning,
-                         "The body of the support stands on " + h.c.num(stands / 100, 1) + " cm² of the piece without a gap: there they bond. Print interface below it as well, or let it stand on the bed only.", h.c.at_layer(stands_at), stands_at);
-    f.fixes.push_back({"print 2 layers of interface there", {}, [](Project& q) { q.settings.interface_below = 2; }});
+                         say("The body of the support stands on {} cm² of the piece without a gap: there they bond. Print interface below it as well, or let it stand on the bed only.", num(stands / 100)), h.c.at_layer(stands_at), stands_at);
+    f.fixes.push_back({say("print 2 layers of interface there"), {}, [](Project& q) { q.settings.interface_below = 2; }});
 }
 
 void faces_without_interface(const Held& h) {
@@ -160,11 +164,12 @@ void faces_without_interface(const Held& h) {
     if (!missed)
         return;
     Finding& f = h.c.add("interface-missed", Severity::warning,
-                         std::to_string(missed) + " of " + std::to_string(h.layout.faces.size()) + " contact faces (" + h.c.num(mm2, 1) + " mm²) touch the piece without the interface of " + h.c.named(h.touches) + ": there it fuses, and breaks out of the face.",
+                         counted("{} of {} contact faces ({} mm²) touches the piece without the interface of {}: there it fuses, and breaks out of the face.",
+                                 "{} of {} contact faces ({} mm²) touch the piece without the interface of {}: there it fuses, and breaks out of the face.", missed, h.layout.faces.size(), num(mm2), h.c.named(h.touches)),
                          h.c.at_layer(worst), worst);
     f.spots = std::move(spots);
     if (h.s.interface_layers < 1)
-        f.fixes.push_back({"print 3 layers of interface", {}, [](Project& q) { q.settings.interface_layers = 3; }});
+        f.fixes.push_back({say("print 3 layers of interface"), {}, [](Project& q) { q.settings.interface_layers = 3; }});
 }
 
 void faces_without_support(const Held& h) {
@@ -182,11 +187,13 @@ void faces_without_support(const Held& h) {
     if (!worst)
         return;
     Finding& f = h.c.add("support-unheld", Severity::warning,
-                         h.c.num(mm2, 0) + " mm² of overhang are held by nothing" + (!h.s.support_on_piece ? ": support may stand on the bed only, and does not get there." : ": there is no room below for support that keeps clear of the piece."),
+                         say(!h.s.support_on_piece ? term("{} mm² of overhang are held by nothing: support may stand on the bed only, and does not get there.")
+                                                   : term("{} mm² of overhang are held by nothing: there is no room below for support that keeps clear of the piece."),
+                             num(mm2, 0)),
                          h.c.at_layer(worst), worst);
     f.spots = std::move(spots);
     if (!h.s.support_on_piece)
-        f.fixes.push_back({"let support stand on the piece", "it scars the piece there", [](Project& q) { q.settings.support_on_piece = true; }});
+        f.fixes.push_back({say("let support stand on the piece"), say("it scars the piece there"), [](Project& q) { q.settings.support_on_piece = true; }});
 }
 
 /// Faces that nothing gets at, summed up.
@@ -215,13 +222,14 @@ void faces_out_of_reach(const Held& h) {
     }
     if (trapped.layer)
         h.c.add("support-trapped", Severity::warning,
-                h.c.num(trapped.mm2 / 100, 1) + " cm² of support touch the piece in a cavity without an opening: nothing gets out of there, " + (facts(h.touches.material).soluble ? "dissolved or not. " : "and no tool gets in. ") +
-                    "Give the cavity a hole of a few mm, let it bridge, or keep it free of support.",
+                say(facts(h.touches.material).soluble ? term("{} cm² of support touch the piece in a cavity without an opening: nothing gets out of there, dissolved or not. Give the cavity a hole of a few mm, let it bridge, or keep it free of support.")
+                                                      : term("{} cm² of support touch the piece in a cavity without an opening: nothing gets out of there, and no tool gets in. Give the cavity a hole of a few mm, let it bridge, or keep it free of support."),
+                    num(trapped.mm2 / 100)),
                 h.c.at_layer(trapped.layer), trapped.layer)
             .spots = std::move(trapped.spots);
     if (far.layer && far.mm2 > 0.1 * all_mm2 && h.how != ComesOff::dissolved)
         h.c.add("support-out-of-reach", Severity::note,
-                "A tool of " + h.c.mm(h.s.tool_mm, 1) + " does not reach " + h.c.num(far.mm2 / 100, 1) + " cm² of contact. Fine fins and inner cavities want a soluble interface, or an opening.", h.c.at_layer(far.layer), far.layer)
+                say("A tool of {} does not reach {} cm² of contact. Fine fins and inner cavities want a soluble interface, or an opening.", mm(h.s.tool_mm, 1), num(far.mm2 / 100)), h.c.at_layer(far.layer), far.layer)
             .spots = std::move(far.spots);
 }
 

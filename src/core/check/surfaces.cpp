@@ -37,9 +37,9 @@ void Checker::overhanging_colour() {
             if (over[n] < 2 || !patch.filament || patch.filament == part.filament)
                 continue;
             Finding& f = add("support-on-show", Severity::warning,
-                             num(over[n], 0) + " mm² of the patch \u201c" + patch.name + "\u201d on " + quoted(i) + " overhang by more than " +
-                                 num(p.settings.support_angle_deg, 0) + "°: support would touch and scar the painted face. Turn the piece, or paint less of it.",
-                             "patch " + patch.name, spots[n].front().layer, {i});
+                             say("{} mm² of the patch {} on {} overhang by more than {}°: support would touch and scar the painted face. Turn the piece, or paint less of it.", num(over[n], 0), Name{patch.name}, quoted(i),
+                                 num(p.settings.support_angle_deg, 0)),
+                             say("patch {}", patch.name), spots[n].front().layer, {i});
             f.spots = spots[n];
         }
         // Borders of colours on walls that lean outwards.
@@ -75,8 +75,7 @@ void Checker::overhanging_colour() {
                 if (crossing < 2 || crossing < 0.05 * all)
                     continue;
                 Finding& f = add("colour-on-overhang", Severity::warning,
-                                 "The border at " + mm(height) + " of " + quoted(i) + " lies on an overhang for " + num(crossing, 0) + " of " + num(all, 0) +
-                                     " mm: colours run into each other there. Borders come out better on upward slopes.",
+                                 say("The border at {} of {} lies on an overhang for {} of {} mm: colours run into each other there. Borders come out better on upward slopes.", mm(height), quoted(i), num(crossing, 0), num(all, 0)),
                                  at_layer(std::clamp(first_layer_above(grid(), height), 1, grid().count)),
                                  std::clamp(first_layer_above(grid(), height), 1, grid().count), {i});
                 f.spots = std::move(place.spots);
@@ -131,8 +130,9 @@ void Checker::tall_parts() {
         if (!(narrow > 0) || top <= p.settings.check_tall * narrow || top <= kTooLowToSway_mm)
             continue;
         Finding& f = add("tall-thin", Severity::warning,
-                         (parts.size() == 1 ? quoted(parts[0]) : quoted(parts[0]) + " with what touches it") + " is " + mm(top, 1) + " tall on a foot " + mm(narrow, 1) +
-                             " wide, " + num(top / narrow) + " times as tall. Beyond " + num(p.settings.check_tall, 0) + " it may topple or sway: add a brim, slow down, or turn it.",
+                         say(parts.size() == 1 ? term("{} is {} tall on a foot {} wide, {} times as tall. Beyond {} it may topple or sway: add a brim, slow down, or turn it.")
+                                               : term("{} with what touches it is {} tall on a foot {} wide, {} times as tall. Beyond {} it may topple or sway: add a brim, slow down, or turn it."),
+                             quoted(parts[0]), mm(top, 1), mm(narrow, 1), num(top / narrow), num(p.settings.check_tall, 0)),
                          at_layer(1), 1, parts);
         f.spots.push_back(spot_in(box_of(feet), 1));
     }

@@ -246,7 +246,7 @@ Result<Slices> slice(const Mesh& mesh, const LayerGrid& grid, double bed_z_mm, c
     tbb::task_arena arena(threads > 0 ? threads : tbb::task_arena::automatic);
     arena.execute(work);
     if (progress.stopped())
-        return Error{"Stopped before the slicing was done."};
+        return Error{say("Stopped before the slicing was done.")};
 
     for (int l = 0; l < grid.count; ++l) {
         LayerCut& c = cuts[l];

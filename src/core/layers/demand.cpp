@@ -66,7 +66,7 @@ Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const
         ClipperLib::CleanPolygons(whole[l], kSmooth_units);
     });
     if (progress.stopped())
-        return Error{"Stopped before the volumes were known."};
+        return Error{say("Stopped before the volumes were known.")};
     // Covered from above: common to the next `top` layers, so start one layer up.
     const std::vector<Paths> up = top ? common_to(whole, top, 1) : std::vector<Paths>{};
     const std::vector<Paths> down = bottom ? common_to(whole, bottom, -1) : std::vector<Paths>{};
@@ -134,7 +134,7 @@ Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const
         progress.at(0.7 + 0.3 * (++done - count) / count);
     });
     if (progress.stopped())
-        return Error{"Stopped before the volumes were known."};
+        return Error{say("Stopped before the volumes were known.")};
     return std::shared_ptr<const Demand>(std::move(demand));
 }
 

@@ -137,7 +137,7 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
         progress.at(double(++done) / count);
     });
     if (progress.stopped())
-        return Error{"Stopped before the details were looked at."};
+        return Error{say("Stopped before the details were looked at.")};
     for (int l = 1; l < count; ++l)
         if (repeats[l])
             for (int p = 0; p < parts; ++p)

@@ -103,13 +103,12 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, c
     auto t = std::make_shared<LayerTable>();
     t->bounds = bounds(piece);
     if (t->bounds.empty())
-        return Error{"There is nothing to slice: the piece has no triangles. Add a model file first."};
+        return Error{say("There is nothing to slice: the piece has no triangles. Add a model file first.")};
     t->bed_z_mm = t->bounds.min.z;
     t->grid = make_grid(settings.first_layer_mm, settings.layer_mm, double(t->bounds.max.z) - t->bounds.min.z);
     constexpr int kMostLayers = 30000;
     if (t->grid.count > kMostLayers)
-        return Error{"The piece would take " + std::to_string(t->grid.count) +
-                     " layers, more than Vitrail plans for. Check the unit of the model, or use thicker layers."};
+        return Error{say("The piece would take {} layers, more than Vitrail plans for. Check the unit of the model, or use thicker layers.", t->grid.count)};
     const int n = static_cast<int>(piece.parts.size());
     t->parts.resize(n);
     for (int i = 0; i < n; ++i) {
@@ -128,14 +127,14 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, c
         for (int j = n - 1; j > i; --j)
             if (near(piece.parts[i].mesh->bounds, piece.parts[j].mesh->bounds)) {
                 if (progress.stopped())
-                    return Error{"Stopped before the slicing was done."};
+                    return Error{say("Stopped before the slicing was done.")};
                 settle_overlap(*t, boxes, i, j);
             }
     for (int i = 0; i < n; ++i)
         for (int j = i + 1; j < n; ++j)
             if (near(piece.parts[i].mesh->bounds, piece.parts[j].mesh->bounds)) {
                 if (progress.stopped())
-                    return Error{"Stopped before the slicing was done."};
+                    return Error{say("Stopped before the slicing was done.")};
                 find_contact(*t, boxes, i, j);
             }
     t->gaps = find_gaps(piece, *t);

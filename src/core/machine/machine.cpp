@@ -7,21 +7,21 @@ namespace vitrail {
 
 const char* to_string(ChangeKind k) {
     switch (k) {
-    case ChangeKind::hand: return "hand";
-    case ChangeKind::feeder: return "feeder";
-    case ChangeKind::tool: return "tool";
+    case ChangeKind::hand: return term("hand");
+    case ChangeKind::feeder: return term("feeder");
+    case ChangeKind::tool: return term("tool");
     }
     return "";
 }
 
 const char* to_string(Destination d) {
     switch (d) {
-    case Destination::ejected: return "ejected";
-    case Destination::tower: return "tower";
-    case Destination::infill: return "infill";
-    case Destination::support: return "support";
-    case Destination::piece: return "piece";
-    case Destination::skirt: return "skirt";
+    case Destination::ejected: return term("ejected");
+    case Destination::tower: return term("tower");
+    case Destination::infill: return term("infill");
+    case Destination::support: return term("support");
+    case Destination::piece: return term("piece");
+    case Destination::skirt: return term("skirt");
     }
     return "";
 }
@@ -60,34 +60,36 @@ const KeptCalibration* calibration_for(const Machine& m, int nozzle, Material ma
     return found;
 }
 
-std::string nozzle_name(const Machine& m, int nozzle) {
+Message nozzle_name(const Machine& m, int nozzle) {
     if (m.nozzles.size() == 1)
-        return "the nozzle";
-    const std::string name = "nozzle " + std::to_string(nozzle + 1);
-    return m.toolheads.size() == 1 ? name : name + " (" + m.toolheads[static_cast<std::size_t>(m.nozzles[static_cast<std::size_t>(nozzle)].toolhead)].name + ")";
+        return say("the nozzle");
+    if (m.toolheads.size() == 1)
+        return say("nozzle {}", nozzle + 1);
+    return say("nozzle {} ({})", nozzle + 1, m.toolheads[static_cast<std::size_t>(m.nozzles[static_cast<std::size_t>(nozzle)].toolhead)].name);
 }
 
-std::string slot_name(const Machine& m, int toolhead, int slot) {
-    return (m.toolheads.size() > 1 ? m.toolheads[static_cast<std::size_t>(toolhead)].name + ", " : std::string()) + (slot ? "slot " + std::to_string(slot) : std::string("external spool"));
+Message slot_name(const Machine& m, int toolhead, int slot) {
+    const std::string& head = m.toolheads[static_cast<std::size_t>(toolhead)].name;
+    if (m.toolheads.size() == 1)
+        return slot ? say("slot {}", slot) : say("external spool");
+    return slot ? say("{}, slot {}", head, slot) : say("{}, external spool", head);
 }
 
-std::string describe(const Machine& m) {
-    const auto count = [](int n, const std::string& one) { return std::to_string(n) + " " + one + (n == 1 ? "" : "s"); };
-    std::string s;
+Message describe(const Machine& m) {
+    std::vector<Message> heads;
     for (std::size_t t = 0; t < m.toolheads.size(); ++t) {
         int there = 0, missing = 0;
         for (const Nozzle& n : m.nozzles)
             if (n.toolhead == static_cast<int>(t))
                 ++(n.missing ? missing : there);
-        if (t)
-            s += "; ";
-        s += m.toolheads[t].name + ": " + count(there, "nozzle") + (missing ? " and " + std::to_string(missing) + " missing" : "") + ", ";
-        s += m.toolheads[t].has_feeder() ? "feeder with " + count(m.toolheads[t].slots, "slot") : std::string("one external spool");
+        const Message nozzles = counted("{} nozzle", "{} nozzles", there);
+        const Message fed = m.toolheads[t].has_feeder() ? counted("feeder with {} slot", "feeder with {} slots", m.toolheads[t].slots) : say("one external spool");
+        heads.push_back(missing ? say("{}: {} and {} missing, {}", m.toolheads[t].name, nozzles, missing, fed) : say("{}: {}, {}", m.toolheads[t].name, nozzles, fed));
     }
-    return s;
+    return clauses(std::move(heads));
 }
 
-std::string what_it_can(const Machine& m) {
+Message what_it_can(const Machine& m) {
     int there = 0, slots = 0, external = 0;
     std::vector<double> diameters;
     for (const Nozzle& n : m.nozzles)
@@ -102,24 +104,17 @@ std::string what_it_can(const Machine& m) {
         external += prints && !m.toolheads[t].has_feeder();
     }
     if (!there)
-        return "Cannot print: every nozzle is missing.";
-    const int held = slots + external;
-    const auto filaments = [](int n) { return std::to_string(n) + (n == 1 ? " filament" : " filaments"); };
-    std::string s = "Holds " + filaments(held) + " at once";
-    const int pure = std::min(held, there);
-    s += there == 1 ? held == 1 ? "; every change is a swap by hand" : "; every change purges the one nozzle"
-                    : "; " + std::to_string(pure) + " of them on nozzles of their own, which change without purging";
-    if (slots && there > 1 && held > there)
-        s += ", the others share";
-    if (slots && slots < there - external)
-        s += "; with only " + std::to_string(slots) + (slots == 1 ? " slot" : " slots") + " for " + std::to_string(there - external) + " nozzles, more filaments mean a refill";
-    else if (slots)
-        s += "; more need a refill while a slot is idle";
-    else if (there > 1)
-        s += "; more are swapped by hand";
-    if (diameters.size() > 1)
-        s += ". Nozzles of different diameter: only those that suit the line width are used";
-    return s + ".";
+        return say("Cannot print: every nozzle is missing.");
+    const int held = slots + external, pure = std::min(held, there), share = there - external;
+    const Message changing = there == 1                   ? held == 1 ? say("every change is a swap by hand") : say("every change purges the one nozzle")
+                             : slots && held > there      ? counted("{} of them on a nozzle of its own, which changes without purging, the others share", "{} of them on nozzles of their own, which change without purging, the others share", pure)
+                                                          : counted("{} of them on a nozzle of its own, which changes without purging", "{} of them on nozzles of their own, which change without purging", pure);
+    const Message more = slots && slots < share ? counted("with only {} slot for {} nozzles, more filaments mean a refill", "with only {} slots for {} nozzles, more filaments mean a refill", slots, share)
+                         : slots                ? say("more need a refill while a slot is idle")
+                         : there > 1            ? say("more are swapped by hand")
+                                                : Message{};
+    const Message can = say("{}.", clauses({counted("Holds {} filament at once", "Holds {} filaments at once", held), changing, more}));
+    return diameters.size() > 1 ? sentences({can, say("Nozzles of different diameter: only those that suit the line width are used.")}) : can;
 }
 
 } // namespace vitrail

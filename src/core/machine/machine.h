@@ -1,6 +1,7 @@
 // The printer: toolheads, nozzles, where their filament comes from, and what a change costs on it.
 #pragma once
 
+#include "core/base/message.h"
 #include "core/machine/calibration.h"
 
 #include <string>
@@ -93,16 +94,16 @@ std::vector<char> usable_nozzles(const Machine& m, double line_width_mm);
 const KeptCalibration* calibration_for(const Machine& m, int nozzle, Material material);
 
 /// "nozzle 2", counted over all toolheads, or where there are several "nozzle 2 (carousel)"; "the nozzle" where it is the only one.
-std::string nozzle_name(const Machine& m, int nozzle);
+Message nozzle_name(const Machine& m, int nozzle);
 /// "slot 3", or with several toolheads "carousel, slot 3"; slot 0 is the external spool.
-std::string slot_name(const Machine& m, int toolhead, int slot);
+Message slot_name(const Machine& m, int toolhead, int slot);
 
 /// Filaments the machine can hold at once without a person: every slot, and every external spool.
 int places_for_filament(const Machine& m);
 
 /// What it is made of, for screens and sheets: "head: 1 nozzle, feeder with 4 slots".
-std::string describe(const Machine& m);
+Message describe(const Machine& m);
 /// One sentence on what it can do: how many filaments at once, how many of them without purging, and what more mean.
-std::string what_it_can(const Machine& m);
+Message what_it_can(const Machine& m);
 
 } // namespace vitrail

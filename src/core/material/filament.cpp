@@ -1,5 +1,6 @@
 #include "core/material/filament.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace vitrail {
@@ -10,42 +11,41 @@ Filament make_filament(char letter, Material material, Srgb colour, std::string 
     f.letter = letter;
     f.material = material;
     f.colour = colour;
-    f.name = name.empty() ? describe_colour(colour) : std::move(name);
+    f.name = name.empty() ? english(describe_colour(colour)) : std::move(name);
     f.density_g_cm3 = m.density_g_cm3;
     f.nozzle_c = m.nozzle_c;
     f.bed_c = m.bed_c;
     return f;
 }
 
-std::string describe_colour(Srgb c) {
+Message describe_colour(Srgb c) {
     const Lab lab = to_lab(c);
     const double chroma = std::hypot(lab.a, lab.b);
     if (chroma < 8) {
         if (lab.l < 22)
-            return "black";
+            return say("black");
         if (lab.l < 45)
-            return "dark grey";
+            return say("dark grey");
         if (lab.l < 72)
-            return "grey";
+            return say("grey");
         if (lab.l < 90)
-            return "light grey";
-        return lab.l > 97 ? "white" : "off-white";
+            return say("light grey");
+        return lab.l > 97 ? say("white") : say("off-white");
     }
     double h = std::atan2(lab.b, lab.a) * 180 / std::numbers::pi;
     if (h < 0)
         h += 360;
     // Rough hue sectors of the Lab circle.
-    const char* hue = h < 20    ? "pink"
-                      : h < 48  ? "red"
-                      : h < 75  ? "orange"
-                      : h < 105 ? "yellow"
-                      : h < 170 ? "green"
-                      : h < 235 ? "teal"
-                      : h < 300 ? "blue"
-                      : h < 335 ? "violet"
-                                : "pink";
-    const char* depth = lab.l < 32 ? "dark " : lab.l > 78 && h > 105 ? "light " : "";
-    return std::string(depth) + hue;
+    static constexpr struct {
+        double to_deg;
+        const char *plain, *dark, *light;
+    } kHues[] = {{20, term("pink"), term("dark pink"), term("light pink")},      {48, term("red"), term("dark red"), term("light red")},
+                 {75, term("orange"), term("dark orange"), term("light orange")}, {105, term("yellow"), term("dark yellow"), term("light yellow")},
+                 {170, term("green"), term("dark green"), term("light green")},  {235, term("teal"), term("dark teal"), term("light teal")},
+                 {300, term("blue"), term("dark blue"), term("light blue")},      {335, term("violet"), term("dark violet"), term("light violet")},
+                 {361, term("pink"), term("dark pink"), term("light pink")}};
+    const auto& hue = *std::find_if(std::begin(kHues), std::end(kHues), [&](const auto& x) { return h < x.to_deg; });
+    return say(lab.l < 32 ? hue.dark : lab.l > 78 && h > 105 ? hue.light : hue.plain);
 }
 
 } // namespace vitrail

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/colour/colour.h"
+#include "core/base/message.h"
 #include "core/material/material.h"
 
 #include <numbers>
@@ -55,6 +56,6 @@ inline double metres(const Filament& f, double mm3) {
 }
 
 /// A plain name for a colour ("dark red", "off-white"), for filaments nobody has named.
-std::string describe_colour(Srgb c);
+Message describe_colour(Srgb c);
 
 } // namespace vitrail

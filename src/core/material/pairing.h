@@ -19,11 +19,11 @@ Pairing pair_up(const Filament& a, const Filament& b);
 /// What the first layer is printed on.
 enum class BuildSheet { smooth, satin, textured, glass };
 
-/// Why a first layer of the material on that sheet can do harm, as the rest of a sentence;
-/// null when it does none. A release coat prevents it.
-const char* sheet_risk(Material material, BuildSheet sheet);
+/// Why a first layer of the material on that sheet can do harm, `whose` being what it is called; empty when it does none.
+/// A release coat prevents it.
+Message sheet_risk(Material material, BuildSheet sheet, const std::string& whose);
 
 /// One sentence on a pair, without the names: "bond, proven", "come apart; good for a release interface", …
-std::string describe(const Pairing& p);
+Message describe(const Pairing& p);
 
 } // namespace vitrail

@@ -7,10 +7,10 @@ namespace vitrail {
 
 const char* to_string(SpoolPlace p) {
     switch (p) {
-    case SpoolPlace::dryer: return "dryer";
-    case SpoolPlace::slot: return "slot";
-    case SpoolPlace::elsewhere: return "another printer";
-    default: return "shelf";
+    case SpoolPlace::dryer: return term("dryer");
+    case SpoolPlace::slot: return term("slot");
+    case SpoolPlace::elsewhere: return term("another printer");
+    default: return term("shelf");
     }
 }
 
@@ -105,17 +105,17 @@ std::vector<Substitute> substitutes(const Shelf& s, const Filament& f) {
     return list;
 }
 
-std::string easily_mistaken(const Filament& f) {
+Message easily_mistaken(const Filament& f, const std::string& called) {
     switch (f.material) {
     case Material::CoPolyester:
-        return "looks like PLA on the roll; loaded as PLA it has ruined prints.";
+        return say("{} looks like PLA on the roll; loaded as PLA it has ruined prints.", called);
     case Material::PETG:
-        return "looks like PLA on the roll and does not bond with it.";
+        return say("{} looks like PLA on the roll and does not bond with it.", called);
     case Material::PLA:
         if (std::abs(f.density_g_cm3 - facts(Material::CoPolyester).density_g_cm3) < 0.011)
-            return "is filed as PLA but has the density of a co-polyester, which does not bond with PLA.";
+            return say("{} is filed as PLA but has the density of a co-polyester, which does not bond with PLA.", called);
         if (f.nozzle_c.low >= 220)
-            return "is filed as PLA but wants the nozzle as hot as PETG.";
+            return say("{} is filed as PLA but wants the nozzle as hot as PETG.", called);
         return {};
     default:
         return {};

@@ -78,9 +78,8 @@ struct Substitute {
 };
 std::vector<Substitute> substitutes(const Shelf& s, const Filament& f);
 
-/// Why the class of a filament should be looked at twice, as the rest of a sentence after its name; empty when there is no
-/// reason. Common practice, no source: co-polyester is easily taken for PLA, and PETG has been filed as PLA.
-std::string easily_mistaken(const Filament& f);
+/// Why the class of a filament should be looked at twice, `called` being its name; empty when there is no reason. Common practice, no source: co-polyester is easily taken for PLA, and PETG has been filed as PLA.
+Message easily_mistaken(const Filament& f, const std::string& called);
 
 /// A few filaments of every usual class, to begin with.
 Shelf starter_shelf();

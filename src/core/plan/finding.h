@@ -12,8 +12,8 @@ const char* to_string(Severity s);
 
 /// Something undoable that mends a finding.
 struct Fix {
-    std::string label;
-    std::string detail; ///< what it takes and brings, where the label does not say it all
+    Message label;
+    Message detail; ///< what it takes and brings, where the label does not say it all
     std::function<void(Project&)> apply;
 };
 
@@ -27,8 +27,8 @@ struct Spot {
 struct Finding {
     std::string code;
     Severity severity = Severity::warning;
-    std::string message;
-    std::string where;       ///< the place in words
+    Message message;
+    Message where;           ///< the place in words
     int layer = 0;           ///< 0: the whole print
     int piece = -1;          ///< index; −1: it is the plate's
     std::vector<int> parts;  ///< of that piece: indices concerned

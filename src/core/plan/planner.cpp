@@ -3,7 +3,7 @@
 namespace vitrail {
 
 const char* to_string(Severity s) {
-    return s == Severity::error ? "error" : s == Severity::warning ? "warning" : "note";
+    return s == Severity::error ? term("error") : s == Severity::warning ? term("warning") : term("note");
 }
 
 namespace {
@@ -22,21 +22,21 @@ std::vector<const Rows*> areas_of(const std::vector<Overhang>& overhangs) {
 
 Status can_be_planned(const Project& p) {
     if (!has_parts(p))
-        return Error{"There is nothing to plan yet: add a model file (3MF, STL or OBJ)."};
+        return Error{say("There is nothing to plan yet: add a model file (3MF, STL or OBJ).")};
     for (const Piece& piece : p.pieces) {
         if (piece.parts.empty())
-            return Error{"The piece \u201c" + piece.name + "\u201d has no parts: give it a model file, or take it out."};
+            return Error{say("The piece {} has no parts: give it a model file, or take it out.", Name{piece.name})};
         for (const Part& part : piece.parts)
             for (const auto& paint : {part.paint, part.support_paint})
                 if (paint && paint->patch.size() != part.mesh->triangles.size())
-                    return Error{"The paint of \u201c" + part.name + "\u201d does not fit its mesh."};
+                    return Error{say("The paint of {} does not fit its mesh.", Name{part.name})};
     }
     if (count_of_all(p) > kMostPlaced)
-        return Error{"The plate would hold " + std::to_string(count_of_all(p)) + " pieces; Vitrail plans for at most " + std::to_string(kMostPlaced) + ". Print fewer copies."};
+        return Error{say("The plate would hold {} pieces; Vitrail plans for at most {}. Print fewer copies.", count_of_all(p), kMostPlaced)};
     if (p.filaments.empty())
-        return Error{"There is no filament to print with: add one."};
+        return Error{say("There is no filament to print with: add one.")};
     if (p.filaments.size() > kMostFilaments)
-        return Error{"A project holds at most 26 filaments, one a letter."};
+        return Error{say("A project holds at most 26 filaments, one a letter.")};
     return Done{};
 }
 
@@ -216,7 +216,7 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
     const std::vector<Set> sets = layer_sets(*plan);
     plan->loading = load_filaments(p, plan->purge_tables, sets, progress.stop);
     if (progress.stopped())
-        return Error{"Stopped before the filaments had their nozzles."};
+        return Error{say("Stopped before the filaments had their nozzles.")};
     plan->purge_table = loaded_table(plan->purge_tables, plan->loading.nozzle);
     const std::vector<std::int8_t> first = locked_first(p, sets);
     CheapestOrder cheapest = cheapest_order(p, plan->purge_tables, plan->loading, sets, first);
@@ -237,12 +237,12 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
     }
     plan->sequence = std::move(cheapest.sequence);
     if (progress.stopped())
-        return Error{"Stopped before the plate was laid out."};
+        return Error{say("Stopped before the plate was laid out.")};
 
     // Changes, spools, purge, time, money, visits.
     Costed costed = cost(plan->sequence);
     if (progress.stopped())
-        return Error{"Stopped before everything had its place."};
+        return Error{say("Stopped before everything had its place.")};
     plan->attendance = attend(p.settings, costed.list.switches, costed.timeline);
     plan->pairs = pair_uses(p, **volumes, costed.list.switches, costed.timeline, costed.costs);
     plan->washouts = washouts_in_use(p, plan->loading.nozzle, printed_filaments(costed.costs.use));

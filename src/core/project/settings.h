@@ -116,7 +116,7 @@ private:
 
 struct SettingInfo {
     const char* key;   ///< as in project files and `--set`
-    const char* label; ///< as on screen
+    const char* label; ///< as on screen, once it is translated; so unit, choices, words and why
     const char* unit;
     SettingField field;
     double min, max;

@@ -275,7 +275,7 @@ Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower&
         const auto made = arranged_.get(w.task, [&]() -> Result<std::shared_ptr<const Arrangement>> {
             Arrangement fresh = arrange(w.task, stop);
             if (stop.stop_requested())
-                return Error{"Stopped before everything had its place."}; // half of it must not be remembered
+                return Error{say("Stopped before everything had its place.")}; // half of it must not be remembered
             return std::make_shared<const Arrangement>(std::move(fresh));
         });
         if (!made) {

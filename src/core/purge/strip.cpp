@@ -13,17 +13,17 @@ double strip_mm3_per_mm(const Settings& s, double side_mm) {
 
 Result<Strip> calibration_strip(const Project& p, const std::string& letters, double side_mm) {
     if (letters.size() < 2)
-        return Error{"A strip needs two filaments at least."};
+        return Error{say("A strip needs two filaments at least.")};
     for (std::size_t i = 0; i < letters.size(); ++i) {
         if (find_filament(p, letters[i]) < 0)
-            return Error{std::string("There is no filament ") + letters[i] + "."};
+            return Error{say("There is no filament {}.", letters[i])};
         if (i > 0 && letters[i] == letters[i - 1])
-            return Error{std::string("The strip must change at every letter; ") + letters[i] + " follows itself."};
+            return Error{say("The strip must change at every letter; {} follows itself.", letters[i])};
     }
     const Settings& s = p.settings;
     const double w = s.line_width_mm, h = s.layer_mm;
     if (!(side_mm > 4 * w))
-        return Error{"The strip must be wider than four lines."};
+        return Error{say("The strip must be wider than four lines.")};
     Strip strip;
     strip.mm3_per_mm = strip_mm3_per_mm(s, side_mm);
     const Washout wash{s.dead_mm3 > 0 ? s.dead_mm3 : p.machine.dead_mm3, s.mixing_mm3 > 0 ? s.mixing_mm3 : p.machine.mixing_mm3};
@@ -39,8 +39,7 @@ Result<Strip> calibration_strip(const Project& p, const std::string& letters, do
     }
     const double height = z(layers);
     if (height > p.machine.height_mm)
-        return Error{"The strip would be " + std::to_string(static_cast<int>(std::ceil(height))) + " mm tall, more than the printer's " + std::to_string(static_cast<int>(p.machine.height_mm)) +
-                     ". Use fewer changes, or a wider strip."};
+        return Error{say("The strip would be {} mm tall, more than the printer's {}. Use fewer changes, or a wider strip.", num(std::ceil(height), 0), num(std::floor(p.machine.height_mm), 0))};
     const auto square = [&](double inset) {
         const auto u = [&](double mm) { return static_cast<ClipperLib::cInt>(std::llround(mm * kUnitsPerMm)); };
         return Path{{u(inset), u(inset)}, {u(side_mm - inset), u(inset)}, {u(side_mm - inset), u(side_mm - inset)}, {u(inset), u(side_mm - inset)}};

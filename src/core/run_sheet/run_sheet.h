@@ -13,15 +13,16 @@ struct SheetFilament {
     std::string name, material;
     Srgb colour;
     double total_g = 0, length_m = 0;
-    std::string place; ///< where it sits before the start, or that it goes in later
+    Message place; ///< where it sits before the start, or that it goes in later
     bool at_start = true;
 };
 
 struct SheetChange {
     int number = 0;
-    std::string when; ///< "before layer 12 · after layer 11 · with 0.64 mm printed, layer 12 ends at 0.68 mm"
+    Message when; ///< "before layer 12 · after layer 11 · with 0.64 mm printed, layer 12 ends at 0.68 mm"
     char from = 0, to = 0;
-    std::string kind, nozzle, destination;
+    Message kind, destination;
+    std::string nozzle;
     double purge_g = 0, time_s = 0, attended_s = 0;
     std::string command; ///< what the toolpath program should write there
     Change change;
@@ -29,36 +30,39 @@ struct SheetChange {
 
 /// A slot that gets another filament during the print.
 struct SheetRefill {
-    std::string when; ///< "any time from layer 14 to layer 22 (1 h 05 to 2 h 40 after the start)"
+    Message when; ///< "any time from layer 14 to layer 22 (1 h 05 to 2 h 40 after the start)"
     char out = 0, in = 0; ///< out 0: the slot is empty
-    std::string slot, command; ///< a command only where the printer waits
+    Message slot;
+    std::string command; ///< only where the printer waits
     bool pause = false;
     Refill refill;
 };
 
 struct RunSheet {
-    std::string title, machine, machine_note;
-    std::vector<std::string> settings; ///< what plan and print must agree on
+    Message title;
+    std::string machine;
+    Message machine_note;
+    std::vector<Message> settings; ///< what plan and print must agree on
     std::vector<SheetFilament> filaments;
-    std::vector<std::string> preparation; ///< what to do before the start, in order
+    std::vector<Message> preparation; ///< what to do before the start, in order
     std::vector<SheetChange> changes;
     std::vector<SheetRefill> refills;
-    std::string presence; ///< how often somebody must come, and how often at night
-    std::vector<std::pair<std::string, std::string>> totals;
-    std::vector<std::string> warnings; ///< findings that are not notes
+    Message presence; ///< how often somebody must come, and how often at night
+    std::vector<std::pair<Message, Message>> totals;
+    std::vector<Message> warnings; ///< findings that are not notes
     std::vector<AfterStep> after; ///< once it is printed, in order; empty without support
-    std::vector<std::string> cautions; ///< what can hurt, for this print
+    std::vector<Message> cautions; ///< what can hurt, for this print
 };
 
 RunSheet make_run_sheet(const Project& project, const Plan& plan);
 
 /// All three ways of naming a change, so that no program or person can take it for another layer.
-std::string when(const LayerGrid& grid, const Change& c);
+Message when(const LayerGrid& grid, const Change& c);
 
 /// "any time from layer 14 to layer 22", or "before layer 14, while the printer waits".
-std::string when(const Refill& r);
+Message when(const Refill& r);
 /// How often somebody must come, and how often at night: a sentence.
-std::string presence(const Project& project, const Plan& plan);
+Message presence(const Project& project, const Plan& plan);
 
 /// Where a filament sits before the start: nozzle and slot, by its place among those of the same feeder.
 struct Place {
@@ -67,9 +71,9 @@ struct Place {
     bool at_start = true; ///< false: it goes in later, by hand
 };
 std::vector<Place> starting_places(const Project& project, const Plan& plan);
-std::string describe(const Project& project, const Place& place);
+Message describe(const Project& project, const Place& place);
 
 /// "3 copies", or how many of which piece.
-std::string how_many(const Project& project);
+Message how_many(const Project& project);
 
 } // namespace vitrail

@@ -1,6 +1,5 @@
 #include "core/study/aims.h"
 
-#include "core/base/text.h"
 #include "core/changes/loading.h"
 #include "core/plan/planner.h"
 
@@ -12,18 +11,18 @@ int handlings(const Plan& plan) {
     return plan.totals.spools_to_load + plan.totals.refills + plan.totals.hand_swaps;
 }
 
-std::string loading_reason(const Project& p, const Plan& plan) {
+Message loading_reason(const Project& p, const Plan& plan) {
     const int n = plan.filaments;
     const std::vector<char> usable = usable_nozzles(p.machine, p.settings.line_width_mm);
     if (std::count(usable.begin(), usable.end(), 1) < 2)
-        return "There is one nozzle, so there is nothing to choose.";
+        return say("There is one nozzle, so there is nothing to choose.");
     std::vector<Set> layers(static_cast<std::size_t>(plan.grid.count), 0);
     Set used = 0;
     for (std::size_t l = 0; l < layers.size(); ++l)
         for (const std::uint8_t f : plan.sequence.layer(l))
             layers[l] |= Set{1} << f, used |= Set{1} << f;
     if (std::popcount(used) < 2)
-        return "There is one filament, so there is nothing to choose.";
+        return say("There is one filament, so there is nothing to choose.");
     std::vector<Set> group(p.machine.nozzles.size(), 0);
     for (int f = 0; f < n; ++f)
         if (used >> f & 1)
@@ -53,13 +52,13 @@ std::string loading_reason(const Project& p, const Plan& plan) {
             most_g = g, who = f, alone = !without;
     }
     if (who < 0)
-        return "No filament would purge more on another nozzle: there is nothing to gain by moving one.";
+        return say("No filament would purge more on another nozzle: there is nothing to gain by moving one.");
     int takes_part = 0;
     for (const Change& c : plan.changes)
         takes_part += c.from == who || c.to == who;
-    return fmt::format("{}{} on {} saves {:.0f} g of purge against the next best place: it takes part in {} of {}.",
-                       p.filaments[static_cast<std::size_t>(who)].letter, alone ? " alone" : "",
-                       nozzle_name(p.machine, plan.loading.nozzle[static_cast<std::size_t>(who)]), most_g, takes_part, counted(plan.totals.changes, "change", "changes"));
+    return say(alone ? term("{} alone on {} saves {} g of purge against the next best place: it takes part in {} of {}.") : term("{} on {} saves {} g of purge against the next best place: it takes part in {} of {}."),
+               p.filaments[static_cast<std::size_t>(who)].letter, nozzle_name(p.machine, plan.loading.nozzle[static_cast<std::size_t>(who)]), num(most_g, 0), takes_part,
+               counted("{} change", "{} changes", plan.totals.changes));
 }
 
 Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& plan, const Progress& progress) {
@@ -75,7 +74,7 @@ Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& 
         if (!made)
             return made.error();
         if (progress.stopped())
-            return Error{"Stopped before all aims were compared."};
+            return Error{say("Stopped before all aims were compared.")};
         all.push_back({p.settings.aim, p.settings.blend_pct, own, *made, loading_reason(p, **made)});
         return Done{};
     };

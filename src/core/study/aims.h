@@ -10,12 +10,12 @@ struct AimChoice {
     double blend_pct = 0; ///< where aim is LoadingAim::blend
     bool own = false;     ///< as the project has it, pins and all
     std::shared_ptr<const Plan> plan;
-    std::string reason; ///< why the filaments sit there (loading_reason)
+    Message reason; ///< why the filaments sit there (loading_reason)
 };
 
 /// Why the filaments sit where they do, in words: who is alone on a nozzle and what that saves, in grams of purge against the
 /// best other place for it. One sentence.
-std::string loading_reason(const Project& project, const Plan& plan);
+Message loading_reason(const Project& project, const Plan& plan);
 
 /// Spools put in, refills and swaps: what a person does for that plan.
 int handlings(const Plan& plan);

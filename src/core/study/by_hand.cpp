@@ -1,6 +1,6 @@
 #include "core/study/by_hand.h"
 
-#include "core/base/text.h"
+
 #include "core/estimate/timeline.h"
 #include "core/plan/planner.h"
 
@@ -35,8 +35,12 @@ ByHand from_totals(HandWay way, const Project& p, const Plan& plan) {
     return b;
 }
 
-std::string minutes(double s) {
-    return fmt::format("{:.0f} min", s / 60);
+Number minutes(double s) {
+    return num(s / 60, 0, "min");
+}
+
+Message swaps(int n) {
+    return counted("{} swap", "{} swaps", n);
 }
 
 /// Bodies of different filament that touch are joined; a band is joined to what it was cut from at its two ends.
@@ -66,7 +70,7 @@ ByHand by_parts(const Project& p, const Plan& plan) {
                                           : std::max(0, find_filament(p, part.filament)));
                 if (patch && patch->filament && patch->filament != part.filament) {
                     b.possible = false;
-                    b.why_not = "\u201c" + patch->name + "\u201d is painted on \u201c" + part.name + "\u201d and is no body of its own. Cut it out first, or model it as a part.";
+                    b.why_not = say("{} is painted on {} and is no body of its own. Cut it out first, or model it as a part.", Name{patch->name}, Name{part.name});
                 }
             }
     b.jobs = static_cast<int>(used.size());
@@ -165,14 +169,14 @@ Result<HandStudy> study_by_hand(const Project& project, const Plan& plan, const 
     }
     const ByHand &w = study.ways[static_cast<std::size_t>(study.best)], &layer = study.ways[0];
     if (w.way == HandWay::in_layer)
-        study.advice = fmt::format("Swap by hand as planned: {}, {} at the printer. {}", counted(w.swaps, "swap", "swaps"), minutes(w.attended_s),
-                      study.ways[1].other_colour_mm3 > 0.1 * all_mm3 ? "One filament a layer would print too much in the wrong colour." : "Nothing else takes less of your time.");
+        study.advice = sentences({say("Swap by hand as planned: {}, {} at the printer.", swaps(w.swaps), minutes(w.attended_s)),
+                                  study.ways[1].other_colour_mm3 > 0.1 * all_mm3 ? say("One filament a layer would print too much in the wrong colour.") : say("Nothing else takes less of your time.")});
     else if (w.way == HandWay::bands)
-        study.advice = fmt::format("One filament a layer: {} and {} at the printer against {} and {}, and {:.1f} % of the piece in another colour.", counted(w.swaps, "swap", "swaps"),
-                      minutes(w.attended_s), layer.swaps, minutes(layer.attended_s), 100 * w.other_colour_mm3 / std::max(1e-9, all_mm3));
+        study.advice = say("One filament a layer: {} and {} at the printer against {} and {}, and {} % of the piece in another colour.", swaps(w.swaps), minutes(w.attended_s), layer.swaps, minutes(layer.attended_s),
+                           num(100 * w.other_colour_mm3 / std::max(1e-9, all_mm3)));
     else
-        study.advice = fmt::format("Print it by colour and put it together: {} and {}, {} of your time against {} for {}, and {:.0f} g of waste against {:.0f} g.", counted(w.jobs, "job", "jobs"), counted(w.joints, "joint", "joints"),
-                      minutes(w.attended_s), minutes(layer.attended_s), counted(layer.swaps, "swap", "swaps"), w.waste_g, layer.waste_g);
+        study.advice = say("Print it by colour and put it together: {} and {}, {} of your time against {} for {}, and {} g of waste against {} g.", counted("{} job", "{} jobs", w.jobs), counted("{} joint", "{} joints", w.joints),
+                           minutes(w.attended_s), minutes(layer.attended_s), swaps(layer.swaps), num(w.waste_g, 0), num(layer.waste_g, 0));
     return study;
 }
 

@@ -14,7 +14,7 @@ enum class HandWay {
 struct ByHand {
     HandWay way = HandWay::in_layer;
     bool possible = true;
-    std::string why_not; ///< where it is not
+    Message why_not; ///< where it is not
     int swaps = 0, jobs = 1, joints = 0;
     double attended_s = 0; ///< swaps, and gluing where there is any
     double waiting_s = 0;  ///< the printer, for the person
@@ -27,7 +27,7 @@ struct ByHand {
 struct HandStudy {
     std::vector<ByHand> ways; ///< one of each
     int best = 0;             ///< index into ways
-    std::string advice;       ///< which, and why, in words
+    Message advice;           ///< which, and why, in words
 };
 
 /// Works out all three for the piece as it stands, on one nozzle fed by hand.

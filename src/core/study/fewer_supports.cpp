@@ -1,6 +1,5 @@
 #include "core/study/fewer_supports.h"
 
-#include "core/base/text.h"
 #include "core/geometry/cut.h"
 #include "core/study/poses.h"
 #include "core/plan/planner.h"
@@ -141,9 +140,9 @@ public:
     /// `lets_go`: that it holds less is the point of it.
     struct Way {
         const char* code;
-        std::string label, detail, gives_up;
+        Message label, detail, gives_up;
         std::function<void(Project&)> apply;
-        bool lets_go = false, always = false;
+        bool lets_go = false, always = false, fewer_interfaces = false;
     };
     void attempt(Way way) {
         Project p = project_;
@@ -166,9 +165,7 @@ public:
         x.score = grams_saved + 20 * hours_saved;
         if (!way.always && x.score < 0.2 && x.before.changes <= x.after.changes)
             return;
-        x.detail = std::move(way.detail);
-        if (x.code == "align" || x.code == "small")
-            x.detail += fmt::format("; {} with interface instead of {}", counted(interface_layers(**made), "layer", "layers"), interface_layers(plan_));
+        x.detail = way.fewer_interfaces ? clauses({way.detail, counted("{} layer with interface instead of {}", "{} layers with interface instead of {}", interface_layers(**made), interface_layers(plan_))}) : way.detail;
         x.apply = std::move(way.apply);
         x.plan = *made;
         found.push_back(std::move(x));
@@ -189,8 +186,8 @@ void other_interfaces(const Project& project, const Plan& plan, Attempts& tries)
     const Settings& s = project.settings;
     for (const int n : {1, 2, 3})
         if (n > s.interface_align)
-            tries.attempt({"align", fmt::format("End supports in shared layers, up to {} lower", n), "interfaces at different heights come to lie in the same layers", fmt::format("a gap up to {:.2f} mm wider", (n - s.interface_align) * s.layer_mm),
-                           [n](Project& q) { q.settings.interface_align = n; }});
+            tries.attempt({"align", say("End supports in shared layers, up to {} lower", n), say("interfaces at different heights come to lie in the same layers"), say("a gap up to {} wider", mm((n - s.interface_align) * s.layer_mm)),
+                           [n](Project& q) { q.settings.interface_align = n; }, false, false, true});
     // Sizes that exempt one more face each.
     std::vector<double> sizes;
     for (const PiecePlan& piece : plan.pieces)
@@ -198,32 +195,32 @@ void other_interfaces(const Project& project, const Plan& plan, Attempts& tries)
             if (!f.small && f.held_mm2 > 0)
                 sizes.push_back(f.mm2);
     constexpr double kSmallFace_mm2 = 150; // larger ones are worth an interface. Ours
-    std::ptrdiff_t counted = 0;
+    std::ptrdiff_t small = 0;
     if (project.interface_filament && sizes.size() > 1)
         for (const double limit : {25.0, 75.0, kSmallFace_mm2}) {
             const auto below = std::count_if(sizes.begin(), sizes.end(), [&](double v) { return v < limit; });
-            if (below <= counted || limit <= s.interface_least_mm2 || below >= static_cast<std::ptrdiff_t>(sizes.size()))
+            if (below <= small || limit <= s.interface_least_mm2 || below >= static_cast<std::ptrdiff_t>(sizes.size()))
                 continue;
-            counted = below;
-            tries.attempt({"small", fmt::format("No interface for faces below {:.0f} mm\u00b2", limit), fmt::format("{} of {} contact faces are held in the support's own material, with a gap", below, sizes.size()), "scars on those faces",
-                           [limit](Project& q) { q.settings.interface_least_mm2 = limit; }});
+            small = below;
+            tries.attempt({"small", say("No interface for faces below {} mm\u00b2", num(limit, 0)), say("{} of {} contact faces are held in the support's own material, with a gap", below, sizes.size()), say("scars on those faces"),
+                           [limit](Project& q) { q.settings.interface_least_mm2 = limit; }, false, false, true});
         }
 }
 
 void other_supports(const Settings& s, Attempts& tries) {
     if (s.support == SupportStyle::columns)
-        tries.attempt({"tree", "Branches instead of columns", "they merge on their way down and keep clear of the piece", "the face rests on points below its roof", [](Project& q) { q.settings.support = SupportStyle::tree; }});
+        tries.attempt({"tree", say("Branches instead of columns"), say("they merge on their way down and keep clear of the piece"), say("the face rests on points below its roof"), [](Project& q) { q.settings.support = SupportStyle::tree; }});
     else
-        tries.attempt({"columns", "Columns instead of branches", "straight down below every overhang", "more of the piece is touched on the way down", [](Project& q) { q.settings.support = SupportStyle::columns; }});
+        tries.attempt({"columns", say("Columns instead of branches"), say("straight down below every overhang"), say("more of the piece is touched on the way down"), [](Project& q) { q.settings.support = SupportStyle::columns; }});
     if (s.support_on_piece)
-        tries.attempt({"bed", "Support on the bed only", "nothing stands on the piece and scars it there", "what the bed cannot reach is not held", [](Project& q) { q.settings.support_on_piece = false; }});
+        tries.attempt({"bed", say("Support on the bed only"), say("nothing stands on the piece and scars it there"), say("what the bed cannot reach is not held"), [](Project& q) { q.settings.support_on_piece = false; }});
     if (s.support_bridge_mm < 10)
-        tries.attempt({"bridge", "Let it bridge 10 mm", "gaps carried at both sides are left free, where the material spans them", "bridges may sag", [](Project& q) { q.settings.support_bridge_mm = 10; }, true});
+        tries.attempt({"bridge", say("Let it bridge {}", mm(10, 0)), say("gaps carried at both sides are left free, where the material spans them"), say("bridges may sag"), [](Project& q) { q.settings.support_bridge_mm = 10; }, true});
 }
 
 /// How a piece is called in a sentence.
-std::string called(const Project& p, int piece) {
-    return p.pieces.size() > 1 ? "\u201c" + p.pieces[static_cast<std::size_t>(piece)].name + "\u201d" : std::string("it");
+Message called(const Project& p, int piece) {
+    return p.pieces.size() > 1 ? say("{}", Name{p.pieces[static_cast<std::size_t>(piece)].name}) : say("it");
 }
 
 /// Error: stopped.
@@ -233,9 +230,10 @@ Status a_cut(const Project& project, const PiecePlan& made, int piece, const std
         return cut.error();
     if (*cut) {
         const CutPlane c = **cut;
-        tries.attempt({"cut", fmt::format("Cut {} at {:.1f} mm", called(project, piece), c.z_mm),
-                       fmt::format("{:.0f} mm\u00b2 to hold instead of {:.0f}; the lower piece stands {}, the upper one {}", c.overhang_mm2, c.now_mm2, c.flip_lower ? "upside down" : "as it is", c.flip_upper ? "upside down" : "on the cut"),
-                       fmt::format("a glued seam of {:.1f} cm\u00b2", c.seam_mm2 / 100), [piece, c](Project& q) { cut_piece(q, piece, c); }, true, true});
+        tries.attempt({"cut", say("Cut {} at {}", called(project, piece), mm(c.z_mm, 1)),
+                       say("{} mm\u00b2 to hold instead of {}; the lower piece stands {}, the upper one {}", num(c.overhang_mm2, 0), num(c.now_mm2, 0), c.flip_lower ? say("upside down") : say("as it is"),
+                           c.flip_upper ? say("upside down") : say("on the cut")),
+                       say("a glued seam of {} cm\u00b2", num(c.seam_mm2 / 100)), [piece, c](Project& q) { cut_piece(q, piece, c); }, true, true});
     }
     return Done{};
 }
@@ -254,7 +252,7 @@ void other_poses(const Project& project, int piece, const Progress& progress, At
     std::stable_sort(least.begin(), least.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
     for (std::size_t i = 0; i < least.size() && i < kMostTried && least[i].first < now && !progress.stopped(); ++i) {
         tries.at(0.7 + 0.3 * static_cast<double>(i) / kMostTried);
-        tries.attempt({"pose", "Turn " + called(project, piece) + ": " + least[i].second.name, fmt::format("{:.0f} mm\u00b2 of overhang instead of {:.0f}", least[i].first, now), "layer lines run another way",
+        tries.attempt({"pose", say("Turn {}: {}", called(project, piece), least[i].second.name), say("{} mm\u00b2 of overhang instead of {}", num(least[i].first, 0), num(now, 0)), say("layer lines run another way"),
                        [piece, r = least[i].second.rotation](Project& q) { turn(q, piece, r); }, true});
     }
 }
@@ -265,7 +263,7 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
     Attempts tries(project, plan, progress);
     if (plan.contact_mm2() <= 0)
         return std::move(tries.found);
-    const Error stopped{"Stopped before all ways to less support were tried."};
+    const Error stopped{say("Stopped before all ways to less support were tried.")};
     other_interfaces(project, plan, tries);
     if (progress.stopped())
         return stopped;

@@ -43,7 +43,7 @@ std::vector<Pose> poses_of(const Piece& piece) {
     std::vector<Pose> poses;
     std::vector<Vec3> down;
     const float alike = static_cast<float>(std::cos(1 * std::numbers::pi / 180));
-    const auto add = [&](Vec3 d, const std::string& name, double foot) {
+    const auto add = [&](Vec3 d, const Message& name, double foot) {
         if (static_cast<int>(poses.size()) >= kMostPoses)
             return;
         for (std::size_t i = 0; i < down.size(); ++i)
@@ -54,12 +54,12 @@ std::vector<Pose> poses_of(const Piece& piece) {
         down.push_back(d);
         poses.push_back({to_bed(d), name, foot});
     };
-    add({0, 0, -1}, "as it stands", 0);
-    add({0, 0, 1}, "upside down", 0);
-    add({1, 0, 0}, "right side down", 0);
-    add({-1, 0, 0}, "left side down", 0);
-    add({0, 1, 0}, "back down", 0);
-    add({0, -1, 0}, "front down", 0);
+    add({0, 0, -1}, say("as it stands"), 0);
+    add({0, 0, 1}, say("upside down"), 0);
+    add({1, 0, 0}, say("right side down"), 0);
+    add({-1, 0, 0}, say("left side down"), 0);
+    add({0, 1, 0}, say("back down"), 0);
+    add({0, -1, 0}, say("front down"), 0);
     std::vector<Vec3> points;
     for (const Part& part : piece.parts)
         points.insert(points.end(), part.mesh->vertices.begin(), part.mesh->vertices.end());
@@ -67,7 +67,7 @@ std::vector<Pose> poses_of(const Piece& piece) {
     for (const RestingFace& f : resting_faces(hull, centre_of_mass(piece))) {
         if (f.tips_at_deg() < kTips_deg)
             continue;
-        add(f.outwards, fmt::format("face of {:.0f} mm\u00b2 down", f.area_mm2), f.area_mm2);
+        add(f.outwards, say("face of {} mm\u00b2 down", num(f.area_mm2, 0)), f.area_mm2);
     }
     return poses;
 }

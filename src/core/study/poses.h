@@ -7,7 +7,7 @@ namespace vitrail {
 
 struct Pose {
     Rotation rotation = kNoRotation; ///< from how the piece stands now
-    std::string name;                ///< "as it stands", "face of 812 mm² down", …
+    Message name;                    ///< "as it stands", "face of 812 mm² down", …
     double foot_mm2 = 0;             ///< area that rests on the bed: the hull's side
 };
 
@@ -24,7 +24,7 @@ struct PoseCost {
     int changes = 0, hand_swaps = 0;
     double purge_g = 0, tower_g = 0, overhang_mm2 = 0, height_mm = 0, change_s = 0, total_s = 0, cost = 0;
     bool fits = true; ///< the machine's bed and height
-    std::string why;  ///< what kept it from being planned; empty otherwise
+    Message why;      ///< what kept it from being planned; empty otherwise
 };
 
 /// Surface that looks down steeper than support.angle and does not rest on the bed, mm².

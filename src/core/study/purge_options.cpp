@@ -12,10 +12,10 @@ namespace vitrail {
 Result<std::vector<PurgeOption>> purge_options(const Project& project, const Plan& plan, const Progress& progress) {
     Planner planner(project, plan);
     std::vector<PurgeOption> out;
-    out.push_back({"as it is", {}, true, plan.totals, tower_g(plan), {}});
-    const auto try_it = [&](std::string label, std::string detail, std::function<void(Project&)> apply) -> Status {
+    out.push_back({say("as it is"), {}, true, plan.totals, tower_g(plan), {}});
+    const auto try_it = [&](Message label, Message detail, std::function<void(Project&)> apply) -> Status {
         if (progress.stopped())
-            return Error{"Stopped before all ways were compared."};
+            return Error{say("Stopped before all ways were compared.")};
         progress.at(static_cast<double>(out.size()) / 10);
         Project p = project;
         apply(p);
@@ -35,32 +35,31 @@ Result<std::vector<PurgeOption>> purge_options(const Project& project, const Pla
         };
     };
     const double thriftier = project.settings.delta_e < 2 ? 2 : 4;
-    const std::string thrift = fmt::format("clean at ΔE {:.0f} instead of {:.1f}", thriftier, project.settings.delta_e);
     Status ok = Done{};
-    const auto next = [&](const char* label, const std::string& detail, std::function<void(Project&)> apply) {
+    const auto next = [&](Message label, Message detail, std::function<void(Project&)> apply) {
         if (ok)
-            ok = try_it(label, detail, std::move(apply));
+            ok = try_it(std::move(label), std::move(detail), std::move(apply));
     };
-    next("thrown out", "needs a machine with a place to throw it", [](Project& q) { q.settings.purge_to = PurgeTo::ejected; });
-    next("a tower in one block", "as wide as its busiest layer all the way up", to(PurgeTo::tower, TowerKind::block));
-    next("a tower that narrows", "where fewer changes remain", to(PurgeTo::tower, TowerKind::stepped));
-    next("two towers", "one ends where its changes end", to(PurgeTo::tower, TowerKind::split));
-    next("a skirt", "as tall as the last layer that changes; what it has no room for is thrown out", [](Project& q) { q.settings.purge_to = PurgeTo::skirt; });
+    next(say("thrown out"), say("needs a machine with a place to throw it"), [](Project& q) { q.settings.purge_to = PurgeTo::ejected; });
+    next(say("a tower in one block"), say("as wide as its busiest layer all the way up"), to(PurgeTo::tower, TowerKind::block));
+    next(say("a tower that narrows"), say("where fewer changes remain"), to(PurgeTo::tower, TowerKind::stepped));
+    next(say("two towers"), say("one ends where its changes end"), to(PurgeTo::tower, TowerKind::split));
+    next(say("a skirt"), say("as tall as the last layer that changes; what it has no room for is thrown out"), [](Project& q) { q.settings.purge_to = PurgeTo::skirt; });
     if (project.settings.purge_infill != IntoInfill::peaks)
-        next("peaks into the infill", "a slim tower, and only what it has no room for goes inside", [](Project& q) {
+        next(say("peaks into the infill"), say("a slim tower, and only what it has no room for goes inside"), [](Project& q) {
             q.settings.purge_to = PurgeTo::tower;
             q.settings.purge_infill = IntoInfill::peaks;
         });
     if (project.settings.purge_infill == IntoInfill::no)
-        next("infill first", "what does not show through the walls; the rest as it is", [](Project& q) { q.settings.purge_infill = IntoInfill::yes; });
+        next(say("infill first"), say("what does not show through the walls; the rest as it is"), [](Project& q) { q.settings.purge_infill = IntoInfill::yes; });
     else
-        next("not into the infill", "all of it as waste", [](Project& q) { q.settings.purge_infill = IntoInfill::no; });
-    next("an ooze wall, no tower", "purge is thrown out, and the wall catches drips", [](Project& q) {
+        next(say("not into the infill"), say("all of it as waste"), [](Project& q) { q.settings.purge_infill = IntoInfill::no; });
+    next(say("an ooze wall, no tower"), say("purge is thrown out, and the wall catches drips"), [](Project& q) {
         q.settings.purge_to = PurgeTo::ejected;
         q.settings.ooze_wall = true;
     });
     if (project.settings.delta_e < 4)
-        next("thriftier", thrift, [thriftier](Project& q) { q.settings.delta_e = thriftier; });
+        next(say("thriftier"), say("clean at ΔE {} instead of {}", num(thriftier, 0), num(project.settings.delta_e)), [thriftier](Project& q) { q.settings.delta_e = thriftier; });
     if (!ok)
         return ok.error();
     return out;

@@ -6,7 +6,7 @@
 namespace vitrail {
 
 struct PurgeOption {
-    std::string label, detail;
+    Message label, detail;
     bool now = false; ///< as the project has it
     Totals totals;
     double tower_g = 0;

@@ -1,6 +1,5 @@
 #include "core/study/schools.h"
 
-#include "core/base/text.h"
 #include "core/material/pairing.h"
 #include "core/plan/planner.h"
 
@@ -17,7 +16,8 @@ namespace {
 
 struct Chosen {
     char letter = 0;
-    const char* source = "";
+    Message source;
+    bool owned = true;
 };
 
 /// A filament of the project that will do, else one of the shelf, else a new one of the first class that will.
@@ -26,7 +26,7 @@ Chosen filament_of(Project& p, const OwnShelf& own, const std::vector<Material>&
     for (const Material m : classes)
         for (const Filament& f : p.filaments)
             if (f.material == m && fits(m))
-                return {f.letter, "in the project"};
+                return {f.letter, say("in the project")};
     const char letter = free_letter(p);
     if (!letter)
         return {};
@@ -39,12 +39,12 @@ Chosen filament_of(Project& p, const OwnShelf& own, const std::vector<Material>&
                 if (own.today > 0)
                     match_with_shelf(f, own.shelf, own.today);
                 p.filaments.push_back(f);
-                return {letter, "from your shelf"};
+                return {letter, say("from your shelf")};
             }
     for (const Material m : classes)
         if (fits(m)) {
             p.filaments.push_back(make_filament(letter, m, {0xe8, 0xe0, 0xc8}, std::string(facts(m).id) + " for support"));
-            return {letter, "not on your shelf: planned with the figures of its class"};
+            return {letter, say("not on your shelf: planned with the figures of its class"), false};
         }
     return {};
 }
@@ -65,46 +65,49 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
     s.cost = plan.totals.cost + s.cleanup.hand_s / 3600 * p.settings.attended_per_h;
     s.surface = ceiling_above(how, static_cast<int>(p.settings.support_gap_layers), static_cast<int>(p.settings.interface_layers), p.settings.interface_density_pct).text;
     if (s.snaps && how != ComesOff::dissolved)
-        s.risks.push_back(fmt::format("snap: thin features touch the support in {}; cut there, do not pull", counted(s.snaps, "place", "places")));
+        s.risks.push_back({say("snap"), counted("thin features touch the support in {} place; cut there, do not pull", "thin features touch the support in {} places; cut there, do not pull", s.snaps)});
     if (how != ComesOff::dissolved && s.cleanup.unreached_mm2 > 1)
-        s.risks.push_back(fmt::format("reach: a tool of {:.1f} mm does not get at {:.1f} cm\u00b2 of it", p.settings.tool_mm, s.cleanup.unreached_mm2 / 100));
+        s.risks.push_back({say("reach"), say("a tool of {} does not get at {} cm\u00b2 of it", mm(p.settings.tool_mm, 1), num(s.cleanup.unreached_mm2 / 100))});
     if (s.cleanup.enclosed_mm2 > 1)
-        s.risks.push_back(fmt::format("trapped: {:.1f} cm\u00b2 lie in a cavity without an opening; {}", s.cleanup.enclosed_mm2 / 100, how == ComesOff::dissolved ? "water does not get in or out" : "it stays inside"));
+        s.risks.push_back({say("trapped"), say(how == ComesOff::dissolved ? term("{} cm\u00b2 lie in a cavity without an opening; water does not get in or out") : term("{} cm\u00b2 lie in a cavity without an opening; it stays inside"),
+                                                 num(s.cleanup.enclosed_mm2 / 100))});
     if (how == ComesOff::peeled)
-        s.risks.push_back("split: where the release material is printed into the piece by mistake, it comes apart there");
+        s.risks.push_back({say("split"), say("where the release material is printed into the piece by mistake, it comes apart there")});
     if (how == ComesOff::dissolved) {
         bool dry = true;
         for (const Filament& f : p.filaments)
             dry &= !facts(f.material).soluble || f.kept_dry;
-        s.risks.push_back(dry ? "damp: it is noted as dry; keep it closed while it is not printed" : "damp: it draws moisture and then strings; dry it before");
+        s.risks.push_back({say("damp"), dry ? say("it is noted as dry; keep it closed while it is not printed") : say("it draws moisture and then strings; dry it before")});
     }
     if (how == ComesOff::broken)
-        s.risks.push_back("scars: the faces it touches are show faces no more");
+        s.risks.push_back({say("scars"), say("the faces it touches are show faces no more")});
     const Filament& support = p.filaments[static_cast<std::size_t>(find_filament(p, s.support))];
-    if (const char* harm = sheet_risk(support.material, p.settings.sheet); harm && support.material != piece.material)
-        s.risks.push_back(std::string("sheet: ") + facts(support.material).id + " " + harm);
+    if (const Message harm = sheet_risk(support.material, p.settings.sheet, facts(support.material).id); !harm.empty() && support.material != piece.material)
+        s.risks.push_back({say("sheet"), harm});
     for (const char letter : {s.support, s.interface}) {
         const Filament& f = p.filaments[static_cast<std::size_t>(find_filament(p, letter))];
         if (!f.bed_c.meets(piece.bed_c)) {
-            s.risks.push_back("heat: no bed temperature suits both");
+            s.risks.push_back({say("heat"), say("no bed temperature suits both")});
             break;
         }
         const auto nozzle = [&](char l) { return plan.loading.nozzle[static_cast<std::size_t>(find_filament(p, l))]; };
         if (!f.nozzle_c.meets(piece.nozzle_c) && nozzle(letter) == nozzle(piece.letter)) { // on nozzles of their own it is no trouble
-            s.risks.push_back("heat: no nozzle temperature suits both; the printer waits at every change");
+            s.risks.push_back({say("heat"), say("no nozzle temperature suits both; the printer waits at every change")});
             break;
         }
     }
-    s.values = {{"support material", s.materials.front()},
-                {"interface material", s.materials.back()},
-                {"gap above support", p.settings.support_gap_layers > 0 ? fmt::format("{} ({:.2f} mm)", counted(p.settings.support_gap_layers, "layer", "layers"), p.settings.support_gap_layers * p.settings.layer_mm) : "none"},
-                {"interface layers", std::to_string(p.settings.interface_layers)},
-                {"interface density", fmt::format("{:.0f} %", p.settings.interface_density_pct)},
-                {"interface on the piece", p.settings.interface_below > 0 ? counted(p.settings.interface_below, "layer", "layers") : std::string("none")},
-                {"support density", fmt::format("{:.0f} %", p.settings.support_density_pct)},
-                {"space beside the piece", fmt::format("{:.2f} mm", p.settings.support_beside_mm)},
-                {"supported from", fmt::format("{:.0f}\u00b0 from the vertical", p.settings.support_angle_deg)},
-                {"support on the piece", p.settings.support_on_piece ? "yes" : "bed only"}};
+    const auto layers = [](int n) { return n > 0 ? counted("{} layer", "{} layers", n) : say("none"); };
+    const Settings& set = p.settings;
+    s.values = {{say("support material"), say("{}", s.materials.front())},
+                {say("interface material"), say("{}", s.materials.back())},
+                {say("gap above support"), set.support_gap_layers > 0 ? say("{} ({})", layers(set.support_gap_layers), mm(set.support_gap_layers * set.layer_mm)) : say("none")},
+                {say("interface layers"), say("{}", set.interface_layers)},
+                {say("interface density"), say("{} %", num(set.interface_density_pct, 0))},
+                {say("interface on the piece"), layers(set.interface_below)},
+                {say("support density"), say("{} %", num(set.support_density_pct, 0))},
+                {say("space beside the piece"), say("{}", mm(set.support_beside_mm))},
+                {say("supported from"), say("{}\u00b0 from the vertical", num(set.support_angle_deg, 0))},
+                {say("support on the piece"), set.support_on_piece ? say("yes") : say("bed only")}};
 }
 
 /// What an hour of the printer counts, as a share of one's own, when schools are ranked; and one's own where it has no price.
@@ -112,51 +115,60 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
 constexpr double kPrinterShare = 0.1, kUnpricedHour = 12;
 
 /// A person's own time and the printer's, filament, and what becomes of it, in one sentence.
-std::string verdict_on(const School& s, const School& same, double hour) {
+Message verdict_on(const School& s, const School& same, double hour) {
     const double saved_s = same.totals.attended_s + same.cleanup.hand_s - s.totals.attended_s - s.cleanup.hand_s, longer_s = s.totals.total_s - same.totals.total_s;
     const double dearer = s.totals.filament_cost - same.totals.filament_cost;
     const bool too_long = saved_s < kPrinterShare * longer_s;
-    const auto more = [](double v, int decimals, const char* unit) { return fmt::format("{:.{}f} {} {}", std::abs(v), decimals, unit, v < 0 ? "less" : "more"); };
-    const std::string against = more(s.totals.changes - same.totals.changes, 0, "changes") + ", " + more(longer_s / 3600, 1, "h of printing") + ", " + more(-saved_s / 60, 0, "min of your time");
+    const int changes = s.totals.changes - same.totals.changes;
+    const List against{List::Kind::commas,
+                       {changes < 0 ? counted("{} change less", "{} changes less", -changes) : counted("{} change more", "{} changes more", changes),
+                        say(longer_s < 0 ? term("{} h of printing less") : term("{} h of printing more"), num(std::abs(longer_s) / 3600)),
+                        say(saved_s > 0 ? term("{} min of your time less") : term("{} min of your time more"), num(std::abs(saved_s) / 60, 0))}};
     if (s.pays_from_per_h < 0)
-        return "Not worth it: " + against + ".";
+        return say("Not worth it: {}.", against);
     if (hour > 0 && s.pays_from_per_h > hour)
-        return fmt::format("Not worth it at {:.2f} an hour, but from {:.2f} on: ", hour, s.pays_from_per_h) + against + ".";
+        return say("Not worth it at {} an hour, but from {} on: {}.", num(hour, 2), num(s.pays_from_per_h, 2), against);
     if (too_long)
-        return fmt::format("The printer takes {:.1f} h longer to save {:.0f} min by hand: not worth it, unless the face has to be clean.", longer_s / 3600, std::max(0.0, saved_s) / 60);
+        return say("The printer takes {} h longer to save {} min by hand: not worth it, unless the face has to be clean.", num(longer_s / 3600), num(std::max(0.0, saved_s) / 60, 0));
     if (dearer > 0.005)
-        return fmt::format("Pays where your hour is worth more than {:.2f}: ", s.pays_from_per_h) + against + ".";
-    return "Worth it: " + against + ".";
+        return say("Pays where your hour is worth more than {}: {}.", num(s.pays_from_per_h, 2), against);
+    return say("Worth it: {}.", against);
 }
 
 } // namespace
 
 Ceiling ceiling_above(ComesOff how, int gap, int layers, double density) {
     if (layers == 0)
-        return {0, "ragged: the support's sparse lines carry it"};
+        return {0, say("ragged: the support's sparse lines carry it")};
     if (how == ComesOff::broken)
-        return gap == 0 ? Ceiling{0, "torn: without a gap it fuses"} : gap == 1 ? Ceiling{1, "scars where it touched; sand them"} : Ceiling{0, "sags: the gap is wide"};
+        return gap == 0 ? Ceiling{0, say("torn: without a gap it fuses")} : gap == 1 ? Ceiling{1, say("scars where it touched; sand them")} : Ceiling{0, say("sags: the gap is wide")};
     if (gap > 0)
-        return {1, "uneven: the first lines sag across the gap"};
+        return {1, say("uneven: the first lines sag across the gap")};
     if (density >= 95)
-        return layers >= 3 ? Ceiling{4, "smooth, a little matt"} : Ceiling{3, "nearly smooth; the lines of the support may show"};
+        return layers >= 3 ? Ceiling{4, say("smooth, a little matt")} : Ceiling{3, say("nearly smooth; the lines of the support may show")};
     if (density >= 82)
-        return layers >= 4 ? Ceiling{3, "nearly smooth"} : Ceiling{2, "lines show"};
-    return layers >= 4 ? Ceiling{2, "slightly open"} : Ceiling{1, "open between the lines"};
+        return layers >= 4 ? Ceiling{3, say("nearly smooth")} : Ceiling{2, say("lines show")};
+    return layers >= 4 ? Ceiling{2, say("slightly open")} : Ceiling{1, say("open between the lines")};
 }
 
 namespace {
 
 struct Kind {
     const char *id, *name;
+    const char *less, *more; ///< what it saves, where it prints faster and slower
     ComesOff how;
     bool throughout;
 };
-constexpr Kind kKinds[] = {{"same", "same material throughout", ComesOff::broken, true},
-                           {"release-interface", "release material for the interface", ComesOff::peeled, false},
-                           {"release", "release material throughout", ComesOff::peeled, true},
-                           {"soluble-interface", "soluble interface", ComesOff::dissolved, false},
-                           {"soluble", "soluble throughout", ComesOff::dissolved, true}};
+constexpr Kind kKinds[] = {
+    {"same", term("same material throughout"), "", "", ComesOff::broken, true},
+    {"release-interface", term("release material for the interface"), term("Release material for the interface: it saves {} min of cleaning up for {} and {} h less printing."),
+     term("Release material for the interface: it saves {} min of cleaning up for {} and {} h more printing."), ComesOff::peeled, false},
+    {"release", term("release material throughout"), term("Release material throughout: it saves {} min of cleaning up for {} and {} h less printing."),
+     term("Release material throughout: it saves {} min of cleaning up for {} and {} h more printing."), ComesOff::peeled, true},
+    {"soluble-interface", term("soluble interface"), term("Soluble interface: it saves {} min of cleaning up for {} and {} h less printing."),
+     term("Soluble interface: it saves {} min of cleaning up for {} and {} h more printing."), ComesOff::dissolved, false},
+    {"soluble", term("soluble throughout"), term("Soluble throughout: it saves {} min of cleaning up for {} and {} h less printing."),
+     term("Soluble throughout: it saves {} min of cleaning up for {} and {} h more printing."), ComesOff::dissolved, true}};
 
 /// The project held in that way, with a filament for it; nothing where no material is known.
 std::optional<Project> held_by(const Kind& kind, const Project& project, const Filament& piece, const OwnShelf& own, School& s) {
@@ -164,7 +176,7 @@ std::optional<Project> held_by(const Kind& kind, const Project& project, const F
     Project p = project;
     if (p.settings.support == SupportStyle::none)
         p.settings.support = SupportStyle::columns;
-    Chosen face{piece.letter, ""};
+    Chosen face{piece.letter, {}};
     if (kind.how == ComesOff::peeled)
         face = filament_of(p, own, releases, [&](Material m) { return bond(m, piece.material) == Bond::releases; });
     if (kind.how == ComesOff::dissolved)
@@ -173,6 +185,7 @@ std::optional<Project> held_by(const Kind& kind, const Project& project, const F
         return {};
     s.interface = face.letter;
     s.source = face.source;
+    s.owned = face.owned;
     s.support = kind.throughout ? face.letter : piece.letter;
     // The piece's own: whichever a layer is printed in anyway.
     p.support_filament = s.support == piece.letter ? 0 : s.support;
@@ -220,7 +233,7 @@ void rank(SchoolStudy& study, double hour) {
             continue;
         const double saved_h = (own_s(same) - own_s(s)) / 3600, more = s.totals.filament_cost - same.totals.filament_cost;
         s.pays_from_per_h = more <= 0 && saved_h >= 0 ? 0 : saved_h > 1e-9 ? std::max(0.0, more / saved_h) : -1;
-        s.verdict = i == 0 ? "What the others are measured against." : verdict_on(s, same, hour);
+        s.verdict = i == 0 ? say("What the others are measured against.") : verdict_on(s, same, hour);
         const double priced = hour > 0 ? hour : kUnpricedHour;
         const double value = s.totals.filament_cost + priced * (own_s(s) + kPrinterShare * s.totals.total_s) / 3600;
         if (s.cleanup.enclosed_mm2 > 1 && kKinds[i].how == ComesOff::dissolved)
@@ -230,17 +243,16 @@ void rank(SchoolStudy& study, double hour) {
     }
 }
 
-std::string advice_on(const SchoolStudy& study, double hour) {
+Message advice_on(const SchoolStudy& study, double hour) {
     const School &b = study.schools[static_cast<std::size_t>(study.best)], &same = study.schools.front();
     if (study.contact_mm2 <= 0)
-        return "Nothing needs holding: no support is worth it.";
-    std::string text = study.best == 0
-                           ? fmt::format("Same material throughout. The others are not worth it here: cleaning up takes {:.0f} min, and no school saves as much as it costs in changes.", same.cleanup.hand_s / 60)
-                           : fmt::format("{}: it saves {:.0f} min of cleaning up for {} more changes and {:.1f} h {} printing.", std::string(1, static_cast<char>(std::toupper(b.name[0]))) + b.name.substr(1),
-                                         (same.cleanup.hand_s - b.cleanup.hand_s) / 60, b.totals.changes - same.totals.changes, std::abs(b.totals.total_s - same.totals.total_s) / 3600, b.totals.total_s < same.totals.total_s ? "less" : "more");
-    if (hour <= 0)
-        text += fmt::format(" Your hour is taken at {:.0f}; set its price.", kUnpricedHour);
-    return text;
+        return say("Nothing needs holding: no support is worth it.");
+    const Kind& best = kKinds[study.best];
+    const Message advice = study.best == 0
+                               ? say("Same material throughout. The others are not worth it here: cleaning up takes {} min, and no school saves as much as it costs in changes.", num(same.cleanup.hand_s / 60, 0))
+                               : say(b.totals.total_s < same.totals.total_s ? best.less : best.more, num((same.cleanup.hand_s - b.cleanup.hand_s) / 60, 0),
+                                     counted("{} more change", "{} more changes", b.totals.changes - same.totals.changes), num(std::abs(b.totals.total_s - same.totals.total_s) / 3600));
+    return sentences({advice, hour <= 0 ? say("Your hour is taken at {}; set its price.", num(kUnpricedHour, 0)) : Message{}});
 }
 
 } // namespace
@@ -258,15 +270,15 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
     study.without = (*without)->totals;
     for (const Kind& kind : kKinds) {
         if (progress.stopped())
-            return Error{"Stopped before all schools were compared."};
+            return Error{say("Stopped before all schools were compared.")};
         progress.at(static_cast<double>(study.schools.size() + 1) / (std::size(kKinds) + 1));
         School s;
         s.id = kind.id;
-        s.name = kind.name;
+        s.name = say(kind.name);
         const std::optional<Project> p = held_by(kind, project, piece, own, s);
         if (!p) {
             s.possible = false;
-            s.why_not = std::string("No material is known to come off ") + facts(piece.material).id + ".";
+            s.why_not = say("No material is known to come off {}.", std::string(facts(piece.material).id));
             study.schools.push_back(std::move(s));
             continue;
         }
@@ -308,7 +320,7 @@ Result<std::vector<Tuning>> tune_interface(const Project& project, const Plan& p
         wanted.insert(wanted.begin(), present);
     for (const auto& [layers, density] : wanted) {
         if (progress.stopped())
-            return Error{"Stopped before all interfaces were planned."};
+            return Error{say("Stopped before all interfaces were planned.")};
         progress.at(static_cast<double>(rows.size()) / static_cast<double>(wanted.size()));
         Tuning t;
         t.layers = layers;

@@ -6,26 +6,32 @@
 
 namespace vitrail {
 
+/// What may go wrong: a word for it, and what to do about it.
+struct Risk {
+    Message name, text;
+};
+
 struct School {
     std::string id;   ///< same, release-interface, release, soluble-interface, soluble
-    std::string name; ///< in words
+    Message name;     ///< in words
     bool possible = true;
     bool now = false; ///< the project is held so already: then with its own figures
-    std::string why_not;
+    Message why_not;
     char support = 0, interface = 0; ///< letters; they may be filaments the project does not have yet
     std::vector<std::string> materials; ///< support first, then the interface where it is another
-    std::string source; ///< where the material comes from: the project, the shelf, or neither
+    Message source;     ///< where the material comes from: the project, the shelf, or neither
+    bool owned = true;  ///< in the project or on the shelf
     Totals totals;
     std::vector<std::pair<char, double>> extra_g; ///< by filament, against a print without any support
     Cleanup cleanup;
     double cost = 0;      ///< filament, and at settings.attended_per_h the time at the printer and of cleaning up
     int snaps = 0;        ///< thin features that support touches
-    std::string surface;  ///< what the touched faces look like
-    std::vector<std::string> risks;
-    std::vector<std::pair<std::string, std::string>> values; ///< what to set in the toolpath program
+    Message surface;      ///< what the touched faces look like
+    std::vector<Risk> risks;
+    std::vector<std::pair<Message, Message>> values; ///< what to set in the toolpath program
     /// Price of one's own hour from which on it pays against the first school; < 0: never, 0: always.
     double pays_from_per_h = 0;
-    std::string verdict; ///< whether it is worth it, against the first school
+    Message verdict; ///< whether it is worth it, against the first school
     std::function<void(Project&)> apply;
 };
 
@@ -34,7 +40,7 @@ struct SchoolStudy {
     int best = 0;
     Totals without; ///< the same print with nothing held
     double contact_mm2 = 0, overhang_mm2 = 0; ///< one copy
-    std::string advice;
+    Message advice;
 };
 
 /// What the user keeps, and what day it is (since 1970-01-01; 0: spools are not looked at).
@@ -51,7 +57,7 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
 /// What the face above an interface looks like.
 struct Ceiling {
     int grade = 0;      ///< 0 ragged … 4 smooth
-    std::string text;
+    Message text;
 };
 /// From memory, but for one fact of the trade: 5 layers at 75 % left a slightly open ceiling.
 Ceiling ceiling_above(ComesOff how, int gap_layers, int layers, double density_pct);

@@ -1,6 +1,5 @@
 #include "core/study/suggestions.h"
 
-#include "core/base/text.h"
 #include "core/study/poses.h"
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
@@ -38,7 +37,7 @@ struct Tries {
     int index(char letter) const { return std::max(0, find_filament(p, letter)); }
     std::string named(const Filament& f) const { return std::string(1, f.letter) + (f.name.empty() ? "" : " (" + f.name + ")"); }
 
-    void add(const char* code, std::string label, std::string detail, double mm3, double apart, std::function<void(Project&)> apply) {
+    void add(const char* code, Message label, Message detail, double mm3, double apart, std::function<void(Project&)> apply) {
         Try t;
         t.s.code = code;
         t.s.label = std::move(label);
@@ -72,8 +71,8 @@ struct Tries {
             for (int l = std::min(here, there); l < std::max(here, there) && l <= plan.pieces[k].layers(); ++l)
                 mm3 += plan.pieces[k].demand->parts[static_cast<std::size_t>(part)][static_cast<std::size_t>(l) - 1].total() * count_of(p, piece);
             const char around = piece.parts[static_cast<std::size_t>(part)].filament;
-            add("border", fmt::format("Move the {} of a band of \u201c{}\u201d to layer {}", lower ? "beginning" : "end", band.part.c_str(), there),
-                fmt::format("from layer {}, by {:.2f} mm: it then changes where something else does", here, std::abs(there - here) * plan.grid.height_mm), mm3,
+            add("border", say(lower ? term("Move the beginning of a band of {} to layer {}") : term("Move the end of a band of {} to layer {}"), Name{band.part}, there),
+                say("from layer {}, by {}: it then changes where something else does", here, mm(std::abs(there - here) * plan.grid.height_mm)), mm3,
                 delta_e(filament(index(band.filament)), filament(index(around))), [k, b, lower, z = plan.grid.bottom_mm(there)](Project& q) {
                     if (k < q.pieces.size() && b < q.pieces[k].bands.size())
                         (lower ? q.pieces[k].bands[b].z0_mm : q.pieces[k].bands[b].z1_mm) = z;
@@ -90,7 +89,7 @@ struct Tries {
                 const double apart = delta_e(filament(a), filament(b));
                 if (apart > p.settings.similar_delta_e || filament(a).material != filament(b).material)
                     continue;
-                add("merge", fmt::format("Print {} in {}", named(filament(a)), named(filament(b))), fmt::format("they are \u0394E {:.1f} apart; {:.1f} g change colour", apart, from.model_g),
+                add("merge", say("Print {} in {}", named(filament(a)), named(filament(b))), say("they are \u0394E {} apart; {} g change colour", num(apart), num(from.model_g)),
                     from.model_mm3, apart, [x = filament(a).letter, y = filament(b).letter](Project& q) { remove_filament(q, x, y); });
             }
     }
@@ -108,7 +107,7 @@ struct Tries {
         if (r.patch > 0) {
             const Patch& patch = part.patches[static_cast<std::size_t>(r.patch) - 1];
             if (patch.filament && patch.filament != part.filament)
-                add("drop", fmt::format("Give up the patch \u201c{}\u201d", patch.name), fmt::format("{:.0f} mm\u00b3 on \u201c{}\u201d become {}", r.mm3, part.name, part.filament), r.mm3,
+                add("drop", say("Give up the patch {}", Name{patch.name}), say("{} mm\u00b3 on {} become {}", num(r.mm3, 0), Name{part.name}, part.filament), r.mm3,
                     delta_e(filament(index(patch.filament)), filament(index(part.filament))), [name = part.name, n = static_cast<std::size_t>(r.patch)](Project& q) {
                         change_part(q, name, [n](Piece&, Part& x) {
                             if (n <= x.patches.size())
@@ -117,7 +116,7 @@ struct Tries {
                     });
         } else if (r.band >= 0) {
             const Band band = piece.bands[static_cast<std::size_t>(r.band)];
-            add("drop", fmt::format("Give up a band of \u201c{}\u201d", part.name), fmt::format("{:.2f} to {:.2f} mm, {:.0f} mm\u00b3, become {}", band.z0_mm, band.z1_mm, r.mm3, part.filament), r.mm3,
+            add("drop", say("Give up a band of {}", Name{part.name}), say("{} to {} mm, {} mm\u00b3, become {}", num(band.z0_mm, 2), num(band.z1_mm, 2), num(r.mm3, 0), part.filament), r.mm3,
                 delta_e(filament(index(band.filament)), filament(index(part.filament))), [band](Project& q) { change_part(q, band.part, [&](Piece& x, Part&) { std::erase(x.bands, band); }); });
         } else {
             // What is printed most in the layers of that part.
@@ -129,21 +128,21 @@ struct Tries {
             const int around = static_cast<int>(std::max_element(mm3.begin(), mm3.end()) - mm3.begin());
             if (filament(around).letter == part.filament)
                 return;
-            add("drop", fmt::format("Print \u201c{}\u201d in {}", part.name, filament(around).letter), fmt::format("{:.0f} mm\u00b3, what its layers are printed in anyway", r.mm3), r.mm3,
+            add("drop", say("Print {} in {}", Name{part.name}, filament(around).letter), say("{} mm\u00b3, what its layers are printed in anyway", num(r.mm3, 0)), r.mm3,
                 delta_e(filament(around), filament(index(part.filament))), [name = part.name, to = filament(around).letter](Project& q) { change_part(q, name, [to](Piece&, Part& x) { x.filament = to; }); });
         }
     }
 
     void order() {
         if (p.settings.order != LayerOrder::optimal)
-            add("order", "Let the order within layers be worked out", "dark follows light where it can; the piece stays as it is", 0, 0, [](Project& q) { q.settings.order = LayerOrder::optimal; });
+            add("order", say("Let the order within layers be worked out"), say("dark follows light where it can; the piece stays as it is"), 0, 0, [](Project& q) { q.settings.order = LayerOrder::optimal; });
         if (!p.print_first.empty())
-            add("unlock", "Lift the lock on the order", p.print_first + " no longer has to come first", 0, 0, [](Project& q) { q.print_first.clear(); });
+            add("unlock", say("Lift the lock on the order"), say("{} no longer has to come first", p.print_first), 0, 0, [](Project& q) { q.print_first.clear(); });
         if (p.settings.purge_infill == IntoInfill::no && plan.totals.purge_g > 0)
-            add("infill", "Purge into the infill", "what does not show through the walls; the piece looks the same", 0, 0, [](Project& q) { q.settings.purge_infill = IntoInfill::yes; });
+            add("infill", say("Purge into the infill"), say("what does not show through the walls; the piece looks the same"), 0, 0, [](Project& q) { q.settings.purge_infill = IntoInfill::yes; });
         if (p.settings.tower_shape == TowerKind::block && plan.tower.layers > 0 && p.settings.tower_width_mm <= 0) {
-            add("tower", "A tower that narrows", "where fewer changes remain; it still stands", 0, 0, [](Project& q) { q.settings.tower_shape = TowerKind::stepped; });
-            add("tower", "Two towers", "of which one ends where its changes end", 0, 0, [](Project& q) { q.settings.tower_shape = TowerKind::split; });
+            add("tower", say("A tower that narrows"), say("where fewer changes remain; it still stands"), 0, 0, [](Project& q) { q.settings.tower_shape = TowerKind::stepped; });
+            add("tower", say("Two towers"), say("of which one ends where its changes end"), 0, 0, [](Project& q) { q.settings.tower_shape = TowerKind::split; });
         }
     }
 
@@ -156,7 +155,7 @@ struct Tries {
         };
         for (const Machine& m : owned)
             if (!(m == p.machine) && m.id != p.machine.id && holds(m))
-                add("machine", "Print it on " + m.name, describe(m), 0, 0, [m](Project& q) { set_machine(q, m); });
+                add("machine", say("Print it on {}", m.name), describe(m), 0, 0, [m](Project& q) { set_machine(q, m); });
     }
 };
 
@@ -168,7 +167,7 @@ void together(const Project& p, const Plan& plan, std::vector<Suggestion>& out) 
     const Change &last = plan.changes.back(), &first = plan.changes.front();
     Suggestion s;
     s.code = "together";
-    s.label = fmt::format("Keep printing the {} copies together", copies);
+    s.label = say("Keep printing the {} copies together", copies);
     s.after = plan.totals;
     s.before = plan.totals;
     // Between two copies the printer goes back to what the first layer begins with.
@@ -178,7 +177,8 @@ void together(const Project& p, const Plan& plan, std::vector<Suggestion>& out) 
     s.before.purge_g = copies * plan.totals.purge_g + (copies - 1) * grams(p.filaments[static_cast<std::size_t>(first.from)], back);
     s.before.change_s = copies * plan.totals.change_s;
     s.before.total_s = plan.totals.print_s + s.before.change_s;
-    s.detail = fmt::format("one after the other they would take {} instead of {}, and {:.0f} g of purge instead of {:.0f} g", counted(s.before.changes, "change", "changes"), plan.totals.changes, s.before.purge_g, plan.totals.purge_g);
+    s.detail = counted("one after the other they would take {} change instead of {}, and {} g of purge instead of {} g", "one after the other they would take {} changes instead of {}, and {} g of purge instead of {} g",
+                       s.before.changes, plan.totals.changes, num(s.before.purge_g, 0), num(plan.totals.purge_g, 0));
     s.only_told = true;
     out.push_back(std::move(s));
 }
@@ -229,7 +229,7 @@ Result<std::vector<Suggestion>> suggest(const Project& project, const Plan& plan
     };
     for (std::size_t i = 0; i < tries.list.size(); ++i) {
         if (progress.stopped())
-            return Error{"Stopped before all suggestions were worked out."};
+            return Error{say("Stopped before all suggestions were worked out.")};
         progress.at((poses ? 0.3 : 1.0) * static_cast<double>(i) / static_cast<double>(tries.list.size()));
         Project p = project;
         tries.list[i].s.apply(p);
@@ -248,15 +248,15 @@ Result<std::vector<Suggestion>> suggest(const Project& project, const Plan& plan
             const double overhang = overhang_mm2(project.pieces[k], project.settings);
             for (std::size_t i = 1; i < all.size(); ++i) {
                 if (progress.stopped())
-                    return Error{"Stopped before all poses were tried."};
+                    return Error{say("Stopped before all poses were tried.")};
                 progress.at(from + (to - from) * static_cast<double>(i) / static_cast<double>(all.size()));
                 const PoseCost c = study_pose(project, piece, all[i], {progress.stop, {}});
                 if (!c.why.empty() || !c.fits)
                     continue;
                 Suggestion s;
                 s.code = "pose";
-                s.label = (project.pieces.size() > 1 ? "Turn \u201c" + project.pieces[k].name + "\u201d: " : "Turn it: ") + c.pose.name;
-                s.detail = fmt::format("{:.0f} mm\u00b2 of overhang instead of {:.0f}, {:.1f} mm tall", c.overhang_mm2, overhang, c.height_mm);
+                s.label = project.pieces.size() > 1 ? say("Turn {}: {}", Name{project.pieces[k].name}, c.pose.name) : say("Turn it: {}", c.pose.name);
+                s.detail = say("{} mm\u00b2 of overhang instead of {}, {} mm tall", num(c.overhang_mm2, 0), num(overhang, 0), num(c.height_mm));
                 s.after = plan.totals;
                 s.after.changes = c.changes;
                 s.after.hand_swaps = c.hand_swaps;

@@ -7,12 +7,12 @@ namespace vitrail {
 
 struct Suggestion {
     std::string code;  ///< border, merge, drop, order, unlock, thriftier, pose, machine, together
-    std::string label; ///< what to do
-    std::string detail; ///< where, and what it gives up
+    Message label;     ///< what to do
+    Message detail;    ///< where, and what it gives up
     Totals before, after;
     double loss_mm3 = 0;  ///< of the piece that gets another colour
     double loss = 0;      ///< that volume as a share of the piece, weighed by how far the colours are apart (ΔE/100)
-    std::string gives_up; ///< in words, where it is not colour
+    Message gives_up;     ///< in words, where it is not colour
     double score = 0;     ///< what it saves for what it gives up; the list is sorted by it
     bool only_told = false; ///< nothing to apply: it says what is saved already
     std::function<void(Project&)> apply;

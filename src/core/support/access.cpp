@@ -138,7 +138,7 @@ std::vector<std::uint8_t> far_cells(const AccessMap& m, double away) {
 } // namespace
 
 Result<std::shared_ptr<const AccessMap>> map_access(const LayerTable& table, double tool_mm, const Progress& progress) {
-    const Error stopped{"Stopped before it was known what can be reached."};
+    const Error stopped{say("Stopped before it was known what can be reached.")};
     auto out = std::make_shared<AccessMap>();
     AccessMap& m = *out;
     m.tool_mm = tool_mm;

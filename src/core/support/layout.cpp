@@ -305,7 +305,7 @@ Result<std::vector<Rows>> space_beside(const std::vector<Rows>& piece, double be
             beside[i] = grown(piece[i], beside_mm);
     });
     if (progress.stopped())
-        return Error{"Stopped before the space beside the piece was known."};
+        return Error{say("Stopped before the space beside the piece was known.")};
     return beside;
 }
 
@@ -316,14 +316,14 @@ Result<std::vector<Rows>> blocked_space(const std::vector<Rows>& piece, const st
             blocked[i] = unite(blocked[i], piece[i - k]);
     });
     if (progress.stopped())
-        return Error{"Stopped before the space around the piece was known."};
+        return Error{say("Stopped before the space around the piece was known.")};
     return blocked;
 }
 
 Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece, const std::vector<Overhang>& overhangs, const std::vector<Rows>& blocked, const SupportRules& r, const Progress& progress) {
     const int count = grid.count;
     const auto n = static_cast<std::size_t>(count);
-    const Error stopped{"Stopped before the support was laid out."};
+    const Error stopped{say("Stopped before the support was laid out.")};
     Faces faces = find_faces(overhangs);
     set_tops(faces, r);
     const std::vector<Rows> touching = touching_areas(piece, faces.contacts, r.gap_layers);

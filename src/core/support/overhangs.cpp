@@ -200,7 +200,7 @@ Result<std::vector<Rows>> piece_rows(const LayerTable& table, const Progress& pr
         if (again[l])
             out[l] = out[l - 1];
     if (progress.stopped())
-        return Error{"Stopped before the layers were ready for support."};
+        return Error{say("Stopped before the layers were ready for support.")};
     return out;
 }
 
@@ -220,7 +220,7 @@ Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const std:
             find_touched(table.grid, piece, out, l, rules);
     });
     if (progress.stopped())
-        return Error{"Stopped before all overhangs were found."};
+        return Error{say("Stopped before all overhangs were found.")};
     return out;
 }
 

@@ -72,7 +72,7 @@ Result<SupportSolids> solids_of(const SupportLayout& layout, const LayerGrid& gr
         if (c.held && !progress.stopped())
             add_face(out.contacts, c.area, bed + grid.bottom_mm(c.layer) - kBelow_mm, false);
     if (progress.stopped())
-        return Error{"Stopped before the support could be shown."};
+        return Error{say("Stopped before the support could be shown.")};
     return out;
 }
 

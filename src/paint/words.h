@@ -1,0 +1,20 @@
+// Messages and numbers as they are shown: through the translators that are installed, and as QLocale() writes numbers.
+// Where no translator is, as in the command line, they come out in English.
+#pragma once
+
+#include "core/base/message.h"
+
+#include <QString>
+
+namespace vitrail {
+
+QString words(const Message& message);
+/// A term of one of core's tables: a label, a unit, a choice.
+QString words(const char* term);
+
+/// With the locale's decimal sign, without marks between thousands.
+QString number(double value, int decimals);
+/// As short as it can be, with six digits at most.
+QString number(double value);
+
+} // namespace vitrail

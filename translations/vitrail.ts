@@ -1,0 +1,8894 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1">
+<context>
+    <name>OrderPage</name>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>QDialog</name>
+    <message>
+        <source> mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Threads</name>
+    <message>
+        <source>There is not enough memory for this piece. Use thicker layers or a coarser mesh.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vitrail made a mistake (%1). Your project is as it was; save it under another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vitrail made a mistake. Your project is as it was; save it under another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>core</name>
+    <message>
+        <source> and </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, then </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A base of {} in {} below everything, printed as the first layer at the usual first-layer speed; {} layers in all, every change one layer later. Calibrate the flow of each colour beforehand. When it is off the bed, file the base away until the lettering shows clean, with a fine file, then paper of 600 to 2000 grit. Wet-sand or wear a dust mask.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A first layer of {} is outside the usual 25 to 75 % of a {} nozzle.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A layer takes at least this long, so that it can cool. From memory: 6 s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A one-line wall around the piece, not touching it, that catches drips, up to the last tool change.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A project holds at most 26 filaments, one a letter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A release material lets go best when cold.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A strip needs two filaments at least.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A thin coat of glue between sheet and print, so that it comes off unharmed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tool of {} does not reach {} cm² of contact. Fine fins and inner cavities want a soluble interface, or an opening.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tool of {} does not reach {} of it: use something thinner.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tower that narrows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A tower {} wide has no room for {} mm³ of purge; the busiest layer is {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A warm piece bends when support is pulled.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ABS, ASA and HIPS give off fumes: ventilate well, to the outside, and do not stay in the room for long.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Align interfaces within</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All pairs take about as much mixing, so V_d and V_m cannot be told apart. Measure a light colour after a dark one, and the other way round.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Attended minutes for each joint, where parts are printed by colour and assembled. From memory: 3 min.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before it is used</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beside it a second one, {} wide, that ends with layer {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between least waste (0) and least handling (100). At 50 a move by hand weighs as much as 500 mm³ of purge.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between the jobs: swap the filament, and take job one&apos;s skirt and prime line off. The nozzle is hot: fingers out of a moving machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between {} and {} above it there is a gap of {} in Z: the upper one would be printed onto air. Bodies must meet exactly.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between {} and {} mm of height, thin features of {} stand on support. Cut the support there, close to the piece; do not pull, or they snap off with it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between {} and {} there is a gap {} in XY, and they touch nowhere: they would come apart. Let them share a face.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Blend</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bodies of different colour farther apart than this, but near enough to be meant to touch, are reported as a gap.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bottom skins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Branches instead of columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Break the support off in small pieces, the body first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Breaking off the same material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Build sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By how much of a circle pieces may be turned where they are arranged. Copies of one piece stand in rows as long as there is room.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cannot print: every nozzle is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the water every</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Check the XY offset between the toolheads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clean at ΔE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colour difference to the pure filament at which a change counts as clean: 1 strict (just noticeable), 2 normal, 4 thrifty. CIEDE2000.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Columns instead of branches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Common practice: 75 to 100 %; five layers at 75 % left a slightly open ceiling.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Contact faces smaller than this are held in the support&apos;s own material, with a gap of a layer. 0: every face gets interface.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copies</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut away from your hand; eye protection, as bits fly.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut free what is thin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut {} at {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dead volume V_d</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Distance of the ooze wall from the piece. From memory: 2 mm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Distance of the skirt from the piece. From memory: 3 mm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dry it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dry {}, {}: {}, in a dryer, not in an oven used for food. It {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>End supports in shared layers, up to {} lower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every nozzle has to be exchanged for one; let it cool first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every nozzle of the machine is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Eye protection when snapping supports; cutters and blades away from the hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament that comes out unmixed after a change. 0 takes the machine&apos;s (40 for a 0.4 mm nozzle, from memory).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments on nozzles for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fill of tower layers without purge, which only carry the ones above. From memory: 15 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fine first layers stick badly and blur. Three ways help: a sacrificial base, two jobs, or a finer nozzle.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fine lettering on the first layer is printed as a job of its own, and the piece over it. The run sheet says how.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finest stroke</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First layer speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For each cm² of contact. From memory; your own records know better.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For each cm² of contact; each change of water takes 3 min more. From memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Free bridges up to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Free layers between support and piece. Common practice: one for the same material, none for a release or soluble one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Free space around each piece and the tower. From memory: 5 mm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Free space sideways between support and piece. From memory: 0.6 mm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From layer {} on the tower is {} wide only.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From memory: 0.4 h for each cm³ that has to dissolve.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From outside in: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From then on nobody is there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gap below the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gap between bodies</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gaps carried at both sides that PLA spans by itself; other materials span less (PETG 70 %, TPU 40 %). From memory: 10 mm; 0 trusts none.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give up a band of {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give up the patch {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gluing a joint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Groove at colour borders</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hand swaps are done at a hot nozzle: pull and push the filament above the head, and cut it away from your hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height of every layer but the first. Common practice: 0.2 with a 0.4 mm nozzle.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height of the first layer. Plan and print must agree on it: it shifts every change.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height over the narrowest width of what stands on the bed, beyond which a part may topple or sway. From memory: 6.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height over width beyond which a tower may topple. From memory: 8.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hour of the day; with the night it tells how often somebody must get up.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long the printer stands before somebody comes to swap the spool.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How much longer it takes where the tool does not reach. From memory: 3 times.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How slowly the old filament fades after that. 0 takes the machine&apos;s (60 for a 0.4 mm nozzle, from memory).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Infill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Interface fill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Interface on the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is planned as two jobs; the run sheet says how.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It lets go by itself: bend it away from the piece, start at a corner.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job one prints the lettering&apos;s outlines only: one layer of {}, then stop. Leave the piece where it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job one: only the lettering&apos;s outlines, one layer of {}, then stop. Swap the filament. Job two: the whole piece over it with a first layer of {}, thicker than job one&apos;s. Take job one&apos;s skirt and prime line off before job two starts; let nothing move on the bed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job two prints the whole piece over it, with a first layer of {}, thicker than job one&apos;s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep printing the {} copies together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep {}, {} {}, within reach: it goes in later.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layer height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers of {} are outside the usual 25 to 75 % of a {} nozzle ({} to {}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Least time per layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let it bridge {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let it cool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let the order within layers be worked out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let {} take the purge: its colours do not matter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lettering as two jobs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lift the lock on the order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {} of the OBJ file: a face needs at least three corners.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {} of the OBJ file: a vertex needs three numbers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {} of the OBJ file: the face names a vertex {} that there is not.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {} of the STL file: a facet has {} corners instead of three.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {} of the STL file: a vertex needs three numbers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {}: {} is {}; it must be {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lines around each outline. From memory: 2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lines of a skirt that takes purge; it is as tall as the last layer that purges. From memory: 3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lines of {}, layers of {} ({} of them), two walls, solid fill, elephant-foot compensation off. Slower, and the sharpest of the three.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Load {}, {} {}: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look at the faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look for cracks where support was and at thin places.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lost detail reported from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lowest layers of a support that stands on the piece, in the interface&apos;s material. 0: it stands there in its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>May it stand on the piece, and scar it there, or on the bed only.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean speed of the nozzle while it prints; what the hot end can melt may set a lower one. From memory: 120.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mixing volume V_m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move the beginning of a band of {} to layer {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move the end of a band of {} to layer {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Never leave a machine alone on its first use of a new part or filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Night from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Night to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No filament would purge more on another nozzle: there is nothing to gain by moving one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No interface for faces below {} mm²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No material is known to come off {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No nozzle of the machine prints lines of {}: the nearest is {}. Lines from {} to 2 times the nozzle&apos;s diameter come out well.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No oven used for food, no open flame.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not worth it at {} an hour, but from {} on: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not worth it: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing else takes less of your time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing needs holding: no support is worth it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzle and bed are hot (over 200 °C at the nozzle): keep your fingers out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzle and bed are over 200 °C and 50 °C hot: let them cool before you touch them, and keep your fingers out of the moving machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzles change and nothing catches what they drip: without tower, wall or skirt, hairs of the other colour end up on the piece.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzles of different diameter: only those that suit the line width are used.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of everything on the plate: of a single piece as many, of several as many of each as its count says. Changes and purge do not grow with it; everything else does.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of the pliers or cutter that has to get at the support. From memory: 3 mm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the bed, middles in mm from its front left corner: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One bed cannot suit both {} and {}. Choose filaments whose bed temperatures overlap.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One block to the top; a block that narrows where fewer changes remain; or two towers of which one ends where its changes end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One filament a layer would print too much in the wrong colour.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One filament a layer: {} and {} at the printer against {} and {}, and {} % of the piece in another colour.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One wall, no infill, no top and no bottom.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ooze wall gap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ooze wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order in a layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Out of a tool&apos;s reach</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Overhang angle from the vertical: 0° is a wall, 90° a ceiling. From memory: 50°.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pays where your hour is worth more than {}: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Peeling a release material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print a skirt of {}, {} from the piece and {} tall: it takes the purge.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print an ooze wall: one line, {} from the piece, up to layer {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print it by colour and put it together: {} and {}, {} of your time against {} for {}, and {} g of waste against {} g.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print it on {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print {} in {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printed parts are neither food-safe nor load-rated by default; for lamps low voltage only, and a licensed electrician where local codes ask for one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printed parts are not food-safe or load-rated by default.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge goes to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge into infill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge into support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge into the infill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge is laid into support first, as far as there is any in that layer. The material must be of the same class.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge is laid into the infill first, or only the peaks that would make the tower wider; as far as it has room in that layer and its colour does not show through the walls. The material must be of the same class.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge of {} is by the machine&apos;s defaults: V_d {}, V_m {} mm³, not calibrated.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge of {} is by your own figures: V_d {}, V_m {} mm³, not calibrated.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge of {} on a {} nozzle is by calibration from {}: V_d {} ± {}, V_m {} ± {} mm³.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put a purge tower of {0} × {0} mm beside the piece, {1} tall: it ends with layer {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read the label on the spool once more before it is loaded.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading {}: {} and {} are that close anyway, so their change tells nothing. Leave it out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Regions that take less than this are suggested to be dropped. From memory: 60 mm³, one small purge.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Release coat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Release material for the interface: it saves {} min of cleaning up for {} and {} h less printing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Release material for the interface: it saves {} min of cleaning up for {} and {} h more printing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Release material throughout: it saves {} min of cleaning up for {} and {} h less printing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Release material throughout: it saves {} min of cleaning up for {} and {} h more printing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rinse with clean water, blow or shake it out of holes and let it dry for a few hours; what stays wet stays sticky and leaves a film.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rinsing a soluble one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Same material throughout. The others are not worth it here: cleaning up takes {} min, and no school saves as much as it costs in changes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sand the scars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>See that the removable bed sits in its place, and that the sheet is clean.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set the first layer to {} and the others to {}: the plan counts its layers so.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set the purge of your toolpath program to nothing, and switch off tower, skirt and prime after changes: the strip itself takes what a change purges.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share of a part&apos;s area in a layer that may be lost to strokes too fine before it is reported. From memory: 2 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share of the inside that is filled. From memory: 15 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share of the support&apos;s inside that is filled. From memory: 15 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Side of the square tower. 0: as small as its busiest layer and its height allow.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Similar filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skirt gap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skirt loops</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slots are refilled while the machine moves: keep your fingers out of it, and cut filament away from your hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slower, so that it sticks. From memory: 40.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Small region</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Smaller overhangs are left alone; islands are held however small. From memory: 0.5 mm².</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Smallest interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Smallest overhang</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>So much dissolves before the water is used up. From memory: 5 cm³ in a bowl of 2 l.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Soak it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Soaking at least</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Soaking for each cm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Solid layers above a surface that faces down. From memory: 3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Solid layers below a surface that faces up. From memory: 4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Soluble interface: it saves {} min of cleaning up for {} and {} h less printing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Soluble interface: it saves {} min of cleaning up for {} and {} h more printing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Soluble throughout: it saves {} min of cleaning up for {} and {} h less printing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Soluble throughout: it saves {} min of cleaning up for {} and {} h more printing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Soluble waste goes where local rules say: strain it, and do not wash lumps down the sink.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Space between pieces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spool margin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spool {} of {} is empty in layer {}: have spool {} ready.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spool {} of {} is empty in layer {}: nothing follows it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Started at {} it runs to its end without anybody.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before all aims were compared.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before all interfaces were planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before all overhangs were found.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before all poses were tried.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before all schools were compared.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before all suggestions were worked out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before all ways to less support were tried.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before all ways were compared.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before everything had its place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before it was known what can be reached.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the details were looked at.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the filaments had their nozzles.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the file was read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the layers were ready for support.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the plate was laid out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the slicing was done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the space around the piece was known.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the space beside the piece was known.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the support could be shown.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the support was laid out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the volumes were known.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Straight columns below every overhang, or branches that merge on their way down.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strain the water and put what is left where your local rules say; do not wash lumps down the sink.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Straps and lugs thinner than this many lines snap off. Common practice: a few lines; 4 from memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strokes and gaps below this are reported. Common practice: one line width.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support beside the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support fill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support of {} touches the piece of {} without a gap: they bond, and it does not come off. The same material wants a gap of about one layer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support on the bed only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support on the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support touches thin features of {} in {}, less than {} lines thick ({}): ready to snap off with it. Cut it away there, do not pull. Cut away from your hand and wear eye protection.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Supported from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Supports may end so many layers lower, in layers where others end, so that fewer layers have interface. The gap grows by as much.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Swap by hand as planned: {}, {} at the printer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take off by hand what comes off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the support off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Taking it off and sanding the scars, for each cm² of contact. From memory; your own records know better.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tall for its foot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3MF file cannot be opened.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3MF file cannot be understood ({}). Export it again from the program it comes from.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3MF file cannot be understood. Export it again from the program it comes from.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3MF file could not be put together. Nothing was written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3MF file has nothing to build: no build item leads to a mesh.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3MF file holds a mesh that cannot be read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3MF file nests components more than 32 deep.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3MF file unfolds to more bodies or triangles than Vitrail reads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3MF library did not start.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The JSON cannot be read: a mistake in line {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The JSON cannot be read: it holds a number too large for any use.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The JSON nests more than {} deep in line {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The OBJ file has more triangles than Vitrail reads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The OBJ file has more vertices than Vitrail reads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The OBJ file has no faces.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The OBJ file holds more groups than Vitrail reads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The STL file has more triangles than Vitrail reads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The STL file has no triangles.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The STL file has {} triangles, more than Vitrail reads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The STL file holds more bodies than Vitrail reads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The STL file is cut short: its header promises {} triangles and there are {}. Export or copy it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The STL file is cut short: line {} is the last and “endsolid” is missing. Export or copy it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The archive could not be put together (out of memory?). Nothing was written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The archive holds a file {} whose name leads out of it. It is not opened.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The archive holds {} files, more than Vitrail reads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The archive is damaged or no archive at all ({}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The archive unfolds to far more than its size; it is not opened.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The band {} to {} of {} does not fall on layers; it is printed from {} to {} (layers {} to {}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The band {} to {} of {} lies between the middles of two layers, so no layer takes its filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The body of the support falls off when the interface is gone; help it where it is loose.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The body of the support stands on {} cm² of the piece without a gap: there they bond. Print interface below it as well, or let it stand on the bed only.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The border at {} of {} lies on an overhang for {} of {} mm: colours run into each other there. Borders come out better on upward slopes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file cannot be put in its place: {}. Nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file cannot be read: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file cannot be written: {}. Nothing was changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file has no triangle that can be used: every one has a corner that is no number, or no area. Export it again from the program it comes from.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file holds no readings: it is empty, or a quotation mark is not closed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file is empty.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file is larger than 2 GB, more than Vitrail reads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file is no CSV: a quotation mark is not closed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first line must name the columns; {} is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The folder for machines, {}, cannot be made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine file does not fit: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine has one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine was not among yours.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The model file {} is missing from the project.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The paint of {} does not fit its mesh.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The piece does not fit on {} × {} mm with {} around it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The piece does not fit on {} × {} mm with {} between it and the tower.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The piece would take {} layers, more than Vitrail plans for. Check the unit of the model, or use thicker layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The piece {} has no parts: give it a model file, or take it out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plan counts on a first layer of {}. Printed with {} like the others, {}. Set the same first layer in the program that makes the toolpaths.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plate would hold {} pieces; Vitrail plans for at most {}. Print fewer copies.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The print starts at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer takes {} h longer to save {} min by hand: not worth it, unless the face has to be clean.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The project was written by a newer Vitrail (project version {}; this one reads up to {}). Open it with that version.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The readings ask for V_d {} and V_m {} mm³, which no nozzle has. Look for a reading that was mistyped or taken at another level.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sacrificial base is the first layer. Calibrate the flow of each colour beforehand. Afterwards file it off with a fine file, then paper of 600 to 2000 grit: wet-sand or wear a dust mask.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The schema is {}; Vitrail reads {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The schema is {}; this version reads {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The setting {} cannot be {}; it takes one of: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The setting {} is {}; it must lie between {} and {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The setting {} must be a whole number, not {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The setting {} needs a number, not {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf cannot be opened at {} ({}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf cannot be opened at {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf cannot be used at {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf could not be brought to version {} ({}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf could not be read ({}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf was damaged. It has been set aside as {}, and a new one begun.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf was not changed ({}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf was written by a newer Vitrail (version {}; this one knows up to {}). It was left as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The strip must be wider than four lines.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The strip must change at every letter; {} follows itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The strip would be {} mm tall, more than the printer&apos;s {}. Use fewer changes, or a wider strip.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tower is {} tall on {}: {} times its width. Beyond {} it may topple.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then the piece in warm water (up to 40 °C for PLA, or it bends), about {} for {}, {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then the whole piece in warm water (up to 40 °C for PLA, or it bends), about {} for {}, {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no filament to print with: add one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no filament {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no project.json in it, so this is no Vitrail project.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no setting {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no such file. Check the name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to plan yet: add a model file (3MF, STL or OBJ).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to slice: the piece has no triangles. Add a model file first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is one filament, so there is nothing to choose.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is one nozzle, so there is nothing to choose.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>They are smooth and a little matt; take hairs off with a fine file or 1000 grit. A hot-air gun at low heat takes fine strings away.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Thin lug</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no STL file: it is too short to hold a header.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is not a file that can be read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time in water before a soluble interface lets go. From memory: 1 h, warm water is faster.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time spent moving without printing, on top of printing. From memory: 12 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tool thickness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Top skins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Topmost layers of the support, the ones that touch the piece. Common practice: 2 to 5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tower shape</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tower slenderness limit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tower sparse fill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tower width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Travel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn it: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn pieces on the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn {}: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two filaments closer than this are suggested to become one. From memory: 6, seen side by side but not apart.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two readings of different pairs are needed at least; three or more also tell how sure the result is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two towers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Until then nobody is there. Equal to its beginning: there is no night.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Untitled piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Use a release coat or a smooth or satin sheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Use a release coat or a textured or satin sheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Use a release coat.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ventilate the room while it prints.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vitrail reads 3MF, STL and OBJ files; this is none of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wait for a hand swap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wait until the bed is below 40 °C, then take the piece off with its support on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walls</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wet-sand or wear a dust mask. No open flame: plastics burn.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wet-sand or wear a dust mask.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What a spool must hold beyond what the print takes, before it counts as enough. From memory: 10 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What an hour at the printer is worth to you; 0 leaves it out of the cost.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the first layer is printed on. Some materials grip one so hard that they tear it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the others are measured against.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When nothing feels slippery any more it is done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where purge ends up that nothing else has use for: thrown out, laid into a tower beside the piece, or into a skirt around it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which filament a layer starts with: worked out for the least purge, or by letter in every layer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which filament sits on which nozzle: for the least purge, the least time, the least work by hand, or a blend of waste and handling.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Width of an extruded line. Common practice: about the nozzle&apos;s diameter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Width of the groove wanted along borders between bodies side by side; common practice is under 1 mm. 0: do not ask for one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wipe a thin, even release coat onto the sheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Worth it: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your hour is taken at {}; set its price.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your own hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a colour #rrggbb</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a gap up to {} wider</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a glued seam of {} cm²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a number from {} to 30</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a number of mm³ from 0 to 100000</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a purge tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a skirt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a slim tower, and only what it has no room for goes inside</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a temperature range ends below where it begins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a thin coat of glue stick, wiped even; let the bed cool before you take the print off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tool of {} does not get at {} cm² of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tower in one block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tower that narrows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>add a sacrificial base in {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all of it as waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all of it was inside out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an ooze wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an ooze wall, no tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>any time from layer {} to layer {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>arrange it again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as it stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as tall as the last layer that changes; what it has no room for is thrown out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as wide as its busiest layer all the way up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as-assigned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as-machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at the printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>automatic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>back down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bed only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before layer {0} · after layer {1} · with {2} printed, layer {0} ends at {3}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>black</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blend waste and handling</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blend</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blue</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bond, by opinion: try it first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bond, proven in use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bond: same class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bridges may sag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clean at ΔE {} instead of {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>come apart, by opinion; never in one body, good for a release interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>come apart, proven in use; never in one body, good for a release interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>copies at {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cost</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>damp</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark blue</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark follows light where it can; the piece stays as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark green</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark grey</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark orange</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark pink</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark red</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark teal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark violet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dark yellow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dryer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>eighth</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ejected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>error</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every change is a swap by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every change purges the one nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every change would come {} layers too early, which is no whole number: the borders would also be off by {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every change would come {} layers too late, which is no whole number: the borders would also be off by {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>everything is arranged anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>external spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>face of {} mm² down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>feeder change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>feeder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>file {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first layer {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first loads</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from layer {}, by {}: it then changes where something else does</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from your shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>front down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gap above support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gaps carried at both sides are left free, where the material spans them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>give it to {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>give it {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>glass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>green</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>grey</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>half</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hand swap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hand swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>handling</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>has no note of when it was dried</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in layer {}, while the printer waits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>infill first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>infill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>inside {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interface density</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interface layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interface material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interface on the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interfaces at different heights come to lie in the same layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>is vouched to be dry</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it draws moisture and then strings; dry it before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has been dried</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it has corners that are no usable numbers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is no PLY file as Vitrail writes it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is no longer pinned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is noted as dry; keep it closed while it is not printed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is {} then</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it must be an object</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it names a filament {} that is not in the list</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it scars the piece there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its size does not fit what its header says</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>later, by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer lines run another way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer {} ({} to {})</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leave a gap of one layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leave no gap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left side down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>let go of the pin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>let go of what is pinned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>let it be as wide as it must</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>let support stand on the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>let {} down by {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>light blue</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>light green</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>light grey</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>light orange</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>light pink</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>light red</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>light teal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>light violet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>light yellow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line {}, {} walls, infill {} %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lines show</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>make {} {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>more are swapped by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>more need a refill while a slot is idle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>more of the piece is touched on the way down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move {} into it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nearly smooth</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nearly smooth; the lines of the support may show</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needs a machine with a place to throw it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no bed temperature suits both</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no nozzle temperature in common</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no nozzle temperature suits both; the printer waits at every change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nobody vouches for them: print a small test first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>normal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not into the infill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not on your shelf: planned with the figures of its class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not wanted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing stands on the piece and scars it there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nozzle {} ({})</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nozzle {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>o&apos;clock</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of which one ends where its changes end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off-white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the cut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one bowl of water is enough</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one ends where its changes end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one external spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one line around the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one of its faces is faulty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>open between the lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>optimal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>orange</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>painted surface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>patch {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>peaks into the infill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>peaks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>per h</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pink</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plan columns of support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plate, {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>print 2 layers of interface there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>print 3 layers of interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>print it as two jobs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>print lines of {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>print {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>project.json does not fit: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>project.json: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge is thrown out, and the wall catches drips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge put to use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge until it is clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>quarter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ragged: the support&apos;s sparse lines carry it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reach</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>read it in centimetres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>read it in inches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>read it in metres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>red</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>refills of slots</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>release material for the interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>release material throughout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right side down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sags: the gap is wide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>same material throughout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>satin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>scars on those faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>scars where it touched; sand them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>scars</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set it to {} to {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>skirt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slightly open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slot {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>smooth</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>smooth, a little matt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>snap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>soluble interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>soluble throughout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>space beside the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>split</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spool {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stands in the open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stepped</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>still wide enough for the nozzle; walls get thinner with it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>straight down below every overhang</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strict</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support density</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support on the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>supported from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>teal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>textured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the colour {} must be #rrggbb</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the face rests on points below its roof</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the faces it touches are show faces no more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the id is missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the label says {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the longest stay is {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the material {} is not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the piece at {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the print takes longer ({} h) than it stands open ({} h), so feed it from a dry box</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the schema is {}, which is no Vitrail project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the schema {} has no version</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the spool {} stands twice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the tower at {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the {} below {} of height ({} in)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the {} below {} of height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the {} of {} in layer {} start clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the {} of {} in layer {}: the first {} of line start in {}, ΔE {} off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>they are ΔE {} apart; {} g change colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>they merge on their way down and keep clear of the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thriftier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thrifty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thrown out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>times</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tool change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>top and bottom skin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>torn: without a gap it fuses</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tower fill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>towers at {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trapped</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tree</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two of them fill the wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two towers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>undo a reading in centimetres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>undo a reading in inches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>undo a reading in metres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>uneven: the first lines sag across the gap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>upside down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>use a release coat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>use a satin sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>use a {} nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>violet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>walls</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>warning</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>was dried {} and has lain open since</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>was dried {} and kept dry since, no need to dry it again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>was opened {}, and nobody has noted that it was dried</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste ratio</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what does not show through the walls; the piece looks the same</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what does not show through the walls; the rest as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what the bed cannot reach is not held</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where fewer changes remain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where fewer changes remain; it still stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where the release material is printed into the piece by mistake, it comes apart there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where {} and {} touch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>while layer {} is printed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whole plate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whole print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>within layer 1 · after part of layer 1 · with {} printed, layer 1 ends at {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>within layer {0} · after layer {1} and part of layer {0} · with {2} printed, layer {0} ends at {3}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yellow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} and {1} claim the same {2} mm³, up to {3} wide and {4} high, in layers {5} to {6}, first at x {7}, y {8} mm. The later in the list, {1}, gets it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} ({} after the start)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} ({} to {} after the start)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} alone on {} saves {} g of purge against the next best place: it takes part in {} of {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} and {} are parted by a groove {}. Under 1 mm is enough for a crisp border.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} and {} are parted by a groove {}; it makes the border crisp.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} and {} do not bond: they meet {} and the piece will split there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} and {} meet side by side without a groove. One of {} along the border would make it crisp.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} and {} meet {}; whether they hold is not proven. Print a small test first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} at {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} by hand, then {} by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} can pull splinters out of bare glass.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} cm² lie in a cavity without an opening; it stays inside</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} cm² lie in a cavity without an opening; water does not get in or out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} cm² of support touch the piece in a cavity without an opening: nothing gets out of there, and no tool gets in. Give the cavity a hole of a few mm, let it bridge, or keep it free of support.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} cm² of support touch the piece in a cavity without an opening: nothing gets out of there, dissolved or not. Give the cavity a hole of a few mm, let it bridge, or keep it free of support.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} cm² overhang by more than {}° and no support is planned: they sag or curl, most in layer {}. The Supports bench compares what would hold them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} copies do not fit on {} × {} mm with {} between them and the tower; {} do.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} copies do not fit on {} × {} mm with {} between them; {} do.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} copies in rows of {}, the first at {}, {} from one to the next and {} from row to row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} does not fit the body it is painted on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} draws moisture and then strings. Dry it for {} h at {} °C, in a dryer, not in an oven used for food, and keep it closed while it prints.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} g more purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} grips smooth PEI hard enough to damage it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} grips textured PEI so hard that it can tear it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} h at {} °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} h of printing less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} h of printing more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} hangs in the air at {}, beside all other parts. It seems to have another origin: export the parts together, from one program.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has gaps narrower than {} in {}, about {} wide in layer {}; they will close up. Widen them, or print finer lines.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has holes: {}. In {} the outline was closed by straight lines of up to {}. Look at those layers, or close the mesh in the program it comes from.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has no filament. It is planned in {} until you give it one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has no nozzle temperature in common with {}: the printer waits for heat at every change, and the nozzle may clog.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has no nozzle temperature in common with {}; they are on nozzles of their own, so that is no trouble.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has no usable triangle, so nothing of it is planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has strokes narrower than {} in {}, about {} wide in layer {}: {} % of its area there ({} mm²) would be lost or blurred. Lines of {} from a {} nozzle would print them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has the shape of a hole in {} but lies {} beside it ({} in X, {} in Y). Bodies for two colours must share one origin.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has thin features over air in {}, less than {} lines thick ({}). Support will touch them: cut it away there, do not pull, or they snap off with it. Cut away from your hand and wear eye protection.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has walls about {} thick in {}, between one line and two of {}. Both fit when they overlap by {} % of a line; else lines of {} fill them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has {}, none of which a layer meets.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} in the archive cannot be read ({}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} in the archive is damaged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is filed as PLA but has the density of a co-polyester, which does not bond with PLA.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is filed as PLA but wants the nozzle as hot as PETG.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is fine lettering on the first layer: {} % of it is narrower than two lines.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is hard to peel off a smooth sheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is no rotation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is painted on {} and is no body of its own. Cut it out first, or model it as a part.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is pinned to {}, which does not print lines of {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is pinned to {}, which is missing.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is pinned where it meets {}. Move one of them, or let it be arranged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is pinned where it reaches over the edge of the bed. Move it, or let it be arranged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is {} across at most, a speck. It may have been written in another unit than millimetres.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is {} long, more than the printer holds. It may have been written in another unit than millimetres.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is {} tall on a foot {} wide, {} times as tall. Beyond {} it may topple or sway: add a brim, slow down, or turn it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is {}; it must be a number from {} to {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is {}; this version reads {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} layers from {} to {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} leads out of the folder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} looks like PLA on the roll and does not bond with it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} looks like PLA on the roll; loaded as PLA it has ruined prints.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} measures {} × {} × {} mm and does not fit the printer&apos;s {} × {} × {} mm. Turn it, scale it, or choose another machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} min of your time less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} min of your time more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm² of overhang are held by nothing: support may stand on the bed only, and does not get there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm² of overhang are held by nothing: there is no room below for support that keeps clear of the piece.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm² of overhang instead of {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm² of overhang instead of {}, {} mm tall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm² of the patch {} on {} overhang by more than {}°: support would touch and scar the painted face. Turn the piece, or paint less of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm² that would need holding are kept free by paint: they may sag.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm² to hold instead of {}; the lower piece stands {}, the upper one {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm³ more each time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm³ on {} become {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm³, what its layers are printed in anyway</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be #rrggbb</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be a letter from A to Z</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be a list of at most {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be a number from {} to {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be a text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be an object</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be diameters from {} to 3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be letters from A to Z</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be nine numbers, a rotation row by row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be numbers of its nozzles, from 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be strip_mm, mm3 or seconds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be true or false</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be two lengths from 1 to 10000</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be two lengths</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be two temperatures, the lower first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be “ejected” or “tower”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must have two colours #rrggbb</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must hold a number from {} to 1000000 for each model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must hold at least one nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must hold at most 32 nozzles together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} names a body that the model files do not have</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} no longer has to come first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} of faces were touched by a material that bonds. Begin with 240 grit where they are rough, then 600, finish with 1000 to 2000; 240 is as coarse as {} takes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} of it lies in a cavity without an opening: it stays there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} of {} contact faces are held in the support&apos;s own material, with a gap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} of {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} on {} saves {} g of purge against the next best place: it takes part in {} of {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} on {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} pieces do not fit on {} × {} mm with {} between them and the tower; {} do.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} pieces do not fit on {} × {} mm with {} between them; {} do.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} reaches beyond {} m, farther than any printer. Check the unit it was exported in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} takes {} g and {} hold {} g: enough, but less than the {} % margin beyond it. Weigh the spools before you start.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} takes {} g and {} hold {} g: it runs out in layer {}, {} g short. Put another spool ready, print fewer copies, or give some regions another filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} takes {} g and {} holds {} g: enough, but less than the {} % margin beyond it. Weigh the spool before you start.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} takes {} g and {} holds {} g: it runs out in layer {}, {} g short. Put another spool ready, print fewer copies, or give some regions another filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} to {} mm, {} mm³, become {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} to {} purges {} mm³ by hand, and is clean at {}. It lands on {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} to {} wide and {} deep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} turned by {}°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} was mended for slicing: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} wide and {} deep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} with what touches it is {} tall on a foot {} wide, {} times as tall. Beyond {} it may topple or sway: add a brim, slow down, or turn it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} {} is missing from the project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} {} is no part of its piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} {} is not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} {} stands twice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} × {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}, external spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}, slot {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: dry it, {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: {} and {} missing, {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}° from the vertical</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}–{} °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>A region begins in the air, in layer {1} at {2}: nothing is below, and no support is planned. What is printed there falls down.</source>
+        <comment>{0} regions begin in the air, the lowest in layer {1} at {2}: nothing is below, and no support is planned. What is printed there falls down.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Holds {} filament at once</source>
+        <comment>Holds {} filaments at once</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Somebody must get up once at night if it starts at {1} o&apos;clock. Start it at another hour, or see what takes fewer swaps.</source>
+        <comment>Somebody must get up {0} times at night if it starts at {1} o&apos;clock. Start it at another hour, or see what takes fewer swaps.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Started at {1} somebody must come once</source>
+        <comment>Started at {1} somebody must come {0} times</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Started at {1} somebody must come once, never at night</source>
+        <comment>Started at {1} somebody must come {0} times, never at night</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Started at {1} somebody must come once, {2} of them at night, between {3} and {4}</source>
+        <comment>Started at {1} somebody must come {0} times, {2} of them at night, between {3} and {4}</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>every change would come {} layer too early</source>
+        <comment>every change would come {} layers too early</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>every change would come {} layer too late</source>
+        <comment>every change would come {} layers too late</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>feeder with {} slot</source>
+        <comment>feeder with {} slots</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>in {} change of water</source>
+        <comment>in {} changes of water</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>one after the other they would take {} change instead of {}, and {} g of purge instead of {} g</source>
+        <comment>one after the other they would take {} changes instead of {}, and {} g of purge instead of {} g</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>thin features touch the support in {} place; cut there, do not pull</source>
+        <comment>thin features touch the support in {} places; cut there, do not pull</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>with only {} slot for {} nozzles, more filaments mean a refill</source>
+        <comment>with only {} slots for {} nozzles, more filaments mean a refill</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{1} comes off {2} by itself and wants no gap; with {0} layer of it the face above sags.</source>
+        <comment>{1} comes off {2} by itself and wants no gap; with {0} layers of it the face above sags.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{1} crosses itself or holds overlapping bodies; in {0} layer the outlines were united.</source>
+        <comment>{1} crosses itself or holds overlapping bodies; in {0} layers the outlines were united.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{1} has {0} triangle with corners that are no usable numbers; it was left out. Export the model again.</source>
+        <comment>{1} has {0} triangles with corners that are no usable numbers; they were left out. Export the model again.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} change less</source>
+        <comment>{} changes less</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} change more</source>
+        <comment>{} changes more</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} change</source>
+        <comment>{} changes</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} copy</source>
+        <comment>{} copies</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} duplicate face dropped</source>
+        <comment>{} duplicate faces dropped</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} face without area dropped</source>
+        <comment>{} faces without area dropped</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} flipped face turned round</source>
+        <comment>{} flipped faces turned round</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} job</source>
+        <comment>{} jobs</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} joint</source>
+        <comment>{} joints</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} layer with interface instead of {}</source>
+        <comment>{} layers with interface instead of {}</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} layer</source>
+        <comment>{} layers</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} layer, {} tall</source>
+        <comment>{} layers, {} tall</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} loop</source>
+        <comment>{} loops</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} more change</source>
+        <comment>{} more changes</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} nozzle</source>
+        <comment>{} nozzles</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} of them on a nozzle of its own, which changes without purging</source>
+        <comment>{} of them on nozzles of their own, which change without purging</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} of them on a nozzle of its own, which changes without purging, the others share</source>
+        <comment>{} of them on nozzles of their own, which change without purging, the others share</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} of {} contact faces ({} mm²) touches the piece without the interface of {}: there it fuses, and breaks out of the face.</source>
+        <comment>{} of {} contact faces ({} mm²) touch the piece without the interface of {}: there it fuses, and breaks out of the face.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} of {} hand swaps falls inside a layer: the printer must pause in mid-layer, and somebody must stay for {} min in all.</source>
+        <comment>{} of {} hand swaps fall inside a layer: the printer must pause in mid-layer, and somebody must stay for {} min in all.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} open edge</source>
+        <comment>{} open edges</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} reading</source>
+        <comment>{} readings</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} spool is put in during the print, and for {} of them the printer waits: the slot is not idle for a whole layer before, or the spool is not free. The first is in layer {}.</source>
+        <comment>{} spools are put in during the print, and for {} of them the printer waits: the slot is not idle for a whole layer before, or the spool is not free. The first is in layer {}.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} spool is put in during the print, at any time in some stretch of layers. Put in too late, the printer waits.</source>
+        <comment>{} spools are put in during the print, each, at any time in some stretch of layers. Put in too late, the printer waits.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} swap by hand saves {} g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.</source>
+        <comment>{} swaps by hand save {} g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} swap</source>
+        <comment>{} swaps</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>“{}”</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>main</name>
+    <message>
+        <source>Plans multicolour prints.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A project, or model files</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Quit once the piece has been painted (for benchmarks)</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::BandDialog</name>
+    <message>
+        <source>From height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Band of %1 in %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Snap to layers and level faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No layer has its middle between these heights.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers %1 to %2, printed from %3 to %4 mm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::BaseDialog</name>
+    <message>
+        <source>Thicker by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Thicken the base</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Everything above the bed is lifted, and every later change moves by %n layer(s).</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>That is no whole number of layers: %1 mm are left over, and borders will be off by as much.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::BenchButton</name>
+    <message>
+        <source>%1 bench</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (Alt+%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::BenchRail</name>
+    <message>
+        <source>Benches</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::ByHandPage</name>
+    <message>
+        <source>Print it in &amp;bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge into a &amp;skirt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Three ways without a feeder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Advice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ways by hand compared</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>swaps inside layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one filament a layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>parts, put together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every layer in the filament that has most of it. Can be undone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Around the swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A swap is done at a hot nozzle: keep fingers off it and out of the machine, and cut filament away from your hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One filament a layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge into a skirt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No change of filament, so nothing to do by hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The skirt takes the purge: %1 loops, %2 layers (%3 mm) tall, up to the last layer that changes. %4 mm³ of purge go into it, %5 mm³ find no room, %6 g of it are fill.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A skirt can take the purge. It needs to be only as tall as the last layer that changes: %1 layers, %2 mm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What your toolpath program should write there:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in layer %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before layer %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>and so on; the run sheet lists all. </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The words are the machine&apos;s: edit them with it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Working it out…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, three ways to print it by hand are compared here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hand swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at the printer, and gluing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printer waits for you</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge and tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printing and changing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>jobs, and joints to glue</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in another colour than asked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 % of the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>possible</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Advised</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::CalibrationPage</name>
+    <message>
+        <source>&amp;Write the strip…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Rows for this strip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Keep it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1  Print a strip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Filaments from below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each letter after the first is one change, and one reading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A folder gets the strip as 3MF and STL, its plan as a page, and a project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2  Enter what you measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm of strip above the change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm³ pushed out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>seconds after the change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unit of the readings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> mm³/s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Flow while the strip was printed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line width × layer height × speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From CSV…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To CSV…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Readings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>judged at ΔE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clean after</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>model, mm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Add</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove a reading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change a reading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the unit of the readings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the flow of the readings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>3  What it says about the nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzle it was measured on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Material it was measured with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept with the machine, for nozzles of that toolhead and diameter and for that material class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measured on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Calibrations of this machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show its readings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget a calibration</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show the readings of a calibration</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A strip needs two filaments in the project.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>A hollow column %1 mm tall that changes filament %n time(s). Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Add a reading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rows for the strip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1: “%2” is neither a letter of the project nor a colour #rrggbb.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1: the level must be a number from 0.2 to 30.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Row %1: “%2” is no number that can have been measured.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> ✗</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An outlier: %1 times its own standard deviation off. Measure it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>V_d %1 ± %2 mm³, V_m %3 ± %4 mm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> – a third reading would tell how sure that is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source> – %n outlier(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Nothing fitted yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep a calibration</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept. The project has figures of its own, purge.dead_mm3 or purge.mixing_mm3, and goes by them until they are 0.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept with the machine. The plan goes by it now.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>No calibration kept yet: the plan goes by the machine&apos;s figures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open readings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Readings (*.csv)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not read. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write readings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder for the strip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written into %1: strip.3mf, one STL for each filament, strip.html with its plan, strip.vitrail.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::ChangesBench</name>
+    <message>
+        <source>Changes and order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzles and slots</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What would save changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each has been planned: the figures are exact. Sorted by what it saves for what it gives up.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing here would save changes, purge or time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, what could be given up for fewer changes stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fewer changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::ChangesModel</name>
+    <message>
+        <source>Number of the change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first layer in the new filament; “in” where that layer has already begun in another one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The last layer that is finished before the change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height that is finished when the change is due</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printed then</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height at which the first layer in the new filament ends</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer ends at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament that was printed, and the one that follows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from → to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By hand, by a feeder, or to another nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>kind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Grams of the new filament that are purged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The change, its purge, and waiting for a person</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What your toolpath program should write at this change; the words are edited with the machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>command</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where the purge goes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>goes to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm³: the nozzle keeps this filament and only primes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm³, for %2 no longer to show in %3 at ΔE %4 it takes %5 (V_d %6, V_m %7 mm³); × %8 g/cm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 s for the change itself, the rest is purging at %2 mm³/s%3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> and %1 s until somebody comes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hand swap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>feeder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ejected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>infill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2nd piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>skirt</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::ColourDialog</name>
+    <message>
+        <source>Colours of the model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colours left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colours &amp;left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colours of the file and their filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of the surface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>becomes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off by ΔE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n colour(s) merged into the nearest one that covers more; the farthest is off by ΔE %1.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Every colour of the file is kept. Move the slider to merge near-equal ones.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> and %1 more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a new filament of this colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::Document</name>
+    <message>
+        <source>Untitled</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as assigned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pinned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 could not be opened. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not saved. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not added. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %n piece(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %n model file(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 was not written. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::FilamentDialog</name>
+    <message>
+        <source>Filament %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colour as #rrggbb</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Transmission distance: the thickness that lets a tenth of the light through. Definitions differ; measure with a step wedge.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Transmission distance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of the strand: 1.75 or 2.85 mm in practice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Diameter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>g/cm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Default of the material class, from memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Density</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>per kg</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What a kilogram costs you, in your currency.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Price</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Default of the material class, from memory; the spool&apos;s label knows better.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>°C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzle from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzle to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bed from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>h</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its spool is busy elsewhere, in another printer for instance, until so many hours after the start. It is put in later then, as long as it is there by its first layer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spool free after</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from the start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colour difference at which a change to it counts as clean: 1 for show surfaces, 4 where it is hidden.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clean at ΔE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as the project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bed to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Transmission distance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Diameter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>D&amp;ensity</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Price</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No&amp;zzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clean at Δ&amp;E</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spool &amp;free after</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A new material brings its own density and temperatures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colour of filament %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::FilamentsModel</name>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece %1 g + purge %2 g + tower %3 g + first load %4 g
+= %5 m of strand, costs %6</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press %1 to give it to what is selected. Enter or double click changes it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::FindingsModel</name>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stops the print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>look at it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to know</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::FindingsPanel</name>
+    <message>
+        <source>Findings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show me</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fix</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Do not check this here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Do not check this in this project, for a reason you give</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Checks that are off in this project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What would spoil the print is listed here once there is a plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 stop the print · %2 to look at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing found that would spoil the print. Looked at: meshes, bodies against each other, fine detail, overhangs, bonding, temperatures, sheet, moisture, spools, layer heights, bands, bed, slots, tower, swaps within layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n off</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>No fix by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fix: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Fix: %n way(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>g purge and tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: costs nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why does “%1” not matter in this project?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Switch off the check “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Check “%1” again (off: %2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Switch on the check “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::FitPlot</name>
+    <message>
+        <source>Readings against the model</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With two readings or more, the line they lie on shows here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how far it must mix, ln(1/share)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm³ until clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::FlowView</name>
+    <message>
+        <source>Purge by layer and where it goes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is purged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What each layer purges shows here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>put to use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>skirt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thrown out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fill that carries</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2 mm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer %1: %2 mm³ put to use, %3 into the tower, %4 into the skirt, %5 thrown out; %6 mm³ of fill</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::FrontPlot</name>
+    <message>
+        <source>Purge against work by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g purge with %2 moves by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>things done by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge, g</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::HeldPage</name>
+    <message>
+        <source>Faces of the piece that support touches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>face</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cm²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>held</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reach</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament of the support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who prints the support&apos;s body. The piece&apos;s own: whichever of its filaments a layer is printed in anyway</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament of the interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who prints what touches the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is shown with the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the faces it touches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the piece alone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sho&amp;w</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Interface and touched faces: a colour no filament has. In red: thin, ready to snap.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3D piece needs OpenGL 3.3, which is missing here. The layer window shows support and interface of every layer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where it touches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share of the face that lies on support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share of what is held that lies on interface: a missed interface fuses</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whether a tool and water get there afterwards</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How it is held</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Interface in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print support in another filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print the interface in another filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2 %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the piece&apos;s own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as the support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No support is planned. Choose columns or tree at the right, or a school on the first page.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing overhangs far enough to need holding.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n face(s), %1 cm² in all.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Thin features are ready to snap in %n place(s).</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 cm² lie so close to the piece that nothing fits below.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The %1 largest are listed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no way out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 unreached</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in reach</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at %1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1–%2 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>small</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers %1 to %2. The way in from outside is %3 mm; a tool of %4 mm misses %5 of it, and %6 have no way out for water.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::InterfacePage</name>
+    <message>
+        <source>Interfaces compared</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>density</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>face above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge, tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cost</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Use this</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dried &amp;today</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How many layers, how dense</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From memory, but for one fact of the trade: 5 layers at 75 % left a slightly open ceiling. More layers or more density where it comes out ragged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers of the print that have interface; each costs up to two changes, fewer where neighbours share them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Materials that draw moisture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What has to be dried before this print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Notes that the chosen filament has been dried today and is kept closed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In a dryer, not in an oven used for food.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What cleaning up takes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Planning each…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Interface of %1 layers at %2 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note that %1 was dried</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (now)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, interfaces of 2 to 5 layers stand here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No support is planned: choose a school first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>A gap of %n layer(s): the same material wants about one, a release or soluble one none. Each interface has been planned; the order within layers sees to it that neighbours share changes.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, %2 %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing in this print draws moisture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::LayerOrderView</name>
+    <message>
+        <source>Order of the filaments in the cursor layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The order of a layer shows here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer %1, %2 to %3 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing is printed in this layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 → %2 purges %3 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no change in this layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::LayerWindow</name>
+    <message>
+        <source>Layer window: cut through the piece at the cursor layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layer window</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The cut through the piece at the cursor layer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer %1 · %2 → %3 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on the plate: </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, then </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” ends with layer %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing is printed in this layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 · %n change(s), %2 g purged</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 · no change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, painted: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::MachineEditor</name>
+    <message>
+        <source>&amp;missing or worn out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As it stands there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the machine can do</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Toolheads and nozzles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Times, purge, commands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep among my machines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It can then be chosen for any project, and suggestions count it as one you own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept as “%1”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Takes the machine of this name out of yours; the project keeps what it has</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no longer among yours.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write to a file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A machine file, JSON</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machine files (*.json)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not written</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fed by, or diameter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Toolhead</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Name of the machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>N&amp;ote</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Toolhead</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one external spool, swapped by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> slots</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Fed by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>N&amp;ozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bed, across</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Room to print from left to right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bed, deep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Room to print from front to back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tallest piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hand swap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer stands still so long, purging and waiting for you not included. From memory: 180 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>… of it attended</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>So long you must be there. From memory: 180 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feeder change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Retracting one filament and pushing the other in. From memory: 100 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tool change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another nozzle takes over. From memory: 12 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thrown out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>into a tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge goes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>V_d</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dead volume, where nothing was calibrated. From memory: 40 for a 0.4 mm nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>V_m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mixing volume, where nothing was calibrated. From memory: 60 for a 0.4 mm nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Prime</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Least extrusion after any change, to restore pressure. From memory</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First load</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pushed through an empty nozzle before it prints. From memory</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Other material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Least purge between material classes: traces weaken the bond. From memory</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 exchanges filament, M25 pauses a print from a card. Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, {z}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tool change writes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feeder change writes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hand swap writes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Waiting writes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>feeder, %n slot(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>external spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nozzle %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::MachineView</name>
+    <message>
+        <source>The machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> Left and right choose a filament; with Shift they move it to another nozzle; Delete lets go of its pin.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>external</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2 on %3%4. Drag it to another nozzle to pin it there; click to pin it or to let go.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, pinned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::MainWindow</name>
+    <message>
+        <source>Piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Palette</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Supports</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Run sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only a preview: %1. Nothing is changed yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;File</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;New project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open &amp;recent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Add model files…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+I</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a p&amp;iece…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+Shift+I</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Save</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save &amp;as…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Export one body per filament (3MF)…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+E</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export one body per filament (S&amp;TL)…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Edit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Undo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Redo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+Y</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Thicken the base…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Unit of a model file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The &amp;machine…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Pin this plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+Shift+P</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;View</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pa&amp;lette</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Supports</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pl&amp;ate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>P&amp;urge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Run sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sho&amp;w support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+Shift+H</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Fit the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Theme</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the &amp;desktop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dark &amp;lead</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Light &amp;paper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Help</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keys</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A letter gives the selection that filament.
+On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down go to the change before and after; Esc drops the range.
+On the piece: arrows turn, + and − zoom, Home fits.
+With a painting tool in hand the left button paints and the right one turns.
+On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.
+Alt+1 to Alt+7 go to the benches. Tab goes from field to field.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;About Vitrail</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>About Vitrail</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vitrail %1 plans multicolour prints.
+
+It is free software under the GNU General Public License, version 3 or later, and comes without any warranty. Its estimates are no promise: follow your printer&apos;s manual, local codes and the advice of licensed practice where they apply.
+
+Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1%2 – Vitrail</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading a file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writing a file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Planning…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Projects and models (*.vitrail *.3mf *.stl *.obj);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add model files</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Models (*.3mf *.stl *.obj)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to export yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plan is still being made; export when it is done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder for the STL files</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export as 3MF</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>3MF (*.3mf)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vitrail projects (*.vitrail)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not saved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” has changes that are not saved.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The last session ended before %1 was saved.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Recover it</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::MessageBar</name>
+    <message>
+        <source>Dismiss</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::NeedsModel</name>
+    <message>
+        <source>not used in this project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>takes %1 g · not matched with the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>takes %1 g · no spool of it on the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, then </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spool %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> (empty in layer %1)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>takes %1 g of %2 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · runs out in layer %2, %3 g short</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2 · %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>enough, within the margin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>enough</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All it takes: piece, purge, tower and first load. The thin mark is the margin of %1 % (setting “Spool margin”).</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::NeedsView</name>
+    <message>
+        <source>What the project takes of each filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::NozzlesPage</name>
+    <message>
+        <source>Aims compared</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>aim</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on nozzles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Use this</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let go of &amp;pins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments on nozzles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edit the &amp;machine…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is &amp;loaded now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Takes what the plan begins with as what is in the machine already. Least handling then keeps it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every filament may go to any nozzle again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slots over time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What each aim costs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spools put in before the start, refills and swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least handling</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between least waste and least handling</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walks along the best trade-offs: for each of its stops nothing purges less with as little work by hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note what is in the machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let go of pins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put filaments on nozzles for another aim</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let go of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pin %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source> %n refill(s).</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source> For %n of them the printer waits.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now, pinned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blend %1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 spools put in before the start, %2 refills, %3 swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By nozzle, in the order of the machine%1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; proven: no other split costs less for this aim</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; searched, not proven</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, its alternatives stand here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n best trade-off(s) between purge and work by hand. A ring marks the plan as it is, a square the least time.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Least waste and least handling agree here: there is nothing to trade.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::OrderPage</name>
+    <message>
+        <source>Changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Within a layer: the cheapest path through its filaments for every first and last one (Held and Karp 1962). Over the layers: a shortest path with the filament that was last as state. Together they are the optimum, and its proof.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the order saves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Order within layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worked out for the least purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by letter in every layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order within layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By letter is what happens when nobody thinks about it: every layer starts with the first letter again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the cursor layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Always &amp;first in a layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament that is always first in a layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Locks the order: where a layer has this filament it begins with it. What that costs stands below.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the order within layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print %1 first in every layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lift the lock on the order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whichever costs least</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>The lock costs %n change(s) and %1 mm³ of purge.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The lock costs nothing here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a piece, every change of filament stands here with its layer and height.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing to order yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No change: the whole print is in one filament.
+Give a part or a band another one on the Piece bench.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n change(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Proven: no order of these layers takes fewer than %n change(s) or purges less than %1 mm³.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Any order takes at least %1 changes and purges at least %2 mm³; this one takes %3 and %4 mm³.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by letter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>this order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tower fill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Saved: %1 changes, %2 of purge, %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Here both orders cost the same.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PaintBar</name>
+    <message>
+        <source>Choose and turn: click chooses a part or a patch, dragging turns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fill: the face under the pointer, up to the next crease</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Brush: draws along the surface, not through the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lasso: the faces inside the loop that are seen from here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heights: all surface between two heights</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Facing: all faces that look one way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is painted about support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the tools paint: faces that no support may touch, or faces that are held whatever their angle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keep free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Erase: the tools take paint away</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Erase</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mirror: paint both halves of a symmetric part at once</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mirror</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Do not mirror</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left and right (across X)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Front and back (across Y)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Patch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What can be done with the chosen patch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begin a new patch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Grow by 1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shrink by 1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Invert on its part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Crease angle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>up to creases of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Width of the brush</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>draw a loop around the faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Snap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To the nearest layer tops and level faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Paint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Direction</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>front</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Within</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>within</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>→ hold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>→ keep free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Painted faces are held wherever they overhang at all.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Painted faces are not held, not even islands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>erases</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tools take paint away.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Goes on with the patch “%1” in %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Goes on with the patch “%1”; press the letter of its filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>→ new patch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begins a new patch; then press the letter of its filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::Painter</name>
+    <message>
+        <source>A part holds at most %1 patches.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Erase paint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fill a face</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Paint with the brush</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The part has changed meanwhile; do that once more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The upper height must lie above the lower one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Paint %1 to %2 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Paint faces that look one way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Erase with the lasso</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Paint with the lasso</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a patch in the list of regions first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Invert a patch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Grow a patch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shrink a patch</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PairingView</name>
+    <message>
+        <source>Pairing of the project&apos;s filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click a filament, or use the arrow keys, to see how it gets on with each other one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 and %2 %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With a second filament, this shows whether the two may be printed together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 Use a release coat or another sheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: dry it %2 h at %3 °C before use, in a dryer, not in an oven used for food.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All of them bond, and share nozzle and bed temperatures.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The project has no filaments yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bond</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>come apart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>untried</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PaletteBench</name>
+    <message>
+        <source>Shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your filaments and spools</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a filament to the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a spool of the chosen filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the chosen filament or spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove the chosen filament or spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Use in project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add the chosen filament to the project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Weigh…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter what the scale shows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dried today</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note that the spool came out of the dryer today. Use a dryer, not an oven used for food.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add filaments and spools from a CSV or JSON file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the shelf as CSV or JSON</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take from the shelf…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Match or replace the chosen filament by one of the shelf: same class, nearest colour first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pairing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pairs in words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading the shelf…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf is empty. Add a filament, or import a list.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>These are generic filaments to begin with. Choose one and add the spools you have.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is it %1?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1
+
+Read the label on the spool. Does it say %2?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Yes, it says %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not sure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Confirm the class of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change a filament of the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change a spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove a spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove a filament from the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Weigh a spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dry a spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A project holds at most 26 filaments, one a letter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add filament %1 from the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · off by ΔE %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take filament %1 from the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing of class %1 on the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import filaments and spools</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lists (*.csv *.json)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was imported. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import into the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n filament(s) read.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Export the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>CSV (*.csv);;JSON (*.json)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PieceBench</name>
+    <message>
+        <source>Regions: parts and bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The 3D piece needs OpenGL 3.3, which is missing here. The layer window shows every layer; everything else works.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drop a model here: 3MF, STL or OBJ.
+Separate bodies become parts; give each a filament by its letter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add model files…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a project…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Poses…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the piece would cost standing otherwise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All &amp;settings…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Regions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Select and press a letter. For a band, drag over the ribbon first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove the chosen bands and patches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Split</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make a part of each separate body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Join</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make one part of the chosen ones; surfaces in other filaments stay, as patches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>select, press a letter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments of the project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (yours)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edit the machine…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From a file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a machine file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machine files (*.json)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A project holds at most 26 filaments, one a letter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add filament %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a filament in the list first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change filament %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a filament in the list first; the last one stays.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove filament %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change settings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no filament %1. Add one first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Give %n patch(es) filament %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Select a part or a band first, then press its letter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give layers %1 to %2 filament %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give a band filament %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Give %n part(s) filament %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Remove %n region(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Each of these parts is one body: there is nothing to split.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Split into %n part(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Join %n part(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Move a band</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Scale %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Thicken the base by %1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PieceChooser</name>
+    <message>
+        <source>Piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which piece is shown here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 × %L2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PlateBench</name>
+    <message>
+        <source>From the left edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the front edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turned by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Pinned there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The bed from above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drag to move · Ctrl+arrows turn · a line every 50 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Room between them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pieces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pieces of the plate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>g each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Piece without support, in grams</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its share of the whole print by volume</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How &amp;many</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rename a piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change how many of a piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Add a piece…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Re&amp;move</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The one that is chosen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It stays where it is; the others are arranged around it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Middle at x, y</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Turned by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Arrange &amp;everything anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is pinned any more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Arrange everything anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove the piece “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plate shows once there is a plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing to arrange yet: add a piece.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n piece(s) on %L1 × %L2 mm</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Does not fit: %L1 of %L2 have a place on %L3 × %L4 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · the tower stands %L1 mm from their middle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>click one on the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %L2 of %L3</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PlateView</name>
+    <message>
+        <source>The bed from above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drag to move. Arrows move by 1 mm, with Shift by 10, with Ctrl they turn by 15°; Space pins, Delete lets go.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The purge tower; its place is kept free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 at %2, %3 mm, turned by %4°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn a piece on the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move a piece on the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let a piece be arranged</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PoseDialog</name>
+    <message>
+        <source>Poses</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least purge and tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fewest changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least overhang</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shortest time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lowest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sort by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Poses of the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn the piece so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same piece, cut into layers standing each way. Overhang is what would need support. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bands become parts of their own when the piece is turned, so that their colours stay where they are.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n change(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>waste %1 g · %2 mm high</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>overhang %1 cm²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+does not fit the printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Against how it stands now: %1 changes, %2 g of purge and tower, %3 min</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::ProgressStrip</name>
+    <message>
+        <source>Cancel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Progress</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PurgeBench</name>
+    <message>
+        <source>Strips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where it goes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Calibration</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::Recovery</name>
+    <message>
+        <source>No copy for emergencies could be kept: %1 Save the project yourself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an unsaved project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It could not be recovered. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::RegionsModel</name>
+    <message>
+        <source>region</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>grams</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>band %1–%2 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>painted: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, filament %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walls, skins and infill of this region over its layers, all copies, times the filament&apos;s density.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press a letter to give it that filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::Ribbon</name>
+    <message>
+        <source>Ribbon: layers of the print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Arrow keys move the cursor layer; with Shift they choose a range of layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ribbon</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The layers of the print will run from left to right here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nozzle %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge by layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing is purged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers %1–%2: select a part, then press a letter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers %1–%2: press a letter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> then </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layer %1, %2 to %3 mm: %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+Purge %1 g (%2 mm³), changes take %3 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::RunSheetBench</name>
+    <message>
+        <source>Run sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What to load before the start, every change with its layer stated all ways, and the cautions that apply. Keep it at the printer and tick the changes off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Print…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save as P&amp;DF…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save as &amp;HTML…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>HTML page (*.html)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save as &amp;CSV…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comma-separated values (*.csv)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pages of the run sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, the sheet for the printer stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n page(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n change(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n thing(s) to look at first</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>nothing to look at first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the run sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The run sheet was saved as %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not saved. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::ScaleDialog</name>
+    <message>
+        <source>Unit of a model file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>File</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>inches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>centimetres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>metres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tenths of a millimetre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thousandths of a millimetre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another factor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was written in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every length times</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;File</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was &amp;written in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Every length times</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No part is left of this file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 × %2 × %3 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is %1 now and becomes %2. Bands and paint grow with it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SchoolsPage</name>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What to set in the toolpath program</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Use this school</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Copy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Five ways to hold it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comparing schools</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>your own &amp;hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Schools of support compared</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>materials</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge and tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cleaning up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in water</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cost</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>risks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>worth it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The piece, what touches it, and what stands below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The body of the support, then its interface; from the project, from your shelf, or neither</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support and interface, all copies; hover for what each filament takes more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge that serves nothing, and fill of the tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Changes of filament in the whole print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The whole print, changes included; what it takes longer than without any support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A person&apos;s minutes afterwards, by contact, reach, gap and material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hours in water, and bowls of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament, and your own time at the printer and afterwards at the price of your hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the touched faces look like</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What can go wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The price of your own hour from which it pays against the same material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Risks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Risks of the chosen school</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What to set in your toolpath program</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Planning it five times…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Copied: what to set in your toolpath program.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the price of your own hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a piece to plan, five ways to hold it stand here beside each other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (now)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, interface %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not on your shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 + %2 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 g more than without support
+</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (+%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, %n bowl(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament %1, time at the printer %2, cleaning up %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wins here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>never pays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pays anyway</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from %1 an hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It touches %1 cm² of the piece; taking it off takes %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 cm³ dissolve in %2, with %n bowl(s) of water.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 %2 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More than without support: %1, and %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None known.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SettingsDialog</name>
+    <message>
+        <source>All settings</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SettingsForm</name>
+    <message>
+        <source>Change %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SheetPages</name>
+    <message>
+        <source>%1 (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look at this before you start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before the start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None: the whole print is in one filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>within layer %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before layer %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after layer %1 and part of layer %2 · with %3 mm printed · layer %2 ends at %4 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after layer %1 · with %2 mm printed · layer %3 ends at %4 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2 · purge %3 g · %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slots to refill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: take %2 out, put %3 in, %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: put %2 in, %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>After the print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (%2). </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cautions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · page %2 of %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::ShelfFilamentDialog</name>
+    <message>
+        <source>Filament on the shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>°C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drying temperature</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>h</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drying time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as the class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the class: %1 h at %2 °C, from memory. The label knows better.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Hatch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dr&amp;ying</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>N&amp;otes</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::ShelfModel</name>
+    <message>
+        <source>filament, spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dried</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spool %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>draws moisture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spool %1: %2 g of %3 g left, empty roll %4 g
+opened %5, dried %6
+%7%8</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · TD %2 mm · %3 mm · %4 g/cm³ · %5 per kg
+nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SlotsView</name>
+    <message>
+        <source>Slots over time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which spool sits where and when shows here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Refill %1 in layer %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 into %2: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer %1, %2 after the start, %3 o&apos;clock</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SpoolDialog</name>
+    <message>
+        <source>g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament when new</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Empty roll</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>opened</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dried</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The code printed on the spool, or one of your own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>which slot, which printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Weigh an empty roll of this kind once; 220 g is from memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Code</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Filament when new</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Empty roll</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Where</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A spool needs a code, so that it can be told from the others.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another spool has this code already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::StripsPage</name>
+    <message>
+        <source>&amp;Locked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As &amp;computed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show &amp;me</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What each change purges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen pair</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as the filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colour difference at which this pair counts as clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clean at Δ&amp;E, this pair</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>why it must stay</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reason of the lock</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The volume stays whatever else changes: levels, calibration, colours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drops what was set by hand for this pair</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When it counts as clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whole project, Δ&amp;E</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Level for each filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a change to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>counts as clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the level of %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the reason of a lock</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge %1 to %2 as computed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change when a change counts as clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lock the purge of %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unlock the purge of %1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No pair chosen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2 → %3 %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> ± %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The volume is locked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The cut was set by hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another material purges at least %1 mm³, whatever the colour.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The colours are close enough; the nozzle only primes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purges %1 mm³; clean at ΔE %2 after %3%4 mm³ (V_d %5, V_m %6). %7</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beyond the cut begin %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 by calibration from %n reading(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 by your own figures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by the machine&apos;s defaults, not calibrated</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source> Another %1 g prime nozzles that kept their filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as the project, ΔE %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>show surface, ΔE 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>normal, ΔE 2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hidden, ΔE 4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Level of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ΔE %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::StripsView</name>
+    <message>
+        <source>Purge strips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to %2: %3 mm³, %4 times</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No nozzle changes its filament, so nothing has to be washed out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, every pair of filaments that follow each other in a nozzle is a strip here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm³ · %2 g · %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>locked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a prime is enough</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>clean at ΔE %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 · %n time(s) = %2 g</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>half of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm³ out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This strip is locked%1. Unlock it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge %1 mm³ from %2 to %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>after %1 mm³: %2 % of the old one left, %3, ΔE %4 to the new one</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SuggestionsPage</name>
+    <message>
+        <source>Suggestions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wasted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gives up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Preview</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Apply</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other &amp;poses too</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Working suggestions out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plans every pose the piece can stand in, which slices it again for each: takes a while.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shows the plan as it would be, everywhere in the window; nothing is changed yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Working it out…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>so already</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm³ recoloured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge, tower, support and interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1. Now %2 changes, %3 g and %4; then %5 changes, %6 g and %7.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SupportsBench</name>
+    <message>
+        <source>Schools</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is held</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What would need less support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each has been planned: the figures are exact. Interfaces at other heights, fewer of them, other supports, a cut, other poses.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing here would save support, changes or time.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a school or switch support on, then what could be saved stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Less of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::Tally</name>
+    <message>
+        <source>Pin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep this plan as the one that later plans are measured against</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste ÷ piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hand swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>money</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There are changes that are not saved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no model yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Known once there is a plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2 layers · %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1 copy</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 copies</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 pieces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>(purge %1 g + tower fill %2 g + support %3 g) ÷ piece %4 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The purge of %1 changes, %2 mm³ in all. No order of these layers purges less than %3.
+%6Not in it: %4 g to fill the nozzles at the start%5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm³: this one is proven the best</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm³: a gap of %2 mm³ or %3 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, and %1 g of fill that lets the tower stand.
+The tower is %2 mm square and %3 mm tall (%4 times its width) and takes %5 % of all filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g of it are put to use and do not count here.
+</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which filament sits on which nozzle is proven too.
+</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which filament sits on which nozzle was searched: at most %1 % from the best.
+</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 by hand, %2 by a feeder, %3 to another nozzle.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No order takes fewer than %1: a gap of %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No order takes fewer than %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Somebody is at the printer for %1 in all. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printing %1 + changing %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament %1 + your time %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>against the
+pinned plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::View3d</name>
+    <message>
+        <source>3D piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Arrow keys turn the piece, plus and minus zoom, Home fits it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part or a patch: click</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::WeighDialog</name>
+    <message>
+        <source>g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Steps of the scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Weigh spool %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the &amp;scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>S&amp;teps of the scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is less than the empty roll of %1 g: look at the roll&apos;s weight.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left: %1 ± %2 g, without the roll of %3 g.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::WherePage</name>
+    <message>
+        <source>Ways for purge compared</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wasted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>saves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>put to use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Use this</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What each layer&apos;s purge becomes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What each way would waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge that serves nothing, fill of tower and skirt, ooze wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Parts whose colours do not matter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A ticked part is a second piece: it is printed from purge as far as there is any, and else in whatever is loaded</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Second piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let a part take purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print a part in its own colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tower is %1 mm square and %2 mm tall, %3 times its width; it takes %4 g, %5 % of all filament, of which %6 g only carry.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> From layer %1 on it is %2 mm wide.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> A second one, %1 mm wide, ends with layer %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The skirt is %1 layers tall; %2 mm³ of purge find no room in it and are thrown out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No tower: what nothing has use for is thrown out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> The ooze wall takes %1 g, up to layer %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> It stands %1 mm from the middle of the pieces.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> Not everything fits the bed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> g</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::WindowsView</name>
+    <message>
+        <source>Nozzle and bed temperatures of the project&apos;s filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nozzle °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bed °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>✓ %1–%2 suits all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>✕ nothing suits all</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+</TS>
