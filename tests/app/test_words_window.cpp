@@ -256,8 +256,9 @@ void TestWordsWindow::every_message_of_core() {
     }
     // None was forgotten: `ninja update_translations` keeps the catalogue in step.
     QStringList arguments{dir_->filePath("messages.cpp")};
-    for (QDirIterator i(QString::fromStdString(source_file("src")), {"*.cpp", "*.h"}, QDir::Files, QDirIterator::Subdirectories); i.hasNext();)
-        arguments << i.next();
+    for (const char* folder : {"src/core", "src/formats", "src/paint", "src/app"}) // the command line's own are English
+        for (QDirIterator i(QString::fromStdString(source_file(folder)), {"*.cpp", "*.h"}, QDir::Files, QDirIterator::Subdirectories); i.hasNext();)
+            arguments << i.next();
     QCOMPARE(QProcess::execute(QString::fromStdString(source_file("scripts/list-messages")), arguments), 0);
     QFile list(arguments.front());
     QVERIFY(list.open(QIODevice::ReadOnly));

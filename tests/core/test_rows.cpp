@@ -217,7 +217,7 @@ void TestRows::idle_points_are_left_out() {
             }
         QVERIFY(after < (mm > 0.1 ? before / 2 : before));
     }
-    QVERIFY(without_idle_points({}, 1).empty());
+    QVERIFY(without_idle_points(Path{}, 1).empty());
 }
 
 void TestRows::pieces_as_polygons_have_them() {

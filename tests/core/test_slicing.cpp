@@ -1,4 +1,9 @@
 #include "core/geometry/slice.h"
+#include "core/geometry/outline_points.h"
+#include "core/geometry/prism.h"
+#include "core/layers/demand.h"
+#include "core/layers/detail.h"
+#include "core/layers/layer_table.h"
 
 #include "support.h"
 
@@ -68,6 +73,10 @@ private Q_SLOTS:
     void random_rubble_never_crashes();
     void simple_test_of_rings();
     void triangulation_keeps_the_area();
+    void what_is_surely_not_narrow();
+    void quick_offsets_are_offsets();
+    void near_is_near();
+    void skins_of_many_points();
     void stopping();
     void threads_agree();
 };
@@ -298,6 +307,113 @@ void TestSlicing::triangulation_keeps_the_area() {
         for (const auto& t : triangulated(plate))
             sum += 0.5e-6 * double((t[1].X - t[0].X) * (t[2].Y - t[0].Y) - (t[1].Y - t[0].Y) * (t[2].X - t[0].X));
         COMPARE_NEAR(sum, area_mm2(plate), 1e-3);
+    }
+}
+
+namespace {
+
+/// A wavy ring; the more `rough`, the deeper its bays.
+Paths blob(std::mt19937& rng, double r_mm, double rough, int points) {
+    std::uniform_real_distribution<double> phase(0, 2 * pi), amount(0, rough);
+    const double p1 = phase(rng), p2 = phase(rng), p3 = phase(rng), a1 = amount(rng), a2 = amount(rng), a3 = amount(rng);
+    Path ring;
+    for (int i = 0; i < points; ++i) {
+        const double a = 2 * pi * i / points, r = r_mm * (1 + a1 * std::sin(2 * a + p1) + a2 * std::sin(5 * a + p2) + a3 * std::sin(11 * a + p3)) * kUnitsPerMm;
+        ring.emplace_back(std::llround(r * std::cos(a)), std::llround(r * std::sin(a)));
+    }
+    return {ring};
+}
+
+double xor_mm2(const Paths& a, const Paths& b) {
+    return area_mm2(subtract(a, b)) + area_mm2(subtract(b, a));
+}
+
+} // namespace
+
+void TestSlicing::what_is_surely_not_narrow() {
+    std::mt19937 rng(11);
+    int sure = 0, narrow = 0;
+    for (int i = 0; i < 200; ++i) {
+        Paths area = blob(rng, 3 + i % 9, 0.3, 60 + i);
+        if (i % 3 == 0) { // with a hole, somewhere
+            Paths hole = blob(rng, 1.2, 0.3, 40);
+            for (IntPoint& q : hole[0])
+                q.X += (i % 7) * 500;
+            area = subtract(area, hole);
+        }
+        for (const double width : {0.4, 0.8, 1.6}) {
+            const bool may = OutlinePoints(area, width).may_be_narrow(), lost = !lost_by_opening(area, width).empty() || !lost_by_closing(area, width).empty();
+            QVERIFY2(may || !lost, qPrintable(QString("%1 at %2").arg(i).arg(width)));
+            sure += !may;
+            narrow += lost;
+        }
+    }
+    QVERIFY2(sure > 100 && narrow > 100, qPrintable(QString("%1 sure, %2 narrow").arg(sure).arg(narrow)));
+    // A strip, a bay, a speck and a pinhole.
+    const auto box = [](double x, double y, double w, double h) { return Path{{std::llround(x * 1000), std::llround(y * 1000)}, {std::llround((x + w) * 1000), std::llround(y * 1000)}, {std::llround((x + w) * 1000), std::llround((y + h) * 1000)}, {std::llround(x * 1000), std::llround((y + h) * 1000)}}; };
+    QVERIFY(OutlinePoints({box(0, 0, 20, 0.5)}, 0.8).may_be_narrow());
+    QVERIFY(OutlinePoints(subtract({box(0, 0, 20, 20)}, {box(5, -1, 0.5, 10)}), 0.8).may_be_narrow());
+    QVERIFY(OutlinePoints({box(0, 0, 0.5, 0.5)}, 0.8).may_be_narrow());
+    QVERIFY(OutlinePoints(subtract({box(0, 0, 20, 20)}, {box(5, 5, 0.5, 0.5)}), 0.8).may_be_narrow());
+    QVERIFY(!OutlinePoints({box(0, 0, 20, 20)}, 0.8).may_be_narrow());
+    QVERIFY(!OutlinePoints({}, 0.8).may_be_narrow());
+}
+
+void TestSlicing::quick_offsets_are_offsets() {
+    std::mt19937 rng(12);
+    for (int i = 0; i < 300; ++i) {
+        const Paths area = blob(rng, 2 + i % 11, 0.25, 30 + 2 * i);
+        for (const double mm : {-0.8, -0.3, 0.3, 0.8}) {
+            const Paths quick = quick_offset(area, mm), judge = offset(area, mm);
+            QVERIFY2(xor_mm2(quick, judge) < 0.006 * perimeter_mm(area), qPrintable(QString("%1 by %2: %3").arg(i).arg(mm).arg(xor_mm2(quick, judge))));
+        }
+    }
+}
+
+void TestSlicing::near_is_near() {
+    std::mt19937 rng(13);
+    int near = 0;
+    for (int i = 0; i < 300; ++i) {
+        const Paths a = blob(rng, 8, 0.1, 200), b = blob(rng, 8, 0.1, 150);
+        for (const double reach : {0.8, 2.0}) {
+            double worst = 0; // by brute force, at the corners
+            for (const IntPoint& q : b[0])
+                worst = std::max(worst, nearest_on(a, double(q.X), double(q.Y)).away / kUnitsPerMm);
+            const bool said = OutlinePoints(a, reach).near_everywhere(b);
+            QVERIFY(!said || worst < reach);
+            QVERIFY(said || worst > 0.4 * reach); // it does not say no without need
+            near += said;
+        }
+    }
+    QVERIFY(near > 20);
+}
+
+void TestSlicing::skins_of_many_points() {
+    // A step from r = 10 to r = 6: the ring between them is skin for as many layers as there are skins, π·(R² − r²)·n·h, less the walls.
+    // Few points are cut as polygons, many in rows.
+    for (const int segments : {120, 2400}) {
+        Project p;
+        p.filaments = {test::pla('A', "#141414")};
+        Builder b;
+        for (const auto& [r, z0, z1] : {std::array{10.0, 0.0, 6.0}, std::array{6.0, 6.0, 12.0}}) {
+            Path ring;
+            for (int i = 0; i < segments; ++i)
+                ring.emplace_back(std::llround(1000 * r * std::cos(2 * pi * i / segments)), std::llround(1000 * r * std::sin(2 * pi * i / segments)));
+            add_prism(b, {ring}, z0, z1);
+        }
+        p.pieces[0].parts = {test::part("step", b.build(), 'A')};
+        p.settings.first_layer_mm = p.settings.layer_mm;
+        const auto table = *make_layer_table(p.pieces[0], p.settings, {});
+        const auto demand = *make_demand(*table, p.pieces[0].parts, p.settings, {});
+        const Settings& s = p.settings;
+        const double walls = s.walls * s.line_width_mm, h = s.layer_mm;
+        const auto disc = [](double r) { return pi * r * r; };
+        double skin = 0;
+        for (const Volume& v : demand->parts[0])
+            skin += v.skin_mm3;
+        // The ring below the step, the whole top, the whole bottom.
+        const double wanted = h * (s.top_skins * (disc(10 - walls) - disc(6)) + s.top_skins * disc(6 - walls) + s.bottom_skins * disc(10 - walls));
+        COMPARE_NEAR(skin / wanted, 1, 0.002);
     }
 }
 

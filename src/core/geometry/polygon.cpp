@@ -113,7 +113,7 @@ Path without_idle_points(const Path& ring, double mm) {
         bool bound = false;
         std::size_t next = i + 1;
         for (; next < ring.size(); ++next) {
-            const double x = static_cast<double>(ring[next].X - from.X), y = static_cast<double>(ring[next].Y - from.Y), away = std::hypot(x, y);
+            const double x = static_cast<double>(ring[next].X - from.X), y = static_cast<double>(ring[next].Y - from.Y), away = std::sqrt(x * x + y * y);
             const Direction to{x, y};
             if (bound && (away < farthest || to.left_of(left) || right.left_of(to)))
                 break; // the point before is kept
@@ -128,6 +128,14 @@ Path without_idle_points(const Path& ring, double mm) {
         }
         i = next == ring.size() ? (next - 1 > i ? next - 1 : next) : std::max(i + 1, next - 1);
     }
+    return out;
+}
+
+Paths without_idle_points(const Paths& rings, double mm) {
+    Paths out;
+    out.reserve(rings.size());
+    for (const Path& ring : rings)
+        out.push_back(without_idle_points(ring, mm));
     return out;
 }
 

@@ -12,7 +12,6 @@ namespace vitrail {
 namespace {
 
 /// Points that a straight line passes by at most that are left out of what is exported, mm: nothing that slicing could show.
-constexpr double kIdle_mm = 0.002;
 
 /// What each filament prints of a part in a layer.
 std::vector<Paths> by_filament(const Project& p, const Piece& piece, const LayerTable& table, const Demand& demand, const Shares& shares, std::size_t part, std::size_t l) {

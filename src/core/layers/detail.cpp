@@ -1,5 +1,7 @@
 #include "core/layers/detail.h"
 
+#include "core/geometry/outline_points.h"
+
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -13,7 +15,6 @@ namespace {
 
 /// Rounding of outlines and offsets, mm: a stroke exactly as wide as asked for must pass.
 constexpr double kSlack_mm = 0.012;
-constexpr double kSmooth_units = 10;
 
 /// Pieces (outer rings with their holes) of at least that area.
 Paths larger_than(const Paths& area, double mm2) {
@@ -37,9 +38,12 @@ Paths larger_than(const Paths& area, double mm2) {
     return out;
 }
 
-Paths smoothed(Paths outline) {
-    ClipperLib::CleanPolygons(outline, kSmooth_units);
-    return outline;
+bool may_be_narrow(const Paths& outline, double width_mm) {
+    return OutlinePoints(outline, width_mm).may_be_narrow();
+}
+
+Paths smoothed(const Paths& outline) {
+    return without_idle_points(outline, kIdle_mm);
 }
 
 } // namespace
@@ -104,9 +108,10 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
                 continue;
             LayerDetail& d = detail->parts[p][l];
             d.part_mm2 = area_mm2(outline);
-            const Paths area = smoothed(outline);
+            const bool thin_places = may_be_narrow(outline, std::max(2 * line, w)), close_places = may_be_narrow(outline, w);
+            const Paths area = thin_places || close_places || hangs ? smoothed(outline) : Paths{};
             // All that is thinner than two lines; mostly there is nothing.
-            const Paths thin = lost_by_opening(area, std::max(2 * line, w));
+            const Paths thin = thin_places ? lost_by_opening(area, std::max(2 * line, w)) : Paths{};
             if (!thin.empty()) {
                 d.strokes = lost_by_opening(area, w);
                 d.strokes_mm2 = area_mm2(d.strokes);
@@ -114,12 +119,14 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
                 d.thinnest_wall_mm = thickness_mm(d.walls);
             }
             for (const PatchDemand& patch : demand.patches[p]) {
+                if (patch.layers[l].empty() || !may_be_narrow(patch.layers[l], w))
+                    continue;
                 const Paths lost = lost_by_opening(smoothed(patch.layers[l]), w);
                 d.strokes.insert(d.strokes.end(), lost.begin(), lost.end());
                 d.strokes_mm2 += area_mm2(lost);
             }
             // Gaps that another part fills are none.
-            const Paths gaps = lost_by_closing(area, w);
+            const Paths gaps = close_places ? lost_by_closing(area, w) : Paths{};
             if (!gaps.empty()) {
                 d.gaps = larger_than(subtract(gaps, whole(l)), w * w / 2);
                 d.gaps_mm2 = area_mm2(d.gaps);
@@ -129,7 +136,7 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
             const Rows mine = parts == 1 ? *hangs : intersect(rows_of(area, hangs->pitch), *hangs);
             if (area_mm2(mine) <= w * w)
                 continue;
-            if (!std::exchange(looked, true))
+            if (!std::exchange(looked, true) && may_be_narrow(whole(l), s.lug_mm))
                 thin_whole = lost_by_opening(smoothed(whole(l)), s.lug_mm);
             if (!thin_whole.empty())
                 d.lugs = larger_than(intersect(thin_whole, paths_of(mine)), w * w);

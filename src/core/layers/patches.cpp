@@ -69,7 +69,6 @@ Paths lines_of(const std::vector<Stretch>& stretches) {
 /// The strip to both sides of lines.
 Paths strip(const Paths& lines, double half_width_mm) {
     ClipperLib::ClipperOffset co(2.0);
-    constexpr double kIdle_mm = 0.004; // far below what a strip as wide as walls can show
     for (const Path& line : lines) {
         const Path l = without_idle_points(line, kIdle_mm);
         const bool closed = l.size() > 3 && l.front() == l.back();

@@ -42,13 +42,6 @@ std::vector<Paths> pieces_of(const Paths& area) {
 
 namespace {
 
-/// One for all layers of the piece.
-int pitch_of(const LayerTable& table) {
-    const auto units = [](float mm) { return std::llround(mm * kUnitsPerMm); };
-    const Bounds& b = table.bounds;
-    return pitch_for({units(b.min.x), units(b.min.y), units(b.max.x), units(b.max.y)});
-}
-
 /// How far a layer may reach beyond the one below.
 double reach_mm(double thickness_mm, const OverhangRules& rules) {
     return thickness_mm * std::tan(rules.angle_deg * std::numbers::pi / 180);
@@ -185,24 +178,6 @@ void spread(const LayerTable& table, const std::array<Vec3, 3>& c, Use use) {
 }
 
 } // namespace
-
-Result<std::vector<Rows>> piece_rows(const LayerTable& table, const Progress& progress) {
-    const int pitch = pitch_of(table);
-    std::vector<Rows> out(static_cast<std::size_t>(table.grid.count));
-    std::vector<char> again(out.size(), 0); // the same outline as below
-    tbb::parallel_for(1, table.grid.count + 1, [&](int l) {
-        const bool repeats = l > 1 && whole_layer(table, l) == whole_layer(table, l - 1);
-        if (!progress.stopped() && !repeats)
-            out[static_cast<std::size_t>(l) - 1] = rows_of(whole_layer(table, l), pitch);
-        again[static_cast<std::size_t>(l) - 1] = repeats;
-    });
-    for (std::size_t l = 1; l < out.size(); ++l)
-        if (again[l])
-            out[l] = out[l - 1];
-    if (progress.stopped())
-        return Error{say("Stopped before the layers were ready for support.")};
-    return out;
-}
 
 Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const std::vector<Rows>& piece, const OverhangRules& rules, const Progress& progress) {
     const int count = table.grid.count;

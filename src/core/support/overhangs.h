@@ -1,6 +1,7 @@
 // What of the piece needs holding: overhangs, islands, and bridges that hold themselves.
 #pragma once
 
+#include "core/layers/layer_rows.h"
 #include "core/geometry/rows.h"
 #include "core/layers/layer_table.h"
 
@@ -21,10 +22,6 @@ struct Overhang {
     Rows bridges; ///< carried at both sides, and left free
     double freed_mm2 = 0; ///< would need holding, and is kept free by paint
 };
-
-/// The layers of the whole piece as rows of one pitch, [layer − 1]: supports are worked out on these, as they take many set operations a
-/// layer. Errors: none but being stopped.
-Result<std::vector<Rows>> piece_rows(const LayerTable& table, const Progress& progress = {});
 
 /// [layer − 1]; the first layer lies on the bed. The overhang of a layer is its area minus the area of the layer below grown by
 /// h·tan(angle) (common practice, no source). An overhanging region is a bridge when a closing of what carries it, by half the
