@@ -22,7 +22,8 @@ double perimeter_mm(const Paths& p) {
     for (const Path& ring : p)
         for (std::size_t i = 0; i < ring.size(); ++i) {
             const IntPoint &a = ring[i], &b = ring[i + 1 == ring.size() ? 0 : i + 1];
-            sum += std::hypot(double(b.X - a.X), double(b.Y - a.Y));
+            const double x = double(b.X - a.X), y = double(b.Y - a.Y);
+            sum += std::sqrt(x * x + y * y);
         }
     return sum / kUnitsPerMm;
 }

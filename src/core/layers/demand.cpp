@@ -1,6 +1,6 @@
 #include "core/layers/demand.h"
 
-#include "core/geometry/outline_points.h"
+#include "core/geometry/narrow.h"
 #include "core/layers/layer_rows.h"
 #include "core/layers/patches.h"
 

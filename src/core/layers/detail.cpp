@@ -1,6 +1,6 @@
 #include "core/layers/detail.h"
 
-#include "core/geometry/outline_points.h"
+#include "core/geometry/narrow.h"
 
 #include <tbb/parallel_for.h>
 
@@ -36,10 +36,6 @@ Paths larger_than(const Paths& area, double mm2) {
             out.insert(out.end(), piece.begin(), piece.end());
     }
     return out;
-}
-
-bool may_be_narrow(const Paths& outline, double width_mm) {
-    return OutlinePoints(outline, width_mm).may_be_narrow();
 }
 
 Paths smoothed(const Paths& outline) {

@@ -1,4 +1,4 @@
-#include "core/geometry/outline_points.h"
+#include "core/geometry/narrow.h"
 
 #include <algorithm>
 #include <cmath>
@@ -16,7 +16,26 @@ double length(const IntPoint& a, const IntPoint& b) {
     return std::sqrt(x * x + y * y);
 }
 
-} // namespace
+/// Points along outlines, evenly, in a grid.
+class OutlinePoints {
+public:
+    OutlinePoints(const Paths& rings, double reach_mm);
+    bool may_be_narrow() const;
+
+private:
+    struct Point {
+        float x, y, along; ///< units; `along`: way from the ring's first point
+        int ring;
+    };
+    int column(double x) const { return static_cast<int>((x - left_) / cell_); }
+    int row(double y) const { return static_cast<int>((y - top_) / cell_); }
+
+    std::vector<Point> points_;  ///< cell by cell
+    std::vector<int> begins_;    ///< of each cell, and the end
+    std::vector<float> lengths_; ///< of each ring
+    double reach_, step_, cell_ = 1, left_ = 0, top_ = 0; ///< units
+    int columns_ = 0, rows_ = 0;
+};
 
 OutlinePoints::OutlinePoints(const Paths& rings, double reach_mm) : reach_(reach_mm * kUnitsPerMm), step_(reach_ / kPointsPerReach) {
     const Box box = box_of(rings);
@@ -58,14 +77,6 @@ OutlinePoints::OutlinePoints(const Paths& rings, double reach_mm) : reach_(reach
         points_[static_cast<std::size_t>(at[cell_of(p)]++)] = p;
 }
 
-int OutlinePoints::column(double x) const {
-    return static_cast<int>((x - left_) / cell_);
-}
-
-int OutlinePoints::row(double y) const {
-    return static_cast<int>((y - top_) / cell_);
-}
-
 bool OutlinePoints::may_be_narrow() const {
     const float near = static_cast<float>(reach_ + step_), square = near * near, along = 1.6f * near;
     for (const float l : lengths_)
@@ -101,41 +112,6 @@ bool OutlinePoints::may_be_narrow() const {
         }
     return false;
 }
-
-bool OutlinePoints::has_near(double x, double y, double distance) const {
-    const float px = static_cast<float>(x - left_), py = static_cast<float>(y - top_), square = static_cast<float>(distance * distance);
-    const int c = static_cast<int>(std::floor(px / cell_)), r = static_cast<int>(std::floor(py / cell_));
-    const auto in_row = [&](int row, int from, int to) {
-        from = std::max(0, from), to = std::min(columns_ - 1, to);
-        if (row < 0 || row >= rows_ || from > to)
-            return false;
-        for (int k = begins_[static_cast<std::size_t>(row * columns_ + from)]; k < begins_[static_cast<std::size_t>(row * columns_ + to) + 1]; ++k) {
-            const Point& p = points_[static_cast<std::size_t>(k)];
-            if ((p.x - px) * (p.x - px) + (p.y - py) * (p.y - py) < square)
-                return true;
-        }
-        return false;
-    };
-    return in_row(r, c, c) || in_row(r, c - 1, c + 1) || in_row(r - 1, c - 1, c + 1) || in_row(r + 1, c - 1, c + 1);
-}
-
-bool OutlinePoints::near_everywhere(const Paths& other) const {
-    // A point between two that were looked at is at most half their distance farther away than one of them.
-    const double apart = reach_ * 2 / 3, distance = reach_ - apart / 2;
-    for (const Path& ring : other)
-        for (std::size_t i = 0; i < ring.size(); ++i) {
-            const IntPoint &a = ring[i], &b = ring[i + 1 < ring.size() ? i + 1 : 0];
-            const int n = std::max(1, static_cast<int>(std::ceil(length(a, b) / apart)));
-            for (int k = 0; k < n; ++k) {
-                const double t = static_cast<double>(k) / n;
-                if (!has_near(double(a.X) + t * double(b.X - a.X), double(a.Y) + t * double(b.Y - a.Y), distance))
-                    return false;
-            }
-        }
-    return true;
-}
-
-namespace {
 
 /// An edge of a ring: where it begins, and its unit normal to the right, which is outwards.
 struct Edge {
@@ -206,8 +182,18 @@ std::optional<Paths> moved(const Paths& rings, double mm) {
 
 } // namespace
 
+bool may_be_narrow(const Paths& rings, double mm) {
+    std::size_t corners = 0;
+    for (const Path& ring : rings)
+        corners += ring.size();
+    constexpr double kPointsPerCorner = 16;
+    if (perimeter_mm(rings) * kPointsPerReach > mm * kPointsPerCorner * static_cast<double>(corners))
+        return true;
+    return OutlinePoints(rings, mm).may_be_narrow();
+}
+
 Paths quick_offset(const Paths& rings, double mm) {
-    const bool sure = mm != 0 && !OutlinePoints(rings, 2 * std::abs(mm)).may_be_narrow();
+    const bool sure = mm != 0 && !may_be_narrow(rings, 2 * std::abs(mm));
     if (sure)
         if (auto out = moved(rings, mm))
             return std::move(*out);
