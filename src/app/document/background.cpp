@@ -8,7 +8,7 @@ namespace vitrail {
 
 Background::~Background() {
     stop_all();
-    pool_.waitForDone();
+    wait_for(pool_);
 }
 
 void Background::stop_all() {
@@ -23,7 +23,7 @@ std::stop_source Background::run(QObject* owner, Work work) {
         const std::lock_guard lock(mutex_);
         running_.push_back(stop);
     }
-    pool_.start([this, owner = QPointer<QObject>(owner), work = std::move(work), stop] {
+    in_pool(pool_, [this, owner = QPointer<QObject>(owner), work = std::move(work), stop] {
         Then then;
         const QString problem = guarded([&] {
             if (!stop.stop_requested())

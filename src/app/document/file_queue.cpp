@@ -17,7 +17,7 @@ FileQueue::FileQueue(QObject* parent) : QObject(parent), disk_(std::make_shared<
 
 FileQueue::~FileQueue() {
     stop_.request_stop();
-    pool_.waitForDone();
+    wait_for(pool_);
 }
 
 void FileQueue::read(Work work) {
@@ -38,7 +38,7 @@ void FileQueue::add(Work work, bool reads) {
     to_read_ += reads;
     Q_EMIT changed();
     const std::stop_token stop = reads ? stop_.get_token() : std::stop_token();
-    pool_.start([this, disk = disk_, work = std::move(work), stop, reads] {
+    in_pool(pool_, [this, disk = disk_, work = std::move(work), stop, reads] {
         Then then;
         const Progress report{stop, [this](double share) { Q_EMIT progress(share); }};
         const QString problem = guarded([&] {

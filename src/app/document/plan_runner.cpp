@@ -25,7 +25,7 @@ PlanRunner::PlanRunner(QObject* parent) : QObject(parent), planner_(std::make_sh
 
 PlanRunner::~PlanRunner() {
     stop_.request_stop();
-    pool_.waitForDone();
+    wait_for(pool_);
 }
 
 void PlanRunner::want(const Project& project) {
@@ -47,7 +47,7 @@ void PlanRunner::start(Project project) {
     stop_ = std::stop_source();
     if (!was_running)
         Q_EMIT running_changed(true);
-    pool_.start([this, project = *in_work_, stop = stop_.get_token(), planner = planner_] {
+    in_pool(pool_, [this, project = *in_work_, stop = stop_.get_token(), planner = planner_] {
         std::shared_ptr<const Plan> result;
         QString error;
         const Progress report{stop, [this](double share) { Q_EMIT progress(share); }};

@@ -1,5 +1,6 @@
 #include "app/document/shelf_store.h"
 
+#include "app/document/threads.h"
 #include "formats/shelf_db.h"
 #include "paint/words.h"
 
@@ -28,7 +29,7 @@ ShelfStore::ShelfStore(QObject* parent) : QObject(parent) {
 }
 
 ShelfStore::~ShelfStore() {
-    writer_.waitForDone();
+    wait_for(writer_);
 }
 
 QString ShelfStore::path() {
@@ -44,26 +45,24 @@ void ShelfStore::open() {
     if (opening_)
         return;
     opening_ = true;
-    writer_.start([self = QPointer<ShelfStore>(this), path = path().toStdString()] {
+    in_pool(writer_, [this, owner = QPointer<QObject>(this), path = path().toStdString()] {
         Message note;
         auto db = ShelfDb::open(path, &note);
         Result<Shelf> shelf = db ? db->read() : Result<Shelf>(db.error());
         std::shared_ptr<ShelfDb> kept = db ? std::make_shared<ShelfDb>(std::move(*db)) : nullptr;
-        QMetaObject::invokeMethod(qApp, [self, kept, shelf, note] {
-            if (!self)
-                return;
+        in_window(owner, [this, kept, shelf, note] {
             if (!note.empty())
-                Q_EMIT self->said(words(note));
+                Q_EMIT said(words(note));
             if (!shelf) {
-                Q_EMIT self->said(words(shelf.error().message));
+                Q_EMIT said(words(shelf.error().message));
                 return;
             }
-            self->db_ = kept;
-            self->shelf_ = *shelf;
-            self->open_ = true;
-            Q_EMIT self->ready();
-            Q_EMIT self->changed();
-        }, Qt::QueuedConnection);
+            db_ = kept;
+            shelf_ = *shelf;
+            open_ = true;
+            Q_EMIT ready();
+            Q_EMIT changed();
+        });
     });
 }
 
@@ -78,13 +77,9 @@ void ShelfStore::edit(const QString& label, const std::function<void(Shelf&)>& c
 
 void ShelfStore::set(Shelf shelf) {
     shelf_ = std::move(shelf);
-    writer_.start([self = QPointer<ShelfStore>(this), db = db_, shelf = shelf_] {
-        const Status ok = db->write(shelf);
-        if (!ok)
-            QMetaObject::invokeMethod(qApp, [self, why = words(ok.error().message)] {
-                if (self)
-                    Q_EMIT self->said(why);
-            }, Qt::QueuedConnection);
+    in_pool(writer_, [this, owner = QPointer<QObject>(this), db = db_, shelf = shelf_] {
+        if (const Status ok = db->write(shelf); !ok)
+            in_window(owner, [this, why = words(ok.error().message)] { Q_EMIT said(why); });
     });
     Q_EMIT changed();
 }

@@ -13,21 +13,6 @@ namespace vitrail {
 
 namespace {
 
-/// Which layers cover a layer from above and below, itself not among them.
-struct Cover {
-    int layer, bottom, top, count; ///< index; numbers of skins; of layers in all
-    /// Calls `look` with each of them until it says no; false then, and where the piece does not reach so far.
-    template <class F>
-    bool each(F look) const {
-        if (layer - bottom < 0 || layer + top >= count)
-            return false;
-        for (int k = layer - bottom; k <= layer + top; ++k)
-            if (k != layer && !look(k))
-                return false;
-        return true;
-    }
-};
-
 /// Behind the walls of an outline.
 struct Inside {
     Paths area;
@@ -41,109 +26,128 @@ Inside inside_of(const Paths& outline, double walls_mm) {
     return in;
 }
 
-} // namespace
+/// Of every part in every layer; layers that repeat the one before share it.
+class Insides {
+public:
+    Insides(const LayerTable& table, double walls_mm, const Progress& progress) : of_(table.parts.size()), first_(table.parts.size()) {
+        const int count = table.grid.count;
+        for (std::size_t p = 0; p < of_.size(); ++p) {
+            const std::vector<Paths>& layers = table.parts[p].layers;
+            of_[p].resize(layers.size());
+            first_[p].assign(layers.size(), 0);
+            for (std::size_t l = 1; l < layers.size(); ++l)
+                first_[p][l] = layers[l] == layers[l - 1] ? first_[p][l - 1] : l;
+        }
+        std::atomic<int> done = 0;
+        tbb::parallel_for(std::size_t{0}, static_cast<std::size_t>(count), [&](std::size_t l) {
+            for (std::size_t p = 0; p < of_.size(); ++p)
+                if (first_[p][l] == l && !progress.stopped())
+                    of_[p][l] = inside_of(table.parts[p].layers[l], walls_mm);
+            progress.at(0.5 + 0.2 * ++done / count);
+        });
+    }
+    const Inside& at(std::size_t part, std::size_t layer) const { return of_[part][first_[part][layer]]; }
 
-Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const std::vector<Part>& of, const Settings& s, const Progress& progress) {
-    const int count = table.grid.count, parts = static_cast<int>(table.parts.size());
-    const int top = static_cast<int>(s.top_skins), bottom = static_cast<int>(s.bottom_skins);
+private:
+    std::vector<std::vector<Inside>> of_;        ///< [part][layer], where it is the first of its like
+    std::vector<std::vector<std::size_t>> first_; ///< [part][layer]
+};
+
+/// Walls, skins and infill, and what patches take of them. An area is cut as polygons or in rows: `area_of` makes one of an outline,
+/// `layers` are those of the whole piece.
+template <class Area, class AreaOf>
+void measure(const LayerTable& table, const Settings& s, const Insides& insides, const std::vector<Area>& layers, AreaOf area_of, Demand& demand, const Progress& progress) {
+    const int count = table.grid.count, top = s.top_skins, bottom = s.bottom_skins;
     const auto whole = [&](int l) -> const Paths& { return whole_layer(table, l + 1); };
-    // What layers have in common is cut as polygons where these have few points, and in rows where they have many: there cutting
-    // would take longer than everything else, and rows are as good (corners are cut off by less than their pitch).
-    std::size_t points = 0;
-    for (int l = 0; l < count; ++l)
-        for (const Path& ring : whole(l))
-            points += ring.size();
-    constexpr std::size_t kMany = 400; // to a layer
-    const bool in_rows = points > kMany * static_cast<std::size_t>(count);
-    std::vector<Paths> outlines(in_rows ? 0 : static_cast<std::size_t>(count));
-    std::vector<Rows> rows;
-    if (in_rows) {
-        auto all = piece_rows(table, {progress.stop, {}});
-        if (!all)
-            return all.error();
-        rows = std::move(*all);
-    } else
-        tbb::parallel_for(0, count, [&](int l) { outlines[l] = without_idle_points(whole(l), kIdle_mm); });
-    const int pitch = pitch_of(table);
-    if (progress.stopped())
-        return Error{say("Stopped before the volumes were known.")};
-    progress.at(0.1);
-
-    auto demand = std::make_shared<Demand>();
-    demand->parts.assign(parts, std::vector<Volume>(count));
-    demand->patches.resize(parts);
-    for (int p = 0; p < parts; ++p)
-        for (std::vector<Paths>& layers : patch_layers(of[p], table.parts[p], table.grid, table.bed_z_mm, s, {progress.stop, {}}))
-            demand->patches[p].push_back({std::move(layers), std::vector<double>(count, 0)});
-    progress.at(0.5);
-    // Layers that repeat the one before share its inside.
-    std::vector<std::vector<Inside>> insides(static_cast<std::size_t>(parts), std::vector<Inside>(static_cast<std::size_t>(count)));
-    std::vector<std::vector<int>> first(static_cast<std::size_t>(parts), std::vector<int>(static_cast<std::size_t>(count), 0));
-    for (int p = 0; p < parts; ++p)
-        for (int l = 1; l < count; ++l)
-            first[p][l] = table.parts[p].layers[l] == table.parts[p].layers[l - 1] ? first[p][l - 1] : l;
     std::atomic<int> done = 0;
-    tbb::parallel_for(0, count, [&](int l) {
-        for (int p = 0; p < parts; ++p)
-            if (first[p][l] == l && !progress.stopped())
-                insides[p][l] = inside_of(table.parts[p].layers[l], s.walls * s.line_width_mm);
-        progress.at(0.5 + 0.2 * ++done / count);
-    });
     tbb::parallel_for(0, count, [&](int l) {
         if (progress.stopped())
             return;
-        const Cover cover{l, bottom, top, count};
-        const bool no_skins = cover.each([&](int k) { return whole(k) == whole(l); });
-        for (int p = 0; p < parts; ++p) {
-            const Inside& in = insides[p][first[p][l]];
+        // What covers the layer from above and below; nothing does where the piece does not reach so far.
+        const auto each_cover = [&](auto look) {
+            if (l - bottom < 0 || l + top >= count)
+                return false;
+            for (int k = l - bottom; k <= l + top; ++k)
+                if (k != l && !look(k))
+                    return false;
+            return true;
+        };
+        const bool no_skins = (!top && !bottom) || each_cover([&](int k) { return whole(k) == whole(l); });
+        const double h = table.grid.thickness_mm(l + 1);
+        for (std::size_t p = 0; p < table.parts.size(); ++p) {
+            const Inside& in = insides.at(p, static_cast<std::size_t>(l));
+            std::vector<PatchDemand>& patches = demand.patches[p];
+            const bool painted_here = std::any_of(patches.begin(), patches.end(), [&](const PatchDemand& x) { return !x.layers[l].empty(); });
             if (in.full_mm2 <= 0)
                 continue;
-            const double h = table.grid.thickness_mm(l + 1);
-            double covered = in.mm2;
-            Paths c = in.area;
-            const bool skins = in.mm2 > 0 && (top || bottom) && !no_skins;
-            Rows inside_rows, covered_rows;
-            if (skins && in_rows) {
-                covered_rows = inside_rows = rows_of(in.area, pitch);
-                if (!cover.each([&](int k) { return !(covered_rows = intersect(covered_rows, rows[k])).empty(); }))
-                    covered_rows = {};
-                covered = in.mm2 - std::clamp(area_mm2(inside_rows) - area_mm2(covered_rows), 0.0, in.mm2);
-            } else if (skins) {
+            Area inside, covered;
+            double wall = in.full_mm2 - in.mm2, skin = 0;
+            if (!no_skins || painted_here)
+                covered = inside = area_of(in.area);
+            if (!no_skins) {
                 const auto common = [&](int k) {
                     if (k == l - bottom || whole(k) != whole(k - 1)) // the layer itself has all of it
-                        c = intersect(c, outlines[k]);
-                    return !c.empty();
+                        covered = intersect(covered, layers[k]);
+                    return !covered.empty();
                 };
-                if (!cover.each(common))
-                    c.clear();
-                covered = std::min(in.mm2, area_mm2(c));
+                if (!each_cover(common))
+                    covered = {};
+                skin = std::clamp(area_mm2(inside) - area_mm2(covered), 0.0, in.mm2);
             }
-            double wall = in.full_mm2 - in.mm2, skin = in.mm2 - covered, infill = covered;
-            for (PatchDemand& patch : demand->patches[p]) {
+            double infill = in.mm2 - skin;
+            for (PatchDemand& patch : patches) {
                 if (patch.layers[l].empty())
                     continue;
-                const double area = area_mm2(patch.layers[l]);
-                double of_inside = 0, of_infill = 0;
-                if (in_rows) {
-                    if (inside_rows.empty())
-                        covered_rows = inside_rows = rows_of(in.area, pitch);
-                    const Rows painted = rows_of(patch.layers[l], pitch);
-                    of_inside = area_mm2(intersect(painted, inside_rows));
-                    of_infill = area_mm2(intersect(painted, covered_rows));
-                } else {
-                    const Paths smooth = without_idle_points(patch.layers[l], kIdle_mm);
-                    of_inside = area_mm2(intersect(smooth, in.area));
-                    of_infill = skins ? area_mm2(intersect(smooth, c)) : of_inside;
-                }
+                const Area painted = area_of(patch.layers[l]);
+                const double area = area_mm2(patch.layers[l]), of_inside = area_mm2(intersect(painted, inside)), of_infill = no_skins ? of_inside : area_mm2(intersect(painted, covered));
                 wall -= area - of_inside;
                 skin -= of_inside - of_infill;
                 infill -= of_infill;
                 patch.mm3[l] = area * h;
             }
-            demand->parts[p][l] = {std::max(0.0, wall) * h, std::max(0.0, skin) * h, std::max(0.0, infill) * h * s.infill_pct / 100};
+            // Where patches take all there is, rounding of outlines must leave no sliver for which the filament would have to change.
+            const double sliver_mm2 = painted_here ? kIdle_mm * perimeter_mm(table.parts[p].layers[l]) : 0;
+            const auto left = [&](double mm2) { return mm2 > sliver_mm2 ? mm2 * h : 0; };
+            demand.parts[p][l] = {left(wall), left(skin), left(infill) * s.infill_pct / 100};
         }
-        progress.at(0.7 + 0.3 * (++done - count) / count);
+        progress.at(0.7 + 0.3 * ++done / count);
     });
+}
+
+/// Cutting outlines of many points as polygons would take longer than everything else, and rows are as good: corners are cut off by
+/// less than their pitch. Of few points polygons are exact, and as quick.
+bool has_many_points(const LayerTable& table) {
+    constexpr std::size_t kMany = 400; // to a layer
+    std::size_t points = 0;
+    for (int l = 1; l <= table.grid.count; ++l)
+        for (const Path& ring : whole_layer(table, l))
+            points += ring.size();
+    return points > kMany * static_cast<std::size_t>(table.grid.count);
+}
+
+} // namespace
+
+Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const std::vector<Part>& of, const Settings& s, const Progress& progress) {
+    const std::size_t count = static_cast<std::size_t>(table.grid.count), parts = table.parts.size();
+    auto demand = std::make_shared<Demand>();
+    demand->parts.assign(parts, std::vector<Volume>(count));
+    demand->patches.resize(parts);
+    for (std::size_t p = 0; p < parts; ++p)
+        for (std::vector<Paths>& layers : patch_layers(of[p], table.parts[p], table.grid, table.bed_z_mm, s, {progress.stop, {}}))
+            demand->patches[p].push_back({std::move(layers), std::vector<double>(count, 0)});
+    progress.at(0.5);
+    const Insides insides(table, s.walls * s.line_width_mm, progress);
+    if (has_many_points(table)) {
+        const auto rows = piece_rows(table, {progress.stop, {}});
+        if (!rows)
+            return rows.error();
+        measure(table, s, insides, *rows, [pitch = pitch_of(table)](const Paths& outline) { return rows_of(outline, pitch); }, *demand, progress);
+    } else {
+        const auto lean = [](const Paths& outline) { return without_idle_points(outline, kIdle_mm); };
+        std::vector<Paths> layers(count);
+        tbb::parallel_for(std::size_t{0}, count, [&](std::size_t l) { layers[l] = lean(whole_layer(table, static_cast<int>(l) + 1)); });
+        measure(table, s, insides, layers, lean, *demand, progress);
+    }
     if (progress.stopped())
         return Error{say("Stopped before the volumes were known.")};
     return std::shared_ptr<const Demand>(std::move(demand));
