@@ -973,10 +973,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Stopped before the layers were ready for support.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Stopped before the plate was laid out.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3685,6 +3681,10 @@
     </message>
     <message>
         <source>“{}”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the layers were in rows.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -38,6 +38,17 @@ Paths larger_than(const Paths& area, double mm2) {
     return out;
 }
 
+/// Its pieces one by one, so that only narrow ones are looked at; all as one where there are holes.
+std::vector<Paths> apart(const Paths& area) {
+    std::vector<Paths> pieces;
+    for (const Path& ring : area)
+        if (!ClipperLib::Orientation(ring))
+            return {area};
+        else
+            pieces.push_back({ring});
+    return pieces;
+}
+
 Paths smoothed(const Paths& outline) {
     return without_idle_points(outline, kIdle_mm);
 }
@@ -115,11 +126,13 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
                 d.thinnest_wall_mm = thickness_mm(d.walls);
             }
             for (const PatchDemand& patch : demand.patches[p]) {
-                if (patch.layers[l].empty() || !may_be_narrow(patch.layers[l], w))
-                    continue;
-                const Paths lost = lost_by_opening(smoothed(patch.layers[l]), w);
-                d.strokes.insert(d.strokes.end(), lost.begin(), lost.end());
-                d.strokes_mm2 += area_mm2(lost);
+                for (const Paths& piece : apart(patch.layers[l])) {
+                    if (!may_be_narrow(piece, w))
+                        continue;
+                    const Paths lost = lost_by_opening(smoothed(piece), w);
+                    d.strokes.insert(d.strokes.end(), lost.begin(), lost.end());
+                    d.strokes_mm2 += area_mm2(lost);
+                }
             }
             // Gaps that another part fills are none.
             const Paths gaps = close_places ? lost_by_closing(area, w) : Paths{};

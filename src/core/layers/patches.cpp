@@ -259,7 +259,7 @@ std::vector<std::vector<Paths>> patch_layers(const Part& part, const PartLayers&
                 lay(down[p][k]);
             if (area.empty())
                 continue;
-            area = subtract(intersect(filled(area), outline), taken);
+            area = subtract(intersect(area, outline), taken); // overlapping strips and skins count once
             if (area.empty())
                 continue;
             if (p > 0)
