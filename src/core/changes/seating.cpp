@@ -121,10 +121,10 @@ Seating seat_spools(const Project& p, const Sequence& sequence, const Loading& l
         if (s.slot > 0)
             fed[static_cast<std::size_t>(s.filament)].push_back(&s);
     for (const Switch& c : switches) {
-        out.slot_of.push_back(0);
-        for (const Stay* s : fed[static_cast<std::size_t>(c.to)])
-            if (s->from_layer <= c.layer && c.layer <= s->to_layer)
-                out.slot_of.back() = s->slot;
+        // The last of its stays to have begun by then; a filament's stays follow each other.
+        const std::vector<const Stay*>& stays = fed[static_cast<std::size_t>(c.to)];
+        const auto after = std::upper_bound(stays.begin(), stays.end(), c.layer, [](int layer, const Stay* s) { return layer < s->from_layer; });
+        out.slot_of.push_back(after != stays.begin() && c.layer <= after[-1]->to_layer ? after[-1]->slot : 0);
     }
     for (SlotRefill& r : out.refills) {
         r.layer = r.earliest_layer;

@@ -29,9 +29,32 @@ LayerTime printing_time(const Project& p, const LayerGrid& grid, const std::vect
     return t;
 }
 
-/// `layers` as they stand without this refill's wait.
-RefillTime time_refill(const Project& p, const SlotRefill& asked, const std::vector<LayerTime>& layers) {
-    const auto at = [&](int layer) -> const LayerTime& { return layers[static_cast<std::size_t>(layer) - 1]; };
+/// What layers begin later, because the printer waited in layers before: sums of what was added, each in O(log layers) (Fenwick 1994).
+class Waits {
+public:
+    explicit Waits(std::size_t layers) : sums_(layers + 1, 0) {}
+    void add(int layer, double seconds) {
+        for (std::size_t i = static_cast<std::size_t>(layer); i < sums_.size(); i += i & (~i + 1))
+            sums_[i] += seconds;
+    }
+    double before(int layer) const {
+        double sum = 0;
+        for (std::size_t i = static_cast<std::size_t>(layer) - 1; i > 0; i -= i & (~i + 1))
+            sum += sums_[i];
+        return sum;
+    }
+
+private:
+    std::vector<double> sums_;
+};
+
+/// `layers` as they would be without any wait before them, `waits` without this refill's.
+RefillTime time_refill(const Project& p, const SlotRefill& asked, const std::vector<LayerTime>& layers, const Waits& waits) {
+    const auto at = [&](int layer) {
+        LayerTime t = layers[static_cast<std::size_t>(layer) - 1];
+        t.start_s += waits.before(layer);
+        return t;
+    };
     const double free_s = p.filaments[static_cast<std::size_t>(asked.in)].free_after_h * 3600;
     RefillTime r{asked.earliest_layer, asked.latest_layer, asked.layer, asked.pause, 0, 0};
     while (!r.pause && r.earliest_layer < r.latest_layer && at(r.earliest_layer).end_s() <= free_s)
@@ -65,20 +88,22 @@ Timeline make_timeline(const Project& p, const LayerGrid& grid, const Books& boo
         clock_s = layer.end_s();
         t.layers.push_back(layer);
     }
+    Waits waits(t.layers.size());
     for (const SlotRefill& asked : seating.refills) {
-        const RefillTime r = time_refill(p, asked, t.layers);
+        const RefillTime r = time_refill(p, asked, t.layers, waits);
         t.refills.push_back(r);
         t.attended_s += p.machine.hand.attended_s;
         if (!r.pause)
             continue;
-        LayerTime& waits = t.layers[static_cast<std::size_t>(r.latest_layer) - 1];
+        LayerTime& layer = t.layers[static_cast<std::size_t>(r.latest_layer) - 1];
         const double free_s = p.filaments[static_cast<std::size_t>(asked.in)].free_after_h * 3600;
-        const double wait_s = std::max(0.0, free_s - waits.start_s) + p.machine.hand.time_s + p.settings.hand_wait_s;
-        waits.change_s += wait_s;
-        for (std::size_t l = static_cast<std::size_t>(r.latest_layer); l < t.layers.size(); ++l)
-            t.layers[l].start_s += wait_s;
+        const double wait_s = std::max(0.0, free_s - layer.start_s - waits.before(r.latest_layer)) + p.machine.hand.time_s + p.settings.hand_wait_s;
+        layer.change_s += wait_s;
+        waits.add(r.latest_layer, wait_s);
         t.change_s += wait_s;
     }
+    for (std::size_t l = 0; l < t.layers.size(); ++l)
+        t.layers[l].start_s += waits.before(static_cast<int>(l) + 1);
     return t;
 }
 
