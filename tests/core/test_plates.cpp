@@ -88,7 +88,7 @@ void check_apart(const Project& p, const Plate& plate) {
         for (const auto& [x, y] : all[i])
             QVERIFY(x >= -0.01 && y >= -0.01 && x <= p.machine.bed_x_mm + 0.01 && y <= p.machine.bed_y_mm + 0.01);
         for (std::size_t j = 0; j < i; ++j) {
-            QVERIFY(!too_close(all[i], all[j], 0));
+            QVERIFY(!overlap(all[i], all[j]));
             QVERIFY2(distance(all[i], all[j]) >= p.settings.spacing_mm - 0.05, qPrintable(QStringLiteral("%1 and %2: %3 mm").arg(i).arg(j).arg(distance(all[i], all[j]))));
         }
     }

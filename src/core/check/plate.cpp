@@ -70,7 +70,7 @@ void Checker::pinned() {
             f.fixes.push_back(let_go(name, placed[i].nth));
         }
         for (std::size_t k = 0; k < placed.size(); ++k) {
-            if (k == i || (placed[k].pinned && k < i) || !too_close(placed[i].outline, placed[k].outline, 0))
+            if (k == i || (placed[k].pinned && k < i) || !overlap(placed[i].outline, placed[k].outline))
                 continue;
             Finding& f = add("pieces-collide", Severity::error, say("{} is pinned where it meets {}. Move one of them, or let it be arranged.", placed_name(p, placed[i]), placed_name(p, placed[k])), say("plate, {}", placed_name(p, placed[i])));
             f.fixes.push_back(let_go(name, placed[i].nth));

@@ -294,9 +294,9 @@ Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower&
     return plate;
 }
 
-bool too_close(const Outline& a, const Outline& b, double gap_mm) {
-    const Paths grown_a = gap_mm > 0 ? offset({ring_of(a)}, gap_mm) : Paths{ring_of(a)};
-    return area_mm2(intersect(grown_a, {ring_of(b)})) > 0.01;
+bool overlap(const Outline& a, const Outline& b) {
+    constexpr double kTouch_mm2 = 0.01; // edges that meet share a little by rounding
+    return area_mm2(intersect(Paths{ring_of(a)}, Paths{ring_of(b)})) > kTouch_mm2;
 }
 
 Outline grown(const Outline& outline, double mm) {

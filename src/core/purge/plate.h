@@ -50,8 +50,8 @@ private:
 
 /// One of that piece with the middle of its footprint there.
 Placed place_at(const LayerTable& table, int piece, int nth, double x_mm, double y_mm, double turn_deg);
-/// Whether two convex outlines are less than `gap_mm` apart.
-bool too_close(const Outline& a, const Outline& b, double gap_mm);
+/// Whether two convex outlines share more than their edges.
+bool overlap(const Outline& a, const Outline& b);
 /// A convex outline grown by so many mm.
 Outline grown(const Outline& outline, double mm);
 
