@@ -3660,7 +3660,7 @@
     </message>
     <message numerus="yes">
         <source>{} spool is put in during the print, at any time in some stretch of layers. Put in too late, the printer waits.</source>
-        <comment>{} spools are put in during the print, each, at any time in some stretch of layers. Put in too late, the printer waits.</comment>
+        <comment>{} spools are put in during the print, each at any time in some stretch of layers. Put in too late, the printer waits.</comment>
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>

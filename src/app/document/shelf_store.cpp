@@ -46,24 +46,32 @@ void ShelfStore::open() {
         return;
     opening_ = true;
     in_pool(writer_, [this, owner = QPointer<QObject>(this), path = path().toStdString()] {
-        Message note;
-        auto db = ShelfDb::open(path, &note);
-        Result<Shelf> shelf = db ? db->read() : Result<Shelf>(db.error());
-        std::shared_ptr<ShelfDb> kept = db ? std::make_shared<ShelfDb>(std::move(*db)) : nullptr;
-        in_window(owner, [this, kept, shelf, note] {
-            if (!note.empty())
-                Q_EMIT said(words(note));
-            if (!shelf) {
-                Q_EMIT said(words(shelf.error().message));
-                return;
-            }
-            db_ = kept;
-            shelf_ = *shelf;
-            open_ = true;
-            Q_EMIT ready();
-            Q_EMIT changed();
+        const QString problem = guarded([&] {
+            Message note;
+            auto db = ShelfDb::open(path, &note);
+            Result<Shelf> shelf = db ? db->read() : Result<Shelf>(db.error());
+            std::shared_ptr<ShelfDb> kept = db ? std::make_shared<ShelfDb>(std::move(*db)) : nullptr;
+            in_window(owner, [this, kept, shelf, note] {
+                if (!note.empty())
+                    Q_EMIT said(words(note));
+                if (!shelf) {
+                    Q_EMIT said(words(shelf.error().message));
+                    return;
+                }
+                db_ = kept;
+                shelf_ = *shelf;
+                open_ = true;
+                Q_EMIT ready();
+                Q_EMIT changed();
+            });
         });
+        tell(owner, problem);
     });
+}
+
+void ShelfStore::tell(const QPointer<QObject>& owner, const QString& problem) {
+    if (!problem.isEmpty())
+        in_window(owner, [this, problem] { Q_EMIT said(problem); });
 }
 
 void ShelfStore::edit(const QString& label, const std::function<void(Shelf&)>& change) {
@@ -78,8 +86,12 @@ void ShelfStore::edit(const QString& label, const std::function<void(Shelf&)>& c
 void ShelfStore::set(Shelf shelf) {
     shelf_ = std::move(shelf);
     in_pool(writer_, [this, owner = QPointer<QObject>(this), db = db_, shelf = shelf_] {
-        if (const Status ok = db->write(shelf); !ok)
-            in_window(owner, [this, why = words(ok.error().message)] { Q_EMIT said(why); });
+        QString problem;
+        const QString mistake = guarded([&] {
+            if (const Status ok = db->write(shelf); !ok)
+                problem = words(ok.error().message);
+        });
+        tell(owner, mistake.isEmpty() ? problem : mistake);
     });
     Q_EMIT changed();
 }

@@ -4,6 +4,7 @@
 #include "core/material/shelf.h"
 
 #include <QObject>
+#include <QPointer>
 #include <QThreadPool>
 #include <QUndoStack>
 
@@ -41,6 +42,8 @@ Q_SIGNALS:
 private:
     friend class ShelfEdit;
     void set(Shelf shelf);
+    /// Says it in the window's thread, where there is anything to say.
+    void tell(const QPointer<QObject>& owner, const QString& problem);
 
     Shelf shelf_;
     std::shared_ptr<ShelfDb> db_; ///< used by the writer alone

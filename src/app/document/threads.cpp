@@ -60,8 +60,10 @@ void in_pool(QThreadPool& pool, std::function<void()> job) {
     hand_over();
     pool.start([handed] {
         hand_over();
-        (*handed)();
-        delete handed;
+        {
+            const std::unique_ptr<std::function<void()>> mine(handed);
+            (*mine)();
+        }
         hand_over();
     });
 }

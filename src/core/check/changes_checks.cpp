@@ -119,7 +119,7 @@ void Checker::refills() {
     } else
         add("slots-short", Severity::warning,
             counted("{} spool is put in during the print, at any time in some stretch of layers. Put in too late, the printer waits.",
-                    "{} spools are put in during the print, each, at any time in some stretch of layers. Put in too late, the printer waits.", t.refills),
+                    "{} spools are put in during the print, each at any time in some stretch of layers. Put in too late, the printer waits.", t.refills),
             at_layer(first.latest_layer), first.latest_layer);
 }
 

@@ -53,7 +53,7 @@ bool simple(const Paths& rings);
 /// Without points that a straight line from the last one kept to a later one passes by at most `mm`. Rings that lie close may touch then.
 Path without_idle_points(const Path& ring, double mm);
 Paths without_idle_points(const Paths& rings, double mm);
-/// Farther from an outline no volume and no width shows: half a hundredth of a line.
+/// Points that near to a straight line show in no volume and no width: a hundredth of a line.
 inline constexpr double kIdle_mm = 0.004;
 
 /// The point of the rings nearest to a point, and how far it is; all in units. `away` is huge where there is no ring.
