@@ -30,9 +30,9 @@ void bench_supports(Table& table) {
     std::shared_ptr<const LayerTable> layers;
     const double slicing = fastest(3, [&] { layers = *make_layer_table(p.pieces[0], p.settings); });
     const OverhangRules rules;
-    std::vector<Overhang> overhangs;
+    Hanging hanging;
     std::vector<Rows> piece, beside, blocked;
-    const double finding = fastest(3, [&] { piece = *piece_rows(*layers); overhangs = *find_overhangs(*layers, piece, rules); });
+    const double finding = fastest(3, [&] { piece = *piece_rows(*layers); hanging = whole_faces(*find_overhangs(*layers, piece, rules), rules.least_mm2); });
     const double clearing = fastest(3, [&] { beside = *space_beside(piece, 0.6); blocked = *blocked_space(piece, beside, 1); });
     double both = finding + clearing;
     table.push_back({"overhangs of " + std::to_string(p.pieces[0].parts[0].mesh->triangles.size()) + " triangles, " + std::to_string(layers->grid.count) + " layers", seconds(finding), seconds(slicing), times(finding / slicing), "", true});
@@ -40,7 +40,7 @@ void bench_supports(Table& table) {
     for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
         SupportRules r;
         r.kind = kind;
-        const double t = fastest(2, [&] { (void)lay_out_support(layers->grid, piece, overhangs, blocked, r); });
+        const double t = fastest(2, [&] { (void)lay_out_support(layers->grid, piece, hanging, blocked, r); });
         both += t;
         table.push_back({kind == SupportKind::columns ? "… columns" : "… tree", seconds(t), seconds(slicing), times(t / slicing), "", true});
     }

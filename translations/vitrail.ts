@@ -2941,10 +2941,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>{} cm² overhang by more than {}° and no support is planned: they sag or curl, most in layer {}. The Supports bench compares what would hold them.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>{} copies do not fit on {} × {} mm with {} between them and the tower; {} do.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3686,6 +3682,13 @@
     <message>
         <source>Stopped before the layers were in rows.</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>{1} cm² overhang by more than {2}° and no support is planned: the face from layer {3} to {4} sags or curls. The Supports bench compares what would hold it.</source>
+        <comment>{1} cm² overhang by more than {2}°, {0} faces, and no support is planned: they sag or curl, the largest from layer {3} to {4}. The Supports bench compares what would hold them.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
 </context>
 <context>

@@ -19,29 +19,24 @@ void add_contacts(const Checker& c, int face, std::vector<Spot>& spots) {
             spots.push_back(c.spot_in(box_of(x.area), x.layer));
 }
 
-/// A region that hangs.
-struct Hanging {
+/// A region of a layer that hangs.
+struct Region {
     double mm2 = 0;
     int layer = 0;
     Box box;
 };
 
-void add_pieces(std::vector<Hanging>& all, const Rows& area, int layer) {
-    for (const Rows& piece : pieces_of(area))
-        all.push_back({area_mm2(piece), layer, box_of(piece)});
-}
-
-double sum_mm2(const std::vector<Hanging>& all) {
-    return std::accumulate(all.begin(), all.end(), 0.0, [](double sum, const Hanging& h) { return sum + h.mm2; });
+double sum_mm2(const std::vector<Region>& all) {
+    return std::accumulate(all.begin(), all.end(), 0.0, [](double sum, const Region& h) { return sum + h.mm2; });
 }
 
 /// The largest as places; at most so many.
-std::vector<Spot> largest(const Checker& c, std::vector<Hanging> all) {
-    std::stable_sort(all.begin(), all.end(), [](const Hanging& a, const Hanging& b) { return a.mm2 > b.mm2; });
+std::vector<Spot> largest(const Checker& c, std::vector<Region> all) {
+    std::stable_sort(all.begin(), all.end(), [](const Region& a, const Region& b) { return a.mm2 > b.mm2; });
     constexpr std::size_t kMostSpots = 60;
     all.resize(std::min(all.size(), kMostSpots));
     std::vector<Spot> spots;
-    for (const Hanging& h : all)
+    for (const Region& h : all)
         spots.push_back(c.spot_in(h.box, h.layer));
     return spots;
 }
@@ -57,15 +52,21 @@ void Checker::unsupported() {
             return g.upwards && layer >= g.from_layer && grid().bottom_mm(layer) <= grid().bottom_mm(g.from_layer) + g.wide_mm + grid().height_mm;
         });
     };
-    std::vector<Hanging> islands, steep;
-    for (std::size_t i = 1; i < made.underside->overhangs->size(); ++i) {
-        const Overhang& o = (*made.underside->overhangs)[i];
-        const int layer = static_cast<int>(i) + 1;
-        if (!over_gap(layer))
-            add_pieces(islands, o.islands, layer);
-        add_pieces(steep, subtract(o.area, o.islands), layer);
+    const Hanging& hanging = *made.underside->hanging;
+    std::vector<Region> islands, steep;
+    std::vector<double> face_mm2(hanging.faces.size(), 0);
+    double steep_mm2 = 0;
+    for (const SupportContact& c : hanging.contacts) {
+        const Region region{area_mm2(c.area), c.layer, box_of(c.area)};
+        if (!intersect(c.area, hanging.overhangs[static_cast<std::size_t>(c.layer) - 1].islands).empty()) {
+            if (!over_gap(c.layer))
+                islands.push_back(region);
+            continue;
+        }
+        steep.push_back(region);
+        steep_mm2 += region.mm2;
+        face_mm2[static_cast<std::size_t>(c.face)] += region.mm2;
     }
-    const double steep_mm2 = sum_mm2(steep);
     constexpr double kNothing_mm2 = 0.1, kLittle_mm2 = 20; // an edge that curls a little is seen to by hand. Ours
     const Settings& s = p.settings;
     const Fix columns{say("plan columns of support"), {}, [](Project& q) { q.settings.support = SupportStyle::columns; }};
@@ -80,10 +81,12 @@ void Checker::unsupported() {
         f.fixes.push_back(columns);
     }
     if (steep_mm2 > kLittle_mm2) {
-        const auto worst = std::max_element(steep.begin(), steep.end(), [](const Hanging& a, const Hanging& b) { return a.mm2 < b.mm2; });
+        const ContactFace& worst = hanging.faces[static_cast<std::size_t>(std::max_element(face_mm2.begin(), face_mm2.end()) - face_mm2.begin())];
         Finding& f = add("needs-support", Severity::warning,
-                         say("{} cm² overhang by more than {}° and no support is planned: they sag or curl, most in layer {}. The Supports bench compares what would hold them.", num(steep_mm2 / 100), num(s.support_angle_deg, 0), worst->layer),
-                         at_layer(worst->layer), worst->layer);
+                         counted("{1} cm² overhang by more than {2}° and no support is planned: the face from layer {3} to {4} sags or curls. The Supports bench compares what would hold it.",
+                                 "{1} cm² overhang by more than {2}°, {0} faces, and no support is planned: they sag or curl, the largest from layer {3} to {4}. The Supports bench compares what would hold them.",
+                                 std::count_if(face_mm2.begin(), face_mm2.end(), [](double mm2) { return mm2 > 0; }), num(steep_mm2 / 100), num(s.support_angle_deg, 0), worst.from_layer, worst.to_layer),
+                         at_layer(worst.from_layer), worst.from_layer);
         f.spots = largest(*this, steep);
         f.fixes.push_back(columns);
     }
@@ -103,8 +106,8 @@ struct Held {
 void kept_off(Checker& c) {
     double freed = 0;
     int at = 0;
-    for (std::size_t i = 0; i < c.made.support->overhangs->size(); ++i)
-        if (const double mm2 = (*c.made.support->overhangs)[i].freed_mm2; mm2 > 0.1) {
+    for (std::size_t i = 0; i < c.made.support->hanging->overhangs.size(); ++i)
+        if (const double mm2 = c.made.support->hanging->overhangs[i].freed_mm2; mm2 > 0.1) {
             freed += mm2;
             at = at ? at : static_cast<int>(i) + 1;
         }

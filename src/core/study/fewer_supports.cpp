@@ -44,16 +44,17 @@ Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vec
     constexpr double kNextToNone_mm2 = 10, kFoot = 0.05;
     if (now < kNextToNone_mm2 || count < 3)
         return std::optional<CutPlane>();
-    const auto reversed = find_overhangs(upside_down(table), {piece.rbegin(), piece.rend()}, rules, progress);
-    if (!reversed)
-        return reversed.error();
+    const auto found = find_overhangs(upside_down(table), {piece.rbegin(), piece.rend()}, rules, progress);
+    if (!found)
+        return found.error();
+    const std::vector<Overhang> reversed = whole_faces(*found, rules.least_mm2).overhangs;
     // [layer]: of the layers up to it; and upside down, where layer l rests on l + 1.
     std::vector<double> down(static_cast<std::size_t>(count) + 2, 0), up = down, mm2 = down;
     double widest = 0;
     for (int l = 1; l <= count; ++l) {
         const auto i = static_cast<std::size_t>(l);
         down[i] = down[i - 1] + area_mm2(overhangs[i - 1].area);
-        up[i] = up[i - 1] + area_mm2((*reversed)[static_cast<std::size_t>(count - l)].area);
+        up[i] = up[i - 1] + area_mm2(reversed[static_cast<std::size_t>(count - l)].area);
         mm2[i] = area_mm2(whole_layer(table, l));
         widest = std::max(widest, mm2[i]);
     }
@@ -225,7 +226,7 @@ Message called(const Project& p, int piece) {
 
 /// Error: stopped.
 Status a_cut(const Project& project, const PiecePlan& made, int piece, const std::stop_token& stop, Attempts& tries) {
-    const auto cut = best_cut(*made.table, *made.support->piece, *made.support->overhangs, overhang_rules(project, project.pieces[static_cast<std::size_t>(piece)]), {stop, {}});
+    const auto cut = best_cut(*made.table, *made.support->piece, made.support->hanging->overhangs, overhang_rules(project, project.pieces[static_cast<std::size_t>(piece)]), {stop, {}});
     if (!cut)
         return cut.error();
     if (*cut) {

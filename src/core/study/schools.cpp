@@ -292,7 +292,7 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
         if (study.schools.empty()) {
             study.contact_mm2 = held.contact_mm2();
             for (const PiecePlan& held_piece : held.pieces)
-                for (const Overhang& o : *held_piece.support->overhangs)
+                for (const Overhang& o : held_piece.support->hanging->overhangs)
                     study.overhang_mm2 += area_mm2(o.area);
         }
         study.schools.push_back(std::move(s));

@@ -13,7 +13,11 @@ namespace {
 
 /// A support layer may touch what it holds: there it keeps clear of the piece above and below only, as beside it the slope it
 /// holds goes on. [layer − 1]
-std::vector<Rows> touching_areas(const std::vector<Rows>& piece, const std::vector<SupportContact>& contacts, int gap) {
+std::vector<Rows> touching_areas(const std::vector<Rows>& piece, const std::vector<SupportContact>& contacts, const SupportRules& r) {
+    // With a gap above it stays off a wall as well; a slope is farther away in the layer of the top anyway.
+    constexpr double kWall_mm = 0.2;
+    const auto gap = static_cast<std::size_t>(r.gap_layers);
+    const double wall = gap > 0 ? std::min(kWall_mm, r.beside_mm) : 0;
     std::vector<std::vector<const Rows*>> tops(piece.size());
     for (const SupportContact& c : contacts)
         if (c.top >= 1)
@@ -22,8 +26,8 @@ std::vector<Rows> touching_areas(const std::vector<Rows>& piece, const std::vect
     tbb::parallel_for(std::size_t{0}, piece.size(), [&](std::size_t i) {
         if (tops[i].empty())
             return;
-        touching[i] = unite(tops[i]);
-        for (std::size_t k = 0; k <= std::min(i, static_cast<std::size_t>(gap)); ++k)
+        touching[i] = subtract(unite(tops[i]), grown(piece[i], wall));
+        for (std::size_t k = 1; k <= std::min(i, gap); ++k)
             touching[i] = subtract(touching[i], piece[i - k]);
     });
     return touching;
@@ -197,89 +201,14 @@ std::vector<Rows> tree(const LayerGrid& grid, const std::vector<SupportContact>&
     return s;
 }
 
-/// One contact for each region that is touched, and which of them hang together.
-struct Faces {
-    std::vector<SupportContact> contacts;
-    std::vector<ContactFace> faces;
-};
-
-Faces find_faces(const std::vector<Overhang>& overhangs) {
-    Faces out;
-    constexpr double kBeside_mm = 0.3; // what is closer belongs together. Ours
-    std::vector<RowPieces> pieces(overhangs.size());
-    std::vector<std::vector<Rows>> areas(overhangs.size());
-    std::vector<std::vector<std::pair<int, int>>> near(overhangs.size());
-    tbb::parallel_for(std::size_t{1}, overhangs.size(), [&](std::size_t i) {
-        pieces[i] = pieces_in(overhangs[i].touched);
-        areas[i] = pieces_of(overhangs[i].touched, pieces[i]);
-    });
-    tbb::parallel_for(std::size_t{2}, overhangs.size(), [&](std::size_t i) { near[i] = neighbours(overhangs[i].touched, pieces[i], overhangs[i - 1].touched, pieces[i - 1], kBeside_mm); });
-    std::vector<int> leads; // union-find
-    const auto lead = [&](int c) {
-        while (leads[static_cast<std::size_t>(c)] != c)
-            c = leads[static_cast<std::size_t>(c)] = leads[static_cast<std::size_t>(leads[static_cast<std::size_t>(c)])];
-        return c;
-    };
-    int below = 0; // first contact of the layer below
-    for (std::size_t i = 1; i < overhangs.size(); ++i) {
-        const int here = static_cast<int>(out.contacts.size());
-        for (Rows& area : areas[i]) {
-            leads.push_back(static_cast<int>(out.contacts.size()));
-            SupportContact contact;
-            contact.layer = static_cast<int>(i) + 1;
-            contact.area = std::move(area);
-            out.contacts.push_back(std::move(contact));
-        }
-        for (const auto& [c, b] : near[i])
-            leads[static_cast<std::size_t>(lead(below + b))] = lead(here + c);
-        below = here;
-    }
-    std::vector<int> face_of(out.contacts.size(), -1);
-    std::vector<Box> around;
-    for (std::size_t c = 0; c < out.contacts.size(); ++c) {
-        int& face = face_of[static_cast<std::size_t>(lead(static_cast<int>(c)))];
-        if (face < 0) {
-            face = static_cast<int>(out.faces.size());
-            out.faces.emplace_back();
-            around.emplace_back();
-        }
-        SupportContact& contact = out.contacts[c];
-        contact.face = face;
-        ContactFace& f = out.faces[static_cast<std::size_t>(face)];
-        f.from_layer = f.from_layer ? f.from_layer : contact.layer;
-        f.to_layer = contact.layer;
-        f.mm2 += area_mm2(contact.area);
-        around[static_cast<std::size_t>(face)].add(box_of(contact.area));
-    }
-    for (std::size_t k = 0; k < out.faces.size(); ++k) {
-        const Box& b = around[k];
-        out.faces[k].x_mm = static_cast<double>(b.left + b.right) / 2 / kUnitsPerMm;
-        out.faces[k].y_mm = static_cast<double>(b.top + b.bottom) / 2 / kUnitsPerMm;
-        out.faces[k].size_mm = static_cast<double>(std::max(b.right - b.left, b.bottom - b.top)) / kUnitsPerMm;
-    }
-    // Largest first.
-    std::vector<int> order(out.faces.size()), place(out.faces.size());
-    std::iota(order.begin(), order.end(), 0);
-    std::stable_sort(order.begin(), order.end(), [&](int a, int b) { return out.faces[static_cast<std::size_t>(a)].mm2 > out.faces[static_cast<std::size_t>(b)].mm2; });
-    std::vector<ContactFace> sorted;
-    for (std::size_t k = 0; k < order.size(); ++k) {
-        place[static_cast<std::size_t>(order[k])] = static_cast<int>(k);
-        sorted.push_back(out.faces[static_cast<std::size_t>(order[k])]);
-    }
-    out.faces = std::move(sorted);
-    for (SupportContact& c : out.contacts)
-        c.face = place[static_cast<std::size_t>(c.face)];
-    return out;
-}
-
 /// Where the support below each contact ends. With alignment as few layers as possible: the lowest top that is wanted takes all
 /// that may come down to it, and so on upwards, which is the optimum (piercing intervals with the fewest points; from memory).
-void set_tops(Faces& faces, const SupportRules& r) {
-    for (ContactFace& f : faces.faces)
+void set_tops(std::vector<SupportContact>& contacts, std::vector<ContactFace>& faces, const SupportRules& r) {
+    for (ContactFace& f : faces)
         f.small = r.least_face_mm2 > 0 && f.mm2 < r.least_face_mm2;
     int end = -1000000; // the layer in which supports end at present
-    for (SupportContact& c : faces.contacts) {
-        const bool small = faces.faces[static_cast<std::size_t>(c.face)].small;
+    for (SupportContact& c : contacts) {
+        const bool small = faces[static_cast<std::size_t>(c.face)].small;
         const int top = c.layer - 1 - (small ? std::max(1, r.gap_layers) : r.gap_layers);
         if (top - r.align_layers > end)
             end = top;
@@ -320,13 +249,14 @@ Result<std::vector<Rows>> blocked_space(const std::vector<Rows>& piece, const st
     return blocked;
 }
 
-Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece, const std::vector<Overhang>& overhangs, const std::vector<Rows>& blocked, const SupportRules& r, const Progress& progress) {
+Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece, const Hanging& hanging, const std::vector<Rows>& blocked, const SupportRules& r, const Progress& progress) {
     const int count = grid.count;
     const auto n = static_cast<std::size_t>(count);
     const Error stopped{say("Stopped before the support was laid out.")};
-    Faces faces = find_faces(overhangs);
-    set_tops(faces, r);
-    const std::vector<Rows> touching = touching_areas(piece, faces.contacts, r.gap_layers);
+    std::vector<SupportContact> contacts = hanging.contacts;
+    std::vector<ContactFace> faces = hanging.faces;
+    set_tops(contacts, faces, r);
+    const std::vector<Rows> touching = touching_areas(piece, contacts, r);
     progress.at(0.4);
     if (progress.stopped())
         return stopped;
@@ -337,7 +267,7 @@ Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<R
             for (std::size_t i = 1; i < n; ++i)
                 stand[i] = intersect(stand[i], stand[i - 1]);
     } else {
-        stand = tree(grid, faces.contacts, blocked, r, piece.front().pitch, progress);
+        stand = tree(grid, contacts, blocked, r, piece.front().pitch, progress);
     }
     if (progress.stopped())
         return stopped;
@@ -347,8 +277,8 @@ Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<R
     out.interface.resize(n);
     // What each layer is the topmost support of, and wants interface.
     std::vector<std::vector<const Rows*>> roofs(n);
-    for (const SupportContact& c : faces.contacts)
-        if (c.top >= 1 && !faces.faces[static_cast<std::size_t>(c.face)].small)
+    for (const SupportContact& c : contacts)
+        if (c.top >= 1 && !faces[static_cast<std::size_t>(c.face)].small)
             roofs[static_cast<std::size_t>(c.top) - 1].push_back(&c.area);
     tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) {
         std::vector<const Rows*> above;
@@ -384,9 +314,9 @@ Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<R
                 out.feet.push_back(std::move(f));
             }
     }
-    std::vector<double> on_interface(faces.contacts.size(), 0);
-    tbb::parallel_for(std::size_t{0}, faces.contacts.size(), [&](std::size_t k) {
-        SupportContact& c = faces.contacts[k];
+    std::vector<double> on_interface(contacts.size(), 0);
+    tbb::parallel_for(std::size_t{0}, contacts.size(), [&](std::size_t k) {
+        SupportContact& c = contacts[k];
         const auto top = static_cast<std::size_t>(std::max(1, c.top)) - 1;
         const Rows on_face = c.top >= 1 ? intersect(c.area, out.interface[top]) : Rows{};
         Rows touched = c.top >= 1 ? unite(on_face, intersect(c.area, out.body[top])) : Rows{};
@@ -397,18 +327,18 @@ Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<R
         if (c.held)
             c.area = std::move(touched);
     });
-    for (std::size_t k = 0; k < faces.contacts.size(); ++k) {
-        const SupportContact& c = faces.contacts[k];
+    for (std::size_t k = 0; k < contacts.size(); ++k) {
+        const SupportContact& c = contacts[k];
         if (!c.held)
             continue;
-        ContactFace& f = faces.faces[static_cast<std::size_t>(c.face)];
+        ContactFace& f = faces[static_cast<std::size_t>(c.face)];
         const double area = area_mm2(c.area);
         f.held_mm2 += area;
         f.interface_mm2 += on_interface[k];
         out.contact_mm2 += area;
     }
-    out.contacts = std::move(faces.contacts);
-    out.faces = std::move(faces.faces);
+    out.contacts = std::move(contacts);
+    out.faces = std::move(faces);
     return out;
 }
 

@@ -1,7 +1,7 @@
 // Support below the overhangs: straight columns or a tree, with an interface where it touches the piece.
 #pragma once
 
-#include "core/support/overhangs.h"
+#include "core/support/faces.h"
 
 namespace vitrail {
 
@@ -24,26 +24,6 @@ struct SupportRules {
     double spacing_mm = 4;     ///< between tips under one overhang
     double lean_deg = 35;      ///< farthest a branch leans, from the vertical
     bool operator==(const SupportRules&) const = default;
-};
-
-/// Where a layer of the piece touches what holds it.
-struct SupportContact {
-    int layer = 0;              ///< of the piece that is touched
-    int top = 0;                ///< topmost layer of the support below it
-    int face = 0;               ///< index into SupportLayout::faces
-    Rows area;
-    bool has_interface = false; ///< all of it lies on interface
-    bool held = true;           ///< false: nothing could be put below it
-};
-
-/// Contacts that hang together: one underside of the piece.
-struct ContactFace {
-    int from_layer = 0, to_layer = 0;
-    double mm2 = 0;           ///< seen from above
-    double held_mm2 = 0;      ///< of it, on support
-    double interface_mm2 = 0; ///< of that, on interface
-    bool small = false;       ///< left without interface on purpose
-    double x_mm = 0, y_mm = 0, size_mm = 0; ///< middle and extent
 };
 
 /// Where support stands on the piece.
@@ -74,7 +54,7 @@ struct SupportPlan {
     std::shared_ptr<const std::vector<Overhang>> found; ///< before wishes
     std::shared_ptr<const std::vector<Rows>> beside;    ///< the piece and the free space beside it
     std::shared_ptr<const std::vector<Rows>> blocked;   ///< and, on top of the piece, the gap
-    std::shared_ptr<const std::vector<Overhang>> overhangs;
+    std::shared_ptr<const Hanging> hanging; ///< with them, without what is too small
     std::shared_ptr<const SupportLayout> layout; ///< null where none is wanted; so are those two above that only it needs
     std::vector<LayerSize> body, interface; ///< [layer − 1]
 };
@@ -91,7 +71,7 @@ Result<std::vector<Rows>> blocked_space(const std::vector<Rows>& piece, const st
 
 /// Never intersects the piece. `piece` as piece_rows() makes it, `blocked` as blocked_space() does for these rules. Errors: none but
 /// being stopped. Long: takes Progress.
-Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece, const std::vector<Overhang>& overhangs, const std::vector<Rows>& blocked, const SupportRules& rules,
+Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece, const Hanging& hanging, const std::vector<Rows>& blocked, const SupportRules& rules,
                                       const Progress& progress = {});
 
 } // namespace vitrail

@@ -6,6 +6,7 @@
 #include <atomic>
 #include <cmath>
 #include <numbers>
+#include <optional>
 
 namespace vitrail {
 
@@ -97,8 +98,6 @@ Rows islands_of(const Rows& layer, const Rows& below) {
 class Bridges {
 public:
     Bridges(const Rows& below, const Paths& outline, double span_mm) : surroundings_(outline), span_mm_(span_mm) {
-        if (span_mm <= 0)
-            return;
         // Discs as wide as the span is long close over more than what is a bridge; rough lines do for that.
         constexpr double kLinesAcross = 32;
         step_ = 2 * static_cast<int>(span_mm * kUnitsPerMm / below.pitch / kLinesAcross) + 1;
@@ -107,8 +106,6 @@ public:
 
     /// Whether the gap below a piece of overhang is carried all around: closing what carries it by half the span covers it.
     bool has(const Rows& piece, double mm2) const {
-        if (span_mm_ <= 0)
-            return false;
         const Rows rough_piece = coarser(piece, step_);
         if (area_mm2(intersect(rough_piece, closed_)) < 0.5 * area_mm2(rough_piece))
             return false;
@@ -125,43 +122,64 @@ private:
     Rows closed_;
 };
 
-Overhang look_at(const Rows& layer, const Rows& below, const Paths& below_outline, double h, const OverhangRules& rules) {
+/// What a layer is measured against: the one below, and one deep enough below that a step out is more than rounding.
+struct Below {
+    const Rows &next, &deep;
+    const Paths &next_outline, &deep_outline;
+    double next_mm, deep_mm; ///< below the layer
+};
+
+/// What of `beyond`, which steps out over the layer below, steps out too far.
+Rows too_far(const Rows& beyond, const Below& below, const OverhangRules& rules) {
+    constexpr double kRounding_mm = 0.002; // of the outlines
+    const auto reach = [&](double mm) { return reach_mm(mm, rules) + kRounding_mm; };
+    if (&below.next == &below.deep)
+        return farther_than(beyond, below.next, below.next_outline, reach(below.next_mm));
+    const Rows over_notch = intersect(beyond, below.deep); // the deeper layer reaches out again
+    const Rows over = farther_than(subtract(beyond, below.deep), below.deep, below.deep_outline, reach(below.deep_mm));
+    return over_notch.empty() ? over : unite(over, farther_than(over_notch, below.next, below.next_outline, reach(below.next_mm)));
+}
+
+Overhang look_at(const Rows& layer, const Below& below, const OverhangRules& rules) {
     Overhang out;
-    if (layer.empty() || layer == below)
+    if (layer.empty() || layer == below.next)
         return out;
-    out.islands = islands_of(layer, below);
-    const Rows over = farther_than(subtract(subtract(layer, below), out.islands), below, below_outline, reach_mm(h, rules));
-    constexpr double kSliver_mm = 0.005; // thinner is rounding
+    out.islands = islands_of(layer, below.next);
+    const Rows beyond = subtract(subtract(layer, below.next), out.islands);
+    const Rows over = too_far(beyond, below, rules);
+    if (over.empty()) {
+        out.area = out.islands;
+        return out;
+    }
     const RowPieces pieces = pieces_in(over);
     std::vector<char> held(pieces.mm2.size(), 0), free(held);
-    if (!held.empty()) {
-        const std::vector<Rows> each = pieces_of(over, pieces);
-        const Bridges bridges(below, below_outline, rules.bridge_mm);
-        for (std::size_t k = 0; k < each.size(); ++k) {
-            if (pieces.mm2[k] < rules.least_mm2 || pieces.mm2[k] <= kSliver_mm * perimeter_mm(each[k]))
-                continue;
-            (bridges.has(each[k], pieces.mm2[k]) ? free : held)[k] = 1;
-        }
-    }
-    out.area = unite(picked(over, pieces, held), out.islands);
-    out.bridges = picked(over, pieces, free);
+    const std::vector<Rows> each = pieces_of(over, pieces);
+    std::optional<Bridges> bridges; // costs more than the rest
+    const auto is_bridge = [&](std::size_t k) {
+        constexpr double kLine_mm = 0.4; // a narrower strip is a slope
+        if (rules.bridge_mm <= 0 || pieces.mm2[k] < kLine_mm / 2 * perimeter_mm(each[k]))
+            return false;
+        if (!bridges)
+            bridges.emplace(below.next, below.next_outline, rules.bridge_mm);
+        return bridges->has(each[k], pieces.mm2[k]);
+    };
+    for (std::size_t k = 0; k < each.size(); ++k)
+        (is_bridge(k) ? free : held)[k] = 1;
+    // The angle allows a strip of each layer, but it hangs on what is held.
+    constexpr double kWidest_mm = 1; // beyond that a strip carries itself whatever lies beside it
+    const double strip = std::min(kWidest_mm, reach_mm(below.next_mm, rules)) + over.pitch / kUnitsPerMm;
+    out.area = unite(intersect(grown(picked(over, pieces, held), strip), beyond), out.islands);
+    out.bridges = subtract(picked(over, pieces, free), out.area);
     return out;
 }
 
-/// The overhang leaves out what its angle allows; where the layer below overhangs as well, that strip hangs between two that are
-/// held, and is held with them.
-void find_touched(const LayerGrid& grid, const std::vector<Rows>& piece, std::vector<Overhang>& all, int l, const OverhangRules& rules) {
-    const auto i = static_cast<std::size_t>(l) - 1;
-    Overhang& here = all[i];
-    const Overhang& below = all[i - 1];
-    here.touched = here.area;
-    if (here.area.empty() || below.area.empty())
-        return;
-    constexpr double kWidest_mm = 1; // beyond that a strip carries itself whatever lies beside it
-    const double strip = std::min(kWidest_mm, reach_mm(grid.thickness_mm(l), rules)) + here.area.pitch / kUnitsPerMm;
-    const Rows near = intersect(grown(here.area, strip), grown(below.area, strip));
-    if (!near.empty())
-        here.touched = unite(here.area, intersect(subtract(piece[i], piece[i - 1]), near));
+/// The nearest layer below that is deep enough down.
+int deep_below(const LayerGrid& grid, int layer) {
+    constexpr double kDeep_mm = 0.2 - 1e-6; // of it 1° at 45° is 7 µm
+    int below = layer - 1;
+    while (below > 1 && grid.middle_mm(layer) - grid.middle_mm(below) < kDeep_mm)
+        --below;
+    return below;
 }
 
 /// Calls `use(layer, triangle)` with what of a facet lies between the middles of that layer and the one below.
@@ -187,12 +205,11 @@ Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const std:
         if (progress.stopped())
             return;
         const auto i = static_cast<std::size_t>(l) - 1;
-        out[i] = look_at(piece[i], piece[i - 1], whole_layer(table, l - 1), table.grid.thickness_mm(l), rules);
+        const int deep = deep_below(table.grid, l);
+        const auto down_mm = [&](int below) { return table.grid.middle_mm(l) - table.grid.middle_mm(below); };
+        const Below below{piece[i - 1], piece[static_cast<std::size_t>(deep) - 1], whole_layer(table, l - 1), whole_layer(table, deep), down_mm(l - 1), down_mm(deep)};
+        out[i] = look_at(piece[i], below, rules);
         progress.at(static_cast<double>(++done) / count);
-    });
-    tbb::parallel_for(2, count + 1, [&](int l) {
-        if (!progress.stopped())
-            find_touched(table.grid, piece, out, l, rules);
     });
     if (progress.stopped())
         return Error{say("Stopped before all overhangs were found.")};
@@ -234,32 +251,22 @@ SupportWishes wishes_of(const std::vector<Part>& parts, const LayerTable& table)
     return wishes;
 }
 
-std::vector<Overhang> with_wishes(const LayerGrid& grid, const std::vector<Rows>& piece, const std::vector<Overhang>& found, const SupportWishes& wishes, const OverhangRules& rules) {
+std::vector<Overhang> with_wishes(const std::vector<Rows>& piece, const std::vector<Overhang>& found, const SupportWishes& wishes) {
     std::vector<Overhang> out = found;
-    std::vector<char> changed(out.size() + 1, 0);
     tbb::parallel_for(std::size_t{1}, wishes.hold.size(), [&](std::size_t i) {
         const Rows &free = wishes.keep_free[i], &hold = wishes.hold[i];
-        if (free.empty() && hold.empty())
-            return;
-        changed[i] = 1;
         Overhang& o = out[i];
         if (!hold.empty()) {
-            const Rows beyond = intersect(subtract(piece[i], piece[i - 1]), hold);
-            o.area = unite(o.area, beyond);
-            o.bridges = subtract(o.bridges, beyond);
+            o.wished = intersect(subtract(piece[i], piece[i - 1]), hold);
+            o.area = unite(o.area, o.wished);
+            o.bridges = subtract(o.bridges, o.wished);
         }
         if (!free.empty()) {
             const double before = area_mm2(o.area);
             o.area = subtract(o.area, free);
             o.islands = subtract(o.islands, free);
+            o.wished = subtract(o.wished, free);
             o.freed_mm2 = before - area_mm2(o.area);
-        }
-    });
-    tbb::parallel_for(std::size_t{1}, out.size(), [&](std::size_t i) {
-        if (changed[i] || changed[i - 1]) {
-            find_touched(grid, piece, out, static_cast<int>(i) + 1, rules);
-            if (i < wishes.keep_free.size() && !wishes.keep_free[i].empty())
-                out[i].touched = subtract(out[i].touched, wishes.keep_free[i]);
         }
     });
     return out;

@@ -24,7 +24,7 @@ Status lay_out(const LayerTable& table, const SupportRules& rules, SupportPlan& 
             return blocked.error();
         out.blocked = std::make_shared<const std::vector<Rows>>(std::move(*blocked));
     }
-    auto layout = lay_out_support(table.grid, *out.piece, *out.overhangs, *out.blocked, rules, {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
+    auto layout = lay_out_support(table.grid, *out.piece, *out.hanging, *out.blocked, rules, {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
     if (!layout)
         return layout.error();
     out.body.resize(layout->body.size());
@@ -92,7 +92,9 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Piece& piece
         if (e.key.table != key.table)
             continue;
         out->piece = e.value->piece;
-        if (e.key.overhangs == key.overhangs)
+        OverhangRules but_size = key.overhangs;
+        but_size.least_mm2 = e.key.overhangs.least_mm2;
+        if (e.key.overhangs == but_size)
             out->found = e.value->found;
         if (e.key.wanted && e.key.rules.beside_mm == key.rules.beside_mm) {
             out->beside = e.value->beside;
@@ -100,7 +102,7 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Piece& piece
                 out->blocked = e.value->blocked;
         }
         if (e.key.overhangs == key.overhangs && e.key.paints == key.paints)
-            out->overhangs = e.value->overhangs;
+            out->hanging = e.value->hanging;
     }
     if (!out->piece) {
         auto piece = piece_rows(table, progress);
@@ -114,9 +116,9 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Piece& piece
             return found.error();
         out->found = std::make_shared<const std::vector<Overhang>>(std::move(*found));
     }
-    if (!out->overhangs) {
+    if (!out->hanging) {
         const SupportWishes wishes = wishes_of(piece.parts, table);
-        out->overhangs = wishes.hold.empty() ? out->found : std::make_shared<const std::vector<Overhang>>(with_wishes(table.grid, *out->piece, *out->found, wishes, key.overhangs));
+        out->hanging = std::make_shared<const Hanging>(whole_faces(wishes.hold.empty() ? *out->found : with_wishes(*out->piece, *out->found, wishes), key.overhangs.least_mm2));
     }
     if (key.wanted)
         if (const Status ok = lay_out(table, key.rules, *out, progress); !ok)
