@@ -313,10 +313,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>From memory: 0.4 h for each cm³ that has to dissolve.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>From outside in: {}.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -581,14 +577,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Not worth it at {} an hour, but from {} on: {}.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Not worth it: {}.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Nothing else takes less of your time.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -662,10 +650,6 @@
     </message>
     <message>
         <source>Overhang angle from the vertical: 0° is a wall, 90° a ceiling. From memory: 50°.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Pays where your hour is worth more than {}: {}.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -778,10 +762,6 @@
     </message>
     <message>
         <source>Rinsing a soluble one</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Same material throughout. The others are not worth it here: cleaning up takes {} min, and no school saves as much as it costs in changes.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1293,10 +1273,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The printer takes {} h longer to save {} min by hand: not worth it, unless the face has to be clean.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The project was written by a newer Vitrail (project version {}; this one reads up to {}). Open it with that version.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1438,10 +1414,6 @@
     </message>
     <message>
         <source>This is not a file that can be read.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Time in water before a soluble interface lets go. From memory: 1 h, warm water is faster.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1594,14 +1566,6 @@
     </message>
     <message>
         <source>Wipe a thin, even release coat onto the sheet.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Worth it: {}.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Your hour is taken at {}; set its price.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -2885,10 +2849,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>{} and {} are parted by a groove {}. Under 1 mm is enough for a crisp border.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>{} and {} are parted by a groove {}; it makes the border crisp.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3689,6 +3649,86 @@
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>
+    </message>
+    <message>
+        <source>A swap by hand is worth</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between {} and {} there is a ring of air {}, all the way down: only the floor holds them together. A groove less than {} deep makes a border crisp; below it let them touch.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Electricity and wear, where ways to print are compared; the cost of a plan does not hold it. From memory: 0.50.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament that one swap by hand has to save; where it saves less, a way with fewer swaps is offered. From memory: 3 g.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From memory: 1 h for each cm³ of a piece that has to dissolve; massive support takes a night. Several pieces soak side by side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Impossible: {} cm² lie where a tool of {} does not get in; what must be pulled off stays there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It comes off, which the same material does not: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No school gets the support off: no tool reaches it, and nothing that dissolves is at hand. Give it an opening, turn the piece, or cut it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not worth it at {} an hour of yours, but from {} on: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not worth it, {} more all in: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Same material throughout. The others are not worth it here: cleaning up takes {} min, and no school saves as much as it costs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer&apos;s hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time in water before a soluble interface lets go. From memory: 2 h; warm water is faster.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Worth it, {} less all in: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your hour is taken at {}, the printer&apos;s at {}; set their prices.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament for {} less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament for {} more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} and {} are parted by a groove {}. Less than 1 mm wide and deep is enough for a crisp border.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} cm² lie in a closed cavity and stay there, whatever the school.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: the cheapest that comes off. Of the same material {} cm² would stay where a tool of {} does not get in.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -7284,10 +7324,6 @@ Separate bodies become parts; give each a filament by its letter.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>least purge and tower</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>fewest changes</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7316,10 +7352,6 @@ Separate bodies become parts; give each a filament by its letter.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The same piece, cut into layers standing each way. Overhang is what would need support. %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Bands become parts of their own when the piece is turned, so that their colours stay where they are.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7330,20 +7362,52 @@ Separate bodies become parts; give each a filament by its letter.</source>
         </translation>
     </message>
     <message>
-        <source>waste %1 g · %2 mm high</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>overhang %1 cm²</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>
 does not fit the printer</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Against how it stands now: %1 changes, %2 g of purge and tower, %3 min</source>
+        <source>cheapest, all in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same piece, cut into layers standing each way, and held where it hangs. Poses that tip over or put a show face on the support come last. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · waste %1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>overhang %1 cm² · %2 mm high</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 and %2 of cleaning</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+tips over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+held by nothing in places</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+show faces on the support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Waste %1 g: purge %2 g, tower %3 g, support %4 g. All in %5: filament, the printer&apos;s hours and yours.
+Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7845,10 +7909,6 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>filament %1, time at the printer %2, cleaning up %3</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>none known</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7900,6 +7960,22 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
     </message>
     <message>
         <source>None known.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge %1 g, tower %2 g; with support %3 g of waste in all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament %1; the printer&apos;s %2 h at %3; your %4 min at %5 an hour%6. What the schools are ranked by.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> (assumed)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>impossible</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

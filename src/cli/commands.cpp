@@ -227,17 +227,18 @@ int run_orient(const PlanOptions& o) {
         for (std::size_t i = 0; i < p.pieces.size(); ++i)
             for (const Pose& pose : poses_of(p.pieces[i]))
                 poses.push_back(study_pose(p, static_cast<int>(i), pose));
-        sort_poses(poses, PoseAim::waste);
+        sort_poses(poses, PoseAim::price);
         if (o.json) {
             std::cout << json_text(poses_report(poses)) << "\n";
             return 0;
         }
-        fmt::print("{:28} {:>8} {:>9} {:>9} {:>12} {:>9} {:>9}\n", "pose", "changes", "purge g", "tower g", "overhang mm²", "height mm", "time");
+        fmt::print("{:28} {:>8} {:>8} {:>8} {:>9} {:>8} {:>12} {:>9} {:>8} {:>8} {:>8}\n", "pose", "changes", "purge g", "tower g", "support g", "waste g", "overhang mm²", "height mm", "time", "clean up", "all in");
         for (const PoseCost& c : poses) {
             const std::string name = (c.piece.empty() ? "" : c.piece + ": ") + english(c.pose.name);
             if (c.why.empty())
-                fmt::print("{:28} {:8} {:9.2f} {:9.2f} {:12.0f} {:9.1f} {:>9}{}\n", name, c.changes, c.purge_g, c.tower_g, c.overhang_mm2,
-                            c.height_mm, duration(c.total_s), c.fits ? "" : "  does not fit the printer");
+                fmt::print("{:28} {:8} {:8.2f} {:8.2f} {:9.2f} {:8.2f} {:12.0f} {:9.1f} {:>8} {:>8} {:8.2f}{}{}{}{}\n", name, c.totals.changes, c.totals.purge_g, c.totals.tower_g, c.totals.support_g + c.totals.interface_g, waste_g(c.totals),
+                           c.overhang_mm2, c.height_mm, duration(c.totals.total_s), duration(c.hand_s), c.price, c.fits ? "" : "  does not fit the printer", c.stands ? "" : "  tips over", c.unheld_mm2 > 20 ? "  in parts held by nothing" : "",
+                           c.scarred_mm2 > 2 ? "  show faces on the support" : "");
             else
                 fmt::print("{:28} {}\n", name, c.why);
         }
@@ -317,7 +318,7 @@ int run_supports(const SupportsOptions& o) {
             throw Unusable{o.project, english(study.error().message)};
         // What could be tuned and saved is asked of the project's own support, or of the one that wins where it has none.
         Project held = p;
-        if (held.settings.support == SupportStyle::none && study->contact_mm2 > 0)
+        if (held.settings.support == SupportStyle::none && study->contact_mm2 > 0 && study->best >= 0)
             study->schools[static_cast<std::size_t>(study->best)].apply(held);
         const auto held_plan = make_plan(held, o.project);
         const auto tuning = tune_interface(held, *held_plan);
@@ -328,15 +329,15 @@ int run_supports(const SupportsOptions& o) {
             std::cout << json_text(schools_report(*study, *tuning, *fewer)) << "\n";
             return 0;
         }
-        fmt::print("{:36} {:20} {:>9} {:>9} {:>8} {:>8} {:>9} {:>9} {:>9} {:>9}\n", "school", "materials", "support g", "inter. g", "changes", "purge g", "time", "cleaning", "soaking", "cost");
+        fmt::print("{:36} {:20} {:>9} {:>9} {:>8} {:>8} {:>8} {:>8} {:>9} {:>9} {:>9} {:>9}\n", "school", "materials", "support g", "inter. g", "changes", "purge g", "tower g", "waste g", "time", "cleaning", "soaking", "all in");
         for (const School& s : study->schools) {
             if (!s.possible) {
                 fmt::print("{:36} {}\n", s.name, s.why_not);
                 continue;
             }
             const Totals& t = s.totals;
-            fmt::print("{:36} {:20} {:9.2f} {:9.2f} {:8} {:8.2f} {:>9} {:>9} {:>9} {:9.2f}\n", s.name, (s.materials.front() + (s.materials.size() > 1 ? ", " + s.materials[1] : "")), t.support_g, t.interface_g, t.changes,
-                        t.purge_g, duration(t.total_s), duration(s.cleanup.hand_s), duration(s.cleanup.soak_s), s.cost);
+            fmt::print("{:36} {:20} {:9.2f} {:9.2f} {:8} {:8.2f} {:8.2f} {:8.2f} {:>9} {:>9} {:>9} {:9.2f}\n", s.name, (s.materials.front() + (s.materials.size() > 1 ? ", " + s.materials[1] : "")), t.support_g, t.interface_g, t.changes,
+                        t.purge_g, t.tower_g, waste_g(t), duration(t.total_s), duration(s.cleanup.hand_s), duration(s.cleanup.soak_s), s.price);
         }
         fmt::print("\n{}\n", study->advice);
         for (const School& s : study->schools) {

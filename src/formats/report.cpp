@@ -103,15 +103,22 @@ Json poses_report(const std::vector<PoseCost>& poses) {
             rotation.push_back(Json::array({row[0], row[1], row[2]}));
         Json j{{"name", english(c.pose.name)},
                {"rotation", rotation},
-               {"changes", c.changes},
-               {"hand_swaps", c.hand_swaps},
-               {"purge_g", c.purge_g},
-               {"tower_g", c.tower_g},
+               {"changes", c.totals.changes},
+               {"hand_swaps", c.totals.hand_swaps},
+               {"purge_g", c.totals.purge_g},
+               {"tower_g", c.totals.tower_g},
+               {"support_g", c.totals.support_g + c.totals.interface_g},
+               {"waste_g", waste_g(c.totals)},
+               {"cleanup_s", c.hand_s},
+               {"price", c.price},
+               {"unheld_mm2", c.unheld_mm2},
+               {"scarred_mm2", c.scarred_mm2},
+               {"stands", c.stands},
                {"overhang_mm2", c.overhang_mm2},
                {"height_mm", c.height_mm},
                {"foot_mm2", c.pose.foot_mm2},
-               {"total_s", c.total_s},
-               {"cost", c.cost},
+               {"total_s", c.totals.total_s},
+               {"cost", c.totals.cost},
                {"fits", c.fits}};
         if (!c.why.empty())
             j["not_planned"] = english(c.why);
@@ -205,10 +212,11 @@ Json schools_report(const SchoolStudy& study, const std::vector<Tuning>& tuning,
         Json j{{"school", s.id}, {"name", english(s.name)}, {"possible", s.possible}, {"now", s.now}};
         if (!s.possible)
             j["why_not"] = english(s.why_not);
+        j["comes_off"] = s.possible && s.never.empty();
         const Totals& t = s.totals;
         const Cleanup& c = s.cleanup;
         j.update({{"materials", s.materials}, {"source", english(s.source)}, {"support_g", t.support_g}, {"interface_g", t.interface_g}, {"extra_g", extra}, {"contact_mm2", c.contact_mm2()}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
-                  {"purge_g", t.purge_g}, {"tower_g", t.tower_g}, {"total_s", t.total_s}, {"extra_s", s.possible ? t.total_s - study.without.total_s : 0}, {"cost", s.cost}, {"cleanup_s", c.hand_s}, {"soak_s", c.soak_s}, {"waters", c.waters},
+                  {"purge_g", t.purge_g}, {"tower_g", t.tower_g}, {"total_s", t.total_s}, {"extra_s", s.possible ? t.total_s - study.without.total_s : 0}, {"cost", s.cost}, {"price", s.price}, {"cleanup_s", c.hand_s}, {"soak_s", c.soak_s}, {"waters", c.waters},
                   {"unreached_mm2", c.unreached_mm2}, {"enclosed_mm2", c.enclosed_mm2}, {"snap_places", s.snaps}, {"surface", english(s.surface)}, {"pays_from_per_h", s.pays_from_per_h}, {"verdict", english(s.verdict)}, {"risks", risks}, {"values", values}});
         list.push_back(j);
     }
@@ -217,7 +225,7 @@ Json schools_report(const SchoolStudy& study, const std::vector<Tuning>& tuning,
     for (const Suggestion& s : fewer)
         ways.push_back({{"code", s.code}, {"label", english(s.label)}, {"detail", english(s.detail)}, {"gives_up", english(s.gives_up)}, {"changes", s.after.changes - s.before.changes}, {"support_g", s.after.support_g + s.after.interface_g - s.before.support_g - s.before.interface_g},
                         {"total_s", s.after.total_s - s.before.total_s}});
-    return rounded({{"schema", "vitrail.supports/1"}, {"overhang_mm2", study.overhang_mm2}, {"schools", list}, {"best", study.schools[static_cast<std::size_t>(study.best)].id}, {"advice", english(study.advice)}, {"interfaces", interfaces}, {"less", ways}});
+    return rounded({{"schema", "vitrail.supports/1"}, {"overhang_mm2", study.overhang_mm2}, {"schools", list}, {"best", study.best < 0 ? std::string() : study.schools[static_cast<std::size_t>(study.best)].id}, {"advice", english(study.advice)}, {"interfaces", interfaces}, {"less", ways}});
 }
 
 Json plan_report(const Project& p, const Plan& plan) {

@@ -159,7 +159,7 @@ void TestAfterPrint::minutes_by_contact_and_material() {
     c = plan->cleanup;
     QVERIFY(c.dissolved_mm2 > 0 && c.broken_mm2 == 0);
     COMPARE_NEAR(c.dissolving_cm3, (plan->use[1].support_mm3 + plan->use[1].interface_mm3) / 1000, 1e-9);
-    COMPARE_NEAR(c.soak_s, 3600 * (p.settings.soak_start_h + p.settings.soak_h_cm3 * c.dissolving_cm3), 1e-6);
+    COMPARE_NEAR(c.soak_s, 3600 * (p.settings.soak_start_h + p.settings.soak_h_cm3 * c.dissolving_cm3 / 3), 1e-6); // three soak side by side
     QCOMPARE(c.waters, static_cast<int>(std::ceil(c.dissolving_cm3 / p.settings.water_cm3)));
     p.settings.support = SupportStyle::none;
     QCOMPARE(plan_of(p)->cleanup.contact_mm2(), 0.0);

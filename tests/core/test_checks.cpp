@@ -24,6 +24,10 @@ private Q_SLOTS:
     void lettering_offers_three_ways();
     void gap_in_z();
     void gap_in_xy_and_groove();
+    void gaps_in_pockets();
+    void loose_inlay();
+    void painted_letters_are_letters();
+    void thin_upwards_is_thin();
     void missing_groove();
     void misplaced_inlay();
     void misplaced_in_the_air();
@@ -78,7 +82,10 @@ void TestChecks::opening_against_exact_shapes() {
     const Paths slit = subtract(rectangle(0, 0, 10, 10), rectangle(2, 5, 8, 5.25));
     COMPARE_NEAR(area_mm2(lost_by_closing(slit, 0.4)), 1.5, 0.05);
     QVERIFY(lost_by_closing(subtract(rectangle(0, 0, 10, 10), rectangle(2, 5, 8, 5.5)), 0.4).empty());
-    COMPARE_NEAR(thickness_mm(rectangle(0, 0, 50, 0.7)), 0.7, 0.02);
+    // Within 1 %: of a rectangle and of a ring, closed forms.
+    COMPARE_NEAR(thickness_mm(rectangle(0, 0, 50, 0.7)), 0.7, 0.0005);
+    COMPARE_NEAR(thickness_mm(rectangle(0, 0, 5, 0.7)), 0.7, 0.0005);
+    COMPARE_NEAR(thickness_mm(subtract(rectangle(0, 0, 20, 20), rectangle(0.7, 0.7, 19.3, 19.3))), 0.7, 0.0005);
 }
 
 void TestChecks::thin_stroke() {
@@ -176,6 +183,102 @@ void TestChecks::gap_in_xy_and_groove() {
     QCOMPARE(groove.severity, Severity::note);
     QVERIFY2(english(groove.message).find("0.30 mm wide and 4.00 mm deep") != std::string::npos, english(groove.message).c_str());
     QVERIFY(!has(*plan_of(p), "gap"));
+}
+
+namespace {
+
+/// A plate 6 mm thick with a pocket 3 deep, and an inlay in it, lifted, and smaller than the pocket all around.
+Project inlay(double lifted_mm, double air_mm, double tall_mm = 3) {
+    const Paths plate = rectangle(0, 0, 30, 20), pocket = rectangle(10, 5, 20, 15);
+    Builder b;
+    add_prism(b, plate, 0, 3);
+    Project p = one(b.build());
+    p.pieces[0].parts.push_back(part("rim", prism(subtract(plate, pocket), 3, 6), 'A'));
+    join_parts(p.pieces[0], {0, 1});
+    p.pieces[0].parts.push_back(part("inlay", prism(rectangle(10 + air_mm, 5 + air_mm, 20 - air_mm, 15 - air_mm), 3 + lifted_mm, 3 + lifted_mm + tall_mm), 'B'));
+    return p;
+}
+
+} // namespace
+
+void TestChecks::gaps_in_pockets() {
+    for (const double mm : {0.05, 0.2, 0.5, 1.0}) {
+        Project p = inlay(mm, 0);
+        const auto plan = plan_of(p);
+        QVERIFY2(has(*plan, "gap"), std::to_string(mm).c_str());
+        const Finding& f = finding(*plan, "gap");
+        QCOMPARE(f.severity, Severity::error);
+        QVERIFY2(english(f.message).find(fmt::format("{:.3f} mm", mm)) != std::string::npos, english(f.message).c_str());
+        f.fixes.at(0).apply(p);
+        QVERIFY(!has(*plan_of(p), "gap"));
+    }
+    for (const double mm : {0.0, 0.03}) // as it should be
+        QVERIFY(!has(*plan_of(inlay(mm, 0)), "gap"));
+    // A bridge over a slot stands on both sides of it.
+    Project p = one(prism(subtract(rectangle(0, 0, 30, 20), rectangle(12, 5, 18, 15)), 0, 3));
+    p.pieces[0].parts.push_back(part("floor", prism(rectangle(12, 5, 18, 15), 0, 2.5), 'A'));
+    join_parts(p.pieces[0], {0, 1});
+    p.pieces[0].parts.push_back(part("lid", prism(rectangle(0, 0, 30, 20), 3, 5), 'B'));
+    QVERIFY(!has(*plan_of(p), "gap"));
+}
+
+void TestChecks::loose_inlay() {
+    const Finding loose = finding(*plan_of(inlay(0, 0.3)), "loose-inlay");
+    QCOMPARE(loose.severity, Severity::warning);
+    QVERIFY2(english(loose.message).find("0.30 mm wide and 3.00 mm deep") != std::string::npos, english(loose.message).c_str());
+    // A groove that ends above the floor is a crisp border: the inlay is wider at its foot.
+    Project p = inlay(0, 0, 2.4);
+    p.pieces[0].parts.push_back(part("face", prism(rectangle(10.3, 5.3, 19.7, 14.7), 5.4, 6), 'B'));
+    join_parts(p.pieces[0], {1, 2});
+    const auto plan = plan_of(p);
+    QVERIFY(!has(*plan, "loose-inlay"));
+    QVERIFY2(english(finding(*plan, "groove").message).find("crisp") != std::string::npos, english(finding(*plan, "groove").message).c_str());
+}
+
+void TestChecks::painted_letters_are_letters() {
+    // The same strokes of 0.3 mm as a part of their own and as paint on the underside of a plate.
+    const Paths plate = rectangle(-5, -5, 60, 12), letters = solids::lettering("TIDE", 0, 0, 5, 0.3);
+    Project parts = one(prism(subtract(plate, letters), 0, 0.6));
+    parts.pieces[0].parts.push_back(part("cover", prism(plate, 0.6, 3), 'A'));
+    parts.pieces[0].parts.push_back(part("letters", prism(letters, 0, 0.6), 'B'));
+    // One mesh whose underside has the letters' outlines as edges.
+    Builder b;
+    add_cap(b, subtract(plate, letters), 0, 1, false);
+    add_cap(b, letters, 0, 1, false);
+    add_cap(b, plate, 3, 1, true);
+    add_walls(b, plate, 0, 1, 3, 1);
+    Project painted = one(b.build());
+    const PatchNumber n = add_patch(painted.pieces[0].parts[0], "letters", 'B');
+    repaint(painted.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        for (std::uint32_t t = 0; t < m.triangles.size(); ++t) {
+            const std::array<Vec3, 3> c = corners(m, t);
+            const IntPoint middle(std::llround((c[0].x + c[1].x + c[2].x) / 3 * kUnitsPerMm), std::llround((c[0].y + c[1].y + c[2].y) / 3 * kUnitsPerMm));
+            int winding = 0;
+            for (const Path& ring : letters)
+                winding += ClipperLib::PointInPolygon(middle, ring) ? (ClipperLib::Orientation(ring) ? 1 : -1) : 0;
+            if (normal(m, t).z < -0.5f && winding > 0)
+                paint.patch[t] = n;
+        }
+    });
+    for (const Project* p : {&parts, &painted}) {
+        const auto plan = plan_of(*p);
+        for (const char* code : {"thin-stroke", "first-layer-lettering"}) {
+            QVERIFY2(has(*plan, code), code);
+            QVERIFY2(english(finding(*plan, code).message).find("letters") != std::string::npos, english(finding(*plan, code).message).c_str());
+        }
+    }
+}
+
+void TestChecks::thin_upwards_is_thin() {
+    // A tab 1.2 mm thick and broad, lying over support, snaps off like one that is narrow; one of 3 mm does not.
+    for (const bool held : {false, true})
+        for (const double thick : {1.2, 3.0}) {
+            Project p = one(solids::box(0, 0, 0, 10, 10, 20));
+            p.pieces[0].parts.push_back(part("tab", solids::box(10, 0, 10, 18, 10, 10 + thick), 'A'));
+            join_parts(p.pieces[0], {0, 1});
+            p.settings.support = held ? SupportStyle::columns : SupportStyle::none;
+            QCOMPARE(has(*plan_of(p), "thin-lug"), thick < 1.6);
+        }
 }
 
 void TestChecks::missing_groove() {

@@ -8,6 +8,7 @@ using namespace vitrail::test;
 class TestMachinesAndMaterials : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    void light_through_colours();
     void strand_masses();
     void bonding();
     void material_names();
@@ -224,6 +225,19 @@ void TestMachinesAndMaterials::editing_a_project() {
     assign_part(p.pieces[0], 0, 'C');
     QVERIFY(p.pieces[0].bands.empty());
     QCOMPARE(free_part_name(p, "slab-1"), std::string("slab-1-2"));
+}
+
+void TestMachinesAndMaterials::light_through_colours() {
+    // domain: near-black 0.3 mm, saturated mid colours 1–2, pastels 3, white 4–6. From memory.
+    const auto td = [](const char* hex) { return likely_td_mm(*parse_colour(hex)); };
+    COMPARE_NEAR(td("#141414"), 0.3, 0.05);
+    for (const char* mid : {"#c02020", "#1f3a9e", "#1e8a3c", "#e0c010"})
+        QVERIFY2(td(mid) >= 0.8 && td(mid) <= 2.1, mid);
+    for (const char* pastel : {"#f0c8d0", "#c8e0c8", "#c8d4f0"})
+        QVERIFY2(td(pastel) >= 2.5 && td(pastel) <= 4, pastel);
+    QVERIFY(td("#f8f8f8") >= 4 && td("#f8f8f8") <= 6);
+    QCOMPARE(make_filament('A', Material::PVA, *parse_colour("#141414")).td_mm, td("#141414"));
+    QCOMPARE(make_filament('A', Material::PVA, *parse_colour("#141414")).price_per_kg, 75.0);
 }
 
 VITRAIL_TEST(TestMachinesAndMaterials)

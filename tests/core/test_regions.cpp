@@ -33,6 +33,7 @@ private Q_SLOTS:
     void a_top_heavy_face_tips();
     void colours_beside_each_other_are_cheaper_lying();
     void poses_have_each_direction_once();
+    void poses_count_support();
     void bodies_of_parts_bands_and_patches();
     void exported_patches_slice_as_planned();
     void plan_export_and_checks_agree_on_borders();
@@ -241,14 +242,37 @@ void TestRegions::colours_beside_each_other_are_cheaper_lying() {
     for (const Pose& pose : poses_of(p.pieces[0]))
         poses.push_back(study_pose(p, 0, pose));
     sort_poses(poses, PoseAim::changes);
-    QCOMPARE(poses.front().changes, 1);
+    QCOMPARE(poses.front().totals.changes, 1);
     const auto now = std::find_if(poses.begin(), poses.end(), [](const PoseCost& c) { return c.pose.rotation == kNoRotation; });
-    QVERIFY(now->changes > 90);
+    QVERIFY(now->totals.changes > 90);
     Project turned = p;
     turn(turned, 0, poses.front().pose.rotation);
     QCOMPARE(plan_of(turned)->totals.changes, 1);
     sort_poses(poses, PoseAim::height);
     COMPARE_NEAR(poses.front().height_mm, 10, 1e-3);
+}
+
+void TestRegions::poses_count_support() {
+    // A table: upside down nothing hangs. As it stands its support is waste, time and cleaning, and it comes later.
+    Project p = stack("", 1);
+    p.pieces[0].parts.push_back(part("leg", solids::box(10, 10, 0, 20, 20, 20), 'A'));
+    p.pieces[0].parts.push_back(part("top", solids::box(0, 0, 20, 30, 30, 22), 'A'));
+    const std::vector<Pose> poses = poses_of(p.pieces[0]);
+    PoseCost standing = study_pose(p, 0, poses[0]), over = study_pose(p, 0, poses[1]);
+    COMPARE_NEAR(standing.overhang_mm2, 30 * 30 - 10 * 10, 5); // seen from above; between the two bodies that touch there is none
+    COMPARE_NEAR(over.overhang_mm2, 0, 1e-6);
+    QVERIFY(waste_g(standing.totals) > waste_g(over.totals) + 1 && standing.price > over.price);
+    std::vector<PoseCost> both{standing, over};
+    sort_poses(both, PoseAim::price);
+    QCOMPARE(english(both.front().pose.name), std::string("upside down"));
+    // Lettering that the support would touch is not put there for a little less tower.
+    p.pieces[0].parts.push_back(part("letters", solids::box(3, 3, 19.6, 8, 8, 20), 'A'));
+    PoseCost scarred = study_pose(p, 0, poses[0]);
+    QVERIFY(scarred.scarred_mm2 > 20);
+    scarred.price = over.price - 0.03;
+    both = {scarred, over};
+    sort_poses(both, PoseAim::price);
+    QCOMPARE(english(both.front().pose.name), std::string("upside down"));
 }
 
 void TestRegions::poses_have_each_direction_once() {

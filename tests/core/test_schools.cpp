@@ -41,6 +41,8 @@ private Q_SLOTS:
     void schools_are_plans();
     void own_filaments_come_first();
     void price_of_ones_hour_decides();
+    void out_of_reach_is_impossible();
+    void soluble_faces_save_dear_material();
     void nothing_to_hold();
     void interface_tuning();
 };
@@ -235,15 +237,42 @@ void TestSchools::price_of_ones_hour_decides() {
     p.settings.attended_per_h = 500;
     const auto dear = compare_schools(p, *plan_of(p));
     QVERIFY(dear->best != 0);
-    // At the break-even both cost the same.
+    // At the break-even both come to the same, all in: verdict, best and break-even are one rule.
     for (const School& s : dear->schools) {
         if (s.pays_from_per_h <= 0)
             continue;
         Project q = p;
         q.settings.attended_per_h = s.pays_from_per_h;
         const auto even = compare_schools(q, *plan_of(q));
-        COMPARE_NEAR(school(*even, s.id).cost, school(*even, "same").cost, 1e-6);
+        COMPARE_NEAR(school(*even, s.id).price, school(*even, "same").price, 1e-6);
     }
+}
+
+void TestSchools::out_of_reach_is_impossible() {
+    // A roof over fins 1.5 mm apart: water gets in, a tool of 3 mm does not (common practice, no source).
+    Project p = stack("A", 1);
+    p.pieces[0].parts.clear();
+    p.pieces[0].parts.push_back(part("roof", solids::box(0, 0, 20, 30, 30, 22), 'A'));
+    for (int i = 0; i < 12; ++i)
+        p.pieces[0].parts.push_back(part(("fin-" + std::to_string(i)).c_str(), solids::box(2.5 * i, 0, 0, 2.5 * i + 1, 30, 20), 'A'));
+    p.settings.support_bridge_mm = 0;
+    p.settings.attended_per_h = 0.01; // even so
+    const auto study = compare_schools(p, *plan_of(p));
+    for (const char* id : {"same", "release-interface", "release"})
+        QVERIFY2(!school(*study, id).never.empty(), id);
+    for (const char* id : {"soluble-interface", "soluble"})
+        QCOMPARE(school(*study, id).never.empty(), std::string(id) == "soluble" || school(*study, id).cleanup.stays_mm2 == 0);
+    QCOMPARE(study->schools[static_cast<std::size_t>(study->best)].id, std::string("soluble"));
+    // The advice does not contradict the finding.
+    p.settings.support = SupportStyle::columns;
+    QCOMPARE(finding(*plan_of(p), "support-out-of-reach").severity, Severity::warning);
+}
+
+void TestSchools::soluble_faces_save_dear_material() {
+    // Common practice, no source: soluble material is several times dearer, which is why it is used for the interface alone.
+    const auto study = compare_schools(shelf(), *plan_of(shelf()));
+    QVERIFY(school(*study, "soluble-interface").totals.filament_cost < school(*study, "soluble").totals.filament_cost);
+    QVERIFY(facts(Material::PVA).price_per_kg > 3 * facts(Material::PLA).price_per_kg);
 }
 
 void TestSchools::nothing_to_hold() {

@@ -111,8 +111,8 @@ void TestCsv::readings_come_back() {
 void TestCsv::poses() {
     PoseCost good, bad;
     good.pose = {to_bed({1, 0, 0}), say("right side down"), 120};
-    good.changes = 3;
-    good.purge_g = 1.25;
+    good.totals.changes = 3;
+    good.totals.purge_g = 1.25;
     bad.why = say("it does not fit");
     const Json j = poses_report({good, bad});
     QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.poses/1"));

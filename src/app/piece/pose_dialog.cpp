@@ -34,7 +34,7 @@ PoseDialog::PoseDialog(const Project& project, int piece, Background* background
     setWindowTitle(tr("Poses"));
     resize(em(62), em(40));
     aim_->setObjectName(QStringLiteral("pose_aim"));
-    aim_->addItems({tr("least purge and tower"), tr("fewest changes"), tr("least overhang"), tr("shortest time"), tr("lowest")});
+    aim_->addItems({tr("cheapest, all in"), tr("least waste"), tr("fewest changes"), tr("least overhang"), tr("shortest time"), tr("lowest")});
     aim_->setAccessibleName(tr("Sort by"));
     list_->setObjectName(QStringLiteral("poses"));
     list_->setAccessibleName(tr("Poses of the piece"));
@@ -76,7 +76,7 @@ PoseDialog::PoseDialog(const Project& project, int piece, Background* background
             accept();
     });
     const bool bands = !project.pieces[static_cast<std::size_t>(piece)].bands.empty();
-    words_->setText(tr("The same piece, cut into layers standing each way. Overhang is what would need support. %1")
+    words_->setText(tr("The same piece, cut into layers standing each way, and held where it hangs. Poses that tip over or put a show face on the support come last. %1")
                         .arg(bands ? tr("Bands become parts of their own when the piece is turned, so that their colours stay where they are.") : QString()));
 
     // Poses come one after the other; each is planned in parallel by itself.
@@ -136,17 +136,23 @@ void PoseDialog::refill() {
         if (!c.why.empty())
             text += words(c.why);
         else
-            text += tr("%n change(s)", nullptr, c.changes) + QLatin1Char('\n') +
-                    tr("waste %1 g · %2 mm high").arg(number(c.purge_g + c.tower_g, 1)).arg(number(c.height_mm, 0)) + QLatin1Char('\n') +
-                    tr("overhang %1 cm²").arg(number(c.overhang_mm2 / 100, 1)) + QLatin1Char('\n') + QString::fromStdString(duration(c.total_s)) +
-                    (c.fits ? QString() : tr("\ndoes not fit the printer"));
+            text += tr("%n change(s)", nullptr, c.totals.changes) + tr(" · waste %1 g").arg(number(waste_g(c.totals), 1)) + QLatin1Char('\n') +
+                    tr("overhang %1 cm² · %2 mm high").arg(number(c.overhang_mm2 / 100, 1)).arg(number(c.height_mm, 0)) + QLatin1Char('\n') +
+                    tr("%1 and %2 of cleaning").arg(QString::fromStdString(duration(c.totals.total_s)), QString::fromStdString(duration(c.hand_s))) +
+                    (!c.fits               ? tr("\ndoes not fit the printer")
+                     : !c.stands           ? tr("\ntips over")
+                     : c.unheld_mm2 > 20   ? tr("\nheld by nothing in places")
+                     : c.scarred_mm2 > 2   ? tr("\nshow faces on the support")
+                                           : QString());
         auto* item = new QStandardItem(QIcon(QPixmap::fromImage(at->picture)), text);
         item->setData(static_cast<int>(at - studied_.begin()), kPoseRole);
         if (as_it_stands != costs.end() && c.why.empty())
-            item->setToolTip(tr("Against how it stands now: %1 changes, %2 g of purge and tower, %3 min")
-                                 .arg(c.changes - as_it_stands->changes)
-                                 .arg(number(c.purge_g + c.tower_g - as_it_stands->purge_g - as_it_stands->tower_g, 1))
-                                 .arg(number((c.total_s - as_it_stands->total_s) / 60, 0)));
+            item->setToolTip(tr("Waste %1 g: purge %2 g, tower %3 g, support %4 g. All in %5: filament, the printer's hours and yours.\n"
+                                "Against how it stands now: %6 changes, %7 g of waste, %8 min of printing")
+                                 .arg(number(waste_g(c.totals), 1), number(c.totals.purge_g, 1), number(c.totals.tower_g, 1), number(c.totals.support_g + c.totals.interface_g, 1), number(c.price, 2))
+                                 .arg(c.totals.changes - as_it_stands->totals.changes)
+                                 .arg(number(waste_g(c.totals) - waste_g(as_it_stands->totals), 1))
+                                 .arg(number((c.totals.total_s - as_it_stands->totals.total_s) / 60, 0)));
         if (had && c.pose.rotation == kept)
             select = model_->rowCount();
         model_->appendRow(item);

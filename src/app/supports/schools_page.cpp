@@ -243,10 +243,12 @@ void SchoolsPage::showEvent(QShowEvent* e) {
 void SchoolsPage::fill() {
     const int was = table_->currentColumn();
     const QSignalBlocker quiet(table_);
-    table_->setVisible(study_ != nullptr);
-    if (!study_) {
+    const bool compares = study_ && study_->contact_mm2 > 0;
+    table_->setVisible(compares);
+    if (!compares) {
         table_->setColumnCount(0);
-        advice_->setText(document_->plan() ? tr("Planning it five times…") : tr("Once there is a piece to plan, five ways to hold it stand here beside each other."));
+        advice_->setText(study_             ? words(study_->advice)
+                         : document_->plan() ? tr("Planning it five times…") : tr("Once there is a piece to plan, five ways to hold it stand here beside each other."));
         show_current();
         return;
     }
@@ -262,7 +264,7 @@ void SchoolsPage::fill() {
         case kTime: return t.total_s - study_->without.total_s;
         case kCleaning: return s.cleanup.hand_s;
         case kWater: return s.cleanup.soak_s;
-        case kMoney: return s.cost;
+        case kMoney: return s.price;
         default: return -1;
         }
     };
@@ -297,19 +299,22 @@ void SchoolsPage::fill() {
             cells[kGrams] = t.interface_g > 0.05 && t.support_g > 0.05 ? tr("%1 + %2 g").arg(number(t.support_g, 1)).arg(number(t.interface_g, 1)) : grams_text(t.support_g + t.interface_g);
             for (const auto& [letter, g] : s.extra_g)
                 tips[kGrams] += tr("%1: %2 g more than without support\n").arg(QChar::fromLatin1(letter)).arg(number(g, 1));
-            cells[kPurge] = grams_text(t.purge_g + t.tower_g);
+            cells[kPurge] = tr("%1 + %2 g").arg(number(t.purge_g, 1), number(t.tower_g, 1));
+            tips[kPurge] = tr("purge %1 g, tower %2 g; with support %3 g of waste in all").arg(number(t.purge_g, 1), number(t.tower_g, 1), number(waste_g(t), 1));
             cells[kChanges] = QString::number(t.changes);
             cells[kTime] = tr("%1 (+%2)").arg(QString::fromStdString(duration(t.total_s)), QString::fromStdString(duration(std::max(0.0, t.total_s - study_->without.total_s))));
             cells[kCleaning] = QString::fromStdString(duration(s.cleanup.hand_s));
             cells[kWater] = s.cleanup.waters ? tr("%1, %n bowl(s)", nullptr, s.cleanup.waters).arg(QString::fromStdString(duration(s.cleanup.soak_s))) : tr("none");
-            cells[kMoney] = number(s.cost, 2);
-            tips[kMoney] = tr("filament %1, time at the printer %2, cleaning up %3").arg(number(t.filament_cost, 2)).arg(number(t.attended_cost, 2)).arg(number(s.cost - t.cost, 2));
+            const Settings& set = document_->project().settings;
+            cells[kMoney] = number(s.price, 2);
+            tips[kMoney] = tr("filament %1; the printer's %2 h at %3; your %4 min at %5 an hour%6. What the schools are ranked by.")
+                               .arg(number(t.filament_cost, 2), number(t.total_s / 3600, 1), number(set.printer_per_h, 2), number((t.attended_s + s.cleanup.hand_s) / 60, 0), number(own_hour(set), 2), set.attended_per_h > 0 ? QString() : tr(" (assumed)"));
             cells[kSurface] = words(s.surface);
             QStringList risks;
             for (const Risk& r : s.risks)
                 risks << words(r.name);
             cells[kRisks] = risks.isEmpty() ? tr("none known") : risks.join(QStringLiteral(" · "));
-            cells[kWorth] = c == study_->best ? tr("wins here") : c == 0 ? tr("the measure") : s.pays_from_per_h < 0 ? tr("never pays") : s.pays_from_per_h <= 0 ? tr("pays anyway") : tr("from %1 an hour").arg(number(s.pays_from_per_h, 2));
+            cells[kWorth] = !s.never.empty() ? tr("impossible") : c == study_->best ? tr("wins here") : c == 0 ? tr("the measure") : s.pays_from_per_h < 0 ? tr("never pays") : s.pays_from_per_h <= 0 ? tr("pays anyway") : tr("from %1 an hour").arg(number(s.pays_from_per_h, 2));
             tips[kWorth] = words(s.verdict);
         }
         for (int r = 0; r < kRows; ++r) {

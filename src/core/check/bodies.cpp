@@ -35,7 +35,7 @@ void Checker::gaps() {
         const auto mark = [&](Finding& f) { f.spots.push_back({{static_cast<float>(g.x_mm), static_cast<float>(g.y_mm), static_cast<float>(bed_z() + grid().middle_mm(g.from_layer))}, g.from_layer, g.size_mm}); };
         const double least = p.settings.check_gap_mm;
         if (g.upwards) {
-            if (g.wide_mm <= std::max(1e-3, least))
+            if (g.wide_mm < std::max(2e-3, least - 1e-3)) // meshes are rounded
                 continue;
             Finding& f = add("gap", Severity::error,
                              say("Between {} and {} above it there is a gap of {} in Z: the upper one would be printed onto air. Bodies must meet exactly.", quoted(g.first_part), quoted(g.second_part), mm(g.wide_mm, 3)),
@@ -59,13 +59,20 @@ void Checker::gaps() {
             continue;
         const double deep = grid().top_mm(g.to_layer) - grid().bottom_mm(g.from_layer);
         const Message size = g.wide_mm > g.narrow_mm + 0.01 ? say("{} to {} wide and {} deep", mm(g.narrow_mm), mm(g.wide_mm), mm(deep)) : say("{} wide and {} deep", mm(g.narrow_mm), mm(deep));
-        Finding& f = g.touch_elsewhere
-                         ? add("groove", g.wide_mm < 1 ? Severity::note : Severity::warning,
-                               say(g.wide_mm < 1 ? term("{} and {} are parted by a groove {}; it makes the border crisp.") : term("{} and {} are parted by a groove {}. Under 1 mm is enough for a crisp border."),
-                                   quoted(g.first_part), quoted(g.second_part), size),
-                               at_layer(g.from_layer), g.from_layer, {g.first_part, g.second_part})
-                         : add("gap", Severity::warning,
+        constexpr double kCrisp_mm = 1; // common practice, no source: a border is crisp with a groove shallower and narrower than that
+        Finding& f = !g.touch_elsewhere
+                         ? add("gap", Severity::warning,
                                say("Between {} and {} there is a gap {} in XY, and they touch nowhere: they would come apart. Let them share a face.", quoted(g.first_part), quoted(g.second_part), size),
+                               at_layer(g.from_layer), g.from_layer, {g.first_part, g.second_part})
+                     : g.full_depth
+                         ? add("loose-inlay", Severity::warning,
+                               say("Between {} and {} there is a ring of air {}, all the way down: only the floor holds them together. A groove less than {} deep makes a border crisp; below it let them touch.", quoted(g.first_part),
+                                   quoted(g.second_part), size, mm(kCrisp_mm, 0)),
+                               at_layer(g.from_layer), g.from_layer, {g.first_part, g.second_part})
+                         : add("groove", g.wide_mm < kCrisp_mm ? Severity::note : Severity::warning,
+                               say(g.wide_mm < kCrisp_mm && deep < kCrisp_mm ? term("{} and {} are parted by a groove {}; it makes the border crisp.")
+                                                                             : term("{} and {} are parted by a groove {}. Less than 1 mm wide and deep is enough for a crisp border."),
+                                   quoted(g.first_part), quoted(g.second_part), size),
                                at_layer(g.from_layer), g.from_layer, {g.first_part, g.second_part});
         mark(f);
     }

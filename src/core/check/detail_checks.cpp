@@ -27,10 +27,27 @@ void add_spots(const Checker& c, const Paths& area, int layer, std::vector<Spot>
             spots.push_back(c.spot_in(box_of({ring}), layer));
 }
 
+/// A part, or a patch of paint on one, and its fine places.
+struct Feature {
+    int part = 0;
+    Message name;
+    const std::vector<LayerDetail>& layers; ///< [layer − 1]
+    Paths first;                            ///< its outline in the first layer
+};
+
+std::vector<Feature> features_of(const Checker& c) {
+    std::vector<Feature> out;
+    for (int part = 0; part < static_cast<int>(c.piece.parts.size()); ++part) {
+        out.push_back({part, say("{}", c.quoted(part)), c.made.detail->parts[part], c.made.table->parts[part].layers[0]});
+        for (std::size_t k = 0; k < c.made.detail->patches[part].size(); ++k)
+            out.push_back({part, say("{} on {}", Name{c.piece.parts[part].patches[k].name}, c.quoted(part)), c.made.detail->patches[part][k], c.made.demand->patches[part][k].layers[0]});
+    }
+    return out;
+}
+
 template <class Areas, class Measure>
-Run run_of(const Checker& c, int part, Areas areas, Measure measure) {
+Run run_of(const Checker& c, const std::vector<LayerDetail>& layers, Areas areas, Measure measure) {
     Run r;
-    const auto& layers = c.made.detail->parts[part];
     for (int l = 1; l <= static_cast<int>(layers.size()); ++l) {
         const double m = measure(layers[l - 1]);
         if (!(m > 0))
@@ -72,16 +89,16 @@ void Checker::strokes() {
         return;
     const double w = p.settings.check_stroke_mm > 0 ? p.settings.check_stroke_mm : p.settings.line_width_mm, line = p.settings.line_width_mm;
     const double share = p.settings.check_thin_share_pct / 100;
-    for (int part = 0; part < static_cast<int>(piece.parts.size()); ++part) {
-        const Run thin = run_of(*this, part, [](const LayerDetail& d) { return d.strokes; },
-                                [&](const LayerDetail& d) { return d.part_mm2 > 0 && d.strokes_mm2 >= share * d.part_mm2 ? d.strokes_mm2 / d.part_mm2 : 0; });
+    for (const Feature& x : features_of(*this)) {
+        const Run thin = run_of(*this, x.layers, [](const LayerDetail& d) { return d.strokes; },
+                                [&](const LayerDetail& d) { return d.mm2 > 0 && d.strokes_mm2 >= share * d.mm2 ? d.strokes_mm2 / d.mm2 : 0; });
         if (thin.worst) {
-            const LayerDetail& d = made.detail->parts[part][thin.worst - 1];
+            const LayerDetail& d = x.layers[static_cast<std::size_t>(thin.worst) - 1];
             const double width = thickness_mm(d.strokes), nozzle = finer_nozzle(std::min(w, std::max(0.12, width * 1.05)));
             Finding& f = add("thin-stroke", Severity::warning,
-                             say("{} has strokes narrower than {} in {}, about {} wide in layer {}: {} % of its area there ({} mm²) would be lost or blurred. Lines of {} from a {} nozzle would print them.", quoted(part), mm(w),
+                             say("{} has strokes narrower than {} in {}, about {} wide in layer {}: {} % of its area there ({} mm²) would be lost or blurred. Lines of {} from a {} nozzle would print them.", x.name, mm(w),
                                  layers_text(thin), mm(width), thin.worst, num(100 * thin.most), num(d.strokes_mm2, 2), mm(std::min(width, nozzle * 1.1)), mm(nozzle)),
-                             at_layer(thin.worst), thin.worst, {part});
+                             at_layer(thin.worst), thin.worst, {x.part});
             f.spots = thin.spots;
             // Lines somewhat narrower than the nozzle are possible; much narrower ones are not.
             const double smallest = plan.loading.nozzle.empty() ? 0.4 : p.machine.nozzles[plan.loading.nozzle[0]].diameter_mm * 0.75;
@@ -89,24 +106,24 @@ void Checker::strokes() {
                 f.fixes.push_back({say("print lines of {}", mm(width)), say("still wide enough for the nozzle; walls get thinner with it"),
                                    [width](Project& q) { q.settings.line_width_mm = std::floor(width * 100) / 100; }});
         }
-        const Run gaps = run_of(*this, part, [](const LayerDetail& d) { return d.gaps; },
-                                [&](const LayerDetail& d) { return d.part_mm2 > 0 && d.gaps_mm2 >= share * d.part_mm2 ? d.gaps_mm2 / d.part_mm2 : 0; });
+        const Run gaps = run_of(*this, x.layers, [](const LayerDetail& d) { return d.gaps; },
+                                [&](const LayerDetail& d) { return d.mm2 > 0 && area_mm2(d.gaps) >= share * d.mm2 ? area_mm2(d.gaps) / d.mm2 : 0; });
         if (gaps.worst) {
             Finding& f = add("thin-gap", Severity::warning,
-                             say("{} has gaps narrower than {} in {}, about {} wide in layer {}; they will close up. Widen them, or print finer lines.", quoted(part), mm(w), layers_text(gaps),
-                                 mm(thickness_mm(made.detail->parts[part][gaps.worst - 1].gaps)), gaps.worst),
-                             at_layer(gaps.worst), gaps.worst, {part});
+                             say("{} has gaps narrower than {} in {}, about {} wide in layer {}; they will close up. Widen them, or print finer lines.", x.name, mm(w), layers_text(gaps),
+                                 mm(thickness_mm(x.layers[gaps.worst - 1].gaps)), gaps.worst),
+                             at_layer(gaps.worst), gaps.worst, {x.part});
             f.spots = gaps.spots;
         }
-        const Run walls = run_of(*this, part, [](const LayerDetail& d) { return d.walls; }, [&](const LayerDetail& d) { return area_mm2(d.walls); });
+        const Run walls = run_of(*this, x.layers, [](const LayerDetail& d) { return d.walls; }, [&](const LayerDetail& d) { return area_mm2(d.walls); });
         if (walls.worst) {
-            const double t = made.detail->parts[part][walls.worst - 1].thinnest_wall_mm;
+            const double t = x.layers[walls.worst - 1].thinnest_wall_mm;
             if (t > line * 1.02 && t < 2 * line * 0.98) {
                 // Common practice, no source: both lines fit when they overlap by 2 − t/w of a line.
                 Finding& f = add("thin-wall", Severity::note,
-                                 say("{} has walls about {} thick in {}, between one line and two of {}. Both fit when they overlap by {} % of a line; else lines of {} fill them.", quoted(part), mm(t), layers_text(walls), mm(line),
+                                 say("{} has walls about {} thick in {}, between one line and two of {}. Both fit when they overlap by {} % of a line; else lines of {} fill them.", x.name, mm(t), layers_text(walls), mm(line),
                                      num(100 * (2 - t / line), 0), mm(t / 2)),
-                                 at_layer(walls.worst), walls.worst, {part});
+                                 at_layer(walls.worst), walls.worst, {x.part});
                 f.spots = walls.spots;
                 if (t / 2 >= 0.75 * p.machine.nozzles.front().diameter_mm)
                     f.fixes.push_back({say("print lines of {}", mm(t / 2)), say("two of them fill the wall"), [t](Project& q) { q.settings.line_width_mm = std::floor(t / 2 * 100) / 100; }});
@@ -118,27 +135,31 @@ void Checker::strokes() {
 void Checker::lettering() {
     if (!made.detail || grid().count < 2)
         return;
-    // Lettering face down: fine strokes in the first layer of a part that soon ends, in another colour than what covers it.
-    int part = -1;
+    // Lettering face down: fine strokes in the first layer of what soon ends, in another colour than what covers it.
+    constexpr double kEnds_mm = 1.5, kFine = 0.2;
+    const std::vector<Feature> features = features_of(*this);
+    const Feature* letters = nullptr;
     double fraction = 0;
-    for (int i = 0; i < static_cast<int>(piece.parts.size()); ++i) {
-        const PartLayers& t = made.table->parts[i];
-        const LayerDetail& d = made.detail->parts[i][0];
-        const bool ends_soon = piece.parts[i].mesh->bounds.max.z - bed_z() < 1.5;
-        const double fine = d.part_mm2 > 0 ? (d.strokes_mm2 + area_mm2(d.walls)) / d.part_mm2 : 0;
-        if (piece.parts.size() > 1 && ends_soon && !t.layers[0].empty() && fine > 0.2 && fine > fraction) {
-            part = i;
+    for (const Feature& x : features) {
+        const LayerDetail& d = x.layers[0];
+        const auto soon = static_cast<std::size_t>(std::clamp(first_layer_above(grid(), kEnds_mm), 1, grid().count)) - 1;
+        const bool painted = &x.layers != &made.detail->parts[static_cast<std::size_t>(x.part)];
+        const bool ends_soon = painted || piece.parts[static_cast<std::size_t>(x.part)].mesh->bounds.max.z - bed_z() < kEnds_mm;
+        const double fine = d.mm2 > 0 ? (d.strokes_mm2 + area_mm2(d.walls)) / d.mm2 : 0;
+        if ((painted ? soon > 0 : piece.parts.size() > 1) && ends_soon && !x.first.empty() && fine > kFine && fine > fraction) {
+            letters = &x;
             fraction = fine;
         }
     }
-    if (part < 0)
+    if (!letters)
         return;
+    const int part = letters->part;
     Finding& f = add("first-layer-lettering", p.settings.lettering_two_jobs ? Severity::note : Severity::warning,
-                     sentences({say("{} is fine lettering on the first layer: {} % of it is narrower than two lines.", quoted(part), num(100 * fraction, 0)),
+                     sentences({say("{} is fine lettering on the first layer: {} % of it is narrower than two lines.", letters->name, num(100 * fraction, 0)),
                                 p.settings.lettering_two_jobs ? say("It is planned as two jobs; the run sheet says how.")
                                                               : say("Fine first layers stick badly and blur. Three ways help: a sacrificial base, two jobs, or a finer nozzle.")}),
                      at_layer(1), 1, {part});
-    add_spots(*this, made.table->parts[part].layers[0], 1, f.spots);
+    add_spots(*this, letters->first, 1, f.spots);
     if (p.settings.lettering_two_jobs)
         return;
     // One: a base to be filed off. Same class, as another does not hold; another colour, to be seen while filing.
@@ -231,7 +252,7 @@ void Checker::lugs() {
             }
             continue;
         }
-        const Run r = run_of(*this, part, [](const LayerDetail& d) { return d.lugs; }, [](const LayerDetail& d) { return area_mm2(d.lugs); });
+        const Run r = run_of(*this, made.detail->parts[static_cast<std::size_t>(part)], [](const LayerDetail& d) { return d.lugs; }, [](const LayerDetail& d) { return area_mm2(d.lugs); });
         if (!r.worst)
             continue;
         Finding& f = add("thin-lug", Severity::warning,

@@ -142,4 +142,12 @@ std::vector<PieceShare> share_costs(const Project& p, const Printed& printed, co
     return out;
 }
 
+double price_of(const Settings& s, const Totals& t, double hand_s) {
+    return t.filament_cost + s.printer_per_h * t.total_s / 3600 + own_hour(s) * (t.attended_s + hand_s) / 3600;
+}
+
+double waste_g(const Totals& t) {
+    return t.purge_g + t.tower_g + t.support_g + t.interface_g;
+}
+
 } // namespace vitrail

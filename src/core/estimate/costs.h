@@ -45,6 +45,16 @@ struct Costs {
 /// What purge replaces is taken from the filament it replaces, so that a plan's grams stay whole.
 Costs work_out_costs(const Project& project, const Books& books, const SwitchList& switches, const PurgePlan& purge, const Seating& seating, const Timeline& timeline);
 
+/// One's own hour, where it has no price, counts so much when ways to print are compared. Ours; no source.
+inline constexpr double kUnpricedHour = 12;
+inline double own_hour(const Settings& s) { return s.attended_per_h > 0 ? s.attended_per_h : kUnpricedHour; }
+/// What a way to print comes to, all in: filament, the printer's hours, and one's own at the printer and `hand_s` afterwards. The one rule
+/// by which ways are compared.
+double price_of(const Settings& s, const Totals& totals, double hand_s);
+
+/// Everything thrown away: what goes out or into tower, skirt and ooze wall, and support. g
+double waste_g(const Totals& totals);
+
 /// What one of a piece comes to: its own filament, and its share, by the volume of piece and support, of the time and the money of the
 /// whole plate.
 struct PieceShare {

@@ -28,6 +28,10 @@ Paths filled(const Paths& rings);
 /// Grows (mm > 0) or shrinks by that distance, mitred corners.
 Paths offset(const Paths& p, double mm);
 
+/// Regions that hang together: each an outer ring with its holes. The rings of `area` do not cross, as Clipper and the slicer leave
+/// them.
+std::vector<Paths> pieces_of(const Paths& area);
+
 /// Axis-parallel box around all points, in units; empty when left > right.
 struct Box {
     ClipperLib::cInt left = 1, top = 0, right = 0, bottom = 0;

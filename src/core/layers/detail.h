@@ -16,17 +16,18 @@ struct DetailSettings {
 };
 DetailSettings detail_settings(const Settings& s);
 
-/// A layer of one part.
+/// A layer of one part, or of one patch of paint.
 struct LayerDetail {
-    Paths strokes, gaps;     ///< what is lost, µm; gaps are of the whole piece and filed under the part around them
+    Paths strokes, gaps;     ///< what is lost, µm; no gap is what another part fills
     Paths walls;             ///< between one line and two
-    Paths lugs;              ///< thin, and hanging: support will touch them
-    double strokes_mm2 = 0, gaps_mm2 = 0, part_mm2 = 0;
+    Paths lugs;              ///< thin sideways or upwards, and hanging: support will touch them
+    double strokes_mm2 = 0, mm2 = 0; ///< of the strokes, and of it all
     double thinnest_wall_mm = 0; ///< of `walls`; 0: none
 };
 
 struct Detail {
-    std::vector<std::vector<LayerDetail>> parts; ///< [part][layer − 1]
+    std::vector<std::vector<LayerDetail>> parts;                ///< [part][layer − 1]
+    std::vector<std::vector<std::vector<LayerDetail>>> patches; ///< [part][patch][layer − 1]: strokes; in the first layer walls and gaps as well
 };
 
 /// What an opening (shrink, then grow) of the given width takes away: strokes narrower than `width_mm`. Pieces smaller
@@ -36,7 +37,7 @@ Paths lost_by_opening(const Paths& area, double width_mm);
 /// Closing (grow, then shrink) instead: gaps narrower than `width_mm`.
 Paths lost_by_closing(const Paths& area, double width_mm);
 
-/// Mean thickness of a long thin area: twice its area over its outline.
+/// Thickness of one region as if it were a rectangle, or with holes a ring: exact for those.
 double thickness_mm(const Paths& strip);
 
 /// `hanging`: [layer − 1] what needs holding, as the support stage finds it; may be empty, then nothing is a lug.

@@ -1,9 +1,40 @@
 #include "core/layers/gaps.h"
 
+#include "core/layers/undersides.h"
+
 #include <algorithm>
 #include <cmath>
 
 namespace vitrail {
+
+namespace {
+
+bool touch(const LayerTable& t, int a, int b) {
+    return std::any_of(t.contacts.begin(), t.contacts.end(), [&](const Contact& c) { return c.first_part == std::min(a, b) && c.second_part == std::max(a, b); });
+}
+
+/// A part whose undersides lie over another part and on none.
+std::vector<Gap> gaps_below(const Piece& piece, const LayerTable& t) {
+    std::vector<Gap> gaps;
+    for (const Underside& u : undersides_over_gaps(piece.parts, 2 * kMeantToTouch_mm)) {
+        // Parts that touch sideways are where they should be; a wide space below one of them is meant.
+        if (u.gap_mm > kMeantToTouch_mm + 1e-3 && touch(t, u.below, u.part))
+            continue;
+        Gap g;
+        g.upwards = true;
+        g.first_part = u.below;
+        g.second_part = u.part;
+        g.wide_mm = u.gap_mm;
+        g.from_layer = g.to_layer = std::clamp(first_layer_above(t.grid, u.at.z - u.gap_mm - t.bed_z_mm), 1, t.grid.count);
+        g.x_mm = u.at.x;
+        g.y_mm = u.at.y;
+        g.size_mm = u.size_mm;
+        gaps.push_back(g);
+    }
+    return gaps;
+}
+
+} // namespace
 
 bool near_in_plan(const Bounds& a, const Bounds& b, float d) {
     return a.min.x <= b.max.x + d && b.min.x <= a.max.x + d && a.min.y <= b.max.y + d && b.min.y <= a.max.y + d;
@@ -36,25 +67,10 @@ Paths between(const Paths& a, const Paths& b, double mm) {
     return subtract(subtract(intersect(offset(a, mm), offset(b, mm)), a), b);
 }
 
-/// Whether a part begins on top of parts other than that one: most of its first layer has them below it.
-bool lies_on_others(const LayerTable& t, int part, int than) {
-    const std::vector<Paths>& layers = t.parts[static_cast<std::size_t>(part)].layers;
-    std::size_t first = 0;
-    while (first < layers.size() && layers[first].empty())
-        ++first;
-    if (first == 0 || first == layers.size())
-        return false;
-    Paths below;
-    for (std::size_t i = 0; i < t.parts.size(); ++i)
-        if (static_cast<int>(i) != part && static_cast<int>(i) != than)
-            below.insert(below.end(), t.parts[i].layers[first - 1].begin(), t.parts[i].layers[first - 1].end());
-    return area_mm2(subtract(layers[first], filled(below))) < 0.5 * area_mm2(layers[first]);
-}
-
 } // namespace
 
 std::vector<Gap> find_gaps(const Piece& piece, const LayerTable& t) {
-    std::vector<Gap> gaps;
+    std::vector<Gap> gaps = gaps_below(piece, t);
     const int n = static_cast<int>(piece.parts.size());
     const auto place = [](Gap& g, const Paths& where) {
         const Box b = box_of(where);
@@ -67,25 +83,7 @@ std::vector<Gap> find_gaps(const Piece& piece, const LayerTable& t) {
             const Bounds &x = piece.parts[i].mesh->bounds, &y = piece.parts[j].mesh->bounds;
             if (x.empty() || y.empty() || !near_in_plan(x, y, kMeantToTouch_mm))
                 continue;
-            const bool contact = std::any_of(t.contacts.begin(), t.contacts.end(), [&](const Contact& c) { return c.first_part == i && c.second_part == j; });
-            // In Z: one ends below where the other begins.
-            const bool i_below = x.max.z <= y.min.z + 1e-4f;
-            if (i_below || y.max.z <= x.min.z + 1e-4f) {
-                Gap g;
-                g.upwards = true;
-                g.first_part = i_below ? i : j;
-                g.second_part = i_below ? j : i;
-                g.wide_mm = double(piece.parts[g.second_part].mesh->bounds.min.z) - piece.parts[g.first_part].mesh->bounds.max.z;
-                if (contact || g.wide_mm <= 1e-3 || g.wide_mm >= 2 * kMeantToTouch_mm)
-                    continue;
-                if (lies_on_others(t, g.second_part, g.first_part))
-                    continue; // what is between them is another part
-                g.from_layer = g.to_layer = std::clamp(first_layer_above(t.grid, double(piece.parts[g.first_part].mesh->bounds.max.z) - t.bed_z_mm), 1, t.grid.count);
-                g.x_mm = (std::max(x.min.x, y.min.x) + std::min(x.max.x, y.max.x)) / 2.0;
-                g.y_mm = (std::max(x.min.y, y.min.y) + std::min(x.max.y, y.max.y)) / 2.0;
-                gaps.push_back(g);
-                continue;
-            }
+            const bool contact = touch(t, i, j);
             // In XY: a few layers that both have.
             const auto layers_of = [&](const Bounds& b) {
                 return std::pair{std::clamp(first_layer_above(t.grid, b.min.z - t.bed_z_mm), 1, t.grid.count),
@@ -144,6 +142,7 @@ std::vector<Gap> find_gaps(const Piece& piece, const LayerTable& t) {
                 --g.from_layer;
             while (g.to_layer < to && open_at(g.to_layer + 1, g.to_layer))
                 ++g.to_layer;
+            g.full_depth = !touches && g.from_layer == from && g.to_layer == to;
             place(g, where);
             gaps.push_back(g);
         }

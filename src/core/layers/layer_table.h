@@ -39,6 +39,7 @@ struct Gap {
     double narrow_mm = 0, wide_mm = 0;   ///< 0: they touch
     int from_layer = 0, to_layer = 0;
     bool touch_elsewhere = false;        ///< then it is a groove
+    bool full_depth = false;             ///< sideways: it parts them in all layers that both have
     double x_mm = 0, y_mm = 0, size_mm = 0;
 };
 

@@ -13,9 +13,28 @@ Filament make_filament(char letter, Material material, Srgb colour, std::string 
     f.colour = colour;
     f.name = name.empty() ? english(describe_colour(colour)) : std::move(name);
     f.density_g_cm3 = m.density_g_cm3;
+    f.price_per_kg = m.price_per_kg;
+    f.td_mm = likely_td_mm(colour);
     f.nozzle_c = m.nozzle_c;
     f.bed_c = m.bed_c;
     return f;
+}
+
+double likely_td_mm(Srgb colour) {
+    const Lab lab = to_lab(colour);
+    // By lightness between what is known of near-black, mid, pastel and white; a strong colour stays below 2 mm however light it is.
+    constexpr std::pair<double, double> kByLightness[] = {{15, 0.3}, {50, 1.5}, {80, 3}, {97, 5}};
+    double td = kByLightness[0].second;
+    for (std::size_t i = 1; i < std::size(kByLightness); ++i) {
+        const auto [l0, t0] = kByLightness[i - 1];
+        const auto [l1, t1] = kByLightness[i];
+        if (lab.l > l0)
+            td = t0 + (t1 - t0) * std::min(1.0, (lab.l - l0) / (l1 - l0));
+    }
+    constexpr double kPale = 25, kStrong = 60, kMostOfStrong_mm = 2;
+    const double strong = std::clamp((std::hypot(lab.a, lab.b) - kPale) / (kStrong - kPale), 0.0, 1.0);
+    td = td + strong * (std::min(td, kMostOfStrong_mm) - td);
+    return std::round(td * 10) / 10;
 }
 
 Message describe_colour(Srgb c) {

@@ -8,19 +8,19 @@ namespace vitrail {
 
 const std::vector<MaterialFacts>& all_materials() {
     // Densities: the table of defaults in common use, from memory. Co-polyester temperatures: common practice,
-    // no source (nozzle 190–230 °C, bed 25–60 °C, dry 6 h at 55 °C). The other windows, flows and drying: from memory.
+    // no source (nozzle 190–230 °C, bed 25–60 °C, dry 6 h at 55 °C). The other windows, flows, drying and prices: from memory.
     static const std::vector<MaterialFacts> table{
-        {Material::PLA, "PLA", 1.24, {190, 230}, {25, 65}, 11, false, false, 50, 4, false},
-        {Material::PETG, "PETG", 1.27, {220, 260}, {60, 85}, 9, false, false, 65, 6, false},
-        {Material::ABS, "ABS", 1.04, {230, 270}, {90, 110}, 11, false, true, 80, 4, false},
-        {Material::ASA, "ASA", 1.07, {235, 275}, {90, 110}, 11, false, true, 80, 4, false},
-        {Material::TPU, "TPU", 1.21, {210, 240}, {25, 60}, 3.5, false, false, 55, 6, true},
-        {Material::PVA, "PVA", 1.23, {185, 215}, {35, 60}, 5, true, false, 50, 8, true},
-        {Material::BVOH, "BVOH", 1.14, {190, 225}, {40, 65}, 5, true, false, 55, 8, true},
-        {Material::HIPS, "HIPS", 1.04, {225, 255}, {85, 110}, 10, false, true, 65, 4, false},
-        {Material::CoPolyester, "co-polyester", 1.20, {190, 230}, {25, 60}, 9, false, false, 55, 6, false},
-        {Material::PC, "PC", 1.20, {260, 310}, {90, 120}, 9, false, false, 90, 6, true},
-        {Material::PA, "PA", 1.12, {240, 280}, {60, 100}, 9, false, false, 85, 12, true},
+        {Material::PLA, "PLA", 1.24, {190, 230}, {25, 65}, 11, false, false, 45, 6, false, 20},
+        {Material::PETG, "PETG", 1.27, {220, 260}, {60, 85}, 9, false, false, 65, 6, false, 22},
+        {Material::ABS, "ABS", 1.04, {230, 270}, {90, 110}, 11, false, true, 80, 4, false, 20},
+        {Material::ASA, "ASA", 1.07, {235, 275}, {90, 110}, 11, false, true, 80, 4, false, 28},
+        {Material::TPU, "TPU", 1.21, {210, 240}, {25, 60}, 3.5, false, false, 55, 6, true, 30},
+        {Material::PVA, "PVA", 1.23, {185, 215}, {35, 60}, 5, true, false, 50, 8, true, 75},
+        {Material::BVOH, "BVOH", 1.14, {190, 225}, {40, 65}, 5, true, false, 50, 8, true, 90},
+        {Material::HIPS, "HIPS", 1.04, {225, 255}, {85, 110}, 10, false, true, 65, 4, false, 28},
+        {Material::CoPolyester, "co-polyester", 1.20, {190, 230}, {25, 60}, 9, false, false, 55, 6, false, 35},
+        {Material::PC, "PC", 1.20, {260, 310}, {90, 120}, 9, false, false, 80, 8, true, 40},
+        {Material::PA, "PA", 1.12, {240, 280}, {60, 100}, 9, false, false, 80, 12, true, 45},
     };
     return table;
 }

@@ -34,6 +34,7 @@ struct MaterialFacts {
     double dry_c;      ///< temperature and hours in a dryer
     double dry_h;
     bool draws_moisture; ///< strings and bubbles when it has lain open
+    double price_per_kg; ///< in the user's currency
 };
 
 const MaterialFacts& facts(Material m);

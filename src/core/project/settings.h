@@ -61,6 +61,8 @@ struct Settings {
     double travel_pct = 12;
     double hand_wait_s = 0;
     double attended_per_h = 0;
+    double printer_per_h = 0.5;
+    double hands_worth_g = 3;
     bool lettering_two_jobs = false;
     BuildSheet sheet = BuildSheet::smooth;
     bool release_coat = false;
@@ -82,8 +84,8 @@ struct Settings {
     double release_min_cm2 = 0.15;
     double soluble_min_cm2 = 0.03;
     double unreached_times = 3;
-    double soak_start_h = 1;
-    double soak_h_cm3 = 0.4;
+    double soak_start_h = 2;
+    double soak_h_cm3 = 1;
     double water_cm3 = 5;
     // Thresholds of the checks.
     double check_thin_share_pct = 2;

@@ -9,6 +9,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace vitrail {
 
@@ -239,6 +240,22 @@ Status a_cut(const Project& project, const PiecePlan& made, int piece, const std
     return Done{};
 }
 
+/// What looks down steeper than support.angle and does not rest on the bed, seen from above: a quick guess at what needs holding.
+double looks_down_mm2(const Piece& piece, const Settings& settings) {
+    const double steepest = -std::sin(settings.support_angle_deg * std::numbers::pi / 180);
+    const float bed = bounds(piece).min.z + static_cast<float>(settings.first_layer_mm / 2);
+    double sum = 0;
+    for (const Part& part : piece.parts)
+        for (std::uint32_t t = 0; t < part.mesh->triangles.size(); ++t) {
+            const auto c = corners(*part.mesh, t);
+            const Vec3 d = twice_area(c);
+            const float l = length(d);
+            if (l > 0 && d.z / l < steepest && std::max({c[0].z, c[1].z, c[2].z}) > bed)
+                sum -= d.z / 2;
+        }
+    return sum;
+}
+
 /// Those with the least to hold; planning each slices it again.
 void other_poses(const Project& project, int piece, const Progress& progress, Attempts& tries) {
     constexpr std::size_t kMostTried = 5;
@@ -246,7 +263,7 @@ void other_poses(const Project& project, int piece, const Progress& progress, At
     for (const Pose& pose : poses_of(project.pieces[static_cast<std::size_t>(piece)])) {
         Project p = project;
         turn(p, piece, pose.rotation);
-        least.emplace_back(overhang_mm2(p.pieces[static_cast<std::size_t>(piece)], p.settings), pose);
+        least.emplace_back(looks_down_mm2(p.pieces[static_cast<std::size_t>(piece)], p.settings), pose);
     }
     const double now = least.front().first;
     least.erase(least.begin());

@@ -8,7 +8,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 #include <tuple>
 
 namespace vitrail {
@@ -72,21 +71,56 @@ std::vector<Pose> poses_of(const Piece& piece) {
     return poses;
 }
 
-double overhang_mm2(const Piece& piece, const Settings& settings) {
-    const Bounds b = bounds(piece);
-    const double steepest = -std::sin(settings.support_angle_deg * std::numbers::pi / 180);
-    const float bed = b.min.z + static_cast<float>(settings.first_layer_mm / 2);
-    double sum = 0;
+namespace {
+
+/// Whether the middle of its weight lies over what stands on the bed, its support included.
+bool stands_safely(const Piece& piece, const PiecePlan& made) {
+    std::vector<std::pair<double, double>> points;
+    const SupportLayout& support = *made.support->layout;
+    for (const Paths& standing : {made.table->foot, paths_of(support.body.front()), paths_of(support.interface.front())})
+        for (const Path& ring : standing)
+            for (const IntPoint& q : ring)
+                points.emplace_back(static_cast<double>(q.X) / kUnitsPerMm, static_cast<double>(q.Y) / kUnitsPerMm);
+    const auto foot = convex_outline(std::move(points));
+    const Vec3 c = centre_of_mass(piece);
+    for (std::size_t i = 0; i < foot.size(); ++i) {
+        const auto& [x0, y0] = foot[i];
+        const auto& [x1, y1] = foot[(i + 1) % foot.size()];
+        if ((x1 - x0) * (double(c.y) - y0) - (y1 - y0) * (double(c.x) - x0) < 0)
+            return false;
+    }
+    return foot.size() >= 3;
+}
+
+/// What support touches of paint, and of parts that are small beside the piece: inlays and letters.
+double scarred_mm2(const Piece& piece, const PiecePlan& made) {
+    if (!made.support || !made.support->layout)
+        return 0;
+    constexpr double kInlay = 0.1;
+    std::vector<double> volume;
+    double all = 0;
     for (const Part& part : piece.parts)
-        for (std::uint32_t t = 0; t < part.mesh->triangles.size(); ++t) {
-            const auto c = corners(*part.mesh, t);
-            const Vec3 d = twice_area(c);
-            const float l = length(d);
-            if (l > 0 && d.z / l < steepest && std::max({c[0].z, c[1].z, c[2].z}) > bed)
-                sum += l / 2;
+        all += volume.emplace_back(vitrail::volume_mm3(*part.mesh));
+    double sum = 0;
+    for (const SupportContact& c : made.support->layout->contacts) {
+        if (!c.held)
+            continue;
+        const auto l = static_cast<std::size_t>(c.layer) - 1;
+        Paths shown;
+        for (std::size_t i = 0; i < piece.parts.size(); ++i) {
+            const Paths& outline = made.table->parts[i].layers[l];
+            if (piece.parts.size() > 1 && volume[i] < kInlay * all)
+                shown.insert(shown.end(), outline.begin(), outline.end());
+            for (const PatchDemand& patch : made.demand->patches[i])
+                shown.insert(shown.end(), patch.layers[l].begin(), patch.layers[l].end());
         }
+        if (!shown.empty())
+            sum += area_mm2(intersect(c.area, rows_of(shown, c.area.pitch)));
+    }
     return sum;
 }
+
+} // namespace
 
 PoseCost study_pose(const Project& project, int which, const Pose& pose, const Progress& progress) {
     PoseCost cost;
@@ -95,22 +129,25 @@ PoseCost study_pose(const Project& project, int which, const Pose& pose, const P
         cost.piece = project.pieces[static_cast<std::size_t>(which)].name;
     Project p = project;
     turn(p, which, pose.rotation);
+    if (p.settings.support == SupportStyle::none)
+        p.settings.support = SupportStyle::columns;
     const Piece& piece = p.pieces[static_cast<std::size_t>(which)];
     Planner planner;
-    const auto plan = planner.plan(p, progress);
+    const auto plan = planner.plan(p, progress, Scope::findings);
     if (!plan) {
         cost.why = plan.error().message;
         return cost;
     }
-    const Totals& t = (*plan)->totals;
-    cost.changes = t.changes;
-    cost.hand_swaps = t.hand_swaps;
-    cost.purge_g = t.purge_g;
-    cost.tower_g = t.tower_g;
-    cost.change_s = t.change_s;
-    cost.total_s = t.total_s;
-    cost.cost = t.cost;
-    cost.overhang_mm2 = overhang_mm2(piece, p.settings);
+    const PiecePlan& made = (*plan)->pieces[static_cast<std::size_t>(which)];
+    cost.totals = (*plan)->totals;
+    cost.hand_s = (*plan)->cleanup.hand_s;
+    cost.price = price_of(p.settings, cost.totals, cost.hand_s);
+    for (const ContactFace& f : made.support->layout->faces) {
+        cost.overhang_mm2 += f.mm2;
+        cost.unheld_mm2 += f.held_mm2 < 0.3 * f.mm2 ? f.mm2 - f.held_mm2 : 0; // what lies right beside the piece hangs on it
+    }
+    cost.scarred_mm2 = scarred_mm2(piece, made);
+    cost.stands = stands_safely(piece, made);
     const Bounds b = bounds(piece);
     cost.height_mm = double(b.max.z) - b.min.z;
     cost.fits = b.max.x - b.min.x <= p.machine.bed_x_mm && b.max.y - b.min.y <= p.machine.bed_y_mm && cost.height_mm <= p.machine.height_mm;
@@ -118,11 +155,17 @@ PoseCost study_pose(const Project& project, int which, const Pose& pose, const P
 }
 
 void sort_poses(std::vector<PoseCost>& poses, PoseAim aim) {
+    constexpr double kUnheld_mm2 = 20, kScarred_mm2 = 2;
     const auto key = [&](const PoseCost& c) {
-        const double waste = c.purge_g + c.tower_g;
-        const double first = aim == PoseAim::waste ? waste : aim == PoseAim::changes ? c.changes : aim == PoseAim::overhang ? c.overhang_mm2 : aim == PoseAim::time ? c.total_s : c.height_mm;
+        const double first = aim == PoseAim::price      ? c.price
+                             : aim == PoseAim::waste    ? waste_g(c.totals)
+                             : aim == PoseAim::changes  ? c.totals.changes
+                             : aim == PoseAim::overhang ? c.overhang_mm2
+                             : aim == PoseAim::time     ? c.totals.total_s
+                                                        : c.height_mm;
         // Rounded, so that the last digits do not decide.
-        return std::tuple(!c.why.empty(), !c.fits, std::round(first * 100), std::round(waste * 100), std::round(c.overhang_mm2), c.total_s);
+        const int rank = !c.why.empty() ? 3 : !c.fits || !c.stands || c.unheld_mm2 > kUnheld_mm2 ? 2 : c.scarred_mm2 > kScarred_mm2 ? 1 : 0;
+        return std::tuple(rank, std::round(first * 10), std::round(c.price * 100), std::round(c.overhang_mm2), c.totals.total_s);
     };
     std::stable_sort(poses.begin(), poses.end(), [&](const PoseCost& a, const PoseCost& b) { return key(a) < key(b); });
 }

@@ -21,21 +21,25 @@ std::vector<Pose> poses_of(const Piece& piece);
 struct PoseCost {
     Pose pose;
     std::string piece; ///< whose; empty in a project of one
-    int changes = 0, hand_swaps = 0;
-    double purge_g = 0, tower_g = 0, overhang_mm2 = 0, height_mm = 0, change_s = 0, total_s = 0, cost = 0;
-    bool fits = true; ///< the machine's bed and height
+    Totals totals;
+    double hand_s = 0;       ///< of getting the support off
+    double price = 0;        ///< all in, as price_of() has it
+    double overhang_mm2 = 0; ///< seen from above, what needs holding on one of the piece
+    double unheld_mm2 = 0;   ///< of it, what nothing can be put under
+    double scarred_mm2 = 0;  ///< painted faces and inlays that support touches
+    double height_mm = 0;
+    bool stands = true; ///< its weight is over its foot
+    bool fits = true;   ///< the machine's bed and height
     Message why;      ///< what kept it from being planned; empty otherwise
 };
 
-/// Surface that looks down steeper than support.angle and does not rest on the bed, mm².
-double overhang_mm2(const Piece& piece, const Settings& settings);
-
-/// Plans the project with a piece in that pose.
+/// Plans the project with a piece in that pose, what overhangs held as the project has it, else by columns of its own material.
 PoseCost study_pose(const Project& project, int piece, const Pose& pose, const Progress& progress = {});
 
 /// What poses can be sorted by.
-enum class PoseAim { waste, changes, overhang, time, height };
-/// Cheapest first; poses that do not fit or cannot be planned last. Among equals: less waste, less overhang, less time.
+enum class PoseAim { price, waste, changes, overhang, time, height };
+/// By the aim; then by price. Poses that cannot be printed come last: not planned, too large, tipping over, or with more than 20 mm² that
+/// nothing holds; before them those that put a show face on the support.
 void sort_poses(std::vector<PoseCost>& poses, PoseAim aim);
 
 } // namespace vitrail

@@ -63,6 +63,9 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
     s.cleanup = plan.cleanup;
     s.snaps = count_snap_places(plan);
     s.cost = plan.totals.cost + s.cleanup.hand_s / 3600 * p.settings.attended_per_h;
+    s.price = price_of(p.settings, plan.totals, s.cleanup.hand_s);
+    if (stays_inside(s.cleanup.stays_mm2, s.cleanup.contact_mm2())) // of a soluble interface the body, which is loose but has to be got out
+        s.never = say("Impossible: {} cm\u00b2 lie where a tool of {} does not get in; what must be pulled off stays there.", num(s.cleanup.stays_mm2 / 100), mm(p.settings.tool_mm, 1));
     s.surface = ceiling_above(how, static_cast<int>(p.settings.support_gap_layers), static_cast<int>(p.settings.interface_layers), p.settings.interface_density_pct).text;
     if (s.snaps && how != ComesOff::dissolved)
         s.risks.push_back({say("snap"), counted("thin features touch the support in {} place; cut there, do not pull", "thin features touch the support in {} places; cut there, do not pull", s.snaps)});
@@ -110,29 +113,26 @@ void judge(School& s, const Project& p, const Plan& plan, ComesOff how, const Fi
                 {say("support on the piece"), set.support_on_piece ? say("yes") : say("bed only")}};
 }
 
-/// What an hour of the printer counts, as a share of one's own, when schools are ranked; and one's own where it has no price.
-/// Ours; no source.
-constexpr double kPrinterShare = 0.1, kUnpricedHour = 12;
+double own_s(const School& s) {
+    return s.totals.attended_s + s.cleanup.hand_s;
+}
 
-/// A person's own time and the printer's, filament, and what becomes of it, in one sentence.
-Message verdict_on(const School& s, const School& same, double hour) {
-    const double saved_s = same.totals.attended_s + same.cleanup.hand_s - s.totals.attended_s - s.cleanup.hand_s, longer_s = s.totals.total_s - same.totals.total_s;
-    const double dearer = s.totals.filament_cost - same.totals.filament_cost;
-    const bool too_long = saved_s < kPrinterShare * longer_s;
+/// What it costs and saves against the first school, in one sentence; the rule is price_of().
+Message verdict_on(const School& s, const School& same, const Settings& set) {
+    const double saved_s = own_s(same) - own_s(s), longer_s = s.totals.total_s - same.totals.total_s, dearer = s.totals.filament_cost - same.totals.filament_cost;
     const int changes = s.totals.changes - same.totals.changes;
     const List against{List::Kind::commas,
                        {changes < 0 ? counted("{} change less", "{} changes less", -changes) : counted("{} change more", "{} changes more", changes),
                         say(longer_s < 0 ? term("{} h of printing less") : term("{} h of printing more"), num(std::abs(longer_s) / 3600)),
+                        say(dearer < 0 ? term("filament for {} less") : term("filament for {} more"), num(std::abs(dearer), 2)),
                         say(saved_s > 0 ? term("{} min of your time less") : term("{} min of your time more"), num(std::abs(saved_s) / 60, 0))}};
-    if (s.pays_from_per_h < 0)
-        return say("Not worth it: {}.", against);
-    if (hour > 0 && s.pays_from_per_h > hour)
-        return say("Not worth it at {} an hour, but from {} on: {}.", num(hour, 2), num(s.pays_from_per_h, 2), against);
-    if (too_long)
-        return say("The printer takes {} h longer to save {} min by hand: not worth it, unless the face has to be clean.", num(longer_s / 3600), num(std::max(0.0, saved_s) / 60, 0));
-    if (dearer > 0.005)
-        return say("Pays where your hour is worth more than {}: {}.", num(s.pays_from_per_h, 2), against);
-    return say("Worth it: {}.", against);
+    if (!same.never.empty())
+        return say("It comes off, which the same material does not: {}.", against);
+    if (s.price < same.price)
+        return say("Worth it, {} less all in: {}.", num(same.price - s.price, 2), against);
+    if (s.pays_from_per_h > own_hour(set))
+        return say("Not worth it at {} an hour of yours, but from {} on: {}.", num(own_hour(set), 2), num(s.pays_from_per_h, 2), against);
+    return say("Not worth it, {} more all in: {}.", num(s.price - same.price, 2), against);
 }
 
 } // namespace
@@ -223,36 +223,41 @@ void list_materials(School& s, const Project& p, const Plan& held, const Plan& w
 }
 
 /// Verdicts against the first school, and which is best.
-void rank(SchoolStudy& study, double hour) {
+void rank(SchoolStudy& study, const Settings& set) {
     const School& same = study.schools.front();
-    const auto own_s = [](const School& s) { return s.totals.attended_s + s.cleanup.hand_s; };
-    double best = 1e300;
+    study.best = -1;
     for (std::size_t i = 0; i < study.schools.size(); ++i) {
         School& s = study.schools[i];
         if (!s.possible)
             continue;
-        const double saved_h = (own_s(same) - own_s(s)) / 3600, more = s.totals.filament_cost - same.totals.filament_cost;
+        // The hour at which both come to the same.
+        const double saved_h = (own_s(same) - own_s(s)) / 3600;
+        const double more = s.totals.filament_cost - same.totals.filament_cost + set.printer_per_h * (s.totals.total_s - same.totals.total_s) / 3600;
         s.pays_from_per_h = more <= 0 && saved_h >= 0 ? 0 : saved_h > 1e-9 ? std::max(0.0, more / saved_h) : -1;
-        s.verdict = i == 0 ? say("What the others are measured against.") : verdict_on(s, same, hour);
-        const double priced = hour > 0 ? hour : kUnpricedHour;
-        const double value = s.totals.filament_cost + priced * (own_s(s) + kPrinterShare * s.totals.total_s) / 3600;
-        if (s.cleanup.enclosed_mm2 > 1 && kKinds[i].how == ComesOff::dissolved)
-            continue; // it would stay inside
-        if (value < best)
-            best = value, study.best = static_cast<int>(i);
+        s.verdict = !s.never.empty() ? s.never : i == 0 ? say("What the others are measured against.") : verdict_on(s, same, set);
+        if (s.never.empty() && (study.best < 0 || s.price < study.schools[static_cast<std::size_t>(study.best)].price))
+            study.best = static_cast<int>(i);
     }
 }
 
-Message advice_on(const SchoolStudy& study, double hour) {
-    const School &b = study.schools[static_cast<std::size_t>(study.best)], &same = study.schools.front();
+Message advice_on(const SchoolStudy& study, const Settings& set) {
     if (study.contact_mm2 <= 0)
         return say("Nothing needs holding: no support is worth it.");
+    if (study.best < 0)
+        return say("No school gets the support off: no tool reaches it, and nothing that dissolves is at hand. Give it an opening, turn the piece, or cut it.");
+    const School &b = study.schools[static_cast<std::size_t>(study.best)], &same = study.schools.front();
     const Kind& best = kKinds[study.best];
-    const Message advice = study.best == 0
-                               ? say("Same material throughout. The others are not worth it here: cleaning up takes {} min, and no school saves as much as it costs in changes.", num(same.cleanup.hand_s / 60, 0))
-                               : say(b.totals.total_s < same.totals.total_s ? best.less : best.more, num((same.cleanup.hand_s - b.cleanup.hand_s) / 60, 0),
-                                     counted("{} more change", "{} more changes", b.totals.changes - same.totals.changes), num(std::abs(b.totals.total_s - same.totals.total_s) / 3600));
-    return sentences({advice, hour <= 0 ? say("Your hour is taken at {}; set its price.", num(kUnpricedHour, 0)) : Message{}});
+    Message advice;
+    if (study.best == 0)
+        advice = say("Same material throughout. The others are not worth it here: cleaning up takes {} min, and no school saves as much as it costs.", num(same.cleanup.hand_s / 60, 0));
+    else if (!same.never.empty())
+        advice = say("{}: the cheapest that comes off. Of the same material {} cm\u00b2 would stay where a tool of {} does not get in.", b.name, num(same.cleanup.stays_mm2 / 100), mm(set.tool_mm, 1));
+    else
+        advice = say(b.totals.total_s < same.totals.total_s ? best.less : best.more, num((same.cleanup.hand_s - b.cleanup.hand_s) / 60, 0),
+                     counted("{} more change", "{} more changes", b.totals.changes - same.totals.changes), num(std::abs(b.totals.total_s - same.totals.total_s) / 3600));
+    constexpr double kNothing_mm2 = 1;
+    const Message kept = b.cleanup.enclosed_mm2 > kNothing_mm2 ? say("{} cm\u00b2 lie in a closed cavity and stay there, whatever the school.", num(b.cleanup.enclosed_mm2 / 100)) : Message{};
+    return sentences({advice, kept, set.attended_per_h <= 0 ? say("Your hour is taken at {}, the printer's at {}; set their prices.", num(kUnpricedHour, 0), num(set.printer_per_h, 2)) : Message{}});
 }
 
 } // namespace
@@ -297,8 +302,8 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
         }
         study.schools.push_back(std::move(s));
     }
-    rank(study, project.settings.attended_per_h);
-    study.advice = advice_on(study, project.settings.attended_per_h);
+    rank(study, project.settings);
+    study.advice = advice_on(study, project.settings);
     return study;
 }
 

@@ -17,6 +17,7 @@ struct School {
     bool possible = true;
     bool now = false; ///< the project is held so already: then with its own figures
     Message why_not;
+    Message never; ///< possible to print, but it would not come off: why; empty otherwise
     char support = 0, interface = 0; ///< letters; they may be filaments the project does not have yet
     std::vector<std::string> materials; ///< support first, then the interface where it is another
     Message source;     ///< where the material comes from: the project, the shelf, or neither
@@ -25,11 +26,12 @@ struct School {
     std::vector<std::pair<char, double>> extra_g; ///< by filament, against a print without any support
     Cleanup cleanup;
     double cost = 0;      ///< filament, and at settings.attended_per_h the time at the printer and of cleaning up
+    double price = 0;     ///< all in, as price_of() has it: what they are ranked by
     int snaps = 0;        ///< thin features that support touches
     Message surface;      ///< what the touched faces look like
     std::vector<Risk> risks;
     std::vector<std::pair<Message, Message>> values; ///< what to set in the toolpath program
-    /// Price of one's own hour from which on it pays against the first school; < 0: never, 0: always.
+    /// Price of one's own hour from which on its price is lower than the first school's; < 0: never, 0: always.
     double pays_from_per_h = 0;
     Message verdict; ///< whether it is worth it, against the first school
     std::function<void(Project&)> apply;
@@ -37,7 +39,7 @@ struct School {
 
 struct SchoolStudy {
     std::vector<School> schools;
-    int best = 0;
+    int best = 0; ///< of those that come off the one with the lowest price; −1: none comes off
     Totals without; ///< the same print with nothing held
     double contact_mm2 = 0, overhang_mm2 = 0; ///< one copy
     Message advice;
@@ -50,8 +52,8 @@ struct OwnShelf {
 };
 
 /// Plans the project once for each school, with columns where it has no support yet. Materials: the filaments of the project
-/// first, then those of the shelf, else one of the class with its defaults. Cleaning up as clean_up() has it. Best: the cheapest
-/// in filament and time: one's own hour at its price, or at 12 where it has none, the printer's at a tenth of that (ours; no source).
+/// first, then those of the shelf, else one of the class with its defaults. Cleaning up as clean_up() has it. Verdict, best and break-even
+/// go by price_of().
 Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, const OwnShelf& own = {}, const Progress& progress = {});
 
 /// What the face above an interface looks like.

@@ -245,26 +245,21 @@ Result<std::vector<Suggestion>> suggest(const Project& project, const Plan& plan
             const auto [from, to] = std::pair(0.3 + 0.7 * static_cast<double>(k) / static_cast<double>(project.pieces.size()), 0.3 + 0.7 * static_cast<double>(k + 1) / static_cast<double>(project.pieces.size()));
             const int piece = static_cast<int>(k);
             const std::vector<Pose> all = poses_of(project.pieces[k]);
-            const double overhang = overhang_mm2(project.pieces[k], project.settings);
+            double overhang = 0;
+            for (const ContactFace& f : plan.pieces[k].underside ? plan.pieces[k].underside->hanging->faces : std::vector<ContactFace>{})
+                overhang += f.mm2;
             for (std::size_t i = 1; i < all.size(); ++i) {
                 if (progress.stopped())
                     return Error{say("Stopped before all poses were tried.")};
                 progress.at(from + (to - from) * static_cast<double>(i) / static_cast<double>(all.size()));
                 const PoseCost c = study_pose(project, piece, all[i], {progress.stop, {}});
-                if (!c.why.empty() || !c.fits)
+                if (!c.why.empty() || !c.fits || !c.stands)
                     continue;
                 Suggestion s;
                 s.code = "pose";
                 s.label = project.pieces.size() > 1 ? say("Turn {}: {}", Name{project.pieces[k].name}, c.pose.name) : say("Turn it: {}", c.pose.name);
                 s.detail = say("{} mm\u00b2 of overhang instead of {}, {} mm tall", num(c.overhang_mm2, 0), num(overhang, 0), num(c.height_mm));
-                s.after = plan.totals;
-                s.after.changes = c.changes;
-                s.after.hand_swaps = c.hand_swaps;
-                s.after.purge_g = c.purge_g;
-                s.after.tower_g = c.tower_g;
-                s.after.change_s = c.change_s;
-                s.after.total_s = c.total_s;
-                s.after.cost = c.cost;
+                s.after = c.totals;
                 s.apply = [piece, r = all[i].rotation](Project& q) { turn(q, piece, r); };
                 // More overhang is a loss too: as much as recolouring that much surface two lines deep.
                 s.loss_mm3 = std::max(0.0, c.overhang_mm2 - overhang) * 2 * project.settings.line_width_mm;

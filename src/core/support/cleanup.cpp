@@ -14,8 +14,8 @@ ComesOff comes_off(const Filament& support, const Filament& piece) {
 
 namespace {
 
-/// Books what of one piece has to come off, all of it on the plate. Returns the minutes.
-double clean_piece(const Project& p, const PiecePlan& of, int count, Cleanup& c) {
+/// Books what of one piece has to come off, all of it on the plate; `most_cm3` of soluble material on one of any piece. Returns the minutes.
+double clean_piece(const Project& p, const PiecePlan& of, int count, Cleanup& c, double& most_cm3) {
     const Settings& s = p.settings;
     const Filament& piece = p.filaments[static_cast<std::size_t>(main_filament(of))];
     double minutes = 0;
@@ -33,6 +33,9 @@ double clean_piece(const Project& p, const PiecePlan& of, int count, Cleanup& c)
             (how == ComesOff::peeled ? c.peeled_mm2 : c.broken_mm2) += mm2;
         }
         c.unreached_mm2 += mm2 * access.no_tool;
+        // What hangs on the larger part comes off with it; a closed cavity keeps what is in it whatever it is.
+        constexpr double kMost = 0.5;
+        c.stays_mm2 += access.no_tool - access.enclosed >= kMost ? mm2 : 0;
         minutes += mm2 / 100 * (how == ComesOff::peeled ? s.release_min_cm2 : s.same_min_cm2) * (1 + access.no_tool * (s.unreached_times - 1));
     };
     for (const SupportContact& contact : of.support->layout->contacts)
@@ -41,10 +44,13 @@ double clean_piece(const Project& p, const PiecePlan& of, int count, Cleanup& c)
     for (const SupportFoot& foot : of.support->layout->feet)
         touch(foot.mm2 * count, static_cast<std::size_t>(foot.layer) - 1, foot.has_interface, {});
     // What purge replaces is of the same class, so that the shares tell how much is soluble.
+    double dissolving_cm3 = 0;
     for (std::size_t l = 0; l < of.support_mm3.size(); ++l) {
-        c.dissolving_cm3 += facts(p.filaments[of.support_by[l]].material).soluble ? of.support_mm3[l] / 1000 : 0;
-        c.dissolving_cm3 += facts(p.filaments[of.interface_by[l]].material).soluble ? of.interface_mm3[l] / 1000 : 0;
+        dissolving_cm3 += facts(p.filaments[of.support_by[l]].material).soluble ? of.support_mm3[l] / 1000 : 0;
+        dissolving_cm3 += facts(p.filaments[of.interface_by[l]].material).soluble ? of.interface_mm3[l] / 1000 : 0;
     }
+    c.dissolving_cm3 += dissolving_cm3;
+    most_cm3 = std::max(most_cm3, dissolving_cm3 / std::max(1, count));
     return minutes;
 }
 
@@ -53,12 +59,12 @@ double clean_piece(const Project& p, const PiecePlan& of, int count, Cleanup& c)
 Cleanup clean_up(const Project& p, const Printed& printed) {
     Cleanup c;
     const Settings& s = p.settings;
-    double minutes = 0;
+    double minutes = 0, most_cm3 = 0;
     for (std::size_t i = 0; i < printed.pieces.size(); ++i)
         if (printed.pieces[i].support)
-            minutes += clean_piece(p, printed.pieces[i], count_of(p, p.pieces[i]), c);
+            minutes += clean_piece(p, printed.pieces[i], count_of(p, p.pieces[i]), c, most_cm3);
     if (c.dissolving_cm3 > 1e-6) {
-        c.soak_s = 3600 * (s.soak_start_h + s.soak_h_cm3 * c.dissolving_cm3);
+        c.soak_s = 3600 * (s.soak_start_h + s.soak_h_cm3 * most_cm3);
         c.waters = std::max(1, static_cast<int>(std::ceil(c.dissolving_cm3 / s.water_cm3)));
         minutes += 3 * c.waters;
     }

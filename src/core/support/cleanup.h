@@ -15,10 +15,11 @@ ComesOff comes_off(const Filament& support, const Filament& piece);
 
 /// Nothing where nothing is held; where nobody looked what can be reached, everything is.
 /// For the whole plate: faces that are held, and where support stands on the piece. Minutes for each cm² of contact by how it comes off, more where the tool does not reach; soaking takes a start
-/// and so much for each cm³ that dissolves. All of these are settings, and from memory (settings cleanup.* and soak.*).
+/// and so much for each cm³ that dissolves of the piece with most of it, as pieces soak side by side. All of these are settings, and from memory (settings cleanup.* and soak.*).
 struct Cleanup {
     double broken_mm2 = 0, peeled_mm2 = 0, dissolved_mm2 = 0; ///< contact, by how it comes off
     double unreached_mm2 = 0; ///< where a tool would be needed and does not reach: support that does not dissolve itself
+    double stays_mm2 = 0;     ///< of it, faces of which a tool does not reach the larger part, though water does: what has to be pulled off stays there
     double enclosed_mm2 = 0;  ///< of all, where water does not get in or out
     double dissolving_cm3 = 0; ///< everything of soluble material
     double hand_s = 0;         ///< a person's
@@ -27,6 +28,10 @@ struct Cleanup {
     double contact_mm2() const { return broken_mm2 + peeled_mm2 + dissolved_mm2; }
 };
 Cleanup clean_up(const Project& project, const Printed& printed);
+/// Whether enough of it stays for the piece to be spoilt. Ours; no source.
+inline bool stays_inside(double stays_mm2, double contact_mm2) {
+    return stays_mm2 > 20 || (stays_mm2 > 1 && stays_mm2 > 0.1 * contact_mm2);
+}
 
 /// A thin feature that support touches: pulled, it snaps off with it.
 struct SnapPlace {

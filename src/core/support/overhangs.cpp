@@ -10,37 +10,6 @@
 
 namespace vitrail {
 
-std::vector<Paths> pieces_of(const Paths& area) {
-    std::vector<Paths> pieces;
-    std::vector<std::pair<double, Box>> outer;
-    std::vector<const Path*> holes;
-    for (const Path& ring : area) {
-        if (!ClipperLib::Orientation(ring)) {
-            holes.push_back(&ring);
-            continue;
-        }
-        pieces.push_back({ring});
-        outer.emplace_back(ClipperLib::Area(ring), box_of(pieces.back()));
-    }
-    // A hole belongs to the smallest ring around it.
-    for (const Path* hole : holes) {
-        const Box box = box_of({*hole});
-        std::size_t around = pieces.size();
-        for (std::size_t k = 0; k < pieces.size(); ++k) {
-            if (!outer[k].second.meets(box) || (around < pieces.size() && outer[k].first > outer[around].first))
-                continue;
-            int inside = -1; // on the ring: another corner decides
-            for (std::size_t c = 0; c < hole->size() && inside < 0; ++c)
-                inside = ClipperLib::PointInPolygon((*hole)[c], pieces[k][0]);
-            if (inside != 0)
-                around = k;
-        }
-        if (around < pieces.size())
-            pieces[around].push_back(*hole);
-    }
-    return pieces;
-}
-
 namespace {
 
 /// How far a layer may reach beyond the one below.

@@ -41,8 +41,4 @@ SupportWishes wishes_of(const std::vector<Part>& parts, const LayerTable& table)
 /// reaches beyond the one below. Only layers with a wish are looked at.
 std::vector<Overhang> with_wishes(const std::vector<Rows>& piece, const std::vector<Overhang>& found, const SupportWishes& wishes);
 
-/// Regions that hang together: each an outer ring with its holes. The rings of `area` do not cross, as Clipper and the slicer leave
-/// them.
-std::vector<Paths> pieces_of(const Paths& area);
-
 } // namespace vitrail
