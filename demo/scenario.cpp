@@ -78,8 +78,10 @@ Result<Project> badge() {
     add_prism(relief, up, 2.0, 2.8);
     auto p = project("Visitor badge", "badge.3mf", "hand-swap", {kNavy, kChalk},
                      {body("plate", plate), body("relief", relief)}, "AB");
-    if (p)
+    if (p) {
         p->settings.copies = 10;
+        p->settings.start_hour = 9; // the swap comes some hours later
+    }
     return p;
 }
 
@@ -220,6 +222,7 @@ Result<Project> painted() {
         return p;
     p->settings.first_layer_mm = 0.28;
     p->settings.sheet = BuildSheet::textured;
+    p->settings.start_hour = 9;
     assign_band(p->pieces.front(), find_part(p->pieces.front(), "bell"), 3.4, 9, 'B');
     Part& part = p->pieces.front().parts[0];
     const auto paint = [&](const char* name, char letter, auto cover) {

@@ -529,10 +529,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Mean speed of the nozzle while it prints; what the hot end can melt may set a lower one. From memory: 120.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Mixing volume V_m</source>
         <translation type="unfinished"></translation>
     </message>
@@ -813,10 +809,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Slower, so that it sticks. From memory: 40.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Small region</source>
         <translation type="unfinished"></translation>
     </message>
@@ -878,10 +870,6 @@
     </message>
     <message>
         <source>Space between pieces</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Speed</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1417,10 +1405,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Time spent moving without printing, on top of printing. From memory: 12 %.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Tool thickness</source>
         <translation type="unfinished"></translation>
     </message>
@@ -1446,10 +1430,6 @@
     </message>
     <message>
         <source>Tower width</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Travel</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3730,6 +3710,18 @@
         <source>{}: the cheapest that comes off. Of the same material {} cm² would stay where a tool of {} does not get in.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>A limit to the speeds of the machine, for this project. 0: as fast as the machine prints each kind of line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No faster than</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slower, so that it sticks. 0: the machine&apos;s.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -5606,6 +5598,110 @@
     </message>
     <message>
         <source>%1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Speeds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm/s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From memory; your toolpath program says what it really uses.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Outer walls</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is seen, and so slower. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Other walls</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Infill, tower and support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skins and interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skins over air</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slowly, so that they hold. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slowly, so that it sticks. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Travel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Acceleration</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm/s²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Short lines never reach their speed: from standing to standing 2·√(length/acceleration). From memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Corner speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How much the velocity may change at once. From memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pulling back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament is pulled back and pushed forth again, each time it travels over air. From memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Homing and levelling</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before each print, heating not included. From memory: 4 min.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The nozzle heats by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>°C/s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The bed heats by</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

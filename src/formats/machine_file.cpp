@@ -9,6 +9,18 @@ namespace vitrail {
 
 namespace {
 
+/// Names of the figures of how a machine moves, and their ranges.
+struct MotionField {
+    const char* key;
+    double Motion::*field;
+    double low, high;
+};
+constexpr MotionField kMotion[] = {{"outer_wall", &Motion::outer_wall, 1, 2000}, {"wall", &Motion::wall, 1, 2000},         {"infill", &Motion::infill, 1, 2000},
+                                   {"skin", &Motion::skin, 1, 2000},             {"bridge", &Motion::bridge, 1, 2000},     {"first_layer", &Motion::first_layer, 1, 2000},
+                                   {"travel", &Motion::travel, 1, 5000},         {"acceleration", &Motion::acceleration, 10, 100000}, {"corner", &Motion::corner, 0.1, 200},
+                                   {"retract_s", &Motion::retract_s, 0, 60},     {"start_s", &Motion::start_s, 0, 7200},   {"nozzle_c_s", &Motion::nozzle_c_s, 0.05, 100},
+                                   {"bed_c_s", &Motion::bed_c_s, 0.01, 100}};
+
 Json time_to_json(const ChangeTime& t) {
     return {{"time_s", t.time_s}, {"attended_s", t.attended_s}};
 }
@@ -54,6 +66,17 @@ KeptCalibration calibration_from_json(const JsonReader& r) {
     return c;
 }
 
+namespace {
+
+Json motion_to_json(const Motion& m) {
+    Json j = Json::object();
+    for (const MotionField& f : kMotion)
+        j[f.key] = m.*f.field;
+    return j;
+}
+
+} // namespace
+
 Json machine_to_json(const Machine& m) {
     Json heads = Json::array();
     for (std::size_t t = 0; t < m.toolheads.size(); ++t) {
@@ -80,6 +103,7 @@ Json machine_to_json(const Machine& m) {
             {"height_mm", m.height_mm},
             {"toolheads", heads},
             {"times", {{"hand", time_to_json(m.hand)}, {"feeder", time_to_json(m.feeder)}, {"tool", time_to_json(m.tool)}}},
+            {"motion", motion_to_json(m.motion)},
             {"purge",
              {{"to", to_string(m.purge_to)},
               {"dead_mm3", m.dead_mm3},
@@ -135,6 +159,11 @@ Machine machine_from_json(const JsonReader& r) {
         m.hand = time_from_json(times, "hand", m.hand);
         m.feeder = time_from_json(times, "feeder", m.feeder);
         m.tool = time_from_json(times, "tool", m.tool);
+    }
+    if (r.has("motion")) {
+        const JsonReader motion = r.object("motion");
+        for (const MotionField& f : kMotion)
+            m.motion.*f.field = motion.number(f.key, f.low, f.high, m.motion.*f.field);
     }
     if (r.has("purge")) {
         const JsonReader p = r.object("purge");

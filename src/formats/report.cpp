@@ -303,6 +303,7 @@ Json plan_report(const Project& p, const Plan& plan) {
           {"changes", t.changes},
           {"hand_swaps", t.hand_swaps},
           {"print_s", t.print_s},
+          {"start_s", t.start_s},
           {"change_s", t.change_s},
           {"attended_s", t.attended_s},
           {"total_s", t.total_s},

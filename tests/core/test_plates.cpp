@@ -148,7 +148,7 @@ void TestPlates::as_one_piece_of_far_parts() {
     COMPARE_NEAR(a->totals.purge_mm3, b->totals.purge_mm3, 1e-6);
     COMPARE_NEAR(a->totals.model_g, b->totals.model_g, 1e-6);
     COMPARE_NEAR(a->totals.tower_g, b->totals.tower_g, 1e-6);
-    COMPARE_NEAR(a->totals.total_s, b->totals.total_s, 1e-6);
+    COMPARE_NEAR(a->totals.total_s, b->totals.total_s, 0.01 * b->totals.total_s); // the way from piece to piece is a guess
     COMPARE_NEAR(a->totals.cost, b->totals.cost, 1e-6);
     QVERIFY(a->bound.changes == b->bound.changes);
 }

@@ -237,6 +237,15 @@ void TestSeating::presence_by_day_and_night() {
     QCOMPARE(plan_of(p)->attendance.night_trips, 0);
     QVERIFY(in_night({.start_hour = 23, .night_from = 22, .night_to = 7}, 0));
     QVERIFY(!in_night({.start_hour = 23, .night_from = 22, .night_to = 7}, 8 * 3600));
+    // A night of 16 hours: a window from its last hour through the day into the next one can be served by day.
+    {
+        Settings s{.start_hour = 6, .night_from = 15, .night_to = 7};
+        Timeline t;
+        t.refills.push_back({1, 5, 3, false, 0, 10 * 3600});
+        QCOMPARE(attend(s, {}, t).night_trips, 0);
+        t.refills[0].latest_s = 0.5 * 3600;
+        QCOMPARE(attend(s, {}, t).night_trips, 1);
+    }
     // A refill whose window reaches into the day need not be done at night.
     Project q = six_on_four();
     q.settings.copies = 30;

@@ -59,6 +59,7 @@ MachineEditor::MachineEditor(const Machine& machine, QWidget* parent)
     tabs->tabBar()->setDrawBase(false);
     tabs->addTab(make_parts(), tr("Toolheads and nozzles"));
     tabs->addTab(make_figures(), tr("Times, purge, commands"));
+    tabs->addTab(make_motion(), tr("Speeds"));
     all->addWidget(tabs, 4);
 
     auto* row = new QHBoxLayout;
@@ -185,6 +186,35 @@ QDoubleSpinBox* MachineEditor::figure(const char* name, const QString& label, do
     connect(box, &QDoubleSpinBox::valueChanged, this, [value](double v) { *value = v; });
     form_->addRow(label, box);
     return box;
+}
+
+QWidget* MachineEditor::make_motion() {
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    auto* page = new QWidget;
+    scroll->setWidget(page);
+    auto* columns = new QHBoxLayout(page);
+    Motion& m = machine_.motion;
+    const QString speed = tr("mm/s"), from_memory = tr("From memory; your toolpath program says what it really uses.");
+    form_ = new QFormLayout;
+    columns->addLayout(form_, 1);
+    figure("speed_outer", tr("Outer walls"), &m.outer_wall, 1, 2000, 0, speed, tr("What is seen, and so slower. %1").arg(from_memory));
+    figure("speed_wall", tr("Other walls"), &m.wall, 1, 2000, 0, speed, from_memory);
+    figure("speed_infill", tr("Infill, tower and support"), &m.infill, 1, 2000, 0, speed, from_memory);
+    figure("speed_skin", tr("Skins and interface"), &m.skin, 1, 2000, 0, speed, from_memory);
+    figure("speed_bridge", tr("Skins over air"), &m.bridge, 1, 2000, 0, speed, tr("Slowly, so that they hold. %1").arg(from_memory));
+    figure("speed_first", tr("First layer"), &m.first_layer, 1, 2000, 0, speed, tr("Slowly, so that it sticks. %1").arg(from_memory));
+    figure("speed_travel", tr("Travel"), &m.travel, 1, 5000, 0, speed, from_memory);
+    form_ = new QFormLayout;
+    columns->addLayout(form_, 1);
+    figure("acceleration", tr("Acceleration"), &m.acceleration, 10, 100000, 0, tr("mm/s²"), tr("Short lines never reach their speed: from standing to standing 2·√(length/acceleration). From memory."));
+    figure("corner_speed", tr("Corner speed"), &m.corner, 0.1, 200, 1, speed, tr("How much the velocity may change at once. From memory."));
+    figure("retract_s", tr("Pulling back"), &m.retract_s, 0, 60, 2, tr("s"), tr("Filament is pulled back and pushed forth again, each time it travels over air. From memory."));
+    figure("start_s", tr("Homing and levelling"), &m.start_s, 0, 7200, 0, tr("s"), tr("Before each print, heating not included. From memory: 4 min."));
+    figure("heat_nozzle", tr("The nozzle heats by"), &m.nozzle_c_s, 0.05, 100, 2, tr("°C/s"), tr("From memory."));
+    figure("heat_bed", tr("The bed heats by"), &m.bed_c_s, 0.01, 100, 2, tr("°C/s"), tr("From memory."));
+    return scroll;
 }
 
 QWidget* MachineEditor::make_figures() {

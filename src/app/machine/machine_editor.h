@@ -30,6 +30,7 @@ public:
 private:
     QWidget* make_parts();
     QWidget* make_figures();
+    QWidget* make_motion();
     void show_machine();
     void fill_parts();
     void choose(int toolhead, int nozzle);

@@ -20,24 +20,17 @@ namespace {
 bool all_night(const Settings& s, double from, double to) {
     if (!in_night(s, from) || !in_night(s, to))
         return false;
-    const double night_h = std::fmod(s.night_to - s.night_from + 48, 24);
-    return (to - from) / 3600 <= night_h; // else there is a day between
+    return (to - from) / 3600 <= std::fmod(s.night_to - hour_at(s, from) + 48, 24); // else there is a day between
 }
 
 } // namespace
 
 Attendance attend(const Settings& settings, std::span<const Switch> switches, const Timeline& timeline) {
     Attendance a;
-    std::vector<double> within(timeline.layers.size(), 0); // changes of the layer so far
     for (std::size_t i = 0; i < switches.size(); ++i) {
         const Switch& c = switches[i];
-        const auto l = static_cast<std::size_t>(c.layer) - 1;
-        if (c.kind == ChangeKind::hand) {
-            // Inside a layer the printing between its changes is shared out evenly; nobody can say it better here.
-            const double at = timeline.layers[l].start_s + within[l] + (c.within_layer ? timeline.layers[l].print_s / 2 : 0);
+        if (const double at = timeline.switches[i].at_s; c.kind == ChangeKind::hand)
             a.visits.push_back({Visit::What::swap, at, at, c.layer, static_cast<int>(i), -1, false});
-        }
-        within[l] += timeline.switches[i].time_s;
     }
     for (std::size_t i = 0; i < timeline.refills.size(); ++i) {
         const RefillTime& r = timeline.refills[i];

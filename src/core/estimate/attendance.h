@@ -29,9 +29,6 @@ struct Attendance {
 /// settings.start_hour; a trip is at night when every moment that would do lies in it.
 Attendance attend(const Settings& settings, std::span<const Switch> switches, const Timeline& timeline);
 
-/// Nobody goes away for less. From memory.
-inline constexpr double kWorthStaying_s = 600;
-
 /// Hour of the day (0 … 24) so many seconds after the start.
 double hour_at(const Settings& s, double seconds);
 bool in_night(const Settings& s, double seconds);

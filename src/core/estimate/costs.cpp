@@ -103,6 +103,7 @@ Costs work_out_costs(const Project& p, const Books& books, const SwitchList& lis
     t.spools_to_load = seating.spools_to_load;
     t.waste_ratio = t.model_g > 0 ? (t.purge_g + t.tower_g + t.support_g + t.interface_g) / t.model_g : 0;
     t.print_s = timeline.print_s;
+    t.start_s = timeline.start_s;
     t.change_s = timeline.change_s;
     t.attended_s = timeline.attended_s;
     t.total_s = t.print_s + t.change_s;

@@ -32,6 +32,7 @@ struct Totals {
     double waste_ratio = 0; ///< (purge + tower + support + interface) / model
     int changes = 0, hand_swaps = 0;
     double print_s = 0, change_s = 0, attended_s = 0, total_s = 0;
+    double start_s = 0; ///< of print_s: heating, homing and levelling
     double filament_cost = 0, attended_cost = 0, cost = 0;
 };
 

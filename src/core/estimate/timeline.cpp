@@ -1,32 +1,47 @@
 #include "core/estimate/timeline.h"
 
 #include <algorithm>
+#include <numeric>
 
 namespace vitrail {
 
 double flow_mm3_s(const Project& p, const Filament& f, const LayerGrid& grid, int layer) {
-    const double speed = layer == 1 ? p.settings.first_layer_speed_mm_s : p.settings.speed_mm_s;
-    return std::min(p.settings.line_width_mm * grid.thickness_mm(layer) * speed, facts(f.material).flow_mm3_s);
+    const Motion m = motion_of(p);
+    const double line = p.settings.line_width_mm, h = grid.thickness_mm(layer);
+    return line * h * laid_at(layer == 1 ? m.first_layer : m.infill, facts(f.material).flow_mm3_s, line, h);
+}
+
+double start_up_s(const Project& p, const Filament& first) {
+    constexpr double kRoom_c = 20;
+    const Motion& m = p.machine.motion;
+    const auto heating = [](Range c, double per_s) { return ((c.low + c.high) / 2 - kRoom_c) / per_s; };
+    return m.start_s + std::max({0.0, heating(first.bed_c, m.bed_c_s), heating(first.nozzle_c, m.nozzle_c_s)});
 }
 
 namespace {
 
-SwitchTime time_of(const Project& p, const Switch& c) {
-    const ChangeTime& time = p.machine.time(c.kind);
-    const double purging_s = c.purge_mm3 / facts(p.filaments[static_cast<std::size_t>(c.to)].material).flow_mm3_s;
-    return {time.time_s + purging_s + (c.kind == ChangeKind::hand ? p.settings.hand_wait_s : 0), time.attended_s};
+double purging_s(const Project& p, const LayerGrid& grid, const Switch& c, const std::vector<Flow>& flows) {
+    const Filament& to = p.filaments[static_cast<std::size_t>(c.to)];
+    const double melts = facts(to.material).flow_mm3_s, laid = flow_mm3_s(p, to, grid, c.layer);
+    double seconds = 0, rest = c.purge_mm3;
+    for (const Flow& flow : flows)
+        if (flow.where != Destination::ejected) {
+            seconds += flow.mm3 / laid;
+            rest -= flow.mm3;
+        }
+    return seconds + std::max(0.0, rest) / melts;
 }
 
-LayerTime printing_time(const Project& p, const LayerGrid& grid, const std::vector<Extruded>& layer, int number) {
-    const Settings& s = p.settings;
-    double seconds = 0;
-    for (const Extruded& e : layer)
-        seconds += e.mm3() / flow_mm3_s(p, p.filaments[static_cast<std::size_t>(e.filament)], grid, number);
-    seconds *= 1 + s.travel_pct / 100;
-    LayerTime t;
-    t.waits_to_cool = seconds > 0 && seconds < s.min_layer_s;
-    t.print_s = seconds > 0 ? std::max(seconds, s.min_layer_s) : 0;
-    return t;
+/// Seconds for each entry of the layer's book.
+std::vector<double> printing_time(const Project& p, const Printed& printed, std::span<const double> printing_s, const std::vector<Extruded>& layer, int number) {
+    std::vector<double> seconds;
+    for (const Extruded& e : layer) {
+        const double flow = flow_mm3_s(p, p.filaments[static_cast<std::size_t>(e.filament)], printed.grid, number);
+        const double all = printed.printed_in(number, e.filament), left = e.model_mm3 + e.support_mm3 + e.interface_mm3;
+        const double lines = printing_s[static_cast<std::size_t>(number - 1) * static_cast<std::size_t>(printed.filaments) + static_cast<std::size_t>(e.filament)];
+        seconds.push_back((all > 0 && lines > 0 ? lines * left / all : left / flow) + e.carried_mm3() / flow);
+    }
+    return seconds;
 }
 
 /// What layers begin later, because the printer waited in layers before: sums of what was added, each in O(log layers) (Fenwick 1994).
@@ -71,18 +86,41 @@ RefillTime time_refill(const Project& p, const SlotRefill& asked, const std::vec
 
 } // namespace
 
-Timeline make_timeline(const Project& p, const LayerGrid& grid, const Books& books, std::span<const Switch> switches, const Seating& seating) {
+Timeline make_timeline(const Project& p, const Printed& printed, std::span<const double> printing_s, const Books& books, std::span<const Switch> switches, const PurgePlan& purge, const Seating& seating) {
     Timeline t;
-    double clock_s = 0;
+    for (const std::vector<Extruded>& layer : books)
+        if (!layer.empty()) {
+            t.start_s = start_up_s(p, p.filaments[static_cast<std::size_t>(layer.front().filament)]);
+            break;
+        }
+    t.print_s = t.start_s;
+    double clock_s = t.start_s, left_s = -1e300; // when the last person has gone
     std::size_t next = 0;
     for (std::size_t l = 0; l < books.size(); ++l) {
-        LayerTime layer = printing_time(p, grid, books[l], static_cast<int>(l) + 1);
+        const int number = static_cast<int>(l) + 1;
+        const std::vector<double> entries = printing_time(p, printed, printing_s, books[l], number);
+        const double seconds = std::accumulate(entries.begin(), entries.end(), 0.0);
+        LayerTime layer;
+        layer.waits_to_cool = seconds > 0 && seconds < p.settings.min_layer_s;
+        layer.print_s = seconds > 0 ? std::max(seconds, p.settings.min_layer_s) : 0;
         layer.start_s = clock_s;
         t.print_s += layer.print_s;
-        for (; next < switches.size() && switches[next].layer == static_cast<int>(l) + 1; ++next) {
-            t.switches.push_back(time_of(p, switches[next]));
-            layer.change_s += t.switches.back().time_s;
-            t.attended_s += t.switches.back().attended_s;
+        const double slowed = seconds > 0 ? layer.print_s / seconds : 1;
+        for (; next < switches.size() && switches[next].layer == number; ++next) {
+            const Switch& c = switches[next];
+            double before = 0; // what the layer has printed by then
+            for (std::size_t e = 0; e < entries.size() && books[l][e].filament != c.to; ++e)
+                before += entries[e] * slowed;
+            const ChangeTime& time = p.machine.time(c.kind);
+            SwitchTime s{time.time_s + purging_s(p, printed.grid, c, purge.flows[next]), time.attended_s, clock_s + before + layer.change_s};
+            if (c.kind == ChangeKind::hand) {
+                if (s.at_s > left_s + kWorthStaying_s)
+                    s.time_s += p.settings.hand_wait_s;
+                left_s = s.at_s + s.time_s;
+            }
+            layer.change_s += s.time_s;
+            t.attended_s += s.attended_s;
+            t.switches.push_back(s);
         }
         t.change_s += layer.change_s;
         clock_s = layer.end_s();
@@ -104,6 +142,8 @@ Timeline make_timeline(const Project& p, const LayerGrid& grid, const Books& boo
     }
     for (std::size_t l = 0; l < t.layers.size(); ++l)
         t.layers[l].start_s += waits.before(static_cast<int>(l) + 1);
+    for (std::size_t i = 0; i < t.switches.size(); ++i)
+        t.switches[i].at_s += waits.before(switches[i].layer);
     return t;
 }
 

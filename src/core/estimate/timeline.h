@@ -3,6 +3,7 @@
 
 #include "core/changes/seating.h"
 #include "core/estimate/booking.h"
+#include "core/estimate/work.h"
 
 namespace vitrail {
 
@@ -15,6 +16,7 @@ struct LayerTime {
 
 struct SwitchTime {
     double time_s = 0, attended_s = 0; ///< purging and waiting included
+    double at_s = 0;                   ///< when it begins, from the start of the print
 };
 
 /// A refill once the layers' times are known: a spool that is busy elsewhere narrows its window, or makes the printer wait.
@@ -25,18 +27,27 @@ struct RefillTime {
 };
 
 struct Timeline {
+    double start_s = 0;               ///< heating, homing and levelling, before the first layer
     std::vector<LayerTime> layers;    ///< [layer − 1]
     std::vector<SwitchTime> switches; ///< [switch]
     std::vector<RefillTime> refills;  ///< [refill of the seating]
-    double print_s = 0, change_s = 0, attended_s = 0;
+    double print_s = 0, change_s = 0, attended_s = 0; ///< print_s: start_s and all layers
 };
 
-/// A layer's printing time is its volume over what nozzle speed or hot end allow, plus travel, at least the least
-/// time per layer. What a change takes: the machine's time for its kind, the purge at the hot end's flow, and for a
-/// hand swap the wait for the person.
-Timeline make_timeline(const Project& project, const LayerGrid& grid, const Books& books, std::span<const Switch> switches, const Seating& seating);
+/// A layer takes the time of its lines (printing_s(), in parts: what purge replaced is left out) and of what carries tower and skirt, at
+/// least the least time per layer. What a change takes: the machine's time for its kind; its purge, at the pace of the layer's lines where
+/// it is laid down and as fast as it melts where it is thrown out; and for a hand swap the wait for the person, unless the one before is
+/// so short a time ago that nobody went away.
+Timeline make_timeline(const Project& project, const Printed& printed, std::span<const double> printing_s, const Books& books, std::span<const Switch> switches, const PurgePlan& purge, const Seating& seating);
 
-/// mm³ per second of a filament in a layer: the slower of line width × layer height × speed and what melts.
+/// Nobody goes away for less. From memory.
+inline constexpr double kWorthStaying_s = 600;
+
+/// mm³ per second of a filament laid down in long lines in a layer: line width × layer height × speed, or what melts.
 double flow_mm3_s(const Project& project, const Filament& f, const LayerGrid& grid, int layer);
+
+/// Seconds from the start to the first line: homing and levelling, then the bed or the nozzle, whichever takes longer to heat for that
+/// filament.
+double start_up_s(const Project& project, const Filament& first);
 
 } // namespace vitrail

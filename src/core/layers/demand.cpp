@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <atomic>
+#include <numbers>
 
 namespace vitrail {
 
@@ -17,12 +18,14 @@ namespace {
 struct Inside {
     Paths area;
     double full_mm2 = 0, mm2 = 0; ///< of the outline, of the area
+    double around_mm = 0;         ///< of the area
 };
 Inside inside_of(const Paths& outline, double walls_mm) {
     Inside in;
     in.full_mm2 = area_mm2(outline);
     in.area = walls_mm > 0 ? quick_offset(outline, -walls_mm) : outline;
     in.mm2 = std::min(in.full_mm2, area_mm2(in.area));
+    in.around_mm = perimeter_mm(in.area);
     return in;
 }
 
@@ -81,7 +84,7 @@ void measure(const LayerTable& table, const Settings& s, const Insides& insides,
             if (in.full_mm2 <= 0)
                 continue;
             Area inside, covered;
-            double wall = in.full_mm2 - in.mm2, skin = 0;
+            double wall = in.full_mm2 - in.mm2, skin = 0, bridge = 0, around_covered = in.around_mm;
             if (!no_skins || painted_here)
                 covered = inside = area_of(in.area);
             if (!no_skins) {
@@ -93,8 +96,13 @@ void measure(const LayerTable& table, const Settings& s, const Insides& insides,
                 if (!each_cover(common))
                     covered = {};
                 skin = std::clamp(area_mm2(inside) - area_mm2(covered), 0.0, in.mm2);
+                around_covered = covered.empty() ? 0 : perimeter_mm(covered);
+                if (l > 0 && skin > 0 && whole(l) != whole(l - 1))
+                    bridge = std::clamp(area_mm2(inside) - area_mm2(intersect(inside, layers[l - 1])), 0.0, skin);
             }
             double infill = in.mm2 - skin;
+            const auto mean_line = [](double mm2, double around) { return around > 0 ? std::numbers::pi * mm2 / around : 0; };
+            const double skin_line = mean_line(skin, in.around_mm + around_covered), infill_line = mean_line(infill, around_covered);
             for (PatchDemand& patch : patches) {
                 if (patch.layers[l].empty())
                     continue;
@@ -108,7 +116,7 @@ void measure(const LayerTable& table, const Settings& s, const Insides& insides,
             // Where patches take all there is, rounding of outlines must leave no sliver for which the filament would have to change.
             const double sliver_mm2 = painted_here ? kIdle_mm * perimeter_mm(table.parts[p].layers[l]) : 0;
             const auto left = [&](double mm2) { return mm2 > sliver_mm2 ? mm2 * h : 0; };
-            demand.parts[p][l] = {left(wall), left(skin), left(infill) * s.infill_pct / 100};
+            demand.parts[p][l] = {left(wall), left(skin), left(infill) * s.infill_pct / 100, left(bridge), skin_line, infill_line};
         }
         progress.at(0.7 + 0.3 * ++done / count);
     });

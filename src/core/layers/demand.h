@@ -11,6 +11,8 @@ namespace vitrail {
 /// mm³ of one part in one layer, one copy.
 struct Volume {
     double wall_mm3 = 0, skin_mm3 = 0, infill_mm3 = 0;
+    double bridge_mm3 = 0; ///< of the skin, what has nothing of the layer below under it
+    double skin_line_mm = 0, infill_line_mm = 0; ///< mean length of a line: π·area/perimeter of what it fills (Crofton)
     double total() const { return wall_mm3 + skin_mm3 + infill_mm3; }
 };
 

@@ -3,6 +3,7 @@
 
 #include "core/base/message.h"
 #include "core/machine/calibration.h"
+#include "core/machine/motion.h"
 
 #include <string>
 #include <vector>
@@ -71,6 +72,7 @@ struct Machine {
     std::vector<Nozzle> nozzles{{0.4, 0}};
     // Times per change: from memory, defaults.
     ChangeTime hand{180, 180}, feeder{100, 0}, tool{12, 0};
+    Motion motion;
     Destination purge_to = Destination::ejected;
     // Washout of a 0.4 mm nozzle: from memory, defaults; calibration replaces them.
     double dead_mm3 = 40, mixing_mm3 = 60;

@@ -31,6 +31,8 @@ struct LayerCost : LayerPurge, LayerTime {};
 struct Plan : Printed {
     Cleanup cleanup;
     std::vector<PieceShare> piece_shares; ///< [piece]
+    std::vector<std::shared_ptr<const Work>> work; ///< [piece] how long its lines take
+    std::vector<double> printing_s; ///< [(layer − 1)·filaments + filament], all of it on the plate
 
     PurgeTables purge_tables;
     CostMatrix purge_table{0}; ///< mm³ from → to on the nozzle that prints `to`

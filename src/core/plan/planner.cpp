@@ -48,13 +48,13 @@ struct Costed {
     Timeline timeline;
     Costs costs;
 };
-Costed cost_out(const Project& p, const Printed& printed, const Sequence& sequence, const Loading& loading, const CostMatrix& purge_mm3, PlateStage& plates, const std::stop_token& stop) {
+Costed cost_out(const Project& p, const Printed& printed, std::span<const double> printing_s, const Sequence& sequence, const Loading& loading, const CostMatrix& purge_mm3, PlateStage& plates, const std::stop_token& stop) {
     Costed c;
     c.list = list_switches(p.machine, printed.grid, sequence, loading, purge_mm3);
     c.seating = seat_spools(p, sequence, loading, c.list.switches);
     c.purge = place_purge(p, printed, c.list.switches, plates, stop);
     const Books books = book_layers(p, printed, sequence, c.list.switches, c.purge);
-    c.timeline = make_timeline(p, printed.grid, books, c.list.switches, c.seating);
+    c.timeline = make_timeline(p, printed, printing_s, books, c.list.switches, c.purge, c.seating);
     c.costs = work_out_costs(p, books, c.list, c.purge, c.seating, c.timeline);
     return c;
 }
@@ -111,6 +111,8 @@ Planner::Planner(const Project& p, const Plan& plan) {
         const PiecePlan& known = plan.pieces[i];
         tables_.put(table_key(p, p.pieces[i]), known.table);
         demands_.put(demand_key(p, p.pieces[i], known.table), known.demand);
+        if (i < plan.work.size())
+            works_.put({known.demand, work_settings(p, p.pieces[i], known)}, plan.work[i]);
         if (known.detail)
             details_.put({known.demand, known.underside ? known.underside->found : nullptr, detail_settings(p.settings)}, known.detail);
         support_.know(p, p.pieces[i], known.table, known.underside, known.access);
@@ -122,6 +124,7 @@ void Planner::keep(const std::vector<std::shared_ptr<const LayerTable>>& tables)
     tables_.keep(tables.size());
     demands_.keep(tables.size());
     details_.keep(tables.size());
+    works_.keep(2 * tables.size());
     support_.keep(tables);
 }
 
@@ -209,6 +212,12 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
     auto plan = std::make_shared<Plan>();
     static_cast<Printed&>(*plan) = std::move(*printed);
     plan->cleanup = clean_up(p, *plan);
+    for (std::size_t i = 0; i < plan->pieces.size(); ++i) {
+        const PiecePlan& made = plan->pieces[i];
+        WorkSettings settings = work_settings(p, p.pieces[i], made);
+        plan->work.push_back(*works_.get({made.demand, settings}, [&] { return Result(std::make_shared<const Work>(work_of(made, settings))); }));
+    }
+    plan->printing_s = printing_s(p, *plan, plan->work);
 
     // Filaments on nozzles, then the order within layers.
     const auto volumes = volumes_.get(purge_key(p), [&] { return Result(std::make_shared<const PurgeVolumes>(purge_volumes(p))); });
@@ -226,7 +235,7 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
         plan->locked_changes = plan->bound.changes - free.changes;
         plan->locked_mm3 = plan->bound.purge_mm3 - free.purge_mm3;
     }
-    const auto cost = [&](const Sequence& sequence) { return cost_out(p, *plan, sequence, plan->loading, plan->purge_table, plates_, progress.stop); };
+    const auto cost = [&](const Sequence& sequence) { return cost_out(p, *plan, plan->printing_s, sequence, plan->loading, plan->purge_table, plates_, progress.stop); };
     const bool as_assigned = p.settings.order != LayerOrder::optimal;
     if (as_assigned || scope == Scope::findings) {
         Sequence by_letter = in_index_order(sets, first);

@@ -49,6 +49,11 @@ private:
         DetailSettings look;
         bool operator==(const DetailKey&) const = default;
     };
+    struct WorkKey {
+        std::shared_ptr<const Demand> demand;
+        WorkSettings settings;
+        bool operator==(const WorkKey&) const = default;
+    };
     void keep(const std::vector<std::shared_ptr<const LayerTable>>& tables);
     static TableKey table_key(const Project& p, const Piece& piece);
     static DemandKey demand_key(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table);
@@ -61,6 +66,7 @@ private:
     Memory<TableKey, LayerTable> tables_;
     Memory<DemandKey, Demand> demands_;
     Memory<DetailKey, Detail> details_;
+    Memory<WorkKey, Work> works_;
     Memory<PurgeKey, PurgeVolumes> volumes_;
     SupportStage support_;
     PlateStage plates_;

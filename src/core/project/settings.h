@@ -55,10 +55,9 @@ struct Settings {
     double tower_width_mm = 0; ///< 0: as small as it can be
     double tower_infill_pct = 15;
     double slenderness_limit = 8;
-    double speed_mm_s = 120;
-    double first_layer_speed_mm_s = 40;
+    double speed_mm_s = 0;           ///< 0: the machine's
+    double first_layer_speed_mm_s = 0; ///< 0: the machine's
     double min_layer_s = 6;
-    double travel_pct = 12;
     double hand_wait_s = 0;
     double attended_per_h = 0;
     double printer_per_h = 0.5;

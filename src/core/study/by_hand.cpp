@@ -88,8 +88,8 @@ ByHand by_parts(const Project& p, const Plan& plan) {
     b.waiting_s = 0; // between jobs the printer is free
     for (const int f : used)
         for (int l = 1; l <= plan.grid.count; ++l)
-            if (const double mm3 = plan.model_in(l, f); mm3 > 1e-6)
-                b.total_s += std::max(p.settings.min_layer_s, (1 + p.settings.travel_pct / 100) * mm3 / flow_mm3_s(p, p.filaments[static_cast<std::size_t>(f)], plan.grid, l));
+            if (plan.model_in(l, f) > 1e-6)
+                b.total_s += std::max(p.settings.min_layer_s, plan.printing_s[static_cast<std::size_t>(l - 1) * p.filaments.size() + static_cast<std::size_t>(f)]);
     b.total_s += b.swaps * p.machine.hand.time_s;
     return b;
 }
