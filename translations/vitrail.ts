@@ -409,15 +409,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Job one prints the lettering&apos;s outlines only: one layer of {}, then stop. Leave the piece where it is.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Job one: only the lettering&apos;s outlines, one layer of {}, then stop. Swap the filament. Job two: the whole piece over it with a first layer of {}, thicker than job one&apos;s. Take job one&apos;s skirt and prime line off before job two starts; let nothing move on the bed.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Job two prints the whole piece over it, with a first layer of {}, thicker than job one&apos;s.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -650,10 +642,6 @@
     </message>
     <message>
         <source>Peeling a release material</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Print a skirt of {}, {} from the piece and {} tall: it takes the purge.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3720,6 +3708,102 @@
     </message>
     <message>
         <source>Slower, so that it sticks. 0: the machine&apos;s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For the other {} mm³ it has no room: purge them beside the bed, or print more loops.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job one, a start and a file of its own: the outlines of {} in {}, {}, one layer of {}: {}, {} with heating. Then stop. Leave everything where it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job two, what this sheet plans: the whole piece over it, the lettering too, with a first layer of {}, thicker than job one&apos;s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print a skirt of {}, {} from the piece and {} tall: it takes {} mm³ of the purge.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The other {} mm³ go into the tower.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bottom skins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>branches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dried {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dry it where it has lain open: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dry it: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>elephant-foot compensation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for job one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interface in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>job one, apart</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nozzle {} ({} to {}), bed {} ({} to {})</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off, the lettering needs it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>other layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to {}; retract {} at {} direct, {} at {} with a tube</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>top skins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} ({} left)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} in {}</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7870,10 +7954,6 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>cost</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>faces</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8074,6 +8154,18 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
         <source>impossible</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>the &amp;printer&apos;s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the price of the printer&apos;s hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all in</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::SettingsDialog</name>
@@ -8173,6 +8265,10 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
     </message>
     <message>
         <source>%1 · page %2 of %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To set in the toolpath program</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -200,7 +200,8 @@ int run_sheet(const SheetOptions& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
-        const RunSheet sheet = make_run_sheet(p, *plan);
+        RunSheet sheet = make_run_sheet(p, *plan);
+        sheet.picture = thumbnail_png(p);
         if (!o.csv.empty())
             save(o.csv, sheet_csv(sheet));
         if (!o.html.empty())

@@ -331,19 +331,21 @@ Json plan_report(const Project& p, const Plan& plan) {
           {"purge_mm3", plan.tower.purge_mm3},
           {"fill_mm3", plan.tower.fill_mm3}}},
         {"findings", findings_report(plan)}};
+    if (const auto& job = plan.first_job)
+        report["first_job"] = {{"filament", std::string(1, p.filaments[static_cast<std::size_t>(job->filament)].letter)}, {"parts", job->parts}, {"layer_mm", job->layer_mm}, {"g", job->g}, {"length_m", job->length_m}, {"cost", job->cost}, {"total_s", job->total_s()}};
     return rounded(std::move(report));
 }
 
 std::string sheet_csv(const RunSheet& sheet) {
     const auto number = [](double v, int decimals) { return fmt::format("{:.{}f}", v, decimals); };
     std::string out = "step,before_layer,after_layer,z_before_mm,z_after_mm,within_layer,from,to,kind,nozzle,purge_mm3,purge_g,"
-                      "destination,time_s,attended_s,command,when\r\n";
+                      "destination,time_s,attended_s,command,clock,when\r\n";
     for (const SheetChange& s : sheet.changes) {
         const Change& c = s.change;
         const std::string cells[] = {std::to_string(s.number), std::to_string(c.layer), std::to_string(c.layer - 1),
                                      number(c.z_before_mm, 3), number(c.z_after_mm, 3), c.within_layer ? "yes" : "no",
                                      std::string(1, s.from), std::string(1, s.to), english(s.kind), s.nozzle, number(c.purge_mm3, 1),
-                                     number(c.purge_g, 3), english(s.destination), number(c.time_s, 1), number(c.attended_s, 1), s.command, english(s.when)};
+                                     number(c.purge_g, 3), english(s.destination), number(c.time_s, 1), number(c.attended_s, 1), s.command, s.clock, english(s.when)};
         for (std::size_t i = 0; i < std::size(cells); ++i)
             out += (i ? "," : "") + csv_field(cells[i]);
         out += "\r\n";
@@ -395,6 +397,51 @@ std::string html(const Message& message) {
     return html_escaped(english(message));
 }
 
+/// RFC 4648.
+std::string base64(std::string_view bytes) {
+    constexpr char kDigits[] = "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/";
+    std::string out;
+    for (std::size_t i = 0; i < bytes.size(); i += 3) {
+        unsigned bits = 0;
+        for (std::size_t k = 0; k < 3; ++k)
+            bits = bits << 8 | (i + k < bytes.size() ? static_cast<unsigned char>(bytes[i + k]) : 0u);
+        for (std::size_t k = 0; k < 4; ++k)
+            out += i + k > bytes.size() ? '=' : kDigits[bits >> (18 - 6 * k) & 63];
+    }
+    return out;
+}
+
+/// The bed from above, front at the bottom.
+std::string plate_svg(const RunSheet& s) {
+    const SheetPlate& plate = s.plate;
+    if (plate.shapes.empty())
+        return {};
+    constexpr double kSize = 256;
+    const double scale = kSize / std::max(plate.bed_x_mm, plate.bed_y_mm), w = plate.bed_x_mm * scale, d = plate.bed_y_mm * scale;
+    std::string svg = fmt::format("<svg width=\"{0:.0f}\" height=\"{1:.0f}\" viewBox=\"0 0 {0:.0f} {1:.0f}\" role=\"img\" aria-label=\"the bed from above, its front at the bottom\"><rect width=\"{0:.0f}\" height=\"{1:.0f}\" fill=\"#fff\" stroke=\"#16181c\"/>", w, d);
+    const auto polygon = [&](const Outline& outline, const std::string& fill) {
+        std::string points;
+        for (const auto& [x, y] : outline)
+            points += fmt::format("{:.1f},{:.1f} ", x * scale, d - y * scale);
+        svg += "<polygon points=\"" + points + "\" fill=\"" + fill + "\" stroke=\"#16181c\"/>";
+    };
+    if (!plate.skirt.empty())
+        polygon(plate.skirt, "none");
+    for (const SheetPlate::Shape& shape : plate.shapes) {
+        Srgb colour{0xdd, 0xdd, 0xdd};
+        for (const SheetFilament& f : s.filaments)
+            if (f.letter == shape.letter)
+                colour = f.colour;
+        polygon(shape.outline, to_hex(colour));
+        double x = 0, y = 0;
+        for (const auto& [px, py] : shape.outline)
+            x += px / static_cast<double>(shape.outline.size()), y += py / static_cast<double>(shape.outline.size());
+        const Srgb ink = contrast_ratio(colour, {0, 0, 0}) > contrast_ratio(colour, {255, 255, 255}) ? Srgb{0, 0, 0} : Srgb{255, 255, 255};
+        svg += fmt::format("<text x=\"{:.1f}\" y=\"{:.1f}\" text-anchor=\"middle\" dominant-baseline=\"middle\" font-size=\"9\" fill=\"{}\">{}</text>", x * scale, d - y * scale, to_hex(ink), html(shape.name));
+    }
+    return svg + "</svg>";
+}
+
 } // namespace
 
 std::string sheet_html(const RunSheet& s) {
@@ -403,6 +450,7 @@ std::string sheet_html(const RunSheet& s) {
                     "body{font:15px/1.45 Inter,sans-serif;margin:2em auto;max-width:60em;color:#16181c;background:#fff}\n"
                     "h1{margin:0}h2{margin:1.4em 0 .4em;border-bottom:2px solid #16181c}\n"
                     "table{border-collapse:collapse;width:100%}th,td{text-align:left;padding:.3em .6em;border-bottom:1px solid #bbb;vertical-align:middle}\n"
+                    ".pictures{display:flex;gap:2em;flex-wrap:wrap;margin-top:1em}.box{font-size:1.3em}\n"
                     ".n{text-align:right}.pane{vertical-align:middle}li{margin:.2em 0}.warn{border-left:4px solid #a33;padding-left:.8em}\n"
                     "@media print{body{margin:0}tr{break-inside:avoid}}\n</style></head><body>\n";
     h += "<svg width=\"0\" height=\"0\" style=\"position:absolute\" aria-hidden=\"true\">";
@@ -418,20 +466,32 @@ std::string sheet_html(const RunSheet& s) {
             h += "<li>" + html(w) + "</li>";
         h += "</ul></div>\n";
     }
-    h += "<h2>Filaments</h2><table><tr><th></th><th>filament</th><th>material</th><th>where</th><th class=\"n\">grams</th><th class=\"n\">metres</th></tr>\n";
-    for (const SheetFilament& f : s.filaments)
-        h += fmt::format("<tr><td>{}</td><td>{}</td><td>{}</td><td>{}</td><td class=\"n\">{:.1f}</td><td class=\"n\">{:.1f}</td></tr>\n", pane(f.letter), html_escaped(f.name),
-                         html_escaped(f.material), html(f.place), f.total_g, f.length_m);
+    h += "<div class=\"pictures\">";
+    if (!s.picture.empty())
+        h += "<img width=\"256\" height=\"256\" alt=\"the piece in its filaments\" src=\"data:image/png;base64," + base64(s.picture) + "\">";
+    h += plate_svg(s) + "</div>\n";
+    h += "<h2>Filaments</h2><table><tr><th></th><th>filament</th><th>material</th><th>where</th><th>heat, drying, spools</th><th class=\"n\">grams</th><th class=\"n\">metres</th></tr>\n";
+    for (const SheetFilament& f : s.filaments) {
+        std::string care;
+        for (const Message* m : {&f.heat, &f.drying, &f.spools, &f.handling})
+            if (!m->empty())
+                care += (care.empty() ? "" : "<br>") + html(*m);
+        h += fmt::format("<tr><td>{}</td><td>{}</td><td>{}</td><td>{}</td><td>{}</td><td class=\"n\">{:.1f}</td><td class=\"n\">{:.1f}</td></tr>\n", pane(f.letter), html_escaped(f.name),
+                         html_escaped(f.material), html(f.place), care, f.total_g, f.length_m);
+    }
+    h += "</table>\n<h2>To set in the toolpath program</h2><table>";
+    for (const auto& [what, value] : s.values)
+        h += "<tr><td>" + html(what) + "</td><td>" + html(value) + "</td></tr>";
     h += "</table>\n<h2>Before the start</h2><ol>";
     for (const Message& p : s.preparation)
-        h += "<li>" + html(p) + "</li>";
+        h += "<li><span class=\"box\">\u2610</span> " + html(p) + "</li>";
     h += "</ol>\n<h2>Changes</h2>\n";
     if (s.changes.empty())
         h += "<p>None: the whole print is in one filament.</p>";
     else {
-        h += "<table><tr><th class=\"n\">#</th><th>when</th><th>from</th><th>to</th><th>kind</th><th class=\"n\">purge</th><th class=\"n\">time</th><th>command</th></tr>\n";
+        h += "<table><tr><th></th><th class=\"n\">#</th><th>time</th><th>when</th><th>from</th><th>to</th><th>kind</th><th class=\"n\">purge</th><th class=\"n\">time</th><th>command</th></tr>\n";
         for (const SheetChange& c : s.changes) {
-            h += "<tr><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + html(c.when) + "</td><td>" +
+            h += "<tr><td class=\"box\">\u2610</td><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + c.clock + "</td><td>" + html(c.when) + "</td><td>" +
                  pane(c.from) + "</td><td>" + pane(c.to) + "</td><td>" + html(c.kind) + fmt::format("</td><td class=\"n\">{:.2f} g</td>", c.purge_g) +
                  "<td class=\"n\">" + duration(c.time_s) + "</td><td><code>" + html_escaped(c.command) + "</code></td></tr>\n";
         }

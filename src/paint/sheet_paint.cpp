@@ -94,8 +94,11 @@ void SheetPages::build() {
             paragraph(words(w), {}, true);
     }
 
+    if (!sheet_.plate.shapes.empty())
+        add(150, [=, this](QPainter& p, double y) { paint_pictures(p, QRectF(left, y + 6, width, 138)); });
+
     heading(tr("Filaments"));
-    for (const SheetFilament& f : sheet_.filaments)
+    for (const SheetFilament& f : sheet_.filaments) {
         add(30, [=](QPainter& p, double y) {
             const Filament x = make_filament(f.letter, Material::PLA, f.colour);
             paint_pane(p, QRectF(left, y + 4, 44, 22), x, 7);
@@ -110,12 +113,24 @@ void SheetPages::build() {
             p.drawText(QRectF(left + 230, y, width - 360, 30), Qt::AlignVCenter, words(f.place));
             p.drawText(QRectF(right - 130, y, 60, 30), Qt::AlignVCenter | Qt::AlignRight, tr("%1 g").arg(number(f.total_g, 1)));
             p.drawText(QRectF(right - 66, y, 66, 30), Qt::AlignVCenter | Qt::AlignRight, tr("%1 m").arg(number(f.length_m, 1)));
-        });
+        }, true);
+        QStringList care;
+        for (const Message* m : {&f.heat, &f.drying, &f.spools, &f.handling})
+            if (!m->empty())
+                care << words(*m);
+        paragraph(care.join(QStringLiteral(" · ")));
+    }
+
+    heading(tr("To set in the toolpath program"));
+    QStringList values;
+    for (const auto& [what, value] : sheet_.values)
+        values << QStringLiteral("%1: %2").arg(words(what), words(value));
+    paragraph(values.join(QStringLiteral(" · ")));
 
     heading(tr("Before the start"));
     int step = 0;
     for (const Message& s : sheet_.preparation)
-        paragraph(words(s), QString::number(++step));
+        paragraph(QStringLiteral("☐ ") + words(s), QString::number(++step));
 
     heading(tr("Changes"));
     if (sheet_.changes.empty())
@@ -143,8 +158,8 @@ void SheetPages::build() {
             p.setPen(kInk);
             const Change& x = c.change;
             p.setFont(font(10.4, true));
-            const QString head = x.within_layer ? tr("within layer %1").arg(x.layer) : tr("before layer %1").arg(x.layer);
-            p.drawText(QRectF(left + 116, y + 3, 150, 14), Qt::AlignVCenter, head);
+            const QString head = (x.within_layer ? tr("within layer %1") : tr("before layer %1")).arg(x.layer) + QStringLiteral(" · ") + text(c.clock);
+            p.drawText(QRectF(left + 116, y + 3, 180, 14), Qt::AlignVCenter, head);
             p.setFont(font(kSmall));
             const QString rest = x.within_layer
                 ? tr("after layer %1 and part of layer %2 · with %3 mm printed · layer %2 ends at %4 mm")
@@ -153,7 +168,7 @@ void SheetPages::build() {
                       .arg(x.layer - 1).arg(number(x.z_before_mm, 2)).arg(x.layer).arg(number(x.z_after_mm, 2));
             p.drawText(QRectF(left + 116, y + 17, width - 116, 13), Qt::AlignVCenter, rest);
             p.setPen(kQuiet);
-            p.drawText(QRectF(left + 266, y + 3, right - left - 266, 14), Qt::AlignVCenter | Qt::AlignRight,
+            p.drawText(QRectF(left + 296, y + 3, right - left - 296, 14), Qt::AlignVCenter | Qt::AlignRight,
                        tr("%1 · %2 · purge %3 g · %4").arg(text(c.command), words(c.kind)).arg(number(c.purge_g, 2)).arg(text(duration(c.time_s))));
             p.setPen(QPen(kRule, 0.6));
             p.drawLine(QPointF(left, y + 33.5), QPointF(right, y + 33.5));
@@ -197,6 +212,43 @@ void SheetPages::build() {
     heading(tr("Cautions"));
     for (const Message& c : sheet_.cautions)
         paragraph(words(c), QStringLiteral("!"));
+}
+
+void SheetPages::paint_pictures(QPainter& p, QRectF r) const {
+    if (!sheet_.picture.empty()) {
+        const QImage picture = QImage::fromData(reinterpret_cast<const uchar*>(sheet_.picture.data()), static_cast<int>(sheet_.picture.size()), "PNG");
+        p.setRenderHint(QPainter::SmoothPixmapTransform);
+        p.drawImage(QRectF(r.left(), r.top(), r.height(), r.height()), picture);
+    }
+    // The bed from above, its front at the bottom.
+    const SheetPlate& plate = sheet_.plate;
+    const double scale = qMin((r.width() - r.height() - 20) / plate.bed_x_mm, r.height() / plate.bed_y_mm);
+    const QRectF bed(r.left() + r.height() + 20, r.top(), plate.bed_x_mm * scale, plate.bed_y_mm * scale);
+    const auto polygon = [&](const Outline& outline) {
+        QPolygonF all;
+        for (const auto& [x, y] : outline)
+            all << QPointF(bed.left() + x * scale, bed.bottom() - y * scale);
+        return all;
+    };
+    p.setPen(QPen(kInk, 1));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(bed);
+    if (!plate.skirt.empty())
+        p.drawPolygon(polygon(plate.skirt));
+    p.setFont(font(6.5, true));
+    for (const SheetPlate::Shape& shape : plate.shapes) {
+        QColor colour(0xdd, 0xdd, 0xdd);
+        for (const SheetFilament& f : sheet_.filaments)
+            if (f.letter == shape.letter)
+                colour = to_qcolor(f.colour);
+        const QPolygonF area = polygon(shape.outline);
+        p.setPen(QPen(kInk, 0.8));
+        p.setBrush(colour);
+        p.drawPolygon(area);
+        p.setPen(ink_on(colour));
+        const QRectF box = area.boundingRect();
+        p.drawText(box, Qt::AlignCenter, QFontMetricsF(p.font()).elidedText(words(shape.name), Qt::ElideRight, box.width()));
+    }
 }
 
 void SheetPages::paginate() {

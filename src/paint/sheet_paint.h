@@ -3,6 +3,7 @@
 
 #include "core/run_sheet/run_sheet.h"
 
+#include <QRectF>
 #include <QSizeF>
 #include <functional>
 #include <vector>
@@ -37,6 +38,7 @@ private:
     void add(double height, std::function<void(QPainter&, double)> paint, bool keep_with_next = false);
     void heading(const QString& text);
     void paragraph(const QString& text, const QString& marker = {}, bool warning = false);
+    void paint_pictures(QPainter& p, QRectF r) const;
     void paginate();
 
     RunSheet sheet_;

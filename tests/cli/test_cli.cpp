@@ -235,7 +235,7 @@ void TestCli::sheets() {
     text.start("pdftotext", {"-layout", dir_->filePath("s.pdf"), "-"});
     QVERIFY(text.waitForFinished());
     const QString words = QString::fromUtf8(text.readAllStandardOutput());
-    for (const char* want : {"before layer 11", "after layer 10", "2.00 mm printed", "layer 11 ends at 2.20 mm", "Before the start", "Cautions", "page 1 of 1"})
+    for (const char* want : {"before layer 11", "after layer 10", "2.00 mm printed", "layer 11 ends at 2.20 mm", "Before the start", "Cautions", "page 1 of", "To set in the toolpath program"})
         QVERIFY2(words.contains(QString::fromUtf8(want)), want);
 }
 

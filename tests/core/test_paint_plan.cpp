@@ -29,6 +29,8 @@ private Q_SLOTS:
     void turning_keeps_paint_where_it_is();
     void bands_and_patches_together();
     void run_sheet_says_what_the_lettering_needs();
+    void two_jobs_agree();
+    void run_sheet_leaves_nothing_to_remember();
     void run_sheet_names_spools_and_drying();
     void run_sheet_says_where_things_stand();
 
@@ -233,14 +235,84 @@ void TestPaintPlan::run_sheet_says_what_the_lettering_needs() {
     };
     QVERIFY(!says("Job one"));
     p.settings.lettering_two_jobs = true;
-    QVERIFY(says("Job one"));
-    QVERIFY(says("skirt and prime line off")); // common practice, no source
+    QVERIFY(!says("Job one")); // there is no lettering
     QVERIFY(!says("release coat"));
     p.settings.release_coat = true;
     QVERIFY(says("release coat"));
     QVERIFY(!says("file it off"));
     p.pieces[0].parts[0].sacrificial = true;
     QVERIFY(says("600 to 2000 grit"));
+}
+
+void TestPaintPlan::two_jobs_agree() {
+    // Lettering face down, printed as outlines first and then printed over: plan, sheet and findings say the same.
+    const Paths plate = solids::polygon({{-5, -5}, {60, -5}, {60, 12}, {-5, 12}}), letters = solids::lettering("TIDE", 0, 0, 5, 0.5);
+    const auto body = [](const Paths& outline, double z0, double z1) {
+        Builder b;
+        add_prism(b, outline, z0, z1);
+        return b.build();
+    };
+    Project p = stack("AB", 1);
+    p.pieces[0].parts = {part("plate", body(subtract(plate, letters), 0, 0.4), 'A'), part("cover", body(plate, 0.4, 3), 'A'), part("letters", body(letters, 0, 0.4), 'B')};
+    p.settings.layer_mm = p.settings.first_layer_mm = 0.2;
+    const auto one_job = plan_of(p);
+    QVERIFY(one_job->totals.changes > 0 && !one_job->first_job);
+    finding(*one_job, "first-layer-lettering").fixes[1].apply(p);
+    const auto plan = plan_of(p);
+    QCOMPARE(plan->totals.changes, 0); // no swap in layer 1, nor anywhere
+    QCOMPARE(plan->use[1].printed_mm3(), 0.0);
+    QVERIFY(plan->first_job);
+    QCOMPARE(plan->first_job->parts, std::vector<std::string>{"letters"});
+    // The outlines, one line wide, one layer of 0.2 mm: no more than all of the letters, no less than half of their edges.
+    const double line = p.settings.line_width_mm * 0.2;
+    QVERIFY(plan->first_job->mm3 <= 1.1 * perimeter_mm(letters) * line && plan->first_job->mm3 >= 0.5 * perimeter_mm(letters) * line);
+    QVERIFY(plan->first_job->start_s > 300 && plan->first_job->print_s > 2);
+    // Nothing of the piece is lost: the letters are printed over in the plate's filament.
+    COMPARE_NEAR(plan->use[0].model_mm3, one_job->use[0].model_mm3 + one_job->use[1].model_mm3, 0.35 * one_job->use[0].model_mm3);
+    const RunSheet sheet = make_run_sheet(p, *plan);
+    const auto says = [&](const char* what) { return std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const Message& s) { return english(s).find(what) != std::string::npos; }); };
+    QVERIFY(says("Job one, a start and a file of its own") && says("skirt and prime line off") && says("Job two")); // common practice, no source
+    QCOMPARE(sheet.filaments.size(), std::size_t{2});
+    QVERIFY(sheet.filaments[1].first_job);
+    QVERIFY(sheet.changes.empty());
+}
+
+void TestPaintPlan::run_sheet_leaves_nothing_to_remember() {
+    Project p = stack("AB", 3);
+    p.filaments[1] = make_filament('B', Material::CoPolyester, {200, 160, 60}, "lamp glow");
+    p.settings.start_hour = 13;
+    p.settings.purge_to = PurgeTo::skirt;
+    p.settings.support = SupportStyle::columns;
+    p.pieces[0].parts.push_back(part("arm", solids::box(10, 0, 4, 25, 10, 6), 'A'));
+    const auto plan = plan_of(p);
+    const RunSheet sheet = make_run_sheet(p, *plan);
+    // Per filament: heat, drying (common practice, no source: 6 h at 55 °C), spools.
+    QVERIFY(english(sheet.filaments[1].heat).find("190 to 230") != std::string::npos);
+    QVERIFY(english(sheet.filaments[1].drying).find("6 h at 55 \u00b0C") != std::string::npos);
+    QVERIFY(english(sheet.filaments[1].handling).find("retract 1 mm at 20 mm/s") != std::string::npos);
+    const auto value = [&](const char* what) -> std::string {
+        for (const auto& [name, text] : sheet.values)
+            if (english(name) == what)
+                return english(text);
+        return "missing";
+    };
+    QCOMPARE(value("walls"), std::string("2"));
+    QCOMPARE(value("top skins"), std::string("4 layers"));
+    QCOMPARE(value("line width"), std::string("0.40 mm"));
+    QCOMPARE(value("interface layers"), std::string("3 layers"));
+    QCOMPARE(value("gap above support"), std::string("1 layer"));
+    // Every change with a time of day, in order.
+    QVERIFY(!sheet.changes.empty());
+    QVERIFY(sheet.changes.front().clock >= "13:05" && sheet.changes.front().clock < "20:00");
+    QCOMPARE(clock_at({.start_hour = 22}, 3 * 3600), std::string("01:00 +1"));
+    // What the skirt takes, and what becomes of the rest.
+    const auto line = std::find_if(sheet.preparation.begin(), sheet.preparation.end(), [](const Message& s) { return english(s).find("skirt") != std::string::npos; });
+    QVERIFY(line != sheet.preparation.end());
+    QVERIFY2(english(*line).find(fmt::format("{:.0f} mm\u00b3 of the purge", plan->skirt.purge_mm3)) != std::string::npos, english(*line).c_str());
+    QCOMPARE(english(*line).find("no room") != std::string::npos, plan->skirt.overflow_mm3 >= 1);
+    // The plate as it is planned.
+    QCOMPARE(sheet.plate.shapes.size(), plan->plate.placed.size() + plan->plate.towers.size());
+    QVERIFY(!sheet.plate.skirt.empty());
 }
 
 void TestPaintPlan::run_sheet_names_spools_and_drying() {

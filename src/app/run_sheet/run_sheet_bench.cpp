@@ -1,5 +1,8 @@
 #include "app/run_sheet/run_sheet_bench.h"
 
+#include "app/document/background.h"
+#include "paint/thumbnail.h"
+
 #include "app/document/document.h"
 #include "app/parts/panel.h"
 #include "formats/files.h"
@@ -115,7 +118,27 @@ void RunSheetBench::refresh() {
         summary_->clear();
         return;
     }
-    RunSheet sheet = make_run_sheet(document_->planned_project(), *plan);
+    show_sheet();
+    draw_picture();
+}
+
+/// The picture comes later: big meshes take their time.
+void RunSheetBench::draw_picture() {
+    drawing_.request_stop();
+    drawing_ = document_->background()->run(this, [this, project = document_->planned_project()](const std::stop_token&) -> Background::Then {
+        return [this, png = thumbnail_png(project, 384)] {
+            if (png == picture_)
+                return;
+            picture_ = png;
+            if (document_->plan())
+                show_sheet();
+        };
+    });
+}
+
+void RunSheetBench::show_sheet() {
+    RunSheet sheet = make_run_sheet(document_->planned_project(), *document_->plan());
+    sheet.picture = picture_;
     const int changes = static_cast<int>(sheet.changes.size()), warnings = static_cast<int>(sheet.warnings.size());
     pages_ = std::make_shared<SheetPages>(std::move(sheet));
     view_->show_pages(pages_);
@@ -134,7 +157,8 @@ void RunSheetBench::export_to(const QString& path) {
     const auto plan = document_->plan();
     if (!plan)
         return;
-    const RunSheet sheet = make_run_sheet(document_->planned_project(), *plan);
+    RunSheet sheet = make_run_sheet(document_->planned_project(), *plan);
+    sheet.picture = picture_;
     const std::string target = path.toStdString();
     const Status ok = path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive)    ? write_file(target, sheet_csv(sheet))
                       : path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive) ? write_file(target, sheet_html(sheet))

@@ -6,6 +6,8 @@
 #include <QWidget>
 
 #include <memory>
+#include <stop_token>
+#include <string>
 
 class QLabel;
 class QPushButton;
@@ -46,6 +48,7 @@ protected:
 
 private:
     void refresh();
+    void show_sheet();
     void ask(const QString& filter, const QString& ending);
     void print();
 
@@ -54,7 +57,11 @@ private:
     QScrollArea* scroll_;
     QLabel *summary_, *empty_;
     QList<QPushButton*> buttons_;
+    void draw_picture();
+
     std::shared_ptr<const SheetPages> pages_;
+    std::string picture_; ///< PNG of the piece, drawn beside the window's thread
+    std::stop_source drawing_;
     bool stale_ = true;
 };
 

@@ -107,12 +107,18 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     bar_->setAccessibleName(tr("Comparing schools"));
     bar_->hide();
     schools->add_to_heading(bar_);
-    auto* hour = new SettingEdit(*find_setting("attended_cost"));
-    auto* hour_label = new QLabel(tr("your own &hour"));
-    hour_label->setBuddy(hour);
-    hour_label->setToolTip(words(hour->info().why));
-    schools->add_to_heading(hour_label);
-    schools->add_to_heading(hour);
+    for (const auto& [key, text, undo] : {std::tuple{"attended_cost", tr("your own &hour"), tr("Change the price of your own hour")}, std::tuple{"printer_cost", tr("the &printer's"), tr("Change the price of the printer's hour")}}) {
+        auto* price = new SettingEdit(*find_setting(key));
+        auto* label = new QLabel(text);
+        label->setBuddy(price);
+        label->setToolTip(words(price->info().why));
+        schools->add_to_heading(label);
+        schools->add_to_heading(price);
+        connect(price, &SettingEdit::edited, this, [this, price, undo = undo](double v) { document_->edit(undo, [&](Project& p) { price->info().field.set(p.settings, v); }); });
+        const auto show_price = [this, price] { price->show_value(price->info().field.of(document_->project().settings)); };
+        connect(document, &Document::project_changed, this, show_price);
+        show_price();
+    }
     use_->setObjectName(QStringLiteral("use_school"));
     schools->add_to_heading(use_);
     advice_->setObjectName(QStringLiteral("school_advice"));
@@ -136,7 +142,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     table_->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
     table_->verticalHeader()->setHighlightSections(false);
     table_->verticalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    const QString names[kRows] = {QString(), tr("materials"), tr("support"), tr("purge and tower"), tr("changes"), tr("printing"), tr("cleaning up"), tr("in water"), tr("cost"), tr("faces"), tr("risks"), tr("worth it")};
+    const QString names[kRows] = {QString(), tr("materials"), tr("support"), tr("purge and tower"), tr("changes"), tr("printing"), tr("cleaning up"), tr("in water"), tr("all in"), tr("faces"), tr("risks"), tr("worth it")};
     const QString tips[kRows] = {tr("The piece, what touches it, and what stands below"),
                                  tr("The body of the support, then its interface; from the project, from your shelf, or neither"),
                                  tr("Support and interface, all copies; hover for what each filament takes more"),
@@ -222,10 +228,6 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
         QApplication::clipboard()->setText(text);
         Q_EMIT said(tr("Copied: what to set in your toolpath program."));
     });
-    connect(hour, &SettingEdit::edited, this, [this](double v) { document_->edit(tr("Change the price of your own hour"), [&](Project& p) { p.settings.attended_per_h = v; }); });
-    const auto show_hour = [this, hour] { hour->show_value(document_->project().settings.attended_per_h); };
-    connect(document, &Document::project_changed, this, show_hour);
-    show_hour();
     table_->setItemDelegate(new SchoolDelegate(table_, pictures_));
     fill();
 }

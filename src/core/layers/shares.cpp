@@ -1,5 +1,7 @@
 #include "core/layers/shares.h"
 
+#include "core/project/regions.h"
+
 #include <algorithm>
 
 namespace vitrail {
@@ -13,11 +15,14 @@ Shares share_out(const Project& p, const Piece& piece, const LayerGrid& grid, co
     const auto note = [&](int part, int band, int patch, double mm3, int filament) {
         shares.regions.push_back({part, band, patch, mm3, grams(p.filaments[filament], mm3)});
     };
+    const std::vector<char> first_job = printed_first(p, piece);
+    const int cover = largest_part(piece);
     for (std::size_t i = 0; i < piece.parts.size(); ++i) {
-        const int own = std::max(0, find_filament(p, piece.parts[i].filament));
+        const Part& printed_as = piece.parts[first_job[i] ? static_cast<std::size_t>(cover) : i]; // lettering is printed over
+        const int own = std::max(0, find_filament(p, printed_as.filament));
         std::vector<int> filament(count, own), band(count, -1);
         for (std::size_t b = 0; b < piece.bands.size(); ++b)
-            if (piece.bands[b].part == piece.parts[i].name)
+            if (piece.bands[b].part == printed_as.name)
                 for (int l = first_layer_above(grid, piece.bands[b].z0_mm); l < first_layer_above(grid, piece.bands[b].z1_mm); ++l) {
                     filament[l - 1] = std::max(0, find_filament(p, piece.bands[b].filament));
                     band[l - 1] = static_cast<int>(b);

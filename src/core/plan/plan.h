@@ -3,6 +3,7 @@
 
 #include "core/changes/sequence.h"
 #include "core/estimate/attendance.h"
+#include "core/estimate/first_job.h"
 #include "core/estimate/pairs.h"
 #include "core/plan/finding.h"
 #include "core/support/cleanup.h"
@@ -32,6 +33,7 @@ struct Plan : Printed {
     Cleanup cleanup;
     std::vector<PieceShare> piece_shares; ///< [piece]
     std::vector<std::shared_ptr<const Work>> work; ///< [piece] how long its lines take
+    std::optional<FirstJob> first_job; ///< printed before it; nothing of it is in the totals
     std::vector<double> printing_s; ///< [(layer − 1)·filaments + filament], all of it on the plate
 
     PurgeTables purge_tables;

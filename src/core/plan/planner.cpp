@@ -218,6 +218,7 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
         plan->work.push_back(*works_.get({made.demand, settings}, [&] { return Result(std::make_shared<const Work>(work_of(made, settings))); }));
     }
     plan->printing_s = printing_s(p, *plan, plan->work);
+    plan->first_job = first_job(p, *plan);
 
     // Filaments on nozzles, then the order within layers.
     const auto volumes = volumes_.get(purge_key(p), [&] { return Result(std::make_shared<const PurgeVolumes>(purge_volumes(p))); });

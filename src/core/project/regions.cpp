@@ -317,4 +317,30 @@ void turn(Project& p, int of, const Rotation& rotation) {
     piece.pose = rotation * piece.pose;
 }
 
+int largest_part(const Piece& piece) {
+    int largest = -1;
+    double most = -1;
+    for (std::size_t i = 0; i < piece.parts.size(); ++i)
+        if (const double mm3 = std::abs(volume_mm3(*piece.parts[i].mesh)); mm3 > most) {
+            most = mm3;
+            largest = static_cast<int>(i);
+        }
+    return largest;
+}
+
+std::vector<char> printed_first(const Project& p, const Piece& piece) {
+    std::vector<char> first(piece.parts.size(), 0);
+    if (!p.settings.lettering_two_jobs || piece.parts.size() < 2)
+        return first;
+    constexpr double kEnds_mm = 1.5, kSmall = 0.25;
+    const Part& cover = piece.parts[static_cast<std::size_t>(largest_part(piece))];
+    const double bed = bounds(piece).min.z, all = std::abs(volume_mm3(*cover.mesh));
+    for (std::size_t i = 0; i < first.size(); ++i) {
+        const Part& part = piece.parts[i];
+        const Bounds& b = part.mesh->bounds;
+        first[i] = !b.empty() && !part.sacrificial && !part.takes_purge && part.filament != cover.filament && b.min.z - bed < p.settings.first_layer_mm / 2 && b.max.z - bed < kEnds_mm && std::abs(volume_mm3(*part.mesh)) < kSmall * all;
+    }
+    return first;
+}
+
 } // namespace vitrail

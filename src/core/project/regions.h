@@ -54,4 +54,11 @@ void scale_model(Project& p, int model, double factor);
 /// Turns a whole piece. Bands are cut out first: heights mean nothing in another pose.
 void turn(Project& p, int piece, const Rotation& rotation);
 
+/// Where lettering is printed as a job of its own: [part] whether it is printed then. Parts in another filament than the largest one that
+/// begin on the bed, end within 1.5 mm and are small beside it; none where settings.lettering_two_jobs is off. In the second job they are
+/// printed over in the filament of the largest part.
+std::vector<char> printed_first(const Project& project, const Piece& piece);
+/// The part with the largest volume; −1: there is none.
+int largest_part(const Piece& piece);
+
 } // namespace vitrail

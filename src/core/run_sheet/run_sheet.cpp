@@ -131,6 +131,12 @@ Message presence(const Project& p, const Plan& plan) {
     return say("{}.", clauses({come, a.longest_stay_s > 1200 ? say("the longest stay is {}", Duration{a.longest_stay_s}) : Message{}}));
 }
 
+std::string clock_at(const Settings& s, double seconds) {
+    const long minutes = std::lround(s.start_hour * 60 + seconds / 60), days = minutes / 1440;
+    const std::string time = fmt::format("{:02}:{:02}", minutes % 1440 / 60, minutes % 60);
+    return days ? fmt::format("{} +{}", time, days) : time;
+}
+
 std::vector<Place> starting_places(const Project& p, const Plan& plan) {
     std::vector<Place> places(p.filaments.size());
     std::vector<char> seen(p.filaments.size(), 0), busy(p.machine.nozzles.size(), 0);
@@ -157,14 +163,42 @@ namespace {
 
 using Lines = std::vector<Message>;
 
+/// How it is printed, as far as the filament and its class say.
+void add_handling(const Filament& x, double total_s, SheetFilament& out) {
+    const auto middle = [](Range r) { return num((r.low + r.high) / 2, 0, "\u00b0C"); };
+    out.heat = say("nozzle {} ({} to {}), bed {} ({} to {})", middle(x.nozzle_c), num(x.nozzle_c.low, 0), num(x.nozzle_c.high, 0), middle(x.bed_c), num(x.bed_c.low, 0), num(x.bed_c.high, 0));
+    const DryingAdvice a = drying_advice(x, total_s);
+    out.drying = a.dry_first                       ? say("dry it: {}", a.how)
+                 : facts(x.material).draws_moisture ? say("{}", a.why)
+                 : x.dried_day                      ? say("dried {}", day_text(x.dried_day))
+                                                    : say("dry it where it has lain open: {}", a.how);
+    List spools;
+    for (const SpoolLeft& s : x.spools)
+        spools.items.emplace_back(say("{} ({} left)", Name{s.code}, num(s.left_g, 0, "g")));
+    if (!spools.items.empty())
+        out.spools = say("{}", spools);
+    if (x.material == Material::CoPolyester) // common practice, no source
+        out.handling = say("to {}; retract {} at {} direct, {} at {} with a tube", num(400, 0, "mm/s"), mm(1, 0), num(20, 0, "mm/s"), mm(3, 0), num(40, 0, "mm/s"));
+}
+
 std::vector<SheetFilament> filaments_of(const Project& p, const Plan& plan) {
     std::vector<SheetFilament> out;
     const std::vector<Place> places = starting_places(p, plan);
-    for (std::size_t f = 0; f < p.filaments.size(); ++f)
-        if (plan.use[f].printed_mm3() > 0) {
-            const Filament& x = p.filaments[f];
-            out.push_back({x.letter, x.name, facts(x.material).id, x.colour, plan.use[f].total_g + plan.use[f].first_load_g, plan.use[f].length_m, describe(p, places[f]), places[f].at_start});
+    for (std::size_t f = 0; f < p.filaments.size(); ++f) {
+        const Filament& x = p.filaments[f];
+        const bool first = plan.first_job && plan.first_job->filament == static_cast<int>(f), printed = plan.use[f].printed_mm3() > 0;
+        if (!printed && !first)
+            continue;
+        SheetFilament s{x.letter, x.name, facts(x.material).id, x.colour, plan.use[f].total_g + plan.use[f].first_load_g, plan.use[f].length_m, {}, true, !printed, {}, {}, {}, {}};
+        if (first) {
+            s.total_g += plan.first_job->g;
+            s.length_m += plan.first_job->length_m;
         }
+        s.place = printed ? describe(p, places[f]) : say("for job one");
+        s.at_start = printed && places[f].at_start;
+        add_handling(x, plan.totals.total_s, s);
+        out.push_back(std::move(s));
+    }
     return out;
 }
 
@@ -188,10 +222,15 @@ void drying_and_spools(const Project& p, const Plan& plan, Lines& out) {
 
 /// What is done to the first layer.
 void first_layer_ways(const Project& p, const Plan& plan, Lines& out) {
-    if (p.settings.lettering_two_jobs) {
-        out.push_back(say("Job one prints the lettering's outlines only: one layer of {}, then stop. Leave the piece where it is.", mm(0.2)));
+    if (const auto& job = plan.first_job) {
+        const Filament& f = p.filaments[static_cast<std::size_t>(job->filament)];
+        List parts;
+        for (const std::string& name : job->parts)
+            parts.items.emplace_back(Name{name});
+        out.push_back(say("Job one, a start and a file of its own: the outlines of {} in {}, {}, one layer of {}: {}, {} with heating. Then stop. Leave everything where it is.", parts, f.letter, f.name, mm(job->layer_mm), num(job->g, 2, "g"),
+                          Duration{job->total_s()}));
         out.push_back(say("Between the jobs: swap the filament, and take job one's skirt and prime line off. The nozzle is hot: fingers out of a moving machine."));
-        out.push_back(say("Job two prints the whole piece over it, with a first layer of {}, thicker than job one's.", mm(plan.grid.first_mm)));
+        out.push_back(say("Job two, what this sheet plans: the whole piece over it, the lettering too, with a first layer of {}, thicker than job one's.", mm(plan.grid.first_mm)));
     }
     const bool base = std::any_of(p.pieces.begin(), p.pieces.end(), [](const Piece& piece) { return std::any_of(piece.parts.begin(), piece.parts.end(), [](const Part& part) { return part.sacrificial; }); });
     if (base)
@@ -205,7 +244,7 @@ void loading(const std::vector<SheetFilament>& filaments, Lines& out) {
         if (f.at_start)
             out.push_back(say("Load {}, {} {}: {}.", f.letter, f.name, f.material, f.place));
     for (const SheetFilament& f : filaments)
-        if (!f.at_start)
+        if (!f.at_start && !f.first_job)
             out.push_back(say("Keep {}, {} {}, within reach: it goes in later.", f.letter, f.name, f.material));
 }
 
@@ -221,7 +260,11 @@ void plate_and_purge(const Project& p, const Plan& plan, Lines& out) {
     if (Message places = places_on_bed(p, plan.plate); !places.empty())
         out.push_back(std::move(places));
     if (plan.skirt.layers)
-        out.push_back(say("Print a skirt of {}, {} from the piece and {} tall: it takes the purge.", counted("{} loop", "{} loops", p.settings.skirt_loops), mm(p.settings.skirt_gap_mm, 1), counted("{} layer", "{} layers", plan.skirt.layers)));
+        out.push_back(sentences({say("Print a skirt of {}, {} from the piece and {} tall: it takes {} mm\u00b3 of the purge.", counted("{} loop", "{} loops", p.settings.skirt_loops), mm(p.settings.skirt_gap_mm, 1),
+                                     counted("{} layer", "{} layers", plan.skirt.layers), num(plan.skirt.purge_mm3, 0)),
+                                 plan.skirt.overflow_mm3 < 1                       ? Message{}
+                                 : plan.rest_goes_to == Destination::tower         ? say("The other {} mm\u00b3 go into the tower.", num(plan.skirt.overflow_mm3, 0))
+                                                                                   : say("For the other {} mm\u00b3 it has no room: purge them beside the bed, or print more loops.", num(plan.skirt.overflow_mm3, 0))}));
     if (plan.ooze.layers)
         out.push_back(say("Print an ooze wall: one line, {} from the piece, up to layer {}.", mm(p.settings.ooze_gap_mm, 1), plan.ooze.layers));
     for (const Piece& piece : p.pieces)
@@ -272,6 +315,7 @@ std::vector<SheetChange> changes_of(const Project& p, const Plan& plan) {
         s.time_s = c.time_s;
         s.attended_s = c.attended_s;
         s.command = command_for(p, plan.grid, c, c.slot);
+        s.clock = clock_at(p.settings, c.at_s);
         s.change = c;
         out.push_back(std::move(s));
     }
@@ -291,6 +335,53 @@ std::vector<SheetRefill> refills_of(const Project& p, const Plan& plan) {
             s.command = command_for(p, plan.grid, x);
         s.refill = x;
         out.push_back(std::move(s));
+    }
+    return out;
+}
+
+/// Everything the plan relies on, to be set in the toolpath program.
+std::vector<std::pair<Message, Message>> values_of(const Project& p, const Plan& plan) {
+    const Settings& s = p.settings;
+    const auto layers = [](int n) { return n > 0 ? counted("{} layer", "{} layers", n) : say("none"); };
+    bool lettering = false;
+    for (const Finding& f : plan.findings)
+        lettering |= f.code == "first-layer-lettering";
+    std::vector<std::pair<Message, Message>> v{{say("first layer"), say("{}", mm(plan.grid.first_mm))},
+                                               {say("other layers"), say("{}", mm(plan.grid.height_mm))},
+                                               {say("line width"), say("{}", mm(s.line_width_mm))},
+                                               {say("walls"), say("{}", s.walls)},
+                                               {say("top skins"), layers(s.top_skins)},
+                                               {say("bottom skins"), layers(s.bottom_skins)},
+                                               {say("infill"), say("{} %", num(lettering ? 100 : s.infill_pct, 0))}};
+    if (lettering)
+        v.emplace_back(say("elephant-foot compensation"), say("off, the lettering needs it"));
+    if (!plan.held()) {
+        v.emplace_back(say("support"), say("none"));
+        return v;
+    }
+    const auto letter = [](char l) { return l ? say("{}", l) : say("as the piece"); };
+    v.emplace_back(say("support"), say(s.support == SupportStyle::tree ? term("branches") : term("columns")));
+    v.emplace_back(say("supported from"), say("{}\u00b0 from the vertical", num(s.support_angle_deg, 0)));
+    v.emplace_back(say("support in"), letter(p.support_filament));
+    v.emplace_back(say("interface in"), letter(p.interface_filament ? p.interface_filament : p.support_filament));
+    v.emplace_back(say("gap above support"), layers(s.support_gap_layers));
+    v.emplace_back(say("interface layers"), layers(s.interface_layers));
+    v.emplace_back(say("interface density"), say("{} %", num(s.interface_density_pct, 0)));
+    v.emplace_back(say("interface on the piece"), layers(s.interface_below));
+    v.emplace_back(say("support density"), say("{} %", num(s.support_density_pct, 0)));
+    v.emplace_back(say("space beside the piece"), say("{}", mm(s.support_beside_mm)));
+    return v;
+}
+
+SheetPlate plate_of(const Project& p, const Plan& plan) {
+    SheetPlate out{p.machine.bed_x_mm, p.machine.bed_y_mm, {}, plan.plate.skirt};
+    for (const Placed& x : plan.plate.placed) {
+        const auto k = static_cast<std::size_t>(x.piece);
+        out.shapes.push_back({x.outline, p.filaments[static_cast<std::size_t>(main_filament(plan.pieces[k]))].letter, p.pieces.size() > 1 ? say("{}", Name{p.pieces[k].name}) : say("{}", x.nth)});
+    }
+    for (const Footprint& t : plan.plate.towers) {
+        const double x0 = t.x_mm - t.w_mm / 2, x1 = t.x_mm + t.w_mm / 2, y0 = t.y_mm - t.d_mm / 2, y1 = t.y_mm + t.d_mm / 2;
+        out.shapes.push_back({{{x0, y0}, {x1, y0}, {x1, y1}, {x0, y1}}, 0, say("tower")});
     }
     return out;
 }
@@ -323,6 +414,8 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     r.machine_note = describe(p.machine);
     r.settings = {say("first layer {}", mm(plan.grid.first_mm)), say("layers {}", mm(plan.grid.height_mm)), counted("{} layer, {} tall", "{} layers, {} tall", plan.grid.count, mm(plan.grid.top_mm(plan.grid.count))), how_many(p),
                   say("line {}, {} walls, infill {} %", mm(p.settings.line_width_mm), p.settings.walls, num(p.settings.infill_pct, 0))};
+    r.values = values_of(p, plan);
+    r.plate = plate_of(p, plan);
     r.filaments = filaments_of(p, plan);
     r.preparation = preparation(p, plan, r.filaments);
     r.changes = changes_of(p, plan);
@@ -330,6 +423,8 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     r.after = after_print(p, plan);
     r.presence = presence(p, plan);
     r.totals = totals_of(plan.totals);
+    if (plan.first_job)
+        r.totals.insert(r.totals.begin(), {say("job one, apart"), say("{} in {}", num(plan.first_job->g, 2, "g"), Duration{plan.first_job->total_s()})});
     for (const Finding& f : plan.findings)
         if (f.severity != Severity::note)
             r.warnings.push_back(say("{} [{}]", f.message, f.where));

@@ -15,6 +15,23 @@ struct SheetFilament {
     double total_g = 0, length_m = 0;
     Message place; ///< where it sits before the start, or that it goes in later
     bool at_start = true;
+    bool first_job = false; ///< printed in the first job only
+    Message heat;           ///< nozzle and bed
+    Message drying;         ///< due, done, or what its class wants
+    Message spools;         ///< which, in which order; empty where they are not known
+    Message handling;       ///< speed and retraction, where they are known; may be empty
+};
+
+/// The bed from above, mm from its front left corner.
+struct SheetPlate {
+    double bed_x_mm = 0, bed_y_mm = 0;
+    struct Shape {
+        Outline outline;
+        char letter = 0; ///< filament that prints most of it; 0: tower
+        Message name;
+    };
+    std::vector<Shape> shapes;
+    Outline skirt; ///< may be empty
 };
 
 struct SheetChange {
@@ -25,6 +42,7 @@ struct SheetChange {
     std::string nozzle;
     double purge_g = 0, time_s = 0, attended_s = 0;
     std::string command; ///< what the toolpath program should write there
+    std::string clock;   ///< "13:42", "07:05 +1" the day after, the print starting at settings.start_hour
     Change change;
 };
 
@@ -43,6 +61,9 @@ struct RunSheet {
     std::string machine;
     Message machine_note;
     std::vector<Message> settings; ///< what plan and print must agree on
+    std::vector<std::pair<Message, Message>> values; ///< all of them, to set in the toolpath program
+    std::string picture;           ///< PNG of the piece in its filaments; from whoever can draw. May be empty
+    SheetPlate plate;
     std::vector<SheetFilament> filaments;
     std::vector<Message> preparation; ///< what to do before the start, in order
     std::vector<SheetChange> changes;
@@ -72,6 +93,9 @@ struct Place {
 };
 std::vector<Place> starting_places(const Project& project, const Plan& plan);
 Message describe(const Project& project, const Place& place);
+
+/// Time of day so many seconds after the start: "13:42", "07:05 +1" the day after.
+std::string clock_at(const Settings& settings, double seconds);
 
 /// "3 copies", or how many of which piece.
 Message how_many(const Project& project);
