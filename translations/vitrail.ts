@@ -709,10 +709,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Read the label on the spool once more before it is loaded.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Reading {}: {} and {} are that close anyway, so their change tells nothing. Leave it out.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3045,14 +3041,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>{} looks like PLA on the roll and does not bond with it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>{} looks like PLA on the roll; loaded as PLA it has ruined prints.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>{} measures {} × {} × {} mm and does not fit the printer&apos;s {} × {} × {} mm. Turn it, scale it, or choose another machine.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3806,6 +3794,44 @@
         <source>{} in {}</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Layer {} alone sets the tower: it purges {} mm³, the next busiest {}. Without it the tower would be {} wide instead of {}, and take {} g less.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge of {} on a {} nozzle is by calibration from two readings: V_d {}, V_m {} mm³; how sure that is they do not tell.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read the label on the spool before it is loaded.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as far as they have room and do not show</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lay the peaks into the infill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>the label says PLA</source>
+        <comment>all labels say PLA</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{1} is filed as PLA, and nobody has noted that its label was read. Co-polyester and PETG look the same on the roll, and split from PLA at the first layer of contact.</source>
+        <comment>{1} are filed as PLA, and nobody has noted that their labels were read. Co-polyester and PETG look the same on the roll, and split from PLA at the first layer of contact.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -4251,10 +4277,6 @@
         <source>V_d %1 ± %2 mm³, V_m %3 ± %4 mm³</source>
         <translation type="unfinished"></translation>
     </message>
-    <message>
-        <source> – a third reading would tell how sure that is</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message numerus="yes">
         <source> – %n outlier(s)</source>
         <translation type="unfinished">
@@ -4280,12 +4302,6 @@
     <message>
         <source>Kept with the machine. The plan goes by it now.</source>
         <translation type="unfinished"></translation>
-    </message>
-    <message numerus="yes">
-        <source>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
     </message>
     <message>
         <source>No calibration kept yet: the plan goes by the machine&apos;s figures.</source>
@@ -4313,6 +4329,24 @@
     </message>
     <message>
         <source>Written into %1: strip.3mf, one STL for each filament, strip.html with its plan, strip.vitrail.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>V_d %1 mm³, V_m %2 mm³; two readings do not tell how sure that is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> – a third reading would</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n reading(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, %2 mm, %3: V_d %4, V_m %5 mm³, two readings, uncertainty unknown</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7069,6 +7103,10 @@ Read the label on the spool. Does it say %2?</source>
     </message>
     <message>
         <source>Written: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep that the label of %1 was read</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -28,10 +28,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)</source>
-        <translation>
-            <numerusform>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading</numerusform>
-            <numerusform>%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n readings</numerusform>
+        <source>%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n reading(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
         </translation>
     </message>
 </context>

@@ -402,12 +402,15 @@ int run_fit(const std::string& file, bool json) {
                 list.push_back({{"from_rgb", to_hex(r.from)}, {"to_rgb", to_hex(r.to)}, {"delta_e", r.delta_e}, {"clean_mm3", r.clean_mm3}, {"depth", f.depth},
                                 {"model_mm3", f.model_mm3}, {"residual_mm3", f.residual_mm3}, {"studentized", f.studentized}, {"outlier", f.outlier}});
             }
-            std::cout << json_text({{"schema", "vitrail.calibration/1"}, {"dead_mm3", c->dead_mm3}, {"mixing_mm3", c->mixing_mm3}, {"dead_sd_mm3", c->dead_sd_mm3},
-                              {"mixing_sd_mm3", c->mixing_sd_mm3}, {"covariance_mm6", c->covariance_mm6}, {"residual_sd_mm3", c->residual_sd_mm3}, {"readings", list}}) << "\n";
+            const auto sd = [&](double v) { return c->sd_known() ? Json(v) : Json(); };
+            std::cout << json_text({{"schema", "vitrail.calibration/1"}, {"dead_mm3", c->dead_mm3}, {"mixing_mm3", c->mixing_mm3}, {"dead_sd_mm3", sd(c->dead_sd_mm3)},
+                              {"mixing_sd_mm3", sd(c->mixing_sd_mm3)}, {"covariance_mm6", sd(c->covariance_mm6)}, {"residual_sd_mm3", sd(c->residual_sd_mm3)}, {"readings", list}}) << "\n";
             return 0;
         }
-        fmt::print("V_d {:.1f} ± {:.1f} mm³, V_m {:.1f} ± {:.1f} mm³ (one standard deviation), from {} readings\n", c->dead_mm3, c->dead_sd_mm3, c->mixing_mm3,
-                    c->mixing_sd_mm3, readings->size());
+        if (c->sd_known())
+            fmt::print("V_d {:.1f} ± {:.1f} mm³, V_m {:.1f} ± {:.1f} mm³ (one standard deviation), from {} readings\n", c->dead_mm3, c->dead_sd_mm3, c->mixing_mm3, c->mixing_sd_mm3, readings->size());
+        else
+            fmt::print("V_d {:.1f} mm³, V_m {:.1f} mm³, from two readings: how sure that is they do not tell, a third would\n", c->dead_mm3, c->mixing_mm3);
         fmt::print("{:9} {:9} {:>9} {:>9} {:>9}\n", "from", "to", "measured", "model", "off by");
         for (std::size_t i = 0; i < readings->size(); ++i)
             fmt::print("{:9} {:9} {:9.1f} {:9.1f} {:9.1f}{}\n", to_hex((*readings)[i].from), to_hex((*readings)[i].to), (*readings)[i].clean_mm3,

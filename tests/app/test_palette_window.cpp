@@ -83,7 +83,9 @@ void TestPaletteWindow::spool_added_weighed_dried() {
 void TestPaletteWindow::identity_is_asked_once() {
     go();
     int asked = 0;
-    choose("starter-copoly-white");
+    // Filed as PLA, with the density of a co-polyester.
+    window_->shelf()->edit("Weigh it", [](Shelf& s) { s.filaments[static_cast<std::size_t>(find_on_shelf(s, "starter-pla-white"))].filament.density_g_cm3 = 1.20; });
+    choose("starter-pla-white");
     QTimer answer;
     connect(&answer, &QTimer::timeout, [&] {
         if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())) {
@@ -97,11 +99,21 @@ void TestPaletteWindow::identity_is_asked_once() {
     answer.start(20);
     press("shelf_take");
     QCOMPARE(asked, 1);
-    choose("starter-copoly-white");
+    choose("starter-pla-white");
     press("shelf_take");
     QCOMPARE(asked, 1); // once is enough
     QCOMPARE(project().filaments.size(), std::size_t{2});
     QVERIFY(project().filaments[0].class_confirmed);
+    choose("starter-copoly-white"); // filed as what it is
+    press("shelf_take");
+    QCOMPARE(asked, 1);
+    // What is answered about the project's filaments is kept on the shelf.
+    choose("starter-pla-red");
+    press("shelf_take");
+    const auto on_shelf = [&] { return shelf().filaments[static_cast<std::size_t>(find_on_shelf(shelf(), "starter-pla-red"))].filament.class_confirmed; };
+    QVERIFY(!on_shelf());
+    document()->edit("The label says PLA", [](Project& p) { p.filaments.back().class_confirmed = true; });
+    QTRY_VERIFY(on_shelf());
 }
 
 void TestPaletteWindow::edits_last_and_can_be_undone() {

@@ -487,6 +487,8 @@ void TestRegionsWindow::show_me_marks_places() {
 void TestRegionsWindow::waiving_a_check() {
     Project p = stack("", 1);
     p.pieces[0].parts.push_back(part("mast", solids::box(0, 0, 0, 4, 20, 40), 'A'));
+    for (Filament& f : p.filaments)
+        f.class_confirmed = true;
     show_project(std::move(p));
     auto* list = find<QListView>("findings");
     QCOMPARE(list->model()->rowCount(), 1);

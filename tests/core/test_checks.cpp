@@ -39,6 +39,7 @@ private Q_SLOTS:
     void sheet_risk();
     void damp_filament();
     void easily_mistaken_class();
+    void a_busy_layer_sets_the_tower();
     void spool_short();
     void patches_that_do_not_bond();
     void base_shift_of_a_thicker_first_layer();
@@ -130,6 +131,13 @@ void TestChecks::lettering_offers_three_ways() {
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "first-layer-lettering");
     QCOMPARE(f.fixes.size(), std::size_t{3});
+    // The base stands out from what it is filed off, and is no colour of the first layer where there is another.
+    Project coloured = p;
+    coloured.filaments.push_back(pla('C', "#d02020"));
+    coloured.pieces[0].parts.push_back(part("knob", solids::box(20, 2, 3, 24, 6, 4), 'C'));
+    Project with_red = coloured;
+    finding(*plan_of(coloured), "first-layer-lettering").fixes[0].apply(with_red);
+    QCOMPARE(with_red.pieces[0].parts.back().filament, 'C');
     // A sacrificial base: one more layer, of the same class in another colour, every change a layer later.
     Project base = p;
     f.fixes[0].apply(base);
@@ -398,19 +406,42 @@ void TestChecks::damp_filament() {
 }
 
 void TestChecks::easily_mistaken_class() {
+    // Common practice, no source: the accident goes one way, a roll of co-polyester or PETG lands on the shelf as PLA. So rolls filed as PLA
+    // are asked about, once for all, and none that is filed as what it is.
     Project p = stack("AB", 2);
-    p.filaments[1] = make_filament('B', Material::CoPolyester, {200, 200, 200});
-    p.pieces[0].parts[1].mesh = p.pieces[0].parts[0].mesh; // keep it to one question: the two do not meet
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "class-unconfirmed");
-    QVERIFY(english(f.message).find("PLA") != std::string::npos);
+    QCOMPARE(f.severity, Severity::note);
+    QVERIFY(english(f.message).find("A and B are filed as PLA") == 0);
+    QVERIFY(english(f.message).find("split from PLA") != std::string::npos); // the reason
     f.fixes.at(0).apply(p);
     QVERIFY(!has(*plan_of(p), "class-unconfirmed")); // asked once
-    // Filed as PLA with the density of a co-polyester.
+    for (Filament& x : p.filaments)
+        x = make_filament(x.letter, Material::CoPolyester, x.colour);
+    QVERIFY(!has(*plan_of(p), "class-unconfirmed"));
+    // Filed as PLA with the density of a co-polyester, or as hot as PETG.
     Project q = stack("A", 2);
-    QVERIFY(!has(*plan_of(q), "class-unconfirmed"));
     q.filaments[0].density_g_cm3 = 1.20;
-    QVERIFY(has(*plan_of(q), "class-unconfirmed"));
+    QCOMPARE(finding(*plan_of(q), "class-unconfirmed").severity, Severity::warning);
+    q.filaments[0].density_g_cm3 = 1.24;
+    q.filaments[0].nozzle_c = {225, 250};
+    QCOMPARE(finding(*plan_of(q), "class-unconfirmed").severity, Severity::warning);
+}
+
+void TestChecks::a_busy_layer_sets_the_tower() {
+    // Two colours beside each other, and one layer in which four more turn up.
+    Project p = row("AB", 8, "feeder-4");
+    p.settings.purge_to = PurgeTo::tower;
+    QVERIFY(!has(*plan_of(p), "tower-peak"));
+    for (const char letter : {'C', 'D', 'E'}) {
+        const double x = 40 + 12 * (letter - 'C');
+        p.pieces[0].parts.push_back(part((std::string("stud ") + letter).c_str(), solids::box(x, 0, 0, x + 10, 10, 0.2), letter));
+    }
+    p.filaments = {pla('A', "#141414"), pla('B', "#f2f2ea"), pla('C', "#c02020"), pla('D', "#20a040"), pla('E', "#2040c0")};
+    const auto plan = plan_of(p);
+    const Finding& f = finding(*plan, "tower-peak");
+    QCOMPARE(f.layer, 1);
+    QVERIFY2(english(f.message).find("Layer 1 alone sets the tower") == 0, english(f.message).c_str());
 }
 
 void TestChecks::spool_short() {

@@ -29,7 +29,10 @@ private Q_SLOTS:
 };
 
 void TestFindings::a_good_piece_has_none() {
-    QVERIFY(plan_of(stack("AB", 2.0))->findings.empty());
+    Project p = stack("AB", 2.0);
+    for (Filament& f : p.filaments)
+        f.class_confirmed = true;
+    QVERIFY(plan_of(p)->findings.empty());
 }
 
 void TestFindings::no_bond() {

@@ -399,6 +399,11 @@ void PaletteBench::match_project() {
             continue; // from somebody else's shelf: its figures stay as they came
         const Filament before = f;
         match_with_shelf(f, store_->shelf(), ShelfStore::today());
+        // Whose label was read for this project need not be asked again for the next.
+        const auto at = static_cast<std::size_t>(find_on_shelf(store_->shelf(), f.shelf_id));
+        const Filament& kept = store_->shelf().filaments[at].filament;
+        if (f.class_confirmed && !kept.class_confirmed && f.material == kept.material)
+            store_->edit(tr("Keep that the label of %1 was read").arg(QString::fromStdString(f.name)), [at](Shelf& shelf) { shelf.filaments[at].filament.class_confirmed = true; });
         differs |= !(f == before);
     }
     if (differs)

@@ -351,8 +351,9 @@ void CalibrationPage::fit() {
             table_->item(row_of[i], kOff)->setToolTip(f.outlier ? tr("An outlier: %1 times its own standard deviation off. Measure it again.").arg(number(std::abs(f.studentized), 1)) : QString());
             outliers += f.outlier;
         }
-        result_->setText(tr("V_d %1 ± %2 mm³, V_m %3 ± %4 mm³").arg(number(fit_->dead_mm3, 1)).arg(number(fit_->dead_sd_mm3, 1)).arg(number(fit_->mixing_mm3, 1)).arg(number(fit_->mixing_sd_mm3, 1)) +
-                         (readings_.size() < 3 ? tr(" – a third reading would tell how sure that is") : QString()) + (outliers ? tr(" – %n outlier(s)", nullptr, outliers) : QString()));
+        result_->setText((fit_->sd_known() ? tr("V_d %1 ± %2 mm³, V_m %3 ± %4 mm³").arg(number(fit_->dead_mm3, 1), number(fit_->dead_sd_mm3, 1), number(fit_->mixing_mm3, 1), number(fit_->mixing_sd_mm3, 1))
+                                               : tr("V_d %1 mm³, V_m %2 mm³; two readings do not tell how sure that is").arg(number(fit_->dead_mm3, 1), number(fit_->mixing_mm3, 1))) +
+                         (readings_.size() < 3 ? tr(" – a third reading would") : QString()) + (outliers ? tr(" – %n outlier(s)", nullptr, outliers) : QString()));
     } else {
         result_->setText(tr("Nothing fitted yet."));
     }
@@ -398,8 +399,12 @@ void CalibrationPage::show_kept() {
     const QSignalBlocker quiet(kept_);
     kept_->clear();
     for (const KeptCalibration& c : document_->project().machine.calibrations)
-        kept_->addItem(tr("%1, %2 mm, %3: V_d %4 ± %5, V_m %6 ± %7 mm³, %n reading(s)", nullptr, static_cast<int>(c.readings.size())).arg(QString::fromStdString(c.toolhead)).arg(number(c.nozzle_mm))
-                           .arg(QString::fromUtf8(facts(c.material).id)).arg(number(c.dead_mm3, 1)).arg(number(c.dead_sd_mm3, 1)).arg(number(c.mixing_mm3, 1)).arg(number(c.mixing_sd_mm3, 1)));
+    {
+        const auto about = [&](const QString& text) { return text.arg(QString::fromStdString(c.toolhead), number(c.nozzle_mm), QString::fromUtf8(facts(c.material).id), number(c.dead_mm3, 1), number(c.mixing_mm3, 1)); };
+        const int n = static_cast<int>(c.readings.size());
+        kept_->addItem(n > 2 ? about(tr("%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n reading(s)", nullptr, n)).arg(number(c.dead_sd_mm3, 1), number(c.mixing_sd_mm3, 1))
+                             : about(tr("%1, %2 mm, %3: V_d %4, V_m %5 mm³, two readings, uncertainty unknown")));
+    }
     if (!kept_->count()) {
         auto* none = new QListWidgetItem(tr("No calibration kept yet: the plan goes by the machine's figures."), kept_);
         none->setFlags(Qt::NoItemFlags);

@@ -76,6 +76,7 @@ struct Checker {
     void bed();
     void pinned();
     void tower();
+    void tower_peak();
     void hands();
 };
 

@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 namespace vitrail {
 
@@ -163,13 +164,27 @@ void Checker::lettering() {
     if (p.settings.lettering_two_jobs)
         return;
     // One: a base to be filed off. Same class, as another does not hold; another colour, to be seen while filing.
+    // It is filed off all that lies on it: the colour whose smallest difference to any of that is largest.
     const int over = filament_in(part, 1);
+    std::set<int> filed_off;
+    for (const std::uint8_t f : plan.sequence.layer(0))
+        filed_off.insert(f);
     int base = -1;
     double most = 0;
-    for (int i = 0; i < plan.filaments; ++i)
-        if (p.filaments[i].material == p.filaments[over].material)
-            if (const double d = delta_e_2000(to_lab(p.filaments[i].colour), to_lab(p.filaments[over].colour)); d > most)
-                most = d, base = i;
+    for (int i = 0; i < plan.filaments; ++i) {
+        if (p.filaments[i].material != p.filaments[over].material)
+            continue;
+        double least = 1e9;
+        for (const int f : filed_off)
+            least = std::min(least, delta_e_2000(to_lab(p.filaments[i].colour), to_lab(p.filaments[static_cast<std::size_t>(f)].colour)));
+        if (least > most)
+            most = least, base = i;
+    }
+    if (base < 0) // of the filaments in use none stands out from all: at least from the body, which is most of it
+        for (int i = 0; i < plan.filaments; ++i)
+            if (p.filaments[i].material == p.filaments[over].material)
+                if (const double d = delta_e_2000(to_lab(p.filaments[i].colour), to_lab(p.filaments[static_cast<std::size_t>(main_filament(made))].colour)); d > most)
+                    most = d, base = i;
     constexpr double kBase_mm = 0.1, kRim_mm = 0.4; // a line around, so that the edge of the piece stands on it too
     if (base >= 0 && std::none_of(piece.parts.begin(), piece.parts.end(), [](const Part& part) { return part.sacrificial; })) {
         const char letter = p.filaments[base].letter;

@@ -61,7 +61,7 @@ constexpr Check kChecks[] = {
     {&Checker::overhanging_colour, true}, {&Checker::tall_parts, true}, {&Checker::heights, false},
     {&Checker::bands, true},         {&Checker::base_shift, false}, {&Checker::damp, false},
     {&Checker::identity, false},     {&Checker::bed, false},       {&Checker::nozzles, false},
-    {&Checker::refills, false},      {&Checker::tower, false},     {&Checker::dirty_starts, false},
+    {&Checker::refills, false},      {&Checker::tower, false},     {&Checker::tower_peak, false}, {&Checker::dirty_starts, false},
     {&Checker::hairs, false},        {&Checker::hands, false},     {&Checker::hands_for_little, false},
     {&Checker::nights, false},
 };

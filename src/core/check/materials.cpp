@@ -174,23 +174,36 @@ void Checker::damp() {
     }
 }
 
+/// Rolls filed as PLA whose label nobody has read: co-polyester and PETG look the same, and split from it.
 void Checker::identity() {
-    std::set<Material> classes;
-    for (const int f : used_filaments())
-        classes.insert(p.filaments[f].material);
+    const auto confirm = [](std::string letters) {
+        return [letters = std::move(letters)](Project& q) {
+            for (const char letter : letters)
+                if (const int k = find_filament(q, letter); k >= 0)
+                    q.filaments[static_cast<std::size_t>(k)].class_confirmed = true;
+        };
+    };
+    List unread{List::Kind::and_last, {}};
+    std::string letters;
     for (const int f : used_filaments()) {
-        const Filament& x = p.filaments[f];
-        const Message why = easily_mistaken(x, named(x));
-        if (why.empty() || x.class_confirmed)
+        const Filament& x = p.filaments[static_cast<std::size_t>(f)];
+        if (x.class_confirmed || x.material != Material::PLA)
             continue;
-        Finding& note = add("class-unconfirmed", classes.size() > 1 ? Severity::warning : Severity::note,
-                            sentences({why, say("Read the label on the spool once more before it is loaded.")}), say("filament {}", x.letter));
-        const char letter = x.letter;
-        note.fixes.push_back({say("the label says {}", std::string(facts(x.material).id)), {}, [letter](Project& q) {
-                                  if (const int k = find_filament(q, letter); k >= 0)
-                                      q.filaments[k].class_confirmed = true;
-                              }});
+        if (const Message why = easily_mistaken(x, named(x)); !why.empty()) {
+            Finding& odd = add("class-unconfirmed", Severity::warning, sentences({why, say("Read the label on the spool before it is loaded.")}), say("filament {}", x.letter));
+            odd.fixes.push_back({say("the label says {}", std::string(facts(x.material).id)), {}, confirm(std::string(1, x.letter))});
+            continue;
+        }
+        unread.items.emplace_back(say("{}", x.letter));
+        letters += x.letter;
     }
+    if (letters.empty())
+        return;
+    Finding& note = add("class-unconfirmed", Severity::note,
+                        counted("{1} is filed as PLA, and nobody has noted that its label was read. Co-polyester and PETG look the same on the roll, and split from PLA at the first layer of contact.",
+                                "{1} are filed as PLA, and nobody has noted that their labels were read. Co-polyester and PETG look the same on the roll, and split from PLA at the first layer of contact.", letters.size(), unread),
+                        say("filaments"));
+    note.fixes.push_back({counted("the label says PLA", "all labels say PLA", letters.size()), {}, confirm(letters)});
 }
 
 void Checker::spools() {

@@ -95,6 +95,42 @@ void Checker::tower() {
     }
 }
 
+/// One layer that purges more than all others makes the tower wider in every layer.
+void Checker::tower_peak() {
+    const Tower& t = plan.tower;
+    if (!t.layers || p.settings.tower_width_mm > 0)
+        return;
+    std::vector<double> purge(static_cast<std::size_t>(grid().count), 0);
+    double purge_g = 0, mm3 = 0;
+    for (const Change& c : plan.changes)
+        for (const Flow& flow : c.flows)
+            if (flow.where == Destination::tower) {
+                purge[static_cast<std::size_t>(c.layer) - 1] += flow.mm3;
+                mm3 += flow.mm3;
+                purge_g += grams(p.filaments[static_cast<std::size_t>(c.to)], flow.mm3);
+            }
+    const auto peak = std::max_element(purge.begin(), purge.end());
+    if (mm3 <= 0 || *peak <= 0)
+        return;
+    double next = 0;
+    for (auto x = purge.begin(); x != purge.end(); ++x)
+        next = x == peak ? next : std::max(next, *x);
+    const double alone = *peak;
+    const int layer = static_cast<int>(peak - purge.begin()) + 1;
+    *peak = next;
+    const Tower without = build_tower(purge, grid(), {0, p.settings.tower_infill_pct, p.settings.line_width_mm, p.settings.slenderness_limit, TowerShape{}.least_width_mm, p.settings.tower_shape});
+    const double saved_g = (t.fill_mm3 - without.fill_mm3) * purge_g / mm3;
+    constexpr double kLittle_g = 0.5, kShare = 0.1;
+    if (saved_g < kLittle_g || saved_g < kShare * t.fill_mm3 * purge_g / mm3)
+        return;
+    Finding& f = add("tower-peak", Severity::note,
+                     say("Layer {} alone sets the tower: it purges {} mm³, the next busiest {}. Without it the tower would be {} wide instead of {}, and take {} g less.", layer, num(alone, 0), num(next, 0), mm(without.width_mm, 1),
+                         mm(t.width_mm, 1), num(saved_g)),
+                     at_layer(layer), layer);
+    if (p.settings.purge_infill == IntoInfill::no)
+        f.fixes.push_back({say("lay the peaks into the infill"), say("as far as they have room and do not show"), [](Project& q) { q.settings.purge_infill = IntoInfill::peaks; }});
+}
+
 void Checker::hands() {
     int within = 0, first_layer = 0;
     for (const Change& c : plan.changes)

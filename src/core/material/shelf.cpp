@@ -106,20 +106,13 @@ std::vector<Substitute> substitutes(const Shelf& s, const Filament& f) {
 }
 
 Message easily_mistaken(const Filament& f, const std::string& called) {
-    switch (f.material) {
-    case Material::CoPolyester:
-        return say("{} looks like PLA on the roll; loaded as PLA it has ruined prints.", called);
-    case Material::PETG:
-        return say("{} looks like PLA on the roll and does not bond with it.", called);
-    case Material::PLA:
-        if (std::abs(f.density_g_cm3 - facts(Material::CoPolyester).density_g_cm3) < 0.011)
-            return say("{} is filed as PLA but has the density of a co-polyester, which does not bond with PLA.", called);
-        if (f.nozzle_c.low >= 220)
-            return say("{} is filed as PLA but wants the nozzle as hot as PETG.", called);
-        return {};
-    default:
-        return {};
-    }
+    if (f.material != Material::PLA)
+        return {}; // what is filed as something else has been looked at
+    if (std::abs(f.density_g_cm3 - facts(Material::CoPolyester).density_g_cm3) < 0.011)
+        return say("{} is filed as PLA but has the density of a co-polyester, which does not bond with PLA.", called);
+    if (f.nozzle_c.low >= 220)
+        return say("{} is filed as PLA but wants the nozzle as hot as PETG.", called);
+    return {};
 }
 
 static constexpr const char* kStarter = "starter-";

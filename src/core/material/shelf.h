@@ -78,7 +78,8 @@ struct Substitute {
 };
 std::vector<Substitute> substitutes(const Shelf& s, const Filament& f);
 
-/// Why the class of a filament should be looked at twice, `called` being its name; empty when there is no reason. Common practice, no source: co-polyester is easily taken for PLA, and PETG has been filed as PLA.
+/// Why a filament that is filed as PLA may be something else, `called` being its name; empty when nothing speaks for that. Common practice, no
+/// source: the accident goes one way, co-polyester or PETG lands on the shelf as PLA.
 Message easily_mistaken(const Filament& f, const std::string& called);
 
 /// A few filaments of every usual class, to begin with.

@@ -25,6 +25,7 @@ struct Calibration {
     double residual_sd_mm3 = 0;
     std::vector<FittedReading> readings; ///< as given
     bool outliers() const;
+    bool sd_known() const { return readings.size() > 2; } ///< two readings lie on the line whatever it is
 };
 
 /// The washout model is linear in V_d and V_m once each pair's depth is known, so this is a straight line: ordinary least

@@ -5,10 +5,16 @@
 
 namespace vitrail {
 
+double melt_zone(double nozzle_mm) {
+    constexpr double kUsual_mm = 0.4;
+    return nozzle_mm * nozzle_mm / (kUsual_mm * kUsual_mm);
+}
+
 WashoutUse washout_of(const Project& p, int nozzle, Material material) {
     const Machine& m = p.machine;
     const Nozzle& n = m.nozzles[static_cast<std::size_t>(nozzle)];
-    WashoutUse w{n.toolhead, material, {m.dead_mm3, m.mixing_mm3}, 0, 0, 0, 0, false, n.diameter_mm};
+    const double scale = melt_zone(n.diameter_mm);
+    WashoutUse w{n.toolhead, material, {m.dead_mm3 * scale, m.mixing_mm3 * scale}, 0, 0, 0, 0, false, n.diameter_mm};
     if (const KeptCalibration* c = calibration_for(m, nozzle, material))
         w = {n.toolhead, material, {c->dead_mm3, c->mixing_mm3}, c->dead_sd_mm3, c->mixing_sd_mm3, c->covariance_mm6, static_cast<int>(c->readings.size()), false, n.diameter_mm};
     const Settings& s = p.settings;

@@ -7,6 +7,10 @@
 
 namespace vitrail {
 
+/// How much larger V_d and V_m of a nozzle are than those of one of 0.4 mm, where nobody measured them: they grow with the cross-section of
+/// the melt zone. From memory.
+double melt_zone(double nozzle_mm);
+
 /// The washout that was used for changes to a material class on a toolhead, and how sure it is.
 struct WashoutUse {
     int toolhead = 0;

@@ -29,7 +29,7 @@ double washout_depth(Srgb from, Srgb to, double delta_e) {
     // x = ln(1/share): purging moves x up from 0. The difference need not fall all the way (a mix can be further
     // off than the old colour), so walk down from clean in small steps to the last place that is not clean.
     const auto difference = [&](double x) { return delta_e_2000(to_lab(mix_pigments(o, n, std::exp(-x))), pure); };
-    constexpr double kStep = 0.5, kEnd = 14; // share e⁻¹⁴: one part in a million
+    constexpr double kStep = 0.5, kEnd = 40; // no pair of colours and no level asks for more
     double dirty = -1;
     for (double x = kEnd; x >= 0; x -= kStep)
         if (difference(x) > delta_e) {

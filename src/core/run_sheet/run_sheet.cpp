@@ -279,7 +279,8 @@ void washouts(const Plan& plan, Lines& out) {
     for (const WashoutUse& w : plan.washouts) {
         const std::string material = facts(w.material).id;
         const Number dead = num(w.washout.dead_mm3, 0), mixing = num(w.washout.mixing_mm3, 0);
-        Message line = w.readings ? say("Purge of {} on a {} nozzle is by calibration from {}: V_d {} \u00b1 {}, V_m {} \u00b1 {} mm\u00b3.", material, mm(w.nozzle_mm), counted("{} reading", "{} readings", w.readings), dead, num(w.dead_sd_mm3, 0),
+        Message line = w.readings == 2 ? say("Purge of {} on a {} nozzle is by calibration from two readings: V_d {}, V_m {} mm\u00b3; how sure that is they do not tell.", material, mm(w.nozzle_mm), dead, mixing)
+                       : w.readings ? say("Purge of {} on a {} nozzle is by calibration from {}: V_d {} \u00b1 {}, V_m {} \u00b1 {} mm\u00b3.", material, mm(w.nozzle_mm), counted("{} reading", "{} readings", w.readings), dead, num(w.dead_sd_mm3, 0),
                                         mixing, num(w.mixing_sd_mm3, 0))
                                   : say(w.by_setting ? term("Purge of {} is by your own figures: V_d {}, V_m {} mm\u00b3, not calibrated.") : term("Purge of {} is by the machine's defaults: V_d {}, V_m {} mm\u00b3, not calibrated."), material, dead, mixing);
         if (said.insert(english(line)).second)
