@@ -6423,6 +6423,14 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
         <source>Least waste and least handling agree here: there is nothing to trade.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge %1 g, tower and walls %2 g, support %3 g</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::OrderPage</name>
@@ -9009,6 +9017,11 @@ The tower is %2 mm square and %3 mm tall (%4 times its width) and takes %5 % of 
     <message>
         <source>against the
 pinned plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which filament sits on which nozzle was searched, not proven.
+</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

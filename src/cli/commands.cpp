@@ -275,7 +275,7 @@ int run_nozzles(const NozzlesOptions& o) {
             return 0;
         }
         fmt::print("{}: {}\n{}\n\n", p.machine.name, describe(p.machine), what_it_can(p.machine));
-        fmt::print("{:14} {:>9} {:>8} {:>7} {:>8} {:>9} {:>9} {:>6}  {}\n", "aim", "purge g", "changes", "swaps", "refills", "changing", "attended", "trips", "filaments on nozzles");
+        fmt::print("{:14} {:>8} {:>8} {:>8} {:>8} {:>7} {:>8} {:>9} {:>9} {:>6}  {}\n", "aim", "purge g", "tower g", "waste g", "changes", "swaps", "refills", "changing", "attended", "trips", "filaments on nozzles");
         for (const AimChoice& c : *choices) {
             std::vector<std::string> at(p.machine.nozzles.size());
             for (std::size_t f = 0; f < p.filaments.size(); ++f)
@@ -286,7 +286,7 @@ int run_nozzles(const NozzlesOptions& o) {
                 where += (n ? " | " : "") + (at[n].empty() ? std::string(p.machine.nozzles[n].missing ? "missing" : "-") : at[n]);
             const std::string name = c.own ? "this choice" : c.aim == LoadingAim::time ? "least time" : c.aim == LoadingAim::handling ? "least handling" : c.aim == LoadingAim::blend ? "blend " + std::to_string(std::lround(c.blend_pct)) + " %" : "least waste";
             const Totals& t = c.plan->totals;
-            fmt::print("{:14} {:9.2f} {:8} {:7} {:8} {:>9} {:>9} {:6}  {}{}\n", name, t.purge_g, t.changes, t.hand_swaps, t.refills, duration(t.change_s), duration(t.attended_s), c.plan->attendance.trips,
+            fmt::print("{:14} {:8.2f} {:8.2f} {:8.2f} {:8} {:7} {:8} {:>9} {:>9} {:6}  {}{}\n", name, t.purge_g, t.tower_g, waste_g(t), t.changes, t.hand_swaps, t.refills, duration(t.change_s), duration(t.attended_s), c.plan->attendance.trips,
                         where, c.plan->loading.proven ? "" : " (searched, not proven)");
         }
         fmt::print("\n{}\n{}\n", choices->front().reason, presence(p, *plan));

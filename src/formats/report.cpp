@@ -187,7 +187,7 @@ Json aims_report(const Project& p, const std::vector<AimChoice>& choices, std::s
         for (std::size_t f = 0; f < p.filaments.size(); ++f)
             if (plan.use[f].printed_mm3() > 0)
                 nozzles.push_back({{"letter", std::string(1, p.filaments[f].letter)}, {"nozzle", plan.loading.nozzle[f] + 1}});
-        Json j{{"aim", c.own ? "own" : aims[static_cast<int>(c.aim)]}, {"nozzles", nozzles}, {"purge_mm3", t.purge_mm3}, {"purge_g", t.purge_g}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
+        Json j{{"aim", c.own ? "own" : aims[static_cast<int>(c.aim)]}, {"nozzles", nozzles}, {"purge_mm3", t.purge_mm3}, {"purge_g", t.purge_g}, {"tower_g", t.tower_g}, {"waste_g", waste_g(t)}, {"changes", t.changes}, {"hand_swaps", t.hand_swaps},
                {"refills", t.refills}, {"pauses", t.pauses}, {"spools_to_load", t.spools_to_load}, {"handlings", handlings(plan)}, {"change_s", t.change_s}, {"attended_s", t.attended_s},
                {"total_s", t.total_s}, {"trips", plan.attendance.trips}, {"night_trips", plan.attendance.night_trips}, {"proven", plan.loading.proven},
                {"lower_bound", {{"changes", plan.bound.changes}, {"purge_mm3", plan.bound.purge_mm3}}}, {"reason", english(c.reason)}};

@@ -313,15 +313,16 @@ void TestSeating::aims_are_what_they_say() {
     QVERIFY(choices->size() >= 4 && (*choices)[0].own);
     const Plan &waste = *(*choices)[1].plan, &time = *(*choices)[2].plan, &handling = *(*choices)[3].plan;
     for (const AimChoice& c : *choices) {
-        QVERIFY(waste.totals.purge_mm3 <= c.plan->totals.purge_mm3 + 1e-9);
+        QVERIFY(waste_g(waste.totals) <= waste_g(c.plan->totals) + 1e-6); // purge, tower and walls together
         QVERIFY(handlings(handling) <= handlings(*c.plan));
-        QVERIFY(c.plan->loading.proven);
+        if (!c.own && c.aim != LoadingAim::waste) // of a tower on seven nozzles not all splits are looked at, and that is said
+            QVERIFY(c.plan->loading.proven);
         QVERIFY(c.plan->bound.purge_mm3 <= c.plan->totals.purge_mm3 + 1e-9);
         QVERIFY(c.plan->findings.empty()); // compared, not checked
     }
     QVERIFY(time.totals.change_s <= waste.totals.change_s + 1 && time.totals.change_s <= handling.totals.change_s + 1);
     QVERIFY(handlings(handling) < handlings(waste)); // the demo has something to argue about
-    QVERIFY(waste.totals.purge_mm3 < handling.totals.purge_mm3);
+    QVERIFY(waste_g(waste.totals) < waste_g(handling.totals));
     std::stop_source stop;
     stop.request_stop();
     QVERIFY(!compare_aims(p, *plan, {stop.get_token(), {}}));

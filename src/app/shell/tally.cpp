@@ -118,7 +118,7 @@ void Tally::refresh() {
                                           .arg(number(plan->tower.slenderness(), 1)).arg(number(100 * tower_share(*plan), 0))
                                     : QString())
             .arg((t.useful_purge_g > 0 ? tr("%1 g of it are put to use and do not count here.\n").arg(g(t.useful_purge_g)) : QString()) +
-                 (plan->loading.proven ? tr("Which filament sits on which nozzle is proven too.\n") : tr("Which filament sits on which nozzle was searched: at most %1 % from the best.\n").arg(number(100 * (plan->loading.cost / std::max(1e-9, plan->loading.bound) - 1), 1)))));
+                 (plan->loading.proven ? tr("Which filament sits on which nozzle is proven too.\n") : (plan->loading.bound > 0 ? tr("Which filament sits on which nozzle was searched: at most %1 % from the best.\n").arg(number(100 * (plan->loading.cost / plan->loading.bound - 1), 1)) : tr("Which filament sits on which nozzle was searched, not proven.\n")))));
     int by_kind[3] = {0, 0, 0};
     for (const Change& c : plan->changes)
         ++by_kind[static_cast<int>(c.kind)];

@@ -90,7 +90,7 @@ Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& 
     }
     // No more blends where waste and handling agree.
     const Plan &waste = *all[1].plan, &handling = *all[3].plan;
-    if (waste.totals.purge_mm3 == handling.totals.purge_mm3 || handlings(waste) == handlings(handling))
+    if (waste_g(waste.totals) == waste_g(handling.totals) || handlings(waste) == handlings(handling))
         return all;
     for (int i = 1; i < kBlends; ++i) {
         progress.at(++step / kSteps);
@@ -98,12 +98,12 @@ Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& 
             return ok.error();
         const Plan& fresh = *all.back().plan;
         const bool beaten = std::any_of(all.begin() + 1, all.end() - 1, [&](const AimChoice& o) {
-            return o.aim != LoadingAim::time && o.plan->totals.purge_mm3 <= fresh.totals.purge_mm3 && handlings(*o.plan) <= handlings(fresh) && o.plan->totals.total_s <= fresh.totals.total_s + 0.5;
+            return o.aim != LoadingAim::time && waste_g(o.plan->totals) <= waste_g(fresh.totals) + 1e-6 && handlings(*o.plan) <= handlings(fresh) && o.plan->totals.total_s <= fresh.totals.total_s + 0.5;
         });
         if (beaten)
             all.pop_back();
     }
-    std::sort(all.begin() + 4, all.end(), [](const AimChoice& a, const AimChoice& b) { return a.plan->totals.purge_mm3 < b.plan->totals.purge_mm3; });
+    std::sort(all.begin() + 4, all.end(), [](const AimChoice& a, const AimChoice& b) { return waste_g(a.plan->totals) < waste_g(b.plan->totals); });
     return all;
 }
 
