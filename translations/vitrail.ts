@@ -2885,10 +2885,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>{} g more purge</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>{} grips smooth PEI hard enough to damage it.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3578,13 +3574,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>{} swap by hand saves {} g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.</source>
-        <comment>{} swaps by hand save {} g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.</comment>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>{} swap</source>
         <comment>{} swaps</comment>
         <translation type="unfinished">
@@ -3828,6 +3817,21 @@
     <message numerus="yes">
         <source>{1} is filed as PLA, and nobody has noted that its label was read. Co-polyester and PETG look the same on the roll, and split from PLA at the first layer of contact.</source>
         <comment>{1} are filed as PLA, and nobody has noted that their labels were read. Co-polyester and PETG look the same on the roll, and split from PLA at the first layer of contact.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>put filaments on nozzles for the least handling</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} g more waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>{} swap by hand saves {} g of waste, less than the {} g a swap that it is worth to you: that is what putting filaments on nozzles for the least waste takes here. Another way does without.</source>
+        <comment>{} swaps by hand save {} g of waste, less than the {} g a swap that they are worth to you: that is what putting filaments on nozzles for the least waste takes here. Another way does without.</comment>
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>
@@ -5026,15 +5030,15 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 g purge with %2 moves by hand</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>things done by hand</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>purge, g</source>
+        <source>%1 g of waste with %2 moves by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste, g</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6338,10 +6342,6 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Walks along the best trade-offs: for each of its stops nothing purges less with as little work by hand.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Note what is in the machine</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6413,12 +6413,6 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
         <source>Once there is a plan, its alternatives stand here.</source>
         <translation type="unfinished"></translation>
     </message>
-    <message numerus="yes">
-        <source>%n best trade-off(s) between purge and work by hand. A ring marks the plan as it is, a square the least time.</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
     <message>
         <source>Least waste and least handling agree here: there is nothing to trade.</source>
         <translation type="unfinished"></translation>
@@ -6430,6 +6424,16 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
     <message>
         <source>purge %1 g, tower and walls %2 g, support %3 g</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walks along the best trade-offs: for each of its stops nothing wastes less with as little work by hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n best trade-off(s) between waste and work by hand. A ring marks the plan as it is, a square the least time.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
 </context>
 <context>

@@ -29,9 +29,9 @@
     </message>
     <message numerus="yes">
         <source>%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n reading(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n reading</numerusform>
+            <numerusform>%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n readings</numerusform>
         </translation>
     </message>
 </context>
@@ -143,10 +143,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n best trade-off(s) between purge and work by hand. A ring marks the plan as it is, a square the least time.</source>
+        <source>%n best trade-off(s) between waste and work by hand. A ring marks the plan as it is, a square the least time.</source>
         <translation>
-            <numerusform>%n best trade-off between purge and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
-            <numerusform>%n best trade-offs between purge and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
+            <numerusform>%n best trade-off between waste and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
+            <numerusform>%n best trade-offs between waste and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
         </translation>
     </message>
 </context>

@@ -21,7 +21,7 @@ void FrontPlot::show_choices(std::vector<AimChoice> choices, int marked) {
     marked_ = marked;
     QStringList words;
     for (const AimChoice& c : choices_)
-        words << tr("%1 g purge with %2 moves by hand").arg(number(c.plan->totals.purge_g, 1)).arg(handlings(*c.plan));
+        words << tr("%1 g of waste with %2 moves by hand").arg(number(waste_g(c.plan->totals), 1)).arg(handlings(*c.plan));
     setAccessibleDescription(words.join(QStringLiteral("; ")));
     update();
 }
@@ -40,18 +40,18 @@ void FrontPlot::paintEvent(QPaintEvent*) {
     p.save();
     p.translate(em(0.7), r.center().y());
     p.rotate(-90);
-    p.drawText(QRectF(-r.height() / 2 - em(2), -em(0.7), r.height() + em(4), em(1.3)), Qt::AlignCenter, tr("purge, g"));
+    p.drawText(QRectF(-r.height() / 2 - em(2), -em(0.7), r.height() + em(4), em(1.3)), Qt::AlignCenter, tr("waste, g"));
     p.restore();
     if (choices_.empty())
         return;
     double most_g = 0, most_hands = 1, least_hands = 1e9;
     for (const AimChoice& c : choices_) {
-        most_g = std::max(most_g, c.plan->totals.purge_g);
+        most_g = std::max(most_g, waste_g(c.plan->totals));
         most_hands = std::max<double>(most_hands, handlings(*c.plan));
         least_hands = std::min<double>(least_hands, handlings(*c.plan));
     }
     const auto place = [&](const AimChoice& c) {
-        return QPointF(r.left() + em(0.8) + (r.width() - em(1.6)) * handlings(*c.plan) / most_hands, r.bottom() - em(0.4) - (r.height() - em(0.9)) * (most_g > 0 ? c.plan->totals.purge_g / most_g : 0));
+        return QPointF(r.left() + em(0.8) + (r.width() - em(1.6)) * handlings(*c.plan) / most_hands, r.bottom() - em(0.4) - (r.height() - em(0.9)) * (most_g > 0 ? waste_g(c.plan->totals) / most_g : 0));
     };
     p.drawText(QRectF(0, r.top() - em(0.1), r.left() - 4, em(1.2)), Qt::AlignRight, number(most_g, most_g < 10 ? 1 : 0));
     p.drawText(QRectF(r.right() - em(4), r.bottom() + 2, em(4), em(1.2)), Qt::AlignRight, number(most_hands));

@@ -1,4 +1,4 @@
-// The best trade-offs between purge and work by hand, as points.
+// The best trade-offs between waste and work by hand, as points.
 #pragma once
 
 #include "core/study/aims.h"

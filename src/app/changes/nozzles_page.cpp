@@ -69,7 +69,7 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
     auto* handling = new QLabel(tr("least handling"));
     slider_->setObjectName(QStringLiteral("blend"));
     slider_->setAccessibleName(tr("Between least waste and least handling"));
-    slider_->setToolTip(tr("Walks along the best trade-offs: for each of its stops nothing purges less with as little work by hand."));
+    slider_->setToolTip(tr("Walks along the best trade-offs: for each of its stops nothing wastes less with as little work by hand."));
     slider_->setTickPosition(QSlider::TicksBelow);
     slider_->setTickInterval(1);
     slider_->setPageStep(1);
@@ -228,7 +228,7 @@ void NozzlesPage::show_choices() {
             slider_->setValue(static_cast<int>(k));
     }
     slider_says_->setText(choices_.empty() ? tr("Once there is a plan, its alternatives stand here.")
-                          : trade          ? tr("%n best trade-off(s) between purge and work by hand. A ring marks the plan as it is, a square the least time.", nullptr, static_cast<int>(front_.size()))
+                          : trade          ? tr("%n best trade-off(s) between waste and work by hand. A ring marks the plan as it is, a square the least time.", nullptr, static_cast<int>(front_.size()))
                                            : tr("Least waste and least handling agree here: there is nothing to trade."));
     if (!choices_.empty()) {
         table_->selectRow(marked);

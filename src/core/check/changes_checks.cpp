@@ -77,19 +77,25 @@ void Checker::hands_for_little() {
         fed |= !p.machine.by_hand(static_cast<int>(n));
     if (p.settings.aim != LoadingAim::waste || !now.hand_swaps || !fed)
         return;
-    Project gentler = p;
-    gentler.settings.aim = LoadingAim::blend;
     Planner planner(p, plan);
-    const auto other = planner.plan(gentler);
-    if (!other || (*other)->totals.hand_swaps >= now.hand_swaps)
+    for (const LoadingAim aim : {LoadingAim::blend, LoadingAim::handling}) {
+        Project gentler = p;
+        gentler.settings.aim = aim;
+        const auto other = planner.plan(gentler);
+        if (!other || (*other)->totals.hand_swaps >= now.hand_swaps)
+            continue;
+        const int fewer = now.hand_swaps - (*other)->totals.hand_swaps;
+        const double more_g = waste_g((*other)->totals) - waste_g(now);
+        if (more_g / fewer >= p.settings.hands_worth_g)
+            continue;
+        Finding& f = add("hands-for-little", Severity::warning,
+                         counted("{} swap by hand saves {} g of waste, less than the {} g a swap that it is worth to you: that is what putting filaments on nozzles for the least waste takes here. Another way does without.",
+                                 "{} swaps by hand save {} g of waste, less than the {} g a swap that they are worth to you: that is what putting filaments on nozzles for the least waste takes here. Another way does without.", fewer, num(more_g),
+                                 num(p.settings.hands_worth_g)),
+                         whole_print());
+        f.fixes.push_back({aim == LoadingAim::blend ? say("blend waste and handling") : say("put filaments on nozzles for the least handling"), say("{} g more waste", num(more_g)), [aim](Project& q) { q.settings.aim = aim; }});
         return;
-    const Totals& then = (*other)->totals;
-    Finding& f = add("hands-for-little", Severity::warning,
-                     counted("{} swap by hand saves {} g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.",
-                             "{} swaps by hand save {} g of purge: that is what putting filaments on nozzles for the least waste takes here. A blend of waste and handling does without.", now.hand_swaps - then.hand_swaps,
-                             num(then.purge_g - now.purge_g)),
-                     whole_print());
-    f.fixes.push_back({say("blend waste and handling"), say("{} g more purge", num(then.purge_g - now.purge_g)), [](Project& q) { q.settings.aim = LoadingAim::blend; }});
+    }
 }
 
 /// Visits that nobody will make.
