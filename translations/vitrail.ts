@@ -3836,6 +3836,10 @@
             <numerusform></numerusform>
         </translation>
     </message>
+    <message>
+        <source>{} %, the lettering solid</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>

@@ -238,8 +238,8 @@ int run_orient(const PlanOptions& o) {
             const std::string name = (c.piece.empty() ? "" : c.piece + ": ") + english(c.pose.name);
             if (c.why.empty())
                 fmt::print("{:28} {:8} {:8.2f} {:8.2f} {:9.2f} {:8.2f} {:12.0f} {:9.1f} {:>8} {:>8} {:8.2f}{}{}{}{}\n", name, c.totals.changes, c.totals.purge_g, c.totals.tower_g, c.totals.support_g + c.totals.interface_g, waste_g(c.totals),
-                           c.overhang_mm2, c.height_mm, duration(c.totals.total_s), duration(c.hand_s), c.price, c.fits ? "" : "  does not fit the printer", c.stands ? "" : "  tips over", c.unheld_mm2 > 20 ? "  in parts held by nothing" : "",
-                           c.scarred_mm2 > 2 ? "  show faces on the support" : "");
+                           c.overhang_mm2, c.height_mm, duration(c.totals.total_s), duration(c.hand_s), c.price, c.fits ? "" : "  does not fit the printer", c.stands ? "" : "  tips over", unheld(c) ? "  in parts held by nothing" : "",
+                           scars(c) ? "  show faces on the support" : "");
             else
                 fmt::print("{:28} {}\n", name, c.why);
         }

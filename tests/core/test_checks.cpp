@@ -274,6 +274,9 @@ void TestChecks::painted_letters_are_letters() {
             QVERIFY2(has(*plan, code), code);
             QVERIFY2(english(finding(*plan, code).message).find("letters") != std::string::npos, english(finding(*plan, code).message).c_str());
         }
+        // Paint is no body that a first job could print: two jobs are offered for the part alone.
+        const std::vector<Fix>& fixes = finding(*plan, "first-layer-lettering").fixes;
+        QCOMPARE(std::any_of(fixes.begin(), fixes.end(), [](const Fix& f) { return english(f.label) == "print it as two jobs"; }), p == &parts);
     }
 }
 

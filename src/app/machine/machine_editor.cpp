@@ -31,6 +31,16 @@ namespace {
 
 constexpr int kMostToolheads = 16, kMostNozzles = 32;
 
+/// A page that scrolls, and the row its forms stand in.
+std::pair<QScrollArea*, QHBoxLayout*> columns_of_figures() {
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    auto* page = new QWidget;
+    scroll->setWidget(page);
+    return {scroll, new QHBoxLayout(page)};
+}
+
 } // namespace
 
 MachineEditor::MachineEditor(const Machine& machine, QWidget* parent)
@@ -189,12 +199,7 @@ QDoubleSpinBox* MachineEditor::figure(const char* name, const QString& label, do
 }
 
 QWidget* MachineEditor::make_motion() {
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    auto* page = new QWidget;
-    scroll->setWidget(page);
-    auto* columns = new QHBoxLayout(page);
+    const auto [scroll, columns] = columns_of_figures();
     Motion& m = machine_.motion;
     const QString speed = tr("mm/s"), from_memory = tr("From memory; your toolpath program says what it really uses.");
     form_ = new QFormLayout;
@@ -218,12 +223,7 @@ QWidget* MachineEditor::make_motion() {
 }
 
 QWidget* MachineEditor::make_figures() {
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    auto* page = new QWidget;
-    scroll->setWidget(page);
-    auto* columns = new QHBoxLayout(page);
+    const auto [scroll, columns] = columns_of_figures();
     form_ = new QFormLayout;
     columns->addLayout(form_, 1);
     figure("bed_x", tr("Bed, across"), &machine_.bed_x_mm, 1, 10000, 0, tr("mm"), tr("Room to print from left to right"));

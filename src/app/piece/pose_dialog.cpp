@@ -141,8 +141,8 @@ void PoseDialog::refill() {
                     tr("%1 and %2 of cleaning").arg(QString::fromStdString(duration(c.totals.total_s)), QString::fromStdString(duration(c.hand_s))) +
                     (!c.fits               ? tr("\ndoes not fit the printer")
                      : !c.stands           ? tr("\ntips over")
-                     : c.unheld_mm2 > 20   ? tr("\nheld by nothing in places")
-                     : c.scarred_mm2 > 2   ? tr("\nshow faces on the support")
+                     : unheld(c)   ? tr("\nheld by nothing in places")
+                     : scars(c)   ? tr("\nshow faces on the support")
                                            : QString());
         auto* item = new QStandardItem(QIcon(QPixmap::fromImage(at->picture)), text);
         item->setData(static_cast<int>(at - studied_.begin()), kPoseRole);

@@ -182,6 +182,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     set->add_to_heading(copy_);
     set->body()->addWidget(values_, 1);
     auto* beside = make_splitter(Qt::Vertical, {why, risks, set}, {165, 155, 175});
+    beside_ = beside;
     auto* all = make_splitter(Qt::Horizontal, {schools, beside}, {850, 270});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -247,6 +248,7 @@ void SchoolsPage::fill() {
     const QSignalBlocker quiet(table_);
     const bool compares = study_ && study_->contact_mm2 > 0;
     table_->setVisible(compares);
+    beside_->setVisible(compares || !study_);
     if (!compares) {
         table_->setColumnCount(0);
         advice_->setText(study_             ? words(study_->advice)

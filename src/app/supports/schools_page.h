@@ -51,6 +51,7 @@ private:
     QListWidget* risks_;
     QPushButton *use_, *copy_;
     QProgressBar* bar_;
+    QWidget* beside_ = nullptr; ///< what there is to say about the chosen school
     Study* work_;
     std::shared_ptr<const SchoolStudy> study_;
     std::vector<SchoolPicture> pictures_;

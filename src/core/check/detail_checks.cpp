@@ -143,11 +143,10 @@ void Checker::lettering() {
     double fraction = 0;
     for (const Feature& x : features) {
         const LayerDetail& d = x.layers[0];
-        const auto soon = static_cast<std::size_t>(std::clamp(first_layer_above(grid(), kEnds_mm), 1, grid().count)) - 1;
         const bool painted = &x.layers != &made.detail->parts[static_cast<std::size_t>(x.part)];
         const bool ends_soon = painted || piece.parts[static_cast<std::size_t>(x.part)].mesh->bounds.max.z - bed_z() < kEnds_mm;
         const double fine = d.mm2 > 0 ? (d.strokes_mm2 + area_mm2(d.walls)) / d.mm2 : 0;
-        if ((painted ? soon > 0 : piece.parts.size() > 1) && ends_soon && !x.first.empty() && fine > kFine && fine > fraction) {
+        if ((painted || piece.parts.size() > 1) && ends_soon && !x.first.empty() && fine > kFine && fine > fraction) {
             letters = &x;
             fraction = fine;
         }
@@ -155,13 +154,13 @@ void Checker::lettering() {
     if (!letters)
         return;
     const int part = letters->part;
-    Finding& f = add("first-layer-lettering", p.settings.lettering_two_jobs ? Severity::note : Severity::warning,
+    Finding& f = add("first-layer-lettering", plan.first_job ? Severity::note : Severity::warning,
                      sentences({say("{} is fine lettering on the first layer: {} % of it is narrower than two lines.", letters->name, num(100 * fraction, 0)),
-                                p.settings.lettering_two_jobs ? say("It is planned as two jobs; the run sheet says how.")
+                                plan.first_job ? say("It is planned as two jobs; the run sheet says how.")
                                                               : say("Fine first layers stick badly and blur. Three ways help: a sacrificial base, two jobs, or a finer nozzle.")}),
                      at_layer(1), 1, {part});
     add_spots(*this, letters->first, 1, f.spots);
-    if (p.settings.lettering_two_jobs)
+    if (plan.first_job)
         return;
     // One: a base to be filed off. Same class, as another does not hold; another colour, to be seen while filing.
     // It is filed off all that lies on it: the colour whose smallest difference to any of that is largest.
@@ -214,15 +213,18 @@ void Checker::lettering() {
                                q.settings.first_layer_mm = kBase_mm;
                            }});
     }
-    // Two: outlines as a job of their own.
-    f.fixes.push_back({say("print it as two jobs"),
-                       say("Job one: only the lettering's outlines, one layer of {}, then stop. Swap the filament. Job two: the whole piece over it with a first layer of {}, thicker than job one's. "
-                           "Take job one's skirt and prime line off before job two starts; let nothing move on the bed.",
-                           mm(0.2), mm(0.3)),
-                       [](Project& q) {
-                           q.settings.lettering_two_jobs = true;
-                           q.settings.first_layer_mm = 0.3;
-                       }});
+    // Two: outlines as a job of their own; paint is no body that could be.
+    Project two_jobs = p;
+    two_jobs.settings.lettering_two_jobs = true;
+    if (letters->layers.data() == made.detail->parts[static_cast<std::size_t>(part)].data() && printed_first(two_jobs, piece)[static_cast<std::size_t>(part)])
+        f.fixes.push_back({say("print it as two jobs"),
+                           say("Job one: only the lettering's outlines, one layer of {}, then stop. Swap the filament. Job two: the whole piece over it with a first layer of {}, thicker than job one's. "
+                               "Take job one's skirt and prime line off before job two starts; let nothing move on the bed.",
+                               mm(0.2), mm(0.3)),
+                           [](Project& q) {
+                               q.settings.lettering_two_jobs = true;
+                               q.settings.first_layer_mm = 0.3;
+                           }});
     // Three: common practice, no source: 1.5 mm text is legible from a 0.2 mm nozzle at 0.1 mm layers.
     bool has_finer = false;
     for (const Nozzle& n : p.machine.nozzles)

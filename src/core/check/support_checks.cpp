@@ -213,12 +213,11 @@ struct OutOfReach {
 
 void faces_out_of_reach(const Held& h) {
     OutOfReach trapped, far;
-    double all_mm2 = 0, stays_mm2 = 0;
+    double all_mm2 = 0;
     for (std::size_t k = 0; k < h.c.made.face_access.size(); ++k) {
         const FaceAccess& a = h.c.made.face_access[k];
         const ContactFace& f = h.layout.faces[k];
         all_mm2 += f.held_mm2;
-        stays_mm2 += a.no_tool - a.enclosed >= 0.5 ? f.held_mm2 : 0;
         if (f.held_mm2 * a.enclosed > 1)
             trapped.add(h.c, static_cast<int>(k), f.from_layer, f.held_mm2 * a.enclosed);
         else if (f.held_mm2 * a.no_tool > 1)
@@ -231,7 +230,7 @@ void faces_out_of_reach(const Held& h) {
                     num(trapped.mm2 / 100)),
                 h.c.at_layer(trapped.layer), trapped.layer)
             .spots = std::move(trapped.spots);
-    const bool stays = stays_inside(stays_mm2, all_mm2);
+    const bool stays = stays_inside(h.c.plan.cleanup.stays_mm2, h.c.plan.cleanup.contact_mm2()); // as the schools have it
     if (far.layer && (stays || far.mm2 > 0.1 * all_mm2) && h.how != ComesOff::dissolved)
         h.c.add("support-out-of-reach", stays ? Severity::warning : Severity::note,
                 say("A tool of {} does not reach {} cm² of contact. Fine fins and inner cavities want a soluble interface, or an opening.", mm(h.s.tool_mm, 1), num(far.mm2 / 100)), h.c.at_layer(far.layer), far.layer)

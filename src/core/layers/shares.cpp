@@ -16,9 +16,10 @@ Shares share_out(const Project& p, const Piece& piece, const LayerGrid& grid, co
         shares.regions.push_back({part, band, patch, mm3, grams(p.filaments[filament], mm3)});
     };
     const std::vector<char> first_job = printed_first(p, piece);
-    const int cover = largest_part(piece);
+    const bool two_jobs = std::find(first_job.begin(), first_job.end(), 1) != first_job.end();
+    const std::size_t cover = two_jobs ? static_cast<std::size_t>(largest_part(piece)) : 0;
     for (std::size_t i = 0; i < piece.parts.size(); ++i) {
-        const Part& printed_as = piece.parts[first_job[i] ? static_cast<std::size_t>(cover) : i]; // lettering is printed over
+        const Part& printed_as = piece.parts[first_job[i] ? cover : i]; // lettering is printed over
         const int own = std::max(0, find_filament(p, printed_as.filament));
         std::vector<int> filament(count, own), band(count, -1);
         for (std::size_t b = 0; b < piece.bands.size(); ++b)

@@ -1,8 +1,8 @@
 #include "core/plan/planner.h"
 
+#include "core/changes/least_waste.h"
+
 #include <algorithm>
-#include <cmath>
-#include <functional>
 
 namespace vitrail {
 
@@ -62,87 +62,6 @@ Costed cost_out(const Project& p, const Printed& printed, std::span<const double
     c.costs = work_out_costs(p, books, c.list, c.purge, c.seating, c.timeline);
     return c;
 }
-
-/// Where purge goes into a tower, the split of filaments onto nozzles that purges least need not throw least away: a smaller peak makes a
-/// smaller tower. Small splits are all tried, larger ones moved filament by filament while that helps.
-class LeastWaste {
-public:
-    using Evaluate = std::function<double(const Loading&)>; ///< g thrown away
-    LeastWaste(const Project& p, std::vector<int> used, Evaluate waste_of) : p_(p), used_(std::move(used)), waste_of_(std::move(waste_of)), usable_(usable_nozzles(p.machine, p.settings.line_width_mm)) {}
-
-    /// `purges_least`: the split with the least purge, or near it. `bound_g`: no split purges less.
-    Loading from(Loading purges_least, double bound_g) {
-        Loading best = std::move(purges_least);
-        waste_ = waste_of_(best);
-        std::vector<std::vector<int>> splits;
-        all_of(0, best.nozzle, splits);
-        best.proven = splits.size() <= kMostTried;
-        if (best.proven)
-            for (const std::vector<int>& nozzle : splits) {
-                Loading tried = best;
-                tried.nozzle = nozzle;
-                take(tried, best);
-            }
-        for (bool better = !best.proven; better && tries_ < kMostTried;) {
-            better = false;
-            for (const int f : used_)
-                for (std::size_t n = 0; n < usable_.size() && tries_ < kMostTried; ++n)
-                    if (may_sit(f, n) && best.nozzle[static_cast<std::size_t>(f)] != static_cast<int>(n)) {
-                        Loading moved = best;
-                        moved.nozzle[static_cast<std::size_t>(f)] = static_cast<int>(n);
-                        better |= take(moved, best);
-                    }
-        }
-        best.cost = waste_;
-        best.bound = best.proven ? waste_ : std::min(waste_, bound_g);
-        return best;
-    }
-
-private:
-    static constexpr std::size_t kMostTried = 64;
-
-    bool may_sit(int f, std::size_t n) const {
-        const char letter = p_.filaments[static_cast<std::size_t>(f)].letter;
-        return usable_[n] && std::none_of(p_.pins.begin(), p_.pins.end(), [&](const Pin& pin) { return pin.filament == letter && pin.nozzle != static_cast<int>(n); });
-    }
-    bool take(const Loading& tried, Loading& best) {
-        ++tries_;
-        constexpr double kRounding_g = 1e-6;
-        const double waste = waste_of_(tried);
-        if (waste >= waste_ - kRounding_g)
-            return false;
-        waste_ = waste;
-        best = tried;
-        return true;
-    }
-    /// Every split once, up to one more than are tried; of nozzles that are alike the first that are free.
-    void all_of(std::size_t i, std::vector<int> nozzle, std::vector<std::vector<int>>& splits) const {
-        if (splits.size() > kMostTried)
-            return;
-        if (i == used_.size()) {
-            splits.push_back(std::move(nozzle));
-            return;
-        }
-        const auto taken = [&](std::size_t n) { return std::any_of(used_.begin(), used_.begin() + static_cast<std::ptrdiff_t>(i), [&](int f) { return nozzle[static_cast<std::size_t>(f)] == static_cast<int>(n); }); };
-        const auto pinned = [&](std::size_t n) { return std::any_of(p_.pins.begin(), p_.pins.end(), [&](const Pin& pin) { return pin.nozzle == static_cast<int>(n); }); };
-        for (std::size_t n = 0; n < usable_.size(); ++n) {
-            bool like_a_free_one = false;
-            for (std::size_t m = 0; m < n && !taken(n); ++m)
-                like_a_free_one |= usable_[m] && p_.machine.nozzles[m] == p_.machine.nozzles[n] && !taken(m) && !pinned(m) && !pinned(n);
-            if (!may_sit(used_[i], n) || like_a_free_one)
-                continue;
-            nozzle[static_cast<std::size_t>(used_[i])] = static_cast<int>(n);
-            all_of(i + 1, nozzle, splits);
-        }
-    }
-
-    const Project& p_;
-    std::vector<int> used_;
-    Evaluate waste_of_;
-    std::vector<char> usable_;
-    double waste_ = 0;
-    std::size_t tries_ = 0;
-};
 
 /// Whether more is thrown away than the purge: then the split is looked at as a whole.
 bool carries_more_than_purge(const Project& p) {
@@ -329,10 +248,10 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
         for (const int f : used)
             lightest = std::min(lightest, p.filaments[static_cast<std::size_t>(f)].density_g_cm3);
         const double bound_g = cheapest_order(p, plan->purge_tables, plan->loading, sets, first).bound.purge_mm3 * lightest / 1000 * (plan->loading.proven ? 1 : 0);
-        plan->loading = LeastWaste(p, used, [&](const Loading& tried) {
+        plan->loading = least_waste(p, used, plan->loading, bound_g, [&](const Loading& tried) {
                             const Sequence order = cheapest_order(p, plan->purge_tables, tried, sets, first).sequence;
                             return waste_g(cost_out(p, *plan, plan->printing_s, order, tried, loaded_table(plan->purge_tables, tried.nozzle), plates_, progress.stop).costs.totals);
-                        }).from(plan->loading, bound_g);
+                        });
         if (progress.stopped())
             return Error{say("Stopped before the filaments had their nozzles.")};
     }

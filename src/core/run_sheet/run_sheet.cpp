@@ -353,7 +353,7 @@ std::vector<std::pair<Message, Message>> values_of(const Project& p, const Plan&
                                                {say("walls"), say("{}", s.walls)},
                                                {say("top skins"), layers(s.top_skins)},
                                                {say("bottom skins"), layers(s.bottom_skins)},
-                                               {say("infill"), say("{} %", num(lettering ? 100 : s.infill_pct, 0))}};
+                                               {say("infill"), say(lettering ? term("{} %, the lettering solid") : term("{} %"), num(s.infill_pct, 0))}};
     if (lettering)
         v.emplace_back(say("elephant-foot compensation"), say("off, the lettering needs it"));
     if (!plan.held()) {

@@ -155,7 +155,6 @@ PoseCost study_pose(const Project& project, int which, const Pose& pose, const P
 }
 
 void sort_poses(std::vector<PoseCost>& poses, PoseAim aim) {
-    constexpr double kUnheld_mm2 = 20, kScarred_mm2 = 2;
     const auto key = [&](const PoseCost& c) {
         const double first = aim == PoseAim::price      ? c.price
                              : aim == PoseAim::waste    ? waste_g(c.totals)
@@ -164,7 +163,7 @@ void sort_poses(std::vector<PoseCost>& poses, PoseAim aim) {
                              : aim == PoseAim::time     ? c.totals.total_s
                                                         : c.height_mm;
         // Rounded, so that the last digits do not decide.
-        const int rank = !c.why.empty() ? 3 : !c.fits || !c.stands || c.unheld_mm2 > kUnheld_mm2 ? 2 : c.scarred_mm2 > kScarred_mm2 ? 1 : 0;
+        const int rank = !c.why.empty() ? 3 : !c.fits || !c.stands || unheld(c) ? 2 : scars(c) ? 1 : 0;
         return std::tuple(rank, std::round(first * 10), std::round(c.price * 100), std::round(c.overhang_mm2), c.totals.total_s);
     };
     std::stable_sort(poses.begin(), poses.end(), [&](const PoseCost& a, const PoseCost& b) { return key(a) < key(b); });

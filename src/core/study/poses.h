@@ -36,9 +36,13 @@ struct PoseCost {
 /// Plans the project with a piece in that pose, what overhangs held as the project has it, else by columns of its own material.
 PoseCost study_pose(const Project& project, int piece, const Pose& pose, const Progress& progress = {});
 
+/// So much held by nothing spoils it, so much of show faces on the support is not wanted. Ours; no source.
+inline bool unheld(const PoseCost& c) { return c.unheld_mm2 > 20; }
+inline bool scars(const PoseCost& c) { return c.scarred_mm2 > 2; }
+
 /// What poses can be sorted by.
 enum class PoseAim { price, waste, changes, overhang, time, height };
-/// By the aim; then by price. Poses that cannot be printed come last: not planned, too large, tipping over, or with more than 20 mm² that
+/// By the aim; then by price. Poses that cannot be printed come last: not planned, too large, tipping over, or with much that
 /// nothing holds; before them those that put a show face on the support.
 void sort_poses(std::vector<PoseCost>& poses, PoseAim aim);
 

@@ -246,8 +246,9 @@ Result<std::vector<Suggestion>> suggest(const Project& project, const Plan& plan
             const int piece = static_cast<int>(k);
             const std::vector<Pose> all = poses_of(project.pieces[k]);
             double overhang = 0;
-            for (const ContactFace& f : plan.pieces[k].underside ? plan.pieces[k].underside->hanging->faces : std::vector<ContactFace>{})
-                overhang += f.mm2;
+            if (const auto& underside = plan.pieces[k].underside)
+                for (const ContactFace& f : underside->hanging->faces)
+                    overhang += f.mm2;
             for (std::size_t i = 1; i < all.size(); ++i) {
                 if (progress.stopped())
                     return Error{say("Stopped before all poses were tried.")};
