@@ -97,12 +97,75 @@ int brute_refills(const std::vector<Set>& jobs, int slots, int n) {
     return best;
 }
 
+/// Three or four filaments at random heights, next to each other, on a machine that throws its purge out.
+Project random_plate(const char* machine, std::mt19937& rng) {
+    Project p = stack("", 1, machine);
+    const int n = 3 + static_cast<int>(rng() % 2);
+    p.filaments.clear();
+    for (int i = 0; i < n; ++i) {
+        p.filaments.push_back(make_filament(static_cast<char>('A' + i), Material::PLA, {static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}));
+        const double z = 0.2 * static_cast<double>(rng() % 4), top = z + 0.2 * static_cast<double>(1 + rng() % 3);
+        p.pieces[0].parts.push_back(part(("part-" + std::to_string(i)).c_str(), solids::box(12 * i, 0, i ? z : 0, 12 * i + 10, 10, i ? top : 0.6), static_cast<char>('A' + i)));
+    }
+    p.settings.purge_to = PurgeTo::ejected;
+    p.machine.prime_mm3 = static_cast<double>(rng() % 3) * 5;
+    p.machine.dead_mm3 = 20 + static_cast<double>(rng() % 40);
+    return p;
+}
+
+/// Least purge in mm³, then fewest changes, of all splits over nozzles that are alike and all orders in every layer.
+std::pair<double, int> brute_force(const Project& p, const Plan& plan) {
+    const std::vector<Set> layers = layer_sets(plan);
+    const int n = static_cast<int>(p.filaments.size()), nozzles = static_cast<int>(p.machine.nozzles.size());
+    std::pair<double, int> best{1e300, 0};
+    std::vector<int> at(static_cast<std::size_t>(n), 0);
+    const auto better = [&](double mm3, int changes) { return mm3 < best.first - 1e-9 || (mm3 < best.first + 1e-9 && changes < best.second); };
+    std::function<void(std::size_t, int, std::vector<int>, double, int)> print = [&](std::size_t l, int last, std::vector<int> holds, double mm3, int changes) {
+        if (!better(mm3, changes))
+            return;
+        if (l == layers.size()) {
+            best = {mm3, changes};
+            return;
+        }
+        std::vector<int> order;
+        for (int f = 0; f < n; ++f)
+            if (layers[l] >> f & 1)
+                order.push_back(f);
+        do {
+            std::vector<int> held = holds;
+            double more = 0;
+            int now = last, count = 0;
+            for (const int f : order) {
+                int& holding = held[static_cast<std::size_t>(at[static_cast<std::size_t>(f)])];
+                if (now >= 0 && now != f) {
+                    more += holding >= 0 && holding != f ? plan.purge_tables.tables[0].at(holding, f) : p.machine.prime_mm3;
+                    ++count;
+                }
+                holding = now = f;
+            }
+            print(l + 1, now, held, mm3 + more, changes + count);
+        } while (std::next_permutation(order.begin(), order.end()));
+    };
+    std::function<void(int, int)> split = [&](int f, int used) {
+        if (f == n)
+            return print(0, -1, std::vector<int>(static_cast<std::size_t>(nozzles), -1), 0, 0);
+        for (int i = 0; i < std::min(used + 1, nozzles); ++i) {
+            at[static_cast<std::size_t>(f)] = i;
+            split(f + 1, std::max(used, i + 1));
+        }
+    };
+    split(0, 0);
+    return best;
+}
+
 } // namespace
 
 class TestNozzles : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void least_waste_by_brute_force();
+    void purge_then_changes_by_brute_force();
+    void handling_never_loses();
     void equal_brute_force();
     void never_worse_than_any_other();
     void one_more_never_costs_more();
@@ -347,6 +410,43 @@ void TestNozzles::least_waste_by_brute_force() {
         purges_more += ours->totals.purge_g > least_purge + 1e-6;
     }
     qInfo("%d of 8 plates purge more than they could, and waste less for it", purges_more);
+}
+
+void TestNozzles::purge_then_changes_by_brute_force() {
+    std::mt19937 rng(20261127);
+    for (int round = 0; round < 300; ++round) {
+        const char* machine = std::array{"hand-swap", "feeder-4", "twin", "carousel"}[static_cast<std::size_t>(round % 4)];
+        const Project p = random_plate(machine, rng);
+        Planner planner;
+        const auto plan = planner.plan(p);
+        QVERIFY(plan);
+        QCOMPARE((*plan)->purge_tables.tables.size(), std::size_t{1}); // so nozzles are alike
+        const auto [mm3, changes] = brute_force(p, **plan);
+        QVERIFY((*plan)->loading.proven);
+        COMPARE_NEAR((*plan)->totals.purge_mm3, mm3, 1e-6);
+        COMPARE_NEAR((*plan)->bound.purge_mm3, mm3, 1e-6);
+        QCOMPARE((*plan)->totals.changes, changes);
+    }
+}
+
+void TestNozzles::handling_never_loses() {
+    // Least handling needs no more hands than the default does, at whatever purge; nor, with as many hands, purges it more.
+    std::mt19937 rng(99);
+    for (int round = 0; round < 60; ++round) {
+        Project p = random_plate(std::array{"feeder-4", "twin", "carousel"}[static_cast<std::size_t>(round % 3)], rng);
+        for (std::size_t i = 0; i < p.filaments.size(); ++i)
+            if (rng() % 2)
+                p.in_machine.push_back({p.filaments[i].letter, static_cast<int>(rng() % p.machine.toolheads.size())});
+        Planner planner;
+        const auto least = planner.plan(p);
+        p.settings.aim = LoadingAim::handling;
+        const auto easy = planner.plan(p);
+        QVERIFY(least && easy);
+        const auto hands = [](const Plan& plan) { return plan.totals.hand_swaps + plan.totals.refills + plan.totals.spools_to_load; };
+        QVERIFY2(hands(**easy) <= hands(**least), qPrintable(QString::number(hands(**easy)) + " > " + QString::number(hands(**least))));
+        if (hands(**easy) == hands(**least))
+            QVERIFY(waste_g((*easy)->totals) <= waste_g((*least)->totals) + 1e-6);
+    }
 }
 
 VITRAIL_TEST(TestNozzles)

@@ -36,7 +36,8 @@ LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::
     // A kind of nozzle: its purge table, and whether its filament comes from a feeder.
     std::vector<std::pair<int, bool>> kinds;
     std::vector<std::vector<double>> costs;
-    double dearest = 1e-9;
+    const double tool = w.mm3 * m.prime_mm3 + w.s * m.tool.time_s;
+    double dearest = std::max(1e-9, tool);
     for (std::size_t i = 0; i < m.nozzles.size(); ++i) {
         const std::pair kind{purge.table_of[i], m.by_hand(static_cast<int>(i))};
         auto it = std::find(kinds.begin(), kinds.end(), kind);
@@ -64,8 +65,9 @@ LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::
                 nozzle.must |= Set{1} << f;
         q.nozzles.push_back(nozzle);
     }
-    // Whole numbers, as fine as they can be.
+    // Whole numbers, as fine as they can be, a tool change among them.
     q.scale = dearest / (CostMatrix::kLargestCost - 1);
+    q.tool = static_cast<std::int32_t>(std::llround(tool / q.scale));
     for (const auto& c : costs) {
         CostMatrix whole(n);
         for (std::size_t i = 0; i < c.size(); ++i)
@@ -82,13 +84,13 @@ LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::
     return q;
 }
 
-Loading load_filaments(const Project& p, const PurgeTables& purge, std::span<const Set> sets, const std::stop_token& stop) {
+Loading load_filaments(const Project& p, const PurgeTables& purge, std::span<const Set> sets, const Weights& weights, const std::stop_token& stop) {
     const int filaments = static_cast<int>(p.filaments.size());
     std::vector<int> used;
     for (int f = 0; f < filaments; ++f)
         if (std::any_of(sets.begin(), sets.end(), [&](Set s) { return s >> f & 1; }))
             used.push_back(f);
-    LoadingProblem q = loading_problem(p, purge, sets, weights_for(p.settings));
+    LoadingProblem q = loading_problem(p, purge, sets, weights);
     const auto shrink = [&](Set s) {
         Set t = 0;
         for (std::size_t i = 0; i < used.size(); ++i)

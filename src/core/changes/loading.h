@@ -18,8 +18,8 @@ Weights weights_for(const Settings& s);
 /// From the layers' sets, the machine, pins, spools in it and the purge.
 LoadingProblem loading_problem(const Project& project, const PurgeTables& purge, std::span<const Set> layers, const Weights& weights);
 
-/// By the project's aim. Only the filaments that are printed compete for nozzles; the others stand on the first that can be used.
+/// What each nozzle costs by itself, added up. Only the filaments that are printed compete for nozzles; the others stand on the first that can be used.
 /// Once `stop` is requested it returns soon, with any split.
-Loading load_filaments(const Project& project, const PurgeTables& purge, std::span<const Set> layers, const std::stop_token& stop = {});
+Loading load_filaments(const Project& project, const PurgeTables& purge, std::span<const Set> layers, const Weights& weights, const std::stop_token& stop = {});
 
 } // namespace vitrail

@@ -1,7 +1,7 @@
 // Which filament sits on which nozzle.
 #pragma once
 
-#include "core/changes/order.h"
+#include "core/changes/subset_costs.h"
 
 #include <span>
 #include <stop_token>
@@ -35,6 +35,7 @@ struct LoadingProblem {
     std::vector<CostMatrix> costs;  ///< what a change costs on a nozzle that holds another filament
     std::vector<Nozzle> nozzles;
     std::vector<Head> heads;
+    std::int32_t tool = 0; ///< a switch to another nozzle that keeps its filament, in units of `costs`
     double scale = 1; ///< what one unit of `costs` is in units of the other numbers
     int filaments() const { return costs.empty() ? 0 : costs.front().n; }
 };

@@ -41,25 +41,35 @@ struct Ordered {
 /// Largest layer set that is solved exactly.
 inline constexpr int kExact = 16;
 
-/// The cheapest order over all layers; the first item of the print costs nothing to load. Empty layers are skipped.
-/// Each layer prints each of its members once.
+/// What nozzles hold decides what a change costs: one that still holds the filament needs none.
+struct NozzleOrder {
+    struct Nozzle {
+        Set group = 0;      ///< the filaments it prints
+        CostMatrix costs;   ///< of a change on it, from the filament it holds
+    };
+    std::vector<Nozzle> nozzles;
+    std::int32_t come = 0; ///< a switch from another nozzle to one that still holds the filament, or is filled before the start
+};
+
+/// The cheapest order over all layers, of filaments and nozzles together. What is printed first costs nothing to load. Empty layers are
+/// skipped. Each layer prints each of its members once. Nozzles take their turns one after the other, but one that has several filaments in
+/// a layer may both begin and end it.
 ///
-/// Within a layer, the cheapest path through its set for every first and last member: Held & Karp 1962, J. SIAM
-/// 10(1), once per distinct set. Over the layers, a shortest path with the last item as state.
-/// O(distinct · 2^k·k³ + layers·n²). Sets larger than kExact are ordered by nearest neighbour, and the bound then
-/// counts the cheapest way into each member.
+/// A shortest path over the layers; its state is the last nozzle and what each holds. Within a layer, the cheapest path through a nozzle's
+/// set for every first and last member: Held & Karp 1962, J. SIAM 10(1), once per distinct set. Runs of equal layers are stepped over as
+/// soon as their costs repeat but for a constant. O(distinct · 2^k·k³ + layers · nozzles² · states). Sets larger than kExact are ordered by
+/// nearest neighbour, and the bound then counts the cheapest way into each member. With more than kMostStates states each nozzle is ordered
+/// by itself, they are visited with the fewest switches, and the bound is that of its parts.
 /// `first`: empty, or for each layer the member that must be printed first, −1 where any may. The optimum is then that of
 /// the orders that do so.
+Ordered order_on_nozzles(std::span<const Set> layers, const NozzleOrder& nozzles, std::span<const std::int8_t> first = {});
+inline constexpr std::size_t kMostStates = 1 << 15;
+
+/// The same with one nozzle.
 Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs, std::span<const std::int8_t> first = {});
 
 /// The same where every change costs 1, without the exponential part: an order with the fewest changes.
 Ordered fewest_changes(std::span<const Set> layers, int n);
-
-/// What order_layers would cost for each subset of the filaments, had the print only those: [subset]. All subsets share one
-/// Held–Karp table, and runs of equal layers are stepped over as soon as they cost the same again and again.
-/// At most kMostSubsets filaments.
-inline constexpr int kMostSubsets = 14;
-std::vector<double> costs_of_subsets(std::span<const Set> layers, const CostMatrix& costs);
 
 /// Members by index in every layer: what happens when nobody thinks about it.
 /// `first` as above.
@@ -67,5 +77,6 @@ Sequence in_index_order(std::span<const Set> layers, std::span<const std::int8_t
 
 /// What a sequence costs, from first item to last, over layers that are not empty.
 std::int64_t cost_of(const Sequence& s, const CostMatrix& costs);
+std::int64_t cost_of(const Sequence& s, const NozzleOrder& nozzles);
 
 } // namespace vitrail

@@ -1,6 +1,7 @@
 #include "core/changes/sequence.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace vitrail {
 
@@ -8,37 +9,49 @@ namespace {
 
 /// Purge volumes as costs: mm³ count first; among orders that purge the same, the one with fewer changes wins.
 struct ScaledCosts {
-    CostMatrix costs;
+    NozzleOrder nozzles;
     std::int32_t per_mm3;
 
-    /// `less`: taken off every volume, not below 0.
-    explicit ScaledCosts(const CostMatrix& mm3, double less = 0) : costs(mm3.n) {
-        const std::int32_t dearest = *std::max_element(mm3.cost.begin(), mm3.cost.end());
-        per_mm3 = std::clamp((CostMatrix::kLargestCost - 1) / std::max(1, dearest), 1, 32768);
-        for (int i = 0; i < mm3.n; ++i)
-            for (int j = 0; j < mm3.n; ++j)
-                if (i != j)
-                    costs.at(i, j) = std::max(0, mm3.at(i, j) - static_cast<int>(less)) * per_mm3 + 1;
+    ScaledCosts(const Project& p, const PurgeTables& purge, const std::vector<Set>& group) {
+        std::int32_t dearest = std::max(1, static_cast<int>(std::ceil(p.machine.prime_mm3)));
+        for (const CostMatrix& mm3 : purge.tables)
+            dearest = std::max(dearest, *std::max_element(mm3.cost.begin(), mm3.cost.end()));
+        per_mm3 = std::clamp((CostMatrix::kLargestCost - 1) / dearest, 1, 32768);
+        for (std::size_t n = 0; n < group.size(); ++n) {
+            CostMatrix costs = purge.on(n);
+            for (int i = 0; i < costs.n; ++i)
+                for (int j = 0; j < costs.n; ++j)
+                    if (i != j)
+                        costs.at(i, j) = costs.at(i, j) * per_mm3 + 1;
+            nozzles.nozzles.push_back({group[n], std::move(costs)});
+        }
+        nozzles.come = static_cast<std::int32_t>(std::lround(p.machine.prime_mm3 * per_mm3)) + 1;
     }
 
     /// No order of the same items purges less: its cost is at least the bound, of which changes are at most `items`.
     double least_mm3(const Ordered& o) const {
-        const std::int64_t rest = o.bound - static_cast<std::int64_t>(o.sequence.items.size());
-        return rest <= 0 ? 0 : static_cast<double>((rest + per_mm3 - 1) / per_mm3);
+        return static_cast<double>(std::max(std::int64_t{0}, o.bound - static_cast<std::int64_t>(o.sequence.items.size()))) / per_mm3;
     }
 };
 
-/// Each nozzle's own order, visited in the order of nozzles that takes the fewest tool changes.
-Sequence compose(const std::vector<Sequence>& by_nozzle, const Sequence& nozzles) {
-    Sequence s;
-    for (std::size_t l = 0; l < nozzles.layers(); ++l) {
-        for (const std::uint8_t n : nozzles.layer(l)) {
-            const auto own = by_nozzle[n].layer(l);
-            s.items.insert(s.items.end(), own.begin(), own.end());
-        }
-        s.start.push_back(static_cast<std::uint32_t>(s.items.size()));
-    }
-    return s;
+double purge_of(const Project& p, const PurgeTables& purge, const std::vector<Set>& group, const Sequence& sequence) {
+    NozzleOrder mm3;
+    for (std::size_t n = 0; n < group.size(); ++n)
+        mm3.nozzles.push_back({group[n], purge.on(n)});
+    NozzleOrder primes = mm3;
+    primes.come = 1;
+    const std::int64_t between = cost_of(sequence, mm3);
+    return static_cast<double>(between) + p.machine.prime_mm3 * static_cast<double>(cost_of(sequence, primes) - between);
+}
+
+/// What a change costs by the aim's weights.
+NozzleOrder weighed(const Project& p, const PurgeTables& purge, const std::vector<Set>& group, std::span<const Set> sets) {
+    const LoadingProblem q = loading_problem(p, purge, sets, weights_for(p.settings));
+    NozzleOrder out;
+    for (std::size_t n = 0; n < group.size(); ++n)
+        out.nozzles.push_back({group[n], q.costs[static_cast<std::size_t>(q.nozzles[n].costs)]});
+    out.come = q.tool;
+    return out;
 }
 
 } // namespace
@@ -61,53 +74,23 @@ std::vector<std::int8_t> locked_first(const Project& p, std::span<const Set> set
 }
 
 CheapestOrder cheapest_order(const Project& p, const PurgeTables& purge, const Loading& loading, std::span<const Set> sets, const std::vector<std::int8_t>& first) {
-    const auto nozzles = p.machine.nozzles.size();
     const int filaments = static_cast<int>(p.filaments.size());
-    std::vector<Set> group(nozzles, 0);
+    std::vector<Set> group(p.machine.nozzles.size(), 0);
     for (int f = 0; f < filaments; ++f)
         group[static_cast<std::size_t>(loading.nozzle[static_cast<std::size_t>(f)])] |= Set{1} << f;
-    const bool by_purge = p.settings.aim == LoadingAim::waste;
-    const LoadingProblem weighed = by_purge ? LoadingProblem{} : loading_problem(p, purge, sets, weights_for(p.settings));
-
+    const ScaledCosts by_mm3(p, purge, group);
+    Ordered least = order_on_nozzles(sets, by_mm3.nozzles, first);
     CheapestOrder out;
-    std::vector<Sequence> by_nozzle(nozzles);
-    std::vector<Set> visits(sets.size(), 0);
-    double least = 0, least_above_prime = 0;
-    for (std::size_t n = 0; n < nozzles; ++n) {
-        std::vector<Set> own(sets.size());
-        for (std::size_t l = 0; l < sets.size(); ++l) {
-            own[l] = sets[l] & group[n];
-            if (own[l])
-                visits[l] |= Set{1} << n;
-        }
-        const CostMatrix& table = purge.on(n);
-        const ScaledCosts by_mm3(table);
-        Ordered o = order_layers(own, by_mm3.costs, first);
-        least += by_mm3.least_mm3(o);
-        if (nozzles > 1) {
-            const ScaledCosts above_prime(table, p.machine.prime_mm3);
-            least_above_prime += above_prime.least_mm3(order_layers(own, above_prime.costs, first));
-        }
-        by_nozzle[n] = by_purge ? std::move(o.sequence) : order_layers(own, weighed.costs[static_cast<std::size_t>(weighed.nozzles[n].costs)], first).sequence;
-    }
-    const auto fewest = [](std::span<const Set> layers, int n, const std::vector<std::int8_t>& locked) {
-        if (locked.empty())
-            return fewest_changes(layers, n);
-        CostMatrix one(n);
+    const double purges_mm3 = purge_of(p, purge, group, least.sequence);
+    out.bound.purge_mm3 = least.cost == least.bound ? purges_mm3 : std::min(purges_mm3, by_mm3.least_mm3(least));
+    if (first.empty())
+        out.bound.changes = static_cast<int>(fewest_changes(sets, filaments).bound);
+    else {
+        CostMatrix one(filaments);
         std::fill(one.cost.begin(), one.cost.end(), 1);
-        return order_layers(layers, one, locked);
-    };
-    std::vector<std::int8_t> first_nozzle(first.size(), -1);
-    for (std::size_t l = 0; l < first.size(); ++l)
-        if (first[l] >= 0)
-            first_nozzle[l] = static_cast<std::int8_t>(loading.nozzle[static_cast<std::size_t>(first[l])]);
-    const Ordered switches = fewest(visits, static_cast<int>(nozzles), first_nozzle);
-    // Two bounds, both proven, the larger one counts. (1) The purge between filaments alone. (2) Every switch of
-    // nozzles takes a prime, or a purge of at least that: so count the primes, and of each purge what exceeds one.
-    const double primes = p.machine.prime_mm3 * static_cast<double>(switches.bound);
-    out.bound.purge_mm3 = nozzles > 1 ? std::max(least, least_above_prime + primes) : least;
-    out.bound.changes = static_cast<int>(fewest(sets, filaments, first).bound);
-    out.sequence = nozzles > 1 ? compose(by_nozzle, switches.sequence) : std::move(by_nozzle[0]);
+        out.bound.changes = static_cast<int>(order_layers(sets, one, first).bound);
+    }
+    out.sequence = p.settings.aim == LoadingAim::waste ? std::move(least.sequence) : order_on_nozzles(sets, weighed(p, purge, group, sets), first).sequence;
     return out;
 }
 

@@ -1,6 +1,6 @@
 #include "core/plan/planner.h"
 
-#include "core/changes/least_waste.h"
+#include "core/changes/best_split.h"
 
 #include <algorithm>
 
@@ -63,11 +63,54 @@ Costed cost_out(const Project& p, const Printed& printed, std::span<const double
     return c;
 }
 
-/// Whether more is thrown away than the purge: then the split is looked at as a whole.
-bool carries_more_than_purge(const Project& p) {
+/// What a plan comes to by the aim: g thrown away; or the weights' mm³, seconds and things done by hand.
+double worth_by_aim(const Settings& s, const Totals& t) {
+    constexpr double kUsual_g_mm3 = 1.24e-3;
+    if (s.aim == LoadingAim::waste)
+        return waste_g(t);
+    const Weights w = weights_for(s);
+    return w.mm3 * waste_g(t) / kUsual_g_mm3 + w.s * t.total_s + w.hand * (t.spools_to_load + t.refills + t.hand_swaps);
+}
+
+bool may_be_useful(const Project& p) {
+    return p.settings.purge_infill != IntoInfill::no || p.settings.purge_support ||
+           std::any_of(p.pieces.begin(), p.pieces.end(), [](const Piece& piece) { return std::any_of(piece.parts.begin(), piece.parts.end(), [](const Part& part) { return part.takes_purge; }); });
+}
+
+/// Filaments onto nozzles: by what each nozzle costs, then by what the splits cost as whole plans.
+Loading split_filaments(const Project& p, const Printed& printed, std::span<const double> printing_s, const PurgeTables& purge, std::span<const Set> sets, const std::vector<std::int8_t>& first, PlateStage& plates, const std::stop_token& stop) {
     const std::vector<char> usable = usable_nozzles(p.machine, p.settings.line_width_mm);
-    const bool tower = p.settings.purge_to == PurgeTo::tower || (p.settings.purge_to == PurgeTo::as_machine && p.machine.purge_to == Destination::tower);
-    return p.settings.aim == LoadingAim::waste && std::count(usable.begin(), usable.end(), 1) > 1 && (tower || p.settings.ooze_wall || p.settings.purge_to == PurgeTo::skirt);
+    std::vector<int> used;
+    for (int f = 0; f < printed.filaments; ++f)
+        if (std::any_of(sets.begin(), sets.end(), [&](Set s) { return s >> f & 1; }))
+            used.push_back(f);
+    std::vector<Loading> starts{load_filaments(p, purge, sets, weights_for(p.settings), stop)};
+    if (std::count(usable.begin(), usable.end(), 1) < 2 || used.size() < 2)
+        return starts.front();
+    const auto best = [&](const Project& by_aim, std::span<const Loading> from, double bound) {
+        return best_split(p, used, from, bound, [&](const Loading& tried) -> SplitWorth {
+            if (stop.stop_requested())
+                return {};
+            const Sequence order = cheapest_order(by_aim, purge, tried, sets, first).sequence;
+            const Costed costed = cost_out(by_aim, printed, printing_s, order, tried, loaded_table(purge, tried.nozzle), plates, stop);
+            return {worth_by_aim(by_aim.settings, costed.costs.totals), costed.costs.totals.changes};
+        });
+    };
+    Project wasting_least = p;
+    wasting_least.settings.aim = LoadingAim::waste;
+    const Loading purges_least = load_filaments(p, purge, sets, {1, 0, 0}, stop);
+    double lightest = 1e9;
+    for (const int f : used)
+        lightest = std::min(lightest, p.filaments[static_cast<std::size_t>(f)].density_g_cm3);
+    const double bound_g = may_be_useful(p) ? 0 : purges_least.bound * lightest / 1000;
+    if (p.settings.aim == LoadingAim::waste)
+        return best(p, starts, bound_g);
+    // No aim does worse by its own measure than the one that wastes least.
+    starts.push_back(purges_least);
+    Loading chosen = best(p, starts, 0);
+    if (!chosen.proven)
+        chosen = best(p, std::vector{chosen, best(wasting_least, starts, bound_g)}, 0);
+    return chosen;
 }
 
 /// What the stages found out about each change, refill and layer, side by side.
@@ -235,26 +278,10 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
     const auto volumes = volumes_.get(purge_key(p), [&] { return Result(std::make_shared<const PurgeVolumes>(purge_volumes(p))); });
     plan->purge_tables = (*volumes)->tables;
     const std::vector<Set> sets = layer_sets(*plan);
-    plan->loading = load_filaments(p, plan->purge_tables, sets, progress.stop);
+    const std::vector<std::int8_t> first = locked_first(p, sets);
+    plan->loading = split_filaments(p, *plan, plan->printing_s, plan->purge_tables, sets, first, plates_, progress.stop);
     if (progress.stopped())
         return Error{say("Stopped before the filaments had their nozzles.")};
-    const std::vector<std::int8_t> first = locked_first(p, sets);
-    if (carries_more_than_purge(p)) {
-        std::vector<int> used;
-        for (int f = 0; f < plan->filaments; ++f)
-            if (std::any_of(sets.begin(), sets.end(), [&](Set s) { return s >> f & 1; }))
-                used.push_back(f);
-        double lightest = 1e9;
-        for (const int f : used)
-            lightest = std::min(lightest, p.filaments[static_cast<std::size_t>(f)].density_g_cm3);
-        const double bound_g = cheapest_order(p, plan->purge_tables, plan->loading, sets, first).bound.purge_mm3 * lightest / 1000 * (plan->loading.proven ? 1 : 0);
-        plan->loading = least_waste(p, used, plan->loading, bound_g, [&](const Loading& tried) {
-                            const Sequence order = cheapest_order(p, plan->purge_tables, tried, sets, first).sequence;
-                            return waste_g(cost_out(p, *plan, plan->printing_s, order, tried, loaded_table(plan->purge_tables, tried.nozzle), plates_, progress.stop).costs.totals);
-                        });
-        if (progress.stopped())
-            return Error{say("Stopped before the filaments had their nozzles.")};
-    }
     plan->purge_table = loaded_table(plan->purge_tables, plan->loading.nozzle);
     CheapestOrder cheapest = cheapest_order(p, plan->purge_tables, plan->loading, sets, first);
     plan->bound = cheapest.bound;

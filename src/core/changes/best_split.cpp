@@ -1,39 +1,40 @@
-#include "core/changes/least_waste.h"
+#include "core/changes/best_split.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace vitrail {
 
 namespace {
 
-class LeastWaste {
+class BestSplit {
 public:
-    LeastWaste(const Project& p, std::span<const int> used, const WasteOf& waste_of) : p_(p), used_(used), waste_of_(waste_of), usable_(usable_nozzles(p.machine, p.settings.line_width_mm)) {}
+    BestSplit(const Project& p, std::span<const int> used, const WorthOf& worth_of) : p_(p), used_(used), worth_of_(worth_of), usable_(usable_nozzles(p.machine, p.settings.line_width_mm)) {}
 
-    Loading from(Loading purges_least, double bound_g) {
-        Loading best = std::move(purges_least);
-        waste_ = waste_of_(best);
+    Loading from(std::span<const Loading> starts, double bound) {
+        Loading best = starts.front();
+        worth_ = worth_of_(best);
         std::vector<std::vector<int>> splits;
         all_of(0, best.nozzle, splits);
         best.proven = splits.size() <= kMostTried;
-        if (best.proven)
-            for (const std::vector<int>& nozzle : splits) {
-                Loading tried = best;
-                tried.nozzle = nozzle;
-                take(tried, best);
-            }
+        for (const std::vector<int>& nozzle : splits)
+            if (best.proven)
+                take(nozzle, best);
+        for (const Loading& start : starts.subspan(1))
+            if (!best.proven)
+                take(start.nozzle, best);
         for (bool better = !best.proven; better && tries_ < kMostTried;) {
             better = false;
             for (const int f : used_)
                 for (std::size_t n = 0; n < usable_.size() && tries_ < kMostTried; ++n)
                     if (may_sit(f, n) && best.nozzle[static_cast<std::size_t>(f)] != static_cast<int>(n)) {
-                        Loading moved = best;
-                        moved.nozzle[static_cast<std::size_t>(f)] = static_cast<int>(n);
+                        std::vector<int> moved = best.nozzle;
+                        moved[static_cast<std::size_t>(f)] = static_cast<int>(n);
                         better |= take(moved, best);
                     }
         }
-        best.cost = waste_;
-        best.bound = best.proven ? waste_ : std::min(waste_, bound_g);
+        best.cost = worth_.cost;
+        best.bound = best.proven ? worth_.cost : std::min(worth_.cost, bound);
         return best;
     }
 
@@ -44,14 +45,18 @@ private:
         const char letter = p_.filaments[static_cast<std::size_t>(f)].letter;
         return usable_[n] && std::none_of(p_.pins.begin(), p_.pins.end(), [&](const Pin& pin) { return pin.filament == letter && pin.nozzle != static_cast<int>(n); });
     }
-    bool take(const Loading& tried, Loading& best) {
-        ++tries_;
-        constexpr double kRounding_g = 1e-6;
-        const double waste = waste_of_(tried);
-        if (waste >= waste_ - kRounding_g)
+    bool take(const std::vector<int>& nozzle, Loading& best) {
+        if (nozzle == best.nozzle)
             return false;
-        waste_ = waste;
-        best = tried;
+        ++tries_;
+        const double rounding = 1e-9 * std::max(1.0, std::abs(worth_.cost));
+        Loading tried = best;
+        tried.nozzle = nozzle;
+        const SplitWorth worth = worth_of_(tried);
+        if (worth.cost > worth_.cost + rounding || (worth.cost >= worth_.cost - rounding && worth.changes >= worth_.changes))
+            return false;
+        worth_ = worth;
+        best = std::move(tried);
         return true;
     }
     /// Every split once, up to one more than are tried; of nozzles that are alike the first that are free.
@@ -77,16 +82,16 @@ private:
 
     const Project& p_;
     std::span<const int> used_;
-    const WasteOf& waste_of_;
+    const WorthOf& worth_of_;
     std::vector<char> usable_;
-    double waste_ = 0;
+    SplitWorth worth_;
     std::size_t tries_ = 0;
 };
 
 } // namespace
 
-Loading least_waste(const Project& p, std::span<const int> used, Loading purges_least, double bound_g, const WasteOf& waste_of) {
-    return LeastWaste(p, used, waste_of).from(std::move(purges_least), bound_g);
+Loading best_split(const Project& p, std::span<const int> used, std::span<const Loading> starts, double bound, const WorthOf& worth_of) {
+    return BestSplit(p, used, worth_of).from(starts, bound);
 }
 
 } // namespace vitrail
