@@ -7,6 +7,14 @@
         <source>%1 g</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>there %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, there %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>QDialog</name>
@@ -101,10 +109,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>All pairs take about as much mixing, so V_d and V_m cannot be told apart. Measure a light colour after a dark one, and the other way round.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Attended minutes for each joint, where parts are printed by colour and assembled. From memory: 3 min.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -174,10 +178,6 @@
     </message>
     <message>
         <source>Change the water every</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Check the XY offset between the toolheads.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -690,18 +690,6 @@
     </message>
     <message>
         <source>Purge is laid into the infill first, or only the peaks that would make the tower wider; as far as it has room in that layer and its colour does not show through the walls. The material must be of the same class.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Purge of {} is by the machine&apos;s defaults: V_d {}, V_m {} mm³, not calibrated.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Purge of {} is by your own figures: V_d {}, V_m {} mm³, not calibrated.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Purge of {} on a {} nozzle is by calibration from {}: V_d {} ± {}, V_m {} ± {} mm³.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -1246,10 +1234,6 @@
     </message>
     <message>
         <source>The project was written by a newer Vitrail (project version {}; this one reads up to {}). Open it with that version.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The readings ask for V_d {} and V_m {} mm³, which no nozzle has. Look for a reading that was mistyped or taken at another level.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -3788,10 +3772,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Purge of {} on a {} nozzle is by calibration from two readings: V_d {}, V_m {} mm³; how sure that is they do not tell.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Read the label on the spool before it is loaded.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -3829,16 +3809,259 @@
         <source>{} g more waste</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>{} %, the lettering solid</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All pairs take about as much mixing, so dead volume V_d and mixing volume V_m cannot be told apart. Measure a light colour after a dark one, and the other way round.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Assembly</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Being there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Build sheet and lettering</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Currency</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers, lines and speed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Money and worth</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzles and order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge of {} is by the machine&apos;s defaults: dead volume V_d {}, mixing volume V_m {} mm³, not calibrated.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge of {} is by your own figures: dead volume V_d {}, mixing volume V_m {} mm³, not calibrated.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge of {} on a {} nozzle is by calibration from two readings: dead volume V_d {}, mixing volume V_m {} mm³; how sure that is they do not tell.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge of {} on a {} nozzle is by calibration from {}: dead volume V_d {} ± {}, mixing volume V_m {} ± {} mm³.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Skins at colour borders</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Suggestions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support and interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Taking support off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The ooze wall catches nothing: one nozzle prints all of it, and none waits and drips. It takes {} g.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The readings ask for dead volume V_d {} and mixing volume V_m {} mm³, which no nozzle has. Look for a reading that was mistyped or taken at another level.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The skirt has no room for {} mm³ of purge, {} % of what it is to take: that is thrown out, which needs a place for it. More loops, or a tower, take more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tower, skirt and ooze wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What all prices are in, by its code in ISO 4217. Nothing is converted.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is reported</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where bodies of different colour lie on each other: no treats the piece as one solid, yes gives each body skins of its own there, as toolpath programs do that slice bodies apart. It costs filament and time; set what yours does.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tower instead</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>any</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the layers that purge there is no infill of the same material through whose walls both colours would not show</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the layers that purge there is no support of the same material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leave it out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>refill while it prints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>refill, the printer waits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>soluble</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>structural</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>switch it off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the piece is solid or empty inside</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there is no support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} dissolves in water and sits on {}, which is for structural material. On such a machine the two kinds of nozzle are not interchangeable.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} g less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has no effect here: {}. None of the {} mm³ of purge fits.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is structural and sits on {}, which is for soluble material. On such a machine the two kinds of nozzle are not interchangeable.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is to take purge and takes none: none of its layers purges what is of its material.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be two lengths up to 1000</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be words out of any, structural, soluble</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must have a word for each nozzle of the toolhead</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: {} into {}</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message numerus="yes">
-        <source>{} swap by hand saves {} g of waste, less than the {} g a swap that it is worth to you: that is what putting filaments on nozzles for the least waste takes here. Another way does without.</source>
-        <comment>{} swaps by hand save {} g of waste, less than the {} g a swap that they are worth to you: that is what putting filaments on nozzles for the least waste takes here. Another way does without.</comment>
+        <source>{} swap by hand saves {} g of waste, less than the {} g a swap that it is worth to you: that is what the least waste takes here. Another way does without it.</source>
+        <comment>{} swaps by hand save {} g of waste, less than the {} g a swap that they are worth to you: that is what the least waste takes here. Another way does without them.</comment>
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>
     </message>
     <message>
-        <source>{} %, the lettering solid</source>
+        <source>Check the XY offset of toolhead {} against {}: print the offset strip (the machine&apos;s editor writes it).</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Correct the offset of toolhead {} against {} by X {} mm and Y {} mm, as measured with the offset strip, if that is not done yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Enter both numbers with the machine. Each line is {}: so much {} prints too far to the right or to the back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On each strip find the line of {} that goes straight on in a line of {}. Count from the thick one in the middle, towards the block positive.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print the strip as it stands, not turned: left to right is X, front to back is Y; the block at an end of a strip marks the positive one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Soluble where it touches takes {} g of the dear material and {}, soluble throughout {} g and {}: {} {} of filament against {} {} of changes. Both let go in water, after {} and {}; all in {} against {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine has one toolhead: there is nothing to be off from.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no toolhead {} beside the first; the machine has {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To suit the {} nozzle: lines {} wide, layers {}, the first {}. Dead and mixing volume follow its cross-section.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>split it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is one part of {} separate bodies. Split, each can have a filament of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>{} part</source>
+        <comment>{} parts</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -4037,10 +4260,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>purge and tower</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1 g</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4078,6 +4297,18 @@
     </message>
     <message>
         <source>Advised</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge, tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g, %2 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste in all</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4281,10 +4512,6 @@
         <source>An outlier: %1 times its own standard deviation off. Measure it again.</source>
         <translation type="unfinished"></translation>
     </message>
-    <message>
-        <source>V_d %1 ± %2 mm³, V_m %3 ± %4 mm³</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message numerus="yes">
         <source> – %n outlier(s)</source>
         <translation type="unfinished">
@@ -4340,21 +4567,25 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>V_d %1 mm³, V_m %2 mm³; two readings do not tell how sure that is</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source> – a third reading would</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>dead volume V_d %1 ± %2 mm³, mixing volume V_m %3 ± %4 mm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dead volume V_d %1 mm³, mixing volume V_m %2 mm³; two readings do not tell how sure that is</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message numerus="yes">
-        <source>%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n reading(s)</source>
+        <source>%1, %2 mm, %3: dead volume V_d %4 ± %6, mixing volume V_m %5 ± %7 mm³, %n reading(s)</source>
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>
     </message>
     <message>
-        <source>%1, %2 mm, %3: V_d %4, V_m %5 mm³, two readings, uncertainty unknown</source>
+        <source>%1, %2 mm, %3: dead volume V_d %4, mixing volume V_m %5 mm³, two readings, uncertainty unknown</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4396,10 +4627,6 @@
 <context>
     <name>vitrail::ChangesModel</name>
     <message>
-        <source>Number of the change</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The first layer in the new filament; “in” where that layer has already begun in another one</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4440,10 +4667,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>By hand, by a feeder, or to another nozzle</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>kind</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4481,10 +4704,6 @@
     </message>
     <message>
         <source>%1 mm³: the nozzle keeps this filament and only primes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 mm³, for %2 no longer to show in %3 at ΔE %4 it takes %5 (V_d %6, V_m %7 mm³); × %8 g/cm³</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4545,6 +4764,42 @@
     </message>
     <message>
         <source>skirt</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Number of the change; refills have none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By hand, by a feeder, to another nozzle; or a slot that gets another filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of it, how long a person must be at the printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 into an empty slot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>refill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slot %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm³, for %2 no longer to show in %3 at ΔE %4 it takes %5 (dead volume V_d %6, mixing volume V_m %7 mm³); × %8 g/cm³</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4954,6 +5209,14 @@
     </message>
     <message>
         <source>Switch on the check “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More room for the findings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More room for the list. Its edge can be dragged, too; how it is left is kept.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5641,19 +5904,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>V_d</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>mm³</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Dead volume, where nothing was calibrated. From memory: 40 for a 0.4 mm nozzle</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>V_m</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5828,6 +6083,94 @@
     </message>
     <message>
         <source>The bed heats by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dead volume V_d</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mixing volume V_m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Offset s&amp;trip…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>any material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>structural material only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>soluble material only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On some machines nozzles for soluble and for structural material are not interchangeable. Filaments then sit only where they belong, and a mismatch is told.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>M&amp;eant for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Offset</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line of the strip for Y that goes straight on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line of the strip for X that goes straight on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>On the printed offset strip: the line that goes straight on, counted from the thick one in the middle, towards the block positive</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Y line </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>X line </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two combs to print with both toolheads and to read like a vernier, each line %1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Others are measured from this one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Correct it by X %1 mm, Y %2 mm.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print the strip and enter both lines: the run sheet then says by how much to correct.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder for the offset strip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written into %1: offset-strip.3mf, one STL for each filament, offset-strip.html with what to do, offset-strip.vitrail.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm, %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6577,6 +6920,10 @@ Give a part or a band another one on the Piece bench.</source>
         <source>Here both orders cost the same.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1. In all %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::PaintBar</name>
@@ -7137,11 +7484,6 @@ Read the label on the spool. Does it say %2?</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Drop a model here: 3MF, STL or OBJ.
-Separate bodies become parts; give each a filament by its letter.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Add model files…</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7341,6 +7683,11 @@ Separate bodies become parts; give each a filament by its letter.</source>
     </message>
     <message>
         <source>Thicken the base by %1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drop a model here: 3MF, STL or OBJ.
+Its bodies become parts; give each a filament by its letter.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8227,6 +8574,38 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
         <source>All settings</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>only what is &amp;changed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No setting has these words.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search the settings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Settings that are not at their defaults</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reset %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to the default: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything is at its default.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::SettingsForm</name>
@@ -8424,6 +8803,10 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
     </message>
     <message>
         <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2, in the project as %3</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8644,10 +9027,6 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Purges %1 mm³; clean at ΔE %2 after %3%4 mm³ (V_d %5, V_m %6). %7</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Beyond the cut begin %1.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8697,6 +9076,10 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
     </message>
     <message>
         <source>ΔE %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purges %1 mm³; clean at ΔE %2 after %3%4 mm³ (dead volume V_d %5, mixing volume V_m %6). %7</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8784,10 +9167,6 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>wasted</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>by hand</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8852,11 +9231,31 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Purge, tower, support and interface</source>
+        <source>%1. Now %2 changes, %3 g and %4; then %5 changes, %6 g and %7.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1. Now %2 changes, %3 g and %4; then %5 changes, %6 g and %7.</source>
+        <source>purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge that serves nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fill of tower and skirt, ooze wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything thrown away: purge, tower, support and interface</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9094,10 +9493,6 @@ pinned plan</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>wasted</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>saves</source>
         <translation type="unfinished"></translation>
     </message>
@@ -9119,10 +9514,6 @@ pinned plan</source>
     </message>
     <message>
         <source>What each way would waste</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Purge that serves nothing, fill of tower and skirt, ooze wall</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -9195,6 +9586,30 @@ pinned plan</source>
     </message>
     <message>
         <source> g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge that serves nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fill of tower and skirt, ooze wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything thrown away: purge, tower, support and interface</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

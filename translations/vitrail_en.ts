@@ -28,10 +28,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n reading(s)</source>
+        <source>%1, %2 mm, %3: dead volume V_d %4 ± %6, mixing volume V_m %5 ± %7 mm³, %n reading(s)</source>
         <translation>
-            <numerusform>%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n reading</numerusform>
-            <numerusform>%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n readings</numerusform>
+            <numerusform>%1, %2 mm, %3: dead volume V_d %4 ± %6, mixing volume V_m %5 ± %7 mm³, %n reading</numerusform>
+            <numerusform>%1, %2 mm, %3: dead volume V_d %4 ± %6, mixing volume V_m %5 ± %7 mm³, %n readings</numerusform>
         </translation>
     </message>
 </context>

@@ -1,12 +1,14 @@
 #include "cli/arguments.h"
 #include "core/base/text.h"
 #include "cli/commands.h"
+#include "cli/guarded.h"
 #include "cli/new_project.h"
 
 #include "core/base/numbers.h"
 #include "core/layers/bodies.h"
 #include "core/study/poses.h"
 #include "core/check/findings.h"
+#include "core/plan/change_table.h"
 #include "core/run_sheet/run_sheet.h"
 #include "core/study/aims.h"
 #include "core/study/schools.h"
@@ -33,27 +35,6 @@
 namespace vitrail {
 
 namespace {
-
-template <class F>
-int guarded(F run) {
-    try {
-        return run();
-    } catch (const Usage& u) {
-        std::cerr << "error: " << u.message << "\n";
-        return 2;
-    } catch (const Unusable& u) {
-        std::cerr << "error: " << u.file << ": " << u.message << "\n";
-        return 1;
-    }
-}
-
-Project open_project(const std::string& path, const std::vector<std::string>& settings) {
-    auto p = load_project(path);
-    if (!p)
-        throw Unusable{path, english(p.error().message)};
-    apply_settings(p->settings, settings);
-    return std::move(*p);
-}
 
 std::shared_ptr<const Plan> make_plan(const Project& p, const std::string& path) {
     Planner planner;
@@ -90,20 +71,11 @@ void print_summary(const Project& p, const Plan& plan) {
         fmt::print("{}  {:24} {:13} {:9.2f} {:9.2f} {:9.2f} {:9.2f} {:9.2f}\n", p.filaments[i].letter, p.filaments[i].name,
                     facts(p.filaments[i].material).id, u.model_g, u.purge_g, u.tower_g, u.length_m, u.cost);
     }
-    fmt::print("\nchanges             number   purge g      time  attended\n");
-    for (const ChangeKind kind : {ChangeKind::hand, ChangeKind::feeder, ChangeKind::tool}) {
-        int count = 0;
-        double g = 0, time = 0, attended = 0;
-        for (const Change& c : plan.changes)
-            if (c.kind == kind)
-                ++count, g += c.purge_g, time += c.time_s, attended += c.attended_s;
-        if (count)
-            fmt::print("{:17} {:8} {:9.2f} {:>9} {:>9}\n",
-                        kind == ChangeKind::hand     ? "hand swap"
-                        : kind == ChangeKind::feeder ? "feeder change"
-                                                     : "tool change",
-                        count, g, duration(time), duration(attended));
-    }
+    fmt::print("\nchanges                     number   purge g      time  attended\n");
+    for (const KindSum& k : sums_by_kind(plan))
+        fmt::print("{:25} {:8} {:9.2f} {:>9} {:>9}\n", english(k.kind), k.count, k.purge_g, duration(k.time_s), duration(k.attended_s));
+    if (!plan.changes.empty())
+        fmt::print("{:25} {:8} {:9.2f} {:>9} {:>9}\n", "in all", plan.totals.changes + plan.totals.refills, plan.totals.purge_g, duration(plan.totals.change_s), duration(plan.totals.attended_s));
     constexpr std::size_t kShown = 40;
     for (std::size_t i = 0; i < plan.changes.size() && i < kShown; ++i) {
         const Change& c = plan.changes[i];
@@ -117,9 +89,9 @@ void print_summary(const Project& p, const Plan& plan) {
     if (plan.tower.layers)
         fmt::print("tower {:.1f} mm square, {:.1f} mm tall (layer {}), {:.1f} times as tall as wide; it holds {:.1f} g, {:.0f} % of all filament\n",
                     plan.tower.width_mm, plan.tower.height_mm, plan.tower.layers, plan.tower.slenderness(), tower_g(plan), 100 * tower_share(plan));
-    fmt::print("{}, {} by hand · printing {} + changing {} = {} · at the printer {} · cost {:.2f}\n", counted("{} change", "{} changes", t.changes),
+    fmt::print("{}, {} by hand · printing {} + changing {} = {} · at the printer {} · cost {}\n", counted("{} change", "{} changes", t.changes),
                 t.hand_swaps, duration(t.print_s), duration(t.change_s), duration(t.total_s),
-                duration(t.attended_s), t.cost);
+                duration(t.attended_s), english(say("{}", money(p.settings, t.cost))));
     if (t.useful_purge_g > 0)
         fmt::print("{:.2f} g of purge put to use in infill or a second piece\n", t.useful_purge_g);
     fmt::print("{}\n", presence(p, plan));
@@ -135,11 +107,6 @@ bool has_error(const Plan& plan) {
         if (f.severity == Severity::error)
             return true;
     return false;
-}
-
-void save(const std::string& path, const std::string& bytes) {
-    if (const Status ok = write_file(path, bytes); !ok)
-        throw Unusable{path, english(ok.error().message)};
 }
 
 } // namespace
@@ -381,88 +348,6 @@ int run_export(const ExportOptions& o) {
                             b.mesh.triangles.size(), volume_mm3(b.mesh));
         return 0;
     });
-}
-
-int run_fit(const std::string& file, bool json) {
-    return guarded([&] {
-        const auto bytes = read_file(file);
-        if (!bytes)
-            throw Unusable{file, english(bytes.error().message)};
-        const auto readings = readings_from_csv(*bytes);
-        if (!readings)
-            throw Unusable{file, english(readings.error().message)};
-        const auto c = fit_washout(*readings);
-        if (!c)
-            throw Unusable{file, english(c.error().message)};
-        if (json) {
-            Json list = Json::array();
-            for (std::size_t i = 0; i < readings->size(); ++i) {
-                const Reading& r = (*readings)[i];
-                const FittedReading& f = c->readings[i];
-                list.push_back({{"from_rgb", to_hex(r.from)}, {"to_rgb", to_hex(r.to)}, {"delta_e", r.delta_e}, {"clean_mm3", r.clean_mm3}, {"depth", f.depth},
-                                {"model_mm3", f.model_mm3}, {"residual_mm3", f.residual_mm3}, {"studentized", f.studentized}, {"outlier", f.outlier}});
-            }
-            const auto sd = [&](double v) { return c->sd_known() ? Json(v) : Json(); };
-            std::cout << json_text({{"schema", "vitrail.calibration/1"}, {"dead_mm3", c->dead_mm3}, {"mixing_mm3", c->mixing_mm3}, {"dead_sd_mm3", sd(c->dead_sd_mm3)},
-                              {"mixing_sd_mm3", sd(c->mixing_sd_mm3)}, {"covariance_mm6", sd(c->covariance_mm6)}, {"residual_sd_mm3", sd(c->residual_sd_mm3)}, {"readings", list}}) << "\n";
-            return 0;
-        }
-        if (c->sd_known())
-            fmt::print("V_d {:.1f} ± {:.1f} mm³, V_m {:.1f} ± {:.1f} mm³ (one standard deviation), from {} readings\n", c->dead_mm3, c->dead_sd_mm3, c->mixing_mm3, c->mixing_sd_mm3, readings->size());
-        else
-            fmt::print("V_d {:.1f} mm³, V_m {:.1f} mm³, from two readings: how sure that is they do not tell, a third would\n", c->dead_mm3, c->mixing_mm3);
-        fmt::print("{:9} {:9} {:>9} {:>9} {:>9}\n", "from", "to", "measured", "model", "off by");
-        for (std::size_t i = 0; i < readings->size(); ++i)
-            fmt::print("{:9} {:9} {:9.1f} {:9.1f} {:9.1f}{}\n", to_hex((*readings)[i].from), to_hex((*readings)[i].to), (*readings)[i].clean_mm3,
-                        c->readings[i].model_mm3, c->readings[i].residual_mm3, c->readings[i].outlier ? "  an outlier: measure it again" : "");
-        fmt::print("use them with --set purge.dead_mm3={:.1f} --set purge.mixing_mm3={:.1f}\n", c->dead_mm3, c->mixing_mm3);
-        return 0;
-    });
-}
-
-int run_machines(bool json) {
-    if (json) {
-        Json list = Json::array();
-        for (const Machine& m : shipped_machines())
-            list.push_back(machine_to_json(m));
-        std::cout << json_text(list) << "\n";
-        return 0;
-    }
-    for (const Machine& m : shipped_machines())
-        fmt::print("{:10} {}\n           {}; bed {:.0f} × {:.0f} mm, {:.0f} mm high; purge {}\n", m.id, m.name,
-                    describe(m), m.bed_x_mm, m.bed_y_mm, m.height_mm, to_string(m.purge_to));
-    return 0;
-}
-
-int run_filaments(bool json) {
-    Json list = Json::array();
-    for (const MaterialFacts& f : all_materials()) {
-        Json releases = Json::array();
-        for (const MaterialFacts& o : all_materials())
-            if (bond(f.material, o.material) == Bond::releases)
-                releases.push_back(o.id);
-        list.push_back({{"material", f.id},
-                        {"density_g_cm3", f.density_g_cm3},
-                        {"nozzle_c", {f.nozzle_c.low, f.nozzle_c.high}},
-                        {"bed_c", {f.bed_c.low, f.bed_c.high}},
-                        {"flow_mm3_s", f.flow_mm3_s},
-                        {"soluble", f.soluble},
-                        {"does_not_bond_with", releases}});
-    }
-    if (json) {
-        std::cout << json_text(list) << "\n";
-        return 0;
-    }
-    fmt::print("{:13} {:>8} {:>12} {:>10} {:>8}  does not bond with\n", "material", "g/cm³", "nozzle °C", "bed °C", "mm³/s");
-    for (const Json& f : list) {
-        std::string releases;
-        for (const Json& r : f["does_not_bond_with"])
-            releases += (releases.empty() ? "" : ", ") + r.get<std::string>();
-        fmt::print("{:13} {:8.2f} {:7.0f}–{:.0f} {:6.0f}–{:.0f} {:8.1f}  {}\n", f["material"].get<std::string>(),
-                    f["density_g_cm3"].get<double>(), f["nozzle_c"][0].get<double>(), f["nozzle_c"][1].get<double>(),
-                    f["bed_c"][0].get<double>(), f["bed_c"][1].get<double>(), f["flow_mm3_s"].get<double>(), releases);
-    }
-    return 0;
 }
 
 } // namespace vitrail

@@ -28,6 +28,10 @@ struct SupportsOptions : PlanOptions {
 struct SheetOptions : PlanOptions {
     std::string pdf, csv, html;
 };
+struct OffsetStripOptions : PlanOptions {
+    int toolhead = 2; ///< from 1
+    std::string folder;
+};
 struct ExportOptions : PlanOptions {
     std::string threemf, stl_folder;
 };
@@ -41,6 +45,7 @@ int run_orient(const PlanOptions& o);
 int run_nozzles(const NozzlesOptions& o);
 int run_supports(const SupportsOptions& o);
 int run_export(const ExportOptions& o);
+int run_offset_strip(const OffsetStripOptions& o);
 int run_fit(const std::string& readings, bool json);
 int run_machines(bool json);
 int run_filaments(bool json);

@@ -98,9 +98,16 @@ int main(int argc, char** argv) {
     targets->require_option(1, 2);
     export_command->callback([&] { run = [&] { return run_export(out); }; });
 
+    OffsetStripOptions offset;
+    CLI::App* offset_command = app.add_subcommand("offset-strip", "Write two combs to print, by which the offset of a toolhead is read");
+    project_and_settings(offset_command, offset);
+    offset_command->add_option("--toolhead", offset.toolhead, "Whose offset against the first, counted from 1")->check(CLI::Range(2, 32))->capture_default_str();
+    offset_command->add_option("--into", offset.folder, "The folder for 3MF, STL, page and project")->required();
+    offset_command->callback([&] { run = [&] { return run_offset_strip(offset); }; });
+
     bool json = false;
     std::string readings;
-    CLI::App* fit = app.add_subcommand("fit", "Fit V_d and V_m to calibration readings");
+    CLI::App* fit = app.add_subcommand("fit", "Fit dead volume V_d and mixing volume V_m to calibration readings");
     fit->add_option("readings", readings, "CSV: from_rgb,to_rgb,delta_e,clean_mm3")->required();
     fit->add_flag("--json", json, "Print JSON");
     fit->callback([&] { run = [&] { return run_fit(readings, json); }; });

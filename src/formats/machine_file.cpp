@@ -80,16 +80,23 @@ Json motion_to_json(const Motion& m) {
 Json machine_to_json(const Machine& m) {
     Json heads = Json::array();
     for (std::size_t t = 0; t < m.toolheads.size(); ++t) {
-        Json nozzles = Json::array(), missing = Json::array();
+        Json nozzles = Json::array(), missing = Json::array(), uses = Json::array();
+        bool for_some = false;
         for (const Nozzle& n : m.nozzles)
             if (n.toolhead == static_cast<int>(t)) {
                 nozzles.push_back(n.diameter_mm);
                 if (n.missing)
                     missing.push_back(nozzles.size());
+                uses.push_back(to_string(n.use));
+                for_some |= n.use != NozzleUse::any;
             }
         Json head{{"name", m.toolheads[t].name}, {"feeder_slots", m.toolheads[t].slots}, {"nozzles_mm", nozzles}};
         if (!missing.empty())
             head["missing"] = missing;
+        if (for_some)
+            head["nozzles_for"] = uses;
+        if (const auto& offset = m.toolheads[t].offset)
+            head["offset_mm"] = {offset->x_mm, offset->y_mm};
         heads.push_back(head);
     }
     Json calibrations = Json::array();
@@ -141,6 +148,29 @@ Machine machine_from_json(const JsonReader& r) {
             if (!d.is_number() || d.get<double>() < 0.05 || d.get<double>() > 3)
                 throw JsonMisfit{say("{} must be diameters from {} to 3", h.place("nozzles_mm"), num(0.05, 2))};
             m.nozzles.push_back({d.get<double>(), static_cast<int>(t)});
+        }
+        if (h.has("nozzles_for")) {
+            const Json& uses = h.list("nozzles_for", 32);
+            const std::size_t on_head = h.list("nozzles_mm", 32).size();
+            if (uses.size() != on_head)
+                throw JsonMisfit{say("{} must have a word for each nozzle of the toolhead", h.place("nozzles_for"))};
+            for (std::size_t i = 0; i < on_head; ++i) {
+                bool known = false;
+                for (const NozzleUse use : {NozzleUse::any, NozzleUse::structural, NozzleUse::soluble})
+                    if (uses[i] == to_string(use))
+                        m.nozzles[m.nozzles.size() - on_head + i].use = use, known = true;
+                if (!known)
+                    throw JsonMisfit{say("{} must be words out of any, structural, soluble", h.place("nozzles_for"))};
+            }
+        }
+        if (h.has("offset_mm")) {
+            const Json& offset = h.list("offset_mm", 2);
+            for (const Json& v : offset)
+                if (!v.is_number() || std::abs(v.get<double>()) > 1000)
+                    throw JsonMisfit{say("{} must be two lengths up to 1000", h.place("offset_mm"))};
+            if (offset.size() != 2)
+                throw JsonMisfit{say("{} must be two lengths", h.place("offset_mm"))};
+            m.toolheads.back().offset = ToolheadOffset{offset[0], offset[1]};
         }
         if (h.has("missing"))
             for (const Json& d : h.list("missing", 32)) {

@@ -41,6 +41,7 @@ Json change_to_json(const Project& p, const Change& c) {
            {"destination", to_string(c.destination)},
            {"time_s", c.time_s},
            {"attended_s", c.attended_s},
+           {"wait_s", c.wait_s},
            {"within_layer", c.within_layer}};
     if (c.slot)
         j["slot"] = c.slot;
@@ -153,6 +154,8 @@ Json refills_to_json(const Project& p, const Plan& plan) {
                         {"latest_layer", r.latest_layer},
                         {"earliest_s", r.earliest_s},
                         {"latest_s", r.latest_s},
+                        {"time_s", r.time_s},
+                        {"attended_s", r.attended_s},
                         {"pause", r.pause}});
     return list;
 }
@@ -313,6 +316,8 @@ Json plan_report(const Project& p, const Plan& plan) {
           {"refills", t.refills},
           {"pauses", t.pauses},
           {"first_load_g", t.first_load_g},
+          {"waste_g", waste_g(t)},
+          {"currency", currency_code(p.settings)},
           {"attended_cost", t.attended_cost}}},
         {"as_assigned",
          {{"changes", plan.as_assigned.changes},

@@ -2,6 +2,7 @@
 
 #include "core/check/findings.h"
 #include "core/layers/bodies.h"
+#include "core/run/offset_strip.h"
 #include "core/plan/planner.h"
 #include "core/run_sheet/run_sheet.h"
 #include "formats/archive.h"
@@ -12,35 +13,49 @@
 
 namespace vitrail {
 
-Status write_strip(const Strip& strip, const std::string& folder) {
+Status write_strip(const Project& strip, const std::string& name, std::vector<Message> first, const std::string& folder) {
     Planner planner;
-    const auto plan = plan_with_findings(planner, strip.project);
+    const auto plan = plan_with_findings(planner, strip);
     if (!plan)
         return plan.error();
-    Project project = strip.project;
-    Piece& piece = project.pieces.front();
+    Project project = strip;
     // A project carries the model files its parts come from.
-    auto body = write_3mf({{piece.parts[0].name, *piece.parts[0].mesh, project.filaments[static_cast<std::size_t>(find_filament(project, piece.parts[0].filament))].colour}});
+    std::vector<Body> bodies_in;
+    for (Part& part : project.pieces.front().parts) {
+        bodies_in.push_back({part.name, *part.mesh, project.filaments[static_cast<std::size_t>(find_filament(project, part.filament))].colour});
+        part.own_mesh = false;
+    }
+    auto body = write_3mf(bodies_in);
     if (!body)
         return body.error();
-    project.models = {{"strip-body.3mf", std::make_shared<std::string>(std::move(*body))}};
-    piece.parts[0].own_mesh = false;
-    const auto bodies = bodies_of_pieces(strip.project, **plan);
-    const auto threemf = export_3mf(strip.project, **plan, bodies);
+    project.models = {{name + "-body.3mf", std::make_shared<std::string>(std::move(*body))}};
+    const auto bodies = bodies_of_pieces(strip, **plan);
+    const auto threemf = export_3mf(strip, **plan, bodies);
     if (!threemf)
         return threemf.error();
-    RunSheet sheet = make_run_sheet(strip.project, **plan);
-    sheet.preparation.insert(sheet.preparation.begin(), say("Set the purge of your toolpath program to nothing, and switch off tower, skirt and prime after changes: the strip itself takes what a change purges."));
-    sheet.preparation.insert(sheet.preparation.begin(), say("One wall, no infill, no top and no bottom."));
-    Status ok = write_file(folder + "/strip.3mf", *threemf);
-    for (const auto& [name, bytes] : export_stl(strip.project, **plan, bodies))
+    RunSheet sheet = make_run_sheet(strip, **plan);
+    sheet.preparation.insert(sheet.preparation.begin(), first.begin(), first.end());
+    const std::string at = folder + "/" + name;
+    Status ok = write_file(at + ".3mf", *threemf);
+    for (const auto& [file, bytes] : export_stl(strip, **plan, bodies))
         if (ok)
-            ok = write_file(folder + "/" + name, bytes);
+            ok = write_file(folder + "/" + file, bytes);
     if (ok)
-        ok = write_file(folder + "/strip.html", sheet_html(sheet));
+        ok = write_file(at + ".html", sheet_html(sheet));
     if (ok)
-        ok = save_project(project, folder + "/strip.vitrail", {});
+        ok = save_project(project, at + ".vitrail", {});
     return ok;
+}
+
+std::vector<Message> before_calibration_strip() {
+    return {say("One wall, no infill, no top and no bottom."), say("Set the purge of your toolpath program to nothing, and switch off tower, skirt and prime after changes: the strip itself takes what a change purges.")};
+}
+
+std::vector<Message> before_offset_strip(const Machine& m, int toolhead) {
+    const Name other{m.toolheads[static_cast<std::size_t>(toolhead)].name};
+    return {say("Print the strip as it stands, not turned: left to right is X, front to back is Y; the block at an end of a strip marks the positive one."),
+            say("On each strip find the line of {} that goes straight on in a line of {}. Count from the thick one in the middle, towards the block positive.", Name{m.toolheads.front().name}, other),
+            say("Enter both numbers with the machine. Each line is {}: so much {} prints too far to the right or to the back.", mm(kVernier_mm), other)};
 }
 
 } // namespace vitrail

@@ -1,12 +1,17 @@
-// A calibration strip as files.
+// Strips to print, as files.
 #pragma once
 
 #include "core/purge/strip.h"
 
 namespace vitrail {
 
-/// Writes into the folder, which must exist: strip.3mf, an STL for each filament, strip.html (run sheet: when it changes), and
-/// strip.vitrail. Error with the file that could not be written.
-Status write_strip(const Strip& strip, const std::string& folder);
+/// Writes into the folder, which must exist: NAME.3mf, an STL for each filament, NAME.html (run sheet, with `first` before all other preparation),
+/// and NAME.vitrail. `strip`: parts that come from no model file. Error with the file that could not be written.
+Status write_strip(const Project& strip, const std::string& name, std::vector<Message> first, const std::string& folder);
+
+/// What has to be done before a calibration strip is printed.
+std::vector<Message> before_calibration_strip();
+/// The same for an offset strip, and how it is read.
+std::vector<Message> before_offset_strip(const Machine& machine, int toolhead);
 
 } // namespace vitrail

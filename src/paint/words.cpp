@@ -43,6 +43,10 @@ QString number(double value, int decimals) {
     return written(value, 'f', decimals);
 }
 
+QString money_text(const Settings& settings, double amount) {
+    return words(say("{}", money(settings, amount)));
+}
+
 QString number(double value) {
     return written(value, 'g', 6);
 }

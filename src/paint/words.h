@@ -2,7 +2,7 @@
 // Where no translator is, as in the command line, they come out in English.
 #pragma once
 
-#include "core/base/message.h"
+#include "core/project/settings.h"
 
 #include <QString>
 
@@ -14,6 +14,8 @@ QString words(const char* term);
 
 /// With the locale's decimal sign, without marks between thousands.
 QString number(double value, int decimals);
+/// An amount in the currency of the settings.
+QString money_text(const Settings& settings, double amount);
 /// As short as it can be, with six digits at most.
 QString number(double value);
 

@@ -1,4 +1,5 @@
 #include "app/changes/changes_bench.h"
+#include "app/changes/changes_model.h"
 #include "app/changes/nozzles_page.h"
 #include "app/changes/slots_view.h"
 #include "app/machine/machine_editor.h"
@@ -8,6 +9,7 @@
 #include "app/purge/purge_bench.h"
 #include "app/purge/strips_page.h"
 #include "app/purge/strips_view.h"
+#include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 #include "core/study/aims.h"
 
@@ -60,6 +62,8 @@ private Q_SLOTS:
     void wrong_readings_are_told();
     void strip_is_written();
     void machine_is_edited();
+    void offset_is_measured();
+    void refills_stand_among_the_changes();
     void machine_is_kept_and_owned();
     void empty_project_says_what_to_do();
     void everything_has_a_name();
@@ -397,7 +401,7 @@ void TestChangesWindow::readings_are_fitted_and_kept() {
         const auto colour = [&](int c) { return project().filaments[static_cast<std::size_t>(find_filament(project(), page->table()->item(r, c)->text().at(0).toLatin1()))].colour; };
         page->table()->item(r, 3)->setText(QString::number(clean_mm3({30, 50}, colour(0), colour(1), 2) / per_mm, 'f', 4));
     }
-    QVERIFY(find<QLabel>("fit_result")->text().startsWith(shown("V_d 30.0 ± 0.0 mm³, V_m 50.0")));
+    QVERIFY(find<QLabel>("fit_result")->text().startsWith(shown("dead volume V_d 30.0 ± 0.0 mm³, mixing volume V_m 50.0")));
     const int before = document()->plan()->purge_table.at(0, 1);
     press("keep_calibration");
     wait_for_plan();
@@ -501,6 +505,60 @@ void TestChangesWindow::machine_is_edited() {
     QCOMPARE(document()->plan()->totals.purge_mm3, document()->plan()->bound.purge_mm3); // everyone has a nozzle now
     undo();
     QVERIFY(project().machine.nozzles[3].missing);
+}
+
+void TestChangesWindow::offset_is_measured() {
+    show_project(row("AB", 2, "twin"));
+    changes(ChangesBench::kNozzles);
+    QTemporaryDir folder;
+    QCoreApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
+    in_next_dialog([&](QDialog* d) {
+        auto* editor = qobject_cast<MachineEditor*>(d);
+        QVERIFY(editor);
+        auto *x = d->findChild<QSpinBox*>("offset_line_x"), *y = d->findChild<QSpinBox*>("offset_line_y");
+        QVERIFY(!x->isEnabled()); // the first toolhead is what others are measured from
+        editor->parts()->setCurrentItem(editor->parts()->topLevelItem(1));
+        QVERIFY(x->isEnabled());
+        in_next_dialog([&](QDialog* f) {
+            auto* files = qobject_cast<QFileDialog*>(f);
+            QVERIFY(files);
+            files->setDirectory(folder.path());
+            files->selectFile(folder.path());
+            QMetaObject::invokeMethod(f, "accept");
+        });
+        d->findChild<QPushButton*>("write_offset_strip")->click();
+        QVERIFY(QFile::exists(folder.filePath("offset-strip.3mf")) && QFile::exists(folder.filePath("offset-strip.html")));
+        x->setValue(3);
+        QVERIFY(!editor->machine().toolheads[1].offset); // one number is no measurement
+        y->setValue(-1);
+        QVERIFY(d->findChild<QLabel*>("offset_says")->text().contains(shown("X -0.15 mm, Y 0.05 mm")));
+        editor->parts()->setCurrentItem(editor->parts()->topLevelItem(1)->child(0));
+        d->findChild<QComboBox*>("nozzle_use")->setCurrentIndex(2);
+        d->accept();
+    });
+    press("edit_machine");
+    wait_for_plan();
+    QVERIFY(load_project(folder.filePath("offset-strip.vitrail").toStdString()));
+    COMPARE_NEAR(project().machine.toolheads[1].offset->x_mm, 0.15, 1e-9);
+    COMPARE_NEAR(project().machine.toolheads[1].offset->y_mm, -0.05, 1e-9);
+    QCOMPARE(project().machine.nozzles[1].use, NozzleUse::soluble);
+    undo();
+    QVERIFY(!project().machine.toolheads[1].offset);
+}
+
+void TestChangesWindow::refills_stand_among_the_changes() {
+    open_demo("signal-flags.vitrail");
+    changes(ChangesBench::kOrder);
+    auto* table = find<QTableView>("changes");
+    const auto plan = document()->plan();
+    QVERIFY(plan->totals.refills > 0);
+    QCOMPARE(table->model()->rowCount(), plan->totals.changes + plan->totals.refills);
+    int refills = 0;
+    for (int r = 0; r < table->model()->rowCount(); ++r)
+        refills += table->model()->index(r, ChangesModel::kKind).data().toString() == QString("refill");
+    QCOMPARE(refills, plan->totals.refills);
+    const QString sums = find<QLabel>("change_sums")->text();
+    QVERIFY2(sums.contains("refill") && sums.contains(QString::fromStdString(duration(plan->totals.change_s))) && sums.contains(QString::fromStdString(duration(plan->totals.attended_s))), qPrintable(sums));
 }
 
 void TestChangesWindow::machine_is_kept_and_owned() {

@@ -187,7 +187,8 @@ void TestItemModels::shelf() {
     QTemporaryDir dir;
     qputenv("VITRAIL_SHELF", dir.filePath("s.sqlite").toUtf8());
     ShelfStore store;
-    ShelfModel m(&store);
+    Document d;
+    ShelfModel m(&store, &d);
     const QAbstractItemModelTester tester(&m, QAbstractItemModelTester::FailureReportingMode::Fatal);
     QCOMPARE(m.rowCount(), 0);
     store.open();

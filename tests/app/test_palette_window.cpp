@@ -2,6 +2,7 @@
 #include "app/palette/palette_bench.h"
 #include "app/palette/pairing_view.h"
 #include "app/palette/shelf_model.h"
+#include "app/parts/badge_delegate.h"
 #include "formats/files.h"
 #include "formats/shelf_db.h"
 
@@ -104,6 +105,11 @@ void TestPaletteWindow::identity_is_asked_once() {
     QCOMPARE(asked, 1); // once is enough
     QCOMPARE(project().filaments.size(), std::size_t{2});
     QVERIFY(project().filaments[0].class_confirmed);
+    // The shelf shows a letter only where the project has one, and that one; else colour and hatch.
+    const auto row = [&](const char* id) { return tree()->model()->index(find_on_shelf(shelf(), id), 0); };
+    QCOMPARE(row("starter-pla-white").data(BadgeDelegate::LetterRole).toString(), QString(QChar::fromLatin1(project().filaments[0].letter))); // taken twice: the first
+    QVERIFY(row("starter-copoly-white").data(BadgeDelegate::LetterRole).toString().isEmpty());
+    QVERIFY(!row("starter-copoly-white").data(BadgeDelegate::HatchRole).toString().isEmpty());
     choose("starter-copoly-white"); // filed as what it is
     press("shelf_take");
     QCOMPARE(asked, 1);

@@ -267,7 +267,7 @@ void TestSupportsWindow::a_cut_is_previewed_and_applied() {
             cut = r;
     QVERIFY(cut >= 0);
     list->selectRow(cut);
-    QVERIFY(list->item(cut, 5)->text().contains("seam"));
+    QVERIFY(list->item(cut, 7)->text().contains("seam"));
     const std::size_t parts = project().pieces[0].parts.size();
     QTest::mouseClick(page->findChild<QPushButton*>("preview_suggestion"), Qt::LeftButton);
     QVERIFY(document()->previewing());

@@ -10,6 +10,8 @@
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
 #include "core/colour/colour.h"
+#include "core/geometry/prism.h"
+#include "formats/files.h"
 #include "formats/model.h"
 #include "paint/filament_paint.h"
 
@@ -17,6 +19,7 @@
 
 #include <QAction>
 #include <QApplication>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDialog>
 #include <QDoubleSpinBox>
@@ -60,6 +63,10 @@ private Q_SLOTS:
     void adding_and_removing_filaments();
     void layer_height_and_machine();
     void all_settings_dialog();
+    void settings_are_found_and_reset();
+    void findings_get_more_room();
+    void focus_goes_with_the_bench();
+    void split_is_offered();
     void undo_covers_every_edit();
     void changes_bench_lists_all_three_ways();
     void order_as_assigned_costs_more();
@@ -310,6 +317,84 @@ void TestWindow::all_settings_dialog() {
     QCOMPARE(project().settings.infill_pct, 100.0);
     QVERIFY(window_->document()->plan()->totals.model_g > before);
     QVERIFY(window_->document()->plan()->tower.layers > 0);
+}
+
+void TestWindow::settings_are_found_and_reset() {
+    open("badge.vitrail");
+    window_->document()->edit("infill", [](Project& p) { p.settings.infill_pct = 40; });
+    wait_for_plan();
+    in_next_dialog([](QDialog* d) {
+        auto* search = d->findChild<QLineEdit*>("settings_search");
+        auto* infill = d->findChild<QDoubleSpinBox*>("infill");
+        auto* reset = d->findChild<QPushButton*>("reset.infill");
+        QVERIFY(infill->isVisible() && reset->isVisible());
+        QVERIFY(!d->findChild<QPushButton*>("reset.walls")->isVisible());
+        QTest::keyClicks(search, "ooze");
+        QVERIFY(!infill->isVisible());
+        QVERIFY(d->findChild<QDoubleSpinBox*>("ooze.gap")->isVisible());
+        search->setText("no such words at all");
+        QVERIFY(!d->findChild<QDoubleSpinBox*>("ooze.gap")->isVisible());
+        search->clear();
+        d->findChild<QCheckBox*>("only_changed")->setChecked(true);
+        QVERIFY(infill->isVisible());
+        QVERIFY(!d->findChild<QDoubleSpinBox*>("ooze.gap")->isVisible());
+        QTest::mouseClick(reset, Qt::LeftButton);
+        QCOMPARE(infill->value(), 15.0);
+        QVERIFY(!reset->isVisible());
+        d->accept();
+    });
+    QTest::mouseClick(button("all_settings"), Qt::LeftButton);
+    wait_for_plan();
+    QCOMPARE(project().settings.infill_pct, 15.0);
+}
+
+void TestWindow::findings_get_more_room() {
+    open("badge.vitrail");
+    auto* list = window_->findChild<QListView*>("findings");
+    const int before = list->height();
+    QTest::mouseClick(button("findings_taller"), Qt::LeftButton);
+    QTRY_VERIFY(list->height() > before + 60);
+    QTest::mouseClick(button("findings_taller"), Qt::LeftButton);
+    QTRY_VERIFY(list->height() < before + 60);
+}
+
+void TestWindow::focus_goes_with_the_bench() {
+    open("badge.vitrail");
+    const auto benches = window_->findChildren<BenchButton*>();
+    QCOMPARE(benches.size(), 7);
+    benches[0]->setFocus();
+    QTRY_VERIFY(benches[0]->hasFocus());
+    QTest::keyClick(window_.get(), Qt::Key_2, Qt::AltModifier);
+    QTRY_VERIFY(benches[1]->hasFocus());
+    QVERIFY(benches[1]->isChecked());
+    QTest::keyClick(window_.get(), Qt::Key_1, Qt::AltModifier);
+    QTRY_VERIFY(benches[0]->hasFocus());
+}
+
+void TestWindow::split_is_offered() {
+    // An STL knows no bodies: two cubes in one file are one part, and splitting it is offered.
+    QTemporaryDir folder;
+    Builder two;
+    for (const double x : {0.0, 30.0}) {
+        const auto u = [](double mm) { return static_cast<ClipperLib::cInt>(mm * kUnitsPerMm); };
+        add_prism(two, {Path{{u(x), 0}, {u(x + 10), 0}, {u(x + 10), u(10)}, {u(x), u(10)}}}, 0, 10);
+    }
+    const std::string path = folder.filePath("two.stl").toStdString();
+    QVERIFY(write_file(path, write_stl(two.build(), "two cubes")));
+    window_->open_files({QString::fromStdString(path)});
+    QTRY_VERIFY_WITH_TIMEOUT(has_parts(project()), 20000);
+    wait_for_plan();
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t{1});
+    auto* list = window_->findChild<QListView*>("findings");
+    int row = -1;
+    for (int r = 0; r < list->model()->rowCount(); ++r)
+        if (list->model()->index(r, 0).data().toString().contains("2 separate bodies"))
+            row = r;
+    QVERIFY(row >= 0);
+    list->setCurrentIndex(list->model()->index(row, 0));
+    QTest::mouseClick(button("fix"), Qt::LeftButton);
+    wait_for_plan();
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t{2});
 }
 
 void TestWindow::undo_covers_every_edit() {

@@ -95,8 +95,10 @@ QStringList english_words(QString text) {
     static const QRegularExpression markup(QStringLiteral("<style.*?</style>|<[^>]*>|&\\w+;|#[0-9a-fA-F]{6}\\b"), QRegularExpression::DotMatchesEverythingOption), word(QStringLiteral("[A-Za-z]{2,}"));
     text.remove(markup);
     QStringList out;
+    static const std::vector<const char*>& currencies = find_setting("currency")->choices; // codes of ISO 4217, after the word for none
     for (auto m = word.globalMatch(text); m.hasNext();)
-        out << m.next().captured();
+        if (const QString found = m.next().captured(); std::none_of(currencies.begin() + 1, currencies.end(), [&](const char* code) { return found == QLatin1String(code); }))
+            out << found;
     return out;
 }
 

@@ -1,4 +1,5 @@
 #include "core/estimate/timeline.h"
+#include "core/plan/change_table.h"
 
 #include "support.h"
 
@@ -17,6 +18,8 @@ private Q_SLOTS:
     void tower_takes_time_and_filament();
     void first_loads_are_apart();
     void use_tells_first_and_last_layer();
+    void kinds_add_up();
+    void skins_at_borders_by_closed_form();
 };
 
 namespace {
@@ -120,6 +123,66 @@ void TestEstimate::use_tells_first_and_last_layer() {
     QCOMPARE(plan->use[1].first_layer, 11);
     QCOMPARE(plan->use[1].last_layer, 20);
     QCOMPARE(plan->use[2].first_layer, 0); // C is not used
+}
+
+void TestEstimate::kinds_add_up() {
+    // The table of changes, refills and all, comes to the totals.
+    int refills = 0;
+    for (const char* machine : {"hand-swap", "feeder-4", "twin", "carousel"})
+        for (const double wait : {0.0, 900.0}) {
+            Project p = stack("", 1, machine);
+            p.filaments.clear();
+            for (int i = 0; i < 6; ++i) {
+                p.filaments.push_back(make_filament(static_cast<char>('A' + i), Material::PLA, {static_cast<std::uint8_t>(40 * i), static_cast<std::uint8_t>(255 - 30 * i), 90}));
+                p.pieces[0].parts.push_back(part(("block-" + std::to_string(i)).c_str(), solids::box(10.0 * i, 0, 0, 10.0 * (i + 1), 10, 1 + i % 3), static_cast<char>('A' + i)));
+            }
+            p.settings.hand_wait_s = wait;
+            const auto plan = plan_of(p);
+            double time_s = 0, attended_s = 0, g = 0;
+            int count = 0;
+            for (const KindSum& k : sums_by_kind(*plan)) {
+                QVERIFY(k.count > 0);
+                time_s += k.time_s, attended_s += k.attended_s, g += k.purge_g, count += k.count;
+            }
+            COMPARE_NEAR(time_s, plan->totals.change_s, 1e-6);
+            COMPARE_NEAR(attended_s, plan->totals.attended_s, 1e-6);
+            QCOMPARE(count, plan->totals.changes + plan->totals.refills);
+            const auto rows = change_rows(*plan);
+            QCOMPARE(static_cast<int>(rows.size()), count);
+            QVERIFY(std::is_sorted(rows.begin(), rows.end(), [](const ChangeRow& a, const ChangeRow& b) { return a.layer < b.layer; }));
+            refills += plan->totals.refills;
+            double waits = 0;
+            for (const Change& c : plan->changes)
+                waits += c.wait_s;
+            QVERIFY(wait > 0 || waits == 0);
+        }
+    QVERIFY(refills > 0);
+}
+
+void TestEstimate::skins_at_borders_by_closed_form() {
+    // Two slabs on each other, 20 × 20 mm, two walls of 0.4: 18.4² mm² inside. As one solid only bottom and top have skins; with skins of its
+    // own the lower slab is solid in its 4 uppermost layers, the upper one in its 3 lowest: 7 layers at 100 instead of 15 %.
+    Project p = stack("", 1, "feeder-4");
+    p.pieces[0].parts = {part("low", solids::box(0, 0, 0, 20, 20, 4), 'A'), part("high", solids::box(0, 0, 4, 20, 20, 8), 'B')};
+    const auto one = plan_of(p);
+    p.settings.skins_at_borders = true;
+    const auto own = plan_of(p);
+    const auto mm3 = [](const Plan& plan) { return plan.use[0].model_mm3 + plan.use[1].model_mm3; };
+    COMPARE_NEAR(mm3(*own) - mm3(*one), 7 * 0.2 * 18.4 * 18.4 * 0.85, 0.05);
+    // What is over the other body is no bridge.
+    for (const std::vector<Volume>& part : own->pieces[0].demand->parts)
+        for (const Volume& v : part)
+            COMPARE_NEAR(v.bridge_mm3, 0, 1e-9);
+    // Many points go through rows: the same within their pitch.
+    Project round = p;
+    Mesh high = solids::frustum(10, 10, 4, 900);
+    for (Vec3& v : high.vertices)
+        v.z += 4;
+    round.pieces[0].parts = {part("low", solids::frustum(10, 10, 4, 900), 'A'), part("high", build_mesh(high.vertices, high.triangles), 'B')};
+    const double with = mm3(*plan_of(round));
+    round.settings.skins_at_borders = false;
+    const double inside = 3.14159265 * 9.2 * 9.2;
+    COMPARE_NEAR(with - mm3(*plan_of(round)), 7 * 0.2 * inside * 0.85, 0.01 * 7 * 0.2 * inside * 0.85);
 }
 
 VITRAIL_TEST(TestEstimate)

@@ -1,4 +1,9 @@
+#include "core/run/offset_strip.h"
+#include "core/run_sheet/run_sheet.h"
+
 #include "support.h"
+
+#include <algorithm>
 
 #include <QTemporaryDir>
 
@@ -21,6 +26,11 @@ private Q_SLOTS:
     void settings_are_checked();
     void layer_heights();
     void editing_a_project();
+    void nozzles_meant_for_something();
+    void offset_strip_reads_like_a_vernier();
+    void another_nozzle_changes_lines_and_layers();
+    void money_has_a_currency();
+    void every_setting_has_a_subject();
 };
 
 void TestMachinesAndMaterials::strand_masses() {
@@ -238,6 +248,129 @@ void TestMachinesAndMaterials::light_through_colours() {
     QVERIFY(td("#f8f8f8") >= 4 && td("#f8f8f8") <= 6);
     QCOMPARE(make_filament('A', Material::PVA, *parse_colour("#141414")).td_mm, td("#141414"));
     QCOMPARE(make_filament('A', Material::PVA, *parse_colour("#141414")).price_per_kg, 75.0);
+}
+
+void TestMachinesAndMaterials::nozzles_meant_for_something() {
+    // Nozzles for soluble and for structural material are not interchangeable on some machines: common practice, no source.
+    Project p = stack("AB", 1, "twin");
+    p.filaments[1] = make_filament('B', Material::PVA, p.filaments[1].colour);
+    p.machine.nozzles[0].use = NozzleUse::soluble;
+    p.machine.nozzles[1].use = NozzleUse::structural;
+    const auto plan = plan_of(p);
+    QCOMPARE(plan->loading.nozzle[0], 1);
+    QCOMPARE(plan->loading.nozzle[1], 0);
+    QVERIFY(!has(*plan, "nozzle-kind"));
+    pin(p, 'A', 0); // by hand where it does not belong
+    const auto pinned = plan_of(p);
+    QCOMPARE(pinned->loading.nozzle[0], 0);
+    const Finding& f = finding(*pinned, "nozzle-kind");
+    QVERIFY(f.severity == Severity::error && english(f.message).find("structural") != std::string::npos);
+    QCOMPARE(f.fixes.size(), std::size_t{1});
+    f.fixes[0].apply(p);
+    QVERIFY(!has(*plan_of(p), "nozzle-kind"));
+    p.machine.nozzles[0].use = NozzleUse::structural; // nobody takes what dissolves: it sits somewhere, and that is said
+    QVERIFY(has(*plan_of(p), "nozzle-kind"));
+    // It is kept in the machine's file.
+    p.machine.nozzles[0].use = NozzleUse::soluble;
+    p.machine.toolheads[1].offset = ToolheadOffset{0.15, -0.05};
+    const auto again = read_machine(write_machine(p.machine));
+    QVERIFY(again);
+    QVERIFY(*again == p.machine);
+    for (const char* bad : {R"("nozzles_for": ["any"])", R"("nozzles_for": ["odd", "any"])", R"("offset_mm": [1])", R"("offset_mm": [1, 5000])"}) {
+        std::string text = write_machine(*find_machine("feeder-4"));
+        const auto at = text.find("\"feeder_slots\"");
+        QVERIFY(at != std::string::npos);
+        text.insert(at, std::string(bad) + ", ");
+        if (std::string(bad) != R"("nozzles_for": ["any"])")
+            QVERIFY2(!read_machine(text), bad);
+    }
+}
+
+void TestMachinesAndMaterials::offset_strip_reads_like_a_vernier() {
+    Project p = stack("AB", 1, "twin");
+    QVERIFY(!offset_strip(p, 0) && !offset_strip(p, 2) && !offset_strip(stack("AB", 1, "feeder-4"), 1));
+    const auto strip = offset_strip(p, 1);
+    QVERIFY(strip);
+    const auto plan = plan_of(*strip);
+    QVERIFY(plan);
+    for (const Finding& f : plan->findings)
+        QVERIFY2(f.severity == Severity::note || f.code == "thin-stroke" || f.code == "hand-within-layer", f.code.c_str());
+    // Each comb by its own toolhead, and no hand swap between.
+    QCOMPARE(plan->grid.count, 2);
+    QCOMPARE(plan->totals.hand_swaps, 0);
+    const std::vector<Part>& parts = strip->pieces[0].parts;
+    QCOMPARE(parts.size(), std::size_t{4});
+    QVERIFY(parts[0].filament != parts[1].filament && parts[0].filament == parts[2].filament && parts[1].filament == parts[3].filament);
+    QVERIFY(plan->loading.nozzle[static_cast<std::size_t>(find_filament(*strip, parts[0].filament))] == 0);
+    // The head is off by 0.35 mm to the right: the lines of both combs that come closest are the 7th, by trying them all (Vernier 1631).
+    for (const int off : {-12, -7, 0, 3, 7, 12}) {
+        const double mm = 0.05 * off;
+        int best = 99;
+        double least = 1e9;
+        for (int n = -kCombLines; n <= kCombLines; ++n)
+            if (const double apart = std::abs(n * kCombPitch_mm - (n * (kCombPitch_mm - kVernier_mm) + mm)); apart < least - 1e-9)
+                least = apart, best = n;
+        QCOMPARE(best, off);
+        COMPARE_NEAR(offset_mm(best), mm, 1e-12);
+    }
+    // The lines stand where that sum says: middles of the strokes of the first comb in layer 2, cut across its teeth.
+    const Paths& comb = plan->pieces[0].table->parts[0].layers[1];
+    QVERIFY(area_mm2(comb) > 25 * 0.8 * 5);
+    // The sheet gives the correction in mm.
+    Project coloured = stack("AB", 1, "twin");
+    const auto before = make_run_sheet(coloured, *plan_of(coloured));
+    coloured.machine.toolheads[1].offset = ToolheadOffset{0.15, -0.05};
+    const auto after = make_run_sheet(coloured, *plan_of(coloured));
+    const auto says = [](const RunSheet& s, const char* what) { return std::any_of(s.preparation.begin(), s.preparation.end(), [&](const Message& m) { return english(m).find(what) != std::string::npos; }); };
+    QVERIFY(says(before, "print the offset strip") && !says(before, "Correct the offset"));
+    QVERIFY(says(after, "by X -0.15 mm and Y 0.05 mm"));
+}
+
+void TestMachinesAndMaterials::another_nozzle_changes_lines_and_layers() {
+    // Lines about the nozzle's diameter, layers of 25 to 75 % of it: common practice, no source.
+    Project p = stack("AB", 1, "feeder-4");
+    Machine fine = p.machine;
+    fine.nozzles[0].diameter_mm = 0.2;
+    const Message said = set_machine(p, fine);
+    QVERIFY(english(said).find("0.20 mm nozzle") != std::string::npos);
+    COMPARE_NEAR(p.settings.line_width_mm, 0.2, 1e-9);
+    COMPARE_NEAR(p.settings.layer_mm, 0.15, 1e-9);
+    COMPARE_NEAR(p.settings.first_layer_mm, 0.15, 1e-9);
+    for (const char* code : {"no-nozzle", "layer-height", "first-layer"})
+        QVERIFY2(!has(*plan_of(p), code), code);
+    Machine coarse = fine;
+    coarse.nozzles[0].diameter_mm = 0.8;
+    set_machine(p, coarse);
+    COMPARE_NEAR(p.settings.line_width_mm, 0.8, 1e-9);
+    COMPARE_NEAR(p.settings.layer_mm, 0.2, 1e-9);
+    // Another machine with the same nozzle changes nothing; with nozzles of several diameters neither, as nobody knows which is meant.
+    const Settings kept = p.settings;
+    QVERIFY(set_machine(p, coarse).empty() && p.settings == kept);
+    coarse.nozzles.push_back({0.4, 0});
+    QVERIFY(set_machine(p, coarse).empty() && p.settings == kept);
+}
+
+void TestMachinesAndMaterials::money_has_a_currency() {
+    Settings s;
+    QCOMPARE(english(say("{}", money(s, 12.5))), std::string("12.50"));
+    QVERIFY(set_setting(s, "currency", "EUR"));
+    QCOMPARE(english(say("{}", money(s, 12.5))), std::string("12.50 EUR"));
+    QVERIFY(!set_setting(s, "currency", "shells"));
+    const SettingInfo& info = *find_setting("currency");
+    QCOMPARE(info.choices.size(), static_cast<std::size_t>(Currency::ZAR) + 1);
+    QCOMPARE(std::string(info.choices.back()), std::string("ZAR"));
+    COMPARE_NEAR(info.max, double(info.choices.size()) - 1, 0);
+}
+
+void TestMachinesAndMaterials::every_setting_has_a_subject() {
+    std::vector<int> of(kSubjects, 0);
+    for (const SettingInfo& info : all_settings())
+        ++of[static_cast<std::size_t>(info.subject())];
+    for (int s = 0; s < kSubjects; ++s) {
+        QVERIFY2(of[static_cast<std::size_t>(s)] > 0, to_string(static_cast<Subject>(s)));
+        QVERIFY(*to_string(static_cast<Subject>(s)));
+    }
+    QVERIFY(of[0] <= 14); // what belongs nowhere else must not pile up there
 }
 
 VITRAIL_TEST(TestMachinesAndMaterials)

@@ -9,6 +9,8 @@
 
 #include "support.h"
 
+#include <fmt/format.h>
+
 #include <numbers>
 
 using namespace vitrail;
@@ -61,6 +63,7 @@ private Q_SLOTS:
     void uncertainty_by_hand();
     void strip_by_closed_form();
     void options_are_plans();
+    void what_has_no_effect_is_told();
 };
 
 void TestPurgePlaces::flows_add_up() {
@@ -104,7 +107,7 @@ void TestPurgePlaces::flows_add_up() {
         for (const FilamentUse& u : other->use)
             without += u.model_mm3;
         COMPARE_NEAR(with, without, 1e-6 * without);
-        QVERIFY(wasted_g(plan->totals) <= wasted_g(other->totals) + 1e-9);
+        QVERIFY(waste_g(plan->totals) <= waste_g(other->totals) + 1e-9);
     }
 }
 
@@ -143,7 +146,7 @@ void TestPurgePlaces::peaks_keep_the_tower_small() {
     QVERIFY(peaks->tower.width_mm < plain->tower.width_mm);
     QVERIFY(flow_sum(*peaks, Destination::infill) > 0);
     QVERIFY(flow_sum(*peaks, Destination::infill) < flow_sum(*all, Destination::infill)); // only what must
-    QVERIFY(wasted_g(peaks->totals) < wasted_g(plain->totals));
+    QVERIFY(waste_g(peaks->totals) < waste_g(plain->totals));
     for (const Change& c : peaks->changes) {
         double sum = 0;
         for (const Flow& f : c.flows)
@@ -496,7 +499,7 @@ void TestPurgePlaces::options_are_plans() {
         Project q = p;
         o.apply(q);
         const auto made = plan_of(q);
-        COMPARE_NEAR(wasted_g(made->totals), wasted_g(o.totals), 1e-9); // what it promised
+        COMPARE_NEAR(waste_g(made->totals), waste_g(o.totals), 1e-9); // what it promised
         COMPARE_NEAR(made->totals.total_s, o.totals.total_s, 1e-6);
         COMPARE_NEAR(tower_g(*made), o.tower_g, 1e-9);
     }
@@ -549,6 +552,44 @@ void TestPurgePlaces::one_plate_for_everybody() {
         for (std::size_t j = i + 1; j < all.size(); ++j)
             QVERIFY(std::abs(all[i].x_mm - all[j].x_mm) >= (all[i].w_mm + all[j].w_mm) / 2 - 1e-9 || std::abs(all[i].y_mm - all[j].y_mm) >= (all[i].d_mm + all[j].d_mm) / 2 - 1e-9);
     }
+}
+
+void TestPurgePlaces::what_has_no_effect_is_told() {
+    // Infill of a white that lets light through cannot take black: it says so, and how much did not fit.
+    Project p = stack("AB", 4, "feeder-4");
+    p.filaments[0].td_mm = p.filaments[1].td_mm = 20;
+    p.settings.purge_infill = IntoInfill::yes;
+    const auto plan = plan_of(p);
+    const Finding& f = finding(*plan, "no-effect");
+    QVERIFY(english(f.message).find("show") != std::string::npos);
+    QVERIFY(english(f.message).find(fmt::format("{:.0f} mm³", plan->totals.purge_mm3)) != std::string::npos);
+    Project fixed = p;
+    f.fixes[0].apply(fixed);
+    QVERIFY(!has(*plan_of(fixed), "no-effect"));
+    p.settings.infill_pct = 100;
+    p.settings.top_skins = p.settings.bottom_skins = 0;
+    p.filaments[0].td_mm = p.filaments[1].td_mm = 0.05; // nothing shows, and there is infill
+    QVERIFY(!has(*plan_of(p), "no-effect"));
+    p.settings.walls = 20; // solid: none
+    QVERIFY(english(finding(*plan_of(p), "no-effect").message).find("solid") != std::string::npos);
+    p.settings.purge_infill = IntoInfill::no;
+    p.settings.purge_support = true;
+    QVERIFY(english(finding(*plan_of(p), "no-effect").message).find("there is no support") != std::string::npos);
+    p.settings.purge_support = false;
+    p.settings.ooze_wall = true;
+    QVERIFY(english(finding(*plan_of(p), "no-effect").message).find("one nozzle prints all") != std::string::npos);
+    p.settings.ooze_wall = false;
+    QVERIFY(!has(*plan_of(p), "no-effect"));
+    // A skirt without room: how much is thrown out, and a number of loops that is enough.
+    Project skirt = row("ABC", 2);
+    skirt.settings.purge_to = PurgeTo::skirt;
+    skirt.settings.skirt_loops = 1;
+    const auto full = plan_of(skirt);
+    QVERIFY(full->skirt.overflow_mm3 > 1);
+    const Finding& overflow = finding(*full, "skirt-full");
+    QVERIFY(english(overflow.message).find(fmt::format("{:.0f} mm³", full->skirt.overflow_mm3)) != std::string::npos);
+    overflow.fixes[0].apply(skirt);
+    QVERIFY(!has(*plan_of(skirt), "skirt-full"));
 }
 
 VITRAIL_TEST(TestPurgePlaces)

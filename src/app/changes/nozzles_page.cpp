@@ -84,8 +84,8 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
     use_->setObjectName(QStringLiteral("use_aim"));
     aims->add_to_heading(use_);
 
-    auto* left = make_splitter(Qt::Vertical, {nozzles, over_time}, {245, 205});
-    auto* all = make_splitter(Qt::Horizontal, {left, aims}, {650, 500});
+    auto* left = make_splitter("nozzles.left", Qt::Vertical, {nozzles, over_time}, {245, 205});
+    auto* all = make_splitter("nozzles.all", Qt::Horizontal, {left, aims}, {650, 500});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);

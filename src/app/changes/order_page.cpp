@@ -30,11 +30,13 @@ public:
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         QStyledItemDelegate::paint(p, option, index);
         const double s = em(1.45);
+        const QString out = index.data(ChangesModel::FromRole).toString();
         const QRectF from(option.rect.left() + em(0.3), option.rect.center().y() + 0.5 - s / 2, s, s), to = from.translated(em(2.7), 0);
         p->save();
         p->setPen(QPen(Theme::current().quiet, 2));
         p->drawLine(QPointF(from.right() + 2, from.center().y()), QPointF(to.left() - 2, to.center().y()));
-        paint_badge(*p, from, index.data(ChangesModel::FromRole).toString().at(0).toLatin1(), index.data(ChangesModel::FromColourRole).value<QColor>(), option.font);
+        if (!out.isEmpty()) // else the slot was empty
+            paint_badge(*p, from, out.at(0).toLatin1(), index.data(ChangesModel::FromColourRole).value<QColor>(), option.font);
         paint_badge(*p, to, index.data(ChangesModel::ToRole).toString().at(0).toLatin1(), index.data(ChangesModel::ToColourRole).value<QColor>(), option.font);
         p->restore();
     }
@@ -45,11 +47,17 @@ QString grams_text(double g) {
     return QCoreApplication::translate("OrderPage", "%1 g").arg(number(g, g < 10 ? 2 : 1));
 }
 
+/// "20 min, there 3:00 min"; what is nothing is left out.
+QString time_and_there(double time_s, double attended_s) {
+    const QString time = QString::fromStdString(duration(time_s)), there = QString::fromStdString(duration(attended_s));
+    return attended_s <= 0 ? time : time_s <= 0 ? QCoreApplication::translate("OrderPage", "there %1").arg(there) : QCoreApplication::translate("OrderPage", "%1, there %2").arg(time, there);
+}
+
 } // namespace
 
 OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), model_(new ChangesModel(document, this)), table_(new QTableView),
-      sentence_(new QLabel), saves_(new QLabel), empty_(new QLabel), order_(new QComboBox), first_(new QComboBox), lock_(new QLabel) {
+      sentence_(new QLabel), sums_(new QLabel), saves_(new QLabel), empty_(new QLabel), order_(new QComboBox), first_(new QComboBox), lock_(new QLabel) {
     list_ = new Panel(tr("Changes"));
     sentence_->setObjectName(QStringLiteral("good"));
     sentence_->setWordWrap(true);
@@ -69,11 +77,14 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
     table_->setItemDelegateForColumn(ChangesModel::kFromTo, new FromToDelegate(table_));
     table_->setTabKeyNavigation(false);
     table_->setFrameShape(QFrame::NoFrame);
-    const double widths[] = {2.0, 5.5, 5.0, 5.6, 5.9, 4.8, 3.8, 3.6, 3.0, 3.7, 3};
+    const double widths[] = {1.8, 5.0, 4.6, 5.3, 5.7, 4.8, 4.9, 3.6, 3.1, 3.0, 4.0, 3};
     for (int c = 0; c < ChangesModel::kColumns; ++c)
         table_->setColumnWidth(c, em(widths[c]));
     table_->horizontalHeader()->setStretchLastSection(true);
     list_->body()->addWidget(table_, 1);
+    sums_->setObjectName(QStringLiteral("change_sums"));
+    sums_->setWordWrap(true);
+    list_->body()->addWidget(sums_);
     empty_->setObjectName(QStringLiteral("quiet"));
     empty_->setAlignment(Qt::AlignCenter);
     empty_->setWordWrap(true);
@@ -110,8 +121,8 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
     lock_->setWordWrap(true);
     saving->body()->addWidget(lock_);
 
-    auto* right = make_splitter(Qt::Vertical, {saving, order_panel_}, {190, 260});
-    auto* all = make_splitter(Qt::Horizontal, {list_, right}, {775, 365});
+    auto* right = make_splitter("order.right", Qt::Vertical, {saving, order_panel_}, {190, 260});
+    auto* all = make_splitter("order.all", Qt::Horizontal, {list_, right}, {810, 330});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
@@ -121,15 +132,12 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
         if (moving_)
             return;
         // The row of the change that is next to be done at the cursor.
-        const auto plan = document_->plan();
-        for (int r = 0; plan && r < model_->rowCount(); ++r)
-            if (plan->changes[r].layer >= layer) {
-                moving_ = true;
-                table_->selectRow(r);
-                table_->scrollTo(model_->index(r, 0));
-                moving_ = false;
-                break;
-            }
+        if (const int r = model_->row_at(layer); r >= 0) {
+            moving_ = true;
+            table_->selectRow(r);
+            table_->scrollTo(model_->index(r, 0));
+            moving_ = false;
+        }
     });
     connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& i) {
         if (moving_ || !i.isValid())
@@ -152,6 +160,7 @@ void OrderPage::refresh() {
     const auto plan = document_->plan();
     const bool any = plan && !plan->changes.empty();
     table_->setVisible(any);
+    sums_->setVisible(any);
     empty_->setVisible(!any);
     sentence_->setVisible(any);
     const QSignalBlocker quiet(order_), silent(first_);
@@ -175,6 +184,10 @@ void OrderPage::refresh() {
         return;
     }
     empty_->setText(tr("No change: the whole print is in one filament.\nGive a part or a band another one on the Piece bench."));
+    QStringList sums;
+    for (const KindSum& k : sums_by_kind(*plan))
+        sums << QStringLiteral("%1 × %2 %3").arg(k.count).arg(words(k.kind), time_and_there(k.time_s, k.attended_s));
+    sums_->setText(tr("%1. In all %2.").arg(sums.join(QStringLiteral(" · ")), time_and_there(plan->totals.change_s, plan->totals.attended_s)));
     const Totals& now = plan->totals;
     list_->set_aside(any ? tr("%n change(s)", nullptr, now.changes) : QString());
     const bool tight = now.changes == plan->bound.changes && now.purge_mm3 <= plan->bound.purge_mm3 + 0.5;

@@ -26,7 +26,7 @@ private:
     ViewState* view_;
     ChangesModel* model_;
     QTableView* table_;
-    QLabel *sentence_, *saves_, *empty_;
+    QLabel *sentence_, *sums_, *saves_, *empty_;
     QComboBox *order_, *first_;
     QLabel* lock_;
     Panel *list_, *order_panel_;

@@ -214,23 +214,28 @@ void LayerWindow::paintEvent(QPaintEvent*) {
             own_filaments.push_back(f);
     for (const std::uint8_t f : own_filaments)
         all += em(2.6) + p.fontMetrics().horizontalAdvance(QString::fromStdString(project.filaments[f].name));
+    double row = em(2.0);
     for (const std::uint8_t f : own_filaments) {
         const Filament& filament = project.filaments[f];
-        paint_badge(p, QRectF(x, em(2.0), em(1.4), em(1.4)), filament.letter, to_qcolor(filament.colour), font());
+        if (x + em(1.4) > width()) // many filaments, a narrow window: the badges go on below
+            x = em(0.8), row += em(1.6);
+        paint_badge(p, QRectF(x, row, em(1.4), em(1.4)), filament.letter, to_qcolor(filament.colour), font());
         x += em(1.8);
         if (all > width())
             continue;
         const QString name = QString::fromStdString(filament.name);
         p.setFont(font_of(0.95));
         p.setPen(t.ink);
-        p.drawText(QRectF(x - em(0.2), em(2.0), width() - x, em(1.4)), Qt::AlignVCenter, name);
+        p.drawText(QRectF(x - em(0.2), row, width() - x, em(1.4)), Qt::AlignVCenter, name);
         x += em(0.8) + p.fontMetrics().horizontalAdvance(name);
     }
     // What happens in this layer, in words; of several pieces, on the whole plate.
-    QString order = plan->pieces.size() > 1 ? tr("on the plate: ") : QString();
-    const qsizetype before = order.size();
-    for (const std::uint8_t f : plan->sequence.layer(layer - 1))
-        order += (order.size() == before ? QString() : tr(", then ")) + QChar::fromLatin1(project.filaments[f].letter);
+    const auto in_order = [&](const QString& between) {
+        QStringList letters;
+        for (const std::uint8_t f : plan->sequence.layer(layer - 1))
+            letters << QString(QChar::fromLatin1(project.filaments[f].letter));
+        return (plan->pieces.size() > 1 ? tr("on the plate: ") : QString()) + letters.join(between);
+    };
     int changes = 0;
     double grams = 0;
     for (const Change& c : plan->changes)
@@ -240,16 +245,22 @@ void LayerWindow::paintEvent(QPaintEvent*) {
         }
     p.setFont(font_of(0.95));
     p.setPen(t.quiet);
-    const QString text = layer > piece.layers() ? tr("\u201c%1\u201d ends with layer %2").arg(QString::fromStdString(own.name)).arg(piece.layers())
-                         : order.size() == before ? tr("nothing is printed in this layer")
-                         : changes       ? tr("%1 · %n change(s), %2 g purged", nullptr, changes).arg(order).arg(number(grams, 2))
-                                         : tr("%1 · no change").arg(order);
+    const auto text_with = [&](const QString& order) {
+        return layer > piece.layers() ? tr("\u201c%1\u201d ends with layer %2").arg(QString::fromStdString(own.name)).arg(piece.layers())
+                         : plan->sequence.layer(layer - 1).empty() ? tr("nothing is printed in this layer")
+                         : changes ? tr("%1 · %n change(s), %2 g purged", nullptr, changes).arg(order).arg(number(grams, 2))
+                                   : tr("%1 · no change").arg(order);
+    };
     // A scale bar of a round length.
     double bar = 1;
     for (const double mm : {0.5, 1.0, 2.0, 5.0, 10.0, 20.0, 50.0, 100.0})
         if (mm * scale_ < width() / 4.0)
             bar = mm;
     const int room = static_cast<int>(width() - em(2.4) - std::max<double>(bar * scale_, em(3)));
+    QString text = text_with(in_order(tr(", then ")));
+    for (const QString& shorter : {text_with(in_order(QStringLiteral(" → "))), text_with(in_order(QString()))})
+        if (p.fontMetrics().horizontalAdvance(text) > room)
+            text = shorter;
     p.drawText(QRect(em(0.8), height() - em(1.9), room, em(1.4)), Qt::AlignLeft | Qt::AlignVCenter, p.fontMetrics().elidedText(text, Qt::ElideRight, room));
     const double x1 = width() - em(0.8), y = height() - em(0.7);
     p.setPen(QPen(t.quiet, 1.5));

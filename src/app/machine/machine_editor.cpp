@@ -2,6 +2,8 @@
 
 #include "app/machine/machine_store.h"
 #include "app/machine/machine_view.h"
+#include "core/run/offset_strip.h"
+#include "formats/strip_files.h"
 #include "app/parts/panel.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
@@ -25,6 +27,8 @@
 #include <QTabWidget>
 #include <QTreeWidget>
 
+#include <cmath>
+
 namespace vitrail {
 
 namespace {
@@ -43,13 +47,13 @@ std::pair<QScrollArea*, QHBoxLayout*> columns_of_figures() {
 
 } // namespace
 
-MachineEditor::MachineEditor(const Machine& machine, QWidget* parent)
-    : QDialog(parent), machine_(machine), view_(new MachineView), sentence_(new QLabel), made_of_(new QLabel), name_(new QLineEdit), note_(new QLineEdit), parts_(new QTreeWidget),
-      head_name_(new QLineEdit), slots_(new QSpinBox), diameter_(new QDoubleSpinBox), missing_(new QCheckBox(tr("&missing or worn out"))), remove_(new QPushButton(tr("Remove"))),
+MachineEditor::MachineEditor(const Project& project, QWidget* parent)
+    : QDialog(parent), project_(project), machine_(project.machine), view_(new MachineView), sentence_(new QLabel), made_of_(new QLabel), name_(new QLineEdit), note_(new QLineEdit), parts_(new QTreeWidget),
+      head_name_(new QLineEdit), slots_(new QSpinBox), diameter_(new QDoubleSpinBox), missing_(new QCheckBox(tr("&missing or worn out"))), use_(new QComboBox), line_x_(new QSpinBox), line_y_(new QSpinBox), strip_(new QPushButton(tr("Offset s&trip…"))), offset_says_(new QLabel), remove_(new QPushButton(tr("Remove"))),
       add_nozzle_(new QPushButton(icon(QStringLiteral("plus")), tr("Nozzle"))), purge_to_(new QComboBox) {
     setObjectName(QStringLiteral("machine_editor"));
     setWindowTitle(tr("The machine"));
-    resize(em(62), em(40));
+    resize(em(62), em(45));
     auto* all = new QVBoxLayout(this);
     auto* drawing = new Panel(tr("As it stands there"));
     sentence_->setObjectName(QStringLiteral("machine_sentence"));
@@ -62,7 +66,7 @@ MachineEditor::MachineEditor(const Machine& machine, QWidget* parent)
     drawing->body()->addWidget(made_of_);
     view_->setMinimumHeight(em(9));
     drawing->body()->addWidget(view_, 1);
-    all->addWidget(drawing, 3);
+    all->addWidget(drawing, 2);
 
     auto* tabs = new QTabWidget;
     tabs->setDocumentMode(true);
@@ -70,7 +74,7 @@ MachineEditor::MachineEditor(const Machine& machine, QWidget* parent)
     tabs->addTab(make_parts(), tr("Toolheads and nozzles"));
     tabs->addTab(make_figures(), tr("Times, purge, commands"));
     tabs->addTab(make_motion(), tr("Speeds"));
-    all->addWidget(tabs, 4);
+    all->addWidget(tabs, 5);
 
     auto* row = new QHBoxLayout;
     const auto button = [&](const char* name, const QString& text, const QString& tip, auto act) {
@@ -156,6 +160,11 @@ QWidget* MachineEditor::make_parts() {
     form->addRow(tr("N&ozzle"), diameter_);
     missing_->setObjectName(QStringLiteral("nozzle_missing"));
     form->addRow(QString(), missing_);
+    use_->setObjectName(QStringLiteral("nozzle_use"));
+    use_->addItems({tr("any material"), tr("structural material only"), tr("soluble material only")});
+    use_->setToolTip(tr("On some machines nozzles for soluble and for structural material are not interchangeable. Filaments then sit only where they belong, and a mismatch is told."));
+    form->addRow(tr("M&eant for"), use_);
+    form->addRow(tr("Offset"), make_offset());
     row->addLayout(form, 4);
     connect(name_, &QLineEdit::textEdited, this, [this](const QString& s) { machine_.name = s.toStdString(); });
     connect(note_, &QLineEdit::textEdited, this, [this](const QString& s) { machine_.note = s.toStdString(); });
@@ -176,12 +185,79 @@ QWidget* MachineEditor::make_parts() {
             machine_.nozzles[static_cast<std::size_t>(nozzle_)].diameter_mm = v;
         fill_parts();
     });
+    connect(use_, &QComboBox::currentIndexChanged, this, [this](int i) {
+        if (nozzle_ >= 0)
+            machine_.nozzles[static_cast<std::size_t>(nozzle_)].use = static_cast<NozzleUse>(i);
+        fill_parts();
+    });
     connect(missing_, &QCheckBox::toggled, this, [this](bool on) {
         if (nozzle_ >= 0)
             machine_.nozzles[static_cast<std::size_t>(nozzle_)].missing = on;
         fill_parts();
     });
     return page;
+}
+
+QWidget* MachineEditor::make_offset() {
+    auto* box = new QWidget;
+    auto* rows = new QVBoxLayout(box);
+    rows->setContentsMargins(0, 0, 0, 0);
+    auto* row = new QHBoxLayout;
+    rows->addLayout(row);
+    int at = 0;
+    for (QSpinBox* line : {line_x_, line_y_}) {
+        line->setObjectName(at ? QStringLiteral("offset_line_y") : QStringLiteral("offset_line_x"));
+        line->setAccessibleName(at ? tr("Line of the strip for Y that goes straight on") : tr("Line of the strip for X that goes straight on"));
+        line->setToolTip(tr("On the printed offset strip: the line that goes straight on, counted from the thick one in the middle, towards the block positive"));
+        line->setRange(-kCombLines - 1, kCombLines);
+        line->setSpecialValueText(tr("not measured"));
+        line->setPrefix(at++ ? tr("Y line ") : tr("X line "));
+        row->addWidget(line);
+        connect(line, &QSpinBox::valueChanged, this, &MachineEditor::offset_entered);
+    }
+    strip_->setObjectName(QStringLiteral("write_offset_strip"));
+    strip_->setAutoDefault(false);
+    strip_->setToolTip(tr("Two combs to print with both toolheads and to read like a vernier, each line %1 mm").arg(number(kVernier_mm, 2)));
+    row->addWidget(strip_);
+    offset_says_->setObjectName(QStringLiteral("offset_says"));
+    offset_says_->setWordWrap(true);
+    rows->addWidget(offset_says_);
+    connect(strip_, &QPushButton::clicked, this, &MachineEditor::write_offset_strip);
+    return box;
+}
+
+void MachineEditor::offset_entered() {
+    const auto known = [](const QSpinBox* line) { return line->value() > line->minimum(); };
+    std::optional<ToolheadOffset>& offset = machine_.toolheads[static_cast<std::size_t>(head_)].offset;
+    if (known(line_x_) && known(line_y_))
+        offset = {offset_mm(line_x_->value()), offset_mm(line_y_->value())};
+    else
+        offset.reset();
+    show_offset();
+}
+
+void MachineEditor::show_offset() {
+    const bool other = head_ > 0;
+    for (QWidget* w : std::initializer_list<QWidget*>{line_x_, line_y_, strip_})
+        w->setEnabled(other);
+    const Toolhead& h = machine_.toolheads[static_cast<std::size_t>(head_)];
+    offset_says_->setText(!other         ? tr("Others are measured from this one.")
+                          : h.offset ? tr("Correct it by X %1 mm, Y %2 mm.").arg(number(-h.offset->x_mm + 0.0, 2), number(-h.offset->y_mm + 0.0, 2))
+                                     : tr("Print the strip and enter both lines: the run sheet then says by how much to correct."));
+}
+
+void MachineEditor::write_offset_strip() {
+    project_.machine = machine_;
+    const auto strip = offset_strip(project_, head_);
+    if (!strip) {
+        offset_says_->setText(words(strip.error().message));
+        return;
+    }
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("Folder for the offset strip"));
+    if (folder.isEmpty())
+        return;
+    const Status ok = write_strip(*strip, "offset-strip", before_offset_strip(machine_, head_), folder.toStdString());
+    offset_says_->setText(ok ? tr("Written into %1: offset-strip.3mf, one STL for each filament, offset-strip.html with what to do, offset-strip.vitrail.").arg(folder) : words(ok.error().message));
 }
 
 QDoubleSpinBox* MachineEditor::figure(const char* name, const QString& label, double* value, double low, double high, int decimals, const QString& unit, const QString& why) {
@@ -240,8 +316,8 @@ QWidget* MachineEditor::make_figures() {
     purge_to_->setAccessibleName(tr("Purge goes"));
     connect(purge_to_, &QComboBox::currentIndexChanged, this, [this](int i) { machine_.purge_to = i ? Destination::tower : Destination::ejected; });
     form_->addRow(tr("Purge goes"), purge_to_);
-    figure("machine_dead", tr("V_d"), &machine_.dead_mm3, 0, 5000, 1, tr("mm³"), tr("Dead volume, where nothing was calibrated. From memory: 40 for a 0.4 mm nozzle"));
-    figure("machine_mixing", tr("V_m"), &machine_.mixing_mm3, 0.1, 5000, 1, tr("mm³"), tr("Mixing volume, where nothing was calibrated. From memory: 60 for a 0.4 mm nozzle"));
+    figure("machine_dead", tr("Dead volume V_d"), &machine_.dead_mm3, 0, 5000, 1, tr("mm³"), tr("Dead volume, where nothing was calibrated. From memory: 40 for a 0.4 mm nozzle"));
+    figure("machine_mixing", tr("Mixing volume V_m"), &machine_.mixing_mm3, 0.1, 5000, 1, tr("mm³"), tr("Mixing volume, where nothing was calibrated. From memory: 60 for a 0.4 mm nozzle"));
     figure("prime", tr("Prime"), &machine_.prime_mm3, 0, 5000, 1, tr("mm³"), tr("Least extrusion after any change, to restore pressure. From memory"));
     figure("first_load", tr("First load"), &machine_.first_load_mm3, 0, 5000, 0, tr("mm³"), tr("Pushed through an empty nozzle before it prints. From memory"));
     figure("class_minimum", tr("Other material"), &machine_.class_minimum_mm3, 0, 5000, 0, tr("mm³"), tr("Least purge between material classes: traces weaken the bond. From memory"));
@@ -284,7 +360,7 @@ void MachineEditor::fill_parts() {
             const Nozzle& z = machine_.nozzles[n];
             if (z.toolhead != static_cast<int>(t))
                 continue;
-            auto* item = new QTreeWidgetItem(head, {tr("nozzle %1").arg(n + 1), z.missing ? tr("missing") : tr("%1 mm").arg(number(z.diameter_mm))});
+            auto* item = new QTreeWidgetItem(head, {tr("nozzle %1").arg(n + 1), z.missing ? tr("missing") : z.use == NozzleUse::any ? tr("%1 mm").arg(number(z.diameter_mm)) : tr("%1 mm, %2").arg(number(z.diameter_mm), words(to_string(z.use)))});
             item->setData(0, Qt::UserRole, static_cast<int>(t));
             item->setData(0, Qt::UserRole + 1, static_cast<int>(n));
             if (static_cast<int>(n) == nozzle_)
@@ -301,7 +377,7 @@ void MachineEditor::fill_parts() {
 void MachineEditor::choose(int toolhead, int nozzle) {
     head_ = toolhead;
     nozzle_ = nozzle;
-    const QSignalBlocker a(name_), b(note_), c(head_name_), d(slots_), e(diameter_), f(missing_);
+    const QSignalBlocker a(name_), b(note_), c(head_name_), d(slots_), e(diameter_), f(missing_), g(use_), i(line_x_), j(line_y_);
     name_->setText(QString::fromStdString(machine_.name));
     note_->setText(QString::fromStdString(machine_.note));
     note_->setCursorPosition(0);
@@ -311,6 +387,12 @@ void MachineEditor::choose(int toolhead, int nozzle) {
     slots_->setValue(h.slots);
     diameter_->setEnabled(nozzle >= 0);
     missing_->setEnabled(nozzle >= 0);
+    use_->setEnabled(nozzle >= 0);
+    use_->setCurrentIndex(nozzle >= 0 ? static_cast<int>(machine_.nozzles[static_cast<std::size_t>(nozzle)].use) : 0);
+    const auto line_of = [](double mm) { return std::clamp(static_cast<int>(std::lround(mm / kVernier_mm)), -kCombLines, kCombLines); };
+    line_x_->setValue(h.offset ? line_of(h.offset->x_mm) : line_x_->minimum());
+    line_y_->setValue(h.offset ? line_of(h.offset->y_mm) : line_y_->minimum());
+    show_offset();
     diameter_->setValue(nozzle >= 0 ? machine_.nozzles[static_cast<std::size_t>(nozzle)].diameter_mm : 0.4);
     missing_->setChecked(nozzle >= 0 && machine_.nozzles[static_cast<std::size_t>(nozzle)].missing);
     const auto on_head = std::count_if(machine_.nozzles.begin(), machine_.nozzles.end(), [&](const Nozzle& n) { return n.toolhead == toolhead; });

@@ -1,7 +1,7 @@
 // The machine editor: what the printer is made of, drawn as it is edited, with a sentence on what it can do.
 #pragma once
 
-#include "core/machine/machine.h"
+#include "core/project/project.h"
 
 #include <QDialog>
 
@@ -22,7 +22,7 @@ class MachineView;
 class MachineEditor : public QDialog {
     Q_OBJECT
 public:
-    explicit MachineEditor(const Machine& machine, QWidget* parent = nullptr);
+    explicit MachineEditor(const Project& project, QWidget* parent = nullptr);
     const Machine& machine() const { return machine_; }
     /// Toolheads and nozzles, as the list shows them.
     QTreeWidget* parts() { return parts_; }
@@ -37,8 +37,13 @@ private:
     void add_nozzle();
     void add_toolhead();
     void remove();
+    QWidget* make_offset();
+    void offset_entered();
+    void show_offset();
+    void write_offset_strip();
     QDoubleSpinBox* figure(const char* name, const QString& label, double* value, double low, double high, int decimals, const QString& unit, const QString& why);
 
+    Project project_; ///< whose filaments an offset strip is printed in
     Machine machine_;
     MachineView* view_;
     QLabel *sentence_, *made_of_;
@@ -48,6 +53,10 @@ private:
     QSpinBox* slots_;
     QDoubleSpinBox* diameter_;
     QCheckBox* missing_;
+    QComboBox* use_;
+    QSpinBox *line_x_, *line_y_;
+    QPushButton* strip_;
+    QLabel* offset_says_;
     QPushButton *remove_, *add_nozzle_;
     QComboBox* purge_to_;
     QFormLayout* form_ = nullptr; ///< the one that figure() adds to

@@ -58,7 +58,7 @@ public:
 } // namespace
 
 PaletteBench::PaletteBench(Document* document, ShelfStore* store, QWidget* parent)
-    : QWidget(parent), document_(document), store_(store), model_(new ShelfModel(store, this)), tree_(new QTreeView), pair_words_(new QLabel), state_(new QLabel) {
+    : QWidget(parent), document_(document), store_(store), model_(new ShelfModel(store, document, this)), tree_(new QTreeView), pair_words_(new QLabel), state_(new QLabel) {
     auto* right = new QSplitter(Qt::Vertical);
     right->addWidget(make_project());
     right->addWidget(make_pairing());

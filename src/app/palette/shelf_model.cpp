@@ -1,5 +1,6 @@
 #include "app/palette/shelf_model.h"
 
+#include "app/document/document.h"
 #include "app/document/shelf_store.h"
 #include "app/parts/badge_delegate.h"
 #include "paint/filament_paint.h"
@@ -9,9 +10,20 @@
 
 namespace vitrail {
 
-ShelfModel::ShelfModel(ShelfStore* store, QObject* parent) : QAbstractItemModel(parent), store_(store) {
+ShelfModel::ShelfModel(ShelfStore* store, Document* document, QObject* parent) : QAbstractItemModel(parent), store_(store), document_(document) {
     connect(store, &ShelfStore::changed, this, &ShelfModel::rebuild);
+    connect(document, &Document::project_changed, this, [this] {
+        if (rowCount())
+            Q_EMIT dataChanged(index(0, kName), index(rowCount() - 1, kName));
+    });
     rebuild();
+}
+
+char ShelfModel::letter_of(const ShelfFilament& f) const {
+    for (const Filament& own : document_->project().filaments)
+        if (!f.id.empty() && own.shelf_id == f.id)
+            return own.letter;
+    return 0;
 }
 
 void ShelfModel::rebuild() {
@@ -101,8 +113,9 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
             .arg(number(f.dry_h > 0 ? f.dry_h : m.dry_h)).arg(number(f.dry_c > 0 ? f.dry_c : m.dry_c))
             .arg(f.notes.empty() ? QString() : QStringLiteral("\n") + QString::fromStdString(f.notes));
     }
-    case Qt::AccessibleTextRole: return index.column() == kName && !spool ? tr("%1, %2").arg(QString::fromStdString(f.filament.name), QString::fromLatin1(facts(f.filament.material).id)) : data(index, Qt::DisplayRole);
-    case BadgeDelegate::LetterRole: return spool || index.column() ? QVariant() : QVariant(QString(QChar::fromLatin1(f.filament.letter)));
+    case Qt::AccessibleTextRole: return index.column() == kName && !spool ? (letter_of(f) ? tr("%1, %2, in the project as %3").arg(QString::fromStdString(f.filament.name), QString::fromLatin1(facts(f.filament.material).id)).arg(QChar::fromLatin1(letter_of(f))) : tr("%1, %2").arg(QString::fromStdString(f.filament.name), QString::fromLatin1(facts(f.filament.material).id))) : data(index, Qt::DisplayRole);
+    case BadgeDelegate::LetterRole: return spool || index.column() || !letter_of(f) ? QVariant() : QVariant(QString(QChar::fromLatin1(letter_of(f))));
+    case BadgeDelegate::HatchRole: return spool || index.column() ? QVariant() : QVariant(QString(QChar::fromLatin1(f.filament.letter)));
     case BadgeDelegate::ColourRole: return to_qcolor(f.filament.colour);
     case FilamentRole: return filament;
     case SpoolRole: return at;

@@ -5,7 +5,9 @@
 
 namespace vitrail {
 
+class Document;
 class ShelfStore;
+struct ShelfFilament;
 
 class ShelfModel : public QAbstractItemModel {
     Q_OBJECT
@@ -13,7 +15,7 @@ public:
     enum Column { kName, kMaterial, kLeft, kPlace, kDry, kColumns };
     /// Place on the shelf: of the filament, and of the spool (−1 for filaments).
     enum Role { FilamentRole = Qt::UserRole + 100, SpoolRole, ShareRole, DampRole };
-    explicit ShelfModel(ShelfStore* store, QObject* parent = nullptr);
+    ShelfModel(ShelfStore* store, Document* document, QObject* parent = nullptr);
 
     QModelIndex index(int row, int column, const QModelIndex& parent = {}) const override;
     QModelIndex parent(const QModelIndex& child) const override;
@@ -25,7 +27,10 @@ public:
 private:
     void rebuild();
     int spool_at(const QModelIndex& index) const;
+    /// What the project calls it; 0 where it does not print it.
+    char letter_of(const ShelfFilament& f) const;
     ShelfStore* store_;
+    Document* document_;
     std::vector<std::vector<int>> spools_; ///< per filament: places in Shelf::spools
 };
 

@@ -10,7 +10,8 @@ namespace vitrail {
 
 void BadgeDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const {
     const QString letter = index.data(LetterRole).toString();
-    if (letter.isEmpty()) {
+    const QString hatch = index.data(HatchRole).toString();
+    if (letter.isEmpty() && hatch.isEmpty()) {
         QStyledItemDelegate::paint(p, option, index);
         return;
     }
@@ -22,7 +23,16 @@ void BadgeDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const
     // The row as the style draws it, with the text moved to the right of the badge.
     o.text.clear();
     (o.widget ? o.widget->style() : QApplication::style())->drawControl(QStyle::CE_ItemViewItem, &o, p, o.widget);
-    paint_badge(*p, badge, letter.front().toLatin1(), index.data(ColourRole).value<QColor>(), o.font);
+    const QColor colour = index.data(ColourRole).value<QColor>();
+    if (letter.isEmpty()) {
+        const QRect swatch = badge.adjusted(1, 2, -1, -2);
+        p->fillRect(swatch, colour);
+        p->fillRect(swatch, hatch_brush(hatch.front().toLatin1(), colour, em(0.5)));
+        p->setPen(Theme::current().quiet);
+        p->setBrush(Qt::NoBrush);
+        p->drawRect(swatch.adjusted(0, 0, -1, -1));
+    } else
+        paint_badge(*p, badge, letter.front().toLatin1(), colour, o.font);
     p->setPen(Theme::current().ink);
     p->setFont(o.font);
     const QRect text = o.rect.adjusted(size + em(0.6), 0, -2, 0);
@@ -31,7 +41,7 @@ void BadgeDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const
 
 QSize BadgeDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const {
     QSize s = QStyledItemDelegate::sizeHint(option, index);
-    if (!index.data(LetterRole).toString().isEmpty())
+    if (!index.data(LetterRole).toString().isEmpty() || !index.data(HatchRole).toString().isEmpty())
         s.rwidth() += em(2);
     s.setHeight(qMax(s.height(), em(1.8)));
     return s;

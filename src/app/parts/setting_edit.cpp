@@ -45,6 +45,10 @@ double SettingEdit::value() const {
     return number_ ? number_->value() : choice_->currentIndex();
 }
 
+QString SettingEdit::text() const {
+    return number_ ? number_->text() : choice_->currentText();
+}
+
 void SettingEdit::show_value(double v) {
     const QSignalBlocker quiet(number_ ? static_cast<QObject*>(number_) : choice_);
     if (number_)

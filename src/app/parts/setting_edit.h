@@ -16,6 +16,7 @@ public:
     explicit SettingEdit(const SettingInfo& info, QWidget* parent = nullptr);
     const SettingInfo& info() const { return info_; }
     double value() const;
+    QString text() const; ///< as it stands there
     /// Shows a value without telling anybody.
     void show_value(double v);
 

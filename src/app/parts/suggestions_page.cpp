@@ -29,15 +29,10 @@ QString signed_text(double d, int decimals, const QString& unit) {
     return (d > 0 ? QStringLiteral("+") : QStringLiteral("−")) + number(std::abs(d), decimals) + (unit.isEmpty() ? unit : QStringLiteral(" ") + unit);
 }
 
-/// Everything that is not the piece.
-double wasted(const Totals& t) {
-    return t.purge_g + t.tower_g + t.support_g + t.interface_g;
-}
-
 } // namespace
 
 SuggestionsPage::SuggestionsPage(Document* document, Words said, Work work, QWidget* parent)
-    : QWidget(parent), document_(document), words_(std::move(said)), table_(make_table("suggestions", tr("Suggestions"), {{tr("what")}, {tr("changes"), 4.6, true}, {tr("wasted"), 5.6, true}, {tr("by hand"), 4.6, true}, {tr("time"), 5.6, true}, {tr("gives up"), 15}})), detail_(new QLabel), empty_(new QLabel), preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
+    : QWidget(parent), document_(document), words_(std::move(said)), table_(make_table("suggestions", tr("Suggestions"), {{tr("what")}, {tr("changes"), 4.4, true}, {tr("purge"), 4.8, true}, {tr("tower"), 4.8, true}, {tr("waste"), 4.8, true}, {tr("by hand"), 4.4, true}, {tr("time"), 5.2, true}, {tr("gives up"), 14}})), detail_(new QLabel), empty_(new QLabel), preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
       apply_(new QPushButton(icon(QStringLiteral("check")), tr("&Apply"))), stop_(new QPushButton(tr("Stop"))), poses_(new QCheckBox(tr("other &poses too"))), bar_(new QProgressBar) {
     auto* panel = new Panel(words_.title);
     bar_->setRange(0, 100);
@@ -144,7 +139,9 @@ void SuggestionsPage::fill() {
             const double minutes = (a.total_s - b.total_s) / 60;
             set_row(table_, static_cast<int>(i), {words(s.label),
                                      signed_text(a.changes - b.changes, 0, {}),
-                                     signed_text(wasted(a) - wasted(b), 1, tr("g")),
+                                     signed_text(a.purge_g - b.purge_g, 1, tr("g")),
+                                     signed_text(a.tower_g - b.tower_g, 1, tr("g")),
+                                     signed_text(waste_g(a) - waste_g(b), 1, tr("g")),
                                      signed_text(a.hand_swaps + a.refills - b.hand_swaps - b.refills, 0, {}),
                                      signed_text(minutes, 0, tr("min")),
                                      s.only_told           ? tr("so already")
@@ -156,7 +153,9 @@ void SuggestionsPage::fill() {
             table_->selectRow(0);
     }
     const bool any = !list_.empty();
-    table_->horizontalHeaderItem(2)->setToolTip(tr("Purge, tower, support and interface"));
+    table_->horizontalHeaderItem(2)->setToolTip(tr("Purge that serves nothing"));
+    table_->horizontalHeaderItem(3)->setToolTip(tr("Fill of tower and skirt, ooze wall"));
+    table_->horizontalHeaderItem(4)->setToolTip(tr("Everything thrown away: purge, tower, support and interface"));
     table_->setVisible(any);
     detail_->setVisible(any);
     empty_->setVisible(!any);
@@ -170,8 +169,8 @@ void SuggestionsPage::show_current() {
     apply_->setEnabled(s && s->apply && !s->only_told);
     detail_->setText(!s ? QString()
                         : tr("%1. Now %2 changes, %3 g and %4; then %5 changes, %6 g and %7.")
-                              .arg(words(s->detail)).arg(s->before.changes).arg(number(wasted(s->before), 1)).arg(QString::fromStdString(duration(s->before.total_s)))
-                              .arg(s->after.changes).arg(number(wasted(s->after), 1)).arg(QString::fromStdString(duration(s->after.total_s))));
+                              .arg(words(s->detail)).arg(s->before.changes).arg(number(waste_g(s->before), 1)).arg(QString::fromStdString(duration(s->before.total_s)))
+                              .arg(s->after.changes).arg(number(waste_g(s->after), 1)).arg(QString::fromStdString(duration(s->after.total_s))));
 }
 
 } // namespace vitrail

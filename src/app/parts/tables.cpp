@@ -3,6 +3,7 @@
 #include "app/theme/theme.h"
 
 #include <QHeaderView>
+#include <QSettings>
 #include <QSplitter>
 #include <QTableWidget>
 
@@ -52,7 +53,7 @@ void set_row(QTableWidget* table, int row, const QStringList& cells, const QStri
     }
 }
 
-QSplitter* make_splitter(Qt::Orientation orientation, std::initializer_list<QWidget*> widgets, const QList<int>& sizes) {
+QSplitter* make_splitter(const char* name, Qt::Orientation orientation, std::initializer_list<QWidget*> widgets, const QList<int>& sizes) {
     auto* s = new QSplitter(orientation);
     for (QWidget* w : widgets)
         s->addWidget(w);
@@ -61,6 +62,9 @@ QSplitter* make_splitter(Qt::Orientation orientation, std::initializer_list<QWid
         s->setStretchFactor(i, sizes[i]);
     s->setChildrenCollapsible(false);
     s->setHandleWidth(em(0.6));
+    const QString key = QStringLiteral("panels/") + QString::fromLatin1(name);
+    s->restoreState(QSettings().value(key).toByteArray());
+    QObject::connect(s, &QSplitter::splitterMoved, s, [s, key] { QSettings().setValue(key, s->saveState()); });
     return s;
 }
 

@@ -26,6 +26,7 @@ QTableWidget* make_table(const char* name, const QString& accessible, const std:
 void set_row(QTableWidget* table, int row, const QStringList& cells, const QString& tip = {}, bool bold = false);
 
 /// Widgets beside or above each other, none of which can be closed.
-QSplitter* make_splitter(Qt::Orientation orientation, std::initializer_list<QWidget*> widgets, const QList<int>& sizes);
+/// Panels beside or below each other, `sizes` until the user drags them; how they were left is kept between runs by `name`.
+QSplitter* make_splitter(const char* name, Qt::Orientation orientation, std::initializer_list<QWidget*> widgets, const QList<int>& sizes);
 
 } // namespace vitrail

@@ -44,7 +44,7 @@ QVariant FilamentsModel::data(const QModelIndex& index, int role) const {
         if (index.column() == 1 && use)
             return tr("piece %1 g + purge %2 g + tower %3 g + first load %4 g\n= %5 m of strand, costs %6")
                 .arg(number(use->model_g, 2)).arg(number(use->purge_g, 2)).arg(number(use->tower_g, 2))
-                .arg(number(use->first_load_g, 2)).arg(number(use->length_m, 2)).arg(number(use->cost, 2));
+                .arg(number(use->first_load_g, 2)).arg(number(use->length_m, 2)).arg(money_text(document_->planned_project().settings, use->cost));
         return tr("Press %1 to give it to what is selected. Enter or double click changes it.").arg(QChar::fromLatin1(f.letter));
     case Qt::AccessibleTextRole: return tr("Filament %1: %2").arg(QChar::fromLatin1(f.letter), data(index, Qt::DisplayRole).toString());
     case BadgeDelegate::LetterRole: return index.column() ? QVariant() : QVariant(QString(QChar::fromLatin1(f.letter)));

@@ -138,6 +138,13 @@ FindingsPanel::FindingsPanel(Document* document, ViewState* view, QWidget* paren
     add_to_heading(fix_); // its width follows its words; what stands to the right of it stays in place
     add_to_heading(show_);
     add_to_heading(waive_);
+    auto* taller = new QPushButton(icon(QStringLiteral("unfold-vertical")), QString());
+    taller->setObjectName(QStringLiteral("findings_taller"));
+    taller->setCheckable(true);
+    taller->setAccessibleName(tr("More room for the findings"));
+    taller->setToolTip(tr("More room for the list. Its edge can be dragged, too; how it is left is kept."));
+    connect(taller, &QPushButton::toggled, this, &FindingsPanel::made_taller);
+    add_to_heading(taller);
     connect(waive_, &QPushButton::clicked, this, &FindingsPanel::waive);
     connect(waived_, &QPushButton::clicked, this, &FindingsPanel::show_waived);
     connect(show_, &QPushButton::clicked, this, &FindingsPanel::show_me);

@@ -35,6 +35,10 @@ public:
     FindingsPanel(Document* document, ViewState* view, QWidget* parent = nullptr);
     ~FindingsPanel() override;
 
+Q_SIGNALS:
+    /// The list wants two thirds of the height, or its usual share again.
+    void made_taller(bool tall);
+
 private:
     void refresh();
     void show_me();

@@ -8,6 +8,7 @@
 #include "app/piece/findings_panel.h"
 #include "app/piece/regions_model.h"
 #include "app/parts/setting_edit.h"
+#include "app/parts/tables.h"
 #include "app/piece/settings_dialog.h"
 #include "app/document/document.h"
 #include "app/parts/panel.h"
@@ -78,29 +79,16 @@ PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
     layer->body()->setContentsMargins(0, 0, 0, 0);
     layer->body()->addWidget(new LayerWindow(document, view));
 
-    auto* side = new QSplitter(Qt::Vertical);
-    side->addWidget(make_regions());
-    side->addWidget(make_filaments());
-    side->setStretchFactor(0, 3);
-    side->setStretchFactor(1, 2);
-    auto* pictures = new QSplitter(Qt::Horizontal);
-    pictures->addWidget(piece);
-    pictures->addWidget(layer);
-    pictures->setSizes({450, 330});
-    auto* left = new QSplitter(Qt::Vertical);
-    left->addWidget(pictures);
-    left->addWidget(new FindingsPanel(document, view));
-    left->setStretchFactor(0, 1);
-    left->setSizes({360, 150});
-    auto* all = new QSplitter(Qt::Horizontal);
-    all->addWidget(left);
-    all->addWidget(side);
-    all->setStretchFactor(0, 1);
-    all->setSizes({790, 330});
-    for (QSplitter* s : {side, pictures, left, all}) {
-        s->setChildrenCollapsible(false);
-        s->setHandleWidth(em(0.6));
-    }
+    auto* findings = new FindingsPanel(document, view);
+    auto* side = make_splitter("piece.side", Qt::Vertical, {make_regions(), make_filaments()}, {300, 200});
+    auto* pictures = make_splitter("piece.pictures", Qt::Horizontal, {piece, layer}, {450, 330});
+    auto* left = make_splitter("piece.findings", Qt::Vertical, {pictures, findings}, {330, 180});
+    auto* all = make_splitter("piece.all", Qt::Horizontal, {left, side}, {790, 330});
+    connect(findings, &FindingsPanel::made_taller, this, [left](bool tall) {
+        const int height = left->sizes().at(0) + left->sizes().at(1), list = tall ? height * 2 / 3 : height * 180 / 510;
+        left->setSizes({height - list, list});
+        Q_EMIT left->splitterMoved(height - list, 1);
+    });
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(em(0.8), em(0.7), em(0.8), em(0.7));
     column->setSpacing(em(0.6));
@@ -137,7 +125,7 @@ QWidget* PieceBench::make_welcome() {
     welcome_->setObjectName(QStringLiteral("welcome"));
     auto* column = new QVBoxLayout(welcome_);
     column->setSpacing(em(0.7));
-    auto* words = new QLabel(tr("Drop a model here: 3MF, STL or OBJ.\nSeparate bodies become parts; give each a filament by its letter."));
+    auto* words = new QLabel(tr("Drop a model here: 3MF, STL or OBJ.\nIts bodies become parts; give each a filament by its letter."));
     words->setAlignment(Qt::AlignCenter);
     words->setWordWrap(true);
     column->addWidget(words);
@@ -320,7 +308,10 @@ void PieceBench::choose_machine(int index) {
     } else {
         return; // the project's own machine is chosen already
     }
-    document_->edit(tr("Change the machine"), [&](Project& p) { set_machine(p, chosen); });
+    Message followed;
+    document_->edit(tr("Change the machine"), [&](Project& p) { followed = set_machine(p, chosen); });
+    if (!followed.empty())
+        Q_EMIT said(words(followed));
 }
 
 void PieceBench::tree_selected() {

@@ -29,7 +29,7 @@ constexpr int kPoseRole = Qt::UserRole; ///< place in studied_
 } // namespace
 
 PoseDialog::PoseDialog(const Project& project, int piece, Background* background, QWidget* parent)
-    : QDialog(parent), aim_(new QComboBox), list_(new QListView), model_(new QStandardItemModel(this)), progress_(new QProgressBar), words_(new QLabel) {
+    : QDialog(parent), settings_(project.settings), aim_(new QComboBox), list_(new QListView), model_(new QStandardItemModel(this)), progress_(new QProgressBar), words_(new QLabel) {
     setObjectName(QStringLiteral("pose_dialog"));
     setWindowTitle(tr("Poses"));
     resize(em(62), em(40));
@@ -149,7 +149,7 @@ void PoseDialog::refill() {
         if (as_it_stands != costs.end() && c.why.empty())
             item->setToolTip(tr("Waste %1 g: purge %2 g, tower %3 g, support %4 g. All in %5: filament, the printer's hours and yours.\n"
                                 "Against how it stands now: %6 changes, %7 g of waste, %8 min of printing")
-                                 .arg(number(waste_g(c.totals), 1), number(c.totals.purge_g, 1), number(c.totals.tower_g, 1), number(c.totals.support_g + c.totals.interface_g, 1), number(c.price, 2))
+                                 .arg(number(waste_g(c.totals), 1), number(c.totals.purge_g, 1), number(c.totals.tower_g, 1), number(c.totals.support_g + c.totals.interface_g, 1), money_text(settings_, c.price))
                                  .arg(c.totals.changes - as_it_stands->totals.changes)
                                  .arg(number(waste_g(c.totals) - waste_g(as_it_stands->totals), 1))
                                  .arg(number((c.totals.total_s - as_it_stands->totals.total_s) / 60, 0)));

@@ -38,6 +38,7 @@ private:
     void arrive(const PoseCost& cost, const QImage& picture);
     void refill();
 
+    Settings settings_;
     std::vector<Studied> studied_;
     int left_ = 0;
     std::stop_source stop_;

@@ -1,10 +1,14 @@
-// All settings of the project in one table: value, unit, and what each is for.
+// Every setting, by subject: with a search, what it is for, and what was changed from its default.
 #pragma once
 
 #include "core/project/settings.h"
 
 #include <QDialog>
-#include <QList>
+
+class QCheckBox;
+class QLabel;
+class QLineEdit;
+class QPushButton;
 
 namespace vitrail {
 
@@ -17,7 +21,24 @@ public:
     Settings settings() const;
 
 private:
-    QList<SettingEdit*> edits_;
+    struct Row {
+        SettingEdit* edit;
+        QLabel *label, *why;
+        QPushButton* reset;
+        QString words; ///< what the search looks at
+    };
+    struct Group {
+        QLabel* heading;
+        QList<Row> rows;
+    };
+    QWidget* make_rows(const Settings& settings);
+    void mark(const Row& row);
+    void filter();
+
+    QList<Group> groups_;
+    QLineEdit* search_;
+    QCheckBox* only_changed_;
+    QLabel* none_;
 };
 
 } // namespace vitrail

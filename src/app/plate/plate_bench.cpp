@@ -61,7 +61,7 @@ PlateBench::PlateBench(Document* document, ViewState* view, QWidget* parent)
     column->addWidget(settings);
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(em(0.8), em(0.7), em(0.8), em(0.7));
-    all->addWidget(make_splitter(Qt::Horizontal, {bed, side}, {720, 400}));
+    all->addWidget(make_splitter("plate.all", Qt::Horizontal, {bed, side}, {720, 400}));
 
     connect(document, &Document::project_changed, this, &PlateBench::refresh);
     connect(document, &Document::plan_changed, this, &PlateBench::refresh);

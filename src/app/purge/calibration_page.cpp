@@ -38,8 +38,8 @@ CalibrationPage::CalibrationPage(Document* document, QWidget* parent)
     : QWidget(parent), document_(document), letters_(new QLineEdit), strip_says_(new QLabel), problem_(new QLabel), result_(new QLabel), export_(new QPushButton(icon(QStringLiteral("upload")), tr("&Write the strip…"))),
       fill_(new QPushButton(tr("&Rows for this strip"))), keep_(new QPushButton(icon(QStringLiteral("check")), tr("&Keep it"))), forget_(new QPushButton(tr("Forget it"))), table_(new QTableWidget), unit_(new QComboBox),
       nozzle_(new QComboBox), material_(new QComboBox), flow_(new QDoubleSpinBox), plot_(new FitPlot), kept_(new QListWidget) {
-    auto* left = make_splitter(Qt::Vertical, {make_strip(), make_readings()}, {150, 290});
-    auto* all = make_splitter(Qt::Horizontal, {left, make_result()}, {610, 540});
+    auto* left = make_splitter("calibration.left", Qt::Vertical, {make_strip(), make_readings()}, {150, 290});
+    auto* all = make_splitter("calibration.all", Qt::Horizontal, {left, make_result()}, {610, 540});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
@@ -351,8 +351,8 @@ void CalibrationPage::fit() {
             table_->item(row_of[i], kOff)->setToolTip(f.outlier ? tr("An outlier: %1 times its own standard deviation off. Measure it again.").arg(number(std::abs(f.studentized), 1)) : QString());
             outliers += f.outlier;
         }
-        result_->setText((fit_->sd_known() ? tr("V_d %1 ± %2 mm³, V_m %3 ± %4 mm³").arg(number(fit_->dead_mm3, 1), number(fit_->dead_sd_mm3, 1), number(fit_->mixing_mm3, 1), number(fit_->mixing_sd_mm3, 1))
-                                               : tr("V_d %1 mm³, V_m %2 mm³; two readings do not tell how sure that is").arg(number(fit_->dead_mm3, 1), number(fit_->mixing_mm3, 1))) +
+        result_->setText((fit_->sd_known() ? tr("dead volume V_d %1 ± %2 mm³, mixing volume V_m %3 ± %4 mm³").arg(number(fit_->dead_mm3, 1), number(fit_->dead_sd_mm3, 1), number(fit_->mixing_mm3, 1), number(fit_->mixing_sd_mm3, 1))
+                                               : tr("dead volume V_d %1 mm³, mixing volume V_m %2 mm³; two readings do not tell how sure that is").arg(number(fit_->dead_mm3, 1), number(fit_->mixing_mm3, 1))) +
                          (readings_.size() < 3 ? tr(" – a third reading would") : QString()) + (outliers ? tr(" – %n outlier(s)", nullptr, outliers) : QString()));
     } else {
         result_->setText(tr("Nothing fitted yet."));
@@ -402,8 +402,8 @@ void CalibrationPage::show_kept() {
     {
         const auto about = [&](const QString& text) { return text.arg(QString::fromStdString(c.toolhead), number(c.nozzle_mm), QString::fromUtf8(facts(c.material).id), number(c.dead_mm3, 1), number(c.mixing_mm3, 1)); };
         const int n = static_cast<int>(c.readings.size());
-        kept_->addItem(n > 2 ? about(tr("%1, %2 mm, %3: V_d %4 ± %6, V_m %5 ± %7 mm³, %n reading(s)", nullptr, n)).arg(number(c.dead_sd_mm3, 1), number(c.mixing_sd_mm3, 1))
-                             : about(tr("%1, %2 mm, %3: V_d %4, V_m %5 mm³, two readings, uncertainty unknown")));
+        kept_->addItem(n > 2 ? about(tr("%1, %2 mm, %3: dead volume V_d %4 ± %6, mixing volume V_m %5 ± %7 mm³, %n reading(s)", nullptr, n)).arg(number(c.dead_sd_mm3, 1), number(c.mixing_sd_mm3, 1))
+                             : about(tr("%1, %2 mm, %3: dead volume V_d %4, mixing volume V_m %5 mm³, two readings, uncertainty unknown")));
     }
     if (!kept_->count()) {
         auto* none = new QListWidgetItem(tr("No calibration kept yet: the plan goes by the machine's figures."), kept_);
@@ -440,7 +440,7 @@ void CalibrationPage::export_strip() {
     const QString folder = strip_ ? QFileDialog::getExistingDirectory(this, tr("Folder for the strip")) : QString();
     if (folder.isEmpty())
         return;
-    const Status ok = write_strip(*strip_, folder.toStdString());
+    const Status ok = write_strip(strip_->project, "strip", before_calibration_strip(), folder.toStdString());
     Q_EMIT said(ok ? tr("Written into %1: strip.3mf, one STL for each filament, strip.html with its plan, strip.vitrail.").arg(folder) : words(ok.error().message));
 }
 

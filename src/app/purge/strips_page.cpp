@@ -98,8 +98,8 @@ StripsPage::StripsPage(Document* document, ViewState* view, QWidget* parent)
     levels_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     levels->body()->addWidget(levels_, 1);
 
-    auto* right = make_splitter(Qt::Vertical, {one, levels}, {240, 180});
-    auto* all = make_splitter(Qt::Horizontal, {list, right}, {760, 390});
+    auto* right = make_splitter("strips.right", Qt::Vertical, {one, levels}, {240, 180});
+    auto* all = make_splitter("strips.all", Qt::Horizontal, {list, right}, {760, 390});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
@@ -185,7 +185,7 @@ void StripsPage::show_pair() {
                         : u->rule == PurgeRule::material ? tr("Another material purges at least %1 mm³, whatever the colour.").arg(p.machine.class_minimum_mm3)
                         : u->rule == PurgeRule::prime    ? tr("The colours are close enough; the nozzle only primes.")
                                                          : QString();
-    figures_->setText(tr("Purges %1 mm³; clean at ΔE %2 after %3%4 mm³ (V_d %5, V_m %6). %7").arg(number(u->mm3, 0)).arg(number(u->delta_e)).arg(number(u->clean_mm3, 0)).arg(sure).arg(number(u->washout.dead_mm3, 1)).arg(number(u->washout.mixing_mm3, 1)).arg(why));
+    figures_->setText(tr("Purges %1 mm³; clean at ΔE %2 after %3%4 mm³ (dead volume V_d %5, mixing volume V_m %6). %7").arg(number(u->mm3, 0)).arg(number(u->delta_e)).arg(number(u->clean_mm3, 0)).arg(sure).arg(number(u->washout.dead_mm3, 1)).arg(number(u->washout.mixing_mm3, 1)).arg(why));
     const Landing l = landing_of(p, *plan, *u);
     lands_->setText(tr("Beyond the cut begin %1.").arg(words(describe(p, l))));
     lands_->setStyleSheet(l.dirty_mm3 > 0.5 ? QStringLiteral("color: %1").arg(Theme::current().warn.name()) : QString());

@@ -24,13 +24,15 @@
 namespace vitrail {
 
 WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), document_(document), table_(make_table("purge_options", tr("Ways for purge compared"), {{tr("way")}, {tr("wasted"), 5.2, true}, {tr("saves"), 5.2, true}, {tr("put to use"), 5.2, true}, {tr("time"), 5.2, true}})), use_(new QPushButton(tr("&Use this"))), tower_(new QLabel), pieces_(new QListWidget) {
+    : QWidget(parent), document_(document), table_(make_table("purge_options", tr("Ways for purge compared"), {{tr("way")}, {tr("purge"), 4.4, true}, {tr("tower"), 4.4, true}, {tr("waste"), 4.4, true}, {tr("saves"), 4.4, true}, {tr("put to use"), 5, true}, {tr("time"), 4.6, true}})), use_(new QPushButton(tr("&Use this"))), tower_(new QLabel), pieces_(new QListWidget) {
     auto* layers = new Panel(tr("What each layer's purge becomes"));
     layers->body()->addWidget(new FlowView(document, view), 1);
     auto* options = new Panel(tr("What each way would waste"));
     use_->setObjectName(QStringLiteral("use_option"));
     options->add_to_heading(use_);
-    table_->horizontalHeaderItem(1)->setToolTip(tr("Purge that serves nothing, fill of tower and skirt, ooze wall"));
+    table_->horizontalHeaderItem(1)->setToolTip(tr("Purge that serves nothing"));
+    table_->horizontalHeaderItem(2)->setToolTip(tr("Fill of tower and skirt, ooze wall"));
+    table_->horizontalHeaderItem(3)->setToolTip(tr("Everything thrown away: purge, tower, support and interface"));
     options->body()->addWidget(table_, 1);
 
     auto* plate = new Panel(tr("The plate"));
@@ -53,8 +55,8 @@ WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
     scroll->setWidget(inside);
     how->body()->addWidget(scroll, 1);
 
-    auto* left = make_splitter(Qt::Vertical, {layers, options}, {190, 250});
-    auto* all = make_splitter(Qt::Horizontal, {left, plate, how}, {580, 260, 310});
+    auto* left = make_splitter("where.left", Qt::Vertical, {layers, options}, {190, 250});
+    auto* all = make_splitter("where.all", Qt::Horizontal, {left, plate, how}, {580, 260, 310});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
@@ -131,12 +133,12 @@ void WherePage::show_options() {
     table_->setRowCount(static_cast<int>(options_.size()));
     for (std::size_t i = 0; i < options_.size(); ++i) {
         const PurgeOption& o = options_[i];
-        const double wasted = wasted_g(o.totals), saves = wasted_g(options_.front().totals) - wasted;
-        set_row(table_, static_cast<int>(i), {words(o.label), tr("%1 g").arg(number(wasted, 1)),
+        const double wasted = waste_g(o.totals), saves = waste_g(options_.front().totals) - wasted;
+        set_row(table_, static_cast<int>(i), {words(o.label), tr("%1 g").arg(number(o.totals.purge_g, 1)), tr("%1 g").arg(number(o.totals.tower_g, 1)), tr("%1 g").arg(number(wasted, 1)),
                                  o.now ? QString() : QStringLiteral("%1%2").arg(saves < -0.05 ? QStringLiteral("−") : QString()).arg(number(std::abs(saves) < 0.05 ? 0.0 : std::abs(saves), 1)) + tr(" g"),
                                  tr("%1 g").arg(number(o.totals.useful_purge_g, 1)), QString::fromStdString(duration(o.totals.total_s))}, words(o.detail), o.now);
         if (!o.now && saves > 0.05)
-            table_->item(static_cast<int>(i), 2)->setForeground(Theme::current().good);
+            table_->item(static_cast<int>(i), 4)->setForeground(Theme::current().good);
     }
     use_->setEnabled(false);
 }

@@ -155,17 +155,19 @@ void Ribbon::draw(QPainter& p) {
             p.setRenderHint(QPainter::Antialiasing, false);
         }
     }
-    // Names of the lanes.
+    // Names of the lanes; where these are thin, side by side, so that letters stay readable.
     int nozzle = -1;
-    for (const int f : order) {
-        const double size = std::min<double>(lane, em(1.5));
-        paint_badge(p, QRectF(all.left() - em(2), y[f] + (lane - size) / 2, em(1.5), size), project.filaments[f].letter,
+    const int columns = std::clamp(static_cast<int>(std::ceil(em(1.4) / std::max(1.0, pitch))), 1, 3);
+    for (std::size_t i = 0; i < order.size(); ++i) {
+        const int f = order[i];
+        const double size = std::min<double>(columns * pitch, em(1.5)), back = em(2) + static_cast<int>(i) % columns * em(1.4);
+        paint_badge(p, QRectF(all.left() - back, y[f] + (lane - size) / 2, em(1.5), size), project.filaments[f].letter,
                     to_qcolor(project.filaments[f].colour), font());
         if (project.machine.nozzles.size() > 1 && plan->loading.nozzle[f] != nozzle) {
             nozzle = plan->loading.nozzle[f];
             p.setFont(font_of(0.9));
             p.setPen(t.quiet);
-            p.drawText(QRectF(all.left() - em(6), y[f], em(3.8), lane), Qt::AlignVCenter | Qt::AlignRight, tr("nozzle %1").arg(nozzle + 1));
+            p.drawText(QRectF(all.left() - em(6) - (columns - 1) * em(1.4), y[f] + (lane - em(1.2)) / 2, em(3.8), em(1.2)), Qt::AlignVCenter | Qt::AlignRight, tr("nozzle %1").arg(nozzle + 1));
         }
     }
     draw_skyline(p);

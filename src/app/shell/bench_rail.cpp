@@ -5,6 +5,8 @@
 #include <QPainter>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace vitrail {
 
 BenchButton::BenchButton(const QString& picture, const QString& name, int number, QWidget* parent)
@@ -74,8 +76,13 @@ void BenchRail::add(const QString& picture, const QString& name) {
 }
 
 void BenchRail::choose(int bench) {
-    if (QAbstractButton* b = group_.button(bench))
-        b->setChecked(true);
+    QAbstractButton* b = group_.button(bench);
+    if (!b)
+        return;
+    const QList<QAbstractButton*> buttons = group_.buttons();
+    if (std::any_of(buttons.begin(), buttons.end(), [](const QAbstractButton* other) { return other->hasFocus(); }))
+        b->setFocus(); // the frame goes with the choice
+    b->setChecked(true);
 }
 
 void BenchRail::paintEvent(QPaintEvent*) {

@@ -21,6 +21,7 @@
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
+#include "paint/words.h"
 
 #include <QActionGroup>
 #include <QApplication>
@@ -271,11 +272,15 @@ void MainWindow::make_menus() {
 }
 
 void MainWindow::edit_machine() {
-    MachineEditor editor(document_->project().machine, this);
+    MachineEditor editor(document_->project(), this);
     const bool take = editor.exec() == QDialog::Accepted;
     piece_->set_owned_machines(owned_machines());
-    if (take && !(editor.machine() == document_->project().machine))
-        document_->edit(tr("Change the machine"), [&](Project& p) { set_machine(p, editor.machine()); });
+    if (take && !(editor.machine() == document_->project().machine)) {
+        Message followed;
+        document_->edit(tr("Change the machine"), [&](Project& p) { followed = set_machine(p, editor.machine()); });
+        if (!followed.empty())
+            messages_->say(words(followed));
+    }
 }
 
 void MainWindow::make_letters() {

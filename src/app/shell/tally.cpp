@@ -127,7 +127,7 @@ void Tally::refresh() {
                                                                                     : tr("No order takes fewer than %1.").arg(plan->bound.changes)));
     set(hands_, QString::number(t.hand_swaps), tr("Somebody is at the printer for %1 in all. %2").arg(QString::fromStdString(duration(t.attended_s)), words(presence(p, *plan))));
     set(time_, QString::fromStdString(duration(t.total_s)), tr("printing %1 + changing %2").arg(QString::fromStdString(duration(t.print_s)), QString::fromStdString(duration(t.change_s))));
-    set(money_, QStringLiteral("%1").arg(number(t.cost, 2)), tr("filament %1 + your time %2").arg(number(t.filament_cost, 2)).arg(number(t.attended_cost, 2)));
+    set(money_, money_text(p.settings, t.cost), tr("filament %1 + your time %2").arg(money_text(p.settings, t.filament_cost), money_text(p.settings, t.attended_cost)));
 
     if (!document_->pinned()) {
         against_->clear();

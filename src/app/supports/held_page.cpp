@@ -37,7 +37,7 @@ QComboBox* filament_choice(const char* name, const QString& spoken, const QStrin
 
 HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), painter_(new Painter(document, view, this)),
-      faces_(make_table("contact_faces", tr("Faces of the piece that support touches"), {{tr("face"), 6}, {tr("cm²"), 2.9, true}, {tr("held"), 3.4, true}, {tr("interface"), 4.6, true}, {tr("reach"), 0}})), says_(new QLabel),
+      faces_(make_table("contact_faces", tr("Faces of the piece that support touches"), {{tr("face"), 5.2}, {tr("cm²"), 2.8, true}, {tr("held"), 3.2, true}, {tr("interface"), 4.2, true}, {tr("reach"), 0}})), says_(new QLabel),
       support_filament_(filament_choice("support_filament", tr("Filament of the support"), tr("Who prints the support's body. The piece's own: whichever of its filaments a layer is printed in anyway"))),
       interface_filament_(filament_choice("interface_filament", tr("Filament of the interface"), tr("Who prints what touches the piece"))) {
     painter_->target = PaintTarget::support;
@@ -92,8 +92,8 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
     faces_->horizontalHeaderItem(3)->setToolTip(tr("Share of what is held that lies on interface: a missed interface fuses"));
     faces_->horizontalHeaderItem(4)->setToolTip(tr("Whether a tool and water get there afterwards"));
 
-    auto* middle = make_splitter(Qt::Vertical, {layer, faces}, {210, 240});
-    auto* all = make_splitter(Qt::Horizontal, {piece, middle, make_settings()}, {400, 396, 366});
+    auto* middle = make_splitter("held.middle", Qt::Vertical, {layer, faces}, {210, 240});
+    auto* all = make_splitter("held.all", Qt::Horizontal, {piece, middle, make_settings()}, {400, 396, 366});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);

@@ -52,8 +52,8 @@ InterfacePage::InterfacePage(Document* document, QWidget* parent)
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setWidget(new SettingsForm(document, {"cleanup.same", "cleanup.release", "cleanup.soluble", "cleanup.unreached", "soak.start", "soak.per_cm3", "soak.water"}));
     model->body()->addWidget(scroll, 1);
-    auto* side = make_splitter(Qt::Vertical, {damp, model}, {240, 240});
-    auto* all = make_splitter(Qt::Horizontal, {tuning, side}, {800, 330});
+    auto* side = make_splitter("interface.side", Qt::Vertical, {damp, model}, {240, 240});
+    auto* all = make_splitter("interface.all", Qt::Horizontal, {tuning, side}, {800, 330});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
@@ -106,7 +106,7 @@ void InterfacePage::fill() {
             const Tuning& t = rows_[i];
             set_row(table_, static_cast<int>(i),
                     {QString::number(t.layers), tr("%1 %").arg(number(t.density_pct, 0)), t.now ? tr("%1 (now)").arg(words(t.ceiling.text)) : words(t.ceiling.text), tr("%1 g").arg(number(t.totals.interface_g, 2)), QString::number(t.totals.changes),
-                     QString::number(t.interface_layers), tr("%1 g").arg(number(t.totals.purge_g + t.totals.tower_g, 1)), QString::fromStdString(duration(t.totals.total_s)), number(t.totals.cost, 2)},
+                     QString::number(t.interface_layers), tr("%1 g").arg(number(t.totals.purge_g + t.totals.tower_g, 1)), QString::fromStdString(duration(t.totals.total_s)), money_text(document_->planned_project().settings, t.totals.cost)},
                     {}, t.now);
         }
     }

@@ -18,6 +18,7 @@
 #include <QPainter>
 #include <QProgressBar>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSignalBlocker>
 #include <QStyledItemDelegate>
 #include <QTableWidget>
@@ -181,9 +182,9 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     copy_->setObjectName(QStringLiteral("copy_values"));
     set->add_to_heading(copy_);
     set->body()->addWidget(values_, 1);
-    auto* beside = make_splitter(Qt::Vertical, {why, risks, set}, {165, 155, 175});
+    auto* beside = make_splitter("schools.beside", Qt::Vertical, {why, risks, set}, {165, 155, 175});
     beside_ = beside;
-    auto* all = make_splitter(Qt::Horizontal, {schools, beside}, {850, 270});
+    auto* all = make_splitter("schools.all", Qt::Horizontal, {schools, beside}, {850, 270});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
@@ -310,9 +311,9 @@ void SchoolsPage::fill() {
             cells[kCleaning] = QString::fromStdString(duration(s.cleanup.hand_s));
             cells[kWater] = s.cleanup.waters ? tr("%1, %n bowl(s)", nullptr, s.cleanup.waters).arg(QString::fromStdString(duration(s.cleanup.soak_s))) : tr("none");
             const Settings& set = document_->project().settings;
-            cells[kMoney] = number(s.price, 2);
+            cells[kMoney] = money_text(set, s.price);
             tips[kMoney] = tr("filament %1; the printer's %2 h at %3; your %4 min at %5 an hour%6. What the schools are ranked by.")
-                               .arg(number(t.filament_cost, 2), number(t.total_s / 3600, 1), number(set.printer_per_h, 2), number((t.attended_s + s.cleanup.hand_s) / 60, 0), number(own_hour(set), 2), set.attended_per_h > 0 ? QString() : tr(" (assumed)"));
+                               .arg(money_text(set, t.filament_cost), number(t.total_s / 3600, 1), money_text(set, set.printer_per_h), number((t.attended_s + s.cleanup.hand_s) / 60, 0), money_text(set, own_hour(set)), set.attended_per_h > 0 ? QString() : tr(" (assumed)"));
             cells[kSurface] = words(s.surface);
             QStringList risks;
             for (const Risk& r : s.risks)
@@ -367,7 +368,8 @@ void SchoolsPage::show_current() {
         if (!grams.isEmpty())
             lines << tr("More than without support: %1, and %2.").arg(grams.join(tr(", ")), QString::fromStdString(duration(std::max(0.0, s->totals.total_s - study_->without.total_s))));
     }
-    why_->setText(lines.join(QStringLiteral("\n")));
+    static const QRegularExpression hours(QStringLiteral("(\\d+) h (\\d\\d)")); // stay on one line
+    why_->setText(lines.join(QStringLiteral("\n")).replace(hours, QStringLiteral("\\1\u00a0h\u00a0\\2")));
     for (const Risk& r : s->risks)
         new QListWidgetItem(icon(QStringLiteral("triangle-alert")), tr("%1: %2").arg(words(r.name), words(r.text)), risks_);
     if (s->possible && s->risks.empty())

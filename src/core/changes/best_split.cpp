@@ -42,8 +42,12 @@ private:
     static constexpr std::size_t kMostTried = 64;
 
     bool may_sit(int f, std::size_t n) const {
-        const char letter = p_.filaments[static_cast<std::size_t>(f)].letter;
-        return usable_[n] && std::none_of(p_.pins.begin(), p_.pins.end(), [&](const Pin& pin) { return pin.filament == letter && pin.nozzle != static_cast<int>(n); });
+        const Filament& filament = p_.filaments[static_cast<std::size_t>(f)];
+        const char letter = filament.letter;
+        bool any = false;
+        for (std::size_t m = 0; m < usable_.size(); ++m)
+            any |= usable_[m] && meant_for(p_.machine.nozzles[m], filament.material);
+        return usable_[n] && (!any || meant_for(p_.machine.nozzles[n], filament.material)) && std::none_of(p_.pins.begin(), p_.pins.end(), [&](const Pin& pin) { return pin.filament == letter && pin.nozzle != static_cast<int>(n); });
     }
     bool take(const std::vector<int>& nozzle, Loading& best) {
         if (nozzle == best.nozzle)

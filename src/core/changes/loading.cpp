@@ -65,6 +65,14 @@ LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::
                 nozzle.must |= Set{1} << f;
         q.nozzles.push_back(nozzle);
     }
+    for (int f = 0; f < n; ++f) {
+        const auto suits = [&](std::size_t i) { return usable[i] && meant_for(m.nozzles[i], p.filaments[static_cast<std::size_t>(f)].material); };
+        bool any = false;
+        for (std::size_t i = 0; i < m.nozzles.size(); ++i)
+            any |= suits(i);
+        for (std::size_t i = 0; any && i < m.nozzles.size(); ++i) // else it has to sit somewhere, and a finding says so
+            q.nozzles[i].never |= suits(i) ? 0 : Set{1} << f;
+    }
     // Whole numbers, as fine as they can be, a tool change among them.
     q.scale = dearest / (CostMatrix::kLargestCost - 1);
     q.tool = static_cast<std::int32_t>(std::llround(tool / q.scale));
@@ -101,7 +109,7 @@ Loading load_filaments(const Project& p, const PurgeTables& purge, std::span<con
     for (Set& s : q.layers)
         s = shrink(s);
     for (auto& n : q.nozzles)
-        n.must = shrink(n.must);
+        n.must = shrink(n.must), n.never = shrink(n.never);
     for (auto& h : q.heads)
         h.loaded = shrink(h.loaded);
     for (CostMatrix& c : q.costs) {

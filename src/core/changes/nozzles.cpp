@@ -54,7 +54,7 @@ double head_cost(const LoadingProblem& p, const LoadingProblem::Head& h, Set gro
 
 /// Groups a nozzle may take: all its pins and none of another's; nothing else where it cannot be used.
 bool allowed(const LoadingProblem::Nozzle& n, Set pinned, Set group) {
-    return (group & n.must) == n.must && !(group & pinned & ~n.must) && (n.usable || group == n.must);
+    return (group & n.must) == n.must && !(group & ((pinned | n.never) & ~n.must)) && (n.usable || group == n.must);
 }
 
 Set pinned_filaments(const LoadingProblem& p) {
@@ -170,7 +170,7 @@ LoadingProblem only(const LoadingProblem& p, const std::vector<int>& kept) {
         s = shrink(s);
     std::erase(q.layers, Set{0});
     for (auto& n : q.nozzles)
-        n.must = shrink(n.must);
+        n.must = shrink(n.must), n.never = shrink(n.never);
     for (auto& h : q.heads)
         h.loaded = shrink(h.loaded);
     q.costs.clear();
@@ -220,6 +220,11 @@ Loading searched(const LoadingProblem& p, const std::stop_token& stop) {
     for (int i = 0; i < nozzles; ++i)
         if (p.nozzles[static_cast<std::size_t>(i)].usable)
             open.push_back(i);
+    const auto never = [&](int nozzle, int f) { return p.nozzles[static_cast<std::size_t>(nozzle)].never >> f & 1; };
+    const auto first_open = [&](int f) {
+        const auto it = std::find_if(open.begin(), open.end(), [&](int i) { return !never(i, f); });
+        return it == open.end() ? open.front() : *it;
+    };
     std::vector<int> busiest;
     for (int f = 0; f < n; ++f)
         busiest.push_back(f);
@@ -231,18 +236,23 @@ Loading searched(const LoadingProblem& p, const std::stop_token& stop) {
     // The busiest filaments get nozzles of their own as long as there are any; the others join where they cost least.
     std::size_t next = 0;
     std::vector<int> best = at;
-    for (int& b : best)
-        b = b < 0 ? open.front() : b;
+    for (int f = 0; f < n; ++f)
+        if (best[static_cast<std::size_t>(f)] < 0)
+            best[static_cast<std::size_t>(f)] = first_open(f);
     for (const int f : busiest) {
         if (pinned >> f & 1)
             continue;
+        while (next < open.size() && never(open[next], f))
+            ++next;
         if (next < open.size()) {
             best[static_cast<std::size_t>(f)] = open[next++];
             continue;
         }
         double least = kFar;
-        int where = open.front();
+        int where = first_open(f);
         for (const int i : open) {
+            if (never(i, f))
+                continue;
             best[static_cast<std::size_t>(f)] = i;
             if (const double c = cost_with(best); c < least)
                 least = c, where = i;
@@ -256,13 +266,15 @@ Loading searched(const LoadingProblem& p, const std::stop_token& stop) {
             if (pinned >> f & 1)
                 continue;
             for (const int i : open) {
+                if (never(i, f))
+                    continue;
                 std::vector<int> other = best;
                 other[static_cast<std::size_t>(f)] = i;
                 if (const double c = cost_with(other); c < cost - 1e-9)
                     cost = c, best = other, better = true;
             }
             for (int g = f + 1; g < n; ++g) {
-                if (pinned >> g & 1)
+                if (pinned >> g & 1 || never(best[static_cast<std::size_t>(g)], f) || never(best[static_cast<std::size_t>(f)], g))
                     continue;
                 std::vector<int> other = best;
                 std::swap(other[static_cast<std::size_t>(f)], other[static_cast<std::size_t>(g)]);

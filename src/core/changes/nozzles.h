@@ -24,6 +24,7 @@ struct LoadingProblem {
         int costs = 0;   ///< index into `costs`
         double visit = 0; ///< each layer in which it prints
         Set must = 0;    ///< filaments pinned to it
+        Set never = 0;   ///< filaments that it is not meant for; a pin holds all the same
     };
     struct Head {
         int slots = 0;   ///< of its feeder; 0: none, its nozzles are fed by hand

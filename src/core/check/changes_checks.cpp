@@ -42,6 +42,25 @@ void Checker::nozzles() {
     }
 }
 
+/// Filaments on nozzles that are meant for others.
+void Checker::nozzle_kinds() {
+    const Machine& m = p.machine;
+    for (const int f : used_filaments()) {
+        const int n = plan.loading.nozzle[static_cast<std::size_t>(f)];
+        const Filament& filament = p.filaments[static_cast<std::size_t>(f)];
+        if (meant_for(m.nozzles[static_cast<std::size_t>(n)], filament.material))
+            continue;
+        const bool soluble = facts(filament.material).soluble;
+        Finding& found = add("nozzle-kind", Severity::error,
+                             soluble ? say("{} dissolves in water and sits on {}, which is for structural material. On such a machine the two kinds of nozzle are not interchangeable.", named(filament), nozzle_name(m, n))
+                                     : say("{} is structural and sits on {}, which is for soluble material. On such a machine the two kinds of nozzle are not interchangeable.", named(filament), nozzle_name(m, n)),
+                             whole_print());
+        const bool elsewhere = std::any_of(m.nozzles.begin(), m.nozzles.end(), [&](const Nozzle& other) { return !other.missing && prints_line(other, p.settings.line_width_mm) && meant_for(other, filament.material); });
+        if (elsewhere && std::any_of(p.pins.begin(), p.pins.end(), [&](const Pin& pin) { return pin.filament == filament.letter; }))
+            found.fixes.push_back({say("let go of the pin"), {}, [letter = filament.letter](Project& q) { vitrail::pin(q, letter, -1); }});
+    }
+}
+
 /// Changes that start dirty because the user purges less than the level asks for.
 void Checker::dirty_starts() {
     for (const PairUse& u : plan.pairs) {
@@ -72,10 +91,9 @@ void Checker::hairs() {
 /// Work by hand that saves hardly anything.
 void Checker::hands_for_little() {
     const Totals& now = plan.totals;
-    bool fed = false;
-    for (std::size_t n = 0; n < p.machine.nozzles.size(); ++n)
-        fed |= !p.machine.by_hand(static_cast<int>(n));
-    if (p.settings.aim != LoadingAim::waste || !now.hand_swaps || !fed)
+    const std::vector<char> usable = usable_nozzles(p.machine, p.settings.line_width_mm);
+    const bool no_other_way = std::count(usable.begin(), usable.end(), 1) < 2 && now.changes == plan.bound.changes;
+    if (p.settings.aim != LoadingAim::waste || !now.hand_swaps || no_other_way)
         return;
     Planner planner(p, plan);
     for (const LoadingAim aim : {LoadingAim::blend, LoadingAim::handling}) {
@@ -89,8 +107,8 @@ void Checker::hands_for_little() {
         if (more_g / fewer >= p.settings.hands_worth_g)
             continue;
         Finding& f = add("hands-for-little", Severity::warning,
-                         counted("{} swap by hand saves {} g of waste, less than the {} g a swap that it is worth to you: that is what putting filaments on nozzles for the least waste takes here. Another way does without.",
-                                 "{} swaps by hand save {} g of waste, less than the {} g a swap that they are worth to you: that is what putting filaments on nozzles for the least waste takes here. Another way does without.", fewer, num(more_g),
+                         counted("{} swap by hand saves {} g of waste, less than the {} g a swap that it is worth to you: that is what the least waste takes here. Another way does without it.",
+                                 "{} swaps by hand save {} g of waste, less than the {} g a swap that they are worth to you: that is what the least waste takes here. Another way does without them.", fewer, num(more_g),
                                  num(p.settings.hands_worth_g)),
                          whole_print());
         f.fixes.push_back({aim == LoadingAim::blend ? say("blend waste and handling") : say("put filaments on nozzles for the least handling"), say("{} g more waste", num(more_g)), [aim](Project& q) { q.settings.aim = aim; }});

@@ -40,6 +40,7 @@ struct Checker {
     void meshes();
     void units();
     void unassigned();
+    void several_bodies();
     // bodies.cpp
     void overlaps();
     void gaps();
@@ -72,6 +73,9 @@ struct Checker {
     void hands_for_little();
     void nights();
     void refills();
+    void nozzle_kinds();
+    // purge_checks.cpp
+    void without_effect();
     // plate.cpp
     void bed();
     void pinned();

@@ -63,7 +63,8 @@ constexpr Check kChecks[] = {
     {&Checker::identity, false},     {&Checker::bed, false},       {&Checker::nozzles, false},
     {&Checker::refills, false},      {&Checker::tower, false},     {&Checker::tower_peak, false}, {&Checker::dirty_starts, false},
     {&Checker::hairs, false},        {&Checker::hands, false},     {&Checker::hands_for_little, false},
-    {&Checker::nights, false},
+    {&Checker::nights, false},       {&Checker::nozzle_kinds, false}, {&Checker::without_effect, false},
+    {&Checker::several_bodies, true},
 };
 
 } // namespace

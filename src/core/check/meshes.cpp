@@ -1,6 +1,7 @@
 #include "core/check/checker.h"
 
 
+#include "core/geometry/cut.h"
 #include "core/project/regions.h"
 
 #include <algorithm>
@@ -95,6 +96,26 @@ void Checker::unassigned() {
         f.fixes.push_back({say("give it {}", first), {}, [name, first](Project& q) {
                         change_part(q, name, [&](Piece&, Part& part) { part.filament = first; });
                     }});
+    }
+}
+
+/// A file that gives one part of several bodies, as an STL does, which knows no bodies.
+void Checker::several_bodies() {
+    constexpr int kMost = 64; // more are grains or letters, and nobody's parts
+    for (std::size_t i = 0; i < piece.parts.size(); ++i) {
+        const Part& part = piece.parts[i];
+        const auto of_file = std::count_if(piece.parts.begin(), piece.parts.end(), [&](const Part& other) { return other.model == part.model; });
+        if (part.model < 0 || part.own_mesh || of_file > 1 || part.mesh->shells < 2 || part.mesh->shells > kMost)
+            continue;
+        int bodies = 0;
+        bodies_of_shells(*part.mesh, bodies);
+        if (bodies < 2)
+            continue;
+        Finding& f = add("several-bodies", Severity::note, say("{} is one part of {} separate bodies. Split, each can have a filament of its own.", quoted(static_cast<int>(i)), bodies), in_part(static_cast<int>(i)), 0, {static_cast<int>(i)});
+        f.fixes.push_back({say("split it"), counted("{} part", "{} parts", bodies), [name = part.name](Project& q) {
+                               if (const PartAt at = find_part(q, name); at.part >= 0)
+                                   split_part(q, at.piece, at.part);
+                           }});
     }
 }
 

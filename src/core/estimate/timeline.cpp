@@ -112,10 +112,11 @@ Timeline make_timeline(const Project& p, const Printed& printed, std::span<const
             for (std::size_t e = 0; e < entries.size() && books[l][e].filament != c.to; ++e)
                 before += entries[e] * slowed;
             const ChangeTime& time = p.machine.time(c.kind);
-            SwitchTime s{time.time_s + purging_s(p, printed.grid, c, purge.flows[next]), time.attended_s, clock_s + before + layer.change_s};
+            SwitchTime s{time.time_s + purging_s(p, printed.grid, c, purge.flows[next]), time.attended_s, 0, clock_s + before + layer.change_s};
             if (c.kind == ChangeKind::hand) {
                 if (s.at_s > left_s + kWorthStaying_s)
-                    s.time_s += p.settings.hand_wait_s;
+                    s.wait_s = p.settings.hand_wait_s;
+                s.time_s += s.wait_s;
                 left_s = s.at_s + s.time_s;
             }
             layer.change_s += s.time_s;
@@ -128,17 +129,17 @@ Timeline make_timeline(const Project& p, const Printed& printed, std::span<const
     }
     Waits waits(t.layers.size());
     for (const SlotRefill& asked : seating.refills) {
-        const RefillTime r = time_refill(p, asked, t.layers, waits);
-        t.refills.push_back(r);
-        t.attended_s += p.machine.hand.attended_s;
+        RefillTime& r = t.refills.emplace_back(time_refill(p, asked, t.layers, waits));
+        r.attended_s = p.machine.hand.attended_s;
+        t.attended_s += r.attended_s;
         if (!r.pause)
             continue;
         LayerTime& layer = t.layers[static_cast<std::size_t>(r.latest_layer) - 1];
         const double free_s = p.filaments[static_cast<std::size_t>(asked.in)].free_after_h * 3600;
-        const double wait_s = std::max(0.0, free_s - layer.start_s - waits.before(r.latest_layer)) + p.machine.hand.time_s + p.settings.hand_wait_s;
-        layer.change_s += wait_s;
-        waits.add(r.latest_layer, wait_s);
-        t.change_s += wait_s;
+        r.time_s = std::max(0.0, free_s - layer.start_s - waits.before(r.latest_layer)) + p.machine.hand.time_s + p.settings.hand_wait_s;
+        layer.change_s += r.time_s;
+        waits.add(r.latest_layer, r.time_s);
+        t.change_s += r.time_s;
     }
     for (std::size_t l = 0; l < t.layers.size(); ++l)
         t.layers[l].start_s += waits.before(static_cast<int>(l) + 1);

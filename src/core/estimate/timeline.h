@@ -16,6 +16,7 @@ struct LayerTime {
 
 struct SwitchTime {
     double time_s = 0, attended_s = 0; ///< purging and waiting included
+    double wait_s = 0;                 ///< of it, until somebody comes
     double at_s = 0;                   ///< when it begins, from the start of the print
 };
 
@@ -24,6 +25,7 @@ struct RefillTime {
     int earliest_layer = 0, latest_layer = 0, layer = 0;
     bool pause = false;
     double earliest_s = 0, latest_s = 0;
+    double time_s = 0, attended_s = 0; ///< the printer stands still only where it pauses
 };
 
 struct Timeline {

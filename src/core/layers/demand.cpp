@@ -57,11 +57,10 @@ private:
 };
 
 /// Walls, skins and infill, and what patches take of them. An area is cut as polygons or in rows: `area_of` makes one of an outline,
-/// `layers` are those of the whole piece.
+/// `covers`: the layers of what covers a part, of the whole piece or, one for each part, of itself.
 template <class Area, class AreaOf>
-void measure(const LayerTable& table, const Settings& s, const Insides& insides, const std::vector<Area>& layers, AreaOf area_of, Demand& demand, const Progress& progress) {
+void measure(const LayerTable& table, const Settings& s, const Insides& insides, const std::vector<std::vector<Area>>& covers, AreaOf area_of, Demand& demand, const Progress& progress) {
     const int count = table.grid.count, top = s.top_skins, bottom = s.bottom_skins;
-    const auto whole = [&](int l) -> const Paths& { return whole_layer(table, l + 1); };
     std::atomic<int> done = 0;
     tbb::parallel_for(0, count, [&](int l) {
         if (progress.stopped())
@@ -75,7 +74,8 @@ void measure(const LayerTable& table, const Settings& s, const Insides& insides,
                     return false;
             return true;
         };
-        const bool no_skins = (!top && !bottom) || each_cover([&](int k) { return whole(k) == whole(l); });
+        const auto same_all_over = [&](auto whole) { return (!top && !bottom) || each_cover([&](int k) { return whole(k) == whole(l); }); };
+        const bool no_skins_at_all = !s.skins_at_borders && same_all_over([&](int k) -> const Paths& { return whole_layer(table, k + 1); });
         const double h = table.grid.thickness_mm(l + 1);
         for (std::size_t p = 0; p < table.parts.size(); ++p) {
             const Inside& in = insides.at(p, static_cast<std::size_t>(l));
@@ -83,6 +83,9 @@ void measure(const LayerTable& table, const Settings& s, const Insides& insides,
             const bool painted_here = std::any_of(patches.begin(), patches.end(), [&](const PatchDemand& x) { return !x.layers[l].empty(); });
             if (in.full_mm2 <= 0)
                 continue;
+            const auto whole = [&](int k) -> const Paths& { return s.skins_at_borders ? table.parts[p].layers[static_cast<std::size_t>(k)] : whole_layer(table, k + 1); };
+            const std::vector<Area>& layers = covers[s.skins_at_borders ? p : 0];
+            const bool no_skins = s.skins_at_borders ? same_all_over(whole) : no_skins_at_all;
             Area inside, covered;
             double wall = in.full_mm2 - in.mm2, skin = 0, bridge = 0, around_covered = in.around_mm;
             if (!no_skins || painted_here)
@@ -97,8 +100,8 @@ void measure(const LayerTable& table, const Settings& s, const Insides& insides,
                     covered = {};
                 skin = std::clamp(area_mm2(inside) - area_mm2(covered), 0.0, in.mm2);
                 around_covered = covered.empty() ? 0 : perimeter_mm(covered);
-                if (l > 0 && skin > 0 && whole(l) != whole(l - 1))
-                    bridge = std::clamp(area_mm2(inside) - area_mm2(intersect(inside, layers[l - 1])), 0.0, skin);
+                if (l > 0 && skin > 0 && whole_layer(table, l + 1) != whole_layer(table, l)) // over air, not over another body
+                    bridge = std::clamp(area_mm2(inside) - area_mm2(intersect(inside, s.skins_at_borders ? area_of(whole_layer(table, l)) : layers[static_cast<std::size_t>(l) - 1])), 0.0, skin);
             }
             double infill = in.mm2 - skin;
             const auto mean_line = [](double mm2, double around) { return around > 0 ? std::numbers::pi * mm2 / around : 0; };
@@ -145,16 +148,30 @@ Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const
             demand->patches[p].push_back({std::move(layers), std::vector<double>(count, 0)});
     progress.at(0.5);
     const Insides insides(table, s.walls * s.line_width_mm, progress);
+    const auto cover = [&](auto area_of) {
+        using Area = decltype(area_of(Paths{}));
+        std::vector<std::vector<Area>> covers(s.skins_at_borders ? parts : 1, std::vector<Area>(count));
+        tbb::parallel_for(std::size_t{0}, count, [&](std::size_t l) {
+            for (std::size_t p = 0; p < covers.size(); ++p)
+                covers[p][l] = area_of(s.skins_at_borders ? table.parts[p].layers[l] : whole_layer(table, static_cast<int>(l) + 1));
+        });
+        return covers;
+    };
     if (has_many_points(table)) {
-        const auto rows = piece_rows(table, {progress.stop, {}});
-        if (!rows)
-            return rows.error();
-        measure(table, s, insides, *rows, [pitch = pitch_of(table)](const Paths& outline) { return rows_of(outline, pitch); }, *demand, progress);
+        const auto in_rows = [pitch = pitch_of(table)](const Paths& outline) { return rows_of(outline, pitch); };
+        if (s.skins_at_borders)
+            measure(table, s, insides, cover(in_rows), in_rows, *demand, progress);
+        else {
+            auto rows = piece_rows(table, {progress.stop, {}});
+            if (!rows)
+                return rows.error();
+            std::vector<std::vector<Rows>> covers;
+            covers.push_back(std::move(*rows));
+            measure(table, s, insides, covers, in_rows, *demand, progress);
+        }
     } else {
         const auto lean = [](const Paths& outline) { return without_idle_points(outline, kIdle_mm); };
-        std::vector<Paths> layers(count);
-        tbb::parallel_for(std::size_t{0}, count, [&](std::size_t l) { layers[l] = lean(whole_layer(table, static_cast<int>(l) + 1)); });
-        measure(table, s, insides, layers, lean, *demand, progress);
+        measure(table, s, insides, cover(lean), lean, *demand, progress);
     }
     if (progress.stopped())
         return Error{say("Stopped before the volumes were known.")};

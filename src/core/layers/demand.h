@@ -28,7 +28,8 @@ struct Demand {
 };
 
 /// Walls fill the outline to a depth of walls × line width. Of the rest, what is not covered by the whole piece in
-/// each of the next `top_skins` layers above, or `bottom_skins` below, is solid; the remainder is infill.
+/// each of the next `top_skins` layers above, or `bottom_skins` below, is solid; the remainder is infill. With `skins_at_borders` the part itself
+/// has to cover it.
 /// Long: takes Progress. Depends on walls, line width, skins, infill and the paint of the parts only, not on filaments.
 Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const std::vector<Part>& parts, const Settings& settings,
                                                   const Progress& progress = {});

@@ -37,6 +37,14 @@ int places_for_filament(const Machine& m) {
     return places;
 }
 
+const char* to_string(NozzleUse u) {
+    return u == NozzleUse::structural ? term("structural") : u == NozzleUse::soluble ? term("soluble") : term("any");
+}
+
+bool meant_for(const Nozzle& n, Material material) {
+    return n.use == NozzleUse::any || (n.use == NozzleUse::soluble) == facts(material).soluble;
+}
+
 bool prints_line(const Nozzle& n, double line_width_mm) {
     return line_width_mm >= 0.75 * n.diameter_mm - 1e-9 && line_width_mm <= 2 * n.diameter_mm + 1e-9;
 }

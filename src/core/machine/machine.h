@@ -5,6 +5,7 @@
 #include "core/machine/calibration.h"
 #include "core/machine/motion.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -40,16 +41,28 @@ struct ChangeTime {
     bool operator==(const ChangeTime&) const = default;
 };
 
+/// Nozzles meant for soluble material and nozzles for structural material are not interchangeable on some machines (common practice, no source).
+enum class NozzleUse { any, structural, soluble };
+const char* to_string(NozzleUse u);
+
 struct Nozzle {
     double diameter_mm = 0.4;
     int toolhead = 0; ///< index into Machine::toolheads
     bool missing = false; ///< its place is empty, or it is worn: nothing can be printed with it
+    NozzleUse use = NozzleUse::any;
     bool operator==(const Nozzle&) const = default;
+};
+
+/// By how much a toolhead prints too far to the right and to the back of where the first one prints, mm.
+struct ToolheadOffset {
+    double x_mm = 0, y_mm = 0;
+    bool operator==(const ToolheadOffset&) const = default;
 };
 
 struct Toolhead {
     std::string name;
     int slots = 0; ///< slots of its feeder; 0: one external spool, swapped by hand
+    std::optional<ToolheadOffset> offset = {}; ///< measured by an offset strip; none: never measured
     bool has_feeder() const { return slots > 0; }
     bool operator==(const Toolhead&) const = default;
 };
@@ -90,6 +103,8 @@ struct Machine {
 
 /// A nozzle prints lines from 0.75 to 2 times its diameter. From memory.
 bool prints_line(const Nozzle& nozzle, double line_width_mm);
+/// Whether the nozzle is meant for such material, lines and being there apart.
+bool meant_for(const Nozzle& nozzle, Material material);
 /// Nozzles that are there and print lines of that width; all that are there when none does; all when none is there.
 std::vector<char> usable_nozzles(const Machine& m, double line_width_mm);
 /// The calibration that holds for a nozzle and a filament of that class, or null.

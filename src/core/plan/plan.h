@@ -23,6 +23,7 @@ struct Change : Switch, SwitchTime {
 /// A refill, as far as possible when the user means to do it.
 struct Refill : SlotRefill {
     double earliest_s = 0, latest_s = 0; ///< from the start
+    double time_s = 0, attended_s = 0;   ///< the printer stands still only where it pauses
 };
 
 /// Purge and time of each layer, for the skyline and the tables.

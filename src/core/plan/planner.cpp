@@ -127,7 +127,7 @@ void collect(Costed c, Plan& plan) {
     }
     for (std::size_t i = 0; i < c.seating.refills.size(); ++i) {
         const RefillTime& t = c.timeline.refills[i];
-        Refill r{c.seating.refills[i], t.earliest_s, t.latest_s};
+        Refill r{c.seating.refills[i], t.earliest_s, t.latest_s, t.time_s, t.attended_s};
         r.earliest_layer = t.earliest_layer;
         r.latest_layer = t.latest_layer;
         r.layer = t.layer;
@@ -191,7 +191,7 @@ Planner::TableKey Planner::table_key(const Project& p, const Piece& piece) {
 
 Planner::DemandKey Planner::demand_key(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table) {
     const Settings& s = p.settings;
-    DemandKey key{std::move(table), {}, s.walls, s.top_skins, s.bottom_skins, s.line_width_mm, s.infill_pct};
+    DemandKey key{std::move(table), {}, s.walls, s.top_skins, s.bottom_skins, s.line_width_mm, s.infill_pct, s.skins_at_borders};
     for (const Part& part : piece.parts)
         key.paints.emplace_back(part.paint, part.patches.size());
     return key;

@@ -41,6 +41,7 @@ private:
         std::vector<std::pair<std::shared_ptr<const Paint>, std::size_t>> paints; ///< and how many patches
         int walls = 0, top = 0, bottom = 0;
         double line_width = 0, infill = 0;
+        bool at_borders = false;
         bool operator==(const DemandKey&) const = default;
     };
     struct DetailKey {

@@ -1,6 +1,7 @@
 #include "core/project/project.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace vitrail {
 
@@ -156,10 +157,27 @@ void pin(Project& p, char letter, int nozzle) {
         p.pins.push_back({letter, nozzle});
 }
 
-void set_machine(Project& p, Machine machine) {
+Message set_machine(Project& p, Machine machine) {
+    const auto one_diameter = [](const Machine& m) { // 0: several
+        double d = 0;
+        for (const Nozzle& n : m.nozzles)
+            if (!n.missing)
+                d = d == 0 || d == n.diameter_mm ? n.diameter_mm : -1;
+        return std::max(0.0, d);
+    };
+    const double before = one_diameter(p.machine), now = one_diameter(machine);
     p.machine = std::move(machine);
     std::erase_if(p.pins, [&](const Pin& x) { return x.nozzle >= static_cast<int>(p.machine.nozzles.size()); });
     std::erase_if(p.in_machine, [&](const InMachine& x) { return x.toolhead >= static_cast<int>(p.machine.toolheads.size()); });
+    if (before <= 0 || now <= 0 || before == now)
+        return {};
+    Settings& s = p.settings;
+    const auto whole = [](double mm) { return std::round(mm * 100) / 100; };
+    const auto fit = [&](double h) { return std::clamp(h, std::max(0.02, std::ceil(25 * now) / 100), std::max(0.02, std::floor(75 * now) / 100)); };
+    s.line_width_mm = std::clamp(whole(s.line_width_mm * now / before), 0.1, 2.0);
+    s.layer_mm = fit(s.layer_mm);
+    s.first_layer_mm = fit(s.first_layer_mm);
+    return say("To suit the {} nozzle: lines {} wide, layers {}, the first {}. Dead and mixing volume follow its cross-section.", mm(now), mm(s.line_width_mm), mm(s.layer_mm), mm(s.first_layer_mm));
 }
 
 void remove_filament(Project& p, char letter, char heir) {

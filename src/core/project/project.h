@@ -209,8 +209,10 @@ const PairPurge* pair_purge(const Project& p, char from, char to);
 PairPurge& pair_purge_of(Project& p, char from, char to);
 /// Pins a filament to a nozzle; −1: lets go of it.
 void pin(Project& p, char letter, int nozzle);
-/// Exchanges the machine; pins and spools in it that the new one has no place for are dropped.
-void set_machine(Project& p, Machine machine);
+/// Exchanges the machine; pins and spools in it that the new one has no place for are dropped. Where all nozzles get another diameter, lines and
+/// layers follow: the line's width in proportion, layers no thinner than a quarter and no thicker than three quarters of it (common practice, no
+/// source); dead and mixing volume scale with its cross-section anyway. Returns what changed so, in words; empty where nothing did.
+Message set_machine(Project& p, Machine machine);
 
 /// Takes a filament out and gives what it had to `heir` (0: nothing).
 void remove_filament(Project& p, char letter, char heir);

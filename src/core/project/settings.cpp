@@ -14,6 +14,7 @@ const std::vector<SettingInfo>& all_settings() {
         {"walls", term("Walls"), "", &S::walls, 0, 20, 0, {}, term("Lines around each outline. From memory: 2.")},
         {"top_skins", term("Top skins"), term("layers"), &S::top_skins, 0, 50, 0, {}, term("Solid layers below a surface that faces up. From memory: 4.")},
         {"bottom_skins", term("Bottom skins"), term("layers"), &S::bottom_skins, 0, 50, 0, {}, term("Solid layers above a surface that faces down. From memory: 3.")},
+        {"skins.at_borders", term("Skins at colour borders"), "", &S::skins_at_borders, 0, 1, 0, {term("no"), term("yes")}, term("Where bodies of different colour lie on each other: no treats the piece as one solid, yes gives each body skins of its own there, as toolpath programs do that slice bodies apart. It costs filament and time; set what yours does.")},
         {"infill", term("Infill"), "%", &S::infill_pct, 0, 100, 0, {}, term("Share of the inside that is filled. From memory: 15 %.")},
         {"copies", term("Copies"), "", &S::copies, 1, 10000, 0, {}, term("Of everything on the plate: of a single piece as many, of several as many of each as its count says. Changes and purge do not grow with it; everything else does.")},
         {"spacing", term("Space between pieces"), "mm", &S::spacing_mm, 0, 200, 1, {}, term("Free space around each piece and the tower. From memory: 5 mm.")},
@@ -45,6 +46,7 @@ const std::vector<SettingInfo>& all_settings() {
         {"first_layer_speed", term("First layer speed"), "mm/s", &S::first_layer_speed_mm_s, 0, 500, 0, {}, term("Slower, so that it sticks. 0: the machine's."), {{term("machine"), 0}}},
         {"min_layer", term("Least time per layer"), "s", &S::min_layer_s, 0, 300, 0, {}, term("A layer takes at least this long, so that it can cool. From memory: 6 s.")},
         {"hand.wait", term("Wait for a hand swap"), "s", &S::hand_wait_s, 0, 86400, 0, {}, term("How long the printer stands before somebody comes to swap the spool.")},
+        {"currency", term("Currency"), "", &S::currency, 0, 20, 0, {term("none"), "EUR", "USD", "GBP", "CHF", "SEK", "NOK", "DKK", "PLN", "CZK", "HUF", "RON", "CAD", "AUD", "NZD", "JPY", "CNY", "INR", "BRL", "MXN", "ZAR"}, term("What all prices are in, by its code in ISO 4217. Nothing is converted.")},
         {"attended_cost", term("Your own hour"), term("per h"), &S::attended_per_h, 0, 10000, 2, {}, term("What an hour at the printer is worth to you; 0 leaves it out of the cost.")},
         {"printer_cost", term("The printer's hour"), term("per h"), &S::printer_per_h, 0, 10000, 2, {}, term("Electricity and wear, where ways to print are compared; the cost of a plan does not hold it. From memory: 0.50.")},
         {"hands.worth", term("A swap by hand is worth"), "g", &S::hands_worth_g, 0, 1000, 1, {}, term("Filament that one swap by hand has to save; where it saves less, a way with fewer swaps is offered. From memory: 3 g.")},
@@ -81,6 +83,52 @@ const std::vector<SettingInfo>& all_settings() {
         {"check.margin", term("Spool margin"), "%", &S::check_margin_pct, 0, 200, 0, {}, term("What a spool must hold beyond what the print takes, before it counts as enough. From memory: 10 %.")},
     };
     return table;
+}
+
+const char* to_string(Subject s) {
+    switch (s) {
+    case Subject::print: return term("Layers, lines and speed");
+    case Subject::plate: return term("The plate");
+    case Subject::purge: return term("Purge");
+    case Subject::carrying: return term("Tower, skirt and ooze wall");
+    case Subject::nozzles: return term("Nozzles and order");
+    case Subject::presence: return term("Being there");
+    case Subject::money: return term("Money and worth");
+    case Subject::support: return term("Support and interface");
+    case Subject::removal: return term("Taking support off");
+    case Subject::after: return term("Assembly");
+    case Subject::sheet: return term("Build sheet and lettering");
+    case Subject::suggestions: return term("Suggestions");
+    case Subject::checks: return term("What is reported");
+    }
+    return "";
+}
+
+Subject SettingInfo::subject() const {
+    static constexpr std::pair<std::string_view, Subject> by_beginning[] = {
+        {"copies", Subject::plate}, {"spacing", Subject::plate}, {"plate.", Subject::plate},
+        {"delta_e", Subject::purge}, {"purge.", Subject::purge},
+        {"tower.", Subject::carrying}, {"skirt.", Subject::carrying}, {"ooze.", Subject::carrying},
+        {"nozzles.", Subject::nozzles}, {"order", Subject::nozzles},
+        {"start.", Subject::presence}, {"night.", Subject::presence}, {"hand.", Subject::presence},
+        {"attended_cost", Subject::money}, {"printer_cost", Subject::money}, {"hands.", Subject::money}, {"currency", Subject::money},
+        {"support.", Subject::support}, {"interface.", Subject::support},
+        {"cleanup.", Subject::removal}, {"soak.", Subject::removal},
+        {"assembly.", Subject::after},
+        {"sheet", Subject::sheet}, {"release_coat", Subject::sheet}, {"lettering.", Subject::sheet},
+        {"suggest.", Subject::suggestions}, {"check.", Subject::checks}};
+    for (const auto& [beginning, subject] : by_beginning)
+        if (std::string_view(key).starts_with(beginning))
+            return subject;
+    return Subject::print;
+}
+
+const char* currency_code(const Settings& s) {
+    return s.currency == Currency::none ? "" : find_setting("currency")->choices[static_cast<std::size_t>(s.currency)];
+}
+
+Number money(const Settings& s, double amount) {
+    return num(amount, 2, currency_code(s));
 }
 
 const SettingInfo* find_setting(std::string_view key) {

@@ -20,6 +20,8 @@ enum class TowerKind { block, stepped, split };
 enum class LoadingAim { waste, time, handling, blend };
 enum class SupportStyle { none, columns, tree };
 enum class Turns { none, half, quarter, eighth };
+/// ISO 4217; none: amounts stand without one.
+enum class Currency { none, EUR, USD, GBP, CHF, SEK, NOK, DKK, PLN, CZK, HUF, RON, CAD, AUD, NZD, JPY, CNY, INR, BRL, MXN, ZAR };
 
 struct Settings {
     double layer_mm = 0.2;
@@ -28,6 +30,7 @@ struct Settings {
     int walls = 2;
     int top_skins = 4;
     int bottom_skins = 3;
+    bool skins_at_borders = false;
     double infill_pct = 15;
     int copies = 1;
     double spacing_mm = 5;
@@ -59,6 +62,7 @@ struct Settings {
     double first_layer_speed_mm_s = 0; ///< 0: the machine's
     double min_layer_s = 6;
     double hand_wait_s = 0;
+    Currency currency = Currency::none;
     double attended_per_h = 0;
     double printer_per_h = 0.5;
     double hands_worth_g = 3;
@@ -115,6 +119,11 @@ private:
     std::function<void(Settings&, double)> set_;
 };
 
+/// What a setting is about; to_string() gives its heading.
+enum class Subject { print, plate, purge, carrying, nozzles, presence, money, support, removal, after, sheet, suggestions, checks };
+inline constexpr int kSubjects = static_cast<int>(Subject::checks) + 1;
+const char* to_string(Subject s);
+
 struct SettingInfo {
     const char* key;   ///< as in project files and `--set`
     const char* label; ///< as on screen, once it is translated; so unit, choices, words and why
@@ -125,9 +134,16 @@ struct SettingInfo {
     std::vector<const char*> choices; ///< named values 0, 1, …; empty for numbers
     const char* why;                  ///< what it is for and where its default comes from
     std::vector<std::pair<const char*, double>> words = {}; ///< words that stand for numbers
+
+    Subject subject() const; ///< by its key
 };
 
 const std::vector<SettingInfo>& all_settings();
+/// The currency's code, empty where there is none.
+const char* currency_code(const Settings& s);
+/// An amount of money, with the currency.
+Number money(const Settings& s, double amount);
+
 /// Null where there is none. Keys of old still name what they have become part of.
 const SettingInfo* find_setting(std::string_view key);
 /// The checks had an angle of their own once; it is support.angle now.

@@ -34,7 +34,7 @@ Result<Calibration> fit_washout(std::span<const Reading> readings) {
         sxy += dx * (readings[i].clean_mm3 - mean_y);
     }
     if (sxx < 1e-3 * mean_x * mean_x)
-        return Error{say("All pairs take about as much mixing, so V_d and V_m cannot be told apart. Measure a light colour after a dark one, and the other way round.")};
+        return Error{say("All pairs take about as much mixing, so dead volume V_d and mixing volume V_m cannot be told apart. Measure a light colour after a dark one, and the other way round.")};
     c.mixing_mm3 = sxy / sxx;
     c.dead_mm3 = mean_y - c.mixing_mm3 * mean_x;
     double squares = 0;
@@ -45,7 +45,7 @@ Result<Calibration> fit_washout(std::span<const Reading> readings) {
         squares += f.residual_mm3 * f.residual_mm3;
     }
     if (!(c.mixing_mm3 > 0) || c.dead_mm3 < 0) {
-        return Error{say("The readings ask for V_d {} and V_m {} mm³, which no nozzle has. Look for a reading that was mistyped or taken at another level.", num(c.dead_mm3), num(c.mixing_mm3))};
+        return Error{say("The readings ask for dead volume V_d {} and mixing volume V_m {} mm³, which no nozzle has. Look for a reading that was mistyped or taken at another level.", num(c.dead_mm3), num(c.mixing_mm3))};
     }
     if (readings.size() > 2) {
         const double variance = squares / (n - 2);

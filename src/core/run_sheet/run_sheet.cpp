@@ -279,10 +279,10 @@ void washouts(const Plan& plan, Lines& out) {
     for (const WashoutUse& w : plan.washouts) {
         const std::string material = facts(w.material).id;
         const Number dead = num(w.washout.dead_mm3, 0), mixing = num(w.washout.mixing_mm3, 0);
-        Message line = w.readings == 2 ? say("Purge of {} on a {} nozzle is by calibration from two readings: V_d {}, V_m {} mm\u00b3; how sure that is they do not tell.", material, mm(w.nozzle_mm), dead, mixing)
-                       : w.readings ? say("Purge of {} on a {} nozzle is by calibration from {}: V_d {} \u00b1 {}, V_m {} \u00b1 {} mm\u00b3.", material, mm(w.nozzle_mm), counted("{} reading", "{} readings", w.readings), dead, num(w.dead_sd_mm3, 0),
+        Message line = w.readings == 2 ? say("Purge of {} on a {} nozzle is by calibration from two readings: dead volume V_d {}, mixing volume V_m {} mm\u00b3; how sure that is they do not tell.", material, mm(w.nozzle_mm), dead, mixing)
+                       : w.readings ? say("Purge of {} on a {} nozzle is by calibration from {}: dead volume V_d {} \u00b1 {}, mixing volume V_m {} \u00b1 {} mm\u00b3.", material, mm(w.nozzle_mm), counted("{} reading", "{} readings", w.readings), dead, num(w.dead_sd_mm3, 0),
                                         mixing, num(w.mixing_sd_mm3, 0))
-                                  : say(w.by_setting ? term("Purge of {} is by your own figures: V_d {}, V_m {} mm\u00b3, not calibrated.") : term("Purge of {} is by the machine's defaults: V_d {}, V_m {} mm\u00b3, not calibrated."), material, dead, mixing);
+                                  : say(w.by_setting ? term("Purge of {} is by your own figures: dead volume V_d {}, mixing volume V_m {} mm\u00b3, not calibrated.") : term("Purge of {} is by the machine's defaults: dead volume V_d {}, mixing volume V_m {} mm\u00b3, not calibrated."), material, dead, mixing);
         if (said.insert(english(line)).second)
             out.push_back(std::move(line));
     }
@@ -295,8 +295,21 @@ Lines preparation(const Project& p, const Plan& plan, const std::vector<SheetFil
     loading(filaments, out);
     plate_and_purge(p, plan, out);
     washouts(plan, out);
-    if (p.machine.toolheads.size() > 1)
-        out.push_back(say("Check the XY offset between the toolheads."));
+    for (std::size_t t = 1; t < p.machine.toolheads.size(); ++t) {
+        const Toolhead& head = p.machine.toolheads[t];
+        const bool prints = std::any_of(p.machine.nozzles.begin(), p.machine.nozzles.end(), [&](const Nozzle& n) {
+            const auto at = static_cast<std::size_t>(&n - p.machine.nozzles.data());
+            bool used = false;
+            for (std::size_t f = 0; f < plan.use.size(); ++f)
+                used |= plan.use[f].total_g > 0 && plan.loading.nozzle[f] == static_cast<int>(at);
+            return used && n.toolhead == static_cast<int>(t);
+        });
+        if (prints && head.offset)
+            out.push_back(say("Correct the offset of toolhead {} against {} by X {} mm and Y {} mm, as measured with the offset strip, if that is not done yet.", Name{head.name}, Name{p.machine.toolheads.front().name},
+                              num(-head.offset->x_mm + 0.0, 2), num(-head.offset->y_mm + 0.0, 2)));
+        else if (prints)
+            out.push_back(say("Check the XY offset of toolhead {} against {}: print the offset strip (the machine's editor writes it).", Name{head.name}, Name{p.machine.toolheads.front().name}));
+    }
     out.push_back(say("See that the removable bed sits in its place, and that the sheet is clean."));
     return out;
 }
@@ -387,7 +400,7 @@ SheetPlate plate_of(const Project& p, const Plan& plan) {
     return out;
 }
 
-std::vector<std::pair<Message, Message>> totals_of(const Totals& t) {
+std::vector<std::pair<Message, Message>> totals_of(const Settings& s, const Totals& t) {
     const auto grams = [](double g) { return say("{}", num(g, 1, "g")); };
     const auto time = [](double s) { return say("{}", Duration{s}); };
     return {{say("piece"), grams(t.model_g)},
@@ -403,7 +416,7 @@ std::vector<std::pair<Message, Message>> totals_of(const Totals& t) {
             {say("changing"), time(t.change_s)},
             {say("at the printer"), time(t.attended_s)},
             {say("in all"), time(t.total_s)},
-            {say("cost"), say("{}", num(t.cost, 2))}};
+            {say("cost"), say("{}", money(s, t.cost))}};
 }
 
 } // namespace
@@ -423,7 +436,7 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     r.refills = refills_of(p, plan);
     r.after = after_print(p, plan);
     r.presence = presence(p, plan);
-    r.totals = totals_of(plan.totals);
+    r.totals = totals_of(p.settings, plan.totals);
     if (plan.first_job)
         r.totals.insert(r.totals.begin(), {say("job one, apart"), say("{} in {}", num(plan.first_job->g, 2, "g"), Duration{plan.first_job->total_s()})});
     for (const Finding& f : plan.findings)

@@ -24,14 +24,17 @@ int dominant(const Plan& plan, int layer) {
     return best;
 }
 
-ByHand from_totals(HandWay way, const Project& p, const Plan& plan) {
+ByHand from_totals(HandWay way, const Plan& plan) {
     ByHand b;
     b.way = way;
     b.swaps = plan.totals.hand_swaps;
     b.attended_s = plan.totals.attended_s;
-    b.waiting_s = b.swaps * p.settings.hand_wait_s;
+    for (const Change& c : plan.changes)
+        b.waiting_s += c.wait_s;
     b.total_s = plan.totals.total_s;
-    b.waste_g = plan.totals.purge_g + plan.totals.tower_g;
+    b.purge_g = plan.totals.purge_g;
+    b.tower_g = plan.totals.tower_g;
+    b.waste_g = waste_g(plan.totals);
     return b;
 }
 
@@ -80,7 +83,8 @@ ByHand by_parts(const Project& p, const Plan& plan) {
         all |= Set{1} << f;
     const Ordered order = order_layers(std::vector<Set>{all}, plan.purge_table);
     for (std::size_t i = 1; i < order.sequence.items.size(); ++i)
-        b.waste_g += grams(p.filaments[order.sequence.items[i]], plan.purge_table.at(order.sequence.items[i - 1], order.sequence.items[i]));
+        b.purge_g += grams(p.filaments[order.sequence.items[i]], plan.purge_table.at(order.sequence.items[i - 1], order.sequence.items[i]));
+    b.waste_g = b.purge_g;
     b.swaps = std::max(0, b.jobs - 1);
     for (std::size_t k = 0; k < p.pieces.size(); ++k)
         b.joints += joints_of(plan.pieces[k]) * count_of(p, p.pieces[k]);
@@ -130,14 +134,14 @@ Result<HandStudy> study_by_hand(const Project& project, const Plan& plan, const 
     if (!made)
         return made.error();
     progress.at(0.4);
-    study.ways.push_back(from_totals(HandWay::in_layer, one, **made));
+    study.ways.push_back(from_totals(HandWay::in_layer, **made));
     Project banded = one;
     to_bands(banded, **made);
     const auto in_bands = planner.plan(banded, {progress.stop, {}});
     if (!in_bands)
         return in_bands.error();
     progress.at(0.8);
-    study.ways.push_back(from_totals(HandWay::bands, banded, **in_bands));
+    study.ways.push_back(from_totals(HandWay::bands, **in_bands));
     double all_mm3 = 0;
     for (int l = 1; l <= plan.grid.count; ++l) {
         const int f = dominant(plan, l);

@@ -19,7 +19,8 @@ struct ByHand {
     double attended_s = 0; ///< swaps, and gluing where there is any
     double waiting_s = 0;  ///< the printer, for the person
     double total_s = 0;    ///< printing and changing; gluing not included
-    double waste_g = 0;    ///< purge, tower and skirt
+    double purge_g = 0, tower_g = 0; ///< tower: with skirt and ooze wall
+    double waste_g = 0;    ///< everything thrown away
     double other_colour_mm3 = 0; ///< printed in another colour than asked
     std::function<void(Project&)> apply; ///< makes the project so; empty where there is nothing to change
 };

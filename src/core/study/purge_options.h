@@ -13,11 +13,6 @@ struct PurgeOption {
     std::function<void(Project&)> apply;
 };
 
-/// Grams that serve nothing: purge, tower, skirt and ooze wall.
-inline double wasted_g(const Totals& t) {
-    return t.purge_g + t.tower_g;
-}
-
 /// As it is; thrown out; towers of the three shapes; a skirt; the same with the infill taking its share; with an ooze wall in
 /// place of the tower; and with the next thriftier colour difference. Each planned.
 Result<std::vector<PurgeOption>> purge_options(const Project& project, const Plan& plan, const Progress& progress = {});

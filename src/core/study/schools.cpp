@@ -240,6 +240,27 @@ void rank(SchoolStudy& study, const Settings& set) {
     }
 }
 
+/// Soluble only where it touches, or throughout: dear material and changes against each other, by the same sums.
+void weigh_soluble(SchoolStudy& study, const Settings& set) {
+    School *interface = nullptr, *throughout = nullptr;
+    for (School& s : study.schools)
+        if (s.possible && s.id == "soluble-interface")
+            interface = &s;
+        else if (s.possible && s.id == "soluble")
+            throughout = &s;
+    if (!interface || !throughout)
+        return;
+    const auto soluble_g = [](const School& s) { return s.id == "soluble" ? s.totals.support_g + s.totals.interface_g : s.totals.interface_g; };
+    const double saved = throughout->totals.filament_cost - interface->totals.filament_cost;
+    const double slower_s = interface->totals.change_s - throughout->totals.change_s;
+    const Message why = say("Soluble where it touches takes {} g of the dear material and {}, soluble throughout {} g and {}: {} {} of filament against {} {} of changes. Both let go in water, after {} and {}; all in {} against {}.", num(soluble_g(*interface)),
+                            counted("{} change", "{} changes", interface->totals.changes), num(soluble_g(*throughout)), counted("{} change", "{} changes", throughout->totals.changes), money(set, std::abs(saved)),
+                            say(saved >= 0 ? term("less") : term("more")), Duration{std::abs(slower_s)}, say(slower_s >= 0 ? term("more") : term("less")),
+                            Duration{interface->cleanup.soak_s}, Duration{throughout->cleanup.soak_s}, money(set, interface->price), money(set, throughout->price));
+    for (School* s : {interface, throughout})
+        s->verdict = sentences({s->verdict, why});
+}
+
 Message advice_on(const SchoolStudy& study, const Settings& set) {
     if (study.contact_mm2 <= 0)
         return say("Nothing needs holding: no support is worth it.");
@@ -303,6 +324,7 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
         study.schools.push_back(std::move(s));
     }
     rank(study, project.settings);
+    weigh_soluble(study, project.settings);
     study.advice = advice_on(study, project.settings);
     return study;
 }
