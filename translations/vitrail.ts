@@ -4063,6 +4063,22 @@
             <numerusform></numerusform>
         </translation>
     </message>
+    <message>
+        <source>each body has its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none, the bodies are one solid</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>skins at colour borders</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste in all</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -4570,14 +4586,6 @@
         <source> – a third reading would</source>
         <translation type="unfinished"></translation>
     </message>
-    <message>
-        <source>dead volume V_d %1 ± %2 mm³, mixing volume V_m %3 ± %4 mm³</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>dead volume V_d %1 mm³, mixing volume V_m %2 mm³; two readings do not tell how sure that is</source>
-        <translation type="unfinished"></translation>
-    </message>
     <message numerus="yes">
         <source>%1, %2 mm, %3: dead volume V_d %4 ± %6, mixing volume V_m %5 ± %7 mm³, %n reading(s)</source>
         <translation type="unfinished">
@@ -4586,6 +4594,14 @@
     </message>
     <message>
         <source>%1, %2 mm, %3: dead volume V_d %4, mixing volume V_m %5 mm³, two readings, uncertainty unknown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dead volume V_d %1 ± %2 mm³, mixing volume V_m %3 ± %4 mm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dead volume V_d %1 mm³, mixing volume V_m %2 mm³; two readings do not tell how sure that is</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4647,15 +4663,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>printed then</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Height at which the first layer in the new filament ends</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>layer ends at</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -4800,6 +4808,14 @@
     </message>
     <message>
         <source>%1 mm³, for %2 no longer to show in %3 at ΔE %4 it takes %5 (dead volume V_d %6, mixing volume V_m %7 mm³); × %8 g/cm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer ends</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -401,7 +401,7 @@ void TestChangesWindow::readings_are_fitted_and_kept() {
         const auto colour = [&](int c) { return project().filaments[static_cast<std::size_t>(find_filament(project(), page->table()->item(r, c)->text().at(0).toLatin1()))].colour; };
         page->table()->item(r, 3)->setText(QString::number(clean_mm3({30, 50}, colour(0), colour(1), 2) / per_mm, 'f', 4));
     }
-    QVERIFY(find<QLabel>("fit_result")->text().startsWith(shown("dead volume V_d 30.0 ± 0.0 mm³, mixing volume V_m 50.0")));
+    QVERIFY(find<QLabel>("fit_result")->text().startsWith(shown("Dead volume V_d 30.0 ± 0.0 mm³, mixing volume V_m 50.0")));
     const int before = document()->plan()->purge_table.at(0, 1);
     press("keep_calibration");
     wait_for_plan();

@@ -50,8 +50,8 @@ QVariant ChangesModel::headerData(int section, Qt::Orientation orientation, int 
     case kNumber: return tip ? tr("Number of the change; refills have none") : QStringLiteral("#");
     case kBefore: return tip ? tr("The first layer in the new filament; “in” where that layer has already begun in another one") : tr("before layer");
     case kAfter: return tip ? tr("The last layer that is finished before the change") : tr("after layer");
-    case kPrinted: return tip ? tr("Height that is finished when the change is due") : tr("printed then");
-    case kEnds: return tip ? tr("Height at which the first layer in the new filament ends") : tr("layer ends at");
+    case kPrinted: return tip ? tr("Height that is finished when the change is due") : tr("printed");
+    case kEnds: return tip ? tr("Height at which the first layer in the new filament ends") : tr("layer ends");
     case kFromTo: return tip ? tr("Filament that was printed, and the one that follows") : tr("from → to");
     case kKind: return tip ? tr("By hand, by a feeder, to another nozzle; or a slot that gets another filament") : tr("kind");
     case kPurge: return tip ? tr("Grams of the new filament that are purged") : tr("purge");

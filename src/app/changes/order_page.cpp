@@ -77,7 +77,7 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
     table_->setItemDelegateForColumn(ChangesModel::kFromTo, new FromToDelegate(table_));
     table_->setTabKeyNavigation(false);
     table_->setFrameShape(QFrame::NoFrame);
-    const double widths[] = {1.8, 5.0, 4.6, 5.3, 5.7, 4.8, 4.9, 3.6, 3.1, 3.0, 4.0, 3};
+    const double widths[] = {1.8, 5.3, 4.7, 4.3, 4.6, 4.9, 4.9, 3.7, 3.1, 3.1, 4.0, 3};
     for (int c = 0; c < ChangesModel::kColumns; ++c)
         table_->setColumnWidth(c, em(widths[c]));
     table_->horizontalHeader()->setStretchLastSection(true);

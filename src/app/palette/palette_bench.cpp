@@ -20,6 +20,7 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QScrollBar>
 #include <QSplitter>
 #include <QStyledItemDelegate>
 #include <QTreeView>
@@ -30,6 +31,16 @@
 namespace vitrail {
 
 namespace {
+
+/// Scrolls words and never shows half a line.
+class WholeLines : public QScrollArea {
+    void resizeEvent(QResizeEvent* e) override {
+        setViewportMargins(0, 0, 0, height() % fontMetrics().lineSpacing());
+        verticalScrollBar()->setSingleStep(fontMetrics().lineSpacing());
+        QScrollArea::resizeEvent(e);
+    }
+};
+
 
 /// What is left as a bar behind the figure, and dampness as a word.
 class ShelfDelegate : public QStyledItemDelegate {
@@ -162,7 +173,7 @@ QWidget* PaletteBench::make_pairing() {
     pair_words_->setObjectName(QStringLiteral("pair_words"));
     pair_words_->setWordWrap(true);
     pair_words_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
-    auto* scroll = new QScrollArea; // many pairs have many words
+    auto* scroll = new WholeLines; // many pairs have many words
     scroll->setWidget(pair_words_);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);

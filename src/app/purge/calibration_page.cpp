@@ -351,8 +351,8 @@ void CalibrationPage::fit() {
             table_->item(row_of[i], kOff)->setToolTip(f.outlier ? tr("An outlier: %1 times its own standard deviation off. Measure it again.").arg(number(std::abs(f.studentized), 1)) : QString());
             outliers += f.outlier;
         }
-        result_->setText((fit_->sd_known() ? tr("dead volume V_d %1 ± %2 mm³, mixing volume V_m %3 ± %4 mm³").arg(number(fit_->dead_mm3, 1), number(fit_->dead_sd_mm3, 1), number(fit_->mixing_mm3, 1), number(fit_->mixing_sd_mm3, 1))
-                                               : tr("dead volume V_d %1 mm³, mixing volume V_m %2 mm³; two readings do not tell how sure that is").arg(number(fit_->dead_mm3, 1), number(fit_->mixing_mm3, 1))) +
+        result_->setText((fit_->sd_known() ? tr("Dead volume V_d %1 ± %2 mm³, mixing volume V_m %3 ± %4 mm³").arg(number(fit_->dead_mm3, 1), number(fit_->dead_sd_mm3, 1), number(fit_->mixing_mm3, 1), number(fit_->mixing_sd_mm3, 1))
+                                               : tr("Dead volume V_d %1 mm³, mixing volume V_m %2 mm³; two readings do not tell how sure that is").arg(number(fit_->dead_mm3, 1), number(fit_->mixing_mm3, 1))) +
                          (readings_.size() < 3 ? tr(" – a third reading would") : QString()) + (outliers ? tr(" – %n outlier(s)", nullptr, outliers) : QString()));
     } else {
         result_->setText(tr("Nothing fitted yet."));

@@ -24,7 +24,7 @@
 namespace vitrail {
 
 WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), document_(document), table_(make_table("purge_options", tr("Ways for purge compared"), {{tr("way")}, {tr("purge"), 4.4, true}, {tr("tower"), 4.4, true}, {tr("waste"), 4.4, true}, {tr("saves"), 4.4, true}, {tr("put to use"), 5, true}, {tr("time"), 4.6, true}})), use_(new QPushButton(tr("&Use this"))), tower_(new QLabel), pieces_(new QListWidget) {
+    : QWidget(parent), document_(document), table_(make_table("purge_options", tr("Ways for purge compared"), {{tr("way")}, {tr("purge"), 4, true}, {tr("tower"), 4, true}, {tr("waste"), 4, true}, {tr("saves"), 4, true}, {tr("put to use"), 4.7, true}, {tr("time"), 4.4, true}})), use_(new QPushButton(tr("&Use this"))), tower_(new QLabel), pieces_(new QListWidget) {
     auto* layers = new Panel(tr("What each layer's purge becomes"));
     layers->body()->addWidget(new FlowView(document, view), 1);
     auto* options = new Panel(tr("What each way would waste"));
@@ -56,7 +56,7 @@ WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
     how->body()->addWidget(scroll, 1);
 
     auto* left = make_splitter("where.left", Qt::Vertical, {layers, options}, {190, 250});
-    auto* all = make_splitter("where.all", Qt::Horizontal, {left, plate, how}, {580, 260, 310});
+    auto* all = make_splitter("where.all", Qt::Horizontal, {left, plate, how}, {620, 230, 300});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);

@@ -367,6 +367,8 @@ std::vector<std::pair<Message, Message>> values_of(const Project& p, const Plan&
                                                {say("top skins"), layers(s.top_skins)},
                                                {say("bottom skins"), layers(s.bottom_skins)},
                                                {say("infill"), say(lettering ? term("{} %, the lettering solid") : term("{} %"), num(s.infill_pct, 0))}};
+    if (p.filaments.size() > 1)
+        v.emplace_back(say("skins at colour borders"), say(s.skins_at_borders ? term("each body has its own") : term("none, the bodies are one solid")));
     if (lettering)
         v.emplace_back(say("elephant-foot compensation"), say("off, the lettering needs it"));
     if (!plan.held()) {
@@ -409,6 +411,7 @@ std::vector<std::pair<Message, Message>> totals_of(const Settings& s, const Tota
             {say("purge put to use"), grams(t.useful_purge_g)},
             {say("first loads"), grams(t.first_load_g)},
             {say("waste ratio"), say("{}", num(t.waste_ratio, 2))},
+            {say("waste in all"), grams(waste_g(t))},
             {say("changes"), say("{}", t.changes)},
             {say("hand swaps"), say("{}", t.hand_swaps)},
             {say("refills of slots"), say("{}", t.refills)},
