@@ -45,6 +45,15 @@ int run_orient(const PlanOptions& o);
 int run_nozzles(const NozzlesOptions& o);
 int run_supports(const SupportsOptions& o);
 int run_export(const ExportOptions& o);
+struct StackOptions {
+    std::vector<std::string> filaments; ///< LETTER:MATERIAL:#RRGGBB[:TD]
+    std::string layers;                 ///< "A4B2C1", from below
+    double layer_mm = 0.08, first_layer_mm = 0; ///< 0: as the others
+    std::string light = "front", backing, model = "two-flux";
+    double lamp_k = 6500;
+    bool diffuser = false, json = false;
+};
+int run_stack(const StackOptions& o);
 int run_offset_strip(const OffsetStripOptions& o);
 int run_fit(const std::string& readings, bool json);
 int run_machines(bool json);

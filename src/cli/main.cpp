@@ -1,6 +1,8 @@
 // vitrail-cli: the plan without the window. Exit status: 0 done, 1 unusable input or an error found, 2 wrong usage.
 #include "cli/commands.h"
 
+#include "core/colour/lamp.h"
+
 #include <CLI/CLI.hpp>
 
 #include <iostream>
@@ -97,6 +99,20 @@ int main(int argc, char** argv) {
     targets->add_option("--stl", out.stl_folder, "Into a folder, one STL file each");
     targets->require_option(1, 2);
     export_command->callback([&] { run = [&] { return run_export(out); }; });
+
+    StackOptions stack;
+    CLI::App* stack_command = app.add_subcommand("stack", "What a stack of layers looks like");
+    stack_command->add_option("--filament", stack.filaments, "LETTER:MATERIAL:#RRGGBB[:TD_MM]")->required()->expected(1)->take_all();
+    stack_command->add_option("--layers", stack.layers, "From below: A4B2C1 is four layers of A, two of B, one of C")->required();
+    stack_command->add_option("--layer", stack.layer_mm, "Layer height, mm")->check(CLI::Range(0.01, 5.0))->capture_default_str();
+    stack_command->add_option("--first-layer", stack.first_layer_mm, "Height of the first layer, mm; else as the others")->check(CLI::Range(0.01, 5.0));
+    stack_command->add_option("--light", stack.light, "Where the light comes from")->check(CLI::IsMember({"front", "behind"}))->capture_default_str();
+    stack_command->add_option("--lamp", stack.lamp_k, "Colour temperature of the light, K")->check(CLI::Range(kWarmestLamp, kColdestLamp))->capture_default_str();
+    stack_command->add_flag("--diffuser", stack.diffuser, "An opal sheet between lamp and print");
+    stack_command->add_option("--backing", stack.backing, "#RRGGBB of what it lies on; else nothing, and light that gets through is lost");
+    stack_command->add_option("--model", stack.model, "Two-flux theory, or simple blending")->check(CLI::IsMember({"two-flux", "blend"}))->capture_default_str();
+    stack_command->add_flag("--json", stack.json, "Print JSON");
+    stack_command->callback([&] { run = [&] { return run_stack(stack); }; });
 
     OffsetStripOptions offset;
     CLI::App* offset_command = app.add_subcommand("offset-strip", "Write two combs to print, by which the offset of a toolhead is read");

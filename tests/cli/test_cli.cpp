@@ -37,6 +37,8 @@ private Q_SLOTS:
     void nozzles();
     void supports();
     void machine_from_a_file();
+    void offset_strip();
+    void stack();
     void wrong_usage_is_2();
     void unusable_input_is_1_and_touches_nothing();
 
@@ -63,6 +65,39 @@ void TestCli::init() {
     QVERIFY(write_file(path("base.stl"), write_stl(solids::box(0, 0, 0, 20, 20, 2), "base")));
     QVERIFY(write_file(path("top.stl"), write_stl(solids::box(5, 5, 2, 15, 15, 3), "top")));
     QVERIFY(write_file(path("badge.3mf"), *write_3mf({{"plate", solids::box(0, 0, 0, 20, 20, 2), Srgb{0x14, 0x14, 0x14}}, {"text", solids::box(5, 5, 2, 15, 15, 3), Srgb{0xf2, 0xf2, 0xea}}})));
+}
+
+void TestCli::offset_strip() {
+    QCOMPARE(run({"new", "twin.vitrail", "--machine", "twin", "--filament", "A:PLA:#141414", "--filament", "B:PLA:#f2f2ea", "--model", "base.stl"}).status, 0);
+    Ran r = run({"offset-strip", "twin.vitrail", "--into", "strip"});
+    QCOMPARE(r.err, QString());
+    QVERIFY2(r.out.contains("Each line is 0.05 mm"), qPrintable(r.out));
+    QCOMPARE(run({"plan", "strip/offset-strip.vitrail"}).status, 0); // a project like any other
+    QVERIFY(read_file(path("strip/offset-strip.3mf")) && read_file(path("strip/offset-strip.html")));
+    r = run({"offset-strip", "twin.vitrail", "--into", "strip", "--toolhead", "3"});
+    QVERIFY(r.status == 1 && r.err.contains("the machine has 2"));
+    QCOMPARE(run({"offset-strip", "twin.vitrail", "--into", "strip", "--toolhead", "1"}).status, 2);
+}
+
+void TestCli::stack() {
+    const QStringList filaments{"--filament", "A:PLA:#202226:0.6", "--filament", "B:PLA:#f2f2ea:4", "--filament", "C:PLA:#b82e28:2"};
+    const QJsonObject front = json(QStringList{"stack", "--layers", "A4B2C1", "--layer", "0.08", "--first-layer", "0.16", "--json"} + filaments);
+    COMPARE_NEAR(front["mm"].toDouble(), 0.16 + 6 * 0.08, 1e-9);
+    QCOMPARE(front["lab"].toArray().size(), 3);
+    for (int c = 0; c < 3; ++c)
+        QVERIFY(front["reflectance"].toArray()[c].toDouble() + front["transmittance"].toArray()[c].toDouble() <= 1);
+    // Thick, it is the spool's own colour; blended, too.
+    for (const char* model : {"two-flux", "blend"})
+        QCOMPARE(json(QStringList{"stack", "--layers", "C900", "--model", model, "--json"} + filaments)["rgb"].toString(), "#b82e28");
+    // Light from behind passes what a piece lies on.
+    const QJsonObject behind = json(QStringList{"stack", "--layers", "C1B5", "--light", "behind", "--lamp", "2700", "--json"} + filaments);
+    QVERIFY(behind["light"].toArray()[2].toDouble() < behind["transmittance"].toArray()[2].toDouble());
+    QVERIFY(run(QStringList{"stack", "--layers", "A4B2"} + filaments).out.contains("6 layers, 0.48 mm: #"));
+    for (const char* bad : {"", "4A", "A", "A0", "A4?", "a4", "A99999"})
+        QCOMPARE(run(QStringList{"stack", "--layers", bad} + filaments).status, 2);
+    QCOMPARE(run(QStringList{"stack", "--layers", "D4"} + filaments).status, 2); // nobody describes D
+    QCOMPARE(run(QStringList{"stack", "--layers", "A4", "--lamp", "100"} + filaments).status, 2);
+    QCOMPARE(run(QStringList{"stack", "--layers", "A4", "--backing", "white"} + filaments).status, 2);
 }
 
 void TestCli::pieces_on_a_plate() {

@@ -1,3 +1,4 @@
+#include "core/colour/lamp.h"
 #include "core/colour/colour.h"
 
 #include "support.h"
@@ -12,6 +13,7 @@ class TestReferenceLcms : public QObject {
 private Q_SLOTS:
     void srgb_to_lab_d50();
     void delta_e();
+    void lamp_colours();
 };
 
 namespace {
@@ -51,6 +53,28 @@ void TestReferenceLcms::delta_e() {
         const Lab &a = colours[i], &b = colours[(i * 37 + 11) % colours.size()];
         const cmsCIELab x{a.l, a.a, a.b}, y{b.l, b.a, b.b};
         COMPARE_NEAR(delta_e_2000(a, b), cmsCIE2000DeltaE(&x, &y, 1, 1, 1), 1e-4);
+    }
+}
+
+void TestReferenceLcms::lamp_colours() {
+    for (double kelvin = 4000; kelvin <= 12000; kelvin += 125) { // theirs are daylight, from 4,000 K on
+        cmsCIExyY theirs;
+        QVERIFY(cmsWhitePointFromTemp(&theirs, kelvin));
+        COMPARE_NEAR(cie_daylight(kelvin).x, theirs.x, 1e-5);
+        COMPARE_NEAR(cie_daylight(kelvin).y, theirs.y, 1e-5);
+        // And the way back finds the temperature again.
+        const Chromaticity own = cie_daylight(kelvin);
+        const cmsCIExyY ours{own.x, own.y, 1};
+        double found = 0;
+        if (kelvin >= 5000 && cmsTempFromWhitePoint(&found, &ours))
+            COMPARE_NEAR(found, kelvin, 0.02 * kelvin);
+    }
+    for (const double kelvin : {2700.0, 3000.0, 3500.0}) { // black bodies: Robertson's lines, as they have them
+        const Chromaticity own = black_body(kelvin);
+        const cmsCIExyY ours{own.x, own.y, 1};
+        double found = 0;
+        QVERIFY(cmsTempFromWhitePoint(&found, &ours));
+        COMPARE_NEAR(found, kelvin, 0.01 * kelvin);
     }
 }
 
