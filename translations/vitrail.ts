@@ -5636,6 +5636,10 @@
         <source>Nothing in this print draws moisture.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 + %2 g</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::LayerOrderView</name>
@@ -6797,6 +6801,10 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>
+    </message>
+    <message>
+        <source>tower</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -8007,6 +8015,10 @@ show faces on the support</source>
 Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>purge %1 g · tower %2 g</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::ProgressStrip</name>
@@ -8581,6 +8593,14 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
     </message>
     <message>
         <source>all in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste in all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything thrown away: support, interface, purge, tower</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

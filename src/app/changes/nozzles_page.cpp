@@ -22,7 +22,7 @@
 namespace vitrail {
 
 NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), document_(document), machine_(new MachineView), slots_(new SlotsView(document, view)), table_(make_table("aims", tr("Aims compared"), {{tr("aim"), 6.8}, {tr("purge"), 4.2, true}, {tr("waste"), 4.2, true}, {tr("changing"), 4.9, true}, {tr("by hand"), 4.2, true}, {tr("on nozzles")}})), plot_(new FrontPlot),
+    : QWidget(parent), document_(document), machine_(new MachineView), slots_(new SlotsView(document, view)), table_(make_table("aims", tr("Aims compared"), {{tr("aim"), 6.4}, {tr("purge"), 3.5, true}, {tr("tower"), 3.5, true}, {tr("waste"), 3.6, true}, {tr("changing"), 4.4, true}, {tr("by hand"), 4.1, true}, {tr("on nozzles")}})), plot_(new FrontPlot),
       slider_(new QSlider(Qt::Horizontal)), reason_(new QLabel), presence_(new QLabel), slider_says_(new QLabel), can_(new QLabel), use_(new QPushButton(tr("&Use this"))),
       unpin_(new QPushButton(tr("Let go of &pins"))) {
     auto* nozzles = new Panel(tr("Filaments on nozzles"));
@@ -85,7 +85,7 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
     aims->add_to_heading(use_);
 
     auto* left = make_splitter("nozzles.left", Qt::Vertical, {nozzles, over_time}, {245, 205});
-    auto* all = make_splitter("nozzles.all", Qt::Horizontal, {left, aims}, {650, 500});
+    auto* all = make_splitter("nozzles.all", Qt::Horizontal, {left, aims}, {600, 550});
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
@@ -207,10 +207,10 @@ void NozzlesPage::show_choices() {
                              : c.aim == LoadingAim::time     ? tr("least time")
                              : c.aim == LoadingAim::handling ? tr("least handling")
                                                        : tr("blend %1 %").arg(number(c.blend_pct, 0));
-        set_row(table_, static_cast<int>(i), {name, tr("%1 g").arg(number(t.purge_g, 1)), tr("%1 g").arg(number(waste_g(t), 1)), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), on.join(QStringLiteral(" · "))}, {}, c.own);
-        table_->item(static_cast<int>(i), 2)->setToolTip(tr("purge %1 g, tower and walls %2 g, support %3 g").arg(number(t.purge_g, 1), number(t.tower_g, 1), number(t.support_g + t.interface_g, 1)));
-        table_->item(static_cast<int>(i), 4)->setToolTip(tr("%1 spools put in before the start, %2 refills, %3 swaps").arg(t.spools_to_load).arg(t.refills).arg(t.hand_swaps));
-        table_->item(static_cast<int>(i), 5)->setToolTip(tr("By nozzle, in the order of the machine%1").arg(c.plan->loading.proven ? tr("; proven: no other split costs less for this aim") : tr("; searched, not proven")));
+        set_row(table_, static_cast<int>(i), {name, tr("%1 g").arg(number(t.purge_g, 1)), tr("%1 g").arg(number(t.tower_g, 1)), tr("%1 g").arg(number(waste_g(t), 1)), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), on.join(QStringLiteral("·"))}, {}, c.own);
+        table_->item(static_cast<int>(i), 3)->setToolTip(tr("purge %1 g, tower and walls %2 g, support %3 g").arg(number(t.purge_g, 1), number(t.tower_g, 1), number(t.support_g + t.interface_g, 1)));
+        table_->item(static_cast<int>(i), 5)->setToolTip(tr("%1 spools put in before the start, %2 refills, %3 swaps").arg(t.spools_to_load).arg(t.refills).arg(t.hand_swaps));
+        table_->item(static_cast<int>(i), 6)->setToolTip(tr("By nozzle, in the order of the machine%1").arg(c.plan->loading.proven ? tr("; proven: no other split costs less for this aim") : tr("; searched, not proven")));
         if (!c.own && c.aim != LoadingAim::time)
             front_.push_back(static_cast<int>(i));
     }

@@ -42,7 +42,7 @@ PoseDialog::PoseDialog(const Project& project, int piece, Background* background
     list_->setResizeMode(QListView::Adjust);
     list_->setMovement(QListView::Static);
     list_->setIconSize(QSize(em(8), em(8)));
-    list_->setGridSize(QSize(em(14), em(15.6)));
+    list_->setGridSize(QSize(em(14), em(16.6)));
     list_->setWordWrap(true);
     list_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     list_->setModel(model_);
@@ -137,6 +137,7 @@ void PoseDialog::refill() {
             text += words(c.why);
         else
             text += tr("%n change(s)", nullptr, c.totals.changes) + tr(" · waste %1 g").arg(number(waste_g(c.totals), 1)) + QLatin1Char('\n') +
+                    tr("purge %1 g · tower %2 g").arg(number(c.totals.purge_g, 1), number(c.totals.tower_g, 1)) + QLatin1Char('\n') +
                     tr("overhang %1 cm² · %2 mm high").arg(number(c.overhang_mm2 / 100, 1)).arg(number(c.height_mm, 0)) + QLatin1Char('\n') +
                     tr("%1 and %2 of cleaning").arg(QString::fromStdString(duration(c.totals.total_s)), QString::fromStdString(duration(c.hand_s))) +
                     (!c.fits               ? tr("\ndoes not fit the printer")

@@ -106,7 +106,7 @@ void InterfacePage::fill() {
             const Tuning& t = rows_[i];
             set_row(table_, static_cast<int>(i),
                     {QString::number(t.layers), tr("%1 %").arg(number(t.density_pct, 0)), t.now ? tr("%1 (now)").arg(words(t.ceiling.text)) : words(t.ceiling.text), tr("%1 g").arg(number(t.totals.interface_g, 2)), QString::number(t.totals.changes),
-                     QString::number(t.interface_layers), tr("%1 g").arg(number(t.totals.purge_g + t.totals.tower_g, 1)), QString::fromStdString(duration(t.totals.total_s)), money_text(document_->planned_project().settings, t.totals.cost)},
+                     QString::number(t.interface_layers), tr("%1 + %2 g").arg(number(t.totals.purge_g, 1), number(t.totals.tower_g, 1)), QString::fromStdString(duration(t.totals.total_s)), money_text(document_->planned_project().settings, t.totals.cost)},
                     {}, t.now);
         }
     }

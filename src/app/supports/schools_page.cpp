@@ -27,7 +27,7 @@ namespace vitrail {
 
 namespace {
 
-enum Row { kPicture, kMaterials, kGrams, kPurge, kChanges, kTime, kCleaning, kWater, kMoney, kSurface, kRisks, kWorth, kRows };
+enum Row { kPicture, kMaterials, kGrams, kPurge, kWaste, kChanges, kTime, kCleaning, kWater, kMoney, kSurface, kRisks, kWorth, kRows };
 enum Role { kShare = Qt::UserRole, kBestOfRow };
 
 /// Draws the picture of a school, and below figures how large they are beside the others'.
@@ -143,11 +143,12 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     table_->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
     table_->verticalHeader()->setHighlightSections(false);
     table_->verticalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    const QString names[kRows] = {QString(), tr("materials"), tr("support"), tr("purge and tower"), tr("changes"), tr("printing"), tr("cleaning up"), tr("in water"), tr("all in"), tr("faces"), tr("risks"), tr("worth it")};
+    const QString names[kRows] = {QString(), tr("materials"), tr("support"), tr("purge and tower"), tr("waste in all"), tr("changes"), tr("printing"), tr("cleaning up"), tr("in water"), tr("all in"), tr("faces"), tr("risks"), tr("worth it")};
     const QString tips[kRows] = {tr("The piece, what touches it, and what stands below"),
                                  tr("The body of the support, then its interface; from the project, from your shelf, or neither"),
                                  tr("Support and interface, all copies; hover for what each filament takes more"),
                                  tr("Purge that serves nothing, and fill of the tower"),
+                                 tr("Everything thrown away: support, interface, purge, tower"),
                                  tr("Changes of filament in the whole print"),
                                  tr("The whole print, changes included; what it takes longer than without any support"),
                                  tr("A person's minutes afterwards, by contact, reach, gap and material"),
@@ -160,7 +161,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
         auto* h = new QTableWidgetItem(names[r]);
         h->setToolTip(tips[r]);
         table_->setVerticalHeaderItem(r, h);
-        table_->setRowHeight(r, r == kPicture ? em(4.8) : r == kMaterials || r == kSurface || r == kRisks ? em(2.5) : em(1.75));
+        table_->setRowHeight(r, r == kPicture ? em(4.3) : r == kMaterials || r == kSurface || r == kRisks ? em(2.35) : em(1.6));
     }
     schools->body()->addWidget(table_, 1);
 
@@ -265,6 +266,7 @@ void SchoolsPage::fill() {
         switch (row) {
         case kGrams: return t.support_g + t.interface_g;
         case kPurge: return t.purge_g + t.tower_g;
+        case kWaste: return waste_g(t);
         case kChanges: return t.changes;
         case kTime: return t.total_s - study_->without.total_s;
         case kCleaning: return s.cleanup.hand_s;
@@ -305,6 +307,7 @@ void SchoolsPage::fill() {
             for (const auto& [letter, g] : s.extra_g)
                 tips[kGrams] += tr("%1: %2 g more than without support\n").arg(QChar::fromLatin1(letter)).arg(number(g, 1));
             cells[kPurge] = tr("%1 + %2 g").arg(number(t.purge_g, 1), number(t.tower_g, 1));
+            cells[kWaste] = tr("%1 g").arg(number(waste_g(t), 1));
             tips[kPurge] = tr("purge %1 g, tower %2 g; with support %3 g of waste in all").arg(number(t.purge_g, 1), number(t.tower_g, 1), number(waste_g(t), 1));
             cells[kChanges] = QString::number(t.changes);
             cells[kTime] = tr("%1 (+%2)").arg(QString::fromStdString(duration(t.total_s)), QString::fromStdString(duration(std::max(0.0, t.total_s - study_->without.total_s))));
