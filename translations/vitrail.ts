@@ -3680,10 +3680,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Job two, what this sheet plans: the whole piece over it, the lettering too, with a first layer of {}, thicker than job one&apos;s.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Print a skirt of {}, {} from the piece and {} tall: it takes {} mm³ of the purge.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -4077,6 +4073,18 @@
     </message>
     <message>
         <source>waste in all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job two, what this sheet plans: the whole piece over it, the lettering too, with a first layer of {}. It has to be thicker than job one&apos;s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lettering is printed as a job of its own, {} thick, and the piece over it with a first layer of {}. That must be thicker, or the nozzle drags through the letters.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a first layer of {}</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -278,6 +278,14 @@ void TestPaintPlan::two_jobs_agree() {
     QCOMPARE(sheet.filaments.size(), std::size_t{2});
     QVERIFY(sheet.filaments[1].first_job);
     QVERIFY(sheet.changes.empty());
+    // The second first layer must be thicker than the first job's (common practice, no source): else it is an error, with its fix.
+    QVERIFY(!has(*plan, "second-job"));
+    p.settings.first_layer_mm = 0.2;
+    const auto over_it = plan_of(p);
+    const Finding& thin = finding(*over_it, "second-job");
+    QVERIFY(thin.severity == Severity::error);
+    thin.fixes[0].apply(p);
+    QVERIFY(!has(*plan_of(p), "second-job"));
 }
 
 void TestPaintPlan::run_sheet_leaves_nothing_to_remember() {

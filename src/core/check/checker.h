@@ -41,6 +41,7 @@ struct Checker {
     void units();
     void unassigned();
     void several_bodies();
+    void second_job();
     // bodies.cpp
     void overlaps();
     void gaps();

@@ -22,6 +22,16 @@ void Checker::heights() {
     }
 }
 
+/// What is printed over a first job must be thicker than that.
+void Checker::second_job() {
+    constexpr double kThicker_mm = 0.05, kUsual_mm = 0.3; // common practice, no source: 0.3 over 0.2
+    if (!plan.first_job || plan.grid.first_mm >= plan.first_job->layer_mm + kThicker_mm - 1e-9)
+        return;
+    Finding& f = add("second-job", Severity::error,
+                     say("Lettering is printed as a job of its own, {} thick, and the piece over it with a first layer of {}. That must be thicker, or the nozzle drags through the letters.", mm(plan.first_job->layer_mm), mm(plan.grid.first_mm)), at_layer(1), 1);
+    f.fixes.push_back({say("a first layer of {}", mm(kUsual_mm)), {}, [](Project& q) { q.settings.first_layer_mm = kUsual_mm; }});
+}
+
 void Checker::bands() {
     for (const Band& b : piece.bands) {
         const int part = find_part(piece, b.part);

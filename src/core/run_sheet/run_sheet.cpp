@@ -230,7 +230,7 @@ void first_layer_ways(const Project& p, const Plan& plan, Lines& out) {
         out.push_back(say("Job one, a start and a file of its own: the outlines of {} in {}, {}, one layer of {}: {}, {} with heating. Then stop. Leave everything where it is.", parts, f.letter, f.name, mm(job->layer_mm), num(job->g, 2, "g"),
                           Duration{job->total_s()}));
         out.push_back(say("Between the jobs: swap the filament, and take job one's skirt and prime line off. The nozzle is hot: fingers out of a moving machine."));
-        out.push_back(say("Job two, what this sheet plans: the whole piece over it, the lettering too, with a first layer of {}, thicker than job one's.", mm(plan.grid.first_mm)));
+        out.push_back(say("Job two, what this sheet plans: the whole piece over it, the lettering too, with a first layer of {}. It has to be thicker than job one's.", mm(plan.grid.first_mm)));
     }
     const bool base = std::any_of(p.pieces.begin(), p.pieces.end(), [](const Piece& piece) { return std::any_of(piece.parts.begin(), piece.parts.end(), [](const Part& part) { return part.sacrificial; }); });
     if (base)
