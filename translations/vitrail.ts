@@ -4087,6 +4087,30 @@
         <source>a first layer of {}</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The picture cannot be read. Save it again in the program it comes from, as PNG if possible.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture has no dots.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture has {} by {} dots, more than the {} million that are read. Make it smaller: a print has 5 dots to the mm at most.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture is damaged: its file ends too early or holds what does not belong there. Save it again in the program it comes from.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture&apos;s file is empty.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no picture that can be read here. PNG, JPEG, WebP, TIFF and SVG can.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
