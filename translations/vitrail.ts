@@ -4111,6 +4111,26 @@
         <source>This is no picture that can be read here. PNG, JPEG, WebP, TIFF and SVG can.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>A relief needs one band at least: a filament and its layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bands lie on each other from below: the band of {} must begin with layer {}, and begins with {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The base is {} thick, and has to be {} at least to hold together. Give the first band more layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The relief would have {} by {} dots; between one and 25 million in all can be made. Choose another width, or larger dots.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The relief would have {} layers; at most {} make sense.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>

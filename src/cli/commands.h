@@ -53,6 +53,12 @@ struct StackOptions {
     double lamp_k = 6500;
     bool diffuser = false, json = false;
 };
+struct ReliefCall {
+    std::string picture, out, school = "nearest", machine = "hand-swap", ground = "#ffffff";
+    double width_mm = 100, dot_mm = 0.2, layer_mm = 0.08, first_layer_mm = 0.16;
+    std::vector<std::string> filaments, bands, settings; ///< LETTER:MATERIAL:#RRGGBB[:TD]; LETTER=FROM..TO in layers; KEY=VALUE
+};
+int run_relief(const ReliefCall& o);
 int run_stack(const StackOptions& o);
 int run_offset_strip(const OffsetStripOptions& o);
 int run_fit(const std::string& readings, bool json);

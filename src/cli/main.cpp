@@ -114,6 +114,22 @@ int main(int argc, char** argv) {
     stack_command->add_flag("--json", stack.json, "Print JSON");
     stack_command->callback([&] { run = [&] { return run_stack(stack); }; });
 
+    ReliefCall relief;
+    CLI::App* relief_command = app.add_subcommand("relief", "Make a relief in layers from a picture");
+    relief_command->add_option("picture", relief.picture, "PNG, JPEG, WebP, TIFF or SVG")->required();
+    relief_command->add_option("out", relief.out, "The project to write, *.vitrail")->required();
+    relief_command->add_option("--filament", relief.filaments, "LETTER:MATERIAL:#RRGGBB[:TD_MM]")->required()->expected(1)->take_all();
+    relief_command->add_option("--band", relief.bands, "LETTER=FROM..TO, whole layers from below; the first is the base")->required()->expected(1)->take_all();
+    relief_command->add_option("--width", relief.width_mm, "mm")->check(CLI::Range(1.0, 1000.0))->capture_default_str();
+    relief_command->add_option("--dot", relief.dot_mm, "mm; 0.2 suits a 0.4 mm nozzle")->check(CLI::Range(0.02, 10.0))->capture_default_str();
+    relief_command->add_option("--school", relief.school, "How tall a dot is: by its lightness, or as the stack of the nearest colour")->check(CLI::IsMember({"luminance", "nearest"}))->capture_default_str();
+    relief_command->add_option("--layer", relief.layer_mm, "Layer height, mm")->check(CLI::Range(0.02, 1.2))->capture_default_str();
+    relief_command->add_option("--first-layer", relief.first_layer_mm, "Height of the first layer, mm")->check(CLI::Range(0.02, 1.2))->capture_default_str();
+    relief_command->add_option("--machine", relief.machine, "One that ships, or a file")->capture_default_str();
+    relief_command->add_option("--ground", relief.ground, "#RRGGBB below what is transparent")->capture_default_str();
+    relief_command->add_option("--set", relief.settings, "KEY=VALUE: a setting that is kept")->expected(1)->take_all();
+    relief_command->callback([&] { run = [&] { return run_relief(relief); }; });
+
     OffsetStripOptions offset;
     CLI::App* offset_command = app.add_subcommand("offset-strip", "Write two combs to print, by which the offset of a toolhead is read");
     project_and_settings(offset_command, offset);

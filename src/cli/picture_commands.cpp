@@ -4,12 +4,18 @@
 
 #include "core/colour/lamp.h"
 #include "core/colour/stack.h"
+#include "core/picture/relief_project.h"
 #include "formats/json.h"
+#include "formats/own_models.h"
+#include "paint/read_picture.h"
+#include "paint/thumbnail.h"
 
 #include <fmt/format.h>
 
 #include <algorithm>
 #include <cctype>
+#include <cmath>
+#include <filesystem>
 
 namespace vitrail {
 
@@ -36,6 +42,17 @@ std::vector<std::pair<char, int>> parse_layers(const std::string& text) {
 
 Json three(const Channels& c) {
     return Json::array({c[0], c[1], c[2]});
+}
+
+/// LETTER=FROM..TO, whole layers counted from 1.
+ReliefBand parse_band(const std::string& text) {
+    const std::size_t dots = text.find("..");
+    if (text.size() < 6 || text[1] != '=' || dots == std::string::npos)
+        throw Usage{fmt::format("--band takes LETTER=FROM..TO, in layers, not {}", text)};
+    const double from = number(text.substr(2, dots - 2), "--band"), to = number(text.substr(dots + 2), "--band");
+    if (from < 1 || to < from || to > 100000 || from != std::floor(from) || to != std::floor(to))
+        throw Usage{fmt::format("--band counts whole layers from 1, the second not before the first: {}", text)};
+    return {letter(text.substr(0, 1), "--band"), static_cast<int>(from), static_cast<int>(to)};
 }
 
 } // namespace
@@ -79,6 +96,47 @@ int run_stack(const StackOptions& o) {
         else
             fmt::print("{} layers, {:.2f} mm: {}\nLab {:.1f} {:.1f} {:.1f}\nsends back {:.3f} {:.3f} {:.3f}, lets through {:.3f} {:.3f} {:.3f} (linear red, green, blue)\n", layers.size(), mm, to_hex(rgb), lab.l, lab.a, lab.b, look.reflectance[0],
                        look.reflectance[1], look.reflectance[2], look.transmittance[0], look.transmittance[1], look.transmittance[2]);
+        return 0;
+    });
+}
+
+int run_relief(const ReliefCall& call) {
+    return guarded([&] {
+        ReliefOptions o;
+        o.width_mm = call.width_mm;
+        o.dot_mm = call.dot_mm;
+        o.school = call.school == "luminance" ? ReliefSchool::luminance : ReliefSchool::nearest;
+        for (const std::string& b : call.bands)
+            o.bands.push_back(parse_band(b));
+        std::vector<Filament> filaments;
+        for (const std::string& text : call.filaments)
+            filaments.push_back(parse_filament(text));
+        Settings settings;
+        settings.layer_mm = call.layer_mm;
+        settings.first_layer_mm = call.first_layer_mm;
+        apply_settings(settings, call.settings);
+        const auto ground = parse_colour(call.ground);
+        if (!ground)
+            throw Usage{fmt::format("--ground is a colour #rrggbb, not {}", call.ground)};
+        const auto bytes = read_file(call.picture);
+        if (!bytes)
+            throw Unusable{call.picture, english(bytes.error().message)};
+        const auto picture = read_picture(QByteArray::fromStdString(*bytes), *ground);
+        if (!picture)
+            throw Unusable{call.picture, english(picture.error().message)};
+        auto relief = make_relief(*picture, filaments, settings, read_machine_argument(call.machine), o);
+        if (!relief)
+            throw Unusable{call.picture, english(relief.error().message)};
+        relief->project.name = std::filesystem::path(call.picture).stem().string();
+        if (const Status ok = carry_meshes(relief->project, "relief.3mf"); !ok)
+            throw Unusable{call.out, english(ok.error().message)};
+        if (const Status ok = save_project(relief->project, call.out, thumbnail_png(relief->project)); !ok)
+            throw Unusable{call.out, english(ok.error().message)};
+        fmt::print("{}: {:.1f} × {:.1f} mm, {} × {} dots, {} layers, {} triangles\n", call.out, relief->heights.width * o.dot_mm, relief->heights.height * o.dot_mm, relief->heights.width, relief->heights.height,
+                    relief->colours.size(), relief->project.pieces.front().parts.front().mesh->triangles.size());
+        fmt::print("ΔE to the picture {:.1f} on average, {:.1f} at most in 95 % of it; {:.1f} % is too fine to come out\n", relief->difference.mean, relief->difference.p95, 100 * relief->lost);
+        if (o.school == ReliefSchool::luminance)
+            fmt::print("{:.1f} % has a colour that shares its lightness with another: there the height cannot be right for both\n", 100 * relief->collides);
         return 0;
     });
 }

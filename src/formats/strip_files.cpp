@@ -8,7 +8,7 @@
 #include "formats/archive.h"
 #include "formats/export.h"
 #include "formats/files.h"
-#include "formats/model.h"
+#include "formats/own_models.h"
 #include "formats/report.h"
 
 namespace vitrail {
@@ -19,16 +19,8 @@ Status write_strip(const Project& strip, const std::string& name, std::vector<Me
     if (!plan)
         return plan.error();
     Project project = strip;
-    // A project carries the model files its parts come from.
-    std::vector<Body> bodies_in;
-    for (Part& part : project.pieces.front().parts) {
-        bodies_in.push_back({part.name, *part.mesh, project.filaments[static_cast<std::size_t>(find_filament(project, part.filament))].colour});
-        part.own_mesh = false;
-    }
-    auto body = write_3mf(bodies_in);
-    if (!body)
-        return body.error();
-    project.models = {{name + "-body.3mf", std::make_shared<std::string>(std::move(*body))}};
+    if (const Status ok = carry_meshes(project, name + "-body.3mf"); !ok)
+        return ok;
     const auto bodies = bodies_of_pieces(strip, **plan);
     const auto threemf = export_3mf(strip, **plan, bodies);
     if (!threemf)

@@ -39,6 +39,7 @@ private Q_SLOTS:
     void machine_from_a_file();
     void offset_strip();
     void stack();
+    void relief();
     void wrong_usage_is_2();
     void unusable_input_is_1_and_touches_nothing();
 
@@ -98,6 +99,26 @@ void TestCli::stack() {
     QCOMPARE(run(QStringList{"stack", "--layers", "D4"} + filaments).status, 2); // nobody describes D
     QCOMPARE(run(QStringList{"stack", "--layers", "A4", "--lamp", "100"} + filaments).status, 2);
     QCOMPARE(run(QStringList{"stack", "--layers", "A4", "--backing", "white"} + filaments).status, 2);
+}
+
+void TestCli::relief() {
+    QVERIFY(write_file(path("flag.ppm"), "P3 2 1 255 200 50 40 230 230 220\n")); // red beside white
+    const QStringList make{"relief", "flag.ppm", "flag.vitrail", "--width", "30", "--machine", "feeder-4", "--filament", "A:PLA:#202226:0.6", "--filament", "B:PLA:#b82e28:2", "--filament", "C:PLA:#f2f2ea:4"};
+    Ran r = run(make + QStringList{"--band", "A=1..4", "--band", "B=5..9", "--band", "C=10..16"});
+    QCOMPARE(r.err, QString());
+    QVERIFY2(r.out.contains("30.0 × 15.0 mm, 150 × 75 dots, 16 layers"), qPrintable(r.out));
+    const QJsonObject plan = json({"plan", "flag.vitrail", "--json"});
+    QCOMPARE(plan["changes"].toArray().size(), 2);
+    QCOMPARE(plan["changes"].toArray()[0].toObject()["layer"].toInt(), 5);
+    QCOMPARE(plan["layers"].toObject()["first_mm"].toDouble(), 0.16);
+    for (const QStringList& bad : {QStringList{"--band", "A1..4"}, {"--band", "A=4..1"}, {"--band", "A=0..4"}, {"--band", "A=1..4", "--ground", "white"}})
+        QCOMPARE(run(make + bad).status, 2);
+    QCOMPARE(run(make + QStringList{"--band", "A=1..4", "--band", "Z=5..6"}).status, 1);
+    QVERIFY(write_file(path("bad.png"), "not a picture"));
+    QStringList broken = make;
+    broken[1] = "bad.png";
+    r = run(broken + QStringList{"--band", "A=1..4"});
+    QVERIFY(r.status == 1 && r.err.contains("no picture"));
 }
 
 void TestCli::pieces_on_a_plate() {

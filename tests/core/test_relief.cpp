@@ -1,4 +1,4 @@
-#include "core/picture/relief.h"
+#include "core/picture/relief_project.h"
 
 #include "support.h"
 
@@ -6,6 +6,7 @@
 #include <set>
 
 using namespace vitrail;
+using namespace vitrail::test;
 
 namespace {
 
@@ -85,6 +86,8 @@ private Q_SLOTS:
     void no_corner_contacts();
     void difference_by_hand();
     void equal_lightness_collides();
+    void project_prints_what_was_asked();
+    void what_cannot_be_a_relief();
 };
 
 void TestRelief::scaling_keeps_the_light() {
@@ -240,6 +243,96 @@ void TestRelief::equal_lightness_collides() {
     QVERIFY(collisions(p, same).share > 0.9);
     std::fill(p.dots.begin(), p.dots.end(), grey);
     QCOMPARE(collisions(p, same).share, 0.0);
+}
+
+namespace {
+
+/// A slope of light from left to right.
+Raster slope(int width, int height) {
+    Raster p{width, height, {}};
+    for (int y = 0; y < height; ++y)
+        for (int x = 0; x < width; ++x) {
+            const auto v = static_cast<std::uint8_t>(30 + 210 * x / width);
+            p.dots.push_back({v, v, static_cast<std::uint8_t>(v * 9 / 10)});
+        }
+    return p;
+}
+
+std::vector<Filament> five() {
+    return {pla('A', "#141824"), pla('B', "#2f6db5"), pla('C', "#b82e28"), pla('D', "#e0a23c"), pla('E', "#f2f2ea")};
+}
+
+} // namespace
+
+void TestRelief::project_prints_what_was_asked() {
+    // Five colours on four slots, black from the start, then at layers 12, 13, 16 and 22; h1 0.24, h 0.04: at 0.68 − 0.04, … mm (common practice, no
+    // source).
+    Settings s;
+    s.first_layer_mm = 0.24;
+    s.layer_mm = 0.04;
+    ReliefOptions o;
+    o.width_mm = 60;
+    o.bands = {{'A', 1, 11}, {'B', 12, 12}, {'C', 13, 15}, {'D', 16, 21}, {'E', 22, 30}};
+    o.school = ReliefSchool::luminance;
+    const auto relief = make_relief(slope(300, 200), five(), s, *find_machine("feeder-4"), o);
+    QVERIFY(relief);
+    QVERIFY(relief->heights.width == 300 && relief->heights.height == 200);
+    QVERIFY(*std::min_element(relief->heights.layers.begin(), relief->heights.layers.end()) == 11 && *std::max_element(relief->heights.layers.begin(), relief->heights.layers.end()) == 30);
+    const auto plan = plan_of(relief->project);
+    QVERIFY(plan);
+    QCOMPARE(plan->grid.count, 30);
+    std::vector<int> layers;
+    std::vector<double> ends;
+    for (const Change& c : plan->changes) {
+        layers.push_back(c.layer);
+        ends.push_back(c.z_after_mm);
+    }
+    QCOMPARE(layers, (std::vector<int>{12, 13, 16, 22}));
+    for (std::size_t i = 0; i < 4; ++i)
+        COMPARE_NEAR(ends[i], (std::vector{0.68, 0.72, 0.84, 1.08}[i]), 1e-6);
+    QVERIFY(std::none_of(plan->changes.begin(), plan->changes.end(), [](const Change& c) { return c.within_layer; })); // only between layers
+    QCOMPARE(plan->tower.layers, 0);
+    QCOMPARE(plan->totals.refills, 1);
+    for (const Finding& f : plan->findings)
+        QVERIFY2(f.severity != Severity::error, f.code.c_str());
+    // What is printed is what the dots say: solid, so grams are heights.
+    double mm3 = 0;
+    for (const std::uint16_t h : relief->heights.layers)
+        mm3 += 0.04 * (0.24 + 0.04 * (h - 1));
+    double planned = 0;
+    for (const FilamentUse& u : plan->use)
+        planned += u.model_mm3;
+    COMPARE_NEAR(planned, mm3, 0.005 * mm3);
+    // The nearest stack is nearer than the lightness alone.
+    o.school = ReliefSchool::nearest;
+    QVERIFY(make_relief(slope(300, 200), five(), s, *find_machine("feeder-4"), o)->difference.mean < relief->difference.mean);
+}
+
+void TestRelief::what_cannot_be_a_relief() {
+    const auto says = [](const ReliefOptions& o, const char* what, const Raster& picture = slope(30, 20)) {
+        Settings s;
+        s.first_layer_mm = 0.16;
+        s.layer_mm = 0.08;
+        const auto relief = make_relief(picture, five(), s, *find_machine("feeder-4"), o);
+        return !relief && english(relief.error().message).find(what) != std::string::npos;
+    };
+    ReliefOptions o;
+    QVERIFY(says(o, "one band at least"));
+    o.bands = {{'A', 1, 4}, {'F', 5, 9}};
+    QVERIFY(says(o, "no filament F"));
+    o.bands = {{'A', 1, 4}, {'B', 6, 9}};
+    QVERIFY(says(o, "must begin with layer 5"));
+    o.bands = {{'A', 1, 2}, {'B', 3, 9}};
+    QVERIFY(says(o, "0.24 mm thick"));
+    o.bands = {{'A', 1, 4}, {'B', 5, 400}};
+    QVERIFY(says(o, "400 layers"));
+    o.bands = {{'A', 1, 4}, {'B', 5, 9}};
+    o.dot_mm = 0.02;
+    o.width_mm = 1000;
+    QVERIFY(says(o, "25 million"));
+    o.dot_mm = 10;
+    o.width_mm = 4;
+    QVERIFY(says(o, "0 by 0 dots"));
 }
 
 VITRAIL_TEST(TestRelief)

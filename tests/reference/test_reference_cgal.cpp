@@ -4,6 +4,7 @@
 #include "core/geometry/hull.h"
 #include "core/geometry/prism.h"
 #include "core/layers/detail.h"
+#include "core/picture/terraces.h"
 #include "core/support/layout.h"
 #include "demo/scenario.h"
 #include "formats/files.h"
@@ -36,6 +37,7 @@ private Q_SLOTS:
     void layer_areas();
     void volumes_against_admesh();
     void convex_hulls();
+    void reliefs_are_closed();
     void point_location();
     void openings_against_minkowski();
     void overhangs_against_polygon_sets();
@@ -79,6 +81,36 @@ void TestReferenceCgal::volumes_against_admesh() {
         stl_open(&stl, const_cast<char*>(path.c_str()));
         stl_calculate_volume(&stl);
         COMPARE_NEAR(volume_mm3(m), stl.stats.volume, 2e-4 * stl.stats.volume);
+        stl_close(&stl);
+    }
+}
+
+void TestReferenceCgal::reliefs_are_closed() {
+    // By CGAL closed, outward and of the volume of its levels; by admesh without an edge that lacks a neighbour.
+    QTemporaryDir dir;
+    std::mt19937 rng(11);
+    const ReliefLayers z{{}, 0.16, 0.08};
+    for (int round = 0; round < 6; ++round) {
+        Heights h{40, 30, {}};
+        for (int y = 0; y < 30; ++y)
+            for (int x = 0; x < 40; ++x)
+                h.layers.push_back(round % 2 ? static_cast<std::uint16_t>(1 + rng() % 7) : static_cast<std::uint16_t>(2 + 8 * (std::sin(x / 5.0) * std::cos(y / 7.0 + round) + 1)));
+        const TerraceMap map = terrace_map(without_detail_below(h, 1 + round % 3).heights, 0.2);
+        const Mesh body = terrace_body(map, z);
+        const CgalMesh theirs = to_cgal(body);
+        QCOMPARE(theirs.number_of_faces(), body.triangles.size()); // none refused: every edge between two faces that agree
+        QVERIFY(CGAL::is_closed(theirs));
+        double mm3 = 0;
+        const auto levels = terrace_levels(map);
+        for (std::size_t l = 0; l < levels.size(); ++l)
+            mm3 += area_mm2(levels[l]) * (z.top_mm(static_cast<int>(l) + 1) - z.top_mm(static_cast<int>(l)));
+        COMPARE_NEAR(CGAL::Polygon_mesh_processing::volume(theirs), mm3, 1e-4 * mm3); // positive: it faces outward
+        const std::string path = dir.filePath("m.stl").toStdString();
+        QVERIFY(write_file(path, write_stl(body, "relief")));
+        stl_file stl;
+        stl_open(&stl, const_cast<char*>(path.c_str()));
+        stl_check_facets_exact(&stl);
+        QCOMPARE(stl.stats.connected_facets_3_edge, stl.stats.number_of_facets);
         stl_close(&stl);
     }
 }
