@@ -55,7 +55,10 @@ struct StackOptions {
 };
 struct ReliefCall {
     std::string picture, out, school = "nearest", machine = "hand-swap", ground = "#ffffff";
-    double width_mm = 100, dot_mm = 0.2, layer_mm = 0.08, first_layer_mm = 0.16;
+    double width_mm = 100, dot_mm = 0.2, layer_mm = 0.08, first_layer_mm = 0.16, most_mm = 2.4;
+    double search_s = 60; ///< where no band is given and the stack is searched for, it stops then with what it has
+    int swaps = 3, evaluations = 20000;
+    std::string shelf;    ///< a file, instead of filaments
     std::vector<std::string> filaments, bands, settings; ///< LETTER:MATERIAL:#RRGGBB[:TD]; LETTER=FROM..TO in layers; KEY=VALUE
 };
 int run_relief(const ReliefCall& o);

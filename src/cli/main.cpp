@@ -118,8 +118,13 @@ int main(int argc, char** argv) {
     CLI::App* relief_command = app.add_subcommand("relief", "Make a relief in layers from a picture");
     relief_command->add_option("picture", relief.picture, "PNG, JPEG, WebP, TIFF or SVG")->required();
     relief_command->add_option("out", relief.out, "The project to write, *.vitrail")->required();
-    relief_command->add_option("--filament", relief.filaments, "LETTER:MATERIAL:#RRGGBB[:TD_MM]")->required()->expected(1)->take_all();
-    relief_command->add_option("--band", relief.bands, "LETTER=FROM..TO, whole layers from below; the first is the base")->required()->expected(1)->take_all();
+    relief_command->add_option("--filament", relief.filaments, "LETTER:MATERIAL:#RRGGBB[:TD_MM]")->expected(1)->take_all();
+    relief_command->add_option("--shelf", relief.shelf, "A shelf file, CSV or JSON: the stack is searched for among its filaments");
+    relief_command->add_option("--band", relief.bands, "LETTER=FROM..TO, whole layers from below; the first is the base. Without any, the best stack is searched for")->expected(1)->take_all();
+    relief_command->add_option("--swaps", relief.swaps, "At most so many, where the stack is searched for")->check(CLI::Range(0, 25))->capture_default_str();
+    relief_command->add_option("--search-s", relief.search_s, "Seconds after which the search stops with the best so far")->check(CLI::Range(0.1, 86400.0))->capture_default_str();
+    relief_command->add_option("--most", relief.most_mm, "mm; no taller, where the stack is searched for")->check(CLI::Range(0.1, 50.0))->capture_default_str();
+    relief_command->add_option("--evaluations", relief.evaluations, "Stacks looked at for each number of swaps, where they are too many for all")->check(CLI::Range(100, 100000000))->capture_default_str();
     relief_command->add_option("--width", relief.width_mm, "mm")->check(CLI::Range(1.0, 1000.0))->capture_default_str();
     relief_command->add_option("--dot", relief.dot_mm, "mm; 0.2 suits a 0.4 mm nozzle")->check(CLI::Range(0.02, 10.0))->capture_default_str();
     relief_command->add_option("--school", relief.school, "How tall a dot is: by its lightness, or as the stack of the nearest colour")->check(CLI::IsMember({"luminance", "nearest"}))->capture_default_str();

@@ -5,8 +5,10 @@
 #include "core/colour/lamp.h"
 #include "core/colour/stack.h"
 #include "core/picture/relief_project.h"
+#include "core/picture/search.h"
 #include "formats/json.h"
 #include "formats/own_models.h"
+#include "formats/shelf_db.h"
 #include "paint/read_picture.h"
 #include "paint/thumbnail.h"
 
@@ -14,8 +16,12 @@
 
 #include <algorithm>
 #include <cctype>
+#include <chrono>
 #include <cmath>
+#include <condition_variable>
 #include <filesystem>
+#include <mutex>
+#include <thread>
 
 namespace vitrail {
 
@@ -38,6 +44,72 @@ std::vector<std::pair<char, int>> parse_layers(const std::string& text) {
     if (layers.empty())
         throw Usage{"--layers needs one layer at least, as in A4B2C1"};
     return layers;
+}
+
+/// The filaments of a shelf file that pictures can be made of, lettered in its order.
+std::vector<Filament> from_shelf(const std::string& file) {
+    const auto text = read_file(file);
+    if (!text)
+        throw Unusable{file, english(text.error().message)};
+    const auto shelf = shelf_from_text(*text);
+    if (!shelf)
+        throw Unusable{file, english(shelf.error().message)};
+    std::vector<Filament> filaments;
+    for (const ShelfFilament& x : shelf->filaments)
+        if (!facts(x.filament.material).soluble && filaments.size() < kMostFilaments) {
+            filaments.push_back(x.filament);
+            filaments.back().letter = static_cast<char>('A' + filaments.size() - 1);
+            filaments.back().shelf_id = x.id;
+        }
+    if (filaments.empty())
+        throw Unusable{file, "it holds no filament that pictures can be made of."};
+    return filaments;
+}
+
+/// The best stack of the filaments for the picture, and what fewer would do, said on the way.
+std::vector<ReliefBand> searched_bands(const ReliefCall& call, const Raster& picture, std::vector<Filament>& filaments, const Settings& settings, const ReliefOptions& o) {
+    StackSearch s;
+    for (const Filament& f : filaments)
+        s.tints.push_back(tint_of(f.colour, f.td_mm));
+    constexpr int kEnough = 400; // dots across: colours, not detail, are looked for
+    s.colours = picture_colours(picture.width > kEnough ? scaled(picture, kEnough, std::max(1, kEnough * picture.height / picture.width)) : picture);
+    s.first_mm = settings.first_layer_mm;
+    s.layer_mm = settings.layer_mm;
+    s.lighting = o.lighting;
+    s.base_layers = 1 + std::max(0, static_cast<int>(std::ceil((kLeastBase_mm - s.first_mm) / s.layer_mm - 1e-9)));
+    s.most_layers = std::max(s.base_layers, 1 + static_cast<int>(std::floor((call.most_mm - s.first_mm) / s.layer_mm + 1e-9)));
+    s.most_bands = call.swaps + 1;
+    s.evaluations = call.evaluations;
+    std::stop_source late;
+    std::mutex waiting;
+    std::condition_variable_any over;
+    const std::jthread watch([&](const std::stop_token& done) {
+        std::unique_lock lock(waiting);
+        if (!over.wait_for(lock, done, std::chrono::duration<double>(call.search_s), [] { return false; }) && !done.stop_requested())
+            late.request_stop();
+    });
+    const std::vector<FoundStack> front = best_stacks(s, {late.get_token(), {}});
+    if (front.empty())
+        throw Unusable{call.picture, "no stack fits: give more filaments, or more height."};
+    for (std::size_t i = 0; i < front.size(); ++i) {
+        std::string stack;
+        for (const StackBand& b : front[i].bands)
+            stack += fmt::format("{}{}", filaments[static_cast<std::size_t>(b.tint)].letter, b.layers);
+        fmt::print("{}: ΔE {:.1f} with {}{}\n", counted("{} swap", "{} swaps", static_cast<int>(i)), front[i].error, stack, front[i].proven ? ", proven" : "");
+    }
+    // The project gets what is printed, from below.
+    std::vector<ReliefBand> bands;
+    std::vector<Filament> used;
+    int next = 1;
+    for (const StackBand& b : front.back().bands) {
+        const Filament& f = filaments[static_cast<std::size_t>(b.tint)];
+        if (std::none_of(used.begin(), used.end(), [&](const Filament& x) { return x.letter == f.letter; }))
+            used.push_back(f);
+        bands.push_back({f.letter, next, next + b.layers - 1});
+        next += b.layers;
+    }
+    filaments = std::move(used);
+    return bands;
 }
 
 Json three(const Channels& c) {
@@ -111,6 +183,13 @@ int run_relief(const ReliefCall& call) {
         std::vector<Filament> filaments;
         for (const std::string& text : call.filaments)
             filaments.push_back(parse_filament(text));
+        if (!call.shelf.empty()) {
+            if (!filaments.empty() || !o.bands.empty())
+                throw Usage{"--shelf is searched; it does not go with --filament or --band"};
+            filaments = from_shelf(call.shelf);
+        }
+        if (filaments.empty())
+            throw Usage{"relief needs --filament, or --shelf"};
         Settings settings;
         settings.layer_mm = call.layer_mm;
         settings.first_layer_mm = call.first_layer_mm;
@@ -124,6 +203,8 @@ int run_relief(const ReliefCall& call) {
         const auto picture = read_picture(QByteArray::fromStdString(*bytes), *ground);
         if (!picture)
             throw Unusable{call.picture, english(picture.error().message)};
+        if (o.bands.empty())
+            o.bands = searched_bands(call, *picture, filaments, settings, o);
         auto relief = make_relief(*picture, filaments, settings, read_machine_argument(call.machine), o);
         if (!relief)
             throw Unusable{call.picture, english(relief.error().message)};

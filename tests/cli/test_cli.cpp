@@ -114,6 +114,18 @@ void TestCli::relief() {
     for (const QStringList& bad : {QStringList{"--band", "A1..4"}, {"--band", "A=4..1"}, {"--band", "A=0..4"}, {"--band", "A=1..4", "--ground", "white"}})
         QCOMPARE(run(make + bad).status, 2);
     QCOMPARE(run(make + QStringList{"--band", "A=1..4", "--band", "Z=5..6"}).status, 1);
+    // Without bands the best stack is searched for: here all are looked at.
+    r = run(make + QStringList{"--swaps", "1", "--most", "0.9"});
+    QVERIFY2(r.status == 0 && r.out.contains("0 swaps: ΔE") && r.out.contains("1 swap: ΔE") && r.out.contains("proven"), qPrintable(r.out + r.err));
+    QVERIFY(json({"plan", "flag.vitrail", "--json"})["changes"].toArray().size() <= 1);
+    QVERIFY(write_file(path("shelf.csv"), "id,material,colour,name,td_mm\nink,PLA,#202226,ink,0.6\npaper,PLA,#f2f2ea,paper,4\nred,PLA,#b82e28,red,2\nglue,PVA,#e6e0c0,glue,4\n"));
+    const QStringList shelf{"relief", "flag.ppm", "shelf.vitrail", "--width", "30", "--shelf", "shelf.csv", "--swaps", "2", "--most", "1.5", "--search-s", "20"};
+    r = run(shelf);
+    QVERIFY2(r.status == 0, qPrintable(r.out + r.err));
+    for (const QJsonValue& f : json({"plan", "shelf.vitrail", "--json"})["filaments"].toArray())
+        QVERIFY(f.toObject()["material"].toString() == "PLA"); // what dissolves is no picture
+    QCOMPARE(run(shelf + QStringList{"--band", "A=1..4"}).status, 2);
+    QCOMPARE(run({"relief", "flag.ppm", "x.vitrail"}).status, 2);
     QVERIFY(write_file(path("bad.png"), "not a picture"));
     QStringList broken = make;
     broken[1] = "bad.png";

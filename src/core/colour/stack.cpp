@@ -18,64 +18,57 @@ Channels as_channels(Srgb c) {
     return {l.r, l.g, l.b};
 }
 
-/// Calls each(tint, mm) for every sheet: neighbours of one filament together.
-template <class Each>
-void each_sheet(std::span<const StackLayer> layers, Each each) {
-    for (std::size_t i = 0; i < layers.size();) {
-        double mm = 0;
-        const int tint = layers[i].tint;
-        for (; i < layers.size() && layers[i].tint == tint; ++i)
-            mm += layers[i].mm;
-        each(tint, mm);
-    }
-}
-
-/// Layer by layer, each covering what is below.
-Channels blended(std::span<const StackLayer> layers, std::span<const Tint> tints, Channels seen) {
-    each_sheet(layers, [&](int tint, double mm) {
-        const Tint& t = tints[static_cast<std::size_t>(tint)];
-        const double through = std::pow(0.1, mm / t.td_mm);
-        const Channels own = as_channels(t.colour);
-        for (std::size_t c = 0; c < 3; ++c)
-            seen[c] = through * seen[c] + (1 - through) * own[c];
-    });
-    return seen;
-}
-
-StackLook blended_look(std::span<const StackLayer> layers, std::span<const Tint> tints, const Lighting& l) {
-    StackLook look;
-    look.reflectance = blended(layers, tints, {0, 0, 0});
-    const Channels over_white = blended(layers, tints, {1, 1, 1});
-    for (std::size_t c = 0; c < 3; ++c)
-        look.transmittance[c] = over_white[c] - look.reflectance[c];
-    look.light = l.from == Lighting::From::front ? blended(layers, tints, l.backing) : over_white;
-    return look;
-}
-
-StackLook two_flux_look(std::span<const StackLayer> layers, std::span<const Tint> tints, const Lighting& l) {
-    Sheet stack;
-    each_sheet(layers, [&](int tint, double mm) { stack = laid_on(sheet_of(tints[static_cast<std::size_t>(tint)].optics, mm), stack); });
-    StackLook look;
-    look.reflectance = stack.above;
-    look.transmittance = stack.through;
-    if (l.from == Lighting::From::front)
-        look.light = seen_over(stack, l.backing);
-    else if (l.diffuser)
-        for (std::size_t c = 0; c < 3; ++c)
-            look.light[c] = kDiffuserThrough * stack.through[c] / (1 - kDiffuserBack * stack.below[c]);
-    else
-        look.light = stack.through;
-    return look;
-}
-
 } // namespace
 
-StackLook look_of(std::span<const StackLayer> layers, std::span<const Tint> tints, const Lighting& l) {
-    StackLook look = l.model == LookModel::blend ? blended_look(layers, tints, l) : two_flux_look(layers, tints, l);
+GrowingStack::GrowingStack(std::span<const Tint> tints, const Lighting& l) : tints_(tints), lighting_(l), over_backing_(l.backing) {
     const Channels lamp = lamp_light(l.lamp_k), screen = lamp_light(6500);
     for (std::size_t c = 0; c < 3; ++c)
-        look.light[c] *= lamp[c] / screen[c];
+        lamp_[c] = lamp[c] / screen[c];
+}
+
+void GrowingStack::add(const StackLayer& layer) {
+    const Tint& t = tints_[static_cast<std::size_t>(layer.tint)];
+    if (lighting_.model == LookModel::blend) {
+        const double through = std::pow(0.1, layer.mm / t.td_mm);
+        const Channels own = as_channels(t.colour);
+        for (Channels* seen : {&over_backing_, &over_white_, &over_black_})
+            for (std::size_t c = 0; c < 3; ++c)
+                (*seen)[c] = through * (*seen)[c] + (1 - through) * own[c];
+        return;
+    }
+    if (layer.tint != last_.tint || layer.mm != last_.mm) {
+        last_ = layer;
+        last_sheet_ = sheet_of(t.optics, layer.mm);
+    }
+    stack_ = laid_on(last_sheet_, stack_);
+}
+
+StackLook GrowingStack::look() const {
+    StackLook look;
+    const bool front = lighting_.from == Lighting::From::front;
+    if (lighting_.model == LookModel::blend) {
+        look.reflectance = over_black_;
+        look.light = front ? over_backing_ : over_white_;
+        for (std::size_t c = 0; c < 3; ++c)
+            look.transmittance[c] = over_white_[c] - over_black_[c];
+    } else {
+        look.reflectance = stack_.above;
+        look.transmittance = stack_.through;
+        look.light = front ? seen_over(stack_, lighting_.backing) : stack_.through;
+        if (!front && lighting_.diffuser)
+            for (std::size_t c = 0; c < 3; ++c)
+                look.light[c] = kDiffuserThrough * stack_.through[c] / (1 - kDiffuserBack * stack_.below[c]);
+    }
+    for (std::size_t c = 0; c < 3; ++c)
+        look.light[c] *= lamp_[c];
     return look;
+}
+
+StackLook look_of(std::span<const StackLayer> layers, std::span<const Tint> tints, const Lighting& l) {
+    GrowingStack stack(tints, l);
+    for (const StackLayer& layer : layers)
+        stack.add(layer);
+    return stack.look();
 }
 
 Srgb shown(const Channels& light) {

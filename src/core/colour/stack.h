@@ -28,7 +28,7 @@ struct Lighting {
     LookModel model = LookModel::two_flux;
 };
 
-/// So many mm of a tint; layers of the same filament on each other are one sheet.
+/// So many mm of a tint.
 struct StackLayer {
     int tint = 0;
     double mm = 0;
@@ -39,7 +39,24 @@ struct StackLook {
     Channels reflectance{}, transmittance{}; ///< of the stack by itself, under white light
 };
 
-/// Layers from below to the top, seen from the top. No layers: the backing, or the bare lamp.
+/// A stack that grows layer by layer, seen from its top. Without layers: the backing, or the bare lamp.
+class GrowingStack {
+public:
+    GrowingStack(std::span<const Tint> tints, const Lighting& lighting);
+    void add(const StackLayer& layer);
+    StackLook look() const;
+
+private:
+    std::span<const Tint> tints_;
+    Lighting lighting_;
+    Channels lamp_;                ///< its light against the screen's white
+    Sheet stack_;
+    Channels over_backing_, over_white_{1, 1, 1}, over_black_{0, 0, 0}; ///< blended
+    StackLayer last_{-1, 0};
+    Sheet last_sheet_;             ///< layers are mostly like the one below
+};
+
+/// Layers from below to the top.
 StackLook look_of(std::span<const StackLayer> layers, std::span<const Tint> tints, const Lighting& lighting);
 
 /// What a diffuser lets through and sends back: opal sheet, from memory.

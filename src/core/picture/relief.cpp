@@ -104,10 +104,10 @@ void bridge_corners(Heights& h) {
 
 std::vector<StackLook> looks_by_height(const ReliefLayers& layers, std::span<const Tint> tints, const Lighting& lighting) {
     std::vector<StackLook> looks;
-    std::vector<StackLayer> stack;
+    GrowingStack stack(tints, lighting);
     for (int l = 1; l <= layers.count(); ++l) {
-        stack.push_back({layers.tints[static_cast<std::size_t>(l) - 1], l == 1 ? layers.first_mm : layers.layer_mm});
-        looks.push_back(look_of(stack, tints, lighting));
+        stack.add({layers.tints[static_cast<std::size_t>(l) - 1], l == 1 ? layers.first_mm : layers.layer_mm});
+        looks.push_back(stack.look());
     }
     return looks;
 }
