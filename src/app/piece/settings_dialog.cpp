@@ -7,6 +7,7 @@
 #include <QCheckBox>
 #include <QDialogButtonBox>
 #include <QGridLayout>
+#include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
@@ -85,7 +86,7 @@ QWidget* SettingsDialog::make_rows(const Settings& settings) {
         for (const SettingInfo& info : all_settings()) {
             if (info.subject() != static_cast<Subject>(s))
                 continue;
-            Row row{new SettingEdit(info), new QLabel, new QLabel(words(info.why)), new QPushButton(icon(QStringLiteral("undo-2")), QString()), {}};
+            Row row{new SettingEdit(info), new QLabel, new QLabel(words(info.why)), new QPushButton(icon(QStringLiteral("undo-2")), QString()), new QWidget, {}};
             row.edit->show_value(info.field.of(settings));
             row.words = QStringList{words(info.label), words(info.why), QString::fromUtf8(info.key)}.join(QLatin1Char('\n'));
             row.label->setBuddy(row.edit);
@@ -97,12 +98,13 @@ QWidget* SettingsDialog::make_rows(const Settings& settings) {
             row.reset->setAutoDefault(false);
             row.reset->setAccessibleName(tr("Reset %1").arg(words(info.label)));
             row.reset->setToolTip(tr("Back to the default: %1").arg(default_words(info)));
-            QSizePolicy keeps = row.reset->sizePolicy();
-            keeps.setRetainSizeWhenHidden(true);
-            row.reset->setSizePolicy(keeps);
+            auto* place = new QHBoxLayout(row.beside);
+            place->setContentsMargins(0, 0, 0, 0);
+            place->addWidget(row.reset);
+            row.beside->setFixedWidth(row.reset->sizeHint().width());
             grid->addWidget(row.label, at, 0);
             grid->addWidget(row.edit, at, 1);
-            grid->addWidget(row.reset, at, 2, Qt::AlignCenter);
+            grid->addWidget(row.beside, at, 2, Qt::AlignCenter);
             grid->addWidget(row.why, at++, 3);
             connect(row.edit, &SettingEdit::edited, this, [this, row] { mark(row); });
             connect(row.reset, &QPushButton::clicked, this, [this, row] {
@@ -123,7 +125,7 @@ void SettingsDialog::mark(const Row& row) {
     const bool changed = row.edit->value() != default_of(row.edit->info());
     row.label->setText((changed ? QStringLiteral("• ") : QString()) + words(row.edit->info().label));
     row.label->setFont(font_of(1, changed));
-    row.reset->setVisible(changed && row.edit->isVisibleTo(this));
+    row.reset->setVisible(changed);
 }
 
 void SettingsDialog::filter() {
@@ -135,7 +137,7 @@ void SettingsDialog::filter() {
             const QString words = r.words + QLatin1Char('\n') + g.heading->text();
             const bool wanted = std::all_of(asked.begin(), asked.end(), [&](const QString& word) { return words.contains(word, Qt::CaseInsensitive); }) &&
                                 (!only_changed_->isChecked() || r.edit->value() != default_of(r.edit->info()));
-            for (QWidget* w : std::initializer_list<QWidget*>{r.label, r.edit, r.why})
+            for (QWidget* w : std::initializer_list<QWidget*>{r.label, r.edit, r.beside, r.why})
                 w->setVisible(wanted);
             mark(r);
             shown |= wanted;

@@ -25,6 +25,7 @@ private:
         SettingEdit* edit;
         QLabel *label, *why;
         QPushButton* reset;
+        QWidget* beside; ///< keeps the place of reset
         QString words; ///< what the search looks at
     };
     struct Group {
