@@ -339,6 +339,7 @@ void TestWindow::settings_are_found_and_reset() {
         d->findChild<QCheckBox*>("only_changed")->setChecked(true);
         QVERIFY(infill->isVisible());
         QVERIFY(!d->findChild<QDoubleSpinBox*>("ooze.gap")->isVisible());
+        QTest::qWait(50); // rows that went let the others move up
         QTest::mouseClick(reset, Qt::LeftButton);
         QCOMPARE(infill->value(), 15.0);
         QVERIFY(!reset->isVisible());
