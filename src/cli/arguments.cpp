@@ -3,11 +3,26 @@
 #include "core/base/text.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
+#include "formats/shelf_db.h"
 
 #include <charconv>
 #include <cmath>
 
 namespace vitrail {
+
+std::string bytes_of(const std::string& file) {
+    auto bytes = read_file(file);
+    if (!bytes)
+        throw Unusable{file, english(bytes.error().message)};
+    return std::move(*bytes);
+}
+
+Shelf shelf_of(const std::string& file) {
+    auto shelf = shelf_from_text(bytes_of(file));
+    if (!shelf)
+        throw Unusable{file, english(shelf.error().message)};
+    return std::move(*shelf);
+}
 
 std::vector<std::string> split(const std::string& s, char at) {
     std::vector<std::string> out;
@@ -72,10 +87,7 @@ Machine read_machine_argument(const std::string& name) {
         return *m;
     if (name.find('.') == std::string::npos && name.find('/') == std::string::npos)
         throw Usage{"there is no machine “" + name + "”; `vitrail-cli machines` lists them"};
-    const auto bytes = read_file(name);
-    if (!bytes)
-        throw Unusable{name, english(bytes.error().message)};
-    const auto machine = read_machine(*bytes);
+    const auto machine = read_machine(bytes_of(name));
     if (!machine)
         throw Unusable{name, english(machine.error().message)};
     return *machine;

@@ -1,6 +1,7 @@
 // Words of the command line as values. What cannot be meant is thrown as Usage, what cannot be used as Unusable.
 #pragma once
 
+#include "core/material/shelf.h"
 #include "core/project/project.h"
 
 #include <fmt/format.h>
@@ -20,6 +21,10 @@ struct Unusable {
     std::string file, message;
 };
 
+/// The file's bytes. Unusable where it cannot be read.
+std::string bytes_of(const std::string& file);
+/// A shelf file, CSV or JSON.
+Shelf shelf_of(const std::string& file);
 std::vector<std::string> split(const std::string& s, char at);
 double number(const std::string& s, const std::string& what);
 char letter(const std::string& s, const std::string& call);

@@ -273,13 +273,7 @@ int run_supports(const SupportsOptions& o) {
         const auto plan = make_plan(p, o.project);
         OwnShelf own;
         if (!o.shelf.empty()) {
-            const auto text = read_file(o.shelf);
-            if (!text)
-                throw Unusable{o.shelf, english(text.error().message)};
-            auto shelf = shelf_from_text(*text);
-            if (!shelf)
-                throw Unusable{o.shelf, english(shelf.error().message)};
-            own.shelf = std::move(*shelf);
+            own.shelf = shelf_of(o.shelf);
         }
         const auto study = compare_schools(p, *plan, own);
         if (!study)

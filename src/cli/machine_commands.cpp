@@ -34,10 +34,7 @@ int run_offset_strip(const OffsetStripOptions& o) {
 
 int run_fit(const std::string& file, bool json) {
     return guarded([&] {
-        const auto bytes = read_file(file);
-        if (!bytes)
-            throw Unusable{file, english(bytes.error().message)};
-        const auto readings = readings_from_csv(*bytes);
+        const auto readings = readings_from_csv(bytes_of(file));
         if (!readings)
             throw Unusable{file, english(readings.error().message)};
         const auto c = fit_washout(*readings);

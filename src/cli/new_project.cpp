@@ -26,10 +26,7 @@ void add_models(const NewOptions& o, double scale, Project& p) {
             piece = add_piece(p, name, count);
             continue;
         }
-        auto bytes = read_file(text);
-        if (!bytes)
-            throw Unusable{text, english(bytes.error().message)};
-        if (const Status ok = add_model(p, piece, file_name(text), std::move(*bytes), beside(text)); !ok)
+        if (const Status ok = add_model(p, piece, file_name(text), bytes_of(text), beside(text)); !ok)
             throw Unusable{text, english(ok.error().message)};
         if (scale != 1)
             scale_model(p, static_cast<int>(p.models.size()) - 1, scale);

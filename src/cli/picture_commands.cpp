@@ -8,7 +8,6 @@
 #include "core/picture/search.h"
 #include "formats/json.h"
 #include "formats/own_models.h"
-#include "formats/shelf_db.h"
 #include "paint/read_picture.h"
 #include "paint/thumbnail.h"
 
@@ -48,14 +47,9 @@ std::vector<std::pair<char, int>> parse_layers(const std::string& text) {
 
 /// The filaments of a shelf file that pictures can be made of, lettered in its order.
 std::vector<Filament> from_shelf(const std::string& file) {
-    const auto text = read_file(file);
-    if (!text)
-        throw Unusable{file, english(text.error().message)};
-    const auto shelf = shelf_from_text(*text);
-    if (!shelf)
-        throw Unusable{file, english(shelf.error().message)};
+    const Shelf shelf = shelf_of(file);
     std::vector<Filament> filaments;
-    for (const ShelfFilament& x : shelf->filaments)
+    for (const ShelfFilament& x : shelf.filaments)
         if (!facts(x.filament.material).soluble && filaments.size() < kMostFilaments) {
             filaments.push_back(x.filament);
             filaments.back().letter = static_cast<char>('A' + filaments.size() - 1);
@@ -197,10 +191,7 @@ int run_relief(const ReliefCall& call) {
         const auto ground = parse_colour(call.ground);
         if (!ground)
             throw Usage{fmt::format("--ground is a colour #rrggbb, not {}", call.ground)};
-        const auto bytes = read_file(call.picture);
-        if (!bytes)
-            throw Unusable{call.picture, english(bytes.error().message)};
-        const auto picture = read_picture(QByteArray::fromStdString(*bytes), *ground);
+        const auto picture = read_picture(QByteArray::fromStdString(bytes_of(call.picture)), *ground);
         if (!picture)
             throw Unusable{call.picture, english(picture.error().message)};
         if (o.bands.empty())

@@ -302,20 +302,32 @@ void TestMachinesAndMaterials::offset_strip_reads_like_a_vernier() {
     QCOMPARE(parts.size(), std::size_t{4});
     QVERIFY(parts[0].filament != parts[1].filament && parts[0].filament == parts[2].filament && parts[1].filament == parts[3].filament);
     QVERIFY(plan->loading.nozzle[static_cast<std::size_t>(find_filament(*strip, parts[0].filament))] == 0);
-    // The head is off by 0.35 mm to the right: the lines of both combs that come closest are the 7th, by trying them all (Vernier 1631).
+    // Middles of the lines, cut across 3 mm from where the combs meet. With the other head off by so many mm, the pair of lines that come closest
+    // tells it (Vernier 1631).
+    const auto middles = [&](std::size_t part, bool below) {
+        const ClipperLib::cInt far = 40000, from = below ? -3050 : 2950, to = below ? -2950 : 3050;
+        const Path cut{{-far, from}, {far, from}, {far, to}, {-far, to}};
+        const Paths& layer = plan->pieces[0].table->parts[part].layers[1];
+        std::vector<double> out;
+        for (const Path& ring : intersect(layer, {cut})) {
+            const auto [a, b] = std::minmax_element(ring.begin(), ring.end(), [](const IntPoint& p, const IntPoint& q) { return p.X < q.X; });
+            out.push_back(double(a->X + b->X) / 2 / kUnitsPerMm);
+        }
+        std::sort(out.begin(), out.end());
+        return out;
+    };
+    const auto first = middles(0, true), other = middles(1, false);
+    QCOMPARE(first.size(), std::size_t{25});
+    QCOMPARE(other.size(), std::size_t{25});
     for (const int off : {-12, -7, 0, 3, 7, 12}) {
-        const double mm = 0.05 * off;
         int best = 99;
         double least = 1e9;
-        for (int n = -kCombLines; n <= kCombLines; ++n)
-            if (const double apart = std::abs(n * kCombPitch_mm - (n * (kCombPitch_mm - kVernier_mm) + mm)); apart < least - 1e-9)
+        for (int n = -12; n <= 12; ++n)
+            if (const double apart = std::abs(first[static_cast<std::size_t>(n + 12)] - (other[static_cast<std::size_t>(n + 12)] + 0.05 * off)); apart < least - 1e-6)
                 least = apart, best = n;
-        QCOMPARE(best, off);
-        COMPARE_NEAR(offset_mm(best), mm, 1e-12);
+        COMPARE_NEAR(least, 0, 0.002);
+        COMPARE_NEAR(offset_mm(best), 0.05 * off, 1e-12);
     }
-    // The lines stand where that sum says: middles of the strokes of the first comb in layer 2, cut across its teeth.
-    const Paths& comb = plan->pieces[0].table->parts[0].layers[1];
-    QVERIFY(area_mm2(comb) > 25 * 0.8 * 5);
     // The sheet gives the correction in mm.
     Project coloured = stack("AB", 1, "twin");
     const auto before = make_run_sheet(coloured, *plan_of(coloured));

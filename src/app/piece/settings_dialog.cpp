@@ -24,12 +24,6 @@ double default_of(const SettingInfo& info) {
     return info.field.of(Settings{});
 }
 
-QString default_words(const SettingInfo& info) {
-    SettingEdit edit(info);
-    edit.show_value(default_of(info));
-    return edit.text();
-}
-
 } // namespace
 
 SettingsDialog::SettingsDialog(const Settings& settings, QWidget* parent) : QDialog(parent), search_(new QLineEdit), only_changed_(new QCheckBox(tr("only what is &changed"))), none_(new QLabel(tr("No setting has these words."))) {
@@ -87,6 +81,8 @@ QWidget* SettingsDialog::make_rows(const Settings& settings) {
             if (info.subject() != static_cast<Subject>(s))
                 continue;
             Row row{new SettingEdit(info), new QLabel, new QLabel(words(info.why)), new QPushButton(icon(QStringLiteral("undo-2")), QString()), new QWidget, {}};
+            row.edit->show_value(default_of(info));
+            row.reset->setToolTip(tr("Back to the default: %1").arg(row.edit->text()));
             row.edit->show_value(info.field.of(settings));
             row.words = QStringList{words(info.label), words(info.why), QString::fromUtf8(info.key)}.join(QLatin1Char('\n'));
             row.label->setBuddy(row.edit);
@@ -97,7 +93,6 @@ QWidget* SettingsDialog::make_rows(const Settings& settings) {
             row.reset->setObjectName(QStringLiteral("reset.") + QString::fromUtf8(info.key));
             row.reset->setAutoDefault(false);
             row.reset->setAccessibleName(tr("Reset %1").arg(words(info.label)));
-            row.reset->setToolTip(tr("Back to the default: %1").arg(default_words(info)));
             auto* place = new QHBoxLayout(row.beside);
             place->setContentsMargins(0, 0, 0, 0);
             place->addWidget(row.reset);

@@ -9,7 +9,14 @@ namespace {
 
 class BestSplit {
 public:
-    BestSplit(const Project& p, std::span<const int> used, const WorthOf& worth_of) : p_(p), used_(used), worth_of_(worth_of), usable_(usable_nozzles(p.machine, p.settings.line_width_mm)) {}
+    BestSplit(const Project& p, std::span<const int> used, const WorthOf& worth_of) : p_(p), used_(used), worth_of_(worth_of) {
+        for (const Filament& f : p.filaments) {
+            std::vector<char>& may = may_sit_.emplace_back(nozzles_for(p, f));
+            for (const Pin& pin : p.pins)
+                for (std::size_t n = 0; n < may.size(); ++n)
+                    may[n] &= pin.filament != f.letter || pin.nozzle == static_cast<int>(n);
+        }
+    }
 
     Loading from(std::span<const Loading> starts, double bound) {
         Loading best = starts.front();
@@ -26,7 +33,7 @@ public:
         for (bool better = !best.proven; better && tries_ < kMostTried;) {
             better = false;
             for (const int f : used_)
-                for (std::size_t n = 0; n < usable_.size() && tries_ < kMostTried; ++n)
+                for (std::size_t n = 0; n < p_.machine.nozzles.size() && tries_ < kMostTried; ++n)
                     if (may_sit(f, n) && best.nozzle[static_cast<std::size_t>(f)] != static_cast<int>(n)) {
                         std::vector<int> moved = best.nozzle;
                         moved[static_cast<std::size_t>(f)] = static_cast<int>(n);
@@ -41,14 +48,7 @@ public:
 private:
     static constexpr std::size_t kMostTried = 64;
 
-    bool may_sit(int f, std::size_t n) const {
-        const Filament& filament = p_.filaments[static_cast<std::size_t>(f)];
-        const char letter = filament.letter;
-        bool any = false;
-        for (std::size_t m = 0; m < usable_.size(); ++m)
-            any |= usable_[m] && meant_for(p_.machine.nozzles[m], filament.material);
-        return usable_[n] && (!any || meant_for(p_.machine.nozzles[n], filament.material)) && std::none_of(p_.pins.begin(), p_.pins.end(), [&](const Pin& pin) { return pin.filament == letter && pin.nozzle != static_cast<int>(n); });
-    }
+    bool may_sit(int f, std::size_t n) const { return may_sit_[static_cast<std::size_t>(f)][n]; }
     bool take(const std::vector<int>& nozzle, Loading& best) {
         if (nozzle == best.nozzle)
             return false;
@@ -73,10 +73,10 @@ private:
         }
         const auto taken = [&](std::size_t n) { return std::any_of(used_.begin(), used_.begin() + static_cast<std::ptrdiff_t>(i), [&](int f) { return nozzle[static_cast<std::size_t>(f)] == static_cast<int>(n); }); };
         const auto pinned = [&](std::size_t n) { return std::any_of(p_.pins.begin(), p_.pins.end(), [&](const Pin& pin) { return pin.nozzle == static_cast<int>(n); }); };
-        for (std::size_t n = 0; n < usable_.size(); ++n) {
+        for (std::size_t n = 0; n < p_.machine.nozzles.size(); ++n) {
             bool like_a_free_one = false;
             for (std::size_t m = 0; m < n && !taken(n); ++m)
-                like_a_free_one |= usable_[m] && p_.machine.nozzles[m] == p_.machine.nozzles[n] && !taken(m) && !pinned(m) && !pinned(n);
+                like_a_free_one |= may_sit(used_[i], m) && p_.machine.nozzles[m] == p_.machine.nozzles[n] && !taken(m) && !pinned(m) && !pinned(n);
             if (!may_sit(used_[i], n) || like_a_free_one)
                 continue;
             nozzle[static_cast<std::size_t>(used_[i])] = static_cast<int>(n);
@@ -87,7 +87,7 @@ private:
     const Project& p_;
     std::span<const int> used_;
     const WorthOf& worth_of_;
-    std::vector<char> usable_;
+    std::vector<std::vector<char>> may_sit_; ///< [filament][nozzle]
     SplitWorth worth_;
     std::size_t tries_ = 0;
 };

@@ -27,6 +27,14 @@ Weights weights_for(const Settings& s) {
     return {1, 1e-5, 1e-3};
 }
 
+std::vector<char> nozzles_for(const Project& p, const Filament& f) {
+    const std::vector<char> usable = usable_nozzles(p.machine, p.settings.line_width_mm);
+    std::vector<char> meant = usable;
+    for (std::size_t i = 0; i < meant.size(); ++i)
+        meant[i] = usable[i] && meant_for(p.machine.nozzles[i], f.material);
+    return std::find(meant.begin(), meant.end(), 1) == meant.end() ? usable : meant;
+}
+
 LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::span<const Set> layers, const Weights& w) {
     const Machine& m = p.machine;
     const int n = static_cast<int>(p.filaments.size());
@@ -66,12 +74,9 @@ LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::
         q.nozzles.push_back(nozzle);
     }
     for (int f = 0; f < n; ++f) {
-        const auto suits = [&](std::size_t i) { return usable[i] && meant_for(m.nozzles[i], p.filaments[static_cast<std::size_t>(f)].material); };
-        bool any = false;
+        const std::vector<char> may = nozzles_for(p, p.filaments[static_cast<std::size_t>(f)]);
         for (std::size_t i = 0; i < m.nozzles.size(); ++i)
-            any |= suits(i);
-        for (std::size_t i = 0; any && i < m.nozzles.size(); ++i) // else it has to sit somewhere, and a finding says so
-            q.nozzles[i].never |= suits(i) ? 0 : Set{1} << f;
+            q.nozzles[i].never |= may[i] ? 0 : Set{1} << f;
     }
     // Whole numbers, as fine as they can be, a tool change among them.
     q.scale = dearest / (CostMatrix::kLargestCost - 1);

@@ -15,6 +15,10 @@ std::vector<Set> layer_sets(const Printed& printed);
 /// thing done by hand at 50 % worth as much as 500 mm³ (from memory).
 Weights weights_for(const Settings& s);
 
+/// [nozzle] whether that filament may sit there: it prints such lines and is meant for such material. Where no nozzle is meant for it, all that print
+/// such lines will do, and a finding says so.
+std::vector<char> nozzles_for(const Project& project, const Filament& filament);
+
 /// From the layers' sets, the machine, pins, spools in it and the purge.
 LoadingProblem loading_problem(const Project& project, const PurgeTables& purge, std::span<const Set> layers, const Weights& weights);
 

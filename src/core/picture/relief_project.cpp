@@ -50,11 +50,12 @@ Result<Relief> make_relief(const Raster& picture, const std::vector<Filament>& f
     r.picture = scaled(picture, static_cast<int>(across), static_cast<int>(down));
     r.colours = colours_by_height(layers, tints, o.lighting);
     const int least = o.bands.front().to_layer;
-    const Heights by_light = heights_from_luminance(r.picture, least, layers.count());
-    Merged merged = without_detail_below(o.school == ReliefSchool::luminance ? by_light : heights_from_nearest(r.picture, r.colours, least), static_cast<int>(std::lround(settings.line_width_mm / o.dot_mm)));
+    const bool by_light = o.school == ReliefSchool::luminance;
+    const Heights wanted = by_light ? heights_from_luminance(r.picture, least, layers.count()) : heights_from_nearest(r.picture, r.colours, least);
+    Merged merged = without_detail_below(wanted, static_cast<int>(std::lround(settings.line_width_mm / o.dot_mm)));
     r.heights = std::move(merged.heights);
     r.lost = merged.lost;
-    r.collides = collisions(r.picture, by_light).share;
+    r.collides = by_light ? collisions(r.picture, wanted).share : 0;
     r.difference = difference(r.picture, r.heights, r.colours);
 
     Project& p = r.project;

@@ -31,7 +31,7 @@ struct Relief {
     std::vector<Srgb> colours; ///< by height
     PictureDifference difference;
     double lost = 0;      ///< share of the dots too fine to come out
-    double collides = 0;  ///< share of the dots where equal lightness would put two colours on one height
+    double collides = 0;  ///< by lightness: share of the dots where it puts two colours on one height
 };
 
 /// Common practice, no source: a base of 0.3 mm at least, 100 % infill (else the blend is wrong), one wall, no support, no tower.

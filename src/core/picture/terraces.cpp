@@ -1,7 +1,5 @@
 #include "core/picture/terraces.h"
 
-#include "core/geometry/prism.h"
-
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
