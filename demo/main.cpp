@@ -1,4 +1,5 @@
 // Writes the demo archives into a folder: make-demo [FOLDER]
+#include "demo/pictures.h"
 #include "demo/scenario.h"
 #include "formats/archive.h"
 #include "paint/thumbnail.h"
@@ -8,7 +9,10 @@
 
 int main(int argc, char** argv) {
     const std::string folder = argc > 1 ? argv[1] : ".";
-    for (auto& [file, project] : vitrail::demo::all()) {
+    auto projects = vitrail::demo::all();
+    projects.push_back({"dusk.vitrail", vitrail::demo::dusk_relief()});
+    projects.push_back({"rose-window.vitrail", vitrail::demo::rose_panel()});
+    for (auto& [file, project] : projects) {
         const vitrail::Status ok =
             project ? vitrail::save_project(*project, folder + "/" + file, vitrail::thumbnail_png(*project))
                     : vitrail::Status(project.error());

@@ -45,24 +45,6 @@ int run_orient(const PlanOptions& o);
 int run_nozzles(const NozzlesOptions& o);
 int run_supports(const SupportsOptions& o);
 int run_export(const ExportOptions& o);
-struct StackOptions {
-    std::vector<std::string> filaments; ///< LETTER:MATERIAL:#RRGGBB[:TD]
-    std::string layers;                 ///< "A4B2C1", from below
-    double layer_mm = 0.08, first_layer_mm = 0; ///< 0: as the others
-    std::string light = "front", backing, model = "two-flux";
-    double lamp_k = 6500;
-    bool diffuser = false, json = false;
-};
-struct ReliefCall {
-    std::string picture, out, school = "nearest", machine = "hand-swap", ground = "#ffffff";
-    double width_mm = 100, dot_mm = 0.2, layer_mm = 0.08, first_layer_mm = 0.16, most_mm = 2.4;
-    double search_s = 60; ///< where no band is given and the stack is searched for, it stops then with what it has
-    int swaps = 3, evaluations = 20000;
-    std::string shelf;    ///< a file, instead of filaments
-    std::vector<std::string> filaments, bands, settings; ///< LETTER:MATERIAL:#RRGGBB[:TD]; LETTER=FROM..TO in layers; KEY=VALUE
-};
-int run_relief(const ReliefCall& o);
-int run_stack(const StackOptions& o);
 int run_offset_strip(const OffsetStripOptions& o);
 int run_fit(const std::string& readings, bool json);
 int run_machines(bool json);

@@ -1,7 +1,6 @@
 // vitrail-cli: the plan without the window. Exit status: 0 done, 1 unusable input or an error found, 2 wrong usage.
 #include "cli/commands.h"
-
-#include "core/colour/lamp.h"
+#include "cli/picture_commands.h"
 
 #include <CLI/CLI.hpp>
 
@@ -100,40 +99,7 @@ int main(int argc, char** argv) {
     targets->require_option(1, 2);
     export_command->callback([&] { run = [&] { return run_export(out); }; });
 
-    StackOptions stack;
-    CLI::App* stack_command = app.add_subcommand("stack", "What a stack of layers looks like");
-    stack_command->add_option("--filament", stack.filaments, "LETTER:MATERIAL:#RRGGBB[:TD_MM]")->required()->expected(1)->take_all();
-    stack_command->add_option("--layers", stack.layers, "From below: A4B2C1 is four layers of A, two of B, one of C")->required();
-    stack_command->add_option("--layer", stack.layer_mm, "Layer height, mm")->check(CLI::Range(0.01, 5.0))->capture_default_str();
-    stack_command->add_option("--first-layer", stack.first_layer_mm, "Height of the first layer, mm; else as the others")->check(CLI::Range(0.01, 5.0));
-    stack_command->add_option("--light", stack.light, "Where the light comes from")->check(CLI::IsMember({"front", "behind"}))->capture_default_str();
-    stack_command->add_option("--lamp", stack.lamp_k, "Colour temperature of the light, K")->check(CLI::Range(kWarmestLamp, kColdestLamp))->capture_default_str();
-    stack_command->add_flag("--diffuser", stack.diffuser, "An opal sheet between lamp and print");
-    stack_command->add_option("--backing", stack.backing, "#RRGGBB of what it lies on; else nothing, and light that gets through is lost");
-    stack_command->add_option("--model", stack.model, "Two-flux theory, or simple blending")->check(CLI::IsMember({"two-flux", "blend"}))->capture_default_str();
-    stack_command->add_flag("--json", stack.json, "Print JSON");
-    stack_command->callback([&] { run = [&] { return run_stack(stack); }; });
-
-    ReliefCall relief;
-    CLI::App* relief_command = app.add_subcommand("relief", "Make a relief in layers from a picture");
-    relief_command->add_option("picture", relief.picture, "PNG, JPEG, WebP, TIFF or SVG")->required();
-    relief_command->add_option("out", relief.out, "The project to write, *.vitrail")->required();
-    relief_command->add_option("--filament", relief.filaments, "LETTER:MATERIAL:#RRGGBB[:TD_MM]")->expected(1)->take_all();
-    relief_command->add_option("--shelf", relief.shelf, "A shelf file, CSV or JSON: the stack is searched for among its filaments");
-    relief_command->add_option("--band", relief.bands, "LETTER=FROM..TO, whole layers from below; the first is the base. Without any, the best stack is searched for")->expected(1)->take_all();
-    relief_command->add_option("--swaps", relief.swaps, "At most so many, where the stack is searched for")->check(CLI::Range(0, 25))->capture_default_str();
-    relief_command->add_option("--search-s", relief.search_s, "Seconds after which the search stops with the best so far")->check(CLI::Range(0.1, 86400.0))->capture_default_str();
-    relief_command->add_option("--most", relief.most_mm, "mm; no taller, where the stack is searched for")->check(CLI::Range(0.1, 50.0))->capture_default_str();
-    relief_command->add_option("--evaluations", relief.evaluations, "Stacks looked at for each number of swaps, where they are too many for all")->check(CLI::Range(100, 100000000))->capture_default_str();
-    relief_command->add_option("--width", relief.width_mm, "mm")->check(CLI::Range(1.0, 1000.0))->capture_default_str();
-    relief_command->add_option("--dot", relief.dot_mm, "mm; 0.2 suits a 0.4 mm nozzle")->check(CLI::Range(0.02, 10.0))->capture_default_str();
-    relief_command->add_option("--school", relief.school, "How tall a dot is: by its lightness, or as the stack of the nearest colour")->check(CLI::IsMember({"luminance", "nearest"}))->capture_default_str();
-    relief_command->add_option("--layer", relief.layer_mm, "Layer height, mm")->check(CLI::Range(0.02, 1.2))->capture_default_str();
-    relief_command->add_option("--first-layer", relief.first_layer_mm, "Height of the first layer, mm")->check(CLI::Range(0.02, 1.2))->capture_default_str();
-    relief_command->add_option("--machine", relief.machine, "One that ships, or a file")->capture_default_str();
-    relief_command->add_option("--ground", relief.ground, "#RRGGBB below what is transparent")->capture_default_str();
-    relief_command->add_option("--set", relief.settings, "KEY=VALUE: a setting that is kept")->expected(1)->take_all();
-    relief_command->callback([&] { run = [&] { return run_relief(relief); }; });
+    add_picture_commands(app, run);
 
     OffsetStripOptions offset;
     CLI::App* offset_command = app.add_subcommand("offset-strip", "Write two combs to print, by which the offset of a toolhead is read");

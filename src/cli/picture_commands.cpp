@@ -1,20 +1,23 @@
-// Commands about pictures in layers.
-#include "cli/commands.h"
-#include "cli/guarded.h"
+#include "cli/picture_commands.h"
 
-#include "core/colour/lamp.h"
-#include "core/colour/stack.h"
-#include "core/picture/relief_project.h"
+#include "cli/guarded.h"
+#include "core/base/text.h"
+#include "core/picture/look.h"
+#include "core/picture/panel.h"
 #include "core/picture/search.h"
 #include "formats/json.h"
-#include "formats/own_models.h"
-#include "paint/read_picture.h"
+#include "formats/picture_json.h"
+#include "formats/report.h"
+#include "paint/make_picture.h"
 #include "paint/thumbnail.h"
 
 #include <fmt/format.h>
 
+#include <QBuffer>
+#include <QGuiApplication>
+#include <QLocale>
+
 #include <algorithm>
-#include <cctype>
 #include <chrono>
 #include <cmath>
 #include <condition_variable>
@@ -25,25 +28,6 @@
 namespace vitrail {
 
 namespace {
-
-/// "A4B2C1": filaments and counts, from below.
-std::vector<std::pair<char, int>> parse_layers(const std::string& text) {
-    std::vector<std::pair<char, int>> layers;
-    constexpr int kMost = 10000;
-    for (std::size_t i = 0; i < text.size();) {
-        const char c = text[i++];
-        int count = 0;
-        const std::size_t digits = i;
-        for (; i < text.size() && std::isdigit(static_cast<unsigned char>(text[i])) && count <= kMost; ++i)
-            count = 10 * count + (text[i] - '0');
-        if (c < 'A' || c > 'Z' || count < 1 || count > kMost || digits == i)
-            throw Usage{fmt::format("--layers is letters and how many layers of each, from below, as in A4B2C1; not {}", text)};
-        layers.emplace_back(c, count);
-    }
-    if (layers.empty())
-        throw Usage{"--layers needs one layer at least, as in A4B2C1"};
-    return layers;
-}
 
 /// The filaments of a shelf file that pictures can be made of, lettered in its order.
 std::vector<Filament> from_shelf(const std::string& file) {
@@ -60,50 +44,162 @@ std::vector<Filament> from_shelf(const std::string& file) {
     return filaments;
 }
 
+/// Stopped when so many seconds have passed.
+class StopAfter {
+public:
+    explicit StopAfter(double seconds)
+        : watch_([this, seconds](const std::stop_token& done) {
+              std::unique_lock lock(waiting_);
+              if (!over_.wait_for(lock, done, std::chrono::duration<double>(seconds), [] { return false; }) && !done.stop_requested())
+                  late_.request_stop();
+          }) {}
+    std::stop_token token() const { return late_.get_token(); }
+
+private:
+    std::stop_source late_;
+    std::mutex waiting_;
+    std::condition_variable_any over_;
+    std::jthread watch_;
+};
+
 /// The best stack of the filaments for the picture, and what fewer would do, said on the way.
-std::vector<ReliefBand> searched_bands(const ReliefCall& call, const Raster& picture, std::vector<Filament>& filaments, const Settings& settings, const ReliefOptions& o) {
-    StackSearch s;
-    for (const Filament& f : filaments)
-        s.tints.push_back(tint_of(f.colour, f.td_mm));
-    constexpr int kEnough = 400; // dots across: colours, not detail, are looked for
-    s.colours = picture_colours(picture.width > kEnough ? scaled(picture, kEnough, std::max(1, kEnough * picture.height / picture.width)) : picture);
-    s.first_mm = settings.first_layer_mm;
-    s.layer_mm = settings.layer_mm;
-    s.lighting = o.lighting;
-    s.base_layers = 1 + std::max(0, static_cast<int>(std::ceil((kLeastBase_mm - s.first_mm) / s.layer_mm - 1e-9)));
+void search_bands(const ReliefCall& call, const std::vector<ReliefBand>& pins, const Raster& prepared, Project& p) {
+    Picture& picture = *p.picture;
+    StackSearch s = search_for(picture, p.filaments, p.settings.first_layer_mm, p.settings.layer_mm, prepared);
     s.most_layers = std::max(s.base_layers, 1 + static_cast<int>(std::floor((call.most_mm - s.first_mm) / s.layer_mm + 1e-9)));
     s.most_bands = call.swaps + 1;
+    s.most_filaments = call.slots;
     s.evaluations = call.evaluations;
-    std::stop_source late;
-    std::mutex waiting;
-    std::condition_variable_any over;
-    const std::jthread watch([&](const std::stop_token& done) {
-        std::unique_lock lock(waiting);
-        if (!over.wait_for(lock, done, std::chrono::duration<double>(call.search_s), [] { return false; }) && !done.stop_requested())
-            late.request_stop();
-    });
-    const std::vector<FoundStack> front = best_stacks(s, {late.get_token(), {}});
-    if (front.empty())
-        throw Unusable{call.picture, "no stack fits: give more filaments, or more height."};
-    for (std::size_t i = 0; i < front.size(); ++i) {
+    for (const ReliefBand& pin : pins) {
+        if (pin.to_layer > s.most_layers)
+            throw Usage{fmt::format("--pin: layer {} is above the {} that fit into --most", pin.to_layer, s.most_layers)};
+        s.layers.resize(std::max(s.layers.size(), static_cast<std::size_t>(pin.to_layer)), -1);
+        const int tint = find_filament(p, pin.filament);
+        if (tint < 0)
+            throw Usage{fmt::format("--pin names {}, which no filament has", pin.filament)};
+        for (int l = pin.from_layer; l <= pin.to_layer; ++l)
+            s.layers[static_cast<std::size_t>(l) - 1] = tint;
+    }
+    const StopAfter late(call.search_s);
+    std::vector<FoundStack> front = best_stacks(s, {late.token(), {}});
+    for (std::size_t i = 0; i < front.size() && !call.json; ++i) {
+        if (front[i].broken)
+            continue;
+        const bool first = i == 0 || front[i - 1].broken;
+        const std::string gain = first ? "" : fmt::format(", gains {:.1f}", front[i - 1].error - front[i].error);
         std::string stack;
         for (const StackBand& b : front[i].bands)
-            stack += fmt::format("{}{}", filaments[static_cast<std::size_t>(b.tint)].letter, b.layers);
-        fmt::print("{}: ΔE {:.1f} with {}{}\n", counted("{} swap", "{} swaps", static_cast<int>(i)), front[i].error, stack, front[i].proven ? ", proven" : "");
+            stack += fmt::format("{}{}", p.filaments[static_cast<std::size_t>(b.tint)].letter, b.layers);
+        fmt::print("{}: ΔE {:.1f} with {}{}{}\n", counted("{} swap", "{} swaps", static_cast<int>(i)), front[i].error, stack, gain, front[i].proven ? ", proven" : "");
     }
-    // The project gets what is printed, from below.
-    std::vector<ReliefBand> bands;
+    if (front.empty() || front.back().broken)
+        throw Unusable{call.picture, front.empty() ? "no stack fits: give more filaments, or more height." : "no stack keeps what is pinned: allow more swaps, slots or height."};
+    picture.bands = bands_of(front.back().bands, p.filaments);
+    // The project gets what is printed.
     std::vector<Filament> used;
-    int next = 1;
-    for (const StackBand& b : front.back().bands) {
-        const Filament& f = filaments[static_cast<std::size_t>(b.tint)];
-        if (std::none_of(used.begin(), used.end(), [&](const Filament& x) { return x.letter == f.letter; }))
-            used.push_back(f);
-        bands.push_back({f.letter, next, next + b.layers - 1});
-        next += b.layers;
+    for (const ReliefBand& b : picture.bands)
+        if (std::none_of(used.begin(), used.end(), [&](const Filament& f) { return f.letter == b.filament; }))
+            used.push_back(p.filaments[static_cast<std::size_t>(find_filament(p, b.filament))]);
+    p.filaments = std::move(used);
+}
+
+Srgb colour_argument(const std::string& text, const char* call) {
+    const auto colour = parse_colour(text);
+    if (!colour)
+        throw Usage{fmt::format("{} is a colour #rrggbb, not {}", call, text)};
+    return *colour;
+}
+
+/// Fonts without a display, for as long as it lives.
+class Fonts {
+public:
+    Fonts() {
+        qputenv("QT_QPA_PLATFORM", "offscreen");
+        application_.emplace(argc_, argv_);
+        QLocale::setDefault(QLocale::c());
     }
-    filaments = std::move(used);
-    return bands;
+
+private:
+    int argc_ = 1;
+    char name_[12] = "vitrail-cli";
+    char* argv_[2] = {name_, nullptr};
+    std::optional<QGuiApplication> application_;
+};
+
+/// A project with the picture and what is done to it first; nothing is made yet. `raster`: as it came.
+Project project_for(const PictureCall& call, PictureUse use, Raster& raster) {
+    Project p;
+    p.machine = read_machine_argument(call.machine);
+    p.name = std::filesystem::path(call.picture).stem().string();
+    const PictureLayers usual = usual_layers(use, p.machine);
+    p.settings.layer_mm = call.layer_mm > 0 ? call.layer_mm : usual.layer_mm;
+    p.settings.first_layer_mm = call.first_layer_mm > 0 ? call.first_layer_mm : usual.first_mm;
+    for (const std::string& text : call.filaments)
+        p.filaments.push_back(parse_filament(text));
+    Picture picture;
+    picture.name = picture_name(call.picture);
+    picture.bytes = std::make_shared<const std::string>(bytes_of(call.picture));
+    picture.use = use;
+    picture.width_mm = call.width_mm;
+    picture.lighting.lamp_k = call.lamp_k;
+    picture.seen_from_cm = call.seen_from_cm;
+    Preparation& x = picture.prepare;
+    x.turn = call.turn, x.mirror = call.mirror;
+    x.brightness = call.brightness, x.contrast = call.contrast, x.gamma = call.gamma;
+    x.ground = colour_argument(call.ground, "--ground");
+    x.ground_out = call.ground_out == "cut" ? GroundOut::cut : call.ground_out == "lowest" ? GroundOut::lowest : GroundOut::keep;
+    x.frame_mm = call.frame_mm, x.frame = colour_argument(call.frame_colour, "--frame-colour");
+    x.corner_mm = call.corner_mm, x.hole_mm = call.hole_mm;
+    x.text = one_line(repaired(call.text)), x.text_mm = call.text_mm, x.text_colour = colour_argument(call.text_colour, "--text-colour");
+    const auto read = decoded(picture);
+    if (!read)
+        throw Unusable{call.picture, english(read.error().message)};
+    raster = *read;
+    if (!call.crop.empty()) {
+        const std::vector<std::string> parts = split(call.crop, ',');
+        std::array<double, 4> c{};
+        for (std::size_t i = 0; i < 4; ++i)
+            c[i] = parts.size() == 4 ? number(parts[i], "--crop") : 0;
+        if (!(c[0] >= 0 && c[1] >= 0 && c[2] >= 1 && c[3] >= 1 && c[0] + c[2] <= raster.width && c[1] + c[3] <= raster.height))
+            throw Usage{fmt::format("--crop takes X,Y,W,H within the {} by {} dots of the picture, not {}", raster.width, raster.height, call.crop)};
+        x.left = c[0] / raster.width, x.right = (c[0] + c[2]) / raster.width;
+        x.top = c[1] / raster.height, x.bottom = (c[1] + c[3]) / raster.height;
+    }
+    p.picture = std::move(picture);
+    // What pictures are printed with first, so that --set may say otherwise.
+    settings_for_pictures(p.settings);
+    apply_settings(p.settings, call.settings);
+    const double line = p.settings.line_width_mm;
+    p.picture->dot_mm = call.dot_mm > 0 ? call.dot_mm : use == PictureUse::relief ? std::round(line / 2 * 20) / 20 : line;
+    return p;
+}
+
+/// Makes the picture and writes the project.
+Project make_and_save(const PictureCall& call, Project p, const Raster& raster) {
+    std::optional<Fonts> fonts;
+    if (!p.picture->prepare.text.empty())
+        fonts.emplace();
+    auto made = with_picture_made(std::move(p), raster, drawn_text(*p.picture));
+    if (!made)
+        throw Unusable{call.picture, english(made.error().message)};
+    if (const Status ok = save_project(*made, call.out, thumbnail_png(*made)); !ok)
+        throw Unusable{call.out, english(ok.error().message)};
+    const Picture& picture = *made->picture;
+    if (call.json) {
+        std::cout << json_text(picture_report(*made->picture)) << "\n";
+        return std::move(*made);
+    }
+    std::size_t triangles = 0;
+    int layers = 0;
+    const Piece& piece = made->pieces[static_cast<std::size_t>(find_piece(*made, picture.piece))];
+    for (const Part& part : piece.parts)
+        triangles += part.mesh->triangles.size();
+    for (const auto& stack : stacks_of(picture))
+        layers = std::max(layers, layers_of(stack));
+    fmt::print("{}: {:.1f} × {:.1f} mm, {} × {} dots, {}, {}, {} triangles\n", call.out, picture.dots->width * picture.dot_mm, picture.dots->height * picture.dot_mm, picture.dots->width, picture.dots->height, counted("{} layer", "{} layers", layers),
+               counted("{} body", "{} bodies", static_cast<int>(piece.parts.size())), triangles);
+    fmt::print("ΔE to the picture {:.1f} on average, {:.1f} at most in 95 % of it\n", picture.figures.mean_delta_e, picture.figures.p95_delta_e);
+    return std::move(*made);
 }
 
 Json three(const Channels& c) {
@@ -132,8 +228,11 @@ int run_stack(const StackOptions& o) {
             tints.push_back(tint_of(filaments.back().colour, filaments.back().td_mm));
         }
         std::vector<StackLayer> layers;
-        for (const auto& [letter, count] : parse_layers(o.layers)) {
-            const auto it = std::find_if(filaments.begin(), filaments.end(), [&](const Filament& f) { return f.letter == letter; });
+        const std::vector<FilamentRun> runs = parse_stack(o.layers);
+        if (runs.empty())
+            throw Usage{fmt::format("--layers is letters and how many layers of each, from below, as in A4B2C1; not {}", o.layers)};
+        for (const auto& [letter, count] : runs) {
+            const auto it = std::find_if(filaments.begin(), filaments.end(), [&, whose = letter](const Filament& f) { return f.letter == whose; });
             if (it == filaments.end())
                 throw Usage{fmt::format("--layers names {}, which no --filament describes", letter)};
             for (int i = 0; i < count; ++i)
@@ -168,47 +267,103 @@ int run_stack(const StackOptions& o) {
 
 int run_relief(const ReliefCall& call) {
     return guarded([&] {
-        ReliefOptions o;
-        o.width_mm = call.width_mm;
-        o.dot_mm = call.dot_mm;
-        o.school = call.school == "luminance" ? ReliefSchool::luminance : ReliefSchool::nearest;
-        for (const std::string& b : call.bands)
-            o.bands.push_back(parse_band(b));
-        std::vector<Filament> filaments;
-        for (const std::string& text : call.filaments)
-            filaments.push_back(parse_filament(text));
-        if (!call.shelf.empty()) {
-            if (!filaments.empty() || !o.bands.empty())
-                throw Usage{"--shelf is searched; it does not go with --filament or --band"};
-            filaments = from_shelf(call.shelf);
-        }
-        if (filaments.empty())
+        Raster raster;
+        if (!call.shelf.empty() && (!call.filaments.empty() || !call.bands.empty()))
+            throw Usage{"--shelf is searched; it does not go with --filament or --band"};
+        if (call.shelf.empty() && call.filaments.empty())
             throw Usage{"relief needs --filament, or --shelf"};
-        Settings settings;
-        settings.layer_mm = call.layer_mm;
-        settings.first_layer_mm = call.first_layer_mm;
-        apply_settings(settings, call.settings);
-        const auto ground = parse_colour(call.ground);
-        if (!ground)
-            throw Usage{fmt::format("--ground is a colour #rrggbb, not {}", call.ground)};
-        const auto picture = read_picture(QByteArray::fromStdString(bytes_of(call.picture)), *ground);
-        if (!picture)
-            throw Unusable{call.picture, english(picture.error().message)};
-        if (o.bands.empty())
-            o.bands = searched_bands(call, *picture, filaments, settings, o);
-        auto relief = make_relief(*picture, filaments, settings, read_machine_argument(call.machine), o);
-        if (!relief)
-            throw Unusable{call.picture, english(relief.error().message)};
-        relief->project.name = std::filesystem::path(call.picture).stem().string();
-        if (const Status ok = carry_meshes(relief->project, "relief.3mf"); !ok)
-            throw Unusable{call.out, english(ok.error().message)};
-        if (const Status ok = save_project(relief->project, call.out, thumbnail_png(relief->project)); !ok)
-            throw Unusable{call.out, english(ok.error().message)};
-        fmt::print("{}: {:.1f} × {:.1f} mm, {} × {} dots, {} layers, {} triangles\n", call.out, relief->heights.width * o.dot_mm, relief->heights.height * o.dot_mm, relief->heights.width, relief->heights.height,
-                    relief->colours.size(), relief->project.pieces.front().parts.front().mesh->triangles.size());
-        fmt::print("ΔE to the picture {:.1f} on average, {:.1f} at most in 95 % of it; {:.1f} % is too fine to come out\n", relief->difference.mean, relief->difference.p95, 100 * relief->lost);
-        if (o.school == ReliefSchool::luminance)
-            fmt::print("{:.1f} % has a colour that shares its lightness with another: there the height cannot be right for both\n", 100 * relief->collides);
+        std::vector<ReliefBand> bands, pins;
+        for (const std::string& b : call.bands)
+            bands.push_back(parse_band(b));
+        for (const std::string& b : call.pins)
+            pins.push_back(parse_band(b));
+        Project p = project_for(call, PictureUse::relief, raster);
+        if (!call.shelf.empty())
+            p.filaments = from_shelf(call.shelf);
+        p.picture->school = call.school == "luminance" ? ReliefSchool::luminance : ReliefSchool::nearest;
+        p.picture->face_down = call.face_down;
+        p.picture->bands = std::move(bands);
+        if (p.picture->bands.empty()) {
+            const auto [across, down] = dots_of(*p.picture, raster);
+            if (across < 1 || down < 1 || static_cast<double>(across) * down > kMostPictureDots)
+                throw Unusable{call.picture, fmt::format("it would have {} by {} dots; between one and 25 million in all can be made. Choose another width, or larger dots.", across, down)};
+            search_bands(call, pins, prepared(*p.picture, raster).picture, p);
+        }
+        const Project made = make_and_save(call, std::move(p), raster);
+        if (call.json)
+            return 0;
+        fmt::print("{:.1f} % is too fine to come out\n", 100 * made.picture->figures.lost);
+        if (made.picture->school == ReliefSchool::luminance)
+            fmt::print("{:.1f} % has a colour that shares its lightness with another: there the height cannot be right for both\n", 100 * made.picture->figures.collides);
+        return 0;
+    });
+}
+
+int run_panel(const PanelCall& call) {
+    return guarded([&] {
+        if (call.filaments.empty())
+            throw Usage{"panel needs --filament: a white, and films"};
+        Raster raster;
+        Project p = project_for(call, PictureUse::panel, raster);
+        Picture& picture = *p.picture;
+        PanelFilms& f = picture.panel;
+        picture.lighting.from = Lighting::From::behind;
+        picture.lighting.diffuser = call.diffuser;
+        f = usual_films(p.filaments);
+        if (!call.white.empty())
+            f.white = letter(call.white, "--white");
+        if (!call.films.empty())
+            f.films = call.films;
+        else
+            std::erase(f.films, f.white);
+        f.order = call.order == "packed" ? FilmOrder::packed : call.order == "above" ? FilmOrder::above : FilmOrder::apart;
+        f.film_layers = call.film_layers, f.base_layers = call.base_layers;
+        f.cover_least = call.cover_least, f.cover_most = call.cover_most;
+        if (f.cover_most < f.cover_least)
+            throw Usage{"--cover-most is less than --cover-least"};
+        f.spread = !call.no_spread;
+        f.fit_range = !call.no_fit;
+        f.rim_mm = call.rim_mm, f.slot_mm = call.slot_mm;
+        if (!call.size.empty()) {
+            const std::vector<std::string> parts = split(call.size, 'x');
+            const double wide = parts.size() == 2 ? number(parts[0], "--size") : 0, tall = parts.size() == 2 ? number(parts[1], "--size") : 0;
+            if (!(wide >= 1 && tall >= 1 && wide <= 1000 && tall <= 1000))
+                throw Usage{fmt::format("--size is WxH in mm, as in 150x100, not {}", call.size)};
+            picture.width_mm = wide;
+            crop_to(picture.prepare, raster.width, raster.height, wide / tall);
+        }
+        const Project made = make_and_save(call, std::move(p), raster);
+        if (call.json)
+            return 0;
+        fmt::print("{} stacks in use; {:.1f} % of the picture is farther than ΔE {:.0f} from all that these filaments can do\n", made.picture->stacks.size(), 100 * made.picture->figures.outside, kOutOfReach);
+        fmt::print("Lamps: low-voltage parts only, and a licensed electrician where local codes ask for one. PLA softens at 55 °C: keep the lamp cool and away from it.\n");
+        return 0;
+    });
+}
+
+int run_look(const LookCall& o) {
+    return guarded([&] {
+        if (o.png.empty() && !o.json)
+            throw Usage{"look needs --png or --json"};
+        const Project p = open_project(o.project, {});
+        if (!p.picture || !p.picture->dots)
+            throw Unusable{o.project, "it has no picture. Make one with relief or panel."};
+        if (!o.png.empty()) {
+            std::optional<Fonts> fonts;
+            if (!p.picture->prepare.text.empty())
+                fonts.emplace();
+            const auto ready = prepared_picture(*p.picture);
+            if (!ready)
+                throw Unusable{o.project, english(ready.error().message)};
+            const std::map<std::string, LookAs> names{{"printed", LookAs::printed}, {"flat", LookAs::flat}, {"lit", LookAs::lit}, {"unlit", LookAs::unlit}, {"original", LookAs::original}, {"difference", LookAs::difference}};
+            QByteArray png;
+            QBuffer buffer(&png);
+            if (!buffer.open(QIODevice::WriteOnly) || !to_image(look(*p.picture, p.filaments, *ready, names.at(o.as))).save(&buffer, "PNG"))
+                throw Unusable{o.png, "the picture could not be written."};
+            save(o.png, png.toStdString());
+        }
+        if (o.json)
+            std::cout << json_text(picture_report(*p.picture)) << "\n";
         return 0;
     });
 }

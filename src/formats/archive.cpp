@@ -2,6 +2,7 @@
 
 #include "formats/files.h"
 #include "formats/json.h"
+#include "formats/picture_json.h"
 #include "formats/ply.h"
 #include "formats/project_json.h"
 #include "formats/zip.h"
@@ -18,6 +19,8 @@ std::vector<ArchiveFile> archive_files(const Project& p) {
                              if (const Result<Json> before = parse_json(*p.as_read))
                                  json = laid_over(migrated(*before), json);
                          json["settings"].erase(kRetiredOverhang);
+                         if (!p.picture)
+                             json.erase("picture"); // the file it was read from may have had one
                          return std::make_shared<const std::string>(json_text(json) + "\n");
                      }});
     const auto kept = [&](const std::string& name, const std::shared_ptr<const std::string>& bytes) { files.push_back({name, {bytes}, [bytes] { return bytes; }}); };
@@ -26,6 +29,11 @@ std::vector<ArchiveFile> archive_files(const Project& p) {
     };
     for (const ModelFile& m : p.models)
         kept("models/" + m.name, m.bytes);
+    if (p.picture) {
+        kept("pictures/" + p.picture->name, p.picture->bytes);
+        if (const auto dots = p.picture->dots)
+            files.push_back({kDotsFile, {dots}, [dots] { return std::make_shared<const std::string>(write_pgm(*dots)); }});
+    }
     std::size_t n = 0;
     for (const Piece& piece : p.pieces)
         for (const Part& part : piece.parts) {
@@ -80,6 +88,7 @@ Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress
             p.models.push_back({name.substr(7), std::make_shared<std::string>(std::move(file->bytes)), scale_of(r, p.models.size())});
             file->name.clear(); // taken
         }
+        read_picture(r, entries, p);
         read_pieces(r, bodies, entries, p);
         for (ZipEntry& e : entries)
             if (!e.name.empty() && e.name != "project.json" && e.name != "thumbnail.png")

@@ -24,6 +24,8 @@ Project project_from_json(const JsonReader& r);
 double scale_of(const JsonReader& r, std::size_t model);
 /// The pieces, once the models have been read: [model][body]. What they take of `entries` loses its name.
 void read_pieces(const JsonReader& r, const std::vector<std::vector<Body>>& bodies, std::vector<ZipEntry>& entries, Project& project);
+/// The picture, if there is one, with its files. Before the pieces: one may be made of it.
+void read_picture(const JsonReader& r, std::vector<ZipEntry>& entries, Project& project);
 
 /// Parts with paint, or a mesh that is no longer their file's, have a PLY file in the archive. Counted through all pieces, from 0.
 bool has_surface_file(const Part& part);

@@ -1,5 +1,7 @@
 #include "formats/archive.h"
+#include "core/picture/make.h"
 #include "formats/machine_file.h"
+#include "formats/picture_json.h"
 #include "formats/ply.h"
 #include "formats/project_json.h"
 
@@ -233,7 +235,7 @@ Rotation pose_of(const JsonReader& r) {
 }
 
 /// Parts and bands of a piece whose pose is known.
-void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodies, std::vector<ZipEntry>& entries, Project& p, Piece& piece) {
+void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodies, const std::vector<PictureBody>& of_picture, std::vector<ZipEntry>& entries, Project& p, Piece& piece) {
     const Json& parts = r.list("parts", kMostBodies);
     std::map<std::string, std::string> names; // as they stand in the file, where they had to be repaired
     for (std::size_t i = 0; i < parts.size(); ++i) {
@@ -242,20 +244,29 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         part.name = x.text("name");
         if (const std::string raw = x.raw()["name"]; raw != part.name)
             names[raw] = part.name = free_part_name(p, part.name);
-        part.model = static_cast<int>(x.number("model", 0, 1e6));
+        part.model = static_cast<int>(x.number("model", -1, 1e6));
         part.object = static_cast<int>(x.number("body", 0, 1e6));
         part.filament = letter_from(x, "filament", true);
         part.takes_purge = x.truth("takes_purge", false);
         part.sacrificial = x.truth("sacrificial", false);
-        if (part.model >= static_cast<int>(bodies.size()) || part.object >= static_cast<int>(bodies[part.model].size()))
+        const bool own = x.truth("own_mesh", false), from_picture = part.model < 0;
+        if (from_picture ? !own && part.object >= static_cast<int>(of_picture.size()) : part.model >= static_cast<int>(bodies.size()) || part.object >= static_cast<int>(bodies[part.model].size()))
             throw JsonMisfit{say("{} names a body that the model files do not have", x.where())};
         if (find_part(p, part.name).part >= 0 || find_part(piece, part.name) >= 0)
             throw JsonMisfit{say("{} {} stands twice", x.place("name"), Name{part.name})};
-        const Body& b = bodies[part.model][part.object];
-        part.mesh = std::make_shared<Mesh>(posed(piece, p.models[static_cast<std::size_t>(part.model)].scale, b.mesh));
-        part.file_colour = b.colour;
+        if (!from_picture) {
+            const Body& b = bodies[part.model][part.object];
+            part.mesh = std::make_shared<Mesh>(posed(piece, p.models[static_cast<std::size_t>(part.model)].scale, b.mesh));
+            part.file_colour = b.colour;
+        } else if (!own) {
+            const PictureBody& b = of_picture[static_cast<std::size_t>(part.object)];
+            part.mesh = piece.pose == kNoRotation ? b.mesh : std::make_shared<Mesh>(posed(piece, 1, *b.mesh));
+            part.made = b.made;
+        }
         if (x.has("surface"))
             read_surface(x, entries, part);
+        if (!part.mesh)
+            throw JsonMisfit{say("{} has no body", x.where())};
         if (x.has("support_surface")) {
             PlyPart ply = read_painted(x, "support_surface", entries, kSupportWishes);
             if (!same_shape(ply.mesh, *part.mesh))
@@ -285,6 +296,10 @@ Json migrated(Json json) {
         throw NewerProject{version};
     if (version == kProjectVersion)
         return json;
+    constexpr int kPiecesSince = 4;
+    json["schema"] = "vitrail.project/" + std::to_string(kProjectVersion);
+    if (version >= kPiecesSince)
+        return json;
     // Until version 3 a project was one piece.
     Json piece = Json::object();
     piece["name"] = r.text("name", "");
@@ -298,7 +313,6 @@ Json migrated(Json json) {
     for (const char* key : {"parts", "bands", "pose"})
         json.erase(key);
     json["pieces"] = Json::array({std::move(piece)});
-    json["schema"] = "vitrail.project/" + std::to_string(kProjectVersion);
     return json;
 }
 
@@ -308,15 +322,21 @@ Mesh posed(const Piece& piece, double scale, Mesh m) {
     return piece.pose == kNoRotation ? m : rotated(piece.pose, std::move(m));
 }
 
+void read_picture(const JsonReader& r, std::vector<ZipEntry>& entries, Project& p) {
+    if (r.has("picture"))
+        p.picture = picture_from_json(r.object("picture"), entries);
+}
+
 void read_pieces(const JsonReader& r, const std::vector<std::vector<Body>>& bodies, std::vector<ZipEntry>& entries, Project& p) {
     p.pieces.clear();
+    const std::vector<PictureBody> of_picture = p.picture && p.picture->dots ? picture_bodies(*p.picture, p.filaments) : std::vector<PictureBody>{};
     for (std::size_t i = 0; i < r.list("pieces", kMostPlaced).size(); ++i) {
         const JsonReader x = r.item("pieces", i);
         Piece piece;
         piece.name = free_piece_name(p, x.text("name", ""));
         piece.count = static_cast<int>(x.number("count", 1, kMostPlaced, 1));
         piece.pose = pose_of(x);
-        read_parts(x, bodies, entries, p, piece);
+        read_parts(x, bodies, of_picture, entries, p, piece);
         if (!piece.parts.empty())
             p.pieces.push_back(std::move(piece));
     }

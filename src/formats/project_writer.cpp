@@ -1,5 +1,6 @@
 #include "formats/archive.h"
 #include "formats/machine_file.h"
+#include "formats/picture_json.h"
 #include "formats/project_json.h"
 
 #include <algorithm>
@@ -135,6 +136,8 @@ Json project_to_json(const Project& p) {
             {"support_filament", letter_text(p.support_filament)},
             {"interface_filament", letter_text(p.interface_filament)},
             {"settings", settings}};
+    if (p.picture)
+        json["picture"] = picture_to_json(*p.picture);
     if (std::any_of(p.models.begin(), p.models.end(), [](const ModelFile& m) { return m.scale != 1; }))
         json["model_scales"] = scales;
     return json;

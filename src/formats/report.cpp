@@ -231,6 +231,19 @@ Json schools_report(const SchoolStudy& study, const std::vector<Tuning>& tuning,
     return rounded({{"schema", "vitrail.supports/1"}, {"overhang_mm2", study.overhang_mm2}, {"schools", list}, {"best", study.best < 0 ? std::string() : study.schools[static_cast<std::size_t>(study.best)].id}, {"advice", english(study.advice)}, {"interfaces", interfaces}, {"less", ways}});
 }
 
+Json picture_report(const Picture& x) {
+    Json bands = Json::array();
+    if (x.use == PictureUse::relief)
+        for (const ReliefBand& b : x.bands)
+            bands.push_back({{"letter", std::string(1, b.filament)}, {"from_layer", b.from_layer}, {"to_layer", b.to_layer}});
+    Json json{{"use", x.use == PictureUse::relief ? "relief" : "panel"}, {"mean_delta_e", x.figures.mean_delta_e}, {"p95_delta_e", x.figures.p95_delta_e}, {"lost_detail", x.figures.lost}, {"bands", bands}};
+    if (x.use == PictureUse::relief)
+        json["colliding_lightness"] = x.figures.collides;
+    else
+        json["out_of_reach"] = x.figures.outside, json["stacks"] = x.stacks.size();
+    return json;
+}
+
 Json plan_report(const Project& p, const Plan& plan) {
     Json filaments = Json::array(), sequence = Json::array(), changes = Json::array(), loads = Json::array();
     for (std::size_t i = 0; i < p.filaments.size(); ++i) {
@@ -338,6 +351,8 @@ Json plan_report(const Project& p, const Plan& plan) {
         {"findings", findings_report(plan)}};
     if (const auto& job = plan.first_job)
         report["first_job"] = {{"filament", std::string(1, p.filaments[static_cast<std::size_t>(job->filament)].letter)}, {"parts", job->parts}, {"layer_mm", job->layer_mm}, {"g", job->g}, {"length_m", job->length_m}, {"cost", job->cost}, {"total_s", job->total_s()}};
+    if (p.picture && p.picture->dots)
+        report["picture"] = picture_report(*p.picture);
     return rounded(std::move(report));
 }
 

@@ -14,6 +14,9 @@ namespace vitrail {
 Json plan_report(const Project& project, const Plan& plan);
 Json findings_report(const Plan& plan);
 
+/// mean_delta_e, p95_delta_e, lost_detail, bands[] {letter, from_layer, to_layer}, …: how near a made picture comes. Part of plan_report().
+Json picture_report(const Picture& picture);
+
 /// Schema "vitrail.poses/1": poses[] {name, rotation, changes, purge_g, tower_g, overhang_mm2, total_s, …} in the given order.
 Json poses_report(const std::vector<PoseCost>& poses);
 

@@ -38,7 +38,7 @@ struct Dusk {
 };
 
 /// Whether some level has two dots that touch at a corner and nowhere else.
-bool touches_at_a_corner(const Heights& h) {
+bool touches_at_a_corner(const DotMap& h) {
     for (int y = 0; y + 1 < h.height; ++y)
         for (int x = 0; x + 1 < h.width; ++x) {
             const int a = h.at(x, y), b = h.at(x + 1, y), c = h.at(x, y + 1), d = h.at(x + 1, y + 1);
@@ -49,12 +49,12 @@ bool touches_at_a_corner(const Heights& h) {
 }
 
 /// Level by level and square by square: the definition. `open`: what squares of so many dots fill; else what their complement leaves.
-Heights by_squares(const Heights& h, int dots, bool open) {
-    Heights out = h;
-    std::set<int> levels(h.layers.begin(), h.layers.end());
-    std::fill(out.layers.begin(), out.layers.end(), *levels.begin());
+DotMap by_squares(const DotMap& h, int dots, bool open) {
+    DotMap out = h;
+    std::set<int> levels(h.dots.begin(), h.dots.end());
+    std::fill(out.dots.begin(), out.dots.end(), *levels.begin());
     for (const int level : levels) {
-        std::vector<char> in(h.layers.size(), open ? 0 : 1);
+        std::vector<char> in(h.dots.size(), open ? 0 : 1);
         for (int y = 0; y + dots <= h.height; ++y)
             for (int x = 0; x + dots <= h.width; ++x) {
                 bool whole = true;
@@ -67,7 +67,7 @@ Heights by_squares(const Heights& h, int dots, bool open) {
             }
         for (std::size_t i = 0; i < in.size(); ++i)
             if (in[i])
-                out.layers[i] = static_cast<std::uint16_t>(std::max<int>(out.layers[i], level));
+                out.dots[i] = static_cast<std::uint16_t>(std::max<int>(out.dots[i], level));
     }
     return out;
 }
@@ -117,18 +117,18 @@ void TestRelief::heights_in_mm() {
 void TestRelief::luminance_is_monotone() {
     std::mt19937 rng(2);
     const Raster p = random_picture(80, 60, rng);
-    const Heights h = heights_from_luminance(p, 4, 25);
-    const auto [least, most] = std::minmax_element(h.layers.begin(), h.layers.end());
+    const DotMap h = heights_from_luminance(p, 4, 25);
+    const auto [least, most] = std::minmax_element(h.dots.begin(), h.dots.end());
     QVERIFY(*least == 4 && *most == 25);
     for (int n = 0; n < 2000; ++n) {
         const std::size_t i = rng() % p.dots.size(), j = rng() % p.dots.size();
         if (to_lab(p.dots[i]).l <= to_lab(p.dots[j]).l)
-            QVERIFY(h.layers[i] <= h.layers[j]);
+            QVERIFY(h.dots[i] <= h.dots[j]);
     }
     // A curve bends it, and keeps its ends.
-    const Heights bent = heights_from_luminance(p, 4, 25, {{0, 0}, {0.5, 0.9}, {1, 1}});
-    QVERIFY(std::accumulate(bent.layers.begin(), bent.layers.end(), 0) > std::accumulate(h.layers.begin(), h.layers.end(), 0));
-    QCOMPARE(int(*std::max_element(bent.layers.begin(), bent.layers.end())), 25);
+    const DotMap bent = heights_from_luminance(p, 4, 25, {{0, 0}, {0.5, 0.9}, {1, 1}});
+    QVERIFY(std::accumulate(bent.dots.begin(), bent.dots.end(), 0) > std::accumulate(h.dots.begin(), h.dots.end(), 0));
+    QCOMPARE(int(*std::max_element(bent.dots.begin(), bent.dots.end())), 25);
     // One colour is as tall as it can be.
     QCOMPARE(int(heights_from_luminance({1, 1, {{90, 90, 90}}}, 3, 9).layers[0]), 9);
 }
@@ -139,13 +139,13 @@ void TestRelief::nearest_by_brute_force() {
     const std::vector<Srgb> colours = colours_by_height(dusk.layers, dusk.tints, {});
     QCOMPARE(static_cast<int>(colours.size()), dusk.layers.count());
     const Raster p = random_picture(40, 30, rng);
-    const Heights h = heights_from_nearest(p, colours, 5);
+    const DotMap h = heights_from_nearest(p, colours, 5);
     for (std::size_t i = 0; i < p.dots.size(); ++i) {
         int best = 5;
         for (int l = 5; l <= dusk.layers.count(); ++l)
             if (delta_e_2000(to_lab(p.dots[i]), to_lab(colours[static_cast<std::size_t>(l) - 1])) < delta_e_2000(to_lab(p.dots[i]), to_lab(colours[static_cast<std::size_t>(best) - 1])))
                 best = l;
-        QCOMPARE(int(h.layers[i]), best);
+        QCOMPARE(int(h.dots[i]), best);
     }
     // Nothing is nearer: not height from luminance either.
     QVERIFY(difference(p, h, colours).mean <= difference(p, heights_from_luminance(p, 5, dusk.layers.count()), colours).mean + 1e-9);
@@ -166,48 +166,48 @@ void TestRelief::detail_by_squares() {
     std::mt19937 rng(4);
     int compared = 0;
     for (int round = 0; round < 200; ++round) {
-        Heights h{14, 11, std::vector<std::uint16_t>(14 * 11, 3)};
+        DotMap h{14, 11, std::vector<std::uint16_t>(14 * 11, 3)};
         for (int n = 0; n < 5; ++n) {
             const int x0 = static_cast<int>(rng() % 14), y0 = static_cast<int>(rng() % 11), w = 1 + static_cast<int>(rng() % 6), d = 1 + static_cast<int>(rng() % 6);
             for (int y = y0; y < std::min(11, y0 + d); ++y)
                 for (int x = x0; x < std::min(14, x0 + w); ++x)
-                    h.layers[static_cast<std::size_t>(y * 14 + x)] = static_cast<std::uint16_t>(3 + rng() % 2 * 4 + static_cast<unsigned>(n));
+                    h.dots[static_cast<std::size_t>(y * 14 + x)] = static_cast<std::uint16_t>(3 + rng() % 2 * 4 + static_cast<unsigned>(n));
         }
         const int dots = 1 + static_cast<int>(rng() % 3);
-        const Heights wanted = by_squares(by_squares(h, dots, true), dots, false);
+        const DotMap wanted = by_squares(by_squares(h, dots, true), dots, false);
         const Merged merged = without_detail_below(h, dots);
         if (touches_at_a_corner(wanted)) // then corners are bridged on top
             continue;
         ++compared;
         QVERIFY(merged.heights == wanted);
         std::size_t other = 0;
-        for (std::size_t i = 0; i < h.layers.size(); ++i)
-            other += h.layers[i] != wanted.layers[i];
-        COMPARE_NEAR(merged.lost, double(other) / double(h.layers.size()), 1e-12);
+        for (std::size_t i = 0; i < h.dots.size(); ++i)
+            other += h.dots[i] != wanted.dots[i];
+        COMPARE_NEAR(merged.lost, double(other) / double(h.dots.size()), 1e-12);
         QVERIFY(without_detail_below(merged.heights, dots).heights == merged.heights); // twice is once
     }
     QVERIFY(compared > 80);
     // A hair goes, a line stays.
-    Heights line{9, 9, std::vector<std::uint16_t>(81, 2)};
+    DotMap line{9, 9, std::vector<std::uint16_t>(81, 2)};
     for (int y = 0; y < 9; ++y)
-        line.layers[static_cast<std::size_t>(9 * y + 4)] = 7;
+        line.dots[static_cast<std::size_t>(9 * y + 4)] = 7;
     QCOMPARE(int(without_detail_below(line, 2).heights.at(4, 4)), 2);
     for (int y = 0; y < 9; ++y)
-        line.layers[static_cast<std::size_t>(9 * y + 5)] = 7;
+        line.dots[static_cast<std::size_t>(9 * y + 5)] = 7;
     QVERIFY(without_detail_below(line, 2).heights == line && without_detail_below(line, 2).lost == 0);
 }
 
 void TestRelief::no_corner_contacts() {
     std::mt19937 rng(5);
     for (int round = 0; round < 60; ++round) {
-        Heights h{20, 20, {}};
+        DotMap h{20, 20, {}};
         for (int i = 0; i < 400; ++i)
-            h.layers.push_back(static_cast<std::uint16_t>(1 + rng() % 6));
+            h.dots.push_back(static_cast<std::uint16_t>(1 + rng() % 6));
         const Merged merged = without_detail_below(h, 1 + static_cast<int>(rng() % 3));
         QVERIFY(!touches_at_a_corner(merged.heights));
         QVERIFY(merged.lost > 0 && merged.lost <= 1);
     }
-    const Heights checker{2, 2, {5, 1, 1, 5}};
+    const DotMap checker{2, 2, {5, 1, 1, 5}};
     QVERIFY(!touches_at_a_corner(without_detail_below(checker, 1).heights));
 }
 
@@ -215,9 +215,9 @@ void TestRelief::difference_by_hand() {
     const Dusk dusk;
     const std::vector<Srgb> colours = colours_by_height(dusk.layers, dusk.tints, {});
     Raster p{20, 1, {}};
-    Heights h{20, 1, {}};
+    DotMap h{20, 1, {}};
     for (int i = 0; i < 20; ++i) {
-        h.layers.push_back(static_cast<std::uint16_t>(i + 1));
+        h.dots.push_back(static_cast<std::uint16_t>(i + 1));
         p.dots.push_back(colours[static_cast<std::size_t>(i)]);
     }
     QCOMPARE(difference(p, h, colours).mean, 0.0);
@@ -239,11 +239,11 @@ void TestRelief::equal_lightness_collides() {
     p.dots[0] = {0, 0, 0}; // or else all there is of lightness would lie between the two
     p.dots[1] = p.dots[2] = p.dots[3] = p.dots[0];
     p.dots[39] = p.dots[38] = p.dots[37] = p.dots[36] = {255, 255, 255};
-    const Heights h = heights_from_luminance(p, 3, 20);
+    const DotMap h = heights_from_luminance(p, 3, 20);
     QCOMPARE(h.at(5, 5), h.at(30, 5));
     QVERIFY(collisions(p, h).share > 0.95);
-    Heights same = h;
-    std::fill(same.layers.begin(), same.layers.end(), std::uint16_t{9});
+    DotMap same = h;
+    std::fill(same.dots.begin(), same.dots.end(), std::uint16_t{9});
     std::fill(p.dots.begin(), p.dots.end(), grey);
     QCOMPARE(collisions(p, same).share, 0.0);
 }
@@ -280,7 +280,7 @@ void TestRelief::project_prints_what_was_asked() {
     const auto relief = make_relief(slope(300, 200), five(), s, *find_machine("feeder-4"), o);
     QVERIFY(relief);
     QVERIFY(relief->heights.width == 300 && relief->heights.height == 200);
-    QVERIFY(*std::min_element(relief->heights.layers.begin(), relief->heights.layers.end()) == 11 && *std::max_element(relief->heights.layers.begin(), relief->heights.layers.end()) == 30);
+    QVERIFY(*std::min_element(relief->heights.dots.begin(), relief->heights.dots.end()) == 11 && *std::max_element(relief->heights.dots.begin(), relief->heights.dots.end()) == 30);
     const auto plan = plan_of(relief->project);
     QVERIFY(plan);
     QCOMPARE(plan->grid.count, 30);
@@ -300,7 +300,7 @@ void TestRelief::project_prints_what_was_asked() {
         QVERIFY2(f.severity != Severity::error, f.code.c_str());
     // What is printed is what the dots say: solid, so grams are heights.
     double mm3 = 0;
-    for (const std::uint16_t h : relief->heights.layers)
+    for (const std::uint16_t h : relief->heights.dots)
         mm3 += 0.04 * (0.24 + 0.04 * (h - 1));
     double planned = 0;
     for (const FilamentUse& u : plan->use)

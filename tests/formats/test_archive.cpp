@@ -111,7 +111,7 @@ void TestArchive::contents_as_in_the_contract() {
     QCOMPARE(entries->at(1).name, std::string("models/sample.3mf"));
     QCOMPARE(entries->at(2).name, std::string("thumbnail.png"));
     const Json j = Json::parse(entries->at(0).bytes);
-    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/4"));
+    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/5"));
     QCOMPARE(j["settings"]["order"].get<std::string>(), std::string("as-assigned"));
 }
 
@@ -276,7 +276,7 @@ void TestArchive::version_1_is_read() {
     QVERIFY2(q, q ? "" : english(q.error().message).c_str());
     QVERIFY(q->pieces[0].pose == kNoRotation);
     QCOMPARE(q->settings.check_tall, Settings().check_tall);
-    QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/4") != std::string::npos);
+    QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/5") != std::string::npos);
 }
 
 void TestArchive::projects_of_old_are_read_data() {

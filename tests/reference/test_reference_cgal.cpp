@@ -91,17 +91,17 @@ void TestReferenceCgal::reliefs_are_closed() {
     std::mt19937 rng(11);
     const ReliefLayers z{{}, 0.16, 0.08};
     for (int round = 0; round < 6; ++round) {
-        Heights h{40, 30, {}};
+        DotMap h{40, 30, {}};
         for (int y = 0; y < 30; ++y)
             for (int x = 0; x < 40; ++x)
-                h.layers.push_back(round % 2 ? static_cast<std::uint16_t>(1 + rng() % 7) : static_cast<std::uint16_t>(2 + 8 * (std::sin(x / 5.0) * std::cos(y / 7.0 + round) + 1)));
+                h.dots.push_back(round % 2 ? static_cast<std::uint16_t>(1 + rng() % 7) : static_cast<std::uint16_t>(2 + 8 * (std::sin(x / 5.0) * std::cos(y / 7.0 + round) + 1)));
         const TerraceMap map = terrace_map(without_detail_below(h, 1 + round % 3).heights, 0.2);
-        const Mesh body = terrace_body(map, z);
+        const Mesh body = terrace_bodies(map, z, {whole_heights(map.most)}).front();
         const CgalMesh theirs = to_cgal(body);
         QCOMPARE(theirs.number_of_faces(), body.triangles.size()); // none refused: every edge between two faces that agree
         QVERIFY(CGAL::is_closed(theirs));
         double mm3 = 0;
-        const auto levels = terrace_levels(map);
+        const auto levels = terrace_levels(map, whole_heights(map.most));
         for (std::size_t l = 0; l < levels.size(); ++l)
             mm3 += area_mm2(levels[l]) * (z.top_mm(static_cast<int>(l) + 1) - z.top_mm(static_cast<int>(l)));
         COMPARE_NEAR(CGAL::Polygon_mesh_processing::volume(theirs), mm3, 1e-4 * mm3); // positive: it faces outward

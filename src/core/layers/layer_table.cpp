@@ -1,5 +1,6 @@
 #include "core/layers/layer_table.h"
 
+#include "core/geometry/made_layers.h"
 #include "core/layers/gaps.h"
 #include "core/layers/misfits.h"
 
@@ -97,6 +98,74 @@ bool near(const Bounds& a, const Bounds& b) {
     return a.min.x <= b.max.x + d && b.min.x <= a.max.x + d && a.min.y <= b.max.y + d && b.min.y <= a.max.y + d;
 }
 
+/// Who owns what where parts overlap, and where they touch or nearly do.
+Status settle(const Piece& piece, LayerTable& t, const Progress& progress) {
+    const int n = static_cast<int>(piece.parts.size());
+    std::vector<std::vector<Box>> boxes;
+    for (const PartLayers& p : t.parts)
+        boxes.push_back(layer_boxes(p));
+    t.misfits = find_misfits(piece, t);
+    // Later parts first, so that what a part loses is not counted twice.
+    for (int i = 0; i < n; ++i)
+        for (int j = n - 1; j > i; --j)
+            if (near(piece.parts[i].mesh->bounds, piece.parts[j].mesh->bounds)) {
+                if (progress.stopped())
+                    return Error{say("Stopped before the slicing was done.")};
+                settle_overlap(t, boxes, i, j);
+            }
+    for (int i = 0; i < n; ++i)
+        for (int j = i + 1; j < n; ++j)
+            if (near(piece.parts[i].mesh->bounds, piece.parts[j].mesh->bounds)) {
+                if (progress.stopped())
+                    return Error{say("Stopped before the slicing was done.")};
+                find_contact(t, boxes, i, j);
+            }
+    t.gaps = find_gaps(piece, t);
+    if (n > 1) {
+        t.united.resize(static_cast<std::size_t>(t.grid.count));
+        tbb::parallel_for(std::size_t{0}, t.united.size(), [&](std::size_t l) {
+            Paths all;
+            for (const PartLayers& p : t.parts)
+                all.insert(all.end(), p.layers[l].begin(), p.layers[l].end());
+            t.united[l] = filled(all);
+        });
+    }
+    return Done{};
+}
+
+/// The layers of a body that was made in these very layers; null: it must be sliced.
+const MadeLayers* made_for(const Part& part, const LayerTable& t) {
+    const MadeLayers* m = part.made.get();
+    return m && m->mesh == part.mesh && m->first_mm == t.grid.first_mm && m->layer_mm == t.grid.height_mm && t.bed_z_mm == 0 ? m : nullptr;
+}
+
+/// All bodies were made together, so that they fit and their outline is known.
+const MadeLayers* made_together(const Piece& piece, const LayerTable& t) {
+    const MadeLayers* first = made_for(piece.parts.front(), t);
+    for (const Part& part : piece.parts)
+        if (const MadeLayers* m = made_for(part, t); !m || m->whole != first->whole)
+            return nullptr;
+    return first;
+}
+
+/// Bodies that were made together touch where both are.
+void contacts_of_made(LayerTable& t) {
+    const auto range = [&](const PartLayers& p) {
+        std::pair<int, int> r{0, 0};
+        for (int l = 1; l <= t.grid.count; ++l)
+            if (!p.layers[static_cast<std::size_t>(l) - 1].empty())
+                r = {r.first ? r.first : l, l};
+        return r;
+    };
+    for (int i = 0; i < static_cast<int>(t.parts.size()); ++i)
+        for (int j = i + 1; j < static_cast<int>(t.parts.size()); ++j) {
+            const auto a = range(t.parts[i]), b = range(t.parts[j]);
+            const int from = std::max(a.first, b.first), to = std::min(a.second, b.second);
+            if (from && from <= to + 1)
+                t.contacts.push_back({i, j, std::min(from, to + 1), std::max(from, to)});
+        }
+}
+
 } // namespace
 
 Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, const Settings& settings, const Progress& progress) {
@@ -113,40 +182,24 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, c
     t->parts.resize(n);
     for (int i = 0; i < n; ++i) {
         const Progress part{progress.stop, [&](double share) { progress.at((i + share) / n); }};
+        if (const MadeLayers* made = made_for(piece.parts[static_cast<std::size_t>(i)], *t)) {
+            t->parts[i].layers = made->layers;
+            t->parts[i].layers.resize(static_cast<std::size_t>(t->grid.count));
+            continue;
+        }
         auto slices = slice(*piece.parts[i].mesh, t->grid, t->bed_z_mm, part);
         if (!slices)
             return slices.error();
         t->parts[i] = {std::move(slices->layers), slices->check};
     }
-    std::vector<std::vector<Box>> boxes;
-    for (const PartLayers& p : t->parts)
-        boxes.push_back(layer_boxes(p));
-    t->misfits = find_misfits(piece, *t);
-    // Later parts first, so that what a part loses is not counted twice.
-    for (int i = 0; i < n; ++i)
-        for (int j = n - 1; j > i; --j)
-            if (near(piece.parts[i].mesh->bounds, piece.parts[j].mesh->bounds)) {
-                if (progress.stopped())
-                    return Error{say("Stopped before the slicing was done.")};
-                settle_overlap(*t, boxes, i, j);
-            }
-    for (int i = 0; i < n; ++i)
-        for (int j = i + 1; j < n; ++j)
-            if (near(piece.parts[i].mesh->bounds, piece.parts[j].mesh->bounds)) {
-                if (progress.stopped())
-                    return Error{say("Stopped before the slicing was done.")};
-                find_contact(*t, boxes, i, j);
-            }
-    t->gaps = find_gaps(piece, *t);
-    if (n > 1) {
-        t->united.resize(static_cast<std::size_t>(t->grid.count));
-        tbb::parallel_for(std::size_t{0}, t->united.size(), [&](std::size_t l) {
-            Paths all;
-            for (const PartLayers& p : t->parts)
-                all.insert(all.end(), p.layers[l].begin(), p.layers[l].end());
-            t->united[l] = filled(all);
-        });
-    }
+    if (const MadeLayers* made = made_together(piece, *t)) {
+        contacts_of_made(*t);
+        if (n > 1) {
+            t->united = *made->whole;
+            t->united.resize(static_cast<std::size_t>(t->grid.count));
+        }
+    } else if (const Status ok = settle(piece, *t, progress); !ok)
+        return ok.error();
     t->foot = whole_layer(*t, 1);
     // Of each layer first: what is left is little.
     std::vector<std::vector<std::pair<double, double>>> hulls(static_cast<std::size_t>(t->grid.count));

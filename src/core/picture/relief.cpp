@@ -1,10 +1,13 @@
 #include "core/picture/relief.h"
 
+#include "core/picture/prepare.h"
+
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <numbers>
 #include <numeric>
 
 namespace vitrail {
@@ -47,26 +50,12 @@ std::vector<T> by_dot(const Raster& picture, Of of) {
     return out;
 }
 
-double along(const HeightCurve& curve, double x) {
-    if (curve.empty())
-        return x;
-    if (x <= curve.front().first)
-        return curve.front().second;
-    for (std::size_t i = 1; i < curve.size(); ++i)
-        if (x <= curve[i].first) {
-            const auto [x0, y0] = curve[i - 1];
-            const auto [x1, y1] = curve[i];
-            return x1 > x0 ? y0 + (y1 - y0) * (x - x0) / (x1 - x0) : y1;
-        }
-    return curve.back().second;
-}
-
 /// The least, or with `most` the largest, of each dot and its `dots` − 1 neighbours after it, or with `backwards` before it, across, then down. Of
 /// the two steps of an opening or a closing the first lets no square reach beyond the picture, the second takes what lies inside.
-void window(Heights& h, int dots, bool most, bool backwards) {
+void window(DotMap& h, int dots, bool most, bool backwards) {
     const auto pick = [most](std::uint16_t a, std::uint16_t b) { return most ? std::max(a, b) : std::min(a, b); };
     for (const bool down : {false, true}) {
-        const Heights before = h;
+        const DotMap before = h;
         tbb::parallel_for(0, h.height, [&](int y) {
             for (int x = 0; x < h.width; ++x) {
                 std::uint16_t best = before.at(x, y);
@@ -78,15 +67,15 @@ void window(Heights& h, int dots, bool most, bool backwards) {
                     else if (!backwards)
                         best = most ? std::numeric_limits<std::uint16_t>::max() : std::uint16_t{0};
                 }
-                h.layers[static_cast<std::size_t>(y) * static_cast<std::size_t>(h.width) + static_cast<std::size_t>(x)] = best;
+                h.dots[static_cast<std::size_t>(y) * static_cast<std::size_t>(h.width) + static_cast<std::size_t>(x)] = best;
             }
         });
     }
 }
 
 /// Two dots that touch at a corner only and are both taller than the other two, or both lower: the gap between them is filled, until there is none.
-void bridge_corners(Heights& h) {
-    const auto at = [&](int x, int y) -> std::uint16_t& { return h.layers[static_cast<std::size_t>(y) * static_cast<std::size_t>(h.width) + static_cast<std::size_t>(x)]; };
+void bridge_corners(DotMap& h) {
+    const auto at = [&](int x, int y) -> std::uint16_t& { return h.dots[static_cast<std::size_t>(y) * static_cast<std::size_t>(h.width) + static_cast<std::size_t>(x)]; };
     for (bool again = true; again;) {
         again = false;
         for (int y = 0; y + 1 < h.height; ++y)
@@ -100,7 +89,20 @@ void bridge_corners(Heights& h) {
     }
 }
 
+PictureDifference mean_and_p95(std::vector<double> off) {
+    if (off.empty())
+        return {};
+    const double mean = std::accumulate(off.begin(), off.end(), 0.0) / static_cast<double>(off.size());
+    const auto at = static_cast<std::ptrdiff_t>(0.95 * static_cast<double>(off.size() - 1));
+    std::nth_element(off.begin(), off.begin() + at, off.end());
+    return {mean, off[static_cast<std::size_t>(at)]};
+}
+
 } // namespace
+
+int least_base_layers(double first_mm, double layer_mm) {
+    return 1 + std::max(0, static_cast<int>(std::ceil((kLeastBase_mm - first_mm) / layer_mm - 1e-9)));
+}
 
 std::vector<StackLook> looks_by_height(const ReliefLayers& layers, std::span<const Tint> tints, const Lighting& lighting) {
     std::vector<StackLook> looks;
@@ -119,23 +121,29 @@ std::vector<Srgb> colours_by_height(const ReliefLayers& layers, std::span<const 
     return colours;
 }
 
-Heights heights_from_luminance(const Raster& picture, int least, int most, const HeightCurve& curve) {
+DotMap heights_from_luminance(const Raster& picture, int least, int most, const RisingCurve& curve, std::span<const char> there) {
     const std::vector<double> light = by_dot<double>(picture, [](Srgb c) { return to_lab(c).l / 100; });
-    std::vector<double> sorted = light;
-    const std::size_t edge = sorted.size() / 200;
-    std::nth_element(sorted.begin(), sorted.begin() + static_cast<std::ptrdiff_t>(edge), sorted.end());
-    const double dark = sorted[edge];
-    std::nth_element(sorted.begin(), sorted.end() - 1 - static_cast<std::ptrdiff_t>(edge), sorted.end());
-    const double bright = sorted[sorted.size() - 1 - edge];
-    Heights h{picture.width, picture.height, std::vector<std::uint16_t>(picture.dots.size())};
+    std::vector<double> sorted;
+    for (std::size_t i = 0; i < light.size(); ++i)
+        if (there.empty() || there[i])
+            sorted.push_back(light[i]);
+    double dark = 0, bright = 0;
+    if (!sorted.empty()) {
+        const std::size_t edge = sorted.size() / 200;
+        std::nth_element(sorted.begin(), sorted.begin() + static_cast<std::ptrdiff_t>(edge), sorted.end());
+        dark = sorted[edge];
+        std::nth_element(sorted.begin(), sorted.end() - 1 - static_cast<std::ptrdiff_t>(edge), sorted.end());
+        bright = sorted[sorted.size() - 1 - edge];
+    }
+    DotMap h{picture.width, picture.height, std::vector<std::uint16_t>(picture.dots.size())};
     for (std::size_t i = 0; i < light.size(); ++i) {
         const double share = bright > dark ? std::clamp((light[i] - dark) / (bright - dark), 0.0, 1.0) : 1;
-        h.layers[i] = static_cast<std::uint16_t>(least + std::lround((most - least) * std::clamp(along(curve, share), 0.0, 1.0)));
+        h.dots[i] = static_cast<std::uint16_t>(least + std::lround((most - least) * std::clamp(along(curve, share), 0.0, 1.0)));
     }
     return h;
 }
 
-Heights heights_from_nearest(const Raster& picture, const std::vector<Srgb>& colours, int least) {
+DotMap heights_from_nearest(const Raster& picture, const std::vector<Srgb>& colours, int least) {
     std::vector<Lab> labs;
     for (const Srgb c : colours)
         labs.push_back(to_lab(c));
@@ -150,7 +158,7 @@ Heights heights_from_nearest(const Raster& picture, const std::vector<Srgb>& col
             })};
 }
 
-Merged without_detail_below(const Heights& heights, int dots) {
+Merged without_detail_below(const DotMap& heights, int dots) {
     Merged out{heights, 0};
     dots = std::min({dots, heights.width, heights.height});
     if (dots > 1) {
@@ -161,41 +169,67 @@ Merged without_detail_below(const Heights& heights, int dots) {
     }
     bridge_corners(out.heights);
     std::size_t other = 0;
-    for (std::size_t i = 0; i < heights.layers.size(); ++i)
-        other += heights.layers[i] != out.heights.layers[i];
-    out.lost = heights.layers.empty() ? 0 : static_cast<double>(other) / static_cast<double>(heights.layers.size());
+    for (std::size_t i = 0; i < heights.dots.size(); ++i)
+        other += heights.dots[i] != out.heights.dots[i];
+    out.lost = heights.dots.empty() ? 0 : static_cast<double>(other) / static_cast<double>(heights.dots.size());
     return out;
 }
 
-PictureDifference difference(const Raster& picture, const Heights& heights, const std::vector<Srgb>& colours) {
+std::vector<double> differences(const Raster& picture, const DotMap& dots, const std::vector<Srgb>& colours) {
     std::vector<Lab> labs;
     for (const Srgb c : colours)
         labs.push_back(to_lab(c));
     const std::vector<Lab> asked = by_dot<Lab>(picture, [](Srgb c) { return to_lab(c); });
-    std::vector<double> off(asked.size());
+    std::vector<double> off(asked.size(), 0);
     tbb::parallel_for(0, picture.height, [&](int y) {
         for (int x = 0; x < picture.width; ++x) {
             const std::size_t i = static_cast<std::size_t>(y) * static_cast<std::size_t>(picture.width) + static_cast<std::size_t>(x);
-            off[i] = delta_e_2000(asked[i], labs[static_cast<std::size_t>(heights.layers[i]) - 1]);
+            if (dots.dots[i])
+                off[i] = delta_e_2000(asked[i], labs[static_cast<std::size_t>(dots.dots[i]) - 1]);
         }
     });
-    if (off.empty())
-        return {};
-    const double mean = std::accumulate(off.begin(), off.end(), 0.0) / static_cast<double>(off.size());
-    const auto at = static_cast<std::ptrdiff_t>(0.95 * static_cast<double>(off.size() - 1));
-    std::nth_element(off.begin(), off.begin() + at, off.end());
-    return {mean, off[static_cast<std::size_t>(at)]};
+    return off;
 }
 
-Collisions collisions(const Raster& picture, const Heights& heights, double delta_e) {
-    const std::size_t most = heights.layers.empty() ? 0 : *std::max_element(heights.layers.begin(), heights.layers.end());
+PictureDifference difference(const Raster& picture, const DotMap& dots, const std::vector<Srgb>& colours) {
+    const std::vector<double> all = differences(picture, dots, colours);
+    std::vector<double> off;
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (dots.dots[i])
+            off.push_back(all[i]);
+    return mean_and_p95(std::move(off));
+}
+
+double smallest_seen_mm(double distance_cm) {
+    return 10 * distance_cm * std::tan(std::numbers::pi / 180 / 60);
+}
+
+PictureDifference difference_from(const Raster& picture, const DotMap& dots, const std::vector<Srgb>& colours, double dot_mm, double distance_cm) {
+    const int across = static_cast<int>(std::lround(picture.width * dot_mm / std::max(dot_mm, smallest_seen_mm(distance_cm))));
+    const int down = static_cast<int>(std::lround(static_cast<double>(picture.height) * across / std::max(1, picture.width)));
+    if (across >= picture.width || across < 1 || down < 1)
+        return difference(picture, dots, colours);
+    Raster asked = picture, made = picture; // where nothing is printed nothing is off
+    for (std::size_t i = 0; i < dots.dots.size(); ++i)
+        if (dots.dots[i])
+            made.dots[i] = colours[static_cast<std::size_t>(dots.dots[i]) - 1];
+    asked = scaled(asked, across, down);
+    made = scaled(made, across, down);
+    std::vector<double> off(asked.dots.size());
+    for (std::size_t i = 0; i < off.size(); ++i)
+        off[i] = delta_e_2000(to_lab(asked.dots[i]), to_lab(made.dots[i]));
+    return mean_and_p95(std::move(off));
+}
+
+Collisions collisions(const Raster& picture, const DotMap& heights, double delta_e) {
+    const std::size_t most = heights.dots.empty() ? 0 : *std::max_element(heights.dots.begin(), heights.dots.end());
     std::vector<LinearRgb> sums(most + 1);
     std::vector<double> counts(most + 1, 0);
     for (std::size_t i = 0; i < picture.dots.size(); ++i) {
         const LinearRgb c = to_linear(picture.dots[i]);
-        LinearRgb& sum = sums[heights.layers[i]];
+        LinearRgb& sum = sums[heights.dots[i]];
         sum.r += c.r, sum.g += c.g, sum.b += c.b;
-        ++counts[heights.layers[i]];
+        ++counts[heights.dots[i]];
     }
     std::vector<Lab> means(most + 1);
     for (std::size_t l = 0; l <= most; ++l)
@@ -203,10 +237,13 @@ Collisions collisions(const Raster& picture, const Heights& heights, double delt
             means[l] = to_lab(LinearRgb{sums[l].r / counts[l], sums[l].g / counts[l], sums[l].b / counts[l]});
     const std::vector<Lab> asked = by_dot<Lab>(picture, [](Srgb c) { return to_lab(c); });
     Collisions out{0, std::vector<char>(picture.dots.size(), 0)};
-    std::size_t collide = 0;
+    std::size_t collide = 0, printed = 0;
     for (std::size_t i = 0; i < asked.size(); ++i)
-        collide += out.dots[i] = delta_e_2000(asked[i], means[heights.layers[i]]) > delta_e;
-    out.share = asked.empty() ? 0 : static_cast<double>(collide) / static_cast<double>(asked.size());
+        if (heights.dots[i]) {
+            ++printed;
+            collide += out.dots[i] = delta_e_2000(asked[i], means[heights.dots[i]]) > delta_e;
+        }
+    out.share = printed ? static_cast<double>(collide) / static_cast<double>(printed) : 0;
     return out;
 }
 

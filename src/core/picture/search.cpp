@@ -1,5 +1,7 @@
 #include "core/picture/search.h"
 
+#include "core/picture/stacks.h"
+
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -46,15 +48,21 @@ double count_of(const StackSearch& s, int bands) {
     return std::max(0.0, count);
 }
 
+/// What stacks are compared by: a wish that is broken weighs more than any error.
+double worth(const StackSearch& s, const Bands& bands) {
+    constexpr double kBroken = 200;
+    return stack_error(s, bands) + kBroken * broken_wishes(s, bands);
+}
+
 class Best {
 public:
     explicit Best(const StackSearch& s) : s_(s) {}
     void offer(const Bands& bands) {
-        const double error = stack_error(s_, bands);
+        const double error = worth(s_, bands);
         if (error < found.error - 1e-12)
-            found = {bands, error, false};
+            found = {bands, error, false, 0};
     }
-    FoundStack found{{}, std::numeric_limits<double>::infinity(), false};
+    FoundStack found{{}, std::numeric_limits<double>::infinity(), false, 0};
 
 private:
     const StackSearch& s_;
@@ -90,7 +98,7 @@ FoundStack all_stacks(const StackSearch& s, int bands, const Progress& progress)
         if (!progress.stopped())
             each_stack(s, stack, bands - 1, s.most_layers - lowest[i].layers, [&](const Bands& whole) { best[i].offer(whole); });
     });
-    FoundStack found{{}, std::numeric_limits<double>::infinity(), false};
+    FoundStack found{{}, std::numeric_limits<double>::infinity(), false, 0};
     for (const Best& b : best)
         if (b.found.error < found.error - 1e-12)
             found = b.found;
@@ -129,7 +137,7 @@ FoundStack annealed(const StackSearch& s, Bands now, int most_bands, int evaluat
     std::mt19937 rng(seed);
     std::uniform_real_distribution<double> any(0, 1);
     constexpr double kCold = 0.01; // ΔE, as `hot`
-    FoundStack best{now, stack_error(s, now), false};
+    FoundStack best{now, worth(s, now), false, 0};
     double error = best.error;
     for (int n = 0; n < evaluations && !progress.stopped();) {
         Bands next = changed(s, now, most_bands, rng);
@@ -137,13 +145,13 @@ FoundStack annealed(const StackSearch& s, Bands now, int most_bands, int evaluat
             n += rng() % 8 == 0; // so that it ends where nothing is allowed
             continue;
         }
-        const double heat = hot * std::pow(kCold / hot, static_cast<double>(n++) / evaluations), then = stack_error(s, next);
+        const double heat = hot * std::pow(kCold / hot, static_cast<double>(n++) / evaluations), then = worth(s, next);
         if (then > error && any(rng) >= std::exp((error - then) / heat))
             continue;
         now = std::move(next);
         error = then;
         if (error < best.error - 1e-12)
-            best = {now, error, false};
+            best = {now, error, false, 0};
     }
     return best;
 }
@@ -254,8 +262,72 @@ double stack_error(const StackSearch& s, const std::vector<StackBand>& bands) {
     return error;
 }
 
-std::vector<FoundStack> best_stacks(const StackSearch& s, const Progress& progress) {
+int broken_wishes(const StackSearch& s, const std::vector<StackBand>& bands) {
+    int broken = 0, layer = 0;
+    std::vector<char> used(s.tints.size(), 0);
+    std::vector<int> borders;
+    for (const StackBand& b : bands) {
+        used[static_cast<std::size_t>(b.tint)] = 1;
+        for (int l = layer; l < layer + b.layers; ++l)
+            broken += l < static_cast<int>(s.layers.size()) && s.layers[static_cast<std::size_t>(l)] >= 0 && s.layers[static_cast<std::size_t>(l)] != b.tint;
+        layer += b.layers;
+        borders.push_back(layer);
+    }
+    for (std::size_t l = static_cast<std::size_t>(layer); l < s.layers.size(); ++l)
+        broken += s.layers[l] >= 0; // the stack ends below it
+    for (const int wanted : s.borders) {
+        int nearest = 1000; // layers it is off: so that a search is drawn there
+        for (std::size_t i = 0; i + 1 < borders.size(); ++i)
+            nearest = std::min(nearest, std::abs(borders[i] - wanted));
+        broken += std::min(nearest, 10);
+    }
+    for (const int tint : s.wanted)
+        broken += !used[static_cast<std::size_t>(tint)];
+    if (s.exactly_layers > 0)
+        broken += std::abs(layer - s.exactly_layers);
+    return broken + std::max(0, static_cast<int>(std::count(used.begin(), used.end(), 1)) - s.most_filaments);
+}
+
+StackSearch search_for(const Picture& picture, const std::vector<Filament>& filaments, double first_mm, double layer_mm, const Raster& prepared) {
+    StackSearch s;
+    s.tints = tints_of(filaments);
+    constexpr int kEnough = 400; // dots across: colours, not detail, are looked for
+    int across = std::min(prepared.width, kEnough);
+    if (picture.seen_from_cm > 0)
+        across = std::clamp(static_cast<int>(picture.width_mm / smallest_seen_mm(picture.seen_from_cm)), 1, across);
+    s.colours = picture_colours(across < prepared.width ? scaled(prepared, across, std::max(1, across * prepared.height / prepared.width)) : prepared);
+    s.first_mm = first_mm;
+    s.layer_mm = layer_mm;
+    s.lighting = picture.lighting;
+    s.base_layers = least_base_layers(first_mm, layer_mm);
+    return s;
+}
+
+std::vector<ReliefBand> bands_of(const std::vector<StackBand>& stack, const std::vector<Filament>& filaments) {
+    std::vector<ReliefBand> bands;
+    int next = 1;
+    for (const StackBand& b : stack) {
+        bands.push_back({filaments[static_cast<std::size_t>(b.tint)].letter, next, next + b.layers - 1});
+        next += b.layers;
+    }
+    return bands;
+}
+
+std::vector<FoundStack> best_stacks(const StackSearch& s, const Progress& progress, const std::function<void(const std::vector<FoundStack>&)>& better) {
     std::vector<FoundStack> front;
+    const auto weigh = [&](std::vector<FoundStack>& stacks) {
+        for (FoundStack& f : stacks) {
+            f.error = stack_error(s, f.bands);
+            f.broken = broken_wishes(s, f.bands);
+        }
+    };
+    const auto tell = [&] {
+        if (!better)
+            return;
+        std::vector<FoundStack> so_far = front;
+        weigh(so_far);
+        better(so_far);
+    };
     if (s.tints.empty() || s.base_layers < 1 || s.base_layers > s.most_layers)
         return front;
     for (int bands = 1; bands <= s.most_bands && (bands == 1 || (s.tints.size() > 1 && s.base_layers + bands - 1 <= s.most_layers)); ++bands) {
@@ -271,11 +343,13 @@ std::vector<FoundStack> best_stacks(const StackSearch& s, const Progress& progre
         } else if (!front.empty())
             found.proven &= front.back().proven;
         front.push_back(std::move(found));
+        tell();
     }
     // What was found with more bands may do with fewer, or nearly.
     for (std::size_t i = front.size(); i-- > 1;)
         if (!front[i - 1].proven && !progress.stopped())
             front[i - 1] = from_more(s, static_cast<int>(i), front[i - 1], front[i], progress);
+    weigh(front);
     progress.at(1);
     return front;
 }

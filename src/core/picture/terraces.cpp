@@ -18,7 +18,7 @@ int opposite(int direction) {
 /// Walks the borders of the dots.
 class Borders {
 public:
-    explicit Borders(const Heights& h) : h_(h), across_((static_cast<std::size_t>(h.width) + 1) * (static_cast<std::size_t>(h.height) + 1), 0), down_(across_) {}
+    explicit Borders(const DotMap& h) : h_(h), across_((static_cast<std::size_t>(h.width) + 1) * (static_cast<std::size_t>(h.height) + 1), 0), down_(across_) {}
 
     std::uint16_t cell(int x, int y) const { return x < 0 || y < 0 || x >= h_.width || y >= h_.height ? std::uint16_t{0} : h_.at(x, y); }
     bool outside(int x, int y) const { return x < 0 || y < 0 || x >= h_.width || y >= h_.height; }
@@ -80,7 +80,7 @@ public:
     }
 
 private:
-    const Heights& h_;
+    const DotMap& h_;
     std::vector<char> across_, down_; ///< steps that were walked, by their upper or left end
 };
 
@@ -158,9 +158,9 @@ std::vector<Point> simplified(const std::vector<Point>& p, bool loop, double tol
 
 } // namespace
 
-TerraceMap terrace_map(const Heights& h, double dot_mm, double tolerance) {
+TerraceMap terrace_map(const DotMap& h, double dot_mm, double tolerance) {
     TerraceMap map;
-    map.most = h.layers.empty() ? 0 : *std::max_element(h.layers.begin(), h.layers.end());
+    map.most = h.dots.empty() ? 0 : *std::max_element(h.dots.begin(), h.dots.end());
     Borders borders(h);
     std::vector<int> node_at((static_cast<std::size_t>(h.width) + 1) * (static_cast<std::size_t>(h.height) + 1), -1);
     const auto index = [&](int x, int y) { return static_cast<std::size_t>(y) * (static_cast<std::size_t>(h.width) + 1) + static_cast<std::size_t>(x); };
@@ -201,12 +201,30 @@ TerraceMap terrace_map(const Heights& h, double dot_mm, double tolerance) {
     return map;
 }
 
-std::vector<Paths> terrace_levels(const TerraceMap& map) {
-    std::vector<Paths> levels(static_cast<std::size_t>(map.most));
-    tbb::parallel_for(1, map.most + 1, [&](int level) {
+BodySpans whole_heights(int most) {
+    return band_of_heights(most, 1, most);
+}
+
+BodySpans band_of_heights(int most, int from_layer, int to_layer) {
+    BodySpans body(static_cast<std::size_t>(most) + 1);
+    for (int h = from_layer; h <= most; ++h)
+        body[static_cast<std::size_t>(h)] = {{from_layer - 1, std::min(h, to_layer)}};
+    return body;
+}
+
+std::vector<Paths> terrace_levels(const TerraceMap& map, const BodySpans& body) {
+    int top = 0;
+    for (const Spans& spans : body)
+        if (!spans.empty())
+            top = std::max(top, spans.back().second);
+    std::vector<Paths> levels(static_cast<std::size_t>(top));
+    tbb::parallel_for(1, top + 1, [&](int level) {
         Paths& rings = levels[static_cast<std::size_t>(level) - 1];
+        std::vector<char> inside(static_cast<std::size_t>(map.most) + 1, 0);
+        for (std::size_t n = 0; n < std::min(inside.size(), body.size()); ++n)
+            inside[n] = std::any_of(body[n].begin(), body[n].end(), [&](const auto& s) { return s.first < level && level <= s.second; });
         // +1: inside lies to the left of the arc, −1: to its right, 0: it is no border of this level.
-        const auto side = [&](std::size_t a) { return (map.arcs[a].left >= level) - (map.arcs[a].right >= level); };
+        const auto side = [&](std::size_t a) { return inside[map.arcs[a].left] - inside[map.arcs[a].right]; };
         std::vector<char> done(map.arcs.size(), 0);
         for (std::size_t first = 0; first < map.arcs.size(); ++first) {
             if (done[first] || !side(first))

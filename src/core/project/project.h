@@ -6,6 +6,7 @@
 #include "core/machine/machine.h"
 #include "core/material/filament.h"
 #include "core/patch/paint.h"
+#include "core/project/picture.h"
 #include "core/project/settings.h"
 
 #include <functional>
@@ -15,6 +16,8 @@
 #include <vector>
 
 namespace vitrail {
+
+struct MadeLayers;
 
 /// A model file as it was imported; kept whole in the project archive.
 struct ModelFile {
@@ -38,8 +41,9 @@ struct Patch {
 struct Part {
     std::string name; ///< unique in the project
     std::shared_ptr<const Mesh> mesh;
-    int model = 0;  ///< index into Project::models
-    int object = 0; ///< which body of that file
+    std::shared_ptr<const MadeLayers> made; ///< of a body that was made in layers, for as long as the mesh is that body's; null: it is sliced
+    int model = 0;  ///< index into Project::models; −1: made from the picture
+    int object = 0; ///< which body of that file, or of the picture
     std::optional<Srgb> file_colour;
     char filament = 0; ///< letter; 0: none yet
     std::vector<Patch> patches;
@@ -137,6 +141,7 @@ struct Project {
     std::vector<Filament> filaments;
     std::vector<ModelFile> models;
     std::vector<ModelFile> other_files; ///< files of the archive this version does not use, by full name; kept
+    std::optional<Picture> picture;     ///< one of the pieces is made from it
     std::vector<Piece> pieces{1};       ///< never none: that of a new project has no parts yet
     std::vector<Placement> pinned;      ///< by hand; what is not here is arranged around them
     std::vector<Waiver> waivers;
