@@ -71,8 +71,6 @@ std::string dusk_svg() {
     s += "<path d=\"M206 372 L222 168 L268 168 L284 372 Z\" fill=\"#e9e2d2\"/><path d=\"M209 332 L212.5 288 L277.5 288 L281 332 Z M216 244 L219.3 202 L270.7 202 L274 244 Z\" fill=\"#a33430\"/>\n"
          "<path d=\"M245 168 L268 168 L284 372 L245 372 Z\" fill=\"#141a2c\" fill-opacity=\"0.38\"/>\n"
          "<rect x=\"214\" y=\"158\" width=\"62\" height=\"11\" fill=\"#1b2033\"/><rect x=\"226\" y=\"126\" width=\"38\" height=\"33\" fill=\"#fff3cf\"/><path d=\"M220 126 L245 100 L270 126 Z\" fill=\"#8e2c2a\"/>\n";
-    for (int i = 0; i < 24; ++i) // its glow
-        s += fmt::format("<circle cx=\"245\" cy=\"142\" r=\"{}\" fill=\"#ffe9b0\" fill-opacity=\"0.035\"/>\n", 16 + 4 * i);
     s += "<path d=\"M120 378 Q245 356 380 380 L420 392 L90 392 Z\" fill=\"#181d2e\"/>\n";
     for (int i = 0; i < 170; ++i) { // reeds
         const double x = any(-10, 910), h = any(50, 150) * (0.55 + 0.45 * std::cos(kPi * (x - 60) / 900)), lean = any(-16, 22);

@@ -227,7 +227,7 @@ Json picture_to_json(const Picture& p) {
     if (p.use == PictureUse::panel)
         json["panel"] = films_to_json(p.panel);
     if (p.dots)
-        json["made"] = {{"piece", p.piece}, {"first_mm", p.first_mm}, {"layer_mm", p.layer_mm}, {"dots", kDotsFile}, {"stacks", stacks},
+        json["made"] = {{"piece", p.piece}, {"made_with", p.made_with}, {"first_mm", p.first_mm}, {"layer_mm", p.layer_mm}, {"dots", kDotsFile}, {"stacks", stacks},
                         {"mean_delta_e", p.figures.mean_delta_e}, {"p95_delta_e", p.figures.p95_delta_e}, {"lost", p.figures.lost}, {"collides", p.figures.collides}, {"outside", p.figures.outside}};
     return json;
 }
@@ -265,6 +265,7 @@ Picture picture_from_json(const JsonReader& r, std::vector<ZipEntry>& entries) {
         return p;
     const JsonReader made = r.object("made");
     p.piece = made.text("piece");
+    p.made_with = made.text("made_with", "");
     p.first_mm = made.number("first_mm", 0.01, 10);
     p.layer_mm = made.number("layer_mm", 0.01, 10);
     p.figures = {made.number("mean_delta_e", 0, 1000, 0), made.number("p95_delta_e", 0, 1000, 0), made.number("lost", 0, 1, 0), made.number("collides", 0, 1, 0), made.number("outside", 0, 1, 0)};

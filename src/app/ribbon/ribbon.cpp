@@ -14,6 +14,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace vitrail {
 
@@ -170,8 +171,72 @@ void Ribbon::draw(QPainter& p) {
             p.drawText(QRectF(all.left() - em(6) - (columns - 1) * em(1.4), y[f] + (lane - em(1.2)) / 2, em(3.8), em(1.2)), Qt::AlignVCenter | Qt::AlignRight, tr("nozzle %1").arg(nozzle + 1));
         }
     }
-    draw_skyline(p);
+    if (cuts_.empty())
+        draw_skyline(p);
     draw_scale(p);
+}
+
+void Ribbon::set_cuts(std::vector<int> cuts, std::vector<double> ends) {
+    if (cuts == cuts_ && ends == ends_)
+        return;
+    if (cuts.empty() != cuts_.empty())
+        stale_ = true; // the purge comes or goes
+    cuts_ = std::move(cuts);
+    ends_ = std::move(ends);
+    setAccessibleDescription(cuts_.empty() ? tr("Arrow keys move the cursor layer; with Shift they choose a range of layers.") : tr("Arrow keys move the cursor layer; with Alt they move the lead line that is nearest to it, which cuts the picture's bands."));
+    update();
+}
+
+int Ribbon::cut_at(double x) const {
+    int best = -1;
+    double nearest = em(0.6);
+    for (std::size_t i = 0; i < cuts_.size(); ++i)
+        if (const double off = std::abs(x_of(cuts_[i] + 1) - x); off < nearest)
+            nearest = off, best = static_cast<int>(i);
+    return best;
+}
+
+/// How much of a picture ends in each layer, by column.
+void Ribbon::draw_ends(QPainter& p) {
+    const Theme& t = Theme::current();
+    const QRect r = skyline_rect();
+    double most = 0;
+    for (const double e : ends_)
+        most = std::max(most, e);
+    if (most <= 0)
+        return;
+    p.setFont(font_of(0.9));
+    p.setPen(t.quiet);
+    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignBottom, tr("ends in layer"));
+    p.drawText(QRect(em(1), r.top() - em(0.2), r.left() - em(1.5), em(1.2)), Qt::AlignRight | Qt::AlignTop, tr("%1 %").arg(number(100 * most, 0)));
+    p.setPen(QPen(t.line, 1, Qt::DotLine));
+    p.drawLine(r.left(), r.top(), r.right(), r.top());
+    for (std::size_t l = 1; l < ends_.size(); ++l)
+        if (ends_[l] > 0) {
+            const double h = std::max(1.0, r.height() * ends_[l] / most), x = x_of(static_cast<int>(l));
+            p.fillRect(QRectF(x + 0.5, r.bottom() + 1 - h, std::max(1.5, x_of(static_cast<int>(l) + 1) - x - 1), h), t.quiet);
+        }
+}
+
+/// Knobs on the leads that can be dragged.
+void Ribbon::draw_cuts(QPainter& p) {
+    const Theme& t = Theme::current();
+    const QRect lanes = lanes_rect();
+    p.setRenderHint(QPainter::Antialiasing);
+    for (std::size_t i = 0; i < cuts_.size(); ++i) {
+        const double x = x_of(cuts_[i] + 1);
+        const bool held = static_cast<int>(i) == dragged_cut_;
+        p.setPen(QPen(held ? t.accent : t.lead, held ? 3 : 2));
+        p.drawLine(QPointF(x, lanes.top() - em(0.2)), QPointF(x, lanes.bottom() + em(0.2)));
+        p.setPen(QPen(t.panel, 1.2));
+        p.setBrush(held ? t.accent : t.lead);
+        const double m = em(0.42), y = lanes.bottom() + em(0.15);
+        p.drawRoundedRect(QRectF(x - m, y - m, 2 * m, 2 * m), 3, 3);
+        p.setPen(QPen(held ? t.lead : t.accent, 1.2));
+        p.drawLine(QPointF(x - m / 3, y - m / 2), QPointF(x - m / 3, y + m / 2));
+        p.drawLine(QPointF(x + m / 3, y - m / 2), QPointF(x + m / 3, y + m / 2));
+    }
+    p.setRenderHint(QPainter::Antialiasing, false);
 }
 
 /// Grams of purge by column: where several layers share a pixel the tallest is shown, so that no peak is lost.
@@ -261,6 +326,10 @@ void Ribbon::paintEvent(QPaintEvent*) {
         p.setPen(t.ink);
         p.drawText(tag, Qt::AlignCenter, hint);
     }
+    if (!cuts_.empty()) {
+        draw_ends(p);
+        draw_cuts(p);
+    }
     p.setRenderHint(QPainter::Antialiasing);
     const double x = x_of(view_->layer()) + per_layer / 2;
     p.setPen(QPen(t.dark ? QColor(Qt::white) : t.lead, 2));
@@ -311,6 +380,10 @@ void Ribbon::mousePressEvent(QMouseEvent* e) {
     if (e->button() != Qt::LeftButton || !document_->plan())
         return;
     pressed_layer_ = layer_at(e->position().x());
+    if (dragged_cut_ = cut_at(e->position().x()); dragged_cut_ >= 0) {
+        drag_ = Drag::cut;
+        return update();
+    }
     drag_ = lanes_rect().adjusted(0, -4, 0, 4).contains(e->pos()) ? Drag::range : Drag::cursor;
     if (drag_ == Drag::range)
         view_->set_range(0, 0);
@@ -318,16 +391,27 @@ void Ribbon::mousePressEvent(QMouseEvent* e) {
 }
 
 void Ribbon::mouseMoveEvent(QMouseEvent* e) {
-    if (drag_ == Drag::none)
+    if (drag_ == Drag::none) {
+        setCursor(cut_at(e->position().x()) >= 0 ? Qt::SplitHCursor : Qt::ArrowCursor);
         return;
+    }
     const int layer = layer_at(e->position().x());
+    if (drag_ == Drag::cut) { // to the layer whose top is nearest
+        const double half = (x_of(2) - x_of(1)) / 2;
+        Q_EMIT cut_dragged(dragged_cut_, layer_at(e->position().x() + half) - 1);
+        return;
+    }
     if (drag_ == Drag::range && (layer != pressed_layer_ || view_->range().first))
         view_->set_range(std::min(layer, pressed_layer_), std::max(layer, pressed_layer_));
     move_cursor(layer);
 }
 
 void Ribbon::mouseReleaseEvent(QMouseEvent*) {
-    drag_ = Drag::none;
+    if (std::exchange(drag_, Drag::none) == Drag::cut) {
+        dragged_cut_ = -1;
+        Q_EMIT cut_dropped();
+        update();
+    }
 }
 
 void Ribbon::keyPressEvent(QKeyEvent* e) {
@@ -336,6 +420,14 @@ void Ribbon::keyPressEvent(QKeyEvent* e) {
         return QWidget::keyPressEvent(e);
     const int before = view_->layer();
     int to = before;
+    if (!cuts_.empty() && e->modifiers() & Qt::AltModifier && (e->key() == Qt::Key_Left || e->key() == Qt::Key_Right)) {
+        int nearest = 0;
+        for (std::size_t i = 0; i < cuts_.size(); ++i)
+            if (std::abs(cuts_[i] + 0.5 - before) < std::abs(cuts_[static_cast<std::size_t>(nearest)] + 0.5 - before))
+                nearest = static_cast<int>(i);
+        Q_EMIT cut_moved(nearest, e->key() == Qt::Key_Right ? 1 : -1);
+        return;
+    }
     switch (e->key()) {
     case Qt::Key_Left: to -= e->modifiers() & Qt::ControlModifier ? 10 : 1; break;
     case Qt::Key_Right: to += e->modifiers() & Qt::ControlModifier ? 10 : 1; break;

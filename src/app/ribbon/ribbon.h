@@ -5,6 +5,7 @@
 #include <QWidget>
 
 #include <optional>
+#include <vector>
 
 namespace vitrail {
 
@@ -19,6 +20,11 @@ class Ribbon : public QWidget {
 public:
     Ribbon(Document* document, ViewState* view, QWidget* parent = nullptr);
 
+    /// Where the bands of a picture are cut: the last layer below each cut, and how much of the picture ends in each layer ([layer], shares). While there
+    /// are cuts they can be dragged, and the shares stand in place of the purge.
+    void set_cuts(std::vector<int> cuts, std::vector<double> ends);
+    const std::vector<int>& cuts() const { return cuts_; }
+
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override;
 
@@ -27,6 +33,11 @@ public:
     int layer_at(double x) const;
     QRect lanes_rect() const;
     QRect skyline_rect() const;
+
+Q_SIGNALS:
+    void cut_dragged(int cut, int layer); ///< it would be the last below the cut
+    void cut_dropped();
+    void cut_moved(int cut, int by); ///< by the keys
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -39,10 +50,13 @@ protected:
     bool event(QEvent*) override;
 
 private:
-    enum class Drag { none, cursor, range };
+    enum class Drag { none, cursor, range, cut };
     std::vector<int> lanes() const;
     void draw(QPainter& p);
     void draw_skyline(QPainter& p);
+    void draw_ends(QPainter& p);
+    void draw_cuts(QPainter& p);
+    int cut_at(double x) const;
     void draw_scale(QPainter& p);
     QString describe(int layer) const;
     void move_cursor(int layer);
@@ -53,6 +67,9 @@ private:
     bool stale_ = true;
     Drag drag_ = Drag::none;
     int pressed_layer_ = 0;
+    std::vector<int> cuts_;
+    std::vector<double> ends_;
+    int dragged_cut_ = -1;
 };
 
 } // namespace vitrail

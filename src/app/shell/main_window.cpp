@@ -5,6 +5,8 @@
 #include "app/machine/machine_store.h"
 #include "app/palette/palette_bench.h"
 #include "app/document/shelf_store.h"
+#include "app/picture/new_picture_dialog.h"
+#include "app/picture/picture_bench.h"
 #include "app/piece/colour_dialog.h"
 #include "app/piece/piece_bench.h"
 #include "app/plate/plate_bench.h"
@@ -50,6 +52,11 @@ bool is_project(const QString& path) {
     return path.endsWith(QLatin1String(".vitrail"), Qt::CaseInsensitive);
 }
 
+bool is_picture(const QString& path) {
+    static const QStringList endings{QStringLiteral("png"), QStringLiteral("jpg"), QStringLiteral("jpeg"), QStringLiteral("webp"), QStringLiteral("tif"), QStringLiteral("tiff"), QStringLiteral("svg")};
+    return endings.contains(QFileInfo(path).suffix().toLower());
+}
+
 constexpr int kMostRecent = 8;
 
 } // namespace
@@ -58,9 +65,10 @@ MainWindow::MainWindow()
     : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)),
       shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
-      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)),
+      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
+    rail_->add(QStringLiteral("image"), tr("Picture"));
     rail_->add(QStringLiteral("box"), tr("Piece"));
     rail_->add(QStringLiteral("library"), tr("Palette"));
     rail_->add(QStringLiteral("supports"), tr("Supports"));
@@ -68,7 +76,7 @@ MainWindow::MainWindow()
     rail_->add(QStringLiteral("arrow-left-right"), tr("Changes"));
     rail_->add(QStringLiteral("droplets"), tr("Purge"));
     rail_->add(QStringLiteral("clipboard-list"), tr("Run sheet"));
-    for (QWidget* bench : {static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(plate_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(sheet_)})
+    for (QWidget* bench : {static_cast<QWidget*>(picture_), static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(plate_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(sheet_)})
         benches_->addWidget(bench);
 
     auto* middle = new QVBoxLayout;
@@ -94,8 +102,8 @@ MainWindow::MainWindow()
     connect(rail_, &BenchRail::chosen_changed, this, [this](int bench) {
         benches_->setCurrentIndex(bench);
         undo_->setActiveStack(document_->undo_stack());
-        // On the Changes bench the ribbon is large.
-        ribbon_->setFixedHeight(bench == kChanges ? em(15) : em(11));
+        // Where changes and bands are looked at the ribbon is large.
+        ribbon_->setFixedHeight(bench == kChanges || bench == kPicture ? em(15) : em(11));
     });
     connect(document_, &Document::failed, this, [this](const QString& text) { messages_->say(text); });
     connect(recovery_, &Recovery::said, this, [this](const QString& text) { messages_->say(text); });
@@ -110,6 +118,8 @@ MainWindow::MainWindow()
     connect(palette_, &PaletteBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(purge_, &PurgeBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(supports_, &SupportsBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(picture_, &PictureBench::said, this, [this](const QString& text) { text.isEmpty() ? messages_->hide() : messages_->say(text); });
+    connect(picture_, &PictureBench::wants_picture, this, &MainWindow::ask_picture);
     connect(changes_, &ChangesBench::wants_machine_editor, this, &MainWindow::edit_machine);
     connect(piece_, &PieceBench::wants_machine_editor, this, &MainWindow::edit_machine);
     connect(document_, &Document::preview_changed, this, [this](const QString& what) {
@@ -190,6 +200,7 @@ void MainWindow::make_menus() {
     recent_ = file->addMenu(tr("Open &recent"));
     connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
     add(file, "add_model", tr("&Add model files…"), QKeySequence(tr("Ctrl+I")), [this] { ask_add(); }, "plus");
+    add(file, "add_picture", tr("A &picture…"), QKeySequence(tr("Ctrl+Shift+O")), [this] { ask_picture(); }, "image");
     add(file, "add_piece", tr("Add a p&iece…"), QKeySequence(tr("Ctrl+Shift+I")), [this] { ask_add_piece(); }, "plate");
     file->addSeparator();
     add(file, "save", tr("&Save"), QKeySequence::Save, [this] { save(); }, "save");
@@ -226,7 +237,7 @@ void MainWindow::make_menus() {
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    const QString names[] = {tr("&Piece"), tr("Pa&lette"), tr("&Supports"), tr("Pl&ate"), tr("&Changes"), tr("P&urge"), tr("&Run sheet")};
+    const QString names[] = {tr("Pi&cture"), tr("&Piece"), tr("Pa&lette"), tr("&Supports"), tr("Pl&ate"), tr("&Changes"), tr("P&urge"), tr("&Run sheet")};
     for (int b = 0; b < static_cast<int>(std::size(names)); ++b)
         add(view, ("bench_" + std::to_string(b + 1)).c_str(), names[b], QKeySequence(Qt::ALT | (Qt::Key_1 + b)), [this, b] { choose_bench(static_cast<Bench>(b)); });
     view->addSeparator();
@@ -261,7 +272,8 @@ void MainWindow::make_menus() {
                "On the piece: arrows turn, + and − zoom, Home fits.\n"
                "With a painting tool in hand the left button paints and the right one turns.\n"
                "On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.\n"
-               "Alt+1 to Alt+7 go to the benches. Tab goes from field to field."));
+               "On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.\n"
+               "Alt+1 to Alt+8 go to the benches. Tab goes from field to field."));
     });
     add(help, "about", tr("&About Vitrail"), {}, [this] {
         QMessageBox::about(this, tr("About Vitrail"),
@@ -286,7 +298,7 @@ void MainWindow::edit_machine() {
 void MainWindow::make_letters() {
     for (char c = 'A'; c <= 'Z'; ++c) {
         auto* key = new QShortcut(QKeySequence(Qt::Key_A + (c - 'A')), this);
-        connect(key, &QShortcut::activated, this, [this, c] { piece_->assign(c); });
+        connect(key, &QShortcut::activated, this, [this, c] { rail_->chosen() == kPicture ? picture_->assign(c) : piece_->assign(c); });
     }
 }
 
@@ -330,9 +342,11 @@ void MainWindow::fill_recent() {
 
 void MainWindow::open_files(const QStringList& paths) {
     QStringList models;
-    QString project;
+    QString project, picture;
     for (const QString& path : paths)
-        (is_project(path) ? project : models.emplaceBack()) = path;
+        (is_project(path) ? project : is_picture(path) ? picture : models.emplaceBack()) = path;
+    if (!picture.isEmpty())
+        take_picture(picture);
     if (!project.isEmpty()) {
         discard_then([this, project] { document_->open(project); });
     } else if (!models.isEmpty()) {
@@ -340,8 +354,23 @@ void MainWindow::open_files(const QStringList& paths) {
     }
 }
 
+void MainWindow::ask_picture() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Choose a picture"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.svg)"));
+    if (!path.isEmpty())
+        take_picture(path);
+}
+
+/// Asks what it is to become.
+void MainWindow::take_picture(const QString& path) {
+    NewPictureDialog dialog(path, document_->project().picture.has_value(), this);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    choose_bench(kPicture);
+    picture_->take(path, dialog.use(), dialog.width_mm());
+}
+
 void MainWindow::ask_open() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open"), {}, tr("Projects and models (*.vitrail *.3mf *.stl *.obj);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)"));
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open"), {}, tr("Projects, models and pictures (*.vitrail *.3mf *.stl *.obj *.png *.jpg *.jpeg *.webp *.tif *.tiff *.svg);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)"));
     if (path.isEmpty())
         return;
     if (is_project(path) || !has_parts(document_->project()))

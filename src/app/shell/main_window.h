@@ -15,6 +15,7 @@ class ChangesBench;
 class Document;
 class MessageBar;
 class PaletteBench;
+class PictureBench;
 class PieceBench;
 class PlateBench;
 class ProgressStrip;
@@ -30,13 +31,14 @@ class ViewState;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Bench { kPiece, kPalette, kSupports, kPlate, kChanges, kPurge, kRunSheet };
+    enum Bench { kPicture, kPiece, kPalette, kSupports, kPlate, kChanges, kPurge, kRunSheet };
     MainWindow();
     ~MainWindow() override;
 
     Document* document() { return document_; }
     ViewState* view() { return view_; }
     PieceBench* piece_bench() { return piece_; }
+    PictureBench* picture_bench() { return picture_; }
     PaletteBench* palette_bench() { return palette_; }
     ShelfStore* shelf() { return shelf_; }
     ChangesBench* changes_bench() { return changes_; }
@@ -68,6 +70,8 @@ private:
     void ask_open();
     void ask_add();
     void ask_add_piece();
+    void ask_picture();
+    void take_picture(const QString& path);
     void ask_export(bool stl);
     void edit_machine();
     void save(std::function<void()> then = {});
@@ -90,6 +94,7 @@ private:
     PlateBench* plate_;
     RunSheetBench* sheet_;
     Ribbon* ribbon_;
+    PictureBench* picture_;
     MessageBar* messages_;
     ProgressStrip* progress_;
     QMenu* recent_ = nullptr;

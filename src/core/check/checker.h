@@ -77,6 +77,8 @@ struct Checker {
     void nozzle_kinds();
     // purge_checks.cpp
     void without_effect();
+    // picture_checks.cpp
+    void pictures();
     // plate.cpp
     void bed();
     void pinned();

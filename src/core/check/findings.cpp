@@ -64,7 +64,7 @@ constexpr Check kChecks[] = {
     {&Checker::refills, false},      {&Checker::tower, false},     {&Checker::tower_peak, false}, {&Checker::dirty_starts, false},
     {&Checker::hairs, false},        {&Checker::hands, false},     {&Checker::hands_for_little, false},
     {&Checker::nights, false},       {&Checker::nozzle_kinds, false}, {&Checker::without_effect, false},
-    {&Checker::several_bodies, true}, {&Checker::second_job, false},
+    {&Checker::several_bodies, true}, {&Checker::second_job, false}, {&Checker::pictures, false},
 };
 
 } // namespace

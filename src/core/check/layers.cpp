@@ -12,7 +12,9 @@ void Checker::heights() {
     for (int f : used_filaments())
         diameters.insert(p.machine.nozzles[plan.loading.nozzle[f]].diameter_mm);
     for (double d : diameters) {
-        const auto fits = [&](double h) { return h >= 0.25 * d - 1e-9 && h <= 0.75 * d + 1e-9; };
+        // A picture in layers is printed in thinner ones, down to a tenth (common practice, no source).
+        const double least = p.picture && p.picture->dots ? 0.1 : 0.25;
+        const auto fits = [&](double h) { return h >= least * d - 1e-9 && h <= 0.75 * d + 1e-9; };
         if (plan.grid.count > 1 && !fits(plan.grid.height_mm))
             add("layer-height", plan.grid.height_mm > 0.8 * d ? Severity::error : Severity::note,
                 say("Layers of {} are outside the usual 25 to 75 % of a {} nozzle ({} to {}).", mm(plan.grid.height_mm), mm(d, 1), mm(0.25 * d), mm(0.75 * d)), whole_print());

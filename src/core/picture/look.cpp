@@ -23,8 +23,11 @@ Lighting lighting_for(const Picture& picture, LookAs as) {
     Lighting l = picture.lighting;
     if (as == LookAs::lit)
         l.from = Lighting::From::behind;
-    else if (as == LookAs::unlit)
+    else if (as == LookAs::unlit) {
         l.from = Lighting::From::front;
+        if (picture.use == PictureUse::panel)
+            l.lamp_k = 6500; // its lamp is behind it, and off
+    }
     else
         l.from = picture.use == PictureUse::panel ? Lighting::From::behind : Lighting::From::front;
     return l;

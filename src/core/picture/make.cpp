@@ -311,6 +311,7 @@ Result<Project> with_picture_made(Project p, const Raster& as_it_came, const Ras
         return ok.error();
     if (picture.piece.empty() || find_piece(p, picture.piece) < 0)
         settings_for_pictures(p.settings);
+    picture.made_with = tints_text(p);
     picture.first_mm = p.settings.first_layer_mm;
     picture.layer_mm = p.settings.layer_mm;
     const Prepared ready = prepared(picture, as_it_came, text);

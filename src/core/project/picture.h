@@ -124,6 +124,7 @@ struct Picture {
     // What was made of it.
     std::string piece;                        ///< name of the piece it became; empty: none yet
     double first_mm = 0, layer_mm = 0;        ///< layers it was made for
+    std::string made_with;                    ///< filaments it was made for, as tints_text() has them
     std::shared_ptr<const DotMap> dots;       ///< relief: how many layers; panel: which of the stacks, from 1. 0: nothing is there
     std::vector<std::vector<FilamentRun>> stacks; ///< panel: from below
     PictureFigures figures;

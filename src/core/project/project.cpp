@@ -180,6 +180,24 @@ Message set_machine(Project& p, Machine machine) {
     return say("To suit the {} nozzle: lines {} wide, layers {}, the first {}. Dead and mixing volume follow its cross-section.", mm(now), mm(s.line_width_mm), mm(s.layer_mm), mm(s.first_layer_mm));
 }
 
+std::string tints_text(const Project& p) {
+    if (!p.picture)
+        return {};
+    std::string letters = p.picture->use == PictureUse::panel ? p.picture->panel.white + p.picture->panel.films : std::string();
+    if (p.picture->use == PictureUse::relief)
+        for (const ReliefBand& b : p.picture->bands)
+            letters += b.filament;
+    std::string text;
+    for (const Filament& f : p.filaments)
+        if (letters.find(f.letter) != std::string::npos)
+            text += std::string(text.empty() ? "" : " ") + f.letter + to_hex(f.colour) + ":" + std::to_string(std::llround(1000 * f.td_mm));
+    return text;
+}
+
+bool picture_is_current(const Project& p) {
+    return !p.picture || (p.picture->dots && p.picture->made_with == tints_text(p) && p.picture->first_mm == p.settings.first_layer_mm && p.picture->layer_mm == p.settings.layer_mm);
+}
+
 void remove_filament(Project& p, char letter, char heir) {
     std::erase_if(p.filaments, [&](const Filament& f) { return f.letter == letter; });
     for (Piece& piece : p.pieces) {
@@ -202,6 +220,14 @@ void remove_filament(Project& p, char letter, char heir) {
     std::erase_if(p.in_machine, [&](const InMachine& x) { return x.filament == letter; });
     std::erase_if(p.refill_choices, [&](const RefillChoice& x) { return x.filament == letter; });
     std::erase(p.print_first, letter);
+    if (p.picture && heir) {
+        for (ReliefBand& b : p.picture->bands)
+            if (b.filament == letter)
+                b.filament = heir;
+        std::replace(p.picture->panel.films.begin(), p.picture->panel.films.end(), letter, heir);
+        if (p.picture->panel.white == letter)
+            p.picture->panel.white = heir;
+    }
     if (p.support_filament == letter)
         p.support_filament = heir;
     if (p.interface_filament == letter)

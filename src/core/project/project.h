@@ -219,6 +219,11 @@ void pin(Project& p, char letter, int nozzle);
 /// source); dead and mixing volume scale with its cross-section anyway. Returns what changed so, in words; empty where nothing did.
 Message set_machine(Project& p, Machine machine);
 
+/// What a picture depends on of its filaments: letters, colours and transmission distances of those it uses; "" without a picture.
+std::string tints_text(const Project& p);
+/// Whether the picture was made for the filaments and layers that the project has.
+bool picture_is_current(const Project& p);
+
 /// Takes a filament out and gives what it had to `heir` (0: nothing).
 void remove_filament(Project& p, char letter, char heir);
 
