@@ -145,6 +145,8 @@ Result<Project> rose_panel() {
     picture.lighting.diffuser = true;
     picture.seen_from_cm = 150;
     picture.panel = usual_films(p.filaments);
+    picture.panel.order = FilmOrder::packed;
+    picture.panel.spread = false; // panes are even
     picture.panel.rim_mm = 4;
     picture.panel.slot_mm = 6;
     return picture_made(std::move(p));

@@ -1,7 +1,11 @@
-#include "core/picture/relief_project.h"
+#include "core/picture/look.h"
+#include "core/picture/make.h"
+#include "core/picture/preview.h"
+#include "core/picture/stacks.h"
 
 #include "support.h"
 
+#include <numbers>
 #include <random>
 #include <set>
 
@@ -87,6 +91,12 @@ private Q_SLOTS:
     void difference_by_hand();
     void equal_lightness_collides();
     void project_prints_what_was_asked();
+    void outlines_are_planned_as_the_mesh_slices();
+    void lifted_everything_moves();
+    void face_down_is_mirrored();
+    void preview_is_what_is_made();
+    void prepared_as_told();
+    void framed_cut_and_hung();
     void what_cannot_be_a_relief();
 };
 
@@ -130,7 +140,7 @@ void TestRelief::luminance_is_monotone() {
     QVERIFY(std::accumulate(bent.dots.begin(), bent.dots.end(), 0) > std::accumulate(h.dots.begin(), h.dots.end(), 0));
     QCOMPARE(int(*std::max_element(bent.dots.begin(), bent.dots.end())), 25);
     // One colour is as tall as it can be.
-    QCOMPARE(int(heights_from_luminance({1, 1, {{90, 90, 90}}}, 3, 9).layers[0]), 9);
+    QCOMPARE(int(heights_from_luminance({1, 1, {{90, 90, 90}}}, 3, 9).dots[0]), 9);
 }
 
 void TestRelief::nearest_by_brute_force() {
@@ -261,8 +271,16 @@ Raster slope(int width, int height) {
     return p;
 }
 
-std::vector<Filament> five() {
-    return {pla('A', "#141824"), pla('B', "#2f6db5"), pla('C', "#b82e28"), pla('D', "#e0a23c"), pla('E', "#f2f2ea")};
+/// A picture 0.16 and 0.08 mm in dots of 0.2, without bands yet.
+Project five_colours() {
+    Project p;
+    p.machine = *find_machine("feeder-4");
+    p.filaments = {pla('A', "#141824"), pla('B', "#2f6db5"), pla('C', "#b82e28"), pla('D', "#e0a23c"), pla('E', "#f2f2ea")};
+    p.settings.first_layer_mm = 0.16;
+    p.settings.layer_mm = 0.08;
+    p.picture.emplace();
+    p.picture->dot_mm = 0.2;
+    return p;
 }
 
 } // namespace
@@ -270,18 +288,18 @@ std::vector<Filament> five() {
 void TestRelief::project_prints_what_was_asked() {
     // Five colours on four slots, black from the start, then at layers 12, 13, 16 and 22; h1 0.24, h 0.04: at 0.68 − 0.04, … mm (common practice, no
     // source).
-    Settings s;
-    s.first_layer_mm = 0.24;
-    s.layer_mm = 0.04;
-    ReliefOptions o;
-    o.width_mm = 60;
-    o.bands = {{'A', 1, 11}, {'B', 12, 12}, {'C', 13, 15}, {'D', 16, 21}, {'E', 22, 30}};
-    o.school = ReliefSchool::luminance;
-    const auto relief = make_relief(slope(300, 200), five(), s, *find_machine("feeder-4"), o);
+    Project p = five_colours();
+    p.settings.first_layer_mm = 0.24;
+    p.settings.layer_mm = 0.04;
+    p.picture->width_mm = 60;
+    p.picture->bands = {{'A', 1, 11}, {'B', 12, 12}, {'C', 13, 15}, {'D', 16, 21}, {'E', 22, 30}};
+    p.picture->school = ReliefSchool::luminance;
+    const auto relief = with_picture_made(p, slope(300, 200));
     QVERIFY(relief);
-    QVERIFY(relief->heights.width == 300 && relief->heights.height == 200);
-    QVERIFY(*std::min_element(relief->heights.dots.begin(), relief->heights.dots.end()) == 11 && *std::max_element(relief->heights.dots.begin(), relief->heights.dots.end()) == 30);
-    const auto plan = plan_of(relief->project);
+    const DotMap& dots = *relief->picture->dots;
+    QVERIFY(dots.width == 300 && dots.height == 200);
+    QVERIFY(*std::min_element(dots.dots.begin(), dots.dots.end()) == 11 && *std::max_element(dots.dots.begin(), dots.dots.end()) == 30);
+    const auto plan = plan_of(*relief);
     QVERIFY(plan);
     QCOMPARE(plan->grid.count, 30);
     std::vector<int> layers;
@@ -300,42 +318,254 @@ void TestRelief::project_prints_what_was_asked() {
         QVERIFY2(f.severity != Severity::error, f.code.c_str());
     // What is printed is what the dots say: solid, so grams are heights.
     double mm3 = 0;
-    for (const std::uint16_t h : relief->heights.dots)
+    for (const std::uint16_t h : dots.dots)
         mm3 += 0.04 * (0.24 + 0.04 * (h - 1));
     double planned = 0;
     for (const FilamentUse& u : plan->use)
         planned += u.model_mm3;
     COMPARE_NEAR(planned, mm3, 0.005 * mm3);
     // The nearest stack is nearer than the lightness alone.
-    o.school = ReliefSchool::nearest;
-    QVERIFY(make_relief(slope(300, 200), five(), s, *find_machine("feeder-4"), o)->difference.mean < relief->difference.mean);
+    p.picture->school = ReliefSchool::nearest;
+    QVERIFY(with_picture_made(p, slope(300, 200))->picture->figures.mean_delta_e < relief->picture->figures.mean_delta_e);
+}
+
+void TestRelief::outlines_are_planned_as_the_mesh_slices() {
+    // Vitrail plans from the outlines; whoever slices the body must get the same plan.
+    std::mt19937 rng(8);
+    Project p = five_colours();
+    p.picture->width_mm = 40;
+    p.picture->bands = {{'A', 1, 4}, {'B', 5, 9}, {'E', 10, 16}};
+    const Raster noisy = scaled(random_picture(40, 30, rng), 200, 150);
+    const auto made = with_picture_made(p, noisy);
+    QVERIFY(made);
+    Project sliced = *made;
+    sliced.pieces[0].parts[0].made = nullptr;
+    const auto a = plan_of(*made), b = plan_of(sliced);
+    QVERIFY(a && b);
+    QCOMPARE(a->changes.size(), b->changes.size());
+    for (std::size_t i = 0; i < a->use.size(); ++i)
+        COMPARE_NEAR(a->use[i].model_mm3, b->use[i].model_mm3, 0.002 * a->use[i].model_mm3 + 0.01);
+    COMPARE_NEAR(a->totals.print_s, b->totals.print_s, 0.02 * a->totals.print_s);
+    // Turned on its side it is no longer the body of its layers, and is sliced.
+    Project turned = *made;
+    turned.pieces[0].parts[0].mesh = std::make_shared<Mesh>(rotated({{{1, 0, 0}, {0, 0, -1}, {0, 1, 0}}}, Mesh(*turned.pieces[0].parts[0].mesh)));
+    QVERIFY(plan_of(turned)->grid.count > 100);
+}
+
+void TestRelief::lifted_everything_moves() {
+    Project p = five_colours();
+    p.picture->width_mm = 40;
+    p.picture->bands = {{'A', 1, 4}, {'B', 5, 9}, {'E', 10, 16}};
+    const Project before = *with_picture_made(p, slope(200, 150));
+    Project lifted = before;
+    lift(*lifted.picture, 2);
+    lifted = *with_picture_made(lifted, slope(200, 150));
+    // Common practice, no source: every border moves by two, and the look stays within ΔE 1.
+    for (std::size_t i = 0; i < 3; ++i)
+        QCOMPARE(lifted.picture->bands[i].to_layer, before.picture->bands[i].to_layer + 2);
+    const auto a = plan_of(before)->changes, b = plan_of(lifted)->changes;
+    for (std::size_t i = 0; i < a.size(); ++i)
+        QCOMPARE(b[i].layer, a[i].layer + 2);
+    const std::vector<Srgb> was = colours_of(*before.picture, before.filaments, before.picture->lighting), is = colours_of(*lifted.picture, lifted.filaments, lifted.picture->lighting);
+    for (std::size_t n = 4; n < was.size(); ++n)
+        QVERIFY(delta_e_2000(to_lab(was[n]), to_lab(is[n + 2])) < 1);
+    int same = 0;
+    for (std::size_t i = 0; i < before.picture->dots->dots.size(); ++i)
+        same += lifted.picture->dots->dots[i] == before.picture->dots->dots[i] + 2;
+    QVERIFY2(same > 0.95 * static_cast<double>(before.picture->dots->dots.size()), qPrintable(QString::number(same)));
+    // The base holds: no lower than it may be.
+    lift(*lifted.picture, -100);
+    QCOMPARE(lifted.picture->bands.front().to_layer, least_base_layers(0.16, 0.08));
+    // A border moves as far as its neighbours leave room.
+    const int room = lifted.picture->bands[2].to_layer - 1 - lifted.picture->bands[1].to_layer;
+    QCOMPARE(move_border(*lifted.picture, 1, 100), room);
+    QCOMPARE(move_border(*lifted.picture, 1, 1), 0);
+    for (std::size_t i = 0; i + 1 < lifted.picture->bands.size(); ++i)
+        QCOMPARE(lifted.picture->bands[i + 1].from_layer, lifted.picture->bands[i].to_layer + 1);
+    QVERIFY(lifted.picture->bands[2].to_layer >= lifted.picture->bands[2].from_layer);
+}
+
+void TestRelief::face_down_is_mirrored() {
+    Project p = five_colours();
+    p.picture->width_mm = 20;
+    p.picture->bands = {{'E', 1, 4}, {'B', 5, 9}, {'A', 10, 16}};
+    p.picture->face_down = true;
+    p.picture->lighting.backing = {0.9, 0.9, 0.9}; // it hangs before a white wall
+    const auto made = with_picture_made(p, slope(100, 50));
+    QVERIFY(made);
+    const DotMap &seen = *made->picture->dots, lies = as_printed(*made->picture);
+    for (int x = 0; x < 100; ++x)
+        QCOMPARE(seen.at(x, 20), lies.at(99 - x, 20));
+    // Dark layers behind make it darker: the dark side of the picture is the taller one.
+    QVERIFY(seen.at(2, 20) > seen.at(97, 20));
+    p.picture->school = ReliefSchool::luminance;
+    const auto by_light = with_picture_made(p, slope(100, 50));
+    QVERIFY(by_light->picture->dots->at(2, 20) > by_light->picture->dots->at(97, 20));
+    // Seen from the bed's side only the first layer and what shines through counts.
+    const std::vector<Srgb> colours = colours_of(*made->picture, made->filaments, made->picture->lighting);
+    QVERIFY(to_lab(colours[4]).l > to_lab(colours[16]).l);
+    QVERIFY(delta_e_2000(to_lab(colours[15]), to_lab(colours[16])) < 1);
+}
+
+void TestRelief::preview_is_what_is_made() {
+    // Few colours, so that the preview's cells are the picture's own: then it is exact but for what is merged.
+    Raster flags{120, 80, {}};
+    const Srgb few[] = {{16, 24, 40}, {200, 40, 40}, {240, 240, 232}, {48, 112, 184}};
+    for (int i = 0; i < 120 * 80; ++i)
+        flags.dots.push_back(few[i % 120 / 30]);
+    Project p = five_colours();
+    p.picture->width_mm = 24;
+    for (const ReliefSchool school : {ReliefSchool::nearest, ReliefSchool::luminance}) {
+        p.picture->school = school;
+        p.picture->bands = {{'A', 1, 4}, {'C', 5, 9}, {'B', 10, 12}, {'E', 13, 20}};
+        const auto made = with_picture_made(p, flags);
+        QVERIFY(made);
+        const Prepared ready = prepared(*made->picture, flags);
+        const ReliefPreview preview(ready);
+        std::vector<Srgb> colours = colours_of(*made->picture, made->filaments, made->picture->lighting);
+        const Raster look = vitrail::look(*made->picture, made->filaments, ready, LookAs::printed);
+        colours.erase(colours.begin());
+        const auto tried = preview.tried(*made->picture, colours);
+        QVERIFY(preview.look(tried) == look);
+        COMPARE_NEAR(std::accumulate(tried.ends.begin(), tried.ends.end(), 0.0), 1, 1e-9);
+        COMPARE_NEAR(tried.mean_delta_e, made->picture->figures.mean_delta_e, 0.02);
+    }
+}
+
+void TestRelief::prepared_as_told() {
+    Picture picture;
+    picture.width_mm = 8;
+    picture.dot_mm = 1;
+    Raster r{8, 4, {}};
+    for (int i = 0; i < 32; ++i)
+        r.dots.push_back({static_cast<std::uint8_t>(8 * i), 0, 0});
+    const auto reds = [](const Prepared& p) {
+        std::vector<int> out;
+        for (const Srgb c : p.picture.dots)
+            out.push_back(c.r);
+        return out;
+    };
+    QVERIFY(prepared(picture, r).picture == r);
+    picture.prepare.mirror = true;
+    QCOMPARE(reds(prepared(picture, r))[0], 56);
+    picture.prepare.mirror = false;
+    // A quarter to the right: the lower left corner comes up left.
+    picture.prepare.turn = 1;
+    picture.width_mm = 4;
+    Prepared turned = prepared(picture, r);
+    QVERIFY(turned.picture.width == 4 && turned.picture.height == 8);
+    QCOMPARE(reds(turned)[0], 8 * 24);
+    QCOMPARE(reds(turned)[3], 0);
+    // Four quarters are none.
+    Raster round = r;
+    for (int i = 0; i < 4; ++i) {
+        picture.width_mm = round.height;
+        round = prepared(picture, round).picture;
+    }
+    QVERIFY(round == r);
+    picture.prepare.turn = 0;
+    // Cut to its right half, twice the dots.
+    picture.prepare.left = 0.5;
+    picture.width_mm = 8;
+    const Prepared half = prepared(picture, r);
+    QVERIFY(half.picture.width == 8 && half.picture.height == 8);
+    QCOMPARE(reds(half)[0], 32);
+    picture.prepare.left = 0;
+    crop_to(picture.prepare, 8, 4, 1);
+    COMPARE_NEAR(picture.prepare.left, 0.25, 1e-12);
+    COMPARE_NEAR(picture.prepare.right, 0.75, 1e-12);
+    picture.prepare = {};
+    // Tones: contrast 0 is mid grey, a curve bends, gamma lightens the middle and keeps the ends.
+    picture.prepare.contrast = 0;
+    QVERIFY(std::abs(reds(prepared(picture, r))[5] - 128) <= 1);
+    picture.prepare = {};
+    picture.prepare.tones = {{0, 1}, {1, 1}};
+    QCOMPARE(reds(prepared(picture, r))[0], 255);
+    picture.prepare = {};
+    picture.prepare.gamma = 2;
+    QCOMPARE(reds(prepared(picture, r))[0], 0);
+    QVERIFY(reds(prepared(picture, r))[10] > 8 * 10);
+}
+
+void TestRelief::framed_cut_and_hung() {
+    Picture picture;
+    picture.width_mm = 40;
+    picture.dot_mm = 0.5;
+    Raster r{80, 60, std::vector<Srgb>(80 * 60, Srgb{250, 250, 250})};
+    for (int y = 20; y < 40; ++y)
+        for (int x = 30; x < 50; ++x)
+            r.dots[static_cast<std::size_t>(y * 80 + x)] = {30, 60, 120};
+    r.dots[30 * 80 + 40] = {250, 250, 250}; // ground within the subject hangs together with no edge
+    const auto count = [](const Prepared& p, DotRole role) { return static_cast<int>(std::count(p.roles.begin(), p.roles.end(), role)); };
+    picture.prepare.ground_out = GroundOut::cut;
+    QCOMPARE(count(prepared(picture, r), DotRole::picture), 400);
+    picture.prepare.ground_out = GroundOut::lowest;
+    QCOMPARE(count(prepared(picture, r), DotRole::lowest), 80 * 60 - 400);
+    picture.prepare = {};
+    // A frame of 2 mm is four dots; corners and hole by their areas: a quarter of (4 − π)·r² at each corner, π·d²/4.
+    picture.prepare.frame_mm = 2;
+    picture.prepare.frame = {9, 9, 9};
+    const Prepared framed = prepared(picture, r);
+    QCOMPARE(static_cast<int>(std::count(framed.picture.dots.begin(), framed.picture.dots.end(), Srgb{9, 9, 9})), 80 * 60 - 72 * 52);
+    picture.prepare.corner_mm = 6;
+    picture.prepare.hole_mm = 5;
+    const double gone = count(prepared(picture, r), DotRole::nothing) * 0.25, wanted = (4 - std::numbers::pi) * 36 + std::numbers::pi * 25 / 4;
+    COMPARE_NEAR(gone, wanted, 0.06 * wanted);
+    // Made as a relief the hole is a hole: the volume lacks it.
+    Project p = five_colours();
+    p.picture->width_mm = 40;
+    p.picture->bands = {{'A', 1, 5}};
+    p.picture->prepare.hole_mm = 8;
+    const auto made = with_picture_made(p, r);
+    QVERIFY(made);
+    const double mm3 = volume_mm3(*made->pieces[0].parts[0].mesh);
+    COMPARE_NEAR(mm3, (40 * 30 - std::numbers::pi * 16) * (0.16 + 4 * 0.08), 0.01 * mm3);
+    // Text lies in the frame where that is wide enough.
+    Raster text{10, 4, std::vector<Srgb>(40, Srgb{255, 255, 255})};
+    picture.prepare = {};
+    picture.prepare.frame_mm = 4;
+    picture.prepare.text_colour = {1, 2, 3};
+    const Prepared lettered = prepared(picture, r, text);
+    int lowest = 0, highest = 1000;
+    for (int y = 0; y < 60; ++y)
+        for (int x = 0; x < 80; ++x)
+            if (lettered.picture.at(x, y) == Srgb{1, 2, 3})
+                lowest = std::max(lowest, y), highest = std::min(highest, y);
+    QVERIFY(lowest - highest == 3 && highest >= 52 && lowest <= 57);
 }
 
 void TestRelief::what_cannot_be_a_relief() {
-    const auto says = [](const ReliefOptions& o, const char* what, const Raster& picture = slope(30, 20)) {
-        Settings s;
-        s.first_layer_mm = 0.16;
-        s.layer_mm = 0.08;
-        const auto relief = make_relief(picture, five(), s, *find_machine("feeder-4"), o);
+    const auto says = [](const Project& p, const char* what, const Raster& picture = slope(30, 20)) {
+        const auto relief = with_picture_made(p, picture);
         return !relief && english(relief.error().message).find(what) != std::string::npos;
     };
-    ReliefOptions o;
-    QVERIFY(says(o, "one band at least"));
-    o.bands = {{'A', 1, 4}, {'F', 5, 9}};
-    QVERIFY(says(o, "no filament F"));
-    o.bands = {{'A', 1, 4}, {'B', 6, 9}};
-    QVERIFY(says(o, "must begin with layer 5"));
-    o.bands = {{'A', 1, 2}, {'B', 3, 9}};
-    QVERIFY(says(o, "0.24 mm thick"));
-    o.bands = {{'A', 1, 4}, {'B', 5, 400}};
-    QVERIFY(says(o, "400 layers"));
-    o.bands = {{'A', 1, 4}, {'B', 5, 9}};
-    o.dot_mm = 0.02;
-    o.width_mm = 1000;
-    QVERIFY(says(o, "25 million"));
-    o.dot_mm = 10;
-    o.width_mm = 4;
-    QVERIFY(says(o, "0 by 0 dots"));
+    Project p = five_colours();
+    QVERIFY(says(p, "one band at least"));
+    p.picture->bands = {{'A', 1, 4}, {'F', 5, 9}};
+    QVERIFY(says(p, "no filament F"));
+    p.picture->bands = {{'A', 1, 4}, {'B', 6, 9}};
+    QVERIFY(says(p, "must begin with layer 5"));
+    p.picture->bands = {{'A', 1, 2}, {'B', 3, 9}};
+    QVERIFY(says(p, "0.24 mm thick"));
+    p.picture->bands = {{'A', 1, 4}, {'B', 5, 400}};
+    QVERIFY(says(p, "400 layers"));
+    p.picture->bands = {{'A', 1, 4}, {'B', 5, 9}};
+    p.picture->dot_mm = 0.02;
+    p.picture->width_mm = 1000;
+    QVERIFY(says(p, "25 million"));
+    p.picture->dot_mm = 10;
+    p.picture->width_mm = 4;
+    QVERIFY(says(p, "0 by 0 dots"));
+    p.picture->dot_mm = 0.2;
+    p.picture->width_mm = 10;
+    p.picture->prepare.ground_out = GroundOut::cut;
+    QVERIFY(says(p, "Nothing of the picture is left", {1, 1, {{9, 9, 9}}}));
+    // Layers that the nozzle cannot print.
+    p.picture->prepare = {};
+    p.settings.layer_mm = 0.35;
+    QVERIFY(says(p, "too thick for a nozzle of 0.4"));
+    p.settings.layer_mm = 0.02;
+    QVERIFY(says(p, "too thin"));
 }
 
 VITRAIL_TEST(TestRelief)

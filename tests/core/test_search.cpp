@@ -4,8 +4,10 @@
 
 #include <functional>
 #include <random>
+#include <set>
 
 using namespace vitrail;
+using vitrail::test::pla;
 
 namespace {
 
@@ -70,6 +72,9 @@ private Q_SLOTS:
     void finds_the_stack_a_picture_was_made_of();
     void more_bands_are_never_worse();
     void near_to_a_longer_search();
+    void what_is_settled_is_kept();
+    void what_comes_apart_does_not_touch();
+    void better_ones_as_they_come();
     void stops_when_told();
 };
 
@@ -178,6 +183,95 @@ void TestSearch::near_to_a_longer_search() {
     s.evaluations *= 10;
     const double longer = best_stacks(s).back().error;
     QVERIFY2(quick <= 1.02 * longer, qPrintable(QString::number(quick / longer)));
+}
+
+void TestSearch::what_is_settled_is_kept() {
+    std::mt19937 rng(8);
+    // Small: among all stacks that keep the wishes none is better, by looking at all of them.
+    for (int round = 0; round < 6; ++round) {
+        StackSearch s{spools(3), random_colours(12, rng), 0.16, 0.08, {}, 2, 7, 3, 1000};
+        s.layers = {-1, -1, static_cast<int>(rng() % 3), -1};
+        if (round % 2)
+            s.borders = {3};
+        if (round % 3 == 0)
+            s.exactly_layers = 6;
+        if (round > 3)
+            s.most_filaments = 2;
+        double best = 1e9;
+        for (int a = 0; a < 3; ++a)
+            for (int b = 0; b < 3; ++b)
+                for (int c = 0; c < 3; ++c)
+                    for (int x = 2; x <= 7; ++x)
+                        for (int y = 0; x + y <= 7; ++y)
+                            for (int z = 0; x + y + z <= 7; ++z) {
+                                if (a == b || b == c)
+                                    continue;
+                                const std::vector<StackBand> stacks[] = {{{a, x}}, {{a, x}, {b, y}}, {{a, x}, {b, y}, {c, z}}};
+                                for (const auto& bands : stacks)
+                                    if (std::all_of(bands.begin(), bands.end(), [](const StackBand& one) { return one.layers > 0; }) && broken_wishes(s, bands) == 0)
+                                        best = std::min(best, stack_error(s, bands));
+                            }
+        const FoundStack found = best_stacks(s).back();
+        if (best > 1e8) {
+            QVERIFY(found.broken > 0);
+            continue;
+        }
+        QCOMPARE(found.broken, 0);
+        COMPARE_NEAR(found.error, best, 1e-9);
+    }
+    // Large: annealing keeps them too.
+    StackSearch s{spools(), random_colours(40, rng), 0.16, 0.08, {}, 4, 26, 5, 3000};
+    s.layers.assign(12, -1);
+    s.layers[10] = s.layers[11] = 3;
+    s.borders = {8};
+    s.wanted = {1, 4};
+    s.exactly_layers = 24;
+    s.most_filaments = 4;
+    const FoundStack found = best_stacks(s).back();
+    QCOMPARE(found.broken, 0);
+    QCOMPARE(broken_wishes(s, found.bands), 0);
+    std::vector<int> tints;
+    std::set<int> used;
+    for (const StackBand& b : found.bands) {
+        tints.insert(tints.end(), static_cast<std::size_t>(b.layers), b.tint);
+        used.insert(b.tint);
+    }
+    QCOMPARE(static_cast<int>(tints.size()), 24);
+    QVERIFY(tints[10] == 3 && tints[11] == 3 && tints[7] != tints[8] && used.count(1) && used.count(4) && used.size() <= 4);
+}
+
+void TestSearch::what_comes_apart_does_not_touch() {
+    // PETG comes apart from PLA: neither lies on the other, however well the colour would fit.
+    Picture picture;
+    picture.width_mm = 20;
+    std::vector<Filament> filaments{pla('A', "#141824"), pla('B', "#f2f2ea"), make_filament('C', Material::PETG, {0xb8, 0x2e, 0x28}), make_filament('D', Material::PETG, {0x2f, 0x6d, 0xb5})};
+    Raster flag{40, 30, {}};
+    for (int i = 0; i < 1200; ++i)
+        flag.dots.push_back(i % 3 == 0 ? Srgb{0xb8, 0x2e, 0x28} : i % 3 == 1 ? Srgb{0xf2, 0xf2, 0xea} : Srgb{0x14, 0x18, 0x24});
+    StackSearch s = search_for(picture, filaments, 0.16, 0.08, flag);
+    s.most_bands = 4;
+    s.most_layers = 20;
+    s.evaluations = 4000;
+    for (const FoundStack& f : best_stacks(s))
+        for (std::size_t i = 1; i < f.bands.size(); ++i)
+            QCOMPARE(f.bands[i].tint > 1, f.bands[i - 1].tint > 1);
+    // Seen from afar fine detail is one colour.
+    picture.seen_from_cm = 10000;
+    QCOMPARE(static_cast<int>(search_for(picture, filaments, 0.16, 0.08, flag).colours.size()), 1);
+}
+
+void TestSearch::better_ones_as_they_come() {
+    std::mt19937 rng(9);
+    StackSearch s{spools(), random_colours(20, rng), 0.16, 0.08, {}, 4, 20, 4, 1000};
+    std::vector<std::size_t> sizes;
+    double last = 1e9;
+    const auto front = best_stacks(s, {}, [&](const std::vector<FoundStack>& so_far) {
+        sizes.push_back(so_far.size());
+        QVERIFY(so_far.back().error <= last + 1e-9);
+        last = so_far.back().error;
+    });
+    QCOMPARE(sizes, (std::vector<std::size_t>{1, 2, 3, 4}));
+    QCOMPARE(front.size(), std::size_t{4});
 }
 
 void TestSearch::stops_when_told() {

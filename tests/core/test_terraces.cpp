@@ -74,7 +74,8 @@ void TestTerraces::every_dot_keeps_its_height() {
     // No border moves by half a dot: the middle of every dot lies in just the levels of its height.
     for (unsigned seed = 1; seed <= 12; ++seed) {
         const DotMap h = seed % 2 ? noise(24, 18, 5, seed) : hills(60, 9, seed);
-        const auto levels = terrace_levels(terrace_map(h, 0.2));
+        const TerraceMap map = terrace_map(h, 0.2);
+        const auto levels = terrace_levels(map, whole_heights(map.most));
         for (int y = 0; y < h.height; ++y)
             for (int x = 0; x < h.width; ++x) {
                 const IntPoint middle{100 + 200 * x, 100 + 200 * (h.height - 1 - y)};
@@ -91,7 +92,8 @@ void TestTerraces::every_dot_keeps_its_height() {
 
 void TestTerraces::levels_are_nested() {
     for (unsigned seed = 1; seed <= 9; ++seed) {
-        const auto levels = terrace_levels(terrace_map(seed % 2 ? noise(40, 30, 6, seed) : hills(120, 14, seed), 0.2));
+        const TerraceMap map = terrace_map(seed % 2 ? noise(40, 30, 6, seed) : hills(120, 14, seed), 0.2);
+        const auto levels = terrace_levels(map, whole_heights(map.most));
         for (std::size_t l = 1; l < levels.size(); ++l) {
             COMPARE_NEAR(area_mm2(subtract(levels[l], levels[l - 1])), 0, 1e-9);
             COMPARE_NEAR(area_mm2(unite(levels[l], {})), area_mm2(levels[l]), 1e-9); // no ring crosses itself or another
@@ -130,7 +132,8 @@ void TestTerraces::body_slices_into_its_levels() {
 void TestTerraces::few_triangles() {
     // Two triangles a dot is how meshes of pictures are usually made (common practice, no source).
     const DotMap h = hills(1160, 30, 7); // a million dots, 30 layers
-    const Mesh body = terrace_body(terrace_map(h, 0.2), {{}, 0.16, 0.08});
+    const TerraceMap map = terrace_map(h, 0.2);
+    const Mesh body = terrace_bodies(map, {{}, 0.16, 0.08}, {whole_heights(map.most)}).front();
     QCOMPARE(static_cast<int>(body.check.open_edges), 0);
     const double share = static_cast<double>(body.triangles.size()) / (2.0 * h.width * h.height);
     qInfo("%zu triangles, %.1f %% of two a dot", body.triangles.size(), 100 * share);

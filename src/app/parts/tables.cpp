@@ -3,6 +3,7 @@
 #include "app/theme/theme.h"
 
 #include <QHeaderView>
+#include <QPainter>
 #include <QSettings>
 #include <QSplitter>
 #include <QTableWidget>
@@ -51,6 +52,14 @@ void set_row(QTableWidget* table, int row, const QStringList& cells, const QStri
             item->setFont(font_of(1, true));
         table->setItem(row, c, item);
     }
+}
+
+QIcon colour_swatch(const QColor& colour) {
+    QPixmap swatch(em(1.2), em(1.2));
+    swatch.fill(Theme::current().ink);
+    QPainter p(&swatch);
+    p.fillRect(swatch.rect().adjusted(1, 1, -1, -1), colour);
+    return swatch;
 }
 
 QSplitter* make_splitter(const char* name, Qt::Orientation orientation, std::initializer_list<QWidget*> widgets, const QList<int>& sizes) {

@@ -1,6 +1,8 @@
 // Parts that benches are put together from: tables and splitters that look alike everywhere.
 #pragma once
 
+#include <QColor>
+#include <QIcon>
 #include <QString>
 #include <QStringList>
 
@@ -24,6 +26,9 @@ struct TableColumn {
 QTableWidget* make_table(const char* name, const QString& accessible, const std::vector<TableColumn>& columns);
 /// Fills a row of such a table; `tip` on every cell.
 void set_row(QTableWidget* table, int row, const QStringList& cells, const QString& tip = {}, bool bold = false);
+
+/// A small square of a colour, outlined so that it shows on any ground.
+QIcon colour_swatch(const QColor& colour);
 
 /// Widgets beside or above each other, none of which can be closed.
 /// Panels beside or below each other, `sizes` until the user drags them; how they were left is kept between runs by `name`.

@@ -14,11 +14,11 @@ namespace vitrail {
 CoreView::CoreView(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("core_view"));
     setAccessibleName(tr("The core at the pointer"));
-    setMinimumSize(em(20), em(17));
+    setMinimumSize(em(20), em(11));
 }
 
 QSize CoreView::sizeHint() const {
-    return {em(24), em(22)};
+    return {em(24), em(16)};
 }
 
 const Filament* CoreView::filament(char letter) const {
@@ -132,11 +132,10 @@ void CoreView::paintEvent(QPaintEvent*) {
         if (!below)
             p.drawText(QRectF(core.left(), core.bottom() + em(0.4), em(12), em(1.3)), Qt::AlignLeft, tr("the bed"));
     }
-    // The colour: asked, made, and what a layer more or less would make.
-    const double left = core.right() + em(9.2), wide = std::max<double>(em(4.2), width() - left - em(0.6));
-    double top = em(3);
-    const auto swatch = [&](const QString& name, Srgb c, const QString& note) {
-        const QRectF r(left, top, wide, em(2));
+    // The colour: asked and made, and below them what a layer more or less would make.
+    const double left = core.right() + em(9.2), wide = std::max<double>(em(4), (width() - left - em(1)) / 2);
+    const auto swatch = [&](int row, int column, const QString& name, Srgb c, const QString& note) {
+        const QRectF r(left + column * (wide + em(0.4)), em(1.8) + row * em(3.7), wide, em(1.9));
         p.setPen(QPen(t.lead, 1.5));
         p.setBrush(to_qcolor(c));
         p.drawRect(r);
@@ -145,14 +144,12 @@ void CoreView::paintEvent(QPaintEvent*) {
         p.drawText(r, Qt::AlignCenter, note);
         p.setPen(t.quiet);
         p.setFont(font_of(0.9));
-        p.drawText(QRectF(left, top - em(1.25), wide + em(1), em(1.2)), Qt::AlignLeft | Qt::AlignBottom, name);
-        top += em(3.5);
+        p.drawText(QRectF(r.left(), r.top() - em(1.3), wide + em(0.4), em(1.25)), Qt::AlignLeft | Qt::AlignBottom, name);
     };
-    swatch(tr("asked"), core_.asked, {});
-    swatch(tr("made"), core_.made, tr("ΔE %1").arg(number(core_.delta_e, 1)));
-    for (const DrillCore::Other& o : core_.others)
-        if (top + em(2) < height())
-            swatch(o.what, o.colour, tr("ΔE %1").arg(number(o.delta_e, 1)));
+    swatch(0, 0, tr("asked"), core_.asked, {});
+    swatch(0, 1, tr("made"), core_.made, tr("ΔE %1").arg(number(core_.delta_e, 1)));
+    for (std::size_t i = 0; i < core_.others.size(); ++i)
+        swatch(1, static_cast<int>(i), core_.others[i].what, core_.others[i].colour, tr("ΔE %1").arg(number(core_.others[i].delta_e, 1)));
 }
 
 } // namespace vitrail

@@ -144,8 +144,10 @@ void FilmsPage::refresh() {
     stop_.request_stop();
     comparing_ = false;
     compare_->setEnabled(panel);
-    orders_->setRowCount(0);
+    orders_->setRowCount(panel ? 3 : 0);
     if (panel) {
+        for (int i = 0; i < 3; ++i)
+            set_row(orders_, i, {order_name(static_cast<FilmOrder>(i)), QStringLiteral("–"), QStringLiteral("–"), QStringLiteral("–"), QStringLiteral("–"), QStringLiteral("–")}, {}, now->panel.order == static_cast<FilmOrder>(i));
         const PanelFilms& f = now->panel;
         white_->clear();
         for (const Filament& x : document_->project().filaments) {

@@ -8,6 +8,7 @@
 #include "app/picture/picture_view.h"
 #include "core/picture/make.h"
 #include "core/picture/stacks.h"
+#include "paint/filament_paint.h"
 #include "paint/words.h"
 
 #include <QCheckBox>
@@ -48,7 +49,7 @@ LookPage::LookPage(Document* document, PictureDesk* desk, QWidget* parent)
     auto* core = new Panel(tr("The core"));
     core->set_aside(tr("drilled at the pointer"));
     core->body()->addWidget(core_, 1);
-    auto* side = make_splitter("picture.side", Qt::Vertical, {core, make_bands()}, {380, 320});
+    auto* side = make_splitter("picture.side", Qt::Vertical, {core, make_bands()}, {270, 330});
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, em(0.5), 0, 0);
     all->addWidget(make_splitter("picture.look", Qt::Horizontal, {make_view(), side}, {760, 400}));
@@ -129,7 +130,7 @@ QWidget* LookPage::make_view() {
 
 QWidget* LookPage::make_bands() {
     bands_panel_ = new Panel(tr("Bands"));
-    bands_ = make_table("picture_bands", tr("Bands, the highest first"), {{tr("filament")}, {tr("layers"), 5, true}, {tr("up to mm"), 5.5, true}, {tr("ends here"), 5.5, true}});
+    bands_ = make_table("picture_bands", tr("Bands, the highest first"), {{tr("filament")}, {tr("layers"), 4.2, true}, {tr("up to mm"), 5, true}, {tr("ends here"), 5.2, true}});
     bands_->horizontalHeaderItem(3)->setToolTip(tr("Share of the picture that ends in this band, and shows it"));
     bands_panel_->body()->addWidget(bands_, 1);
     band_buttons_ = new QWidget;
@@ -260,9 +261,7 @@ void LookPage::refresh_bands() {
     const auto coloured = [&](int at, char letter) {
         if (const int f = find_filament(p, letter); f >= 0) {
             const Srgb c = p.filaments[static_cast<std::size_t>(f)].colour;
-            QPixmap swatch(em(1.2), em(1.2));
-            swatch.fill(QColor(c.r, c.g, c.b));
-            bands_->item(at, 0)->setIcon(swatch);
+            bands_->item(at, 0)->setIcon(colour_swatch(to_qcolor(c)));
         }
     };
     if (now->use == PictureUse::panel) {
@@ -351,9 +350,9 @@ void LookPage::refresh_core() {
         std::vector<FilamentRun> more = core.stack, less = core.stack;
         FilamentRun* top = now->panel.order == FilmOrder::above ? &less.front() : &less.back();
         ++(now->panel.order == FilmOrder::above ? more.front() : more.back()).layers;
-        stacks.push_back(more), names << tr("a white layer more");
+        stacks.push_back(more), names << tr("more white");
         if (top->layers > 1)
-            --top->layers, stacks.push_back(less), names << tr("a white layer less");
+            --top->layers, stacks.push_back(less), names << tr("less white");
     }
     const std::vector<StackLook> looks = looks_of(lit, stacks, p.filaments, light);
     const Channels exposure = exposure_of(lit, looks_of(lit, all, p.filaments, light), p.filaments, light);

@@ -16,7 +16,7 @@ PictureView::PictureView(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("The picture"));
-    setMinimumSize(em(16), em(12));
+    setMinimumSize(em(16), em(9));
     tell();
 }
 
@@ -39,7 +39,7 @@ void PictureView::set_dots(QSize dots) {
     if (dots == dots_)
         return;
     dots_ = dots;
-    dot_ = {dots.width() / 2, dots.height() / 2};
+    dot_ = {dots.width() / 3, dots.height() / 3};
     left_ = right_ = {};
     tell();
     Q_EMIT dot_changed(dot_);

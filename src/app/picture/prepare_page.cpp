@@ -141,7 +141,7 @@ QWidget* PreparePage::make_size() {
     auto* turned = new QHBoxLayout;
     turned->addWidget(turn_, 1);
     turned->addWidget(mirror_);
-    form->addRow(tr("&Turned"), turned);
+    form->addRow(tr("Turned"), turned);
     connect(turn_, &QComboBox::activated, this, [this](int n) { change(tr("Turn the picture"), [n](Picture& p) { p.prepare.turn = n; }); });
     connect(mirror_, &QCheckBox::clicked, this, [this](bool on) { change(tr("Mirror the picture"), [on](Picture& p) { p.prepare.mirror = on; }); });
     panel->body()->addLayout(form);
@@ -236,9 +236,7 @@ void PreparePage::refresh() {
         for (const auto& [b, field] : numbers_)
             b->setValue(p.*field);
         for (const auto& [b, field] : colours_) {
-            QPixmap swatch(em(1.2), em(1.2));
-            swatch.fill(to_qcolor(p.*field));
-            b->setIcon(swatch);
+            b->setIcon(colour_swatch(to_qcolor(p.*field)));
             b->setText(QString::fromStdString(to_hex(p.*field)));
         }
         if (!text_->hasFocus())

@@ -114,9 +114,7 @@ void StackPage::fill_filaments() {
         const int wish = known == wishes.end() ? 0 : known->second;
         set_row(filaments_, row, {name, number(f.td_mm, 1), wish == 0 ? tr("may be") : wish == 1 ? tr("must be") : tr("not")});
         filaments_->item(row, 2)->setData(Qt::UserRole, wish);
-        QPixmap swatch(em(1.2), em(1.2));
-        swatch.fill(to_qcolor(f.colour));
-        filaments_->item(row, 0)->setIcon(swatch);
+        filaments_->item(row, 0)->setIcon(colour_swatch(to_qcolor(f.colour)));
     }
 }
 

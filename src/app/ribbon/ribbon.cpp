@@ -229,10 +229,10 @@ void Ribbon::draw_cuts(QPainter& p) {
         p.setPen(QPen(held ? t.accent : t.lead, held ? 3 : 2));
         p.drawLine(QPointF(x, lanes.top() - em(0.2)), QPointF(x, lanes.bottom() + em(0.2)));
         p.setPen(QPen(t.panel, 1.2));
-        p.setBrush(held ? t.accent : t.lead);
-        const double m = em(0.42), y = lanes.bottom() + em(0.15);
+        p.setBrush(t.accent);
+        const double m = held ? em(0.55) : em(0.42), y = lanes.bottom() + em(0.15);
         p.drawRoundedRect(QRectF(x - m, y - m, 2 * m, 2 * m), 3, 3);
-        p.setPen(QPen(held ? t.lead : t.accent, 1.2));
+        p.setPen(QPen(t.panel, 1.2));
         p.drawLine(QPointF(x - m / 3, y - m / 2), QPointF(x - m / 3, y + m / 2));
         p.drawLine(QPointF(x + m / 3, y - m / 2), QPointF(x + m / 3, y + m / 2));
     }

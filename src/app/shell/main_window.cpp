@@ -103,7 +103,7 @@ MainWindow::MainWindow()
         benches_->setCurrentIndex(bench);
         undo_->setActiveStack(document_->undo_stack());
         // Where changes and bands are looked at the ribbon is large.
-        ribbon_->setFixedHeight(bench == kChanges || bench == kPicture ? em(15) : em(11));
+        ribbon_->setFixedHeight(bench == kChanges ? em(15) : bench == kPicture ? em(12) : em(11));
     });
     connect(document_, &Document::failed, this, [this](const QString& text) { messages_->say(text); });
     connect(recovery_, &Recovery::said, this, [this](const QString& text) { messages_->say(text); });

@@ -252,12 +252,17 @@ Status can_be_made(const Project& p, const Raster& as_it_came) {
     return Done{};
 }
 
+bool taller_is_darker(const Picture& picture, const std::vector<Srgb>& colours) {
+    return picture.face_down && to_lab(colours[static_cast<std::size_t>(picture.bands.front().to_layer) - 1]).l > to_lab(colours[static_cast<std::size_t>(picture.bands.back().to_layer) - 1]).l;
+}
+
 DotMap wanted_heights(const Picture& picture, const Prepared& prepared, const std::vector<Srgb>& colours) {
     const int least = picture.bands.front().to_layer, most = picture.bands.back().to_layer;
     DotMap h = picture.school == ReliefSchool::luminance ? heights_from_luminance(prepared.picture, least, most, picture.heights, there(prepared)) : heights_from_nearest(prepared.picture, colours, least);
+    const bool turned = picture.school == ReliefSchool::luminance && taller_is_darker(picture, colours);
     for (std::size_t i = 0; i < h.dots.size(); ++i) {
-        if (picture.school == ReliefSchool::luminance && picture.face_down)
-            h.dots[i] = static_cast<std::uint16_t>(least + most - h.dots[i]); // what lies behind makes it darker
+        if (turned)
+            h.dots[i] = static_cast<std::uint16_t>(least + most - h.dots[i]);
         if (prepared.roles[i] == DotRole::lowest)
             h.dots[i] = static_cast<std::uint16_t>(least);
         else if (prepared.roles[i] == DotRole::nothing)

@@ -32,6 +32,9 @@ void crop_to(Preparation& prepare, int width, int height, double ratio);
 /// What is settled before a dot is looked at: bands follow each other, films and white are there, the size makes sense.
 Status can_be_made(const Project& p, const Raster& as_it_came);
 
+/// Whether taller is darker: face down, with something bright behind it. `colours`: [layers − 1].
+bool taller_is_darker(const Picture& picture, const std::vector<Srgb>& colours);
+
 /// How tall each dot of a relief is, before what is too fine is merged; and merged, without which no line could print it.
 DotMap wanted_heights(const Picture& picture, const Prepared& prepared, const std::vector<Srgb>& colours);
 Merged relief_heights(const Picture& picture, const DotMap& wanted, double line_width_mm);

@@ -36,7 +36,7 @@ const std::vector<Lab>& NearestColour::colours() const {
 }
 
 NearestColour::Found NearestColour::of(const Lab& colour) const {
-    constexpr std::size_t kLooked = 8; // Lab and CIEDE2000 seldom disagree by more
+    constexpr std::size_t kLooked = 32; // Lab and CIEDE2000 seldom disagree by more
     std::array<std::uint32_t, kLooked> found{};
     std::array<double, kLooked> squared{};
     const double at[3] = {colour.l, colour.a, colour.b};

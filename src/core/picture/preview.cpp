@@ -1,5 +1,7 @@
 #include "core/picture/preview.h"
 
+#include "core/picture/make.h"
+
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -67,6 +69,7 @@ ReliefPreview::Tried ReliefPreview::tried(const Picture& picture, const std::vec
     out.colours.resize(cells_.size() + 1, Srgb{0x80, 0x80, 0x80});
     out.ends.resize(static_cast<std::size_t>(most) + 1, 0);
     std::vector<double> off(cells_.size(), 0);
+    const bool turned = taller_is_darker(picture, colours);
     tbb::parallel_for(std::size_t{0}, cells_.size(), [&](std::size_t i) {
         const Cell& c = cells_[i];
         int height = least;
@@ -75,7 +78,7 @@ ReliefPreview::Tried ReliefPreview::tried(const Picture& picture, const std::vec
         else if (picture.school == ReliefSchool::luminance) {
             const double share = bright_ > dark_ ? std::clamp((c.lightness - dark_) / (bright_ - dark_), 0.0, 1.0) : 1;
             height = least + static_cast<int>(std::lround((most - least) * std::clamp(along(picture.heights, share), 0.0, 1.0)));
-            if (picture.face_down)
+            if (turned)
                 height = least + most - height;
         } else {
             // The two nearest in Lab are compared by CIEDE2000.

@@ -1,5 +1,6 @@
 #include "core/picture/search.h"
 
+#include "core/material/pairing.h"
 #include "core/picture/stacks.h"
 
 #include <tbb/parallel_for.h>
@@ -29,11 +30,15 @@ int layers_of(const Bands& bands) {
     return layers;
 }
 
+bool may_lie_on(const StackSearch& s, int tint, int below) {
+    return tint != below && (s.bonds.empty() || s.bonds[static_cast<std::size_t>(tint)][static_cast<std::size_t>(below)]);
+}
+
 bool allowed(const StackSearch& s, const Bands& bands) {
     if (bands.empty() || bands.front().layers < s.base_layers || layers_of(bands) > s.most_layers)
         return false;
     for (std::size_t i = 0; i < bands.size(); ++i)
-        if (bands[i].layers < 1 || (i > 0 && bands[i].tint == bands[i - 1].tint))
+        if (bands[i].layers < 1 || (i > 0 && !may_lie_on(s, bands[i].tint, bands[i - 1].tint)))
             return false;
     return true;
 }
@@ -76,7 +81,7 @@ void each_stack(const StackSearch& s, Bands& bands, int more, int layers_left, c
         return;
     }
     for (int tint = 0; tint < static_cast<int>(s.tints.size()); ++tint) {
-        if (!bands.empty() && bands.back().tint == tint)
+        if (!bands.empty() && !may_lie_on(s, tint, bands.back().tint))
             continue;
         for (int layers = bands.empty() ? s.base_layers : 1; layers <= layers_left - (more - 1); ++layers) {
             bands.push_back({tint, layers});
@@ -167,9 +172,11 @@ FoundStack searched(const StackSearch& s, int bands, const FoundStack& of_fewer,
         if (start < tints) {
             Bands stack{{start, s.base_layers}};
             const int layers = std::max(1, (s.most_layers - s.base_layers) / std::max(1, bands - 1));
+            constexpr int kTries = 200; // then no filament holds on it, and the start is not allowed
+            int tries = 0;
             while (static_cast<int>(stack.size()) < bands) {
                 const int next = static_cast<int>(rng() % static_cast<unsigned>(tints));
-                if (next != stack.back().tint)
+                if (may_lie_on(s, next, stack.back().tint) || (next != stack.back().tint && ++tries > kTries))
                     stack.push_back({next, layers});
             }
             if (allowed(s, stack))
@@ -300,6 +307,11 @@ StackSearch search_for(const Picture& picture, const std::vector<Filament>& fila
     s.layer_mm = layer_mm;
     s.lighting = picture.lighting;
     s.base_layers = least_base_layers(first_mm, layer_mm);
+    for (const Filament& a : filaments) {
+        s.bonds.emplace_back();
+        for (const Filament& b : filaments)
+            s.bonds.back().push_back(pair_up(a, b).bond == Bond::holds);
+    }
     return s;
 }
 
@@ -317,6 +329,8 @@ std::vector<FoundStack> best_stacks(const StackSearch& s, const Progress& progre
     std::vector<FoundStack> front;
     const auto weigh = [&](std::vector<FoundStack>& stacks) {
         for (FoundStack& f : stacks) {
+            if (f.bands.empty()) // stopped before the first
+                continue;
             f.error = stack_error(s, f.bands);
             f.broken = broken_wishes(s, f.bands);
         }

@@ -31,13 +31,14 @@ struct StackSearch {
     int base_layers = 3;  ///< the lowest band has at least so many, and is everywhere
     int most_layers = 30; ///< of the whole stack
     int most_bands = 4;   ///< changes of filament and one
+    int evaluations = 20000; ///< stacks looked at, for each number of bands, where they are too many for all
+    std::vector<std::vector<char>> bonds = {}; ///< [tint][tint]: whether one holds on the other; empty: all do
     int most_filaments = 26; ///< different ones: what the slots hold
     // What the user has settled.
-    std::vector<int> layers; ///< [layer − 1]: the tint that layer has; −1: any
-    std::vector<int> borders; ///< layers above which another filament begins
-    std::vector<int> wanted; ///< tints that must be used
+    std::vector<int> layers = {}; ///< [layer − 1]: the tint that layer has; −1: any
+    std::vector<int> borders = {}; ///< layers above which another filament begins
+    std::vector<int> wanted = {}; ///< tints that must be used
     int exactly_layers = 0;  ///< of the whole stack; 0: as it comes
-    int evaluations = 20000; ///< stacks looked at, for each number of bands, where they are too many for all
 };
 
 struct FoundStack {
@@ -53,7 +54,7 @@ double stack_error(const StackSearch& search, const std::vector<StackBand>& band
 /// How much of what the user has settled, the number of filaments included, a stack does not keep: layers, borders and filaments, counted.
 int broken_wishes(const StackSearch& search, const std::vector<StackBand>& bands);
 
-/// The search for a picture's stack: its filaments, layers and light; colours as seen from where it is looked at.
+/// The search for a picture's stack: its filaments (what comes apart does not lie on each other), layers and light; colours as seen from where it is looked at.
 StackSearch search_for(const Picture& picture, const std::vector<Filament>& filaments, double first_mm, double layer_mm, const Raster& prepared);
 /// A found stack as bands of a relief.
 std::vector<ReliefBand> bands_of(const std::vector<StackBand>& stack, const std::vector<Filament>& filaments);
