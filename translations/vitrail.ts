@@ -4124,11 +4124,207 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The relief would have {} by {} dots; between one and 25 million in all can be made. Choose another width, or larger dots.</source>
+        <source>The relief would have {} layers; at most {} make sense.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The relief would have {} layers; at most {} make sense.</source>
+        <source>100 % infill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A panel takes each filament once: {} stands twice among its films and white.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A part of the wedge lies outside the photo. Take one that shows all of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A patch lies outside the photo.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture lies flat on the bed and needs no support.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture needs 100 % infill: with {} % there is air below the top layers, and the colours come out wrong.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All changes of this picture are between layers: a tower wastes {} and is not needed; some like one all the same.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All dots would be alike: give the panel films, or let the white vary.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Behind a panel: low-voltage lamps only, and a licensed electrician where local codes ask for one. PLA softens at about 55 °C: keep the lamp cool, and away from it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers of {} are too thick for a nozzle of {}: at most {} can be printed. Choose thinner layers, or a wider nozzle.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers of {} are too thin: no nozzle lays down less than {} evenly.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No stack of these filaments fits. Add filaments on the Palette bench.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing of the picture is left to print: keep its ground, or cut out less.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Photograph it straight from above, beside white paper and a grey card, in even light without reflections, the white just short of burnt out. Save the photo as PNG or JPEG, without filters.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Solid: 100 % infill, and no other first layer than the plan&apos;s.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before every dot had its stack.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the picture was made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That would be {} stacks to choose from, more than {}. Give each film fewer layers, or take fewer films.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The corners make no rectangle. Mark them in order: upper left, upper right, lower right, lower left of the wedge, the row of steps over white above the one over black.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The dots of the picture are damaged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The filaments of the picture have changed since it was made, so its heights no longer suit them. Make it anew on the Picture bench.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The panel would have {} layers; at most {} make sense.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The panel would use more than {} different stacks. Give each film fewer layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The photo is over-exposed: field {} of row {} is burnt out. Take one with less light, or a shorter exposure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The photo is over-exposed: the white patch is burnt out. Take one with less light, or a shorter exposure.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture was made for layers of {} after a first one of {}; the settings say {} and {}. Every border would come at another height, and the colours would be others. Make the picture anew, or set the layers back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture would have {} by {} dots; between one and 25 million in all can be made. Choose another width, or larger dots.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The project has no picture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The row of steps over white is the upper one, with the bare white row above it; steps grow from left to right.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The two bases look alike, so they tell nothing apart. Are the corners in order, with the row over white above the one over black?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The white is {} thick where it is thinnest, and has to be {} at least to hold together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers of {} after {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the optics must be twelve numbers, K, S and their uncertainties</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} % of the picture has a colour that shares its lightness with another: by lightness both get one height, and neither can be right. Height by the nearest colour tells them apart.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} does not fit the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has no bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} has no body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} holds what is no stack</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} leaves nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be a list of points</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be four shares from 0 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be three shares from 0 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be twelve numbers, K, S and their uncertainties</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must lie in pictures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must rise from 0 to 1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} walls follow every terrace of the picture and take long; one does, some print two or three.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: the file {} is missing from the project</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4937,6 +5133,93 @@
     </message>
 </context>
 <context>
+    <name>vitrail::CoreView</name>
+    <message>
+        <source>The core at the pointer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is printed here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s) of %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>From the top: %1. It becomes %2, asked is %3, ΔE %4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: ΔE %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 × %2 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lamp</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lets through %1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sends back %1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>asked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>made</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ΔE %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::CropView</name>
+    <message>
+        <source>What is kept of the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From %1 to %2 % across, from %3 to %4 % down. Arrow keys move it, with Shift they change its size.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No picture yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::CurveView</name>
+    <message>
+        <source>Click to add a point, drag it; a double click takes it away. By keys: Space goes to the next point, arrows move it, Insert adds, Delete takes away.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to %2: %3. Point %4 is chosen.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::Document</name>
     <message>
         <source>Untitled</source>
@@ -5141,6 +5424,34 @@
         <source>Colour of filament %1</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Measure…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By a step wedge: print it, photograph it, and read how the filament absorbs and scatters light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forget</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Light in pict&amp;ures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from colour and transmission distance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>measured: K %1, S %2 /mm (green)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Red, green, blue: K %1, %2, %3 and S %4, %5, %6 per mm</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::FilamentsModel</name>
@@ -5159,6 +5470,197 @@
     </message>
     <message>
         <source>Filament %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::FilmsPage</name>
+    <message>
+        <source>each film in layers of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>films on each other, below the white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>films on each other, above the white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Spread what a dot is off by to its neighbours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Fit the tones between darkest and brightest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Compare the orders</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Films and white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the panel&apos;s layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;White</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its thickness makes the brightness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Films, from below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Letters of the filaments, in their order from the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In layers of their own there are two filaments in a layer at most; on each other the panel is thinner and brighter, with more changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the order of the films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Layers of each film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>White &amp;below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers below everything</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>White above, &amp;least</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers that there are everywhere</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>White above, &amp;most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers where it is darkest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the panel&apos;s rim</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Rim</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of white, as tall as everything, around the picture; 0: none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slots &amp;in it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Width of two slots in the rim&apos;s lower edge, for a stand; 0: none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Continuous tones from few layers (Floyd &amp; Steinberg 1976); without it areas are even and steps show</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A panel is never black: black becomes the darkest it can be, and the tones between move with it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spread the error</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fit the tones</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What each order costs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Orders of the films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ΔE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At the lamp: low-voltage parts only, and a licensed electrician where local codes ask for one. PLA softens at about 55 °C: use a cool lamp, some centimetres away, and let air pass.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 stacks in use. %2 % of the picture asks for a colour that no stack comes near by itself; spread over neighbours much of that comes out all the same.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each order is being made and planned…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pure layers, one film in each, take %L1 changes; films mixed in a layer take %L2, and come nearer by ΔE %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None of the orders could be made.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -5774,6 +6276,353 @@
     </message>
     <message>
         <source>, painted: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::LookPage</name>
+    <message>
+        <source>As printed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Flat colours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Against light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Unlit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Original</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Differences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Choose a picture…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Make it anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The core</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drilled at the pointer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As it will look</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Left of the bar</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lamp %1 K</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lamp</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;diffuser</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An opal sheet between lamp and print: softer light, and less contrast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Works every dot out again, for the filaments, layers and light as they are now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make the picture anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bands, the highest first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>up to mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ends here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share of the picture that ends in this band, and shows it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Border &amp;up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The upper border of the chosen band, one layer; on the ribbon leads can be dragged, and Alt with the arrow keys moves the one at the cursor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Border dow&amp;n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The upper border of the chosen band, one layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>L&amp;ift all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything one layer higher, the base thicker: the look stays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lo&amp;wer all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything one layer lower, as far as the base allows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Di&amp;vide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen band in two; give one of them another filament by its letter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen band goes to its lower neighbour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By lightness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How tall a dot is: by its lightness, brighter is taller; or as the stack whose colour is nearest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height from the nearest colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height from lightness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Face down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The face lies on the bed: the order is reversed, the picture mirrored, the face as smooth as the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Another picture…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture is being read…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a picture, or drop one on the window: it becomes a relief in layers, or a panel to be lit from behind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>20 and more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ΔE to the original: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>being made…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 × %2 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ΔE to the original %1 on average with these borders</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ΔE to the original %1 on average, under %2 in 95 % of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, seen from %1 cm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · %1 % too fine to come out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · %1 stacks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · %1 % shares its lightness with another colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments or layers have changed since it was made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>films and white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of it, mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dots with it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>0–%1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By nearest colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>brighter is taller</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the nearest colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1–%2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The base: it is everywhere</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a layer more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a layer less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>more white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>less white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no filament %1 yet: add it on the Palette bench, or take it from the shelf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give a band filament %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lift all bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lower all bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move a border</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A band of one layer cannot be divided.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no other filament to divide it with: add one on the Palette bench.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The base needs all its layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Divide a band</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove a band</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Face up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Face down</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6496,15 +7345,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A letter gives the selection that filament.
-On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down go to the change before and after; Esc drops the range.
-On the piece: arrows turn, + and − zoom, Home fits.
-With a painting tool in hand the left button paints and the right one turns.
-On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.
-Alt+1 to Alt+7 go to the benches. Tab goes from field to field.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;About Vitrail</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6546,10 +7386,6 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
     </message>
     <message>
         <source>Open</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Projects and models (*.vitrail *.3mf *.stl *.obj);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6606,6 +7442,44 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
     </message>
     <message>
         <source>Recover it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A &amp;picture…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+Shift+O</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pi&amp;cture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A letter gives the selection that filament.
+On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down go to the change before and after; Esc drops the range.
+On the piece: arrows turn, + and − zoom, Home fits.
+With a painting tool in hand the left button paints and the right one turns.
+On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.
+On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.
+Alt+1 to Alt+8 go to the benches. Tab goes from field to field.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.svg)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Projects, models and pictures (*.vitrail *.3mf *.stl *.obj *.png *.jpg *.jpeg *.webp *.tif *.tiff *.svg);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6675,6 +7549,45 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
     <name>vitrail::NeedsView</name>
     <message>
         <source>What the project takes of each filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::NewPictureDialog</name>
+    <message>
+        <source>A &amp;relief in layers, seen from the front</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A &amp;panel, seen against light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is “%1” to become?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments in whole layers on each other; what shows is the stack below. Few changes, all of them between layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Films of colour and a white whose thickness makes the brightness. White and three films; changes within layers. The light behind it is yours to choose.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It takes the place of the picture that is there; undo brings that back.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7550,6 +8463,64 @@ Read the label on the spool. Does it say %2?</source>
     </message>
 </context>
 <context>
+    <name>vitrail::PictureBench</name>
+    <message>
+        <source>As it will &amp;look</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Prepared</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Best stack</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move a border</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture is being read and its stack searched for…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be read, or is too large for a picture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The project was changed while the picture was being made; try again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make a relief</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make a panel</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PictureView</name>
+    <message>
+        <source>The picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left of the bar %1, right of it %2; the bar is at %3 % of the width. The pointer is at dot %4, %5. Arrow keys move the pointer, with Shift the bar.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::PieceBench</name>
     <message>
         <source>Regions: parts and bands</source>
@@ -8073,6 +9044,321 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     </message>
 </context>
 <context>
+    <name>vitrail::PreparePage</name>
+    <message>
+        <source>free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>square</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>3 : 2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>4 : 3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2 : 3 upright</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>90 × 130 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>130 × 90 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>100 × 150 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>150 × 100 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>130 × 180 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>180 × 130 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>144 × 108 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Seen from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;mirrored</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As it came</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drag the corners: what is inside is kept</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut the picture out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut and size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Format</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Format</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut to a format</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of the print; its height follows from what is kept</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>0.2 mm suits a 0.4 nozzle: nothing finer than about a line comes out. A panel has no dots smaller than a line. Common practice, no source.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>D&amp;ot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dot by dot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far it is looked at from: differences and the search go by what an eye tells apart there, one minute of arc</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Seen from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the picture&apos;s width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the picture&apos;s dots</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change where it is seen from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as it came</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a quarter to the right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>upside down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a quarter to the left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mirror the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Prepare the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tones and ground</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Brightness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Added to each channel; 0 leaves it as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Contrast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>About mid grey; 1 leaves it as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Gamma</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Above 1 middle tones are lighter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as low as can be</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cut out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ground around the subject</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is about the colour of the upper left corner and hangs together with the edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>G&amp;round</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the ground out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>  up to ΔE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far from the corner&apos;s colour still is ground</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Under what is clear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tones</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bend the tones</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Frame and hanging</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>F&amp;rame</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A border within the picture, in a colour of its own; 0: none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>  its colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rounded &amp;corners</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Radius; 0: square</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Hole to hang it by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the middle of the upper edge, 2 mm from it at least; 0: none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Line of text</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Letter the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>  its height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strokes finer than a line do not come out: 5 mm and more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 × %2 dots · drag the corners: what is inside is kept</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::ProgressStrip</name>
     <message>
         <source>Cancel</source>
@@ -8213,6 +9499,18 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     <message>
         <source>
 Purge %1 g (%2 mm³), changes take %3 s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Arrow keys move the cursor layer; with Alt they move the lead line that is nearest to it, which cuts the picture&apos;s bands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ends in layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8993,6 +10291,200 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
     </message>
 </context>
 <context>
+    <name>vitrail::StackFront</name>
+    <message>
+        <source>Difference against number of swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n swap(s): ΔE %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>swaps at most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean ΔE to the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::StackPage</name>
+    <message>
+        <source>&amp;Search</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Use this stack</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What comes nearest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mean difference over the whole picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The best stack for each number of swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ΔE</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gains</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from the bed upwards</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What this swap buys against one less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Out of what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments to choose from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>TD mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the stack</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Transmission distance: so thick it lets a tenth of the light through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press Space to go through: may be, must be, not</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>may be</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>must be</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Different filaments at most: what the slots hold, or what you have the patience for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>S&amp;waps at most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Filaments at most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Height at most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shelf: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing to search among: let a filament be in the stack.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More filaments must be in the stack than may be: allow more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Searching…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before anything was found.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped; this is the best so far.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cannot keep what must be</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All stacks with so many swaps were looked at: there is no better one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Found by searching; there may be a better one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search for the stack that comes nearest to the picture: filaments, their order, and the borders between them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No stack keeps what must be with so few swaps, filaments and layers. Allow more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n swap(s) are enough: all that come after gain ΔE %1 together, which is hardly seen.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The last swap still gains; one more may, too.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All letters are taken: remove a filament of the project first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Use the stack that was found</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::StripsPage</name>
     <message>
         <source>&amp;Locked</source>
@@ -9532,6 +11024,220 @@ pinned plan</source>
     </message>
     <message>
         <source>Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part or a patch: click</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::WedgeDialog</name>
+    <message>
+        <source>How %1 takes light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;1 Print the wedge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;2 Read its photograph</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Or judge by eye</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A small plate with steps of one layer each, over white and over black. Where it is bare white the light on it can be seen. How light falls off from step to step says how much the filament absorbs (K) and scatters (S).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Layer height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Write 3MF, STL and plan…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzle and bed are hot: keep fingers out of a moving machine, and let the plate cool before you take it off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Open the photograph…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>channel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>K, 1/mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>S, 1/mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Absorption, and its standard uncertainty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Scattering, and its standard uncertainty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The photograph of the wedge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drag the marks onto the wedge&apos;s corners, the white and the grey; then it is read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>red</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>green</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blue</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 ± %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s) over black</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s) over white</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Transmission distance %1 mm. Fields fit within %2 %; the light was uneven by %3 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left out, as they lie far from the others: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold the printed steps over black beside the screen, in daylight, and choose in each row the patch that looks like that step. Less sure than a photograph, but quick.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>as with a transmission distance of %1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Transmission distance %1 mm, from %n row(s); they differ by a factor of %2.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Transmission distance %1 mm, from one row.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Folder for the wedge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>black</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Written to %1: wedge.3mf, STL files, wedge.html with its plan, wedge.vitrail.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::WedgePhotoView</name>
+    <message>
+        <source>upper left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>upper right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lower right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lower left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>grey</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The photograph of the wedge, with its marks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No photograph yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mark %1 is chosen, at %2, %3. Space goes to the next, arrow keys move it, with Ctrl by ten.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a photograph of the printed wedge, beside white paper and a grey card.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -46,6 +46,16 @@
     </message>
 </context>
 <context>
+    <name>vitrail::CoreView</name>
+    <message numerus="yes">
+        <source>%n layer(s) of %1</source>
+        <translation>
+            <numerusform>%n layer of %1</numerusform>
+            <numerusform>%n layers of %1</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::Document</name>
     <message numerus="yes">
         <source>Add %n model file(s)</source>
@@ -284,6 +294,26 @@
     </message>
 </context>
 <context>
+    <name>vitrail::StackFront</name>
+    <message numerus="yes">
+        <source>%n swap(s): ΔE %1</source>
+        <translation>
+            <numerusform>%n swap: ΔE %1</numerusform>
+            <numerusform>%n swaps: ΔE %1</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::StackPage</name>
+    <message numerus="yes">
+        <source>%n swap(s) are enough: all that come after gain ΔE %1 together, which is hardly seen.</source>
+        <translation>
+            <numerusform>%n swap is enough: all that come after gain ΔE %1 together, which is hardly seen.</numerusform>
+            <numerusform>%n swaps are enough: all that come after gain ΔE %1 together, which is hardly seen.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::StripsPage</name>
     <message numerus="yes">
         <source>%1 by calibration from %n reading(s)</source>
@@ -307,6 +337,37 @@
         <translation>
             <numerusform>%1 · %n time = %2 g</numerusform>
             <numerusform>%1 · %n times = %2 g</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::WedgeDialog</name>
+    <message numerus="yes">
+        <source>%n layer(s) over black</source>
+        <translation>
+            <numerusform>%n layer over black</numerusform>
+            <numerusform>%n layers over black</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s) over white</source>
+        <translation>
+            <numerusform>%n layer over white</numerusform>
+            <numerusform>%n layers over white</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s)</source>
+        <translation>
+            <numerusform>%n layer</numerusform>
+            <numerusform>%n layers</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Transmission distance %1 mm, from %n row(s); they differ by a factor of %2.</source>
+        <translation>
+            <numerusform>Transmission distance %1 mm, from %n row; they differ by a factor of %2.</numerusform>
+            <numerusform>Transmission distance %1 mm, from %n rows; they differ by a factor of %2.</numerusform>
         </translation>
     </message>
 </context>

@@ -1,4 +1,4 @@
-// Commands about pictures: stack, relief, panel, look.
+// Commands about pictures: stack, relief, panel, look, wedge.
 #pragma once
 
 #include <CLI/CLI.hpp>
@@ -47,7 +47,16 @@ struct LookCall {
 int run_stack(const StackOptions& o);
 int run_relief(const ReliefCall& o);
 int run_panel(const PanelCall& o);
+struct WedgeCall {
+    std::string photo, corners, white, grey, base_white = "#f2f2ea"; ///< X,Y,…
+    std::string print, white_filament = "A:PLA:#f2f2ea", black_filament = "B:PLA:#1c1e24", folder, machine = "hand-swap";
+    int steps = 8;
+    double layer_mm = 0.08;
+    bool json = false;
+};
+
 int run_look(const LookCall& o);
+int run_wedge(const WedgeCall& o);
 
 /// Adds them to the command line; the one that is called becomes `run`.
 void add_picture_commands(CLI::App& app, std::function<int()>& run);

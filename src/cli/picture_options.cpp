@@ -102,6 +102,25 @@ void add_look(CLI::App& app, std::function<int()>& run) {
     c->callback([o, &run] { run = [o] { return run_look(*o); }; });
 }
 
+void add_wedge(CLI::App& app, std::function<int()>& run) {
+    const auto o = std::make_shared<WedgeCall>();
+    CLI::App* c = app.add_subcommand("wedge", "Measure a filament's optics: write a step wedge to print, or read its photograph");
+    c->add_option("photo", o->photo, "The photograph: PNG, JPEG, WebP or TIFF");
+    c->add_option("--corners", o->corners, "X,Y of the wedge's corners in dots: upper left, upper right, lower right, lower left");
+    c->add_option("--white", o->white, "X,Y: the middle of a white patch beside it");
+    c->add_option("--grey", o->grey, "X,Y: the middle of a grey card beside it");
+    c->add_option("--base-white", o->base_white, "#RRGGBB of the white it is printed on, where there is no white patch")->capture_default_str();
+    c->add_option("--print", o->print, "LETTER:MATERIAL:#RRGGBB[:TD_MM] of the filament: write its wedge instead");
+    c->add_option("--print-white", o->white_filament, "The white below it")->capture_default_str();
+    c->add_option("--print-black", o->black_filament, "The black below it")->capture_default_str();
+    c->add_option("--into", o->folder, "The folder for 3MF, STL, page and project");
+    c->add_option("--machine", o->machine, "One that ships, or a file")->capture_default_str();
+    c->add_option("--steps", o->steps, "Steps of one layer each")->check(CLI::Range(2, 30))->capture_default_str();
+    c->add_option("--layer", o->layer_mm, "Layer height, mm")->check(CLI::Range(0.04, 0.6))->capture_default_str();
+    c->add_flag("--json", o->json, "Print JSON");
+    c->callback([o, &run] { run = [o] { return run_wedge(*o); }; });
+}
+
 } // namespace
 
 void add_picture_commands(CLI::App& app, std::function<int()>& run) {
@@ -109,6 +128,7 @@ void add_picture_commands(CLI::App& app, std::function<int()>& run) {
     add_relief(app, run);
     add_panel(app, run);
     add_look(app, run);
+    add_wedge(app, run);
 }
 
 } // namespace vitrail

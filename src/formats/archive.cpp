@@ -19,6 +19,9 @@ std::vector<ArchiveFile> archive_files(const Project& p) {
                              if (const Result<Json> before = parse_json(*p.as_read))
                                  json = laid_over(migrated(*before), json);
                          json["settings"].erase(kRetiredOverhang);
+                         for (std::size_t i = 0; i < p.filaments.size() && i < json["filaments"].size(); ++i)
+                             if (!p.filaments[i].measured)
+                                 json["filaments"][i].erase("optics");
                          if (!p.picture)
                              json.erase("picture"); // the file it was read from may have had one
                          return std::make_shared<const std::string>(json_text(json) + "\n");

@@ -1,6 +1,7 @@
 #include "formats/archive.h"
 #include "core/picture/make.h"
 #include "formats/machine_file.h"
+#include "formats/optics_text.h"
 #include "formats/picture_json.h"
 #include "formats/ply.h"
 #include "formats/project_json.h"
@@ -134,6 +135,10 @@ Project project_from_json(const JsonReader& r) {
         x.opened_day = static_cast<int>(f.number("opened_day", 0, 1e6, 0));
         x.class_confirmed = f.truth("class_confirmed", false);
         x.shelf_id = f.text("shelf_id", "");
+        bool fits = true;
+        x.measured = parse_optics(f.text("optics", ""), &fits);
+        if (!fits)
+            throw JsonMisfit{say("{} must be twelve numbers, K, S and their uncertainties", f.place("optics"))};
         if (f.has("spools")) {
             const Json& spools = f.list("spools", 1000);
             for (std::size_t k = 0; k < spools.size(); ++k) {

@@ -1,5 +1,6 @@
 #include "formats/archive.h"
 #include "formats/machine_file.h"
+#include "formats/optics_text.h"
 #include "formats/picture_json.h"
 #include "formats/project_json.h"
 
@@ -90,6 +91,9 @@ Json project_to_json(const Project& p) {
                              {"class_confirmed", f.class_confirmed},
                              {"shelf_id", f.shelf_id},
                              {"spools", spools_to_json(f)}});
+    for (std::size_t i = 0; i < p.filaments.size(); ++i)
+        if (p.filaments[i].measured)
+            filaments[i]["optics"] = optics_text(p.filaments[i].measured);
     for (const ModelFile& m : p.models)
         models.push_back("models/" + m.name), scales.push_back(m.scale);
     Json waivers = Json::array();

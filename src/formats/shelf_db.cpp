@@ -1,5 +1,7 @@
 #include "formats/shelf_db.h"
 
+#include "formats/optics_text.h"
+
 #include <sqlite3.h>
 
 #include <filesystem>
@@ -63,6 +65,8 @@ const char* const kMigrations[] = {
     " place_note TEXT NOT NULL);",
     // 1 → 2: somebody has read the label
     "ALTER TABLE filament ADD COLUMN class_confirmed INTEGER NOT NULL DEFAULT 0;",
+    // 2 → 3: measured by a step wedge
+    "ALTER TABLE filament ADD COLUMN optics TEXT NOT NULL DEFAULT '';",
 };
 static_assert(std::size(kMigrations) == kShelfVersion);
 
@@ -141,7 +145,7 @@ Result<ShelfDb> ShelfDb::open(const std::string& path, Message* note) {
 Result<Shelf> ShelfDb::read() const {
     Shelf shelf;
     Statement f(db_.get(), "SELECT id, letter, name, material, colour, td_mm, diameter_mm, density_g_cm3, price_per_kg, nozzle_low, nozzle_high, bed_low,"
-                           " bed_high, dry_c, dry_h, notes, class_confirmed FROM filament ORDER BY place");
+                           " bed_high, dry_c, dry_h, notes, class_confirmed, optics FROM filament ORDER BY place");
     int step = SQLITE_DONE;
     while ((step = f.step()) == SQLITE_ROW) {
         const auto material = parse_material(f.text_at(3));
@@ -162,6 +166,7 @@ Result<Shelf> ShelfDb::read() const {
         x.dry_h = f.number_at(14);
         x.notes = f.text_at(15);
         x.filament.class_confirmed = f.whole_at(16) != 0;
+        x.filament.measured = parse_optics(f.text_at(17));
         x.filament.shelf_id = x.id;
         shelf.filaments.push_back(std::move(x));
     }
@@ -199,12 +204,12 @@ Status ShelfDb::write(const Shelf& shelf) {
     for (const ShelfFilament& x : shelf.filaments) {
         const Filament& f = x.filament;
         Statement s(db, "INSERT INTO filament (id, place, letter, name, material, colour, td_mm, diameter_mm, density_g_cm3, price_per_kg, nozzle_low,"
-                        " nozzle_high, bed_low, bed_high, dry_c, dry_h, notes, class_confirmed) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
+                        " nozzle_high, bed_low, bed_high, dry_c, dry_h, notes, class_confirmed, optics) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
         if (!s)
             return give_up();
         s.text(x.id).whole(place++).text(std::string(1, f.letter)).text(f.name).text(facts(f.material).id).text(to_hex(f.colour)).number(f.td_mm).number(f.diameter_mm);
         s.number(f.density_g_cm3).number(f.price_per_kg).number(f.nozzle_c.low).number(f.nozzle_c.high).number(f.bed_c.low).number(f.bed_c.high);
-        s.number(x.dry_c).number(x.dry_h).text(x.notes).whole(f.class_confirmed);
+        s.number(x.dry_c).number(x.dry_h).text(x.notes).whole(f.class_confirmed).text(optics_text(f.measured));
         if (s.step() != SQLITE_DONE)
             return give_up();
     }

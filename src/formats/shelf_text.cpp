@@ -1,5 +1,6 @@
 #include "formats/csv.h"
 #include "formats/json.h"
+#include "formats/optics_text.h"
 #include "formats/shelf_db.h"
 
 #include <algorithm>
@@ -13,9 +14,9 @@ namespace {
 
 /// The columns of the CSV, in order, and the keys of the JSON.
 constexpr const char* kColumns[] = {"id", "name", "material", "colour", "hatch", "td_mm", "diameter_mm", "density_g_cm3", "price_per_kg",
-                                    "nozzle_low_c", "nozzle_high_c", "bed_low_c", "bed_high_c", "dry_c", "dry_h", "notes", "label_read",
+                                    "nozzle_low_c", "nozzle_high_c", "bed_low_c", "bed_high_c", "dry_c", "dry_h", "notes", "label_read", "optics",
                                     "spool", "full_g", "tare_g", "left_g", "opened_day", "dried_day", "place", "place_note"};
-constexpr std::size_t kSpoolColumn = 17;
+constexpr std::size_t kSpoolColumn = 18;
 
 std::string plain(double v) {
     char buffer[40];
@@ -29,7 +30,7 @@ Row row_of(const ShelfFilament& x) {
     return {{"id", x.id}, {"name", f.name}, {"material", facts(f.material).id}, {"colour", to_hex(f.colour)}, {"hatch", std::string(1, f.letter)},
             {"td_mm", plain(f.td_mm)}, {"diameter_mm", plain(f.diameter_mm)}, {"density_g_cm3", plain(f.density_g_cm3)}, {"price_per_kg", plain(f.price_per_kg)},
             {"nozzle_low_c", plain(f.nozzle_c.low)}, {"nozzle_high_c", plain(f.nozzle_c.high)}, {"bed_low_c", plain(f.bed_c.low)}, {"bed_high_c", plain(f.bed_c.high)},
-            {"dry_c", plain(x.dry_c)}, {"dry_h", plain(x.dry_h)}, {"notes", x.notes}, {"label_read", f.class_confirmed ? "yes" : "no"}};
+            {"dry_c", plain(x.dry_c)}, {"dry_h", plain(x.dry_h)}, {"notes", x.notes}, {"label_read", f.class_confirmed ? "yes" : "no"}, {"optics", optics_text(f.measured)}};
 }
 
 void add_spool(Row& r, const Spool& s) {
@@ -100,6 +101,10 @@ void read_row(const Row& r, Shelf& shelf) {
         x.dry_h = number(r, "dry_h", 0, 1000, 0);
         x.notes = prose(r, "notes");
         f.class_confirmed = text(r, "label_read") == "yes";
+        bool fits = true;
+        f.measured = parse_optics(text(r, "optics"), &fits);
+        if (!fits)
+            throw Misfit{say("the optics must be twelve numbers, K, S and their uncertainties")};
         f.shelf_id = id;
         at = static_cast<int>(shelf.filaments.size());
         shelf.filaments.push_back(std::move(x));

@@ -43,6 +43,11 @@ std::vector<Message> before_calibration_strip() {
     return {say("One wall, no infill, no top and no bottom."), say("Set the purge of your toolpath program to nothing, and switch off tower, skirt and prime after changes: the strip itself takes what a change purges.")};
 }
 
+std::vector<Message> before_wedge() {
+    return {say("Solid: 100 % infill, and no other first layer than the plan's."), say("Photograph it straight from above, beside white paper and a grey card, in even light without reflections, the white just short of burnt out. Save the photo as PNG or JPEG, without filters."),
+            say("The row of steps over white is the upper one, with the bare white row above it; steps grow from left to right.")};
+}
+
 std::vector<Message> before_offset_strip(const Machine& m, int toolhead) {
     const Name other{m.toolheads[static_cast<std::size_t>(toolhead)].name};
     return {say("Print the strip as it stands, not turned: left to right is X, front to back is Y; the block at an end of a strip marks the positive one."),

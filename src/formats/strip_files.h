@@ -11,6 +11,8 @@ Status write_strip(const Project& strip, const std::string& name, std::vector<Me
 
 /// What has to be done before a calibration strip is printed.
 std::vector<Message> before_calibration_strip();
+/// The same for a step wedge, and how it is photographed.
+std::vector<Message> before_wedge();
 /// The same for an offset strip, and how it is read.
 std::vector<Message> before_offset_strip(const Machine& machine, int toolhead);
 

@@ -70,12 +70,12 @@ private Q_SLOTS:
 
 private:
     void changes(ChangesBench::Page page) {
-        key(Qt::Key_5, Qt::AltModifier);
+        key(Qt::Key_6, Qt::AltModifier);
         window_->changes_bench()->show_page(page);
         QCoreApplication::processEvents();
     }
     void purge(PurgeBench::Page page) {
-        key(Qt::Key_6, Qt::AltModifier);
+        key(Qt::Key_7, Qt::AltModifier);
         window_->purge_bench()->show_page(page);
         QCoreApplication::processEvents();
     }
@@ -294,7 +294,7 @@ void TestChangesWindow::preview_ends_with_an_edit() {
     wait_for_plan();
     QTRY_VERIFY_WITH_TIMEOUT(table("suggestions")->rowCount() > 0, 20000);
     press("preview_suggestion");
-    key(Qt::Key_1, Qt::AltModifier); // and with leaving the page
+    key(Qt::Key_2, Qt::AltModifier); // and with leaving the page
     QVERIFY(!document()->previewing());
 }
 

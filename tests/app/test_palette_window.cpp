@@ -41,7 +41,7 @@ private Q_SLOTS:
 
 private:
     void go() {
-        key(Qt::Key_2, Qt::AltModifier);
+        key(Qt::Key_3, Qt::AltModifier);
         QTRY_VERIFY(window_->shelf()->is_open());
         QCoreApplication::processEvents();
     }

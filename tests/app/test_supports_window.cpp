@@ -39,7 +39,7 @@ private Q_SLOTS:
 
 private:
     void supports(SupportsBench::Page page) {
-        key(Qt::Key_3, Qt::AltModifier);
+        key(Qt::Key_4, Qt::AltModifier);
         window_->supports_bench()->show_page(page);
         QCoreApplication::processEvents();
     }

@@ -121,7 +121,7 @@ void TestWindow::badge_from_file_to_plan() {
     QCOMPARE(tally("hand_swaps"), QString("1"));
     QCOMPARE(tally("purge"), shown("0.7 g"));
     QCOMPARE(window_->view()->layer(), 11); // a project opens where something happens
-    key(Qt::Key_5, Qt::AltModifier);
+    key(Qt::Key_6, Qt::AltModifier);
     auto* table = window_->findChild<QTableView*>("changes");
     QTRY_VERIFY(table->isVisible());
     QCOMPARE(table->model()->rowCount(), 1);
@@ -363,7 +363,7 @@ void TestWindow::findings_get_more_room() {
 void TestWindow::focus_goes_with_the_bench() {
     open("badge.vitrail");
     const auto benches = window_->findChildren<BenchButton*>();
-    QCOMPARE(benches.size(), 7);
+    QCOMPARE(benches.size(), 8);
     benches[0]->setFocus();
     QTRY_VERIFY(benches[0]->hasFocus());
     QTest::keyClick(window_.get(), Qt::Key_2, Qt::AltModifier);

@@ -40,6 +40,9 @@ private Q_SLOTS:
     void offset_strip();
     void stack();
     void relief();
+    void picture_is_prepared();
+    void panel_and_looks();
+    void wedge();
     void wrong_usage_is_2();
     void unusable_input_is_1_and_touches_nothing();
 
@@ -55,6 +58,7 @@ private:
         p.waitForFinished(60000);
         return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1, QString::fromUtf8(p.readAllStandardOutput()), QString::fromUtf8(p.readAllStandardError())};
     }
+    void write_flag() { QVERIFY(write_file(path("flag.ppm"), "P3 6 4 255 " + [] { std::string dots; for (int i = 0; i < 24; ++i) dots += i % 3 == 0 ? "200 50 40 " : i % 3 == 1 ? "230 230 220 " : "40 150 210 "; return dots; }())); }
     const QJsonObject json(const QStringList& arguments) { return QJsonDocument::fromJson(run(arguments).out.toUtf8()).object(); }
     std::string path(const char* name) { return dir_->filePath(name).toStdString(); }
 
@@ -99,6 +103,77 @@ void TestCli::stack() {
     QCOMPARE(run(QStringList{"stack", "--layers", "D4"} + filaments).status, 2); // nobody describes D
     QCOMPARE(run(QStringList{"stack", "--layers", "A4", "--lamp", "100"} + filaments).status, 2);
     QCOMPARE(run(QStringList{"stack", "--layers", "A4", "--backing", "white"} + filaments).status, 2);
+}
+
+void TestCli::picture_is_prepared() {
+    write_flag();
+    const QStringList make{"relief", "flag.ppm", "made.vitrail", "--width", "30", "--filament", "A:PLA:#202226:0.6", "--filament", "B:PLA:#b82e28:2", "--band", "A=1..4", "--band", "B=5..9"};
+    QVERIFY(run(make + QStringList{"--frame", "2", "--corners", "3", "--hole", "4", "--text", "Saltmarsh", "--text-height", "3", "--turn", "1", "--mirror", "--contrast", "1.2", "--gamma", "0.9", "--brightness", "0.05", "--face-down"}).status == 0);
+    const auto p = load_project(dir_->filePath("made.vitrail").toStdString());
+    QVERIFY(p && p->picture);
+    const Preparation& x = p->picture->prepare;
+    QVERIFY(x.turn == 1 && x.mirror && x.frame_mm == 2 && x.hole_mm == 4 && x.text == "Saltmarsh" && p->picture->face_down);
+    QVERIFY(p->picture->bytes->size() > 20);
+    QCOMPARE(run(make + QStringList{"--crop", "0,0,9999,5"}).status, 2);
+    QCOMPARE(run(make + QStringList{"--frame-colour", "white"}).status, 2);
+    QVERIFY(run(make + QStringList{"--layer", "0.5"}).err.contains("too thick for a nozzle"));
+    // Pinned layers are kept; more than there is room for is refused.
+    const QStringList search{"relief", "flag.ppm", "made.vitrail", "--width", "30", "--filament", "A:PLA:#202226:0.6", "--filament", "B:PLA:#b82e28:2", "--filament", "C:PLA:#f2f2ea:4", "--swaps", "2", "--most", "1"};
+    QVERIFY(run(search + QStringList{"--pin", "B=5..6"}).status == 0);
+    const auto pinned = load_project(dir_->filePath("made.vitrail").toStdString());
+    bool kept = false;
+    for (const ReliefBand& b : pinned->picture->bands)
+        kept |= b.filament == 'B' && b.from_layer <= 5 && b.to_layer >= 6;
+    QVERIFY(kept);
+    QCOMPARE(run(search + QStringList{"--pin", "B=50..51"}).status, 2);
+    QCOMPARE(run(search + QStringList{"--pin", "X=3..4"}).status, 2);
+    QCOMPARE(run(search + QStringList{"--pin", "B=5..6", "--pin", "A=7..8", "--swaps", "0"}).status, 1);
+}
+
+void TestCli::panel_and_looks() {
+    write_flag();
+    const QStringList make{"panel", "flag.ppm", "panel.vitrail", "--size", "24x16", "--filament", "A:PLA:#f4f2ec:2", "--filament", "B:PLA:#28aad6:4", "--filament", "C:PLA:#d22c84:4", "--filament", "D:PLA:#f0d228:4", "--film-layers", "2", "--cover-most", "10", "--machine", "feeder-4"};
+    const auto made = run(make);
+    QVERIFY2(made.status == 0, qPrintable(made.err));
+    QVERIFY(made.out.contains("5 bodies") || made.out.contains("4 bodies"));
+    QVERIFY(made.out.contains("licensed electrician"));
+    const auto p = load_project(dir_->filePath("panel.vitrail").toStdString());
+    QVERIFY(p && p->picture->use == PictureUse::panel && p->picture->panel.white == 'A' && p->picture->panel.films == "BCD");
+    COMPARE_NEAR(p->picture->dots->width * p->picture->dot_mm, 24, 0.5);
+    COMPARE_NEAR(p->picture->dots->height * p->picture->dot_mm, 16, 0.5);
+    const QJsonObject look = json({"look", "panel.vitrail", "--json"});
+    for (const char* key : {"mean_delta_e", "p95_delta_e", "lost_detail", "bands"})
+        QVERIFY2(look.contains(key), key);
+    COMPARE_NEAR(look["mean_delta_e"].toDouble(), p->picture->figures.mean_delta_e, 1e-6);
+    for (const QString& as : {QString("printed"), QString("flat"), QString("lit"), QString("unlit"), QString("original"), QString("difference")}) {
+        QVERIFY2(run({"look", "panel.vitrail", "--png", "look.png", "--as", as}).status == 0, qPrintable(as));
+        QFile file(dir_->filePath("look.png"));
+        QVERIFY(file.open(QIODevice::ReadOnly) && file.read(4) == "\x89PNG");
+    }
+    QVERIFY(json({"plan", "panel.vitrail", "--json"})["picture"].toObject().contains("out_of_reach"));
+    // What is no project with a picture, or no way to look, is said.
+    QCOMPARE(run({"look", "panel.vitrail"}).status, 2);
+    QCOMPARE(run({"look", "panel.vitrail", "--png", "x.png", "--as", "sideways"}).status, 2);
+    QCOMPARE(run({"look", QString::fromStdString(source_file("demo/badge.vitrail")), "--json"}).status, 1);
+    QCOMPARE(run(make + QStringList{"--films", "BB"}).status, 1);
+    QCOMPARE(run(make + QStringList{"--size", "wide"}).status, 2);
+    QCOMPARE(run(make + QStringList{"--film-layers", "50"}).status, 1);
+    QCOMPARE(run({"panel", "flag.ppm", "x.vitrail"}).status, 2);
+}
+
+void TestCli::wedge() {
+    QVERIFY(QDir(dir_->path()).mkpath("wedge"));
+    const auto printed = run({"wedge", "--print", "C:PLA:#28aad6:4", "--into", "wedge", "--steps", "5"});
+    QVERIFY2(printed.status == 0, qPrintable(printed.err));
+    for (const char* file : {"wedge.3mf", "wedge.html", "wedge.vitrail"})
+        QVERIFY2(QFile::exists(dir_->filePath(QString("wedge/") + file)), file);
+    QVERIFY(json({"plan", "wedge/wedge.vitrail", "--json"})["layers"].toObject()["count"].toInt() == 12 + 5);
+    QCOMPARE(run({"wedge", "--print", "C:PLA:#28aad6:4"}).status, 2);
+    // A photo of nothing: said so.
+    write_flag();
+    QCOMPARE(run({"wedge", "flag.ppm", "--corners", "1,1,5,1,5,5"}).status, 2);
+    QCOMPARE(run({"wedge", "flag.ppm", "--corners", "1,1,2,1,2,2,1,2"}).status, 1);
+    QCOMPARE(run({"wedge"}).status, 2);
 }
 
 void TestCli::relief() {

@@ -1,3 +1,6 @@
+#include "core/geometry/made_layers.h"
+#include "core/picture/make.h"
+#include "formats/shelf_db.h"
 #include "core/patch/stroke.h"
 #include "core/project/regions.h"
 #include "formats/archive.h"
@@ -6,6 +9,8 @@
 #include "formats/zip.h"
 
 #include "support.h"
+
+#include <set>
 
 #include <QDir>
 
@@ -63,11 +68,43 @@ std::string json_of(const std::string& archive) {
 
 } // namespace
 
+
+namespace {
+
+/// A small picture, made.
+Project small_picture(PictureUse use) {
+    Project p;
+    p.machine = *find_machine("feeder-4");
+    p.filaments = {pla('A', "#f4f2ec"), pla('B', "#28aad6"), pla('C', "#d22c84")};
+    p.settings.first_layer_mm = 0.16;
+    p.settings.layer_mm = 0.08;
+    p.picture.emplace();
+    p.picture->use = use;
+    p.picture->name = "flag.png";
+    p.picture->bytes = std::make_shared<const std::string>("not looked at here");
+    p.picture->width_mm = 12;
+    p.picture->dot_mm = 0.4;
+    p.picture->prepare.corner_mm = 2;
+    p.picture->prepare.text = "Saltmarsh";
+    p.picture->prepare.tones = {{0, 0}, {0.5, 0.6}, {1, 1}};
+    p.picture->bands = {{'A', 1, 4}, {'B', 5, 8}, {'C', 9, 12}};
+    p.picture->panel = usual_films(p.filaments);
+    p.picture->panel.film_layers = 2;
+    Raster flag{30, 20, {}};
+    for (int i = 0; i < 600; ++i)
+        flag.dots.push_back(i % 30 < 10 ? Srgb{240, 240, 236} : i % 30 < 20 ? Srgb{40, 160, 210} : Srgb{200, 50, 130});
+    return *with_picture_made(std::move(p), flag);
+}
+
+} // namespace
 class TestArchive : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void the_angle_of_old();
     void round_trip_keeps_everything();
+    void pictures_round_trip();
+    void version_four_is_read();
+    void measured_light_is_kept();
     void contents_as_in_the_contract();
     void unknown_keys_and_files_survive();
     void newer_versions_are_refused();
@@ -103,6 +140,85 @@ void TestArchive::round_trip_keeps_everything() {
     }
     QCOMPARE(*q->models[0].bytes, *p.models[0].bytes); // the file as it was imported
     COMPARE_NEAR(plan_of(*q)->totals.cost, plan_of(p)->totals.cost, 1e-12);
+}
+
+void TestArchive::pictures_round_trip() {
+    for (const PictureUse use : {PictureUse::relief, PictureUse::panel}) {
+        const Project p = small_picture(use);
+        const std::string bytes = *write_archive(p);
+        const auto entries = read_zip(bytes);
+        std::set<std::string> names;
+        for (const ZipEntry& e : *entries)
+            names.insert(e.name);
+        QVERIFY(names.count("pictures/flag.png") && names.count("surfaces/picture.pgm"));
+        auto q = read_archive(bytes);
+        QVERIFY2(q, q ? "" : english(q.error().message).c_str());
+        QVERIFY(q->picture);
+        const Picture &a = *p.picture, &b = *q->picture;
+        QCOMPARE(*b.bytes, *a.bytes); // as it came
+        QVERIFY(b.prepare == a.prepare && b.bands == a.bands && b.panel == a.panel && b.stacks == a.stacks && *b.dots == *a.dots && b.school == a.school && b.face_down == a.face_down);
+        COMPARE_NEAR(b.figures.mean_delta_e, a.figures.mean_delta_e, 1e-9);
+        QVERIFY(picture_is_current(*q));
+        // The bodies are the same, and planned from their layers.
+        QCOMPARE(q->pieces[0].parts.size(), p.pieces[0].parts.size());
+        for (std::size_t i = 0; i < p.pieces[0].parts.size(); ++i) {
+            QVERIFY(q->pieces[0].parts[i].mesh->vertices == p.pieces[0].parts[i].mesh->vertices);
+            QVERIFY(q->pieces[0].parts[i].made && q->pieces[0].parts[i].made->mesh == q->pieces[0].parts[i].mesh);
+            QCOMPARE(q->pieces[0].parts[i].filament, p.pieces[0].parts[i].filament);
+        }
+        COMPARE_NEAR(plan_of(*q)->totals.total_s, plan_of(p)->totals.total_s, 1e-6);
+        // What is damaged is refused with a sentence.
+        const auto refused = [&](auto change, const char* what) {
+            const auto bad = read_archive(with_json(bytes, change));
+            return !bad && english(bad.error().message).find(what) != std::string::npos;
+        };
+        QVERIFY(refused([](Json& j) { j["picture"]["file"] = "pictures/gone.png"; }, "missing from the project"));
+        QVERIFY(refused([](Json& j) { j["picture"]["file"] = "models/x"; }, "must lie in pictures"));
+        QVERIFY(refused([](Json& j) { j["picture"]["width_mm"] = -3; }, "width_mm"));
+        QVERIFY(refused([](Json& j) { j["picture"]["prepare"]["crop"] = {0.5, 0, 0.2, 1}; }, "leaves nothing"));
+        QVERIFY(refused([](Json& j) { j["picture"]["use"] = "mosaic"; }, "mosaic"));
+        QVERIFY(refused([](Json& j) { j["pieces"][0]["parts"][0]["body"] = 17; }, "names a body"));
+        if (use == PictureUse::relief)
+            QVERIFY(refused([](Json& j) { j["picture"]["bands"].erase(1); }, ""));
+        else
+            QVERIFY(refused([](Json& j) { j["picture"]["made"]["stacks"].erase(0); }, "does not fit"));
+        // Taken out, it is gone from the file as well, unknown keys or not.
+        q->picture.reset();
+        for (Part& part : q->pieces[0].parts)
+            part.own_mesh = true;
+        const auto without = read_archive(*write_archive(*q));
+        QVERIFY2(without, without ? "" : english(without.error().message).c_str());
+        QVERIFY(!without->picture);
+        QCOMPARE(without->pieces[0].parts.size(), p.pieces[0].parts.size());
+    }
+}
+
+void TestArchive::version_four_is_read() {
+    const auto p = read_archive(with_json(*write_archive(sample()), [](Json& j) { j["schema"] = "vitrail.project/4"; }));
+    QVERIFY2(p, p ? "" : english(p.error().message).c_str());
+    QVERIFY(has_parts(*p) && !p->picture);
+    QVERIFY(json_of(*write_archive(*p)).find("vitrail.project/5") != std::string::npos);
+}
+
+void TestArchive::measured_light_is_kept() {
+    Project p = sample();
+    p.filaments[0].measured = MeasuredOptics{{{0.8, 2.5, 6.125}, {4, 3.5, 3}}, {0.01, 0.02, 0.03}, {0.1, 0.2, 0.3}};
+    auto q = read_archive(*write_archive(p));
+    QVERIFY(q && q->filaments[0].measured == p.filaments[0].measured);
+    q->filaments[0].measured.reset(); // forgotten, it does not come back from the file it was read from
+    QVERIFY(!read_archive(*write_archive(*q))->filaments[0].measured);
+    const auto bad = read_archive(with_json(*write_archive(p), [](Json& j) { j["filaments"][0]["optics"] = "1 2 3"; }));
+    QVERIFY(!bad && english(bad.error().message).find("twelve numbers") != std::string::npos);
+    // And on the shelf's files.
+    Shelf shelf;
+    shelf.filaments.push_back({});
+    shelf.filaments[0].id = "x";
+    shelf.filaments[0].filament = p.filaments[0];
+    for (const std::string& text : {shelf_to_csv(shelf), shelf_to_json(shelf)}) {
+        const auto back = shelf_from_text(text);
+        QVERIFY2(back, back ? "" : english(back.error().message).c_str());
+        QVERIFY(back->filaments[0].filament.measured == p.filaments[0].measured);
+    }
 }
 
 void TestArchive::contents_as_in_the_contract() {

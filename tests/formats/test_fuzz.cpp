@@ -2,7 +2,9 @@
 #include "formats/machine_file.h"
 #include "core/patch/stroke.h"
 #include "core/project/regions.h"
+#include "formats/files.h"
 #include "formats/model.h"
+#include "formats/picture_json.h"
 #include "formats/ply.h"
 #include "formats/zip.h"
 
@@ -30,6 +32,7 @@ private Q_SLOTS:
     void threemf_model();
     void archive_bytes();
     void archive_json();
+    void picture_dots();
     void machine();
     void settings();
     void surface_ply();
@@ -176,6 +179,24 @@ void TestFuzz::archive_bytes() {
         return q;
     }();
     fuzz(*write_archive(p), 3000, [](const std::string& s) { return read_archive(s); });
+}
+
+void TestFuzz::picture_dots() {
+    DotMap dots{9, 7, {}};
+    for (int i = 0; i < 63; ++i)
+        dots.dots.push_back(static_cast<std::uint16_t>(1000 * i));
+    const std::string pgm = write_pgm(dots);
+    QVERIFY(*read_pgm(pgm) == dots);
+    fuzz(pgm, 3000, [](const std::string& s) { return read_pgm(s); });
+    // The picture's own json within a whole project.
+    const auto kept = read_file(source_file("demo/dusk.vitrail"));
+    QVERIFY(kept);
+    const auto entries = read_zip(*kept);
+    fuzz(entries->at(0).bytes, 60, [&](const std::string& json) {
+        std::vector<ZipEntry> files = *entries;
+        files[0].bytes = json;
+        return read_archive_files(std::move(files));
+    });
 }
 
 void TestFuzz::archive_json() {

@@ -1,3 +1,6 @@
+#include "demo/pictures.h"
+#include "formats/archive.h"
+#include "paint/make_picture.h"
 #include "paint/read_picture.h"
 
 #include "support.h"
@@ -52,7 +55,45 @@ private Q_SLOTS:
     void drawn_pictures();
     void broken_and_giant_are_refused();
     void damaged_never_crash();
+    void demo_pictures_are_what_the_program_makes();
+    void text_is_drawn();
 };
+
+void TestPictures::demo_pictures_are_what_the_program_makes() {
+    for (const auto& [file, made] : {std::pair{"dusk.vitrail", demo::dusk_relief()}, {"rose-window.vitrail", demo::rose_panel()}}) {
+        QVERIFY2(made, file);
+        const auto kept = load_project(source_file(std::string("demo/") + file));
+        QVERIFY2(kept, file);
+        QCOMPARE(*kept->picture->bytes, *made->picture->bytes);
+        QVERIFY(*kept->picture->dots == *made->picture->dots);
+        QVERIFY(kept->picture->bands == made->picture->bands && kept->picture->stacks == made->picture->stacks);
+        // Made anew from the file's picture it is the same.
+        const auto again = picture_made(*kept);
+        QVERIFY(again && *again->picture->dots == *kept->picture->dots);
+        QVERIFY2(kept->picture->figures.mean_delta_e < 9, file);
+    }
+    // Five filaments on four slots; changes between layers only.
+    const auto plan = plan_of(*load_project(source_file("demo/dusk.vitrail")));
+    QCOMPARE(plan->totals.changes, 4);
+    QVERIFY(std::none_of(plan->changes.begin(), plan->changes.end(), [](const Change& c) { return c.within_layer; }));
+}
+
+void TestPictures::text_is_drawn() {
+    Picture picture;
+    picture.dot_mm = 0.2;
+    QCOMPARE(drawn_text(picture).width, 0);
+    picture.prepare.text = "Saltmarsh Light";
+    picture.prepare.text_mm = 5;
+    const Raster text = drawn_text(picture);
+    QVERIFY(text.height >= 25 && text.height <= 40 && text.width > 4 * text.height);
+    int inked = 0;
+    for (const Srgb c : text.dots)
+        inked += c.r > 128;
+    const double share = inked / static_cast<double>(text.dots.size());
+    QVERIFY(share > 0.08 && share < 0.5);
+    QVERIFY(to_image(text).size() == QSize(text.width, text.height));
+    QCOMPARE(picture_name("/home/somebody/dusk \n.png"), std::string("dusk  .png"));
+}
 
 void TestPictures::every_format() {
     const QImage image = corners();

@@ -1,5 +1,6 @@
 #include "app/parts/filament_dialog.h"
 
+#include "app/parts/wedge_dialog.h"
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
 #include "paint/words.h"
@@ -73,6 +74,27 @@ FilamentDialog::FilamentDialog(const Filament& f, QWidget* parent)
     form->addRow(tr("&Material"), material_);
     form->addRow(tr("&Colour"), pair(hex_, colour_));
     form->addRow(tr("&Transmission distance"), td_);
+    measured_ = new QLabel;
+    measured_->setObjectName(QStringLiteral("measured"));
+    measure_ = new QPushButton(tr("Measure…"));
+    measure_->setObjectName(QStringLiteral("measure_light"));
+    measure_->setToolTip(tr("By a step wedge: print it, photograph it, and read how the filament absorbs and scatters light"));
+    forget_ = new QPushButton(tr("Forget"));
+    forget_->setObjectName(QStringLiteral("forget_light"));
+    auto* light = new QWidget;
+    auto* light_row = new QHBoxLayout(light);
+    light_row->setContentsMargins(0, 0, 0, 0);
+    light_row->addWidget(measured_, 1);
+    light_row->addWidget(measure_);
+    light_row->addWidget(forget_);
+    light->setFocusProxy(measure_);
+    form->addRow(tr("Light in pict&ures"), light);
+    connect(measure_, &QPushButton::clicked, this, &FilamentDialog::measure);
+    connect(forget_, &QPushButton::clicked, this, [this] {
+        filament_.measured.reset();
+        show_measured();
+    });
+    show_measured();
     form->addRow(tr("&Diameter"), diameter_);
     form->addRow(tr("D&ensity"), density_);
     form->addRow(tr("&Price"), price_);
@@ -121,6 +143,28 @@ void FilamentDialog::choose_colour() {
     filament_.colour = to_srgb(c);
     hex_->setText(QString::fromStdString(to_hex(filament_.colour)));
     set_colour(filament_.colour);
+}
+
+void FilamentDialog::show_measured() {
+    forget_->setEnabled(filament_.measured.has_value());
+    if (!filament_.measured) {
+        measured_->setText(tr("from colour and transmission distance"));
+        measured_->setToolTip({});
+        return;
+    }
+    const MeasuredOptics& m = *filament_.measured;
+    measured_->setText(tr("measured: K %1, S %2 /mm (green)").arg(number(m.optics.k[1], 2), number(m.optics.s[1], 2)));
+    measured_->setToolTip(tr("Red, green, blue: K %1, %2, %3 and S %4, %5, %6 per mm").arg(number(m.optics.k[0], 2), number(m.optics.k[1], 2), number(m.optics.k[2], 2), number(m.optics.s[0], 2), number(m.optics.s[1], 2), number(m.optics.s[2], 2)));
+}
+
+void FilamentDialog::measure() {
+    WedgeDialog dialog(filament(), this);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    if (dialog.measured())
+        filament_.measured = dialog.measured();
+    td_->setValue(dialog.td_mm());
+    show_measured();
 }
 
 void FilamentDialog::take_defaults() {

@@ -8,6 +8,7 @@
 class QComboBox;
 class QDoubleSpinBox;
 class QFormLayout;
+class QLabel;
 class QLineEdit;
 class QPushButton;
 
@@ -27,12 +28,15 @@ private:
     void choose_colour();
     void set_colour(Srgb c);
     void take_defaults();
+    void measure();
+    void show_measured();
 
     QFormLayout* form_;
     Filament filament_;
     QLineEdit *name_, *hex_;
     QComboBox* material_;
-    QPushButton* colour_;
+    QPushButton *colour_, *measure_, *forget_;
+    QLabel* measured_;
     QDoubleSpinBox *td_, *diameter_, *density_, *price_, *nozzle_low_, *nozzle_high_, *bed_low_, *bed_high_, *free_, *clean_;
 };
 

@@ -149,7 +149,7 @@ QWidget* LookPage::make_bands() {
     button(0, 2, "lift", tr("L&ift all"), tr("Everything one layer higher, the base thicker: the look stays"), [this] { lift(1); });
     button(0, 3, "lower", tr("Lo&wer all"), tr("Everything one layer lower, as far as the base allows"), [this] { lift(-1); });
     button(1, 0, "divide_band", tr("Di&vide"), tr("The chosen band in two; give one of them another filament by its letter"), [this] { divide(); });
-    button(1, 1, "remove_band", tr("Remove"), tr("The chosen band goes to its lower neighbour"), [this] { remove_band(); });
+    button(1, 1, "remove_picture_band", tr("Remove"), tr("The chosen band goes to its lower neighbour"), [this] { remove_band(); });
     school_ = button(1, 2, "other_school", tr("By lightness"), tr("How tall a dot is: by its lightness, brighter is taller; or as the stack whose colour is nearest"), [this] {
         const bool luminance = desk_->picture() && desk_->picture()->school == ReliefSchool::luminance;
         desk_->edit(luminance ? tr("Height from the nearest colour") : tr("Height from lightness"), [luminance](Project& p) { p.picture->school = luminance ? ReliefSchool::nearest : ReliefSchool::luminance; });

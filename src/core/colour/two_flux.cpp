@@ -51,6 +51,15 @@ Channels seen_over(const Sheet& sheet, const Channels& backing) {
     return seen;
 }
 
+double td_of(const Optics& optics) {
+    double low = 0, high = 1000;
+    for (int i = 0; i < 60; ++i) {
+        const double mid = (low + high) / 2;
+        (luminance(sheet_of(optics, mid).through) > 0.1 ? low : high) = mid;
+    }
+    return high;
+}
+
 double luminance(const Channels& c) {
     return 0.2126 * c[0] + 0.7152 * c[1] + 0.0722 * c[2];
 }

@@ -38,6 +38,9 @@ Channels seen_over(const Sheet& sheet, const Channels& backing);
 /// the transmission distance differ; this is ours.
 Optics optics_of(Srgb colour, double td_mm);
 
+/// The transmission distance of these optics, as optics_of() means it; 1000 mm where even that lets more through.
+double td_of(const Optics& optics);
+
 /// Share of the luminance of white light (IEC 61966-2-1) that these channels are.
 double luminance(const Channels& c);
 

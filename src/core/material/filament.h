@@ -2,10 +2,12 @@
 #pragma once
 
 #include "core/colour/colour.h"
+#include "core/colour/two_flux.h"
 #include "core/base/message.h"
 #include "core/material/material.h"
 
 #include <numbers>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -18,12 +20,20 @@ struct SpoolLeft {
     bool operator==(const SpoolLeft&) const = default;
 };
 
+/// Optics that somebody measured, by a step wedge for instance, and how sure they are.
+struct MeasuredOptics {
+    Optics optics;
+    Channels k_sd{}, s_sd{}; ///< standard uncertainties, 1/mm
+    bool operator==(const MeasuredOptics&) const = default;
+};
+
 struct Filament {
     char letter = 'A'; ///< A…Z, unique in the project
     std::string name;
     Material material = Material::PLA;
     Srgb colour{0xf2, 0xf2, 0xea};
     double td_mm = 4.0;        ///< transmission distance: the thickness that lets 10 % of the light through
+    std::optional<MeasuredOptics> measured; ///< else pictures go by colour and transmission distance
     double diameter_mm = 1.75; ///< 1.75 or 2.85 in practice
     double density_g_cm3 = 1.24;
     double price_per_kg = 20;  ///< in the user's currency

@@ -44,7 +44,7 @@ std::vector<FilamentRun> panel_stack(const PanelFilms& p, const std::vector<int>
 std::vector<Tint> tints_of(const std::vector<Filament>& filaments) {
     std::vector<Tint> tints;
     for (const Filament& f : filaments)
-        tints.push_back(tint_of(f.colour, f.td_mm));
+        tints.push_back(f.measured ? Tint{f.colour, f.td_mm, f.measured->optics} : tint_of(f.colour, f.td_mm));
     return tints;
 }
 

@@ -93,12 +93,16 @@ Sampled sampled(const Raster& photo, const Place& place) {
 /// Logarithm of the light over the wedge, quadratic in both directions, through bare white fields.
 struct Light {
     std::array<Eigen::Matrix<double, 6, 1>, 3> terms;
+    Eigen::Matrix<double, 6, 6> inverse = Eigen::Matrix<double, 6, 6>::Zero(); ///< of the normal matrix
+    Channels sd{}; ///< of one field about it, relative
     static Eigen::Matrix<double, 6, 1> basis(double u, double v) {
         Eigen::Matrix<double, 6, 1> b;
         b << 1, u, v, u * u, u * v, v * v;
         return b;
     }
     double at(std::size_t channel, double u, double v) const { return std::exp(terms[channel].dot(basis(u, v))); }
+    /// Relative uncertainty of the light there, and of one field that is read in it.
+    double sd_at(std::size_t channel, double u, double v) const { return sd[channel] * std::sqrt(1 + basis(u, v).dot(inverse * basis(u, v))); }
 };
 
 struct Seen {
@@ -115,7 +119,9 @@ Light light_through(const std::vector<Seen>& white) {
         for (std::size_t i = 0; i < white.size(); ++i)
             b(static_cast<Eigen::Index>(i)) = std::log(std::max(1e-6, white[i].light[c]));
         out.terms[c] = a.colPivHouseholderQr().solve(b);
+        out.sd[c] = (a * out.terms[c] - b).norm() / std::sqrt(std::max<double>(1, static_cast<double>(white.size()) - 6));
     }
+    out.inverse = (a.transpose() * a + 1e-12 * Eigen::MatrixXd::Identity(6, 6)).inverse();
     return out;
 }
 
@@ -190,19 +196,28 @@ double median(std::vector<double> v) {
     return *middle;
 }
 
-/// All three channels, leaving out fields that lie far from what the others say.
-void fit_fields(double layer_mm, WedgeFit& out) {
+/// How far off the bases may be, relative: what is read is measured against them.
+struct BaseDoubt {
+    Channels white{}, black{};
+};
+
+std::vector<Point> points_of(const WedgeFit& fit, std::size_t channel, double layer_mm, double white_by, double black_by) {
+    std::vector<Point> points;
+    for (const WedgeField& f : fit.fields)
+        if (!f.outlier)
+            points.push_back({f.layers * layer_mm, f.over_black ? fit.black[channel] * white_by * black_by : fit.white[channel] * white_by, f.read[channel] * white_by});
+    return points;
+}
+
+/// All three channels, leaving out fields that lie far from what the others say. To the scatter of the fields comes what the doubt about the bases does.
+void fit_fields(double layer_mm, const BaseDoubt& doubt, WedgeFit& out) {
     for (int round = 0; round < 4; ++round) {
         double squares = 0;
         std::size_t used = 0;
         for (std::size_t c = 0; c < 3; ++c) {
-            std::vector<Point> points;
-            for (const WedgeField& f : out.fields)
-                if (!f.outlier)
-                    points.push_back({f.layers * layer_mm, f.over_black ? out.black[c] : out.white[c], f.read[c]});
-            const FittedChannel fit = fit_channel(points);
+            const FittedChannel fit = fit_channel(points_of(out, c, layer_mm, 1, 1)), whiter = fit_channel(points_of(out, c, layer_mm, 1 - doubt.white[c], 1)), blacker = fit_channel(points_of(out, c, layer_mm, 1, 1 + doubt.black[c]));
             out.optics.k[c] = fit.k, out.optics.s[c] = fit.s;
-            out.k_sd[c] = fit.k_sd, out.s_sd[c] = fit.s_sd;
+            out.k_sd[c] = std::hypot(fit.k_sd, whiter.k - fit.k, blacker.k - fit.k), out.s_sd[c] = std::hypot(fit.s_sd, whiter.s - fit.s, blacker.s - fit.s);
             for (WedgeField& f : out.fields) {
                 f.fitted[c] = modelled(fit.k, fit.s, {f.layers * layer_mm, f.over_black ? out.black[c] : out.white[c], 0});
                 if (!f.outlier)
@@ -371,7 +386,14 @@ Result<WedgeFit> read_wedge(const Raster& photo, const WedgePlan& plan, const We
     for (const bool over_black : {false, true})
         for (int k = 1; k <= plan.steps; ++k)
             out.fields.push_back({k, over_black, reflectance(over_black ? 2 : 1, k), {}, false});
-    fit_fields(plan.layer_mm, out);
+    BaseDoubt doubt;
+    for (std::size_t c = 0; c < 3; ++c) {
+        const PhotoPoint w = marks.white ? seen.on_wedge(*marks.white) : PhotoPoint{0.5, 0.5};
+        constexpr double kPatch = 0.005; // how well the white of a patch, or of a filament, is known. From memory
+        doubt.white[c] = std::hypot(kPatch, light.sd_at(c, w.x, w.y));
+        doubt.black[c] = std::hypot(std::abs(left[c] - right[c]) / 2 / std::max(1e-6, out.black[c]), light.sd_at(c, 0.5, 0.625));
+    }
+    fit_fields(plan.layer_mm, doubt, out);
     return out;
 }
 

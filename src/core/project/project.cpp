@@ -190,7 +190,7 @@ std::string tints_text(const Project& p) {
     std::string text;
     for (const Filament& f : p.filaments)
         if (letters.find(f.letter) != std::string::npos)
-            text += std::string(text.empty() ? "" : " ") + f.letter + to_hex(f.colour) + ":" + std::to_string(std::llround(1000 * f.td_mm));
+            text += std::string(text.empty() ? "" : " ") + f.letter + to_hex(f.colour) + ":" + std::to_string(std::llround(1000 * f.td_mm)) + (f.measured ? ":" + std::to_string(std::llround(1000 * (f.measured->optics.k[1] + f.measured->optics.s[1]))) : std::string());
     return text;
 }
 
