@@ -105,6 +105,8 @@ void TestPictureWindow::dropped_it_asks_relief_or_panel() {
         });
         QMimeData data;
         data.setUrls({QUrl::fromLocalFile(small_picture())});
+        QDragEnterEvent enter(QPoint(300, 300), Qt::CopyAction, &data, Qt::LeftButton, {});
+        QApplication::sendEvent(window_.get(), &enter);
         QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, {});
         QApplication::sendEvent(window_.get(), &drop);
         QTRY_VERIFY_WITH_TIMEOUT(project().picture && project().picture->use == (panel ? PictureUse::panel : PictureUse::relief), 30000);
@@ -444,7 +446,7 @@ void TestPictureWindow::filament_is_measured() {
     for (const char* name : {"eye_1_4", "eye_4_4"})
         QTest::mouseClick(dialog.findChild<QAbstractButton*>(name), Qt::LeftButton);
     QVERIFY(!dialog.measured());
-    QVERIFY(dialog.td_mm() > 0 && dialog.findChild<QLabel*>("eye_says")->text().contains("2 rows"));
+    QVERIFY(dialog.td_mm() > 0 && dialog.findChild<QLabel*>("eye_says")->text().contains("2 row"));
 }
 
 void TestPictureWindow::following_within_a_frame() {
