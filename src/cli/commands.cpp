@@ -323,7 +323,7 @@ int run_export(const ExportOptions& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
-        const auto bodies = bodies_of_pieces(p, *plan);
+        const auto bodies = bodies_of_pieces(p, *plan, o.by == "part" ? ExportBy::part : o.by == "band" ? ExportBy::band : ExportBy::filament);
         if (!o.threemf.empty()) {
             const auto bytes = export_3mf(p, *plan, bodies);
             if (!bytes)
@@ -338,7 +338,7 @@ int run_export(const ExportOptions& o) {
                 save(o.stl_folder + "/" + name, bytes);
         for (std::size_t i = 0; i < bodies.size(); ++i)
             for (const FilamentBody& b : bodies[i])
-                fmt::print("{}{}  {} triangles, {:.0f} mm³\n", bodies.size() > 1 ? fmt::format("{} × {}: ", plan->piece_shares[i].count, p.pieces[i].name) : std::string(), p.filaments[b.filament].letter,
+                fmt::print("{}{}{}  {} triangles, {:.0f} mm³\n", bodies.size() > 1 ? fmt::format("{} × {}: ", plan->piece_shares[i].count, p.pieces[i].name) : std::string(), p.filaments[b.filament].letter, b.name.empty() ? std::string() : " " + b.name,
                             b.mesh.triangles.size(), volume_mm3(b.mesh));
         return 0;
     });

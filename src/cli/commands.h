@@ -33,7 +33,7 @@ struct OffsetStripOptions : PlanOptions {
     std::string folder;
 };
 struct ExportOptions : PlanOptions {
-    std::string threemf, stl_folder;
+    std::string threemf, stl_folder, by = "filament";
 };
 
 int run_new(const NewOptions& o);

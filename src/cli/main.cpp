@@ -96,6 +96,7 @@ int main(int argc, char** argv) {
     CLI::Option_group* targets = export_command->add_option_group("target");
     targets->add_option("--3mf", out.threemf, "Into one 3MF file, with colours");
     targets->add_option("--stl", out.stl_folder, "Into a folder, one STL file each");
+    export_command->add_option("--by", out.by, "A body for each filament; for each part whole, to be swapped by layers; or for each band of a relief")->check(CLI::IsMember({"filament", "part", "band"}))->capture_default_str();
     targets->require_option(1, 2);
     export_command->callback([&] { run = [&] { return run_export(out); }; });
 

@@ -3,6 +3,7 @@
 #include "core/picture/preview.h"
 #include "core/picture/stacks.h"
 
+#include "formats/export.h"
 #include "support.h"
 
 #include <numbers>
@@ -92,6 +93,7 @@ private Q_SLOTS:
     void equal_lightness_collides();
     void project_prints_what_was_asked();
     void outlines_are_planned_as_the_mesh_slices();
+    void bands_as_bodies();
     void lifted_everything_moves();
     void face_down_is_mirrored();
     void preview_is_what_is_made();
@@ -350,6 +352,28 @@ void TestRelief::outlines_are_planned_as_the_mesh_slices() {
     Project turned = *made;
     turned.pieces[0].parts[0].mesh = std::make_shared<Mesh>(rotated({{{1, 0, 0}, {0, 0, -1}, {0, 1, 0}}}, Mesh(*turned.pieces[0].parts[0].mesh)));
     QVERIFY(plan_of(turned)->grid.count > 100);
+}
+
+void TestRelief::bands_as_bodies() {
+    Project p = five_colours();
+    p.picture->width_mm = 40;
+    p.picture->bands = {{'A', 1, 4}, {'B', 5, 9}, {'E', 10, 16}};
+    const Project made = *with_picture_made(p, slope(200, 150));
+    const auto plan = plan_of(made);
+    const auto whole = bodies_of_pieces(made, *plan, ExportBy::part), bands = bodies_of_pieces(made, *plan, ExportBy::band);
+    QCOMPARE(whole[0].size(), std::size_t{1});
+    QCOMPARE(bands[0].size(), std::size_t{3});
+    double mm3 = 0;
+    for (std::size_t i = 0; i < 3; ++i) {
+        const Mesh& m = bands[0][i].mesh;
+        QCOMPARE(static_cast<int>(m.check.open_edges), 0);
+        mm3 += volume_mm3(m);
+        COMPARE_NEAR(m.bounds.min.z, (std::vector{0.0, 0.4, 0.8}[i]), 1e-5);
+        COMPARE_NEAR(volume_mm3(m), plan->use[static_cast<std::size_t>(bands[0][i].filament)].model_mm3, 0.01 * volume_mm3(m));
+    }
+    COMPARE_NEAR(mm3, volume_mm3(whole[0][0].mesh), 1e-3 * mm3);
+    QCOMPARE(export_stl(made, *plan, bands).size(), std::size_t{3});
+    QVERIFY(export_3mf(made, *plan, whole));
 }
 
 void TestRelief::lifted_everything_moves() {

@@ -253,11 +253,11 @@ void Document::import_models(const QStringList& paths, int piece) {
     });
 }
 
-void Document::export_bodies(const QString& path, bool stl) {
+void Document::export_bodies(const QString& path, bool stl, ExportBy by) {
     if (!plan())
         return;
-    files_->write([this, path, stl, project = planned_.project, plan = planned_.plan](const Disk& disk, const Progress&) -> FileQueue::Then {
-        const auto bodies = bodies_of_pieces(project, *plan);
+    files_->write([this, path, stl, by, project = planned_.project, plan = planned_.plan](const Disk& disk, const Progress&) -> FileQueue::Then {
+        const auto bodies = bodies_of_pieces(project, *plan, by);
         Status ok = Done{};
         if (stl) {
             for (const auto& [name, bytes] : export_stl(project, *plan, bodies))

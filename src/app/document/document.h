@@ -3,6 +3,7 @@
 
 #include "core/plan/plan.h"
 #include "formats/archive.h"
+#include "formats/export.h"
 #include "formats/import.h"
 
 #include <QObject>
@@ -67,8 +68,8 @@ public:
     /// to the project it is given; empty: the import is called off. Without one, colours are matched by themselves.
     using AskColours = std::function<std::optional<std::vector<ColourMatch>>(Project& project, const std::vector<ColourUse>& colours)>;
     void set_ask_colours(AskColours ask) { ask_colours_ = std::move(ask); }
-    /// Writes one body per filament, as 3MF (a path) or STL (a folder).
-    void export_bodies(const QString& path, bool stl);
+    /// Writes one body per filament (or part, or band), as 3MF (a path) or STL (a folder).
+    void export_bodies(const QString& path, bool stl, ExportBy by = ExportBy::filament);
     bool busy_with_files() const;
     /// Whether what keeps the files busy is reading, which can be stopped.
     bool reading() const;

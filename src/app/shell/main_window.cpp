@@ -208,6 +208,8 @@ void MainWindow::make_menus() {
     file->addSeparator();
     add(file, "export_3mf", tr("&Export one body per filament (3MF)…"), QKeySequence(tr("Ctrl+E")), [this] { ask_export(false); }, "upload");
     add(file, "export_stl", tr("Export one body per filament (S&TL)…"), {}, [this] { ask_export(true); });
+    add(file, "export_parts", tr("Export the parts &whole (3MF)…"), {}, [this] { ask_export(false, ExportBy::part); })->setToolTip(tr("Each part in one body under its name, to be swapped by layers: a relief as one body, a panel with its white below and above"));
+    add(file, "export_bands", tr("Export one body per &band of a relief (3MF)…"), {}, [this] { ask_export(false, ExportBy::band); });
     file->addSeparator();
     add(file, "quit", tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 
@@ -394,7 +396,7 @@ void MainWindow::ask_add_piece() {
         document_->import_models(paths, Document::kPieceEach);
 }
 
-void MainWindow::ask_export(bool stl) {
+void MainWindow::ask_export(bool stl, ExportBy by) {
     if (!document_->plan()) {
         messages_->say(tr("There is nothing to export yet."));
         return;
@@ -409,7 +411,7 @@ void MainWindow::ask_export(bool stl) {
         return;
     if (!stl && !path.endsWith(QLatin1String(".3mf"), Qt::CaseInsensitive))
         path += QStringLiteral(".3mf");
-    document_->export_bodies(path, stl);
+    document_->export_bodies(path, stl, by);
 }
 
 void MainWindow::save(std::function<void()> then) {

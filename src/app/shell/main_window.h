@@ -1,6 +1,8 @@
 // The window: tally above, bench rail at the left, the bench, the ribbon below.
 #pragma once
 
+#include "formats/export.h"
+
 #include <QMainWindow>
 
 class QActionGroup;
@@ -72,7 +74,7 @@ private:
     void ask_add_piece();
     void ask_picture();
     void take_picture(const QString& path);
-    void ask_export(bool stl);
+    void ask_export(bool stl, ExportBy by = ExportBy::filament);
     void edit_machine();
     void save(std::function<void()> then = {});
     void ask_save_as(std::function<void()> then = {});

@@ -8,6 +8,7 @@ namespace vitrail {
 struct FilamentBody {
     int filament = 0; ///< index
     Mesh mesh;        ///< in the parts' shared coordinates
+    std::string name = {}; ///< empty: that of the filament
 };
 
 /// One body for each filament that prints something. Parts without bands and patches are their meshes; bands are cut at the

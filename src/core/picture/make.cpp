@@ -306,6 +306,19 @@ std::vector<PictureBody> picture_bodies(const Picture& picture, const std::vecto
     return out;
 }
 
+std::vector<PictureBody> picture_band_bodies(const Picture& picture) {
+    const int most = picture.bands.back().to_layer;
+    std::vector<BodySpans> spans;
+    for (const ReliefBand& b : picture.bands)
+        spans.push_back(band_of_heights(most, b.from_layer, b.to_layer));
+    std::vector<Mesh> meshes = terrace_bodies(terrace_map(as_printed(picture), picture.dot_mm), {{}, picture.first_mm, picture.layer_mm}, spans);
+    std::vector<PictureBody> out;
+    for (std::size_t i = 0; i < meshes.size(); ++i)
+        if (!meshes[i].triangles.empty())
+            out.push_back({std::string("band ") + std::to_string(i + 1) + " " + picture.bands[i].filament, picture.bands[i].filament, std::make_shared<const Mesh>(std::move(meshes[i])), nullptr});
+    return out;
+}
+
 Result<Project> with_picture_made(Project p, const Raster& as_it_came, const Raster& text, const Progress& progress) {
     if (!p.picture)
         return Error{say("The project has no picture.")};

@@ -54,6 +54,9 @@ struct PictureBody {
 /// the white above. The same dots give the same bodies.
 std::vector<PictureBody> picture_bodies(const Picture& picture, const std::vector<Filament>& filaments);
 
+/// A relief cut at its borders: one body for each band, named by its place and filament.
+std::vector<PictureBody> picture_band_bodies(const Picture& picture);
+
 /// The dots as they lie on the bed, seen from above: face down they are mirrored.
 DotMap as_printed(const Picture& picture);
 
