@@ -7482,6 +7482,18 @@ Alt+1 to Alt+8 go to the benches. Tab goes from field to field.</source>
         <source>Projects, models and pictures (*.vitrail *.3mf *.stl *.obj *.png *.jpg *.jpeg *.webp *.tif *.tiff *.svg);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Export the parts &amp;whole (3MF)…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each part in one body under its name, to be swapped by layers: a relief as one body, a panel with its white below and above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export one body per &amp;band of a relief (3MF)…</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::MessageBar</name>
