@@ -4379,6 +4379,201 @@
     </message>
 </context>
 <context>
+    <name>vitrail::BandsPanel</name>
+    <message>
+        <source>Bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bands, the highest first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>up to mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ends here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Share of the picture that ends in this band, and shows it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Border &amp;up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The upper border of the chosen band, one layer; on the ribbon leads can be dragged, and Alt with the arrow keys moves the one at the cursor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Border dow&amp;n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The upper border of the chosen band, one layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>L&amp;ift all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything one layer higher, the base thicker: the look stays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lo&amp;wer all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything one layer lower, as far as the base allows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Di&amp;vide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen band in two; give one of them another filament by its letter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen band goes to its lower neighbour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By lightness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How tall a dot is: by its lightness, brighter is taller; or as the stack whose colour is nearest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height from the nearest colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height from lightness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Face down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The face lies on the bed: the order is reversed, the picture mirrored, the face as smooth as the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>films and white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of it, mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dots with it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>0–%1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By nearest colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>brighter is taller</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the nearest colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1–%2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The base: it is everywhere</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no filament %1 yet: add it on the Palette bench, or take it from the shelf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give a band filament %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lift all bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lower all bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move a border</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A band of one layer cannot be divided.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no other filament to divide it with: add one on the Palette bench.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The base needs all its layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Divide a band</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove a band</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Face up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Face down</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::BaseDialog</name>
     <message>
         <source>Thicker by</source>
@@ -5663,6 +5858,10 @@
         <source>None of the orders could be made.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Colours within reach: circles are the picture&apos;s, crossed where no stack comes near by itself; the outline holds all stacks</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::FindingsModel</name>
@@ -5876,6 +6075,33 @@
     </message>
     <message>
         <source>waste, g</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::GamutView</name>
+    <message>
+        <source>Colours within reach</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 % of the picture asks for colours within ΔE %2 of a stack.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>red</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>green</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>yellow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>blue</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6362,106 +6588,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Bands</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Bands, the highest first</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>filament</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>layers</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>up to mm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>ends here</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Share of the picture that ends in this band, and shows it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Border &amp;up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The upper border of the chosen band, one layer; on the ribbon leads can be dragged, and Alt with the arrow keys moves the one at the cursor</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Border dow&amp;n</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The upper border of the chosen band, one layer</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>L&amp;ift all</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Everything one layer higher, the base thicker: the look stays</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Lo&amp;wer all</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Everything one layer lower, as far as the base allows</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Di&amp;vide</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The chosen band in two; give one of them another filament by its letter</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The chosen band goes to its lower neighbour</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>By lightness</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How tall a dot is: by its lightness, brighter is taller; or as the stack whose colour is nearest</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Height from the nearest colour</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Height from lightness</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Face down</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The face lies on the bed: the order is reversed, the picture mirrored, the face as smooth as the sheet</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;Another picture…</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6518,50 +6644,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>not there</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>films and white</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>of it, mm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>dots with it</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>0–%1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 %</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>By nearest colour</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>brighter is taller</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>by the nearest colour</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1–%2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The base: it is everywhere</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>a layer more</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6578,51 +6660,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>There is no filament %1 yet: add it on the Palette bench, or take it from the shelf.</source>
+        <source>Equal lightness</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Give a band filament %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Lift all bands</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Lower all bands</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Move a border</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>A band of one layer cannot be divided.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>There is no other filament to divide it with: add one on the Palette bench.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The base needs all its layers.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Divide a band</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove a band</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Face up</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Face down</source>
+        <source>Striped where two colours of one lightness land on one height, so that neither can be right</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9367,6 +9409,98 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     </message>
     <message>
         <source>%1 × %2 dots · drag the corners: what is inside is kept</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height from lightness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lightness</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bend the heights</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Light it is made for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lamp</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>K</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colour temperature of the light it hangs in, or of the lamp behind it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>L&amp;amp</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What lies behind it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing: light that gets through is lost</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>white</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mid grey</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>black</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Be&amp;hind it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change what lies behind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Optics</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two-flux theory</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>simple blending</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two-flux theory (Kubelka) follows light to and fro through every layer. Simple blending is what most figures for transmission distances mean: each layer lets 0.1^(thickness/TD) through and adds its own colour.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>O&amp;ptics</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the optics</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

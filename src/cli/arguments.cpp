@@ -116,4 +116,11 @@ std::pair<std::string, int> parse_piece(const std::string& text) {
     return {name, static_cast<int>(count)};
 }
 
+Srgb colour_argument(const std::string& text, const char* call) {
+    const auto colour = parse_colour(text);
+    if (!colour)
+        throw Usage{fmt::format("{} is a colour #rrggbb, not {}", call, text)};
+    return *colour;
+}
+
 } // namespace vitrail

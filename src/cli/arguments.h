@@ -29,6 +29,8 @@ std::vector<std::string> split(const std::string& s, char at);
 double number(const std::string& s, const std::string& what);
 char letter(const std::string& s, const std::string& call);
 void set(Settings& settings, const std::string& key, const std::string& value);
+/// #rrggbb.
+Srgb colour_argument(const std::string& text, const char* call);
 /// KEY=VALUE, one after the other.
 void apply_settings(Settings& settings, const std::vector<std::string>& list);
 /// LETTER:MATERIAL:#RRGGBB[:TD_MM]

@@ -5,14 +5,10 @@
 #include "core/picture/look.h"
 #include "core/picture/panel.h"
 #include "core/picture/search.h"
-#include "core/picture/wedge.h"
 #include "formats/json.h"
-#include "formats/optics_text.h"
 #include "formats/picture_json.h"
 #include "formats/report.h"
-#include "formats/strip_files.h"
 #include "paint/make_picture.h"
-#include "paint/read_picture.h"
 #include "paint/thumbnail.h"
 
 #include <fmt/format.h>
@@ -107,13 +103,6 @@ void search_bands(const ReliefCall& call, const std::vector<ReliefBand>& pins, c
     p.filaments = std::move(used);
 }
 
-Srgb colour_argument(const std::string& text, const char* call) {
-    const auto colour = parse_colour(text);
-    if (!colour)
-        throw Usage{fmt::format("{} is a colour #rrggbb, not {}", call, text)};
-    return *colour;
-}
-
 /// Fonts without a display, for as long as it lives.
 class Fonts {
 public:
@@ -206,10 +195,6 @@ Project make_and_save(const PictureCall& call, Project p, const Raster& raster) 
     return std::move(*made);
 }
 
-Json three(const Channels& c) {
-    return Json::array({c[0], c[1], c[2]});
-}
-
 /// LETTER=FROM..TO, whole layers counted from 1.
 ReliefBand parse_band(const std::string& text) {
     const std::size_t dots = text.find("..");
@@ -261,7 +246,7 @@ int run_stack(const StackOptions& o) {
         for (const StackLayer& x : layers)
             mm += x.mm;
         if (o.json)
-            std::cout << json_text({{"schema", "vitrail.stack/1"}, {"rgb", to_hex(rgb)}, {"lab", {lab.l, lab.a, lab.b}}, {"light", three(look.light)}, {"reflectance", three(look.reflectance)}, {"transmittance", three(look.transmittance)}, {"mm", mm}}) << "\n";
+            std::cout << json_text({{"schema", "vitrail.stack/1"}, {"rgb", to_hex(rgb)}, {"lab", {lab.l, lab.a, lab.b}}, {"light", look.light}, {"reflectance", look.reflectance}, {"transmittance", look.transmittance}, {"mm", mm}}) << "\n";
         else
             fmt::print("{} layers, {:.2f} mm: {}\nLab {:.1f} {:.1f} {:.1f}\nsends back {:.3f} {:.3f} {:.3f}, lets through {:.3f} {:.3f} {:.3f} (linear red, green, blue)\n", layers.size(), mm, to_hex(rgb), lab.l, lab.a, lab.b, look.reflectance[0],
                        look.reflectance[1], look.reflectance[2], look.transmittance[0], look.transmittance[1], look.transmittance[2]);
@@ -359,7 +344,7 @@ int run_look(const LookCall& o) {
             const auto ready = prepared_picture(*p.picture);
             if (!ready)
                 throw Unusable{o.project, english(ready.error().message)};
-            const std::map<std::string, LookAs> names{{"printed", LookAs::printed}, {"flat", LookAs::flat}, {"lit", LookAs::lit}, {"unlit", LookAs::unlit}, {"original", LookAs::original}, {"difference", LookAs::difference}};
+            const std::map<std::string, LookAs> names{{"printed", LookAs::printed}, {"flat", LookAs::flat}, {"lit", LookAs::lit}, {"unlit", LookAs::unlit}, {"original", LookAs::original}, {"difference", LookAs::difference}, {"collisions", LookAs::collisions}};
             QByteArray png;
             QBuffer buffer(&png);
             if (!buffer.open(QIODevice::WriteOnly) || !to_image(look(*p.picture, p.filaments, *ready, names.at(o.as))).save(&buffer, "PNG"))
@@ -368,78 +353,6 @@ int run_look(const LookCall& o) {
         }
         if (o.json)
             std::cout << json_text(picture_report(*p.picture)) << "\n";
-        return 0;
-    });
-}
-
-namespace {
-
-/// X,Y,X,Y…
-std::vector<PhotoPoint> points(const std::string& text, std::size_t count, const char* call) {
-    const std::vector<std::string> parts = split(text, ',');
-    if (parts.size() != 2 * count)
-        throw Usage{fmt::format("{} takes {} pairs X,Y in dots, separated by commas", call, count)};
-    std::vector<PhotoPoint> out;
-    for (std::size_t i = 0; i < count; ++i)
-        out.push_back({number(parts[2 * i], call), number(parts[2 * i + 1], call)});
-    return out;
-}
-
-int print_wedge(const WedgeCall& call, const WedgePlan& plan) {
-    if (call.folder.empty())
-        throw Usage{"--print needs --into, a folder for the files"};
-    Settings s;
-    s.first_layer_mm = usual_layers(PictureUse::relief, read_machine_argument(call.machine)).first_mm;
-    const auto wedge = wedge_project(plan, parse_filament(call.print), parse_filament(call.white_filament), parse_filament(call.black_filament), s, read_machine_argument(call.machine));
-    if (!wedge)
-        throw Unusable{call.folder, english(wedge.error().message)};
-    if (const Status ok = write_strip(*wedge, "wedge", before_wedge(), call.folder); !ok)
-        throw Unusable{call.folder, english(ok.error().message)};
-    fmt::print("Written to {}: wedge.3mf, STL files, wedge.html, wedge.vitrail; {} steps of {} mm, {:.0f} × {:.0f} mm\n", call.folder, plan.steps, plan.layer_mm, plan.width_mm(), plan.height_mm());
-    return 0;
-}
-
-} // namespace
-
-int run_wedge(const WedgeCall& call) {
-    return guarded([&] {
-        WedgePlan plan;
-        plan.steps = call.steps;
-        plan.layer_mm = call.layer_mm;
-        if (!call.print.empty())
-            return print_wedge(call, plan);
-        if (call.photo.empty() || call.corners.empty())
-            throw Usage{"wedge needs a photo and its --corners, or --print with --into"};
-        const auto photo = read_picture(QByteArray::fromStdString(bytes_of(call.photo)));
-        if (!photo)
-            throw Unusable{call.photo, english(photo.error().message)};
-        WedgeMarks marks;
-        const std::vector<PhotoPoint> corners = points(call.corners, 4, "--corners");
-        std::copy(corners.begin(), corners.end(), marks.corners.begin());
-        if (!call.white.empty())
-            marks.white = points(call.white, 1, "--white").front();
-        if (!call.grey.empty())
-            marks.grey = points(call.grey, 1, "--grey").front();
-        marks.base_white = colour_argument(call.base_white, "--base-white");
-        const auto fit = read_wedge(*photo, plan, marks);
-        if (!fit)
-            throw Unusable{call.photo, english(fit.error().message)};
-        if (call.json) {
-            Json fields = Json::array();
-            for (const WedgeField& f : fit->fields)
-                fields.push_back({{"layers", f.layers}, {"over", f.over_black ? "black" : "white"}, {"read", three(f.read)}, {"fitted", three(f.fitted)}, {"outlier", f.outlier}});
-            std::cout << json_text({{"schema", "vitrail.wedge/1"}, {"k_per_mm", three(fit->optics.k)}, {"s_per_mm", three(fit->optics.s)}, {"k_sd_per_mm", three(fit->k_sd)}, {"s_sd_per_mm", three(fit->s_sd)}, {"td_mm", td_of(fit->optics)}, {"white", three(fit->white)},
-                                    {"black", three(fit->black)}, {"gamma", fit->gamma}, {"unevenness", fit->unevenness}, {"rms", fit->rms}, {"fields", fields}, {"optics", optics_text(MeasuredOptics{fit->optics, fit->k_sd, fit->s_sd})}})
-                      << "\n";
-            return 0;
-        }
-        const char* names[] = {"red", "green", "blue"};
-        for (std::size_t c = 0; c < 3; ++c)
-            fmt::print("{:<6} K {:.3f} ± {:.3f} /mm, S {:.3f} ± {:.3f} /mm\n", names[c], fit->optics.k[c], fit->k_sd[c], fit->optics.s[c], fit->s_sd[c]);
-        fmt::print("transmission distance {:.2f} mm; fields are off by {:.4f}; light uneven by {:.0f} %; tones bent by {:.2f}\n", td_of(fit->optics), fit->rms, 100 * fit->unevenness, fit->gamma);
-        for (const WedgeField& f : fit->fields)
-            if (f.outlier)
-                fmt::print("left out: {} over {}, which is off by more than the others\n", counted("{} layer", "{} layers", f.layers), f.over_black ? "black" : "white");
         return 0;
     });
 }

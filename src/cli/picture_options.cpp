@@ -97,7 +97,7 @@ void add_look(CLI::App& app, std::function<int()>& run) {
     CLI::App* c = app.add_subcommand("look", "Write what a project's picture will look like");
     c->add_option("project", o->project, "The project, *.vitrail")->required();
     c->add_option("--png", o->png, "The file to write");
-    c->add_option("--as", o->as, "In its light; as flat colours; against the lamp; in front light; as it came; or where it differs")->check(CLI::IsMember({"printed", "flat", "lit", "unlit", "original", "difference"}))->capture_default_str();
+    c->add_option("--as", o->as, "In its light; as flat colours; against the lamp; in front light; as it came; where it differs; or where lightness cannot tell colours apart")->check(CLI::IsMember({"printed", "flat", "lit", "unlit", "original", "difference", "collisions"}))->capture_default_str();
     c->add_flag("--json", o->json, "Print JSON");
     c->callback([o, &run] { run = [o] { return run_look(*o); }; });
 }

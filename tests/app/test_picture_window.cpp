@@ -211,6 +211,24 @@ void TestPictureWindow::lifted_by_keys_and_undone() {
     settle();
     QCOMPARE(project().picture->school, ReliefSchool::luminance);
     QVERIFY(figures().contains("shares its lightness"));
+    auto* right = find<QComboBox>("look_right");
+    QVERIFY(right->findText("Equal lightness") >= 0); // where two colours land on one height
+    // The heights bend, light and optics are chosen, each an edit.
+    bench()->findChild<QTabWidget*>("picture_pages")->setCurrentIndex(1);
+    auto* heights = find<CurveView>("heights_curve");
+    QVERIFY(heights->isVisibleTo(bench()));
+    heights->setFocus();
+    QTest::keyClick(heights, Qt::Key_Insert);
+    QTest::keyClick(heights, Qt::Key_Up);
+    settle();
+    QCOMPARE(project().picture->heights.size(), std::size_t{3});
+    auto* model = find<QComboBox>("look_model");
+    const double two_flux = project().picture->figures.mean_delta_e;
+    model->setCurrentIndex(1);
+    Q_EMIT model->activated(1);
+    settle();
+    QCOMPARE(project().picture->lighting.model, LookModel::blend);
+    QVERIFY(std::abs(project().picture->figures.mean_delta_e - two_flux) > 0.01); // the two differ
 }
 
 void TestPictureWindow::letters_give_bands_a_filament() {

@@ -145,7 +145,7 @@ void TestCli::panel_and_looks() {
     for (const char* key : {"mean_delta_e", "p95_delta_e", "lost_detail", "bands"})
         QVERIFY2(look.contains(key), key);
     COMPARE_NEAR(look["mean_delta_e"].toDouble(), p->picture->figures.mean_delta_e, 1e-6);
-    for (const QString& as : {QString("printed"), QString("flat"), QString("lit"), QString("unlit"), QString("original"), QString("difference")}) {
+    for (const QString& as : {QString("printed"), QString("flat"), QString("lit"), QString("unlit"), QString("original"), QString("difference"), QString("collisions")}) {
         QVERIFY2(run({"look", "panel.vitrail", "--png", "look.png", "--as", as}).status == 0, qPrintable(as));
         QFile file(dir_->filePath("look.png"));
         QVERIFY(file.open(QIODevice::ReadOnly) && file.read(4) == "\x89PNG");

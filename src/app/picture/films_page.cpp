@@ -4,9 +4,13 @@
 #include "app/document/document.h"
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
+#include "app/picture/gamut_view.h"
 #include "app/picture/picture_desk.h"
 #include "core/base/numbers.h"
+#include "core/geometry/polygon.h"
 #include "core/picture/film_orders.h"
+#include "core/picture/nearest.h"
+#include "core/picture/panel.h"
 #include "paint/make_picture.h"
 #include "paint/words.h"
 
@@ -39,7 +43,7 @@ QString order_name(FilmOrder order) {
 
 FilmsPage::FilmsPage(Document* document, PictureDesk* desk, QWidget* parent)
     : QWidget(parent), document_(document), desk_(desk), white_(new QComboBox), order_(new QComboBox), films_(new QLineEdit), film_layers_(new QSpinBox), base_(new QSpinBox), cover_least_(new QSpinBox), cover_most_(new QSpinBox), rim_(new QDoubleSpinBox), slot_(new QDoubleSpinBox),
-      spread_(new QCheckBox(tr("&Spread what a dot is off by to its neighbours"))), fit_(new QCheckBox(tr("&Fit the tones between darkest and brightest"))), compare_(new QPushButton(tr("&Compare the orders"))), says_(new QLabel) {
+      spread_(new QCheckBox(tr("&Spread what a dot is off by to its neighbours"))), fit_(new QCheckBox(tr("&Fit the tones between darkest and brightest"))), compare_(new QPushButton(tr("&Compare the orders"))), gamut_(new GamutView), says_(new QLabel) {
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, em(0.5), 0, 0);
     all->addWidget(make_splitter("picture.films", Qt::Horizontal, {make_films(), make_orders()}, {520, 640}));
@@ -115,6 +119,11 @@ QWidget* FilmsPage::make_orders() {
     auto* panel = new Panel(tr("What each order costs"));
     orders_ = make_table("film_orders", tr("Orders of the films"), {{tr("order")}, {tr("ΔE"), 4, true}, {tr("changes"), 5, true}, {tr("waste g"), 5, true}, {tr("time"), 6, true}, {tr("mm"), 4, true}});
     panel->body()->addWidget(orders_, 1);
+    auto* reach = new QLabel(tr("Colours within reach: circles are the picture's, crossed where no stack comes near by itself; the outline holds all stacks"));
+    reach->setObjectName(QStringLiteral("quiet"));
+    reach->setWordWrap(true);
+    panel->body()->addWidget(reach);
+    panel->body()->addWidget(gamut_, 2);
     says_->setObjectName(QStringLiteral("films_says"));
     says_->setWordWrap(true);
     panel->body()->addWidget(says_);
@@ -169,6 +178,32 @@ void FilmsPage::refresh() {
         says_->setText(tr("%1 stacks in use. %2 % of the picture asks for a colour that no stack comes near by itself; spread over neighbours much of that comes out all the same.").arg(now->stacks.size()).arg(number(100 * now->figures.outside, 0)));
     }
     showing_ = false;
+    refresh_gamut();
+}
+
+/// What the films reach, worked out beside the window's thread.
+void FilmsPage::refresh_gamut() {
+    if (!desk_->ready() || desk_->picture()->use != PictureUse::panel)
+        return;
+    document_->background()->run(this, [this, picture = *desk_->picture(), filaments = document_->project().filaments, prepared = desk_->prepared()](const std::stop_token&) -> Background::Then {
+        const auto table = panel_table(picture, filaments);
+        if (!table)
+            return {};
+        std::vector<Lab> labs;
+        std::vector<std::pair<double, double>> points;
+        for (const LinearRgb& l : table->light) {
+            labs.push_back(to_lab(l));
+            points.emplace_back(labs.back().a, labs.back().b);
+        }
+        Gamut gamut{convex_outline(std::move(points)), {}};
+        const NearestColour nearest(std::move(labs));
+        const double black = picture.panel.fit_range ? darkest(*table) : 0;
+        for (PictureColour c : picture_colours(prepared->picture, 48)) {
+            c.lab = to_lab(fitted(to_linear(to_xyz(c.lab)), black));
+            gamut.asked.emplace_back(c, nearest.of(c.lab).delta_e);
+        }
+        return [this, gamut = std::move(gamut)] { gamut_->show_gamut(gamut); };
+    });
 }
 
 void FilmsPage::compare() {

@@ -20,6 +20,7 @@ class QTableWidget;
 namespace vitrail {
 
 class Document;
+class GamutView;
 class PictureDesk;
 
 class FilmsPage : public QWidget {
@@ -34,6 +35,7 @@ private:
     QWidget* make_films();
     QWidget* make_orders();
     void refresh();
+    void refresh_gamut();
     void compare();
     void change(const QString& label, std::function<void(PanelFilms&)> what);
 
@@ -46,6 +48,7 @@ private:
     QCheckBox *spread_, *fit_;
     QTableWidget* orders_;
     QPushButton* compare_;
+    GamutView* gamut_;
     QLabel* says_;
     std::stop_source stop_;
     bool showing_ = false, comparing_ = false;

@@ -9,10 +9,10 @@ class QCheckBox;
 class QComboBox;
 class QLabel;
 class QPushButton;
-class QTableWidget;
 
 namespace vitrail {
 
+class BandsPanel;
 class CoreView;
 class Document;
 class Panel;
@@ -25,8 +25,7 @@ public:
     LookPage(Document* document, PictureDesk* desk, QWidget* parent = nullptr);
     PictureView* picture() { return view_; }
     CoreView* core() { return core_; }
-    /// Gives the chosen band a filament.
-    void assign(char letter);
+    BandsPanel* bands() { return bands_; }
 
 Q_SIGNALS:
     void wants_picture(); ///< the user wants to choose one
@@ -34,30 +33,22 @@ Q_SIGNALS:
 
 private:
     QWidget* make_view();
-    QWidget* make_bands();
     void refresh();
     void refresh_looks();
     void refresh_core();
-    void refresh_bands();
     void refresh_figures();
-    void lift(int by);
-    void move_border(int by);
-    void divide();
-    void remove_band();
-    void turn_over();
     std::vector<std::vector<FilamentRun>> stacks() const;
 
     Document* document_;
     PictureDesk* desk_;
     PictureView* view_;
     CoreView* core_;
-    Panel *panel_ = nullptr, *bands_panel_ = nullptr;
+    BandsPanel* bands_;
+    Panel* panel_ = nullptr;
     QComboBox *left_, *right_, *lamp_ = nullptr;
     QCheckBox* diffuser_ = nullptr;
-    QTableWidget* bands_ = nullptr;
-    QWidget* band_buttons_ = nullptr;
     QLabel *figures_, *legend_;
-    QPushButton *open_, *anew_, *school_ = nullptr;
+    QPushButton *open_, *anew_;
     bool showing_ = false;
 };
 

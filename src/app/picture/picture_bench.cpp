@@ -5,6 +5,7 @@
 #include "app/document/shelf_store.h"
 #include "app/document/view_state.h"
 #include "app/parts/pages.h"
+#include "app/picture/bands_panel.h"
 #include "app/picture/films_page.h"
 #include "app/picture/look_page.h"
 #include "app/picture/picture_desk.h"
@@ -82,7 +83,7 @@ void PictureBench::hideEvent(QHideEvent* e) {
 }
 
 void PictureBench::assign(char letter) {
-    look_->assign(letter);
+    look_->bands()->assign(letter);
 }
 
 void PictureBench::take(const QString& path, PictureUse use, double width_mm) {

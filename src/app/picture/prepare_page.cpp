@@ -76,6 +76,7 @@ PreparePage::PreparePage(Document* document, PictureDesk* desk, QWidget* parent)
     column->addWidget(make_size());
     column->addWidget(make_tones());
     column->addWidget(make_frame());
+    column->addWidget(make_light());
     column->addStretch();
     auto* scroll = new QScrollArea;
     scroll->setWidget(side);
@@ -221,6 +222,45 @@ QWidget* PreparePage::make_frame() {
     return panel;
 }
 
+QWidget* PreparePage::make_light() {
+    auto* both = new QWidget;
+    auto* column = new QVBoxLayout(both);
+    column->setContentsMargins(0, 0, 0, 0);
+    heights_panel_ = new Panel(tr("Height from lightness"));
+    heights_ = new CurveView(tr("Height from lightness"), tr("lightness"), tr("height"));
+    heights_->setObjectName(QStringLiteral("heights_curve"));
+    heights_panel_->body()->addWidget(heights_);
+    connect(heights_, &CurveView::curve_changed, this, [this](const RisingCurve& c) { change(tr("Bend the heights"), [c](Picture& p) { p.heights = c; }); });
+    column->addWidget(heights_panel_);
+    auto* panel = new Panel(tr("Light it is made for"));
+    auto* form = new QFormLayout;
+    lamp_ = box("made_for_lamp", tr("Lamp"), 1800, 12000, 100, 0, tr("K"));
+    lamp_->setToolTip(tr("Colour temperature of the light it hangs in, or of the lamp behind it"));
+    form->addRow(tr("L&amp"), lamp_);
+    connect(lamp_, &QDoubleSpinBox::valueChanged, this, [this](double k) { change(tr("Change the light"), [k](Picture& p) { p.lighting.lamp_k = k; }); });
+    backing_ = new QComboBox;
+    backing_->setObjectName(QStringLiteral("backing"));
+    backing_->setAccessibleName(tr("What lies behind it"));
+    for (const QString& s : {tr("nothing: light that gets through is lost"), tr("white"), tr("mid grey"), tr("black")})
+        backing_->addItem(s);
+    form->addRow(tr("Be&hind it"), backing_);
+    connect(backing_, &QComboBox::activated, this, [this](int i) {
+        constexpr double kBacking[] = {0, 0.9, 0.2, 0.03};
+        change(tr("Change what lies behind"), [r = kBacking[i]](Picture& p) { p.lighting.backing = {r, r, r}; });
+    });
+    model_ = new QComboBox;
+    model_->setObjectName(QStringLiteral("look_model"));
+    model_->setAccessibleName(tr("Optics"));
+    model_->addItem(tr("two-flux theory"));
+    model_->addItem(tr("simple blending"));
+    model_->setToolTip(tr("Two-flux theory (Kubelka) follows light to and fro through every layer. Simple blending is what most figures for transmission distances mean: each layer lets 0.1^(thickness/TD) through and adds its own colour."));
+    form->addRow(tr("O&ptics"), model_);
+    connect(model_, &QComboBox::activated, this, [this](int i) { change(tr("Change the optics"), [i](Picture& p) { p.lighting.model = i ? LookModel::blend : LookModel::two_flux; }); });
+    panel->body()->addLayout(form);
+    column->addWidget(panel);
+    return both;
+}
+
 void PreparePage::refresh() {
     showing_ = true;
     const Picture* now = desk_->picture();
@@ -242,6 +282,13 @@ void PreparePage::refresh() {
         if (!text_->hasFocus())
             text_->setText(QString::fromStdString(p.text));
         tones_->set_curve(p.tones);
+        heights_->set_curve(now->heights);
+        heights_panel_->setVisible(now->use == PictureUse::relief && now->school == ReliefSchool::luminance);
+        lamp_->setValue(now->lighting.lamp_k);
+        const double behind = now->lighting.backing[1];
+        backing_->setCurrentIndex(behind <= 0 ? 0 : behind > 0.5 ? 1 : behind > 0.1 ? 2 : 3);
+        backing_->setEnabled(now->use == PictureUse::relief);
+        model_->setCurrentIndex(now->lighting.model == LookModel::blend);
         if (desk_->as_it_came()) {
             const Raster& r = *desk_->as_it_came();
             constexpr int kMost = 900;

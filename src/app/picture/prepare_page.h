@@ -33,6 +33,7 @@ private:
     QWidget* make_size();
     QWidget* make_tones();
     QWidget* make_frame();
+    QWidget* make_light();
     void refresh();
     QDoubleSpinBox* number_row(QFormLayout* form, const char* name, const QString& label, double low, double high, double step, int decimals, const QString& unit, const QString& tip, double Preparation::*field);
     QPushButton* colour_row(QFormLayout* form, const char* name, const QString& label, Srgb Preparation::*field);
@@ -42,9 +43,11 @@ private:
     Document* document_;
     PictureDesk* desk_;
     CropView* crop_;
-    CurveView* tones_ = nullptr;
+    CurveView *tones_ = nullptr, *heights_ = nullptr;
+    Panel* heights_panel_ = nullptr;
     Panel* panel_ = nullptr;
-    QComboBox *format_, *turn_, *ground_;
+    QComboBox *format_, *turn_, *ground_, *backing_ = nullptr, *model_ = nullptr;
+    QDoubleSpinBox* lamp_ = nullptr;
     QDoubleSpinBox *width_, *dot_, *seen_;
     QCheckBox* mirror_;
     QLineEdit* text_;

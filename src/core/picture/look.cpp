@@ -48,23 +48,30 @@ Raster look(const Picture& picture, const std::vector<Filament>& filaments, cons
         return by_number(dots, flat_colours_of(picture, filaments), nothing);
     const std::vector<Srgb> colours = colours_of(picture, filaments, lighting_for(picture, as));
     Raster out = by_number(dots, colours, nothing);
-    if (as != LookAs::original && as != LookAs::difference)
+    if (as != LookAs::original && as != LookAs::difference && as != LookAs::collisions)
         return out;
     // A panel's rim lies around the picture and is none of it.
     const int rim = (dots.width - prepared.picture.width) / 2;
     std::vector<double> off;
-    if (as == LookAs::difference) {
+    std::vector<char> collide;
+    if (as != LookAs::original) {
         DotMap inner{prepared.picture.width, prepared.picture.height, {}};
         for (int y = 0; y < inner.height; ++y)
             for (int x = 0; x < inner.width; ++x)
                 inner.dots.push_back(dots.at(x + rim, y + rim));
-        off = differences(prepared.picture, inner, {colours.begin() + 1, colours.end()});
+        if (as == LookAs::difference)
+            off = differences(prepared.picture, inner, {colours.begin() + 1, colours.end()});
+        else if (picture.use == PictureUse::relief && picture.school == ReliefSchool::luminance)
+            collide = vitrail::collisions(prepared.picture, inner).dots;
     }
     for (int y = 0; y < prepared.picture.height; ++y)
         for (int x = 0; x < prepared.picture.width; ++x) {
             const std::size_t from = static_cast<std::size_t>(y) * static_cast<std::size_t>(prepared.picture.width) + static_cast<std::size_t>(x);
             const std::size_t to = static_cast<std::size_t>(y + rim) * static_cast<std::size_t>(dots.width) + static_cast<std::size_t>(x + rim);
-            if (as == LookAs::original)
+            if (!collide.empty() && collide[from]) {
+                constexpr int kStripe = 3; // dots
+                out.dots[to] = (x + y) / kStripe % 2 ? Srgb{0xff, 0xe0, 0x40} : Srgb{0x10, 0x10, 0x18};
+            } else if (as == LookAs::original || as == LookAs::collisions)
                 out.dots[to] = prepared.roles[from] == DotRole::nothing ? nothing : prepared.picture.dots[from];
             else if (dots.dots[to])
                 out.dots[to] = colour_of_difference(off[from]);

@@ -12,7 +12,8 @@ enum class LookAs {
     lit,       ///< against its lamp
     unlit,     ///< in front light
     original,  ///< the picture, prepared
-    difference ///< CIEDE2000 between printed and original
+    difference, ///< CIEDE2000 between printed and original
+    collisions  ///< the original, striped where lightness puts two colours on one height
 };
 
 /// Its lighting, or as asked: lit and unlit differ in the side the light comes from.
