@@ -118,7 +118,8 @@ QWidget* FilmsPage::make_films() {
 QWidget* FilmsPage::make_orders() {
     auto* panel = new Panel(tr("What each order costs"));
     orders_ = make_table("film_orders", tr("Orders of the films"), {{tr("order")}, {tr("ΔE"), 4, true}, {tr("changes"), 5, true}, {tr("waste g"), 5, true}, {tr("time"), 6, true}, {tr("mm"), 4, true}});
-    panel->body()->addWidget(orders_, 1);
+    orders_->setFixedHeight(em(8.4)); // its heading and three rows
+    panel->body()->addWidget(orders_);
     auto* reach = new QLabel(tr("Colours within reach: circles are the picture's, crossed where no stack comes near by itself; the outline holds all stacks"));
     reach->setObjectName(QStringLiteral("quiet"));
     reach->setWordWrap(true);
