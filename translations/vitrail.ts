@@ -6667,6 +6667,14 @@
         <source>Striped where two colours of one lightness land on one height, so that neither can be right</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>being made… %1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::MachineEditor</name>

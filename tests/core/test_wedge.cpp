@@ -140,7 +140,8 @@ void TestWedge::bent_tones() {
 }
 
 void TestWedge::uncertainty_is_honest() {
-    // Over many photographs the stated uncertainty is that of the results, within a factor of two, and they scatter about what is right.
+    // Over many photographs the stated uncertainty is not much below how the results scatter, and they scatter about what is right. It may be larger: the
+    // doubt about the white patch is the same in all of them.
     Camera camera;
     camera.noise = 0.02;
     camera.uneven = 0.2;

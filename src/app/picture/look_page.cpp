@@ -62,6 +62,7 @@ LookPage::LookPage(Document* document, PictureDesk* desk, QWidget* parent)
         refresh_core();
     });
     connect(desk, &PictureDesk::working_changed, this, &LookPage::refresh_figures);
+    connect(desk, &PictureDesk::progress, this, [this](double share) { panel_->set_aside(tr("being made… %1 %").arg(number(100 * share, 0))); });
     connect(view_, &PictureView::dot_changed, this, &LookPage::refresh_core);
     auto* resized = new QTimer(this);
     resized->setSingleShot(true);
@@ -119,18 +120,14 @@ QWidget* LookPage::make_view() {
     panel_->body()->addLayout(below);
     connect(open_, &QPushButton::clicked, this, &LookPage::wants_picture);
     connect(anew_, &QPushButton::clicked, this, [this] {
+        if (desk_->working())
+            return desk_->cancel();
         desk_->edit(tr("Make the picture anew"), [k = desk_->lamp_k(), d = desk_->diffuser()](Project& p) {
             p.picture->lighting.lamp_k = k;
             p.picture->lighting.diffuser = d;
         });
     });
     return panel_;
-}
-
-std::vector<std::vector<FilamentRun>> LookPage::stacks() const {
-    Picture p = *desk_->picture();
-    p.bands = desk_->bands();
-    return stacks_of(p);
 }
 
 void LookPage::refresh() {
@@ -194,6 +191,7 @@ void LookPage::refresh_figures() {
         panel_->set_aside({});
         return;
     }
+    anew_->setText(desk_->working() ? tr("&Stop") : tr("&Make it anew"));
     panel_->set_aside(desk_->working() ? tr("being made…") : tr("%1 × %2 mm").arg(number(now->dots->width * now->dot_mm, 0)).arg(number(now->dots->height * now->dot_mm, 0)));
     if (desk_->tried()) {
         figures_->setText(tr("ΔE to the original %1 on average with these borders").arg(number(desk_->mean_delta_e(), 1)));
@@ -222,19 +220,20 @@ void LookPage::refresh_core() {
     if (dot.x() >= now->dots->width || dot.y() >= now->dots->height)
         return;
     const Project& p = document_->project();
-    const auto all = stacks();
+    const bool relief = now->use == PictureUse::relief; // of a panel's hundreds of stacks only this one is looked at: the pointer moves fast
+    const auto all = relief ? stacks_of(*now) : std::vector<std::vector<FilamentRun>>{};
     const std::uint16_t number_here = now->dots->at(dot.x(), dot.y());
-    if (!number_here || number_here >= all.size())
+    if (!number_here)
         return core_->show_nothing();
     Picture lit = *now;
     lit.lighting.lamp_k = desk_->lamp_k();
     lit.lighting.diffuser = desk_->diffuser();
     const Lighting light = lighting_for(lit, LookAs::printed);
     DrillCore core;
-    core.stack = all[number_here];
+    core.stack = relief ? all[number_here] : now->stacks[number_here - 1u];
     core.first_mm = now->first_mm;
     core.layer_mm = now->layer_mm;
-    core.lit = now->use == PictureUse::panel;
+    core.lit = !relief;
     core.face_down = now->face_down && !core.lit;
     const Prepared& ready = *desk_->prepared();
     const int rim = (now->dots->width - ready.picture.width) / 2, x = dot.x() - rim, y = dot.y() - rim;
@@ -242,7 +241,7 @@ void LookPage::refresh_core() {
     // The stack here, and what it could be besides.
     std::vector<std::vector<FilamentRun>> stacks{core.stack};
     QStringList names;
-    if (now->use == PictureUse::relief) {
+    if (relief) {
         if (number_here + 1u < all.size())
             stacks.push_back(all[number_here + 1u]), names << tr("a layer more");
         if (number_here > now->bands.front().to_layer)
@@ -256,7 +255,7 @@ void LookPage::refresh_core() {
             --top->layers, stacks.push_back(less), names << tr("less white");
     }
     const std::vector<StackLook> looks = looks_of(lit, stacks, p.filaments, light);
-    const Channels exposure = exposure_of(lit, looks_of(lit, all, p.filaments, light), p.filaments, light);
+    const Channels exposure = exposure_of(lit, {}, p.filaments, light);
     const auto seen = [&](std::size_t i) { return shown({exposure[0] * looks[i].light[0], exposure[1] * looks[i].light[1], exposure[2] * looks[i].light[2]}); };
     core.made = seen(0);
     core.asked = inside ? ready.picture.at(x, y) : core.made;

@@ -37,7 +37,6 @@ private:
     void refresh_looks();
     void refresh_core();
     void refresh_figures();
-    std::vector<std::vector<FilamentRun>> stacks() const;
 
     Document* document_;
     PictureDesk* desk_;

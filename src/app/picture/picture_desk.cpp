@@ -128,7 +128,6 @@ void PictureDesk::start() {
     if (!std::exchange(working_, true))
         Q_EMIT working_changed(true);
     Project p = document_->project();
-    const auto before = p.picture;
     for (const auto& [label, change] : pending_)
         change(p);
     const auto known = p.picture && bytes_ == p.picture->bytes && ground_ == p.picture->prepare.ground ? original_ : nullptr;

@@ -83,7 +83,7 @@ private:
     std::optional<std::pair<double, bool>> light_;
     std::vector<std::pair<QString, Change>> pending_;
     std::stop_source making_, loading_;
-    bool working_ = false, loading_now_ = false;
+    bool working_ = false;
     int edits_ = 0; ///< of the project, to know whether it is still the one that was started from
 };
 

@@ -289,7 +289,8 @@ void PreparePage::refresh() {
         backing_->setCurrentIndex(behind <= 0 ? 0 : behind > 0.5 ? 1 : behind > 0.1 ? 2 : 3);
         backing_->setEnabled(now->use == PictureUse::relief);
         model_->setCurrentIndex(now->lighting.model == LookModel::blend);
-        if (desk_->as_it_came()) {
+        if (desk_->as_it_came() && desk_->as_it_came() != shown_) {
+            shown_ = desk_->as_it_came();
             const Raster& r = *desk_->as_it_came();
             constexpr int kMost = 900;
             const int w = std::min(r.width, kMost), h = std::max(1, static_cast<int>(std::lround(static_cast<double>(r.height) * w / r.width)));
@@ -303,8 +304,10 @@ void PreparePage::refresh() {
             panel_->set_aside(tr("%1 × %2 dots · drag the corners: what is inside is kept").arg(r.width).arg(r.height));
         }
         crop_->set_kept(QRectF(QPointF(p.left, p.top), QPointF(p.right, p.bottom)), ratio());
-    } else
+    } else {
         crop_->set_picture({});
+        shown_.reset();
+    }
     showing_ = false;
 }
 

@@ -1,6 +1,7 @@
 // What is done to the picture before anything is made of it: cut out, sized, turned, toned, framed.
 #pragma once
 
+#include "core/picture/raster.h"
 #include "core/project/picture.h"
 
 #include <QWidget>
@@ -53,6 +54,7 @@ private:
     QLineEdit* text_;
     std::vector<std::pair<QDoubleSpinBox*, double Preparation::*>> numbers_;
     std::vector<std::pair<QPushButton*, Srgb Preparation::*>> colours_;
+    std::shared_ptr<const Raster> shown_; ///< what crop_ shows, made small
     bool showing_ = false;
 };
 

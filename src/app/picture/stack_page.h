@@ -40,7 +40,6 @@ private:
     void show_front(std::vector<FoundStack> front);
     void refresh_front();
     void use();
-    std::vector<Filament> chosen() const;
 
     Document* document_;
     PictureDesk* desk_;
