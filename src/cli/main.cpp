@@ -1,6 +1,7 @@
 // vitrail-cli: the plan without the window. Exit status: 0 done, 1 unusable input or an error found, 2 wrong usage.
 #include "cli/commands.h"
 #include "cli/picture_commands.h"
+#include "cli/plate_commands.h"
 
 #include <CLI/CLI.hpp>
 
@@ -101,6 +102,7 @@ int main(int argc, char** argv) {
     export_command->callback([&] { run = [&] { return run_export(out); }; });
 
     add_picture_commands(app, run);
+    add_plate_commands(app, run);
 
     OffsetStripOptions offset;
     CLI::App* offset_command = app.add_subcommand("offset-strip", "Write two combs to print, by which the offset of a toolhead is read");

@@ -5,6 +5,7 @@
 #include "formats/picture_json.h"
 #include "formats/ply.h"
 #include "formats/project_json.h"
+#include "formats/variant_json.h"
 #include "formats/zip.h"
 
 #include <algorithm>
@@ -24,6 +25,8 @@ std::vector<ArchiveFile> archive_files(const Project& p) {
                                  json["filaments"][i].erase("optics");
                          if (!p.picture)
                              json.erase("picture"); // the file it was read from may have had one
+                         if (!p.origin)
+                             json.erase("origin");
                          return std::make_shared<const std::string>(json_text(json) + "\n");
                      }});
     const auto kept = [&](const std::string& name, const std::shared_ptr<const std::string>& bytes) { files.push_back({name, {bytes}, [bytes] { return bytes; }}); };
@@ -48,6 +51,7 @@ std::vector<ArchiveFile> archive_files(const Project& p) {
         }
     for (const ModelFile& f : p.other_files)
         kept(f.name, f.bytes);
+    add_variant_files(p, files);
     return files;
 }
 
@@ -78,6 +82,7 @@ Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress
         const Json now = migrated(*json);
         const JsonReader r(now, "project");
         Project p = project_from_json(r);
+        std::vector<VariantFiles> variants = take_variant_files(r, entries);
         std::vector<std::vector<Body>> bodies;
         for (const Json& m : r.list("models", 1000)) {
             const std::string name = m.is_string() ? m.get<std::string>() : "";
@@ -97,6 +102,16 @@ Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress
             if (!e.name.empty() && e.name != "project.json" && e.name != "thumbnail.png")
                 p.other_files.push_back({e.name, std::make_shared<std::string>(std::move(e.bytes))});
         p.as_read = std::make_shared<std::string>(project->bytes);
+        for (VariantFiles& v : variants) {
+            Result<Project> read = read_archive_files(std::move(v.entries), progress);
+            if (!read)
+                return Error{say("The variant {}: {}", Name{v.name}, read.error().message)};
+            read->variants.clear();
+            read->asked.clear();
+            std::erase_if(read->other_files, [](const ModelFile& f) { return f.name.rfind("models/", 0) == 0 || f.name.rfind("pictures/", 0) == 0; });
+            share_alike(p, *read);
+            p.variants.push_back({free_variant_name(p, v.name), std::make_shared<const Project>(std::move(*read))});
+        }
         return p;
     } catch (const NewerProject& e) {
         return Error{say("The project was written by a newer Vitrail (project version {}; this one reads up to {}). Open it with that version.", e.version, kProjectVersion)};

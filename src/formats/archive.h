@@ -10,7 +10,7 @@
 namespace vitrail {
 
 /// Version of project.json that this program writes.
-inline constexpr int kProjectVersion = 5;
+inline constexpr int kProjectVersion = 6;
 
 /// The zip as bytes. `thumbnail_png` may be empty. Keys and files of the archive the project was read from that this
 /// version does not know are carried over.

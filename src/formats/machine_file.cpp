@@ -3,6 +3,7 @@
 #include "formats/json.h"
 #include "formats/shipped_machines.h"
 
+#include <algorithm>
 #include <stdexcept>
 
 namespace vitrail {
@@ -102,12 +103,17 @@ Json machine_to_json(const Machine& m) {
     Json calibrations = Json::array();
     for (const KeptCalibration& c : m.calibrations)
         calibrations.push_back(calibration_to_json(c));
+    Json clear = Json::array();
+    for (const KeepClear& z : m.keep_clear)
+        clear.push_back({z.x_mm, z.y_mm, z.w_mm, z.d_mm});
     return {{"schema", "vitrail.machine/1"},
             {"id", m.id},
             {"name", m.name},
             {"note", m.note},
             {"bed_mm", {m.bed_x_mm, m.bed_y_mm}},
             {"height_mm", m.height_mm},
+            {"keep_clear_mm", clear},
+            {"clearance_mm", {{"head_reach", m.head_reach_mm}, {"bar_height", m.bar_height_mm}}},
             {"toolheads", heads},
             {"times", {{"hand", time_to_json(m.hand)}, {"feeder", time_to_json(m.feeder)}, {"tool", time_to_json(m.tool)}}},
             {"motion", motion_to_json(m.motion)},
@@ -121,6 +127,25 @@ Json machine_to_json(const Machine& m) {
               {"calibrations", calibrations}}},
             {"commands", {{"tool", m.commands.tool}, {"feeder", m.commands.feeder}, {"hand", m.commands.hand}, {"pause", m.commands.pause}}}};
 }
+
+namespace {
+
+/// Where nothing may stand, and what limits printing one after another.
+void read_clearance(const JsonReader& r, Machine& m) {
+    if (r.has("keep_clear_mm"))
+        for (const Json& z : r.list("keep_clear_mm", 100)) {
+            if (!z.is_array() || z.size() != 4 || !std::all_of(z.begin(), z.end(), [](const Json& v) { return v.is_number() && std::abs(v.get<double>()) <= 10000; }) || z[2].get<double>() <= 0 || z[3].get<double>() <= 0)
+                throw JsonMisfit{say("{} must be lists of four lengths: x, y, width, depth", r.place("keep_clear_mm"))};
+            m.keep_clear.push_back({z[0], z[1], z[2], z[3]});
+        }
+    if (r.has("clearance_mm")) {
+        const JsonReader c = r.object("clearance_mm");
+        m.head_reach_mm = c.number("head_reach", 0, 1000, 0);
+        m.bar_height_mm = c.number("bar_height", 0, 10000, 0);
+    }
+}
+
+} // namespace
 
 Machine machine_from_json(const JsonReader& r) {
     if (r.text("schema") != "vitrail.machine/1")
@@ -138,6 +163,7 @@ Machine machine_from_json(const JsonReader& r) {
     m.bed_x_mm = bed[0];
     m.bed_y_mm = bed[1];
     m.height_mm = r.number("height_mm", 1, 10000);
+    read_clearance(r, m);
     m.toolheads.clear();
     m.nozzles.clear();
     const Json& heads = r.list("toolheads", 32);

@@ -5,6 +5,7 @@
 #include "formats/picture_json.h"
 #include "formats/ply.h"
 #include "formats/project_json.h"
+#include "formats/variant_json.h"
 
 #include <algorithm>
 #include <array>
@@ -156,6 +157,7 @@ Project project_from_json(const JsonReader& r) {
         }
     }
     read_changes(r, p);
+    variants_from_json(r, p);
     if (r.has("pinned"))
         for (std::size_t i = 0; i < r.list("pinned", kMostPlaced).size(); ++i) {
             const JsonReader x = r.item("pinned", i);

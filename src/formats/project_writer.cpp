@@ -3,6 +3,7 @@
 #include "formats/optics_text.h"
 #include "formats/picture_json.h"
 #include "formats/project_json.h"
+#include "formats/variant_json.h"
 
 #include <algorithm>
 #include <array>
@@ -140,6 +141,7 @@ Json project_to_json(const Project& p) {
             {"support_filament", letter_text(p.support_filament)},
             {"interface_filament", letter_text(p.interface_filament)},
             {"settings", settings}};
+    variants_to_json(p, json);
     if (p.picture)
         json["picture"] = picture_to_json(*p.picture);
     if (std::any_of(p.models.begin(), p.models.end(), [](const ModelFile& m) { return m.scale != 1; }))

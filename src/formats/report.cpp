@@ -1,6 +1,7 @@
 #include "formats/report.h"
 
 #include "formats/json.h"
+#include "formats/page_html.h"
 #include "core/base/numbers.h"
 #include "core/base/text.h"
 #include "formats/csv.h"
@@ -415,20 +416,6 @@ namespace {
 
 std::string html(const Message& message) {
     return html_escaped(english(message));
-}
-
-/// RFC 4648.
-std::string base64(std::string_view bytes) {
-    constexpr char kDigits[] = "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/";
-    std::string out;
-    for (std::size_t i = 0; i < bytes.size(); i += 3) {
-        unsigned bits = 0;
-        for (std::size_t k = 0; k < 3; ++k)
-            bits = bits << 8 | (i + k < bytes.size() ? static_cast<unsigned char>(bytes[i + k]) : 0u);
-        for (std::size_t k = 0; k < 4; ++k)
-            out += i + k > bytes.size() ? '=' : kDigits[bits >> (18 - 6 * k) & 63];
-    }
-    return out;
 }
 
 /// The bed from above, front at the bottom.

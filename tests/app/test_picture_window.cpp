@@ -335,6 +335,32 @@ void TestPictureWindow::the_search_is_used() {
         amber |= b.filament == 'D';
     QVERIFY(amber);
     QCOMPARE(document()->plan()->totals.changes, static_cast<int>(project().picture->bands.size()) - 1);
+    // The lowest band stays as it is, and the stack gets the height it is given.
+    auto* kept = find<QTableWidget>("stack_kept");
+    const ReliefBand lowest = project().picture->bands.front();
+    QCOMPARE(kept->rowCount(), static_cast<int>(project().picture->bands.size()));
+    kept->setCurrentCell(kept->rowCount() - 1, 2);
+    QTest::keyClick(kept, Qt::Key_Return);
+    QCOMPARE(kept->item(kept->rowCount() - 1, 2)->text(), QString("its layers"));
+    find<QCheckBox>("exactly_height")->click();
+    find<QDoubleSpinBox>("most_height")->setValue(2.0);
+    find<QSpinBox>("most_swaps")->setValue(2);
+    press("search_stack");
+    QTRY_VERIFY_WITH_TIMEOUT(front->rowCount() == 3 && find<QPushButton>("search_stack")->text().contains("Search"), 30000);
+    front->setCurrentCell(2, 0);
+    press("use_stack");
+    settle();
+    QCOMPARE(project().picture->bands.front().filament, lowest.filament);
+    QVERIFY(project().picture->bands.front().to_layer >= lowest.to_layer);
+    const Settings& s = project().settings;
+    QVERIFY(std::abs(s.first_layer_mm + (project().picture->bands.back().to_layer - 1) * s.layer_mm - 2.0) < s.layer_mm);
+    // A band that is too high to stay is said to be.
+    kept->setCurrentCell(0, 2);
+    QTest::keyClick(kept, Qt::Key_Return);
+    find<QDoubleSpinBox>("most_height")->setValue(0.5);
+    press("search_stack");
+    QVERIFY(find<QLabel>("stack_says")->text().contains("higher than the stack may be"));
+    find<QDoubleSpinBox>("most_height")->setValue(2.4);
     // It can be stopped.
     find<QSpinBox>("most_swaps")->setValue(9);
     press("search_stack");

@@ -11,6 +11,7 @@
 #include "paint/filament_paint.h"
 #include "paint/words.h"
 
+#include <QCheckBox>
 #include <QDoubleSpinBox>
 #include <QFormLayout>
 #include <QPointer>
@@ -25,8 +26,37 @@
 
 namespace vitrail {
 
+namespace {
+
+enum Wish { kMay, kMust, kNot };
+enum Kept { kFree, kLayers, kBorder };
+
+QString wish_text(int wish) {
+    return wish == kMay ? StackPage::tr("may be") : wish == kMust ? StackPage::tr("must be") : StackPage::tr("not");
+}
+
+int wish_in(const QTableWidget* table, int row) {
+    return table->item(row, 2)->data(Qt::UserRole).toInt();
+}
+
+/// Space, Enter or a click on its last column gives a row the next of three wishes.
+void go_through(QTableWidget* table, const std::function<QString(int)>& text) {
+    QObject::connect(table, &QTableWidget::cellActivated, table, [table, text](int row) {
+        QTableWidgetItem* item = table->item(row, 2);
+        const int next = (wish_in(table, row) + 1) % 3;
+        item->setData(Qt::UserRole, next);
+        item->setText(text(next));
+    });
+    QObject::connect(table, &QTableWidget::cellClicked, table, [table](int row, int column) {
+        if (column == 2)
+            Q_EMIT table->cellActivated(row, column);
+    });
+}
+
+} // namespace
+
 StackPage::StackPage(Document* document, PictureDesk* desk, ShelfStore* shelf, QWidget* parent)
-    : QWidget(parent), document_(document), desk_(desk), shelf_(shelf), plot_(new StackFront), swaps_(new QSpinBox), slots_(new QSpinBox), most_(new QDoubleSpinBox), go_(new QPushButton(icon(QStringLiteral("search")), tr("&Search"))), use_(new QPushButton(tr("&Use this stack"))), says_(new QLabel) {
+    : QWidget(parent), document_(document), desk_(desk), shelf_(shelf), plot_(new StackFront), swaps_(new QSpinBox), slots_(new QSpinBox), most_(new QDoubleSpinBox), exactly_(new QCheckBox(tr("&Exactly that high"))), go_(new QPushButton(icon(QStringLiteral("search")), tr("&Search"))), use_(new QPushButton(tr("&Use this stack"))), says_(new QLabel) {
     auto* found = new Panel(tr("What comes nearest"));
     found->set_aside(tr("mean difference over the whole picture"));
     found->body()->addWidget(plot_, 1);
@@ -61,16 +91,11 @@ QWidget* StackPage::make_wishes() {
     filaments_->horizontalHeaderItem(1)->setToolTip(tr("Transmission distance: so thick it lets a tenth of the light through"));
     filaments_->horizontalHeaderItem(2)->setToolTip(tr("Press Space to go through: may be, must be, not"));
     panel->body()->addWidget(filaments_, 1);
-    connect(filaments_, &QTableWidget::cellActivated, this, [this](int row) {
-        QTableWidgetItem* item = filaments_->item(row, 2);
-        const int now = (item->data(Qt::UserRole).toInt() + 1) % 3;
-        item->setData(Qt::UserRole, now);
-        item->setText(now == 0 ? tr("may be") : now == 1 ? tr("must be") : tr("not"));
-    });
-    connect(filaments_, &QTableWidget::cellClicked, this, [this](int row, int column) {
-        if (column == 2)
-            Q_EMIT filaments_->cellActivated(row, column);
-    });
+    go_through(filaments_, wish_text);
+    kept_ = make_table("stack_kept", tr("Bands the picture has, and what of them stays"), {{tr("band it has")}, {tr("layers"), 5.5, true}, {tr("stays"), 8}});
+    kept_->horizontalHeaderItem(2)->setToolTip(tr("Press Space to go through: free, its layers in its filament, or only the border below it"));
+    panel->body()->addWidget(kept_, 1);
+    go_through(kept_, [](int wish) { return wish == kFree ? tr("free") : wish == kLayers ? tr("its layers") : tr("border below"); });
     swaps_->setObjectName(QStringLiteral("most_swaps"));
     swaps_->setRange(0, 12);
     swaps_->setValue(4);
@@ -83,10 +108,13 @@ QWidget* StackPage::make_wishes() {
     most_->setSingleStep(0.1);
     most_->setValue(2.4);
     most_->setSuffix(QLatin1Char(' ') + tr("mm"));
+    exactly_->setObjectName(QStringLiteral("exactly_height"));
+    exactly_->setToolTip(tr("The stack gets all the layers that fit into the height, not fewer"));
     auto* form = new QFormLayout;
     form->addRow(tr("S&waps at most"), swaps_);
     form->addRow(tr("&Filaments at most"), slots_);
     form->addRow(tr("&Height at most"), most_);
+    form->addRow(QString(), exactly_);
     panel->body()->addLayout(form);
     go_->setObjectName(QStringLiteral("search_stack"));
     panel->body()->addWidget(go_, 0, Qt::AlignLeft);
@@ -97,7 +125,7 @@ void StackPage::fill_filaments() {
     // How those that stay were wished for is kept.
     std::map<QString, int> wishes;
     for (int row = 0; row < filaments_->rowCount(); ++row)
-        wishes[filaments_->item(row, 0)->text()] = filaments_->item(row, 2)->data(Qt::UserRole).toInt();
+        wishes[filaments_->item(row, 0)->text()] = wish_in(filaments_, row);
     offered_ = document_->project().filaments;
     if (shelf_->is_open())
         for (const ShelfFilament& s : shelf_->shelf().filaments)
@@ -112,15 +140,52 @@ void StackPage::fill_filaments() {
         const QString name = f.letter ? QStringLiteral("%1  %2").arg(QChar::fromLatin1(f.letter), QString::fromStdString(f.name)) : tr("shelf: %1").arg(QString::fromStdString(f.name));
         const auto known = wishes.find(name);
         const int wish = known == wishes.end() ? 0 : known->second;
-        set_row(filaments_, row, {name, number(f.td_mm, 1), wish == 0 ? tr("may be") : wish == 1 ? tr("must be") : tr("not")});
+        set_row(filaments_, row, {name, number(f.td_mm, 1), wish_text(wish)});
         filaments_->item(row, 2)->setData(Qt::UserRole, wish);
         filaments_->item(row, 0)->setIcon(colour_swatch(to_qcolor(f.colour)));
     }
 }
 
+/// Of the bands as they are; another stack has nothing of it to stay.
+void StackPage::fill_kept() {
+    const auto bands = desk_->picture() ? desk_->picture()->bands : std::vector<ReliefBand>{};
+    if (bands == shown_bands_ && kept_->rowCount() == static_cast<int>(bands.size()))
+        return;
+    shown_bands_ = bands;
+    kept_->setRowCount(static_cast<int>(bands.size()));
+    for (int row = 0; row < kept_->rowCount(); ++row) {
+        const ReliefBand& b = bands[bands.size() - 1 - static_cast<std::size_t>(row)]; // the highest first, as on the bench
+        const int f = find_filament(document_->project(), b.filament);
+        const QString name = f < 0 ? QString() : QString::fromStdString(document_->project().filaments[static_cast<std::size_t>(f)].name);
+        set_row(kept_, row, {QStringLiteral("%1  %2").arg(QChar::fromLatin1(b.filament), name), tr("%1–%2").arg(b.from_layer).arg(b.to_layer), tr("free")});
+        kept_->item(row, 2)->setData(Qt::UserRole, kFree);
+        if (f >= 0)
+            kept_->item(row, 0)->setIcon(colour_swatch(to_qcolor(document_->project().filaments[static_cast<std::size_t>(f)].colour)));
+    }
+}
+
+/// What of the present bands the search has to leave as it is; false where it could not be kept.
+bool StackPage::keep(StackSearch& s) const {
+    for (int row = 0; row < kept_->rowCount(); ++row) {
+        const ReliefBand& b = shown_bands_[shown_bands_.size() - 1 - static_cast<std::size_t>(row)];
+        const int wish = wish_in(kept_, row);
+        if (wish == kBorder && b.from_layer > 1)
+            s.borders.push_back(b.from_layer - 1);
+        if (wish != kLayers)
+            continue;
+        const auto tint = std::find_if(searched_.begin(), searched_.end(), [&](const Filament& f) { return f.letter == b.filament; });
+        if (tint == searched_.end() || b.to_layer > s.most_layers)
+            return false;
+        s.layers.resize(std::max(s.layers.size(), static_cast<std::size_t>(b.to_layer)), -1);
+        std::fill(s.layers.begin() + b.from_layer - 1, s.layers.begin() + b.to_layer, static_cast<int>(tint - searched_.begin()));
+    }
+    return true;
+}
+
 void StackPage::refresh() {
     setEnabled(desk_->picture());
     fill_filaments();
+    fill_kept();
     refresh_front();
 }
 
@@ -131,8 +196,8 @@ void StackPage::search() {
     searched_.clear();
     std::vector<int> wanted;
     for (int row = 0; row < filaments_->rowCount(); ++row)
-        if (const int wish = filaments_->item(row, 2)->data(Qt::UserRole).toInt(); wish != 2) {
-            if (wish == 1)
+        if (const int wish = wish_in(filaments_, row); wish != kNot) {
+            if (wish == kMust)
                 wanted.push_back(static_cast<int>(searched_.size()));
             searched_.push_back(offered_[static_cast<std::size_t>(row)]);
         }
@@ -144,18 +209,31 @@ void StackPage::search() {
         says_->setText(tr("More filaments must be in the stack than may be: allow more."));
         return;
     }
+    const int fit = 1 + static_cast<int>(std::floor((most_->value() - p.settings.first_layer_mm) / p.settings.layer_mm + 1e-9));
+    StackSearch asked;
+    asked.most_layers = std::min(fit, kMostPictureLayers);
+    asked.most_bands = swaps_->value() + 1;
+    asked.most_filaments = slots_->value();
+    asked.wanted = wanted;
+    asked.exactly_layers = exactly_->isChecked() ? asked.most_layers : 0;
+    if (!keep(asked)) {
+        says_->setText(tr("A band that stays is higher than the stack may be, or its filament is not to choose from."));
+        return;
+    }
     searching_ = true;
     front_.clear();
     go_->setText(tr("&Stop"));
     says_->setText(tr("Searching…"));
-    const int most_layers = 1 + static_cast<int>(std::floor((most_->value() - p.settings.first_layer_mm) / p.settings.layer_mm + 1e-9));
     const QPointer<StackPage> self = this;
-    stop_ = document_->background()->run(this, [this, self, picture = *desk_->picture(), filaments = searched_, wanted, first = p.settings.first_layer_mm, layer = p.settings.layer_mm, prepared = desk_->prepared(), most_layers, bands = swaps_->value() + 1, slots_now = slots_->value()](const std::stop_token& stop) -> Background::Then {
+    stop_ = document_->background()->run(this, [this, self, asked, picture = *desk_->picture(), filaments = searched_, first = p.settings.first_layer_mm, layer = p.settings.layer_mm, prepared = desk_->prepared()](const std::stop_token& stop) -> Background::Then {
         StackSearch s = search_for(picture, filaments, first, layer, prepared->picture);
-        s.most_layers = std::clamp(most_layers, s.base_layers, kMostPictureLayers);
-        s.most_bands = bands;
-        s.most_filaments = slots_now;
-        s.wanted = wanted;
+        s.most_layers = std::max(asked.most_layers, s.base_layers);
+        s.most_bands = asked.most_bands;
+        s.most_filaments = asked.most_filaments;
+        s.wanted = asked.wanted;
+        s.layers = asked.layers;
+        s.borders = asked.borders;
+        s.exactly_layers = asked.exactly_layers > 0 ? s.most_layers : 0;
         auto front = best_stacks(s, {stop, {}}, [self](const std::vector<FoundStack>& so_far) {
             if (self)
                 QMetaObject::invokeMethod(self, [self, so_far] {

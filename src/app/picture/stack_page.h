@@ -9,6 +9,7 @@
 #include <stop_token>
 #include <vector>
 
+class QCheckBox;
 class QDoubleSpinBox;
 class QLabel;
 class QPushButton;
@@ -35,6 +36,8 @@ private:
     QWidget* make_wishes();
     void refresh();
     void fill_filaments();
+    void fill_kept();
+    bool keep(StackSearch& search) const;
     void search();
     void stop();
     void show_front(std::vector<FoundStack> front);
@@ -44,15 +47,17 @@ private:
     Document* document_;
     PictureDesk* desk_;
     ShelfStore* shelf_;
-    QTableWidget *filaments_, *front_table_;
+    QTableWidget *filaments_, *kept_, *front_table_;
     StackFront* plot_;
     QSpinBox *swaps_, *slots_;
     QDoubleSpinBox* most_;
+    QCheckBox* exactly_;
     QPushButton *go_, *use_;
     QLabel* says_;
     std::vector<Filament> offered_;  ///< of the project and of the shelf, in the table's order
     std::vector<Filament> searched_; ///< what front_ counts by
     std::vector<FoundStack> front_;
+    std::vector<ReliefBand> shown_bands_; ///< in kept_
     std::stop_source stop_;
     bool searching_ = false, showing_ = false;
 };

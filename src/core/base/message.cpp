@@ -53,6 +53,10 @@ Message sentences(std::vector<Message> messages) {
     return row(List::Kind::sentences, std::move(messages));
 }
 
+Message listed(std::vector<Message> messages) {
+    return row(List::Kind::commas, std::move(messages));
+}
+
 Message clauses(std::vector<Message> messages) {
     return row(List::Kind::clauses, std::move(messages));
 }

@@ -91,6 +91,8 @@ Message counted(const char* one, const char* many, long long n, Arguments&&... a
 
 /// Whole sentences, one after the other. Empty ones are left out.
 Message sentences(std::vector<Message> messages);
+/// The same, parted by commas.
+Message listed(std::vector<Message> messages);
 /// The same, parted by semicolons.
 Message clauses(std::vector<Message> messages);
 

@@ -9,10 +9,6 @@ namespace vitrail {
 
 namespace {
 
-bool on_bed(const Outline& outline, const Machine& m) {
-    return std::all_of(outline.begin(), outline.end(), [&](const auto& q) { return q.first >= -1e-3 && q.second >= -1e-3 && q.first <= m.bed_x_mm + 1e-3 && q.second <= m.bed_y_mm + 1e-3; });
-}
-
 /// "“key tag” 3", or the name alone where there is one of it.
 Message placed_name(const Project& p, const Placed& x) {
     const Piece& piece = p.pieces[static_cast<std::size_t>(x.piece)];
@@ -31,7 +27,7 @@ void Checker::bed() {
     for (std::size_t i = 0; i < plan.pieces.size(); ++i) {
         const Bounds& b = plan.pieces[i].table->bounds;
         const double w = b.max.x - b.min.x, d = b.max.y - b.min.y, h = b.max.z - b.min.z;
-        if (w <= m.bed_x_mm && d <= m.bed_y_mm && h <= m.height_mm)
+        if (w <= m.bed_x_mm - 2 * p.settings.margin_mm && d <= m.bed_y_mm - 2 * p.settings.margin_mm && h <= m.height_mm)
             continue;
         add("off-bed", Severity::error,
             say("{} measures {} × {} × {} mm and does not fit the printer's {} × {} × {} mm. Turn it, scale it, or choose another machine.", p.pieces.size() == 1 ? say("The piece") : say("{}", Name{p.pieces[i].name}),
@@ -65,10 +61,14 @@ void Checker::pinned() {
         if (!placed[i].pinned)
             continue;
         const std::string& name = p.pieces[static_cast<std::size_t>(placed[i].piece)].name;
-        if (!on_bed(placed[i].outline, p.machine)) {
-            Finding& f = add("off-bed", Severity::error, say("{} is pinned where it reaches over the edge of the bed. Move it, or let it be arranged.", placed_name(p, placed[i])), say("plate, {}", placed_name(p, placed[i])));
+        const auto misplaced = [&](const char* why) {
+            Finding& f = add("off-bed", Severity::error, say(why, placed_name(p, placed[i])), say("plate, {}", placed_name(p, placed[i])));
             f.fixes.push_back(let_go(name, placed[i].nth));
-        }
+        };
+        if (!on_bed(placed[i].outline, p))
+            misplaced(p.settings.margin_mm > 0 ? term("{} is pinned where it reaches into the free edge of the bed. Move it, or let it be arranged.") : term("{} is pinned where it reaches over the edge of the bed. Move it, or let it be arranged."));
+        else if (kept_clear(placed[i].outline, p.machine))
+            misplaced(term("{} is pinned where the machine wants nothing to stand. Move it, or let it be arranged."));
         for (std::size_t k = 0; k < placed.size(); ++k) {
             if (k == i || (placed[k].pinned && k < i) || !overlap(placed[i].outline, placed[k].outline))
                 continue;

@@ -76,11 +76,21 @@ struct Commands {
     bool operator==(const Commands&) const = default;
 };
 
+/// A part of the bed where nothing may stand: clips, a wiper, a place for purge. mm from the front left corner.
+struct KeepClear {
+    double x_mm = 0, y_mm = 0, w_mm = 10, d_mm = 10;
+    bool operator==(const KeepClear&) const = default;
+};
+
 struct Machine {
     std::string id = "hand-swap";
     std::string name = "Hand swap";
     std::string note;
     double bed_x_mm = 220, bed_y_mm = 220, height_mm = 220;
+    std::vector<KeepClear> keep_clear;
+    // What limits printing pieces one after another. 0: not known, and then it is never offered.
+    double head_reach_mm = 0; ///< how far the head reaches around the nozzle, close above the bed
+    double bar_height_mm = 0; ///< from the nozzle's tip up to the lowest thing that moves over the whole width of the bed
     std::vector<Toolhead> toolheads{{"head", 0}};
     std::vector<Nozzle> nozzles{{0.4, 0}};
     // Times per change: from memory, defaults.

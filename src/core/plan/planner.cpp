@@ -78,14 +78,14 @@ bool may_be_useful(const Project& p) {
 }
 
 /// Filaments onto nozzles: by what each nozzle costs, then by what the splits cost as whole plans.
-Loading split_filaments(const Project& p, const Printed& printed, std::span<const double> printing_s, const PurgeTables& purge, std::span<const Set> sets, const std::vector<std::int8_t>& first, PlateStage& plates, const std::stop_token& stop) {
+Loading split_filaments(const Project& p, const Printed& printed, std::span<const double> printing_s, const PurgeTables& purge, std::span<const Set> sets, const std::vector<std::int8_t>& first, PlateStage& plates, Scope scope, const std::stop_token& stop) {
     const std::vector<char> usable = usable_nozzles(p.machine, p.settings.line_width_mm);
     std::vector<int> used;
     for (int f = 0; f < printed.filaments; ++f)
         if (std::any_of(sets.begin(), sets.end(), [&](Set s) { return s >> f & 1; }))
             used.push_back(f);
     std::vector<Loading> starts{load_filaments(p, purge, sets, weights_for(p.settings), stop)};
-    if (std::count(usable.begin(), usable.end(), 1) < 2 || used.size() < 2)
+    if (std::count(usable.begin(), usable.end(), 1) < 2 || used.size() < 2 || scope == Scope::sketch)
         return starts.front();
     const auto best = [&](const Project& by_aim, std::span<const Loading> from, double bound) {
         return best_split(p, used, from, bound, [&](const Loading& tried) -> SplitWorth {
@@ -157,7 +157,13 @@ std::vector<char> printed_filaments(const std::vector<FilamentUse>& use) {
 } // namespace
 
 Planner::Planner(const Project& p, const Plan& plan) {
+    know(p, plan);
+}
+
+void Planner::know(const Project& p, const Plan& plan) {
     std::vector<std::shared_ptr<const LayerTable>> tables;
+    for (const auto& known : tables_.entries())
+        tables.push_back(known.value);
     for (const PiecePlan& piece : plan.pieces)
         tables.push_back(piece.table);
     keep(tables);
@@ -263,6 +269,7 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
     auto printed = print(p, progress, scope);
     if (!printed)
         return printed.error();
+    plates_.layout = scope == Scope::sketch ? Layout::boxes : Layout::outlines;
     auto plan = std::make_shared<Plan>();
     static_cast<Printed&>(*plan) = std::move(*printed);
     plan->cleanup = clean_up(p, *plan);
@@ -279,7 +286,7 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
     plan->purge_tables = (*volumes)->tables;
     const std::vector<Set> sets = layer_sets(*plan);
     const std::vector<std::int8_t> first = locked_first(p, sets);
-    plan->loading = split_filaments(p, *plan, plan->printing_s, plan->purge_tables, sets, first, plates_, progress.stop);
+    plan->loading = split_filaments(p, *plan, plan->printing_s, plan->purge_tables, sets, first, plates_, scope, progress.stop);
     if (progress.stopped())
         return Error{say("Stopped before the filaments had their nozzles.")};
     plan->purge_table = loaded_table(plan->purge_tables, plan->loading.nozzle);

@@ -9,6 +9,7 @@ namespace vitrail {
 
 /// How much of a plan is asked for. What it costs is the same in both.
 enum class Scope {
+    sketch,  ///< for searches: as costs, but the plate is laid out by boxes, and filaments go to nozzles by what each nozzle costs alone
     costs,   ///< for comparing variants
     findings ///< and what the checks look at: what hangs, what can be reached, fine detail, the order as assigned
 };
@@ -21,6 +22,8 @@ public:
     Planner() = default;
     /// Knows what that plan of that project knows, so that variants of it are planned without slicing again.
     Planner(const Project& project, const Plan& plan);
+    /// And what that plan of another project knows.
+    void know(const Project& project, const Plan& plan);
 
     /// Without findings: check/findings.h has those. Error when there is nothing to plan or the work was stopped.
     Result<std::shared_ptr<const Plan>> plan(const Project& project, const Progress& progress = {}, Scope scope = Scope::costs);

@@ -66,6 +66,66 @@ std::string free_piece_name(const Project& p, const std::string& name) {
     return free_name(name, [&](const std::string& s) { return find_piece(p, s) >= 0; });
 }
 
+std::string free_variant_name(const Project& p, const std::string& name) {
+    return free_name(name, [&](const std::string& s) { return find_variant(p, s) >= 0; });
+}
+
+int find_variant(const Project& p, const std::string& name) {
+    const auto at = std::find_if(p.variants.begin(), p.variants.end(), [&](const Variant& v) { return v.name == name; });
+    return at == p.variants.end() ? -1 : static_cast<int>(at - p.variants.begin());
+}
+
+void keep_variant(Project& p, const std::string& name) {
+    p.variant = name;
+    auto kept = std::make_shared<Project>(p);
+    kept->variants.clear();
+    kept->asked.clear();
+    kept->order = {};
+    const int at = find_variant(p, name);
+    if (at >= 0)
+        p.variants[static_cast<std::size_t>(at)].project = std::move(kept);
+    else
+        p.variants.push_back({name, std::move(kept)});
+}
+
+void use_variant(Project& p, int variant) {
+    const Variant v = p.variants[static_cast<std::size_t>(variant)];
+    Project next = *v.project;
+    next.variants = std::move(p.variants);
+    next.asked = std::move(p.asked);
+    next.order = std::move(p.order);
+    next.origin = std::move(p.origin);
+    next.variant = v.name;
+    p = std::move(next);
+}
+
+void remove_variant(Project& p, int variant) {
+    if (p.variant == p.variants[static_cast<std::size_t>(variant)].name)
+        p.variant.clear();
+    p.variants.erase(p.variants.begin() + variant);
+}
+
+void rename_variant(Project& p, int variant, const std::string& name) {
+    std::string& now = p.variants[static_cast<std::size_t>(variant)].name;
+    if (name.empty() || name == now)
+        return;
+    const std::string free = free_variant_name(p, name);
+    if (p.variant == now)
+        p.variant = free;
+    now = free;
+}
+
+const char* to_string(OrderAim aim) {
+    switch (aim) {
+    case OrderAim::waste: return term("waste");
+    case OrderAim::hours: return term("hours");
+    case OrderAim::trips: return term("trips");
+    case OrderAim::money: return term("money");
+    case OrderAim::earliest: return term("earliest");
+    }
+    return "";
+}
+
 bool has_parts(const Project& p) {
     return std::any_of(p.pieces.begin(), p.pieces.end(), [](const Piece& piece) { return !piece.parts.empty(); });
 }

@@ -6,8 +6,10 @@
 #include "core/machine/machine.h"
 #include "core/material/filament.h"
 #include "core/patch/paint.h"
+#include "core/project/order.h"
 #include "core/project/picture.h"
 #include "core/project/settings.h"
+#include "core/project/variant.h"
 
 #include <functional>
 #include <memory>
@@ -154,6 +156,11 @@ struct Project {
     char interface_filament = 0; ///< letter; 0: as the support
     std::string print_first; ///< letters: the first of them that a layer has is printed first there
     Settings settings;
+    Order order;
+    std::vector<Variant> variants;
+    std::string variant; ///< the one it was last kept as or made from; may have changed since. Empty: none
+    std::vector<Asked> asked; ///< oldest first
+    std::optional<Origin> origin; ///< of a job; none: it is nobody's
     /// The project file as it was read, so that keys this version does not know survive a round trip.
     std::shared_ptr<const std::string> as_read;
 };
@@ -182,6 +189,15 @@ char free_letter(const Project& p);
 /// `name`, or `name-2`, `name-3`, … when it is taken.
 std::string free_part_name(const Project& p, const std::string& name);
 std::string free_piece_name(const Project& p, const std::string& name);
+std::string free_variant_name(const Project& p, const std::string& name);
+/// Index of the variant with that name, or −1.
+int find_variant(const Project& p, const std::string& name);
+/// Keeps the project as it stands under a name; one of that name is replaced.
+void keep_variant(Project& p, const std::string& name);
+/// Makes a variant the project; all variants, what was asked about them, and the order stay.
+void use_variant(Project& p, int variant);
+void remove_variant(Project& p, int variant);
+void rename_variant(Project& p, int variant, const std::string& name);
 
 /// Whether there is anything to print.
 bool has_parts(const Project& p);

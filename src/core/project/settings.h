@@ -35,6 +35,8 @@ struct Settings {
     int copies = 1;
     double spacing_mm = 5;
     Turns arrange_turns = Turns::quarter;
+    double margin_mm = 0;
+    double enough_pct = 2;
     double delta_e = 2;
     LayerOrder order = LayerOrder::optimal;
     double dead_mm3 = 0;   ///< 0: the machine's

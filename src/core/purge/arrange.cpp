@@ -51,7 +51,7 @@ bool hopeless(const ArrangeTask& task) {
     double needed = 0;
     for (const ArrangeItem& item : task.items)
         needed += area(item.outline) * item.count;
-    return needed > task.bed_x_mm * task.bed_y_mm;
+    return needed > (task.bed_x_mm - 2 * task.margin_mm) * (task.bed_y_mm - 2 * task.margin_mm);
 }
 
 /// More than that are turned by half turns only.
@@ -145,22 +145,24 @@ Outline simplified(const Outline& outline, int corners) {
     return out;
 }
 
-Arrangement arrange(const ArrangeTask& task, const std::stop_token& stop) {
+namespace {
+
+/// `lasting_first`: in the order of their layers, else of their areas.
+Arrangement nest(const ArrangeTask& task, bool lasting_first, const std::stop_token& stop) {
     Arrangement out;
     for (const ArrangeItem& item : task.items)
         out.items.emplace_back(static_cast<std::size_t>(item.count));
-    if (hopeless(task)) {
-        out.fits = false;
-        return out;
-    }
     std::vector<libnest2d::Item> items;
     for (const ArrangeFixed& fixed : task.fixed) {
         items.push_back(item_of(simplified(fixed.outline, kCorners)));
         items.back().markAsFixedInBin(0);
     }
     const std::vector<Block> blocks = blocks_of(task);
-    for (const Block& block : blocks)
+    for (const Block& block : blocks) {
         items.push_back(item_of(simplified(block.outline, kCorners)));
+        if (lasting_first)
+            items.back().priority(task.items[block.item].layers);
+    }
     libnest2d::NfpPlacer::Config how;
     how.parallel = false; // the pieces' plans run side by side already
     how.accuracy = 0.3f;
@@ -170,7 +172,7 @@ Arrangement arrange(const ArrangeTask& task, const std::stop_token& stop) {
         how.rotations.emplace_back(2 * std::numbers::pi * i / turns);
     if (!task.fixed.empty())
         how.alignment = libnest2d::NfpPlacer::Config::Alignment::DONT_ALIGN; // or what stands would be moved with the rest
-    const libnest2d::Box bed(units(task.bed_x_mm), units(task.bed_y_mm), {units(task.bed_x_mm / 2), units(task.bed_y_mm / 2)});
+    const libnest2d::Box bed(units(task.bed_x_mm - 2 * task.margin_mm), units(task.bed_y_mm - 2 * task.margin_mm), {units(task.bed_x_mm / 2), units(task.bed_y_mm / 2)});
     libnest2d::nest(items, bed, units(task.gap_mm), libnest2d::NestConfig<>(how), libnest2d::NestControl(libnest2d::StopCondition([&stop] { return stop.stop_requested(); })));
     for (std::size_t i = 0; i < blocks.size(); ++i) {
         const libnest2d::Item& item = items[task.fixed.size() + i];
@@ -186,6 +188,124 @@ Arrangement arrange(const ArrangeTask& task, const std::stop_token& stop) {
         }
     }
     return out;
+}
+
+int placed_in(const Arrangement& made) {
+    int n = 0;
+    for (const auto& item : made.items)
+        n += static_cast<int>(std::count_if(item.begin(), item.end(), [](const Arranged& a) { return a.placed; }));
+    return n;
+}
+
+/// Boxes in rows from the front left corner, the deepest first (next-fit decreasing height: Coffman, Garey, Johnson & Tarjan 1980, SIAM J.
+/// Comput. 9(4)). Each stands lengthwise to the bed where it may be turned.
+Arrangement in_boxes(const ArrangeTask& task) {
+    struct Piece {
+        std::size_t item;
+        double w, d;
+        bool turned;
+    };
+    Arrangement out;
+    std::vector<Piece> boxes;
+    for (std::size_t i = 0; i < task.items.size(); ++i) {
+        out.items.emplace_back(static_cast<std::size_t>(task.items[i].count));
+        double x = 0, y = 0; // outlines lie around the middle
+        for (const auto& [px, py] : task.items[i].outline)
+            x = std::max(x, std::abs(px)), y = std::max(y, std::abs(py));
+        const bool turned = task.turns >= 4 && y > x;
+        boxes.push_back(turned ? Piece{i, 2 * y, 2 * x, true} : Piece{i, 2 * x, 2 * y, false});
+    }
+    std::vector<Box> fixed;
+    for (const ArrangeFixed& f : task.fixed)
+        fixed.push_back(box_of(f.outline));
+    std::stable_sort(boxes.begin(), boxes.end(), [](const Piece& a, const Piece& b) { return a.d > b.d; });
+    const double right = task.bed_x_mm - task.margin_mm, back = task.bed_y_mm - task.margin_mm;
+    double x = task.margin_mm, y = task.margin_mm, row = 0;
+    for (const Piece& b : boxes)
+        for (Arranged& a : out.items[b.item]) {
+            for (;;) {
+                if (x + b.w > right + 1e-9 && x > task.margin_mm) { // a new row
+                    x = task.margin_mm;
+                    y += row + task.gap_mm;
+                    row = 0;
+                }
+                if (x + b.w > right + 1e-9 || y + b.d > back + 1e-9)
+                    break;
+                const auto in_the_way = std::find_if(fixed.begin(), fixed.end(), [&](const Box& f) { return f.x0 < x + b.w + task.gap_mm && x < f.x1 + task.gap_mm && f.y0 < y + b.d + task.gap_mm && y < f.y1 + task.gap_mm; });
+                if (in_the_way == fixed.end()) {
+                    a = {true, x + b.w / 2, y + b.d / 2, b.turned ? 90.0 : 0.0};
+                    x += b.w + task.gap_mm;
+                    row = std::max(row, b.d);
+                    break;
+                }
+                x = in_the_way->x1 + task.gap_mm;
+            }
+            out.fits = out.fits && a.placed;
+        }
+    return out;
+}
+
+} // namespace
+
+double travel_mm(const ArrangeTask& task, const Arrangement& made) {
+    struct At {
+        double x, y;
+        int layers;
+    };
+    std::vector<At> all;
+    for (std::size_t i = 0; i < made.items.size(); ++i)
+        for (const Arranged& a : made.items[i])
+            if (a.placed)
+                all.push_back({a.x_mm, a.y_mm, std::max(1, task.items[i].layers)});
+    std::sort(all.begin(), all.end(), [](const At& a, const At& b) { return a.layers > b.layers; });
+    double sum = 0;
+    int below = 0;
+    for (std::size_t last = all.size(); last > 0;) {
+        const int top = all[last - 1].layers;
+        if (top > below) { // layers (below, top] have all of the first `last`
+            std::vector<double> near(last, 1e300);
+            double tree = 0;
+            std::size_t at = 0;
+            for (std::size_t n = 1; n < last; ++n) {
+                near[at] = -1;
+                std::size_t next = 0;
+                for (std::size_t k = 0; k < last; ++k)
+                    if (near[k] >= 0) {
+                        near[k] = std::min(near[k], std::hypot(all[k].x - all[at].x, all[k].y - all[at].y));
+                        if (near[next] < 0 || near[k] < near[next])
+                            next = k;
+                    }
+                tree += near[next];
+                at = next;
+            }
+            sum += tree * (top - below);
+            below = top;
+        }
+        --last;
+    }
+    return sum;
+}
+
+Arrangement arrange(const ArrangeTask& task, const std::stop_token& stop) {
+    if (hopeless(task)) {
+        Arrangement none;
+        for (const ArrangeItem& item : task.items)
+            none.items.emplace_back(static_cast<std::size_t>(item.count));
+        none.fits = false;
+        return none;
+    }
+    if (task.layout == Layout::boxes)
+        return in_boxes(task);
+    const bool alike = std::all_of(task.items.begin(), task.items.end(), [&](const ArrangeItem& item) { return item.layers == task.items.front().layers; });
+    Arrangement by_area = nest(task, false, stop);
+    if (!by_area.fits && !stop.stop_requested())
+        if (Arrangement rows = in_boxes(task); placed_in(rows) > placed_in(by_area)) // rare, but then it is nothing to be without
+            by_area = std::move(rows);
+    if (alike || stop.stop_requested())
+        return by_area;
+    Arrangement by_layers = nest(task, true, stop);
+    const int a = placed_in(by_layers), b = placed_in(by_area);
+    return a > b || (a == b && travel_mm(task, by_layers) < travel_mm(task, by_area)) ? by_layers : by_area;
 }
 
 } // namespace vitrail

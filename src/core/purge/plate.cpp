@@ -91,23 +91,37 @@ struct Rowed {
     bool fits = true;
 };
 
+double margins(const Project& p) {
+    return 2 * p.settings.margin_mm;
+}
+
+Outline box_outline(const KeepClear& z) {
+    return {{z.x_mm, z.y_mm}, {z.x_mm + z.w_mm, z.y_mm}, {z.x_mm + z.w_mm, z.y_mm + z.d_mm}, {z.x_mm, z.y_mm + z.d_mm}};
+}
+
+bool meets(const KeepClear& z, const Footprint& f) {
+    return std::abs(f.x_mm - z.x_mm - z.w_mm / 2) < (f.w_mm + z.w_mm) / 2 && std::abs(f.y_mm - z.y_mm - z.d_mm / 2) < (f.d_mm + z.d_mm) / 2;
+}
+
 /// So many across in a block, with the strip at one of its sides: right, left, behind, in front.
-Rowed block(const Machine& m, Size size, double gap, int copies, int across, const Strip& strip, int side) {
+Rowed block(const Project& p, Size size, double gap, int copies, int across, const Strip& strip, int side) {
+    const Machine& m = p.machine;
+    const double bed_x = m.bed_x_mm - margins(p), bed_y = m.bed_y_mm - margins(p); // what may be used of it
     const int rows = (copies + across - 1) / across;
     const double bw = across * (size.w + gap) - gap, bd = rows * (size.d + gap) - gap;
     const bool beside = side < 2, alone = strip.sides.empty();
     const double all_w = bw + (alone || !beside ? 0 : gap + strip.width), all_d = bd + (alone || beside ? 0 : gap + strip.width);
     Rowed out;
     out.across = across;
-    out.fits = all_w <= m.bed_x_mm && all_d <= m.bed_y_mm && (alone || strip.length <= (beside ? m.bed_y_mm : m.bed_x_mm));
+    out.fits = all_w <= bed_x && all_d <= bed_y && (alone || strip.length <= (beside ? bed_y : bed_x));
     out.away = alone ? 0 : (beside ? bw : bd) / 2 + gap + strip.width / 2;
     // The block in the middle, moved aside as far as the tower needs it.
     const double need = gap + strip.width;
     double cx = m.bed_x_mm / 2, cy = m.bed_y_mm / 2;
     if (!alone && beside)
-        cx += (side == 0 ? -1 : 1) * std::max(0.0, need - (m.bed_x_mm - bw) / 2);
+        cx += (side == 0 ? -1 : 1) * std::max(0.0, need - (bed_x - bw) / 2);
     if (!alone && !beside)
-        cy += (side == 2 ? -1 : 1) * std::max(0.0, need - (m.bed_y_mm - bd) / 2);
+        cy += (side == 2 ? -1 : 1) * std::max(0.0, need - (bed_y - bd) / 2);
     for (int i = 0; i < copies; ++i)
         out.copies.emplace_back(cx - bw / 2 + (i % across) * (size.w + gap) + size.w / 2, cy - bd / 2 + (i / across) * (size.d + gap) + size.d / 2);
     double at = -strip.length / 2;
@@ -115,6 +129,12 @@ Rowed block(const Machine& m, Size size, double gap, int copies, int across, con
         const double along = at + s / 2, off = (side % 2 == 0 ? 1 : -1) * ((beside ? bw : bd) / 2 + gap + s / 2);
         out.towers.push_back(beside ? Footprint{cx + off, cy + along, s, s} : Footprint{cx + along, cy + off, s, s});
         at += s + gap;
+    }
+    for (const KeepClear& z : m.keep_clear) {
+        for (const auto& [x, y] : out.copies)
+            out.fits = out.fits && !meets(z, {x, y, size.w, size.d});
+        for (const Footprint& t : out.towers)
+            out.fits = out.fits && !meets(z, t);
     }
     return out;
 }
@@ -128,10 +148,10 @@ Rowed in_rows(const Project& p, Size size, int copies, const Tower& tower) {
     for (int across = 1; across <= copies; ++across) {
         const int rows = (copies + across - 1) / across;
         const double bw = across * (size.w + gap) - gap, bd = rows * (size.d + gap) - gap;
-        if (across > 1 && bw > p.machine.bed_x_mm)
+        if (across > 1 && bw > p.machine.bed_x_mm - margins(p))
             break;
         for (int side = 0; side < (strip.sides.empty() ? 1 : 4); ++side) {
-            Rowed tried = block(p.machine, size, gap, copies, across, strip, side);
+            Rowed tried = block(p, size, gap, copies, across, strip, side);
             const double score = (tried.fits ? 0 : 1e9) + tried.away * 10 + std::hypot(bw, bd);
             if (score < best_score) {
                 best_score = score;
@@ -196,6 +216,9 @@ Waiting waiting_for(const Project& p, const Printed& printed, const Tower& tower
     Waiting w;
     w.task.bed_x_mm = p.machine.bed_x_mm;
     w.task.bed_y_mm = p.machine.bed_y_mm;
+    w.task.margin_mm = p.settings.margin_mm;
+    for (const KeepClear& z : p.machine.keep_clear)
+        w.task.fixed.push_back({box_outline(z)});
     w.task.gap_mm = p.settings.spacing_mm;
     w.task.turns = 1 << static_cast<int>(p.settings.arrange_turns);
     for (std::size_t i = 0; i < p.pieces.size(); ++i) {
@@ -210,13 +233,13 @@ Waiting waiting_for(const Project& p, const Printed& printed, const Tower& tower
                 who.emplace_back(static_cast<int>(i), nth);
             }
         if (!who.empty()) {
-            w.task.items.push_back({outline_of(*printed.pieces[i].table, 0), static_cast<int>(who.size())});
+            w.task.items.push_back({outline_of(*printed.pieces[i].table, 0), static_cast<int>(who.size()), printed.pieces[i].layers()});
             w.who.push_back(std::move(who));
         }
     }
     for (const double side : sides_of(tower)) { // in whole mm, so that a little more purge moves nothing
         const double h = std::ceil(side) / 2;
-        w.task.items.push_back({{{-h, -h}, {h, -h}, {h, h}, {-h, h}}, 1});
+        w.task.items.push_back({{{-h, -h}, {h, -h}, {h, h}, {-h, h}}, 1, tower.layers});
         ++w.towers;
     }
     return w;
@@ -268,8 +291,9 @@ Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower&
         plate.room_for = plate.fits ? asked : room_in_rows(p, size_of(table.bounds), asked, tower);
     }
     // Where rows hold many, outlines gain little.
-    if (!alike || (!plate.fits && plate.room_for < kMostArranged)) {
+    if (!alike || (!plate.fits && plate.room_for < kMostArranged && layout == Layout::outlines)) {
         Waiting w = waiting_for(p, printed, tower);
+        w.task.layout = layout;
         if (alike) // more than the bed's area could hold need not be tried
             limit(w, *printed.pieces[kinds.front()].table);
         const auto made = arranged_.get(w.task, [&]() -> Result<std::shared_ptr<const Arrangement>> {
@@ -292,6 +316,16 @@ Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower&
     if (!plate.across)
         plate.tower_away_mm = from_the_middle(plate);
     return plate;
+}
+
+bool on_bed(const Outline& outline, const Project& p) {
+    const double free = p.settings.margin_mm - 1e-3;
+    return std::all_of(outline.begin(), outline.end(), [&](const auto& q) { return q.first >= free && q.second >= free && q.first <= p.machine.bed_x_mm - free && q.second <= p.machine.bed_y_mm - free; });
+}
+
+const KeepClear* kept_clear(const Outline& outline, const Machine& m) {
+    const auto at = std::find_if(m.keep_clear.begin(), m.keep_clear.end(), [&](const KeepClear& z) { return overlap(outline, box_outline(z)); });
+    return at == m.keep_clear.end() ? nullptr : &*at;
 }
 
 bool overlap(const Outline& a, const Outline& b) {

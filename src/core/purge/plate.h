@@ -42,6 +42,8 @@ public:
     /// is pinned stays. The one answer to where things stand: skirt, checks, views and sheets go by it.
     Plate lay_out(const Project& project, const Printed& printed, const Tower& tower, const std::stop_token& stop = {});
 
+    Layout layout = Layout::outlines;
+
     int arranged() const { return arranged_.made(); } ///< how often arrange() really ran, for tests
 
 private:
@@ -50,6 +52,10 @@ private:
 
 /// One of that piece with the middle of its footprint there.
 Placed place_at(const LayerTable& table, int piece, int nth, double x_mm, double y_mm, double turn_deg);
+/// Whether an outline keeps on the bed, and off its free edge.
+bool on_bed(const Outline& outline, const Project& project);
+/// The place it stands in that has to be kept clear, or null.
+const KeepClear* kept_clear(const Outline& outline, const Machine& machine);
 /// Whether two convex outlines share more than their edges.
 bool overlap(const Outline& a, const Outline& b);
 /// A convex outline grown by so many mm.

@@ -1,0 +1,46 @@
+#include "cli/plate_commands.h"
+
+#include "core/project/order.h"
+
+#include <memory>
+
+namespace vitrail {
+
+namespace {
+
+void add_fill(CLI::App& app, std::function<int()>& run) {
+    const auto o = std::make_shared<FillCall>();
+    CLI::App* c = app.add_subcommand("fill", "How many at once: waste, time and money of each number of copies, and how many fit");
+    c->add_option("project", o->project, "The project, *.vitrail")->required();
+    c->add_option("--counts", o->counts, "N..M copies; else from 1 to as many as fit");
+    c->add_option("--set", o->settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    c->add_flag("--json", o->json, "Print JSON");
+    c->callback([o, &run] { run = [o] { return run_fill(*o); }; });
+}
+
+void add_order(CLI::App& app, std::function<int()>& run) {
+    const auto o = std::make_shared<OrderCall>();
+    CLI::App* c = app.add_subcommand("order", "Cut an order into plates: what shares one, in which sequence, on which machine");
+    c->add_option("items", o->items, "PROJECT=COUNT, or PROJECT:PIECE=COUNT; or one project whose own order is meant")->required()->expected(1, -1);
+    c->add_option("--into", o->into, "A folder for the sheet of the order, and a project and a sheet of each plate");
+    c->add_option("--aim", o->aim, "What counts")->check(CLI::IsMember({"waste", "hours", "trips", "money", "earliest"}));
+    c->add_option("--machine", o->machines, "A machine it may be printed on, by its id or file; else those of the projects")->expected(1)->take_all();
+    c->add_option("--start", o->start, "When the first plate can start, 2026-12-05T10:00");
+    c->add_option("--due", o->due, "ITEM=2026-12-05T10:00: by when it is wanted; ITEM counted from 1")->expected(1)->take_all();
+    c->add_option("--price", o->prices, "ITEM=PRICE of one that is for sale")->expected(1)->take_all();
+    c->add_option("--together", o->together, "ITEM,ITEM,…: on the same plates")->expected(1)->take_all();
+    c->add_option("--by-day", o->by_day, "ITEM: no plate with it runs at night")->expected(1)->take_all();
+    c->add_option("--plans", o->plans, "So many plates are planned at most while searching")->check(CLI::Range(1, 1000000))->capture_default_str();
+    c->add_option("--set", o->settings, "KEY=VALUE for the order: nights, money, worth of hands")->expected(1)->take_all();
+    c->add_flag("--json", o->json, "Print JSON");
+    c->callback([o, &run] { run = [o] { return run_order(*o); }; });
+}
+
+} // namespace
+
+void add_plate_commands(CLI::App& app, std::function<int()>& run) {
+    add_fill(app, run);
+    add_order(app, run);
+}
+
+} // namespace vitrail

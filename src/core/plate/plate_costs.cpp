@@ -1,0 +1,180 @@
+#include "core/plate/plate_costs.h"
+
+#include "core/plate/together.h"
+
+#include <algorithm>
+
+namespace vitrail {
+
+namespace {
+
+Project on_machine(const Project& project, const Machine& machine) {
+    Project p = project;
+    if (!(p.machine == machine))
+        set_machine(p, machine);
+    p.settings.copies = 1;
+    return p;
+}
+
+int filament_id(const std::vector<Filament>& all, const Filament& f) {
+    const auto at = std::find_if(all.begin(), all.end(), [&](const Filament& x) { return alike(x, f); });
+    return static_cast<int>(at - all.begin());
+}
+
+} // namespace
+
+Result<PlateCosts> PlateCosts::of(const OrderTask& task, const Progress& progress) {
+    PlateCosts c(task);
+    for (const OrderKind& kind : task.kinds)
+        for (const Filament& f : kind.project->filaments)
+            if (filament_id(c.filaments_, f) == static_cast<int>(c.filaments_.size()))
+                c.filaments_.push_back(f);
+    for (const OrderKind& a : task.kinds) {
+        auto& row = c.share_.emplace_back();
+        for (const OrderKind& b : task.kinds)
+            row.push_back(&a == &b ? Message{} : cannot_share(*a.project, *b.project));
+    }
+    double done = 0;
+    for (const Machine& machine : task.machines) {
+        auto& row = c.alone_.emplace_back();
+        for (std::size_t k = 0; k < task.kinds.size(); ++k) {
+            Planner planner;
+            if (c.alone_.size() > 1)
+                planner.know(on_machine(*task.kinds[k].project, task.machines.front()), *c.alone_.front()[k]);
+            auto made = planner.plan(on_machine(*task.kinds[k].project, machine), {progress.stop, {}});
+            if (!made)
+                return Error{say("{}: {}", Name{task.kinds[k].name}, made.error().message)};
+            row.push_back(*made);
+            progress.at(++done / static_cast<double>(task.kinds.size() * task.machines.size()));
+        }
+    }
+    return c;
+}
+
+Result<Project> PlateCosts::project(const Counts& counts, int machine) const {
+    const Machine& m = task_->machines[static_cast<std::size_t>(machine)];
+    std::vector<Project> fitted;
+    std::vector<Share> shares;
+    fitted.reserve(counts.size());
+    for (std::size_t k = 0; k < counts.size(); ++k)
+        if (counts[k] > 0) {
+            fitted.push_back(on_machine(*task_->kinds[k].project, m));
+            shares.push_back({&fitted.back(), counts[k]});
+        }
+    return on_one_plate(shares, m);
+}
+
+PlateFigures PlateCosts::work_out(const Counts& counts, int machine, Scope scope) const {
+    PlateFigures out;
+    const auto no = [&](Message why) {
+        out.why_not = std::move(why);
+        return out;
+    };
+    Planner planner;
+    for (std::size_t a = 0; a < counts.size(); ++a) {
+        if (counts[a] == 0)
+            continue;
+        for (std::size_t b = 0; b < a; ++b)
+            if (counts[b] > 0 && !may_share(a, b))
+                return no(say("{} and {} cannot share a plate: {}.", Name{task_->kinds[b].name}, Name{task_->kinds[a].name}, share_[b][a]));
+        planner.know(on_machine(*task_->kinds[a].project, task_->machines[static_cast<std::size_t>(machine)]), alone(a, machine));
+    }
+    Result<Project> p = project(counts, machine);
+    if (!p)
+        return no(p.error().message);
+    p->settings.start_hour = task_->start_hour;
+    p->settings.night_from = task_->settings.night_from;
+    p->settings.night_to = task_->settings.night_to;
+    const auto made = planner.plan(*p, {}, scope);
+    if (!made)
+        return no(made.error().message);
+    const Plan& plan = **made;
+    const double tall = plan.grid.top_mm(plan.grid.count);
+    if (!plan.plate.fits)
+        return no(say("Only {} of them have room on {}.", plan.plate.room_for, Name{p->machine.name}));
+    if (tall > p->machine.height_mm)
+        return no(say("{} is too tall for {}.", mm(tall, 1), Name{p->machine.name}));
+    const Totals& t = plan.totals;
+    out.fits = true;
+    out.changes = t.changes;
+    out.hand_swaps = t.hand_swaps;
+    out.refills = t.refills;
+    out.trips = 1 + plan.attendance.trips;
+    out.night_trips = plan.attendance.night_trips;
+    out.model_g = t.model_g;
+    out.purge_g = t.purge_g;
+    out.waste_g = waste_g(t);
+    out.total_s = t.total_s;
+    out.attended_s = t.attended_s;
+    out.cost = t.cost;
+    out.price = price_of(task_->settings, t, 0);
+    for (std::size_t f = 0; f < plan.use.size(); ++f)
+        if (plan.use[f].total_g > 0) {
+            out.filaments.push_back(filament_id(filaments_, p->filaments[f]));
+            out.grams.push_back(plan.use[f].total_g);
+        }
+    // By their place in the list of all.
+    std::vector<std::pair<int, double>> by_id;
+    for (std::size_t i = 0; i < out.filaments.size(); ++i)
+        by_id.emplace_back(out.filaments[i], out.grams[i]);
+    std::sort(by_id.begin(), by_id.end());
+    for (std::size_t i = 0; i < by_id.size(); ++i)
+        out.filaments[i] = by_id[i].first, out.grams[i] = by_id[i].second;
+    return out;
+}
+
+const PlateFigures& PlateCosts::figures(const Counts& counts, int machine, Scope scope) {
+    const auto key = std::pair(std::pair(static_cast<int>(scope), machine), counts);
+    const auto known = known_.find(key);
+    return known != known_.end() ? known->second : known_.emplace(key, work_out(counts, machine, scope)).first->second;
+}
+
+bool PlateCosts::boxes_fit(const Counts& counts, int machine) const {
+    const Machine& m = task_->machines[static_cast<std::size_t>(machine)];
+    ArrangeTask task;
+    task.layout = Layout::boxes;
+    task.bed_x_mm = m.bed_x_mm;
+    task.bed_y_mm = m.bed_y_mm;
+    for (const KeepClear& z : m.keep_clear)
+        task.fixed.push_back({{{z.x_mm, z.y_mm}, {z.x_mm + z.w_mm, z.y_mm}, {z.x_mm + z.w_mm, z.y_mm + z.d_mm}, {z.x_mm, z.y_mm + z.d_mm}}});
+    for (std::size_t k = 0; k < counts.size(); ++k) {
+        if (counts[k] == 0)
+            continue;
+        const Project& p = *task_->kinds[k].project;
+        task.gap_mm = std::max(task.gap_mm, p.settings.spacing_mm);
+        task.margin_mm = std::max(task.margin_mm, p.settings.margin_mm);
+        task.turns = 1 << static_cast<int>(p.settings.arrange_turns);
+        for (std::size_t i = 0; i < p.pieces.size(); ++i) {
+            const Bounds& b = alone(k, machine).pieces[i].table->bounds;
+            const double w = (double(b.max.x) - b.min.x) / 2, d = (double(b.max.y) - b.min.y) / 2;
+            task.items.push_back({{{-w, -d}, {w, -d}, {w, d}, {-w, d}}, counts[k] * p.pieces[i].count});
+        }
+    }
+    return arrange(task).fits;
+}
+
+double worth_of(const OrderTask& task, const PlateFigures& f) {
+    switch (task.aim) {
+    case OrderAim::waste: return f.waste_g;
+    case OrderAim::hours:
+    case OrderAim::earliest: return f.total_s / 3600;
+    case OrderAim::trips: return f.trips;
+    case OrderAim::money: return f.price;
+    }
+    return 0;
+}
+
+double load_worth(const OrderTask& task) {
+    constexpr double kUsual_g_mm3 = 1.24e-3, kPart_of_a_trip = 0.1; // from memory
+    const Machine& m = task.machines.front();
+    switch (task.aim) {
+    case OrderAim::waste: return m.first_load_mm3 * kUsual_g_mm3;
+    case OrderAim::hours: return m.hand.time_s / 3600;
+    case OrderAim::earliest: return 0;
+    case OrderAim::trips: return kPart_of_a_trip;
+    case OrderAim::money: return m.hand.attended_s / 3600 * own_hour(task.settings);
+    }
+    return 0;
+}
+
+} // namespace vitrail
