@@ -5,13 +5,21 @@
 #include "core/base/numbers.h"
 #include "core/check/findings.h"
 #include "core/plate/copies.h"
+#include "core/project/digest.h"
+#include "core/run_sheet/choice_page.h"
+#include "core/run_sheet/jobs_page.h"
 #include "core/run_sheet/order_page.h"
+#include "formats/export.h"
 #include "formats/json.h"
 #include "formats/machine_file.h"
 #include "formats/order_report.h"
 #include "formats/page_html.h"
 #include "formats/report.h"
+#include "paint/page_paint.h"
 #include "paint/thumbnail.h"
+
+#include <QGuiApplication>
+#include <QLocale>
 
 #include <fmt/format.h>
 
@@ -235,6 +243,133 @@ int run_order(const OrderCall& o) {
                 fmt::print("{} runs short: {:.0f} g needed, {:.0f} g left\n", plan.filaments[f].name, plan.needs[f].g, plan.needs[f].left_g);
         if (plan.totals.late > 0)
             fmt::print("{} late\n", counted("{} piece is", "{} pieces are", plan.totals.late));
+        return 0;
+    });
+}
+
+namespace {
+
+/// A project with a sheet and its bodies.
+void write_job(const fs::path& folder, const std::string& origin, const Job& job) {
+    std::string stem = job.key;
+    std::replace(stem.begin(), stem.end(), ' ', '-');
+    const std::string path = (folder / stem).string();
+    Project p = job.project;
+    p.origin->file = fs::proximate(origin, folder).string();
+    Planner planner(p, *job.plan);
+    const auto plan = value_or_unusable(plan_with_findings(planner, p), path);
+    RunSheet sheet = make_run_sheet(p, *plan);
+    sheet.picture = thumbnail_png(p);
+    save(path + ".html", sheet_html(sheet));
+    save(path + ".3mf", value_or_unusable(export_3mf(p, *plan, bodies_of_pieces(p, *plan, ExportBy::part)), path));
+    if (const Status ok = save_project(p, path + ".vitrail", sheet.picture); !ok)
+        throw Unusable{path + ".vitrail", english(ok.error().message)};
+}
+
+} // namespace
+
+int run_jobs(const JobsCall& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, o.settings);
+        Planner planner;
+        const auto plan = value_or_unusable(planner.plan(p), o.project);
+        const Jobs jobs = value_or_unusable(o.lettering ? lettering_jobs(p, *plan) : jobs_by_colour(p, *plan), o.project);
+        if (!jobs.possible)
+            throw Unusable{o.project, english(jobs.why_not)};
+        if (!o.into.empty()) {
+            std::error_code made;
+            fs::create_directories(o.into, made); // where that fails, writing says why
+            for (const Job& job : jobs.jobs)
+                write_job(o.into, o.project, job);
+            const Page page = jobs_page(say("Jobs"), p, *plan, jobs, [&](PartAt part) { return thumbnail_png(p, 96, part); });
+            save((fs::path(o.into) / "jobs.html").string(), page_html(page));
+        }
+        if (o.json) {
+            std::cout << json_text(jobs_report(p, jobs)) << "\n";
+            return 0;
+        }
+        for (const Job& job : jobs.jobs) {
+            const Totals& t = job.plan->totals;
+            fmt::print("{:12} {}: {:.1f} g, {}, {}{}\n", job.key, job.name, t.model_g, duration(t.total_s), counted("{} change", "{} changes", t.changes), job.plan->plate.fits ? "" : "; does not fit");
+            for (const JobPart& x : job.parts)
+                fmt::print("             {:4} × {}\n", x.count, x.part);
+            for (const Message& m : job.steps)
+                fmt::print("             {}\n", m);
+        }
+        fmt::print("{}: {:.1f} g, {:.1f} g thrown away, {}; {} of your time, {}\n", counted("{} job", "{} jobs", static_cast<long long>(jobs.jobs.size())), jobs.model_g, jobs.waste_g, duration(jobs.total_s), duration(jobs.attended_s),
+                   counted("{} joint", "{} joints", jobs.joints));
+        return 0;
+    });
+}
+
+namespace {
+
+std::vector<PlannedVariant> variants_of(const VariantsCall& o) {
+    std::vector<PlannedVariant> out;
+    for (const std::string& file : o.projects) {
+        const Project p = open_project(file, o.settings);
+        Planner planner;
+        const auto plan = value_or_unusable(planner.plan(p), file);
+        std::vector<PlannedVariant> of = plan_variants(p, plan);
+        of.front().name = p.name.empty() ? fs::path(file).stem().string() : p.name;
+        if (o.projects.size() > 1) // each project as it stands
+            of.resize(1);
+        else if (of.size() > 1 && find_variant(p, p.variant) >= 0 && digest(p) == digest(*p.variants[static_cast<std::size_t>(find_variant(p, p.variant))].project))
+            of.erase(of.begin()); // it is one of them
+        out.insert(out.end(), of.begin(), of.end());
+    }
+    return out;
+}
+
+} // namespace
+
+int run_variants(const VariantsCall& o) {
+    return guarded([&] {
+        std::vector<VariantFigure> figures;
+        for (const std::string& name : o.figures) {
+            bool known = false;
+            for (int f = 0; f < kVariantFigures; ++f)
+                if (name == key_of(static_cast<VariantFigure>(f)))
+                    figures.push_back(static_cast<VariantFigure>(f)), known = true;
+            if (!known)
+                throw Usage{"--figure is none of those listed in --help: " + name};
+        }
+        if (o.figures.empty())
+            figures = {VariantFigure::hours, VariantFigure::money};
+        const std::vector<PlannedVariant> variants = variants_of(o);
+        const ChoiceSheet sheet = choice_sheet(say("Which one?"), variants, figures, o.date, o.whom, [](const Project& p) { return thumbnail_png(p, 440); });
+        if (!o.html.empty())
+            save(o.html, page_html(sheet.page));
+        if (!o.pdf.empty() || !o.png.empty()) {
+            qputenv("QT_QPA_PLATFORM", "offscreen"); // paper needs fonts, not a display
+            int argc = 1;
+            char name[] = "vitrail-cli";
+            char* argv[] = {name, nullptr};
+            const QGuiApplication fonts(argc, argv);
+            QLocale::setDefault(QLocale::c());
+            if (!o.pdf.empty())
+                if (const Status ok = write_page_pdf(sheet.page, o.pdf, PageLanguage::english); !ok)
+                    throw Unusable{o.pdf, english(ok.error().message)};
+            if (!o.png.empty())
+                save(o.png, png_of(page_image(sheet.page, 900, PageLanguage::english)));
+        }
+        if (o.json) {
+            std::cout << json_text(variants_report(variants)) << "\n";
+            return 0;
+        }
+        fmt::print("{:28}", "");
+        for (int f = 0; f < kVariantFigures; ++f)
+            fmt::print(" {:>18}", words_for(static_cast<VariantFigure>(f)));
+        fmt::print("\n");
+        for (const PlannedVariant& v : variants) {
+            fmt::print("{:28}", v.name);
+            if (!v.plan)
+                fmt::print(" {}", v.why_not);
+            else
+                for (int f = 0; f < kVariantFigures; ++f)
+                    fmt::print(" {:>18}", english(text_of(static_cast<VariantFigure>(f), *v.project, value_of(static_cast<VariantFigure>(f), *v.project, *v.plan))));
+            fmt::print("\n");
+        }
         return 0;
     });
 }

@@ -21,8 +21,21 @@ struct OrderCall {
     bool json = false;
 };
 
+struct JobsCall {
+    std::string project, into;
+    bool by_colour = false, lettering = false, json = false;
+    std::vector<std::string> settings;
+};
+struct VariantsCall {
+    std::vector<std::string> projects, figures, settings;
+    std::string html, pdf, png, date, whom;
+    bool json = false;
+};
+
 int run_fill(const FillCall& o);
 int run_order(const OrderCall& o);
+int run_jobs(const JobsCall& o);
+int run_variants(const VariantsCall& o);
 
 /// Their subcommands; the one that is called goes into `run`.
 void add_plate_commands(CLI::App& app, std::function<int()>& run);

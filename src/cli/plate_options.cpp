@@ -36,11 +36,40 @@ void add_order(CLI::App& app, std::function<int()>& run) {
     c->callback([o, &run] { run = [o] { return run_order(*o); }; });
 }
 
+void add_jobs(CLI::App& app, std::function<int()>& run) {
+    const auto o = std::make_shared<JobsCall>();
+    CLI::App* c = app.add_subcommand("jobs", "One print as several: parts by colour, put together after; or lettering first and the piece over it");
+    c->add_option("project", o->project, "The project, *.vitrail")->required();
+    c->add_flag("--by-colour", o->by_colour, "A job for each colour (else, without --lettering)");
+    c->add_flag("--lettering", o->lettering, "The outlines of first-layer lettering, then the piece over them")->excludes("--by-colour");
+    c->add_option("--into", o->into, "A folder for a project, a sheet and bodies of each job, and the list of parts");
+    c->add_option("--set", o->settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    c->add_flag("--json", o->json, "Print JSON");
+    c->callback([o, &run] { run = [o] { return run_jobs(*o); }; });
+}
+
+void add_variants(CLI::App& app, std::function<int()>& run) {
+    const auto o = std::make_shared<VariantsCall>();
+    CLI::App* c = app.add_subcommand("variants", "Variants side by side, and a sheet of them for somebody who has a say");
+    c->add_option("projects", o->projects, "A project with variants; or several projects, each a variant")->required()->expected(1, -1);
+    c->add_option("--html", o->html, "Write the sheet as one HTML page");
+    c->add_option("--pdf", o->pdf, "As PDF");
+    c->add_option("--png", o->png, "As a picture");
+    c->add_option("--figure", o->figures, "waste, changes, hand_swaps, hours, money, grams, filaments, per_piece: those that the sheet shows; else hours and money")->expected(1)->take_all();
+    c->add_option("--date", o->date, "The sheet's date, 2026-11-27");
+    c->add_option("--whom", o->whom, "Whom it is for");
+    c->add_option("--set", o->settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    c->add_flag("--json", o->json, "Print JSON");
+    c->callback([o, &run] { run = [o] { return run_variants(*o); }; });
+}
+
 } // namespace
 
 void add_plate_commands(CLI::App& app, std::function<int()>& run) {
     add_fill(app, run);
     add_order(app, run);
+    add_jobs(app, run);
+    add_variants(app, run);
 }
 
 } // namespace vitrail

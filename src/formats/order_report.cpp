@@ -48,6 +48,41 @@ Json fill_report(const CopiesCurve& curve, const OneByOne& apart) {
     return {{"schema", "vitrail.fill/1"}, {"pieces_each", curve.pieces}, {"most", curve.most}, {"enough", {{"waste", curve.enough_waste}, {"time", curve.enough_time}, {"price", curve.enough_price}}}, {"curve", points}, {"one_by_one", one}};
 }
 
+Json jobs_report(const Project& p, const Jobs& jobs) {
+    Json list = Json::array();
+    for (const Job& job : jobs.jobs) {
+        Json filaments = Json::array(), parts = Json::array();
+        for (std::size_t f = 0; f < job.project.filaments.size(); ++f)
+            if (job.plan->use[f].total_g > 0)
+                filaments.push_back(std::string(1, job.project.filaments[f].letter));
+        for (const JobPart& x : job.parts)
+            parts.push_back({{"part", x.part}, {"of", x.of}, {"count", x.count}, {"filament", x.filament >= 0 ? Json(std::string(1, p.filaments[static_cast<std::size_t>(x.filament)].letter)) : Json()}});
+        const Totals& t = job.plan->totals;
+        list.push_back({{"key", job.key}, {"name", english(job.name)}, {"filaments", filaments}, {"parts", parts}, {"changes", t.changes}, {"model_g", t.model_g}, {"waste_g", waste_g(t)}, {"total_s", t.total_s}, {"cost", t.cost}, {"first_layer_mm", job.project.settings.first_layer_mm}, {"fits", job.plan->plate.fits}});
+    }
+    return {{"schema", "vitrail.jobs/1"}, {"possible", jobs.possible}, {"jobs", list}, {"joints", jobs.joints}, {"totals", {{"model_g", jobs.model_g}, {"waste_g", jobs.waste_g}, {"total_s", jobs.total_s}, {"attended_s", jobs.attended_s}}}};
+}
+
+Json variants_report(const std::vector<PlannedVariant>& variants) {
+    Json list = Json::array();
+    for (const PlannedVariant& v : variants) {
+        Json x{{"name", v.name}, {"current", v.index < 0}, {"possible", v.plan != nullptr}};
+        if (v.plan) {
+            for (int f = 0; f < kVariantFigures; ++f)
+                x[key_of(static_cast<VariantFigure>(f))] = value_of(static_cast<VariantFigure>(f), *v.project, *v.plan);
+            Json regions = Json::object();
+            for (const RegionColour& r : region_colours(*v.project, *v.plan))
+                regions[r.region] = std::string(1, v.project->filaments[static_cast<std::size_t>(r.filament)].letter);
+            x["regions"] = regions;
+            x["machine"] = v.project->machine.id;
+        } else {
+            x["why_not"] = english(v.why_not);
+        }
+        list.push_back(x);
+    }
+    return {{"schema", "vitrail.variants/1"}, {"variants", list}};
+}
+
 Json order_report(const OrderTask& task, const OrderPlan& plan) {
     Json plates = Json::array(), spools = Json::array();
     for (const OrderPlate& p : plan.plates) {

@@ -11,7 +11,7 @@
 
 namespace vitrail {
 
-QImage thumbnail(const Project& p, int size) {
+QImage thumbnail(const Project& p, int size, PartAt shown) {
     // Parallel rays from the front right and above, into a depth buffer of twice the size.
     constexpr double c = 0.8660254, s = 0.5; // 30°
     // Several pieces stand in a row.
@@ -47,7 +47,7 @@ QImage thumbnail(const Project& p, int size) {
     const double scale = (side - 8) / std::max({right - left, bottom - top, 1e-6});
     const double dx = side / 2.0 - scale * (left + right) / 2, dy = side / 2.0 - scale * (top + bottom) / 2;
     std::vector<float> depth(static_cast<std::size_t>(side) * side, 1e30f);
-    const auto draw_part = [&](const Piece& piece, std::size_t i, Vec3 moved) {
+    const auto draw_part = [&](const Piece& piece, std::size_t i, Vec3 moved, bool grey) {
         const Part& part = piece.parts[i];
         for_each_facet(*part.mesh, part.paint ? *part.paint : bare(*part.mesh), [&](std::uint32_t, const std::array<Vec3, 3>& corners, PatchNumber patch) {
             const std::array<Vec3, 3> v{corners[0] + moved, corners[1] + moved, corners[2] + moved};
@@ -60,7 +60,7 @@ QImage thumbnail(const Project& p, int size) {
             const double light = 0.55 + 0.45 * std::max(0.0, -0.3 * n.x - 0.6 * n.y + 0.75 * n.z);
             const auto shaded = [&](char of) {
                 const int index = find_filament(p, of);
-                const QColor colour = index < 0 ? QColor(128, 128, 128) : to_qcolor(p.filaments[index].colour);
+                const QColor colour = grey ? QColor(205, 208, 212) : index < 0 ? QColor(128, 128, 128) : to_qcolor(p.filaments[index].colour);
                 return qRgb(int(colour.red() * light), int(colour.green() * light), int(colour.blue() * light));
             };
             const bool own_band = !patch && std::any_of(piece.bands.begin(), piece.bands.end(), [&](const Band& x) { return x.part == part.name; });
@@ -96,12 +96,19 @@ QImage thumbnail(const Project& p, int size) {
     };
     for (std::size_t k = 0; k < p.pieces.size(); ++k)
         for (std::size_t i = 0; i < p.pieces[k].parts.size(); ++i)
-            draw_part(p.pieces[k], i, shift[k]);
+            draw_part(p.pieces[k], i, shift[k], shown.part >= 0);
+    if (shown.part >= 0) {
+        std::fill(depth.begin(), depth.end(), 1e30f);
+        draw_part(p.pieces[static_cast<std::size_t>(shown.piece)], static_cast<std::size_t>(shown.part), shift[static_cast<std::size_t>(shown.piece)], false);
+    }
     return image.scaled(size, size, Qt::KeepAspectRatio, Qt::SmoothTransformation);
 }
 
-std::string thumbnail_png(const Project& p, int size) {
-    const QImage image = thumbnail(p, size);
+std::string thumbnail_png(const Project& p, int size, PartAt shown) {
+    return png_of(thumbnail(p, size, shown));
+}
+
+std::string png_of(const QImage& image) {
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);

@@ -9,10 +9,13 @@
 
 namespace vitrail {
 
-/// `size` pixels square, transparent ground; seen from the front right and above. Any thread.
-QImage thumbnail(const Project& project, int size = 256);
+/// `size` pixels square, transparent ground; seen from the front right and above. Any thread. With `shown`, that part stands out in its colours,
+/// through whatever is before it, and everything else is grey.
+QImage thumbnail(const Project& project, int size = 256, PartAt shown = {});
 
 /// PNG, `size` pixels square, transparent ground.
-std::string thumbnail_png(const Project& project, int size = 256);
+std::string thumbnail_png(const Project& project, int size = 256, PartAt shown = {});
+/// PNG of any picture.
+std::string png_of(const QImage& image);
 
 } // namespace vitrail

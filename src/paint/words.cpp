@@ -21,6 +21,11 @@ struct Translated : Language {
 
 } // namespace
 
+const Language& window_language() {
+    static const Translated language;
+    return language;
+}
+
 QString words(const Message& message) {
     return QString::fromStdString(in_words(message, Translated()));
 }

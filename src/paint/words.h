@@ -9,6 +9,8 @@
 namespace vitrail {
 
 QString words(const Message& message);
+/// How words() says it, for pages that are made elsewhere.
+const Language& window_language();
 /// A term of one of core's tables: a label, a unit, a choice.
 QString words(const char* term);
 

@@ -197,7 +197,7 @@ void TestArchive::version_four_is_read() {
     const auto p = read_archive(with_json(*write_archive(sample()), [](Json& j) { j["schema"] = "vitrail.project/4"; }));
     QVERIFY2(p, p ? "" : english(p.error().message).c_str());
     QVERIFY(has_parts(*p) && !p->picture);
-    QVERIFY(json_of(*write_archive(*p)).find("vitrail.project/5") != std::string::npos);
+    QVERIFY(json_of(*write_archive(*p)).find("vitrail.project/6") != std::string::npos);
 }
 
 void TestArchive::measured_light_is_kept() {
@@ -227,7 +227,7 @@ void TestArchive::contents_as_in_the_contract() {
     QCOMPARE(entries->at(1).name, std::string("models/sample.3mf"));
     QCOMPARE(entries->at(2).name, std::string("thumbnail.png"));
     const Json j = Json::parse(entries->at(0).bytes);
-    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/5"));
+    QCOMPARE(j["schema"].get<std::string>(), std::string("vitrail.project/6"));
     QCOMPARE(j["settings"]["order"].get<std::string>(), std::string("as-assigned"));
 }
 
@@ -392,7 +392,7 @@ void TestArchive::version_1_is_read() {
     QVERIFY2(q, q ? "" : english(q.error().message).c_str());
     QVERIFY(q->pieces[0].pose == kNoRotation);
     QCOMPARE(q->settings.check_tall, Settings().check_tall);
-    QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/5") != std::string::npos);
+    QVERIFY(json_of(*write_archive(*q)).find("vitrail.project/6") != std::string::npos);
 }
 
 void TestArchive::projects_of_old_are_read_data() {

@@ -86,6 +86,13 @@ Result<int> most_copies(const Project& p, const Plan& plan, const Progress& prog
         if (!many)
             return many.error();
         low = (*many)->plate.room_for / each;
+        for (high = low + 1; high * each <= kMostArranged; low = high++) { // what holds fewer is arranged more carefully
+            const auto more = fits(high);
+            if (!more)
+                return more.error();
+            if (!*more)
+                break;
+        }
         high = low + 1;
     }
     while (high - low > 1) {

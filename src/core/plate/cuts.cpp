@@ -44,7 +44,9 @@ private:
         if (progress_.stopped())
             return;
         if (std::all_of(left.begin(), left.end(), [](int n) { return n == 0; })) {
-            many_plates_ |= plates.size() > 6;
+            if (cannot_gain(plates))
+                return;
+            many_plates_ |= plates.size() > kAllOrders;
             Cut tried = scheduled(task_, costs_, plates, Scope::costs);
             if (better(task_, tried, best_))
                 best_ = std::move(tried);
@@ -65,9 +67,18 @@ private:
             plates.pop_back();
             return;
         }
-        for (plate[kind] = 0; plate[kind] <= left[kind]; ++plate[kind])
+        for (plate[kind] = left[kind]; plate[kind] >= 0; --plate[kind]) // full plates first: they are good, and rule others out
             each_plate(left, largest, plate, kind + 1, plates);
         plate[kind] = 0;
+    }
+    /// Whether their worth alone, whatever the schedule, is no better than a cut that misses nothing.
+    bool cannot_gain(const std::vector<Counts>& plates) {
+        if (best_.plates.empty() || task_.machines.size() > 1 || best_.schedule.late_h > 0 || best_.schedule.nights_broken > 0 || torn(task_, best_.plates) > 0)
+            return false;
+        double sum = 0;
+        for (const Counts& p : plates)
+            sum += worth_of(task_, costs_.figures(p, 0, Scope::costs));
+        return sum > (task_.aim == OrderAim::earliest ? best_.schedule.finish_h : best_.schedule.worth) + 1e-9;
     }
     bool fits(const Counts& plate) {
         for (std::size_t m = 0; m < task_.machines.size(); ++m)

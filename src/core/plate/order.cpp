@@ -231,7 +231,7 @@ Result<Project> project_of(const OrderTask& task, const OrderPlan& plan, std::si
     Result<Project> p = on_one_plate(shares, machine);
     if (!p)
         return p;
-    p->settings.start_hour = std::fmod(task.start_hour + x.when.start_h, 24);
+    p->settings.start_hour = std::fmod(std::round(task.start_hour + x.when.start_h), 24); // the setting is in whole hours
     p->settings.night_from = task.settings.night_from;
     p->settings.night_to = task.settings.night_to;
     if (!machine.toolheads.empty() && machine.toolheads.size() == 1)

@@ -9,7 +9,6 @@ namespace vitrail {
 namespace {
 
 constexpr double kDay = 24;
-constexpr std::size_t kAllOrders = 6;
 
 double hour_of(const Presence& p, double h) {
     return std::fmod(std::fmod(p.start_hour + h, kDay) + kDay, kDay);

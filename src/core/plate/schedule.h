@@ -7,6 +7,8 @@
 
 namespace vitrail {
 
+/// Up to so many plates every order is looked at.
+inline constexpr std::size_t kAllOrders = 6;
 inline constexpr double kWhenever = std::numeric_limits<double>::infinity();
 
 /// A plate that has to be printed.

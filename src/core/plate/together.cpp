@@ -73,7 +73,7 @@ void take_pieces(const Share& share, Project& to, const std::map<char, char>& le
             part.filament = new_letter(part.filament);
             for (Patch& patch : part.patches)
                 patch.filament = new_letter(patch.filament);
-            if (part.model >= 0)
+            if (part.model >= 0 && part.model < static_cast<int>(models.size()))
                 part.model = models[static_cast<std::size_t>(part.model)];
             else if (to.picture && share.project->picture && to.picture->dots != share.project->picture->dots)
                 part.own_mesh = true; // a project holds one picture

@@ -1,0 +1,19 @@
+// A page on paper and as a picture.
+#pragma once
+
+#include "core/base/result.h"
+#include "core/run_sheet/page.h"
+
+#include <QImage>
+
+namespace vitrail {
+
+/// In the window's language, or in English. Needs a QGuiApplication.
+enum class PageLanguage { english, window };
+
+/// A4, whole or not at all.
+Status write_page_pdf(const Page& page, const std::string& path, PageLanguage language);
+/// As wide as that, as tall as it takes.
+QImage page_image(const Page& page, int width, PageLanguage language);
+
+} // namespace vitrail
