@@ -149,6 +149,30 @@ Result<Project> lighthouse() {
     return p;
 }
 
+/// Three colourings, to be shown to the keeper.
+Result<Project> with_colourings(Result<Project> p) {
+    if (!p)
+        return p;
+    const Project red = *p;
+    Piece& piece = p->pieces.front();
+    keep_variant(*p, "red bands");
+    for (Band& band : piece.bands)
+        band.filament = 'A';
+    keep_variant(*p, "blue bands");
+    *p = [&] {
+        Project q = red;
+        q.variants = p->variants;
+        return q;
+    }();
+    p->pieces.front().bands.clear();
+    for (Part& part : p->pieces.front().parts)
+        if (part.name == "gallery" || part.name == "roof")
+            part.filament = 'C';
+    keep_variant(*p, "white tower, red roof");
+    use_variant(*p, 0);
+    return p;
+}
+
 Result<Project> tide_dial() {
     // Printed face down: what is read lies on the bed, mirrored, three layers deep.
     Builder face, marks;
@@ -433,13 +457,28 @@ Result<Project> open_day() {
     std::rotate(p->pieces.begin(), p->pieces.begin() + 1, p->pieces.end());
     p->settings.support = SupportStyle::columns;
     p->settings.spacing_mm = 4;
+    // What the open day needs by Saturday morning.
+    const auto wanted = [](const char* piece, const char* file, int count) {
+        OrderItem x;
+        x.piece = piece;
+        x.file = file;
+        x.count = count;
+        x.due = "2026-12-05T10:00";
+        return x;
+    };
+    p->order.items = {wanted("", "badge.vitrail", 40), wanted("", "lighthouse.vitrail", 12), wanted("bracket", "", 3), wanted("key tag", "", 20)};
+    p->order.items[1].for_sale = p->order.items[3].for_sale = true;
+    p->order.items[1].price = 12;
+    p->order.items[3].price = 2;
+    p->order.start = "2026-12-02T08:00";
+    p->order.machines = {"twin"};
     return p;
 }
 
 std::vector<Named> all() {
     std::vector<Named> list;
     list.push_back({"badge.vitrail", badge()});
-    list.push_back({"lighthouse.vitrail", lighthouse()});
+    list.push_back({"lighthouse.vitrail", with_colourings(lighthouse())});
     list.push_back({"tide-dial.vitrail", tide_dial()});
     list.push_back({"painted.vitrail", painted()});
     list.push_back({"signal-flags.vitrail", signal_flags()});

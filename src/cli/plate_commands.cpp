@@ -3,18 +3,15 @@
 #include "cli/guarded.h"
 #include "core/base/civil.h"
 #include "core/base/numbers.h"
-#include "core/check/findings.h"
 #include "core/plate/copies.h"
 #include "core/project/digest.h"
 #include "core/run_sheet/choice_page.h"
-#include "core/run_sheet/jobs_page.h"
 #include "core/run_sheet/order_page.h"
-#include "formats/export.h"
 #include "formats/json.h"
 #include "formats/machine_file.h"
 #include "formats/order_report.h"
 #include "formats/page_html.h"
-#include "formats/report.h"
+#include "paint/job_files.h"
 #include "paint/page_paint.h"
 #include "paint/thumbnail.h"
 
@@ -157,24 +154,6 @@ OrderTask task_of(const OrderCall& o) {
     return task;
 }
 
-void write_order(const OrderCall& o, const OrderTask& task, const OrderPlan& plan) {
-    std::error_code made;
-    fs::create_directories(o.into, made); // where that fails, writing says why
-    save((fs::path(o.into) / "order.html").string(), page_html(order_page(say("Order"), task, plan)));
-    for (std::size_t i = 0; i < plan.plates.size(); ++i) {
-        const std::string stem = (fs::path(o.into) / fmt::format("plate-{}", i + 1)).string();
-        Project p = value_or_unusable(project_of(task, plan, i), stem);
-        p.name = fmt::format("Plate {}: {}", i + 1, english(what_is_on(task, plan.plates[i])));
-        Planner planner;
-        const auto planned = value_or_unusable(plan_with_findings(planner, p), stem);
-        RunSheet sheet = make_run_sheet(p, *planned);
-        sheet.picture = thumbnail_png(p);
-        save(stem + ".html", sheet_html(sheet));
-        if (const Status ok = save_project(p, stem + ".vitrail", sheet.picture); !ok)
-            throw Unusable{stem + ".vitrail", english(ok.error().message)};
-    }
-}
-
 } // namespace
 
 int run_fill(const FillCall& o) {
@@ -218,7 +197,8 @@ int run_order(const OrderCall& o) {
         const OrderTask task = task_of(o);
         const OrderPlan plan = value_or_unusable(plan_order(task), o.items.front());
         if (!o.into.empty())
-            write_order(o, task, plan);
+            if (const Status ok = write_order(o.into, say("Order"), task, plan); !ok)
+                throw Unusable{o.into, english(ok.error().message)};
         if (o.json) {
             std::cout << json_text(order_report(task, plan)) << "\n";
             return 0;
@@ -247,27 +227,6 @@ int run_order(const OrderCall& o) {
     });
 }
 
-namespace {
-
-/// A project with a sheet and its bodies.
-void write_job(const fs::path& folder, const std::string& origin, const Job& job) {
-    std::string stem = job.key;
-    std::replace(stem.begin(), stem.end(), ' ', '-');
-    const std::string path = (folder / stem).string();
-    Project p = job.project;
-    p.origin->file = fs::proximate(origin, folder).string();
-    Planner planner(p, *job.plan);
-    const auto plan = value_or_unusable(plan_with_findings(planner, p), path);
-    RunSheet sheet = make_run_sheet(p, *plan);
-    sheet.picture = thumbnail_png(p);
-    save(path + ".html", sheet_html(sheet));
-    save(path + ".3mf", value_or_unusable(export_3mf(p, *plan, bodies_of_pieces(p, *plan, ExportBy::part)), path));
-    if (const Status ok = save_project(p, path + ".vitrail", sheet.picture); !ok)
-        throw Unusable{path + ".vitrail", english(ok.error().message)};
-}
-
-} // namespace
-
 int run_jobs(const JobsCall& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
@@ -276,14 +235,9 @@ int run_jobs(const JobsCall& o) {
         const Jobs jobs = value_or_unusable(o.lettering ? lettering_jobs(p, *plan) : jobs_by_colour(p, *plan), o.project);
         if (!jobs.possible)
             throw Unusable{o.project, english(jobs.why_not)};
-        if (!o.into.empty()) {
-            std::error_code made;
-            fs::create_directories(o.into, made); // where that fails, writing says why
-            for (const Job& job : jobs.jobs)
-                write_job(o.into, o.project, job);
-            const Page page = jobs_page(say("Jobs"), p, *plan, jobs, [&](PartAt part) { return thumbnail_png(p, 96, part); });
-            save((fs::path(o.into) / "jobs.html").string(), page_html(page));
-        }
+        if (!o.into.empty())
+            if (const Status ok = write_jobs(o.into, o.project, p, *plan, jobs); !ok)
+                throw Unusable{o.into, english(ok.error().message)};
         if (o.json) {
             std::cout << json_text(jobs_report(p, jobs)) << "\n";
             return 0;
@@ -337,7 +291,7 @@ int run_variants(const VariantsCall& o) {
         if (o.figures.empty())
             figures = {VariantFigure::hours, VariantFigure::money};
         const std::vector<PlannedVariant> variants = variants_of(o);
-        const ChoiceSheet sheet = choice_sheet(say("Which one?"), variants, figures, o.date, o.whom, [](const Project& p) { return thumbnail_png(p, 440); });
+        const ChoiceSheet sheet = choice_sheet(say("Which one?"), variants, figures, o.date, o.whom, [](const Project& p) { return png_of(trimmed(thumbnail(p, 440))); });
         if (!o.html.empty())
             save(o.html, page_html(sheet.page));
         if (!o.pdf.empty() || !o.png.empty()) {

@@ -108,6 +108,15 @@ std::string thumbnail_png(const Project& p, int size, PartAt shown) {
     return png_of(thumbnail(p, size, shown));
 }
 
+QImage trimmed(const QImage& image) {
+    int left = image.width(), right = -1, top = image.height(), bottom = -1;
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x)
+            if (qAlpha(image.pixel(x, y)) > 0)
+                left = std::min(left, x), right = std::max(right, x), top = std::min(top, y), bottom = std::max(bottom, y);
+    return right < left ? image : image.copy(left, top, right - left + 1, bottom - top + 1);
+}
+
 std::string png_of(const QImage& image) {
     QByteArray bytes;
     QBuffer buffer(&bytes);

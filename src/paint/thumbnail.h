@@ -15,6 +15,8 @@ QImage thumbnail(const Project& project, int size = 256, PartAt shown = {});
 
 /// PNG, `size` pixels square, transparent ground.
 std::string thumbnail_png(const Project& project, int size = 256, PartAt shown = {});
+/// Without what is transparent around it.
+QImage trimmed(const QImage& image);
 /// PNG of any picture.
 std::string png_of(const QImage& image);
 

@@ -104,6 +104,7 @@ private Q_SLOTS:
     void round_trip_keeps_everything();
     void pictures_round_trip();
     void version_four_is_read();
+    void variants_and_orders_are_kept();
     void measured_light_is_kept();
     void contents_as_in_the_contract();
     void unknown_keys_and_files_survive();
@@ -198,6 +199,71 @@ void TestArchive::version_four_is_read() {
     QVERIFY2(p, p ? "" : english(p.error().message).c_str());
     QVERIFY(has_parts(*p) && !p->picture);
     QVERIFY(json_of(*write_archive(*p)).find("vitrail.project/6") != std::string::npos);
+}
+
+void TestArchive::variants_and_orders_are_kept() {
+    Project p = sample();
+    keep_variant(p, "as drawn");
+    p.pieces[0].parts[0].filament = 'A';
+    p.settings.layer_mm = 0.1;
+    keep_variant(p, "thin");
+    repaint(p.pieces[0].parts[1], [](const Mesh&, Paint& paint) { paint.patch[0] = 1; });
+    p.pieces[0].parts[1].patches = {{"spot", 'C'}};
+    keep_variant(p, "spotted");
+    p.order.items = {{"plate", "", 40, "2026-12-05T10:00", true, 2.5, 1, true}, {"", "../other.vitrail", 3, "", false, 0, 0, false}};
+    p.order.aim = OrderAim::trips;
+    p.order.start = "2026-12-03T08:00";
+    p.order.machines = {"twin", "nobody's"};
+    p.asked = {{"2026-11-27", "the keeper", {{'A', "thin", {{"roof", {1, 2, 3}}}, {{"hours", 3600.5}}}}, "2026-11-28", "A", "but\nred"}};
+    p.origin = Origin{"../lighthouse.vitrail", "colour A", "0123456789abcdef"};
+    const std::string archive = *write_archive(p);
+    auto q = read_archive(archive);
+    QVERIFY2(q, q ? "" : english(q.error().message).c_str());
+    QVERIFY(q->order == p.order);
+    QVERIFY(q->asked == p.asked);
+    QVERIFY(q->origin == p.origin);
+    QCOMPARE(q->variant, std::string("spotted"));
+    QCOMPARE(q->variants.size(), std::size_t{3});
+    for (std::size_t i = 0; i < 3; ++i) {
+        const Project &a = *p.variants[i].project, &b = *q->variants[i].project;
+        QCOMPARE(q->variants[i].name, p.variants[i].name);
+        QCOMPARE(b.settings.layer_mm, a.settings.layer_mm);
+        QCOMPARE(b.pieces[0].parts[0].filament, a.pieces[0].parts[0].filament);
+        QCOMPARE(b.pieces[0].parts[1].patches.size(), a.pieces[0].parts[1].patches.size());
+        // What they share is there once: in the file, and in memory.
+        QVERIFY(b.pieces[0].parts[0].mesh == q->pieces[0].parts[0].mesh);
+        QVERIFY(b.models[0].bytes == q->models[0].bytes);
+        QVERIFY(b.variants.empty());
+    }
+    QVERIFY(q->variants[2].project->pieces[0].parts[1].paint == q->pieces[0].parts[1].paint);
+    const auto entries = read_zip(archive);
+    QCOMPARE(std::count_if(entries->begin(), entries->end(), [](const ZipEntry& e) { return e.name.find("sample.3mf") != std::string::npos; }), 1);
+    // Written again it is the same, and what is taken out stays out.
+    QCOMPARE(json_of(*write_archive(*q)), json_of(archive));
+    q->origin.reset();
+    remove_variant(*q, 0);
+    const auto less = read_archive(*write_archive(*q));
+    QVERIFY(less && !less->origin && less->variants.size() == 2 && less->variants[0].name == "thin");
+    // A variant with a file of its own carries it.
+    use_variant(*q, 0);
+    QVERIFY(add_model(*q, 0, "more.3mf", *write_3mf({{"more", solids::box(0, 0, 0, 5, 5, 5), {}}})));
+    keep_variant(*q, "more");
+    use_variant(*q, 0);
+    const auto more = read_archive(*write_archive(*q));
+    QVERIFY2(more, more ? "" : english(more.error().message).c_str());
+    QCOMPARE(more->models.size(), std::size_t{1});
+    QCOMPARE(more->variants.back().project->models.size(), std::size_t{2});
+    // Damage is said.
+    const auto refused = [&](auto change, const char* what) {
+        const auto bad = read_archive(with_json(archive, change));
+        return !bad && english(bad.error().message).find(what) != std::string::npos;
+    };
+    QVERIFY(refused([](Json& j) { j["variants"][0]["folder"] = "variants/9/"; }, "missing"));
+    QVERIFY(refused([](Json& j) { j["variants"][0]["folder"] = "models/"; }, "folder"));
+    QVERIFY(refused([](Json& j) { j["order"]["aim"] = "fame"; }, "waste, hours"));
+    QVERIFY(refused([](Json& j) { j["order"]["items"][0]["due"] = "soon"; }, "must be a time"));
+    QVERIFY(refused([](Json& j) { j["order"]["items"][0]["count"] = 0; }, "count"));
+    QVERIFY(refused([](Json& j) { j["asked"][0]["shown"][0]["letter"] = "?"; }, "letter"));
 }
 
 void TestArchive::measured_light_is_kept() {

@@ -1,20 +1,17 @@
-// The Plate bench: what is printed together, how many of it, and where each stands.
+// The Plate bench: where everything stands, how many at once, and orders cut into plates.
 #pragma once
+
+#include "core/machine/machine.h"
 
 #include <QWidget>
 
-class QCheckBox;
-class QDoubleSpinBox;
-class QLabel;
-class QLineEdit;
-class QPushButton;
-class QSpinBox;
-class QTableWidget;
-
 namespace vitrail {
 
+class BedPage;
+class BenchPages;
+class CopiesPage;
 class Document;
-class Panel;
+class OrderListPage;
 class PlateView;
 class ViewState;
 
@@ -22,32 +19,22 @@ class PlateBench : public QWidget {
     Q_OBJECT
 public:
     PlateBench(Document* document, ViewState* view, QWidget* parent = nullptr);
-    PlateView* plate() { return plate_; }
+    PlateView* plate();
+    CopiesPage* copies() { return copies_; }
+    OrderListPage* order() { return order_; }
+    enum Page { kBed, kCopies, kOrder };
+    void show_page(Page page);
+    void set_owned_machines(std::vector<Machine> owned);
 
 Q_SIGNALS:
     void wants_piece(); ///< the user wants to add one
+    void said(const QString& message);
 
 private:
-    QWidget* make_pieces();
-    QWidget* make_place();
-    void refresh();
-    void refresh_place();
-    void remove_piece();
-    void put();
-
-    Document* document_;
-    ViewState* view_;
-    PlateView* plate_;
-    QLabel* says_;
-    QTableWidget* pieces_;
-    QLineEdit* name_;
-    QSpinBox* count_;
-    QPushButton* remove_ = nullptr;
-    QPushButton* arrange_ = nullptr;
-    QDoubleSpinBox *x_, *y_, *turn_;
-    QCheckBox* pinned_;
-    Panel* place_ = nullptr;
-    bool showing_ = false;
+    BenchPages* pages_;
+    BedPage* bed_;
+    CopiesPage* copies_;
+    OrderListPage* order_;
 };
 
 } // namespace vitrail

@@ -10,6 +10,7 @@
 #include <QKeyEvent>
 #include <QPainter>
 
+#include <algorithm>
 #include <cmath>
 
 namespace vitrail {
@@ -108,6 +109,8 @@ PlateView::PlateView(Document* document, ViewState* view, Use use, QWidget* pare
     setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setRenderHint(QPainter::Antialiasing);
     setInteractive(use == Use::arrange);
+    if (use == Use::arrange)
+        setDragMode(QGraphicsView::RubberBandDrag); // several at once
     setFocusPolicy(use == Use::arrange ? Qt::StrongFocus : Qt::NoFocus);
     if (use == Use::arrange)
         setToolTip(tr("Drag to move. Arrows move by 1 mm, with Shift by 10, with Ctrl they turn by 15°; Space pins, Delete lets go."));
@@ -117,10 +120,17 @@ PlateView::PlateView(Document* document, ViewState* view, Use use, QWidget* pare
             return;
         const QList<QGraphicsItem*> selected = scene()->selectedItems();
         chosen_.reset();
-        if (!selected.isEmpty()) {
-            const Placed& p = static_cast<PlacedItem*>(selected.front())->placed;
-            chosen_ = {p.piece, p.nth};
-            view_->show_piece(static_cast<std::size_t>(p.piece));
+        std::vector<std::pair<int, int>> now;
+        for (const QGraphicsItem* item : selected)
+            if (const auto* x = dynamic_cast<const PlacedItem*>(item))
+                now.emplace_back(x->placed.piece, x->placed.nth);
+        std::erase_if(all_, [&](const auto& x) { return std::find(now.begin(), now.end(), x) == now.end(); });
+        for (const auto& x : now)
+            if (std::find(all_.begin(), all_.end(), x) == all_.end())
+                all_.push_back(x);
+        if (!all_.empty()) {
+            chosen_ = all_.front();
+            view_->show_piece(static_cast<std::size_t>(chosen_->first));
         }
         Q_EMIT chosen_changed();
     });
@@ -142,6 +152,7 @@ const Placed* PlateView::chosen() const {
 
 void PlateView::choose(int piece, int nth) {
     chosen_ = {piece, nth};
+    all_ = {{piece, nth}};
     select_chosen();
     Q_EMIT chosen_changed();
 }
@@ -157,7 +168,7 @@ void PlateView::select_chosen() {
     building_ = true;
     for (QGraphicsItem* item : scene()->items())
         if (auto* x = dynamic_cast<PlacedItem*>(item))
-            x->setSelected(chosen_ && x->placed.piece == chosen_->first && x->placed.nth == chosen_->second);
+            x->setSelected(std::find(all_.begin(), all_.end(), std::pair(x->placed.piece, x->placed.nth)) != all_.end());
     building_ = false;
 }
 
@@ -196,8 +207,10 @@ void PlateView::rebuild() {
     building_ = false;
     fit();
     select_chosen();
-    if (chosen_ && !chosen())
+    if (chosen_ && !chosen()) {
         chosen_.reset();
+        all_.clear();
+    }
     Q_EMIT chosen_changed();
 }
 
@@ -225,6 +238,23 @@ void PlateView::drawBackground(QPainter* p, const QRectF& rect) {
         p->drawLine(QPointF(x, 0), QPointF(x, m.bed_y_mm));
     for (double y = kStep_mm; y < m.bed_y_mm; y += kStep_mm)
         p->drawLine(QPointF(0, y), QPointF(m.bed_x_mm, y));
+    // Where nothing may stand.
+    p->setPen(Qt::NoPen);
+    QColor shade = t.ground;
+    shade.setAlphaF(0.75f);
+    if (const double free = document_->planned_project().settings.margin_mm; free > 0) {
+        QPainterPath frame;
+        frame.addRect(0, 0, m.bed_x_mm, m.bed_y_mm);
+        frame.addRect(free, free, m.bed_x_mm - 2 * free, m.bed_y_mm - 2 * free);
+        p->fillPath(frame, shade);
+    }
+    for (const KeepClear& z : m.keep_clear) {
+        const QRectF r(z.x_mm, z.y_mm, z.w_mm, z.d_mm);
+        p->fillRect(r, shade);
+        QBrush cross(t.warn, Qt::FDiagPattern);
+        cross.setTransform(QTransform::fromScale(1 / transform().m11(), 1 / transform().m11()));
+        p->fillRect(r, cross);
+    }
     QPen edge(t.lead, 3);
     edge.setCosmetic(true);
     p->setPen(edge);
@@ -260,17 +290,132 @@ void PlateView::pin_chosen(bool on) {
     document_->edit(tr("Let a piece be arranged"), [&, nth = now->nth](Project& q) { unpin(q, name, nth); });
 }
 
+void PlateView::mouseMoveEvent(QMouseEvent* e) {
+    QGraphicsView::mouseMoveEvent(e);
+    if (scene()->mouseGrabberItem() && (e->buttons() & Qt::LeftButton))
+        look_around();
+}
+
+/// Of what is in hand: the nearest of the others, the nearest edges, and what it would meet.
+void PlateView::look_around() {
+    const auto* item = dynamic_cast<const PlacedItem*>(scene()->mouseGrabberItem());
+    const auto plan = document_->plan();
+    near_.clear();
+    if (!item || !plan || std::hypot(item->pos().x(), item->pos().y()) < 0.05)
+        return;
+    const Project& p = document_->planned_project();
+    Outline outline = item->placed.outline;
+    for (auto& [x, y] : outline)
+        x += item->pos().x(), y += item->pos().y();
+    const QRectF box = item->polygon().boundingRect().translated(item->pos());
+    const auto name = [&](const Placed& x) {
+        const Piece& piece = p.pieces[static_cast<std::size_t>(x.piece)];
+        return count_of(p, piece) > 1 ? tr("%1 %2").arg(QString::fromStdString(piece.name)).arg(x.nth) : QString::fromStdString(piece.name);
+    };
+    QStringList meets;
+    const Placed* nearest = nullptr;
+    double least = 1e300;
+    for (const Placed& x : plan->plate.placed) {
+        if ((x.piece == item->placed.piece && x.nth == item->placed.nth) || std::find(all_.begin(), all_.end(), std::pair(x.piece, x.nth)) != all_.end())
+            continue;
+        const double mm = distance_mm(outline, x.outline);
+        if (mm <= 0)
+            meets << name(x);
+        if (mm < least)
+            least = mm, nearest = &x;
+    }
+    if (nearest)
+        near_.push_back({QLineF(box.center(), QPointF(nearest->x_mm, nearest->y_mm)), least > 0 ? tr("%1 mm").arg(number(least, 1)) : tr("meets"), least <= 0});
+    const Machine& m = p.machine;
+    const double left = box.left(), right = m.bed_x_mm - box.right(), front = box.top(), back = m.bed_y_mm - box.bottom();
+    near_.push_back(left < right ? Near{QLineF(0, box.center().y(), left, box.center().y()), tr("%1 mm").arg(number(left, 1)), left < p.settings.margin_mm} : Near{QLineF(box.right(), box.center().y(), m.bed_x_mm, box.center().y()), tr("%1 mm").arg(number(right, 1)), right < p.settings.margin_mm});
+    near_.push_back(front < back ? Near{QLineF(box.center().x(), 0, box.center().x(), front), tr("%1 mm").arg(number(front, 1)), front < p.settings.margin_mm} : Near{QLineF(box.center().x(), box.bottom(), box.center().x(), m.bed_y_mm), tr("%1 mm").arg(number(back, 1)), back < p.settings.margin_mm});
+    viewport()->update();
+    if (!meets.isEmpty())
+        Q_EMIT dragged(tr("There it meets %1.").arg(meets.join(QStringLiteral(", "))));
+    else if (!on_bed(outline, p))
+        Q_EMIT dragged(p.settings.margin_mm > 0 ? tr("There it reaches into the free edge of the bed.") : tr("There it reaches over the edge of the bed."));
+    else if (kept_clear(outline, m))
+        Q_EMIT dragged(tr("There the machine wants nothing to stand."));
+    else if (nearest)
+        Q_EMIT dragged(tr("%1 mm to %2.").arg(number(least, 1), name(*nearest)));
+    else
+        Q_EMIT dragged(tr("It is free there."));
+}
+
+void PlateView::drawForeground(QPainter* p, const QRectF&) {
+    const Theme& t = Theme::current();
+    const double scale = transform().m11();
+    for (const Near& n : near_) {
+        QPen pen(n.meets ? t.bad : t.ink, 1.5, Qt::DashLine);
+        pen.setCosmetic(true);
+        p->setPen(pen);
+        p->drawLine(n.line);
+        p->save();
+        p->translate(n.line.center());
+        p->scale(1 / scale, -1 / scale);
+        p->setFont(font_of(0.9, n.meets));
+        const double w = p->fontMetrics().horizontalAdvance(n.text) + em(0.6);
+        p->setPen(Qt::NoPen);
+        p->setBrush(t.panel);
+        p->drawRoundedRect(QRectF(-w / 2, -em(0.7), w, em(1.4)), 3, 3);
+        p->setPen(n.meets ? t.bad : t.ink);
+        p->drawText(QRectF(-w / 2, -em(0.7), w, em(1.4)), Qt::AlignCenter, n.text);
+        p->restore();
+    }
+}
+
+void PlateView::put_all(const std::vector<Placement>& places, const QString& label) {
+    if (!places.empty())
+        document_->edit(label, [&](Project& p) {
+            for (const Placement& x : places)
+                vitrail::pin(p, x);
+        });
+}
+
+void PlateView::align(Align how) {
+    const auto plan = document_->plan();
+    const Placed* first = chosen();
+    if (!first || all_.size() < 2)
+        return;
+    const Project& p = document_->planned_project();
+    std::vector<Placement> places;
+    for (const Placed& x : plan->plate.placed) {
+        if (std::find(all_.begin(), all_.end(), std::pair(x.piece, x.nth)) == all_.end())
+            continue;
+        Placement at{p.pieces[static_cast<std::size_t>(x.piece)].name, x.nth, x.x_mm, x.y_mm, x.turn_deg};
+        switch (how) {
+        case Align::left: at.x_mm = first->x_mm - first->w_mm / 2 + x.w_mm / 2; break;
+        case Align::right: at.x_mm = first->x_mm + first->w_mm / 2 - x.w_mm / 2; break;
+        case Align::front: at.y_mm = first->y_mm - first->d_mm / 2 + x.d_mm / 2; break;
+        case Align::back: at.y_mm = first->y_mm + first->d_mm / 2 - x.d_mm / 2; break;
+        case Align::column: at.x_mm = first->x_mm; break;
+        case Align::row: at.y_mm = first->y_mm; break;
+        }
+        places.push_back(at);
+    }
+    put_all(places, tr("Align pieces on the bed"));
+}
+
 void PlateView::mouseReleaseEvent(QMouseEvent* e) {
     QGraphicsView::mouseReleaseEvent(e);
+    near_.clear();
+    viewport()->update();
+    const Project& p = document_->planned_project();
+    const auto round = [](double v) { return std::round(v * 100) / 100; };
+    std::vector<Placement> places;
     for (QGraphicsItem* item : scene()->selectedItems()) {
         const QPointF moved = item->pos();
         if (std::hypot(moved.x(), moved.y()) < 0.05)
             continue;
         const Placed& at = static_cast<PlacedItem*>(item)->placed;
-        chosen_ = {at.piece, at.nth};
-        put(at.x_mm + moved.x(), at.y_mm + moved.y(), at.turn_deg);
+        places.push_back({p.pieces[static_cast<std::size_t>(at.piece)].name, at.nth, round(at.x_mm + moved.x()), round(at.y_mm + moved.y()), at.turn_deg});
+    }
+    if (!places.empty()) {
+        put_all(places, places.size() > 1 ? tr("Move pieces on the bed") : tr("Move a piece on the bed"));
         return;
     }
+    Q_EMIT dragged({});
     if (stale_)
         rebuild();
 }

@@ -3,7 +3,10 @@
 
 #include <QGraphicsView>
 
+#include <QLineF>
+
 #include <optional>
+#include <vector>
 
 namespace vitrail {
 
@@ -28,12 +31,20 @@ public:
     /// Puts the chosen one there, from the front left corner of the bed. Edits of the same `merge` become one.
     void put(double x_mm, double y_mm, double turn_deg, int merge = 0);
     void pin_chosen(bool on);
+    /// Lines up all that are chosen with the one that was chosen first; they are pinned there.
+    enum class Align { left, right, front, back, column, row };
+    void align(Align how);
+    /// All that are chosen, the first first.
+    std::vector<std::pair<int, int>> all_chosen() const { return all_; }
 
 Q_SIGNALS:
     void chosen_changed();
+    void dragged(const QString& what); ///< how far it is from what is around, or what it would meet; empty: let go
 
 protected:
+    void mouseMoveEvent(QMouseEvent* e) override;
     void mouseReleaseEvent(QMouseEvent* e) override;
+    void drawForeground(QPainter* p, const QRectF& rect) override;
     void keyPressEvent(QKeyEvent* e) override;
     void resizeEvent(QResizeEvent* e) override;
     void drawBackground(QPainter* p, const QRectF& rect) override;
@@ -45,10 +56,20 @@ private:
     Placement place_of_chosen() const;
     void fit();
     void select_chosen();
+    void look_around();
+    void put_all(const std::vector<Placement>& places, const QString& label);
 
     Document* document_;
     ViewState* view_;
     std::optional<std::pair<int, int>> chosen_; ///< piece, and nth of it
+    std::vector<std::pair<int, int>> all_;      ///< the same of all that are chosen
+    /// While something is dragged: to what it is how far.
+    struct Near {
+        QLineF line;  ///< on the bed, mm
+        QString text;
+        bool meets = false;
+    };
+    std::vector<Near> near_;
     bool building_ = false, stale_ = false;
 };
 

@@ -20,6 +20,7 @@
 #include "app/parts/pages.h"
 #include "app/document/recovery.h"
 #include "app/shell/tally.h"
+#include "app/variants/variants_bench.h"
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
@@ -65,7 +66,7 @@ MainWindow::MainWindow()
     : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)),
       shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
-      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)),
+      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), variants_(new VariantsBench(document_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
     rail_->add(QStringLiteral("image"), tr("Picture"));
@@ -75,8 +76,9 @@ MainWindow::MainWindow()
     rail_->add(QStringLiteral("plate"), tr("Plate"));
     rail_->add(QStringLiteral("arrow-left-right"), tr("Changes"));
     rail_->add(QStringLiteral("droplets"), tr("Purge"));
+    rail_->add(QStringLiteral("variants"), tr("Variants"));
     rail_->add(QStringLiteral("clipboard-list"), tr("Run sheet"));
-    for (QWidget* bench : {static_cast<QWidget*>(picture_), static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(plate_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(sheet_)})
+    for (QWidget* bench : {static_cast<QWidget*>(picture_), static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(plate_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(variants_), static_cast<QWidget*>(sheet_)})
         benches_->addWidget(bench);
 
     auto* middle = new QVBoxLayout;
@@ -103,7 +105,7 @@ MainWindow::MainWindow()
         benches_->setCurrentIndex(bench);
         undo_->setActiveStack(document_->undo_stack());
         // Where changes and bands are looked at the ribbon is large.
-        ribbon_->setFixedHeight(bench == kChanges ? em(15) : bench == kPicture ? em(12) : em(11));
+        ribbon_->setFixedHeight(bench == kChanges ? em(15) : bench == kPicture ? em(12) : bench == kVariants ? em(10) : em(11));
     });
     connect(document_, &Document::failed, this, [this](const QString& text) { messages_->say(text); });
     connect(recovery_, &Recovery::said, this, [this](const QString& text) { messages_->say(text); });
@@ -131,7 +133,10 @@ MainWindow::MainWindow()
     piece_->set_owned_machines(owned_machines());
     connect(piece_, &PieceBench::wants_models, this, &MainWindow::ask_add);
     connect(plate_, &PlateBench::wants_piece, this, &MainWindow::ask_add_piece);
+    connect(plate_, &PlateBench::said, this, [this](const QString& text) { messages_->say(text); });
+    plate_->set_owned_machines(owned_machines());
     connect(piece_, &PieceBench::wants_project, this, &MainWindow::ask_open);
+    connect(variants_, &VariantsBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(sheet_, &RunSheetBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(document_, &Document::opened, this, [this](const QString& path) {
         remember(path);
@@ -236,10 +241,11 @@ void MainWindow::make_menus() {
     add(edit, "thicken_base", tr("&Thicken the base…"), {}, [this] { piece_->thicken_base(); });
     add(edit, "scale_file", tr("&Unit of a model file…"), {}, [this] { piece_->scale_file(); });
     add(edit, "edit_machine", tr("The &machine…"), {}, [this] { edit_machine(); }, "wrench");
+    add(edit, "keep", tr("&Keep as a variant"), QKeySequence(tr("Ctrl+K")), [this] { variants_->keep(); }, "variants");
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    const QString names[] = {tr("Pi&cture"), tr("&Piece"), tr("Pa&lette"), tr("&Supports"), tr("Pl&ate"), tr("&Changes"), tr("P&urge"), tr("&Run sheet")};
+    const QString names[] = {tr("Pi&cture"), tr("&Piece"), tr("Pa&lette"), tr("&Supports"), tr("Pl&ate"), tr("&Changes"), tr("P&urge"), tr("&Variants"), tr("&Run sheet")};
     for (int b = 0; b < static_cast<int>(std::size(names)); ++b)
         add(view, ("bench_" + std::to_string(b + 1)).c_str(), names[b], QKeySequence(Qt::ALT | (Qt::Key_1 + b)), [this, b] { choose_bench(static_cast<Bench>(b)); });
     view->addSeparator();
@@ -275,7 +281,8 @@ void MainWindow::make_menus() {
                "With a painting tool in hand the left button paints and the right one turns.\n"
                "On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.\n"
                "On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.\n"
-               "Alt+1 to Alt+8 go to the benches. Tab goes from field to field."));
+               "Ctrl+K keeps the project as it stands as a variant.\n"
+               "Alt+1 to Alt+9 go to the benches. Tab goes from field to field."));
     });
     add(help, "about", tr("&About Vitrail"), {}, [this] {
         QMessageBox::about(this, tr("About Vitrail"),
@@ -289,6 +296,7 @@ void MainWindow::edit_machine() {
     MachineEditor editor(document_->project(), this);
     const bool take = editor.exec() == QDialog::Accepted;
     piece_->set_owned_machines(owned_machines());
+    plate_->set_owned_machines(owned_machines());
     if (take && !(editor.machine() == document_->project().machine)) {
         Message followed;
         document_->edit(tr("Change the machine"), [&](Project& p) { followed = set_machine(p, editor.machine()); });

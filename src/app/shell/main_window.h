@@ -28,12 +28,13 @@ class ShelfStore;
 class SupportsBench;
 class RunSheetBench;
 class Tally;
+class VariantsBench;
 class ViewState;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Bench { kPicture, kPiece, kPalette, kSupports, kPlate, kChanges, kPurge, kRunSheet };
+    enum Bench { kPicture, kPiece, kPalette, kSupports, kPlate, kChanges, kPurge, kVariants, kRunSheet };
     MainWindow();
     ~MainWindow() override;
 
@@ -47,6 +48,7 @@ public:
     PurgeBench* purge_bench() { return purge_; }
     SupportsBench* supports_bench() { return supports_; }
     PlateBench* plate_bench() { return plate_; }
+    VariantsBench* variants_bench() { return variants_; }
     RunSheetBench* run_sheet_bench() { return sheet_; }
     Ribbon* ribbon() { return ribbon_; }
     MessageBar* messages() { return messages_; }
@@ -94,6 +96,7 @@ private:
     PurgeBench* purge_;
     SupportsBench* supports_;
     PlateBench* plate_;
+    VariantsBench* variants_;
     RunSheetBench* sheet_;
     Ribbon* ribbon_;
     PictureBench* picture_;

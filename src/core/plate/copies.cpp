@@ -105,6 +105,23 @@ Result<int> most_copies(const Project& p, const Plan& plan, const Progress& prog
     return low;
 }
 
+Result<int> most_of_piece(const Project& p, const Plan& plan, std::size_t piece, const Progress& progress) {
+    Planner planner(p, plan);
+    const Bounds& b = plan.pieces[piece].table->bounds;
+    const double area = std::max(1.0, (double(b.max.x) - b.min.x) * (double(b.max.y) - b.min.y) / 2);
+    const int copies = std::max(1, p.settings.copies);
+    int low = 0, high = std::clamp(static_cast<int>(p.machine.bed_x_mm * p.machine.bed_y_mm / area / copies) + 1, 1, kMostPlaced / copies) + 1;
+    while (high - low > 1) {
+        Project q = p;
+        q.pieces[piece].count = (low + high) / 2;
+        const auto made = planner.plan(q, {progress.stop, {}});
+        if (!made)
+            return made.error();
+        ((*made)->plate.fits ? low : high) = q.pieces[piece].count;
+    }
+    return low;
+}
+
 Result<CopiesCurve> copies_curve(const Project& p, const Plan& plan, int from, int to, const Progress& progress) {
     CopiesCurve curve;
     curve.pieces = asked_of_each(p);

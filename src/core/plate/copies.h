@@ -31,6 +31,9 @@ Result<CopiesCurve> copies_curve(const Project& project, const Plan& plan, int f
 /// How many of everything fit on one plate.
 Result<int> most_copies(const Project& project, const Plan& plan, const Progress& progress = {});
 
+/// How many of one piece, besides everything else that is on the plate, fit; 0: not even one.
+Result<int> most_of_piece(const Project& project, const Plan& plan, std::size_t piece, const Progress& progress = {});
+
 /// Each piece finished before the next begins, on one plate.
 struct OneByOne {
     bool possible = false;

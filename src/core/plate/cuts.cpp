@@ -110,23 +110,31 @@ public:
         return best;
     }
 
-    /// Plates of a group: filled in one sequence of pieces, each as far as the bed has room.
+    /// Plates of a group: filled in one sequence of pieces, each as far as the bed of a machine has room; of the machine that suits the aim best.
     const std::vector<Counts>& plates_of(const Group& group) {
         const auto known = cut_.find(group);
         if (known != cut_.end())
             return known->second;
-        std::vector<Counts> plates;
+        std::vector<Counts> best;
+        double least = kWhenever;
         const std::vector<int> sequence = sequence_of(group);
-        for (std::size_t at = 0; at < sequence.size();) {
-            const std::size_t n = longest(sequence, at);
-            if (n == 0) {
-                plates.clear();
-                break;
+        for (int m = 0; m < static_cast<int>(task_.machines.size()); ++m) {
+            std::vector<Counts> plates;
+            for (std::size_t at = 0, n = 0; at < sequence.size(); at += n) {
+                n = longest(sequence, at, m);
+                if (n == 0) {
+                    plates.clear();
+                    break;
+                }
+                plates.push_back(counts_of(sequence, at, n));
             }
-            plates.push_back(counts_of(sequence, at, n));
-            at += n;
+            double worth = 0;
+            for (const Counts& plate : plates)
+                worth += worth_of(task_, costs_.figures(plate, m, Scope::sketch));
+            if (!plates.empty() && worth < least)
+                least = worth, best = std::move(plates);
         }
-        return cut_.emplace(group, std::move(plates)).first->second;
+        return cut_.emplace(group, std::move(best)).first->second;
     }
 
 private:
@@ -186,29 +194,23 @@ private:
         return counts;
     }
 
-    /// How many pieces from there on fit on one plate of some machine: by boxes first, then with the tower.
-    std::size_t longest(const std::vector<int>& sequence, std::size_t from) {
-        std::size_t best = 0;
-        for (int m = 0; m < static_cast<int>(task_.machines.size()); ++m) {
-            std::size_t low = 0, high = sequence.size() - from + 1;
-            const auto narrow = [&](auto fits) {
-                while (high - low > 1) {
-                    const std::size_t n = (low + high) / 2;
-                    (fits(counts_of(sequence, from, n)) ? low : high) = n;
-                }
-            };
-            narrow([&](const Counts& c) { return costs_.boxes_fit(c, m); });
-            if (low == 0 || low <= best)
-                continue;
-            const auto planned = [&](const Counts& c) { return costs_.figures(c, m, Scope::sketch).fits; };
-            if (!planned(counts_of(sequence, from, low))) {
-                high = low;
-                low = 0;
-                narrow(planned);
+    /// How many pieces from there on fit on one plate of that machine: by boxes first, then with the tower.
+    std::size_t longest(const std::vector<int>& sequence, std::size_t from, int machine) {
+        std::size_t low = 0, high = sequence.size() - from + 1;
+        const auto narrow = [&](auto fits) {
+            while (high - low > 1) {
+                const std::size_t n = (low + high) / 2;
+                (fits(counts_of(sequence, from, n)) ? low : high) = n;
             }
-            best = std::max(best, low);
+        };
+        narrow([&](const Counts& c) { return costs_.boxes_fit(c, machine); });
+        const auto planned = [&](const Counts& c) { return costs_.figures(c, machine, Scope::sketch).fits; };
+        if (low > 0 && !planned(counts_of(sequence, from, low))) {
+            high = low;
+            low = 0;
+            narrow(planned);
         }
-        return best;
+        return low;
     }
 
     Cut value(const std::vector<Group>& groups) {

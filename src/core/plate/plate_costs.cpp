@@ -16,6 +16,19 @@ Project on_machine(const Project& project, const Machine& machine) {
     return p;
 }
 
+/// Whether a piece is printed as well with the support of that project: it gets none either way.
+bool needs_none(const Project& p, const Plan& alone, const Project& other, const Progress& progress) {
+    if (p.settings.support != SupportStyle::none)
+        return false;
+    Project held = p;
+    for (const SettingInfo& s : all_settings())
+        if (s.subject() == Subject::support)
+            s.field.set(held.settings, s.field.of(other.settings));
+    Planner planner(p, alone);
+    const auto plan = planner.plan(held, {progress.stop, {}}, Scope::sketch);
+    return plan && (*plan)->totals.support_g + (*plan)->totals.interface_g <= 0;
+}
+
 int filament_id(const std::vector<Filament>& all, const Filament& f) {
     const auto at = std::find_if(all.begin(), all.end(), [&](const Filament& x) { return alike(x, f); });
     return static_cast<int>(at - all.begin());
@@ -29,11 +42,6 @@ Result<PlateCosts> PlateCosts::of(const OrderTask& task, const Progress& progres
         for (const Filament& f : kind.project->filaments)
             if (filament_id(c.filaments_, f) == static_cast<int>(c.filaments_.size()))
                 c.filaments_.push_back(f);
-    for (const OrderKind& a : task.kinds) {
-        auto& row = c.share_.emplace_back();
-        for (const OrderKind& b : task.kinds)
-            row.push_back(&a == &b ? Message{} : cannot_share(*a.project, *b.project));
-    }
     double done = 0;
     for (const Machine& machine : task.machines) {
         auto& row = c.alone_.emplace_back();
@@ -48,6 +56,15 @@ Result<PlateCosts> PlateCosts::of(const OrderTask& task, const Progress& progres
             progress.at(++done / static_cast<double>(task.kinds.size() * task.machines.size()));
         }
     }
+    c.share_.assign(task.kinds.size(), std::vector<Message>(task.kinds.size()));
+    for (std::size_t a = 0; a < task.kinds.size(); ++a)
+        for (std::size_t b = 0; b < a; ++b) {
+            const Project pa = on_machine(*task.kinds[a].project, task.machines.front()), pb = on_machine(*task.kinds[b].project, task.machines.front());
+            Message why = cannot_share(pa, pb);
+            if (!why.empty() && cannot_share(pa, pb, false).empty() && (needs_none(pa, c.alone(a, 0), pb, progress) || needs_none(pb, c.alone(b, 0), pa, progress)))
+                why = {};
+            c.share_[a][b] = c.share_[b][a] = std::move(why);
+        }
     return c;
 }
 

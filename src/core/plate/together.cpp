@@ -95,9 +95,9 @@ bool alike(const Filament& a, const Filament& b) {
     return a.material == b.material && a.colour == b.colour && a.name == b.name && a.diameter_mm == b.diameter_mm && a.shelf_id == b.shelf_id;
 }
 
-Message cannot_share(const Project& a, const Project& b) {
+Message cannot_share(const Project& a, const Project& b, bool support_too) {
     for (const SettingInfo& s : all_settings())
-        if (in_common(s) && s.field.of(a.settings) != s.field.of(b.settings))
+        if (in_common(s) && (support_too || s.subject() != Subject::support) && s.field.of(a.settings) != s.field.of(b.settings))
             return say("{} differs: {} and {}", say(s.label), setting_text(a.settings, s), setting_text(b.settings, s));
     for (const Filament& x : a.filaments)
         for (const Filament& y : b.filaments)
@@ -110,7 +110,9 @@ Result<Project> on_one_plate(std::span<const Share> shares, const Machine& machi
     Project to;
     if (shares.empty())
         return to;
-    const Project& first = *shares.front().project;
+    const auto held = std::find_if(shares.begin(), shares.end(), [](const Share& s) { return s.project->settings.support != SupportStyle::none; });
+    const Share& leading = held == shares.end() ? shares.front() : *held;
+    const Project& first = *leading.project;
     to.name = first.name;
     to.settings = first.settings;
     to.settings.copies = 1;
@@ -127,7 +129,7 @@ Result<Project> on_one_plate(std::span<const Share> shares, const Machine& machi
                 x.to = letter.at(x.to);
                 to.pair_purges.push_back(x);
             }
-        if (&share == &shares.front()) {
+        if (&share == &leading) {
             const auto of = [&](char c) { return letter.count(c) ? letter.at(c) : char(0); };
             to.support_filament = of(share.project->support_filament);
             to.interface_filament = of(share.project->interface_filament);

@@ -48,13 +48,19 @@ std::vector<Message> moves(const Project& before, const Plan& was, const Project
 
 } // namespace
 
-std::vector<PlannedVariant> plan_variants(const Project& p, std::shared_ptr<const Plan> plan, const Progress& progress) {
+std::vector<PlannedVariant> plan_variants(const Project& p, std::shared_ptr<const Plan> plan, const Progress& progress, const std::vector<PlannedVariant>& known) {
     std::vector<PlannedVariant> out{{-1, {}, std::make_shared<const Project>(p), plan, {}}};
     Planner planner(p, *plan);
     for (std::size_t i = 0; i < p.variants.size(); ++i) {
         if (progress.stopped())
             break;
         PlannedVariant v{static_cast<int>(i), p.variants[i].name, p.variants[i].project, nullptr, {}};
+        const auto same = std::find_if(known.begin(), known.end(), [&](const PlannedVariant& k) { return k.project == v.project && k.plan; });
+        if (same != known.end()) {
+            v.plan = same->plan;
+            out.push_back(std::move(v));
+            continue;
+        }
         planner.know(p, *plan);
         auto made = planner.plan(*v.project, {progress.stop, {}});
         if (made)

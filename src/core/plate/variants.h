@@ -15,8 +15,8 @@ struct PlannedVariant {
 };
 
 /// Plans them one after the other; `plan` is that of the project as it stands. What they share with it is not sliced anew.
-/// Stopped, it returns what it has.
-std::vector<PlannedVariant> plan_variants(const Project& project, std::shared_ptr<const Plan> plan, const Progress& progress = {});
+/// Stopped, it returns what it has. Of `known` ones that are still the same nothing is planned anew.
+std::vector<PlannedVariant> plan_variants(const Project& project, std::shared_ptr<const Plan> plan, const Progress& progress = {}, const std::vector<PlannedVariant>& known = {});
 
 /// Figures of a variant that can be shown, in this order; [0] is the key.
 enum class VariantFigure { waste, changes, hand_swaps, hours, money, grams, filaments, per_piece };

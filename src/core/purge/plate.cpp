@@ -333,6 +333,25 @@ bool overlap(const Outline& a, const Outline& b) {
     return area_mm2(intersect(Paths{ring_of(a)}, Paths{ring_of(b)})) > kTouch_mm2;
 }
 
+double distance_mm(const Outline& a, const Outline& b) {
+    if (overlap(a, b))
+        return 0;
+    double least = std::numeric_limits<double>::infinity();
+    const auto to_edges = [&](const Outline& from, const Outline& to) {
+        for (const auto& [px, py] : from)
+            for (std::size_t i = 0; i < to.size(); ++i) {
+                const auto& [x0, y0] = to[i];
+                const auto& [x1, y1] = to[(i + 1) % to.size()];
+                const double ex = x1 - x0, ey = y1 - y0, all = ex * ex + ey * ey;
+                const double along = all > 0 ? std::clamp(((px - x0) * ex + (py - y0) * ey) / all, 0.0, 1.0) : 0;
+                least = std::min(least, std::hypot(px - x0 - along * ex, py - y0 - along * ey));
+            }
+    };
+    to_edges(a, b);
+    to_edges(b, a);
+    return least;
+}
+
 Outline grown(const Outline& outline, double mm) {
     Outline out;
     for (const Path& larger : offset({ring_of(outline)}, mm))

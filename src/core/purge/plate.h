@@ -58,6 +58,8 @@ bool on_bed(const Outline& outline, const Project& project);
 const KeepClear* kept_clear(const Outline& outline, const Machine& machine);
 /// Whether two convex outlines share more than their edges.
 bool overlap(const Outline& a, const Outline& b);
+/// Between two convex outlines, mm; 0 where they meet.
+double distance_mm(const Outline& a, const Outline& b);
 /// A convex outline grown by so many mm.
 Outline grown(const Outline& outline, double mm);
 

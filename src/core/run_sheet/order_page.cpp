@@ -48,7 +48,8 @@ Message saving_in_words(const OrderTask& task, const OrderPlan& plan) {
     const double saved = plan.apart.worth - plan.totals.worth;
     if (saved <= 1e-6 || plan.apart.worth <= 0)
         return {};
-    const Number share = num(100 * saved / plan.apart.worth, 0, "%");
+    const double pct = 100 * saved / plan.apart.worth;
+    const Number share = num(pct, pct < 2 ? 1 : 0, "%");
     switch (task.aim) {
     case OrderAim::waste: return say("{} less thrown away than each kind by itself ({} against {}, what goes into the nozzle at each loading included).", share, num(plan.totals.worth, 0, "g"), num(plan.apart.worth, 0, "g"));
     case OrderAim::hours: return say("{} fewer hours than each kind by itself ({} against {}).", share, Duration{plan.totals.worth * 3600}, Duration{plan.apart.worth * 3600});
