@@ -4327,6 +4327,468 @@
         <source>{}: the file {} is missing from the project</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>All parts are of one colour already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another copy gains too little below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Answer with a letter, and whatever you would like otherwise: “B, but the roof as in A”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finished {} earlier than each kind by itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Free edge of the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From so many copies on, one more makes each piece cheaper by less than this. From memory: 2 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How much room the head and the bar of {} need is not known. Measure it and give it to the machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is one body, and its colours are painted or in bands: there is nothing to put together. Cut it into parts first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its purge goes into a tower, which has to grow with all of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job one: the outlines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job two: the piece over it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Jobs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not everything of it has room on the bed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing has changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing on the first layer is lettering: a part of another filament that begins on the bed, is thin, and small beside the largest part.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing stands closer to the edge of the bed. 0: the bed is used to its edge.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only {} of them have room on {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plate {} runs at night. Do not leave a first print unattended; follow what your machine&apos;s maker and your local rules say.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print the outlines: one line, one layer of {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Same place, same machine, same bed levelling: nothing may have moved between the jobs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Since the sheet of {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spools</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop. Leave the piece, the build sheet and the bed as they are; do not home over the letters where your machine lets you choose.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before all numbers of copies were planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped before the order was cut into plates.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Swap the filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take this job&apos;s skirt and prime line off. The nozzle is hot: let the head move aside, and keep fingers out of a moving machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first layer is {}, thicker than job one&apos;s {}: else the nozzle drags through the letters.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The lettering is finer than a line: no outline of it is left.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine {} is not known.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The order asks for {}, which the project does not have.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The order asks for {}, which {} does not have.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The order is empty: add a piece.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The project it was made of no longer has this job.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The variant {}: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is only one piece on the plate.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To choose from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Together they have more filaments than there are letters.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Watch the first layer: good adhesion is everything here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What changes colour inside</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is pinned stands closer than the {} that the head needs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With {} between them, which the head needs, only {} of {} have room.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>You answered on {}: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes of colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>colours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>day {}, {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each kind by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>earliest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>material for one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>money</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of them by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one piece at a time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>put in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>runs short: {} more needed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stays in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thrown away</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time to print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>visits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>weight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where it goes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} and {} cannot share a plate: {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} and {} want different beds: {} to {} and {} to {} °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} cannot be printed: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} comes in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} comes in, on {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} differs: {} and {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} fewer hours than each kind by itself ({} against {}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} fewer visits than each kind by itself ({} against {}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is no longer needed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is no longer offered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is pinned where it reaches into the free edge of the bed. Move it, or let it be arranged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is pinned where the machine wants nothing to stand. Move it, or let it be arranged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is too tall for {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is wanted by {}, before the first plate can start.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is wanted by {}: say when the first plate can start.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is {} tall, and the bar passes {} above the bed: it would hit what is finished.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} less money than each kind by itself ({} against {}, hours included).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} less thrown away than each kind by itself ({} against {}, what goes into the nozzle at each loading included).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} moves to {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be a folder below {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be a time like {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be lists of four lengths: x, y, width, depth</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be names of machines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be one of waste, hours, trips, money, earliest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} × {}, by {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}, plate {} of {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}, {}, first layer {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}, {}: new</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}, {}: {} is gone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}, {}: {} is new, in {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}, {}: {} is {}, was {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: {} of piece, {} thrown away, {} of printing. At once it would be {} thrown away and {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>☐ {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>{} joint to glue. Use the glue as its label says, and air the room.</source>
+        <comment>{} joints to glue. Use the glue as its label says, and air the room.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} piece will be late.</source>
+        <comment>{} pieces will be late.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{} {}–{}</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -4340,6 +4802,45 @@
     </message>
     <message>
         <source>Quit once the piece has been painted (for benchmarks)</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::AnswerDialog</name>
+    <message>
+        <source>The answer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which sheet was answered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, for %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>B, or A and C, or none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As it was said</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Answered on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Letter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As it was sai&amp;d</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -4595,6 +5096,223 @@
     </message>
 </context>
 <context>
+    <name>vitrail::BedPage</name>
+    <message>
+        <source>From the left edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the front edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turned by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>°</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Pinned there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The bed from above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drag to move · Ctrl+click adds to the choice · a line every 50 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Room between them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pieces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pieces of the plate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>g each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Piece without support, in grams</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its share of the whole print by volume</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How &amp;many</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rename a piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change how many of a piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Add a piece…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Re&amp;move</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Fill the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As many of this piece as there is room for, besides the others</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The one that is chosen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It stays where it is; the others are arranged around it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Middle at x, y</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Turned by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Arrange &amp;everything anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is pinned any more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Arrange everything anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A&amp;lign</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is chosen, to the one that was chosen first; they stay there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Left edges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Right edges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Front edges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Back edges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Middles in a &amp;column</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Middles in a r&amp;ow</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Looking for how many have room…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not even one has room beside the others.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The bed is full of it already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fill the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove the piece “%1”</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plate shows once there is a plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing to arrange yet: add a piece.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n piece(s) on %L1 × %L2 mm</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Does not fit: %L1 of %L2 have a place on %L3 × %L4 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · the tower stands %L1 mm from their middle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>click one on the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %L2 of %L3</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::BenchButton</name>
     <message>
         <source>%1 bench</source>
@@ -4769,6 +5487,44 @@
     <message>
         <source>waste in all</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Jobs by &amp;colour…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Lettering first…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A project, a sheet and bodies for each colour, and a list of parts with pictures of where they go</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Job one prints the outlines of lettering on the first layer, job two the piece over it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the project first: its jobs remember which file they come from.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the line&apos;s width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The line is %1 mm wide now. Look at the jobs again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A folder for the jobs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n job(s) were written into %1, with a list of all parts.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5324,6 +6080,200 @@
     </message>
     <message>
         <source>a new filament of this colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::CopiesPage</name>
+    <message>
+        <source>&amp;Print so many</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One piece, of so many printed together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes are paid once for the plate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This many</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Figures of this many copies</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One after another instead</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between two pieces the head travels low over the bed. Check the clearance on your machine before the first time, and stay with it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change how many are printed together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Working it out…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, what more copies at once would cost stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not even one of everything fits on the bed: turn it, scale it, or choose another machine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of everything fit on one plate</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n fit on one plate</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>; from %1 on another gains less than %2 % of a piece&apos;s price.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; each one more still gains over %1 % of a piece&apos;s price.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thrown away</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lost if it fails late</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hours lost then</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Changes are those of the plate, not of the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge, tower and support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament, and your own hours where they have a price</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament, the printer&apos;s hours and one&apos;s own: by this ways to print are compared</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A failure in the last layer takes everything on the plate with it; at the right the share of all pieces that are wanted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Print %1 together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>They take several plates: write an order for them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not offered. %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 changes instead of %2, %3 g thrown away instead of %4, %5 instead of %6. A failure loses %7 g instead of %8. It needs %9 between the pieces.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::CopiesView</name>
+    <message>
+        <source>What a piece costs over how many are printed together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click, drag, or use the arrow keys to choose a number of copies</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 g thrown away, %3 and %4 for each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printed together · a dark line: the plate is full · ▼ from here one more gains less than %1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thrown away, each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time, each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>money all in, each</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6422,6 +7372,85 @@
     </message>
 </context>
 <context>
+    <name>vitrail::JobsDialog</name>
+    <message>
+        <source>The jobs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 thrown away, %3 of printing; at once it would be %4 and %5.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n job(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n joint(s) to glue: use the glue as its label says, and air the room.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Jobs and their parts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>job, and its parts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Write into a folder…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Width of the line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything of it is as wide as the line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hatched: %1 % of it is finer than the line and blurs or is lost.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Print lines of this width</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::LayerOrderView</name>
     <message>
         <source>Order of the filaments in the cursor layer</source>
@@ -6502,6 +7531,17 @@
     </message>
     <message>
         <source>, painted: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::LetterView</name>
+    <message>
+        <source>The lettering as these lines print it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 % of the lettering is finer than the line</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7511,16 +8551,6 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A letter gives the selection that filament.
-On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down go to the change before and after; Esc drops the range.
-On the piece: arrows turn, + and − zoom, Home fits.
-With a painting tool in hand the left button paints and the right one turns.
-On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.
-On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.
-Alt+1 to Alt+8 go to the benches. Tab goes from field to field.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Choose a picture</source>
         <translation type="unfinished"></translation>
     </message>
@@ -7542,6 +8572,65 @@ Alt+1 to Alt+8 go to the benches. Tab goes from field to field.</source>
     </message>
     <message>
         <source>Export one body per &amp;band of a relief (3MF)…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Variants</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Keep as a variant</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+K</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Variants</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A letter gives the selection that filament.
+On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down go to the change before and after; Esc drops the range.
+On the piece: arrows turn, + and − zoom, Home fits.
+With a painting tool in hand the left button paints and the right one turns.
+On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.
+On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.
+Ctrl+K keeps the project as it stands as a variant.
+Alt+1 to Alt+9 go to the benches. Tab goes from field to field.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save a pic&amp;ture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no picture yet: add a model first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of the &amp;piece, as it is seen…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of the &amp;layer at the cursor…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of the &amp;bed from above…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bed</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -7835,6 +8924,355 @@ Alt+1 to Alt+8 go to the benches. Tab goes from field to field.</source>
     </message>
 </context>
 <context>
+    <name>vitrail::OrderListPage</name>
+    <message>
+        <source>First plate &amp;at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is wanted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Items of the order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece or project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>price</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By when it is wanted, such as 2026-12-05T10:00; empty: whenever</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What one is sold for; empty: not for sale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Items of the same number are printed on the same plates; empty: as it comes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No plate with it runs at night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A &amp;piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A piece of this project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A pro&amp;ject…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything of another project, once for each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Take out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take an item out of the order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How to cut it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least thrown away</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fewest hours of the machines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fewest visits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least money, hours included</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>finished as early as can be</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change what the order is cut for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Without it the plates count in days, and nothing can be due</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When the first plate can start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change when the order starts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machines it may be printed on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change the machines of the order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;What counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printed on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Cut into plates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far the search is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>night is shaded</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plates of the order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>put in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>takes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Thrown away: purge, tower, support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments that have to be put into the machine for it; the others stay in from before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spools the order needs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>needed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Write projects and sheets…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A project and a run sheet for each plate, and one sheet for the order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A folder for the order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (this project&apos;s)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no time. Write it as 2026-12-05T10:00.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no number from 1 to %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>“%1” is no number that can stand there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change an item of the order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order a piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Projects that are wanted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vitrail projects (*.vitrail)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Order a project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Looking for the best way to cut it…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped; what stands here is from before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>On %1 until %2; %n visit(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>runs short by %1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By what counts nothing is gained over each kind by itself; %1 plates instead of %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One piece at a time: %1 g thrown away, %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No way to cut it is better: all were looked at.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>However it is cut, at least %1 % of this remain.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n plate(s) were planned on the way.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Sold for %1, at %2 all in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is wanted yet. Add pieces of this project, or other projects, and how many of each.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut it into plates to see which pieces share one, when each can start, and which spools it takes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The order has changed since: cut it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n piece(s) will be late.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Done by %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writing…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The order was written into %1: one sheet for it, and a project and a sheet for each plate.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::OrderPage</name>
     <message>
         <source>Changes</source>
@@ -7973,6 +9411,25 @@ Give a part or a band another one on the Piece bench.</source>
     </message>
     <message>
         <source>%1. In all %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::OriginWatch</name>
+    <message>
+        <source>This job was made of %1. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 has changed since this job was made of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the change over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take over what changed</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8572,6 +10029,41 @@ Read the label on the spool. Does it say %2?</source>
     </message>
 </context>
 <context>
+    <name>vitrail::PictureDialog</name>
+    <message>
+        <source>&amp;Legend: letters, colours and names of the filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> px</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Width</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Picture (*.png);;Drawing (*.svg)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Picture (*.png)</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::PictureView</name>
     <message>
         <source>The picture</source>
@@ -8818,161 +10310,15 @@ Its bodies become parts; give each a filament by its letter.</source>
 <context>
     <name>vitrail::PlateBench</name>
     <message>
-        <source>From the left edge</source>
+        <source>The bed</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>mm</source>
+        <source>How many at once</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>From the front edge</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Turned by</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>°</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Pinned there</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The bed from above</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>drag to move · Ctrl+arrows turn · a line every 50 mm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Room between them</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Pieces</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Pieces of the plate</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>piece</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>number</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>g each</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>time each</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Piece without support, in grams</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Its share of the whole print by volume</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Name</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>How &amp;many</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Rename a piece</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Change how many of a piece</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Add a piece…</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Re&amp;move</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The one that is chosen</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>It stays where it is; the others are arranged around it.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Middle at x, y</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>&amp;Turned by</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Arrange &amp;everything anew</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Nothing is pinned any more</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Arrange everything anew</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Remove the piece “%1”</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>–</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The plate shows once there is a plan.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Nothing to arrange yet: add a piece.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message numerus="yes">
-        <source>%n piece(s) on %L1 × %L2 mm</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>Does not fit: %L1 of %L2 have a place on %L3 × %L4 mm</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source> · the tower stands %L1 mm from their middle</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>click one on the bed</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1, %L2 of %L3</source>
+        <source>Order</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9004,6 +10350,50 @@ Its bodies become parts; give each a filament by its letter.</source>
     </message>
     <message>
         <source>Let a piece be arranged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>meets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There it meets %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There it reaches into the free edge of the bed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There it reaches over the edge of the bed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There the machine wants nothing to stand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm to %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is free there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Align pieces on the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move pieces on the bed</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -9817,6 +11207,22 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
     </message>
 </context>
 <context>
+    <name>vitrail::ScheduleView</name>
+    <message>
+        <source>Plates on the clock</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plate %1: %2 to %3, %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plate %1: %2 to %3
+%4</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::SchoolsPage</name>
     <message>
         <source>%1 g</source>
@@ -10155,6 +11561,61 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
     </message>
 </context>
 <context>
+    <name>vitrail::SheetDialog</name>
+    <message>
+        <source>Which one?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Variants on the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Figures on the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say first what has changed &amp;since the last sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A sheet to choose from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for your own record</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as it stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Heading</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;For</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Variants</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fi&amp;gures</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Write it…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only what is chosen here stands on it: pictures, letters to answer by, and figures in plain words.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::SheetPages</name>
     <message>
         <source>%1 (%2)</source>
@@ -10371,6 +11832,19 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
     <message>
         <source>layer %1, %2 after the start, %3 o&apos;clock</source>
         <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SmallRibbon</name>
+    <message>
+        <source>Its layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n change(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -10635,6 +12109,54 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
     </message>
     <message>
         <source>Use the stack that was found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Exactly that high</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bands the picture has, and what of them stays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>band it has</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press Space to go through: free, its layers in its filament, or only the border below it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>free</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>border below</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The stack gets all the layers that fit into the height, not fewer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1–%2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A band that stays is higher than the stack may be, or its filament is not to choose from.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -11163,6 +12685,266 @@ pinned plan</source>
     <message>
         <source>Which filament sits on which nozzle was searched, not proven.
 </source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::VariantCard</name>
+    <message>
+        <source>&amp;measure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Use</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>M&amp;ore</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The others are measured against this one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make it current</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Rename…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Replace by what is on the screen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Save a picture of it…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Take away</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As it stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · current</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Compare the others with %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make %1 current</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More for %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How %1 will look</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source> and %n more</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::VariantsBench</name>
+    <message>
+        <source>Side by side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Keep what is on the screen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As a variant with a name of its own (Ctrl+K)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Variants side by side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What one wish costs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is wanted otherwise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In which filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print th&amp;is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>i&amp;n</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep it as a &amp;variant</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For someone who has a say</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sheets that were given, and their answers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sheet of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>answer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Write a sheet…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PDF, HTML or PNG: pictures, letters to answer by, and only the figures you choose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Enter the answer…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is nothing to keep yet: add a model or a picture.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Variant %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep a variant</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept as “%1”. Go on changing; it stays as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make “%1” current</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rename a variant</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Replace a variant</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take a variant away</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, colourings of it can be kept and hung side by side here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is kept yet. Keep what is on the screen, then change colours, bands, the machine or anything else, and keep that too: they hang here side by side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2–%3 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose what should be otherwise: it is planned at once, and nothing is changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing changes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 changes · %2 thrown away · %3 · %4 of material · %5 all in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Loading: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep a wish as a variant</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;HTML page (*.html);;Picture (*.png)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as it stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give somebody a sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sheet was saved as %1. Enter the answer here when it comes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep an answer</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

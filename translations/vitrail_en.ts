@@ -12,6 +12,26 @@
     </message>
 </context>
 <context>
+    <name>vitrail::BedPage</name>
+    <message numerus="yes">
+        <source>%n piece(s) on %L1 × %L2 mm</source>
+        <translation>
+            <numerusform>%n piece on %L1 × %L2 mm</numerusform>
+            <numerusform>%n pieces on %L1 × %L2 mm</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::ByHandPage</name>
+    <message numerus="yes">
+        <source>%n job(s) were written into %1, with a list of all parts.</source>
+        <translation>
+            <numerusform>%n job was written into %1, with a list of all parts.</numerusform>
+            <numerusform>%n jobs were written into %1, with a list of all parts.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::CalibrationPage</name>
     <message numerus="yes">
         <source>A hollow column %1 mm tall that changes filament %n time(s). Print it with no purge at all: one wall, no infill, no tower, so that %2 mm³ leave the nozzle with every mm of height. Then measure, above each change, from where on the colour looks clean.</source>
@@ -42,6 +62,23 @@
         <translation>
             <numerusform>%n colour merged into the nearest one that covers more; the farthest is off by ΔE %1.</numerusform>
             <numerusform>%n colours merged into the nearest one that covers more; the farthest is off by ΔE %1.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::CopiesPage</name>
+    <message numerus="yes">
+        <source>%n of everything fit on one plate</source>
+        <translation>
+            <numerusform>%n of everything fits on one plate</numerusform>
+            <numerusform>%n of everything fit on one plate</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n fit on one plate</source>
+        <translation>
+            <numerusform>%n fits on one plate</numerusform>
+            <numerusform>%n fit on one plate</numerusform>
         </translation>
     </message>
 </context>
@@ -117,6 +154,23 @@
     </message>
 </context>
 <context>
+    <name>vitrail::JobsDialog</name>
+    <message numerus="yes">
+        <source>%n job(s)</source>
+        <translation>
+            <numerusform>%n job</numerusform>
+            <numerusform>%n jobs</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n joint(s) to glue: use the glue as its label says, and air the room.</source>
+        <translation>
+            <numerusform>%n joint to glue: use the glue as its label says, and air the room.</numerusform>
+            <numerusform>%n joints to glue: use the glue as its label says, and air the room.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::LayerWindow</name>
     <message numerus="yes">
         <source>%1 · %n change(s), %2 g purged</source>
@@ -157,6 +211,30 @@
         <translation>
             <numerusform>%n best trade-off between waste and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
             <numerusform>%n best trade-offs between waste and work by hand. A ring marks the plan as it is, a square the least time.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::OrderListPage</name>
+    <message numerus="yes">
+        <source>On %1 until %2; %n visit(s)</source>
+        <translation>
+            <numerusform>On %1 until %2; %n visit</numerusform>
+            <numerusform>On %1 until %2; %n visits</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n plate(s) were planned on the way.</source>
+        <translation>
+            <numerusform>%n plate was planned on the way.</numerusform>
+            <numerusform>%n plates were planned on the way.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n piece(s) will be late.</source>
+        <translation>
+            <numerusform>%n piece will be late.</numerusform>
+            <numerusform>%n pieces will be late.</numerusform>
         </translation>
     </message>
 </context>
@@ -233,16 +311,6 @@
     </message>
 </context>
 <context>
-    <name>vitrail::PlateBench</name>
-    <message numerus="yes">
-        <source>%n piece(s) on %L1 × %L2 mm</source>
-        <translation>
-            <numerusform>%n piece on %L1 × %L2 mm</numerusform>
-            <numerusform>%n pieces on %L1 × %L2 mm</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
     <name>vitrail::PoseDialog</name>
     <message numerus="yes">
         <source>%n change(s)</source>
@@ -294,6 +362,16 @@
     </message>
 </context>
 <context>
+    <name>vitrail::SmallRibbon</name>
+    <message numerus="yes">
+        <source>%n change(s)</source>
+        <translation>
+            <numerusform>%n change</numerusform>
+            <numerusform>%n changes</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::StackFront</name>
     <message numerus="yes">
         <source>%n swap(s): ΔE %1</source>
@@ -337,6 +415,16 @@
         <translation>
             <numerusform>%1 · %n time = %2 g</numerusform>
             <numerusform>%1 · %n times = %2 g</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::VariantCard</name>
+    <message numerus="yes">
+        <source> and %n more</source>
+        <translation>
+            <numerusform> and %n more</numerusform>
+            <numerusform> and %n more</numerusform>
         </translation>
     </message>
 </context>

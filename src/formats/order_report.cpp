@@ -72,7 +72,7 @@ Json variants_report(const std::vector<PlannedVariant>& variants) {
                 x[key_of(static_cast<VariantFigure>(f))] = value_of(static_cast<VariantFigure>(f), *v.project, *v.plan);
             Json regions = Json::object();
             for (const RegionColour& r : region_colours(*v.project, *v.plan))
-                regions[r.region] = std::string(1, v.project->filaments[static_cast<std::size_t>(r.filament)].letter);
+                regions[r.region()] = std::string(1, v.project->filaments[static_cast<std::size_t>(r.filament)].letter);
             x["regions"] = regions;
             x["machine"] = v.project->machine.id;
         } else {

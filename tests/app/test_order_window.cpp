@@ -1,6 +1,8 @@
 #include "window_fixture.h"
 
+#include "app/changes/by_hand_page.h"
 #include "app/changes/changes_bench.h"
+#include "app/changes/jobs_dialog.h"
 #include "app/plate/copies_page.h"
 #include "app/plate/copies_view.h"
 #include "app/plate/order_list_page.h"
@@ -8,13 +10,17 @@
 #include "app/plate/schedule_view.h"
 #include "app/plate_view/plate_view.h"
 
+#include "paint/job_files.h"
+
 #include <QCheckBox>
 #include <QDateTimeEdit>
 #include <QDir>
+#include <QDoubleSpinBox>
 #include <QListWidget>
 #include <QMenu>
 #include <QTableWidget>
 #include <QTabWidget>
+#include <QTreeWidget>
 
 using namespace vitrail;
 using namespace vitrail::test;
@@ -35,6 +41,9 @@ private Q_SLOTS:
     void several_are_lined_up();
     void distances_while_dragging();
     void the_bed_is_filled();
+    void jobs_by_colour_from_by_hand();
+    void lettering_shows_its_lines();
+    void a_job_offers_what_changed();
 
 private:
     PlateBench* bench() { return window_->plate_bench(); }
@@ -256,6 +265,89 @@ void TestOrderWindow::the_bed_is_filled() {
     QVERIFY(document()->plan()->plate.fits);
     press("fill_bed");
     QTRY_VERIFY_WITH_TIMEOUT(says("plate_says").contains("full of it"), 30000);
+}
+
+void TestOrderWindow::jobs_by_colour_from_by_hand() {
+    open_demo("badge.vitrail");
+    const Project from_demo = project();
+    document()->reset(from_demo, {}); // no file yet
+    wait_for_plan();
+    window_->choose_bench(MainWindow::kChanges);
+    window_->changes_bench()->show_page(ChangesBench::kByHand);
+    press("to_jobs");
+    QVERIFY(window_->messages()->text().contains("Save the project first"));
+    QTemporaryDir dir;
+    document()->save(dir.filePath("badge.vitrail"));
+    wait_for_plan();
+    in_next_dialog([](QDialog* d) {
+        auto* tree = d->findChild<QTreeWidget*>("jobs");
+        QCOMPARE(tree->topLevelItemCount(), 2);
+        QCOMPARE(tree->topLevelItem(0)->child(0)->text(1), QString("10"));
+        QVERIFY(!tree->topLevelItem(0)->child(0)->icon(0).isNull()); // where it goes
+        QVERIFY(d->findChild<QLabel*>("jobs_say")->text().contains("10 joint"));
+        d->reject();
+    });
+    press("to_jobs");
+    QTRY_VERIFY_WITH_TIMEOUT(qApp->findChildren<QTimer*>("next_dialog").isEmpty(), 30000);
+    // Written: a project, a sheet and bodies for each, and the list.
+    const auto jobs = jobs_by_colour(project(), *document()->plan());
+    QVERIFY(jobs);
+    window_->changes_bench()->findChild<ByHandPage*>()->write_jobs_into(dir.filePath("jobs"), project(), document()->plan(), std::make_shared<const Jobs>(*jobs));
+    QTRY_VERIFY_WITH_TIMEOUT(window_->messages()->text().contains("were written into"), 30000);
+    for (const char* file : {"jobs.html", "colour-A.vitrail", "colour-A.html", "colour-A.3mf", "colour-B.vitrail", "colour-B.3mf"})
+        QVERIFY2(QFile::exists(dir.filePath(QStringLiteral("jobs/") + file)), file);
+}
+
+void TestOrderWindow::lettering_shows_its_lines() {
+    open_demo("tide-dial.vitrail");
+    window_->choose_bench(MainWindow::kChanges);
+    window_->changes_bench()->show_page(ChangesBench::kByHand);
+    double fine = -1, broad = -1;
+    in_next_dialog([&](QDialog* d) {
+        auto* view = d->findChild<LetterView*>("letters");
+        auto* line = d->findChild<QDoubleSpinBox*>("letter_line");
+        // domain.md, common practice, no source: lettering that blurs at 0.5 mm lines reads at 0.35.
+        line->setValue(0.55);
+        broad = view->lost();
+        line->setValue(0.35);
+        fine = view->lost();
+        QVERIFY(d->findChild<QPushButton*>("write_jobs")->text().contains("width"));
+        d->accept();
+    });
+    press("to_lettering");
+    QTRY_COMPARE_WITH_TIMEOUT(project().settings.line_width_mm, 0.35, 30000);
+    QVERIFY2(fine >= 0 && fine < 0.005 && broad > 0.03, qPrintable(QStringLiteral("%1, %2").arg(fine).arg(broad)));
+    undo();
+    QCOMPARE(project().settings.line_width_mm, 0.4);
+}
+
+void TestOrderWindow::a_job_offers_what_changed() {
+    open_demo("badge.vitrail");
+    QTemporaryDir dir;
+    Project from = project();
+    QVERIFY(save_project(from, dir.filePath("badge.vitrail").toStdString()));
+    const auto jobs = jobs_by_colour(from, *document()->plan());
+    QVERIFY(jobs && jobs->possible);
+    QVERIFY(write_jobs(dir.filePath("jobs").toStdString(), dir.filePath("badge.vitrail").toStdString(), from, *document()->plan(), *jobs));
+    // As it was: nothing is said.
+    open(dir.filePath("jobs/colour-A.vitrail"));
+    QVERIFY(project().origin);
+    QTest::qWait(400);
+    QVERIFY2(window_->messages()->text().isEmpty() || !window_->messages()->isVisible(), qPrintable(window_->messages()->text()));
+    // Twelve instead of ten are wanted now.
+    from.settings.copies = 12;
+    QVERIFY(save_project(from, dir.filePath("badge.vitrail").toStdString()));
+    open(dir.filePath("jobs/colour-A.vitrail"));
+    QTRY_VERIFY_WITH_TIMEOUT(window_->messages()->isVisible() && window_->messages()->text().contains("has changed since"), 30000);
+    QCOMPARE(project().pieces[0].count, 10);
+    for (QAbstractButton* b : window_->messages()->findChildren<QAbstractButton*>())
+        if (b->text().contains("Take the change over"))
+            b->click();
+    wait_for_plan();
+    QCOMPARE(project().pieces[0].count, 12);
+    QVERIFY(project().origin);
+    undo();
+    QCOMPARE(project().pieces[0].count, 10);
 }
 
 VITRAIL_TEST(TestOrderWindow)

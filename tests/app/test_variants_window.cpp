@@ -5,6 +5,7 @@
 #include "app/variants/choice_dialogs.h"
 #include "app/variants/variant_card.h"
 #include "app/variants/variants_bench.h"
+#include "paint/layer_paint.h"
 
 #include <QCheckBox>
 #include <QDialogButtonBox>
@@ -223,6 +224,24 @@ void TestVariantsWindow::pictures_at_a_chosen_size() {
     QCOMPARE(with.size(), QSize(640, 480));
     QCOMPARE(plain.pixelColor(630, 470), QColor(10, 200, 30));
     QCOMPARE(with.pixelColor(636, 476), QColor(Qt::white)); // the legend's side
+    // The piece as it is seen, at a size that is not the view's; a layer, to scale.
+    QVERIFY(document()->plan());
+    const QImage seen = piece()->picture({500, 300});
+    QCOMPARE(seen.size(), QSize(500, 300));
+    QCOMPARE(seen.pixelColor(2, 2), QColor(Qt::white));
+    int coloured = 0;
+    for (int y = 0; y < 300; y += 5)
+        for (int x = 0; x < 500; x += 5)
+            coloured += seen.pixelColor(x, y) != QColor(Qt::white);
+    QVERIFY2(coloured > 300 && coloured < 5000, qPrintable(QString::number(coloured)));
+    QImage layer(300, 300, QImage::Format_RGB32);
+    layer.fill(Qt::white);
+    {
+        QPainter p(&layer);
+        paint_layer(p, QRectF(0, 0, 300, 300), project(), *document()->plan(), 0, 1);
+    }
+    QVERIFY(layer.pixelColor(150, 150) != QColor(Qt::white)); // the rock
+    QCOMPARE(layer.pixelColor(2, 2), QColor(Qt::white));
     const QSvgRenderer svg(dir.filePath("c.svg"));
     QVERIFY(svg.isValid());
     QCOMPARE(svg.viewBox().size(), QSize(640, 480));
@@ -230,8 +249,12 @@ void TestVariantsWindow::pictures_at_a_chosen_size() {
 
 void TestVariantsWindow::fits_a_small_screen() {
     show_bench("open-day.vitrail");
-    const QSize least = window_->minimumSizeHint();
-    QVERIFY2(least.width() <= 1280 && least.height() <= 800, qPrintable(QStringLiteral("%1 × %2").arg(least.width()).arg(least.height())));
+    for (int bench = MainWindow::kPicture; bench <= MainWindow::kRunSheet; ++bench) {
+        window_->choose_bench(static_cast<MainWindow::Bench>(bench));
+        QCoreApplication::processEvents();
+        const QSize least = window_->minimumSizeHint();
+        QVERIFY2(least.width() <= 1280 && least.height() <= 800, qPrintable(QStringLiteral("bench %1: %2 × %3").arg(bench).arg(least.width()).arg(least.height())));
+    }
 }
 
 VITRAIL_TEST(TestVariantsWindow)

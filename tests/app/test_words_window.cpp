@@ -148,6 +148,10 @@ private:
         }
         for (const ModelFile& m : p.models)
             note(m.name);
+        for (const OrderItem& x : p.order.items)
+            note(x.file);
+        for (const Variant& v : p.variants)
+            note(v.name);
         std::vector<Machine> machines = shipped_machines();
         machines.push_back(p.machine);
         for (const Machine& m : machines) {
@@ -284,7 +288,7 @@ void TestWordsWindow::nothing_english_in_the_window() {
     QFETCH(QString, demo);
     open(QString::fromStdString(source_file("demo/" + demo.toStdString())));
     note_names();
-    for (int bench = 0; bench < 8; ++bench) {
+    for (int bench = 0; bench < 9; ++bench) {
         key(static_cast<Qt::Key>(Qt::Key_1 + bench), Qt::AltModifier);
         QCoreApplication::processEvents();
         const auto tabs = window_->findChildren<QTabBar*>();

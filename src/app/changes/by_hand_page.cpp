@@ -1,21 +1,30 @@
 #include "app/changes/by_hand_page.h"
 
+#include "app/changes/jobs_dialog.h"
+#include "app/document/background.h"
 #include "app/document/document.h"
 #include "app/parts/panel.h"
 #include "app/document/study.h"
 #include "core/base/numbers.h"
 #include "core/run/commands.h"
 #include "core/run_sheet/run_sheet.h"
+#include "paint/job_files.h"
+#include "paint/thumbnail.h"
 #include "paint/words.h"
 
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QHeaderView>
 #include <QPushButton>
 #include <QTableWidget>
 
+#include <cmath>
+
 namespace vitrail {
 
 ByHandPage::ByHandPage(Document* document, QWidget* parent)
-    : QWidget(parent), document_(document), advice_(new QLabel), skirt_(new QLabel), commands_(new QLabel), table_(new QTableWidget), bands_(new QPushButton(tr("Print it in &bands"))),
+    : QWidget(parent), document_(document), advice_(new QLabel), skirt_(new QLabel), commands_(new QLabel), table_(new QTableWidget), bands_(new QPushButton(tr("Print it in &bands"))), parts_(new QPushButton(tr("Jobs by &colour…"))), lettering_(new QPushButton(tr("&Lettering first…"))),
       skirt_button_(new QPushButton(tr("Purge into a &skirt"))) {
     auto* ways = new Panel(tr("Three ways without a feeder"));
     advice_->setObjectName(QStringLiteral("advice"));
@@ -39,6 +48,12 @@ ByHandPage::ByHandPage(Document* document, QWidget* parent)
     bands_->setObjectName(QStringLiteral("to_bands"));
     bands_->setToolTip(tr("Every layer in the filament that has most of it. Can be undone."));
     row->addWidget(bands_);
+    parts_->setObjectName(QStringLiteral("to_jobs"));
+    parts_->setToolTip(tr("A project, a sheet and bodies for each colour, and a list of parts with pictures of where they go"));
+    lettering_->setObjectName(QStringLiteral("to_lettering"));
+    lettering_->setToolTip(tr("Job one prints the outlines of lettering on the first layer, job two the piece over it"));
+    row->addWidget(parts_);
+    row->addWidget(lettering_);
     row->addStretch();
     ways->body()->addLayout(row);
 
@@ -82,8 +97,57 @@ ByHandPage::ByHandPage(Document* document, QWidget* parent)
         if (result_ && result_->ways[1].apply)
             document_->edit(tr("One filament a layer"), result_->ways[1].apply);
     });
+    connect(parts_, &QPushButton::clicked, this, [this] { ask_jobs(false); });
+    connect(lettering_, &QPushButton::clicked, this, [this] { ask_jobs(true); });
     connect(skirt_button_, &QPushButton::clicked, this, [this] { document_->edit(tr("Purge into a skirt"), [](Project& p) { p.settings.purge_to = PurgeTo::skirt; }); });
     show_study();
+}
+
+/// Shows the jobs before anything is written.
+void ByHandPage::ask_jobs(bool lettering) {
+    const auto plan = document_->plan();
+    if (!plan || document_->planning() || document_->previewing())
+        return;
+    if (document_->path().isEmpty()) {
+        Q_EMIT said(tr("Save the project first: its jobs remember which file they come from."));
+        return;
+    }
+    for (QPushButton* b : {parts_, lettering_})
+        b->setEnabled(false);
+    document_->background()->run(this, [this, lettering, plan, project = document_->planned_project()](const std::stop_token& stop) -> Background::Then {
+        auto jobs = std::make_shared<Result<Jobs>>(lettering ? lettering_jobs(project, *plan, {stop, {}}) : jobs_by_colour(project, *plan, {stop, {}}));
+        std::vector<QImage> pictures;
+        if (*jobs)
+            for (const Job& job : (*jobs)->jobs)
+                for (const JobPart& x : job.parts)
+                    pictures.push_back(thumbnail(project, 96, find_part(project, x.part)));
+        return [this, jobs, plan, project, pictures] {
+            show_study();
+            if (!*jobs || !(*jobs)->possible) {
+                Q_EMIT said(words(*jobs ? (*jobs)->why_not : jobs->error().message));
+                return;
+            }
+            JobsDialog dialog(project, *plan, **jobs, pictures, this);
+            if (dialog.exec() != QDialog::Accepted)
+                return;
+            if (dialog.line_mm() > 0 && std::abs(dialog.line_mm() - project.settings.line_width_mm) > 1e-6) {
+                document_->edit(tr("Change the line's width"), [mm = dialog.line_mm()](Project& p) { p.settings.line_width_mm = mm; });
+                Q_EMIT said(tr("The line is %1 mm wide now. Look at the jobs again.").arg(number(dialog.line_mm(), 2)));
+                return;
+            }
+            const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder for the jobs"), QFileInfo(document_->path()).path());
+            if (!folder.isEmpty())
+                write_jobs_into(folder, project, plan, std::make_shared<const Jobs>(**jobs));
+        };
+    });
+}
+
+void ByHandPage::write_jobs_into(const QString& folder, const Project& project, std::shared_ptr<const Plan> plan, std::shared_ptr<const Jobs> jobs) {
+    document_->background()->run(this, [this, folder, project, plan, jobs, origin = document_->path()](const std::stop_token&) -> Background::Then {
+        const Status ok = write_jobs(folder.toStdString(), origin.toStdString(), project, *plan, *jobs);
+        const QString text = ok ? tr("%n job(s) were written into %1, with a list of all parts.", nullptr, static_cast<int>(jobs->jobs.size())).arg(QDir(folder).dirName()) : words(ok.error().message);
+        return [this, text] { Q_EMIT said(text); };
+    });
 }
 
 void ByHandPage::show_study() {
@@ -109,6 +173,8 @@ void ByHandPage::show_study() {
         commands_->setText(text + tr("The words are the machine's: edit them with it."));
     }
     skirt_button_->setEnabled(plan && p.settings.purge_to != PurgeTo::skirt && !plan->changes.empty());
+    for (QPushButton* b : {parts_, lettering_})
+        b->setEnabled(plan != nullptr);
     bands_->setEnabled(result_ && result_->ways[1].apply);
     if (!result_) {
         advice_->setText(plan ? tr("Working it out…") : tr("Once there is a plan, three ways to print it by hand are compared here."));

@@ -12,7 +12,9 @@ ChangesBench::ChangesBench(Document* document, ViewState* view, std::function<st
     : QWidget(parent), pages_(new BenchPages(QStringLiteral("changes_pages"), this)), nozzles_(new NozzlesPage(document, view)) {
     pages_->addTab(new OrderPage(document, view), tr("Changes and order"));
     pages_->addTab(nozzles_, tr("Nozzles and slots"));
-    pages_->addTab(new ByHandPage(document), tr("By hand"));
+    auto* by_hand = new ByHandPage(document);
+    connect(by_hand, &ByHandPage::said, this, &ChangesBench::said);
+    pages_->addTab(by_hand, tr("By hand"));
     pages_->addTab(new SuggestionsPage(document,
                                        {tr("What would save changes"), tr("Each has been planned: the figures are exact. Sorted by what it saves for what it gives up."), tr("Nothing here would save changes, purge or time."),
                                         tr("Once there is a plan, what could be given up for fewer changes stands here.")},

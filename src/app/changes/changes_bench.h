@@ -23,6 +23,7 @@ public:
     NozzlesPage* nozzles_page() { return nozzles_; }
 
 Q_SIGNALS:
+    void said(const QString& message);
     void wants_machine_editor();
 
 private:

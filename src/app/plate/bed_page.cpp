@@ -18,6 +18,7 @@
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSignalBlocker>
 #include <QSpinBox>
 #include <QSplitter>
@@ -64,7 +65,15 @@ BedPage::BedPage(Document* document, ViewState* view, QWidget* parent)
     column->addWidget(settings);
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, em(0.5), 0, 0);
-    all->addWidget(make_splitter("plate.all", Qt::Horizontal, {bed, side}, {720, 400}));
+    auto* scroll = new QScrollArea; // a small screen has not room for all of it
+    scroll->setWidget(side);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setAccessibleName(tr("Pieces, places and room"));
+    scroll->setMinimumWidth(side->minimumSizeHint().width() + em(1));
+    pieces_->setMinimumHeight(em(7));
+    all->addWidget(make_splitter("plate.all", Qt::Horizontal, {bed, scroll}, {720, 400}));
 
     connect(document, &Document::project_changed, this, &BedPage::refresh);
     connect(document, &Document::plan_changed, this, &BedPage::refresh);

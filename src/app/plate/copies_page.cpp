@@ -41,10 +41,10 @@ CopiesPage::CopiesPage(Document* document, QWidget* parent)
     figures_ = make_table("copies_figures", tr("Figures of this many copies"), {{QString()}, {tr("in all"), 6.5, true}, {tr("each"), 6.5, true}});
     figures_->setSelectionMode(QAbstractItemView::NoSelection);
     figures_->setFocusPolicy(Qt::NoFocus);
-    figures_->verticalHeader()->setDefaultSectionSize(em(1.6));
+    figures_->verticalHeader()->setDefaultSectionSize(em(1.5));
     chosen->body()->addWidget(figures_, 1);
     print_->setObjectName(QStringLiteral("print_copies"));
-    chosen->body()->addWidget(print_, 0, Qt::AlignLeft);
+    chosen->add_to_heading(print_);
 
     auto* apart = new Panel(tr("One after another instead"));
     apart_->setObjectName(QStringLiteral("one_by_one"));

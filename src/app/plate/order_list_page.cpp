@@ -55,14 +55,14 @@ OrderListPage::OrderListPage(Document* document, QWidget* parent)
     column->addWidget(make_wishes());
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, em(0.5), 0, 0);
-    all->addWidget(make_splitter("plate.order", Qt::Horizontal, {left, make_result()}, {480, 690}));
+    all->addWidget(make_splitter("plate.order", Qt::Horizontal, {left, make_result()}, {470, 700}));
     connect(document, &Document::project_changed, this, &OrderListPage::refresh);
     refresh();
 }
 
 QWidget* OrderListPage::make_items() {
     auto* panel = new Panel(tr("What is wanted"));
-    items_ = make_table("order_items", tr("Items of the order"), {{tr("piece or project")}, {tr("number"), 4.6, true}, {tr("by"), 8.4}, {tr("price"), 4, true}, {tr("with"), 3.4, true}, {tr("by day"), 4.2}});
+    items_ = make_table("order_items", tr("Items of the order"), {{tr("piece or project")}, {tr("number"), 4.4, true}, {tr("by"), 7.8}, {tr("price"), 3.4, true}, {tr("with"), 2.8, true}, {tr("by day"), 3.4}});
     items_->horizontalHeaderItem(kDue)->setToolTip(tr("By when it is wanted, such as 2026-12-05T10:00; empty: whenever"));
     items_->horizontalHeaderItem(kPrice)->setToolTip(tr("What one is sold for; empty: not for sale"));
     items_->horizontalHeaderItem(kTogether)->setToolTip(tr("Items of the same number are printed on the same plates; empty: as it comes"));
@@ -156,7 +156,8 @@ QWidget* OrderListPage::make_result() {
     auto* panel = new Panel(tr("Plates"));
     panel->set_aside(tr("night is shaded"));
     panel->body()->addWidget(schedule_);
-    plates_ = make_table("order_plates", tr("Plates of the order"), {{QString(), 2}, {tr("start"), 9.6}, {tr("on it")}, {tr("put in"), 8}, {tr("changes"), 5, true}, {tr("thrown away"), 6.4, true}, {tr("takes"), 5.4, true}});
+    plates_ = make_table("order_plates", tr("Plates of the order"), {{QString(), 1.6}, {tr("start"), 8.2}, {tr("on it")}, {tr("put in"), 7}, {tr("changes"), 4.6, true}, {tr("waste"), 4, true}, {tr("takes"), 4.6, true}});
+    plates_->horizontalHeaderItem(5)->setToolTip(tr("Thrown away: purge, tower, support"));
     plates_->horizontalHeaderItem(3)->setToolTip(tr("Filaments that have to be put into the machine for it; the others stay in from before"));
     panel->body()->addWidget(plates_, 2);
     saved_->setObjectName(QStringLiteral("order_saved"));
@@ -418,7 +419,7 @@ void OrderListPage::show_result() {
     saved_->clear();
     if (plan_) {
         const Message saving = saving_in_words(*task_, *plan_);
-        QStringList text{saving.empty() ? tr("Nothing is gained over each kind by itself.") : words(saving)};
+        QStringList text{saving.empty() ? tr("By what counts nothing is gained over each kind by itself; %1 plates instead of %2.").arg(plan_->totals.plates).arg(plan_->apart.plates) : words(saving)};
         text << tr("One piece at a time: %1 g thrown away, %2.").arg(number(plan_->singly.waste_g, 0), QString::fromStdString(duration(plan_->singly.total_s)));
         text << (plan_->proven ? tr("No way to cut it is better: all were looked at.") : tr("However it is cut, at least %1 % of this remain.").arg(number(100 * plan_->bound / std::max(1e-9, plan_->totals.worth), 0)) + QLatin1Char(' ') + tr("%n plate(s) were planned on the way.", nullptr, plan_->planned));
         if (plan_->income > 0)

@@ -73,9 +73,15 @@ void ScheduleView::draw_clock(QPainter& p) const {
     QColor night = t.lead;
     night.setAlphaF(0.45f);
     constexpr double kStep = 0.25;
-    for (double h = 0; h < all; h += kStep)
-        if (runs_at_night(presence, h, h + kStep / 2))
-            p.fillRect(QRectF(x_of(h), r.top(), x_of(std::min(all, h + kStep)) - x_of(h) + 1, r.height()), night);
+    for (double h = 0, from = -1; h <= all + kStep; h += kStep) {
+        const bool dark = h < all && runs_at_night(presence, h, h + kStep / 2);
+        if (dark && from < 0)
+            from = h;
+        if (!dark && from >= 0) {
+            p.fillRect(QRectF(x_of(from), r.top(), x_of(std::min(all, h)) - x_of(from), r.height()), night);
+            from = -1;
+        }
+    }
     p.setFont(font_of(0.9));
     const double apart = r.width() / all; // pixels an hour
     const double step = apart * 3 > em(5) ? 3 : apart * 6 > em(5) ? 6 : apart * 12 > em(5) ? 12 : 24;
@@ -85,7 +91,7 @@ void ScheduleView::draw_clock(QPainter& p) const {
         p.setPen(t.quiet);
         const QString clock = words(clock_text(*task_, h));
         const bool day = std::fmod(task_->start_hour + h, 24) < 1e-6;
-        p.drawText(QRectF(x_of(h) - em(4), 0, em(8), em(1.5)), Qt::AlignCenter, day ? clock.left(clock.size() - 7) : clock.right(5));
+        p.drawText(QRectF(x_of(h) - em(4), 0, em(8), em(1.5)), Qt::AlignCenter, day ? (task_->start_min ? clock.mid(5, 5) : clock.left(clock.size() - 7)) : clock.right(5));
     }
 }
 

@@ -17,6 +17,7 @@
 #include "app/shell/bench_rail.h"
 #include "app/document/document.h"
 #include "app/shell/message_bar.h"
+#include "app/shell/origin_watch.h"
 #include "app/parts/pages.h"
 #include "app/document/recovery.h"
 #include "app/shell/tally.h"
@@ -122,6 +123,7 @@ MainWindow::MainWindow()
     connect(supports_, &SupportsBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(picture_, &PictureBench::said, this, [this](const QString& text) { text.isEmpty() ? messages_->hide() : messages_->say(text); });
     connect(picture_, &PictureBench::wants_picture, this, &MainWindow::ask_picture);
+    connect(changes_, &ChangesBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(changes_, &ChangesBench::wants_machine_editor, this, &MainWindow::edit_machine);
     connect(piece_, &PieceBench::wants_machine_editor, this, &MainWindow::edit_machine);
     connect(document_, &Document::preview_changed, this, [this](const QString& what) {
@@ -148,6 +150,7 @@ MainWindow::MainWindow()
         view_->set_layer(1);
         to_first_change_ = true;
     });
+    new OriginWatch(document_, messages_, this); // after the message bar has been emptied
     connect(document_, &Document::saved, this, [this](const QString& path) { remember(path); });
     connect(document_, &Document::plan_changed, this, [this] {
         if (const auto plan = document_->plan()) {
@@ -215,6 +218,7 @@ void MainWindow::make_menus() {
     add(file, "export_stl", tr("Export one body per filament (S&TL)…"), {}, [this] { ask_export(true); });
     add(file, "export_parts", tr("Export the parts &whole (3MF)…"), {}, [this] { ask_export(false, ExportBy::part); })->setToolTip(tr("Each part in one body under its name, to be swapped by layers: a relief as one body, a panel with its white below and above"));
     add(file, "export_bands", tr("Export one body per &band of a relief (3MF)…"), {}, [this] { ask_export(false, ExportBy::band); });
+    add_picture_actions(file);
     file->addSeparator();
     add(file, "quit", tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 

@@ -76,6 +76,7 @@ private:
     void ask_add_piece();
     void ask_picture();
     void take_picture(const QString& path);
+    void add_picture_actions(QMenu* file);
     void ask_export(bool stl, ExportBy by = ExportBy::filament);
     void edit_machine();
     void save(std::function<void()> then = {});

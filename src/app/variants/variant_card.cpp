@@ -83,7 +83,7 @@ VariantCard::VariantCard(QWidget* parent)
     name_->setFont(font_of(1.1, true));
     name_->setWordWrap(true);
     picture_->setAlignment(Qt::AlignCenter);
-    picture_->setFixedHeight(em(7.6));
+    picture_->setFixedHeight(em(7.2));
     for (QLabel* label : {figures_, regions_}) {
         label->setTextFormat(Qt::RichText);
         label->setWordWrap(true);
@@ -130,7 +130,7 @@ void VariantCard::show_variant(const PlannedVariant& v, const QImage& picture, c
     use_->setAccessibleName(tr("Make %1 current").arg(name_->text()));
     more_->setVisible(v.index >= 0);
     more_->setAccessibleName(tr("More for %1").arg(name_->text()));
-    picture_->setPixmap(picture.isNull() ? QPixmap() : QPixmap::fromImage(picture).scaled(em(17), em(7.6), Qt::KeepAspectRatio, Qt::SmoothTransformation));
+    picture_->setPixmap(picture.isNull() ? QPixmap() : QPixmap::fromImage(picture).scaled(em(17), em(7.2), Qt::KeepAspectRatio, Qt::SmoothTransformation));
     picture_->setAccessibleName(tr("How %1 will look").arg(name_->text()));
     ribbon_->show_plan(v.project, v.plan);
     if (!v.plan) {
@@ -142,6 +142,8 @@ void VariantCard::show_variant(const PlannedVariant& v, const QImage& picture, c
     QString html = QStringLiteral("<table width='100%' cellspacing='1'>");
     for (const VariantFigure f : {VariantFigure::waste, VariantFigure::changes, VariantFigure::hand_swaps, VariantFigure::hours, VariantFigure::money}) {
         const double value = value_of(f, *v.project, *v.plan);
+        if (f == VariantFigure::hand_swaps && value == 0 && (!against || !against->plan || value_of(f, *against->project, *against->plan) == 0))
+            continue; // most machines know none
         QString difference;
         if (against && against->plan) {
             const double d = value - value_of(f, *against->project, *against->plan);
@@ -158,9 +160,9 @@ void VariantCard::show_variant(const PlannedVariant& v, const QImage& picture, c
         const auto theirs = region_colours(*against->project, *against->plan);
         for (const RegionColour& r : region_colours(*v.project, *v.plan)) {
             const Filament& f = v.project->filaments[static_cast<std::size_t>(r.filament)];
-            const auto same = std::find_if(theirs.begin(), theirs.end(), [&](const RegionColour& x) { return x.region == r.region; });
+            const auto same = std::find_if(theirs.begin(), theirs.end(), [&](const RegionColour& x) { return x.region() == r.region(); });
             if (same == theirs.end() || !(against->project->filaments[static_cast<std::size_t>(same->filament)].colour == f.colour))
-                otherwise << tr("%1 in %2").arg(QString::fromStdString(r.region), QString::fromStdString(f.name));
+                otherwise << tr("%1 in %2").arg(words(r.name), QString::fromStdString(f.name));
         }
         if (v.project->machine.id != against->project->machine.id)
             otherwise << QString::fromStdString(v.project->machine.name);

@@ -12,6 +12,7 @@
 
 #include <QPainter>
 #include <QOpenGLContext>
+#include <QOpenGLFramebufferObject>
 #include <QOpenGLExtraFunctions>
 #include <QOpenGLFunctions>
 #include <QApplication>
@@ -321,7 +322,7 @@ QMatrix4x4 View3d::matrix() const {
     if (b.empty())
         return m;
     const QVector3D low(b.min.x, b.min.y, b.min.z), high(b.max.x, b.max.y, b.max.z);
-    const float radius = std::max(0.1f, (high - low).length() / 2), aspect = float(width()) / std::max(1, height());
+    const float radius = std::max(0.1f, (high - low).length() / 2), aspect = picturing_ ? float(picturing_->width()) / std::max(1, picturing_->height()) : float(width()) / std::max(1, height());
     // Parallel rays would do for a plan, but a little perspective tells near from far.
     constexpr float kAngle = 22;
     // The sphere around the piece touches nothing of it but corners: it may be cut a little.
@@ -334,11 +335,36 @@ QMatrix4x4 View3d::matrix() const {
     return m;
 }
 
+QImage View3d::picture(QSize size) {
+    makeCurrent();
+    QOpenGLFramebufferObjectFormat format;
+    format.setAttachment(QOpenGLFramebufferObject::CombinedDepthStencil);
+    format.setSamples(4);
+    QOpenGLFramebufferObject target(size, format);
+    target.bind();
+    QOpenGLContext::currentContext()->functions()->glViewport(0, 0, size.width(), size.height());
+    picturing_ = size;
+    draw();
+    picturing_.reset();
+    QImage image = target.toImage();
+    target.release();
+    QOpenGLContext::currentContext()->functions()->glViewport(0, 0, static_cast<int>(width() * devicePixelRatioF()), static_cast<int>(height() * devicePixelRatioF()));
+    doneCurrent();
+    update();
+    return image;
+}
+
 void View3d::paintGL() {
+    draw();
+    paint_overlay();
+}
+
+void View3d::draw() {
     const Theme& t = Theme::current();
     const Project& project = document_->project();
     QOpenGLFunctions* gl = QOpenGLContext::currentContext()->functions();
-    gl->glClearColor(float(t.field.redF()), float(t.field.greenF()), float(t.field.blueF()), 1);
+    const QColor ground = picturing_ ? QColor(Qt::white) : t.field;
+    gl->glClearColor(float(ground.redF()), float(ground.greenF()), float(ground.blueF()), 1);
     gl->glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
     program_.bind();
     upload();
@@ -372,7 +398,7 @@ void View3d::paintGL() {
     program_.setUniformValue("areas", 1);
     const auto plan = document_->plan();
     const double z = plan ? plan->grid.middle_mm(view_->layer()) : -1e6, h = plan ? plan->grid.thickness_mm(view_->layer()) * 0.47 : 0; // faces on its borders are not in it
-    program_.setUniformValue("cursor", QVector2D(float(z), float(h)));
+    program_.setUniformValue("cursor", picturing_ ? QVector2D(-1e6f, 0) : QVector2D(float(z), float(h)));
     for (std::size_t i = 0; i < buffers_.size(); ++i) {
         QVector2D bands[16];
         QVector4D panes[17];
@@ -390,7 +416,7 @@ void View3d::paintGL() {
         program_.setUniformValue("band_count", count);
         program_.setUniformValueArray("bands", bands, 16);
         program_.setUniformValueArray("panes", panes, 17);
-        program_.setUniformValue("selected", view_->parts().count(static_cast<int>(i)) ? 1.0f : 0.0f);
+        program_.setUniformValue("selected", !picturing_ && view_->parts().count(static_cast<int>(i)) ? 1.0f : 0.0f);
         program_.setUniformValue("lines", 0.0f);
         const Buffers& own = *buffers_[i];
         set_preview(i);
@@ -418,7 +444,6 @@ void View3d::paintGL() {
     }
     paint_support();
     program_.release();
-    paint_overlay();
 }
 
 void View3d::show_support(Held held) {

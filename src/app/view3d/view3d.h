@@ -4,6 +4,7 @@
 #include "app/paint/painter.h"
 
 #include <QMatrix4x4>
+#include <QImage>
 #include <QOpenGLBuffer>
 #include <QOpenGLShaderProgram>
 #include <QOpenGLVertexArrayObject>
@@ -45,12 +46,16 @@ public:
     Held shown_support() const { return held_; }
     void show_support(Held held);
 
+    /// The piece as it is seen now, on white, without what marks and measures it.
+    QImage picture(QSize size);
+
 Q_SIGNALS:
     void shown_support_changed();
 
 protected:
     void initializeGL() override;
     void paintGL() override;
+    void draw();
     void mousePressEvent(QMouseEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
     void mouseReleaseEvent(QMouseEvent*) override;
@@ -118,6 +123,7 @@ private:
     float turn_ = -35, tilt_ = 24, zoom_ = 1;
     QPointF shift_, press_, last_;
     bool dragged_ = false;
+    std::optional<QSize> picturing_; ///< while picture() draws
 };
 
 } // namespace vitrail

@@ -1,7 +1,5 @@
 #include "core/plate/variants.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 
@@ -120,15 +118,15 @@ std::vector<RegionColour> region_colours(const Project& p, const Plan& plan) {
                 continue;
             const Piece& piece = p.pieces[k];
             const Part& part = piece.parts[static_cast<std::size_t>(r.part)];
-            RegionColour c{part.name, std::max(0, find_filament(p, part.filament))};
+            RegionColour c{say("{}", part.name), std::max(0, find_filament(p, part.filament))};
             if (r.patch > 0) {
                 const Patch& patch = part.patches[static_cast<std::size_t>(r.patch) - 1];
-                c.region += ": " + patch.name;
+                c.name = say("{}: {}", part.name, patch.name);
                 if (patch.filament)
                     c.filament = std::max(0, find_filament(p, patch.filament));
             } else if (r.band >= 0) {
                 const Band& b = piece.bands[static_cast<std::size_t>(r.band)];
-                c.region += fmt::format(" {:.1f}\u2013{:.1f} mm", b.z0_mm, b.z1_mm);
+                c.name = say("{} {}\u2013{}", part.name, num(b.z0_mm, 1), mm(b.z1_mm, 1));
                 c.filament = std::max(0, find_filament(p, b.filament));
             }
             out.push_back(std::move(c));

@@ -29,8 +29,9 @@ Message text_of(VariantFigure f, const Project& project, double value);
 
 /// Which filament each region has: "tower", "tower 12.0–25.0 mm", "tower: sash".
 struct RegionColour {
-    std::string region;
+    Message name;
     int filament = 0;
+    std::string region() const { return english(name); } ///< as files have it
 };
 std::vector<RegionColour> region_colours(const Project& project, const Plan& plan);
 

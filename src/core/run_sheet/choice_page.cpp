@@ -18,7 +18,7 @@ ChoiceSheet choice_sheet(const Message& title, const std::vector<PlannedVariant>
         s.letter = static_cast<char>('A' + out.asked.shown.size());
         s.variant = v.name;
         for (const RegionColour& r : region_colours(*v.project, *v.plan))
-            s.regions.emplace_back(r.region, v.project->filaments[static_cast<std::size_t>(r.filament)].colour);
+            s.regions.emplace_back(r.region(), v.project->filaments[static_cast<std::size_t>(r.filament)].colour);
         for (const VariantFigure f : figures)
             s.figures.emplace_back(key_of(f), value_of(f, *v.project, *v.plan));
         pictures.push_back({picture ? picture(*v.project) : std::string(), kWidth, say("{}: {}", s.letter, Name{v.name})});

@@ -46,7 +46,7 @@ Message what_is_on(const OrderTask& task, const OrderPlate& plate) {
 
 Message saving_in_words(const OrderTask& task, const OrderPlan& plan) {
     const double saved = plan.apart.worth - plan.totals.worth;
-    if (saved <= 1e-6 || plan.apart.worth <= 0)
+    if (saved <= 1e-3 * plan.apart.worth || plan.apart.worth <= 0)
         return {};
     const double pct = 100 * saved / plan.apart.worth;
     const Number share = num(pct, pct < 2 ? 1 : 0, "%");
