@@ -5311,6 +5311,10 @@
         <source>%1, %L2 of %L3</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Pieces, places and room</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::BenchButton</name>
