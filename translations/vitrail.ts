@@ -4789,6 +4789,14 @@
         <source>{} {}–{}</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>each of {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} of piece, {} thrown away, {}, {}</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -8188,6 +8196,58 @@
         <source>%1 mm, %2</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Places to keep clear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>x</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>y</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>deep</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mm from the front left corner: clips, a wiper, a place for purge. Nothing is arranged there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Place</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remo&amp;ve</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The head reaches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far the head reaches around the nozzle, close above the bed; for printing pieces one after another. 0: not known, and then that is not offered. From memory</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The bar passes at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the nozzle&apos;s tip up to the lowest thing that moves over the whole width of the bed. 0: not known. From memory</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep clear</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::MachineView</name>
@@ -8942,10 +9002,6 @@ Alt+1 to Alt+9 go to the benches. Tab goes from field to field.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>piece or project</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>number</source>
         <translation type="unfinished"></translation>
     </message>
@@ -9273,6 +9329,10 @@ Alt+1 to Alt+9 go to the benches. Tab goes from field to field.</source>
     </message>
     <message>
         <source>The order was written into %1: one sheet for it, and a project and a sheet for each plate.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wanted</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -12689,6 +12749,10 @@ pinned plan</source>
     <message>
         <source>Which filament sits on which nozzle was searched, not proven.
 </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · each %1, %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

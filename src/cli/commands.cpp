@@ -92,6 +92,8 @@ void print_summary(const Project& p, const Plan& plan) {
     fmt::print("{}, {} by hand · printing {} + changing {} = {} · at the printer {} · cost {}\n", counted("{} change", "{} changes", t.changes),
                 t.hand_swaps, duration(t.print_s), duration(t.change_s), duration(t.total_s),
                 duration(t.attended_s), english(say("{}", money(p.settings, t.cost))));
+    if (const int n = count_of_all(p); n > 1 && p.pieces.size() == 1)
+        fmt::print("each of {}: {:.2f} g of piece, {:.2f} g thrown away, {}, cost {}\n", n, t.model_g / n, waste_g(t) / n, duration(t.total_s / n), english(say("{}", money(p.settings, t.cost / n))));
     if (t.useful_purge_g > 0)
         fmt::print("{:.2f} g of purge put to use in infill or a second piece\n", t.useful_purge_g);
     fmt::print("{}\n", presence(p, plan));

@@ -41,6 +41,7 @@ private Q_SLOTS:
     void several_are_lined_up();
     void distances_while_dragging();
     void the_bed_is_filled();
+    void places_are_kept_clear();
     void jobs_by_colour_from_by_hand();
     void lettering_shows_its_lines();
     void a_job_offers_what_changed();
@@ -265,6 +266,34 @@ void TestOrderWindow::the_bed_is_filled() {
     QVERIFY(document()->plan()->plate.fits);
     press("fill_bed");
     QTRY_VERIFY_WITH_TIMEOUT(says("plate_says").contains("full of it"), 30000);
+}
+
+void TestOrderWindow::places_are_kept_clear() {
+    open_demo("badge.vitrail");
+    in_next_dialog([](QDialog* d) {
+        auto* clear = d->findChild<QTableWidget*>("keep_clear");
+        d->findChild<QPushButton*>("add_clear")->click();
+        d->findChild<QPushButton*>("add_clear")->click();
+        clear->item(0, 2)->setText(shown("70.5"));
+        clear->item(0, 3)->setText("60");
+        clear->item(0, 3)->setText("-4"); // cannot be, and is put back
+        clear->setCurrentCell(1, 0);
+        d->findChild<QPushButton*>("remove_clear")->click();
+        d->findChild<QDoubleSpinBox*>("head_reach")->setValue(20);
+        d->accept();
+    });
+    window_->findChild<QAction*>("edit_machine")->trigger();
+    wait_for_plan();
+    QCOMPARE(project().machine.keep_clear, (std::vector<KeepClear>{{0, 0, 70.5, 60}}));
+    QCOMPARE(project().machine.head_reach_mm, 20.0);
+    for (const Placed& x : document()->plan()->plate.placed)
+        QVERIFY(!kept_clear(x.outline, project().machine));
+    // Pinned there it is said; and so it is on the way.
+    document()->edit("pin", [](Project& p) { pin(p, {"badge", 1, 35, 30, 0}); });
+    wait_for_plan();
+    QVERIFY(has(*document()->plan(), "off-bed"));
+    undo();
+    QVERIFY(!has(*document()->plan(), "off-bed"));
 }
 
 void TestOrderWindow::jobs_by_colour_from_by_hand() {

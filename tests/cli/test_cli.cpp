@@ -43,6 +43,10 @@ private Q_SLOTS:
     void picture_is_prepared();
     void panel_and_looks();
     void wedge();
+    void fill();
+    void order();
+    void jobs();
+    void variants();
     void wrong_usage_is_2();
     void unusable_input_is_1_and_touches_nothing();
 
@@ -595,6 +599,109 @@ void TestCli::supports() {
     const QJsonObject with = json({"plan", "p.vitrail", "--json", "--set", "support.kind=tree"});
     QVERIFY(with["totals"]["support_g"].toDouble() > 0 && with["totals"]["interface_g"].toDouble() > 0);
     QCOMPARE(run({"plan", "p.vitrail", "--set", "support.kind=lattice"}).status, 2);
+}
+
+void TestCli::fill() {
+    QVERIFY(write_file(path("badge.vitrail"), *read_file(source_file("demo/badge.vitrail"))));
+    const QJsonObject all = json({"fill", "badge.vitrail", "--json"});
+    QCOMPARE(all["schema"].toString(), QString("vitrail.fill/1"));
+    const QJsonArray curve = all["curve"].toArray();
+    QCOMPARE(curve.size(), all["most"].toInt());
+    for (const QJsonValue& x : curve)
+        for (const char* key : {"n", "plates", "changes", "purge_g", "waste_g", "total_s", "cost", "per_piece"})
+            QVERIFY2(x.toObject().contains(key), key);
+    // The trade's rule: purge is the plate's, and a piece's share of it falls as 1/n.
+    COMPARE_NEAR(curve[9]["purge_g"].toDouble(), curve[0]["purge_g"].toDouble(), 1e-9);
+    COMPARE_NEAR(curve[9]["per_piece"]["purge_g"].toDouble() * 10, curve[0]["purge_g"].toDouble(), 1e-9);
+    const QJsonObject some = json({"fill", "badge.vitrail", "--counts", "10..20", "--json"});
+    QCOMPARE(some["curve"].toArray().size(), 11);
+    QCOMPARE(some["curve"][0]["n"].toInt(), 10);
+    QCOMPARE(some["curve"][10]["plates"].toInt(), 2);
+    QVERIFY(run({"fill", "badge.vitrail"}).out.contains("fit on one plate"));
+    for (const char* bad : {"0..3", "5..2", "1..", "x..3", "3", "1..2.5"})
+        QCOMPARE(run({"fill", "badge.vitrail", "--counts", bad}).status, 2);
+    QCOMPARE(run({"fill", "none.vitrail"}).status, 1);
+}
+
+void TestCli::order() {
+    for (const char* name : {"badge", "open-day", "lighthouse"})
+        QVERIFY(write_file(path((std::string(name) + ".vitrail").c_str()), *read_file(source_file(std::string("demo/") + name + ".vitrail"))));
+    const QJsonObject all = json({"order", "badge.vitrail=20", "open-day.vitrail:key tag=6", "--machine", "feeder-4", "--start", "2026-12-03T08:00", "--due", "1=2026-12-05T10:00", "--json"});
+    QCOMPARE(all["schema"].toString(), QString("vitrail.order/1"));
+    int badges = 0, tags = 0;
+    for (const QJsonValue& p : all["plates"].toArray()) {
+        for (const char* key : {"pieces", "changes", "waste_g", "total_s", "cost", "machine", "start", "put_in"})
+            QVERIFY2(p.toObject().contains(key), key);
+        badges += p["pieces"]["Visitor badge"].toInt();
+        tags += p["pieces"]["key tag"].toInt();
+    }
+    QCOMPARE(badges, 20);
+    QCOMPARE(tags, 6);
+    QCOMPARE(all["plates"][0]["start"].toString(), QString("2026-12-03 08:00"));
+    QVERIFY(all["totals"]["worth"].toDouble() <= all["apart"]["worth"].toDouble() + 1e-9);
+    QVERIFY(all["bound"].toDouble() <= all["totals"]["worth"].toDouble() + 1e-9);
+    // A folder of projects and sheets.
+    QCOMPARE(run({"order", "badge.vitrail=20", "--into", "out"}).status, 0);
+    for (const char* file : {"out/order.html", "out/plate-1.vitrail", "out/plate-1.html", "out/plate-2.vitrail"})
+        QVERIFY2(QFile::exists(dir_->filePath(file)), file);
+    QCOMPARE(run({"plan", "out/plate-1.vitrail"}).status, 0);
+    // The order that a project holds.
+    QVERIFY(run({"order", "open-day.vitrail", "--plans", "20"}).out.contains("each kind by itself"));
+    // Mistakes.
+    QCOMPARE(run({"order", "badge.vitrail=many"}).status, 2);
+    QCOMPARE(run({"order", "badge.vitrail=0"}).status, 2);
+    QCOMPARE(run({"order", "badge.vitrail=3", "--due", "2=2026-12-05T10:00"}).status, 2);
+    QCOMPARE(run({"order", "badge.vitrail=3", "--due", "1=soon"}).status, 2);
+    QCOMPARE(run({"order", "badge.vitrail=3", "--aim", "fame"}).status, 2);
+    const Ran none = run({"order", "badge.vitrail"});
+    QCOMPARE(none.status, 1);
+    QVERIFY(none.err.contains("holds no order"));
+    QCOMPARE(run({"order", "none.vitrail=3"}).status, 1);
+    const Ran due = run({"order", "badge.vitrail=3", "--due", "1=2026-12-05T10:00"});
+    QCOMPARE(due.status, 1);
+    QVERIFY(due.err.contains("first plate can start"));
+}
+
+void TestCli::jobs() {
+    for (const char* name : {"badge", "tide-dial"})
+        QVERIFY(write_file(path((std::string(name) + ".vitrail").c_str()), *read_file(source_file(std::string("demo/") + name + ".vitrail"))));
+    const QJsonObject all = json({"jobs", "badge.vitrail", "--by-colour", "--into", "jobs", "--json"});
+    QCOMPARE(all["schema"].toString(), QString("vitrail.jobs/1"));
+    QCOMPARE(all["jobs"].toArray().size(), 2);
+    for (const QJsonValue& j : all["jobs"].toArray()) {
+        QCOMPARE(j["filaments"].toArray().size(), 1);
+        QCOMPARE(j["changes"].toInt(), 0);
+        QVERIFY(j["total_s"].toDouble() > 0);
+    }
+    QCOMPARE(all["jobs"][0]["parts"][0]["count"].toInt(), 10);
+    for (const char* file : {"jobs/jobs.html", "jobs/colour-A.vitrail", "jobs/colour-A.3mf", "jobs/colour-B.html"})
+        QVERIFY2(QFile::exists(dir_->filePath(file)), file);
+    const auto job = load_project(path("jobs/colour-A.vitrail"));
+    QVERIFY(job && job->origin);
+    QCOMPARE(job->origin->file, std::string("../badge.vitrail"));
+    const QJsonObject letters = json({"jobs", "tide-dial.vitrail", "--lettering", "--json"});
+    QCOMPARE(letters["jobs"].toArray().size(), 2);
+    COMPARE_NEAR(letters["jobs"][0]["first_layer_mm"].toDouble(), 0.2, 1e-9);
+    COMPARE_NEAR(letters["jobs"][1]["first_layer_mm"].toDouble(), 0.3, 1e-9);
+    QCOMPARE(run({"jobs", "badge.vitrail", "--lettering"}).status, 1); // it has none
+    QCOMPARE(run({"jobs", "badge.vitrail", "--lettering", "--by-colour"}).status, 2);
+}
+
+void TestCli::variants() {
+    QVERIFY(write_file(path("light.vitrail"), *read_file(source_file("demo/lighthouse.vitrail"))));
+    QVERIFY(write_file(path("badge.vitrail"), *read_file(source_file("demo/badge.vitrail"))));
+    const QJsonObject all = json({"variants", "light.vitrail", "--json"});
+    QCOMPARE(all["schema"].toString(), QString("vitrail.variants/1"));
+    QCOMPARE(all["variants"].toArray().size(), 3);
+    QCOMPARE(all["variants"][2]["regions"]["roof"].toString(), QString("C"));
+    QCOMPARE(json({"variants", "light.vitrail", "badge.vitrail", "--json"})["variants"].toArray().size(), 2);
+    QCOMPARE(run({"variants", "light.vitrail", "--html", "v.html", "--png", "v.png", "--pdf", "v.pdf", "--figure", "hours", "--date", "2026-11-27"}).status, 0);
+    const auto html = read_file(path("v.html"));
+    QVERIFY(html && html->find("blue bands") != std::string::npos && html->find("time to print") != std::string::npos && html->find("material") == std::string::npos);
+    for (const char* file : {"v.png", "v.pdf"})
+        QVERIFY2(QFile::exists(dir_->filePath(file)), file);
+    QCOMPARE(run({"variants", "light.vitrail", "--figure", "beauty"}).status, 2);
+    QCOMPARE(run({"variants", "none.vitrail"}).status, 1);
 }
 
 VITRAIL_TEST(TestCli)

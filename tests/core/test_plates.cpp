@@ -1,5 +1,6 @@
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
+#include "core/purge/arrange.h"
 #include "core/run_sheet/run_sheet.h"
 #include "core/study/poses.h"
 
@@ -30,6 +31,8 @@ private Q_SLOTS:
     void turned_outlines();
     void sheet_tells_where();
     void tangents_hold_the_outline();
+    void rectangles_with_a_known_optimum();
+    void what_lasts_stands_close();
 };
 
 namespace {
@@ -450,6 +453,58 @@ void TestPlates::tangents_hold_the_outline() {
     }
     QVERIFY(inside > -1e-6);
     QCOMPARE(simplified(few, 24).size(), few.size());
+}
+
+// Hopper & Turton 2001, European Journal of Operational Research 128(1), 34-57: instance C1-P1, 16 rectangles that fill a strip 20 wide to
+// the height 20. The sizes are from memory; that they add up to 400 speaks for them.
+void TestPlates::rectangles_with_a_known_optimum() {
+    constexpr std::pair<double, double> kSizes[] = {{2, 12}, {7, 12}, {8, 6}, {3, 6}, {3, 5}, {5, 5}, {3, 12}, {3, 7}, {5, 7}, {2, 6}, {3, 2}, {4, 2}, {3, 4}, {4, 4}, {9, 2}, {11, 2}};
+    ArrangeTask task;
+    task.bed_x_mm = 20;
+    task.turns = 4;
+    double area = 0;
+    for (const auto& [w, d] : kSizes) {
+        area += w * d;
+        task.items.push_back({{{-w / 2, -d / 2}, {w / 2, -d / 2}, {w / 2, d / 2}, {-w / 2, d / 2}}, 1, 0});
+    }
+    QCOMPARE(area, 400.0);
+    const auto least = [&](Layout layout) {
+        task.layout = layout;
+        for (double height = 15; height < 60; height += 0.5) {
+            task.bed_y_mm = height;
+            if (arrange(task).fits)
+                return height;
+        }
+        return 60.0;
+    };
+    // Nothing fits into less than the optimum; rows of boxes keep the bound of next-fit decreasing height, 2·OPT + h_max (Coffman et al. 1980).
+    const double boxes = least(Layout::boxes), outlines = least(Layout::outlines);
+    QVERIFY2(boxes >= 20 && boxes <= 2 * 20 + 12, qPrintable(QString::number(boxes)));
+    QVERIFY2(outlines >= 20 && outlines <= boxes, qPrintable(QString::number(outlines)));
+}
+
+void TestPlates::what_lasts_stands_close() {
+    // A wide and a thin one last long, ten flat ones are soon finished: by size alone the thin one would come last, at the edge.
+    ArrangeTask task;
+    task.bed_x_mm = task.bed_y_mm = 220;
+    task.gap_mm = 3;
+    const auto box = [](double w, double d) { return Outline{{-w / 2, -d / 2}, {w / 2, -d / 2}, {w / 2, d / 2}, {-w / 2, d / 2}}; };
+    task.items = {{box(40, 30), 10, 5}, {box(60, 60), 1, 400}, {box(9, 9), 1, 400}};
+    const Arrangement made = arrange(task);
+    QVERIFY(made.fits);
+    ArrangeTask alike = task;
+    for (ArrangeItem& item : alike.items)
+        item.layers = 1;
+    const double now = travel_mm(task, made), by_size = travel_mm(task, arrange(alike));
+    QVERIFY2(now < 0.7 * by_size, qPrintable(QStringLiteral("%1, by size alone %2").arg(now).arg(by_size)));
+    const Arranged &a = made.items[1][0], &b = made.items[2][0];
+    QVERIFY(std::hypot(a.x_mm - b.x_mm, a.y_mm - b.y_mm) < 60); // side by side: 30 + 4.5 and the gap, at most on the diagonal
+    // The tree over two at a distance, in closed form: both last all their layers.
+    Arrangement two;
+    two.items = {std::vector<Arranged>(10), {{true, 0, 0, 0}}, {{true, 30, 40, 0}}};
+    COMPARE_NEAR(travel_mm(task, two), 400 * 50.0, 1e-9);
+    two.items[0][0] = {true, 0, 10, 0}; // and one that is soon finished: 10 to the nearest, in five layers
+    COMPARE_NEAR(travel_mm(task, two), 5 * (10 + std::hypot(30, 30)) + 395 * 50.0, 1e-9);
 }
 
 VITRAIL_TEST(TestPlates)

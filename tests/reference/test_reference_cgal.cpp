@@ -5,6 +5,7 @@
 #include "core/geometry/prism.h"
 #include "core/layers/detail.h"
 #include "core/picture/terraces.h"
+#include "core/purge/arrange.h"
 #include "core/support/layout.h"
 #include "demo/scenario.h"
 #include "formats/files.h"
@@ -26,6 +27,7 @@ extern "C" {
 #include <QTemporaryDir>
 
 #include <numbers>
+#include <random>
 
 using namespace vitrail;
 using namespace vitrail::test;
@@ -43,6 +45,7 @@ private Q_SLOTS:
     void overhangs_against_polygon_sets();
     void support_is_disjoint_by_polygon_sets();
     void rows_against_polygon_sets();
+    void arrangements_by_exact_polygons();
 };
 
 void TestReferenceCgal::layer_areas() {
@@ -359,6 +362,61 @@ void TestReferenceCgal::rows_against_polygon_sets() {
         }
     }
     QVERIFY(compared > 20);
+}
+
+// What is arranged lies on the bed, apart, and nothing on anything: the union's area is the sum of the areas, exactly.
+void TestReferenceCgal::arrangements_by_exact_polygons() {
+    using Exact = CGAL::Exact_predicates_exact_constructions_kernel;
+    std::mt19937 random(23);
+    for (int round = 0; round < 6; ++round) {
+        ArrangeTask task;
+        task.bed_x_mm = 200;
+        task.bed_y_mm = 180;
+        task.gap_mm = round % 3;
+        task.margin_mm = round % 2 ? 4 : 0;
+        task.turns = 4;
+        task.layout = round == 5 ? Layout::boxes : Layout::outlines;
+        for (int i = 0; i < 12; ++i) {
+            ArrangeItem item;
+            const int corners = 5 + static_cast<int>(random() % 9);
+            const double a = 6 + static_cast<double>(random() % 90) / 10, b = 6 + static_cast<double>(random() % 90) / 10;
+            for (int k = 0; k < corners; ++k)
+                item.outline.emplace_back(a * std::cos(2 * std::numbers::pi * k / corners), b * std::sin(2 * std::numbers::pi * k / corners));
+            double x0 = 1e9, x1 = -1e9, y0 = 1e9, y1 = -1e9; // around the middle of its own box
+            for (const auto& [x, y] : item.outline)
+                x0 = std::min(x0, x), x1 = std::max(x1, x), y0 = std::min(y0, y), y1 = std::max(y1, y);
+            for (auto& [x, y] : item.outline)
+                x -= (x0 + x1) / 2, y -= (y0 + y1) / 2;
+            item.layers = 1 + static_cast<int>(random() % 5);
+            task.items.push_back(std::move(item));
+        }
+        const Arrangement made = arrange(task);
+        QVERIFY(made.fits);
+        CGAL::Polygon_set_2<Exact> all;
+        Exact::FT sum = 0;
+        for (std::size_t i = 0; i < task.items.size(); ++i) {
+            const Arranged& at = made.items[i][0];
+            const double t = at.turn_deg * std::numbers::pi / 180, c = std::cos(t), s = std::sin(t), shrink = 1 - 1e-4; // whole micrometres
+            CGAL::Polygon_2<Exact> polygon;
+            for (const auto& [x, y] : task.items[i].outline) {
+                const double px = at.x_mm + shrink * (x * c - y * s), py = at.y_mm + shrink * (x * s + y * c);
+                QVERIFY(px >= task.margin_mm - 1e-3 && px <= task.bed_x_mm - task.margin_mm + 1e-3 && py >= task.margin_mm - 1e-3 && py <= task.bed_y_mm - task.margin_mm + 1e-3);
+                polygon.push_back({px, py});
+            }
+            QVERIFY(!all.do_intersect(polygon));
+            all.join(polygon);
+            sum += polygon.area();
+        }
+        Exact::FT together = 0;
+        std::vector<CGAL::Polygon_with_holes_2<Exact>> parts;
+        all.polygons_with_holes(std::back_inserter(parts));
+        for (const auto& part : parts) {
+            together += part.outer_boundary().area();
+            for (const auto& hole : part.holes())
+                together += hole.area();
+        }
+        COMPARE_NEAR(CGAL::to_double(together), CGAL::to_double(sum), 1e-9);
+    }
 }
 
 VITRAIL_TEST(TestReferenceCgal)

@@ -2,6 +2,7 @@
 
 #include "app/machine/machine_store.h"
 #include "app/machine/machine_view.h"
+#include "app/parts/tables.h"
 #include "core/run/offset_strip.h"
 #include "formats/strip_files.h"
 #include "app/parts/panel.h"
@@ -25,9 +26,13 @@
 #include <QSpinBox>
 #include <QTabBar>
 #include <QTabWidget>
+#include <QTableWidget>
 #include <QTreeWidget>
 
 #include <cmath>
+
+#include <cmath>
+#include <utility>
 
 namespace vitrail {
 
@@ -298,6 +303,61 @@ QWidget* MachineEditor::make_motion() {
     return scroll;
 }
 
+/// Places on the bed where nothing may stand: a row each, x, y, width, depth.
+QWidget* MachineEditor::make_keep_clear() {
+    auto* box = new QWidget;
+    auto* column = new QVBoxLayout(box);
+    column->setContentsMargins(0, 0, 0, 0);
+    clear_ = make_table("keep_clear", tr("Places to keep clear"), {{tr("x"), 3, true}, {tr("y"), 3, true}, {tr("wide"), 3.4, true}, {tr("deep"), 3.4, true}});
+    clear_->setEditTriggers(QAbstractItemView::AllEditTriggers);
+    clear_->setFixedHeight(em(5.6));
+    clear_->setMinimumWidth(em(14));
+    clear_->setToolTip(tr("mm from the front left corner: clips, a wiper, a place for purge. Nothing is arranged there."));
+    auto* row = new QHBoxLayout;
+    auto* add = new QPushButton(icon(QStringLiteral("plus")), tr("&Place"));
+    add->setObjectName(QStringLiteral("add_clear"));
+    auto* remove = new QPushButton(icon(QStringLiteral("trash-2")), tr("Remo&ve"));
+    remove->setObjectName(QStringLiteral("remove_clear"));
+    row->addWidget(add);
+    row->addWidget(remove);
+    row->addStretch();
+    column->addWidget(clear_);
+    column->addLayout(row);
+    connect(add, &QPushButton::clicked, this, [this] {
+        machine_.keep_clear.push_back({});
+        show_keep_clear();
+    });
+    connect(remove, &QPushButton::clicked, this, [this] {
+        if (const int at = clear_->currentRow(); at >= 0 && at < static_cast<int>(machine_.keep_clear.size())) {
+            machine_.keep_clear.erase(machine_.keep_clear.begin() + at);
+            show_keep_clear();
+        }
+    });
+    connect(clear_, &QTableWidget::cellChanged, this, [this](int at, int column_at) {
+        if (filling_ || at >= static_cast<int>(machine_.keep_clear.size()))
+            return;
+        bool fits = false;
+        const double v = QLocale().toDouble(clear_->item(at, column_at)->text(), &fits);
+        KeepClear& z = machine_.keep_clear[static_cast<std::size_t>(at)];
+        double* const fields[] = {&z.x_mm, &z.y_mm, &z.w_mm, &z.d_mm};
+        if (fits && std::abs(v) <= 10000 && (column_at < 2 || v > 0))
+            *fields[column_at] = v;
+        show_keep_clear(); // what cannot be is put back
+    });
+    show_keep_clear();
+    return box;
+}
+
+void MachineEditor::show_keep_clear() {
+    const bool was = std::exchange(filling_, true);
+    clear_->setRowCount(static_cast<int>(machine_.keep_clear.size()));
+    for (int i = 0; i < clear_->rowCount(); ++i) {
+        const KeepClear& z = machine_.keep_clear[static_cast<std::size_t>(i)];
+        set_row(clear_, i, {number(z.x_mm, 1), number(z.y_mm, 1), number(z.w_mm, 1), number(z.d_mm, 1)});
+    }
+    filling_ = was;
+}
+
 QWidget* MachineEditor::make_figures() {
     const auto [scroll, columns] = columns_of_figures();
     form_ = new QFormLayout;
@@ -305,6 +365,9 @@ QWidget* MachineEditor::make_figures() {
     figure("bed_x", tr("Bed, across"), &machine_.bed_x_mm, 1, 10000, 0, tr("mm"), tr("Room to print from left to right"));
     figure("bed_y", tr("Bed, deep"), &machine_.bed_y_mm, 1, 10000, 0, tr("mm"), tr("Room to print from front to back"));
     figure("bed_z", tr("Height"), &machine_.height_mm, 1, 10000, 0, tr("mm"), tr("Tallest piece"));
+    figure("head_reach", tr("The head reaches"), &machine_.head_reach_mm, 0, 1000, 0, tr("mm"), tr("How far the head reaches around the nozzle, close above the bed; for printing pieces one after another. 0: not known, and then that is not offered. From memory"));
+    figure("bar_height", tr("The bar passes at"), &machine_.bar_height_mm, 0, 10000, 0, tr("mm"), tr("From the nozzle's tip up to the lowest thing that moves over the whole width of the bed. 0: not known. From memory"));
+    form_->addRow(tr("Keep clear"), make_keep_clear());
     figure("hand_s", tr("Hand swap"), &machine_.hand.time_s, 0, 86400, 0, tr("s"), tr("The printer stands still so long, purging and waiting for you not included. From memory: 180 s"));
     figure("hand_attended_s", tr("… of it attended"), &machine_.hand.attended_s, 0, 86400, 0, tr("s"), tr("So long you must be there. From memory: 180 s"));
     figure("feeder_s", tr("Feeder change"), &machine_.feeder.time_s, 0, 86400, 0, tr("s"), tr("Retracting one filament and pushing the other in. From memory: 100 s"));

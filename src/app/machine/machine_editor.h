@@ -13,6 +13,7 @@ class QLabel;
 class QLineEdit;
 class QPushButton;
 class QSpinBox;
+class QTableWidget;
 class QTreeWidget;
 
 namespace vitrail {
@@ -30,6 +31,8 @@ public:
 private:
     QWidget* make_parts();
     QWidget* make_figures();
+    QWidget* make_keep_clear();
+    void show_keep_clear();
     QWidget* make_motion();
     void show_machine();
     void fill_parts();
@@ -49,6 +52,7 @@ private:
     QLabel *sentence_, *made_of_;
     QLineEdit *name_, *note_;
     QTreeWidget* parts_;
+    QTableWidget* clear_ = nullptr;
     QLineEdit* head_name_;
     QSpinBox* slots_;
     QDoubleSpinBox* diameter_;

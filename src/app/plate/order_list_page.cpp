@@ -62,7 +62,7 @@ OrderListPage::OrderListPage(Document* document, QWidget* parent)
 
 QWidget* OrderListPage::make_items() {
     auto* panel = new Panel(tr("What is wanted"));
-    items_ = make_table("order_items", tr("Items of the order"), {{tr("piece or project")}, {tr("number"), 4.4, true}, {tr("by"), 7.8}, {tr("price"), 3.4, true}, {tr("with"), 2.8, true}, {tr("by day"), 3.4}});
+    items_ = make_table("order_items", tr("Items of the order"), {{tr("wanted")}, {tr("number"), 4.4, true}, {tr("by"), 7.8}, {tr("price"), 3.4, true}, {tr("with"), 2.8, true}, {tr("by day"), 3.4}});
     items_->horizontalHeaderItem(kDue)->setToolTip(tr("By when it is wanted, such as 2026-12-05T10:00; empty: whenever"));
     items_->horizontalHeaderItem(kPrice)->setToolTip(tr("What one is sold for; empty: not for sale"));
     items_->horizontalHeaderItem(kTogether)->setToolTip(tr("Items of the same number are printed on the same plates; empty: as it comes"));

@@ -440,6 +440,8 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     r.after = after_print(p, plan);
     r.presence = presence(p, plan);
     r.totals = totals_of(p.settings, plan.totals);
+    if (const int n = count_of_all(p); n > 1 && p.pieces.size() == 1)
+        r.totals.push_back({say("each of {}", n), say("{} of piece, {} thrown away, {}, {}", num(plan.totals.model_g / n, 2, "g"), num(waste_g(plan.totals) / n, 2, "g"), Duration{plan.totals.total_s / n}, money(p.settings, plan.totals.cost / n))});
     if (plan.first_job)
         r.totals.insert(r.totals.begin(), {say("job one, apart"), say("{} in {}", num(plan.first_job->g, 2, "g"), Duration{plan.first_job->total_s()})});
     for (const Finding& f : plan.findings)
