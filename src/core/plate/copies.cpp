@@ -22,18 +22,10 @@ int asked_of_each(const Project& p) {
 
 CopiesPoint point_of(const Project& p, const Plan& plan, int n) {
     CopiesPoint x;
-    const Totals& t = plan.totals;
+    static_cast<PlateCost&>(x) = plate_cost(p.settings, plan.totals);
     x.n = n;
-    x.changes = t.changes;
-    x.hand_swaps = t.hand_swaps;
-    x.purge_g = t.purge_g;
-    x.waste_g = waste_g(t);
-    x.total_s = t.total_s;
-    x.attended_s = t.attended_s;
-    x.cost = t.cost;
-    x.price = price_of(p.settings, t, 0);
-    x.stake_g = t.model_g + x.waste_g;
-    x.stake_s = t.total_s;
+    x.stake_g = plan.totals.model_g + x.waste_g;
+    x.stake_s = x.total_s;
     return x;
 }
 

@@ -2,15 +2,13 @@
 #pragma once
 
 #include "core/plan/planner.h"
+#include "core/plate/plate_cost.h"
 
 namespace vitrail {
 
 /// n of everything on the plate; where one plate has no room for them, on as many as it takes, full ones first.
-struct CopiesPoint {
+struct CopiesPoint : PlateCost {
     int n = 1, plates = 1;
-    int changes = 0, hand_swaps = 0;
-    double purge_g = 0, waste_g = 0, total_s = 0, attended_s = 0, cost = 0;
-    double price = 0; ///< all in: filament, hours of the printer, one's own (price_of())
     // What the plate with most on it loses when it fails in its last layer:
     double stake_g = 0, stake_s = 0;
     double stake_share = 1; ///< of all pieces, 0 … 1

@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 #include <map>
 
 namespace vitrail {
@@ -208,6 +209,54 @@ void add_up(const Project& p, Jobs& jobs) {
     jobs.attended_s += jobs.joints * p.settings.joint_min * 60 + std::max(0, static_cast<int>(jobs.jobs.size()) - 1) * p.machine.hand.attended_s;
 }
 
+/// Everything of a piece's part in one filament.
+void in_one_colour(Project& job, char letter) {
+    for (Piece& piece : job.pieces) {
+        piece.bands.clear();
+        for (Part& part : piece.parts) {
+            part.filament = letter;
+            part.patches.clear();
+            part.paint = nullptr;
+        }
+    }
+    drop_unused(job, {letter, job.support_filament, job.interface_filament});
+}
+
+/// The jobs of a colour, a plate each; `filament` −1: of what changes inside.
+Result<std::vector<Job>> jobs_of(const Project& p, const std::string& project_name, Planner& planner, const std::vector<Loose>& all, int filament, const Progress& progress) {
+    std::vector<const Loose*> loose;
+    for (const Loose& x : all)
+        loose.push_back(&x);
+    Project of_all = p;
+    of_all.picture.reset();
+    auto plates = onto_plates(of_all, planner, loose, progress);
+    if (!plates)
+        return plates.error();
+    const Filament* colour = filament >= 0 ? &p.filaments[static_cast<std::size_t>(filament)] : nullptr;
+    std::vector<Job> out;
+    for (std::size_t n = 0; n < plates->size(); ++n) {
+        Job job;
+        const std::string key = colour ? std::string("colour ") + colour->letter : "mixed";
+        job.key = n == 0 ? key : key + " " + std::to_string(n + 1);
+        job.name = !colour ? say("What changes colour inside") : plates->size() > 1 ? say("{}, plate {} of {}", Name{colour->name}, n + 1, plates->size()) : say("{}", Name{colour->name});
+        job.project = std::move((*plates)[n]);
+        job.project.name = project_name + ", " + job.key;
+        if (colour)
+            in_one_colour(job.project, colour->letter);
+        for (const Piece& piece : job.project.pieces)
+            for (const Loose* x : loose)
+                if (x->piece.name == piece.name) {
+                    job.parts.push_back(x->part);
+                    job.parts.back().count = piece.count;
+                }
+        auto whole = finished(std::move(job), planner, progress);
+        if (!whole)
+            return whole.error();
+        out.push_back(std::move(*whole));
+    }
+    return out;
+}
+
 /// The order of filaments that purges least from one to the next.
 std::vector<int> order_of(const Plan& plan, const std::vector<int>& filaments) {
     Set all = 0;
@@ -313,43 +362,10 @@ Result<Jobs> jobs_by_colour(const Project& project, const Plan& made, const Prog
         colours.push_back(-1);
     double done = 0;
     for (const int f : colours) {
-        std::vector<const Loose*> loose;
-        for (const Loose& x : by_colour[f])
-            loose.push_back(&x);
-        Project with_filament = p;
-        with_filament.picture.reset();
-        auto plates = onto_plates(with_filament, planner, loose, progress);
-        if (!plates)
-            return plates.error();
-        for (std::size_t n = 0; n < plates->size(); ++n) {
-            Job job;
-            const std::string key = f >= 0 ? std::string("colour ") + p.filaments[static_cast<std::size_t>(f)].letter : "mixed";
-            job.key = n == 0 ? key : key + " " + std::to_string(n + 1);
-            job.name = f < 0 ? say("What changes colour inside") : plates->size() > 1 ? say("{}, plate {} of {}", Name{p.filaments[static_cast<std::size_t>(f)].name}, static_cast<int>(n) + 1, static_cast<int>(plates->size())) : say("{}", Name{p.filaments[static_cast<std::size_t>(f)].name});
-            job.project = std::move((*plates)[n]);
-            job.project.name = project.name + ", " + job.key;
-            if (f >= 0) {
-                for (Piece& piece : job.project.pieces) {
-                    piece.bands.clear();
-                    for (Part& part : piece.parts) {
-                        part.filament = p.filaments[static_cast<std::size_t>(f)].letter;
-                        part.patches.clear();
-                        part.paint = nullptr;
-                    }
-                }
-                drop_unused(job.project, {p.filaments[static_cast<std::size_t>(f)].letter, p.support_filament, p.interface_filament});
-            }
-            for (const Piece& piece : job.project.pieces)
-                for (const Loose* x : loose)
-                    if (x->piece.name == piece.name) {
-                        job.parts.push_back(x->part);
-                        job.parts.back().count = piece.count;
-                    }
-            auto whole = finished(std::move(job), planner, progress);
-            if (!whole)
-                return whole.error();
-            out.jobs.push_back(std::move(*whole));
-        }
+        auto jobs = jobs_of(p, project.name, planner, by_colour[f], f, progress);
+        if (!jobs)
+            return jobs.error();
+        std::move(jobs->begin(), jobs->end(), std::back_inserter(out.jobs));
         progress.at(++done / static_cast<double>(colours.size()));
     }
     out.possible = true;

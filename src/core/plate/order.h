@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/plan/planner.h"
+#include "core/plate/plate_cost.h"
 #include "core/plate/schedule.h"
 
 namespace vitrail {
@@ -29,12 +30,12 @@ struct OrderTask {
 };
 
 /// What a plate comes to on a machine.
-struct PlateFigures {
+struct PlateFigures : PlateCost {
     bool fits = false;
     Message why_not; ///< where it cannot be printed
-    int changes = 0, hand_swaps = 0, refills = 0;
+    int refills = 0;
     int trips = 0, night_trips = 0; ///< to start it, and within it
-    double model_g = 0, purge_g = 0, waste_g = 0, total_s = 0, attended_s = 0, cost = 0, price = 0;
+    double model_g = 0;
     std::vector<int> filaments;  ///< it prints, by their place in OrderPlan::filaments
     std::vector<double> grams;   ///< of each
 };

@@ -112,19 +112,12 @@ PlateFigures PlateCosts::work_out(const Counts& counts, int machine, Scope scope
     if (tall > p->machine.height_mm)
         return no(say("{} is too tall for {}.", mm(tall, 1), Name{p->machine.name}));
     const Totals& t = plan.totals;
+    static_cast<PlateCost&>(out) = plate_cost(task_->settings, t);
     out.fits = true;
-    out.changes = t.changes;
-    out.hand_swaps = t.hand_swaps;
     out.refills = t.refills;
     out.trips = 1 + plan.attendance.trips;
     out.night_trips = plan.attendance.night_trips;
     out.model_g = t.model_g;
-    out.purge_g = t.purge_g;
-    out.waste_g = waste_g(t);
-    out.total_s = t.total_s;
-    out.attended_s = t.attended_s;
-    out.cost = t.cost;
-    out.price = price_of(task_->settings, t, 0);
     for (std::size_t f = 0; f < plan.use.size(); ++f)
         if (plan.use[f].total_g > 0) {
             out.filaments.push_back(filament_id(filaments_, p->filaments[f]));

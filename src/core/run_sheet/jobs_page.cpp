@@ -4,13 +4,6 @@ namespace vitrail {
 
 namespace {
 
-PageCell cell(Message text) {
-    return {std::move(text), 0, {}, false, {}};
-}
-PageCell figure(Message text) {
-    return {std::move(text), 0, {}, true, {}};
-}
-
 void add_job(Page& page, const Project& p, const Job& job, const std::function<std::string(PartAt)>& picture) {
     const Totals& t = job.plan->totals;
     page.heading(job.name);
@@ -18,18 +11,18 @@ void add_job(Page& page, const Project& p, const Job& job, const std::function<s
     if (!job.plan->plate.fits)
         page.warning(say("Not everything of it has room on the bed."));
     page.list(job.steps, true);
-    std::vector<std::vector<PageCell>> rows{{cell(say("where it goes")), cell(say("part")), cell(say("of")), figure(say("number"))}};
+    std::vector<std::vector<PageCell>> rows{{page_cell(say("where it goes")), page_cell(say("part")), page_cell(say("of")), page_figure(say("number"))}};
     for (const JobPart& x : job.parts) {
         const PartAt at = find_part(p, x.part);
-        PageCell where = cell({});
+        PageCell where = page_cell({});
         if (at.part >= 0 && picture)
             where.png = picture(at);
-        PageCell name = cell(say("{}", Name{x.part}));
+        PageCell name = page_cell(say("{}", Name{x.part}));
         if (x.filament >= 0) {
             name.letter = p.filaments[static_cast<std::size_t>(x.filament)].letter;
             name.colour = p.filaments[static_cast<std::size_t>(x.filament)].colour;
         }
-        rows.push_back({std::move(where), std::move(name), cell(say("{}", Name{x.of})), figure(say("{}", x.count))});
+        rows.push_back({std::move(where), std::move(name), page_cell(say("{}", Name{x.of})), page_figure(say("{}", x.count))});
     }
     page.table(std::move(rows));
 }

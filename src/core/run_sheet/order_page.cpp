@@ -6,14 +6,8 @@ namespace vitrail {
 
 namespace {
 
-PageCell cell(Message text) {
-    return {std::move(text), 0, {}, false, {}};
-}
-PageCell figure(Message text) {
-    return {std::move(text), 0, {}, true, {}};
-}
 PageCell grams_cell(double g) {
-    return figure(say("{}", num(g, 0, "g")));
+    return page_figure(say("{}", num(g, 0, "g")));
 }
 
 Message names_of(const OrderPlan& plan, const std::vector<int>& filaments) {
@@ -24,9 +18,9 @@ Message names_of(const OrderPlan& plan, const std::vector<int>& filaments) {
 }
 
 void add_totals(Page& page, const OrderPlan& plan) {
-    std::vector<std::vector<PageCell>> rows{{cell({}), figure(say("plates")), figure(say("changes")), figure(say("thrown away")), figure(say("hours")), figure(say("visits")), figure(say("cost"))}};
+    std::vector<std::vector<PageCell>> rows{{page_cell({}), page_figure(say("plates")), page_figure(say("changes")), page_figure(say("thrown away")), page_figure(say("hours")), page_figure(say("visits")), page_figure(say("cost"))}};
     const auto add = [&](Message name, const OrderTotals& t) {
-        rows.push_back({cell(std::move(name)), figure(say("{}", t.plates)), figure(say("{}", t.changes)), grams_cell(t.waste_g), figure(say("{}", Duration{t.total_s})), figure(say("{}", t.trips)), figure(say("{}", num(t.cost, 2)))});
+        rows.push_back({page_cell(std::move(name)), page_figure(say("{}", t.plates)), page_figure(say("{}", t.changes)), grams_cell(t.waste_g), page_figure(say("{}", Duration{t.total_s})), page_figure(say("{}", t.trips)), page_figure(say("{}", num(t.cost, 2)))});
     };
     add(say("as planned"), plan.totals);
     add(say("each kind by itself"), plan.apart);
@@ -71,11 +65,11 @@ Page order_page(const Message& title, const OrderTask& task, const OrderPlan& pl
     if (const Message saved = saving_in_words(task, plan); !saved.empty())
         page.text(saved);
     page.heading(say("Plates"));
-    std::vector<std::vector<PageCell>> rows{{cell({}), cell(say("start")), cell(say("done")), cell(say("on it")), cell(say("machine")), cell(say("put in")), cell(say("stays in")), figure(say("changes")), figure(say("thrown away"))}};
+    std::vector<std::vector<PageCell>> rows{{page_cell({}), page_cell(say("start")), page_cell(say("done")), page_cell(say("on it")), page_cell(say("machine")), page_cell(say("put in")), page_cell(say("stays in")), page_figure(say("changes")), page_figure(say("thrown away"))}};
     for (std::size_t i = 0; i < plan.plates.size(); ++i) {
         const OrderPlate& p = plan.plates[i];
-        rows.push_back({cell(say("\u2610 {}", static_cast<int>(i) + 1)), cell(clock_text(task, p.when.start_h)), cell(clock_text(task, p.when.end_h)), cell(what_is_on(task, p)), cell(say("{}", Name{task.machines[static_cast<std::size_t>(p.when.machine)].name})),
-                        cell(names_of(plan, p.when.put_in)), cell(names_of(plan, p.when.stays)), figure(say("{}", p.figures.changes)), grams_cell(p.figures.waste_g)});
+        rows.push_back({page_cell(say("\u2610 {}", static_cast<int>(i) + 1)), page_cell(clock_text(task, p.when.start_h)), page_cell(clock_text(task, p.when.end_h)), page_cell(what_is_on(task, p)), page_cell(say("{}", Name{task.machines[static_cast<std::size_t>(p.when.machine)].name})),
+                        page_cell(names_of(plan, p.when.put_in)), page_cell(names_of(plan, p.when.stays)), page_figure(say("{}", p.figures.changes)), grams_cell(p.figures.waste_g)});
     }
     page.table(std::move(rows));
     std::vector<Message> nights;
@@ -84,11 +78,11 @@ Page order_page(const Message& title, const OrderTask& task, const OrderPlan& pl
             nights.push_back(say("Plate {} runs at night. Do not leave a first print unattended; follow what your machine's maker and your local rules say.", static_cast<int>(i) + 1));
     page.list(std::move(nights));
     page.heading(say("Spools"));
-    rows = {{cell(say("filament")), figure(say("needed")), figure(say("left")), cell({})}};
+    rows = {{page_cell(say("filament")), page_figure(say("needed")), page_figure(say("left")), page_cell({})}};
     for (std::size_t f = 0; f < plan.needs.size(); ++f)
         if (const SpoolNeed& n = plan.needs[f]; n.g > 0) {
             const Filament& x = plan.filaments[f];
-            rows.push_back({{say("{}", Name{x.name}), x.letter, x.colour, false, {}}, grams_cell(n.g), n.left_g >= 0 ? grams_cell(n.left_g) : figure(say("not known")), cell(n.short_of() ? say("runs short: {} more needed", num(n.g - n.left_g, 0, "g")) : Message{})});
+            rows.push_back({{say("{}", Name{x.name}), x.letter, x.colour, false, {}}, grams_cell(n.g), n.left_g >= 0 ? grams_cell(n.left_g) : page_figure(say("not known")), page_cell(n.short_of() ? say("runs short: {} more needed", num(n.g - n.left_g, 0, "g")) : Message{})});
         }
     page.table(std::move(rows));
     page.heading(say("In all"));

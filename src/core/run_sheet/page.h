@@ -5,6 +5,7 @@
 #include "core/base/message.h"
 
 #include <string>
+#include <utility>
 #include <vector>
 
 namespace vitrail {
@@ -16,6 +17,13 @@ struct PageCell {
     bool number = false; ///< stands at the right
     std::string png;     ///< a small picture; may be empty
 };
+
+inline PageCell page_cell(Message text) {
+    return {std::move(text), 0, {}, false, {}};
+}
+inline PageCell page_figure(Message text) {
+    return {std::move(text), 0, {}, true, {}};
+}
 
 struct PagePicture {
     std::string png;
