@@ -174,7 +174,10 @@ void TestVariantsWindow::a_sheet_and_its_answer() {
         auto* which = dialog.findChild<QListWidget*>("sheet_variants");
         QCOMPARE(which->item(0)->checkState(), Qt::Unchecked); // as it stands is one of them
         dialog.findChild<QLineEdit*>("sheet_whom")->setText("the keeper");
+        const std::size_t before = project().asked.size();
         bench()->write_sheet(dir.filePath(QStringLiteral("sheet.%1").arg(ending)), dialog);
+        QTRY_COMPARE_WITH_TIMEOUT(project().asked.size(), before + 1, 30000);
+        settle();
     }
     settle();
     QCOMPARE(project().asked.size(), std::size_t{3});
@@ -191,6 +194,7 @@ void TestVariantsWindow::a_sheet_and_its_answer() {
     SheetDialog dialog(plan_variants(project(), document()->plan()), true, window_.get());
     QVERIFY(dialog.since_last());
     bench()->write_sheet("/nowhere/at all/sheet.pdf", dialog);
+    QTRY_VERIFY_WITH_TIMEOUT(window_->messages()->isVisible() && !window_->messages()->text().contains("was saved"), 30000);
     QCOMPARE(project().asked.size(), std::size_t{3});
     // The answer, typed in.
     in_next_dialog([](QDialog* d) {

@@ -318,6 +318,10 @@ void PlateView::look_around() {
     for (const Placed& x : plan->plate.placed) {
         if ((x.piece == item->placed.piece && x.nth == item->placed.nth) || std::find(all_.begin(), all_.end(), std::pair(x.piece, x.nth)) != all_.end())
             continue;
+        // No nearer than their boxes: most need no closer look.
+        const double apart_x = std::max({0.0, x.x_mm - x.w_mm / 2 - box.right(), box.left() - x.x_mm - x.w_mm / 2}), apart_y = std::max({0.0, x.y_mm - x.d_mm / 2 - box.bottom(), box.top() - x.y_mm - x.d_mm / 2});
+        if (const double at_least = std::hypot(apart_x, apart_y); at_least > 0 && at_least >= least)
+            continue;
         const double mm = distance_mm(outline, x.outline);
         if (mm <= 0)
             meets << name(x);

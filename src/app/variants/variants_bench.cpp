@@ -71,22 +71,19 @@ VariantsBench::VariantsBench(Document* document, QWidget* parent)
     all->addWidget(make_splitter("variants.all", Qt::Vertical, {side_by_side, below}, {500, 120}));
     connect(keep_, &QPushButton::clicked, this, &VariantsBench::keep);
 
-    study_ = new Study(document, this, [this](const Project& p, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
-        struct Made {
-            std::vector<PlannedVariant> variants;
-            std::vector<std::pair<std::shared_ptr<const Project>, QImage>> pictures;
-        };
-        auto made = std::make_shared<Made>();
-        made->variants = plan_variants(p, plan, progress, variants_);
+    study_ = new Study(document, this, [this, wall = wall_](const Project& p, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
+        const auto before = wall->load();
+        auto made = std::make_shared<Hung>();
+        made->variants = plan_variants(p, plan, progress, before->variants);
+        made->current = current_of(p);
         for (const PlannedVariant& v : made->variants) {
             if (progress.stopped())
                 return {};
-            const auto known = std::find_if(pictures_.begin(), pictures_.end(), [&](const auto& x) { return x.first == v.project; });
-            made->pictures.emplace_back(v.project, known != pictures_.end() ? known->second : trimmed(thumbnail(*v.project, kPicture)));
+            const auto known = std::find_if(before->variants.begin(), before->variants.end(), [&](const PlannedVariant& x) { return x.project == v.project; });
+            made->pictures.push_back(known != before->variants.end() ? before->pictures[static_cast<std::size_t>(known - before->variants.begin())] : trimmed(thumbnail(*v.project, kPicture)));
         }
         return [this, made] {
-            variants_ = std::move(made->variants);
-            pictures_ = std::move(made->pictures);
+            wall_->store(made);
             show_cards();
         };
     });
@@ -105,7 +102,8 @@ VariantsBench::VariantsBench(Document* document, QWidget* parent)
 }
 
 bool VariantsBench::up_to_date() const {
-    return document_->plan() ? !variants_.empty() && variants_.front().plan == document_->plan() && variants_.size() == document_->project().variants.size() + 1 : cards_.empty();
+    const auto now = hung();
+    return document_->plan() ? !now->variants.empty() && now->variants.front().plan == document_->plan() && now->variants.size() == document_->project().variants.size() + 1 : cards_.empty();
 }
 
 QWidget* VariantsBench::make_wish() {
@@ -165,28 +163,24 @@ void VariantsBench::keep() {
     Q_EMIT said(tr("Kept as “%1”. Go on changing; it stays as it is.").arg(name));
 }
 
-int VariantsBench::current() const {
-    const Project& p = document_->project();
+int VariantsBench::current_of(const Project& p) {
     const int at = find_variant(p, p.variant);
     return at >= 0 && digest(p) == digest(*p.variants[static_cast<std::size_t>(at)].project) ? at : -1;
 }
 
-const PlannedVariant* VariantsBench::planned(int index) const {
-    for (const PlannedVariant& v : variants_)
-        if (v.index == index)
-            return &v;
-    return nullptr;
-}
-
 void VariantsBench::show_cards() {
     const auto plan = document_->plan();
+    const auto wall = hung();
+    const auto planned = [&](int index) -> const PlannedVariant* {
+        const auto at = std::find_if(wall->variants.begin(), wall->variants.end(), [&](const PlannedVariant& v) { return v.index == index; });
+        return at == wall->variants.end() ? nullptr : &*at;
+    };
     // The project as it stands has a card of its own only while it is not one of them.
-    const int now = plan ? current() : -1;
-    std::vector<const PlannedVariant*> shown;
-    if (plan)
-        for (const PlannedVariant& v : variants_)
-            if (v.index >= 0 || now < 0)
-                shown.push_back(&v);
+    const int now = plan ? wall->current : -1;
+    std::vector<std::size_t> shown; // of the wall's
+    for (std::size_t i = 0; plan && i < wall->variants.size(); ++i)
+        if (wall->variants[i].index >= 0 || now < 0)
+            shown.push_back(i);
     if (!planned(against_) || (against_ < 0 && now >= 0))
         against_ = now;
     while (cards_.size() > shown.size()) {
@@ -222,14 +216,14 @@ void VariantsBench::show_cards() {
     }
     const PlannedVariant* against = planned(against_);
     for (std::size_t i = 0; i < shown.size(); ++i) {
-        const auto picture = std::find_if(pictures_.begin(), pictures_.end(), [&](const auto& x) { return x.first == shown[i]->project; });
-        cards_[i]->show_variant(*shown[i], picture == pictures_.end() ? QImage() : picture->second, shown[i]->index == against_ ? nullptr : against, shown[i]->index >= 0 && shown[i]->index == now);
+        const PlannedVariant& v = wall->variants[shown[i]];
+        cards_[i]->show_variant(v, wall->pictures[shown[i]], v.index == against_ ? nullptr : against, v.index >= 0 && v.index == now);
     }
     const bool any = !document_->project().variants.empty();
     empty_->setText(!plan ? tr("Once there is a plan, colourings of it can be kept and hung side by side here.") : any ? QString() : tr("Nothing is kept yet. Keep what is on the screen, then change colours, bands, the machine or anything else, and keep that too: they hang here side by side."));
     empty_->setVisible(!empty_->text().isEmpty());
     keep_->setEnabled(plan != nullptr);
-    sheet_->setEnabled(plan && !variants_.empty());
+    sheet_->setEnabled(plan && !wall->variants.empty());
 }
 
 void VariantsBench::fill_regions() {
@@ -333,7 +327,7 @@ void VariantsBench::show_sheets() {
 }
 
 void VariantsBench::ask_sheet() {
-    SheetDialog dialog(variants_, !document_->project().asked.empty(), this);
+    SheetDialog dialog(hung()->variants, !document_->project().asked.empty(), this);
     if (dialog.exec() != QDialog::Accepted)
         return;
     const QString stem = document_->path().isEmpty() ? document_->title() : QFileInfo(document_->path()).path() + QLatin1Char('/') + QFileInfo(document_->path()).completeBaseName();
@@ -343,33 +337,44 @@ void VariantsBench::ask_sheet() {
 }
 
 void VariantsBench::write_sheet(const QString& path, const SheetDialog& dialog) {
-    std::vector<PlannedVariant> chosen;
+    struct Sheet {
+        std::vector<PlannedVariant> variants;
+        std::vector<QImage> pictures;
+        std::optional<Asked> since;
+        Asked asked;
+        Status ok = Done{};
+    };
+    auto sheet = std::make_shared<Sheet>();
+    const auto wall = hung();
     for (const std::size_t i : dialog.chosen()) {
-        chosen.push_back(variants_[i]);
-        if (chosen.back().name.empty())
-            chosen.back().name = tr("as it stands").toStdString();
+        sheet->variants.push_back(wall->variants[i]);
+        sheet->pictures.push_back(wall->pictures[i]);
+        if (sheet->variants.back().name.empty())
+            sheet->variants.back().name = tr("as it stands").toStdString();
     }
-    const auto& asked = document_->project().asked;
-    const Asked* since = dialog.since_last() && !asked.empty() ? &asked.back() : nullptr;
-    const ChoiceSheet sheet = choice_sheet(say("{}", dialog.title().toStdString()), chosen, dialog.figures(), QDate::currentDate().toString(Qt::ISODate).toStdString(), dialog.whom().toStdString(), [this](const Project& p) {
-        for (const auto& [project, picture] : pictures_)
-            if (project.get() == &p)
-                return png_of(picture);
-        return png_of(trimmed(thumbnail(p, kPicture)));
-    }, since);
-    Status ok = Done{};
-    if (path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive))
-        ok = write_file(path.toStdString(), page_html(sheet.page, window_language()));
-    else if (path.endsWith(QLatin1String(".png"), Qt::CaseInsensitive))
-        ok = write_file(path.toStdString(), png_of(page_image(sheet.page, 900, PageLanguage::window)));
-    else
-        ok = write_page_pdf(sheet.page, path.toStdString(), PageLanguage::window);
-    if (!ok) {
-        Q_EMIT said(words(ok.error().message));
-        return;
-    }
-    document_->edit(tr("Give somebody a sheet"), [&](Project& p) { p.asked.push_back(sheet.asked); });
-    Q_EMIT said(tr("The sheet was saved as %1. Enter the answer here when it comes.").arg(QFileInfo(path).fileName()));
+    if (const auto& asked = document_->project().asked; dialog.since_last() && !asked.empty())
+        sheet->since = asked.back();
+    document_->background()->run(this, [this, sheet, path, title = dialog.title().toStdString(), whom = dialog.whom().toStdString(), figures = dialog.figures()](const std::stop_token&) -> Background::Then {
+        ChoiceSheet made = choice_sheet(say("{}", title), sheet->variants, figures, QDate::currentDate().toString(Qt::ISODate).toStdString(), whom, [&](const Project& p) {
+            const auto at = std::find_if(sheet->variants.begin(), sheet->variants.end(), [&](const PlannedVariant& v) { return v.project.get() == &p; });
+            return png_of(sheet->pictures[static_cast<std::size_t>(at - sheet->variants.begin())]);
+        }, sheet->since ? &*sheet->since : nullptr);
+        sheet->asked = std::move(made.asked);
+        if (path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive))
+            sheet->ok = write_file(path.toStdString(), page_html(made.page, window_language()));
+        else if (path.endsWith(QLatin1String(".png"), Qt::CaseInsensitive))
+            sheet->ok = write_file(path.toStdString(), png_of(page_image(made.page, 900, PageLanguage::window)));
+        else
+            sheet->ok = write_page_pdf(made.page, path.toStdString(), PageLanguage::window);
+        return [this, sheet, path] {
+            if (!sheet->ok) {
+                Q_EMIT said(words(sheet->ok.error().message));
+                return;
+            }
+            document_->edit(tr("Give somebody a sheet"), [&](Project& p) { p.asked.push_back(sheet->asked); });
+            Q_EMIT said(tr("The sheet was saved as %1. Enter the answer here when it comes.").arg(QFileInfo(path).fileName()));
+        };
+    });
 }
 
 void VariantsBench::ask_answer() {
@@ -385,10 +390,8 @@ void VariantsBench::ask_answer() {
 }
 
 void VariantsBench::save_picture(int index) {
-    const PlannedVariant* v = planned(index);
-    if (!v)
-        return;
-    const Status ok = save_piece_picture(this, *v->project, QString::fromStdString(v->name));
+    const Variant v = document_->project().variants[static_cast<std::size_t>(index)];
+    const Status ok = save_piece_picture(this, *v.project, QString::fromStdString(v.name));
     if (!ok)
         Q_EMIT said(words(ok.error().message));
 }

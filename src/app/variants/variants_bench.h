@@ -6,6 +6,9 @@
 #include <QImage>
 #include <QWidget>
 
+#include <atomic>
+#include <memory>
+
 class QBoxLayout;
 class QComboBox;
 class QLabel;
@@ -34,6 +37,12 @@ Q_SIGNALS:
     void said(const QString& message);
 
 private:
+    /// What hangs there. Made beside the window's thread, which reads the one before to make nothing anew: so it is never changed, only exchanged.
+    struct Hung {
+        std::vector<PlannedVariant> variants;
+        std::vector<QImage> pictures; ///< [as variants]
+        int current = -1;             ///< the variant that the project is still like; −1: none
+    };
     QWidget* make_wish();
     QWidget* make_sheets();
     void show_cards();
@@ -44,8 +53,8 @@ private:
     void ask_answer();
     void show_sheets();
     void save_picture(int index);
-    int current() const; ///< the variant that the project is still like; −1: none
-    const PlannedVariant* planned(int index) const;
+    static int current_of(const Project& p);
+    std::shared_ptr<const Hung> hung() const { return wall_->load(); }
 
     Document* document_;
     Study* study_;
@@ -56,8 +65,8 @@ private:
     QComboBox *region_, *filament_;
     QPushButton *keep_, *keep_wish_, *sheet_, *answer_;
     QTableWidget* asked_;
-    std::vector<PlannedVariant> variants_;
-    std::vector<std::pair<std::shared_ptr<const Project>, QImage>> pictures_;
+    using Wall = std::atomic<std::shared_ptr<const Hung>>;
+    std::shared_ptr<Wall> wall_ = std::make_shared<Wall>(std::make_shared<const Hung>()); ///< may outlive the bench in a worker's hand
     std::vector<Wish> regions_;
     std::optional<WishCost> wish_;
     std::stop_source wishing_;

@@ -231,14 +231,13 @@ private:
     /// Filaments that both groups need, as a share of all they need.
     double kinship(const Group& a, const Group& b) const {
         const auto needs = [&](const Group& g) {
-            std::set<std::string> out;
+            std::set<int> out;
             for (const int k : g)
-                for (const Filament& f : task_.kinds[static_cast<std::size_t>(k)].project->filaments)
-                    out.insert(f.name + to_hex(f.colour));
+                out.insert(costs_.filaments_of(static_cast<std::size_t>(k)).begin(), costs_.filaments_of(static_cast<std::size_t>(k)).end());
             return out;
         };
-        const std::set<std::string> x = needs(a), y = needs(b);
-        const auto both = static_cast<double>(std::count_if(x.begin(), x.end(), [&](const std::string& f) { return y.count(f) > 0; }));
+        const std::set<int> x = needs(a), y = needs(b);
+        const auto both = static_cast<double>(std::count_if(x.begin(), x.end(), [&](int f) { return y.count(f) > 0; }));
         return both / (static_cast<double>(x.size() + y.size()) - both);
     }
 

@@ -34,10 +34,10 @@ OrderTotals totals_of(const OrderTask& task, const std::vector<OrderPlate>& plat
     return t;
 }
 
-std::vector<OrderPlate> plates_of(const std::vector<Counts>& cut, const Schedule& schedule, PlateCosts& costs, Scope scope) {
+std::vector<OrderPlate> plates_of(const std::vector<Counts>& cut, const Schedule& schedule, PlateCosts& costs) {
     std::vector<OrderPlate> out;
     for (const ScheduledPlate& s : schedule.plates)
-        out.push_back({cut[static_cast<std::size_t>(s.plate)], costs.figures(cut[static_cast<std::size_t>(s.plate)], s.machine, scope), s});
+        out.push_back({cut[static_cast<std::size_t>(s.plate)], costs.figures(cut[static_cast<std::size_t>(s.plate)], s.machine, Scope::costs), s});
     return out;
 }
 
@@ -59,7 +59,7 @@ Result<OrderTotals> singly(const OrderTask& task, PlateCosts& costs) {
             for (std::size_t m = 0; m < task.machines.size(); ++m)
                 if (const PlateFigures& f = costs.figures(cut[i], static_cast<int>(m), Scope::costs); !f.fits && std::all_of(s.plates[i].hours.begin(), s.plates[i].hours.end(), [](double h) { return !std::isfinite(h); }))
                     return Error{say("{} cannot be printed: {}", Name{task.kinds[static_cast<std::size_t>(std::find(cut[i].begin(), cut[i].end(), 1) - cut[i].begin())].name}, f.why_not)};
-    return totals_of(task, plates_of(cut, schedule, costs, Scope::costs), schedule);
+    return totals_of(task, plates_of(cut, schedule, costs), schedule);
 }
 
 // ---- the lower bound
@@ -190,13 +190,13 @@ Result<OrderPlan> plan_order(const OrderTask& task, const Progress& progress) {
         return one_at_a_time.error();
     out.singly = *one_at_a_time;
     const Cut apart = cut_apart(task, *costs, progress);
-    out.apart = totals_of(task, plates_of(apart.plates, apart.schedule, *costs, Scope::costs), apart.schedule);
+    out.apart = totals_of(task, plates_of(apart.plates, apart.schedule, *costs), apart.schedule);
     Cut best = best_cut(task, *costs, {progress.stop, [&](double share) { progress.at(0.3 + 0.7 * share); }});
     if (better(task, apart, best))
         best = apart;
     if (best.plates.empty())
         return Error{say("Stopped before the order was cut into plates.")};
-    out.plates = plates_of(best.plates, best.schedule, *costs, Scope::costs);
+    out.plates = plates_of(best.plates, best.schedule, *costs);
     out.totals = totals_of(task, out.plates, best.schedule);
     out.proven = best.all_looked_at;
     out.bound = out.proven ? out.totals.worth : std::min(out.totals.worth, lower_bound(task, *costs));
@@ -217,24 +217,11 @@ Result<OrderPlan> plan_order(const OrderTask& task, const Progress& progress) {
 
 Result<Project> project_of(const OrderTask& task, const OrderPlan& plan, std::size_t plate) {
     const OrderPlate& x = plan.plates[plate];
-    std::vector<Project> fitted;
-    std::vector<Share> shares;
-    const Machine& machine = task.machines[static_cast<std::size_t>(x.when.machine)];
-    fitted.reserve(x.counts.size());
-    for (std::size_t k = 0; k < x.counts.size(); ++k)
-        if (x.counts[k] > 0) {
-            fitted.push_back(*task.kinds[k].project);
-            set_machine(fitted.back(), machine);
-            fitted.back().settings.copies = 1;
-            shares.push_back({&fitted.back(), x.counts[k]});
-        }
-    Result<Project> p = on_one_plate(shares, machine);
+    Result<Project> p = plate_project(task, x.counts, x.when.machine);
     if (!p)
         return p;
     p->settings.start_hour = std::fmod(std::round(task.start_hour + x.when.start_h), 24); // the setting is in whole hours
-    p->settings.night_from = task.settings.night_from;
-    p->settings.night_to = task.settings.night_to;
-    if (!machine.toolheads.empty() && machine.toolheads.size() == 1)
+    if (p->machine.toolheads.size() == 1)
         for (const int f : x.when.stays)
             for (const Filament& own : p->filaments)
                 if (alike(own, plan.filaments[static_cast<std::size_t>(f)]))

@@ -38,10 +38,15 @@ int filament_id(const std::vector<Filament>& all, const Filament& f) {
 
 Result<PlateCosts> PlateCosts::of(const OrderTask& task, const Progress& progress) {
     PlateCosts c(task);
-    for (const OrderKind& kind : task.kinds)
-        for (const Filament& f : kind.project->filaments)
-            if (filament_id(c.filaments_, f) == static_cast<int>(c.filaments_.size()))
+    for (const OrderKind& kind : task.kinds) {
+        auto& needs = c.needs_.emplace_back();
+        for (const Filament& f : kind.project->filaments) {
+            needs.push_back(filament_id(c.filaments_, f));
+            if (needs.back() == static_cast<int>(c.filaments_.size()))
                 c.filaments_.push_back(f);
+        }
+        std::sort(needs.begin(), needs.end());
+    }
     double done = 0;
     for (const Machine& machine : task.machines) {
         auto& row = c.alone_.emplace_back();
@@ -68,17 +73,22 @@ Result<PlateCosts> PlateCosts::of(const OrderTask& task, const Progress& progres
     return c;
 }
 
-Result<Project> PlateCosts::project(const Counts& counts, int machine) const {
-    const Machine& m = task_->machines[static_cast<std::size_t>(machine)];
+Result<Project> plate_project(const OrderTask& task, const Counts& counts, int machine) {
+    const Machine& m = task.machines[static_cast<std::size_t>(machine)];
     std::vector<Project> fitted;
     std::vector<Share> shares;
     fitted.reserve(counts.size());
     for (std::size_t k = 0; k < counts.size(); ++k)
         if (counts[k] > 0) {
-            fitted.push_back(on_machine(*task_->kinds[k].project, m));
+            fitted.push_back(on_machine(*task.kinds[k].project, m));
             shares.push_back({&fitted.back(), counts[k]});
         }
-    return on_one_plate(shares, m);
+    Result<Project> p = on_one_plate(shares, m);
+    if (p) {
+        p->settings.night_from = task.settings.night_from;
+        p->settings.night_to = task.settings.night_to;
+    }
+    return p;
 }
 
 PlateFigures PlateCosts::work_out(const Counts& counts, int machine, Scope scope) const {
@@ -96,12 +106,10 @@ PlateFigures PlateCosts::work_out(const Counts& counts, int machine, Scope scope
                 return no(say("{} and {} cannot share a plate: {}.", Name{task_->kinds[b].name}, Name{task_->kinds[a].name}, share_[b][a]));
         planner.know(on_machine(*task_->kinds[a].project, task_->machines[static_cast<std::size_t>(machine)]), alone(a, machine));
     }
-    Result<Project> p = project(counts, machine);
+    Result<Project> p = plate_project(*task_, counts, machine);
     if (!p)
         return no(p.error().message);
     p->settings.start_hour = task_->start_hour;
-    p->settings.night_from = task_->settings.night_from;
-    p->settings.night_to = task_->settings.night_to;
     const auto made = planner.plan(*p, {}, scope);
     if (!made)
         return no(made.error().message);
@@ -118,18 +126,14 @@ PlateFigures PlateCosts::work_out(const Counts& counts, int machine, Scope scope
     out.trips = 1 + plan.attendance.trips;
     out.night_trips = plan.attendance.night_trips;
     out.model_g = t.model_g;
+    std::map<int, double> by_id; // in the order of the list of all
     for (std::size_t f = 0; f < plan.use.size(); ++f)
-        if (plan.use[f].total_g > 0) {
-            out.filaments.push_back(filament_id(filaments_, p->filaments[f]));
-            out.grams.push_back(plan.use[f].total_g);
-        }
-    // By their place in the list of all.
-    std::vector<std::pair<int, double>> by_id;
-    for (std::size_t i = 0; i < out.filaments.size(); ++i)
-        by_id.emplace_back(out.filaments[i], out.grams[i]);
-    std::sort(by_id.begin(), by_id.end());
-    for (std::size_t i = 0; i < by_id.size(); ++i)
-        out.filaments[i] = by_id[i].first, out.grams[i] = by_id[i].second;
+        if (plan.use[f].total_g > 0)
+            by_id.emplace(filament_id(filaments_, p->filaments[f]), plan.use[f].total_g);
+    for (const auto& [id, g] : by_id) {
+        out.filaments.push_back(id);
+        out.grams.push_back(g);
+    }
     return out;
 }
 

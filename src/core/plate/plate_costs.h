@@ -25,7 +25,8 @@ public:
     int planned() const { return static_cast<int>(known_.size()); }
     /// A kind by itself, one of it.
     const Plan& alone(std::size_t kind, int machine) const { return *alone_[static_cast<std::size_t>(machine)][kind]; }
-    Result<Project> project(const Counts& counts, int machine) const;
+    /// What a kind is made of, by place in filaments().
+    const std::vector<int>& filaments_of(std::size_t kind) const { return needs_[kind]; }
 
 private:
     explicit PlateCosts(const OrderTask& task) : task_(&task) {}
@@ -33,11 +34,14 @@ private:
 
     const OrderTask* task_;
     std::vector<Filament> filaments_;
+    std::vector<std::vector<int>> needs_; ///< [kind], sorted
     std::vector<std::vector<Message>> share_; ///< [kind][kind] why they cannot share a plate
     std::vector<std::vector<std::shared_ptr<const Plan>>> alone_; ///< [machine][kind]
     std::map<std::pair<std::pair<int, int>, Counts>, PlateFigures> known_;
 };
 
+/// The project of so many of each kind on that machine. Error: as on_one_plate().
+Result<Project> plate_project(const OrderTask& task, const Counts& counts, int machine);
 /// What a plate, or putting in one filament, is worth by the aim.
 double worth_of(const OrderTask& task, const PlateFigures& f);
 double load_worth(const OrderTask& task);
