@@ -7454,11 +7454,11 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Hatched: %1 % of it is finer than the line and blurs or is lost.</source>
+        <source>&amp;Print lines of this width</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Print lines of this width</source>
+        <source>Red: %1 % of it is finer than the line and blurs or is lost.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -48,7 +48,8 @@ void LetterView::show_letters(Paths outline, QColor colour, double line_mm) {
     colour_ = colour;
     // What a round line can reach: opened by half its width.
     kept_ = intersect(offset(offset(outline, -line_mm / 2), line_mm / 2), outline);
-    lost_areas_ = subtract(outline, kept_);
+    constexpr double kRounding_mm = 0.03; // corners that a round line leaves out are no loss
+    lost_areas_ = subtract(outline, offset(kept_, kRounding_mm));
     const double all = area_mm2(outline);
     lost_ = all > 0 ? area_mm2(lost_areas_) / all : 0;
     setAccessibleDescription(tr("%1 % of the lettering is finer than the line").arg(number(100 * lost_, 0)));
@@ -75,12 +76,8 @@ void LetterView::paintEvent(QPaintEvent*) {
     p.setPen(edge);
     p.setBrush(Qt::NoBrush);
     p.drawPath(kept);
-    QPen red(Theme::current().bad, 1.4);
-    red.setCosmetic(true);
-    p.setPen(red);
-    QBrush hatch(Theme::current().bad, Qt::BDiagPattern);
-    hatch.setTransform(QTransform::fromScale(1 / scale, 1 / scale));
-    p.setBrush(hatch);
+    p.setPen(Qt::NoPen);
+    p.setBrush(Theme::current().bad);
     p.drawPath(lost);
 }
 
@@ -174,7 +171,7 @@ QWidget* JobsDialog::make_letters(const Project& p, const Plan& plan) {
 
 void JobsDialog::look() {
     letters_->show_letters(outline_, colour_, line_->value());
-    lost_->setText(letters_->lost() < 0.005 ? tr("Everything of it is as wide as the line.") : tr("Hatched: %1 % of it is finer than the line and blurs or is lost.").arg(number(100 * letters_->lost(), 0)));
+    lost_->setText(letters_->lost() < 0.005 ? tr("Everything of it is as wide as the line.") : tr("Red: %1 % of it is finer than the line and blurs or is lost.").arg(number(100 * letters_->lost(), 0)));
     write_->setText(std::abs(line_->value() - line_now_) > 1e-6 ? tr("&Print lines of this width") : tr("&Write into a folder…"));
 }
 

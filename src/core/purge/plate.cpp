@@ -212,6 +212,12 @@ struct Waiting {
     std::size_t towers = 0; ///< the last items
 };
 
+/// How long something is printed at, in tenths of the whole print: so that a change of layers or of a tower's last one moves nothing.
+int lasting(int layers, const Printed& printed) {
+    constexpr int kSteps = 10;
+    return (layers * kSteps + printed.grid.count - 1) / std::max(1, printed.grid.count);
+}
+
 Waiting waiting_for(const Project& p, const Printed& printed, const Tower& tower) {
     Waiting w;
     w.task.bed_x_mm = p.machine.bed_x_mm;
@@ -233,13 +239,13 @@ Waiting waiting_for(const Project& p, const Printed& printed, const Tower& tower
                 who.emplace_back(static_cast<int>(i), nth);
             }
         if (!who.empty()) {
-            w.task.items.push_back({outline_of(*printed.pieces[i].table, 0), static_cast<int>(who.size()), printed.pieces[i].layers()});
+            w.task.items.push_back({outline_of(*printed.pieces[i].table, 0), static_cast<int>(who.size()), lasting(printed.pieces[i].layers(), printed)});
             w.who.push_back(std::move(who));
         }
     }
     for (const double side : sides_of(tower)) { // in whole mm, so that a little more purge moves nothing
         const double h = std::ceil(side) / 2;
-        w.task.items.push_back({{{-h, -h}, {h, -h}, {h, h}, {-h, h}}, 1, tower.layers});
+        w.task.items.push_back({{{-h, -h}, {h, -h}, {h, h}, {-h, h}}, 1, lasting(tower.layers, printed)});
         ++w.towers;
     }
     return w;
