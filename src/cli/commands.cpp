@@ -155,7 +155,7 @@ int run_check(const PlanOptions& o) {
         const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
         if (o.json)
-            std::cout << json_text({{"schema", "vitrail.findings/1"}, {"findings", findings_report(*plan)}}) << "\n";
+            std::cout << json_text({{"schema", "vitrail.findings/1"}, {"findings", findings_report(plan->findings)}}) << "\n";
         else
             print_findings(*plan);
         if (!has_error(*plan))

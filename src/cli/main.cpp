@@ -2,6 +2,7 @@
 #include "cli/commands.h"
 #include "cli/picture_commands.h"
 #include "cli/plate_commands.h"
+#include "cli/run_commands.h"
 
 #include <CLI/CLI.hpp>
 
@@ -103,6 +104,7 @@ int main(int argc, char** argv) {
 
     add_picture_commands(app, run);
     add_plate_commands(app, run);
+    add_run_commands(app, run);
 
     OffsetStripOptions offset;
     CLI::App* offset_command = app.add_subcommand("offset-strip", "Write two combs to print, by which the offset of a toolhead is read");

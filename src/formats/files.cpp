@@ -32,6 +32,13 @@ Result<std::string> read_file(const std::string& path) {
 }
 
 Status write_file(const std::string& path, std::string_view bytes) {
+    return write_file(path, [&](const Sink& sink) -> Status {
+        sink(bytes);
+        return Done{};
+    });
+}
+
+Status write_file(const std::string& path, const std::function<Status(const Sink&)>& fill, const std::function<Status(const std::string&)>& check) {
     // A link stays a link: what it points at is replaced. A file keeps its permissions.
     std::error_code ec;
     const std::string target = fs::is_symlink(path, ec) ? fs::weakly_canonical(path, ec).string() : path;
@@ -47,20 +54,36 @@ Status write_file(const std::string& path, std::string_view bytes) {
     if (fd < 0)
         return failed();
     ::fchmod(fd, mode);
-    std::size_t done = 0;
-    while (done < bytes.size()) {
-        const ssize_t n = ::write(fd, bytes.data() + done, bytes.size() - done);
-        if (n < 0 && errno == EINTR)
-            continue;
-        if (n <= 0) {
-            ::close(fd);
-            return failed();
+    int broken = 0;
+    const Sink sink = [&](std::string_view bytes) {
+        while (!bytes.empty() && !broken) {
+            const ssize_t n = ::write(fd, bytes.data(), bytes.size());
+            if (n < 0 && errno == EINTR)
+                continue;
+            if (n <= 0)
+                broken = errno ? errno : EIO;
+            else
+                bytes.remove_prefix(static_cast<std::size_t>(n));
         }
-        done += static_cast<std::size_t>(n);
+        return !broken;
+    };
+    const Status filled = fill(sink);
+    if (broken || !filled) {
+        ::close(fd);
+        errno = broken;
+        if (broken)
+            return failed();
+        ::unlink(temporary.c_str());
+        return filled;
     }
     const bool synced = ::fsync(fd) == 0;
     if (::close(fd) != 0 || !synced)
         return failed();
+    if (check)
+        if (const Status ok = check(temporary); !ok) {
+            ::unlink(temporary.c_str());
+            return ok;
+        }
     if (::rename(temporary.c_str(), target.c_str()) != 0)
         return failed(term("The file cannot be put in its place: {}. Nothing was changed."));
     return Done{};

@@ -90,9 +90,9 @@ Json rounded(Json j) {
 
 } // namespace
 
-Json findings_report(const Plan& plan) {
+Json findings_report(const std::vector<Finding>& findings) {
     Json list = Json::array();
-    for (const Finding& f : plan.findings)
+    for (const Finding& f : findings)
         list.push_back(finding_to_json(f));
     return list;
 }
@@ -349,7 +349,7 @@ Json plan_report(const Project& p, const Plan& plan) {
           {"share", tower_share(plan)},
           {"purge_mm3", plan.tower.purge_mm3},
           {"fill_mm3", plan.tower.fill_mm3}}},
-        {"findings", findings_report(plan)}};
+        {"findings", findings_report(plan.findings)}};
     if (const auto& job = plan.first_job)
         report["first_job"] = {{"filament", std::string(1, p.filaments[static_cast<std::size_t>(job->filament)].letter)}, {"parts", job->parts}, {"layer_mm", job->layer_mm}, {"g", job->g}, {"length_m", job->length_m}, {"cost", job->cost}, {"total_s", job->total_s()}};
     if (p.picture && p.picture->dots)

@@ -12,7 +12,7 @@ namespace vitrail {
 
 /// Schema "vitrail.plan-report/1", described by docs/plan-report.schema.json.
 Json plan_report(const Project& project, const Plan& plan);
-Json findings_report(const Plan& plan);
+Json findings_report(const std::vector<Finding>& findings);
 
 /// mean_delta_e, p95_delta_e, lost_detail, bands[] {letter, from_layer, to_layer}, …: how near a made picture comes. Part of plan_report().
 Json picture_report(const Picture& picture);

@@ -17,7 +17,10 @@ struct Ledger {
         return u;
     }
 
-    void printed(std::size_t layer, const Extruded& e) {
+    void printed(std::size_t layer, Extruded e) {
+        e.model_mm3 *= p.settings.correct_grams;
+        e.support_mm3 *= p.settings.correct_grams;
+        e.interface_mm3 *= p.settings.correct_grams;
         FilamentUse& u = take(e.filament, layer, e.mm3());
         u.model_mm3 += e.model_mm3;
         u.support_mm3 += e.support_mm3;
@@ -135,8 +138,8 @@ std::vector<PieceShare> share_costs(const Project& p, const Printed& printed, co
     }
     for (std::size_t i = 0; i < out.size(); ++i) {
         const double n = std::max(1, out[i].count), part = all_mm3 > 0 ? mm3[i] / all_mm3 / n : 0;
-        out[i].model_g /= n;
-        out[i].support_g /= n;
+        out[i].model_g *= p.settings.correct_grams / n;
+        out[i].support_g *= p.settings.correct_grams / n;
         out[i].total_s = part * totals.total_s;
         out[i].cost = part * totals.cost;
     }

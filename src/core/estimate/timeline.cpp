@@ -39,7 +39,7 @@ std::vector<double> printing_time(const Project& p, const Printed& printed, std:
         const double flow = flow_mm3_s(p, p.filaments[static_cast<std::size_t>(e.filament)], printed.grid, number);
         const double all = printed.printed_in(number, e.filament), left = e.model_mm3 + e.support_mm3 + e.interface_mm3;
         const double lines = printing_s[static_cast<std::size_t>(number - 1) * static_cast<std::size_t>(printed.filaments) + static_cast<std::size_t>(e.filament)];
-        seconds.push_back((all > 0 && lines > 0 ? lines * left / all : left / flow) + e.carried_mm3() / flow);
+        seconds.push_back(p.settings.correct_time * ((all > 0 && lines > 0 ? lines * left / all : left / flow) + e.carried_mm3() / flow));
     }
     return seconds;
 }

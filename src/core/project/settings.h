@@ -19,6 +19,7 @@ enum class IntoInfill { no, yes, peaks }; ///< peaks: only what a slim tower has
 enum class TowerKind { block, stepped, split };
 enum class LoadingAim { waste, time, handling, blend };
 enum class SupportStyle { none, columns, tree };
+enum class AtNight { come, wait }; ///< what falls due then: somebody gets up, or the printer waits until morning
 enum class Turns { none, half, quarter, eighth };
 /// ISO 4217; none: amounts stand without one.
 enum class Currency { none, EUR, USD, GBP, CHF, SEK, NOK, DKK, PLN, CZK, HUF, RON, CAD, AUD, NZD, JPY, CNY, INR, BRL, MXN, ZAR };
@@ -64,6 +65,10 @@ struct Settings {
     double first_layer_speed_mm_s = 0; ///< 0: the machine's
     double min_layer_s = 6;
     double hand_wait_s = 0;
+    AtNight at_night = AtNight::come;
+    double between_plates_min = 10;
+    double alarm_min = 10;
+    double correct_time = 1, correct_grams = 1;
     Currency currency = Currency::none;
     double attended_per_h = 0;
     double printer_per_h = 0.5;

@@ -1,0 +1,171 @@
+#include "cli/run_commands.h"
+
+#include "cli/guarded.h"
+#include "core/base/numbers.h"
+#include "core/plan/planner.h"
+#include "core/run/commands.h"
+#include "core/run/when.h"
+#include "formats/calendar.h"
+#include "formats/json.h"
+#include "formats/place_clock.h"
+#include "formats/toolpath_file.h"
+
+#include <fmt/format.h>
+
+#include <cstdlib>
+#include <filesystem>
+
+namespace vitrail {
+
+namespace {
+
+std::shared_ptr<const Plan> planned(const Project& p, const std::string& file) {
+    Planner planner;
+    auto plan = planner.plan(p);
+    if (!plan)
+        throw Unusable{file, english(plan.error().message)};
+    return *plan;
+}
+
+/// "22:00-07:00"
+std::pair<double, double> quiet_hours(const std::string& text) {
+    const std::size_t dash = text.find('-');
+    const auto from = dash == std::string::npos ? std::nullopt : parse_hour(text.substr(0, dash));
+    const auto to = dash == std::string::npos ? std::nullopt : parse_hour(text.substr(dash + 1));
+    if (!from || !to)
+        throw Usage{"--quiet is HH:MM-HH:MM, such as 22:00-07:00, not " + text};
+    return {*from, *to};
+}
+
+std::int64_t instant(const std::string& text, const char* call, const Zone& zone) {
+    if (text == "now")
+        return now_s();
+    const auto s = parse_instant(text, zone);
+    if (!s)
+        throw Usage{fmt::format("{} is a time like 2026-12-05T18:30, with or without +01:00 behind it, or “now”; not {}", call, text)};
+    return *s;
+}
+
+const char* name_of(Visit::What what) {
+    switch (what) {
+    case Visit::What::swap: return "swap";
+    case Visit::What::refill: return "refill";
+    case Visit::What::pause: return "pause";
+    case Visit::What::take_off: return "take-off";
+    }
+    return "";
+}
+
+/// The system's zone, or another one: the C library takes it from TZ.
+void choose_zone(const std::string& name) {
+    if (name.empty())
+        return;
+    std::error_code ec;
+    if (name != "UTC" && (name.find("..") != std::string::npos || !std::filesystem::is_regular_file("/usr/share/zoneinfo/" + name, ec)))
+        throw Usage{"--zone is a time zone such as Europe/Lisbon, not " + name};
+    ::setenv("TZ", name.c_str(), 1);
+}
+
+Json when_report(const RunTask& task, const RunTimes& t, const std::vector<StartPoint>& curve) {
+    const auto text = [&](std::int64_t s) { return instant_text(s, task.zone); };
+    Json visits = Json::array(), plates = Json::array();
+    for (const DueVisit& v : t.visits)
+        visits.push_back({{"from", text(v.from_s)}, {"to", text(v.to_s)}, {"what", name_of(v.visit.what)}, {"layer", v.visit.layer}, {"plate", v.plate + 1}, {"trip", v.trip < 0 ? Json() : Json(v.trip + 1)}, {"at_night", v.visit.at_night}, {"waits_s", v.waits_s}, {"says", english(visit_text(task, v))}});
+    for (std::size_t i = 0; i < t.plates.size(); ++i)
+        plates.push_back({{"name", task.plates[i].name}, {"start", text(t.plates[i].start_s)}, {"end", text(t.plates[i].end_s)}});
+    Json report{{"schema", "vitrail.when/1"}, {"start", text(t.at_s)}, {"end", text(t.end_s)}, {"trips", t.trips.size()}, {"night_trips", t.night_trips}, {"waited_s", t.waited_s}, {"starts_at_night", t.starts_at_night}, {"visits", visits}, {"plates", plates}};
+    if (!curve.empty()) {
+        Json points = Json::array();
+        for (const StartPoint& x : curve)
+            points.push_back({{"start", text(x.start_s)}, {"end", text(x.end_s)}, {"trips", x.trips}, {"night_trips", x.night_trips}, {"waited_s", x.waited_s}, {"at_night", x.at_night}});
+        report["curve"] = points;
+    }
+    return report;
+}
+
+void print_when(const RunTask& task, const RunTimes& t) {
+    const auto clock = [&](std::int64_t s) { return instant_text(s, task.zone).substr(0, 16); };
+    fmt::print("starts {}{}, done {}\n", clock(t.at_s), t.starts_at_night ? ", at night" : "", clock(t.end_s));
+    fmt::print("{}, {} at night{}\n\n", counted("{} trip", "{} trips", static_cast<long long>(t.trips.size())), t.night_trips, t.waited_s > 0 ? ", waits " + duration(t.waited_s) + " until morning" : "");
+    for (const DueVisit& v : t.visits)
+        fmt::print("{}{:19}  {:8} {:>6}  {}{}\n", clock(v.from_s), v.to_s > v.from_s ? " – " + clock(v.to_s) : std::string(), name_of(v.visit.what), v.trip < 0 ? std::string() : fmt::format("trip {}", v.trip + 1), english(visit_text(task, v)), v.visit.at_night ? "  (at night)" : "");
+}
+
+} // namespace
+
+int run_when(const WhenCall& o) {
+    return guarded([&] {
+        choose_zone(o.zone);
+        const std::int64_t now = now_s();
+        Zone zone = place_zone(now);
+        std::int64_t start = instant(o.start, "--start", zone);
+        if (std::abs(start - now) > 300 * 86400) // what is known of the zone has to reach there
+            zone = place_zone(start);
+        std::vector<RunPlate> plates;
+        Settings settings;
+        for (const std::string& name : o.projects) {
+            const Project p = open_project(name, o.settings);
+            if (plates.empty())
+                settings = p.settings;
+            plates.push_back(run_plate(p, *planned(p, name)));
+        }
+        if (!o.quiet.empty())
+            std::tie(settings.night_from, settings.night_to) = quiet_hours(o.quiet);
+        if (!o.at_night.empty())
+            settings.at_night = o.at_night == "wait" ? AtNight::wait : AtNight::come;
+        const RunTask task = run_task(settings, zone, std::move(plates));
+        std::vector<StartPoint> curve;
+        if (o.within_h > 0) {
+            curve = start_curve(task, start, start + std::llround(o.within_h * 3600), 300);
+            StartWish wish;
+            if (!o.by.empty())
+                wish.finished_by_s = instant(o.by, "--by", zone);
+            start = curve[static_cast<std::size_t>(best_start(curve, wish))].start_s;
+        }
+        const RunTimes times = run_times(task, {start, 0, 0, 1, {}});
+        if (!o.ics.empty())
+            save(o.ics, calendar_text(task.plates.front().name, run_events(task, times, settings.alarm_min), now));
+        if (o.json)
+            std::cout << json_text(when_report(task, times, curve)) << "\n";
+        else
+            print_when(task, times);
+        return 0;
+    });
+}
+
+int run_gcode(const GcodeCall& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, o.settings);
+        const auto plan = planned(p, o.project);
+        const auto file = read_toolpath(o.file, p.machine.motion, stop_words(p.machine.commands));
+        if (!file)
+            throw Unusable{o.file, english(file.error().message)};
+        const AgainstPlan against = against_plan(p, *plan, *file);
+        int written = -1;
+        if (!o.write.empty()) {
+            const auto put_in = insertions(p, *plan, *file, against, {o.take_tools, o.take_others});
+            if (!put_in)
+                throw Unusable{o.file, english(put_in.error().message)};
+            if (const Status ok = write_toolpath(p, *plan, o.file, o.write, *file, *put_in); !ok)
+                throw Unusable{o.write, english(ok.error().message)};
+            written = static_cast<int>(put_in->size());
+        }
+        if (o.json) {
+            Json report = toolpath_report(p, *plan, *file, against);
+            if (written >= 0)
+                report["written"] = written;
+            std::cout << json_text(report) << "\n";
+        } else {
+            fmt::print("{} layers up to {:.2f} mm, {} lines, {} of lines ({} planned), {:.1f} g ({:.1f} planned)\n", file->layers.size(), file->layers.back().z_mm, file->lines, duration(against.file_s), duration(against.planned_s), against.file_g, against.planned_g);
+            for (const Finding& f : against.findings)
+                fmt::print("{:8} {} ({})\n", to_string(f.severity), f.message, f.where);
+            if (against.findings.empty())
+                fmt::print("as planned: every change stands where the plan has it\n");
+            if (written >= 0)
+                fmt::print("{}: {} put in, read again and proven\n", o.write, counted("{} stop", "{} stops", written));
+        }
+        return written >= 0 || against.as_planned() ? 0 : 1;
+    });
+}
+
+} // namespace vitrail

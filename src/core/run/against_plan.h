@@ -1,0 +1,52 @@
+// A toolpath file against the plan: is it what was planned that will be printed?
+#pragma once
+
+#include "core/plan/plan.h"
+#include "core/run/toolpath.h"
+
+namespace vitrail {
+
+/// A change or a pause that the plan has, and where the file has it.
+struct ComparedStop {
+    enum class State {
+        as_planned,
+        early,  ///< by `off` layers
+        late,   ///< by `off` layers
+        within, ///< in the right layer, but it stands within it instead of before it, or the other way round
+        missing
+    };
+    int change = -1, refill = -1; ///< of the plan
+    int layer = 0;                ///< of the plan
+    int stop = -1;                ///< of the file; −1: missing
+    int off = 0;                  ///< layers, early below 0
+    State state = State::missing;
+    bool wrong_filament = false;  ///< the file calls another tool
+    int tool = -1;                ///< that the file should call; −1: the machine's words name none
+};
+
+struct ComparedFilament {
+    int filament = 0;
+    double planned_g = 0, file_g = 0; ///< piece, support, tower; not what is thrown out at a change
+};
+
+struct AgainstPlan {
+    std::vector<ComparedStop> stops;  ///< in the order of the plan
+    std::vector<int> extra;           ///< stops of the file that the plan does not have
+    std::vector<int> file_layer;      ///< [plan layer − 1] index of the file's layer at that height; −1: none
+    bool layers_match = false;        ///< the same layers at the same heights
+    std::vector<ComparedFilament> filaments; ///< that the plan uses
+    double planned_g = 0, file_g = 0;
+    double planned_s = 0, file_s = 0; ///< the lines' time, without changes and start
+    double planned_purge_mm3 = 0, spot_mm3 = 0; ///< pushed out on the spot at the stops
+    std::vector<Finding> findings;
+    bool as_planned() const; ///< nothing that would spoil the print
+};
+
+/// Layers are those of the plan where they lie at the same height within 0.02 mm. Stops are matched in their order so that the least is off, missing or
+/// too many (as texts are compared: Needleman & Wunsch 1970).
+AgainstPlan against_plan(const Project& project, const Plan& plan, const ToolpathFile& file);
+
+/// The tool a file calls for a filament: what the machine's words name, else the filament's place in the project.
+int tool_for(const Project& project, const Plan& plan, const Change& change);
+
+} // namespace vitrail

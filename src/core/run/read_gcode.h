@@ -1,0 +1,33 @@
+// Reads toolpath files, bit by bit, however large they are.
+#pragma once
+
+#include "core/machine/motion.h"
+#include "core/run/toolpath.h"
+
+#include <memory>
+#include <string_view>
+
+namespace vitrail {
+
+/// Reads G-code as RS-274 has it (NIST IR 6556) and as common firmware speaks it (from memory): G0 … G4, G20/G21, G28, G90/G91, G92, M82/M83, T,
+/// M104/M109/M140/M190, M200, M204, M0/M1/M25/M226/M600/M601, comments after ; and in parentheses, line numbers and checksums. Whatever else there
+/// is means nothing here. A file may be damaged in any way: nothing but its figures suffers.
+class GcodeReader {
+public:
+    /// Speeds where the file names none, acceleration and corners, and words that stop.
+    GcodeReader(const Motion& motion, StopWords words = {});
+    ~GcodeReader();
+    /// The next bytes of the file, cut anywhere.
+    void read(std::string_view bytes);
+    /// After the last.
+    ToolpathFile finish();
+
+private:
+    struct State;
+    std::unique_ptr<State> state_;
+};
+
+/// All of a file that is in memory.
+ToolpathFile read_gcode(std::string_view text, const Motion& motion, const StopWords& words = {});
+
+} // namespace vitrail

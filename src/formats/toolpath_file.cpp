@@ -1,0 +1,150 @@
+#include "formats/toolpath_file.h"
+
+#include "formats/files.h"
+#include "formats/json.h"
+#include "formats/report.h"
+
+#include <cerrno>
+#include <cmath>
+#include <cstring>
+#include <filesystem>
+#include <fstream>
+#include <numbers>
+
+namespace vitrail {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+constexpr std::size_t kChunk = 1 << 20;
+
+/// Hands a file over bit by bit; false from `take` ends it.
+Status each_chunk(const std::string& path, const Progress& progress, const std::function<bool(std::string_view)>& take) {
+    std::error_code ec;
+    const fs::file_status status = fs::status(path, ec);
+    if (ec || !fs::exists(status))
+        return Error{say("There is no such file. Check the name.")};
+    if (!fs::is_regular_file(status))
+        return Error{say("This is not a file that can be read.")};
+    const double size = static_cast<double>(fs::file_size(path, ec));
+    std::ifstream in(path, std::ios::binary);
+    if (!in)
+        return Error{say("The file cannot be read: {}.", std::string(std::strerror(errno)))};
+    std::string chunk(kChunk, '\0');
+    double done = 0;
+    while (in) {
+        if (progress.stopped())
+            return Error{say("Stopped.")};
+        in.read(chunk.data(), static_cast<std::streamsize>(chunk.size()));
+        const auto n = static_cast<std::size_t>(in.gcount());
+        if (n && !take({chunk.data(), n}))
+            return Done{};
+        done += static_cast<double>(n);
+        progress.at(size > 0 ? done / size : 1);
+    }
+    if (in.bad())
+        return Error{say("The file cannot be read: {}.", std::string(std::strerror(errno)))};
+    return Done{};
+}
+
+} // namespace
+
+Result<ToolpathFile> read_toolpath(const std::string& path, const Motion& motion, const StopWords& words, const Progress& progress) {
+    GcodeReader reader(motion, words);
+    bool text = true, first = true;
+    const Status ok = each_chunk(path, progress, [&](std::string_view bytes) {
+        if (std::exchange(first, false))
+            text = std::memchr(bytes.data(), 0, bytes.size()) == nullptr;
+        if (text)
+            reader.read(bytes);
+        return text;
+    });
+    if (!ok)
+        return ok.error();
+    if (!text)
+        return Error{say("This is not a toolpath file: it is not text. Save it as plain G-code.")};
+    ToolpathFile out = reader.finish();
+    if (out.layers.empty())
+        return Error{say("Nothing is extruded in this file: it is not a toolpath file, or not one of a printer.")};
+    return out;
+}
+
+Status write_toolpath(const Project& p, const Plan& plan, const std::string& original, const std::string& path, const ToolpathFile& before, std::span<const Insertion> insertions, const Progress& progress) {
+    std::error_code ec;
+    if (fs::equivalent(original, path, ec))
+        return Error{say("That is the file itself, and it stays as it is. Choose another name.")};
+    if (fs::file_size(original, ec) != before.bytes)
+        return Error{say("The file has changed since it was read. Read it again.")};
+    const auto half = [&](double from) { return Progress{progress.stop, [&progress, from](double share) { progress.at(from + share / 2); }}; };
+    const auto fill = [&](const Sink& sink) -> Status {
+        std::size_t next = 0;
+        std::uint64_t at = 0;
+        const auto put = [&](std::string_view bytes) { // cuts the bytes at the insertions
+            while (next < insertions.size() && insertions[next].byte < at + bytes.size()) {
+                const Insertion& i = insertions[next++];
+                const auto here = static_cast<std::size_t>(i.byte - at);
+                if (!sink(bytes.substr(0, here)) || !sink(i.text) || (i.comment_to && !sink("; ")))
+                    return false;
+                bytes.remove_prefix(here);
+                at = i.byte;
+            }
+            at += bytes.size();
+            return sink(bytes);
+        };
+        const Status ok = each_chunk(original, half(0), put);
+        if (ok && at != before.bytes)
+            return Error{say("The file has changed since it was read. Read it again.")};
+        for (; ok && next < insertions.size(); ++next)
+            sink(insertions[next].text);
+        return ok;
+    };
+    return write_file(path, fill, [&](const std::string& lies_at) -> Status {
+        const auto after = read_toolpath(lies_at, p.machine.motion, stop_words(p.machine.commands), half(0.5));
+        return after ? proven(p, plan, before, *after) : Status(after.error());
+    });
+}
+
+namespace {
+
+const char* name_of(ComparedStop::State s) {
+    switch (s) {
+    case ComparedStop::State::as_planned: return "as-planned";
+    case ComparedStop::State::early: return "early";
+    case ComparedStop::State::late: return "late";
+    case ComparedStop::State::within: return "within";
+    case ComparedStop::State::missing: return "missing";
+    }
+    return "";
+}
+
+} // namespace
+
+Json toolpath_report(const Project& p, const Plan& plan, const ToolpathFile& file, const AgainstPlan& against) {
+    const auto letter = [&](int f) { return f < 0 ? Json() : Json(std::string(1, p.filaments[static_cast<std::size_t>(f)].letter)); };
+    const double d = p.filaments.empty() ? 1.75 : p.filaments.front().diameter_mm, area = std::numbers::pi / 4 * d * d;
+    const auto by_tool = [&](const std::vector<double>& mm) {
+        Json list = Json::array();
+        for (const double x : mm)
+            list.push_back(std::round(x * area * 1000) / 1000);
+        return list;
+    };
+    Json layers = Json::array(), changes = Json::array(), stops = Json::array(), filaments = Json::array();
+    for (const ToolpathLayer& l : file.layers)
+        layers.push_back({{"z_mm", l.z_mm}, {"height_mm", l.height_mm}, {"pass", l.pass}, {"first_line", l.first_line}, {"last_line", l.last_line}, {"seconds", l.seconds}, {"mm3", by_tool(l.filament_mm)}});
+    for (const ToolpathStop& s : file.stops)
+        stops.push_back({{"what", s.what == ToolpathStop::What::tool ? "tool" : s.what == ToolpathStop::What::swap ? "swap" : "pause"}, {"layer", s.layer}, {"within_layer", s.within}, {"line", s.line}, {"from", s.from}, {"to", s.to}, {"word", s.word}, {"spot_mm3", s.spot_mm * area}});
+    for (const ComparedStop& s : against.stops) {
+        const bool refill = s.refill >= 0;
+        const int from = refill ? plan.refills[static_cast<std::size_t>(s.refill)].out : plan.changes[static_cast<std::size_t>(s.change)].from;
+        const int to = refill ? plan.refills[static_cast<std::size_t>(s.refill)].in : plan.changes[static_cast<std::size_t>(s.change)].to;
+        changes.push_back({{"layer", s.layer}, {"from", letter(from)}, {"to", letter(to)}, {"refill", refill}, {"state", name_of(s.state)}, {"off", s.off}, {"wrong_filament", s.wrong_filament}, {"line", s.stop < 0 ? Json() : Json(file.stops[static_cast<std::size_t>(s.stop)].line)}});
+    }
+    for (const ComparedFilament& f : against.filaments)
+        filaments.push_back({{"letter", letter(f.filament)}, {"planned_g", f.planned_g}, {"file_g", f.file_g}});
+    return {{"schema", "vitrail.toolpath/1"}, {"lines", file.lines}, {"bytes", file.bytes}, {"layers", layers}, {"stops", stops}, {"mm3", by_tool(file.filament_mm)}, {"seconds", file.motion_s},
+            {"printing_s", against.file_s}, {"planned_printing_s", against.planned_s}, {"arcs", file.arcs}, {"nozzle_c", file.nozzle_c}, {"bed_c", file.bed_c},
+            {"changes", changes}, {"layers_match", against.layers_match}, {"as_planned", against.as_planned()}, {"filaments", filaments}, {"findings", findings_report(against.findings)}};
+}
+
+} // namespace vitrail
