@@ -35,7 +35,6 @@ std::string calendar_text(const std::string& name, const std::vector<CalendarEve
     const std::unique_ptr<icalcomponent, void (*)(icalcomponent*)> calendar(icalcomponent_new_vcalendar(), icalcomponent_free);
     icalcomponent_add_property(calendar.get(), icalproperty_new_prodid("-//Vitrail//When to come//EN"));
     icalcomponent_add_property(calendar.get(), icalproperty_new_version("2.0"));
-    icalcomponent_add_property(calendar.get(), icalproperty_new_method(ICAL_METHOD_PUBLISH));
     if (!name.empty()) {
         icalproperty* title = icalproperty_new_x(name.c_str());
         icalproperty_set_x_name(title, "X-WR-CALNAME");

@@ -32,13 +32,13 @@ Result<std::string> read_file(const std::string& path) {
 }
 
 Status write_file(const std::string& path, std::string_view bytes) {
-    return write_file(path, [&](const Sink& sink) -> Status {
+    return write_large_file(path, [&](const Sink& sink) -> Status {
         sink(bytes);
         return Done{};
     });
 }
 
-Status write_file(const std::string& path, const std::function<Status(const Sink&)>& fill, const std::function<Status(const std::string&)>& check) {
+Status write_large_file(const std::string& path, const std::function<Status(const Sink&)>& fill, const std::function<Status(const std::string&)>& check) {
     // A link stays a link: what it points at is replaced. A file keeps its permissions.
     std::error_code ec;
     const std::string target = fs::is_symlink(path, ec) ? fs::weakly_canonical(path, ec).string() : path;

@@ -99,7 +99,7 @@ Status write_toolpath(const Project& p, const Plan& plan, const std::string& ori
             sink(insertions[next].text);
         return ok;
     };
-    return write_file(path, fill, [&](const std::string& lies_at) -> Status {
+    return write_large_file(path, fill, [&](const std::string& lies_at) -> Status {
         const auto after = read_toolpath(lies_at, p.machine.motion, stop_words(p.machine.commands), half(0.5));
         return after ? proven(p, plan, before, *after) : Status(after.error());
     });

@@ -525,7 +525,7 @@ void TestChecks::findings_go_into_the_report() {
     Project p = stack("A", 2);
     p.filaments[0] = make_filament('A', Material::CoPolyester, {200, 200, 200});
     p.settings.sheet = BuildSheet::textured;
-    const Json list = findings_report(*plan_of(p));
+    const Json list = findings_report(plan_of(p)->findings);
     const auto risk = std::find_if(list.begin(), list.end(), [](const Json& j) { return j["code"] == "sheet-risk"; });
     QVERIFY(risk != list.end());
     QCOMPARE((*risk)["ways"].size(), std::size_t{2});

@@ -209,7 +209,8 @@ public:
                 as_first.slot = s.slot;
             }
         const bool many = std::any_of(file_.stops.begin(), file_.stops.end(), [](const ToolpathStop& s) { return s.what == ToolpathStop::What::tool; });
-        if (const int wanted = tool_for(p_, plan_, as_first); many && wanted >= 0 && wanted != tool)
+        const int wanted = out_.start_tool = tool_for(p_, plan_, as_first);
+        if (many && wanted >= 0 && wanted != tool)
             add("file-start-filament", Severity::error, named ? say("The file begins with tool {0} (line {1}), the plan with {2}, which is tool {3}.", tool, static_cast<long long>(line), label(p_, first.from), wanted)
                                                               : say("The file begins with tool {0}, the plan with {1}, which is tool {2}.", tool, label(p_, first.from), wanted), 1, line);
     }
@@ -327,6 +328,8 @@ void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& fil
     for (const ToolpathLayer& l : file.layers)
         out.file_s += l.seconds;
     out.planned_s = plan.totals.print_s - plan.totals.start_s;
+    for (const Change& c : plan.changes) // purging is extruding, too
+        out.planned_s += c.time_s - c.wait_s - p.machine.time(c.kind).time_s;
     out.planned_purge_mm3 = plan.totals.purge_mm3;
     for (const ComparedStop& s : out.stops)
         if (s.stop >= 0) {

@@ -32,11 +32,12 @@ struct ComparedFilament {
 struct AgainstPlan {
     std::vector<ComparedStop> stops;  ///< in the order of the plan
     std::vector<int> extra;           ///< stops of the file that the plan does not have
+    int start_tool = -1;          ///< that the file should begin with; −1: the machine's words name none
     std::vector<int> file_layer;      ///< [plan layer − 1] index of the file's layer at that height; −1: none
     bool layers_match = false;        ///< the same layers at the same heights
     std::vector<ComparedFilament> filaments; ///< that the plan uses
     double planned_g = 0, file_g = 0;
-    double planned_s = 0, file_s = 0; ///< the lines' time, without changes and start
+    double planned_s = 0, file_s = 0; ///< the lines' time, purge included, without what else changes and the start take
     double planned_purge_mm3 = 0, spot_mm3 = 0; ///< pushed out on the spot at the stops
     std::vector<Finding> findings;
     bool as_planned() const; ///< nothing that would spoil the print

@@ -194,7 +194,7 @@ struct GcodeReader::State {
         if (std::abs(above) <= kSameHeight)
             return;
         const bool only = out.layers.size() == pass_begins + 1;
-        if (climbs && above > 0 && above < 0.9 * std::max(0.05, only ? now.z_mm : now.height_mm))
+        if (climbs && above > 0 && above < std::max(0.05, now.height_mm) - kSameHeight)
             return; // a spiral: still this turn
         if (above > 0) {
             if (only && out.layers.size() == 1 && above < 0.04) { // a line drawn first, a little lower: part of the first layer
@@ -493,6 +493,19 @@ void GcodeReader::State::line(const char* begin, const char* end, const char* ne
             continue;
         }
         const char letter = c >= 'a' && c <= 'z' ? static_cast<char>(c - 32) : c;
+        if (is_digit(c) || c == '.') { // RS-274 lets spaces stand within numbers
+            std::string tight;
+            for (const char* q = begin; q < end && *q != ';'; ++q)
+                if (!is_space(*q))
+                    tight += *q;
+            if (tight.size() == static_cast<std::size_t>(std::find(begin, end, ';') - begin))
+                break; // it was not for spaces
+            const std::uint64_t at = byte;
+            --out.lines;
+            line(tight.data(), tight.data() + tight.size(), tight.data() + tight.size(), tight.data() + tight.size());
+            byte = at + static_cast<std::uint64_t>(next - begin);
+            return;
+        }
         ++p;
         if (letter < 'A' || letter > 'Z')
             break; // no word of this language
@@ -554,6 +567,19 @@ GcodeReader::GcodeReader(const Motion& motion, StopWords words) : state_(std::ma
 }
 
 GcodeReader::~GcodeReader() = default;
+
+void GcodeReader::begin_at(const Seam& s) {
+    State& m = *state_;
+    m.x = s.x_mm, m.y = s.y_mm, m.z = s.z_mm, m.e = s.e, m.feed = s.feed_mm_min;
+    m.tool = s.tool;
+    m.relative = s.relative;
+    m.e_relative = s.e_relative;
+    m.unit = s.inches ? 25.4 : 1;
+}
+
+Seam GcodeReader::now() const {
+    return state_->here();
+}
 
 void GcodeReader::read(std::string_view bytes) {
     constexpr std::size_t kLongestLine = 1 << 20; // more is no line of this language

@@ -17,6 +17,9 @@ public:
     /// Speeds where the file names none, acceleration and corners, and words that stop.
     GcodeReader(const Motion& motion, StopWords words = {});
     ~GcodeReader();
+    /// Begins where a file stands; and how it stands now. For texts that are put into files.
+    void begin_at(const Seam& seam);
+    Seam now() const;
     /// The next bytes of the file, cut anywhere.
     void read(std::string_view bytes);
     /// After the last.

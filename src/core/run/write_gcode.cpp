@@ -1,6 +1,7 @@
 #include "core/run/write_gcode.h"
 
 #include "core/run/commands.h"
+#include "core/run/read_gcode.h"
 
 #include <fmt/format.h>
 
@@ -32,6 +33,23 @@ std::string command(const Project& p, const Plan& plan, const ComparedStop& s, c
     return ended(command_for(p, plan.grid, c, c.slot, at));
 }
 
+/// What a text changes that it must leave as it was; empty where it does not.
+Message leaves_changed(const Project& p, const Seam& at, const std::string& text) {
+    GcodeReader reader(p.machine.motion, stop_words(p.machine.commands));
+    reader.begin_at(at);
+    reader.read(text);
+    const Seam after = reader.now();
+    if (after.relative != at.relative || after.e_relative != at.e_relative || after.inches != at.inches)
+        return say("it leaves the file counting otherwise (G90, G91, M82, M83, G20 or G21)");
+    if (!at.e_relative && std::abs(after.e - at.e) > 1e-3)
+        return say("it leaves the filament's count at {0} instead of {1}; let it end with G92 E{{e}}", num(after.e, 3), num(at.e, 3));
+    if (std::hypot(after.x_mm - at.x_mm, after.y_mm - at.y_mm) > 0.01 || std::abs(after.z_mm - at.z_mm) > 0.05)
+        return say("it leaves the nozzle at another place; let it come back to {{x}}, {{y}} and {{z}}");
+    if (std::abs(after.feed_mm_min - at.feed_mm_min) > 0.01)
+        return say("it leaves another speed; let it end with G1 F{{feed}}");
+    return {};
+}
+
 bool by_hand(const Plan& plan, const ComparedStop& s) {
     return s.refill >= 0 || plan.changes[static_cast<std::size_t>(s.change)].kind == ChangeKind::hand;
 }
@@ -50,14 +68,15 @@ Result<std::vector<Insertion>> insertions(const Project& p, const Plan& plan, co
         return no(say("Nothing was written: from line {} on the file extrudes while it climbs, and has no place between layers.", static_cast<long long>(file.spiral_line)));
     if (file.passes > 1)
         return no(say("Nothing was written: the file prints pieces one after another, the plan all together."));
+    const bool has_tools = std::any_of(file.stops.begin(), file.stops.end(), [](const ToolpathStop& s) { return s.what == ToolpathStop::What::tool; });
     std::vector<Insertion> out;
     const auto comment_out = [&](int stop, std::string text, int change, int refill) {
         const ToolpathStop& s = file.stops[static_cast<std::size_t>(stop)];
-        out.push_back({s.at.byte, std::move(text), s.end_byte, change, refill, s.layer, s.line});
+        out.push_back({s.at.byte, std::move(text), s.end_byte, change, refill, s.layer, s.line, s.at});
     };
     const auto place = [&](const ComparedStop& s) {
         const Seam& seam = file.layers[static_cast<std::size_t>(against.file_layer[static_cast<std::size_t>(s.layer) - 1])].seam;
-        out.push_back({seam.byte, command(p, plan, s, seam), 0, s.change, s.refill, s.layer, seam.line});
+        out.push_back({seam.byte, command(p, plan, s, seam), 0, s.change, s.refill, s.layer, seam.line, seam});
     };
     for (const ComparedStop& s : against.stops) {
         const bool hand = by_hand(plan, s);
@@ -68,7 +87,7 @@ Result<std::vector<Insertion>> insertions(const Project& p, const Plan& plan, co
                 return no(say("Nothing was written: at {0} the file calls tool {1} (line {2}) instead of tool {3}.", what_stops(p, plan, s), stop->to, static_cast<long long>(stop->line), s.tool));
             continue;
         }
-        if (!hand) // where a tool takes over decides which lines it prints: that is the other program's work
+        if (!hand && (stop || s.change < 0 || plan.changes[static_cast<std::size_t>(s.change)].kind != ChangeKind::feeder || has_tools)) // which lines a tool prints is the other program's work
             return no(stop ? say("Nothing was written: {0} stands in the wrong place (line {1}). Which lines a tool prints is settled by the program that made the file.", what_stops(p, plan, s), static_cast<long long>(stop->line))
                            : say("Nothing was written: {} is missing. Which lines a tool prints is settled by the program that made the file.", what_stops(p, plan, s)));
         if (s.state == ComparedStop::State::as_planned || (tool && s.state == ComparedStop::State::within)) {
@@ -90,6 +109,18 @@ Result<std::vector<Insertion>> insertions(const Project& p, const Plan& plan, co
         }
         place(s);
     }
+    if (wishes.take_tools && std::all_of(plan.changes.begin(), plan.changes.end(), [](const Change& c) { return c.kind == ChangeKind::hand; }))
+        for (std::size_t i = 0; i < file.stops.size(); ++i) // which tool begins is nothing to a machine with one
+            if (const ToolpathStop& s = file.stops[i]; s.what == ToolpathStop::What::tool && s.layer == 1 && !s.within)
+                comment_out(static_cast<int>(i), {}, -1, -1);
+    const bool calls_tools = std::any_of(out.begin(), out.end(), [&](const Insertion& i) { return i.change >= 0 && plan.changes[static_cast<std::size_t>(i.change)].kind == ChangeKind::feeder; });
+    if (calls_tools && against.start_tool > 0) {
+        const Seam& seam = file.layers.front().seam;
+        out.push_back({seam.byte, fmt::format("T{}\n", against.start_tool), 0, -1, -1, 1, seam.line, seam});
+    }
+    for (const Finding& f : against.findings)
+        if (f.code == "file-start-filament")
+            return no(sentences({say("Nothing was written."), f.message}));
     for (const int extra : against.extra) {
         const ToolpathStop& s = file.stops[static_cast<std::size_t>(extra)];
         if (s.what == ToolpathStop::What::tool)
@@ -99,6 +130,10 @@ Result<std::vector<Insertion>> insertions(const Project& p, const Plan& plan, co
         comment_out(extra, {}, -1, -1);
     }
     std::stable_sort(out.begin(), out.end(), [](const Insertion& a, const Insertion& b) { return a.byte < b.byte; });
+    for (const Insertion& i : out)
+        if (!i.text.empty())
+            if (const Message why = leaves_changed(p, i.at, i.text); !why.empty())
+                return no(say("Nothing was written: what the machine writes at a change does not leave everything as it was before layer {0}: {1}.", i.layer, why));
     return out;
 }
 
@@ -119,6 +154,9 @@ Status proven(const Project& p, const Plan& plan, const ToolpathFile& before, co
     for (const ComparedStop& s : again.stops)
         if (s.state != ComparedStop::State::as_planned)
             return Error{say("Read again, {0} does not stand before layer {1}: the machine's words for it do not stop a print.", what_stops(p, plan, s), s.layer)};
+    for (const Finding& f : again.findings)
+        if (f.code == "file-start-filament")
+            return Error{f.message};
     if (!again.extra.empty())
         return Error{say("Read again, the file stops in line {}, where the plan does not: the machine's words for a swap stop more than once.", static_cast<long long>(after.stops[static_cast<std::size_t>(again.extra.front())].line))};
     return Done{};

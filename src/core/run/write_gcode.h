@@ -13,6 +13,7 @@ struct Insertion {
     int change = -1, refill = -1; ///< −1: a stop the plan does not have
     int layer = 0;
     std::int64_t line = 0;        ///< of the file as it was
+    Seam at;                      ///< how things stand there
 };
 
 struct InsertionWishes {
@@ -22,8 +23,9 @@ struct InsertionWishes {
 
 /// What makes the file stop as planned, by place; nothing where it does so already. A pause before layer n stands after the last extrusion of
 /// layer n − 1 and before the first of n: where the nozzle rises from one to the other. Error, with its reason, where layers do not match, where the file stops
-/// elsewhere and that may not be taken out, where the plan swaps within a layer and the file does not say where, and where tools would have to
-/// change that the file does not have.
+/// elsewhere and that may not be taken out, where the plan swaps within a layer and the file does not say where, where tools would have to
+/// change that the file does not have, and where the machine's words would leave the nozzle, the filament's count or the ways of counting
+/// changed.
 Result<std::vector<Insertion>> insertions(const Project& project, const Plan& plan, const ToolpathFile& file, const AgainstPlan& against, const InsertionWishes& wishes);
 
 /// Whether what was written is what was meant: the same layers, the same extrusion in each, nothing left wrong with the stops. Error: what is not.
