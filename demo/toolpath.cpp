@@ -16,7 +16,10 @@ namespace vitrail::demo {
 namespace {
 
 using Point = std::array<double, 2>;
-using Line = std::vector<Point>;
+struct Line : std::vector<Point> {
+    using std::vector<Point>::vector;
+    double speed = 0; ///< mm/s
+};
 
 /// Straight lines across an area, `apart` mm from each other, along x or y by turns.
 std::vector<Line> across(const Paths& area, double apart, bool along_x) {
@@ -51,7 +54,7 @@ std::vector<Line> across(const Paths& area, double apart, bool along_x) {
     return out;
 }
 
-std::vector<Line> lines_of(const Paths& rings, const Settings& s, bool solid, bool along_x) {
+std::vector<Line> lines_of(const Paths& rings, const Settings& s, const Motion& m, bool solid, bool along_x) {
     std::vector<Line> out;
     for (int w = 0; w < std::max(1, s.walls); ++w)
         for (const Path& ring : offset(rings, -(w + 0.5) * s.line_width_mm)) {
@@ -60,17 +63,21 @@ std::vector<Line> lines_of(const Paths& rings, const Settings& s, bool solid, bo
                 l.push_back({double(q.X) / kUnitsPerMm, double(q.Y) / kUnitsPerMm});
             if (!l.empty())
                 l.push_back(l.front());
+            l.speed = w == 0 ? m.outer_wall : m.wall;
             out.push_back(std::move(l));
         }
     const double density = solid ? 1 : s.infill_pct / 100;
     if (density > 0)
-        for (Line& l : across(offset(rings, -(std::max(1, s.walls) + 0.5) * s.line_width_mm), s.line_width_mm / density, along_x))
+        for (Line& l : across(offset(rings, -(std::max(1, s.walls) + 0.5) * s.line_width_mm), s.line_width_mm / density, along_x)) {
+            l.speed = solid ? m.skin : m.infill;
             out.push_back(std::move(l));
+        }
     if (out.empty()) // too fine for a line inside: once around
         for (const Path& ring : rings) {
             Line l;
             for (const IntPoint& q : ring)
                 l.push_back({double(q.X) / kUnitsPerMm, double(q.Y) / kUnitsPerMm});
+            l.speed = m.outer_wall;
             out.push_back(std::move(l));
         }
     return out;
@@ -173,7 +180,7 @@ private:
             if (area.empty())
                 continue;
             const bool solid = n <= p_.settings.bottom_skins || n > piece.layers() - p_.settings.top_skins;
-            std::vector<Line> mine = lines_of(area, p_.settings, solid, n % 2 == 0);
+            std::vector<Line> mine = lines_of(area, p_.settings, motion_, solid, n % 2 == 0);
             const Bounds& b = piece.table->bounds;
             const double cx = (double(b.min.x) + b.max.x) / 2, cy = (double(b.min.y) + b.max.y) / 2, turn = x.turn_deg / 180 * std::numbers::pi;
             for (Line& l : mine)
@@ -191,7 +198,7 @@ private:
         const double per_mm = mm3 / all / (std::numbers::pi / 4 * filament.diameter_mm * filament.diameter_mm);
         for (const std::vector<Line>& piece : lines)
             for (const Line& l : piece)
-                draw(l, per_mm, laid_at(n == 1 ? motion_.first_layer : l.size() > 2 ? motion_.wall : motion_.infill, facts(filament.material).flow_mm3_s, p_.settings.line_width_mm, plan_.grid.thickness_mm(n)));
+                draw(l, per_mm, laid_at(n == 1 ? motion_.first_layer : l.speed, facts(filament.material).flow_mm3_s, p_.settings.line_width_mm, plan_.grid.thickness_mm(n)));
     }
 
     void draw(const Line& l, double e_per_mm, double speed) {

@@ -162,7 +162,7 @@ int run_gcode(const GcodeCall& o) {
             if (against.findings.empty())
                 fmt::print("as planned: every change stands where the plan has it\n");
             if (written >= 0)
-                fmt::print("{}: {} put in, read again and proven\n", o.write, counted("{} stop", "{} stops", written));
+                fmt::print("{}: written, with what was missing in {}; read again and proven\n", o.write, counted("{} place", "{} places", written));
         }
         return written >= 0 || against.as_planned() ? 0 : 1;
     });
