@@ -104,7 +104,7 @@ public:
         say(fmt::format("M190 S{:.0f}", (first.bed_c.low + first.bed_c.high) / 2));
         say(fmt::format("M109 S{:.0f}", (first.nozzle_c.low + first.nozzle_c.high) / 2));
         say("G28");
-        if (w_.stops && !p_.machine.by_hand(0))
+        if (w_.stops && (p_.machine.nozzles.size() > 1 || !p_.machine.by_hand(0)))
             change_tool(1, plan_.sequence.layer(0).empty() ? 0 : plan_.sequence.layer(0)[0]);
         for (int l = 1; l <= plan_.grid.count; ++l)
             layer(l);
@@ -121,8 +121,11 @@ private:
 
     void stop_for(int change) {
         const Change& c = plan_.changes[static_cast<std::size_t>(change)];
-        if (std::find(w_.leave_out.begin(), w_.leave_out.end(), change) == w_.leave_out.end())
-            say(command_for(p_, plan_.grid, c, c.slot));
+        if (std::find(w_.leave_out.begin(), w_.leave_out.end(), change) != w_.leave_out.end())
+            return;
+        if (c.kind == ChangeKind::hand && p_.machine.nozzles.size() > 1)
+            say(fmt::format("T{}", tool_for(p_, plan_, c)));
+        say(command_for(p_, plan_.grid, c, c.slot));
     }
 
     void layer(int n) {
@@ -146,21 +149,16 @@ private:
 
     void change_tool(int n, int f) {
         int tool = f;
+        bool changed = false;
         for (const Change& c : plan_.changes)
-            if (c.to == f && c.layer <= n && c.kind != ChangeKind::hand)
-                tool = std::max(0, tool_for(p_, plan_, c));
-        if (plan_.changes.empty() || (plan_.changes.front().from == f && n <= plan_.changes.front().layer)) {
-            tool = f;
-            for (const Stay& s : plan_.stays) // what it begins with
-                if (s.filament == f && s.from_layer <= 1 && !p_.machine.by_hand(s.nozzle)) {
-                    Change as{};
-                    as.kind = p_.machine.nozzles.size() > 1 ? ChangeKind::tool : ChangeKind::feeder;
-                    as.nozzle = s.nozzle;
-                    as.slot = s.slot;
-                    as.to = f;
-                    tool = std::max(0, tool_for(p_, plan_, as));
+            if (c.to == f && c.layer <= n)
+                tool = std::max(0, tool_for(p_, plan_, c)), changed = true;
+        if (!changed) // what it begins with
+            for (const Stay& s : plan_.stays)
+                if (s.filament == f) {
+                    tool = std::max(0, tool_for(p_, plan_, s));
+                    break;
                 }
-        }
         if (tool != tool_)
             say(fmt::format("T{}", tool_ = tool));
     }

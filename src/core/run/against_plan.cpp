@@ -71,7 +71,16 @@ std::vector<Found> found_stops(const ToolpathFile& file, const std::vector<int>&
         const ToolpathStop& s = file.stops[i];
         if (s.layer > static_cast<int>(file.layers.size()) || (s.layer == 1 && !s.within) || file.layers[static_cast<std::size_t>(s.layer) - 1].pass > 1)
             continue;
-        out.push_back({static_cast<int>(i), counted[static_cast<std::size_t>(s.layer) - 1], s.within, s.what != ToolpathStop::What::tool, s.what == ToolpathStop::What::tool ? s.to : -1});
+        const bool tool = s.what == ToolpathStop::What::tool;
+        if (!out.empty() && file.stops[static_cast<std::size_t>(out.back().stop)].until_line == s.until_line) { // one change: a nozzle takes over and waits
+            Found& f = out.back();
+            f.waits |= !tool;
+            f.tool = tool ? s.to : f.tool;
+            if (!tool)
+                f.stop = static_cast<int>(i);
+            continue;
+        }
+        out.push_back({static_cast<int>(i), counted[static_cast<std::size_t>(s.layer) - 1], s.within, !tool, tool ? s.to : -1});
     }
     return out;
 }
@@ -180,7 +189,9 @@ public:
             add("file-change-within", Severity::warning, s.within ? say("{0} stands within layer {1} (line {2}) instead of before it: part of the layer would be printed in {3}.", what, c.layer, line, label(p_, w.from)) : say("{0} stands before layer {1} (line {2}), the plan prints part of that layer first.", what, c.layer, line), c.layer, line);
         if (c.wrong_filament)
             add("file-change-filament", Severity::error, say("{0}: the file calls tool {1} (line {2}), {3} is tool {4}.", what, s.to, line, label(p_, w.to), c.tool), c.layer, line);
-        if (w.waits && c.refill < 0 && s.what == ToolpathStop::What::tool)
+        if (w.waits && c.refill < 0 && s.what == ToolpathStop::What::tool && p_.machine.nozzles.size() > 1)
+            add("file-change-tool", Severity::error, say("{0}: the nozzle takes over in the file (line {1}), and does not wait for you to exchange its spool: write the plan's pauses into the file.", what, line), c.layer, line);
+        else if (w.waits && c.refill < 0 && s.what == ToolpathStop::What::tool)
             add("file-change-tool", Severity::warning, say("{0} is a tool change in the file (line {1}), and the machine has nobody to make it but you: write the plan's pauses in its place.", what, line), c.layer, line);
     }
 
@@ -199,17 +210,12 @@ public:
                 tool = s.to, line = s.line, named = true;
         if (plan_.changes.empty() || file_.layers.empty())
             return;
-        // What the first change takes over from.
         const Change& first = plan_.changes.front();
-        Change as_first = first;
-        as_first.to = first.from;
-        for (const Stay& s : plan_.stays)
-            if (s.filament == first.from && s.from_layer <= 1) {
-                as_first.nozzle = s.nozzle;
-                as_first.slot = s.slot;
-            }
+        const auto stay = std::find_if(plan_.stays.begin(), plan_.stays.end(), [&](const Stay& s) { return s.filament == first.from; });
+        if (stay == plan_.stays.end())
+            return;
         const bool many = std::any_of(file_.stops.begin(), file_.stops.end(), [](const ToolpathStop& s) { return s.what == ToolpathStop::What::tool; });
-        const int wanted = out_.start_tool = tool_for(p_, plan_, as_first);
+        const int wanted = out_.start_tool = tool_for(p_, plan_, *stay);
         if (many && wanted >= 0 && wanted != tool)
             add("file-start-filament", Severity::error, named ? say("The file begins with tool {0} (line {1}), the plan with {2}, which is tool {3}.", tool, static_cast<long long>(line), label(p_, first.from), wanted)
                                                               : say("The file begins with tool {0}, the plan with {1}, which is tool {2}.", tool, label(p_, first.from), wanted), 1, line);
@@ -280,9 +286,10 @@ void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& fil
     const int first = plan.sequence.layer(0).empty() ? 0 : plan.sequence.layer(0)[0];
     if (!tools)
         holds[0] = first;
-    for (const Wanted& w : wanted) // what a tool holds before its first change: the filament that it prints first
-        if (tools && w.tool >= 0 && w.tool < 256 && holds[static_cast<std::size_t>(w.tool)] < 0)
-            holds[static_cast<std::size_t>(w.tool)] = w.to;
+    if (tools)
+        for (const Stay& s : plan.stays) // by their first layer
+            if (const int tool = tool_for(p, plan, s); tool >= 0 && tool < 256 && holds[static_cast<std::size_t>(tool)] < 0)
+                holds[static_cast<std::size_t>(tool)] = s.filament;
     std::size_t next = 0;
     for (std::size_t l = 0; l < file.layers.size(); ++l) {
         const ToolpathLayer& layer = file.layers[l];
@@ -341,9 +348,23 @@ void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& fil
 } // namespace
 
 int tool_for(const Project& p, const Plan& plan, const Change& c) {
-    if (c.kind == ChangeKind::hand)
+    if (c.kind != ChangeKind::hand)
+        return tool_named(command_for(p, plan.grid, c, c.slot));
+    if (p.machine.nozzles.size() == 1)
         return c.to;
-    return tool_named(command_for(p, plan.grid, c, c.slot));
+    Change as = c; // the nozzle takes over, and somebody exchanges its spool
+    as.kind = ChangeKind::tool;
+    return tool_for(p, plan, as);
+}
+
+int tool_for(const Project& p, const Plan& plan, const Stay& s) {
+    Change c{};
+    c.kind = p.machine.nozzles.size() > 1 ? ChangeKind::tool : p.machine.by_hand(s.nozzle) ? ChangeKind::hand : ChangeKind::feeder;
+    c.layer = s.from_layer;
+    c.nozzle = s.nozzle;
+    c.slot = s.slot;
+    c.from = c.to = c.displaced = s.filament;
+    return tool_for(p, plan, c);
 }
 
 bool AgainstPlan::as_planned() const {

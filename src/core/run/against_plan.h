@@ -47,7 +47,10 @@ struct AgainstPlan {
 /// too many (as texts are compared: Needleman & Wunsch 1970).
 AgainstPlan against_plan(const Project& project, const Plan& plan, const ToolpathFile& file);
 
-/// The tool a file calls for a filament: what the machine's words name, else the filament's place in the project.
+/// The tool a file calls for a change: what the machine's words name; −1: they name none. Of one nozzle that is fed by hand, the filament's place in
+/// the project, as programs have it that know of no swaps.
 int tool_for(const Project& project, const Plan& plan, const Change& change);
+/// The same for what a place holds at the start.
+int tool_for(const Project& project, const Plan& plan, const Stay& stay);
 
 } // namespace vitrail

@@ -237,6 +237,7 @@ struct GcodeReader::State {
             const int layer = static_cast<int>(out.layers.size());
             for (std::size_t i = pending; i < out.stops.size(); ++i) {
                 out.stops[i].layer = layer;
+                out.stops[i].until_line = out.lines;
                 out.stops[i].within = l.first_line != out.lines;
                 out.stops[i].spot_mm = i + 1 == out.stops.size() ? std::max(0.0, spot) : 0;
             }

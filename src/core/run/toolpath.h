@@ -35,6 +35,7 @@ struct ToolpathStop {
     int layer = 0;            ///< the layer whose extrusion follows, from 1; one more than there are: after the last
     bool within = false;      ///< that layer has begun
     std::int64_t line = 0;
+    std::int64_t until_line = 0; ///< of the extrusion that follows; the same for stops that follow each other without any
     Seam at;                    ///< before the line
     std::uint64_t end_byte = 0; ///< of the line, its end included
     std::string word;         ///< the line, without comment

@@ -34,8 +34,10 @@ RunPlate run_plate(const Project& project, const Plan& plan) {
     for (const LayerCost& l : plan.layers)
         out.layers_s.push_back(l.start_s);
     out.visits = plan.attendance.visits;
-    for (const Visit& v : out.visits)
+    for (const Visit& v : out.visits) {
         out.says.push_back(what_to_do(project, plan, v));
+        out.takes_s.push_back(v.what == Visit::What::swap ? plan.changes[static_cast<std::size_t>(v.change)].time_s : v.what == Visit::What::pause ? plan.refills[static_cast<std::size_t>(v.refill)].time_s : 0);
+    }
     return out;
 }
 

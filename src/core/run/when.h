@@ -14,6 +14,7 @@ struct RunPlate {
     std::string name;
     std::vector<Visit> visits;     ///< by the latest time; take_off is not among them
     std::vector<Message> says;     ///< [visit] what to do
+    std::vector<double> takes_s;   ///< [visit] what the plan has for it, while the printer stands; 0: it goes on
     std::vector<double> layers_s;  ///< [layer − 1]: when it begins
     double total_s = 0;
     bool by_itself = false;        ///< it begins as soon as the one before ends, on the same bed, with nobody there

@@ -90,6 +90,16 @@ Result<std::vector<Insertion>> insertions(const Project& p, const Plan& plan, co
         if (!hand && (stop || s.change < 0 || plan.changes[static_cast<std::size_t>(s.change)].kind != ChangeKind::feeder || has_tools)) // which lines a tool prints is the other program's work
             return no(stop ? say("Nothing was written: {0} stands in the wrong place (line {1}). Which lines a tool prints is settled by the program that made the file.", what_stops(p, plan, s), static_cast<long long>(stop->line))
                            : say("Nothing was written: {} is missing. Which lines a tool prints is settled by the program that made the file.", what_stops(p, plan, s)));
+        if (hand && tool && s.state == ComparedStop::State::as_planned && !s.wrong_filament && p.machine.nozzles.size() > 1) { // the right nozzle takes over; nobody is told to exchange its spool
+            Seam at = stop->at;
+            at.byte = stop->end_byte;
+            at.tool = stop->to;
+            out.push_back({at.byte, command(p, plan, s, at), 0, s.change, s.refill, s.layer, stop->line + 1, at});
+            continue;
+        }
+        if (hand && !stop && s.change >= 0 && p.machine.nozzles.size() > 1)
+            if (const Change& c = plan.changes[static_cast<std::size_t>(s.change)]; c.displaced != c.from)
+                return no(say("Nothing was written: {} is missing, and another nozzle takes over there. Which lines a tool prints is settled by the program that made the file.", what_stops(p, plan, s)));
         if (s.state == ComparedStop::State::as_planned || (tool && s.state == ComparedStop::State::within)) {
             if (!wishes.take_tools)
                 return no(say("Nothing was written: {0} is a tool change in the file (line {1}). Have tool changes turned into swaps.", what_stops(p, plan, s), static_cast<long long>(stop->line)));
