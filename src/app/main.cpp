@@ -53,5 +53,6 @@ int main(int argc, char** argv) {
     else if (parser.isSet(exit_at_first_frame)) // without OpenGL: once there is a plan to show
         QObject::connect(window.document(), &Document::plan_changed, &app, [] { QTimer::singleShot(0, qApp, &QApplication::quit); });
     window.offer_recovery();
+    window.find_runs();
     return QApplication::exec();
 }

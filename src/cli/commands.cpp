@@ -12,6 +12,7 @@
 #include "core/run_sheet/run_sheet.h"
 #include "core/study/aims.h"
 #include "core/study/schools.h"
+#include "formats/place_clock.h"
 #include "formats/archive.h"
 #include "formats/export.h"
 #include "formats/files.h"
@@ -169,7 +170,7 @@ int run_sheet(const SheetOptions& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
-        RunSheet sheet = make_run_sheet(p, *plan);
+        RunSheet sheet = make_run_sheet(p, *plan, place_zone(p));
         sheet.picture = thumbnail_png(p);
         if (!o.csv.empty())
             save(o.csv, sheet_csv(sheet));

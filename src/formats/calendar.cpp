@@ -59,15 +59,6 @@ std::string calendar_text(const std::string& name, const std::vector<CalendarEve
     return text.get();
 }
 
-Message visit_text(const RunTask& task, const DueVisit& v) {
-    const auto plate = static_cast<std::size_t>(v.plate);
-    if (v.index >= 0)
-        return task.plates[plate].says[static_cast<std::size_t>(v.index)];
-    if (plate + 1 == task.plates.size())
-        return say("done: take it off once the bed is cool");
-    return say("take plate {0} off once the bed is cool, start plate {1}", v.plate + 1, v.plate + 2);
-}
-
 std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times, double alarm_min) {
     std::vector<CalendarEvent> out;
     const std::string name = task.plates.empty() || task.plates.front().name.empty() ? std::string("print") : task.plates.front().name;

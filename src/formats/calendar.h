@@ -18,7 +18,4 @@ std::string calendar_text(const std::string& name, const std::vector<CalendarEve
 /// An event for each trip and for the end. The same run gives the same ids, so that a calendar takes later times over.
 std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times, double alarm_min);
 
-/// What a visit is, as one sentence; of an index −1: take the plate off.
-Message visit_text(const RunTask& task, const DueVisit& visit);
-
 } // namespace vitrail

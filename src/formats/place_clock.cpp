@@ -1,5 +1,7 @@
 #include "formats/place_clock.h"
 
+#include "core/run_sheet/run_sheet.h"
+
 #include <ctime>
 
 namespace vitrail {
@@ -34,6 +36,10 @@ Zone place_zone(std::int64_t around) {
         offset = next;
     }
     return zone;
+}
+
+Zone place_zone(const Project& p) {
+    return place_zone(start_of(p, {}).value_or(now_s()));
 }
 
 std::int64_t now_s() {

@@ -1,5 +1,6 @@
 #include "formats/report.h"
 
+#include "core/base/civil.h"
 #include "formats/json.h"
 #include "formats/page_html.h"
 #include "core/base/numbers.h"
@@ -74,6 +75,17 @@ Json pieces_to_json(const Project& p, const Plan& plan) {
                           {"support_g", share.support_g}, {"total_s", share.total_s}, {"cost", share.cost}});
     }
     return pieces;
+}
+
+/// Where the day of the start is known they have times, on a clock that nobody changes.
+Json visits_to_json(const Project& p, const Plan& plan) {
+    static constexpr const char* kWhat[] = {"swap", "refill", "pause", "take-off"};
+    const std::int64_t day = parse_moment(p.start_date).value_or(-1);
+    const auto moment = [&](double s) { return day >= 0 ? Json(moment_text(day + std::llround(p.settings.start_hour * 60 + s / 60))) : Json(); };
+    Json visits = Json::array();
+    for (const Visit& v : plan.attendance.visits)
+        visits.push_back({{"what", kWhat[static_cast<int>(v.what)]}, {"layer", v.layer}, {"from_s", v.from_s}, {"to_s", v.to_s}, {"at_night", v.at_night}, {"from", moment(v.from_s)}, {"to", moment(v.to_s)}});
+    return visits;
 }
 
 /// Heights are sums of decimal fractions; round off what binary adds.
@@ -309,7 +321,7 @@ Json plan_report(const Project& p, const Plan& plan) {
         {"refills", refills_to_json(p, plan)},
         {"pairs", pairs_to_json(p, plan)},
         {"washout", washouts_to_json(p, plan)},
-        {"attendance", {{"trips", plan.attendance.trips}, {"night_trips", plan.attendance.night_trips}, {"start_hour", p.settings.start_hour}}},
+        {"attendance", {{"trips", plan.attendance.trips}, {"night_trips", plan.attendance.night_trips}, {"start_hour", p.settings.start_hour}, {"start_date", p.start_date}, {"visits", visits_to_json(p, plan)}}},
         {"totals",
          {{"model_g", t.model_g},
           {"support_g", t.support_g},

@@ -133,6 +133,7 @@ void variants_to_json(const Project& p, Json& json) {
     json["variant"] = p.variant;
     json["asked"] = asked;
     json["order"] = order_to_json(p.order);
+    json["start_date"] = p.start_date;
     if (p.origin)
         json["origin"] = {{"file", p.origin->file}, {"job", p.origin->job}, {"made_of", p.origin->made_of}};
 }
@@ -142,6 +143,7 @@ void variants_from_json(const JsonReader& r, Project& p) {
     if (r.has("asked"))
         for (std::size_t i = 0; i < r.list("asked", 1000).size(); ++i)
             p.asked.push_back(asked_from_json(r.item("asked", i)));
+    p.start_date = moment_from(r, "start_date").substr(0, 10);
     if (r.has("order"))
         p.order = order_from_json(r.object("order"));
     if (r.has("origin")) {

@@ -3,6 +3,7 @@
 #include "core/check/findings.h"
 #include "core/run_sheet/jobs_page.h"
 #include "core/run_sheet/order_page.h"
+#include "formats/place_clock.h"
 #include "formats/archive.h"
 #include "formats/export.h"
 #include "formats/files.h"
@@ -29,7 +30,7 @@ Status write_named(const std::string& path, const std::string& bytes) {
 
 /// The project, and its run sheet as HTML.
 Status write_with_sheet(const std::string& stem, const Project& p, const Plan& plan) {
-    RunSheet sheet = make_run_sheet(p, plan);
+    RunSheet sheet = make_run_sheet(p, plan, place_zone(p));
     sheet.picture = thumbnail_png(p);
     if (const Status ok = write_named(stem + ".html", sheet_html(sheet)); !ok)
         return ok;

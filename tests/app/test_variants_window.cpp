@@ -253,7 +253,7 @@ void TestVariantsWindow::pictures_at_a_chosen_size() {
 
 void TestVariantsWindow::fits_a_small_screen() {
     show_bench("open-day.vitrail");
-    for (int bench = MainWindow::kPicture; bench <= MainWindow::kRunSheet; ++bench) {
+    for (int bench = MainWindow::kPicture; bench <= MainWindow::kRun; ++bench) {
         window_->choose_bench(static_cast<MainWindow::Bench>(bench));
         QCoreApplication::processEvents();
         const QSize least = window_->minimumSizeHint();

@@ -1,7 +1,7 @@
 #include "app/layer_window/layer_window.h"
 #include "app/piece/piece_bench.h"
 #include "app/ribbon/ribbon.h"
-#include "app/run_sheet/run_sheet_bench.h"
+#include "app/run/sheet_page.h"
 #include "app/shell/bench_rail.h"
 #include "app/document/document.h"
 #include "app/shell/main_window.h"
@@ -108,7 +108,7 @@ void TestWindow::empty_window_says_what_to_do() {
     QVERIFY(!button("pin")->isEnabled());
     QVERIFY(window_->windowTitle().contains("Vitrail"));
     window_->choose_bench(MainWindow::kChanges);
-    window_->choose_bench(MainWindow::kRunSheet);
+    window_->choose_bench(MainWindow::kRun);
     QVERIFY(!button("sheet_pdf")->isEnabled());
     window_->choose_bench(MainWindow::kPiece);
     key(Qt::Key_A); // nothing to assign, no crash
@@ -509,15 +509,15 @@ void TestWindow::findings_show_and_fix() {
 
 void TestWindow::run_sheet_files() {
     open("badge.vitrail");
-    window_->choose_bench(MainWindow::kRunSheet);
+    window_->choose_bench(MainWindow::kRun);
     QVERIFY(button("sheet_pdf")->isEnabled());
     for (const char* ending : {"pdf", "html", "csv"}) {
         const QString path = dir_->filePath(QString("sheet.") + ending);
-        window_->run_sheet_bench()->export_to(path);
+        window_->run_bench()->sheet()->export_to(path);
         QVERIFY(QFileInfo(path).size() > 200);
         QVERIFY(window_->messages()->text().contains("was saved"));
     }
-    window_->run_sheet_bench()->export_to(dir_->filePath("no/where/sheet.pdf"));
+    window_->run_bench()->sheet()->export_to(dir_->filePath("no/where/sheet.pdf"));
     QVERIFY(window_->messages()->text().contains("not saved"));
 }
 

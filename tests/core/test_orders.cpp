@@ -570,7 +570,7 @@ void TestOrders::plates_become_projects() {
         QVERIFY(planned && planned->plate.fits);
         QCOMPARE(planned->totals.changes, plan->plates[i].figures.changes);
         COMPARE_NEAR(waste_g(planned->totals), plan->plates[i].figures.waste_g, 1e-6);
-        QVERIFY(std::abs(std::remainder(p->settings.start_hour - task.start_hour - plan->plates[i].when.start_h, 24)) <= 0.5 + 1e-9);
+        QVERIFY(std::abs(std::remainder(p->settings.start_hour - task.start_hour - plan->plates[i].when.start_h, 24)) <= 1.0 / 120 + 1e-9);
         QCOMPARE(p->in_machine.size(), plan->plates[i].when.stays.size());
         const auto back = read_archive(*write_archive(*p));
         QVERIFY2(back, back ? "" : english(back.error().message).c_str());

@@ -315,7 +315,14 @@ void TestPaintPlan::run_sheet_leaves_nothing_to_remember() {
     // Every change with a time of day, in order.
     QVERIFY(!sheet.changes.empty());
     QVERIFY(sheet.changes.front().clock >= "13:05" && sheet.changes.front().clock < "20:00");
-    QCOMPARE(clock_at({.start_hour = 22}, 3 * 3600), std::string("01:00 +1"));
+    Project late;
+    late.settings.start_hour = 22;
+    QCOMPARE(clock_at(late, 3 * 3600), std::string("01:00 +1"));
+    // The clock is put back that night: three hours later it shows 00:00 + 3 − 1.
+    late.start_date = "2026-10-24";
+    const Zone zone{{{0, 7200}, {*parse_instant("2026-10-25T01:00:00Z", {}), 3600}}};
+    QCOMPARE(clock_at(late, 3 * 3600, zone), std::string("01:00 +1"));
+    QCOMPARE(clock_at(late, 6 * 3600, zone), std::string("03:00 +1"));
     // What the skirt takes, and what becomes of the rest.
     const auto line = std::find_if(sheet.preparation.begin(), sheet.preparation.end(), [](const Message& s) { return english(s).find("skirt") != std::string::npos; });
     QVERIFY(line != sheet.preparation.end());

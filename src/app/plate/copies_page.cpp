@@ -29,7 +29,7 @@ QString time_text(double s) {
 } // namespace
 
 CopiesPage::CopiesPage(Document* document, QWidget* parent)
-    : QWidget(parent), document_(document), view_(new CopiesView), says_(new QLabel), apart_(new QLabel), print_(new QPushButton(tr("&Print so many"))) {
+    : QWidget(parent), document_(document), view_(new CopiesView), says_(new QLabel), apart_(new QLabel), print_(new QPushButton(tr("&Print so many"))), chain_(new QPushButton(tr("Print them one &after another"))) {
     auto* curve = new Panel(tr("One piece, of so many printed together"));
     curve->set_aside(tr("changes are paid once for the plate"));
     curve->body()->addWidget(view_, 1);
@@ -54,6 +54,10 @@ CopiesPage::CopiesPage(Document* document, QWidget* parent)
     caution->setObjectName(QStringLiteral("quiet"));
     caution->setWordWrap(true);
     apart->body()->addWidget(caution);
+
+    chain_->setObjectName(QStringLiteral("print_chain"));
+    chain_->setToolTip(tr("The plate becomes one piece, printed so many times: each run of it begins by itself beside the last. The Run bench has all of them on the clock"));
+    apart->body()->addWidget(chain_);
 
     auto* settings = new Panel(tr("What counts"));
     settings->body()->addWidget(new SettingsForm(document, {"plate.enough", "printer_cost", "attended_cost"}));
@@ -91,6 +95,13 @@ CopiesPage::CopiesPage(Document* document, QWidget* parent)
     });
     connect(view_, &CopiesView::chosen_changed, this, &CopiesPage::show_chosen);
     connect(print_, &QPushButton::clicked, this, [this] { document_->edit(tr("Change how many are printed together"), [n = view_->chosen()](Project& p) { p.settings.copies = n; }); });
+    connect(chain_, &QPushButton::clicked, this, [this] {
+        document_->edit(tr("Print one after another"), [](Project& p) {
+            p.settings.times = count_of_all(p);
+            p.settings.copies = 1;
+            p.settings.by_itself = true;
+        });
+    });
     show_curve();
 }
 
@@ -135,6 +146,7 @@ void CopiesPage::show_chosen() {
     print_->setEnabled(any && n <= curve_->most && n != document_->project().settings.copies);
     print_->setText(any ? tr("&Print %1 together").arg(n) : tr("&Print so many"));
     print_->setToolTip(any && n > curve_->most ? tr("They take several plates: write an order for them") : QString());
+    chain_->setVisible(one_by_one_ && one_by_one_->possible && document_->planned_project().pieces.size() == 1);
     if (!one_by_one_)
         apart_->setText(any ? tr("Working it out…") : QString());
     else if (!one_by_one_->possible)

@@ -31,7 +31,7 @@ private:
     CopiesView* view_;
     QLabel *says_, *apart_;
     QTableWidget* figures_;
-    QPushButton* print_;
+    QPushButton *print_, *chain_;
     Study* study_;
     std::optional<CopiesCurve> curve_;
     std::optional<OneByOne> one_by_one_;

@@ -111,6 +111,7 @@ void Ribbon::draw(QPainter& p) {
         y[order[i]] = all.top() + i * pitch;
         p.fillRect(QRectF(all.left(), y[order[i]], all.width(), lane), t.dark ? t.panel.lighter(125) : t.panel.darker(105));
     }
+    draw_nights(p);
     // Runs of layers in which a filament is printed, one pane each.
     for (const int f : order) {
         const Filament& filament = project.filaments[f];
@@ -171,7 +172,11 @@ void Ribbon::draw(QPainter& p) {
             p.drawText(QRectF(all.left() - em(6) - (columns - 1) * em(1.4), y[f] + (lane - em(1.2)) / 2, em(3.8), em(1.2)), Qt::AlignVCenter | Qt::AlignRight, tr("nozzle %1").arg(nozzle + 1));
         }
     }
-    if (cuts_.empty())
+    if (clock_)
+        return draw_clock(p);
+    if (!file_.empty())
+        draw_file(p);
+    else if (cuts_.empty())
         draw_skyline(p);
     draw_scale(p);
 }
@@ -185,6 +190,125 @@ void Ribbon::set_cuts(std::vector<int> cuts, std::vector<double> ends) {
     ends_ = std::move(ends);
     setAccessibleDescription(cuts_.empty() ? tr("Arrow keys move the cursor layer; with Shift they choose a range of layers.") : tr("Arrow keys move the cursor layer; with Alt they move the lead line that is nearest to it, which cuts the picture's bands."));
     update();
+}
+
+void Ribbon::set_clock(std::optional<RibbonClock> clock) {
+    if (!clock && !clock_)
+        return;
+    clock_ = std::move(clock);
+    stale_ = true;
+    QStringList says;
+    if (clock_)
+        for (const RibbonClock::Post& post : clock_->posts)
+            says << post.says;
+    setAccessibleDescription(clock_ ? tr("On the clock. Visits: %1").arg(says.isEmpty() ? tr("none") : says.join(QStringLiteral("; "))) : tr("Arrow keys move the cursor layer; with Shift they choose a range of layers."));
+    update();
+}
+
+void Ribbon::set_file(RibbonFile file) {
+    if (file == file_)
+        return;
+    file_ = std::move(file);
+    stale_ = true;
+    update();
+}
+
+double Ribbon::x_at(double layers) const {
+    const QRect l = lanes_rect();
+    const auto plan = document_->plan();
+    return l.left() + layers * l.width() / std::max(1, plan ? plan->grid.count : 1);
+}
+
+void Ribbon::draw_nights(QPainter& p) {
+    if (!clock_)
+        return;
+    const QRect lanes = lanes_rect(), sky = skyline_rect();
+    QColor night = Theme::current().lead;
+    night.setAlphaF(Theme::current().dark ? 0.6f : 0.22f);
+    for (const RibbonClock::Span& n : clock_->nights) {
+        const QRectF r(x_at(n.from), lanes.top() - 2, x_at(n.to) - x_at(n.from), sky.bottom() - lanes.top() + 4);
+        p.fillRect(r, night);
+        if (r.width() > em(4)) {
+            p.setFont(font_of(0.9));
+            p.setPen(Theme::current().quiet);
+            p.drawText(r.adjusted(em(0.3), 0, 0, -em(0.1)), Qt::AlignLeft | Qt::AlignBottom, tr("night"));
+        }
+    }
+}
+
+/// Visits as posts with their windows, hours below.
+void Ribbon::draw_clock(QPainter& p) {
+    const Theme& t = Theme::current();
+    const QRect r = skyline_rect();
+    p.setFont(font_of(0.9));
+    p.setPen(t.quiet);
+    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignVCenter, tr("come"));
+    p.setPen(t.line);
+    p.drawLine(r.bottomLeft(), r.bottomRight());
+    double last = -1e9;
+    for (const RibbonClock::Hour& h : clock_->hours) {
+        const double x = x_at(h.at), w = p.fontMetrics().horizontalAdvance(h.text);
+        p.setPen(t.quiet);
+        p.drawLine(QPointF(x, r.bottom() + 1), QPointF(x, r.bottom() + em(0.25)));
+        if (x - w / 2 < last + em(0.6))
+            continue;
+        const double left = std::min(x - w / 2, double(width()) - w - 2);
+        p.drawText(QRectF(left, r.bottom() + em(0.25), w + 2, em(1.1)), Qt::AlignLeft | Qt::AlignTop, h.text);
+        last = left + w;
+    }
+    p.setRenderHint(QPainter::Antialiasing);
+    const double side = std::min<double>(r.height() - 2, em(1.5)), y = r.center().y() + 0.5;
+    for (const RibbonClock::Post& post : clock_->posts) {
+        const double x0 = x_at(post.from), x1 = x_at(post.to);
+        p.setPen(QPen(post.night ? t.bad : t.accent, 2));
+        p.drawLine(QPointF(x1, lanes_rect().top() - 2), QPointF(x1, r.bottom()));
+        QColor fill = post.night ? t.bad : t.accent;
+        fill.setAlpha(70);
+        if (x1 - x0 > 2)
+            p.fillRect(QRectF(x0, y - side / 4, x1 - x0, side / 2), fill);
+        paint_badge(p, QRectF(std::clamp(x0 - side / 2, double(r.left()), r.right() - side), y - side / 2, side, side), post.letter.isEmpty() ? ' ' : post.letter.at(0).toLatin1(), post.colour, font());
+    }
+    p.setRenderHint(QPainter::Antialiasing, false);
+}
+
+/// What the file prints, in panes, and a mark where that is not the plan.
+void Ribbon::draw_file(QPainter& p) {
+    const Theme& t = Theme::current();
+    const auto plan = document_->plan();
+    const Project& project = document_->planned_project();
+    const QRect r = skyline_rect();
+    p.setFont(font_of(0.9));
+    p.setPen(t.quiet);
+    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignVCenter, tr("the file"));
+    const auto here = [&](int l) { return l <= static_cast<int>(file_.size()) ? file_[static_cast<std::size_t>(l) - 1] : std::vector<int>{}; };
+    const auto planned = [&](int l) {
+        std::vector<int> f;
+        for (const std::uint8_t g : plan->sequence.layer(l - 1))
+            f.push_back(g);
+        return f;
+    };
+    const double lane = r.height() - em(0.45);
+    for (int l = 1; l <= plan->grid.count;) {
+        const std::vector<int> now = here(l);
+        int end = l;
+        while (end <= plan->grid.count && here(end) == now)
+            ++end;
+        const double x0 = x_of(l), x1 = std::max(x_of(end), x0 + 1);
+        for (std::size_t i = 0; i < now.size(); ++i)
+            if (now[i] >= 0 && now[i] < static_cast<int>(project.filaments.size()))
+                paint_pane(p, QRectF(x0, r.top() + lane * static_cast<double>(i) / static_cast<double>(now.size()), x1 - x0, lane / static_cast<double>(now.size())), project.filaments[static_cast<std::size_t>(now[i])]);
+        p.setPen(t.lead);
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(QRectF(x0, r.top(), x1 - x0, lane));
+        l = end;
+    }
+    for (int l = 1; l <= plan->grid.count; ++l) {
+        std::vector<int> a = here(l), b = planned(l);
+        std::sort(a.begin(), a.end());
+        std::sort(b.begin(), b.end());
+        if (a != b)
+            p.fillRect(QRectF(x_of(l), r.top() + lane + 1, std::max(2.0, x_of(l + 1) - x_of(l)), em(0.35)), t.bad);
+    }
 }
 
 int Ribbon::cut_at(double x) const {
@@ -329,6 +453,16 @@ void Ribbon::paintEvent(QPaintEvent*) {
     if (!cuts_.empty()) {
         draw_ends(p);
         draw_cuts(p);
+    }
+    if (clock_ && clock_->now >= 0) {
+        const double now = x_at(clock_->now);
+        p.setPen(QPen(t.bad, 2));
+        p.drawLine(QPointF(now, lanes.top() - em(0.5)), QPointF(now, sky.bottom()));
+        p.setFont(font_of(0.95, true));
+        const double w = p.fontMetrics().horizontalAdvance(clock_->now_text) + em(0.6);
+        const QRectF tag(std::clamp(now + 3, double(lanes.left()), width() - w - 2), lanes.top() - em(0.6), w, em(1.35));
+        p.fillRect(tag, t.panel);
+        p.drawText(tag, Qt::AlignCenter, clock_->now_text);
     }
     p.setRenderHint(QPainter::Antialiasing);
     const double x = x_of(view_->layer()) + per_layer / 2;

@@ -15,6 +15,32 @@ class ViewState;
 /// A lane per filament, grouped by nozzle; panes where a filament is printed, lead lines at changes, a skyline of
 /// purge below. Dragging over the lanes chooses a range of layers; clicking, dragging over the skyline, or the arrow
 /// keys move the cursor layer. Reads the Plan, computes nothing but positions.
+/// The layers on the clock: places count layers from the first one's beginning.
+struct RibbonClock {
+    struct Hour {
+        double at = 0;
+        QString text;
+    };
+    struct Span {
+        double from = 0, to = 0;
+    };
+    struct Post {
+        double from = 0, to = 0; ///< equal: the printer waits
+        QString letter;          ///< of what is put in
+        QColor colour;
+        bool night = false;
+        QString says;
+    };
+    std::vector<Hour> hours;
+    std::vector<Span> nights;
+    std::vector<Post> posts;
+    double now = -1; ///< below 0: not running
+    QString now_text;
+};
+
+/// What a toolpath file prints: [layer − 1] filaments in order.
+using RibbonFile = std::vector<std::vector<int>>;
+
 class Ribbon : public QWidget {
     Q_OBJECT
 public:
@@ -24,6 +50,13 @@ public:
     /// are cuts they can be dragged, and the shares stand in place of the purge.
     void set_cuts(std::vector<int> cuts, std::vector<double> ends);
     const std::vector<int>& cuts() const { return cuts_; }
+
+    /// The skyline gives way to visits, and layers to hours; empty: they come back.
+    void set_clock(std::optional<RibbonClock> clock);
+    const std::optional<RibbonClock>& clock() const { return clock_; }
+    /// A second strip below the lanes, in place of the skyline; empty: it goes.
+    void set_file(RibbonFile file);
+    const RibbonFile& file() const { return file_; }
 
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override;
@@ -58,6 +91,10 @@ private:
     void draw_cuts(QPainter& p);
     int cut_at(double x) const;
     void draw_scale(QPainter& p);
+    void draw_nights(QPainter& p);
+    void draw_clock(QPainter& p);
+    void draw_file(QPainter& p);
+    double x_at(double layers) const; ///< of a place that counts layers
     QString describe(int layer) const;
     void move_cursor(int layer);
 
@@ -70,6 +107,8 @@ private:
     std::vector<int> cuts_;
     std::vector<double> ends_;
     int dragged_cut_ = -1;
+    std::optional<RibbonClock> clock_;
+    RibbonFile file_;
 };
 
 } // namespace vitrail

@@ -12,7 +12,8 @@
 #include "app/plate/plate_bench.h"
 #include "app/purge/purge_bench.h"
 #include "app/ribbon/ribbon.h"
-#include "app/run_sheet/run_sheet_bench.h"
+#include "app/run/run_bench.h"
+#include "app/run/run_store.h"
 #include "app/supports/supports_bench.h"
 #include "app/shell/bench_rail.h"
 #include "app/document/document.h"
@@ -67,7 +68,7 @@ MainWindow::MainWindow()
     : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)),
       shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
-      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), variants_(new VariantsBench(document_)), sheet_(new RunSheetBench(document_)), ribbon_(new Ribbon(document_, view_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)),
+      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), variants_(new VariantsBench(document_)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), run_(new RunBench(document_, view_, runs_, ribbon_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
     rail_->add(QStringLiteral("image"), tr("Picture"));
@@ -78,8 +79,8 @@ MainWindow::MainWindow()
     rail_->add(QStringLiteral("arrow-left-right"), tr("Changes"));
     rail_->add(QStringLiteral("droplets"), tr("Purge"));
     rail_->add(QStringLiteral("variants"), tr("Variants"));
-    rail_->add(QStringLiteral("clipboard-list"), tr("Run sheet"));
-    for (QWidget* bench : {static_cast<QWidget*>(picture_), static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(plate_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(variants_), static_cast<QWidget*>(sheet_)})
+    rail_->add(QStringLiteral("clipboard-list"), tr("Run"));
+    for (QWidget* bench : {static_cast<QWidget*>(picture_), static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(plate_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(variants_), static_cast<QWidget*>(run_)})
         benches_->addWidget(bench);
 
     auto* middle = new QVBoxLayout;
@@ -139,7 +140,15 @@ MainWindow::MainWindow()
     plate_->set_owned_machines(owned_machines());
     connect(piece_, &PieceBench::wants_project, this, &MainWindow::ask_open);
     connect(variants_, &VariantsBench::said, this, [this](const QString& text) { messages_->say(text); });
-    connect(sheet_, &RunSheetBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(run_, &RunBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(runs_, &RunStore::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(runs_, &RunStore::due, this, [this](const QString& text) {
+        messages_->say(text, tr("Show the run"), [this] {
+            choose_bench(kRun);
+            run_->show_page(RunBench::kWhen);
+        });
+        QApplication::alert(this);
+    });
     connect(document_, &Document::opened, this, [this](const QString& path) {
         remember(path);
         messages_->hide();
@@ -307,6 +316,28 @@ void MainWindow::edit_machine() {
         if (!followed.empty())
             messages_->say(words(followed));
     }
+}
+
+void MainWindow::find_runs() {
+    runs_->open(RunStore::usual_file());
+    const auto under_way = runs_->under_way();
+    if (under_way.empty())
+        return;
+    const Run& run = *under_way.back();
+    const QString file = QString::fromStdString(run.project_file), title = QString::fromStdString(run.title);
+    const auto show = [this] {
+        choose_bench(kRun);
+        run_->show_page(RunBench::kWhen);
+    };
+    if (file.isEmpty() || file == document_->path() || !QFileInfo::exists(file))
+        messages_->say(tr("A run of %1 is under way.").arg(title), file.isEmpty() || file == document_->path() ? tr("Show the run") : QString(), show);
+    else
+        messages_->say(tr("A run of %1 is under way.").arg(title), tr("Open its project"), [this, file, show] {
+            discard_then([this, file, show] {
+                document_->open(file);
+                show();
+            });
+        });
 }
 
 void MainWindow::make_letters() {

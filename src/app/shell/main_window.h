@@ -25,8 +25,9 @@ class PurgeBench;
 class Recovery;
 class Ribbon;
 class ShelfStore;
+class RunBench;
+class RunStore;
 class SupportsBench;
-class RunSheetBench;
 class Tally;
 class VariantsBench;
 class ViewState;
@@ -34,7 +35,7 @@ class ViewState;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Bench { kPicture, kPiece, kPalette, kSupports, kPlate, kChanges, kPurge, kVariants, kRunSheet };
+    enum Bench { kPicture, kPiece, kPalette, kSupports, kPlate, kChanges, kPurge, kVariants, kRun };
     MainWindow();
     ~MainWindow() override;
 
@@ -49,7 +50,8 @@ public:
     SupportsBench* supports_bench() { return supports_; }
     PlateBench* plate_bench() { return plate_; }
     VariantsBench* variants_bench() { return variants_; }
-    RunSheetBench* run_sheet_bench() { return sheet_; }
+    RunBench* run_bench() { return run_; }
+    RunStore* runs() { return runs_; }
     Ribbon* ribbon() { return ribbon_; }
     MessageBar* messages() { return messages_; }
 
@@ -58,6 +60,8 @@ public:
     void choose_bench(Bench bench);
     /// Offers what a killed session left behind.
     void offer_recovery();
+    /// Follows runs that an earlier session began, and says so.
+    void find_runs();
 
 protected:
     void closeEvent(QCloseEvent*) override;
@@ -98,8 +102,9 @@ private:
     SupportsBench* supports_;
     PlateBench* plate_;
     VariantsBench* variants_;
-    RunSheetBench* sheet_;
     Ribbon* ribbon_;
+    RunStore* runs_;
+    RunBench* run_;
     PictureBench* picture_;
     MessageBar* messages_;
     ProgressStrip* progress_;

@@ -1,5 +1,6 @@
 #include "core/plate/order.h"
 
+#include "core/base/civil.h"
 #include "core/plate/cuts.h"
 #include "core/plate/plate_costs.h"
 #include "core/purge/washout.h"
@@ -220,7 +221,10 @@ Result<Project> project_of(const OrderTask& task, const OrderPlan& plan, std::si
     Result<Project> p = plate_project(task, x.counts, x.when.machine);
     if (!p)
         return p;
-    p->settings.start_hour = std::fmod(std::round(task.start_hour + x.when.start_h), 24); // the setting is in whole hours
+    const std::int64_t start_min = std::llround((task.start_hour + x.when.start_h) * 60);
+    p->settings.start_hour = static_cast<double>(start_min % 1440) / 60;
+    if (task.start_min)
+        p->start_date = moment_text(*task.start_min + std::llround(x.when.start_h * 60)).substr(0, 10);
     if (p->machine.toolheads.size() == 1)
         for (const int f : x.when.stays)
             for (const Filament& own : p->filaments)

@@ -156,6 +156,7 @@ struct Project {
     char interface_filament = 0; ///< letter; 0: as the support
     std::string print_first; ///< letters: the first of them that a layer has is printed first there
     Settings settings;
+    std::string start_date; ///< "2026-12-05": the day on which it starts at settings.start_hour, on the clock of the place; empty: not settled
     Order order;
     std::vector<Variant> variants;
     std::string variant; ///< the one it was last kept as or made from; may have changed since. Empty: none

@@ -67,6 +67,8 @@ struct Settings {
     double hand_wait_s = 0;
     AtNight at_night = AtNight::come;
     double between_plates_min = 10;
+    int times = 1;
+    bool by_itself = false;
     double alarm_min = 10;
     double correct_time = 1, correct_grams = 1;
     Currency currency = Currency::none;

@@ -275,6 +275,46 @@ void compare_layers(const Plan& plan, const ToolpathFile& file, AgainstPlan& out
     out.layers_match &= !in_pass(static_cast<std::size_t>(plan.grid.count));
 }
 
+/// What each layer is printed in, as the stops of the file have it. A tool that the plan does not have there is what the plan has on it elsewhere.
+void follow_stops(const Plan& plan, const std::vector<Wanted>& wanted, const std::vector<Found>& found, const std::vector<int>& matched, AgainstPlan& out) {
+    std::vector<int> to(found.size(), -1);
+    for (std::size_t i = 0; i < wanted.size(); ++i)
+        if (matched[i] >= 0)
+            to[static_cast<std::size_t>(matched[i])] = wanted[i].refill >= 0 ? -2 : wanted[i].to; // −2: nothing changes but a slot
+    for (std::size_t i = 0; i < wanted.size(); ++i)
+        if (matched[i] >= 0 && wrong_tool(wanted[i], found[static_cast<std::size_t>(matched[i])])) {
+            int& is = to[static_cast<std::size_t>(matched[i])] = -1;
+            for (const Wanted& w : wanted)
+                if (w.tool == found[static_cast<std::size_t>(matched[i])].tool)
+                    is = w.to;
+        }
+    int now = plan.sequence.layer(0).empty() ? -1 : plan.sequence.layer(0)[0];
+    std::size_t next = 0;
+    const auto take = [&](std::size_t j) {
+        if (to[j] == -2)
+            return;
+        if (to[j] == -1 && found[j].tool < 0)
+            return; // a pause that nobody planned: the same filament goes on
+        if (to[j] == -1)
+            for (const Wanted& w : wanted)
+                if (w.tool == found[j].tool)
+                    to[j] = w.to;
+        now = to[j];
+    };
+    for (int n = 1; n <= plan.grid.count; ++n) {
+        std::vector<int> here;
+        for (; next < found.size() && found[next].layer <= n && !(found[next].layer == n && found[next].within); ++next)
+            take(next);
+        here.push_back(now);
+        for (; next < found.size() && found[next].layer == n; ++next) {
+            take(next);
+            if (std::find(here.begin(), here.end(), now) == here.end())
+                here.push_back(now);
+        }
+        out.prints.push_back(std::move(here));
+    }
+}
+
 /// Grams of each filament in the file: by what the plan has on that tool in that layer. Where a layer has several filaments on one tool, which only
 /// pauses part, they count alike.
 void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& file, const std::vector<Wanted>& wanted, const std::vector<int>& counted, AgainstPlan& out) {
@@ -403,6 +443,7 @@ AgainstPlan against_plan(const Project& p, const Plan& plan, const ToolpathFile&
             out.extra.push_back(found[j].stop);
             report.extra(found[j].stop);
         }
+    follow_stops(plan, wanted, found, matched, out);
     compare_amounts(p, plan, file, wanted, counted, out);
     report.amounts();
     return out;

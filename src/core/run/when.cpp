@@ -180,6 +180,15 @@ RunTimes run_times(const RunTask& task, const Standing& standing) {
     return std::move(c.out);
 }
 
+Message visit_text(const RunTask& task, const DueVisit& v) {
+    const auto plate = static_cast<std::size_t>(v.plate);
+    if (v.index >= 0)
+        return task.plates[plate].says[static_cast<std::size_t>(v.index)];
+    if (plate + 1 == task.plates.size())
+        return say("done: take it off once the bed is cool");
+    return say("take plate {0} off once the bed is cool, start plate {1}", v.plate + 1, v.plate + 2);
+}
+
 std::int64_t utc_at(const RunTimes& t, int plate, double plan_s) {
     const std::size_t k = static_cast<std::size_t>(std::clamp(plate - t.first_plate, 0, static_cast<int>(t.plates.size()) - 1));
     double s = (plan_s - t.began_plan_s[k]) * t.pace;
@@ -187,6 +196,20 @@ std::int64_t utc_at(const RunTimes& t, int plate, double plan_s) {
         if (w.plate == plate && w.plan_s <= plan_s)
             s += w.wait_s;
     return t.plates[k].start_s + std::llround(s);
+}
+
+double layers_at(const RunTimes& t, const RunTask& task, int plate, std::int64_t utc) {
+    const RunPlate& p = task.plates[static_cast<std::size_t>(plate)];
+    const int count = static_cast<int>(p.layers_s.size());
+    int low = 1, high = count + 1; // the last layer that has begun by then
+    if (count == 0 || utc < utc_at(t, plate, layer_s(p, 1)))
+        return 0;
+    while (high - low > 1) {
+        const int middle = (low + high) / 2;
+        (utc_at(t, plate, layer_s(p, middle)) <= utc ? low : high) = middle;
+    }
+    const double from = static_cast<double>(utc_at(t, plate, layer_s(p, low))), to = static_cast<double>(utc_at(t, plate, layer_s(p, low + 1)));
+    return std::min<double>(count, low - 1 + (to > from ? std::clamp((static_cast<double>(utc) - from) / (to - from), 0.0, 1.0) : 1));
 }
 
 std::vector<StartPoint> start_curve(const RunTask& task, std::int64_t from, std::int64_t to, int step) {

@@ -81,8 +81,13 @@ struct RunTimes {
 /// When everything is due. What falls due at night is done then, or waits until morning, as the task says; refills can be done at any time
 /// of their windows, and wait only where all of it is night. A later plate is started by day by whoever takes the one before off.
 RunTimes run_times(const RunTask& task, const Standing& standing);
+/// What a visit is, as a sentence; of an index −1: take the plate off.
+Message visit_text(const RunTask& task, const DueVisit& visit);
 /// UTC second at which a plate has come so far.
 std::int64_t utc_at(const RunTimes& times, int plate, double plan_s);
+
+/// Where in the layers a plate is at that moment: 2.5 is half-way through layer 3; 0 before the first, their number after the last.
+double layers_at(const RunTimes& times, const RunTask& task, int plate, std::int64_t utc_s);
 
 /// Nights on the clock of the place between two moments, seconds from `zero_s`. A night over which the clock is changed is an hour shorter
 /// or longer.

@@ -1,5 +1,6 @@
 #include "core/run_sheet/run_sheet.h"
 
+#include "core/base/civil.h"
 #include "core/run/commands.h"
 #include "core/material/shelf.h"
 
@@ -131,8 +132,16 @@ Message presence(const Project& p, const Plan& plan) {
     return say("{}.", clauses({come, a.longest_stay_s > 1200 ? say("the longest stay is {}", Duration{a.longest_stay_s}) : Message{}}));
 }
 
-std::string clock_at(const Settings& s, double seconds) {
-    const long minutes = std::lround(s.start_hour * 60 + seconds / 60), days = minutes / 1440;
+std::optional<std::int64_t> start_of(const Project& p, const Zone& zone) {
+    const auto day = p.start_date.empty() ? std::nullopt : parse_moment(p.start_date);
+    return day ? std::optional(zone.utc_s((*day + std::llround(p.settings.start_hour * 60)) * 60)) : std::nullopt;
+}
+
+std::string clock_at(const Project& p, double seconds, const Zone& zone) {
+    long minutes = std::lround(p.settings.start_hour * 60 + seconds / 60);
+    if (const auto start = start_of(p, zone)) // the clock may be put forward or back meanwhile
+        minutes = static_cast<long>(std::lround(static_cast<double>(zone.local_s(*start + std::llround(seconds))) / 60) - *parse_moment(p.start_date));
+    const long days = minutes / 1440;
     const std::string time = fmt::format("{:02}:{:02}", minutes % 1440 / 60, minutes % 60);
     return days ? fmt::format("{} +{}", time, days) : time;
 }
@@ -314,7 +323,7 @@ Lines preparation(const Project& p, const Plan& plan, const std::vector<SheetFil
     return out;
 }
 
-std::vector<SheetChange> changes_of(const Project& p, const Plan& plan) {
+std::vector<SheetChange> changes_of(const Project& p, const Plan& plan, const Zone& zone) {
     std::vector<SheetChange> out;
     for (const Change& c : plan.changes) {
         SheetChange s;
@@ -329,18 +338,19 @@ std::vector<SheetChange> changes_of(const Project& p, const Plan& plan) {
         s.time_s = c.time_s;
         s.attended_s = c.attended_s;
         s.command = command_for(p, plan.grid, c, c.slot);
-        s.clock = clock_at(p.settings, c.at_s);
+        s.clock = clock_at(p, c.at_s, zone);
         s.change = c;
         out.push_back(std::move(s));
     }
     return out;
 }
 
-std::vector<SheetRefill> refills_of(const Project& p, const Plan& plan) {
+std::vector<SheetRefill> refills_of(const Project& p, const Plan& plan, const Zone& zone) {
     std::vector<SheetRefill> out;
     for (const Refill& x : plan.refills) {
         SheetRefill s;
-        s.when = x.pause ? say("{} ({} after the start)", when(x), Duration{x.earliest_s}) : say("{} ({} to {} after the start)", when(x), Duration{x.earliest_s}, Duration{x.latest_s});
+        s.when = !p.start_date.empty() ? x.pause ? say("{}, {}", when(x), clock_at(p, x.earliest_s, zone)) : say("{}, {} to {}", when(x), clock_at(p, x.earliest_s, zone), clock_at(p, x.latest_s, zone))
+                 : x.pause             ? say("{} ({} after the start)", when(x), Duration{x.earliest_s}) : say("{} ({} to {} after the start)", when(x), Duration{x.earliest_s}, Duration{x.latest_s});
         s.out = x.out < 0 ? 0 : p.filaments[static_cast<std::size_t>(x.out)].letter;
         s.in = p.filaments[static_cast<std::size_t>(x.in)].letter;
         s.slot = slot_name(p.machine, x.toolhead, x.slot);
@@ -424,7 +434,7 @@ std::vector<std::pair<Message, Message>> totals_of(const Settings& s, const Tota
 
 } // namespace
 
-RunSheet make_run_sheet(const Project& p, const Plan& plan) {
+RunSheet make_run_sheet(const Project& p, const Plan& plan, const Zone& zone) {
     RunSheet r;
     r.title = p.name.empty() ? say("Untitled piece") : say("{}", p.name);
     r.machine = p.machine.name;
@@ -435,10 +445,14 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan) {
     r.plate = plate_of(p, plan);
     r.filaments = filaments_of(p, plan);
     r.preparation = preparation(p, plan, r.filaments);
-    r.changes = changes_of(p, plan);
-    r.refills = refills_of(p, plan);
+    r.changes = changes_of(p, plan, zone);
+    r.refills = refills_of(p, plan, zone);
     r.after = after_print(p, plan);
     r.presence = presence(p, plan);
+    if (!p.start_date.empty())
+        r.presence = sentences({say("It starts on {0} at {1} and is done at {2}.", p.start_date, clock_at(p, 0, zone), clock_at(p, plan.totals.total_s, zone)), r.presence});
+    if (p.settings.times > 1)
+        r.settings.push_back(p.settings.by_itself ? say("printed {} times, one after another on the same bed", p.settings.times) : say("printed {} times in a row", p.settings.times));
     r.totals = totals_of(p.settings, plan.totals);
     if (const int n = count_of_all(p); n > 1 && p.pieces.size() == 1)
         r.totals.push_back({say("each of {}", n), say("{} of piece, {} thrown away, {}, {}", num(plan.totals.model_g / n, 2, "g"), num(waste_g(plan.totals) / n, 2, "g"), Duration{plan.totals.total_s / n}, money(p.settings, plan.totals.cost / n))});

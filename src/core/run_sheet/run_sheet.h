@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/after_print/guide.h"
+#include "core/base/zone.h"
 
 #include <string>
 #include <vector>
@@ -42,7 +43,7 @@ struct SheetChange {
     std::string nozzle;
     double purge_g = 0, time_s = 0, attended_s = 0;
     std::string command; ///< what the toolpath program should write there
-    std::string clock;   ///< "13:42", "07:05 +1" the day after, the print starting at settings.start_hour
+    std::string clock;   ///< "13:42", "07:05 +1" the day after
     Change change;
 };
 
@@ -75,7 +76,8 @@ struct RunSheet {
     std::vector<Message> cautions; ///< what can hurt, for this print
 };
 
-RunSheet make_run_sheet(const Project& project, const Plan& plan);
+/// Times are those of the clock of the place where the day of the start is known, else as if no clock were ever changed.
+RunSheet make_run_sheet(const Project& project, const Plan& plan, const Zone& zone = {});
 
 /// All three ways of naming a change, so that no program or person can take it for another layer.
 Message when(const LayerGrid& grid, const Change& c);
@@ -95,7 +97,9 @@ std::vector<Place> starting_places(const Project& project, const Plan& plan);
 Message describe(const Project& project, const Place& place);
 
 /// Time of day so many seconds after the start: "13:42", "07:05 +1" the day after.
-std::string clock_at(const Settings& settings, double seconds);
+std::string clock_at(const Project& project, double seconds, const Zone& zone = {});
+/// When it starts, UTC; nothing where the day is not settled.
+std::optional<std::int64_t> start_of(const Project& project, const Zone& zone);
 
 /// "3 copies", or how many of which piece.
 Message how_many(const Project& project);

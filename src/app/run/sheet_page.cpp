@@ -1,4 +1,4 @@
-#include "app/run_sheet/run_sheet_bench.h"
+#include "app/run/sheet_page.h"
 
 #include "app/document/background.h"
 #include "paint/thumbnail.h"
@@ -6,6 +6,7 @@
 #include "app/document/document.h"
 #include "app/parts/panel.h"
 #include "formats/files.h"
+#include "formats/place_clock.h"
 #include "formats/report.h"
 #include "paint/sheet_paint.h"
 #include "paint/words.h"
@@ -54,7 +55,7 @@ void PagesView::paintEvent(QPaintEvent* e) {
     }
 }
 
-RunSheetBench::RunSheetBench(Document* document, QWidget* parent)
+SheetPage::SheetPage(Document* document, QWidget* parent)
     : QWidget(parent), document_(document), view_(new PagesView), scroll_(new QScrollArea), summary_(new QLabel), empty_(new QLabel) {
     auto* side = new Panel(tr("Run sheet"));
     auto* words = new QLabel(tr("What to load before the start, every change with its layer stated all ways, and the cautions that apply. "
@@ -100,12 +101,12 @@ RunSheetBench::RunSheetBench(Document* document, QWidget* parent)
     refresh();
 }
 
-void RunSheetBench::showEvent(QShowEvent*) {
+void SheetPage::showEvent(QShowEvent*) {
     if (stale_)
         refresh();
 }
 
-void RunSheetBench::refresh() {
+void SheetPage::refresh() {
     stale_ = false;
     const auto plan = document_->plan();
     scroll_->setVisible(plan != nullptr);
@@ -123,7 +124,7 @@ void RunSheetBench::refresh() {
 }
 
 /// The picture comes later: big meshes take their time.
-void RunSheetBench::draw_picture() {
+void SheetPage::draw_picture() {
     drawing_.request_stop();
     drawing_ = document_->background()->run(this, [this, project = document_->planned_project()](const std::stop_token&) -> Background::Then {
         return [this, png = thumbnail_png(project, 384)] {
@@ -136,8 +137,8 @@ void RunSheetBench::draw_picture() {
     });
 }
 
-void RunSheetBench::show_sheet() {
-    RunSheet sheet = make_run_sheet(document_->planned_project(), *document_->plan());
+void SheetPage::show_sheet() {
+    RunSheet sheet = make_run_sheet(document_->planned_project(), *document_->plan(), place_zone(document_->planned_project()));
     sheet.picture = picture_;
     const int changes = static_cast<int>(sheet.changes.size()), warnings = static_cast<int>(sheet.warnings.size());
     pages_ = std::make_shared<SheetPages>(std::move(sheet));
@@ -146,18 +147,18 @@ void RunSheetBench::show_sheet() {
                       (warnings ? tr("%n thing(s) to look at first", nullptr, warnings) : tr("nothing to look at first")));
 }
 
-void RunSheetBench::ask(const QString& filter, const QString& ending) {
+void SheetPage::ask(const QString& filter, const QString& ending) {
     const QString stem = document_->path().isEmpty() ? document_->title() : QFileInfo(document_->path()).path() + QLatin1Char('/') + QFileInfo(document_->path()).completeBaseName();
     const QString path = QFileDialog::getSaveFileName(this, tr("Save the run sheet"), stem + QLatin1Char('.') + ending, filter);
     if (!path.isEmpty())
         export_to(path);
 }
 
-void RunSheetBench::export_to(const QString& path) {
+void SheetPage::export_to(const QString& path) {
     const auto plan = document_->plan();
     if (!plan)
         return;
-    RunSheet sheet = make_run_sheet(document_->planned_project(), *plan);
+    RunSheet sheet = make_run_sheet(document_->planned_project(), *plan, place_zone(document_->planned_project()));
     sheet.picture = picture_;
     const std::string target = path.toStdString();
     const Status ok = path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive)    ? write_file(target, sheet_csv(sheet))
@@ -167,7 +168,7 @@ void RunSheetBench::export_to(const QString& path) {
                    : tr("%1 was not saved. %2").arg(QFileInfo(path).fileName(), words(ok.error().message)));
 }
 
-void RunSheetBench::print() {
+void SheetPage::print() {
     if (!pages_)
         return;
     QPrinter printer(QPrinter::HighResolution);

@@ -32,10 +32,10 @@ private:
     std::shared_ptr<const SheetPages> pages_;
 };
 
-class RunSheetBench : public QWidget {
+class SheetPage : public QWidget {
     Q_OBJECT
 public:
-    explicit RunSheetBench(Document* document, QWidget* parent = nullptr);
+    explicit SheetPage(Document* document, QWidget* parent = nullptr);
 
     /// Writes the sheet; the ending of the path decides: .pdf, .html or .csv. Says how it went.
     void export_to(const QString& path);
