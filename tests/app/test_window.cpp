@@ -1,6 +1,7 @@
 #include "app/layer_window/layer_window.h"
 #include "app/piece/piece_bench.h"
 #include "app/ribbon/ribbon.h"
+#include "app/run/run_bench.h"
 #include "app/run/sheet_page.h"
 #include "app/shell/bench_rail.h"
 #include "app/document/document.h"
@@ -109,6 +110,7 @@ void TestWindow::empty_window_says_what_to_do() {
     QVERIFY(window_->windowTitle().contains("Vitrail"));
     window_->choose_bench(MainWindow::kChanges);
     window_->choose_bench(MainWindow::kRun);
+    window_->run_bench()->show_page(RunBench::kSheet);
     QVERIFY(!button("sheet_pdf")->isEnabled());
     window_->choose_bench(MainWindow::kPiece);
     key(Qt::Key_A); // nothing to assign, no crash
@@ -510,6 +512,7 @@ void TestWindow::findings_show_and_fix() {
 void TestWindow::run_sheet_files() {
     open("badge.vitrail");
     window_->choose_bench(MainWindow::kRun);
+    window_->run_bench()->show_page(RunBench::kSheet);
     QVERIFY(button("sheet_pdf")->isEnabled());
     for (const char* ending : {"pdf", "html", "csv"}) {
         const QString path = dir_->filePath(QString("sheet.") + ending);

@@ -18,7 +18,10 @@
 #include <QFormLayout>
 #include <QHeaderView>
 #include <QLabel>
+#include <QInputDialog>
 #include <QLineEdit>
+#include <QRegularExpression>
+#include <QToolButton>
 #include <QMessageBox>
 #include <QPushButton>
 #include <QScrollArea>
@@ -389,16 +392,40 @@ QWidget* MachineEditor::make_figures() {
         box->setObjectName(QString::fromLatin1(name));
         box->setEditable(true);
         box->addItems(usual);
-        box->setCurrentText(QString::fromStdString(*value));
+        // Several lines stand in one, parted by a sign.
+        const QString sign = QStringLiteral(" ⏎ ");
+        const auto shown = [sign](const std::string& text) { return QString::fromStdString(text).replace(QLatin1Char('\n'), sign); };
+        box->setCurrentText(shown(*value));
         box->setAccessibleName(label);
         box->setToolTip(tr("General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 exchanges filament, M25 pauses a print from a card. "
-                           "Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, {z}."));
-        connect(box, &QComboBox::editTextChanged, this, [value](const QString& s) { *value = s.toStdString(); });
-        form_->addRow(label, box);
+                           "Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, {z}.\n"
+                           "Where it is written into a toolpath file also {x} {y} {e} {feed} as they are there, {up} 10 mm above the print, {purge} mm³ or {purge_mm} of filament; ⏎ begins a new line."));
+        connect(box, &QComboBox::editTextChanged, this, [value](const QString& s) {
+            QString text = s;
+            static const QRegularExpression line(QStringLiteral(" *⏎ *"));
+            *value = text.replace(line, QStringLiteral("\n")).toStdString();
+        });
+        auto* more = new QToolButton;
+        more->setText(QStringLiteral("…"));
+        more->setObjectName(QString::fromLatin1(name) + QStringLiteral("_lines"));
+        more->setAccessibleName(tr("%1, several lines").arg(label));
+        more->setToolTip(tr("Several lines: park, purge, resume. The nozzle, the count of the filament and the speed must be left as they were."));
+        connect(more, &QToolButton::clicked, this, [this, box, label, shown, value] {
+            bool ok = false;
+            const QString text = QInputDialog::getMultiLineText(this, label, tr("What is written, line by line. A hot nozzle will do what stands here: try it with nobody's hand near it."), QString::fromStdString(*value), &ok);
+            if (ok)
+                box->setCurrentText(shown(text.toStdString()));
+        });
+        auto* row = new QHBoxLayout;
+        row->setContentsMargins(0, 0, 0, 0);
+        row->addWidget(box, 1);
+        row->addWidget(more);
+        form_->addRow(label, row);
     };
     command("command_tool", tr("Tool change writes"), &machine_.commands.tool, {QStringLiteral("T{nozzle0}"), QStringLiteral("T{nozzle0} M6"), QStringLiteral("T{nozzle}")});
     command("command_feeder", tr("Feeder change writes"), &machine_.commands.feeder, {QStringLiteral("T{slot0}"), QStringLiteral("T{slot}"), QStringLiteral("T{slot0} M6")});
-    command("command_hand", tr("Hand swap writes"), &machine_.commands.hand, {QStringLiteral("M600"), QStringLiteral("M0 ; swap {from} for {to}"), QStringLiteral("M25 ; swap {from} for {to}")});
+    command("command_hand", tr("Hand swap writes"), &machine_.commands.hand, {QStringLiteral("M600"), QStringLiteral("M0 ; swap {from} for {to}"), QStringLiteral("M25 ; swap {from} for {to}"),
+                                                                                           QStringLiteral("G1 Z{up} F600 ⏎ G0 X5 Y5 F9000 ⏎ M0 ; {from} out, {to} in ⏎ G1 E{purge_mm} F200 ⏎ G92 E{e} ⏎ G0 X{x} Y{y} F9000 ⏎ G1 Z{z} F600 ⏎ G1 F{feed}")});
     command("command_pause", tr("Waiting writes"), &machine_.commands.pause, {QStringLiteral("M0 ; put {to} into slot {slot}"), QStringLiteral("M1"), QStringLiteral("M25")});
     return scroll;
 }

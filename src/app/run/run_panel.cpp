@@ -232,7 +232,9 @@ void RunPanel::refresh_list() {
         QListWidgetItem* item = i < list_->count() ? list_->item(i) : new QListWidgetItem(list_);
         item->setText(text);
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | (can ? Qt::ItemIsUserCheckable : Qt::NoItemFlags));
-        item->setCheckState(done ? Qt::Checked : Qt::Unchecked);
+        item->setData(Qt::CheckStateRole, can ? QVariant(Qt::Unchecked) : QVariant());
+        if (done)
+            item->setText(QStringLiteral("✓ ") + text);
         item->setData(kVisit, visit);
     }
     filling_ = false;

@@ -23,13 +23,10 @@
 #include <QDateTimeEdit>
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QHeaderView>
 #include <QListWidget>
 #include <QLocale>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QSplitter>
-#include <QTableWidget>
 
 #include <algorithm>
 #include <cmath>
@@ -86,10 +83,6 @@ WhenPage::WhenPage(Document* document, RunStore* store, QWidget* parent)
     says_->setWordWrap(true);
     curve->body()->addWidget(says_);
 
-    visits_ = make_table("run_table", tr("Visits"), {{tr("between"), 7.5}, {tr("and"), 7.5}, {tr("what to do"), 0}, {tr("layer"), 3.5, true}, {tr("trip"), 3, true}});
-    auto* list = new Panel(tr("Visits"));
-    list->body()->addWidget(visits_, 1);
-
     auto* then = new Panel(tr("Then"));
     auto* add = new QPushButton(tr("&Print another project…"));
     add->setObjectName(QStringLiteral("run_then"));
@@ -97,7 +90,7 @@ WhenPage::WhenPage(Document* document, RunStore* store, QWidget* parent)
     drop->setObjectName(QStringLiteral("run_then_remove"));
     then_list_->setObjectName(QStringLiteral("run_then_list"));
     then_list_->setAccessibleName(tr("Projects printed after this one"));
-    then_list_->setMaximumHeight(em(4.5));
+    then_list_->setMinimumHeight(em(3));
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(add);
     buttons->addWidget(drop);
@@ -105,19 +98,22 @@ WhenPage::WhenPage(Document* document, RunStore* store, QWidget* parent)
     then->body()->addLayout(buttons);
 
     auto* settings = new Panel(tr("What counts"));
-    settings->body()->addWidget(new SettingsForm(document, {"night.from", "night.to", "run.at_night", "run.times", "run.by_itself", "run.between", "run.alarm"}));
-    auto* second = new QWidget;
-    auto* second_row = new QHBoxLayout(second);
-    second_row->setContentsMargins(0, 0, 0, 0);
-    second_row->setSpacing(em(0.6));
-    auto* counts = new QVBoxLayout;
-    counts->setSpacing(em(0.6));
-    counts->addWidget(settings);
-    counts->addWidget(then);
-    second_row->addWidget(list, 1);
-    second_row->addLayout(counts);
-
-    auto* left = make_splitter("run.when_left", Qt::Vertical, {curve, second}, {300, 260});
+    auto* forms = new QHBoxLayout;
+    forms->setSpacing(em(1.2));
+    forms->addWidget(new SettingsForm(document, {"night.from", "night.to", "run.at_night", "run.alarm"}));
+    forms->addWidget(new SettingsForm(document, {"run.times", "run.by_itself", "run.between"}), 0, Qt::AlignTop);
+    settings->body()->addLayout(forms);
+    settings->body()->addStretch();
+    auto* second = new QHBoxLayout;
+    second->setSpacing(em(0.6));
+    second->addWidget(settings);
+    second->addWidget(then, 1);
+    auto* left = new QWidget;
+    auto* left_column = new QVBoxLayout(left);
+    left_column->setContentsMargins(0, 0, 0, 0);
+    left_column->setSpacing(em(0.6));
+    left_column->addWidget(curve, 1);
+    left_column->addLayout(second);
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, em(0.5), 0, 0);
     empty_->setAlignment(Qt::AlignCenter);
@@ -155,17 +151,22 @@ WhenPage::WhenPage(Document* document, RunStore* store, QWidget* parent)
     connect(panel_, &RunPanel::moved, this, &WhenPage::clock_changed);
     connect(add, &QPushButton::clicked, this, &WhenPage::ask_then);
     connect(drop, &QPushButton::clicked, this, [this] {
-        if (const int i = then_list_->currentRow(); i >= 0) {
+        if (const int i = then_list_->currentRow(); i >= 0 && i < static_cast<int>(then_.size())) {
             then_.erase(then_.begin() + i);
             show_then();
             show_plan();
         }
     });
-    connect(store_, &RunStore::changed, this, &WhenPage::look_for_run);
+    connect(store_, &RunStore::changed, this, [this] {
+        look_for_run();
+        if (plate_ && document_->plan())
+            show_chosen();
+    });
     connect(document, &Document::opened, this, &WhenPage::look_for_run);
     filling_ = true;
     by_->setDateTime(QDateTime::currentDateTime().addDays(1));
     filling_ = false;
+    show_then();
     show_plan();
 }
 
@@ -234,7 +235,6 @@ void WhenPage::show_plan() {
     filling_ = false;
     if (!any) {
         view_->show_curve({}, {}, 0, -1);
-        visits_->setRowCount(0);
         says_->clear();
         panel_->show_planned({});
         Q_EMIT clock_changed();
@@ -285,13 +285,9 @@ void WhenPage::show_chosen() {
         text += QLatin1Char(' ') + tr("It waits %1 for the morning.").arg(QString::fromStdString(duration(t.waited_s)));
     if (t.starts_at_night)
         text += QLatin1Char(' ') + tr("Somebody has to start it at night.");
+    if (const RunState& s = panel_->state(); !panel_->followed().empty() && s.is != RunState::Is::planned && s.is != RunState::Is::over)
+        text = tr("This print is under way; what is at the right counts. It will be done %1.").arg(clock_text(s.rest.end_s));
     says_->setText(text);
-    visits_->setRowCount(static_cast<int>(t.visits.size()));
-    for (int i = 0; i < visits_->rowCount(); ++i) {
-        const DueVisit& v = t.visits[static_cast<std::size_t>(i)];
-        set_row(visits_, i, {clock_text(v.from_s), v.to_s - v.from_s < 60 ? QString() : clock_text(v.to_s), words(visit_text(task_, v)) + (v.visit.at_night ? tr(" · at night") : QString()), v.index < 0 ? QString() : QString::number(v.visit.layer), v.trip < 0 ? QString() : QString::number(v.trip + 1)},
-                v.waits_s > 0 ? tr("The printer waits %1 for the morning").arg(QString::fromStdString(duration(v.waits_s))) : QString());
-    }
     Q_EMIT clock_changed();
 }
 
@@ -375,6 +371,10 @@ void WhenPage::ask_then() {
 
 void WhenPage::show_then() {
     then_list_->clear();
+    if (then_.empty()) {
+        auto* nothing = new QListWidgetItem(tr("nothing: the printer is free then"), then_list_);
+        nothing->setFlags(Qt::NoItemFlags);
+    }
     for (const auto& [path, plate] : then_)
         then_list_->addItem(tr("%1 · %2").arg(QFileInfo(path).completeBaseName(), QString::fromStdString(duration(plate.total_s))));
 }

@@ -15,7 +15,6 @@ class QDateTimeEdit;
 class QLabel;
 class QListWidget;
 class QPushButton;
-class QTableWidget;
 
 namespace vitrail {
 
@@ -59,7 +58,6 @@ private:
     QComboBox* wish_;
     QPushButton *now_, *best_;
     QLabel *says_, *empty_;
-    QTableWidget* visits_;
     QListWidget* then_list_;
     Study* study_;
     std::optional<RunPlate> plate_;  ///< of the plan
