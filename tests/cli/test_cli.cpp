@@ -47,6 +47,8 @@ private Q_SLOTS:
     void order();
     void jobs();
     void variants();
+    void when();
+    void gcode();
     void wrong_usage_is_2();
     void unusable_input_is_1_and_touches_nothing();
 
@@ -702,6 +704,65 @@ void TestCli::variants() {
         QVERIFY2(QFile::exists(dir_->filePath(file)), file);
     QCOMPARE(run({"variants", "light.vitrail", "--figure", "beauty"}).status, 2);
     QCOMPARE(run({"variants", "none.vitrail"}).status, 1);
+}
+
+void TestCli::when() {
+    QCOMPARE(run({"new", "p.vitrail", "--machine", "hand-swap", "--filament", "A:PLA:#141414", "--filament", "B:PLA:#f2f2ea", "--assign", "text=B", "--model", "badge.3mf", "--set", "min_layer=300"}).status, 0);
+    // Started at 18:30, ten layers of five minutes before the swap.
+    const QJsonObject j = json({"when", "p.vitrail", "--start", "2026-12-05T18:30", "--zone", "Europe/Berlin", "--ics", "visits.ics", "--json"});
+    QCOMPARE(j["start"].toString(), "2026-12-05T18:30:00+01:00");
+    const QJsonArray visits = j["visits"].toArray();
+    QCOMPARE(visits.size(), 2);
+    const QJsonObject swap = visits[0].toObject();
+    QCOMPARE(swap["what"].toString(), "swap");
+    QCOMPARE(swap["layer"].toInt(), 11);
+    const QDateTime at = QDateTime::fromString(swap["from"].toString(), Qt::ISODate), start = QDateTime::fromString(j["start"].toString(), Qt::ISODate);
+    QVERIFY(start.secsTo(at) > 3000 && start.secsTo(at) < 3900);
+    QVERIFY(QString::fromStdString(*read_file(path("visits.ics"))).contains("BEGIN:VALARM"));
+    // In summer the same moment is another hour; with an offset of its own nothing depends on the zone.
+    QCOMPARE(json({"when", "p.vitrail", "--start", "2026-07-05T18:30", "--zone", "Europe/Berlin", "--json"})["start"].toString(), "2026-07-05T18:30:00+02:00");
+    QCOMPARE(json({"when", "p.vitrail", "--start", "2026-07-05T18:30Z", "--zone", "Asia/Tokyo", "--json"})["start"].toString(), "2026-07-06T03:30:00+09:00");
+    // Quiet hours, and the best start in a span.
+    QCOMPARE(json({"when", "p.vitrail", "--start", "2026-12-05T21:30", "--quiet", "22:00-07:00", "--zone", "UTC", "--json"})["night_trips"].toInt(), 1);
+    const QJsonObject wait = json({"when", "p.vitrail", "--start", "2026-12-05T21:30", "--quiet", "22:00-07:00", "--night", "wait", "--zone", "UTC", "--json"});
+    QCOMPARE(wait["night_trips"].toInt(), 0);
+    QCOMPARE(wait["visits"].toArray()[0].toObject()["from"].toString(), "2026-12-06T07:00:00+00:00");
+    const QJsonObject best = json({"when", "p.vitrail", "--start", "2026-12-05T20:00", "--within", "24", "--quiet", "22:00-07:00", "--zone", "UTC", "--json"});
+    QCOMPARE(best["night_trips"].toInt(), 0);
+    QCOMPARE(best["curve"].toArray().size(), 289);
+    // Two plates in a row.
+    QCOMPARE(json({"when", "p.vitrail", "p.vitrail", "--start", "2026-12-05T08:00", "--zone", "UTC", "--json"})["plates"].toArray().size(), 2);
+    for (const QStringList& wrong : {QStringList{"--start", "half past six"}, {"--start", "2026-12-05T18:30", "--quiet", "late"}, {"--start", "2026-12-05T18:30", "--zone", "../../etc/passwd"}, {}})
+        QCOMPARE(run(QStringList{"when", "p.vitrail"} + wrong).status, 2);
+    QCOMPARE(run({"when", "nowhere.vitrail", "--start", "now"}).status, 1);
+}
+
+void TestCli::gcode() {
+    QCOMPARE(run({"new", "p.vitrail", "--machine", "hand-swap", "--filament", "A:PLA:#141414", "--filament", "B:PLA:#f2f2ea", "--assign", "text=B", "--model", "badge.3mf"}).status, 0);
+    std::string text = "G21\nG90\nM83\n";
+    for (int n = 1; n <= 15; ++n)
+        text += fmt::format("G1 Z{:.2f} F600\nG1 X{} F3000\nG1 X{} E1 F2400\n", 0.2 * n, 10 + n % 3, 30);
+    QVERIFY(write_file(path("plain.gcode"), text));
+    Ran r = run({"gcode", "p.vitrail", "plain.gcode"});
+    QCOMPARE(r.status, 1);
+    QVERIFY2(r.out.contains("nothing stops between layers 10 and 11"), qPrintable(r.out));
+    r = run({"gcode", "p.vitrail", "plain.gcode", "--write", "with.gcode"});
+    QVERIFY2(r.status == 0 && r.out.contains("read again and proven"), qPrintable(r.out + r.err));
+    QCOMPARE(*read_file(path("plain.gcode")), text);
+    const QJsonObject j = json({"gcode", "p.vitrail", "with.gcode", "--json"});
+    QCOMPARE(j["layers"].toArray().size(), 15);
+    QCOMPARE(j["changes"].toArray()[0].toObject()["state"].toString(), "as-planned");
+    QVERIFY(j["as_planned"].toBool() && j["layers_match"].toBool());
+    COMPARE_NEAR(j["mm3"].toArray()[0].toDouble(), 15 * 2.40528, 0.01);
+    QVERIFY(j["seconds"].toDouble() > 10);
+    // Over itself, other layers, no toolpath file, none at all: a sentence, a status, no file.
+    QCOMPARE(run({"gcode", "p.vitrail", "plain.gcode", "--write", "plain.gcode"}).status, 1);
+    r = run({"gcode", "p.vitrail", "plain.gcode", "--write", "no.gcode", "--set", "first_layer=0.3"});
+    QVERIFY2(r.status == 1 && r.err.contains("first layer is 0.20 mm in the file, 0.30 mm in the plan"), qPrintable(r.err));
+    QVERIFY(!read_file(path("no.gcode")));
+    QCOMPARE(run({"gcode", "p.vitrail", "badge.3mf"}).status, 1);
+    QCOMPARE(run({"gcode", "p.vitrail", "nowhere.gcode"}).status, 1);
+    QCOMPARE(*read_file(path("plain.gcode")), text);
 }
 
 VITRAIL_TEST(TestCli)
