@@ -168,4 +168,91 @@ int run_gcode(const GcodeCall& o) {
     });
 }
 
+namespace {
+
+/// "A>B"
+std::pair<char, char> letters(const std::string& text, const char* call) {
+    if (text.size() != 3 || text[1] != '>')
+        throw Usage{fmt::format("{} is two letters, such as A>B, not {}", call, text)};
+    return {letter(text.substr(0, 1), call), letter(text.substr(2), call)};
+}
+
+int list_ways(const RescueCall& o, const Project& p, const Plan& plan, const Mishap& mishap) {
+    const auto ways = ways_out(p, plan, mishap);
+    if (!ways)
+        throw Unusable{o.project, english(ways.error().message)};
+    if (!o.out.empty())
+        if (const Status ok = save_project(ways->front().project, o.out, {}); !ok)
+            throw Unusable{o.out, english(ok.error().message)};
+    Json list = Json::array();
+    for (const WayOut& w : *ways) {
+        if (o.json)
+            list.push_back({{"name", english(w.name)}, {"says", english(w.says)}, {"delta_e", w.delta_e}, {"changes", w.plan->totals.changes}, {"hand_swaps", w.plan->totals.hand_swaps}, {"lost_g", w.lost_g}, {"lost_s", w.lost_s}, {"more_g", w.more_g}, {"more_s", w.more_s}});
+        else
+            fmt::print("{:34} colours {:4.1f} apart, {:+7.1f} g, {}{}, {}\n{:34} {}\n", english(w.name), w.delta_e, w.more_g, w.more_s < 0 ? "-" : "+", duration(std::abs(w.more_s)), counted("{} change", "{} changes", w.plan->totals.changes), "", english(w.says));
+    }
+    if (o.json)
+        std::cout << json_text({{"schema", "vitrail.ways-out/1"}, {"ways", list}}) << "\n";
+    return 0;
+}
+
+void print_rescue(const Project& p, const Rescue& r) {
+    fmt::print("{} after layer {}\n", counted("{0} layer more of {1}", "{0} layers more of {1}", r.extra, r.filaments), r.at_layer);
+    for (const Rescue::Height& h : r.bands)
+        fmt::print("  {}  {:.2f} mm{}\n", h.letter, h.before_mm, std::abs(h.after_mm - h.before_mm) > 1e-9 ? fmt::format(" becomes {:.2f} mm", h.after_mm) : "");
+    for (const Rescue::Move& m : r.moves) {
+        const Change& c = r.plan->changes[static_cast<std::size_t>(m.change)];
+        fmt::print("  {} to {}: before layer {} instead of {}\n", p.filaments[static_cast<std::size_t>(c.from)].letter, p.filaments[static_cast<std::size_t>(c.to)].letter, m.to_layer, m.from_layer);
+    }
+    if (r.look_mean >= 0)
+        fmt::print("  the look changes by {:.1f} on average, {:.1f} at most (CIEDE2000)\n", r.look_mean, r.look_worst);
+    int n = 0;
+    for (const Message& m : r.steps)
+        fmt::print("{}. {}\n", ++n, english(m));
+    for (const Message& m : r.cautions)
+        fmt::print("! {}\n", english(m));
+}
+
+} // namespace
+
+int run_rescue(const RescueCall& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, o.settings);
+        const auto plan = planned(p, o.project);
+        if (!o.out.empty()) {
+            std::error_code ec;
+            if (std::filesystem::equivalent(o.project, o.out, ec))
+                throw Unusable{o.out, "that is the plan that is running, and it stays as it is; choose another name"};
+        }
+        if (!o.gone.empty())
+            return list_ways(o, p, *plan, {Mishap::What::gone, o.at_layer, o.at_layer, letter(o.gone, "--gone"), 0});
+        if (!o.missed.empty() || !o.wrong.empty()) {
+            const bool missed = !o.missed.empty();
+            const auto [first, second] = letters(missed ? o.missed : o.wrong, missed ? "--missed" : "--wrong");
+            return list_ways(o, p, *plan, {missed ? Mishap::What::missed : Mishap::What::wrong, o.at_layer, o.at_layer + o.layers - 1, missed ? second : first, missed ? first : second});
+        }
+        Botch botch{o.at_layer, o.extra, o.measured > 0 ? std::optional(o.measured) : std::nullopt, !o.not_homed, !o.cold};
+        const auto r = rescue(p, *plan, botch);
+        if (!r)
+            throw Unusable{o.project, english(r.error().message)};
+        if (o.rest.empty() != o.file.empty())
+            throw Usage{"--rest needs the file that was printed (--gcode), and the other way round"};
+        if (!o.rest.empty()) {
+            const auto file = read_toolpath(o.file, p.machine.motion, stop_words(p.machine.commands));
+            if (!file)
+                throw Unusable{o.file, english(file.error().message)};
+            if (const Status ok = write_rest(o.file, o.rest, *file, *r, botch); !ok)
+                throw Unusable{o.rest, english(ok.error().message)};
+        }
+        if (!o.out.empty())
+            if (const Status ok = save_project(r->project, o.out, {}); !ok)
+                throw Unusable{o.out, english(ok.error().message)};
+        if (o.json)
+            std::cout << json_text(rescue_report(p, *r)) << "\n";
+        else
+            print_rescue(p, *r);
+        return 0;
+    });
+}
+
 } // namespace vitrail

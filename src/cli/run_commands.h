@@ -21,6 +21,15 @@ struct GcodeCall {
     std::vector<std::string> settings;
 };
 
+struct RescueCall {
+    std::string project, out, file, rest, missed, gone, wrong;
+    int at_layer = 0, extra = 0, layers = 1;
+    double measured = 0;
+    bool json = false, not_homed = false, cold = false;
+    std::vector<std::string> settings;
+};
+
+int run_rescue(const RescueCall& o);
 int run_when(const WhenCall& o);
 int run_gcode(const GcodeCall& o);
 

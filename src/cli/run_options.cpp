@@ -19,6 +19,25 @@ void add_run_commands(CLI::App& app, std::function<int()>& run) {
     when_command->add_flag("--json", when->json, "Print JSON");
     when_command->callback([when, &run] { run = [when] { return run_when(*when); }; });
 
+    const auto rescue = std::make_shared<RescueCall>();
+    CLI::App* rescue_command = app.add_subcommand("rescue", "A plan for the rest after a layer went wrong, and what else can be done");
+    rescue_command->add_option("project", rescue->project, "The project that was being printed, *.vitrail; it is not changed")->required();
+    rescue_command->add_option("out", rescue->out, "The rescue plan to write, *.vitrail");
+    rescue_command->add_option("--at-layer", rescue->at_layer, "The last layer that is printed; of a mishap the first it concerns")->required();
+    CLI::Option* extra = rescue_command->add_option("--extra", rescue->extra, "So many layers more of what that layer is printed in")->check(CLI::Range(1, 1000));
+    rescue_command->add_option("--measured", rescue->measured, "The height that is really there, mm: the layers follow from it")->check(CLI::Range(0.01, 10000.0))->excludes(extra);
+    rescue_command->add_flag("--not-homed", rescue->not_homed, "The printer has lost its position");
+    rescue_command->add_flag("--cold", rescue->cold, "The bed has cooled");
+    rescue_command->add_option("--gcode", rescue->file, "The toolpath file that was being printed");
+    rescue_command->add_option("--rest", rescue->rest, "With --gcode: write what is left of it, lifted, to this file");
+    rescue_command->add_option("--gone", rescue->gone, "Instead: this filament is not there any more; lists the ways on");
+    rescue_command->add_option("--missed", rescue->missed, "Instead, FROM>TO: the swap before that layer was missed for --layers layers");
+    rescue_command->add_option("--wrong", rescue->wrong, "Instead, MEANT>PRINTED: that layer and so many on were printed in another filament");
+    rescue_command->add_option("--layers", rescue->layers, "How many layers a mishap took")->check(CLI::Range(1, 30000));
+    rescue_command->add_option("--set", rescue->settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    rescue_command->add_flag("--json", rescue->json, "Print JSON");
+    rescue_command->callback([rescue, &run] { run = [rescue] { return run_rescue(*rescue); }; });
+
     const auto gcode = std::make_shared<GcodeCall>();
     CLI::App* gcode_command = app.add_subcommand("gcode", "What a toolpath file says against the plan; status 1 if something would spoil the print");
     gcode_command->add_option("project", gcode->project, "The project, *.vitrail")->required();

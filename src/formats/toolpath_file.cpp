@@ -9,6 +9,7 @@
 #include <cstring>
 #include <filesystem>
 #include <fstream>
+#include <fmt/format.h>
 #include <numbers>
 
 namespace vitrail {
@@ -103,6 +104,96 @@ Status write_toolpath(const Project& p, const Plan& plan, const std::string& ori
         const auto after = read_toolpath(lies_at, p.machine.motion, stop_words(p.machine.commands), half(0.5));
         return after ? proven(p, plan, before, *after) : Status(after.error());
     });
+}
+
+Status write_rest(const std::string& original, const std::string& path, const ToolpathFile& file, const Rescue& r, const Botch& b, const Progress& progress) {
+    std::error_code ec;
+    if (fs::equivalent(original, path, ec))
+        return Error{say("That is the file itself, and it stays as it is. Choose another name.")};
+    if (fs::file_size(original, ec) != file.bytes)
+        return Error{say("The file has changed since it was read. Read it again.")};
+    if (file.passes > 1 || file.spiral_line)
+        return Error{say("The rest cannot be cut out: the file does not print layer after layer.")};
+    const auto layers = static_cast<int>(file.layers.size());
+    if (r.at_layer >= layers || r.plan->grid.count - r.extra != layers)
+        return Error{say("The file has {0} layers, the plan {1}: it is not the one that was printed.", layers, r.plan->grid.count - r.extra)};
+    const Seam from = file.layers[static_cast<std::size_t>(r.at_layer) - 1].seam;
+    Seam after = file.layers[static_cast<std::size_t>(r.at_layer)].seam;
+    for (const ToolpathStop& s : file.stops) // what stops before the next layer is not part of this one
+        if (s.layer == r.at_layer + 1 && !s.within && s.at.byte < after.byte)
+            after = s.at;
+    // What is repeated is short enough to be held.
+    std::string repeated;
+    if (r.extra > 0) {
+        std::ifstream in(original, std::ios::binary);
+        in.seekg(static_cast<std::streamoff>(from.byte));
+        repeated.resize(static_cast<std::size_t>(after.byte - from.byte));
+        if (!in.read(repeated.data(), static_cast<std::streamsize>(repeated.size())))
+            return Error{say("The file cannot be read: {}.", std::string(std::strerror(errno)))};
+        for (auto s = file.stops.rbegin(); s != file.stops.rend(); ++s) // nor is what led to this one part of the repeats
+            if (s->layer == r.at_layer && !s->within && s->at.byte >= from.byte)
+                repeated.insert(static_cast<std::size_t>(s->at.byte - from.byte), "; ");
+        if (after.tool != from.tool)
+            repeated.insert(0, fmt::format("T{}\n", from.tool));
+    }
+    const auto fill = [&](const Sink& sink) -> Status {
+        if (!sink(tail_begins(file, r, b)))
+            return Done{};
+        const double height = r.plan->grid.height_mm;
+        for (int k = 1; k <= r.extra; ++k) {
+            LiftedLines lines(k * height + r.off_mm, from);
+            sink(count_again(from));
+            sink(fmt::format("; again, {} of {}\n", k, r.extra) + lines.lifted(repeated));
+        }
+        sink(count_again(after));
+        LiftedLines lines(r.lift_mm + r.off_mm, after);
+        std::string rest;
+        std::uint64_t at = 0;
+        const Status ok = each_chunk(original, progress, [&](std::string_view bytes) {
+            const std::uint64_t begins = at;
+            at += bytes.size();
+            if (at <= after.byte)
+                return true;
+            if (begins < after.byte)
+                bytes.remove_prefix(static_cast<std::size_t>(after.byte - begins));
+            rest.append(bytes);
+            const std::size_t whole = rest.rfind('\n');
+            if (whole == std::string::npos)
+                return true;
+            const bool written = sink(lines.lifted(std::string_view(rest).substr(0, whole + 1)));
+            rest.erase(0, whole + 1);
+            return written;
+        });
+        if (ok && !rest.empty())
+            sink(lines.lifted(rest));
+        return ok;
+    };
+    return write_large_file(path, fill, [&](const std::string& lies_at) -> Status {
+        const auto rest = read_toolpath(lies_at, r.project.machine.motion, stop_words(r.project.machine.commands), progress);
+        return rest ? proven_rest(r, file, *rest) : Status(rest.error());
+    });
+}
+
+Json rescue_report(const Project& p, const Rescue& r) {
+    const auto letter = [&](int f) { return std::string(1, p.filaments[static_cast<std::size_t>(f)].letter); };
+    Json moves = Json::array(), bands = Json::array(), steps = Json::array(), cautions = Json::array();
+    for (const Rescue::Move& m : r.moves) {
+        const Change& c = r.plan->changes[static_cast<std::size_t>(m.change)];
+        moves.push_back({{"from", letter(c.from)}, {"to", letter(c.to)}, {"from_layer", m.from_layer}, {"to_layer", m.to_layer}, {"z_before_mm", c.z_before_mm}});
+    }
+    const auto mm = [](double v) { return std::round(v * 1e6) / 1e6; };
+    for (const Rescue::Height& h : r.bands)
+        bands.push_back({{"letter", std::string(1, h.letter)}, {"before_mm", mm(h.before_mm)}, {"after_mm", mm(h.after_mm)}});
+    for (const Message& m : r.steps)
+        steps.push_back(english(m));
+    for (const Message& m : r.cautions)
+        cautions.push_back(english(m));
+    Json out{{"schema", "vitrail.rescue/1"}, {"at_layer", r.at_layer}, {"extra", r.extra}, {"lift_mm", mm(r.lift_mm)}, {"off_mm", mm(r.off_mm)}, {"error_mm", mm(r.error_mm)}, {"filaments", r.filaments}, {"changes", moves}, {"bands", bands}, {"layers", r.plan->grid.count}, {"top_mm", mm(r.plan->grid.top_mm(r.plan->grid.count))}};
+    if (r.look_mean >= 0)
+        out["look"] = {{"mean_delta_e", r.look_mean}, {"worst_delta_e", r.look_worst}};
+    out["steps"] = steps;
+    out["cautions"] = cautions;
+    return out;
 }
 
 namespace {

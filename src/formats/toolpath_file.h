@@ -4,6 +4,7 @@
 #include "core/base/progress.h"
 #include "core/run/commands.h"
 #include "core/run/read_gcode.h"
+#include "core/run/rescue_tail.h"
 #include "core/run/write_gcode.h"
 #include "formats/json_fwd.h"
 
@@ -15,6 +16,13 @@ Result<ToolpathFile> read_toolpath(const std::string& path, const Motion& motion
 /// Writes `original` with the insertions, byte for byte but for them, to another file: beside it first, then read again and proven, and only then
 /// under its name. Error: why not; nothing is left behind. `original` is never written to.
 Status write_toolpath(const Project& project, const Plan& plan, const std::string& original, const std::string& path, const ToolpathFile& before, std::span<const Insertion> insertions, const Progress& progress = {});
+
+/// Writes what is left of a file after a botched layer: that layer again as often as the rescue says, each higher, then everything above it, lifted.
+/// Read again and proven before it gets its name. Error: why not; the original is never written to.
+Status write_rest(const std::string& original, const std::string& path, const ToolpathFile& file, const Rescue& rescue, const Botch& botch, const Progress& progress = {});
+
+/// What `vitrail-cli rescue --json` says: moves, bands, look, steps.
+Json rescue_report(const Project& project, const Rescue& rescue);
 
 /// What `vitrail-cli gcode --json` says.
 Json toolpath_report(const Project& project, const Plan& plan, const ToolpathFile& file, const AgainstPlan& against);

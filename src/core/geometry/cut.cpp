@@ -198,4 +198,26 @@ Derived joined(const std::vector<const Mesh*>& meshes) {
     return d;
 }
 
+Derived scored_at(const Mesh& m, const std::vector<double>& heights) {
+    std::vector<Vec3> vertices;
+    std::vector<Triangle> triangles;
+    std::vector<std::uint32_t> from;
+    for (const Derived& slab : cut_at(m, heights)) {
+        const auto base = static_cast<std::uint32_t>(vertices.size());
+        vertices.insert(vertices.end(), slab.mesh.vertices.begin(), slab.mesh.vertices.end());
+        for (std::size_t t = 0; t < slab.mesh.triangles.size(); ++t)
+            if (slab.origin[t] != Mesh::kNone) { // the caps between slabs go
+                const Triangle& c = slab.mesh.triangles[t];
+                triangles.push_back({c[0] + base, c[1] + base, c[2] + base});
+                from.push_back(slab.origin[t]);
+            }
+    }
+    Derived d;
+    std::vector<std::uint32_t> kept;
+    d.mesh = build_mesh(std::move(vertices), std::move(triangles), &kept);
+    for (const std::uint32_t t : kept)
+        d.origin.push_back(from[t]);
+    return d;
+}
+
 } // namespace vitrail

@@ -17,6 +17,9 @@ struct Derived {
 /// The parts' volumes add up to the whole's, up to the rounding of cut points to whole µm.
 std::vector<Derived> cut_at(const Mesh& m, const std::vector<double>& heights_mm);
 
+/// The same surface, its triangles cut along a level plane: none crosses it.
+Derived scored_at(const Mesh& m, const std::vector<double>& heights_mm);
+
 /// Which shells belong together as one body: an inner shell (a cavity) goes with the smallest outer one around it.
 /// Per shell, the number of its body; bodies are numbered in the order of their first shell.
 std::vector<int> bodies_of_shells(const Mesh& m, int& bodies);

@@ -166,6 +166,8 @@ Piece& piece_for(Project& p) {
     return p.pieces[static_cast<std::size_t>(at)];
 }
 
+} // namespace
+
 void fill_piece(Project& p) {
     Piece& piece = piece_for(p);
     piece.parts.clear();
@@ -189,8 +191,6 @@ void fill_piece(Project& p) {
     for (std::size_t i = 1; i < picture.bands.size(); ++i)
         piece.bands.push_back({piece.parts.front().name, grid.top_mm(picture.bands[i].from_layer - 1), grid.top_mm(picture.bands[i].to_layer), picture.bands[i].filament});
 }
-
-} // namespace
 
 void settings_for_pictures(Settings& s) {
     s.infill_pct = 100;

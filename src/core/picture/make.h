@@ -54,6 +54,9 @@ struct PictureBody {
 /// the white above. The same dots give the same bodies.
 std::vector<PictureBody> picture_bodies(const Picture& picture, const std::vector<Filament>& filaments);
 
+/// Makes the picture's piece of its dots and bands as they are.
+void fill_piece(Project& p);
+
 /// A relief cut at its borders: one body for each band, named by its place and filament.
 std::vector<PictureBody> picture_band_bodies(const Picture& picture);
 

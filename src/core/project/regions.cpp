@@ -269,6 +269,44 @@ void thicken_base(Piece& piece, double delta) {
     }
 }
 
+void lift_above(Piece& piece, double z, double lift) {
+    constexpr double kSlab_mm = 0.005; // what is stretched
+    const double bed = bounds(piece).min.z;
+    const float above = static_cast<float>(bed + z + kSlab_mm / 2), by = static_cast<float>(lift);
+    for (Part& part : piece.parts) {
+        const Bounds& b = part.mesh->bounds;
+        if (b.max.z <= above)
+            continue;
+        if (b.min.z < above) {
+            part = derived_part(part, scored_at(*part.mesh, {bed + z, bed + z + kSlab_mm}), part.name);
+        }
+        move_points(part, [&](Vec3 v) { return v.z > above ? Vec3{v.x, v.y, v.z + by} : v; });
+    }
+    for (Band& b : piece.bands) {
+        b.z0_mm += b.z0_mm > z ? lift : 0;
+        b.z1_mm += b.z1_mm > z ? lift : 0;
+    }
+}
+
+void change_layers(Piece& piece, const LayerGrid& grid, int from, int to, char filament, char becomes) {
+    for (std::size_t i = 0; i < piece.parts.size(); ++i) {
+        const int part = static_cast<int>(i);
+        int begin = 0;
+        std::vector<std::pair<int, int>> runs;
+        for (int l = from; l <= to + 1; ++l) {
+            const bool here = l <= to && filament_at(piece, part, grid.middle_mm(l)) == filament;
+            if (here && !begin)
+                begin = l;
+            if (!here && begin) {
+                runs.emplace_back(begin, l - 1);
+                begin = 0;
+            }
+        }
+        for (const auto& [a, b] : runs)
+            assign_band(piece, part, grid.bottom_mm(a), grid.top_mm(b), becomes);
+    }
+}
+
 namespace {
 
 void scale_piece(Piece& piece, int model, double factor) {

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/geometry/cut.h"
+#include "core/geometry/layers.h"
 #include "core/project/project.h"
 
 namespace vitrail {
@@ -46,6 +47,11 @@ struct BaseShift {
 };
 BaseShift base_shift(const Settings& s, double delta_mm);
 void thicken_base(Piece& piece, double delta_mm);
+
+/// Lifts everything above a height over the bed by `lift_mm` > 0; what stands across it is stretched there, bands and paint with it.
+void lift_above(Piece& piece, double z_mm, double lift_mm);
+/// From one layer to another, both included, the parts of a piece that are printed in one filament are printed in another.
+void change_layers(Piece& piece, const LayerGrid& grid, int from_layer, int to_layer, char filament, char becomes);
 
 /// Multiplies every length of a model file's parts by `factor` (> 0), bands and paint with them: the file was written in
 /// another unit. Parts that keep their place in the file keep it.
