@@ -4797,6 +4797,571 @@
         <source>{} of piece, {} thrown away, {}, {}</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>A panel holds all its filaments in every layer: none of them can be exchanged for the rest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture has {} layers at most.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A printer that has lost its position may drive the nozzle into the print or the frame. Move it slowly, and be ready to switch it off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By hand: somebody takes the plate off first. By itself: on the same bed, beside what is printed; only where head and bar have room.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Due at night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament printed is really</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From layer {0} on {1} takes the place of {2}, and {2} that of {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From line {} on the file extrudes while it climbs: there layers are not level, and a change has no layer to stand before.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From plate to plate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Home X and Y only. Never Z where its switch lies below the print: the nozzle would run into it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long before something is due you are told, here and in the calendar. Common practice: 10 min.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long it takes to take a plate off and start the next one, cooling included. From memory: 10 min.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It starts on {0} at {1} and is done at {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep the printer awake: one that gets no command for a while lets go of its position. Pause it, do not stop it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layer {0} ends at {1} in the file, at {2} in the plan: the layers are not those of the plan from there on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layer {0} is not there, or nothing follows it: the plan has layers 1 to {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layer {0} is not there: the plan has layers 1 to {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lift the nozzle by hand or by command above {}, clear of the print.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {} holds a number that is none: the file may be damaged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Loaded already; but the materials are not of one kind, look at what bonds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Loaded already; nothing has to be fetched.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lower the nozzle onto the last layer until a sheet of paper just grips, and tell the printer that this is Z {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is extruded in this file: it is not a toolpath file, or not one of a printer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: at {0} the file calls tool {1} (line {2}) instead of tool {3}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: from line {} on the file extrudes while it climbs, and has no place between layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: the file changes to tool {0} before layer {1} (line {2}), and the plan does not.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: the file prints pieces one after another, the plan all together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: the file stops before layer {0} (line {1}), and the plan does not. Have stops that are not planned turned into comments.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: the layers of the file are not those of the plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: what the machine writes at a change does not leave everything as it was before layer {0}: {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: {0} is a tool change in the file (line {1}). Have tool changes turned into swaps.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: {0} is another tool, or stands elsewhere in the layer, in the file (line {1}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: {0} lies within layer {1}, and the file does not say where there the one filament ends. Have the other program print the bodies with a tool each, and turn the tool changes into swaps.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: {0} stands in the wrong place (line {1}). Have stops that are not planned turned into comments.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: {0} stands in the wrong place (line {1}). Which lines a tool prints is settled by the program that made the file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: {} is missing, and another nozzle takes over there. Which lines a tool prints is settled by the program that made the file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written: {} is missing. Which lines a tool prints is settled by the program that made the file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Notice before a visit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzle and bed are hot, over 200 °C and up to 110 °C: keep hands and sleeves out of a machine that may move.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printing time is really</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Push a little filament through, clear of the print, until it comes evenly, and wipe it off with tweezers, not with fingers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read again, a change of the rest does not stand before layer {}. The file that was printed did not have it there either.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read again, layer {0} is another one: {1} of filament at {2} instead of {3} at {4}. What the machine writes at a swap must leave the nozzle, the filament and the ways of counting as they were ({{x}}, {{y}}, {{e}}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read again, layer {0} of the rest extrudes {1} of filament instead of {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read again, the file has {0} layers instead of {1}: what the machine writes at a swap moves or extrudes where it must not.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read again, the file stops in line {}, where the plan does not: the machine&apos;s words for a swap stop more than once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read again, the heights of the rest are not those of the new plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read again, the rest has {0} layers instead of {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read again, {0} does not stand before layer {1}: the machine&apos;s words for it do not stop a print.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the plan that was running first, under another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say how many layers more are to be printed, or the height that was measured.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say which filament it is about.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>So often in a row, each time as planned. Pieces one after another are a plate of one, printed so many times.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stay for the first two layers, with a finger on the switch.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is the file itself, and it stays as it is. Choose another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That would be {} layers, more than Vitrail plans.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The bed has cooled: see that the piece still sits. If it has come loose nothing below can be trusted, and it has to be printed again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The change from {0} to {1} is before layer {2} now, not {3}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The change from {0} to {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file begins with tool {0} (line {1}), the plan with {2}, which is tool {3}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file begins with tool {0}, the plan with {1}, which is tool {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file begins {} times at the bed: it prints pieces one after another, the plan all together. Only the first of them is compared.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file changes to tool {0} before layer {1} (line {2}); the plan does not.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file extrudes nothing: is it a toolpath file?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file extrudes {0}, the plan expects {1}: infill, walls or support are set otherwise.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file has changed since it was read. Read it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file has {0} layers, the plan {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file has {0} layers, the plan {1}: it is not the one that was printed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file stops before layer {0} (line {1}: {2}); the plan does not.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file&apos;s lines take {0}, the plan expects {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first layer is {0} in the file, {1} in the plan: every change would stand at another height.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The lifted piece has {0} layers instead of {1}: it cannot be lifted there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The next one begins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The pause to put {} in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plate is printed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rest cannot be cut out: the file does not print layer after layer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The runs that were kept are of a newer version.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The swap from {0} to {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is not a toolpath file: it is not text. Save it as plain G-code.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What becomes of a visit that can only be made at night: somebody gets up for it, or the printer stands still until morning. Standing for hours, a nozzle oozes, a bed may let go of the piece, and many printers let go of their position.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What follows lies {0} {1} than the new plan says: the rest of the file is written for the heights that are really there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is printed by now is lost; everything else is as planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the estimate of the grams of piece and support is multiplied by, for this print. 1: the estimate as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the estimate of the lines&apos; time is multiplied by, for this print: what the toolpath file says, or what a print has taken. 1: the estimate as it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was meant and what was printed is the same filament, {}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whole layers do not make up for all of it: the piece ends {0} {1} than planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>any time in layers {} to {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>come</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>done: take it off once the bed is cool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>exchange both for the rest</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>higher</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it leaves another speed; let it end with G1 F{{feed}}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it leaves the filament&apos;s count at {0} instead of {1}; let it end with G92 E{{e}}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it leaves the file counting otherwise (G90, G91, M82, M83, G20 or G21)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it leaves the nozzle at another place; let it come back to {{x}}, {{y}} and {{z}}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer {0}, line {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>live with it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move what follows up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printed {} times in a row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printed {} times, one after another on the same bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>start again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>take plate {0} off once the bed is cool, start plate {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the change from {0} to {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the pause to put {} in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the printer waits in layer {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the whole file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wait</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} instead of {1} from layer {2} on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} into {1}: {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is a tool change in the file (line {1}), and the machine has nobody to make it but you: write the plan&apos;s pauses in its place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is missing: nothing stops between layers {1} and {2} (lines {3} to {4}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is missing: nothing stops within layer {1} (lines {2} to {3}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is not needed from layer {1} on: the print goes on as planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is one layer early: one off. It stands before layer {1} in the file (line {2}), before layer {3} in the plan; layer {1} would be printed in {4}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is one layer late: one off. It stands before layer {1} in the file (line {2}), before layer {3} in the plan; layer {3} would be printed in {4}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is {1} layers early. It stands before layer {2} in the file (line {3}), before layer {4} in the plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} is {1} layers late. It stands before layer {2} in the file (line {3}), before layer {4} in the plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} out of {1}, {2} in: {3}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} out, {1} in on {2}, before layer {3}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} stands before layer {1} (line {2}), the plan prints part of that layer first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} stands within layer {1} (line {2}) instead of before it: part of the layer would be printed in {3}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} were measured where {1} were planned: that is no layer gone wrong. Measure again, from the bed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: the file calls tool {1} (line {2}), {3} is tool {4}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: the nozzle takes over in the file (line {1}), and does not wait for you to exchange its spool: write the plan&apos;s pauses into the file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is no event</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is painted on: a patch cannot change its filament half-way up.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be one of swap, refill, pause, take-off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be seconds in order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must not be empty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} were measured, as planned: there is nothing to make up for.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}, {} to {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Print {0} layer more of {1}, from {2} up.</source>
+        <comment>Print {0} layers more of {1}, from {2} up.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{0} layer more of {1} below, every later change moved up by as many: each band stays as thick as it was meant.</source>
+        <comment>{0} layers more of {1} below, every later change moved up by as many: each band stays as thick as it was meant.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{0} layer stays in {1}; from layer {2} on as planned.</source>
+        <comment>{0} layers stay in {1}; from layer {2} on as planned.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -5079,6 +5644,37 @@
     </message>
     <message>
         <source>Face down</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::BandsView</name>
+    <message>
+        <source>Bands as planned and as they become</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 mm becomes %3 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rescued</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  %2 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printed</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -6253,6 +6849,18 @@
         <source>%1 mm</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Print them one &amp;after another</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plate becomes one piece, printed so many times: each run of it begins by itself beside the last. The Run bench has all of them on the clock</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print one after another</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::CopiesView</name>
@@ -6628,6 +7236,263 @@
     <message>
         <source>Filament %1: %2</source>
         <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::FilePage</name>
+    <message>
+        <source>put %1 in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>within layer %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before layer %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Tool changes become swaps by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stops that are not planned become &amp;comments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Choose the toolpath file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read it a&amp;gain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Write the plan&apos;s stops…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Use its time and grams</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the toolpath file says</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Changes of the plan, and where the file has them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is not as planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same file, with the plan&apos;s stops</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A copy is written, byte for byte but for the stops; it is read again and proven before it gets its name. The original stays. Where layers are not the plan&apos;s nothing is written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try a new stop on a small print first, and stay with it: a hot nozzle moves at each of them. What is written there is set in the machine&apos;s editor.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plan&apos;s hours and grams of this print are corrected by the file&apos;s; undo brings the estimate back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 · %n layer(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source> · %1 lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose the toolpath file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Toolpath files (*.gcode *.gco *.g *.nc);;All files (*)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reading %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be used. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Programs differ by a layer in where they put a swap. Choose the file that will be printed, and see between which layers it really stops.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>▲ %n thing(s) would spoil the print</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>✓ The file prints the plan&apos;s layers, and nothing has to change.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>✓ Every change stands where the plan has it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>✓ as planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ elsewhere in the layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ one layer late</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ one layer early</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ %1 layers late</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ %1 layers early</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> · ▲ another filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nowhere</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tool %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ not planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>error</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>warning</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>first layer %1 mm, %2 planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g in the file, %2 g planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of lines, %2 planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2 g (%3)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each, planned in brackets: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm³ pushed out at the stops</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Correct the estimate by the toolpath file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plan&apos;s lines take %1 times as long, its piece and support %2 times as much, as estimated; both are settings now.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the file with the plan&apos;s stops</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>-with-stops.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing has to be written: the file stops where the plan says.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writing %1…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not written. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 was written with what was missing in %n place(s), read again and proven.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -7963,10 +8828,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 exchanges filament, M25 pauses a print from a card. Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, {z}.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Tool change writes</source>
         <translation type="unfinished"></translation>
     </message>
@@ -8248,6 +9109,23 @@
         <source>Keep clear</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 exchanges filament, M25 pauses a print from a card. Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, {z}.
+Where it is written into a toolpath file also {x} {y} {e} {feed} as they are there, {up} 10 mm above the print, {purge} mm³ or {purge_mm} of filament; ⏎ begins a new line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, several lines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Several lines: park, purge, resume. The nozzle, the count of the filament and the speed must be left as they were.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is written, line by line. A hot nozzle will do what stands here: try it with nobody&apos;s hand near it.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::MachineView</name>
@@ -8312,10 +9190,6 @@
     </message>
     <message>
         <source>Purge</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>Run sheet</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -8695,6 +9569,22 @@ Alt+1 to Alt+9 go to the benches. Tab goes from field to field.</source>
     </message>
     <message>
         <source>bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Show the run</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A run of %1 is under way.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open its project</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -11047,6 +11937,255 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     </message>
 </context>
 <context>
+    <name>vitrail::RescuePage</name>
+    <message>
+        <source>by the &amp;height that is really there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer still &amp;knows where it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The bed is still &amp;warm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Make it the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the &amp;rest of the file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What went wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What becomes of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Changes that move</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ways on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>colours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At the printer, in this order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What to do, in order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The project as it stands is kept beside it first, under another name; undo brings it back, too</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of the file that was being printed: the layer again, and everything above it, lifted; read again and proven before it gets its name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a layer came out too thin or too high</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a filament is gone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a swap was missed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers in the wrong filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printed instead</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers it took</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The last layer that is printed; of a missed swap or a wrong filament the first it concerns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>So many layers more of what that layer is printed in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the bed to the top of what is printed, by a calliper or by the printer&apos;s own Z</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s) more of %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>ends %1 mm higher than planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ends %1 mm lower than planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the picture looks ΔE %1 otherwise on average, %2 at most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ΔE %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lost: %1 g and %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pause the printer, do not stop it; one that gets no command for a while lets go of its position.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the plan that was running first, under another name.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the way on; then look at the run sheet again: later changes may stand elsewhere.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stay for the first two layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzle and bed are hot: keep hands and sleeves out of a machine that may move.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, what can be done about a layer that went wrong stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the project first: the plan that is running has to be kept before it is changed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>-before-rescue-%1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was changed: the plan that is running could not be kept as %1. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rescue the print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rescue is the plan now; the one that was running is kept as %1. The run sheet is a new one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which file was being printed?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Toolpath files (*.gcode *.gco *.g *.nc);;All files (*)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the rest of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>-rest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was written, read again and proven. Look through its first lines before you start it: they heat and move the printer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not written. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::Ribbon</name>
     <message>
         <source>Ribbon: layers of the print</source>
@@ -11121,85 +12260,273 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
         <source>%1 %</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>On the clock. Visits: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>come</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the file</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
-    <name>vitrail::RunSheetBench</name>
+    <name>vitrail::RunBench</name>
+    <message>
+        <source>When to come</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The toolpath file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something went wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
     <message>
         <source>Run sheet</source>
         <translation type="unfinished"></translation>
     </message>
+</context>
+<context>
+    <name>vitrail::RunPanel</name>
     <message>
-        <source>What to load before the start, every change with its layer stated all ways, and the cautions that apply. Keep it at the printer and tick the changes off.</source>
+        <source>Next</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>&amp;Print…</source>
+        <source>Visits, ticked off as they are done</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Save as P&amp;DF…</source>
+        <source>&amp;Started now</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>PDF (*.pdf)</source>
+        <source>The printer has begun: from now on times are real ones (F6)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Save as &amp;HTML…</source>
+        <source>&amp;Layer begins now</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>HTML page (*.html)</source>
+        <source>The layer beside it begins this moment: what is to come moves with it (F7)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Save as &amp;CSV…</source>
+        <source>Swap &amp;done</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Comma-separated values (*.csv)</source>
+        <source>What was due is done, and the printer goes on (F8)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Pages of the run sheet</source>
+        <source>&amp;Paused</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Once there is a plan, the sheet for the printer stands here.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message numerus="yes">
-        <source>%n page(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n change(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n thing(s) to look at first</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>nothing to look at first</source>
+        <source>The printer stands, or goes on again (F9)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Save the run sheet</source>
+        <source>&amp;Finished</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>The run sheet was saved as %1.</source>
+        <source>The plate is done (F10)</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 was not saved. %2</source>
+        <source>F&amp;ailed…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It went wrong and will not be finished</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take &amp;back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The last report was a mistake</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Call it &amp;off…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing more of this run is followed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Into my &amp;calendar…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the visits as a calendar file (iCalendar), with alarms</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layer that begins now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It failed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Has this plate failed in layer %1? It will not be followed any further; what was real is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Call the run off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shall this run not be followed any more? What was reported is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plate %1 of %2 · </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing to print yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not started. As planned:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printing layer %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the printer waits, for %1 by now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>paused in layer %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plate %1 is done; start plate %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It failed in layer %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The run is over.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It took %1; %2 were planned. The printer waited %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It goes %1 % slower than planned; times to come follow.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It goes %1 % faster than planned; times to come follow.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Standing for hours with nobody there, a hot nozzle oozes and a bed may let go: see that your printer may do so, and that its position is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This can only be done at night.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  begun</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  paused</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  went on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  failed in layer %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  called off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  begin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1  %2%3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> (at night)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Goes on</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::RunStore</name>
+    <message>
+        <source>The runs of earlier sessions cannot be read: %1 They were set aside as %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The runs of earlier sessions cannot be read: %1 This session&apos;s are not kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Due now: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Due at %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The run is not kept: %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -11676,6 +13003,87 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
     </message>
     <message>
         <source>Only what is chosen here stands on it: pictures, letters to answer by, and figures in plain words.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SheetPage</name>
+    <message>
+        <source>Run sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What to load before the start, every change with its layer stated all ways, and the cautions that apply. Keep it at the printer and tick the changes off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Print…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save as P&amp;DF…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save as &amp;HTML…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>HTML page (*.html)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save as &amp;CSV…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Comma-separated values (*.csv)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pages of the run sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, the sheet for the printer stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n page(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n change(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n thing(s) to look at first</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>nothing to look at first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the run sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The run sheet was saved as %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not saved. %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -12221,6 +13629,43 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
     </message>
     <message>
         <source>A band that stays is higher than the stack may be, or its filament is not to choose from.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::StartsView</name>
+    <message>
+        <source>Trips to the printer over the hour it begins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Begun %1 it is done %2: %n trip(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>, %1 of them at night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, none at night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, waits %1 h for the morning</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; it would begin at night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nobody has to come at these hours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trips to the printer, by when it begins · hatched: at night · ▼ the best of these hours</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -13277,6 +14722,167 @@ pinned plan</source>
     </message>
     <message>
         <source>Left: %1 ± %2 g, without the roll of %3 g.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::WhenPage</name>
+    <message>
+        <source>&amp;Now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Find the &amp;best start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When to come</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Be&amp;gins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begin this minute</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the start is chosen for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nobody comes at night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>finished by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Finished by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The start within the hours shown that needs nobody at night, else as little as can be; then the fewest trips, then the earliest end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Print another project…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Projects printed after this one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What counts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once there is a plan, when somebody has to be at the printer stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose when it begins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Within these hours no start is finished by then; this one is done at %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begun %1 it is done %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; nobody has to come.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>; %n trip(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>, %1 of them at night.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, none at night.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It waits %1 for the morning.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Somebody has to start it at night.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This print is under way; what is at the right counts. It will be done %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now %1 · waits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now %1 · layer %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save the visits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The visits were saved as %1: open it with your calendar.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not saved. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print another project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vitrail projects (*.vitrail)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be printed after it. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing: the printer is free then</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 · %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -110,6 +110,30 @@
     </message>
 </context>
 <context>
+    <name>vitrail::FilePage</name>
+    <message numerus="yes">
+        <source>%1 · %n layer(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>▲ %n thing(s) would spoil the print</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 was written with what was missing in %n place(s), read again and proven.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::FindingsPanel</name>
     <message numerus="yes">
         <source>%n off</source>
@@ -321,26 +345,12 @@
     </message>
 </context>
 <context>
-    <name>vitrail::RunSheetBench</name>
+    <name>vitrail::RescuePage</name>
     <message numerus="yes">
-        <source>%n page(s)</source>
-        <translation>
-            <numerusform>%n page</numerusform>
-            <numerusform>%n pages</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n change(s)</source>
-        <translation>
-            <numerusform>%n change</numerusform>
-            <numerusform>%n changes</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n thing(s) to look at first</source>
-        <translation>
-            <numerusform>%n thing to look at first</numerusform>
-            <numerusform>%n things to look at first</numerusform>
+        <source>%n layer(s) more of %1</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
         </translation>
     </message>
 </context>
@@ -358,6 +368,30 @@
         <translation>
             <numerusform>%1 cm³ dissolve in %2, with %n bowl of water.</numerusform>
             <numerusform>%1 cm³ dissolve in %2, with %n bowls of water.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::SheetPage</name>
+    <message numerus="yes">
+        <source>%n page(s)</source>
+        <translation type="unfinished">
+            <numerusform>%n page</numerusform>
+            <numerusform>%n pages</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n change(s)</source>
+        <translation type="unfinished">
+            <numerusform>%n change</numerusform>
+            <numerusform>%n changes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n thing(s) to look at first</source>
+        <translation type="unfinished">
+            <numerusform>%n thing to look at first</numerusform>
+            <numerusform>%n things to look at first</numerusform>
         </translation>
     </message>
 </context>
@@ -388,6 +422,16 @@
         <translation>
             <numerusform>%n swap is enough: all that come after gain ΔE %1 together, which is hardly seen.</numerusform>
             <numerusform>%n swaps are enough: all that come after gain ΔE %1 together, which is hardly seen.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::StartsView</name>
+    <message numerus="yes">
+        <source>Begun %1 it is done %2: %n trip(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
         </translation>
     </message>
 </context>
@@ -456,6 +500,16 @@
         <translation>
             <numerusform>Transmission distance %1 mm, from %n row; they differ by a factor of %2.</numerusform>
             <numerusform>Transmission distance %1 mm, from %n rows; they differ by a factor of %2.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::WhenPage</name>
+    <message numerus="yes">
+        <source>; %n trip(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
         </translation>
     </message>
 </context>

@@ -2,6 +2,8 @@
 
 #include "app/ribbon/ribbon.h"
 #include "app/run/file_page.h"
+#include "app/run/bands_view.h"
+#include "app/run/rescue_page.h"
 #include "app/run/run_bench.h"
 #include "app/run/run_panel.h"
 #include "app/run/run_store.h"
@@ -51,6 +53,8 @@ private Q_SLOTS:
     void the_estimate_is_corrected();
     void plates_in_a_row();
     void says_what_is_missing();
+    void a_layer_is_rescued();
+    void ways_on_are_offered();
 
 private:
     RunBench* bench() { return window_->run_bench(); }
@@ -369,6 +373,98 @@ void TestRunWindow::says_what_is_missing() {
     QVERIFY(label("run_state").contains("Nothing to print"));
     bench()->show_page(RunBench::kFile);
     QVERIFY(!find<QPushButton>("file_write")->isEnabled());
+}
+
+void TestRunWindow::a_layer_is_rescued() {
+    show_bench(evening(), RunBench::kRescue);
+    const auto works = [&] { return bench()->rescue()->working(); };
+    find<QSpinBox>("rescue_layer")->setValue(15);
+    find<QSpinBox>("rescue_extra")->setValue(2);
+    QTest::qWait(150);
+    QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
+    auto* moves = find<QTableWidget>("rescue_moves");
+    QCOMPARE(moves->rowCount(), 2);
+    QCOMPARE(moves->item(0, 2)->text().toInt(), moves->item(0, 1)->text().toInt() + 2);
+    QVERIFY2(find<BandsView>("bands_view")->accessibleDescription().contains("2.00 mm becomes 2.40 mm"), qPrintable(find<BandsView>("bands_view")->accessibleDescription()));
+    QVERIFY(find<QListWidget>("rescue_steps")->item(0)->text().contains("awake"));
+    // A measured height, a printer that has lost its way.
+    find<QCheckBox>("rescue_by_height")->setChecked(true);
+    find<QDoubleSpinBox>("rescue_measured")->setValue(2.65);
+    find<QCheckBox>("rescue_homed")->setChecked(false);
+    QTest::qWait(150);
+    QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
+    QVERIFY(label("rescue_look").contains("0.05 mm higher"));
+    QString steps;
+    for (int i = 0; i < find<QListWidget>("rescue_steps")->count(); ++i)
+        steps += find<QListWidget>("rescue_steps")->item(i)->text();
+    QVERIFY(steps.contains("Never Z"));
+    // Nonsense is said, and offers nothing.
+    find<QDoubleSpinBox>("rescue_measured")->setValue(50);
+    QTest::qWait(150);
+    QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
+    QVERIFY(label("rescue_why").contains("Measure again"));
+    QVERIFY(!find<QPushButton>("rescue_take")->isEnabled());
+    find<QCheckBox>("rescue_by_height")->setChecked(false);
+    find<QCheckBox>("rescue_homed")->setChecked(true);
+    QTest::qWait(150);
+    QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
+    // Not before the plan that is running is kept somewhere.
+    press("rescue_take");
+    QVERIFY(window_->messages()->text().contains("Save the project first"));
+    const QString file = dir_->filePath("evening.vitrail");
+    document()->edit("carry", [](Project& p) { p = carried(p); });
+    wait_for_plan();
+    document()->save(file);
+    wait_for_plan();
+    bench()->show_page(RunBench::kWhen);
+    settle();
+    press("run_now");
+    settle();
+    run_key(Qt::Key_F6);
+    now_ += std::llround(document()->plan()->layers[15].start_s) + 5;
+    bench()->show_page(RunBench::kRescue);
+    QTest::qWait(150);
+    QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
+    QCOMPARE(find<QSpinBox>("rescue_layer")->value(), 11); // the run waits there, for its first swap
+    const int layers = document()->plan()->grid.count;
+    // The rest of the file that is being printed.
+    const QString printed = write_file_of(project(), [] { demo::ToolpathWishes w; w.stops = true; return w; }());
+    bench()->rescue()->write_rest(printed, dir_->filePath("rest.gcode"));
+    QTRY_VERIFY_WITH_TIMEOUT(window_->messages()->text().contains("read again and proven"), 20000);
+    press("rescue_take");
+    QTRY_VERIFY_WITH_TIMEOUT(window_->messages()->text().contains("The rescue is the plan now"), 20000);
+    wait_for_plan();
+    QCOMPARE(document()->plan()->grid.count, layers + 2);
+    const QStringList kept = QDir(dir_->path()).entryList({"*-before-rescue-*.vitrail"});
+    QCOMPARE(kept.size(), 1);
+    QCOMPARE(plan_of(*load_project(dir_->filePath(kept[0]).toStdString()))->grid.count, layers);
+    QCOMPARE(static_cast<int>(window_->runs()->under_way()[0]->task.plates[0].layers_s.size()), layers + 2); // and the run goes by it
+    undo();
+    QCOMPARE(document()->plan()->grid.count, layers);
+    check_names(bench());
+}
+
+void TestRunWindow::ways_on_are_offered() {
+    Project p = evening();
+    p.machine = *find_machine("feeder-4");
+    show_bench(p, RunBench::kRescue);
+    find<QComboBox>("rescue_kind")->setCurrentIndex(1);
+    find<QComboBox>("rescue_filament")->setCurrentIndex(1);
+    find<QSpinBox>("rescue_layer")->setValue(14);
+    QTest::qWait(150);
+    QTRY_VERIFY_WITH_TIMEOUT(!bench()->rescue()->working(), 20000);
+    auto* ways = find<QTableWidget>("rescue_ways");
+    QCOMPARE(ways->rowCount(), 3);
+    QVERIFY(ways->item(0, 0)->text().contains("instead of B"));
+    QVERIFY(find<QPushButton>("rescue_take")->isEnabled());
+    ways->selectRow(2); // to start again is no plan
+    QVERIFY(!find<QPushButton>("rescue_take")->isEnabled());
+    find<QComboBox>("rescue_kind")->setCurrentIndex(2);
+    QTest::qWait(150);
+    QTRY_VERIFY_WITH_TIMEOUT(!bench()->rescue()->working() && ways->rowCount() > 0, 20000);
+    QVERIFY2(ways->item(0, 0)->text().contains("move what follows up"), qPrintable(ways->item(0, 0)->text()));
+    QCOMPARE(find<QSpinBox>("rescue_layer")->value(), 11);
+    QCOMPARE(find<QSpinBox>("rescue_layers")->value(), 4);
 }
 
 VITRAIL_TEST(TestRunWindow)

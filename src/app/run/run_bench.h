@@ -9,6 +9,7 @@ class BenchPages;
 class Document;
 class FilePage;
 class Ribbon;
+class RescuePage;
 class RunStore;
 class SheetPage;
 class ViewState;
@@ -17,11 +18,12 @@ class WhenPage;
 class RunBench : public QWidget {
     Q_OBJECT
 public:
-    enum Page { kWhen, kFile, kSheet };
+    enum Page { kWhen, kFile, kRescue, kSheet };
     RunBench(Document* document, ViewState* view, RunStore* store, Ribbon* ribbon, QWidget* parent = nullptr);
     void show_page(Page page);
     WhenPage* when() { return when_; }
     FilePage* file() { return file_; }
+    RescuePage* rescue() { return rescue_; }
     SheetPage* sheet() { return sheet_; }
 
 Q_SIGNALS:
@@ -37,6 +39,7 @@ private:
     BenchPages* pages_;
     WhenPage* when_;
     FilePage* file_;
+    RescuePage* rescue_;
     SheetPage* sheet_;
     Ribbon* ribbon_;
 };

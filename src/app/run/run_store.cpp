@@ -112,6 +112,13 @@ void RunStore::take_back(const std::string& id) {
     write();
 }
 
+void RunStore::set_plate(const std::string& id, int plate, RunPlate planned) {
+    for (Run& r : runs_)
+        if (r.id == id && plate >= 0 && plate < static_cast<int>(r.task.plates.size()))
+            r.task.plates[static_cast<std::size_t>(plate)] = std::move(planned);
+    write();
+}
+
 void RunStore::remove(const std::string& id) {
     std::erase_if(runs_, [&](const Run& r) { return r.id == id; });
     write();

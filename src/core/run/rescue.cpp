@@ -1,6 +1,5 @@
 #include "core/run/rescue.h"
 
-#include "core/check/findings.h"
 #include "core/material/pairing.h"
 #include "core/picture/make.h"
 #include "core/picture/stacks.h"
@@ -176,7 +175,7 @@ Result<Rescue> rescue(const Project& p, const Plan& plan, const Botch& b, const 
         return lifted.error();
     r.project = std::move(*lifted);
     Planner planner(p, plan);
-    auto after = plan_with_findings(planner, r.project, progress);
+    auto after = planner.plan(r.project, progress);
     if (!after)
         return after.error();
     r.plan = *after;
@@ -297,6 +296,8 @@ Result<std::vector<WayOut>> ways_out(const Project& p, const Plan& plan, const M
         return Error{say("Layer {0} is not there: the plan has layers 1 to {1}.", std::max(m.layer, m.to_layer), count)};
     if (find_filament(p, m.filament) < 0 || (m.what != Mishap::What::gone && find_filament(p, m.instead) < 0))
         return Error{say("Say which filament it is about.")};
+    if (m.what != Mishap::What::gone && m.filament == m.instead)
+        return Error{say("What was meant and what was printed is the same filament, {}.", m.filament)};
     WaysOut w{p, plan, progress, {}, {}};
     if (m.what == Mishap::What::gone) {
         if (plan.use[static_cast<std::size_t>(find_filament(p, m.filament))].last_layer < m.layer)
