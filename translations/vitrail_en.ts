@@ -113,23 +113,23 @@
     <name>vitrail::FilePage</name>
     <message numerus="yes">
         <source>%1 · %n layer(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%1 · %n layer</numerusform>
+            <numerusform>%1 · %n layers</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>▲ %n thing(s) would spoil the print</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>▲ %n thing would spoil the print</numerusform>
+            <numerusform>▲ %n things would spoil the print</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%1 was written with what was missing in %n place(s), read again and proven.</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%1 was written with what was missing in %n place, read again and proven.</numerusform>
+            <numerusform>%1 was written with what was missing in %n places, read again and proven.</numerusform>
         </translation>
     </message>
 </context>
@@ -348,9 +348,9 @@
     <name>vitrail::RescuePage</name>
     <message numerus="yes">
         <source>%n layer(s) more of %1</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n layer more of %1</numerusform>
+            <numerusform>%n layers more of %1</numerusform>
         </translation>
     </message>
 </context>
@@ -375,21 +375,21 @@
     <name>vitrail::SheetPage</name>
     <message numerus="yes">
         <source>%n page(s)</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform>%n page</numerusform>
             <numerusform>%n pages</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n change(s)</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform>%n change</numerusform>
             <numerusform>%n changes</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n thing(s) to look at first</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform>%n thing to look at first</numerusform>
             <numerusform>%n things to look at first</numerusform>
         </translation>
@@ -429,9 +429,9 @@
     <name>vitrail::StartsView</name>
     <message numerus="yes">
         <source>Begun %1 it is done %2: %n trip(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>Begun %1 it is done %2: %n trip</numerusform>
+            <numerusform>Begun %1 it is done %2: %n trips</numerusform>
         </translation>
     </message>
 </context>
@@ -507,9 +507,9 @@
     <name>vitrail::WhenPage</name>
     <message numerus="yes">
         <source>; %n trip(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>; %n trip</numerusform>
+            <numerusform>; %n trips</numerusform>
         </translation>
     </message>
 </context>
