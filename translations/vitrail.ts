@@ -4970,10 +4970,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Read again, layer {0} is another one: {1} of filament at {2} instead of {3} at {4}. What the machine writes at a swap must leave the nozzle, the filament and the ways of counting as they were ({{x}}, {{y}}, {{e}}).</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Read again, layer {0} of the rest extrudes {1} of filament instead of {2}.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -5178,19 +5174,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>it leaves another speed; let it end with G1 F{{feed}}</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it leaves the filament&apos;s count at {0} instead of {1}; let it end with G92 E{{e}}</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>it leaves the file counting otherwise (G90, G91, M82, M83, G20 or G21)</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>it leaves the nozzle at another place; let it come back to {{x}}, {{y}} and {{z}}</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -5361,6 +5345,22 @@
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Read again, layer {0} is another one: {1} of filament at {2} instead of {3} at {4}. What the machine writes at a swap must leave the nozzle, the filament and the ways of counting as they were.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it leaves another speed; let it end with G1, F and the speed as it was</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it leaves the filament&apos;s count at {0} instead of {1}; let it end with G92, E and the count as it was</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it leaves the nozzle at another place; let it come back to where it was</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>

@@ -309,7 +309,7 @@ void TestRunWindow::the_file_is_compared() {
     document()->edit("taller", [](Project& p) { p.settings.first_layer_mm = 0.3; });
     settle();
     QTRY_VERIFY(label("file_verdict").contains("thing"));
-    QVERIFY(find<QTableWidget>("file_findings")->item(0, 1)->text().contains("first layer is 0.2"));
+    QVERIFY(find<QTableWidget>("file_findings")->item(0, 1)->text().contains(shown("first layer is 0.2")));
     // Not a toolpath file.
     bench()->file()->read(QString::fromStdString(source_file("demo/badge.vitrail")));
     QTRY_VERIFY(window_->messages()->text().contains("cannot be used"));
@@ -385,7 +385,7 @@ void TestRunWindow::a_layer_is_rescued() {
     auto* moves = find<QTableWidget>("rescue_moves");
     QCOMPARE(moves->rowCount(), 2);
     QCOMPARE(moves->item(0, 2)->text().toInt(), moves->item(0, 1)->text().toInt() + 2);
-    QVERIFY2(find<BandsView>("bands_view")->accessibleDescription().contains("2.00 mm becomes 2.40 mm"), qPrintable(find<BandsView>("bands_view")->accessibleDescription()));
+    QVERIFY2(find<BandsView>("bands_view")->accessibleDescription().contains(shown("2.00 mm becomes 2.40 mm")), qPrintable(find<BandsView>("bands_view")->accessibleDescription()));
     QVERIFY(find<QListWidget>("rescue_steps")->item(0)->text().contains("awake"));
     // A measured height, a printer that has lost its way.
     find<QCheckBox>("rescue_by_height")->setChecked(true);
@@ -393,7 +393,7 @@ void TestRunWindow::a_layer_is_rescued() {
     find<QCheckBox>("rescue_homed")->setChecked(false);
     QTest::qWait(150);
     QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
-    QVERIFY(label("rescue_look").contains("0.05 mm higher"));
+    QVERIFY(label("rescue_look").contains(shown("0.05 mm higher")));
     QString steps;
     for (int i = 0; i < find<QListWidget>("rescue_steps")->count(); ++i)
         steps += find<QListWidget>("rescue_steps")->item(i)->text();

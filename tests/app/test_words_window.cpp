@@ -92,12 +92,23 @@ public:
 };
 
 QStringList english_words(QString text) {
-    static const QRegularExpression markup(QStringLiteral("<style.*?</style>|<[^>]*>|&\\w+;|#[0-9a-fA-F]{6}\\b"), QRegularExpression::DotMatchesEverythingOption), word(QStringLiteral("[A-Za-z]{2,}"));
+    static const QRegularExpression markup(QStringLiteral("<style.*?</style>|\\{\\w+\\}|<[^>]*>|&\\w+;|#[0-9a-fA-F]{6}\\b"), QRegularExpression::DotMatchesEverythingOption), word(QStringLiteral("[A-Za-z]{2,}"));
     text.remove(markup);
     QStringList out;
+    // Days and months are the locale's.
+    static const QSet<QString> calendar = [] {
+        QSet<QString> names;
+        for (const auto format : {QLocale::ShortFormat, QLocale::LongFormat}) {
+            for (int d = 1; d <= 7; ++d)
+                names.insert(QLocale().dayName(d, format));
+            for (int m = 1; m <= 12; ++m)
+                names.insert(QLocale().monthName(m, format));
+        }
+        return names;
+    }();
     static const std::vector<const char*>& currencies = find_setting("currency")->choices; // codes of ISO 4217, after the word for none
     for (auto m = word.globalMatch(text); m.hasNext();)
-        if (const QString found = m.next().captured(); std::none_of(currencies.begin() + 1, currencies.end(), [&](const char* code) { return found == QLatin1String(code); }))
+        if (const QString found = m.next().captured(); !calendar.contains(found) && std::none_of(currencies.begin() + 1, currencies.end(), [&](const char* code) { return found == QLatin1String(code); }))
             out << found;
     return out;
 }

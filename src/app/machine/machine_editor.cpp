@@ -425,7 +425,7 @@ QWidget* MachineEditor::make_figures() {
     command("command_tool", tr("Tool change writes"), &machine_.commands.tool, {QStringLiteral("T{nozzle0}"), QStringLiteral("T{nozzle0} M6"), QStringLiteral("T{nozzle}")});
     command("command_feeder", tr("Feeder change writes"), &machine_.commands.feeder, {QStringLiteral("T{slot0}"), QStringLiteral("T{slot}"), QStringLiteral("T{slot0} M6")});
     command("command_hand", tr("Hand swap writes"), &machine_.commands.hand, {QStringLiteral("M600"), QStringLiteral("M0 ; swap {from} for {to}"), QStringLiteral("M25 ; swap {from} for {to}"),
-                                                                                           QStringLiteral("G1 Z{up} F600 ⏎ G0 X5 Y5 F9000 ⏎ M0 ; {from} out, {to} in ⏎ G1 E{purge_mm} F200 ⏎ G92 E{e} ⏎ G0 X{x} Y{y} F9000 ⏎ G1 Z{z} F600 ⏎ G1 F{feed}")});
+                                                                                           QStringLiteral("G1 Z{up} F600 ⏎ G0 X5 Y5 F9000 ⏎ M0 ; swap {from} for {to} ⏎ G1 E{purge_mm} F200 ⏎ G92 E{e} ⏎ G0 X{x} Y{y} F9000 ⏎ G1 Z{z} F600 ⏎ G1 F{feed}")});
     command("command_pause", tr("Waiting writes"), &machine_.commands.pause, {QStringLiteral("M0 ; put {to} into slot {slot}"), QStringLiteral("M1"), QStringLiteral("M25")});
     return scroll;
 }

@@ -133,7 +133,8 @@ WhenPage::WhenPage(Document* document, RunStore* store, QWidget* parent)
         if (!document_->plan())
             plate_.reset();
         look_for_run();
-        show_plan();
+        if (isVisible())
+            show_plan();
     });
     connect(view_, &StartsView::chosen_changed, this, &WhenPage::choose);
     connect(begins_, &QDateTimeEdit::dateTimeChanged, this, [this](const QDateTime& t) {
@@ -167,6 +168,10 @@ WhenPage::WhenPage(Document* document, RunStore* store, QWidget* parent)
     by_->setDateTime(QDateTime::currentDateTime().addDays(1));
     filling_ = false;
     show_then();
+    show_plan();
+}
+
+void WhenPage::showEvent(QShowEvent*) {
     show_plan();
 }
 

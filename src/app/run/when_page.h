@@ -38,6 +38,9 @@ Q_SIGNALS:
     void said(const QString& text);
     void clock_changed();
 
+protected:
+    void showEvent(QShowEvent*) override;
+
 private:
     void show_plan();
     void show_chosen();

@@ -42,11 +42,11 @@ Message leaves_changed(const Project& p, const Seam& at, const std::string& text
     if (after.relative != at.relative || after.e_relative != at.e_relative || after.inches != at.inches)
         return say("it leaves the file counting otherwise (G90, G91, M82, M83, G20 or G21)");
     if (!at.e_relative && std::abs(after.e - at.e) > 1e-3)
-        return say("it leaves the filament's count at {0} instead of {1}; let it end with G92 E{{e}}", num(after.e, 3), num(at.e, 3));
+        return say("it leaves the filament's count at {0} instead of {1}; let it end with G92, E and the count as it was", num(after.e, 3), num(at.e, 3));
     if (std::hypot(after.x_mm - at.x_mm, after.y_mm - at.y_mm) > 0.01 || std::abs(after.z_mm - at.z_mm) > 0.05)
-        return say("it leaves the nozzle at another place; let it come back to {{x}}, {{y}} and {{z}}");
+        return say("it leaves the nozzle at another place; let it come back to where it was");
     if (std::abs(after.feed_mm_min - at.feed_mm_min) > 0.01)
-        return say("it leaves another speed; let it end with G1 F{{feed}}");
+        return say("it leaves another speed; let it end with G1, F and the speed as it was");
     return {};
 }
 
@@ -158,7 +158,7 @@ Status proven(const Project& p, const Plan& plan, const ToolpathFile& before, co
         for (const double mm : b.filament_mm)
             is += mm;
         if (std::abs(a.z_mm - b.z_mm) > 1e-6 || std::abs(was - is) > 0.01 + 1e-4 * was)
-            return Error{say("Read again, layer {0} is another one: {1} of filament at {2} instead of {3} at {4}. What the machine writes at a swap must leave the nozzle, the filament and the ways of counting as they were ({{x}}, {{y}}, {{e}}).", static_cast<int>(l) + 1, mm(is), mm(b.z_mm), mm(was), mm(a.z_mm))};
+            return Error{say("Read again, layer {0} is another one: {1} of filament at {2} instead of {3} at {4}. What the machine writes at a swap must leave the nozzle, the filament and the ways of counting as they were.", static_cast<int>(l) + 1, mm(is), mm(b.z_mm), mm(was), mm(a.z_mm))};
     }
     const AgainstPlan again = against_plan(p, plan, after);
     for (const ComparedStop& s : again.stops)
