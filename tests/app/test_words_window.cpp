@@ -92,7 +92,7 @@ public:
 };
 
 QStringList english_words(QString text) {
-    static const QRegularExpression markup(QStringLiteral("<style.*?</style>|\\{\\w+\\}|<[^>]*>|&\\w+;|#[0-9a-fA-F]{6}\\b"), QRegularExpression::DotMatchesEverythingOption), word(QStringLiteral("[A-Za-z]{2,}"));
+    static const QRegularExpression markup(QStringLiteral("<style.*?</style>|<[^>]*>|&\\w+;|#[0-9a-fA-F]{6}\\b"), QRegularExpression::DotMatchesEverythingOption), word(QStringLiteral("[A-Za-z]{2,}"));
     text.remove(markup);
     QStringList out;
     // Days and months are the locale's.
@@ -172,7 +172,7 @@ private:
             for (const Toolhead& t : m.toolheads)
                 note(t.name);
         }
-        note("M0 ; swap {from} for {to} ; put into {slot} {slot0} {nozzle} {nozzle0} {layer}"); // commands for printers, and their fields
+        note("M0 ; swap {from} for {to} ; put into {slot} {slot0} {nozzle} {nozzle0} {layer} {up} {feed} {purge}"); // commands for printers, and their fields
         for (const ShelfFilament& f : starter_shelf().filaments)
             note(f.filament.name);
         if (document()->plan())

@@ -65,7 +65,7 @@ constexpr int kMostRecent = 8;
 } // namespace
 
 MainWindow::MainWindow()
-    : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
+    : unstyled_(std::make_unique<Unstyled>()), document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)),
       shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
       changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), variants_(new VariantsBench(document_)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), run_(new RunBench(document_, view_, runs_, ribbon_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)),
@@ -192,6 +192,7 @@ MainWindow::MainWindow()
     rail_->choose(kPiece);
     refresh_title();
     resize(1280, 800);
+    unstyled_.reset();
     const QByteArray geometry = QSettings().value(QStringLiteral("window")).toByteArray();
     if (!geometry.isEmpty())
         restoreGeometry(geometry);

@@ -5,6 +5,8 @@
 
 #include <QMainWindow>
 
+#include <memory>
+
 class QActionGroup;
 class QMenu;
 class QStackedWidget;
@@ -29,6 +31,7 @@ class RunBench;
 class RunStore;
 class SupportsBench;
 class Tally;
+class Unstyled;
 class VariantsBench;
 class ViewState;
 
@@ -87,6 +90,7 @@ private:
     void ask_save_as(std::function<void()> then = {});
     void discard_then(std::function<void()> then);
 
+    std::unique_ptr<Unstyled> unstyled_; ///< until the window is put together
     Document* document_;
     ViewState* view_;
     Recovery* recovery_;

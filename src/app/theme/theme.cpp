@@ -154,6 +154,14 @@ void apply_theme(QApplication& app, ThemeChoice choice) {
     app.setStyleSheet(style_sheet(t));
 }
 
+Unstyled::Unstyled() : sheet_(qApp->styleSheet()) {
+    qApp->setStyleSheet({});
+}
+
+Unstyled::~Unstyled() {
+    qApp->setStyleSheet(sheet_);
+}
+
 QIcon icon(const QString& name) {
     return QIcon(new SvgIcon(name));
 }

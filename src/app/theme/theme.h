@@ -30,6 +30,18 @@ enum class ThemeChoice { desktop, dark, light };
 /// Sets palette, font and style sheet of the application. `desktop` follows the lightness of the desktop's palette.
 void apply_theme(QApplication& app, ThemeChoice choice);
 
+/// While it lives, widgets are put together without the style sheet. With it each that is put into another is styled anew, with everything in it:
+/// for a whole window that takes longer than all the rest.
+class Unstyled {
+public:
+    Unstyled();
+    ~Unstyled();
+    Unstyled(const Unstyled&) = delete;
+
+private:
+    QString sheet_;
+};
+
 /// A line icon of ours in the theme's ink.
 QIcon icon(const QString& name);
 
