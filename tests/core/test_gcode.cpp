@@ -135,6 +135,10 @@ void TestGcode::words_of_rs274() {
     QVERIFY(std::abs(blanks.motion_s - plain.motion_s) < 1e-9);
     QCOMPARE(blanks.layers.size(), std::size_t(1));
     QCOMPARE(blanks.lines, std::int64_t(4));
+    // Words need no blanks between them, and numbers have no exponents: this is X10 and E5.
+    QVERIFY(std::abs(read("M83\nG1Z0.2\nG1X10E5\n").filament_mm[0] - 5) < 1e-12);
+    QVERIFY(std::abs(read("M83\nG1 Z0.2\nG1 X10E5F600\n").filament_mm[0] - 5) < 1e-12);
+    QVERIFY(std::abs(read("M83\nG1 Z0.2\nG1 X123456789.123456789 E1\nG1 X-0012.500 E+2\n").filament_mm[0] - 2) < 1e-12); // too far is a mistake
     // Comments in parentheses anywhere, line numbers, several words without blanks, checksums as firmware has them.
     const ToolpathFile f = read("N10 G1Z0.2(up)F600*71\nN20 M83 (relative) \nN30 G1 X10 (over) E1 ; M0\n(M600)\n/G1\n%\n");
     QCOMPARE(f.layers.size(), std::size_t(1));

@@ -40,7 +40,8 @@ std::uint64_t eight_digits(std::uint64_t v) {
     return (v & 0x0000ffff0000ffffu) * 42949672960001u >> 32;
 }
 
-/// A decimal number at p; moves p behind it. Files hold few digits, which fit a whole number; what does not goes the exact way. Up to `readable`
+/// A decimal number at p; moves p behind it. Without exponents, which this language
+/// does not have: in "X10E5" E is a word. Files hold few digits, which fit a whole number; what does not goes the exact way. Up to `readable`
 /// bytes may be looked at.
 bool read_number(const char*& p, const char* end, const char* readable, double& out) {
     static constexpr double kTenth[] = {1, 1e-1, 1e-2, 1e-3, 1e-4, 1e-5, 1e-6, 1e-7, 1e-8, 1e-9, 1e-10, 1e-11, 1e-12, 1e-13, 1e-14, 1e-15};
@@ -70,6 +71,12 @@ bool read_number(const char*& p, const char* end, const char* readable, double& 
             }
             value = many ? eight_digits(bytes << (64 - 8 * many)) : 0;
             q += many + point;
+            if (many > 0 && q < readable && !is_digit(*q) && *q != '.') { // nearly always
+                const double v = static_cast<double>(value) * kTenth[decimals];
+                out = minus ? -v : v;
+                p = q;
+                return true;
+            }
         }
     }
     const char* more = q;
@@ -88,9 +95,8 @@ bool read_number(const char*& p, const char* end, const char* readable, double& 
     }
     if (many == 0)
         return false;
-    const bool exponent = q < end && (*q == 'e' || *q == 'E') && q + 1 < end && (is_digit(q[1]) || ((q[1] == '-' || q[1] == '+') && q + 2 < end && is_digit(q[2])));
-    if (many > 15 || exponent) {
-        const auto [stop, error] = std::from_chars(digits, end, out);
+    if (many > 15) {
+        const auto [stop, error] = std::from_chars(digits, end, out, std::chars_format::fixed);
         if (error != std::errc())
             return false;
         q = stop;
@@ -110,25 +116,27 @@ struct Words {
     double operator[](char c) const { return value[c - 'A']; }
 };
 
-/// Nearly all lines: G0 or G1 with axes and nothing else. Its code; −1: the line is something else.
-int plain_move(const char* p, const char* end, const char* readable, Words& w) {
+/// Nearly all lines: G0 or G1 with axes and nothing else, whole. Its code, and p behind its end; −1: the line is something else.
+int plain_move(const char*& p, const char* end, Words& w) {
     if (end - p < 4 || p[0] != 'G' || (p[1] != '0' && p[1] != '1') || p[2] != ' ')
         return -1;
     const int code = p[1] - '0';
-    p += 3;
-    while (p < end) {
-        const char c = *p;
+    const char* q = p + 3;
+    while (q < end) {
+        const char c = *q;
         if (c == ' ') {
-            ++p;
+            ++q;
             continue;
         }
-        if (c == ';' || c == '\r')
-            break;
-        if (c < 'E' || c > 'Z' || c == 'G' || c == 'M' || c == 'T' || c == 'N' || !read_number(++p, end, readable, w.value[c - 'A']))
+        if (c == '\n') {
+            p = q + 1;
+            return code;
+        }
+        if (c < 'E' || c > 'Z' || c == 'G' || c == 'M' || c == 'T' || c == 'N' || !read_number(++q, end, end, w.value[c - 'A']))
             return -1;
         w.has |= 1u << (c - 'A');
     }
-    return code;
+    return -1;
 }
 
 bool sane(double v) {
@@ -445,14 +453,8 @@ void GcodeReader::State::line(const char* begin, const char* end, const char* ne
         return;
     }
     Words w;
-    if (const int code = plain_move(p, end, readable, w); code >= 0) {
-        move(w, code);
-        byte += static_cast<std::uint64_t>(next - begin);
-        return;
-    }
     char first = 0; // the letter that says what the line is
     int code = -1;
-    w = {};
     const auto run_line = [&](const char* text_end) {
         if (first == 'G') {
             if (code >= 0 && code <= 3) {
@@ -599,6 +601,14 @@ void GcodeReader::read(std::string_view bytes) {
         s.line(line.data(), line.data() + line.size() - (line.back() == '\n'), line.data() + line.size(), line.data() + line.size());
     }
     while (p < end) {
+        Words w;
+        const char* begins = p;
+        if (const int code = plain_move(p, end, w); code >= 0) {
+            ++s.out.lines;
+            s.move(w, code);
+            s.byte += static_cast<std::uint64_t>(p - begins);
+            continue;
+        }
         const void* nl = std::memchr(p, '\n', static_cast<std::size_t>(end - p));
         if (!nl) {
             s.rest.assign(p, end);
