@@ -5362,6 +5362,26 @@
         <source>it leaves the nozzle at another place; let it come back to where it was</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Lay {0} of it out, one after another, so far apart that neither head nor bar meets what is printed. Check it on your machine before the first time, and stay with it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lay {0} of it out, one after another: {1} free around each, the nearest to the front first, so that neither head nor bar meets what is printed. Check it on your machine before the first time, and stay with it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all {} in a row</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} takes {} g for each of {} plates in a row and {} hold {} g: it runs out in plate {}. Put another spool ready, or print fewer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} takes {} g for each of {} plates in a row and {} holds {} g: it runs out in plate {}. Put another spool ready, or print fewer.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>

@@ -46,16 +46,6 @@ std::int64_t instant(const std::string& text, const char* call, const Zone& zone
     return *s;
 }
 
-const char* name_of(Visit::What what) {
-    switch (what) {
-    case Visit::What::swap: return "swap";
-    case Visit::What::refill: return "refill";
-    case Visit::What::pause: return "pause";
-    case Visit::What::take_off: return "take-off";
-    }
-    return "";
-}
-
 /// The system's zone, or another one: the C library takes it from TZ.
 void choose_zone(const std::string& name) {
     if (name.empty())
@@ -70,7 +60,7 @@ Json when_report(const RunTask& task, const RunTimes& t, const std::vector<Start
     const auto text = [&](std::int64_t s) { return instant_text(s, task.zone); };
     Json visits = Json::array(), plates = Json::array();
     for (const DueVisit& v : t.visits)
-        visits.push_back({{"from", text(v.from_s)}, {"to", text(v.to_s)}, {"what", name_of(v.visit.what)}, {"layer", v.visit.layer}, {"plate", v.plate + 1}, {"trip", v.trip < 0 ? Json() : Json(v.trip + 1)}, {"at_night", v.visit.at_night}, {"waits_s", v.waits_s}, {"says", english(visit_text(task, v))}});
+        visits.push_back({{"from", text(v.from_s)}, {"to", text(v.to_s)}, {"what", to_string(v.visit.what)}, {"layer", v.visit.layer}, {"plate", v.plate + 1}, {"trip", v.trip < 0 ? Json() : Json(v.trip + 1)}, {"at_night", v.visit.at_night}, {"waits_s", v.waits_s}, {"says", english(visit_text(task, v))}});
     for (std::size_t i = 0; i < t.plates.size(); ++i)
         plates.push_back({{"name", task.plates[i].name}, {"start", text(t.plates[i].start_s)}, {"end", text(t.plates[i].end_s)}});
     Json report{{"schema", "vitrail.when/1"}, {"start", text(t.at_s)}, {"end", text(t.end_s)}, {"trips", t.trips.size()}, {"night_trips", t.night_trips}, {"waited_s", t.waited_s}, {"starts_at_night", t.starts_at_night}, {"visits", visits}, {"plates", plates}};
@@ -88,7 +78,7 @@ void print_when(const RunTask& task, const RunTimes& t) {
     fmt::print("starts {}{}, done {}\n", clock(t.at_s), t.starts_at_night ? ", at night" : "", clock(t.end_s));
     fmt::print("{}, {} at night{}\n\n", counted("{} trip", "{} trips", static_cast<long long>(t.trips.size())), t.night_trips, t.waited_s > 0 ? ", waits " + duration(t.waited_s) + " until morning" : "");
     for (const DueVisit& v : t.visits)
-        fmt::print("{}{:19}  {:8} {:>6}  {}{}\n", clock(v.from_s), v.to_s > v.from_s ? " – " + clock(v.to_s) : std::string(), name_of(v.visit.what), v.trip < 0 ? std::string() : fmt::format("trip {}", v.trip + 1), english(visit_text(task, v)), v.visit.at_night ? "  (at night)" : "");
+        fmt::print("{}{:19}  {:8} {:>6}  {}{}\n", clock(v.from_s), v.to_s > v.from_s ? " – " + clock(v.to_s) : std::string(), to_string(v.visit.what), v.trip < 0 ? std::string() : fmt::format("trip {}", v.trip + 1), english(visit_text(task, v)), v.visit.at_night ? "  (at night)" : "");
 }
 
 } // namespace

@@ -79,12 +79,11 @@ Json pieces_to_json(const Project& p, const Plan& plan) {
 
 /// Where the day of the start is known they have times, on a clock that nobody changes.
 Json visits_to_json(const Project& p, const Plan& plan) {
-    static constexpr const char* kWhat[] = {"swap", "refill", "pause", "take-off"};
     const std::int64_t day = parse_moment(p.start_date).value_or(-1);
     const auto moment = [&](double s) { return day >= 0 ? Json(moment_text(day + std::llround(p.settings.start_hour * 60 + s / 60))) : Json(); };
     Json visits = Json::array();
     for (const Visit& v : plan.attendance.visits)
-        visits.push_back({{"what", kWhat[static_cast<int>(v.what)]}, {"layer", v.layer}, {"from_s", v.from_s}, {"to_s", v.to_s}, {"at_night", v.at_night}, {"from", moment(v.from_s)}, {"to", moment(v.to_s)}});
+        visits.push_back({{"what", to_string(v.what)}, {"layer", v.layer}, {"from_s", v.from_s}, {"to_s", v.to_s}, {"at_night", v.at_night}, {"from", moment(v.from_s)}, {"to", moment(v.to_s)}});
     return visits;
 }
 

@@ -9,20 +9,10 @@ namespace {
 constexpr double kLongest_s = 1e8; ///< three years
 constexpr std::size_t kMost = 100'000;
 
-const char* name_of(Visit::What what) {
-    switch (what) {
-    case Visit::What::swap: return "swap";
-    case Visit::What::refill: return "refill";
-    case Visit::What::pause: return "pause";
-    case Visit::What::take_off: return "take-off";
-    }
-    return "";
-}
-
 Visit::What what_of(const JsonReader& r) {
     const std::string text = r.text("what");
     for (const auto what : {Visit::What::swap, Visit::What::refill, Visit::What::pause, Visit::What::take_off})
-        if (text == name_of(what))
+        if (text == to_string(what))
             return what;
     throw JsonMisfit{say("{} must be one of swap, refill, pause, take-off", r.place("what"))};
 }
@@ -31,7 +21,7 @@ Json plate_json(const RunPlate& p) {
     Json visits = Json::array();
     for (std::size_t i = 0; i < p.visits.size(); ++i) {
         const Visit& v = p.visits[i];
-        visits.push_back({{"what", name_of(v.what)}, {"from_s", v.from_s}, {"to_s", v.to_s}, {"layer", v.layer}, {"change", v.change}, {"refill", v.refill}, {"takes_s", p.takes_s[i]}, {"says", english(p.says[i])}});
+        visits.push_back({{"what", to_string(v.what)}, {"from_s", v.from_s}, {"to_s", v.to_s}, {"layer", v.layer}, {"change", v.change}, {"refill", v.refill}, {"takes_s", p.takes_s[i]}, {"says", english(p.says[i])}});
     }
     return {{"name", p.name}, {"total_s", p.total_s}, {"by_itself", p.by_itself}, {"layers_s", p.layers_s}, {"visits", visits}};
 }

@@ -94,6 +94,16 @@ void TestOrderWindow::one_after_another_is_told() {
     document()->edit("fewer", [](Project& p) { p.settings.copies = 4; });
     wait_for_plan();
     QTRY_VERIFY_WITH_TIMEOUT(says("one_by_one").contains("changes instead of"), 30000);
+    // Planned so: a plate of one, so many times in a row, each beginning by itself.
+    const int together = count_of_all(project());
+    QVERIFY(find<QPushButton>("print_chain")->isVisible());
+    press("print_chain");
+    wait_for_plan();
+    QCOMPARE(project().settings.copies, 1);
+    QCOMPARE(project().settings.times, together);
+    QVERIFY(project().settings.by_itself);
+    undo();
+    QCOMPARE(count_of_all(project()), together);
 }
 
 void TestOrderWindow::an_order_is_written_and_cut() {

@@ -2,6 +2,7 @@
 #include "support.h"
 
 #include "core/run/when.h"
+#include "core/run_sheet/run_sheet.h"
 #include "demo/scenario.h"
 #include "formats/calendar.h"
 #include "formats/place_clock.h"
@@ -235,6 +236,18 @@ void TestWhen::plates_in_sequence() {
     QCOMPARE(t.plates[2].start_s, at("2026-12-06T10:20:00Z"));
     QCOMPARE(static_cast<int>(t.trips.size()), 3); // both plates and the swap
     QCOMPARE(t.night_trips, 0);
+    // The sheet says so, and spools have to last for all of them.
+    Project p = stack("AB", 2);
+    p.settings.times = 3;
+    p.settings.by_itself = true;
+    p.filaments[0].spools = {{"A-1", plan_of(p)->use[0].total_g * 2.5 + plan_of(p)->use[0].first_load_g * 2.5}};
+    const auto plan = plan_of(p);
+    const auto short_of = std::find_if(plan->findings.begin(), plan->findings.end(), [](const Finding& f) { return f.code == "spool-short"; });
+    QVERIFY(short_of != plan->findings.end() && english(short_of->message).find("runs out in plate 3") != std::string::npos);
+    const RunSheet sheet = make_run_sheet(p, *plan);
+    QVERIFY(std::any_of(sheet.settings.begin(), sheet.settings.end(), [](const Message& m) { return english(m) == "printed 3 times, one after another on the same bed"; }));
+    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [](const Message& m) { return english(m).find("Lay 3 of it out") == 0; }));
+    QVERIFY(std::any_of(sheet.totals.begin(), sheet.totals.end(), [](const auto& t) { return english(t.first) == "all 3 in a row"; }));
     // What follows by itself needs nobody.
     task.plates[1].by_itself = task.plates[2].by_itself = true;
     const RunTimes chain = run_times(task, {start, 0, 0, 1, {}});

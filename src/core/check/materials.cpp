@@ -221,6 +221,11 @@ void Checker::spools() {
         }
         const bool one = x.spools.size() == 1;
         const double wanted = needs * (1 + p.settings.check_margin_pct / 100);
+        if (const int times = p.settings.times; times > 1 && left >= needs && left < needs * times)
+            add("spool-short", Severity::warning,
+                say(one ? term("{} takes {} g for each of {} plates in a row and {} holds {} g: it runs out in plate {}. Put another spool ready, or print fewer.") : term("{} takes {} g for each of {} plates in a row and {} hold {} g: it runs out in plate {}. Put another spool ready, or print fewer."),
+                    named(x), num(needs), times, from, num(left), static_cast<int>(left / needs) + 1),
+                say("filament {}", x.letter));
         if (left >= wanted)
             continue;
         const RunsOut out = runs_out(u.g_by_layer, x.spools);

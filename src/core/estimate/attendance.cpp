@@ -5,6 +5,11 @@
 
 namespace vitrail {
 
+const char* to_string(Visit::What what) {
+    static constexpr const char* kNames[] = {"swap", "refill", "pause", "take-off"};
+    return kNames[static_cast<std::size_t>(what)];
+}
+
 double hour_at(const Settings& s, double seconds) {
     return std::fmod(s.start_hour + seconds / 3600, 24);
 }

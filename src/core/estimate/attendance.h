@@ -15,6 +15,9 @@ struct Visit {
     bool at_night = false; ///< the whole of that time lies in the night
 };
 
+/// As files have it: swap, refill, pause, take-off.
+const char* to_string(Visit::What what);
+
 /// A time in which nobody is there, seconds from the start; `from_s` may be negative.
 struct Night {
     double from_s = 0, to_s = 0;

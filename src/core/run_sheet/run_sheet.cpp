@@ -319,6 +319,9 @@ Lines preparation(const Project& p, const Plan& plan, const std::vector<SheetFil
         else if (prints)
             out.push_back(say("Check the XY offset of toolhead {} against {}: print the offset strip (the machine's editor writes it).", Name{head.name}, Name{p.machine.toolheads.front().name}));
     }
+    if (p.settings.times > 1 && p.settings.by_itself)
+        out.push_back(p.machine.head_reach_mm > 0 ? say("Lay {0} of it out, one after another: {1} free around each, the nearest to the front first, so that neither head nor bar meets what is printed. Check it on your machine before the first time, and stay with it.", p.settings.times, mm(p.machine.head_reach_mm, 0))
+                                                  : say("Lay {0} of it out, one after another, so far apart that neither head nor bar meets what is printed. Check it on your machine before the first time, and stay with it.", p.settings.times));
     out.push_back(say("See that the removable bed sits in its place, and that the sheet is clean."));
     return out;
 }
@@ -456,6 +459,8 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan, const Zone& zone) {
     r.totals = totals_of(p.settings, plan.totals);
     if (const int n = count_of_all(p); n > 1 && p.pieces.size() == 1)
         r.totals.push_back({say("each of {}", n), say("{} of piece, {} thrown away, {}, {}", num(plan.totals.model_g / n, 2, "g"), num(waste_g(plan.totals) / n, 2, "g"), Duration{plan.totals.total_s / n}, money(p.settings, plan.totals.cost / n))});
+    if (const int n = p.settings.times; n > 1)
+        r.totals.push_back({say("all {} in a row", n), say("{} of piece, {} thrown away, {}, {}", num(plan.totals.model_g * n, 1, "g"), num(waste_g(plan.totals) * n, 1, "g"), Duration{plan.totals.total_s * n}, money(p.settings, plan.totals.cost * n))});
     if (plan.first_job)
         r.totals.insert(r.totals.begin(), {say("job one, apart"), say("{} in {}", num(plan.first_job->g, 2, "g"), Duration{plan.first_job->total_s()})});
     for (const Finding& f : plan.findings)
