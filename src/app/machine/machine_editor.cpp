@@ -391,6 +391,8 @@ QWidget* MachineEditor::make_figures() {
         auto* box = new QComboBox;
         box->setObjectName(QString::fromLatin1(name));
         box->setEditable(true);
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon); // a sequence of many lines does not push the page apart
+        box->setMinimumContentsLength(16);
         box->addItems(usual);
         // Several lines stand in one, parted by a sign.
         const QString sign = QStringLiteral(" ⏎ ");

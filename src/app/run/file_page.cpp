@@ -186,7 +186,6 @@ void FilePage::compare() {
     const auto plan = document_->plan();
     if (!file_ || !plan)
         return show_compared();
-    ++working_;
     comparing_ = document_->background()->run(this, [this, plan, p = document_->planned_project(), file = file_](const std::stop_token&) -> Background::Then {
         auto against = std::make_shared<const AgainstPlan>(against_plan(p, *plan, *file));
         return [this, against, plan] {
@@ -195,7 +194,6 @@ void FilePage::compare() {
             show_compared();
         };
     });
-    working_ = std::max(0, working_ - 1);
 }
 
 void FilePage::show_compared() {

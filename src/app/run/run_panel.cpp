@@ -154,8 +154,7 @@ void RunPanel::follow(const std::string& id) {
 
 void RunPanel::report(RunEvent::What what, int visit) {
     const std::int64_t now = store_->now();
-    const int plate = what == RunEvent::What::started && state_.is == RunState::Is::between ? state_.plate : state_.plate;
-    store_->report(id_, {what, now, plate, what == RunEvent::What::layer ? layer_->value() : state_.layer, visit});
+    store_->report(id_, {what, now, state_.plate, what == RunEvent::What::layer ? layer_->value() : state_.layer, visit});
 }
 
 void RunPanel::refresh() {
