@@ -4,10 +4,14 @@
 #include "core/base/numbers.h"
 #include "core/plan/planner.h"
 #include "core/run/commands.h"
+#include "core/run/rehearsal.h"
+#include "core/run/sketch_gcode.h"
 #include "core/run/when.h"
+#include "devices/rehearse.h"
 #include "formats/calendar.h"
 #include "formats/json.h"
 #include "formats/place_clock.h"
+#include "formats/run_json.h"
 #include "formats/toolpath_file.h"
 
 #include <fmt/format.h>
@@ -81,6 +85,23 @@ void print_when(const RunTask& task, const RunTimes& t) {
         fmt::print("{}{:19}  {:8} {:>6}  {}{}\n", clock(v.from_s), v.to_s > v.from_s ? " – " + clock(v.to_s) : std::string(), to_string(v.visit.what), v.trip < 0 ? std::string() : fmt::format("trip {}", v.trip + 1), english(visit_text(task, v)), v.visit.at_night ? "  (at night)" : "");
 }
 
+void print_rehearsal(const Rehearsal& r, std::int64_t start, const Zone& zone) {
+    const RehearsalOutcome out = r.outcome();
+    const auto clock = [&](double s) { return instant_text(start + std::llround(s), zone).substr(0, 16); };
+    const auto name = [&](int f) { return f < 0 ? std::string("nothing") : r.script().names[static_cast<std::size_t>(f)]; };
+    if (out.broke_off)
+        fmt::print("broke off in layer {} at {}: the printer started anew\n", out.layer, clock(out.clock_s));
+    else
+        fmt::print("starts {}, done {}; planned {}\n", clock(0), clock(out.total_s), clock(r.script().total_s));
+    fmt::print("{} of {} right, {} missed; the printer stood {} with nobody there\n\n", out.right, out.due, out.missed, duration(out.waited_s));
+    for (std::size_t i = 0; i < out.steps.size(); ++i) {
+        const StepResult& s = out.steps[i];
+        fmt::print("{:16}  {:7} {}{}\n", s.asked_s < 0 ? std::string("–") : clock(s.asked_s), to_string(s.is), english(r.script().steps[i].says), s.waited_s > 60 ? ", waited " + duration(s.waited_s) : std::string());
+    }
+    for (const WrongLayers& w : out.wrong)
+        fmt::print("layers {} to {} come out in {} instead of {}\n", w.from_layer, w.to_layer, name(w.came), name(w.meant));
+}
+
 } // namespace
 
 int run_when(const WhenCall& o) {
@@ -119,6 +140,49 @@ int run_when(const WhenCall& o) {
             std::cout << json_text(when_report(task, times, curve)) << "\n";
         else
             print_when(task, times);
+        return 0;
+    });
+}
+
+int run_rehearse(const RehearseCall& o) {
+    return guarded([&] {
+        choose_zone(o.zone);
+        const Project p = open_project(o.project, o.settings);
+        const auto plan = planned(p, o.project);
+        const StopWords stops = stop_words(p.machine.commands);
+        std::string text;
+        ToolpathFile file;
+        if (o.file.empty()) {
+            text = sketch_gcode(p, *plan);
+            file = read_gcode(text, p.machine.motion, stops);
+        } else {
+            auto read = read_toolpath(o.file, p.machine.motion, stops);
+            if (!read)
+                throw Unusable{o.file, english(read.error().message)};
+            file = std::move(*read);
+            text = bytes_of(o.file);
+        }
+        const AgainstPlan against = against_plan(p, *plan, file);
+        if (!against.layers_match)
+            throw Unusable{o.file, "its layers are not those of the plan, so nothing can be rehearsed with it; `vitrail-cli gcode` says what is different"};
+        const std::int64_t now = now_s();
+        Zone zone = place_zone(now);
+        const std::int64_t start = o.start.empty() ? next_start_s(p, zone, now) : instant(o.start, "--start", zone);
+        zone = place_zone(start);
+        Settings s = p.settings;
+        if (!o.quiet.empty())
+            std::tie(s.night_from, s.night_to) = quiet_hours(o.quiet);
+        Person person;
+        person.away = nights_between(zone, s.night_from, s.night_to, start, 0, plan->totals.total_s * 3 + 14 * 86400);
+        person.late_s = o.late_min * 60;
+        Moods moods{o.drops, o.slow, o.resets_h * 3600, o.runs_out_m * 1000, 0};
+        SimPrinter printer(p.machine, stops, moods, o.seed);
+        Rehearsal rehearsal(rehearsal_script(p, *plan, file, against), person, o.seed, lines_of(text));
+        rehearse(rehearsal, printer);
+        if (o.json)
+            std::cout << json_text(rehearsal_report(rehearsal, start, zone)) << "\n";
+        else
+            print_rehearsal(rehearsal, start, zone);
         return 0;
     });
 }

@@ -1,4 +1,4 @@
-// At the printer, on the command line: when to come, and what a toolpath file says.
+// At the printer, on the command line: when to come, what a toolpath file says, a rehearsal, a rescue.
 #pragma once
 
 #include <CLI/CLI.hpp>
@@ -29,6 +29,15 @@ struct RescueCall {
     std::vector<std::string> settings;
 };
 
+struct RehearseCall {
+    std::string project, file, start, quiet, zone;
+    double late_min = 0, slow = 1, drops = 0, runs_out_m = 0, resets_h = 0;
+    unsigned seed = 1;
+    bool json = false;
+    std::vector<std::string> settings;
+};
+
+int run_rehearse(const RehearseCall& o);
 int run_rescue(const RescueCall& o);
 int run_when(const WhenCall& o);
 int run_gcode(const GcodeCall& o);

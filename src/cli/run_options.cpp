@@ -38,6 +38,23 @@ void add_run_commands(CLI::App& app, std::function<int()>& run) {
     rescue_command->add_flag("--json", rescue->json, "Print JSON");
     rescue_command->callback([rescue, &run] { run = [rescue] { return run_rescue(*rescue); }; });
 
+    const auto rehearse = std::make_shared<RehearseCall>();
+    CLI::App* rehearse_command = app.add_subcommand("rehearse", "The print on a simulated printer: which swaps would be missed, and what comes of it");
+    rehearse_command->add_option("project", rehearse->project, "The project, *.vitrail")->required();
+    rehearse_command->add_option("--gcode", rehearse->file, "The toolpath file to be printed; else the plan in short");
+    rehearse_command->add_option("--start", rehearse->start, "2026-12-05T18:30, or now; else the project's start today");
+    rehearse_command->add_option("--quiet", rehearse->quiet, "HH:MM-HH:MM: when nobody comes; else the project's night");
+    rehearse_command->add_option("--zone", rehearse->zone, "The time zone of the place, such as Europe/Lisbon; else this machine's");
+    rehearse_command->add_option("--late", rehearse->late_min, "Whoever is called comes up to so many minutes later")->check(CLI::Range(0.0, 10000.0));
+    rehearse_command->add_option("--slow", rehearse->slow, "The printer takes so many times as long")->check(CLI::Range(0.1, 10.0));
+    rehearse_command->add_option("--drops", rehearse->drops, "Share of lines that arrive damaged or not at all")->check(CLI::Range(0.0, 0.9));
+    rehearse_command->add_option("--runs-out", rehearse->runs_out_m, "A spool ends after so many metres")->check(CLI::Range(0.0, 1e6));
+    rehearse_command->add_option("--resets", rehearse->resets_h, "The printer starts anew after about so many hours")->check(CLI::Range(0.0, 1e5));
+    rehearse_command->add_option("--seed", rehearse->seed, "Of all that is left to chance");
+    rehearse_command->add_option("--set", rehearse->settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    rehearse_command->add_flag("--json", rehearse->json, "Print JSON");
+    rehearse_command->callback([rehearse, &run] { run = [rehearse] { return run_rehearse(*rehearse); }; });
+
     const auto gcode = std::make_shared<GcodeCall>();
     CLI::App* gcode_command = app.add_subcommand("gcode", "What a toolpath file says against the plan; status 1 if something would spoil the print");
     gcode_command->add_option("project", gcode->project, "The project, *.vitrail")->required();

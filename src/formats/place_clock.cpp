@@ -1,6 +1,6 @@
 #include "formats/place_clock.h"
 
-#include "core/run_sheet/run_sheet.h"
+#include "core/run/when.h"
 
 #include <ctime>
 

@@ -114,4 +114,19 @@ Result<std::vector<Run>> runs_from(const std::string& text) {
     }
 }
 
+Json rehearsal_report(const Rehearsal& rehearsal, std::int64_t start_s, const Zone& zone) {
+    const RehearsalOutcome out = rehearsal.outcome();
+    const RehearsalScript& script = rehearsal.script();
+    const auto time = [&](double s) { return s < 0 ? Json() : Json(instant_text(start_s + std::llround(s), zone)); };
+    const auto name = [&](int f) { return f < 0 ? Json() : Json(script.names[static_cast<std::size_t>(f)]); };
+    Json steps = Json::array(), wrong = Json::array();
+    for (std::size_t i = 0; i < out.steps.size(); ++i) {
+        const StepResult& s = out.steps[i];
+        steps.push_back({{"asked", time(s.asked_s)}, {"done", time(s.done_s)}, {"result", to_string(s.is)}, {"layer", script.steps[i].from_layer}, {"waited_s", s.waited_s}, {"put", name(s.put)}, {"says", english(script.steps[i].says)}});
+    }
+    for (const WrongLayers& w : out.wrong)
+        wrong.push_back({{"from_layer", w.from_layer}, {"to_layer", w.to_layer}, {"meant", name(w.meant)}, {"came", name(w.came)}});
+    return {{"schema", "vitrail.rehearsal/1"}, {"start", time(0)}, {"end", time(out.total_s)}, {"planned_end", time(script.total_s)}, {"broke_off", out.broke_off}, {"layer", out.layer}, {"right", out.right}, {"due", out.due}, {"missed", out.missed}, {"stops", out.stops}, {"waited_s", out.waited_s}, {"repeated_lines", out.repeated}, {"steps", steps}, {"wrong", wrong}};
+}
+
 } // namespace vitrail

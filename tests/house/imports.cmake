@@ -4,7 +4,7 @@ set(CORE base colour material machine geometry patch project layers support chan
          logbook after_print run_sheet)
 set(APP theme document parts paint layer_window plate_view view3d machine ribbon)
 set(BENCHES picture piece palette supports plate changes purge variants run) # not each other
-set(TOP formats paint app cli devices)                              # above core; app and cli not each other
+set(TOP formats paint app cli devices)                              # above core; app and cli not each other; only cli has devices in it
 
 file(GLOB_RECURSE files ${ROOT}/*.h ${ROOT}/*.cpp)
 list(LENGTH files count)
@@ -37,7 +37,7 @@ foreach(file ${files})
   elseif(top STREQUAL paint)
     set(allowed "core/[a-z_]+" formats paint)
   elseif(top STREQUAL cli)
-    set(allowed "core/[a-z_]+" formats paint cli)
+    set(allowed "core/[a-z_]+" formats paint devices cli)
   elseif(top STREQUAL devices)
     set(allowed "core/[a-z_]+" formats devices)
   elseif(top STREQUAL app)

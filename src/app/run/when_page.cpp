@@ -181,12 +181,7 @@ bool WhenPage::working() const {
 
 std::int64_t WhenPage::start() const {
     const Project& p = document_->project();
-    const Zone zone = place_zone(p);
-    if (const auto s = start_of(p, zone))
-        return *s;
-    // Not settled: the next time the clock shows the hour of the settings.
-    const std::int64_t now = store_->now(), midnight = zone.utc_s(zone.local_s(now) / 86400 * 86400), hour = static_cast<std::int64_t>(p.settings.start_hour * kHour_s);
-    return midnight + hour >= now ? midnight + hour : zone.utc_s(zone.local_s(midnight) + 86400 + hour);
+    return next_start_s(p, place_zone(p), store_->now());
 }
 
 std::vector<RunPlate> WhenPage::plates() const {

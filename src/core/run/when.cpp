@@ -1,5 +1,7 @@
 #include "core/run/when.h"
 
+#include "core/base/civil.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -51,6 +53,18 @@ int layer_at(const RunPlate& plate, double s) {
 
 RunTask run_task(const Settings& s, Zone zone, std::vector<RunPlate> plates) {
     return {std::move(plates), std::move(zone), s.night_from, s.night_to, s.at_night, s.between_plates_min * 60};
+}
+
+std::optional<std::int64_t> start_of(const Project& p, const Zone& zone) {
+    const auto day = p.start_date.empty() ? std::nullopt : parse_moment(p.start_date);
+    return day ? std::optional(zone.utc_s((*day + std::llround(p.settings.start_hour * 60)) * 60)) : std::nullopt;
+}
+
+std::int64_t next_start_s(const Project& p, const Zone& zone, std::int64_t now) {
+    if (const auto s = start_of(p, zone))
+        return *s;
+    const std::int64_t midnight = zone.utc_s(zone.local_s(now) / 86400 * 86400), hour = static_cast<std::int64_t>(p.settings.start_hour * kHour_s);
+    return midnight + hour >= now ? midnight + hour : zone.utc_s(zone.local_s(midnight) + 86400 + hour);
 }
 
 std::vector<Night> nights_between(const Zone& zone, double night_from, double night_to, std::int64_t zero, double from, double to) {

@@ -45,6 +45,11 @@ struct Standing {
     std::vector<char> done; ///< [visit of that plate]; empty: none
 };
 
+/// When it starts, UTC; nothing where the day is not settled.
+std::optional<std::int64_t> start_of(const Project& project, const Zone& zone);
+/// The same; where it is not settled the next time the clock of the place shows settings.start_hour.
+std::int64_t next_start_s(const Project& project, const Zone& zone, std::int64_t now_s);
+
 /// A visit on the clock. UTC seconds.
 struct DueVisit {
     Visit visit;             ///< its seconds count from Standing::at_s, and waits are in them

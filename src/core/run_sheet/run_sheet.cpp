@@ -1,8 +1,9 @@
 #include "core/run_sheet/run_sheet.h"
 
 #include "core/base/civil.h"
-#include "core/run/commands.h"
 #include "core/material/shelf.h"
+#include "core/run/commands.h"
+#include "core/run/when.h"
 
 #include <fmt/format.h>
 
@@ -130,11 +131,6 @@ Message presence(const Project& p, const Plan& plan) {
                          : nights                ? counted("Started at {1} somebody must come once, never at night", "Started at {1} somebody must come {0} times, never at night", a.trips, start)
                                                  : counted("Started at {1} somebody must come once", "Started at {1} somebody must come {0} times", a.trips, start);
     return say("{}.", clauses({come, a.longest_stay_s > 1200 ? say("the longest stay is {}", Duration{a.longest_stay_s}) : Message{}}));
-}
-
-std::optional<std::int64_t> start_of(const Project& p, const Zone& zone) {
-    const auto day = p.start_date.empty() ? std::nullopt : parse_moment(p.start_date);
-    return day ? std::optional(zone.utc_s((*day + std::llround(p.settings.start_hour * 60)) * 60)) : std::nullopt;
 }
 
 std::string clock_at(const Project& p, double seconds, const Zone& zone) {

@@ -98,8 +98,6 @@ Message describe(const Project& project, const Place& place);
 
 /// Time of day so many seconds after the start: "13:42", "07:05 +1" the day after.
 std::string clock_at(const Project& project, double seconds, const Zone& zone = {});
-/// When it starts, UTC; nothing where the day is not settled.
-std::optional<std::int64_t> start_of(const Project& project, const Zone& zone);
 
 /// "3 copies", or how many of which piece.
 Message how_many(const Project& project);
