@@ -46,6 +46,7 @@ int main(int argc, char** argv) {
     app.add_option("--card", card, "A toolpath file that it prints by itself once it is told to (M24)")->check(CLI::ExistingFile);
     app.add_flag("--print", print, "Begin with the card at once");
     app.add_flag("--no-terminal", no_terminal, "Only the port");
+    app.add_flag("--once", serving.once, "End with the first that connects and hangs up");
     CLI11_PARSE(app, argc, argv);
     serving.terminal = !no_terminal;
 

@@ -105,6 +105,7 @@ int serve(const Serving& serving, const Device& device) {
     const auto hang_up = [&] {
         ::close(client.fd);
         client = {};
+        stopped = serving.once;
         speaks_to = terminal.fd >= 0 ? &terminal : &client;
     };
     std::vector<char> buffer(1 << 16);
@@ -138,8 +139,8 @@ int serve(const Serving& serving, const Device& device) {
                 const int yes = 1;
                 ::setsockopt(fd, IPPROTO_TCP, TCP_NODELAY, &yes, sizeof yes);
                 if (client.fd >= 0)
-                    hang_up();
-                client.fd = fd;
+                    ::close(client.fd);
+                client = {fd, {}};
                 speaks_to = &client;
                 continue; // fds are of before
             }

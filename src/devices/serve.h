@@ -21,6 +21,7 @@ struct Serving {
     int port = 0;        ///< on 127.0.0.1; 0: any that is free
     double speed = 1;    ///< seconds of the device in one of ours, > 0
     bool terminal = true;///< a pseudo-terminal besides
+    bool once = false;   ///< it ends with its first visitor
 };
 
 /// Says on standard output where it is, and serves until it is told to stop (SIGTERM, SIGINT). Whoever connected last is answered. Exit status.

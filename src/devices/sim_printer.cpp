@@ -15,6 +15,7 @@ namespace {
 
 constexpr double kAhead_s = 2;        ///< it takes commands as long as it has less to do than that
 constexpr std::size_t kLongest = 512; ///< longer lines are no lines
+constexpr double kSaysBusy_s = 2;
 constexpr double kRoom_c = 20;
 constexpr double kMelts_c = 170;      ///< below it nothing is pushed, as common firmware has it (from memory)
 
@@ -367,6 +368,10 @@ std::string SimPrinter::pass(double seconds) {
         }
         if (left <= 0 && next_s() != 0)
             break;
+    }
+    if (out.empty() && owes_ok_ && !waiting_ && now_s_ - busy_said_s_ >= kSaysBusy_s) { // so that nobody takes its silence for a lost line
+        busy_said_s_ = now_s_;
+        out = "echo:busy: processing\n";
     }
     return out;
 }

@@ -78,7 +78,7 @@ private:
     std::string announced_;         ///< said once the moves before it are done
     std::int64_t last_line_ = 0, commands_ = 0;
     bool waiting_ = false, out_ = false;
-    double wait_from_s_ = 0;
+    double wait_from_s_ = 0, busy_said_s_ = 0;
     double somebody_s_ = -1;        ///< when whoever was called is done; below 0: nobody was
     bool puts_ = false;
     double reset_s_ = 0, speed_ = 0;

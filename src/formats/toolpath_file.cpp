@@ -174,6 +174,13 @@ Status write_rest(const std::string& original, const std::string& path, const To
     });
 }
 
+std::function<std::optional<std::string>()> toolpath_lines(const std::string& path) {
+    return [in = std::make_shared<std::ifstream>(path, std::ios::binary)]() -> std::optional<std::string> {
+        std::string line;
+        return std::getline(*in, line) ? std::optional(std::move(line)) : std::nullopt;
+    };
+}
+
 Json rescue_report(const Project& p, const Rescue& r) {
     const auto letter = [&](int f) { return std::string(1, p.filaments[static_cast<std::size_t>(f)].letter); };
     Json moves = Json::array(), bands = Json::array(), steps = Json::array(), cautions = Json::array();

@@ -8,6 +8,9 @@
 #include "core/run/write_gcode.h"
 #include "formats/json_fwd.h"
 
+#include <functional>
+#include <optional>
+
 namespace vitrail {
 
 /// Memory does not grow with the file, only with its layers and stops. Error where it cannot be read, or is not text; "stopped" where it was stopped.
@@ -20,6 +23,9 @@ Status write_toolpath(const Project& project, const Plan& plan, const std::strin
 /// Writes what is left of a file after a botched layer: that layer again as often as the rescue says, each higher, then everything above it, lifted.
 /// Read again and proven before it gets its name. Error: why not; the original is never written to.
 Status write_rest(const std::string& original, const std::string& path, const ToolpathFile& file, const Rescue& rescue, const Botch& botch, const Progress& progress = {});
+
+/// A file line by line, for a printer; as far as it can be read.
+std::function<std::optional<std::string>()> toolpath_lines(const std::string& path);
 
 /// What `vitrail-cli rescue --json` says: moves, bands, look, steps.
 Json rescue_report(const Project& project, const Rescue& rescue);

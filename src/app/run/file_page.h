@@ -29,6 +29,7 @@ public:
     /// Writes the file with what is missing to another one; says how it went.
     void write(const QString& path);
     const QString& path() const { return path_; } ///< of the file that was read; empty: none
+    const std::shared_ptr<const ToolpathFile>& file() const { return file_; }
     bool working() const { return working_ > 0; }
     /// What the file prints, for the ribbon; empty: no file.
     RibbonFile strip() const { return against_ ? against_->prints : RibbonFile{}; }

@@ -1,4 +1,4 @@
-// At the printer: when to come, what the toolpath file says, the run sheet.
+// At the printer: when to come, what the toolpath file says, a rehearsal, the printer on a line, the way out, the run sheet.
 #pragma once
 
 #include <QWidget>
@@ -9,6 +9,8 @@ class BenchPages;
 class Document;
 class FilePage;
 class Ribbon;
+class PrinterPage;
+class RehearsePage;
 class RescuePage;
 class RunStore;
 class SheetPage;
@@ -18,11 +20,13 @@ class WhenPage;
 class RunBench : public QWidget {
     Q_OBJECT
 public:
-    enum Page { kWhen, kFile, kRescue, kSheet };
+    enum Page { kWhen, kFile, kRehearse, kPrinter, kRescue, kSheet };
     RunBench(Document* document, ViewState* view, RunStore* store, Ribbon* ribbon, QWidget* parent = nullptr);
     void show_page(Page page);
     WhenPage* when() { return when_; }
     FilePage* file() { return file_; }
+    RehearsePage* rehearsal() { return rehearse_; }
+    PrinterPage* printer() { return printer_; }
     RescuePage* rescue() { return rescue_; }
     SheetPage* sheet() { return sheet_; }
 
@@ -39,6 +43,8 @@ private:
     BenchPages* pages_;
     WhenPage* when_;
     FilePage* file_;
+    RehearsePage* rehearse_;
+    PrinterPage* printer_;
     RescuePage* rescue_;
     SheetPage* sheet_;
     Ribbon* ribbon_;

@@ -86,13 +86,10 @@ RunPanel::RunPanel(RunStore* store, QWidget* parent)
     column->addWidget(panel);
 
     connect(start_, &QPushButton::clicked, this, [this] {
-        if (id_.empty()) {
-            id_ = store_->start(planned_);
-            Q_EMIT started(QString::fromStdString(id_));
-            refresh();
-        } else {
+        if (id_.empty())
+            begin();
+        else
             report(RunEvent::What::started);
-        }
     });
     connect(layer_key_, &QPushButton::clicked, this, [this] { report(RunEvent::What::layer); });
     connect(done_, &QPushButton::clicked, this, [this] {
@@ -150,6 +147,15 @@ void RunPanel::show_planned(Run run) {
 void RunPanel::follow(const std::string& id) {
     id_ = id;
     refresh();
+}
+
+std::string RunPanel::begin() {
+    if (id_.empty() && !planned_.task.plates.empty()) {
+        id_ = store_->start(planned_);
+        Q_EMIT started(QString::fromStdString(id_));
+        refresh();
+    }
+    return id_;
 }
 
 void RunPanel::report(RunEvent::What what, int visit) {

@@ -23,6 +23,8 @@ public:
     void show_planned(Run run);
     /// Follows one that is under way; empty: none.
     void follow(const std::string& id);
+    /// Starts what is planned, unless one is followed; the id, empty: there is nothing to run.
+    std::string begin();
     const std::string& followed() const { return id_; }
     /// How it stands; of what is planned the times as meant.
     const RunState& state() const { return state_; }

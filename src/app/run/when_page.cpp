@@ -179,6 +179,10 @@ bool WhenPage::working() const {
     return study_->running();
 }
 
+std::string WhenPage::begin_run() {
+    return panel_->begin();
+}
+
 std::int64_t WhenPage::start() const {
     const Project& p = document_->project();
     return next_start_s(p, place_zone(p), store_->now());

@@ -33,6 +33,9 @@ public:
     /// Saves the visits; says how it went.
     void export_calendar(const QString& path);
     bool working() const; ///< on the curve
+    std::int64_t start() const; ///< chosen, else today or tomorrow at the settings' hour
+    /// Starts what is planned now, unless a run is followed already; its id, empty where there is nothing to run.
+    std::string begin_run();
 
 Q_SIGNALS:
     void said(const QString& text);
@@ -50,7 +53,6 @@ private:
     void ask_calendar();
     void ask_then();
     void show_then();
-    std::int64_t start() const; ///< chosen, else today or tomorrow at the settings' hour
     std::vector<RunPlate> plates() const;
 
     Document* document_;

@@ -91,6 +91,21 @@ RehearsalScript rehearsal_script(const Project& p, const Plan& plan, const Toolp
     return out;
 }
 
+IfMissed if_missed(const RehearsalScript& script, int step, double until_s) {
+    const RehearsalStep& s = script.steps[static_cast<std::size_t>(step)];
+    IfMissed out{script.total_s, 0, 0, -1};
+    if (s.stands) {
+        out.end_s += std::max(0.0, until_s - s.due_s - script.hand_wait_s);
+        return out;
+    }
+    for (const RehearsalScript::Use& u : script.uses)
+        if (u.place == s.place && u.filament == s.in && u.from_layer > s.to_layer) {
+            out.from_layer = u.from_layer, out.to_layer = u.to_layer, out.came = s.out;
+            break;
+        }
+    return out;
+}
+
 Rehearsal::Rehearsal(RehearsalScript script, Person person, unsigned seed, Sender::Lines lines) : script_(std::move(script)), person_(std::move(person)), random_(seed), sender_(std::move(lines)), results_(script_.steps.size()) {
     for (const RehearsalPlace& place : script_.places)
         holds_.push_back(place.at_start);
@@ -134,9 +149,9 @@ std::string Rehearsal::line(std::string_view text) {
         }
         return {};
     }
-    const std::int64_t before = sender_.answered_line();
+    const std::int64_t before = sender_.sent_line();
     std::string out = sender_.take(text);
-    if (sender_.answered_line() != before)
+    if (sender_.sent_line() != before || over())
         out += passed_lines();
     return out;
 }
@@ -147,7 +162,7 @@ std::string Rehearsal::passed_lines() {
     const int count = static_cast<int>(script_.layer_line.size());
     while (layer_ < count) {
         const std::int64_t first = script_.layer_line[static_cast<std::size_t>(layer_)];
-        if (first > sender_.answered_line())
+        if (first > sender_.sent_line()) // it is told a line a moment before it does it
             break;
         ++layer_;
         begun = true;

@@ -47,6 +47,13 @@ struct RehearsalScript {
 /// Of a toolpath that was read and compared: a real one or sketch_gcode().
 RehearsalScript rehearsal_script(const Project& project, const Plan& plan, const ToolpathFile& file, const AgainstPlan& against);
 
+/// What it means if nobody does a step until then, seconds from the start.
+struct IfMissed {
+    double end_s = 0;                              ///< of the print
+    int from_layer = 0, to_layer = 0, came = -1;   ///< that come out in another filament; 0: none do
+};
+IfMissed if_missed(const RehearsalScript& script, int step, double until_s);
+
 /// Whoever is at the printer.
 struct Person {
     bool by_themselves = true;   ///< does what is due; else somebody says it step by step
