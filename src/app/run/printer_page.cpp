@@ -156,6 +156,8 @@ QWidget* PrinterPage::make_line() {
         address_->addItem(a);
     for (const QSerialPortInfo& port : QSerialPortInfo::availablePorts())
         address_->addItem(port.systemLocation());
+    if (QSettings().value(QStringLiteral("printer/addresses")).toStringList().isEmpty())
+        address_->setCurrentIndex(-1); // none of the ports may be it
     address_->lineEdit()->setPlaceholderText(tr("localhost:9100, or /dev/ttyUSB0"));
     connect_->setObjectName(QStringLiteral("printer_connect"));
     row->addWidget(address_, 1);
