@@ -49,6 +49,7 @@ void bench_window(Table& table);
 void bench_pictures(Table& table);
 void bench_plates(Table& table);
 void bench_toolpaths(Table& table);
+void bench_rehearsals(Table& table);
 
 /// Slices the big mesh in a process of its own and prints its peak memory in MB.
 int run_memory_child();

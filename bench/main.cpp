@@ -1,4 +1,4 @@
-// bench-all [slicing|planning|loading|startup|painting|poses|nozzles|supports|big|window|pictures|plates|toolpaths]…: prints a table; exit status 1 when a ratio falls short.
+// bench-all [slicing|planning|loading|startup|painting|poses|nozzles|supports|big|window|pictures|plates|toolpaths|rehearsals]…: prints a table; exit status 1 when a ratio falls short.
 #include "bench.h"
 
 #include <cstdio>
@@ -27,7 +27,7 @@ int main(int argc, char** argv) {
     const struct {
         const char* name;
         void (*run)(Table&);
-    } parts[] = {{"slicing", bench_slicing}, {"planning", bench_planning}, {"loading", bench_loading}, {"startup", bench_startup}, {"painting", bench_painting}, {"poses", bench_poses}, {"nozzles", bench_nozzles}, {"supports", bench_supports}, {"big", bench_big_pieces}, {"window", bench_window}, {"pictures", bench_pictures}, {"plates", bench_plates}, {"toolpaths", bench_toolpaths}};
+    } parts[] = {{"slicing", bench_slicing}, {"planning", bench_planning}, {"loading", bench_loading}, {"startup", bench_startup}, {"painting", bench_painting}, {"poses", bench_poses}, {"nozzles", bench_nozzles}, {"supports", bench_supports}, {"big", bench_big_pieces}, {"window", bench_window}, {"pictures", bench_pictures}, {"plates", bench_plates}, {"toolpaths", bench_toolpaths}, {"rehearsals", bench_rehearsals}};
     Table table;
     for (const auto& part : parts) {
         bool wanted = argc == 1;

@@ -33,7 +33,7 @@ int main(int argc, char** argv) {
     Moods moods;
     std::string machine_id = "hand-swap", card;
     unsigned seed = 1;
-    bool no_terminal = false, print = false;
+    bool print = false;
     app.add_option("--port", serving.port, "Port on 127.0.0.1; 0: any that is free")->check(CLI::Range(0, 65535));
     app.add_option("--machine", machine_id, "A machine that ships, or a machine file");
     app.add_option("--speed", serving.speed, "Seconds of the printer in one of ours")->check(CLI::Range(0.01, 1e9));
@@ -45,10 +45,9 @@ int main(int argc, char** argv) {
     app.add_option("--late", moods.late_s, "Whoever is called comes up to so many seconds later")->check(CLI::Range(0.0, 1e7));
     app.add_option("--card", card, "A toolpath file that it prints by itself once it is told to (M24)")->check(CLI::ExistingFile);
     app.add_flag("--print", print, "Begin with the card at once");
-    app.add_flag("--no-terminal", no_terminal, "Only the port");
+    app.add_flag("!--no-terminal", serving.terminal, "Only the port");
     app.add_flag("--once", serving.once, "End with the first that connects and hangs up");
     CLI11_PARSE(app, argc, argv);
-    serving.terminal = !no_terminal;
 
     const Result<Machine> machine = machine_of(machine_id);
     if (!machine) {
@@ -62,5 +61,5 @@ int main(int argc, char** argv) {
         if (print)
             printer.take("M24\n");
     }
-    return serve(serving, {"vitrail-printer", [&](std::string_view bytes) { return printer.take(bytes); }, [&](double s) { return printer.pass(s); }, [&] { return printer.next_s(); }, [&] { return printer.waits_for_somebody(); }, [&] { return printer.speed(); }});
+    return serve(serving, {"vitrail-printer", [&](std::string_view bytes) { return printer.take(bytes); }, [&](double s) { return printer.pass(s); }, [&] { return printer.next_s(); }, [&] { return printer.waits_for_somebody() ? 1.0 : 0.0; }, [&] { return printer.speed(); }});
 }

@@ -19,9 +19,11 @@ int main(int argc, char** argv) {
     app.add_option("--load", load_g, "Grams that lie on it")->check(CLI::Range(0.0, 1e6));
     app.add_option("--speed", serving.speed, "Seconds of the scale in one of ours")->check(CLI::Range(0.01, 1e9));
     app.add_option("--seed", seed, "Of its noise");
+    app.add_flag("--once", serving.once, "End with the first that connects and hangs up");
+    app.add_flag("!--no-terminal", serving.terminal, "Only the port");
     CLI11_PARSE(app, argc, argv);
     SimScale scale(make_up, seed);
     scale.take("HAND load " + std::to_string(load_g) + "\n");
     scale.pass(10);
-    return serve(serving, {"vitrail-scale", [&](std::string_view bytes) { return scale.take(bytes); }, [&](double s) { return scale.pass(s); }, [] { return -1.0; }, [] { return true; }, [] { return 0.0; }});
+    return serve(serving, {"vitrail-scale", [&](std::string_view bytes) { return scale.take(bytes); }, [&](double s) { return scale.pass(s); }, [] { return -1.0; }, [&] { return serving.speed; }, [] { return 0.0; }});
 }

@@ -120,20 +120,16 @@ int serve(const Serving& serving, const Device& device) {
     };
     while (!stopped) {
         const double speed = std::max(1e-6, device.speed() > 0 ? device.speed() : serving.speed), next = device.next_s();
-        int wait_ms = next >= 0 ? static_cast<int>(std::min(1000.0, next / speed * 1000)) : device.time_runs() ? 20 : 1000;
+        int wait_ms = next >= 0 ? static_cast<int>(std::min(1000.0, next / speed * 1000)) : device.idle() > 0 ? 20 : 1000;
         if (next >= 0 && next / speed < 1e-3)
             wait_ms = 0;
         pollfd fds[3] = {{listener, POLLIN, 0}, {client.fd, short(POLLIN | (client.out.empty() ? 0 : POLLOUT)), 0}, {terminal.fd, short(POLLIN | (terminal.out.empty() ? 0 : POLLOUT)), 0}};
         ::poll(fds, 3, wait_ms);
         // Time first: no further than what happens next, so that a slow host changes nothing.
         const Clock::time_point now = Clock::now();
-        double seconds = std::chrono::duration<double>(now - last).count() * speed;
+        const double passed = std::chrono::duration<double>(now - last).count(), until = device.next_s();
         last = now;
-        if (const double until = device.next_s(); until >= 0)
-            seconds = std::min(seconds, until);
-        else if (!device.time_runs())
-            seconds = 0;
-        say(device.pass(seconds));
+        say(device.pass(until >= 0 ? std::min(passed * speed, until) : passed * device.idle()));
         if (fds[0].revents & POLLIN) {
             if (const int fd = ::accept4(listener, nullptr, nullptr, SOCK_NONBLOCK | SOCK_CLOEXEC); fd >= 0) {
                 const int yes = 1;

@@ -13,7 +13,7 @@ struct Device {
     std::function<std::string(std::string_view)> take; ///< bytes that came; what it answers
     std::function<std::string(double)> pass;           ///< time; what it says meanwhile
     std::function<double()> next_s;                    ///< until something happens by itself; below 0: never
-    std::function<bool()> time_runs;                   ///< also while nothing is to happen
+    std::function<double()> idle;                      ///< how fast its time passes while nothing is to happen, 0: it stands
     std::function<double()> speed;                     ///< that somebody asked for; 0: nobody has
 };
 

@@ -91,7 +91,7 @@ std::string SimPrinter::line(std::string text) {
         return hand(text.substr(5));
     if (text.empty())
         return {};
-    if (moods_.drops > 0 && chance() < moods_.drops) {
+    if (moods_.drops > 0 && text[0] == 'N' && chance() < moods_.drops) {
         if (chance() < 0.2)
             return {}; // all of it is lost
         text.erase(text.size() / 2, 1);
@@ -186,9 +186,14 @@ std::string SimPrinter::hand(const std::string& what) {
         speed_ = value;
         return {};
     }
+    if (what.rfind("skip ", 0) == 0 && std::from_chars(what.data() + 5, what.data() + what.size(), value).ec == std::errc() && value > 0 && value < 1e7) {
+        if (waiting_ && somebody_s_ < 0)
+            now_s_ = std::max(now_s_, wait_from_s_) + value;
+        return fmt::format("// clock {:.3f}\n", now_s_);
+    }
     const bool put = what.rfind("put", 0) == 0;
     if (!put && what.rfind("go", 0) != 0)
-        return "// hand: put, go, clock, or speed and a number\n";
+        return "// hand: put, go, clock, skip and seconds, or speed and a number\n";
     if (!waiting_)
         return "// nobody is needed\n";
     if (const std::size_t after = what.find("after "); after != std::string::npos)

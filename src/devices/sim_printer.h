@@ -24,8 +24,9 @@ struct Moods {
 /// Speaks as common firmware does (from memory): N lines with checksums, `ok`, `Resend:`, G0 … G4, G20, G21, G28, G90 … G92, M20-like cards left out but
 /// for M24, M25 and M27, M82, M83, M104, M105, M109, M110, M114, M115, M140, M190, M400, T. It waits at M0, M1, M25, M226, M600, M601, at the machine's own words for a swap, and
 /// where the filament ends, until somebody comes. What a person does comes as lines that are no G-code: "HAND put" exchanges the filament it waits for, "HAND go" lets
-/// it go on as it is, both "… after S" seconds; "HAND speed X" and "HAND clock" are for whoever runs it. What it tells a person begins with "// ".
-/// Seconds are its own; whoever runs it says how fast they pass. While it has nothing to do none pass.
+/// it go on as it is, both "… after S" seconds; "HAND skip S" lets seconds go by in which it waits; "HAND speed X" and "HAND clock" are for whoever runs it. What it
+/// tells a person begins with "// ".
+/// Seconds are its own; whoever runs it says how fast they pass. While it has nothing to do none pass; while it waits for somebody who was not called they are those of the room.
 class SimPrinter {
 public:
     SimPrinter(Machine machine, StopWords stops, Moods moods, unsigned seed);

@@ -15,7 +15,9 @@ int main(int argc, char** argv) {
     app.add_option("--tag", tags, "Numbers of its tags, hexadecimal");
     app.add_option("--fails", fails, "Share of reads that fail")->check(CLI::Range(0.0, 0.9));
     app.add_option("--seed", seed, "Of the tags it makes up, and of what fails");
+    app.add_flag("--once", serving.once, "End with the first that connects and hangs up");
+    app.add_flag("!--no-terminal", serving.terminal, "Only the port");
     CLI11_PARSE(app, argc, argv);
     SimTags reader(tags, fails, seed);
-    return serve(serving, {"vitrail-tags", [&](std::string_view bytes) { return reader.take(bytes); }, [](double) { return std::string(); }, [] { return -1.0; }, [] { return false; }, [] { return 0.0; }});
+    return serve(serving, {"vitrail-tags", [&](std::string_view bytes) { return reader.take(bytes); }, [](double) { return std::string(); }, [] { return -1.0; }, [] { return 0.0; }, [] { return 0.0; }});
 }

@@ -67,6 +67,8 @@ const char* const kMigrations[] = {
     "ALTER TABLE filament ADD COLUMN class_confirmed INTEGER NOT NULL DEFAULT 0;",
     // 2 → 3: measured by a step wedge
     "ALTER TABLE filament ADD COLUMN optics TEXT NOT NULL DEFAULT '';",
+    // 3 → 4: the number of its tag
+    "ALTER TABLE spool ADD COLUMN tag TEXT NOT NULL DEFAULT '';",
 };
 static_assert(std::size(kMigrations) == kShelfVersion);
 
@@ -172,7 +174,7 @@ Result<Shelf> ShelfDb::read() const {
     }
     if (step != SQLITE_DONE)
         return failed(db_.get(), term("The shelf could not be read ({})."));
-    Statement s(db_.get(), "SELECT code, filament, full_g, tare_g, left_g, opened_day, dried_day, at, place_note FROM spool ORDER BY place");
+    Statement s(db_.get(), "SELECT code, filament, full_g, tare_g, left_g, opened_day, dried_day, at, place_note, tag FROM spool ORDER BY place");
     while ((step = s.step()) == SQLITE_ROW) {
         Spool x;
         x.code = s.text_at(0);
@@ -184,6 +186,7 @@ Result<Shelf> ShelfDb::read() const {
         x.dried_day = s.whole_at(6);
         x.place = static_cast<SpoolPlace>(std::clamp(s.whole_at(7), 0, 3));
         x.place_note = s.text_at(8);
+        x.tag = s.text_at(9);
         shelf.spools.push_back(std::move(x));
     }
     if (step != SQLITE_DONE)
@@ -215,11 +218,11 @@ Status ShelfDb::write(const Shelf& shelf) {
     }
     place = 0;
     for (const Spool& x : shelf.spools) {
-        Statement s(db, "INSERT INTO spool (code, place, filament, full_g, tare_g, left_g, opened_day, dried_day, at, place_note) VALUES (?,?,?,?,?,?,?,?,?,?)");
+        Statement s(db, "INSERT INTO spool (code, place, filament, full_g, tare_g, left_g, opened_day, dried_day, at, place_note, tag) VALUES (?,?,?,?,?,?,?,?,?,?,?)");
         if (!s)
             return give_up();
         s.text(x.code).whole(place++).text(x.filament_id).number(x.full_g).number(x.tare_g).number(x.left_g).whole(x.opened_day).whole(x.dried_day);
-        s.whole(static_cast<int>(x.place)).text(x.place_note);
+        s.whole(static_cast<int>(x.place)).text(x.place_note).text(x.tag);
         if (s.step() != SQLITE_DONE)
             return give_up();
     }

@@ -13,7 +13,7 @@ struct sqlite3;
 namespace vitrail {
 
 /// Version of the database's tables that this program writes; older ones are migrated on opening.
-inline constexpr int kShelfVersion = 3;
+inline constexpr int kShelfVersion = 4;
 
 /// An open shelf. Every change is one transaction; the journal is written ahead (WAL), so a killed program leaves either
 /// the old state or the new one.

@@ -15,7 +15,7 @@ namespace {
 /// The columns of the CSV, in order, and the keys of the JSON.
 constexpr const char* kColumns[] = {"id", "name", "material", "colour", "hatch", "td_mm", "diameter_mm", "density_g_cm3", "price_per_kg",
                                     "nozzle_low_c", "nozzle_high_c", "bed_low_c", "bed_high_c", "dry_c", "dry_h", "notes", "label_read", "optics",
-                                    "spool", "full_g", "tare_g", "left_g", "opened_day", "dried_day", "place", "place_note"};
+                                    "spool", "full_g", "tare_g", "left_g", "opened_day", "dried_day", "place", "place_note", "tag"};
 constexpr std::size_t kSpoolColumn = 18;
 
 std::string plain(double v) {
@@ -42,6 +42,7 @@ void add_spool(Row& r, const Spool& s) {
     r["dried_day"] = std::to_string(s.dried_day);
     r["place"] = to_string(s.place);
     r["place_note"] = s.place_note;
+    r["tag"] = s.tag;
 }
 
 /// A value that does not fit; says which.
@@ -127,6 +128,7 @@ void read_row(const Row& r, Shelf& shelf) {
         if (place == to_string(p))
             s.place = p;
     s.place_note = text(r, "place_note");
+    s.tag = text(r, "tag").substr(0, 64);
     shelf.spools.push_back(std::move(s));
 }
 

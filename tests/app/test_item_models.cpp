@@ -194,7 +194,7 @@ void TestItemModels::shelf() {
     store.open();
     QTRY_VERIFY(store.is_open());
     QVERIFY(m.rowCount() > 10);
-    store.edit("spool", [](Shelf& s) { s.spools.push_back({"Q-1", s.filaments[0].id, 1000, 200, 250, 0, 0, SpoolPlace::slot, "slot 3"}); });
+    store.edit("spool", [](Shelf& s) { s.spools.push_back({"Q-1", s.filaments[0].id, 1000, 200, 250, 0, 0, SpoolPlace::slot, "slot 3", ""}); });
     const QModelIndex first = m.index(0, 0);
     QCOMPARE(m.rowCount(first), 1);
     const QModelIndex spool = m.index(0, ShelfModel::kLeft, first);

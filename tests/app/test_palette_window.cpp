@@ -28,6 +28,8 @@ private Q_SLOTS:
     void cleanup() { end(); }
     void starts_with_generic_filaments();
     void spool_added_weighed_dried();
+    void a_scale_is_read();
+    void a_tag_says_which_spool();
     void identity_is_asked_once();
     void edits_last_and_can_be_undone();
     void project_takes_from_the_shelf();
@@ -79,6 +81,66 @@ void TestPaletteWindow::spool_added_weighed_dried() {
     QVERIFY(is_damp(shelf().spools[0], Material::PVA, ShelfStore::today()));
     press("shelf_dried");
     QVERIFY(!is_damp(shelf().spools[0], Material::PVA, ShelfStore::today()));
+}
+
+void TestPaletteWindow::a_scale_is_read() {
+    go();
+    add_spool("starter-pla-white", "W-1", 500); // on the simulated scale lie 220 g and 3 % less than believed
+    QTimer read;
+    connect(&read, &QTimer::timeout, [&] {
+        auto* d = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        if (!d || d->objectName() != "weigh_dialog")
+            return;
+        auto* b = d->findChild<QPushButton*>("scale_read");
+        const double shown_g = d->findChild<QDoubleSpinBox*>("gross_g")->value();
+        if (shown_g == 720 && b->text().contains("Read"))
+            b->click();
+        else if (shown_g != 720)
+            d->accept();
+    });
+    read.start(50);
+    press("shelf_weigh");
+    COMPARE_NEAR(shelf().spools[0].left_g, 485, 1e-9); // whole grams
+}
+
+void TestPaletteWindow::a_tag_says_which_spool() {
+    go();
+    add_spool("starter-pla-white", "W-1", 500);
+    add_spool("starter-pla-black", "K-1", 300);
+    QString said;
+    bool gives = false;
+    const auto ask = [&] {
+        said.clear();
+        gives = false;
+        QTimer read;
+        connect(&read, &QTimer::timeout, [&] {
+            auto* d = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            if (!d)
+                return;
+            auto* b = d->findChild<QPushButton*>("tags_read");
+            said = d->findChild<QLabel*>("which_says")->text();
+            auto* give = d->findChild<QPushButton*>("which_give");
+            if (said.contains("Hold") && b->text().contains("Read"))
+                b->click();
+            else if (give->isVisible()) {
+                gives = true;
+                give->click();
+            } else if (!said.contains("Hold")) {
+                d->reject();
+            }
+        });
+        read.start(50);
+        press("shelf_which");
+    };
+    ask(); // nobody knows it: it is given to the chosen spool
+    QVERIFY(gives && said.contains("No spool"));
+    QVERIFY(!shelf().spools[1].tag.empty());
+    choose("starter-pla-white");
+    ask();
+    QVERIFY2(said.contains("Spool K-1") && said.contains("300 g"), qPrintable(said));
+    QVERIFY(!gives);
+    window_->shelf()->undo_stack()->undo();
+    QVERIFY(shelf().spools[1].tag.empty());
 }
 
 void TestPaletteWindow::identity_is_asked_once() {

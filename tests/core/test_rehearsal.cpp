@@ -6,6 +6,7 @@
 #include "core/run/read_gcode.h"
 #include "core/run/rehearsal.h"
 #include "core/run/sketch_gcode.h"
+#include "core/run/watch.h"
 #include "devices/rehearse.h"
 #include "devices/sim_scale.h"
 #include "devices/sim_tags.h"
@@ -28,6 +29,7 @@ private Q_SLOTS:
     void a_missed_window_prints_the_wrong_filament();
     void a_trainee_is_scored();
     void moods();
+    void a_real_run_is_followed();
     void nonsense_is_survived();
     void scale();
     void tags();
@@ -349,6 +351,57 @@ void TestRehearsal::moods() {
     const double end = once.run().clock_s;
     QCOMPARE(again.run().clock_s, end);
     QVERIFY(other.run().clock_s != end);
+}
+
+/// What a printer says while it prints becomes what is reported of the run.
+void TestRehearsal::a_real_run_is_followed() {
+    const Project p = stack("ABA", 2);
+    const auto plan = planned(p);
+    Run run;
+    run.task.plates = {run_plate(p, *plan)};
+    PrinterSays says;
+    Following so_far;
+    const auto at = [&](int layer, double lift = 0) {
+        hear(says, fmt::format("X:1.00 Y:2.00 Z:{:.3f} E:5.00", plan->grid.top_mm(layer) + lift));
+        const auto events = follow(so_far, says, run, 0, plan->grid, 1000 + layer);
+        run.events.insert(run.events.end(), events.begin(), events.end());
+        return int(events.size());
+    };
+    hear(says, "FIRMWARE_NAME:whatever 2.1 MACHINE_TYPE:x");
+    hear(says, "ok T:201.5 /215.0 B:58.0 /60.0");
+    QVERIFY(!says.simulated);
+    QCOMPARE(says.heat->bed_target_c, 60.0);
+    QCOMPARE(at(1), 0); // one reading says nothing
+    QCOMPARE(at(1), 1);
+    QCOMPARE(at(1, 0.6), 0); // it has lifted for a travel
+    QCOMPARE(at(2), 1); // the lower of the two is that layer
+    QCOMPARE(at(2), 0);
+    QCOMPARE(run.events.back().layer, 2);
+    const int swap = plan->changes[0].layer;
+    at(swap - 1);
+    at(swap - 1);
+    hear(says, "echo:busy: paused for user");
+    QCOMPARE(at(swap - 1, 10), 0); // parked
+    QCOMPARE(at(swap - 1, 10), 0);
+    hear(says, "//action:resumed");
+    QCOMPARE(at(swap - 1), 1);
+    QVERIFY(run.events.back().what == RunEvent::What::done);
+    QCOMPARE(run.events.back().visit, 0);
+    at(swap + 3);
+    at(swap + 3);
+    hear(says, "//action:paused"); // nothing is due there
+    at(swap + 3);
+    at(swap + 3);
+    QCOMPARE(at(swap + 3), 1);
+    QVERIFY(run.events.back().what == RunEvent::What::paused);
+    hear(says, "//action:resumed");
+    at(swap + 3);
+    QVERIFY(run.events.back().what == RunEvent::What::resumed);
+    hear(says, "SD printing byte 50/200");
+    QCOMPARE(*says.card, 0.25);
+    hear(says, "Done printing file");
+    at(swap + 3);
+    QVERIFY(run.events.back().what == RunEvent::What::finished);
 }
 
 void TestRehearsal::nonsense_is_survived() {

@@ -1,5 +1,6 @@
 #include "core/colour/merge.h"
 #include "core/material/pairing.h"
+#include "core/material/scale.h"
 #include "core/material/shelf.h"
 #include "formats/files.h"
 #include "formats/shelf_db.h"
@@ -55,9 +56,9 @@ Shelf TestShelf::sample() {
     s.filaments[0].notes = "for the tower, \"matt\"\nsecond line";
     s.filaments[0].dry_h = 5;
     s.filaments[1].filament.class_confirmed = true;
-    s.spools = {{"W-1", "starter-pla-white", 1000, 210, 640.5, 20000, 20100, SpoolPlace::slot, "slot 2"},
-                {"W-2", "starter-pla-white", 1000, 210, 1000, 0, 0, SpoolPlace::shelf, ""},
-                {"P-1", "starter-pva", 500, 190, 120, 20000, 0, SpoolPlace::dryer, "left, \"small\""}};
+    s.spools = {{"W-1", "starter-pla-white", 1000, 210, 640.5, 20000, 20100, SpoolPlace::slot, "slot 2", "04A2B1C0D3"},
+                {"W-2", "starter-pla-white", 1000, 210, 1000, 0, 0, SpoolPlace::shelf, "", ""},
+                {"P-1", "starter-pva", 500, 190, 120, 20000, 0, SpoolPlace::dryer, "left, \"small\"", ""}};
     return s;
 }
 
@@ -69,6 +70,17 @@ void TestShelf::spool_mass_and_length() {
 }
 
 void TestShelf::weighing() {
+    // What scales say.
+    QCOMPARE(scale_reading("       36 g")->g, 36.0);
+    QVERIFY(scale_reading("       36 g")->settled && !scale_reading("?      35 g")->settled && !scale_reading("US,+ 35.5 g")->settled);
+    COMPARE_NEAR(scale_reading("ST,GS,+  0.0365 kg")->g, 36.5, 1e-9);
+    COMPARE_NEAR(scale_reading("ST,GS,+  0.0365 kg")->step_g, 0.1, 1e-9);
+    COMPARE_NEAR(scale_reading(" 1.5 oz")->g, 42.5242847, 1e-6); // NIST Handbook 44, appendix C: 1 oz = 28.349523125 g
+    QCOMPARE(scale_reading(" - 2 g")->g, -2.0);
+    QVERIFY(!scale_reading("  ------ g") && !scale_reading("ok") && !scale_reading("12 %") && !scale_reading(""));
+    QCOMPARE(spool_with_tag(sample(), "04:a2:b1:c0:d3"), 0);
+    QCOMPARE(spool_with_tag(sample(), ""), -1);
+    QCOMPARE(spool_with_tag(sample(), "FFFF"), -1);
     // Common practice, no source: 10 pieces at 36 g on a 1 g scale are 3.60 ± 0.05 g each; n ≥ r / (2·tolerance).
     Spool s;
     s.tare_g = 210;
@@ -335,7 +347,7 @@ void TestShelf::merging_adds_and_replaces() {
     Shelf a = sample(), b;
     b.filaments = {a.filaments[0]};
     b.filaments[0].filament.price_per_kg = 31;
-    b.spools = {{"NEW", "starter-pla-white", 1000, 200, 900, 0, 0, SpoolPlace::shelf, ""}};
+    b.spools = {{"NEW", "starter-pla-white", 1000, 200, 900, 0, 0, SpoolPlace::shelf, "", ""}};
     const std::size_t filaments = a.filaments.size(), spools = a.spools.size();
     merge_shelf(a, b);
     QCOMPARE(a.filaments.size(), filaments);

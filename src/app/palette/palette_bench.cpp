@@ -6,6 +6,7 @@
 #include "app/palette/shelf_model.h"
 #include "app/document/shelf_store.h"
 #include "app/parts/badge_delegate.h"
+#include "app/parts/device_row.h"
 #include "app/document/document.h"
 #include "app/parts/panel.h"
 #include "formats/files.h"
@@ -13,8 +14,10 @@
 #include "paint/filament_paint.h"
 #include "paint/words.h"
 
+#include <QDialogButtonBox>
 #include <QFileDialog>
 #include <QHeaderView>
+#include <QLabel>
 #include <QMenu>
 #include <QMessageBox>
 #include <QPainter>
@@ -144,6 +147,7 @@ QWidget* PaletteBench::make_shelf() {
     auto* second = new QHBoxLayout;
     weigh_ = button(second, "shelf_weigh", "scale", tr("Weigh…"), tr("Enter what the scale shows"), &PaletteBench::weigh_current);
     dried_ = button(second, "shelf_dried", "check", tr("Dried today"), tr("Note that the spool came out of the dryer today. Use a dryer, not an oven used for food."), &PaletteBench::dried_today);
+    button(second, "shelf_which", "search", tr("Which is it?"), tr("Hold a spool's tag to a reader, and see which spool it is"), &PaletteBench::which_spool);
     second->addStretch();
     button(second, "shelf_import", "download", tr("Import…"), tr("Add filaments and spools from a CSV or JSON file"), &PaletteBench::import_shelf);
     button(second, "shelf_export", "upload", tr("Export…"), tr("Write the shelf as CSV or JSON"), &PaletteBench::export_shelf);
@@ -327,6 +331,55 @@ void PaletteBench::weigh_current() {
     if (dialog.exec() == QDialog::Accepted)
         store_->edit(tr("Weigh a spool"), [&](Shelf& s) { s.spools[static_cast<std::size_t>(at)].left_g = dialog.left_g(); });
     select(f, at);
+}
+
+/// By its tag; one that nobody knows can be given to the chosen spool.
+void PaletteBench::which_spool() {
+    QStringList known;
+    for (const Spool& s : store_->shelf().spools)
+        if (!s.tag.empty())
+            known << QString::fromStdString(s.tag);
+    QDialog dialog(this);
+    dialog.setObjectName(QStringLiteral("which_spool"));
+    dialog.setWindowTitle(tr("Which spool is this?"));
+    auto* column = new QVBoxLayout(&dialog);
+    auto* says = new QLabel(tr("Hold the spool's tag to the reader."));
+    says->setObjectName(QStringLiteral("which_says"));
+    says->setWordWrap(true);
+    auto* reader = make_tag_row(known);
+    auto* give = new QPushButton;
+    give->setObjectName(QStringLiteral("which_give"));
+    give->hide();
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    for (QWidget* w : std::initializer_list<QWidget*>{says, reader, give, buttons})
+        column->addWidget(w);
+    QString tag;
+    connect(reader, &DeviceRow::answered, &dialog, [&](const QString& read) {
+        tag = read;
+        const Shelf& shelf = store_->shelf();
+        const int at = spool_with_tag(shelf, tag.toStdString());
+        if (at >= 0) {
+            const Spool& s = shelf.spools[static_cast<std::size_t>(at)];
+            const int f = find_on_shelf(shelf, s.filament_id);
+            select(f, at);
+            const bool damp = f >= 0 && is_damp(s, shelf.filaments[static_cast<std::size_t>(f)].filament.material, ShelfStore::today());
+            says->setText(tr("Spool %1: %2, %3 g left%4.").arg(QString::fromStdString(s.code), f < 0 ? tr("no filament") : QString::fromStdString(shelf.filaments[static_cast<std::size_t>(f)].filament.name), number(s.left_g, 0), damp ? tr("; dry it first") : QString()));
+        } else {
+            says->setText(tr("No spool has the tag %1 yet.").arg(tag));
+        }
+        const int chosen = current_spool();
+        give->setVisible(at < 0 && chosen >= 0);
+        if (at < 0 && chosen >= 0)
+            give->setText(tr("It is spool %1").arg(QString::fromStdString(shelf.spools[static_cast<std::size_t>(chosen)].code)));
+    });
+    connect(give, &QPushButton::clicked, &dialog, [&] {
+        const int f = current_filament(), chosen = current_spool();
+        store_->edit(tr("Give a spool its tag"), [&](Shelf& s) { s.spools[static_cast<std::size_t>(chosen)].tag = tag.toStdString(); });
+        select(f, chosen);
+        dialog.accept();
+    });
+    dialog.exec();
 }
 
 void PaletteBench::dried_today() {

@@ -40,6 +40,7 @@ private:
     void edit_current();
     void remove_current();
     void weigh_current();
+    void which_spool();
     void dried_today();
     void take_into_project();
     void import_shelf();

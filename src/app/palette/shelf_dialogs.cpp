@@ -1,6 +1,7 @@
 #include "app/palette/shelf_dialogs.h"
 
 #include "app/document/shelf_store.h"
+#include "app/parts/device_row.h"
 #include "app/theme/theme.h"
 #include "paint/filament_paint.h"
 #include "paint/words.h"
@@ -80,7 +81,7 @@ ShelfFilament ShelfFilamentDialog::shelf_filament() const {
 }
 
 SpoolDialog::SpoolDialog(const Spool& s, const QStringList& taken_codes, QWidget* parent)
-    : QDialog(parent), spool_(s), taken_(taken_codes), code_(new QLineEdit(QString::fromStdString(s.code))), note_(new QLineEdit(QString::fromStdString(s.place_note))),
+    : QDialog(parent), spool_(s), taken_(taken_codes), code_(new QLineEdit(QString::fromStdString(s.code))), note_(new QLineEdit(QString::fromStdString(s.place_note))), tag_(new QLineEdit(QString::fromStdString(s.tag))),
       full_(box(s.full_g, 100000, 0, tr("g"), QStringLiteral("full_g"), tr("Filament when new"))), tare_(box(s.tare_g, 100000, 0, tr("g"), QStringLiteral("tare_g"), tr("Empty roll"))),
       left_(box(s.left_g, 100000, 0, tr("g"), QStringLiteral("left_g"), tr("Left"))), opened_known_(new QCheckBox(tr("opened"))), dried_known_(new QCheckBox(tr("dried"))),
       opened_(new QDateEdit), dried_(new QDateEdit), place_(new QComboBox), problem_(new QLabel) {
@@ -101,6 +102,12 @@ SpoolDialog::SpoolDialog(const Spool& s, const QStringList& taken_codes, QWidget
     form->addRow(tr("&Left"), left_);
     form->addRow(tr("&Where"), place_);
     form->addRow(QString(), note_);
+    tag_->setObjectName(QStringLiteral("spool_tag"));
+    tag_->setToolTip(tr("The number of the tag on the spool, if it has one: by it the spool is found again"));
+    form->addRow(tr("&Tag"), tag_);
+    auto* reader = make_tag_row(s.tag.empty() ? QStringList() : QStringList{QString::fromStdString(s.tag)}, this);
+    connect(reader, &DeviceRow::answered, tag_, &QLineEdit::setText);
+    form->addRow(QString(), reader);
     const auto date = [&](QCheckBox* known, QDateEdit* edit, int day, const QString& name) {
         edit->setObjectName(name);
         edit->setCalendarPopup(true);
@@ -145,6 +152,7 @@ Spool SpoolDialog::spool() const {
     s.left_g = left_->value();
     s.place = static_cast<SpoolPlace>(place_->currentIndex());
     s.place_note = note_->text().toStdString();
+    s.tag = tag_->text().trimmed().toStdString();
     s.opened_day = opened_known_->isChecked() ? static_cast<int>(kEpoch.daysTo(opened_->date())) : 0;
     s.dried_day = dried_known_->isChecked() ? static_cast<int>(kEpoch.daysTo(dried_->date())) : 0;
     return s;
@@ -166,6 +174,10 @@ WeighDialog::WeighDialog(const Spool& s, QWidget* parent)
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     auto* column = new QVBoxLayout(this);
     column->addLayout(form);
+    // On the simulated scale lies what is believed to be on the spool, a little less.
+    auto* scale = make_scale_row(std::max(0.0, s.tare_g + 0.97 * s.left_g), this);
+    connect(scale, &DeviceRow::answered, this, [this](const QString& grams) { gross_->setValue(grams.toDouble()); });
+    column->addWidget(scale);
     column->addWidget(result_);
     column->addWidget(buttons);
     connect(gross_, &QDoubleSpinBox::valueChanged, this, &WeighDialog::refresh);

@@ -37,7 +37,7 @@ private:
     void refresh();
     Spool spool_;
     QStringList taken_;
-    QLineEdit *code_, *note_;
+    QLineEdit *code_, *note_, *tag_;
     QDoubleSpinBox *full_, *tare_, *left_;
     QCheckBox *opened_known_, *dried_known_;
     QDateEdit *opened_, *dried_;

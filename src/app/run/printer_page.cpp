@@ -4,7 +4,7 @@
 #include "app/document/view_state.h"
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
-#include "app/run/printer_link.h"
+#include "app/parts/device_link.h"
 #include "app/run/run_store.h"
 #include "core/base/numbers.h"
 #include "formats/toolpath_file.h"
@@ -38,7 +38,7 @@ constexpr int kMostLines = 200;
 } // namespace
 
 PrinterPage::PrinterPage(Document* document, ViewState* view, RunStore* store, BeginRun begin_run, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), store_(store), begin_run_(std::move(begin_run)), link_(new PrinterLink(this)), address_(new QComboBox), connect_(new QPushButton(tr("&Connect"))), print_(new QPushButton(tr("&Print the file on it…"))), resume_(new QPushButton(tr("Go &on with it…"))),
+    : QWidget(parent), document_(document), view_(view), store_(store), begin_run_(std::move(begin_run)), link_(new DeviceLink(this)), address_(new QComboBox), connect_(new QPushButton(tr("&Connect"))), print_(new QPushButton(tr("&Print the file on it…"))), resume_(new QPushButton(tr("Go &on with it…"))),
       forget_(new QPushButton(tr("For&get it"))), stop_(new QPushButton(tr("&Stop sending"))), cold_(new QPushButton(tr("Turn the &heat off"))), swapped_(new QPushButton(tr("Do it (simulated)"))), follow_(new QCheckBox(tr("&Report to the run: layers, waits, the end"))), who_(new QLabel), heat_(new QLabel), height_(new QLabel), does_(new QLabel),
       file_says_(new QLabel), job_(new QLabel), progress_(new QProgressBar), log_(new QListWidget), ask_(new QTimer(this)), redial_(new QTimer(this)), later_(new QTimer(this)), kept_(read_job()) {
     auto* line = new Panel(tr("A printer on a line"));
@@ -112,7 +112,7 @@ PrinterPage::PrinterPage(Document* document, ViewState* view, RunStore* store, B
             Q_EMIT said(tr("There is no plan to follow yet."));
         }
     });
-    connect(link_, &PrinterLink::opened, this, [this] {
+    connect(link_, &DeviceLink::opened, this, [this] {
         const bool back = redial_->isActive();
         redial_->stop();
         says_.started_anew = false;
@@ -125,8 +125,8 @@ PrinterPage::PrinterPage(Document* document, ViewState* view, RunStore* store, B
         ask_->start();
         refresh();
     });
-    connect(link_, &PrinterLink::came, this, &PrinterPage::hear_all);
-    connect(link_, &PrinterLink::closed, this, [this](const QString& why) {
+    connect(link_, &DeviceLink::came, this, &PrinterPage::hear_all);
+    connect(link_, &DeviceLink::closed, this, [this](const QString& why) {
         ask_->stop();
         if (sender_ || !run_id_.empty()) { // there is something to lose: it is tried again
             if (!redial_->isActive())
@@ -327,8 +327,11 @@ void PrinterPage::hear_all(const QByteArray& bytes) {
         says_.started_anew = false;
         log(tr("The printer has started anew."));
     }
-    if (says_.waits != waited && says_.waits)
+    if (says_.waits != waited && says_.waits) {
         log(tr("It waits for somebody."));
+        for (int i = 0; i < 2; ++i) // where, settles what for
+            link_->send(kAskPrinter);
+    }
     if (sender_ && sender_->is() == Sender::Is::done) {
         says_.card_done = true;
         sender_.reset();

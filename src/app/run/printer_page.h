@@ -20,7 +20,7 @@ class QTimer;
 namespace vitrail {
 
 class Document;
-class PrinterLink;
+class DeviceLink;
 class RunStore;
 class ViewState;
 
@@ -65,7 +65,7 @@ private:
     ViewState* view_;
     RunStore* store_;
     BeginRun begin_run_;
-    PrinterLink* link_;
+    DeviceLink* link_;
     QComboBox* address_;
     QPushButton *connect_, *print_, *resume_, *forget_, *stop_, *cold_, *swapped_;
     QCheckBox* follow_;

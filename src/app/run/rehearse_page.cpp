@@ -5,11 +5,12 @@
 #include "app/document/view_state.h"
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
-#include "app/run/printer_link.h"
+#include "app/parts/device_link.h"
 #include "core/base/numbers.h"
 #include "core/run/commands.h"
 #include "core/run/sketch_gcode.h"
 #include "core/run/watch.h"
+#include "formats/machine_file.h"
 #include "formats/place_clock.h"
 #include "formats/toolpath_file.h"
 #include "paint/filament_paint.h"
@@ -17,6 +18,7 @@
 
 #include <QComboBox>
 #include <QDateTime>
+#include <QDir>
 #include <QFileInfo>
 #include <QFormLayout>
 #include <QLineEdit>
@@ -28,6 +30,7 @@
 #include <QSpinBox>
 #include <QSplitter>
 #include <QTableWidget>
+#include <QTemporaryFile>
 #include <QTimer>
 
 #include <cmath>
@@ -38,7 +41,7 @@ namespace {
 
 enum Who { kTold, kThere, kByDay, kNever };
 enum Mood { kCalm, kRunsOut, kDrops, kSlow, kResets };
-constexpr int kMoment_ms = 50;
+constexpr int kMoment_ms = 100;
 
 QIcon badge(const Filament& f, const QFont& font, int side) {
     QPixmap pixmap(side * 2, side * 2);
@@ -63,7 +66,7 @@ struct RehearsePage::Prepared {
 };
 
 RehearsePage::RehearsePage(Document* document, ViewState* view, std::function<std::int64_t()> start, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), start_of_run_(std::move(start)), link_(new PrinterLink(this)), what_(new QComboBox), who_(new QComboBox), where_(new QComboBox), mood_(new QComboBox), place_(new QComboBox), late_(new QSpinBox), seed_(new QSpinBox),
+    : QWidget(parent), document_(document), view_(view), start_of_run_(std::move(start)), link_(new DeviceLink(this)), what_(new QComboBox), who_(new QComboBox), where_(new QComboBox), mood_(new QComboBox), place_(new QComboBox), late_(new QSpinBox), seed_(new QSpinBox),
       seconds_(new QSpinBox), clock_(new QLabel), says_(new QLabel), asks_(new QLabel), score_(new QLabel), consequences_(new QLabel), away_says_(new QLabel), progress_(new QProgressBar), begin_(new QPushButton(tr("&Begin the rehearsal"))), stop_(new QPushButton(tr("&Stop"))),
       go_on_(new QPushButton(tr("&Leave it in and go on"))), absent_(new QPushButton(tr("I am &not there"))), by_hand_(new QWidget), filaments_(new QHBoxLayout), moment_(new QTimer(this)), silence_(new QTimer(this)) {
     auto* wishes = new Panel(tr("A night, rehearsed"));
@@ -134,8 +137,8 @@ RehearsePage::RehearsePage(Document* document, ViewState* view, std::function<st
         if (!running_)
             show_steps();
     });
-    connect(link_, &PrinterLink::opened, this, [this] { link_->send(kAskName); });
-    connect(link_, &PrinterLink::came, this, [this](const QByteArray& bytes) {
+    connect(link_, &DeviceLink::opened, this, [this] { link_->send(kAskName); });
+    connect(link_, &DeviceLink::came, this, [this](const QByteArray& bytes) {
         silent_ = 0;
         if (!running_)
             return;
@@ -151,7 +154,7 @@ RehearsePage::RehearsePage(Document* document, ViewState* view, std::function<st
         }
         to_printer(rehearsal_->take({bytes.constData(), static_cast<std::size_t>(bytes.size())}));
     });
-    connect(link_, &PrinterLink::closed, this, [this](const QString& why) {
+    connect(link_, &DeviceLink::closed, this, [this](const QString& why) {
         if (running_)
             finish(why.isEmpty() ? tr("The printer has hung up.") : tr("There is no line to the printer: %1").arg(why));
     });
@@ -363,6 +366,7 @@ void RehearsePage::begin() {
     start_s_ = start_of_run_();
     running_ = true;
     silent_ = shown_layer_ = 0;
+    shown_steps_.clear();
     shown_from_s_ = 0;
     rehearsal_.reset();
     const int mood = mood_->currentIndex();
@@ -378,8 +382,14 @@ void RehearsePage::begin() {
         moods << QStringLiteral("--slow") << QStringLiteral("1.2");
     else if (mood == kResets)
         moods << QStringLiteral("--resets") << QString::number(prepared_->script.total_s * 0.6, 'f', 0);
+    machine_ = std::make_unique<QTemporaryFile>(QDir::tempPath() + QStringLiteral("/vitrail-XXXXXX.json"));
+    if (machine_->open()) {
+        machine_->write(QByteArray::fromStdString(write_machine(prepared_->project.machine)));
+        machine_->close();
+        moods << QStringLiteral("--machine") << machine_->fileName();
+    }
     if (where_->currentText() == where_->itemText(0))
-        link_->open_simulated(prepared_->project.machine, moods);
+        link_->open_simulated(QStringLiteral("vitrail-printer"), moods);
     else
         link_->open(where_->currentText().trimmed());
     moment_->start();
@@ -466,8 +476,8 @@ void RehearsePage::show_moment() {
         shown_from_s_ = rehearsal_->clock_s();
         if (shown_layer_ > 0)
             view_->set_layer(std::min(shown_layer_, layers));
+        Q_EMIT moved();
     }
-    Q_EMIT moved();
     says_->setText(!running_ ? tr("over, in layer %1 of %2").arg(rehearsal_->layer()).arg(layers) : rehearsal_->waits() ? tr("it stands before layer %1 of %2").arg(std::min(layers, rehearsal_->layer() + 1)).arg(layers) : rehearsal_->layer() == 0 ? tr("it heats") : tr("printing layer %1 of %2").arg(rehearsal_->layer()).arg(layers));
     QString asks;
     if (step >= 0) {
@@ -476,8 +486,6 @@ void RehearsePage::show_moment() {
             place_->setCurrentIndex(prepared_->script.steps[static_cast<std::size_t>(step)].place);
     } else if (asked) {
         asks = tr("It waits, and the sheet does not say why: %1").arg(QString::fromStdString(rehearsal_->printer_says()));
-    } else if (told && rehearsal_->waits()) {
-        asks = tr("It waits, and you are not there.");
     } else if (told) {
         const auto out = rehearsal_->outcome();
         for (std::size_t i = 0; i < out.steps.size() && asks.isEmpty(); ++i)
@@ -485,7 +493,8 @@ void RehearsePage::show_moment() {
                 asks = words(prepared_->script.steps[i].says);
     }
     asks_->setText(asks);
-    if (running_) {
+    if (auto steps = rehearsal_->outcome().steps; running_ && steps != shown_steps_) {
+        shown_steps_ = std::move(steps);
         show_steps();
         show_outcome();
     }

@@ -10,19 +10,19 @@
 #include <stop_token>
 
 class QComboBox;
-class QElapsedTimer;
 class QHBoxLayout;
 class QLabel;
 class QProgressBar;
 class QPushButton;
 class QSpinBox;
 class QTableWidget;
+class QTemporaryFile;
 class QTimer;
 
 namespace vitrail {
 
 class Document;
-class PrinterLink;
+class DeviceLink;
 class ViewState;
 
 class RehearsePage : public QWidget {
@@ -67,7 +67,7 @@ private:
     Document* document_;
     ViewState* view_;
     std::function<std::int64_t()> start_of_run_;
-    PrinterLink* link_;
+    DeviceLink* link_;
     QComboBox *what_, *who_, *where_, *mood_, *place_;
     QSpinBox *late_, *seed_, *seconds_;
     QLabel *clock_, *says_, *asks_, *score_, *consequences_, *away_says_;
@@ -80,11 +80,13 @@ private:
     std::unique_ptr<Rehearsal> rehearsal_;
     std::shared_ptr<const Prepared> prepared_;
     std::stop_source preparing_;
+    std::unique_ptr<QTemporaryFile> machine_; ///< for the simulated printer
     QString file_;
     std::int64_t start_s_ = 0;
     bool running_ = false, wants_begin_ = false;
     int silent_ = 0, shown_layer_ = 0;
     double shown_from_s_ = 0; ///< when that layer began
+    std::vector<StepResult> shown_steps_;
 };
 
 } // namespace vitrail

@@ -180,6 +180,11 @@ bool WhenPage::working() const {
 }
 
 std::string WhenPage::begin_run() {
+    if (const auto plan = document_->plan(); plan && panel_->followed().empty()) { // nobody may have looked at this page yet
+        plate_ = run_plate(document_->planned_project(), *plan);
+        task_ = run_task(document_->project().settings, place_zone(document_->project()), plates());
+        show_chosen();
+    }
     return panel_->begin();
 }
 

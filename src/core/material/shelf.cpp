@@ -1,6 +1,7 @@
 #include "core/material/shelf.h"
 
 #include <algorithm>
+#include <cctype>
 #include <cmath>
 
 namespace vitrail {
@@ -12,6 +13,21 @@ const char* to_string(SpoolPlace p) {
     case SpoolPlace::elsewhere: return term("another printer");
     default: return term("shelf");
     }
+}
+
+int spool_with_tag(const Shelf& s, const std::string& tag) {
+    const auto plain = [](const std::string& text) {
+        std::string out;
+        for (const char c : text)
+            if (std::isxdigit(static_cast<unsigned char>(c)))
+                out += static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
+        return out;
+    };
+    const std::string wanted = plain(tag);
+    for (std::size_t i = 0; i < s.spools.size() && !wanted.empty(); ++i)
+        if (plain(s.spools[i].tag) == wanted)
+            return static_cast<int>(i);
+    return -1;
 }
 
 int find_on_shelf(const Shelf& s, const std::string& id) {

@@ -21,6 +21,7 @@ struct Spool {
     int opened_day = 0, dried_day = 0;
     SpoolPlace place = SpoolPlace::shelf;
     std::string place_note;    ///< which slot, or which printer has it
+    std::string tag;           ///< number of its tag, hexadecimal; empty: it has none
     bool operator==(const Spool&) const = default;
 };
 
@@ -38,6 +39,9 @@ struct Shelf {
     std::vector<Spool> spools;
     bool operator==(const Shelf&) const = default;
 };
+
+/// Index of the spool with that tag, however it is written; −1: none has it.
+int spool_with_tag(const Shelf& s, const std::string& tag);
 
 /// Index, or −1.
 int find_on_shelf(const Shelf& s, const std::string& id);

@@ -137,15 +137,11 @@ std::string Rehearsal::line(std::string_view text) {
         if (const auto s = clock_behind("// clock ")) {
             clock_s_ = std::max(clock_s_, *s);
             windows();
-            if (waits_ && !comes_ && back_s_ >= 0 && clock_s_ >= back_s_) { // they are back, and are asked
-                back_s_ = -1;
-                return person_.speed > 0 ? "HAND speed 1\n" : "";
-            }
         } else if (const auto waits = clock_behind("// waits ")) {
             const std::size_t colon = text.find(": ");
             return asked(*waits, colon == std::string_view::npos ? std::string_view() : text.substr(colon + 2));
         } else if (const auto on = clock_behind("// goes on ")) {
-            return went_on(*on);
+            went_on(*on);
         }
         return {};
     }
@@ -235,8 +231,7 @@ std::string Rehearsal::asked(double clock, std::string_view why) {
         }
     const double back = next_day_s(person_.away, clock);
     if (!person_.by_themselves) {
-        back_s_ = back > clock ? back : -1;
-        return back_s_ < 0 && person_.speed > 0 ? "HAND speed 1\n" : "HAND clock\n";
+        return back > clock ? fmt::format("HAND skip {:.3f}\n", back - clock) : std::string("HAND clock\n");
     }
     // Whoever is near stays; whoever was away takes the time the plan gives them, and their own.
     const double called = clock > last_left_s_ + kWorthStaying_s ? script_.hand_wait_s : 0;
@@ -247,11 +242,10 @@ std::string Rehearsal::asked(double clock, std::string_view why) {
     return fmt::format("HAND put after {:.3f}\n", comes - clock);
 }
 
-std::string Rehearsal::went_on(double clock) {
+void Rehearsal::went_on(double clock) {
     clock_s_ = std::max(clock_s_, clock);
     waits_ = false;
     last_left_s_ = clock;
-    back_s_ = -1;
     const RehearsalStep* s = step_ >= 0 ? &script_.steps[static_cast<std::size_t>(step_)] : nullptr;
     const double stood = clock - asked_s_, waited = std::max(0.0, stood - (s ? s->takes_s : 0));
     waited_s_ += waited;
@@ -267,13 +261,10 @@ std::string Rehearsal::went_on(double clock) {
     }
     step_ = -1;
     put_ = -1;
-    return !person_.by_themselves && person_.speed > 0 ? fmt::format("HAND speed {:.6g}\n", person_.speed) : std::string();
 }
 
 std::optional<int> Rehearsal::asks() const {
-    if (!waits_ || comes_ || back_s_ >= 0)
-        return {};
-    return step_;
+    return waits_ && !comes_ ? std::optional(step_) : std::nullopt;
 }
 
 std::string Rehearsal::put(int filament, int place) {
@@ -282,8 +273,7 @@ std::string Rehearsal::put(int filament, int place) {
         comes_ = true;
         if (step_ < 0)
             fill(place, filament);
-        const std::string fast = person_.speed > 0 ? fmt::format("HAND speed {:.6g}\n", person_.speed) : std::string();
-        return fast + "HAND put\n";
+        return "HAND put\n";
     }
     fill(place, filament);
     for (std::size_t i = 0; i < script_.steps.size(); ++i)
@@ -300,14 +290,13 @@ std::string Rehearsal::go_on() {
     if (!waits_ || comes_)
         return {};
     comes_ = true;
-    return (person_.speed > 0 ? fmt::format("HAND speed {:.6g}\n", person_.speed) : std::string()) + "HAND go\n";
+    return "HAND go\n";
 }
 
 std::string Rehearsal::stay_away(double seconds) {
     if (!waits_ || comes_)
         return {};
-    back_s_ = next_day_s(person_.away, clock_s_ + seconds);
-    return (person_.speed > 0 ? fmt::format("HAND speed {:.6g}\n", person_.speed) : std::string()) + "HAND clock\n";
+    return fmt::format("HAND skip {:.3f}\n", next_day_s(person_.away, clock_s_ + seconds) - clock_s_);
 }
 
 RehearsalOutcome Rehearsal::outcome() const {

@@ -59,7 +59,7 @@ struct Person {
     bool by_themselves = true;   ///< does what is due; else somebody says it step by step
     std::vector<Night> away;     ///< seconds from the start: nobody is there, and nobody comes
     double late_s = 0;           ///< up to so much later than asked
-    double speed = 0;            ///< of the printer, that is set back to 1 while it waits for somebody who is told; 0: left alone
+    double speed = 0;            ///< that the printer is told to have; 0: left alone. While it waits for somebody who is told its clock is that of the room
 };
 
 /// How a step went.
@@ -76,6 +76,7 @@ struct StepResult {
     double asked_s = -1, done_s = -1; ///< from the start
     double waited_s = 0;              ///< that the printer stood with nobody there
     int put = -1;                     ///< filament
+    bool operator==(const StepResult&) const = default;
 };
 const char* to_string(StepResult::Is is);
 
@@ -113,7 +114,7 @@ public:
     /// Nobody is there for so long; they are told again afterwards.
     std::string stay_away(double seconds);
 
-    /// What the printer waits for, to be done by whoever is told; nothing while it prints or while they are away. −1: for what no step has.
+    /// What the printer waits for, to be done by whoever is told; nothing while it prints, or once it is being done. −1: for what no step has.
     std::optional<int> asks() const;
     bool waits() const { return waits_; }
     int holds(int place) const { return holds_[static_cast<std::size_t>(place)]; } ///< filament; −1: none
@@ -127,7 +128,7 @@ public:
 private:
     std::string line(std::string_view text);
     std::string asked(double clock_s, std::string_view why);
-    std::string went_on(double clock_s);
+    void went_on(double clock_s);
     std::string passed_lines();
     void windows();
     void fill(int place, int filament);
@@ -140,7 +141,7 @@ private:
     std::vector<StepResult> results_;
     std::vector<int> holds_;
     std::vector<WrongLayers> wrong_;
-    double clock_s_ = 0, waited_s_ = 0, asked_s_ = 0, last_left_s_ = -1e300, back_s_ = -1;
+    double clock_s_ = 0, waited_s_ = 0, asked_s_ = 0, last_left_s_ = -1e300;
     int layer_ = 0, stops_ = 0, step_ = -1; ///< step_: that the printer waits for
     int put_ = -1;                          ///< is being put in
     bool waits_ = false, comes_ = false;    ///< comes_: somebody is on their way

@@ -31,6 +31,7 @@ void hear(PrinterSays& says, std::string_view line) {
         if (const auto z = number_behind(line, "Z:")) {
             says.z_before_mm = says.z_mm;
             says.z_mm = z;
+            ++says.readings;
         }
 }
 
@@ -54,9 +55,14 @@ std::vector<RunEvent> follow(Following& so_far, const PrinterSays& says, const R
         so_far.layer = layer;
         out.push_back({What::layer, now, plate, layer, -1});
     }
-    if (says.waits && !so_far.waited) {
-        so_far.waited = true;
+    if (says.waits && !so_far.waits) {
+        so_far.waits = true;
+        so_far.known = false;
+        so_far.readings = says.readings;
         so_far.visit = -1;
+    }
+    if (so_far.waits && !so_far.known && (!says.waits || says.readings >= so_far.readings + 2)) {
+        so_far.known = true;
         for (std::size_t v = 0; v < planned.visits.size() && so_far.visit < 0; ++v) {
             const Visit& visit = planned.visits[v];
             const bool done = std::any_of(run.events.begin(), run.events.end(), [&](const RunEvent& e) { return e.what == What::done && e.plate == plate && e.visit == static_cast<int>(v); });
@@ -65,8 +71,9 @@ std::vector<RunEvent> follow(Following& so_far, const PrinterSays& says, const R
         }
         if (so_far.visit < 0)
             out.push_back({What::paused, now, plate, so_far.layer, -1});
-    } else if (!says.waits && so_far.waited) {
-        so_far.waited = false;
+    }
+    if (!says.waits && so_far.waits) {
+        so_far.waits = false;
         out.push_back(so_far.visit < 0 ? RunEvent{What::resumed, now, plate, so_far.layer, -1} : RunEvent{What::done, now, plate, so_far.layer, so_far.visit});
     }
     if (says.card_done)

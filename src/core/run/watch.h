@@ -18,6 +18,7 @@ struct PrinterSays {
     bool simulated = false;
     std::optional<Heat> heat;
     std::optional<double> z_mm, z_before_mm; ///< the last two readings
+    long readings = 0;                       ///< of the height, by now
     bool waits = false;                      ///< for somebody
     std::optional<double> card;              ///< share of the file it prints by itself, 0 … 1
     bool card_done = false, started_anew = false;
@@ -31,10 +32,12 @@ int layer_of(const PrinterSays& says, const LayerGrid& grid);
 /// How far a run was followed.
 struct Following {
     int layer = 0;
-    bool waited = false;
-    int visit = -1; ///< that it waited for
+    bool waits = false, known = false; ///< known: it is settled what it waits for
+    long readings = 0;                 ///< when it began to wait
+    int visit = -1;                    ///< that it waits for; −1: none
 };
-/// What is to be reported: layers as they begin, visits once the printer goes on after waiting, other waits as pauses, the end of a card's file.
+/// What is to be reported: layers as they begin, visits once the printer goes on after waiting, other waits as pauses, the end of a card's file. What it waits for is
+/// settled by the height once that was read twice more.
 std::vector<RunEvent> follow(Following& so_far, const PrinterSays& says, const Run& run, int plate, const LayerGrid& grid, std::int64_t now_s);
 
 } // namespace vitrail

@@ -1,4 +1,4 @@
-// A line to a printer, or to anything else that speaks in lines of text: over the network, or a serial port.
+// A line to a printer, a scale, a reader of tags: to what speaks in lines of text, over the network or a serial port.
 #pragma once
 
 #include <QObject>
@@ -8,22 +8,19 @@
 
 class QIODevice;
 class QProcess;
-class QTemporaryFile;
 
 namespace vitrail {
 
-struct Machine;
-
-class PrinterLink : public QObject {
+class DeviceLink : public QObject {
     Q_OBJECT
 public:
-    explicit PrinterLink(QObject* parent = nullptr);
-    ~PrinterLink() override;
+    explicit DeviceLink(QObject* parent = nullptr);
+    ~DeviceLink() override;
 
     /// "host:port", or a device such as /dev/ttyUSB0 (115,200 baud, or what stands behind a comma).
     void open(const QString& address);
-    /// Starts the simulated printer that comes with the program, and opens a line to it; it ends with the link.
-    void open_simulated(const Machine& machine, const QStringList& moods);
+    /// Starts a simulated device that comes with the program (vitrail-printer, …), and opens a line to it; it ends with the link.
+    void open_simulated(const QString& program, const QStringList& arguments);
     void close();
     bool is_open() const { return open_; }
     const QString& address() const { return address_; }
@@ -39,7 +36,6 @@ private:
 
     std::unique_ptr<QIODevice> device_;
     std::unique_ptr<QProcess> simulated_;
-    std::unique_ptr<QTemporaryFile> machine_;
     QString address_;
     bool open_ = false;
 };

@@ -1,32 +1,28 @@
-#include "app/run/printer_link.h"
-
-#include "formats/machine_file.h"
+#include "app/parts/device_link.h"
 
 #include <QCoreApplication>
-#include <QDir>
 #include <QFileInfo>
 #include <QProcess>
 #include <QRegularExpression>
 #include <QSerialPort>
 #include <QTcpSocket>
-#include <QTemporaryFile>
 
 namespace vitrail {
 
-PrinterLink::PrinterLink(QObject* parent) : QObject(parent) {}
+DeviceLink::DeviceLink(QObject* parent) : QObject(parent) {}
 
-PrinterLink::~PrinterLink() {
+DeviceLink::~DeviceLink() {
     close();
 }
 
-void PrinterLink::end(const QString& why) {
+void DeviceLink::end(const QString& why) {
     if (!device_)
         return;
     close();
     Q_EMIT closed(why);
 }
 
-void PrinterLink::close() {
+void DeviceLink::close() {
     open_ = false;
     if (device_) {
         device_->disconnect(this);
@@ -39,10 +35,9 @@ void PrinterLink::close() {
         simulated_->waitForFinished(200);
         simulated_.reset();
     }
-    machine_.reset();
 }
 
-void PrinterLink::open(const QString& address) {
+void DeviceLink::open(const QString& address) {
     if (device_)
         close();
     address_ = address;
@@ -82,13 +77,8 @@ void PrinterLink::open(const QString& address) {
         Q_EMIT opened();
 }
 
-void PrinterLink::open_simulated(const Machine& machine, const QStringList& moods) {
+void DeviceLink::open_simulated(const QString& program, const QStringList& arguments) {
     close();
-    machine_ = std::make_unique<QTemporaryFile>(QDir::tempPath() + QStringLiteral("/vitrail-XXXXXX.json"));
-    if (machine_->open()) {
-        machine_->write(QByteArray::fromStdString(write_machine(machine)));
-        machine_->close();
-    }
     simulated_ = std::make_unique<QProcess>();
     connect(simulated_.get(), &QProcess::readyReadStandardOutput, this, [this] {
         static const QRegularExpression port(QStringLiteral("port (\\d+)"));
@@ -102,11 +92,11 @@ void PrinterLink::open_simulated(const Machine& machine, const QStringList& mood
         close();
         Q_EMIT closed(why);
     });
-    const QString beside = QCoreApplication::applicationDirPath() + QStringLiteral("/vitrail-printer");
-    simulated_->start(QFileInfo::exists(beside) ? beside : QStringLiteral("vitrail-printer"), QStringList{QStringLiteral("--machine"), machine_->fileName(), QStringLiteral("--no-terminal"), QStringLiteral("--once")} + moods);
+    const QString beside = QCoreApplication::applicationDirPath() + QLatin1Char('/') + program;
+    simulated_->start(QFileInfo::exists(beside) ? beside : program, arguments + QStringList{QStringLiteral("--no-terminal"), QStringLiteral("--once")});
 }
 
-void PrinterLink::send(const std::string& bytes) {
+void DeviceLink::send(const std::string& bytes) {
     if (open_ && !bytes.empty())
         device_->write(bytes.data(), static_cast<qint64>(bytes.size()));
 }
