@@ -1,7 +1,10 @@
 // Writes the demo archives into a folder: make-demo [FOLDER]
 #include "demo/pictures.h"
 #include "demo/scenario.h"
+#include "demo/season.h"
 #include "formats/archive.h"
+#include "formats/files.h"
+#include "formats/logbook_text.h"
 #include "paint/thumbnail.h"
 
 #include <cstdio>
@@ -20,6 +23,10 @@ int main(int argc, char** argv) {
             std::fprintf(stderr, "error: %s: %s\n", file.c_str(), vitrail::english(ok.error().message).c_str());
             return 1;
         }
+    }
+    if (const vitrail::Status ok = vitrail::write_file(folder + "/season.json", vitrail::logbook_to_json(vitrail::demo::season())); !ok) {
+        std::fprintf(stderr, "error: season.json: %s\n", vitrail::english(ok.error().message).c_str());
+        return 1;
     }
     return 0;
 }

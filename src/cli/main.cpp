@@ -1,5 +1,6 @@
 // vitrail-cli: the plan without the window. Exit status: 0 done, 1 unusable input or an error found, 2 wrong usage.
 #include "cli/commands.h"
+#include "cli/log_commands.h"
 #include "cli/picture_commands.h"
 #include "cli/plate_commands.h"
 #include "cli/run_commands.h"
@@ -105,6 +106,7 @@ int main(int argc, char** argv) {
     add_picture_commands(app, run);
     add_plate_commands(app, run);
     add_run_commands(app, run);
+    add_log_commands(app, run);
 
     OffsetStripOptions offset;
     CLI::App* offset_command = app.add_subcommand("offset-strip", "Write two combs to print, by which the offset of a toolhead is read");

@@ -285,7 +285,7 @@ int run_rescue(const RescueCall& o) {
             const auto [first, second] = letters(missed ? o.missed : o.wrong, missed ? "--missed" : "--wrong");
             return list_ways(o, p, *plan, {missed ? Mishap::What::missed : Mishap::What::wrong, o.at_layer, o.at_layer + o.layers - 1, missed ? second : first, missed ? first : second});
         }
-        Botch botch{o.at_layer, o.extra, o.measured > 0 ? std::optional(o.measured) : std::nullopt, !o.not_homed, !o.cold};
+        Botch botch{o.at_layer, o.extra, o.measured > 0 ? std::optional(o.measured) : std::nullopt, !o.not_homed, !o.cold, o.exact};
         const auto r = rescue(p, *plan, botch);
         if (!r)
             throw Unusable{o.project, english(r.error().message)};

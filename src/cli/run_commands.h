@@ -25,7 +25,7 @@ struct RescueCall {
     std::string project, out, file, rest, missed, gone, wrong;
     int at_layer = 0, extra = 0, layers = 1;
     double measured = 0;
-    bool json = false, not_homed = false, cold = false;
+    bool json = false, not_homed = false, cold = false, exact = false;
     std::vector<std::string> settings;
 };
 

@@ -26,6 +26,7 @@ void add_run_commands(CLI::App& app, std::function<int()>& run) {
     rescue_command->add_option("--at-layer", rescue->at_layer, "The last layer that is printed; of a mishap the first it concerns")->required();
     CLI::Option* extra = rescue_command->add_option("--extra", rescue->extra, "So many layers more of what that layer is printed in")->check(CLI::Range(1, 1000));
     rescue_command->add_option("--measured", rescue->measured, "The height that is really there, mm: the layers follow from it")->check(CLI::Range(0.01, 10000.0))->excludes(extra);
+    rescue_command->add_flag("--exact", rescue->exact, "With --measured: the extra layers get a height of their own, so that nothing is left over");
     rescue_command->add_flag("--not-homed", rescue->not_homed, "The printer has lost its position");
     rescue_command->add_flag("--cold", rescue->cold, "The bed has cooled");
     rescue_command->add_option("--gcode", rescue->file, "The toolpath file that was being printed");

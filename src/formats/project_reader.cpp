@@ -171,6 +171,12 @@ Project project_from_json(const JsonReader& r) {
         if (!ok)
             throw JsonMisfit{say("{}: {}", r.place("settings"), ok.error().message)};
     }
+    if (settings.contains(kLayerBands)) {
+        const Json& v = settings[kLayerBands];
+        const Status ok = set_setting(p.settings, kLayerBands, v.is_string() ? v.get<std::string>() : v.dump());
+        if (!ok)
+            throw JsonMisfit{say("{}: {}", r.place("settings"), ok.error().message)};
+    }
     if (r.has("settings"))
         for (const SettingInfo& s : all_settings()) {
             if (!settings.contains(s.key) || (std::string_view(s.key) == "support.angle" && settings.contains(kRetiredOverhang) && settings[s.key] == 50))

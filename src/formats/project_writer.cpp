@@ -124,6 +124,8 @@ Json project_to_json(const Project& p) {
         else
             settings[s.key] = setting_text(p.settings, s);
     }
+    if (!p.settings.layer_bands.empty())
+        settings[kLayerBands] = layer_bands_text(p.settings.layer_bands);
     Json json{{"schema", "vitrail.project/" + std::to_string(kProjectVersion)},
             {"name", p.name},
             {"machine", machine_to_json(p.machine)},

@@ -77,6 +77,13 @@ Json pieces_to_json(const Project& p, const Plan& plan) {
     return pieces;
 }
 
+Json layer_runs_to_json(const LayerGrid& grid) {
+    Json runs = Json::array();
+    for (const LayerRun& r : layer_runs(grid))
+        runs.push_back({{"from_layer", r.from_layer}, {"to_layer", r.to_layer}, {"height_mm", r.height_mm}});
+    return runs;
+}
+
 /// Where the day of the start is known they have times, on a clock that nobody changes.
 Json visits_to_json(const Project& p, const Plan& plan) {
     const std::int64_t day = parse_moment(p.start_date).value_or(-1);
@@ -308,7 +315,8 @@ Json plan_report(const Project& p, const Plan& plan) {
          {{"count", plan.grid.count},
           {"first_mm", plan.grid.first_mm},
           {"height_mm", plan.grid.height_mm},
-          {"top_mm", plan.grid.top_mm(plan.grid.count)}}},
+          {"top_mm", plan.grid.top_mm(plan.grid.count)},
+          {"runs", layer_runs_to_json(plan.grid)}}},
         {"filaments", filaments},
         {"sequence", sequence},
         {"changes", changes},

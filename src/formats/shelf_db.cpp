@@ -1,8 +1,7 @@
 #include "formats/shelf_db.h"
 
 #include "formats/optics_text.h"
-
-#include <sqlite3.h>
+#include "formats/sqlite_statement.h"
 
 #include <filesystem>
 #include <functional>
@@ -11,42 +10,6 @@
 namespace vitrail {
 
 namespace {
-
-/// Prepared, bound in order, stepped through.
-class Statement {
-public:
-    Statement(sqlite3* db, const char* sql) { sqlite3_prepare_v2(db, sql, -1, &s_, nullptr); }
-    ~Statement() { sqlite3_finalize(s_); }
-    Statement(const Statement&) = delete;
-    explicit operator bool() const { return s_; }
-    Statement& text(const std::string& v) {
-        sqlite3_bind_text(s_, ++bound_, v.data(), static_cast<int>(v.size()), SQLITE_TRANSIENT);
-        return *this;
-    }
-    Statement& number(double v) {
-        sqlite3_bind_double(s_, ++bound_, v);
-        return *this;
-    }
-    Statement& whole(int v) {
-        sqlite3_bind_int(s_, ++bound_, v);
-        return *this;
-    }
-    int step() { return s_ ? sqlite3_step(s_) : SQLITE_ERROR; }
-    std::string text_at(int c) const {
-        const auto* t = reinterpret_cast<const char*>(sqlite3_column_text(s_, c));
-        return t ? std::string(t, static_cast<std::size_t>(sqlite3_column_bytes(s_, c))) : std::string();
-    }
-    double number_at(int c) const { return sqlite3_column_double(s_, c); }
-    int whole_at(int c) const { return sqlite3_column_int(s_, c); }
-
-private:
-    sqlite3_stmt* s_ = nullptr;
-    int bound_ = 0;
-};
-
-bool run(sqlite3* db, const char* sql) {
-    return sqlite3_exec(db, sql, nullptr, nullptr, nullptr) == SQLITE_OK;
-}
 
 int version_of(sqlite3* db) {
     Statement s(db, "PRAGMA user_version");
@@ -69,6 +32,10 @@ const char* const kMigrations[] = {
     "ALTER TABLE filament ADD COLUMN optics TEXT NOT NULL DEFAULT '';",
     // 3 → 4: the number of its tag
     "ALTER TABLE spool ADD COLUMN tag TEXT NOT NULL DEFAULT '';",
+    // 4 → 5: the logbook
+    "CREATE TABLE print (id TEXT PRIMARY KEY, start_s INTEGER NOT NULL, record TEXT NOT NULL, plan TEXT NOT NULL DEFAULT '', picture BLOB);"
+    "CREATE TABLE photograph (print TEXT NOT NULL REFERENCES print(id) ON DELETE CASCADE, name TEXT NOT NULL, picture BLOB NOT NULL, PRIMARY KEY (print, name));"
+    "CREATE TABLE factor_off (key TEXT PRIMARY KEY);",
 };
 static_assert(std::size(kMigrations) == kShelfVersion);
 
@@ -83,11 +50,6 @@ std::string set_aside(const std::string& path) {
         if (fs::exists(path + more))
             fs::rename(path + more, to + more, e);
     return to;
-}
-
-/// `what` with a place for the reason.
-Error failed(sqlite3* db, const char* what) {
-    return Error{say(what, std::string(sqlite3_errmsg(db)))};
 }
 
 } // namespace
@@ -128,15 +90,23 @@ Result<ShelfDb> ShelfDb::open(const std::string& path, Message* note) {
         run(raw, "PRAGMA journal_mode = WAL");
         run(raw, "PRAGMA synchronous = FULL");
         run(raw, "PRAGMA foreign_keys = ON");
-        for (int v = version; v < kShelfVersion; ++v) {
-            const std::string sql = "BEGIN IMMEDIATE;" + std::string(kMigrations[v]) + "PRAGMA user_version = " + std::to_string(v + 1) + ";COMMIT";
-            if (!run(raw, sql.c_str())) {
+        bool fresh = false;
+        while (true) { // shelf and logbook are opened side by side: whoever is first brings it up, step by step
+            const bool locked = run(raw, "BEGIN IMMEDIATE");
+            const int v = locked ? version_of(raw) : -1;
+            if (locked && v >= kShelfVersion) {
+                run(raw, "COMMIT");
+                break;
+            }
+            const std::string sql = v < 0 ? std::string() : std::string(kMigrations[v]) + "PRAGMA user_version = " + std::to_string(v + 1) + ";COMMIT";
+            if (v < 0 || !run(raw, sql.c_str())) {
                 const Error why{say("The shelf could not be brought to version {} ({}).", v + 1, std::string(sqlite3_errmsg(raw)))};
                 run(raw, "ROLLBACK");
                 return why;
             }
+            fresh |= v == 0;
         }
-        if (version == 0)
+        if (fresh)
             if (const Status ok = db.write(starter_shelf()); !ok)
                 return ok.error();
         return db;

@@ -13,7 +13,7 @@ struct sqlite3;
 namespace vitrail {
 
 /// Version of the database's tables that this program writes; older ones are migrated on opening.
-inline constexpr int kShelfVersion = 4;
+inline constexpr int kShelfVersion = 5;
 
 /// An open shelf. Every change is one transaction; the journal is written ahead (WAL), so a killed program leaves either
 /// the old state or the new one.
@@ -26,6 +26,8 @@ public:
     Result<Shelf> read() const;
     /// Makes the file hold exactly `shelf`.
     Status write(const Shelf& shelf);
+    /// For the logbook, which is kept in the same file.
+    sqlite3* handle() { return db_.get(); }
 
 private:
     struct Close {

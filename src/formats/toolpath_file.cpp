@@ -139,12 +139,18 @@ Status write_rest(const std::string& original, const std::string& path, const To
     const auto fill = [&](const Sink& sink) -> Status {
         if (!sink(tail_begins(file, r, b)))
             return Done{};
-        const double height = r.plan->grid.height_mm;
+        // A layer of another height takes more or less filament: M221 sets the flow in percent (common firmware practice, from memory).
+        const double flow_pct = 100 * r.extra_mm / file.layers[static_cast<std::size_t>(b.at_layer) - 1].height_mm;
+        const bool other_flow = r.extra > 0 && std::abs(flow_pct - 100) > 0.5;
+        if (other_flow)
+            sink(fmt::format("M221 S{:.1f}\n", flow_pct));
         for (int k = 1; k <= r.extra; ++k) {
-            LiftedLines lines(k * height + r.off_mm, from);
+            LiftedLines lines(k * r.extra_mm + r.off_mm, from);
             sink(count_again(from));
             sink(fmt::format("; again, {} of {}\n", k, r.extra) + lines.lifted(repeated));
         }
+        if (other_flow)
+            sink("M221 S100\n");
         sink(count_again(after));
         LiftedLines lines(r.lift_mm + r.off_mm, after);
         std::string rest;

@@ -3,7 +3,7 @@ cmake_minimum_required(VERSION 3.25)
 set(CORE base colour material machine geometry patch project layers support changes purge estimate plan check study picture plate run
          logbook after_print run_sheet)
 set(APP theme document parts paint layer_window plate_view view3d machine ribbon)
-set(BENCHES picture piece palette supports plate changes purge variants run) # not each other
+set(BENCHES picture piece palette supports plate changes purge variants run logbook) # not each other
 set(TOP formats paint app cli devices)                              # above core; app and cli not each other; only cli has devices in it
 
 file(GLOB_RECURSE files ${ROOT}/*.h ${ROOT}/*.cpp)

@@ -7,8 +7,10 @@
 #include <QDialogButtonBox>
 #include <QDoubleSpinBox>
 #include <QFormLayout>
+#include <QHeaderView>
 #include <QLabel>
 #include <QPushButton>
+#include <QTableWidget>
 #include <QVBoxLayout>
 
 #include <cmath>
@@ -83,6 +85,82 @@ void BandDialog::refresh() {
     const int from = first_layer_above(grid_, b.z0_mm), to = first_layer_above(grid_, b.z1_mm) - 1;
     layers_->setText(to < from ? tr("No layer has its middle between these heights.")
                                : tr("Layers %1 to %2, printed from %3 to %4 mm.").arg(from).arg(to).arg(number(grid_.bottom_mm(from), 2)).arg(number(grid_.top_mm(to), 2)));
+}
+
+LayerBandsDialog::LayerBandsDialog(const Settings& settings, double piece_mm, QWidget* parent)
+    : QDialog(parent), settings_(settings), piece_mm_(piece_mm), bands_(settings.layer_bands), table_(new QTableWidget(0, 3)), says_(new QLabel) {
+    setObjectName(QStringLiteral("layer_bands_dialog"));
+    setWindowTitle(tr("Layers of heights of their own"));
+    table_->setObjectName(QStringLiteral("layer_bands_table"));
+    table_->setAccessibleName(windowTitle());
+    table_->setHorizontalHeaderLabels({tr("layers (mm)"), tr("from (mm)"), tr("to (mm)")});
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    table_->verticalHeader()->hide();
+    table_->setMinimumSize(em(26), em(10));
+    auto* more = new QPushButton(tr("&Add"));
+    more->setObjectName(QStringLiteral("layer_bands_add"));
+    auto* less = new QPushButton(tr("&Remove"));
+    less->setObjectName(QStringLiteral("layer_bands_remove"));
+    for (QPushButton* b : {more, less})
+        b->setAutoDefault(false);
+    auto* row = new QHBoxLayout;
+    row->addWidget(more);
+    row->addWidget(less);
+    row->addStretch();
+    says_->setObjectName(QStringLiteral("layer_bands_says"));
+    says_->setWordWrap(true);
+    auto* note = new QLabel(tr("A layer is as high as the row says that its middle lies in. Set the same heights in the program that makes the toolpaths, or every change comes too early or too late."));
+    note->setObjectName(QStringLiteral("quiet"));
+    note->setWordWrap(true);
+    auto* buttons = ok_cancel(this);
+    ok_ = buttons->button(QDialogButtonBox::Ok);
+    auto* column = new QVBoxLayout(this);
+    column->addWidget(table_, 1);
+    column->addLayout(row);
+    column->addWidget(says_);
+    column->addWidget(note);
+    column->addWidget(buttons);
+    for (const LayerBand& b : settings.layer_bands)
+        add(b);
+    connect(more, &QPushButton::clicked, this, [this] {
+        const double from = bands_.empty() ? settings_.first_layer_mm : bands_.back().to_mm;
+        add({from, std::max(from + 1, std::round(piece_mm_)), settings_.layer_mm / 2});
+        table_->setCurrentCell(table_->rowCount() - 1, 0);
+        refresh();
+    });
+    connect(less, &QPushButton::clicked, this, [this] {
+        if (table_->currentRow() >= 0)
+            table_->removeRow(table_->currentRow());
+        refresh();
+    });
+    connect(table_, &QTableWidget::itemChanged, this, &LayerBandsDialog::refresh);
+    refresh();
+}
+
+void LayerBandsDialog::add(const LayerBand& band) {
+    const QSignalBlocker quiet(table_);
+    const int row = table_->rowCount();
+    table_->insertRow(row);
+    for (const auto& [column, value] : {std::pair{0, band.height_mm}, {1, band.from_mm}, {2, band.to_mm}}) {
+        auto* item = new QTableWidgetItem;
+        item->setData(Qt::EditRole, value); // a number: it is edited as one
+        table_->setItem(row, column, item);
+    }
+}
+
+void LayerBandsDialog::refresh() {
+    std::vector<LayerBand> typed;
+    for (int r = 0; r < table_->rowCount(); ++r) {
+        const auto number_at = [&](int c) { return table_->item(r, c)->data(Qt::EditRole).toDouble(); };
+        typed.push_back({number_at(1), number_at(2), number_at(0)});
+    }
+    const auto bands = parse_layer_bands(layer_bands_text(typed)); // the same rules as everywhere
+    ok_->setEnabled(bool(bands));
+    if (!bands)
+        return says_->setText(words(bands.error().message));
+    bands_ = *bands;
+    const LayerGrid grid = make_grid(settings_.first_layer_mm, settings_.layer_mm, piece_mm_, bands_), plain = make_grid(settings_.first_layer_mm, settings_.layer_mm, piece_mm_);
+    says_->setText(piece_mm_ > 0 ? tr("%n layer(s), %1 with one height throughout.", nullptr, grid.count).arg(plain.count) : QString());
 }
 
 BaseDialog::BaseDialog(const Settings& settings, QWidget* parent)

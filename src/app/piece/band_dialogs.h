@@ -8,6 +8,8 @@
 
 class QDoubleSpinBox;
 class QLabel;
+class QPushButton;
+class QTableWidget;
 
 namespace vitrail {
 
@@ -27,6 +29,26 @@ private:
     std::vector<double> faces_;
     QDoubleSpinBox *z0_, *z1_;
     QLabel* layers_;
+};
+
+/// Layers of heights of their own: between which heights, and how high.
+class LayerBandsDialog : public QDialog {
+    Q_OBJECT
+public:
+    /// `piece_mm`: how tall the tallest piece is; 0: not known.
+    LayerBandsDialog(const Settings& settings, double piece_mm, QWidget* parent = nullptr);
+    const std::vector<LayerBand>& bands() const { return bands_; }
+
+private:
+    void add(const LayerBand& band);
+    void refresh();
+
+    Settings settings_;
+    double piece_mm_;
+    std::vector<LayerBand> bands_;
+    QTableWidget* table_;
+    QLabel* says_;
+    QPushButton* ok_;
 };
 
 /// How much thicker the base becomes, and what that does to later changes.

@@ -4,6 +4,7 @@
 #include "app/paint/paint_bar.h"
 #include "app/paint/painter.h"
 #include "app/parts/filament_dialog.h"
+#include "app/piece/band_dialogs.h"
 #include "app/piece/filaments_model.h"
 #include "app/piece/findings_panel.h"
 #include "app/piece/regions_model.h"
@@ -170,6 +171,13 @@ QWidget* PieceBench::make_strip() {
             document_->edit(tr("Change %1").arg(words(info.label).toLower()), [&](Project& p) { info.field.set(p.settings, v); }, merge);
         });
         edits_ << edit;
+        if (info.key == std::string_view("layer")) {
+            bands_ = new QPushButton(tr("He&ights…"));
+            bands_->setObjectName(QStringLiteral("layer_bands"));
+            bands_->setToolTip(tr("Layers of heights of their own: finer where it is round, coarser where it is plain"));
+            connect(bands_, &QPushButton::clicked, this, &PieceBench::edit_layer_bands);
+            row->addWidget(bands_);
+        }
     }
     row->addStretch();
     row->addWidget(new PieceChooser(document_, view_));
@@ -255,6 +263,8 @@ QWidget* PieceBench::make_filaments() {
 
 void PieceBench::show_project() {
     const Project& p = document_->project();
+    const auto own = document_->project().settings.layer_bands.size();
+    bands_->setText(own ? tr("He&ights (%1)…").arg(own) : tr("He&ights…"));
     for (SettingEdit* e : edits_)
         e->show_value(e->info().field.of(p.settings));
     const QSignalBlocker quiet(machine_);
@@ -384,6 +394,13 @@ void PieceBench::remove_filament() {
     }
     const char letter = project.filaments[row].letter;
     document_->edit(tr("Remove filament %1").arg(QChar::fromLatin1(letter)), [&](Project& p) { vitrail::remove_filament(p, letter, 0); });
+}
+
+void PieceBench::edit_layer_bands() {
+    const auto plan = document_->plan();
+    LayerBandsDialog dialog(document_->project().settings, plan ? plan->grid.top_mm(plan->grid.count) : 0, this);
+    if (dialog.exec() == QDialog::Accepted && dialog.bands() != document_->project().settings.layer_bands)
+        document_->edit(tr("Change heights of layers"), [&](Project& p) { p.settings.layer_bands = dialog.bands(); });
 }
 
 void PieceBench::edit_settings() {

@@ -60,6 +60,7 @@ private:
     void study_poses();
     void edit_band();
     void edit_settings();
+    void edit_layer_bands();
 
     Document* document_;
     ViewState* view_;
@@ -72,6 +73,7 @@ private:
     std::vector<Machine> owned_;
     QPushButton *remove_filament_ = nullptr, *edit_filament_ = nullptr, *remove_band_ = nullptr, *split_ = nullptr, *join_ = nullptr;
     QList<SettingEdit*> edits_;
+    QPushButton* bands_ = nullptr;
     bool selecting_ = false;
 };
 

@@ -34,7 +34,7 @@ namespace vitrail {
 
 RescuePage::RescuePage(Document* document, ViewState* view, RunStore* store, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), store_(store), later_(new QTimer(this)), form_(new QFormLayout), kind_(new QComboBox), filament_(new QComboBox), instead_(new QComboBox), layer_(new QSpinBox), extra_(new QSpinBox),
-      layers_(new QSpinBox), by_height_(new QCheckBox(tr("by the &height that is really there"))), homed_(new QCheckBox(tr("The printer still &knows where it is"))), warm_(new QCheckBox(tr("The bed is still &warm"))), measured_(new QDoubleSpinBox), why_(new QLabel),
+      layers_(new QSpinBox), by_height_(new QCheckBox(tr("by the &height that is really there"))), exact_(new QCheckBox(tr("layers of their &own height, so that nothing is left over"))), homed_(new QCheckBox(tr("The printer still &knows where it is"))), warm_(new QCheckBox(tr("The bed is still &warm"))), measured_(new QDoubleSpinBox), why_(new QLabel),
       look_(new QLabel), way_says_(new QLabel), bands_(new BandsView), steps_(new QListWidget), take_(new QPushButton(tr("&Make it the plan"))), rest_(new QPushButton(tr("Write the &rest of the file…"))) {
     auto* what = new Panel(tr("What went wrong"));
     what->body()->addWidget(make_inputs());
@@ -100,7 +100,7 @@ RescuePage::RescuePage(Document* document, ViewState* view, RunStore* store, QWi
     for (QSpinBox* s : {layer_, extra_, layers_})
         connect(s, &QSpinBox::valueChanged, this, again);
     connect(measured_, &QDoubleSpinBox::valueChanged, this, again);
-    for (QCheckBox* c : {by_height_, homed_, warm_})
+    for (QCheckBox* c : {by_height_, exact_, homed_, warm_})
         connect(c, &QCheckBox::toggled, this, [this, again] { show_inputs(); again(); });
     for (QComboBox* c : {filament_, instead_})
         connect(c, &QComboBox::currentIndexChanged, this, again);
@@ -148,6 +148,9 @@ QWidget* RescuePage::make_inputs() {
     named(extra_, "rescue_extra", tr("Layers more"));
     form_->addRow(by_height_);
     named(measured_, "rescue_measured", tr("Measured"));
+    form_->addRow(exact_);
+    exact_->setObjectName(QStringLiteral("rescue_exact"));
+    exact_->setToolTip(tr("Instead of whole layers as they are everywhere; not for pictures, whose colours come from equal layers"));
     named(filament_, "rescue_filament", tr("Filament"));
     named(instead_, "rescue_instead", tr("Printed instead"));
     named(layers_, "rescue_layers", tr("Layers it took"));
@@ -231,6 +234,7 @@ void RescuePage::show_inputs() {
     show(extra_, kind == kBotch && !by_height_->isChecked());
     show(by_height_, kind == kBotch);
     show(measured_, kind == kBotch && by_height_->isChecked());
+    show(exact_, kind == kBotch && by_height_->isChecked());
     show(homed_, kind == kBotch);
     show(warm_, kind == kBotch);
     show(filament_, kind != kBotch);
@@ -242,7 +246,7 @@ void RescuePage::show_inputs() {
 }
 
 Botch RescuePage::botch() const {
-    return {layer_->value(), by_height_->isChecked() ? 0 : extra_->value(), by_height_->isChecked() ? std::optional(measured_->value()) : std::nullopt, homed_->isChecked(), warm_->isChecked()};
+    return {layer_->value(), by_height_->isChecked() ? 0 : extra_->value(), by_height_->isChecked() ? std::optional(measured_->value()) : std::nullopt, homed_->isChecked(), warm_->isChecked(), exact_->isChecked()};
 }
 
 Mishap RescuePage::mishap() const {

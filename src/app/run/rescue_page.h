@@ -65,7 +65,7 @@ private:
     QFormLayout* form_;
     QComboBox *kind_, *filament_, *instead_;
     QSpinBox *layer_, *extra_, *layers_;
-    QCheckBox *by_height_, *homed_, *warm_;
+    QCheckBox *by_height_, *exact_, *homed_, *warm_;
     QDoubleSpinBox* measured_;
     QLabel *why_, *look_, *way_says_;
     BandsView* bands_;

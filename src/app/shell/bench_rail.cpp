@@ -15,7 +15,7 @@ BenchButton::BenchButton(const QString& picture, const QString& name, int number
     setCheckable(true);
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("%1 bench").arg(name));
-    setToolTip(tr("%1 (Alt+%2)").arg(name).arg(number));
+    setToolTip(tr("%1 (Alt+%2)").arg(name).arg(number % 10));
     setCursor(Qt::PointingHandCursor);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
 }
@@ -45,7 +45,7 @@ void BenchButton::paintEvent(QPaintEvent*) {
     p.drawText(QRectF(em(2.3), 0, width() - em(4), height()), Qt::AlignVCenter, text());
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
-    p.drawText(QRectF(0, 0, width() - em(1), height()), Qt::AlignVCenter | Qt::AlignRight, QString::number(number_));
+    p.drawText(QRectF(0, 0, width() - em(1), height()), Qt::AlignVCenter | Qt::AlignRight, QString::number(number_ % 10));
     if (hasFocus()) {
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(t.accent, 1.5));

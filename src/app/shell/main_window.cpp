@@ -4,7 +4,9 @@
 #include "app/machine/machine_editor.h"
 #include "app/machine/machine_store.h"
 #include "app/palette/palette_bench.h"
+#include "app/document/logbook_store.h"
 #include "app/document/shelf_store.h"
+#include "app/logbook/logbook_bench.h"
 #include "app/picture/new_picture_dialog.h"
 #include "app/picture/picture_bench.h"
 #include "app/piece/colour_dialog.h"
@@ -68,7 +70,7 @@ MainWindow::MainWindow()
     : unstyled_(std::make_unique<Unstyled>()), document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)),
       shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
-      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), variants_(new VariantsBench(document_)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), run_(new RunBench(document_, view_, runs_, ribbon_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)),
+      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), variants_(new VariantsBench(document_)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), run_(new RunBench(document_, view_, runs_, ribbon_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)), logbook_store_(new LogbookStore(this)), logbook_(new LogbookBench(document_, shelf_, logbook_store_, [this] { return last_run(); })),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
     rail_->add(QStringLiteral("image"), tr("Picture"));
@@ -80,7 +82,8 @@ MainWindow::MainWindow()
     rail_->add(QStringLiteral("droplets"), tr("Purge"));
     rail_->add(QStringLiteral("variants"), tr("Variants"));
     rail_->add(QStringLiteral("clipboard-list"), tr("Run"));
-    for (QWidget* bench : {static_cast<QWidget*>(picture_), static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(plate_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(variants_), static_cast<QWidget*>(run_)})
+    rail_->add(QStringLiteral("logbook"), tr("Logbook"));
+    for (QWidget* bench : {static_cast<QWidget*>(picture_), static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(plate_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(variants_), static_cast<QWidget*>(run_), static_cast<QWidget*>(logbook_)})
         benches_->addWidget(bench);
 
     auto* middle = new QVBoxLayout;
@@ -105,7 +108,7 @@ MainWindow::MainWindow()
 
     connect(rail_, &BenchRail::chosen_changed, this, [this](int bench) {
         benches_->setCurrentIndex(bench);
-        undo_->setActiveStack(document_->undo_stack());
+        undo_->setActiveStack(bench == kLogbook ? logbook_store_->undo_stack() : document_->undo_stack());
         // Where changes and bands are looked at the ribbon is large.
         ribbon_->setFixedHeight(bench == kChanges ? em(15) : bench == kPicture ? em(12) : bench == kVariants ? em(10) : em(11));
     });
@@ -140,6 +143,8 @@ MainWindow::MainWindow()
     plate_->set_owned_machines(owned_machines());
     connect(piece_, &PieceBench::wants_project, this, &MainWindow::ask_open);
     connect(variants_, &VariantsBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(logbook_, &LogbookBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(logbook_store_, &LogbookStore::said, this, [this](const QString& text) { messages_->say(text); });
     connect(run_, &RunBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(runs_, &RunStore::said, this, [this](const QString& text) { messages_->say(text); });
     connect(runs_, &RunStore::due, this, [this](const QString& text) {
@@ -233,13 +238,14 @@ void MainWindow::make_menus() {
     add(file, "quit", tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
-    // Two histories: that of the shelf counts while the shelf has the focus.
+    // Three histories: that of the shelf counts while the shelf has the focus, that of the logbook on its bench.
     undo_->addStack(document_->undo_stack());
     undo_->addStack(shelf_->undo_stack());
+    undo_->addStack(logbook_store_->undo_stack());
     undo_->setActiveStack(document_->undo_stack());
     connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
         if (now && window()->isAncestorOf(now))
-            undo_->setActiveStack(palette_->isVisible() && palette_->shelf_view()->parentWidget()->isAncestorOf(now) ? shelf_->undo_stack() : document_->undo_stack());
+            undo_->setActiveStack(palette_->isVisible() && palette_->shelf_view()->parentWidget()->isAncestorOf(now) ? shelf_->undo_stack() : logbook_->isVisible() ? logbook_store_->undo_stack() : document_->undo_stack());
     });
     QAction* undo = undo_->createUndoAction(this, tr("&Undo"));
     undo->setShortcut(QKeySequence::Undo);
@@ -256,12 +262,17 @@ void MainWindow::make_menus() {
     add(edit, "scale_file", tr("&Unit of a model file…"), {}, [this] { piece_->scale_file(); });
     add(edit, "edit_machine", tr("The &machine…"), {}, [this] { edit_machine(); }, "wrench");
     add(edit, "keep", tr("&Keep as a variant"), QKeySequence(tr("Ctrl+K")), [this] { variants_->keep(); }, "variants");
+    add(edit, "log_print_now", tr("&Log this print…"), QKeySequence(tr("Ctrl+L")), [this] {
+        choose_bench(kLogbook);
+        logbook_->show_page(LogbookBench::kPrints);
+        logbook_->prints()->log_print();
+    }, "logbook");
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    const QString names[] = {tr("Pi&cture"), tr("&Piece"), tr("Pa&lette"), tr("&Supports"), tr("Pl&ate"), tr("&Changes"), tr("P&urge"), tr("&Variants"), tr("&Run sheet")};
+    const QString names[] = {tr("Pi&cture"), tr("&Piece"), tr("Pa&lette"), tr("&Supports"), tr("Pl&ate"), tr("&Changes"), tr("P&urge"), tr("&Variants"), tr("&Run sheet"), tr("&Logbook")};
     for (int b = 0; b < static_cast<int>(std::size(names)); ++b)
-        add(view, ("bench_" + std::to_string(b + 1)).c_str(), names[b], QKeySequence(Qt::ALT | (Qt::Key_1 + b)), [this, b] { choose_bench(static_cast<Bench>(b)); });
+        add(view, ("bench_" + std::to_string(b + 1)).c_str(), names[b], QKeySequence(Qt::ALT | (b == 9 ? Qt::Key_0 : Qt::Key(Qt::Key_1 + b))), [this, b] { choose_bench(static_cast<Bench>(b)); });
     view->addSeparator();
     if (piece_->view3d()) {
         QAction* held = add(view, "show_support", tr("Sho&w support"), QKeySequence(tr("Ctrl+Shift+H")), [this] { piece_->view3d()->show_support(piece_->view3d()->shown_support() == View3d::Held::support ? View3d::Held::nothing : View3d::Held::support); }, "supports");
@@ -296,7 +307,7 @@ void MainWindow::make_menus() {
                "On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.\n"
                "On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.\n"
                "Ctrl+K keeps the project as it stands as a variant.\n"
-               "Alt+1 to Alt+9 go to the benches. Tab goes from field to field."));
+               "Alt+1 to Alt+0 go to the benches. Tab goes from field to field."));
     });
     add(help, "about", tr("&About Vitrail"), {}, [this] {
         QMessageBox::about(this, tr("About Vitrail"),
@@ -346,6 +357,15 @@ void MainWindow::make_letters() {
         auto* key = new QShortcut(QKeySequence(Qt::Key_A + (c - 'A')), this);
         connect(key, &QShortcut::activated, this, [this, c] { rail_->chosen() == kPicture ? picture_->assign(c) : piece_->assign(c); });
     }
+}
+
+/// Of the project that is open, the newest that is over.
+std::optional<Run> MainWindow::last_run() const {
+    std::optional<Run> found;
+    for (const Run& r : runs_->runs())
+        if (QString::fromStdString(r.project_file) == document_->path() && (!document_->path().isEmpty() || QString::fromStdString(r.title) == document_->title()) && run_state(r, runs_->now()).is == RunState::Is::over)
+            found = r;
+    return found;
 }
 
 void MainWindow::choose_bench(Bench bench) {

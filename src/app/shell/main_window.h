@@ -6,6 +6,7 @@
 #include <QMainWindow>
 
 #include <memory>
+#include <optional>
 
 class QActionGroup;
 class QMenu;
@@ -27,7 +28,10 @@ class PurgeBench;
 class Recovery;
 class Ribbon;
 class ShelfStore;
+class LogbookBench;
+class LogbookStore;
 class RunBench;
+struct Run;
 class RunStore;
 class SupportsBench;
 class Tally;
@@ -38,7 +42,7 @@ class ViewState;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Bench { kPicture, kPiece, kPalette, kSupports, kPlate, kChanges, kPurge, kVariants, kRun };
+    enum Bench { kPicture, kPiece, kPalette, kSupports, kPlate, kChanges, kPurge, kVariants, kRun, kLogbook };
     MainWindow();
     ~MainWindow() override;
 
@@ -54,6 +58,8 @@ public:
     PlateBench* plate_bench() { return plate_; }
     VariantsBench* variants_bench() { return variants_; }
     RunBench* run_bench() { return run_; }
+    LogbookBench* logbook_bench() { return logbook_; }
+    LogbookStore* logbook() { return logbook_store_; }
     RunStore* runs() { return runs_; }
     Ribbon* ribbon() { return ribbon_; }
     MessageBar* messages() { return messages_; }
@@ -72,6 +78,7 @@ protected:
     void dropEvent(QDropEvent*) override;
 
 private:
+    std::optional<Run> last_run() const;
     void make_menus();
     void make_letters();
     void refresh_title();
@@ -110,6 +117,8 @@ private:
     RunStore* runs_;
     RunBench* run_;
     PictureBench* picture_;
+    LogbookStore* logbook_store_;
+    LogbookBench* logbook_;
     MessageBar* messages_;
     ProgressStrip* progress_;
     QMenu* recent_ = nullptr;

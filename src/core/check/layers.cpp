@@ -15,6 +15,10 @@ void Checker::heights() {
         // A picture in layers is printed in thinner ones, down to a tenth (common practice, no source).
         const double least = p.picture && p.picture->dots ? 0.1 : 0.25;
         const auto fits = [&](double h) { return h >= least * d - 1e-9 && h <= 0.75 * d + 1e-9; };
+        for (const LayerRun& run : own_heights(plan.grid))
+            if (!fits(run.height_mm))
+                add("layer-height", run.height_mm > 0.8 * d ? Severity::error : Severity::note,
+                    say("Layers {0} to {1} are {2} high, outside the usual 25 to 75 % of a {3} nozzle ({4} to {5}).", run.from_layer, run.to_layer, mm(run.height_mm, 3), mm(d, 1), mm(0.25 * d), mm(0.75 * d)), at_layer(run.from_layer), run.from_layer);
         if (plan.grid.count > 1 && !fits(plan.grid.height_mm))
             add("layer-height", plan.grid.height_mm > 0.8 * d ? Severity::error : Severity::note,
                 say("Layers of {} are outside the usual 25 to 75 % of a {} nozzle ({} to {}).", mm(plan.grid.height_mm), mm(d, 1), mm(0.25 * d), mm(0.75 * d)), whole_print());

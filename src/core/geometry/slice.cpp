@@ -38,6 +38,8 @@ struct Cuts {
     /// First layer index whose cut is at or above z: corners on a cut count as above, so z itself is included.
     int from(double z) const {
         const double rel = z - bed_z_mm;
+        if (grid.tops)
+            return first_at_or_above(z);
         int i = rel <= grid.first_mm / 2 ? 0 : static_cast<int>(std::ceil((rel - grid.first_mm) / grid.height_mm + 0.5));
         i = std::clamp(i, 0, grid.count);
         while (i > 0 && at(i - 1) >= z)
@@ -45,6 +47,18 @@ struct Cuts {
         while (i < grid.count && at(i) < z)
             ++i;
         return i;
+    }
+
+    int first_at_or_above(double z) const {
+        int low = 0, high = grid.count;
+        while (low < high) {
+            const int i = (low + high) / 2;
+            if (at(i) >= z)
+                high = i;
+            else
+                low = i + 1;
+        }
+        return low;
     }
 };
 

@@ -136,7 +136,7 @@ Status settle(const Piece& piece, LayerTable& t, const Progress& progress) {
 /// The layers of a body that was made in these very layers; null: it must be sliced.
 const MadeLayers* made_for(const Part& part, const LayerTable& t) {
     const MadeLayers* m = part.made.get();
-    return m && m->mesh == part.mesh && m->first_mm == t.grid.first_mm && m->layer_mm == t.grid.height_mm && t.bed_z_mm == 0 ? m : nullptr;
+    return m && m->mesh == part.mesh && m->first_mm == t.grid.first_mm && m->layer_mm == t.grid.height_mm && !t.grid.tops && t.bed_z_mm == 0 ? m : nullptr;
 }
 
 /// All bodies were made together, so that they fit and their outline is known.
@@ -174,8 +174,8 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, c
     if (t->bounds.empty())
         return Error{say("There is nothing to slice: the piece has no triangles. Add a model file first.")};
     t->bed_z_mm = t->bounds.min.z;
-    t->grid = make_grid(settings.first_layer_mm, settings.layer_mm, double(t->bounds.max.z) - t->bounds.min.z);
     constexpr int kMostLayers = 30000;
+    t->grid = make_grid(settings.first_layer_mm, settings.layer_mm, double(t->bounds.max.z) - t->bounds.min.z, settings.layer_bands, kMostLayers);
     if (t->grid.count > kMostLayers)
         return Error{say("The piece would take {} layers, more than Vitrail plans for. Check the unit of the model, or use thicker layers.", t->grid.count)};
     const int n = static_cast<int>(piece.parts.size());

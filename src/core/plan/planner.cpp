@@ -189,7 +189,7 @@ void Planner::keep(const std::vector<std::shared_ptr<const LayerTable>>& tables)
 }
 
 Planner::TableKey Planner::table_key(const Project& p, const Piece& piece) {
-    TableKey key{{}, p.settings.first_layer_mm, p.settings.layer_mm};
+    TableKey key{{}, p.settings.first_layer_mm, p.settings.layer_mm, p.settings.layer_bands};
     for (const Part& part : piece.parts)
         key.meshes.push_back(part.mesh);
     return key;

@@ -37,6 +37,7 @@ private:
     struct TableKey { // of a piece
         std::vector<std::shared_ptr<const Mesh>> meshes;
         double first_mm = 0, height_mm = 0;
+        std::vector<LayerBand> bands;
         bool operator==(const TableKey&) const = default;
     };
     struct DemandKey {

@@ -1,5 +1,6 @@
 #include "core/project/settings.h"
 
+#include <algorithm>
 #include <charconv>
 #include <cmath>
 
@@ -164,8 +165,73 @@ std::string setting_text(const Settings& s, const SettingInfo& info) {
     return info.choices.empty() ? plain(v) : info.choices[static_cast<std::size_t>(v)];
 }
 
+std::string layer_bands_text(std::span<const LayerBand> bands) {
+    std::string out;
+    for (const LayerBand& b : bands)
+        out += (out.empty() ? "" : " ") + plain(b.height_mm) + ":" + plain(b.from_mm) + ".." + plain(b.to_mm);
+    return out;
+}
+
+Result<std::vector<LayerBand>> parse_layer_bands(std::string_view text) {
+    constexpr std::size_t kMost = 200;
+    std::vector<LayerBand> out;
+    const std::string all(text);
+    const auto no = [&] { return Error{say("The setting {0} is {1}; it takes heights of layers with from where to where, such as {2}.", Name{kLayerBands}, Name{all.substr(0, 60)}, std::string("0.1:12..20 0.28:30..60"))}; };
+    const char* p = all.data();
+    const char* end = p + all.size();
+    while (true) {
+        while (p < end && (*p == ' ' || *p == ','))
+            ++p;
+        if (p == end)
+            break;
+        LayerBand b;
+        const auto number = [&](double& v) {
+            const auto r = std::from_chars(p, end, v, std::chars_format::fixed);
+            p = r.ptr;
+            return r.ec == std::errc() && std::isfinite(v);
+        };
+        const auto mark = [&](std::string_view m) {
+            const bool there = std::string_view(p, static_cast<std::size_t>(end - p)).substr(0, m.size()) == m;
+            p += there ? m.size() : 0;
+            return there;
+        };
+        if (!number(b.height_mm) || !mark(":"))
+            return no();
+        // "12..20": the number must not take the first point.
+        const std::size_t dots = std::string_view(p, static_cast<std::size_t>(end - p)).find("..");
+        if (dots == std::string_view::npos)
+            return no();
+        const char* stop = p + dots;
+        const auto from = std::from_chars(p, stop, b.from_mm, std::chars_format::fixed);
+        if (from.ec != std::errc() || from.ptr != stop)
+            return no();
+        p = stop + 2;
+        if (!number(b.to_mm) || !std::isfinite(b.from_mm) || out.size() >= kMost)
+            return no();
+        out.push_back(b);
+    }
+    std::sort(out.begin(), out.end(), [](const LayerBand& a, const LayerBand& b) { return a.from_mm < b.from_mm; });
+    for (std::size_t i = 0; i < out.size(); ++i) {
+        const LayerBand& b = out[i];
+        if (b.height_mm < 0.02 || b.height_mm > 1.2)
+            return Error{say("Layers are {0} to {1} high, not {2}.", mm(0.02), mm(1.2), mm(b.height_mm))};
+        if (b.from_mm < 0 || b.to_mm <= b.from_mm || b.to_mm > 10000)
+            return Error{say("From {0} to {1} there are no layers.", mm(b.from_mm), mm(b.to_mm))};
+        if (i > 0 && b.from_mm < out[i - 1].to_mm - 1e-9)
+            return Error{say("At {} two heights of layers are asked for.", mm(b.from_mm))};
+    }
+    return out;
+}
+
 Status set_setting(Settings& s, std::string_view key, std::string_view text) {
     const std::string name(key), value(text);
+    if (key == kLayerBands) {
+        auto bands = parse_layer_bands(text);
+        if (!bands)
+            return bands.error();
+        s.layer_bands = std::move(*bands);
+        return Done{};
+    }
     const SettingInfo* info = find_setting(key);
     if (!info)
         return Error{say("There is no setting {}.", Name{name})};

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/geometry/layers.h"
 #include "core/material/pairing.h"
 
 #include <functional>
@@ -27,6 +28,7 @@ enum class Currency { none, EUR, USD, GBP, CHF, SEK, NOK, DKK, PLN, CZK, HUF, RO
 struct Settings {
     double layer_mm = 0.2;
     double first_layer_mm = 0.2;
+    std::vector<LayerBand> layer_bands = {}; ///< by height, none over another; "layer.bands" in files
     double line_width_mm = 0.4;
     int walls = 2;
     int top_skins = 4;
@@ -156,6 +158,11 @@ Number money(const Settings& s, double amount);
 /// Null where there is none. Keys of old still name what they have become part of.
 const SettingInfo* find_setting(std::string_view key);
 /// The checks had an angle of their own once; it is support.angle now.
+/// The setting that is a text: heights of layers of their own, "0.1:12..20 0.28:30..60", each with from where to where, mm.
+inline constexpr const char* kLayerBands = "layer.bands";
+std::string layer_bands_text(std::span<const LayerBand> bands);
+Result<std::vector<LayerBand>> parse_layer_bands(std::string_view text);
+
 inline constexpr const char* kRetiredOverhang = "check.overhang";
 
 /// The value as text: a number with '.' as decimal sign, or the name of the choice.

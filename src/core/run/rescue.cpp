@@ -103,7 +103,7 @@ void say_steps(const Project& p, const Plan& before, const Botch& b, Rescue& r) 
     }
     s.push_back(say("Push a little filament through, clear of the print, until it comes evenly, and wipe it off with tweezers, not with fingers."));
     if (r.extra > 0)
-        s.push_back(counted("Print {0} layer more of {1}, from {2} up.", "Print {0} layers more of {1}, from {2} up.", r.extra, r.filaments, mm(there, 2)));
+        s.push_back(counted("Print {0} layer more of {1}, {3} high, from {2} up.", "Print {0} layers more of {1}, each {3} high, from {2} up.", r.extra, r.filaments, mm(there, 2), mm(r.extra_mm, 3)));
     if (std::abs(r.off_mm) > 1e-9)
         s.push_back(say("What follows lies {0} {1} than the new plan says: the rest of the file is written for the heights that are really there.", mm(std::abs(r.off_mm)), r.off_mm > 0 ? say("higher") : say("lower")));
     if (std::abs(r.error_mm) > 0.005)
@@ -120,13 +120,45 @@ void say_steps(const Project& p, const Plan& before, const Botch& b, Rescue& r) 
 
 } // namespace
 
-Result<Project> with_layers_repeated(const Project& project, const LayerGrid& grid, int layer, int more) {
+namespace {
+
+/// What a layer more there is high by itself.
+double usual_mm(const LayerGrid& grid, int layer) {
+    return layer > 1 ? grid.thickness_mm(layer) : grid.height_mm;
+}
+
+/// Bands above go up; what is put in has a height of its own where it is not that of the others.
+void lift_bands(std::vector<LayerBand>& bands, double top_mm, double lift_mm, double height_mm, double others_mm) {
+    std::vector<LayerBand> out;
+    for (LayerBand b : bands)
+        if (b.to_mm <= top_mm + 1e-6) {
+            out.push_back(b);
+        } else if (b.from_mm >= top_mm - 1e-6) {
+            out.push_back({b.from_mm + lift_mm, b.to_mm + lift_mm, b.height_mm});
+        } else { // it goes on above
+            out.push_back({b.from_mm, top_mm, b.height_mm});
+            out.push_back({top_mm + lift_mm, b.to_mm + lift_mm, b.height_mm});
+        }
+    if (std::abs(height_mm - others_mm) > 1e-6)
+        out.push_back({top_mm, top_mm + lift_mm, height_mm});
+    std::sort(out.begin(), out.end(), [](const LayerBand& a, const LayerBand& b) { return a.from_mm < b.from_mm; });
+    bands = std::move(out);
+}
+
+} // namespace
+
+Result<Project> with_layers_repeated(const Project& project, const LayerGrid& grid, int layer, int more, double height_mm) {
     Project out = project;
     if (more <= 0)
         return out;
+    const double each_mm = height_mm > 0 ? height_mm : usual_mm(grid, layer);
     if (grid.count + more > 30'000)
         return Error{say("That would be {} layers, more than Vitrail plans.", grid.count + more)};
     const bool picture = out.picture && out.picture->dots && find_piece(out, out.picture->piece) >= 0;
+    if (picture && std::abs(each_mm - grid.height_mm) > 1e-6)
+        return Error{say("A picture's layers are all equally high: its colours come from that.")};
+    if (!picture || !out.settings.layer_bands.empty())
+        lift_bands(out.settings.layer_bands, grid.top_mm(layer), more * each_mm, each_mm, grid.height_mm);
     if (picture) {
         int most = 0;
         for (const std::vector<FilamentRun>& stack : out.picture->stacks)
@@ -139,7 +171,7 @@ Result<Project> with_layers_repeated(const Project& project, const LayerGrid& gr
         fill_piece(out);
     }
     // Cut below the top of the layer and above its middle, where it was sampled.
-    const double at = grid.top_mm(layer) - 0.2 * grid.thickness_mm(layer), lift = more * grid.height_mm;
+    const double at = grid.top_mm(layer) - 0.2 * grid.thickness_mm(layer), lift = more * each_mm;
     for (Piece& piece : out.pieces)
         if (!picture || piece.name != out.picture->piece)
             lift_above(piece, at, lift);
@@ -159,9 +191,14 @@ Result<Rescue> rescue(const Project& p, const Plan& plan, const Botch& b, const 
         const double planned = grid.top_mm(b.at_layer), missing = planned - *b.measured_mm;
         if (*b.measured_mm <= 0 || std::abs(missing) > 0.5 * planned + 5)
             return Error{say("{0} were measured where {1} were planned: that is no layer gone wrong. Measure again, from the bed.", mm(*b.measured_mm), mm(planned))};
-        r.extra = std::max(0, static_cast<int>(std::lround(missing / grid.height_mm)));
+        r.extra_mm = usual_mm(grid, b.at_layer);
+        r.extra = std::max(0, static_cast<int>(std::lround(missing / r.extra_mm)));
+        if (b.exact && missing > 0) {
+            r.extra = std::max(1, r.extra);
+            r.extra_mm = missing / r.extra;
+        }
         r.off_mm = -missing; // the plan counts the layers that were printed at their full height
-        r.error_mm = r.extra * grid.height_mm - missing;
+        r.error_mm = r.extra * r.extra_mm - missing;
         if (std::abs(r.error_mm) < 1e-9)
             r.error_mm = 0;
         if (r.extra == 0 && std::abs(missing) < 0.005)
@@ -169,8 +206,10 @@ Result<Rescue> rescue(const Project& p, const Plan& plan, const Botch& b, const 
     } else if (r.extra < 1) {
         return Error{say("Say how many layers more are to be printed, or the height that was measured.")};
     }
-    r.lift_mm = r.extra * grid.height_mm;
-    auto lifted = with_layers_repeated(p, grid, b.at_layer, r.extra);
+    if (r.extra_mm <= 0)
+        r.extra_mm = usual_mm(grid, b.at_layer);
+    r.lift_mm = r.extra * r.extra_mm;
+    auto lifted = with_layers_repeated(p, grid, b.at_layer, r.extra, r.extra_mm);
     if (!lifted)
         return lifted.error();
     r.project = std::move(*lifted);

@@ -16,13 +16,15 @@ struct Botch {
     std::optional<double> measured_mm; ///< height that is really there; then `extra` follows from it
     bool homed = true;                 ///< the printer still knows where it is
     bool warm = true;                  ///< the bed still holds it
+    bool exact = false;                ///< with measured_mm: the extra layers get a height of their own, so that nothing is left over
 };
 
 struct Rescue {
     Project project;                  ///< the piece lifted: so many layers more, everything above moved
     std::shared_ptr<const Plan> plan; ///< of it
     int at_layer = 0, extra = 0;
-    double lift_mm = 0;    ///< the extra layers
+    double extra_mm = 0;   ///< height of each extra layer
+    double lift_mm = 0;    ///< all extra layers
     double off_mm = 0;     ///< the rest really lies so much higher (lower: below 0) than this plan has it
     double error_mm = 0;   ///< of the measured height, what whole layers do not make up for: the whole ends so much higher (or lower) than first planned
     std::string filaments; ///< letters that the extra layers are printed in
@@ -45,8 +47,9 @@ struct Rescue {
 /// printed, move every later change up by as many. Error where there is no such layer, nothing to make up for, or the rest cannot be planned.
 Result<Rescue> rescue(const Project& project, const Plan& plan, const Botch& botch, const Progress& progress = {});
 
-/// The same piece with so many layers more after one, each as that one; its bands, paint and picture go along.
-Result<Project> with_layers_repeated(const Project& project, const LayerGrid& grid, int layer, int more);
+/// The same piece with so many layers more after one, each as that one but `height_mm` high (0: as layers there are); its bands, paint and picture go along. A picture's
+/// layers are all alike: Error where it asks for another height.
+Result<Project> with_layers_repeated(const Project& project, const LayerGrid& grid, int layer, int more, double height_mm = 0);
 
 /// What else goes wrong.
 struct Mishap {

@@ -39,8 +39,8 @@ int layer_of(const PrinterSays& says, const LayerGrid& grid) {
     if (!says.z_mm || !says.z_before_mm)
         return 0;
     const double z = std::min(*says.z_mm, *says.z_before_mm);
-    const int layer = static_cast<int>(std::lround((z - grid.first_mm) / grid.height_mm)) + 1;
-    if (layer < 1 || layer > grid.count || std::abs(grid.top_mm(layer) - z) > 0.3 * grid.thickness_mm(layer))
+    const int layer = layer_ending_at(grid, z);
+    if (grid.count < 1 || std::abs(grid.top_mm(layer) - z) > 0.3 * grid.thickness_mm(layer))
         return 0;
     return layer;
 }

@@ -295,6 +295,8 @@ void washouts(const Plan& plan, Lines& out) {
 
 Lines preparation(const Project& p, const Plan& plan, const std::vector<SheetFilament>& filaments) {
     Lines out{say("Set the first layer to {} and the others to {}: the plan counts its layers so.", mm(plan.grid.first_mm), mm(plan.grid.height_mm))};
+    for (const LayerRun& run : own_heights(plan.grid))
+        out.push_back(say("Layers {0} to {1}, from {2} to {3}, are {4} high.", run.from_layer, run.to_layer, mm(plan.grid.bottom_mm(run.from_layer)), mm(plan.grid.top_mm(run.to_layer)), mm(run.height_mm, 3)));
     drying_and_spools(p, plan, out);
     first_layer_ways(p, plan, out);
     loading(filaments, out);

@@ -1,0 +1,331 @@
+#include "app/logbook/prints_page.h"
+
+#include "app/document/background.h"
+#include "app/document/document.h"
+#include "app/document/logbook_store.h"
+#include "app/document/shelf_store.h"
+#include "app/logbook/pairs_view.h"
+#include "app/logbook/record_dialog.h"
+#include "app/parts/panel.h"
+#include "app/parts/tables.h"
+#include "core/base/numbers.h"
+#include "formats/files.h"
+#include "formats/json.h"
+#include "formats/logbook_text.h"
+#include "formats/report.h"
+#include "paint/thumbnail.h"
+#include "paint/words.h"
+
+#include <QComboBox>
+#include <QDateTime>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHeaderView>
+#include <QLabel>
+#include <QLineEdit>
+#include <QLocale>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QSplitter>
+#include <QTableWidget>
+#include <QUuid>
+
+#include <algorithm>
+
+namespace vitrail {
+
+namespace {
+
+constexpr int kId = Qt::UserRole;
+
+QString hours(double s) {
+    return QString::fromStdString(duration(s));
+}
+
+} // namespace
+
+PrintsPage::PrintsPage(Document* document, ShelfStore* shelf, LogbookStore* store, LastRun run, QWidget* parent)
+    : QWidget(parent), document_(document), shelf_(shelf), store_(store), run_(std::move(run)), search_(new QLineEdit), machine_(new QComboBox), outcome_(new QComboBox), pairs_(new PairsView), title_(new QLabel), facts_(new QLabel), notes_(new QLabel), sums_(new QLabel), empty_(new QLabel),
+      log_(new QPushButton(icon(QStringLiteral("plus")), tr("&Log this print…"))), change_(new QPushButton(tr("&Change…"))), remove_(new QPushButton(tr("&Remove"))) {
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(0, em(0.5), 0, 0);
+    all->addWidget(make_splitter("logbook.prints", Qt::Horizontal, {make_list(), make_detail()}, {660, 450}));
+    connect(store, &LogbookStore::changed, this, &PrintsPage::fill);
+    connect(document, &Document::plan_changed, this, [this] { log_->setEnabled(store_->is_open() && document_->plan() != nullptr); });
+    fill();
+}
+
+QWidget* PrintsPage::make_list() {
+    auto* panel = new Panel(tr("Prints"));
+    log_->setObjectName(QStringLiteral("log_print"));
+    log_->setToolTip(tr("How the open project came out (Ctrl+L)"));
+    panel->add_to_heading(log_);
+    auto* row = new QHBoxLayout;
+    search_->setObjectName(QStringLiteral("log_search"));
+    search_->setPlaceholderText(tr("name, material, fault, notes"));
+    search_->setAccessibleName(tr("Only prints with these words"));
+    search_->setClearButtonEnabled(true);
+    for (auto [box, name, spoken] : {std::tuple{machine_, "log_machine", tr("Only this machine")}, {outcome_, "log_outcome", tr("Only those that came out so")}}) {
+        box->setObjectName(QString::fromLatin1(name));
+        box->setAccessibleName(spoken);
+    }
+    outcome_->addItems({tr("all outcomes"), tr("good"), tr("usable"), tr("failed")});
+    row->addWidget(search_, 1);
+    row->addWidget(machine_);
+    row->addWidget(outcome_);
+    panel->body()->addLayout(row);
+    table_ = make_table("log_prints", tr("Prints"), {{tr("begun"), 8}, {tr("print"), 0}, {tr("machine"), 9}, {tr("time"), 6.5, true}, {tr("foretold"), 6.5, true}, {tr("waste"), 5, true}, {tr("came out"), 6}});
+    panel->body()->addWidget(table_, 1);
+    empty_->setWordWrap(true);
+    empty_->setObjectName(QStringLiteral("quiet"));
+    panel->body()->addWidget(empty_);
+    sums_->setObjectName(QStringLiteral("log_sums"));
+    sums_->setWordWrap(true);
+    panel->body()->addWidget(sums_);
+    connect(search_, &QLineEdit::textChanged, this, &PrintsPage::fill);
+    for (QComboBox* box : {machine_, outcome_})
+        connect(box, &QComboBox::currentIndexChanged, this, &PrintsPage::fill);
+    connect(table_, &QTableWidget::itemSelectionChanged, this, &PrintsPage::show_chosen);
+    connect(table_, &QTableWidget::itemActivated, this, &PrintsPage::change);
+    connect(log_, &QPushButton::clicked, this, &PrintsPage::log_print);
+    return panel;
+}
+
+QWidget* PrintsPage::make_detail() {
+    auto* panel = new Panel(tr("Foretold and real"));
+    title_->setFont(font_of(1.15, true));
+    title_->setWordWrap(true);
+    title_->setObjectName(QStringLiteral("log_title"));
+    facts_->setWordWrap(true);
+    facts_->setObjectName(QStringLiteral("log_facts"));
+    notes_->setWordWrap(true);
+    notes_->setTextFormat(Qt::PlainText);
+    notes_->setObjectName(QStringLiteral("log_notes"));
+    panel->body()->addWidget(title_);
+    panel->body()->addWidget(facts_);
+    panel->body()->addWidget(pairs_, 1);
+    auto* key = new QLabel(tr("◇ foretold · ▌ as it came · the band is where it was expected with 80 %"));
+    key->setObjectName(QStringLiteral("quiet"));
+    key->setWordWrap(true);
+    panel->body()->addWidget(key);
+    panel->body()->addWidget(notes_);
+    auto* row = new QHBoxLayout;
+    change_->setObjectName(QStringLiteral("log_change"));
+    remove_->setObjectName(QStringLiteral("log_remove"));
+    auto* in = new QPushButton(tr("&Import…"));
+    auto* out = new QPushButton(tr("&Export…"));
+    in->setObjectName(QStringLiteral("log_import"));
+    out->setObjectName(QStringLiteral("log_export"));
+    row->addWidget(change_);
+    row->addWidget(remove_);
+    row->addStretch();
+    row->addWidget(in);
+    row->addWidget(out);
+    panel->body()->addLayout(row);
+    connect(change_, &QPushButton::clicked, this, &PrintsPage::change);
+    connect(remove_, &QPushButton::clicked, this, &PrintsPage::remove);
+    const QString kinds = tr("Logbooks (*.json *.csv)");
+    connect(in, &QPushButton::clicked, this, [this, kinds] {
+        if (const QString path = QFileDialog::getOpenFileName(this, tr("Import prints"), {}, kinds); !path.isEmpty())
+            import_list(path);
+    });
+    connect(out, &QPushButton::clicked, this, [this, kinds] {
+        if (const QString path = QFileDialog::getSaveFileName(this, tr("Export prints"), tr("logbook.json"), kinds); !path.isEmpty())
+            export_list(path);
+    });
+    return panel;
+}
+
+const PrintRecord* PrintsPage::chosen() const {
+    const QTableWidgetItem* item = table_->item(table_->currentRow(), 0);
+    return item ? store_->print(item->data(kId).toString().toStdString()) : nullptr;
+}
+
+void PrintsPage::fill() {
+    const QString kept = table_->item(table_->currentRow(), 0) ? table_->item(table_->currentRow(), 0)->data(kId).toString() : QString();
+    const auto& prints = store_->prints();
+    {
+        const QSignalBlocker quiet(machine_);
+        const QString machine = machine_->currentData().toString();
+        machine_->clear();
+        machine_->addItem(tr("all machines"));
+        for (const PrintRecord& r : prints)
+            if (const QString id = QString::fromStdString(r.machine); machine_->findData(id) < 0)
+                machine_->addItem(QString::fromStdString(r.machine_name.empty() ? r.machine : r.machine_name), id);
+        machine_->setCurrentIndex(std::max(0, machine_->findData(machine)));
+    }
+    const QString wanted = search_->text().trimmed(), machine = machine_->currentData().toString();
+    std::vector<const PrintRecord*> shown;
+    for (auto r = prints.rbegin(); r != prints.rend(); ++r) { // the newest first
+        const Fault* fault = find_fault(r->fault);
+        const QString text = QStringLiteral("%1 %2 %3 %4 %5").arg(QString::fromStdString(r->title), QString::fromStdString(r->material), QString::fromStdString(r->school), fault ? words(fault->words) : QString(), QString::fromStdString(r->notes));
+        if ((wanted.isEmpty() || text.contains(wanted, Qt::CaseInsensitive)) && (machine.isEmpty() || QString::fromStdString(r->machine) == machine) && (outcome_->currentIndex() <= 0 || static_cast<int>(r->outcome) == outcome_->currentIndex() - 1))
+            shown.push_back(&*r);
+    }
+    const Theme& t = Theme::current();
+    {
+        const QSignalBlocker quiet(table_);
+        table_->setRowCount(static_cast<int>(shown.size()));
+        int current = -1;
+        for (int i = 0; i < table_->rowCount(); ++i) {
+            const PrintRecord& r = *shown[static_cast<std::size_t>(i)];
+            const auto real = r.real_s();
+            const QString came = r.outcome == Outcome::good ? tr("good") : r.outcome == Outcome::usable ? tr("usable") : tr("▲ failed");
+            const Fault* fault = find_fault(r.fault);
+            set_row(table_, i, {QLocale().toString(QDateTime::fromSecsSinceEpoch(r.start_s).date(), QLocale::ShortFormat), QString::fromStdString(r.title), QString::fromStdString(r.machine), real ? hours(*real) : tr("–"), hours(r.foretold_s()), tr("%1 g").arg(number(r.waste_g(), 1)), came}, fault ? words(fault->words) : QString());
+            table_->item(i, 0)->setData(kId, QString::fromStdString(r.id));
+            if (r.outcome == Outcome::failed)
+                table_->item(i, 6)->setForeground(t.bad);
+            if (QString::fromStdString(r.id) == kept)
+                current = i;
+        }
+        if (table_->rowCount() > 0)
+            table_->setCurrentCell(std::max(0, current), 0);
+    }
+    double waste = 0, printed = 0, seconds = 0, cost = 0, saved_g = 0, saved_cost = 0;
+    int failed = 0;
+    for (const PrintRecord* r : shown) {
+        waste += r->waste_g();
+        printed += r->at(Quantity::piece).real.value_or(r->at(Quantity::piece).foretold);
+        seconds += r->real_s().value_or(r->foretold_s());
+        cost += r->cost;
+        saved_g += std::max(0.0, r->as_assigned_g - r->at(Quantity::purge).foretold - r->at(Quantity::tower).foretold);
+        saved_cost += std::max(0.0, r->as_assigned_cost - r->cost);
+        failed += r->outcome == Outcome::failed;
+    }
+    empty_->setVisible(shown.empty());
+    empty_->setText(!store_->is_open() ? tr("The logbook is being opened.") : prints.empty() ? tr("No print yet. After the next one press “Log this print”: when it was done, and what it weighs, is enough. From then on estimates get ranges, and better.") : tr("No print is like that."));
+    sums_->setVisible(!shown.empty());
+    sums_->setText(tr("%n print(s)", nullptr, static_cast<int>(shown.size())) + tr(": %1 g printed, %2 g wasted, %3, %4; %5 failed. The order Vitrail chose saved %6 g and %7.").arg(number(printed, 0), number(waste, 0), hours(seconds), money_text(document_->project().settings, cost)).arg(failed).arg(number(saved_g, 0), money_text(document_->project().settings, saved_cost)));
+    log_->setEnabled(store_->is_open() && document_->plan() != nullptr);
+    show_chosen();
+}
+
+void PrintsPage::show_chosen() {
+    const PrintRecord* r = chosen();
+    change_->setEnabled(r != nullptr);
+    remove_->setEnabled(r != nullptr);
+    pairs_->show_print(r ? std::optional(*r) : std::nullopt);
+    title_->setText(r ? QString::fromStdString(r->title) : QString());
+    if (!r) {
+        facts_->clear();
+        notes_->clear();
+        return;
+    }
+    QStringList facts{QString::fromStdString(r->machine_name.empty() ? r->machine : r->machine_name), tr("%n layer(s)", nullptr, r->layers), tr("%n change(s)", nullptr, r->changes)};
+    if (r->copies > 1)
+        facts << tr("%1 pieces").arg(r->copies);
+    if (r->night_trips > 0)
+        facts << tr("%n trip(s) at night", nullptr, r->night_trips);
+    if (const Fault* f = find_fault(r->fault))
+        facts << tr("▲ %1").arg(words(f->words));
+    if (r->outcome == Outcome::failed && r->failed_layer > 0)
+        facts << tr("failed in layer %1").arg(r->failed_layer);
+    facts_->setText(facts.join(QStringLiteral(" · ")));
+    notes_->setText(QString::fromStdString(r->notes));
+    notes_->setVisible(!r->notes.empty());
+}
+
+void PrintsPage::log_print() {
+    if (!store_->is_open()) { // it is being read: as soon as that is done
+        connect(store_, &LogbookStore::ready, this, &PrintsPage::log_print, static_cast<Qt::ConnectionType>(Qt::QueuedConnection | Qt::SingleShotConnection));
+        return;
+    }
+    const auto plan = document_->plan();
+    if (!plan)
+        return Q_EMIT said(tr("There is no plan to hold a print against: open the project that was printed."));
+    const Project project = document_->planned_project();
+    PrintRecord r = record_of(project, *plan);
+    r.title = document_->title().toStdString();
+    r.project_file = document_->path().toStdString();
+    r.id = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
+    const std::int64_t now = QDateTime::currentSecsSinceEpoch() / 60 * 60;
+    r.start_s = now - static_cast<std::int64_t>(r.foretold_s());
+    r.end_s = now;
+    if (const auto run = run_())
+        take_run(r, *run);
+    foretell(r, store_->factors());
+    RecordDialog dialog(r, this);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    const PrintRecord kept = dialog.record();
+    store_->edit(tr("Log a print"), [&](LogbookStore::Book& b) { b.prints.push_back(kept); });
+    table_->setCurrentCell(0, 0);
+    document_->background()->run(this, [this, id = kept.id, project, plan](const std::stop_token&) -> Background::Then {
+        auto extras = std::make_shared<PrintExtras>(PrintExtras{json_text(plan_report(project, *plan), -1), thumbnail_png(project)});
+        return [this, id, extras] { store_->keep_extras(id, std::move(*extras)); };
+    });
+    take_from_spools(kept);
+}
+
+/// What was printed is gone from the spools; what was weighed says by how much more or less.
+void PrintsPage::take_from_spools(const PrintRecord& r) {
+    if (!shelf_->is_open())
+        return;
+    const Figure& piece = r.at(Quantity::piece);
+    const double factor = piece.real && piece.foretold > 0 ? *piece.real / piece.foretold : 1;
+    QStringList taken;
+    shelf_->edit(tr("Take a print off the spools"), [&](Shelf& s) {
+        for (const UsedFilament& u : r.filaments) {
+            const int f = find_filament(document_->project(), u.letter);
+            if (f < 0)
+                continue;
+            double g = u.foretold_g * factor;
+            for (const int at : spools_of(s, document_->project().filaments[static_cast<std::size_t>(f)].shelf_id)) {
+                Spool& spool = s.spools[static_cast<std::size_t>(at)];
+                const double part = std::min(g, spool.left_g);
+                if (part <= 0)
+                    continue;
+                spool.left_g -= part;
+                g -= part;
+                taken << tr("%1 g off %2").arg(number(part, 1), QString::fromStdString(spool.code));
+            }
+        }
+    });
+    Q_EMIT said(taken.isEmpty() ? tr("The print is in the logbook.") : tr("The print is in the logbook; %1.").arg(taken.join(QStringLiteral(", "))));
+}
+
+void PrintsPage::change() {
+    const PrintRecord* r = chosen();
+    if (!r)
+        return;
+    RecordDialog dialog(*r, this);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    const PrintRecord after = dialog.record();
+    store_->edit(tr("Change a print of the logbook"), [&](LogbookStore::Book& b) {
+        for (PrintRecord& x : b.prints)
+            if (x.id == after.id)
+                x = after;
+    });
+}
+
+void PrintsPage::remove() {
+    const PrintRecord* r = chosen();
+    if (!r)
+        return;
+    const std::string id = r->id;
+    store_->edit(tr("Remove a print from the logbook"), [&](LogbookStore::Book& b) { std::erase_if(b.prints, [&](const PrintRecord& x) { return x.id == id; }); });
+}
+
+void PrintsPage::import_list(const QString& path) {
+    const auto text = read_file(path.toStdString());
+    const auto prints = text ? logbook_from_text(*text) : Result<std::vector<PrintRecord>>(text.error());
+    if (!prints)
+        return Q_EMIT said(tr("%1 cannot be used. %2").arg(QFileInfo(path).fileName(), words(prints.error().message)));
+    store_->edit(tr("Import prints"), [&](LogbookStore::Book& b) {
+        for (const PrintRecord& r : *prints) {
+            std::erase_if(b.prints, [&](const PrintRecord& x) { return x.id == r.id; });
+            b.prints.push_back(r);
+        }
+    });
+    Q_EMIT said(tr("%n print(s) came from the list.", nullptr, static_cast<int>(prints->size())));
+}
+
+void PrintsPage::export_list(const QString& path) {
+    const Status ok = write_file(path.toStdString(), path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive) ? logbook_to_csv(store_->prints()) : logbook_to_json(store_->prints()));
+    Q_EMIT said(ok ? tr("%1 was written.").arg(QFileInfo(path).fileName()) : tr("%1 was not written. %2").arg(QFileInfo(path).fileName(), words(ok.error().message)));
+}
+
+} // namespace vitrail

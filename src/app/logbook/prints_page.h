@@ -1,0 +1,60 @@
+// The prints that were kept: a list, and for each what was foretold and what came.
+#pragma once
+
+#include "core/logbook/record.h"
+
+#include <QWidget>
+
+#include <functional>
+#include <optional>
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QTableWidget;
+
+namespace vitrail {
+
+class Document;
+class LogbookStore;
+class PairsView;
+class ShelfStore;
+
+class PrintsPage : public QWidget {
+    Q_OBJECT
+public:
+    /// `run`: what really happened with the project that is open; nothing where nobody followed it.
+    using LastRun = std::function<std::optional<Run>()>;
+    PrintsPage(Document* document, ShelfStore* shelf, LogbookStore* store, LastRun run, QWidget* parent = nullptr);
+    /// Asks how the open project came out, and keeps it.
+    void log_print();
+    void import_list(const QString& path);
+    void export_list(const QString& path);
+
+Q_SIGNALS:
+    void said(const QString& text);
+
+private:
+    void fill();
+    void show_chosen();
+    void change();
+    void remove();
+    void take_from_spools(const PrintRecord& record);
+    const PrintRecord* chosen() const;
+    QWidget* make_list();
+    QWidget* make_detail();
+
+    Document* document_;
+    ShelfStore* shelf_;
+    LogbookStore* store_;
+    LastRun run_;
+    QLineEdit* search_;
+    QComboBox *machine_, *outcome_;
+    QTableWidget* table_;
+    PairsView* pairs_;
+    QLabel *title_, *facts_, *notes_, *sums_, *empty_;
+    QPushButton *log_, *change_, *remove_;
+};
+
+} // namespace vitrail

@@ -1,0 +1,316 @@
+#include "cli/log_commands.h"
+
+#include "cli/guarded.h"
+#include "core/base/numbers.h"
+#include "core/plan/planner.h"
+#include "formats/json.h"
+#include "formats/logbook_db.h"
+#include "formats/logbook_text.h"
+#include "formats/place_clock.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cstdlib>
+#include <memory>
+
+namespace vitrail {
+
+namespace {
+
+std::string usual_book() {
+    if (const char* own = std::getenv("VITRAIL_SHELF"); own && *own)
+        return own;
+    const char* data = std::getenv("XDG_DATA_HOME");
+    const char* home = std::getenv("HOME");
+    return (data && *data ? std::string(data) : std::string(home ? home : ".") + "/.local/share") + "/vitrail/vitrail/shelf.sqlite";
+}
+
+ShelfDb open_book(const LogCall& o) {
+    const std::string path = o.book.empty() ? usual_book() : o.book;
+    Message note;
+    auto db = ShelfDb::open(path, &note);
+    if (!note.empty())
+        std::cerr << english(note) << "\n";
+    if (!db)
+        throw Unusable{path, english(db.error().message)};
+    return std::move(*db);
+}
+
+std::vector<PrintRecord> prints_of(ShelfDb& db, const LogCall& o) {
+    auto prints = read_prints(db);
+    if (!prints)
+        throw Unusable{o.book, english(prints.error().message)};
+    if (!o.machine.empty())
+        std::erase_if(*prints, [&](const PrintRecord& r) { return r.machine != o.machine; });
+    return std::move(*prints);
+}
+
+std::vector<Factor> factors_of(ShelfDb& db, const std::vector<PrintRecord>& prints) {
+    const auto off = read_off(db);
+    return learn_all(prints, off ? *off : std::vector<FactorKey>());
+}
+
+std::int64_t time_of(const std::string& text, const char* call, const Zone& zone) {
+    if (text == "now")
+        return now_s();
+    const auto s = parse_instant(text, zone);
+    if (!s)
+        throw Usage{fmt::format("{} is a time like 2026-12-05T18:30, with or without +01:00 behind it, or “now”; not {}", call, text)};
+    return *s;
+}
+
+std::string amount(Quantity q, double v) {
+    return in_grams(q) ? fmt::format("{:.1f} g", v) : duration(v);
+}
+
+/// A number of a kind that nobody has given yet: by its start, as a name that sorts.
+std::string new_id(const PrintRecord& r, const std::vector<PrintRecord>& known) {
+    const std::string base = instant_text(r.start_s, {}).substr(0, 16);
+    std::string id = base;
+    for (int n = 2; std::any_of(known.begin(), known.end(), [&](const PrintRecord& k) { return k.id == id; }); ++n)
+        id = fmt::format("{}-{}", base, n);
+    return id;
+}
+
+PrintRecord typed_record(const LogCall& o, const Project& p, const Plan& plan) {
+    PrintRecord r = record_of(p, plan);
+    r.project_file = o.project;
+    const Zone zone = place_zone(now_s());
+    r.start_s = o.start.empty() ? now_s() - static_cast<std::int64_t>(r.foretold_s()) : time_of(o.start, "--start", zone);
+    if (!o.end.empty())
+        r.end_s = time_of(o.end, "--end", zone);
+    else if (o.hours > 0)
+        r.end_s = r.start_s + std::llround(o.hours * 3600);
+    if (r.end_s != 0 && r.end_s <= r.start_s)
+        throw Usage{"--end lies before --start"};
+    if (!o.fault.empty() && !find_fault(o.fault)) {
+        std::string known;
+        for (const Fault& f : faults())
+            known += (known.empty() ? "" : ", ") + std::string(f.code);
+        throw Usage{"--fault: “" + o.fault + "” is not in the list: " + known};
+    }
+    r.outcome = o.outcome == "failed" ? Outcome::failed : o.outcome == "usable" ? Outcome::usable : Outcome::good;
+    r.failed_layer = o.failed_layer;
+    r.fault = o.fault;
+    r.notes = o.notes;
+    const auto weighed = [&](Quantity q, double g) {
+        if (g >= 0)
+            r.at(q).real = g;
+    };
+    weighed(Quantity::piece, o.piece_g >= 0 ? o.piece_g / o.pieces * std::max(1, r.copies) : -1);
+    weighed(Quantity::purge, o.purge_g);
+    weighed(Quantity::tower, o.tower_g);
+    weighed(Quantity::cleaning, o.cleaning_min >= 0 ? o.cleaning_min * 60 : -1);
+    weighed(Quantity::soaking, o.soaking_h >= 0 ? o.soaking_h * 3600 : -1);
+    if (o.waited_min >= 0)
+        r.at(Quantity::waiting).real = o.waited_min * 60;
+    if (r.end_s > 0 && r.outcome != Outcome::failed) {
+        double others = r.at(Quantity::waiting).real.value_or(r.at(Quantity::waiting).foretold);
+        for (const Quantity q : {Quantity::hand, Quantity::feeder, Quantity::tool})
+            others += r.at(q).foretold;
+        r.at(Quantity::printing).real = std::max(1.0, static_cast<double>(r.end_s - r.start_s) - others);
+    }
+    return r;
+}
+
+Json line_json(const Outlook::Line& l) {
+    return {{"foretold", l.foretold}, {"likely", l.likely}, {"low", l.range.low}, {"high", l.range.high}, {"prints", l.prints}};
+}
+
+Json outlook_json(const Outlook& o) {
+    return {{"schema", "vitrail.outlook/1"}, {"time_s", line_json(o.time)}, {"piece_g", line_json(o.piece)}, {"purge_g", line_json(o.purge)}, {"tower_g", line_json(o.tower)}, {"waste_g", line_json(o.waste)}, {"cleaning_s", line_json(o.cleaning)}, {"soaking_s", line_json(o.soaking)}};
+}
+
+std::shared_ptr<const Plan> planned(const Project& p, const std::string& file) {
+    Planner planner;
+    auto plan = planner.plan(p);
+    if (!plan)
+        throw Unusable{file, english(plan.error().message)};
+    return *plan;
+}
+
+int run_log_add(const LogCall& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, o.settings);
+        const auto plan = planned(p, o.project);
+        PrintRecord r = typed_record(o, p, *plan);
+        ShelfDb db = open_book(o);
+        const auto known = prints_of(db, {});
+        r.id = new_id(r, known);
+        foretell(r, factors_of(db, known));
+        if (const Status ok = write_print(db, r); !ok)
+            throw Unusable{o.book, english(ok.error().message)};
+        if (o.json) {
+            std::cout << json_text(record_to_json(r)) << "\n";
+        } else {
+            fmt::print("{} kept as {}\n", r.title, r.id);
+            for (int q = 0; q < kQuantities; ++q)
+                if (const Figure& f = r.figures[static_cast<std::size_t>(q)]; f.real)
+                    fmt::print("{:16} {:>10} foretold, {:>10} real\n", english(label(static_cast<Quantity>(q))), amount(static_cast<Quantity>(q), f.foretold), amount(static_cast<Quantity>(q), *f.real));
+            if (o.piece_g >= 0 && o.pieces > 1) {
+                const PerPiece each = per_piece(o.piece_g, o.pieces, o.step_g);
+                fmt::print("each piece {:.2f} ± {:.2f} g\n", each.g, each.plus_minus_g);
+            }
+        }
+        return 0;
+    });
+}
+
+int run_log_list(const LogCall& o) {
+    return guarded([&] {
+        ShelfDb db = open_book(o);
+        const auto prints = prints_of(db, o);
+        if (o.json) {
+            std::cout << logbook_to_json(prints) << "\n";
+            return 0;
+        }
+        for (const PrintRecord& r : prints) {
+            const auto real = r.real_s();
+            fmt::print("{:18} {:22} {:12} {:>9} of {:>9}  {:.1f} g waste  {}{}\n", r.id, r.title, r.machine, real ? duration(*real) : "–", duration(r.foretold_s()), r.waste_g(), to_string(r.outcome), r.fault.empty() ? "" : ", " + r.fault);
+        }
+        return 0;
+    });
+}
+
+int run_log_teach(const LogCall& o) {
+    return guarded([&] {
+        ShelfDb db = open_book(o);
+        const auto prints = prints_of(db, o);
+        const auto factors = factors_of(db, prints);
+        const Score s = score(prints);
+        const Zone zone = place_zone(now_s());
+        if (o.json) {
+            std::cout << json_text({{"schema", "vitrail.factors/1"}, {"prints", prints.size()}, {"factors", factors_report(factors, prints, zone)}, {"score", score_report(s)}}) << "\n";
+            return 0;
+        }
+        for (const Factor& f : factors) {
+            const Interval r = range_of(f.belief, 1);
+            std::string of = f.key.machine;
+            for (const std::string& more : {f.key.nozzle_mm > 0 ? fmt::format("{} mm", f.key.nozzle_mm) : std::string(), f.key.material, f.key.school})
+                of += (more.empty() || of.empty() ? "" : ", ") + more;
+            fmt::print("{:16} {:28} {:.2f} ± {:.2f}, the next from {:.2f} to {:.2f}, {}{}\n", english(label(f.key.quantity)), of, std::exp(f.belief.centre), std::exp(f.belief.centre) * f.belief.mean_sd, r.low, r.high, english(counted("{} print", "{} prints", f.belief.prints)), f.off ? ", switched off" : "");
+            if (f.drift)
+                fmt::print("{:16} since {}: {:.0f} % {}\n", "", instant_text(f.drift->since_s, zone).substr(0, 10), 100 * std::abs(f.drift->after / f.drift->before - 1), f.drift->after > f.drift->before ? "more" : "less");
+            for (const Sample& x : f.samples)
+                if (x.use == Sample::Use::outlier)
+                    fmt::print("{:16} not counted: {} ({:.2f})\n", "", prints[static_cast<std::size_t>(x.record)].id, std::exp(x.log_ratio));
+        }
+        if (s.figures > 0)
+            fmt::print("of {} figures {:.0f} % came out within their 80 % range\n", s.figures, 100 * s.within_80);
+        return 0;
+    });
+}
+
+int run_log_outlook(const LogCall& o) {
+    return guarded([&] {
+        const Project p = open_project(o.project, o.settings);
+        const auto plan = planned(p, o.project);
+        ShelfDb db = open_book(o);
+        const auto prints = prints_of(db, {});
+        const Outlook out = outlook(record_of(p, *plan), factors_of(db, prints));
+        if (o.json) {
+            std::cout << json_text(outlook_json(out)) << "\n";
+            return 0;
+        }
+        const auto line = [](const char* name, const Outlook::Line& l, bool grams) {
+            const std::string from = l.prints ? english(counted("{} print", "{} prints", l.prints)) : std::string("a guess: no print yet");
+            const auto text = [&](double v) { return grams ? fmt::format("{:.1f} g", v) : duration(v); };
+            if (l.foretold > 0)
+                fmt::print("{:12} {:>10} by the plan, {} to {} ({})\n", name, text(l.foretold), text(l.range.low), text(l.range.high), from);
+        };
+        line("time", out.time, false);
+        line("piece", out.piece, true);
+        line("purge", out.purge, true);
+        line("tower", out.tower, true);
+        line("cleaning up", out.cleaning, false);
+        line("soaking", out.soaking, false);
+        return 0;
+    });
+}
+
+int run_log_import(const LogCall& o) {
+    return guarded([&] {
+        const auto text = read_file(o.file);
+        if (!text)
+            throw Unusable{o.file, english(text.error().message)};
+        const auto prints = logbook_from_text(*text);
+        if (!prints)
+            throw Unusable{o.file, english(prints.error().message)};
+        ShelfDb db = open_book(o);
+        if (const Status ok = write_prints(db, *prints); !ok)
+            throw Unusable{o.book, english(ok.error().message)};
+        fmt::print("{}\n", english(counted("{} print", "{} prints", static_cast<long long>(prints->size()))));
+        return 0;
+    });
+}
+
+int run_log_export(const LogCall& o) {
+    return guarded([&] {
+        ShelfDb db = open_book(o);
+        const auto prints = prints_of(db, o);
+        save(o.file, o.file.ends_with(".csv") ? logbook_to_csv(prints) : logbook_to_json(prints));
+        return 0;
+    });
+}
+
+int run_log_remove(const LogCall& o) {
+    return guarded([&] {
+        ShelfDb db = open_book(o);
+        const auto prints = prints_of(db, {});
+        if (std::none_of(prints.begin(), prints.end(), [&](const PrintRecord& r) { return r.id == o.id; }))
+            throw Usage{"there is no print “" + o.id + "”; `vitrail-cli log list` has them"};
+        if (const Status ok = remove_print(db, o.id); !ok)
+            throw Unusable{o.book, english(ok.error().message)};
+        return 0;
+    });
+}
+
+} // namespace
+
+void add_log_commands(CLI::App& app, std::function<int()>& run) {
+    CLI::App* log = app.add_subcommand("log", "The logbook: prints as foretold and as they came out, and what they teach");
+    log->require_subcommand(1);
+    const auto call = std::make_shared<LogCall>();
+    const auto command = [&](const char* name, const char* what, int (*does)(const LogCall&)) {
+        CLI::App* c = log->add_subcommand(name, what);
+        c->add_option("--book", call->book, "The database; else $VITRAIL_SHELF, else the program's own");
+        c->callback([call, does, &run] { run = [call, does] { return does(*call); }; });
+        return c;
+    };
+    const auto not_negative = CLI::Range(0.0, 1e6);
+    CLI::App* add = command("add", "Keep a print", run_log_add);
+    add->add_option("project", call->project, "The project that was printed, *.vitrail")->required();
+    add->add_option("--start", call->start, "2026-12-05T18:30, or now; else as long ago as planned");
+    CLI::Option* end = add->add_option("--end", call->end, "When it was done");
+    add->add_option("--hours", call->hours, "How long it took in all")->check(not_negative)->excludes(end);
+    add->add_option("--waited-min", call->waited_min, "Of it, standing until somebody came")->check(not_negative);
+    add->add_option("--piece-g", call->piece_g, "The piece with its support, as weighed; all copies, or so many as --pieces says")->check(not_negative);
+    add->add_option("--pieces", call->pieces, "How many copies were on the scale together")->check(CLI::Range(1, 100000));
+    add->add_option("--step", call->step_g, "Steps of the scale, g")->check(CLI::Range(0.001, 100.0));
+    add->add_option("--purge-g", call->purge_g, "What was thrown out at the changes")->check(not_negative);
+    add->add_option("--tower-g", call->tower_g, "Tower, skirt and ooze wall")->check(not_negative);
+    add->add_option("--cleaning-min", call->cleaning_min, "Getting the support off, by hand")->check(not_negative);
+    add->add_option("--soaking-h", call->soaking_h, "In water")->check(not_negative);
+    add->add_option("--outcome", call->outcome, "good, usable or failed")->check(CLI::IsMember({"good", "usable", "failed"}));
+    add->add_option("--failed-layer", call->failed_layer, "The layer in which it failed")->check(CLI::Range(1, 1000000));
+    add->add_option("--fault", call->fault, "What went wrong, from the list of mistakes");
+    add->add_option("--notes", call->notes, "Whatever else is worth knowing");
+    add->add_option("--set", call->settings, "KEY=VALUE: a setting it was printed with")->expected(1)->take_all();
+    add->add_flag("--json", call->json, "Print JSON");
+    CLI::App* list = command("list", "The prints that were kept", run_log_list);
+    CLI::App* teach = command("teach", "Factors with their uncertainty, drifts, outliers, and how good the ranges were", run_log_teach);
+    for (CLI::App* c : {list, teach}) {
+        c->add_option("--machine", call->machine, "Only those of a machine");
+        c->add_flag("--json", call->json, "Print JSON");
+    }
+    CLI::App* next = command("outlook", "What the logbook makes of a plan: ranges that hold with 80 %", run_log_outlook);
+    next->add_option("project", call->project, "The project, *.vitrail")->required();
+    next->add_option("--set", call->settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    next->add_flag("--json", call->json, "Print JSON");
+    command("import", "Add prints from CSV or JSON; those with the same id are replaced", run_log_import)->add_option("file", call->file, "The list")->required();
+    command("export", "Write all prints as CSV or JSON, by the name's ending", run_log_export)->add_option("file", call->file, "The list to write")->required();
+    command("remove", "Take a print out", run_log_remove)->add_option("id", call->id, "Its id")->required();
+}
+
+} // namespace vitrail

@@ -1,0 +1,25 @@
+// The logbook on the command line: prints in, prints out, what they teach.
+#pragma once
+
+#include <CLI/CLI.hpp>
+
+#include <functional>
+#include <string>
+#include <vector>
+
+namespace vitrail {
+
+struct LogCall {
+    std::string book;    ///< the database; else $VITRAIL_SHELF, else where the program keeps its shelf
+    std::string project, file, id;
+    std::string start, end, outcome = "good", fault, notes, machine, zone;
+    int failed_layer = 0, pieces = 1;
+    double piece_g = -1, purge_g = -1, tower_g = -1, step_g = 1, hours = -1, waited_min = -1, cleaning_min = -1, soaking_h = -1;
+    bool json = false;
+    std::vector<std::string> settings;
+};
+
+/// Its subcommands; the one that is called goes into `run`.
+void add_log_commands(CLI::App& app, std::function<int()>& run);
+
+} // namespace vitrail

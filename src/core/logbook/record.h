@@ -1,0 +1,115 @@
+// A print as it was meant and as it came out.
+#pragma once
+
+#include "core/plan/plan.h"
+#include "core/run/live.h"
+
+#include <array>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace vitrail {
+
+/// What is foretold of a print and can be measured after it. Each has a factor of its own to be learned.
+enum class Quantity {
+    printing, ///< s: all but changes and waiting
+    hand,     ///< s of all hand swaps, waiting left out
+    feeder,   ///< s of all feeder changes
+    tool,     ///< s of all tool changes
+    waiting,  ///< s that the printer stood until somebody came
+    piece,    ///< g of piece and support
+    purge,    ///< g thrown out at the changes
+    tower,    ///< g of tower, skirt and ooze wall
+    cleaning, ///< s by hand
+    soaking   ///< s in water
+};
+inline constexpr int kQuantities = 10;
+/// As files have it.
+const char* to_string(Quantity q);
+std::optional<Quantity> quantity_of(std::string_view text);
+/// For screens and sheets.
+Message label(Quantity q);
+/// Grams; else seconds.
+bool in_grams(Quantity q);
+
+/// A figure before the print, and after it. Seconds or grams.
+struct Figure {
+    double foretold = 0;        ///< by the plan, 0: there is none of it
+    std::optional<double> real; ///< measured
+    /// What the logbook made of it then: ln(real / foretold) was expected as Student's t with `freedom`, moved by `centre` and scaled by `spread`. spread 0: nothing was said.
+    double centre = 0, spread = 0, freedom = 0;
+    bool left_out = false;      ///< nothing is learned from it: somebody said so
+    bool operator==(const Figure&) const = default;
+};
+
+enum class Outcome { good, usable, failed };
+const char* to_string(Outcome o);
+
+/// The mistakes that cost prints, for the list of what went wrong (common practice, no source).
+struct Fault {
+    const char* code;
+    const char* words;
+};
+const std::vector<Fault>& faults();
+/// Null: there is none of that code.
+const Fault* find_fault(std::string_view code);
+
+/// A filament of the print.
+struct UsedFilament {
+    char letter = 'A';
+    std::string name, material, colour; ///< colour as #rrggbb
+    std::string spool;                  ///< code on the shelf; empty: not known
+    double foretold_g = 0;
+    std::optional<double> before_g, after_g; ///< left on the spool, as weighed
+    bool operator==(const UsedFilament&) const = default;
+};
+
+/// One print. Times are UTC seconds.
+struct PrintRecord {
+    std::string id;
+    std::string title, project_file, machine, machine_name;
+    double nozzle_mm = 0.4;
+    std::string material; ///< class of most of the piece
+    std::string school;   ///< how its support comes off: broken, peeled, dissolved; empty: it had none
+    std::int64_t start_s = 0, end_s = 0;
+    int copies = 1, layers = 0, changes = 0, hand_swaps = 0, trips = 0, night_trips = 0;
+    std::array<Figure, kQuantities> figures;
+    double cost = 0, contact_cm2 = 0;
+    double as_assigned_g = 0, as_assigned_s = 0, as_assigned_cost = 0; ///< waste, hours and money of the same print in the order as assigned
+    std::vector<UsedFilament> filaments;
+    Outcome outcome = Outcome::good;
+    int failed_layer = 0;
+    std::string fault; ///< code; empty: none
+    std::string notes;
+    std::vector<std::string> photographs; ///< names; the pictures are kept beside
+    bool operator==(const PrintRecord&) const = default;
+
+    Figure& at(Quantity q) { return figures[static_cast<std::size_t>(q)]; }
+    const Figure& at(Quantity q) const { return figures[static_cast<std::size_t>(q)]; }
+    double foretold_s() const; ///< in all
+    std::optional<double> real_s() const;
+    double waste_g() const;    ///< purge and tower, as measured where they were
+};
+
+/// What a plan foretells. No id, no times, nothing measured.
+PrintRecord record_of(const Project& project, const Plan& plan);
+/// With what really happened in a run: its first plate, start and end, hours, waits. Printing and waiting come apart only where the visits were reported.
+void take_run(PrintRecord& record, const Run& run);
+
+/// Grams of one of n equal pieces that were put on the scale together: 36 g for ten on a 1 g scale is 3.60 ± 0.05. Common practice, no source.
+struct PerPiece {
+    double g = 0, plus_minus_g = 0;
+};
+PerPiece per_piece(double reading_g, int pieces, double step_g);
+
+/// What to put on a scale together, so that each gram counts for something, and what the reading then says.
+struct Weighing {
+    std::vector<Quantity> together; ///< piece of all copies first; purge and tower by themselves where they are heavy enough
+    double expected_g = 0;
+    double share_pct = 0;           ///< of it, half a step of the scale
+};
+/// Each quantity that can be weighed, alone where half a step is no more than `wanted_pct` of it, else with what comes before it.
+std::vector<Weighing> weighings(const PrintRecord& record, double step_g, double wanted_pct = 5);
+
+} // namespace vitrail
