@@ -5326,13 +5326,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message numerus="yes">
-        <source>Print {0} layer more of {1}, from {2} up.</source>
-        <comment>Print {0} layers more of {1}, from {2} up.</comment>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>{0} layer more of {1} below, every later change moved up by as many: each band stays as thick as it was meant.</source>
         <comment>{0} layers more of {1} below, every later change moved up by as many: each band stays as thick as it was meant.</comment>
         <translation type="unfinished">
@@ -5381,6 +5374,185 @@
     <message>
         <source>{} takes {} g for each of {} plates in a row and {} holds {} g: it runs out in plate {}. Put another spool ready, or print fewer.</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A logbook has {} prints at most.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture&apos;s layers are all equally high: its colours come from that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At {} two heights of layers are asked for.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From {0} to {1} there are no layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers are {0} to {1} high, not {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers {0} to {1} are {2} high, outside the usual 25 to 75 % of a {3} nozzle ({4} to {5}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers {0} to {1}, from {2} to {3}, are {4} high.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The layers of the file are not those of the plan, so it cannot be rehearsed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The logbook could not be read ({}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The logbook was not changed ({}).</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The setting {0} is {1}; it takes heights of layers with from where to where, such as {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no photograph {} of this print.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no print in this list.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is no logbook, or one of a newer version.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a body misplaced, a gap or an overlap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a colour that did not come out clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a jam in nozzle or feeder</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a layer shift, or the bed was not seated</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a spool ran out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a spool that was something else than filed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a swap missed, or at night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a swap one layer off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a thin part snapped off with the support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an interface that bonded, or was left out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another first layer than planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cleaning up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>damp filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>feeder changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it came off the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>materials that do not bond</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>more colours than slots, and nobody there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>soaking</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>something else</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strokes too fine for the nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the tower fell, or hairs of another colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the wrong nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tool changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waiting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: the id {1} stands twice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1} is {2}, which is no number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1} is {2}, which is no time like 2026-12-05T18:30:00Z</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be one of good, usable, failed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: the start is missing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Print {0} layer more of {1}, {3} high, from {2} up.</source>
+        <comment>Print {0} layers more of {1}, each {3} high, from {2} up.</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -7005,6 +7177,76 @@
     </message>
 </context>
 <context>
+    <name>vitrail::DeviceLink</name>
+    <message>
+        <source>an address is HOST:PORT, such as localhost:9100, or a device such as /dev/ttyUSB0</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::DeviceRow</name>
+    <message>
+        <source>Where it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The simulated one, HOST:PORT, or a serial port with its baud rate behind a comma where it is not 115200</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>simulated</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It does not answer. Is it switched on, and is the address right?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has hung up.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no line to it: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is asked…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Read the scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Takes what a scale on a line shows, once it stands still</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It has not settled yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Read a tag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Takes the number of the spool&apos;s tag that is held to a reader on a line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It could not read the tag; hold it still.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold the spool&apos;s tag to the reader.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::Document</name>
     <message>
         <source>Untitled</source>
@@ -7044,6 +7286,37 @@
     </message>
     <message>
         <source>%1 was not written. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::FactorView</name>
+    <message>
+        <source>The factor over time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2: %3 times what was foretold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; so far from the others that it does not count</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; left out by you</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; from before it changed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a factor, and see the prints it comes from.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1×</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -8348,6 +8621,43 @@
     </message>
 </context>
 <context>
+    <name>vitrail::LayerBandsDialog</name>
+    <message>
+        <source>Layers of heights of their own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers (mm)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from (mm)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to (mm)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Add</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A layer is as high as the row says that its middle lies in. Set the same heights in the program that makes the toolpaths, or every change comes too early or too late.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s), %1 with one height throughout.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::LayerOrderView</name>
     <message>
         <source>Order of the filaments in the cursor layer</source>
@@ -8440,6 +8750,26 @@
     <message>
         <source>%1 % of the lettering is finer than the line</source>
         <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::LogbookBench</name>
+    <message>
+        <source>Prints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What they teach</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::LogbookStore</name>
+    <message numerus="yes">
+        <source>%n print(s) of the logbook cannot be read; they stay where they are.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -9549,17 +9879,6 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A letter gives the selection that filament.
-On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down go to the change before and after; Esc drops the range.
-On the piece: arrows turn, + and − zoom, Home fits.
-With a painting tool in hand the left button paints and the right one turns.
-On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.
-On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.
-Ctrl+K keeps the project as it stands as a variant.
-Alt+1 to Alt+9 go to the benches. Tab goes from field to field.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Save a pic&amp;ture</source>
         <translation type="unfinished"></translation>
     </message>
@@ -9605,6 +9924,33 @@ Alt+1 to Alt+9 go to the benches. Tab goes from field to field.</source>
     </message>
     <message>
         <source>Open its project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Log this print…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+L</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Logbook</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A letter gives the selection that filament.
+On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down go to the change before and after; Esc drops the range.
+On the piece: arrows turn, + and − zoom, Home fits.
+With a painting tool in hand the left button paints and the right one turns.
+On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.
+On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.
+Ctrl+K keeps the project as it stands as a variant.
+Alt+1 to Alt+0 go to the benches. Tab goes from field to field.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -10737,6 +11083,53 @@ Give a part or a band another one on the Piece bench.</source>
     </message>
 </context>
 <context>
+    <name>vitrail::PairsView</name>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Foretold against real</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 foretold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>, expected between %1 and %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; not measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; %1 in fact, %2 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; nothing is learned from it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a print, and see what was foretold and what came.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1×</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> %</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::PaletteBench</name>
     <message>
         <source>Shelf</source>
@@ -10952,6 +11345,46 @@ Read the label on the spool. Does it say %2?</source>
     </message>
     <message>
         <source>Keep that the label of %1 was read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which is it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold a spool&apos;s tag to a reader, and see which spool it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which spool is this?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hold the spool&apos;s tag to the reader.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spool %1: %2, %3 g left%4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>; dry it first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No spool has the tag %1 yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is spool %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Give a spool its tag</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -11263,6 +11696,22 @@ Read the label on the spool. Does it say %2?</source>
     <message>
         <source>Drop a model here: 3MF, STL or OBJ.
 Its bodies become parts; give each a filament by its letter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers of heights of their own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers of heights of their own: finer where it is round, coarser where it is plain</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change heights of layers</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -11877,6 +12326,506 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     </message>
 </context>
 <context>
+    <name>vitrail::PrinterPage</name>
+    <message>
+        <source>&amp;Connect</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Print the file on it…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go &amp;on with it…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For&amp;get it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Stop sending</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn the &amp;heat off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Do it (simulated)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Report to the run: layers, waits, the end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A printer on a line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print over the line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was said</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Connect to %1 first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go on with a print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rest of %1 is sent from the line that the printer asks for. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing more is sent. The printer does what it has, and stays hot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heat off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no plan to follow yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Connected again to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Connected to %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The line is broken (%1); it is tried again every few seconds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the other side hung up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer has hung up.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no line to %1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Address</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>HOST:PORT, or a serial port, with its baud rate behind a comma where it is not 115200</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>localhost:9100, or /dev/ttyUSB0</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It does</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Looking on only asks: temperatures, position, what is printed from its card. Nothing is heated or moved by it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The simulated person exchanges the filament; at a real printer you do</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How much of the file is sent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A printer that prints has a nozzle over 200 °C and parts that move: keep fingers away, the room aired, nothing that burns near it, and never leave a first use alone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hung up.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It heats the nozzle to %1 °C and the bed to %2 °C, and moves at once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It may heat, and moves at once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is a simulated printer: nothing gets hot.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is the bed clear and seated, the right filament in, and somebody there? Keep fingers away from what is hot or moves, air the room, and never leave a first use alone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heat and move</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is sent to %2. %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Going on with %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printing %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer has started anew.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It waits for somebody.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All of the file is sent and done.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer has started anew and lost its position, in line %1 of the file. Do not let it home through the print: the page “Something went wrong” makes a plan and a file for the rest.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer has started anew in the middle of the print.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Hang up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not answering; tried again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not connected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a printer that does not say</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: simulated, nothing gets hot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nozzle %1 of %2 °C, bed %3 of %4 °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm: layer %2 of %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ it waits for somebody</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>prints what is sent to it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>prints from its card, %1 % by now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing that is known here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No toolpath file: choose one on the page “The toolpath file”, and see there that it stops where the plan says.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A print of %1 over %2 was broken off. A printer that is still on says which line it wants next.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PrintsPage</name>
+    <message>
+        <source>&amp;Log this print…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Change…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Remove</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Prints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How the open project came out (Ctrl+L)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>name, material, fault, notes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only prints with these words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only this machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only those that came out so</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all outcomes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>usable</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>failed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>begun</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>foretold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>came out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Foretold and real</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>◇ foretold · ▌ as it came · the band is where it was expected with 80 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Import…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Export…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Logbooks (*.json *.csv)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import prints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Export prints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>logbook.json</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all machines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ failed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The logbook is being opened.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No print yet. After the next one press “Log this print”: when it was done, and what it weighs, is enough. From then on estimates get ranges, and better.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No print is like that.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n print(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>: %1 g in the pieces, %2 g of waste, %3 at the printer, %4 of filament, power and hands; %5 failed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Against the order as assigned they saved %1 g and %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n change(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 pieces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n trip(s) at night</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>▲ %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>failed in layer %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no plan to hold a print against: open the project that was printed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Log a print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take a print off the spools</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g off %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The print is in the logbook.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The print is in the logbook; %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change a print of the logbook</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove a print from the logbook</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cannot be used. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n print(s) came from the list.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 was written.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 was not written. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::ProgressStrip</name>
     <message>
         <source>Cancel</source>
@@ -11899,6 +12848,141 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     </message>
     <message>
         <source>Calibration</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::RecordDialog</name>
+    <message>
+        <source>&amp;More…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How %1 came out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>usable</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>failed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It came out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Piece on the scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>P&amp;urge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Notes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Be&amp;gun</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What went &amp;wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Failed in &amp;layer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pieces on the scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Steps of the scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It stood waiting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Cleaning up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>S&amp;oaking</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>h</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Keep it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2 were foretold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It took %1; %2 were foretold.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It was done before it had begun.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all %1 pieces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 on the scale together: about %2 g, to within %3 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each piece weighs %1 ± %2 g.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -11954,6 +13038,373 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     <message>
         <source>Press a letter to give it that filament.</source>
         <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::RehearsePage</name>
+    <message>
+        <source>&amp;Begin the rehearsal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Leave it in and go on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>I am &amp;not there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A night, rehearsed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At the printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sheet, step by step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Steps of the sheet, and how they went</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>when</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what to do</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how it went</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>if it is missed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What came of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That is a real printer (%1): nothing is rehearsed with it. Look on at it on the page “The printer”.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer has hung up.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no line to the printer: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the plan, in short</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plan&apos;s layers and stops, a lap for each; or the toolpath file that was read, line by line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>I do it, step by step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>somebody is always there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>somebody is there, but not at night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nobody comes until morning</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Who</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Step by step the printer&apos;s clock runs as yours while it waits for you</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Late by up to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Whoever is called comes up to so much later, by chance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> s</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All of it in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long the rehearsal takes, but for your own steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the spool runs out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lines arrive damaged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it is a fifth slower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it starts anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What goes wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The simulated printer has its moods</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Chance no.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same number is the same night again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the one that comes with the program</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only simulated ones: that of the program, or one that was started by hand: vitrail-printer --port 9100 is localhost:9100</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far the rehearsal is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where it goes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Half an hour passes before you are asked again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the toolpath file %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put %1 in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>into %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rehearsal was stopped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no plan to rehearse yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the simulated printer is called…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not begun</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>See what the night asks of you before it comes: nothing gets hot, nothing is wasted.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>over, in layer %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it stands before layer %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it heats</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>printing layer %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It waits, and the sheet does not say why: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The project has no night in which nobody comes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It begins when the run does.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It begins when the run does; nobody is there from %1 to %2, as the settings of the run have it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it waits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>can be done now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>✓ right, at %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ right, but it stood %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ %1 was put in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ missed: it stood %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ missed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it stands until %1, and is done at %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers %1 to %2 come out in %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing is lost</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This print asks nothing of anybody between its start and its end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A score of what was done right, what was missed, and what that does to the end and to the colours stands here afterwards.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing to do</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2 right</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2 right by now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer started anew in layer %1 and forgot everything: position, heat, the rest of the print. With a real one: do not let it home through the print; the page “Something went wrong” has a plan for the rest from a height.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done at %1, as planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done at %1 instead of %2: %3 later.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Done at %1 instead of %2: %3 earlier.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n step(s) missed: nobody was there when it was due.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>▲ Layer %1 came out in %2 instead of %3.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ Layers %1 to %2 came out in %3 instead of %4.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer stood %1 with nobody there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Standing for hours a hot nozzle oozes and cooks what is in it, and a bed may let go: see that your printer may do so, and that its position is kept. Never leave a first use alone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It also stopped for something that is not on the sheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n line(s) had to be sent again; nothing was lost.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -12204,6 +13655,14 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
         <source>%1 was not written. %2</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>layers of their &amp;own height, so that nothing is left over</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Instead of whole layers as they are everywhere; not for pictures, whose colours come from equal layers</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::Ribbon</name>
@@ -12317,6 +13776,18 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
     </message>
     <message>
         <source>Run sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rehearsal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rehearsed %1</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -12926,6 +14397,29 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
     </message>
 </context>
 <context>
+    <name>vitrail::ScoreView</name>
+    <message>
+        <source>Whether ranges hold what they say</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 % hold %2 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No range has been held against a print yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>said, and held</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::SettingsDialog</name>
     <message>
         <source>All settings</source>
@@ -13407,6 +14901,14 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
     </message>
     <message>
         <source>Another spool has this code already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The number of the tag on the spool, if it has one: by it the spool is found again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Tag</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -14218,6 +15720,193 @@ pinned plan</source>
     </message>
     <message>
         <source> · each %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::TeachPage</name>
+    <message>
+        <source>%1 mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Switch off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Leave this print out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the prints teach</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Factors</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>factor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next: 80 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>prints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where it comes from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The plan&apos;s own figure stands then, with the spread of a guess</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The open project, as the logbook sees it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ranges for the open project</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the plan</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with 80 % between</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Do ranges hold what they say?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Count this print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 ± %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It changed %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>Of %n figure(s) with a range</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>, %1 % came out within their 80 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Switch on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A factor is what comes out, divided by what the plan says: 1.12 of printing means an eighth more. It is pulled towards 1 while there are few prints.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ Since %1 it is %2 % more; only what came since teaches.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>▲ Since %1 it is %2 % less; only what came since teaches.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Too far from the others to count: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Switched off: the plan&apos;s own figure stands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cleaning up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>soaking</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 and %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n print(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>a guess</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No print of this kind is in the logbook yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Switch a factor on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Switch a factor off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave a print out, or count it</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

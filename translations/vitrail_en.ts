@@ -195,12 +195,32 @@
     </message>
 </context>
 <context>
+    <name>vitrail::LayerBandsDialog</name>
+    <message numerus="yes">
+        <source>%n layer(s), %1 with one height throughout.</source>
+        <translation>
+            <numerusform>%n layer, %1 with one height throughout.</numerusform>
+            <numerusform>%n layers, %1 with one height throughout.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::LayerWindow</name>
     <message numerus="yes">
         <source>%1 · %n change(s), %2 g purged</source>
         <translation>
             <numerusform>%1 · %n change, %2 g purged</numerusform>
             <numerusform>%1 · %n changes, %2 g purged</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::LogbookStore</name>
+    <message numerus="yes">
+        <source>%n print(s) of the logbook cannot be read; they stay where they are.</source>
+        <translation>
+            <numerusform>%n print of the logbook cannot be read; it stays where it is.</numerusform>
+            <numerusform>%n prints of the logbook cannot be read; they stay where they are.</numerusform>
         </translation>
     </message>
 </context>
@@ -345,6 +365,61 @@
     </message>
 </context>
 <context>
+    <name>vitrail::PrintsPage</name>
+    <message numerus="yes">
+        <source>%n print(s)</source>
+        <translation>
+            <numerusform>%n print</numerusform>
+            <numerusform>%n prints</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s)</source>
+        <translation>
+            <numerusform>%n layer</numerusform>
+            <numerusform>%n layers</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n change(s)</source>
+        <translation>
+            <numerusform>%n change</numerusform>
+            <numerusform>%n changes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n trip(s) at night</source>
+        <translation>
+            <numerusform>%n trip at night</numerusform>
+            <numerusform>%n trips at night</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n print(s) came from the list.</source>
+        <translation>
+            <numerusform>%n print came from the list.</numerusform>
+            <numerusform>%n prints came from the list.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::RehearsePage</name>
+    <message numerus="yes">
+        <source>%n step(s) missed: nobody was there when it was due.</source>
+        <translation>
+            <numerusform>%n step missed: nobody was there when it was due.</numerusform>
+            <numerusform>%n steps missed: nobody was there when it was due.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n line(s) had to be sent again; nothing was lost.</source>
+        <translation>
+            <numerusform>%n line had to be sent again; nothing was lost.</numerusform>
+            <numerusform>%n lines had to be sent again; nothing was lost.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::RescuePage</name>
     <message numerus="yes">
         <source>%n layer(s) more of %1</source>
@@ -459,6 +534,23 @@
         <translation>
             <numerusform>%1 · %n time = %2 g</numerusform>
             <numerusform>%1 · %n times = %2 g</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::TeachPage</name>
+    <message numerus="yes">
+        <source>Of %n figure(s) with a range</source>
+        <translation>
+            <numerusform>Of %n figure with a range</numerusform>
+            <numerusform>Of %n figures with a range</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n print(s)</source>
+        <translation>
+            <numerusform>%n print</numerusform>
+            <numerusform>%n prints</numerusform>
         </translation>
     </message>
 </context>

@@ -365,7 +365,7 @@ void TestWindow::findings_get_more_room() {
 void TestWindow::focus_goes_with_the_bench() {
     open("badge.vitrail");
     const auto benches = window_->findChildren<BenchButton*>();
-    QCOMPARE(benches.size(), 9);
+    QCOMPARE(benches.size(), 10);
     benches[0]->setFocus();
     QTRY_VERIFY(benches[0]->hasFocus());
     QTest::keyClick(window_.get(), Qt::Key_2, Qt::AltModifier);

@@ -78,12 +78,12 @@ void PairsView::say() {
 }
 
 double PairsView::x_of(double ratio) const {
-    const double left = em(8), right = width() - em(7.5);
+    const double left = em(7.5), right = width() - em(5.5);
     return left + (right - left) * (std::log(std::clamp(ratio, kLow, kHigh)) - std::log(kLow)) / (std::log(kHigh) - std::log(kLow));
 }
 
 double PairsView::row_height() const {
-    return shown_.empty() ? em(2) : std::min<double>(em(2.6), (height() - em(2.4)) / static_cast<double>(shown_.size()));
+    return shown_.empty() ? em(2) : std::min<double>(em(3.2), (height() - em(2.4)) / static_cast<double>(shown_.size()));
 }
 
 void PairsView::paintEvent(QPaintEvent*) {
@@ -96,12 +96,12 @@ void PairsView::paintEvent(QPaintEvent*) {
         return;
     }
     const double row = row_height(), bottom = row * static_cast<double>(shown_.size()) + em(0.3);
-    for (const double tick : {0.5, 0.75, 1.0, 1.5, 2.0}) {
+    for (const double tick : {0.5, 0.7, 1.0, 1.4, 2.0}) {
         const double x = x_of(tick);
         p.setPen(QPen(tick == 1 ? t.ink : t.line, tick == 1 ? 1.6 : 1));
         p.drawLine(QPointF(x, em(0.2)), QPointF(x, bottom));
         p.setPen(t.quiet);
-        p.drawText(QRectF(x - em(2.5), bottom, em(5), em(1.4)), Qt::AlignCenter, tick == 1 ? tr("as foretold") : tr("%1×").arg(number(tick, tick == 0.75 ? 2 : 1)));
+        p.drawText(QRectF(x - em(2.5), bottom, em(5), em(1.4)), Qt::AlignCenter, tr("%1×").arg(number(tick, 1)));
     }
     for (int i = 0; i < rows(); ++i) {
         const Quantity q = shown_[static_cast<std::size_t>(i)];
@@ -127,7 +127,7 @@ void PairsView::paintEvent(QPaintEvent*) {
         const double x = x_of(1), s = em(0.35);
         p.drawPolygon(QPolygonF({QPointF(x, y - s), QPointF(x + s, y), QPointF(x, y + s), QPointF(x - s, y)}));
         p.setPen(t.quiet);
-        QString right = tr("not measured");
+        QString right = tr("–");
         if (f.real) {
             const double ratio = *f.real / f.foretold, at = x_of(ratio);
             const bool within = f.spread <= 0 || (ratio >= expected(f).low && ratio <= expected(f).high);
@@ -138,7 +138,7 @@ void PairsView::paintEvent(QPaintEvent*) {
             right = (ratio >= 1 ? QStringLiteral("+") : QString()) + number(100 * (ratio - 1), 0) + tr(" %") + (within ? QString() : QStringLiteral(" ▲"));
             p.setPen(within ? t.ink : t.bad);
         }
-        p.drawText(QRectF(width() - em(7.2), y - row / 2, em(6.8), row), Qt::AlignRight | Qt::AlignVCenter, right);
+        p.drawText(QRectF(width() - em(5.3), y - row / 2, em(5), row), Qt::AlignRight | Qt::AlignVCenter, right);
     }
 }
 

@@ -50,7 +50,7 @@ PrintsPage::PrintsPage(Document* document, ShelfStore* shelf, LogbookStore* stor
       log_(new QPushButton(icon(QStringLiteral("plus")), tr("&Log this print…"))), change_(new QPushButton(tr("&Change…"))), remove_(new QPushButton(tr("&Remove"))) {
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, em(0.5), 0, 0);
-    all->addWidget(make_splitter("logbook.prints", Qt::Horizontal, {make_list(), make_detail()}, {660, 450}));
+    all->addWidget(make_splitter("logbook.prints", Qt::Horizontal, {make_list(), make_detail()}, {690, 430}));
     connect(store, &LogbookStore::changed, this, &PrintsPage::fill);
     connect(document, &Document::plan_changed, this, [this] { log_->setEnabled(store_->is_open() && document_->plan() != nullptr); });
     fill();
@@ -75,7 +75,7 @@ QWidget* PrintsPage::make_list() {
     row->addWidget(machine_);
     row->addWidget(outcome_);
     panel->body()->addLayout(row);
-    table_ = make_table("log_prints", tr("Prints"), {{tr("begun"), 8}, {tr("print"), 0}, {tr("machine"), 9}, {tr("time"), 6.5, true}, {tr("foretold"), 6.5, true}, {tr("waste"), 5, true}, {tr("came out"), 6}});
+    table_ = make_table("log_prints", tr("Prints"), {{tr("begun"), 6.4}, {tr("print"), 0}, {tr("machine"), 6.2}, {tr("time"), 4.8, true}, {tr("foretold"), 4.8, true}, {tr("waste"), 4.6, true}, {tr("came out"), 5}});
     panel->body()->addWidget(table_, 1);
     empty_->setWordWrap(true);
     empty_->setObjectName(QStringLiteral("quiet"));
@@ -197,7 +197,10 @@ void PrintsPage::fill() {
     empty_->setVisible(shown.empty());
     empty_->setText(!store_->is_open() ? tr("The logbook is being opened.") : prints.empty() ? tr("No print yet. After the next one press “Log this print”: when it was done, and what it weighs, is enough. From then on estimates get ranges, and better.") : tr("No print is like that."));
     sums_->setVisible(!shown.empty());
-    sums_->setText(tr("%n print(s)", nullptr, static_cast<int>(shown.size())) + tr(": %1 g printed, %2 g wasted, %3, %4; %5 failed. The order Vitrail chose saved %6 g and %7.").arg(number(printed, 0), number(waste, 0), hours(seconds), money_text(document_->project().settings, cost)).arg(failed).arg(number(saved_g, 0), money_text(document_->project().settings, saved_cost)));
+    QString sums = tr("%n print(s)", nullptr, static_cast<int>(shown.size())) + tr(": %1 g in the pieces, %2 g of waste, %3 at the printer, %4 of filament, power and hands; %5 failed.").arg(number(printed, 0), number(waste, 0), hours(seconds), money_text(document_->project().settings, cost)).arg(failed);
+    if (saved_g >= 1)
+        sums += QLatin1Char(' ') + tr("Against the order as assigned they saved %1 g and %2.").arg(number(saved_g, 0), money_text(document_->project().settings, saved_cost));
+    sums_->setText(sums);
     log_->setEnabled(store_->is_open() && document_->plan() != nullptr);
     show_chosen();
 }

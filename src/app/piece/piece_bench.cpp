@@ -150,7 +150,7 @@ QWidget* PieceBench::make_strip() {
     machine_ = new QComboBox;
     machine_->setObjectName(QStringLiteral("machine"));
     machine_->setAccessibleName(tr("Machine"));
-    machine_->setMinimumContentsLength(22);
+    machine_->setMinimumContentsLength(16);
     machine_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     auto* label = new QLabel(tr("&Machine"));
     label->setBuddy(machine_);
@@ -172,7 +172,8 @@ QWidget* PieceBench::make_strip() {
         });
         edits_ << edit;
         if (info.key == std::string_view("layer")) {
-            bands_ = new QPushButton(tr("He&ights…"));
+            bands_ = new QPushButton(QStringLiteral("…"));
+            bands_->setAccessibleName(tr("Layers of heights of their own"));
             bands_->setObjectName(QStringLiteral("layer_bands"));
             bands_->setToolTip(tr("Layers of heights of their own: finer where it is round, coarser where it is plain"));
             connect(bands_, &QPushButton::clicked, this, &PieceBench::edit_layer_bands);
@@ -264,7 +265,7 @@ QWidget* PieceBench::make_filaments() {
 void PieceBench::show_project() {
     const Project& p = document_->project();
     const auto own = document_->project().settings.layer_bands.size();
-    bands_->setText(own ? tr("He&ights (%1)…").arg(own) : tr("He&ights…"));
+    bands_->setText(own ? tr("%1 …").arg(own) : QStringLiteral("…"));
     for (SettingEdit* e : edits_)
         e->show_value(e->info().field.of(p.settings));
     const QSignalBlocker quiet(machine_);
