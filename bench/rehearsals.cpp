@@ -21,7 +21,7 @@ void bench_rehearsals(Table& table) {
     for (int i = 0; i < 10; ++i) {
         Part part;
         part.name = fmt::format("slab-{}", i + 1);
-        part.mesh = std::make_shared<Mesh>(demo::solids::box(0, 0, i * 20.0, 20, 20, (i + 1) * 20.0));
+        part.mesh = std::make_shared<Mesh>(solids::box(0, 0, i * 20.0, 20, 20, (i + 1) * 20.0));
         part.filament = i % 2 ? 'B' : 'A';
         p.pieces[0].parts.push_back(std::move(part));
     }

@@ -12978,11 +12978,11 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>%1 on the scale together: about %2 g, to within %3 %.</source>
+        <source>Each piece weighs %1 ± %2 g.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Each piece weighs %1 ± %2 g.</source>
+        <source>Together on the scale: %1; about %2 g, to within %3 %.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -49,6 +49,9 @@ private Q_SLOTS:
     void variants();
     void when();
     void gcode();
+    void rehearse();
+    void layer_bands();
+    void log();
     void wrong_usage_is_2();
     void unusable_input_is_1_and_touches_nothing();
 
@@ -763,6 +766,77 @@ void TestCli::gcode() {
     QCOMPARE(run({"gcode", "p.vitrail", "badge.3mf"}).status, 1);
     QCOMPARE(run({"gcode", "p.vitrail", "nowhere.gcode"}).status, 1);
     QCOMPARE(*read_file(path("plain.gcode")), text);
+}
+
+void TestCli::rehearse() {
+    QCOMPARE(run({"new", "p.vitrail", "--machine", "hand-swap", "--filament", "A:PLA:#141414", "--filament", "B:PLA:#f2f2ea", "--assign", "text=B", "--model", "badge.3mf", "--set", "layer=0.2"}).status, 0);
+    const QStringList base{"rehearse", "p.vitrail", "--start", "2026-12-05T18:30", "--zone", "UTC", "--json"};
+    QJsonObject j = json(base + QStringList{"--quiet", "00:00-00:00"});
+    QCOMPARE(j["right"].toInt(), 1);
+    QCOMPARE(j["missed"].toInt(), 0);
+    QCOMPARE(j["steps"].toArray()[0].toObject()["result"].toString(), "right");
+    QVERIFY(j["wrong"].toArray().isEmpty());
+    j = json(base + QStringList{"--quiet", "18:00-08:00", "--drops", "0.1", "--seed", "3"}); // everybody is asleep, and the line is bad
+    QCOMPARE(j["missed"].toInt(), 1);
+    QVERIFY(j["end"].toString().startsWith("2026-12-06T08"));
+    QVERIFY(j["repeated_lines"].toInt() > 0);
+    QVERIFY(json(base + QStringList{"--resets", "0.05"})["broke_off"].toBool());
+    const Ran text = run(base.mid(0, 6));
+    QVERIFY2(text.status == 0 && text.out.contains("of 1 right"), qPrintable(text.out + text.err));
+    // A file of other layers; nonsense.
+    QVERIFY(write_file(path("other.gcode"), "G1 Z0.3\nM83\nG1 X1 E1 F600\n"));
+    QCOMPARE(run({"rehearse", "p.vitrail", "--gcode", "other.gcode"}).status, 1);
+    QCOMPARE(run({"rehearse", "p.vitrail", "--start", "never"}).status, 2);
+    QCOMPARE(run({"rehearse", "p.vitrail", "--drops", "2"}).status, 2);
+}
+
+void TestCli::layer_bands() {
+    QCOMPARE(run({"new", "p.vitrail", "--model", "badge.3mf", "--set", "layer=0.2", "--set", "layer.bands=0.1:1..2"}).status, 0);
+    QJsonObject j = json({"plan", "p.vitrail", "--json"});
+    QCOMPARE(j["layers"].toObject()["runs"].toArray().size(), 3);
+    const int with = j["layers"].toObject()["count"].toInt();
+    QCOMPARE(json({"plan", "p.vitrail", "--json", "--set", "layer.bands="})["layers"].toObject()["count"].toInt(), with - 5);
+    const Ran r = run({"set", "p.vitrail", "layer.bands=thin"});
+    QVERIFY2(r.status != 0 && r.err.contains("layer.bands"), qPrintable(r.err));
+    QCOMPARE(json({"plan", "p.vitrail", "--json"})["layers"].toObject()["count"].toInt(), with);
+}
+
+void TestCli::log() {
+    QCOMPARE(run({"new", "p.vitrail", "--model", "badge.3mf"}).status, 0);
+    const auto log = [&](QStringList what) { return QStringList{"log"} + what + QStringList{"--book", "book.sqlite"}; };
+    QJsonObject out = json(log({"outlook", "p.vitrail", "--json"}));
+    QCOMPARE(out["time_s"].toObject()["prints"].toInt(), 0); // a guess
+    for (int i = 0; i < 6; ++i) {
+        const Ran r = run(log({"add", "p.vitrail", "--start", QString("2026-11-0%1T10:00:00Z").arg(i + 1), "--hours", "1.5", "--piece-g", "4.2", "--fault", "damp", "--outcome", "usable", "--notes", "strings"}));
+        QVERIFY2(r.status == 0, qPrintable(r.err));
+    }
+    QCOMPARE(QJsonDocument::fromJson(run(log({"list", "--json"})).out.toUtf8()).object()["prints"].toArray().size(), 6);
+    const QJsonObject taught = json(log({"teach", "--json"}));
+    bool printing = false;
+    for (const QJsonValue& f : taught["factors"].toArray())
+        if (f.toObject()["quantity"].toString() == "printing") {
+            printing = true;
+            QCOMPARE(f.toObject()["prints"].toInt(), 6);
+            QVERIFY(f.toObject()["factor"].toDouble() > 1 && f.toObject()["low"].toDouble() < f.toObject()["high"].toDouble());
+        }
+    QVERIFY(printing);
+    QVERIFY(taught["score"].toObject()["figures"].toInt() >= 6);
+    out = json(log({"outlook", "p.vitrail", "--json"}));
+    QCOMPARE(out["time_s"].toObject()["prints"].toInt(), 6);
+    // In and out.
+    QCOMPARE(run(log({"export", "all.csv"})).status, 0);
+    QCOMPARE(run(log({"export", "all.json"})).status, 0);
+    QCOMPARE(run({"log", "import", "all.csv", "--book", "other.sqlite"}).status, 0);
+    QCOMPARE(json({"log", "list", "--json", "--book", "other.sqlite"})["prints"].toArray().size(), 6);
+    QCOMPARE(run(log({"remove", "2026-11-01T10:00"})).status, 0);
+    QCOMPARE(run(log({"remove", "2026-11-01T10:00"})).status, 2);
+    // What cannot be.
+    QCOMPARE(run(log({"add", "p.vitrail", "--fault", "bad luck"})).status, 2);
+    QCOMPARE(run(log({"add", "p.vitrail", "--start", "2026-11-01T10:00:00Z", "--end", "2026-10-01T10:00:00Z"})).status, 2);
+    QCOMPARE(run(log({"add", "nowhere.vitrail"})).status, 1);
+    QVERIFY(write_file(path("bad.csv"), "id,machine,start\na,m,never\n"));
+    const Ran bad = run(log({"import", "bad.csv"}));
+    QVERIFY2(bad.status == 1 && bad.err.contains("line 2"), qPrintable(bad.err));
 }
 
 VITRAIL_TEST(TestCli)

@@ -96,7 +96,6 @@ RecordDialog::RecordDialog(const PrintRecord& record, QWidget* parent)
     const bool shown = !record.fault.empty() || record.outcome == Outcome::failed || record.at(Quantity::cleaning).foretold > 0;
     for (QWidget* w : optional_)
         w->setVisible(shown);
-    more_->setVisible(!shown);
     more_->setObjectName(QStringLiteral("record_more"));
     more_->setAutoDefault(false);
     connect(more_, &QPushButton::clicked, this, [this] {
@@ -108,6 +107,7 @@ RecordDialog::RecordDialog(const PrintRecord& record, QWidget* parent)
 
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
     buttons->addButton(more_, QDialogButtonBox::ActionRole);
+    more_->setVisible(!shown);
     ok_ = buttons->button(QDialogButtonBox::Ok);
     ok_->setText(tr("&Keep it"));
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
@@ -152,7 +152,7 @@ void RecordDialog::refresh() {
         QStringList what;
         for (const Quantity q : w.together)
             what << (q == Quantity::piece && record_.copies > 1 ? tr("all %1 pieces").arg(record_.copies) : words(label(q)));
-        lines << tr("%1 on the scale together: about %2 g, to within %3 %.").arg(what.join(QStringLiteral(" + ")), number(w.expected_g, 1), number(w.share_pct, 1));
+        lines << tr("Together on the scale: %1; about %2 g, to within %3 %.").arg(what.join(QStringLiteral(" + ")), number(w.expected_g, 1), number(w.share_pct, 1));
     }
     if (piece_ && piece_->value() >= 0 && pieces_->value() > 1) {
         const PerPiece each = per_piece(piece_->value(), pieces_->value(), step_->value());

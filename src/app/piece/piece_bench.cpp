@@ -155,7 +155,8 @@ QWidget* PieceBench::make_strip() {
     auto* label = new QLabel(tr("&Machine"));
     label->setBuddy(machine_);
     row->addWidget(label);
-    row->addWidget(machine_);
+    machine_->setMaximumWidth(em(18));
+    row->addWidget(machine_, 1);
     connect(machine_, &QComboBox::activated, this, &PieceBench::choose_machine);
     for (const char* key : {"first_layer", "layer", "copies"}) {
         const SettingInfo& info = *find_setting(key);

@@ -181,7 +181,7 @@ void foretell(PrintRecord& record, std::span<const Factor> factors) {
 Outlook outlook(const PrintRecord& r, std::span<const Factor> factors) {
     const auto sum_of = [&](std::initializer_list<Quantity> parts) {
         Outlook::Line line;
-        double variance = 0;
+        double variance = 0, largest = 0;
         int alone = 0;
         Belief last;
         for (const Quantity q : parts) {
@@ -194,7 +194,10 @@ Outlook outlook(const PrintRecord& r, std::span<const Factor> factors) {
             // A standard deviation that has the same 80 % as the t.
             const double half = (std::log(factor_at(b, 0.9)) - std::log(factor_at(b, 0.1))) / 2 / 1.2815515655;
             variance += std::pow(foretold * std::exp(b.centre) * half, 2);
-            line.prints = alone == 0 ? b.prints : std::min(line.prints, b.prints);
+            if (foretold > largest) {
+                largest = foretold;
+                line.prints = b.prints;
+            }
             last = b;
             ++alone;
         }

@@ -86,7 +86,7 @@ struct Outlook {
     struct Line {
         double foretold = 0, likely = 0; ///< likely: the middle
         Interval range;                     ///< 80 %
-        int prints = 0;                  ///< fewest that taught a part of it; 0: none did, and it is a guess
+        int prints = 0;                  ///< that taught its largest part; 0: none did, and it is a guess
     };
     Line time, piece, purge, tower, waste, cleaning, soaking;
 };
