@@ -8762,6 +8762,10 @@
         <source>What they teach</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Totals</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::LogbookStore</name>
@@ -15722,6 +15726,20 @@ pinned plan</source>
         <source> · each %1, %2</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1  %2 – %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By the logbook between %1 and %2, with 80 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>, from %n print(s).</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>vitrail::TeachPage</name>
@@ -15907,6 +15925,137 @@ pinned plan</source>
     </message>
     <message>
         <source>Leave a print out, or count it</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::TotalsPage</name>
+    <message>
+        <source>What it comes to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the month</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the year</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Months or years</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Totals</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>prints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>failed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in pieces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trips</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>at night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>money</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>saved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What went wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fault</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lost</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was in them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What failed prints had in them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 kg</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once prints are logged, what months and years come to stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measured where it was, else as foretold; of a failed print everything is waste. Saved: against the same prints in the order as assigned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nobody said</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>material</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

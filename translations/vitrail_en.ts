@@ -538,6 +538,16 @@
     </message>
 </context>
 <context>
+    <name>vitrail::Tally</name>
+    <message numerus="yes">
+        <source>, from %n print(s).</source>
+        <translation>
+            <numerusform>, from %n print.</numerusform>
+            <numerusform>, from %n prints.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::TeachPage</name>
     <message numerus="yes">
         <source>Of %n figure(s) with a range</source>

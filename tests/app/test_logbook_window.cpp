@@ -53,6 +53,8 @@ private:
         window_->logbook_bench()->prints()->import_list(path);
     }
     QString label(const char* name) { return find<QLabel>(name)->text(); }
+    /// "time  1 h 20 – 1 h 50"
+    bool tally_has_range() { return find<QLabel>("tally_time")->accessibleName().contains("By the logbook"); }
     QTableWidget* prints() { return find<QTableWidget>("log_prints"); }
 };
 
@@ -115,9 +117,11 @@ void TestLogbookWindow::a_print_is_logged_by_a_key() {
     auto* ranges = find<QTableWidget>("teach_outlook");
     QVERIFY(ranges->rowCount() >= 3);
     QVERIFY(ranges->item(1, 3)->text().contains("print"));
+    QVERIFY2(tally_has_range(), "the tally has a range beside the hours");
     // Undo takes it out again.
     window_->findChild<QAction*>("undo")->trigger();
     QCOMPARE(int(store()->prints().size()), 0);
+    QVERIFY(!tally_has_range());
 }
 
 void TestLogbookWindow::a_season_is_looked_at() {
@@ -135,6 +139,16 @@ void TestLogbookWindow::a_season_is_looked_at() {
     find<QLineEdit>("log_search")->clear();
     find<QComboBox>("log_machine")->setCurrentIndex(1);
     QVERIFY(prints()->rowCount() < 40 && prints()->rowCount() > 1);
+    // Months and years.
+    window_->logbook_bench()->show_page(LogbookBench::kTotals);
+    auto* months = find<QTableWidget>("totals");
+    QCOMPARE(months->rowCount(), 7 + 1); // May to November, and all of it
+    QCOMPARE(months->item(7, 1)->text(), QString("40"));
+    find<QComboBox>("totals_period")->setCurrentIndex(1);
+    QCOMPARE(months->rowCount(), 1);
+    QVERIFY(find<QTableWidget>("totals_faults")->rowCount() >= 3);
+    QVERIFY(find<QTableWidget>("totals_rates")->rowCount() >= 1);
+    window_->logbook_bench()->show_page(LogbookBench::kPrints);
     // A row of the pairs says itself by keyboard.
     auto* pairs = find<PairsView>("pairs");
     pairs->setFocus();

@@ -2,6 +2,7 @@
 #include "support.h"
 
 #include "core/logbook/learn.h"
+#include "core/logbook/totals.h"
 #include "core/plan/planner.h"
 #include "demo/season.h"
 #include "formats/files.h"
@@ -38,6 +39,7 @@ private Q_SLOTS:
     void text_round_trip();
     void lists_with_mistakes_say_where();
     void fuzzed();
+    void months_and_what_failed();
     void the_demo_season();
     void kept_in_the_database();
     void a_kill_loses_nothing();
@@ -374,6 +376,50 @@ void TestLogbook::fuzzed() {
             (void)score(*read);
         }
     }
+}
+
+void TestLogbook::months_and_what_failed() {
+    std::vector<PrintRecord> records;
+    const auto add = [&](const char* when, double g, Outcome outcome, const char* fault) {
+        PrintRecord r = a_print(static_cast<int>(records.size()));
+        r.start_s = *parse_instant(when, {});
+        r.at(Quantity::piece).real = g;
+        r.at(Quantity::purge).foretold = 2;
+        r.as_assigned_g = 5;
+        r.cost = 1;
+        r.outcome = outcome;
+        r.fault = fault;
+        r.filaments = {{'A', "x", "PLA", "#000000", g > 15 ? "W-1" : "W-2", g, {}, {}}};
+        records.push_back(r);
+    };
+    add("2026-10-31T22:30:00Z", 10, Outcome::good, "");
+    add("2026-10-31T23:30:00Z", 20, Outcome::failed, "damp");
+    add("2026-11-02T10:00:00Z", 20, Outcome::usable, "bleeding");
+    add("2025-11-02T10:00:00Z", 40, Outcome::good, "");
+    const auto months = totals(records, {}, Period::month);
+    QCOMPARE(int(months.size()), 3);
+    QCOMPARE(months[1].prints, 2);
+    QCOMPARE(months[1].failed, 1);
+    COMPARE_NEAR(months[1].printed_g, 10, 1e-9);
+    COMPARE_NEAR(months[1].waste_g, 2 + 2 + 20, 1e-9);
+    COMPARE_NEAR(months[1].saved_g, 6, 1e-9);
+    // An hour further east the second of them was printed in November.
+    const Zone east{{{0, 3600}}};
+    QCOMPARE(totals(records, east, Period::month)[2].prints, 2);
+    const auto years = totals(records, {}, Period::year);
+    QCOMPARE(int(years.size()), 2);
+    QCOMPARE(instant_text(years[0].from_s, {}).substr(0, 10), std::string("2025-01-01"));
+    QCOMPARE(sum(years).prints, 4);
+    const auto wrong = failures(records);
+    QCOMPARE(int(wrong.size()), 2);
+    QCOMPARE(wrong[0].fault, std::string("damp"));
+    COMPARE_NEAR(wrong[0].lost_g, 22, 1e-9);
+    QCOMPARE(wrong[1].lost_g, 0.0);
+    const auto rates = failure_rates(records);
+    QCOMPARE(rates[0].name, std::string("W-1"));
+    QCOMPARE(rates[0].failed, 1);
+    QCOMPARE(rates[0].prints, 3);
+    QVERIFY(totals({}, {}, Period::month).empty());
 }
 
 /// Forty prints made with known factors: what is learned lies within its uncertainty, the drift is found, the ranges held.

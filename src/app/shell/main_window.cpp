@@ -143,6 +143,9 @@ MainWindow::MainWindow()
     plate_->set_owned_machines(owned_machines());
     connect(piece_, &PieceBench::wants_project, this, &MainWindow::ask_open);
     connect(variants_, &VariantsBench::said, this, [this](const QString& text) { messages_->say(text); });
+    tally_->set_logbook(logbook_store_);
+    if (QFileInfo::exists(ShelfStore::path())) // figures have their ranges from the start
+        logbook_store_->open();
     connect(logbook_, &LogbookBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(logbook_store_, &LogbookStore::said, this, [this](const QString& text) { messages_->say(text); });
     connect(run_, &RunBench::said, this, [this](const QString& text) { messages_->say(text); });

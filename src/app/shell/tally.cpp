@@ -1,6 +1,7 @@
 #include "app/shell/tally.h"
 
 #include "app/document/document.h"
+#include "app/document/logbook_store.h"
 #include "app/theme/theme.h"
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
@@ -55,7 +56,7 @@ Tally::Tally(Document* document, QWidget* parent)
 }
 
 Tally::Figure Tally::add_figure(const char* id, const QString& name) {
-    Figure f{new QLabel(name), new QLabel, new QLabel};
+    Figure f{new QLabel(name), new QLabel, new QLabel, name};
     f.name->setObjectName(QStringLiteral("quiet"));
     f.value->setObjectName(QStringLiteral("tally_") + QString::fromLatin1(id));
     f.value->setFont(font_of(1.35, true));
@@ -87,6 +88,7 @@ void Tally::refresh() {
     if (!plan) {
         subtitle_->setText(!has_parts(p) ? tr("no model yet") : document_->plan_error());
         for (const Figure& f : {waste_, purge_, changes_, hands_, time_, money_}) {
+            f.name->setText(f.title);
             f.value->setText(QStringLiteral("–"));
             f.difference->clear();
             f.value->setToolTip(tr("Known once there is a plan"));
@@ -102,7 +104,8 @@ void Tally::refresh() {
         f.value->setText(value);
         f.value->setToolTip(why);
         f.name->setToolTip(why);
-        f.value->setAccessibleName(f.name->text() + QStringLiteral(": ") + value);
+        f.name->setText(f.title);
+        f.value->setAccessibleName(f.title + QStringLiteral(": ") + value);
     };
     const auto g = [](double v) { return QStringLiteral("%1").arg(number(v, v < 100 ? 1 : 0)); };
     set(waste_, QStringLiteral("%1").arg(number(t.waste_ratio, 2)),
@@ -131,6 +134,8 @@ void Tally::refresh() {
     set(time_, QString::fromStdString(duration(t.total_s)), tr("printing %1 + changing %2").arg(QString::fromStdString(duration(t.print_s)), QString::fromStdString(duration(t.change_s))));
     set(money_, money_text(p.settings, t.cost), tr("filament %1 + your time %2").arg(money_text(p.settings, t.filament_cost), money_text(p.settings, t.attended_cost)));
 
+    show_ranges();
+
     if (!document_->pinned()) {
         against_->clear();
         for (const Figure& f : {waste_, purge_, changes_, hands_, time_, money_})
@@ -155,6 +160,32 @@ void Tally::refresh() {
     differ(money_, t.cost, o.cost, 2);
     const double s = t.total_s - o.total_s;
     show_difference(time_, std::abs(s) < 30 ? 0 : s, std::abs(s) < 30 ? QStringLiteral("±0") : (s > 0 ? QStringLiteral("+") : QStringLiteral("−")) + QString::fromStdString(duration(std::abs(s))));
+}
+
+void Tally::set_logbook(LogbookStore* logbook) {
+    logbook_ = logbook;
+    connect(logbook, &LogbookStore::changed, this, &Tally::refresh);
+    refresh();
+}
+
+/// What the logbook makes of hours and purge, where prints have taught it anything.
+void Tally::show_ranges() {
+    const auto plan = document_->plan();
+    if (!plan || !logbook_ || !logbook_->is_open())
+        return;
+    const Outlook o = outlook(record_of(document_->planned_project(), *plan), logbook_->factors());
+    const auto range = [](const Figure& f, const Outlook::Line& line, const QString& low, const QString& high) {
+        if (line.prints == 0 || line.foretold <= 0)
+            return;
+        f.name->setText(tr("%1  %2 – %3").arg(f.title, low, high));
+        const QString why = tr("By the logbook between %1 and %2, with 80 %").arg(low, high) + tr(", from %n print(s).", nullptr, line.prints);
+        f.value->setToolTip(f.value->toolTip() + QLatin1Char('\n') + why);
+        f.name->setToolTip(f.value->toolTip());
+        f.value->setAccessibleName(f.value->accessibleName() + QStringLiteral("; ") + why);
+    };
+    const auto hours = [](double s) { return QString::fromStdString(duration(s)); };
+    range(time_, o.time, hours(o.time.range.low), hours(o.time.range.high));
+    range(purge_, o.purge, number(o.purge.range.low, 1), number(o.purge.range.high, 1));
 }
 
 void Tally::paintEvent(QPaintEvent*) {

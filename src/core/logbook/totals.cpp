@@ -1,0 +1,102 @@
+#include "core/logbook/totals.h"
+
+#include "core/base/civil.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+namespace vitrail {
+
+namespace {
+
+void add(Total& t, const PrintRecord& r) {
+    ++t.prints;
+    const bool failed = r.outcome == Outcome::failed;
+    t.failed += failed;
+    t.trips += r.trips;
+    t.night_trips += r.night_trips;
+    const double piece_g = r.at(Quantity::piece).real.value_or(r.at(Quantity::piece).foretold);
+    t.printed_g += failed ? 0 : piece_g;
+    t.waste_g += r.waste_g() + (failed ? piece_g : 0);
+    t.seconds += r.real_s().value_or(r.foretold_s());
+    t.cost += r.cost;
+    t.saved_g += std::max(0.0, r.as_assigned_g - r.at(Quantity::purge).foretold - r.at(Quantity::tower).foretold);
+    t.saved_s += std::max(0.0, r.as_assigned_s - r.foretold_s());
+    t.saved_cost += std::max(0.0, r.as_assigned_cost - r.cost);
+}
+
+} // namespace
+
+std::vector<Total> totals(std::span<const PrintRecord> records, const Zone& zone, Period period) {
+    std::map<std::int64_t, Total> found;
+    for (const PrintRecord& r : records) {
+        std::string day = moment_text(zone.local_s(r.start_s) / 60).substr(0, period == Period::month ? 7 : 4); // "2026-12"
+        day += period == Period::month ? "-01" : "-01-01";
+        const std::int64_t from = zone.utc_s(parse_moment(day).value_or(0) * 60);
+        Total& t = found[from];
+        t.from_s = from;
+        add(t, r);
+    }
+    std::vector<Total> out;
+    for (const auto& [from, t] : found)
+        out.push_back(t);
+    return out;
+}
+
+Total sum(std::span<const Total> all) {
+    Total out;
+    for (const Total& t : all) {
+        out.prints += t.prints, out.failed += t.failed, out.trips += t.trips, out.night_trips += t.night_trips;
+        out.printed_g += t.printed_g, out.waste_g += t.waste_g, out.seconds += t.seconds, out.cost += t.cost;
+        out.saved_g += t.saved_g, out.saved_s += t.saved_s, out.saved_cost += t.saved_cost;
+    }
+    return out;
+}
+
+std::vector<Failure> failures(std::span<const PrintRecord> records) {
+    std::map<std::string, Failure> found;
+    for (const PrintRecord& r : records) {
+        if (r.outcome == Outcome::good && r.fault.empty())
+            continue;
+        Failure& f = found[r.fault];
+        f.fault = r.fault;
+        ++f.prints;
+        if (r.outcome == Outcome::failed) {
+            f.lost_g += r.at(Quantity::piece).foretold + r.waste_g();
+            f.lost_cost += r.cost;
+        }
+    }
+    std::vector<Failure> out;
+    for (const auto& [code, f] : found)
+        out.push_back(f);
+    std::stable_sort(out.begin(), out.end(), [](const Failure& a, const Failure& b) { return a.lost_cost > b.lost_cost; });
+    return out;
+}
+
+std::vector<FailureRate> failure_rates(std::span<const PrintRecord> records, int least) {
+    std::map<std::pair<FailureRate::Of, std::string>, FailureRate> found;
+    for (const PrintRecord& r : records) {
+        std::set<std::pair<FailureRate::Of, std::string>> in{{FailureRate::Of::machine, r.machine_name.empty() ? r.machine : r.machine_name}, {FailureRate::Of::school, r.school}};
+        for (const UsedFilament& u : r.filaments) {
+            in.insert({FailureRate::Of::material, u.material});
+            in.insert({FailureRate::Of::spool, u.spool});
+        }
+        for (const auto& key : in) {
+            if (key.second.empty())
+                continue;
+            FailureRate& f = found[key];
+            f.of = key.first, f.name = key.second;
+            ++f.prints;
+            f.failed += r.outcome == Outcome::failed;
+        }
+    }
+    std::vector<FailureRate> out;
+    for (const auto& [key, f] : found)
+        if (f.failed > 0 && f.prints >= least)
+            out.push_back(f);
+    std::stable_sort(out.begin(), out.end(), [](const FailureRate& a, const FailureRate& b) { return a.failed * b.prints > b.failed * a.prints; });
+    return out;
+}
+
+} // namespace vitrail
