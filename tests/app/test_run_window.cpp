@@ -196,6 +196,7 @@ void TestRunWindow::a_run_is_followed() {
     run_key(Qt::Key_F8);
     QVERIFY(label("run_state").contains("printing layer"));
     QVERIFY(visits().filter("✓").size() == 2);
+    QCOMPARE(window_->ribbon()->clock()->posts.size(), document()->plan()->changes.size()); // the one that was made has its post still
     // A layer that comes late moves the rest.
     const QString before = label("run_when");
     auto* layer = find<QSpinBox>("run_layer_number");

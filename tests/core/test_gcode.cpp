@@ -27,6 +27,7 @@ private Q_SLOTS:
     void words_of_rs274();
     void modes_and_units();
     void first_lines_dips_and_passes();
+    void pieces_one_after_another();
     void stops_between_layers();
     void times_of_moves();
     void times_by_integration();
@@ -160,6 +161,27 @@ void TestGcode::modes_and_units() {
     QVERIFY(std::abs(absolute.layers[0].filament_mm[0] - 2.5) < 1e-12);
     // E as a volume (M200, common practice): 2.405 mm³ of a strand of 1.75 mm are a millimetre.
     QVERIFY(std::abs(read("M83\nM200 D1.75\nG1 Z0.2\nG1 X10 E2.40528\n").filament_mm[0] - 1) < 1e-4);
+}
+
+/// As many pieces as the project prints one after another: each is compared, and a mistake in the second is found.
+void TestGcode::pieces_one_after_another() {
+    Project p = stack("AB", 2);
+    p.settings.times = 2;
+    p.settings.by_itself = true;
+    const auto plan = plan_of(p);
+    demo::ToolpathWishes good, late;
+    good.stops = late.stops = true;
+    late.late = 1;
+    const std::string first = demo::toolpath_of(p, *plan, good), second = demo::toolpath_of(p, *plan, late);
+    const auto against = [&](const std::string& text) { return against_plan(p, *plan, read_gcode(text, p.machine.motion, stop_words(p.machine.commands))); };
+    const AgainstPlan right = against(first + first), wrong = against(first + second);
+    QVERIFY2(right.layers_match && right.as_planned(), right.findings.empty() ? "" : english(right.findings.front().message).c_str());
+    COMPARE_NEAR(right.file_g, against_plan(p, *plan, read_gcode(first, p.machine.motion, stop_words(p.machine.commands))).file_g, 1e-6);
+    QVERIFY(!wrong.as_planned());
+    QVERIFY2(english(wrong.findings.back().message).find("number 2") != std::string::npos, english(wrong.findings.back().message).c_str());
+    p.settings.times = 3; // another number: that is said
+    const auto other = against(first + first).findings;
+    QVERIFY(std::any_of(other.begin(), other.end(), [](const Finding& f) { return f.code == "file-passes"; }));
 }
 
 void TestGcode::first_lines_dips_and_passes() {

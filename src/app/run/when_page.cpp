@@ -320,21 +320,27 @@ std::optional<RibbonClock> WhenPage::clock() const {
             out.nights.push_back({a, b});
     const Project& p = document_->planned_project();
     const Plan& plan = *document_->plan();
-    for (const DueVisit& v : t.visits) {
-        if (v.plate != s.plate || v.index < 0)
-            continue;
-        RibbonClock::Post post{layers(v.from_s), layers(v.to_s), {}, {}, v.visit.at_night, tr("%1: %2").arg(clock_text(v.from_s), words(visit_text(run.task, v)))};
-        int f = -1;
-        if (v.visit.change >= 0 && v.visit.change < static_cast<int>(plan.changes.size()))
-            f = plan.changes[static_cast<std::size_t>(v.visit.change)].to;
-        else if (v.visit.refill >= 0 && v.visit.refill < static_cast<int>(plan.refills.size()))
-            f = plan.refills[static_cast<std::size_t>(v.visit.refill)].in;
+    const auto post_of = [&](const Visit& v, double from, double to, const QString& says) {
+        RibbonClock::Post post{from, to, {}, {}, v.at_night, says};
+        const int f = v.change >= 0 && v.change < static_cast<int>(plan.changes.size()) ? plan.changes[static_cast<std::size_t>(v.change)].to : v.refill >= 0 && v.refill < static_cast<int>(plan.refills.size()) ? plan.refills[static_cast<std::size_t>(v.refill)].in : -1;
         if (f >= 0) {
             post.letter = QChar::fromLatin1(p.filaments[static_cast<std::size_t>(f)].letter);
             post.colour = to_qcolor(p.filaments[static_cast<std::size_t>(f)].colour);
         }
-        out.posts.push_back(std::move(post));
+        return post;
+    };
+    for (const DueVisit& v : t.visits) {
+        if (v.plate != s.plate || v.index < 0)
+            continue;
+        out.posts.push_back(post_of(v.visit, layers(v.from_s), layers(v.to_s), tr("%1: %2").arg(clock_text(v.from_s), words(visit_text(run.task, v)))));
     }
+    const RunPlate& planned = run.task.plates[static_cast<std::size_t>(s.plate)];
+    for (const RunEvent& e : run.events) // those that were made stay where the plan had them
+        if (e.what == RunEvent::What::done && e.plate == s.plate && e.visit >= 0 && e.visit < static_cast<int>(planned.visits.size())) {
+            const Visit& v = planned.visits[static_cast<std::size_t>(e.visit)];
+            const double place = layers(utc_at(t, s.plate, v.to_s));
+            out.posts.push_back(post_of(v, place, place, tr("%1, done: %2").arg(clock_text(e.at_s), words(planned.says[static_cast<std::size_t>(e.visit)]))));
+        }
     if (s.is != RunState::Is::planned) {
         out.now = layers_at(t, run.task, s.plate, store_->now());
         out.now_text = s.is == RunState::Is::waiting ? tr("now %1 · waits").arg(at(store_->now()).toString(QStringLiteral("HH:mm"))) : tr("now %1 · layer %2").arg(at(store_->now()).toString(QStringLiteral("HH:mm"))).arg(std::max(1, s.layer));

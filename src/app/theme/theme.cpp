@@ -63,8 +63,8 @@ QString style_sheet(const Theme& t) {
         QScrollBar::handle { background: %line; border-radius: 4px; min-height: 24px; min-width: 24px; }
         QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
         QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
-        QCheckBox::indicator, QListView::indicator, QTreeView::indicator, QTableView::indicator { width: 13px; height: 13px; border: 1px solid %quiet; border-radius: 2px; background: %field; }
-        QCheckBox::indicator:checked, QListView::indicator:checked, QTreeView::indicator:checked, QTableView::indicator:checked { background: %accent; border-color: %accent; image: url(:/icons/check.svg); }
+        QCheckBox::indicator { width: 13px; height: 13px; border: 1px solid %quiet; border-radius: 2px; background: %field; }
+        QCheckBox::indicator:checked { background: %accent; border-color: %accent; image: url(:/icons/check.svg); }
         QCheckBox::indicator:focus { border-color: %accent; }
         QCheckBox::indicator:disabled { border-style: dotted; }
         QTabWidget::pane { border: 0; }

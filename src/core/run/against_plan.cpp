@@ -411,7 +411,54 @@ bool AgainstPlan::as_planned() const {
     return std::none_of(findings.begin(), findings.end(), [](const Finding& f) { return f.severity == Severity::error; });
 }
 
+namespace {
+
+/// One of the pieces that a file prints one after another, as if it was all of it. Of the first one layers and stops have the same places as in the file.
+ToolpathFile only_pass(const ToolpathFile& file, int pass) {
+    const auto from = std::find_if(file.layers.begin(), file.layers.end(), [&](const ToolpathLayer& l) { return l.pass == pass; });
+    const auto to = std::find_if(from, file.layers.end(), [&](const ToolpathLayer& l) { return l.pass != pass; });
+    const int first = static_cast<int>(from - file.layers.begin()), last = static_cast<int>(to - file.layers.begin());
+    ToolpathFile out = file;
+    out.layers.assign(from, to);
+    out.passes = 1;
+    out.stops.clear();
+    out.filament_mm.assign(file.filament_mm.size(), 0);
+    out.motion_s = 0;
+    out.start_mm = pass == 1 ? file.start_mm : 0;
+    for (ToolpathLayer& l : out.layers) {
+        l.pass = 1;
+        out.motion_s += l.seconds;
+        for (std::size_t t = 0; t < l.filament_mm.size() && t < out.filament_mm.size(); ++t)
+            out.filament_mm[t] += l.filament_mm[t];
+    }
+    for (ToolpathStop s : file.stops)
+        if (s.layer > first && (s.layer <= last || (to == file.layers.end() && s.layer == last + 1))) {
+            s.layer -= first;
+            out.stops.push_back(std::move(s));
+        }
+    return out;
+}
+
+AgainstPlan compare_one(const Project& p, const Plan& plan, const ToolpathFile& file);
+
+} // namespace
+
 AgainstPlan against_plan(const Project& p, const Plan& plan, const ToolpathFile& file) {
+    if (file.passes <= 1 || p.settings.times != file.passes)
+        return compare_one(p, plan, file);
+    AgainstPlan out = compare_one(p, plan, only_pass(file, 1));
+    for (int pass = 2; pass <= file.passes; ++pass)
+        for (Finding f : compare_one(p, plan, only_pass(file, pass)).findings)
+            if (f.severity == Severity::error) {
+                f.message = sentences({say("In the piece that is printed as number {}:", pass), f.message});
+                out.findings.push_back(std::move(f));
+            }
+    return out;
+}
+
+namespace {
+
+AgainstPlan compare_one(const Project& p, const Plan& plan, const ToolpathFile& file) {
     AgainstPlan out;
     const std::vector<int> counted = plan_layer_of(file);
     const std::vector<Wanted> wanted = wanted_stops(p, plan);
@@ -448,5 +495,7 @@ AgainstPlan against_plan(const Project& p, const Plan& plan, const ToolpathFile&
     report.amounts();
     return out;
 }
+
+} // namespace
 
 } // namespace vitrail

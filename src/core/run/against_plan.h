@@ -44,6 +44,7 @@ struct AgainstPlan {
     bool as_planned() const; ///< nothing that would spoil the print
 };
 
+/// A file that prints as many pieces one after another as the project does (settings.times) is compared piece by piece: what is said of stops and amounts is of the first, findings are of all.
 /// Layers are those of the plan where they lie at the same height within 0.02 mm. Stops are matched in their order so that the least is off, missing or
 /// too many (as texts are compared: Needleman & Wunsch 1970).
 AgainstPlan against_plan(const Project& project, const Plan& plan, const ToolpathFile& file);
