@@ -5554,6 +5554,10 @@
             <numerusform></numerusform>
         </translation>
     </message>
+    <message>
+        <source>In the piece that is printed as number {}:</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -16741,6 +16745,10 @@ pinned plan</source>
     </message>
     <message>
         <source>%1 · %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, done: %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -2,11 +2,9 @@
 
 #include "cli/guarded.h"
 #include "core/base/numbers.h"
-#include "core/plan/planner.h"
 #include "formats/json.h"
 #include "formats/logbook_db.h"
 #include "formats/logbook_text.h"
-#include "formats/place_clock.h"
 
 #include <fmt/format.h>
 
@@ -51,15 +49,6 @@ std::vector<Factor> factors_of(ShelfDb& db, const std::vector<PrintRecord>& prin
     return learn_all(prints, off ? *off : std::vector<FactorKey>());
 }
 
-std::int64_t time_of(const std::string& text, const char* call, const Zone& zone) {
-    if (text == "now")
-        return now_s();
-    const auto s = parse_instant(text, zone);
-    if (!s)
-        throw Usage{fmt::format("{} is a time like 2026-12-05T18:30, with or without +01:00 behind it, or “now”; not {}", call, text)};
-    return *s;
-}
-
 std::string amount(Quantity q, double v) {
     return in_grams(q) ? fmt::format("{:.1f} g", v) : duration(v);
 }
@@ -77,9 +66,9 @@ PrintRecord typed_record(const LogCall& o, const Project& p, const Plan& plan) {
     PrintRecord r = record_of(p, plan);
     r.project_file = o.project;
     const Zone zone = place_zone(now_s());
-    r.start_s = o.start.empty() ? now_s() - static_cast<std::int64_t>(r.foretold_s()) : time_of(o.start, "--start", zone);
+    r.start_s = o.start.empty() ? now_s() - static_cast<std::int64_t>(r.foretold_s()) : instant(o.start, "--start", zone);
     if (!o.end.empty())
-        r.end_s = time_of(o.end, "--end", zone);
+        r.end_s = instant(o.end, "--end", zone);
     else if (o.hours > 0)
         r.end_s = r.start_s + std::llround(o.hours * 3600);
     if (r.end_s != 0 && r.end_s <= r.start_s)
@@ -120,14 +109,6 @@ Json line_json(const Outlook::Line& l) {
 
 Json outlook_json(const Outlook& o) {
     return {{"schema", "vitrail.outlook/1"}, {"time_s", line_json(o.time)}, {"piece_g", line_json(o.piece)}, {"purge_g", line_json(o.purge)}, {"tower_g", line_json(o.tower)}, {"waste_g", line_json(o.waste)}, {"cleaning_s", line_json(o.cleaning)}, {"soaking_s", line_json(o.soaking)}};
-}
-
-std::shared_ptr<const Plan> planned(const Project& p, const std::string& file) {
-    Planner planner;
-    auto plan = planner.plan(p);
-    if (!plan)
-        throw Unusable{file, english(plan.error().message)};
-    return *plan;
 }
 
 int run_log_add(const LogCall& o) {

@@ -2,7 +2,6 @@
 
 #include "cli/guarded.h"
 #include "core/base/numbers.h"
-#include "core/plan/planner.h"
 #include "core/run/commands.h"
 #include "core/run/rehearsal.h"
 #include "core/run/sketch_gcode.h"
@@ -10,7 +9,6 @@
 #include "devices/rehearse.h"
 #include "formats/calendar.h"
 #include "formats/json.h"
-#include "formats/place_clock.h"
 #include "formats/run_json.h"
 #include "formats/toolpath_file.h"
 
@@ -23,14 +21,6 @@ namespace vitrail {
 
 namespace {
 
-std::shared_ptr<const Plan> planned(const Project& p, const std::string& file) {
-    Planner planner;
-    auto plan = planner.plan(p);
-    if (!plan)
-        throw Unusable{file, english(plan.error().message)};
-    return *plan;
-}
-
 /// "22:00-07:00"
 std::pair<double, double> quiet_hours(const std::string& text) {
     const std::size_t dash = text.find('-');
@@ -39,15 +29,6 @@ std::pair<double, double> quiet_hours(const std::string& text) {
     if (!from || !to)
         throw Usage{"--quiet is HH:MM-HH:MM, such as 22:00-07:00, not " + text};
     return {*from, *to};
-}
-
-std::int64_t instant(const std::string& text, const char* call, const Zone& zone) {
-    if (text == "now")
-        return now_s();
-    const auto s = parse_instant(text, zone);
-    if (!s)
-        throw Usage{fmt::format("{} is a time like 2026-12-05T18:30, with or without +01:00 behind it, or “now”; not {}", call, text)};
-    return *s;
 }
 
 /// The system's zone, or another one: the C library takes it from TZ.

@@ -14,7 +14,6 @@ namespace vitrail {
 namespace {
 
 constexpr double kAhead_s = 2;        ///< it takes commands as long as it has less to do than that
-constexpr std::size_t kLongest = 512; ///< longer lines are no lines
 constexpr double kSaysBusy_s = 2;
 constexpr double kRoom_c = 20;
 constexpr double kMelts_c = 170;      ///< below it nothing is pushed, as common firmware has it (from memory)
@@ -55,7 +54,7 @@ void SimPrinter::set_card(std::string text) {
 
 void SimPrinter::reset() {
     held_.clear();
-    rest_.clear();
+    lines_.clear();
     announced_.clear();
     busy_s_ = ready_s_ = now_s_;
     owes_ok_ = waiting_ = out_ = puts_ = from_card_ = false;
@@ -72,16 +71,7 @@ std::string SimPrinter::take(std::string_view bytes) {
     std::string out;
     if (!waiting_)
         out.swap(announced_); // it has woken up
-    for (const char c : bytes) {
-        if (c != '\n') {
-            if (c != '\r' && rest_.size() < kLongest)
-                rest_ += c;
-            continue;
-        }
-        std::string text = std::move(rest_);
-        rest_.clear();
-        out += line(std::move(text));
-    }
+    lines_.take(bytes, [&](const std::string& text) { out += line(text); });
     return out + pump();
 }
 

@@ -1,6 +1,7 @@
 // A printer that does not exist: it takes line-numbered G-code, moves and heats in a time of its own, and has its moods.
 #pragma once
 
+#include "core/base/line_buffer.h"
 #include "core/machine/machine.h"
 #include "core/run/toolpath.h"
 
@@ -71,7 +72,7 @@ private:
     StopWords words_;
     Moods moods_;
     std::mt19937 random_;
-    std::string rest_;              ///< of a line that has not ended
+    LineBuffer lines_;
     std::deque<std::string> held_;  ///< commands that wait for their turn
     double now_s_ = 0, busy_s_ = 0; ///< when the moves it has taken are done
     double ready_s_ = 0;            ///< when it takes the next command

@@ -10,13 +10,7 @@ namespace vitrail {
 
 std::string SimScale::take(std::string_view bytes) {
     std::string out;
-    for (const char c : bytes)
-        if (c == '\n') {
-            out += line(rest_);
-            rest_.clear();
-        } else if (c != '\r' && rest_.size() < 64) {
-            rest_ += c;
-        }
+    lines_.take(bytes, [&](const std::string& text) { out += line(text); });
     return out;
 }
 

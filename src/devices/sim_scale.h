@@ -1,6 +1,8 @@
 // A kitchen scale that does not exist: whole grams, a little noise, and a zero that wanders.
 #pragma once
 
+#include "core/base/line_buffer.h"
+
 #include <random>
 #include <string>
 #include <string_view>
@@ -30,7 +32,7 @@ private:
 
     ScaleMakeUp make_up_;
     std::mt19937 random_;
-    std::string rest_;
+    LineBuffer lines_{64};
     double now_s_ = 0, loaded_s_ = -1e9, load_g_ = 0, before_g_ = 0, zero_g_ = 0;
 };
 

@@ -14,13 +14,7 @@ SimTags::SimTags(std::vector<std::string> tags, double fails, unsigned seed) : t
 
 std::string SimTags::take(std::string_view bytes) {
     std::string out;
-    for (const char c : bytes)
-        if (c == '\n') {
-            out += line(rest_);
-            rest_.clear();
-        } else if (c != '\r' && rest_.size() < 128) {
-            rest_ += c;
-        }
+    lines_.take(bytes, [&](const std::string& text) { out += line(text); });
     return out;
 }
 

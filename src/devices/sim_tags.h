@@ -1,6 +1,8 @@
 // A reader of spool tags that does not exist: says the number of the tag that is held to it.
 #pragma once
 
+#include "core/base/line_buffer.h"
+
 #include <random>
 #include <string>
 #include <string_view>
@@ -25,7 +27,8 @@ private:
     double fails_;
     std::mt19937 random_;
     std::size_t next_ = 0;
-    std::string rest_, held_;
+    LineBuffer lines_{128};
+    std::string held_;
 };
 
 } // namespace vitrail

@@ -234,7 +234,7 @@ void PrinterPage::connect_to(const QString& address) {
         return;
     hang_up();
     says_ = {};
-    rest_.clear();
+    lines_.clear();
     address_->setEditText(address.trimmed());
     QStringList known = QSettings().value(QStringLiteral("printer/addresses")).toStringList();
     known.removeAll(address.trimmed());
@@ -302,26 +302,20 @@ void PrinterPage::start_printing(bool resume) {
 
 void PrinterPage::hear_all(const QByteArray& bytes) {
     std::string out;
-    bool waited = says_.waits;
-    for (const char c : bytes) {
-        if (c != '\n') {
-            if (c != '\r' && rest_.size() < 512)
-                rest_ += c;
-            continue;
-        }
-        hear(says_, rest_);
-        const bool answers_question = heat_of(rest_) && rest_.rfind("ok", 0) == 0;
+    const bool waited = says_.waits;
+    lines_.take({bytes.constData(), static_cast<std::size_t>(bytes.size())}, [&](const std::string& text) {
+        hear(says_, text);
+        const bool answers_question = heat_of(text) && text.rfind("ok", 0) == 0;
         if (sender_ && !answers_question) {
             const std::int64_t before = sender_->sent();
-            out += sender_->take(rest_);
+            out += sender_->take(text);
             unanswered_ = sender_->sent() != before ? 0 : unanswered_;
         }
-        if (rest_.find("busy") != std::string::npos)
+        if (text.find("busy") != std::string::npos)
             unanswered_ = 0;
-        else if (rest_.rfind("Error", 0) == 0 || rest_.rfind("// waits", 0) == 0 || rest_.rfind("echo:", 0) == 0)
-            log(QString::fromUtf8(rest_));
-        rest_.clear();
-    }
+        else if (text.rfind("Error", 0) == 0 || text.rfind("// waits", 0) == 0 || text.rfind("echo:", 0) == 0)
+            log(QString::fromUtf8(text));
+    });
     link_->send(out);
     if (says_.started_anew) {
         says_.started_anew = false;

@@ -1,6 +1,7 @@
 // A printer on a line: looks on while it prints, reports the run, and prints a file where somebody says so.
 #pragma once
 
+#include "core/base/line_buffer.h"
 #include "core/run/toolpath.h"
 #include "core/run/watch.h"
 
@@ -76,7 +77,8 @@ private:
     PrinterSays says_;
     Following following_;
     std::unique_ptr<Sender> sender_;
-    std::string rest_, run_id_;
+    LineBuffer lines_;
+    std::string run_id_;
     QString file_;
     std::shared_ptr<const ToolpathFile> toolpath_;
     Job kept_;

@@ -121,13 +121,7 @@ std::string Rehearsal::again() {
 
 std::string Rehearsal::take(std::string_view bytes) {
     std::string out;
-    for (const char c : bytes)
-        if (c == '\n') {
-            out += line(rest_);
-            rest_.clear();
-        } else if (c != '\r' && rest_.size() < 512) {
-            rest_ += c;
-        }
+    lines_.take(bytes, [&](const std::string& text) { out += line(text); });
     return out;
 }
 

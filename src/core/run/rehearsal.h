@@ -1,6 +1,7 @@
 // A night at the printer before it comes: what it asks of whoever is there, what they do, and what comes of it.
 #pragma once
 
+#include "core/base/line_buffer.h"
 #include "core/run/against_plan.h"
 #include "core/run/sender.h"
 #include "core/run/when.h"
@@ -137,7 +138,8 @@ private:
     Person person_;
     std::mt19937 random_;
     Sender sender_;
-    std::string rest_, says_;
+    LineBuffer lines_;
+    std::string says_;
     std::vector<StepResult> results_;
     std::vector<int> holds_;
     std::vector<WrongLayers> wrong_;
