@@ -5558,6 +5558,14 @@
         <source>In the piece that is printed as number {}:</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Some layers have heights of their own, and a picture&apos;s colours come from layers that are all alike.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layers of one height</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>

@@ -28,6 +28,7 @@ private Q_SLOTS:
     void initTestCase() { prepare(); }
     void init() { begin(); }
     void cleanup() { end(); }
+    void layers_get_heights_of_their_own();
     void grey_lighthouse_in_four_colours();
     void brush_paints_on_the_surface();
     void brush_goes_on_with_the_chosen_patch();
@@ -565,6 +566,34 @@ void TestRegionsWindow::undo_by_stroke() {
     QVERIFY(project().pieces[0].parts[0].patches.empty());
     window_->findChild<QAction*>("redo")->trigger();
     COMPARE_NEAR(painted(1), three / 3, 1);
+}
+
+/// Layers of heights of their own: typed into the table, in the plan, undone.
+void TestRegionsWindow::layers_get_heights_of_their_own() {
+    show_project(stack("AB", 4));
+    wait_for_plan();
+    const int before = document()->plan()->grid.count;
+    in_next_dialog([&](QDialog* d) {
+        auto* table = d->findChild<QTableWidget*>("layer_bands_table");
+        d->findChild<QPushButton*>("layer_bands_add")->click();
+        QCOMPARE(table->rowCount(), 1);
+        table->item(0, 0)->setData(Qt::EditRole, 5.0); // no layer is that high
+        auto* says = d->findChild<QLabel*>("layer_bands_says");
+        QVERIFY(says->text().contains("high"));
+        QVERIFY(!d->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok)->isEnabled());
+        table->item(0, 0)->setData(Qt::EditRole, 0.1);
+        table->item(0, 1)->setData(Qt::EditRole, 2.0);
+        table->item(0, 2)->setData(Qt::EditRole, 4.0);
+        QVERIFY2(says->text().contains(QString::number(before + 10)), qPrintable(says->text()));
+        d->accept();
+    });
+    press("layer_bands");
+    wait_for_plan();
+    QCOMPARE(document()->plan()->grid.count, before + 10);
+    QVERIFY(find<QPushButton>("layer_bands")->text().contains("1"));
+    document()->undo_stack()->undo();
+    wait_for_plan();
+    QCOMPARE(document()->plan()->grid.count, before);
 }
 
 VITRAIL_TEST(TestRegionsWindow)

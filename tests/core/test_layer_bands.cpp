@@ -24,6 +24,7 @@ private Q_SLOTS:
     void slices_of_a_pyramid();
     void a_plan_of_them();
     void checked_against_the_nozzle();
+    void not_for_pictures();
     void a_rescue_without_remainder();
     void kept_in_the_archive();
     void extremes_are_refused();
@@ -145,6 +146,28 @@ void TestLayerBands::checked_against_the_nozzle() {
     const auto found = std::find_if(plan->findings.begin(), plan->findings.end(), [](const Finding& f) { return f.code == "layer-height"; });
     QVERIFY(found != plan->findings.end());
     QVERIFY(found->severity == Severity::error);
+}
+
+/// A picture's colours come from layers that are all alike: that is said, with its remedy, and no rescue gives them others.
+void TestLayerBands::not_for_pictures() {
+    auto p = load_project(source_file("demo/dusk.vitrail"));
+    QVERIFY(bool(p));
+    p->settings.layer_bands = {{0.5, 1, 0.04}};
+    const auto plan = plan_of(*p);
+    QVERIFY(has(*plan, "picture-layers"));
+    const Finding& f = finding(*plan, "picture-layers");
+    QCOMPARE(int(f.fixes.size()), 1);
+    f.fixes[0].apply(*p);
+    QVERIFY(p->settings.layer_bands.empty());
+    const auto good = plan_of(*p);
+    QVERIFY(!has(*good, "picture-layers"));
+    Botch b;
+    b.at_layer = 14;
+    b.measured_mm = good->grid.top_mm(14) - 0.1;
+    b.exact = true;
+    const auto exact = rescue(*p, *good, b);
+    QVERIFY(!exact);
+    QVERIFY(english(exact.error().message).find("equally high") != std::string::npos);
 }
 
 /// 0.25 mm are missing with layers of 0.1: two whole layers leave 0.05, two of 0.125 leave nothing.

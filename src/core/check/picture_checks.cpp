@@ -17,6 +17,8 @@ void Checker::pictures() {
                              mm(s.layer_mm), mm(s.first_layer_mm)),
                          whole_print());
         fix(f, say("layers of {} after {}", mm(picture.layer_mm), mm(picture.first_mm)), [](Project& q) { q.settings.first_layer_mm = q.picture->first_mm, q.settings.layer_mm = q.picture->layer_mm; });
+    } else if (!s.layer_bands.empty()) {
+        fix(add("picture-layers", Severity::error, say("Some layers have heights of their own, and a picture's colours come from layers that are all alike."), whole_print()), say("layers of one height"), [](Project& q) { q.settings.layer_bands.clear(); });
     } else if (picture.made_with != tints_text(p))
         add("picture-filaments", Severity::warning, say("The filaments of the picture have changed since it was made, so its heights no longer suit them. Make it anew on the Picture bench."), whole_print());
     if (s.infill_pct < 100)
