@@ -184,6 +184,8 @@ private:
         return std::all_of(word.begin(), word.end(), [this](QChar c) { return find_filament(project(), c.toLatin1()) >= 0; });
     }
     void look_at(const QString& where, const QString& text) {
+        if (text.startsWith(QLatin1String("/dev/"))) // this machine's serial ports
+            return;
         for (const QString& w : english_words(text))
             if (!given_.contains(w) && !is_letters(w))
                 left_.insert(where + QStringLiteral(": ") + text.left(120));
