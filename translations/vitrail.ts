@@ -5566,6 +5566,29 @@
         <source>layers of one height</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>hours, by the logbook</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece, by the logbook</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge, by the logbook</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tower, by the logbook</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>{1} to {2} with 80 %, from {0} print</source>
+        <comment>{1} to {2} with 80 %, from {0} prints</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>main</name>

@@ -1,6 +1,8 @@
 #include "cli/arguments.h"
 #include "core/base/text.h"
 #include "cli/commands.h"
+
+#include "cli/log_commands.h"
 #include "cli/guarded.h"
 #include "cli/new_project.h"
 
@@ -19,6 +21,7 @@
 #include "formats/json.h"
 #include "formats/machine_file.h"
 #include "formats/readings.h"
+#include "formats/logbook_text.h"
 #include "formats/report.h"
 #include "formats/shelf_db.h"
 #include "paint/sheet_paint.h"
@@ -144,8 +147,12 @@ int run_plan(const PlanOptions& o) {
         const Project p = open_project(o.project, o.settings);
         const auto plan = make_plan(p, o.project);
         if (o.json)
-            std::cout << json_text(plan_report(p, *plan)) << "\n";
-        else
+        {
+            Json report = plan_report(p, *plan);
+            if (!o.book.empty())
+                report["outlook"] = outlook_report(outlook_of(o.book, p, *plan));
+            std::cout << json_text(report) << "\n";
+        } else
             print_summary(p, *plan);
         return 0;
     });
@@ -172,6 +179,8 @@ int run_sheet(const SheetOptions& o) {
         const auto plan = make_plan(p, o.project);
         RunSheet sheet = make_run_sheet(p, *plan, place_zone(p));
         sheet.picture = thumbnail_png(p);
+        if (!o.book.empty())
+            add_outlook(sheet, outlook_of(o.book, p, *plan));
         if (!o.csv.empty())
             save(o.csv, sheet_csv(sheet));
         if (!o.html.empty())

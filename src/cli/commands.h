@@ -17,6 +17,7 @@ struct PlanOptions {
     std::string project;
     bool json = false;
     std::vector<std::string> settings;
+    std::string book; ///< a logbook, whose ranges are said; empty: none
 };
 struct NozzlesOptions : PlanOptions {
     std::string aim;

@@ -103,14 +103,6 @@ PrintRecord typed_record(const LogCall& o, const Project& p, const Plan& plan) {
     return r;
 }
 
-Json line_json(const Outlook::Line& l) {
-    return {{"foretold", l.foretold}, {"likely", l.likely}, {"low", l.range.low}, {"high", l.range.high}, {"prints", l.prints}};
-}
-
-Json outlook_json(const Outlook& o) {
-    return {{"schema", "vitrail.outlook/1"}, {"time_s", line_json(o.time)}, {"piece_g", line_json(o.piece)}, {"purge_g", line_json(o.purge)}, {"tower_g", line_json(o.tower)}, {"waste_g", line_json(o.waste)}, {"cleaning_s", line_json(o.cleaning)}, {"soaking_s", line_json(o.soaking)}};
-}
-
 int run_log_add(const LogCall& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
@@ -187,11 +179,9 @@ int run_log_outlook(const LogCall& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
         const auto plan = planned(p, o.project);
-        ShelfDb db = open_book(o);
-        const auto prints = prints_of(db, {});
-        const Outlook out = outlook(record_of(p, *plan), factors_of(db, prints));
+        const Outlook out = outlook_of(o.book, p, *plan);
         if (o.json) {
-            std::cout << json_text(outlook_json(out)) << "\n";
+            std::cout << json_text(outlook_report(out)) << "\n";
             return 0;
         }
         const auto line = [](const char* name, const Outlook::Line& l, bool grams) {
@@ -248,6 +238,13 @@ int run_log_remove(const LogCall& o) {
 }
 
 } // namespace
+
+Outlook outlook_of(const std::string& book, const Project& project, const Plan& plan) {
+    LogCall call;
+    call.book = book;
+    ShelfDb db = open_book(call);
+    return outlook(record_of(project, plan), factors_of(db, prints_of(db, {})));
+}
 
 void add_log_commands(CLI::App& app, std::function<int()>& run) {
     CLI::App* log = app.add_subcommand("log", "The logbook: prints as foretold and as they came out, and what they teach");

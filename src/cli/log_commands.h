@@ -1,6 +1,8 @@
 // The logbook on the command line: prints in, prints out, what they teach.
 #pragma once
 
+#include "core/logbook/learn.h"
+
 #include <CLI/CLI.hpp>
 
 #include <functional>
@@ -18,6 +20,9 @@ struct LogCall {
     bool json = false;
     std::vector<std::string> settings;
 };
+
+/// What the logbook in that database makes of a plan; throws Unusable.
+Outlook outlook_of(const std::string& book, const Project& project, const Plan& plan);
 
 /// Its subcommands; the one that is called goes into `run`.
 void add_log_commands(CLI::App& app, std::function<int()>& run);

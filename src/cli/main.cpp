@@ -55,6 +55,7 @@ int main(int argc, char** argv) {
     };
     CLI::App* plan_command = app.add_subcommand("plan", "Plan the print: changes, purge, time, money");
     project_options(plan_command, plan);
+    plan_command->add_option("--book", plan.book, "A logbook: with --json the report says what it makes of hours and grams");
     plan_command->callback([&] { run = [&] { return run_plan(plan); }; });
 
     CLI::App* set = app.add_subcommand("set", "Change settings in a project file");
@@ -69,6 +70,7 @@ int main(int argc, char** argv) {
     SheetOptions sheet;
     CLI::App* sheet_command = app.add_subcommand("sheet", "Write the run sheet");
     project_and_settings(sheet_command, sheet);
+    sheet_command->add_option("--book", sheet.book, "A logbook: its ranges stand behind the totals");
     CLI::Option_group* formats = sheet_command->add_option_group("format");
     formats->add_option("--pdf", sheet.pdf, "As PDF");
     formats->add_option("--csv", sheet.csv, "As CSV, one line a change");

@@ -288,4 +288,9 @@ Json score_report(const Score& s) {
     return {{"figures", s.figures}, {"nominal", s.nominal}, {"held", s.held}, {"within_80", s.within_80}};
 }
 
+Json outlook_report(const Outlook& o) {
+    const auto line = [](const Outlook::Line& l) { return Json{{"foretold", l.foretold}, {"likely", l.likely}, {"low", l.range.low}, {"high", l.range.high}, {"prints", l.prints}}; };
+    return {{"schema", "vitrail.outlook/1"}, {"time_s", line(o.time)}, {"piece_g", line(o.piece)}, {"purge_g", line(o.purge)}, {"tower_g", line(o.tower)}, {"waste_g", line(o.waste)}, {"cleaning_s", line(o.cleaning)}, {"soaking_s", line(o.soaking)}};
+}
+
 } // namespace vitrail

@@ -23,5 +23,7 @@ std::string factor_key_text(const FactorKey& key);
 std::optional<FactorKey> factor_key_of(const std::string& text);
 Json factors_report(const std::vector<Factor>& factors, const std::vector<PrintRecord>& records, const Zone& zone);
 Json score_report(const Score& score);
+/// Schema "vitrail.outlook/1": for hours and grams foretold, likely, low, high (80 %), and from how many prints.
+Json outlook_report(const Outlook& outlook);
 
 } // namespace vitrail

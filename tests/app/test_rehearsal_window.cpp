@@ -92,9 +92,11 @@ private:
             process.waitForReadyRead(100);
             out += QString::fromUtf8(process.readAllStandardOutput());
         }
-        static const QRegularExpression port("port (\\d+)");
+        static const QRegularExpression port("port (\\d+)"), terminal("terminal (\\S+)");
+        terminal_ = terminal.match(out).captured(1);
         return "localhost:" + port.match(out).captured(1);
     }
+    QString terminal_; ///< of the printer that was started, where it has one
     /// A toolpath file in which nothing takes long.
     QString short_file() {
         const QString path = dir_->filePath("short.gcode");
@@ -224,7 +226,7 @@ void TestRehearsalWindow::a_printer_is_looked_at() {
     show_bench(RunBench::kPrinter);
     const QString file = short_file();
     QProcess process;
-    const QString address = start_printer(process, {"--speed", "300", "--card", file, "--print", "--no-terminal"});
+    const QString address = start_printer(process, {"--speed", "300", "--card", file, "--print"});
     check_names(bench());
     printer()->connect_to("nowhere");
     QVERIFY(said().contains("HOST:PORT"));
@@ -236,6 +238,9 @@ void TestRehearsalWindow::a_printer_is_looked_at() {
     QVERIFY(view()->layer() >= 1);
     press("printer_connect"); // hangs up
     QTRY_VERIFY(label("printer_who").contains("not connected"));
+    printer()->connect_to(terminal_); // the same over a serial port
+    QTRY_VERIFY_WITH_TIMEOUT(label("printer_who").contains("simulated"), 5000);
+    printer()->hang_up();
     process.kill();
     process.waitForFinished();
 }

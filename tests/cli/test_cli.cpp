@@ -823,6 +823,11 @@ void TestCli::log() {
     QVERIFY(taught["score"].toObject()["figures"].toInt() >= 6);
     out = json(log({"outlook", "p.vitrail", "--json"}));
     QCOMPARE(out["time_s"].toObject()["prints"].toInt(), 6);
+    // Report and sheet say it, too, where a logbook is named.
+    QCOMPARE(json({"plan", "p.vitrail", "--json", "--book", "book.sqlite"})["outlook"].toObject()["time_s"].toObject()["prints"].toInt(), 6);
+    QVERIFY(!json({"plan", "p.vitrail", "--json"}).contains("outlook"));
+    QCOMPARE(run({"sheet", "p.vitrail", "--html", "s.html", "--book", "book.sqlite"}).status, 0);
+    QVERIFY(read_file(path("s.html"))->find("by the logbook") != std::string::npos);
     // In and out.
     QCOMPARE(run(log({"export", "all.csv"})).status, 0);
     QCOMPARE(run(log({"export", "all.json"})).status, 0);

@@ -8,6 +8,7 @@ namespace vitrail {
 class BenchPages;
 class Document;
 class FilePage;
+class LogbookStore;
 class Ribbon;
 class PrinterPage;
 class RehearsePage;
@@ -21,7 +22,7 @@ class RunBench : public QWidget {
     Q_OBJECT
 public:
     enum Page { kWhen, kFile, kRehearse, kPrinter, kRescue, kSheet };
-    RunBench(Document* document, ViewState* view, RunStore* store, Ribbon* ribbon, QWidget* parent = nullptr);
+    RunBench(Document* document, ViewState* view, RunStore* store, LogbookStore* logbook, Ribbon* ribbon, QWidget* parent = nullptr);
     void show_page(Page page);
     WhenPage* when() { return when_; }
     FilePage* file() { return file_; }

@@ -4,6 +4,7 @@
 #include "paint/thumbnail.h"
 
 #include "app/document/document.h"
+#include "app/document/logbook_store.h"
 #include "app/parts/panel.h"
 #include "formats/files.h"
 #include "formats/place_clock.h"
@@ -55,8 +56,8 @@ void PagesView::paintEvent(QPaintEvent* e) {
     }
 }
 
-SheetPage::SheetPage(Document* document, QWidget* parent)
-    : QWidget(parent), document_(document), view_(new PagesView), scroll_(new QScrollArea), summary_(new QLabel), empty_(new QLabel) {
+SheetPage::SheetPage(Document* document, LogbookStore* logbook, QWidget* parent)
+    : QWidget(parent), document_(document), logbook_(logbook), view_(new PagesView), scroll_(new QScrollArea), summary_(new QLabel), empty_(new QLabel) {
     auto* side = new Panel(tr("Run sheet"));
     auto* words = new QLabel(tr("What to load before the start, every change with its layer stated all ways, and the cautions that apply. "
                                 "Keep it at the printer and tick the changes off."));
@@ -137,9 +138,19 @@ void SheetPage::draw_picture() {
     });
 }
 
+/// Of the plan, with what the logbook makes of it.
+RunSheet SheetPage::sheet() const {
+    const Project& p = document_->planned_project();
+    const Plan& plan = *document_->plan();
+    RunSheet out = make_run_sheet(p, plan, place_zone(p));
+    out.picture = picture_;
+    if (logbook_->is_open())
+        add_outlook(out, outlook(record_of(p, plan), logbook_->factors()));
+    return out;
+}
+
 void SheetPage::show_sheet() {
-    RunSheet sheet = make_run_sheet(document_->planned_project(), *document_->plan(), place_zone(document_->planned_project()));
-    sheet.picture = picture_;
+    RunSheet sheet = this->sheet();
     const int changes = static_cast<int>(sheet.changes.size()), warnings = static_cast<int>(sheet.warnings.size());
     pages_ = std::make_shared<SheetPages>(std::move(sheet));
     view_->show_pages(pages_);
@@ -158,8 +169,7 @@ void SheetPage::export_to(const QString& path) {
     const auto plan = document_->plan();
     if (!plan)
         return;
-    RunSheet sheet = make_run_sheet(document_->planned_project(), *plan, place_zone(document_->planned_project()));
-    sheet.picture = picture_;
+    const RunSheet sheet = this->sheet();
     const std::string target = path.toStdString();
     const Status ok = path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive)    ? write_file(target, sheet_csv(sheet))
                       : path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive) ? write_file(target, sheet_html(sheet))

@@ -16,6 +16,7 @@ class QScrollArea;
 namespace vitrail {
 
 class Document;
+class LogbookStore;
 class SheetPages;
 
 /// Paints all pages one below the other.
@@ -35,7 +36,7 @@ private:
 class SheetPage : public QWidget {
     Q_OBJECT
 public:
-    explicit SheetPage(Document* document, QWidget* parent = nullptr);
+    SheetPage(Document* document, LogbookStore* logbook, QWidget* parent = nullptr);
 
     /// Writes the sheet; the ending of the path decides: .pdf, .html or .csv. Says how it went.
     void export_to(const QString& path);
@@ -48,11 +49,13 @@ protected:
 
 private:
     void refresh();
+    RunSheet sheet() const;
     void show_sheet();
     void ask(const QString& filter, const QString& ending);
     void print();
 
     Document* document_;
+    LogbookStore* logbook_;
     PagesView* view_;
     QScrollArea* scroll_;
     QLabel *summary_, *empty_;

@@ -70,7 +70,7 @@ MainWindow::MainWindow()
     : unstyled_(std::make_unique<Unstyled>()), document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)),
       shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
-      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), variants_(new VariantsBench(document_)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), run_(new RunBench(document_, view_, runs_, ribbon_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)), logbook_store_(new LogbookStore(this)), logbook_(new LogbookBench(document_, shelf_, logbook_store_, [this] { return last_run(); })),
+      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), variants_(new VariantsBench(document_)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), logbook_store_(new LogbookStore(this)), run_(new RunBench(document_, view_, runs_, logbook_store_, ribbon_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)), logbook_(new LogbookBench(document_, shelf_, logbook_store_, [this] { return last_run(); })),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
     rail_->add(QStringLiteral("image"), tr("Picture"));

@@ -115,9 +115,9 @@ private:
     VariantsBench* variants_;
     Ribbon* ribbon_;
     RunStore* runs_;
+    LogbookStore* logbook_store_;
     RunBench* run_;
     PictureBench* picture_;
-    LogbookStore* logbook_store_;
     LogbookBench* logbook_;
     MessageBar* messages_;
     ProgressStrip* progress_;

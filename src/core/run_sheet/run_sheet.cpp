@@ -468,4 +468,17 @@ RunSheet make_run_sheet(const Project& p, const Plan& plan, const Zone& zone) {
     return r;
 }
 
+void add_outlook(RunSheet& sheet, const Outlook& outlook) {
+    const auto line = [&](Message name, const Outlook::Line& l, bool grams) {
+        if (l.prints == 0 || l.foretold <= 0)
+            return;
+        const auto amount = [&](double v) { return grams ? say("{}", num(v, 1, "g")) : say("{}", Duration{v}); };
+        sheet.totals.push_back({std::move(name), counted("{1} to {2} with 80 %, from {0} print", "{1} to {2} with 80 %, from {0} prints", l.prints, amount(l.range.low), amount(l.range.high))});
+    };
+    line(say("hours, by the logbook"), outlook.time, false);
+    line(say("piece, by the logbook"), outlook.piece, true);
+    line(say("purge, by the logbook"), outlook.purge, true);
+    line(say("tower, by the logbook"), outlook.tower, true);
+}
+
 } // namespace vitrail

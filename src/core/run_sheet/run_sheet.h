@@ -1,6 +1,7 @@
 // The run sheet: what a person needs at the printer, as text in order. HTML, CSV and paper are made from it.
 #pragma once
 
+#include "core/logbook/learn.h"
 #include "core/after_print/guide.h"
 #include "core/base/zone.h"
 
@@ -78,6 +79,8 @@ struct RunSheet {
 
 /// Times are those of the clock of the place where the day of the start is known, else as if no clock were ever changed.
 RunSheet make_run_sheet(const Project& project, const Plan& plan, const Zone& zone = {});
+/// What the logbook makes of hours and grams, behind the totals; only what prints have taught.
+void add_outlook(RunSheet& sheet, const Outlook& outlook);
 
 /// All three ways of naming a change, so that no program or person can take it for another layer.
 Message when(const LayerGrid& grid, const Change& c);
