@@ -94,12 +94,7 @@ PrintRecord typed_record(const LogCall& o, const Project& p, const Plan& plan) {
     weighed(Quantity::soaking, o.soaking_h >= 0 ? o.soaking_h * 3600 : -1);
     if (o.waited_min >= 0)
         r.at(Quantity::waiting).real = o.waited_min * 60;
-    if (r.end_s > 0 && r.outcome != Outcome::failed) {
-        double others = r.at(Quantity::waiting).real.value_or(r.at(Quantity::waiting).foretold);
-        for (const Quantity q : {Quantity::hand, Quantity::feeder, Quantity::tool})
-            others += r.at(q).foretold;
-        r.at(Quantity::printing).real = std::max(1.0, static_cast<double>(r.end_s - r.start_s) - others);
-    }
+    settle_printing(r, r.at(Quantity::waiting).real.value_or(r.at(Quantity::waiting).foretold));
     return r;
 }
 

@@ -141,7 +141,6 @@ int run_rehearse(const RehearseCall& o) {
             if (!read)
                 throw Unusable{o.file, english(read.error().message)};
             file = std::move(*read);
-            text = bytes_of(o.file);
         }
         const AgainstPlan against = against_plan(p, *plan, file);
         if (!against.layers_match)
@@ -158,7 +157,7 @@ int run_rehearse(const RehearseCall& o) {
         person.late_s = o.late_min * 60;
         Moods moods{o.drops, o.slow, o.resets_h * 3600, o.runs_out_m * 1000, 0};
         SimPrinter printer(p.machine, stops, moods, o.seed);
-        Rehearsal rehearsal(rehearsal_script(p, *plan, file, against), person, o.seed, lines_of(text));
+        Rehearsal rehearsal(rehearsal_script(p, *plan, file, against), person, o.seed, o.file.empty() ? lines_of(text) : toolpath_lines(o.file));
         rehearse(rehearsal, printer);
         if (o.json)
             std::cout << json_text(rehearsal_report(rehearsal, start, zone)) << "\n";

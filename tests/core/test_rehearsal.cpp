@@ -22,6 +22,7 @@ private Q_SLOTS:
     void printer_heats_and_protects_itself();
     void nothing_is_lost_or_printed_twice();
     void a_reset_is_noticed();
+    void an_unseen_reset_is_not_obeyed();
     void a_host_that_comes_back_goes_on();
     void sketch_reads_as_the_plan();
     void rehearsed_as_planned();
@@ -184,6 +185,21 @@ void TestRehearsal::a_reset_is_noticed() {
     QVERIFY(sender.is() == Sender::Is::lost);
     QVERIFY(sender.answered_line() < 6);
     QCOMPARE(printer.nozzle_target_c(), 0.0);
+}
+
+/// A printer that started anew while nobody heard it asks for line 1: it is not sent the beginning of the file again.
+void TestRehearsal::an_unseen_reset_is_not_obeyed() {
+    std::string text;
+    for (int i = 0; i < 100; ++i)
+        text += "G1 X1\n";
+    Sender sender(lines_of(text));
+    sender.begin();
+    for (int i = 0; i < 30; ++i)
+        sender.take("ok");
+    QVERIFY(sender.is() == Sender::Is::sending);
+    QVERIFY(sender.take("Resend: 1").empty());
+    QVERIFY(sender.is() == Sender::Is::lost);
+    QVERIFY(sender.again().empty());
 }
 
 /// The program was killed in the middle and is started again: the printer says which line it wants, and gets it.

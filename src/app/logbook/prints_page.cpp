@@ -9,6 +9,7 @@
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
 #include "core/base/numbers.h"
+#include "core/logbook/totals.h"
 #include "formats/files.h"
 #include "formats/json.h"
 #include "formats/logbook_text.h"
@@ -183,23 +184,15 @@ void PrintsPage::fill() {
         if (table_->rowCount() > 0)
             table_->setCurrentCell(std::max(0, current), 0);
     }
-    double waste = 0, printed = 0, seconds = 0, cost = 0, saved_g = 0, saved_cost = 0;
-    int failed = 0;
-    for (const PrintRecord* r : shown) {
-        waste += r->waste_g();
-        printed += r->at(Quantity::piece).real.value_or(r->at(Quantity::piece).foretold);
-        seconds += r->real_s().value_or(r->foretold_s());
-        cost += r->cost;
-        saved_g += std::max(0.0, r->as_assigned_g - r->at(Quantity::purge).foretold - r->at(Quantity::tower).foretold);
-        saved_cost += std::max(0.0, r->as_assigned_cost - r->cost);
-        failed += r->outcome == Outcome::failed;
-    }
+    Total total;
+    for (const PrintRecord* r : shown)
+        add(total, *r);
     empty_->setVisible(shown.empty());
     empty_->setText(!store_->is_open() ? tr("The logbook is being opened.") : prints.empty() ? tr("No print yet. After the next one press “Log this print”: when it was done, and what it weighs, is enough. From then on estimates get ranges, and better.") : tr("No print is like that."));
     sums_->setVisible(!shown.empty());
-    QString sums = tr("%n print(s)", nullptr, static_cast<int>(shown.size())) + tr(": %1 g in the pieces, %2 g of waste, %3 at the printer, %4 of filament, power and hands; %5 failed.").arg(number(printed, 0), number(waste, 0), hours(seconds), money_text(document_->project().settings, cost)).arg(failed);
-    if (saved_g >= 1)
-        sums += QLatin1Char(' ') + tr("Against the order as assigned they saved %1 g and %2.").arg(number(saved_g, 0), money_text(document_->project().settings, saved_cost));
+    QString sums = tr("%n print(s)", nullptr, static_cast<int>(shown.size())) + tr(": %1 g in the pieces, %2 g of waste, %3 at the printer, %4 of filament, power and hands; %5 failed.").arg(number(total.printed_g, 0), number(total.waste_g, 0), hours(total.seconds), money_text(document_->project().settings, total.cost)).arg(total.failed);
+    if (total.saved_g >= 1)
+        sums += QLatin1Char(' ') + tr("Against the order as assigned they saved %1 g and %2.").arg(number(total.saved_g, 0), money_text(document_->project().settings, total.saved_cost));
     sums_->setText(sums);
     log_->setEnabled(store_->is_open() && document_->plan() != nullptr);
     show_chosen();

@@ -182,15 +182,7 @@ PrintRecord RecordDialog::record() const {
     take(waited_, Quantity::waiting, 60);
     take(cleaning_, Quantity::cleaning, 60);
     take(soaking_, Quantity::soaking, 3600);
-    // What nobody timed by itself is taken as foretold, and the rest is printing.
-    r.at(Quantity::printing).real.reset();
-    if (r.outcome != Outcome::failed) {
-        double others = r.at(Quantity::waiting).real.value_or(r.at(Quantity::waiting).foretold);
-        for (const Quantity q : {Quantity::hand, Quantity::feeder, Quantity::tool})
-            others += r.at(q).real.value_or(r.at(q).foretold);
-        if (const double rest = static_cast<double>(r.end_s - r.start_s) - others; rest > 0)
-            r.at(Quantity::printing).real = rest;
-    }
+    settle_printing(r, r.at(Quantity::waiting).real.value_or(r.at(Quantity::waiting).foretold));
     return r;
 }
 

@@ -169,12 +169,18 @@ void take_run(PrintRecord& r, const Run& run) {
     const bool all_reported = f.unreported == 0;
     if (r.at(Quantity::waiting).foretold > 0 && all_reported)
         r.at(Quantity::waiting).real = f.waited_s;
-    // Changes were not timed by themselves: they are taken as foretold, and the rest is printing.
-    double others = f.waited_s + f.paused_s;
-    for (const Quantity q : {Quantity::hand, Quantity::feeder, Quantity::tool})
-        others += r.at(q).foretold;
     if (all_reported)
-        r.at(Quantity::printing).real = std::max(1.0, static_cast<double>(ended - began) - others);
+        settle_printing(r, f.waited_s + f.paused_s);
+}
+
+void settle_printing(PrintRecord& r, double stood_s) {
+    std::optional<double>& real = r.at(Quantity::printing).real;
+    real.reset();
+    double rest = static_cast<double>(r.end_s - r.start_s) - stood_s;
+    for (const Quantity q : {Quantity::hand, Quantity::feeder, Quantity::tool})
+        rest -= r.at(q).real.value_or(r.at(q).foretold);
+    if (r.outcome != Outcome::failed && r.end_s > r.start_s && rest > 0)
+        real = rest;
 }
 
 PerPiece per_piece(double reading_g, int pieces, double step_g) {

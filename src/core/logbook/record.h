@@ -97,6 +97,10 @@ PrintRecord record_of(const Project& project, const Plan& plan);
 /// With what really happened in a run: its first plate, start and end, hours, waits. Printing and waiting come apart only where the visits were reported.
 void take_run(PrintRecord& record, const Run& run);
 
+/// Nobody times printing by itself: it is what is left from start to end once standing and changes are taken off, changes as measured or else as foretold. Nothing of a
+/// print that failed, or that has no end.
+void settle_printing(PrintRecord& record, double stood_s);
+
 /// Grams of one of n equal pieces that were put on the scale together: 36 g for ten on a 1 g scale is 3.60 ± 0.05. Common practice, no source.
 struct PerPiece {
     double g = 0, plus_minus_g = 0;

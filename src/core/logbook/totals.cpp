@@ -8,8 +8,6 @@
 
 namespace vitrail {
 
-namespace {
-
 void add(Total& t, const PrintRecord& r) {
     ++t.prints;
     const bool failed = r.outcome == Outcome::failed;
@@ -25,8 +23,6 @@ void add(Total& t, const PrintRecord& r) {
     t.saved_s += std::max(0.0, r.as_assigned_s - r.foretold_s());
     t.saved_cost += std::max(0.0, r.as_assigned_cost - r.cost);
 }
-
-} // namespace
 
 std::vector<Total> totals(std::span<const PrintRecord> records, const Zone& zone, Period period) {
     std::map<std::int64_t, Total> found;

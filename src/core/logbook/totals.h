@@ -15,6 +15,7 @@ struct Total {
     double printed_g = 0, waste_g = 0, seconds = 0, cost = 0;
     double saved_g = 0, saved_s = 0, saved_cost = 0; ///< against the order as assigned
 };
+void add(Total& total, const PrintRecord& record);
 enum class Period { month, year };
 /// By time; periods without a print are left out.
 std::vector<Total> totals(std::span<const PrintRecord> records, const Zone& zone, Period period);

@@ -9,7 +9,8 @@ namespace vitrail {
 
 namespace {
 
-constexpr std::size_t kKept = 64;
+/// No more: a printer that has started anew unseen wants the first line, and must not be told to home and heat in the middle of a print.
+constexpr std::size_t kKept = 16;
 
 } // namespace
 
