@@ -24,7 +24,13 @@ int main(int argc, char** argv) {
             return 1;
         }
     }
-    if (const vitrail::Status ok = vitrail::write_file(folder + "/season.json", vitrail::logbook_to_json(vitrail::demo::season())); !ok) {
+    vitrail::LogbookFile book{vitrail::demo::season(), {}};
+    constexpr int kPicture = 96; // dots square
+    for (const vitrail::PrintRecord& r : book.prints)
+        for (const auto& [file, project] : projects)
+            if (project && r.project_file == "demo/" + std::string(file))
+                book.pictures[r.id] = vitrail::thumbnail_png(*project, kPicture);
+    if (const vitrail::Status ok = vitrail::write_file(folder + "/season.json", vitrail::logbook_to_json(book)); !ok) {
         std::fprintf(stderr, "error: season.json: %s\n", vitrail::english(ok.error().message).c_str());
         return 1;
     }

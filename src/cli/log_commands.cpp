@@ -1,15 +1,27 @@
 #include "cli/log_commands.h"
 
+#include "cli/arguments.h"
 #include "cli/guarded.h"
 #include "core/base/numbers.h"
+#include "core/logbook/compare.h"
+#include "core/logbook/query.h"
+#include "core/logbook/remarks.h"
+#include "core/run_sheet/log_page.h"
 #include "formats/json.h"
 #include "formats/logbook_db.h"
 #include "formats/logbook_text.h"
+#include "formats/machine_file.h"
+#include "formats/page_html.h"
+#include "paint/page_paint.h"
+#include "paint/photograph.h"
+#include "paint/thumbnail.h"
 
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <cctype>
 #include <cstdlib>
+#include <filesystem>
 #include <memory>
 
 namespace vitrail {
@@ -35,12 +47,29 @@ ShelfDb open_book(const LogCall& o) {
     return std::move(*db);
 }
 
+std::string lower(std::string text) {
+    for (char& c : text)
+        c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+    return text;
+}
+
+bool found(const PrintRecord& r, const Query& query) {
+    std::string text = r.id + " " + r.title + " " + r.machine + " " + r.machine_name + " " + r.material + " " + r.school + " " + to_string(r.outcome) + " " + r.fault + " " + r.notes + " " + instant_text(r.start_s, {});
+    for (const UsedFilament& u : r.filaments)
+        text += " " + u.name + " " + u.material + " " + u.spool + " " + u.colour;
+    text = lower(std::move(text));
+    const auto has = [&](const std::string& word) { return text.find(lower(word)) != std::string::npos; };
+    return within(r, query) && std::all_of(query.words.begin(), query.words.end(), has) && std::none_of(query.without.begin(), query.without.end(), has);
+}
+
 std::vector<PrintRecord> prints_of(ShelfDb& db, const LogCall& o) {
     auto prints = read_prints(db);
     if (!prints)
         throw Unusable{o.book, english(prints.error().message)};
     if (!o.machine.empty())
         std::erase_if(*prints, [&](const PrintRecord& r) { return r.machine != o.machine; });
+    const Query query = parse_query(o.find, place_zone(now_s()));
+    std::erase_if(*prints, [&](const PrintRecord& r) { return !found(r, query); });
     return std::move(*prints);
 }
 
@@ -107,7 +136,8 @@ int run_log_add(const LogCall& o) {
         const auto known = prints_of(db, {});
         r.id = new_id(r, known);
         foretell(r, factors_of(db, known));
-        if (const Status ok = write_print(db, r); !ok)
+        const PrintExtras extras{plan_snapshot(p, *plan), thumbnail_png(p, 96)};
+        if (const Status ok = write_print(db, r, &extras); !ok)
             throw Unusable{o.book, english(ok.error().message)};
         if (o.json) {
             std::cout << json_text(record_to_json(r)) << "\n";
@@ -130,7 +160,7 @@ int run_log_list(const LogCall& o) {
         ShelfDb db = open_book(o);
         const auto prints = prints_of(db, o);
         if (o.json) {
-            std::cout << logbook_to_json(prints) << "\n";
+            std::cout << logbook_to_json({prints, {}}) << "\n";
             return 0;
         }
         for (const PrintRecord& r : prints) {
@@ -200,13 +230,14 @@ int run_log_import(const LogCall& o) {
         const auto text = read_file(o.file);
         if (!text)
             throw Unusable{o.file, english(text.error().message)};
-        const auto prints = logbook_from_text(*text);
-        if (!prints)
-            throw Unusable{o.file, english(prints.error().message)};
+        const auto book = logbook_from_text(*text);
+        if (!book)
+            throw Unusable{o.file, english(book.error().message)};
         ShelfDb db = open_book(o);
-        if (const Status ok = write_prints(db, *prints); !ok)
-            throw Unusable{o.book, english(ok.error().message)};
-        fmt::print("{}\n", english(counted("{} print", "{} prints", static_cast<long long>(prints->size()))));
+        for (const Status& ok : {write_prints(db, book->prints), write_pictures(db, book->pictures)})
+            if (!ok)
+                throw Unusable{o.book, english(ok.error().message)};
+        fmt::print("{}\n", english(counted("{} print", "{} prints", static_cast<long long>(book->prints.size()))));
         return 0;
     });
 }
@@ -215,7 +246,118 @@ int run_log_export(const LogCall& o) {
     return guarded([&] {
         ShelfDb db = open_book(o);
         const auto prints = prints_of(db, o);
-        save(o.file, o.file.ends_with(".csv") ? logbook_to_csv(prints) : logbook_to_json(prints));
+        const auto pictures = read_pictures(db);
+        save(o.file, o.file.ends_with(".csv") ? logbook_to_csv(prints) : logbook_to_json({prints, pictures ? *pictures : std::map<std::string, std::string>()}));
+        return 0;
+    });
+}
+
+const PrintRecord& chosen(const std::vector<PrintRecord>& prints, const std::string& id) {
+    const auto at = std::find_if(prints.begin(), prints.end(), [&](const PrintRecord& r) { return r.id == id; });
+    if (at == prints.end())
+        throw Usage{"there is no print “" + id + "”; `vitrail-cli log list` has them"};
+    return *at;
+}
+
+void save_page(const std::string& file, const Page& page) {
+    if (!file.ends_with(".pdf"))
+        return save(file, page_html(page));
+    if (const Status ok = write_page_pdf(page, file, PageLanguage::english); !ok)
+        throw Unusable{file, english(ok.error().message)};
+}
+
+std::string snapshot_of(ShelfDb& db, const std::string& id) {
+    const auto extras = read_extras(db, id);
+    return extras ? extras->plan : std::string();
+}
+
+int run_log_compare(const LogCall& o) {
+    return guarded([&] {
+        ShelfDb db = open_book(o);
+        const auto prints = prints_of(db, {});
+        const PrintRecord &a = chosen(prints, o.id), &b = chosen(prints, o.other);
+        const auto all = differences(a, b, {}, settings_of(snapshot_of(db, a.id)), settings_of(snapshot_of(db, b.id)));
+        if (!o.file.empty()) {
+            save_page(o.file, compare_page(a, b, all));
+            return 0;
+        }
+        if (o.json) {
+            Json list = Json::array();
+            for (const Difference& d : all)
+                list.push_back({{"of", d.of == Difference::Of::result ? "result" : d.of == Difference::Of::make_up ? "make-up" : "setting"}, {"what", english(d.what)}, {"first", english(d.first)}, {"second", english(d.second)}});
+            std::cout << json_text({{"schema", "vitrail.differences/1"}, {"first", a.id}, {"second", b.id}, {"differences", list}}) << "\n";
+            return 0;
+        }
+        for (const Difference& d : all)
+            fmt::print("{:24} {:36} {}\n", english(d.what), english(d.first), english(d.second));
+        return 0;
+    });
+}
+
+int run_log_page(const LogCall& o) {
+    return guarded([&] {
+        ShelfDb db = open_book(o);
+        const auto prints = prints_of(db, {});
+        const PrintRecord& r = chosen(prints, o.id);
+        std::vector<PagePicture> pictures;
+        for (const std::string& name : r.photographs)
+            if (const auto bytes = read_photograph(db, r.id, name))
+                if (const std::string png = photograph_png(*bytes); !png.empty())
+                    pictures.push_back({png, 300, say("{}", Name{name})});
+        save_page(o.file, log_page(r, {}, place_zone(now_s()), std::move(pictures)));
+        return 0;
+    });
+}
+
+int run_log_photo(const LogCall& o) {
+    return guarded([&] {
+        ShelfDb db = open_book(o);
+        const auto prints = prints_of(db, {});
+        PrintRecord r = chosen(prints, o.id);
+        const auto bytes = read_file(o.photograph);
+        if (!bytes)
+            throw Unusable{o.photograph, english(bytes.error().message)};
+        const auto photograph = photograph_to_keep(*bytes);
+        if (!photograph)
+            throw Unusable{o.photograph, english(photograph.error().message)};
+        const std::string name = free_photograph_name(r, std::filesystem::path(o.photograph).stem().string());
+        r.photographs.push_back(name);
+        for (const Status& ok : {write_photograph(db, r.id, name, *photograph), write_print(db, r)})
+            if (!ok)
+                throw Unusable{o.book, english(ok.error().message)};
+        fmt::print("{}\n", name);
+        return 0;
+    });
+}
+
+int run_log_machine(const LogCall& o) {
+    return guarded([&] {
+        Machine machine = read_machine_argument(o.machine);
+        ShelfDb db = open_book(o);
+        machine.learned = kept_factors(machine, factors_of(db, prints_of(db, {})));
+        if (machine.learned.empty())
+            throw Usage{"no print on “" + machine.id + "” has taught anything yet"};
+        save(o.file, write_machine(machine));
+        return 0;
+    });
+}
+
+int run_log_remarks(const LogCall& o) {
+    return guarded([&] {
+        ShelfDb db = open_book(o);
+        const auto prints = prints_of(db, {});
+        const auto all = remarks(prints, factors_of(db, prints), o.machine);
+        if (o.json) {
+            Json list = Json::array();
+            for (const Remark& r : all)
+                list.push_back({{"code", r.code}, {"says", english(r.says)}, {"prints", r.prints}});
+            std::cout << json_text({{"schema", "vitrail.remarks/1"}, {"machine", o.machine}, {"remarks", list}}) << "\n";
+            return 0;
+        }
+        for (const Remark& r : all)
+            fmt::print("{}\n", english(r.says));
+        if (all.empty())
+            fmt::print("too few prints on {} have been weighed to say anything\n", o.machine);
         return 0;
     });
 }
@@ -224,9 +366,7 @@ int run_log_remove(const LogCall& o) {
     return guarded([&] {
         ShelfDb db = open_book(o);
         const auto prints = prints_of(db, {});
-        if (std::none_of(prints.begin(), prints.end(), [&](const PrintRecord& r) { return r.id == o.id; }))
-            throw Usage{"there is no print “" + o.id + "”; `vitrail-cli log list` has them"};
-        if (const Status ok = remove_print(db, o.id); !ok)
+        if (const Status ok = remove_print(db, chosen(prints, o.id).id); !ok)
             throw Unusable{o.book, english(ok.error().message)};
         return 0;
     });
@@ -238,7 +378,14 @@ Outlook outlook_of(const std::string& book, const Project& project, const Plan& 
     LogCall call;
     call.book = book;
     ShelfDb db = open_book(call);
-    return outlook(record_of(project, plan), factors_of(db, prints_of(db, {})));
+    return outlook(project, plan, factors_of(db, prints_of(db, {})));
+}
+
+Pace pace_by(const std::string& book, const std::vector<PrintRecord>& foretold, const Machine& machine) {
+    LogCall call;
+    call.book = book;
+    ShelfDb db = open_book(call);
+    return pace_of(foretold, factors_for(machine, factors_of(db, prints_of(db, {}))));
 }
 
 void add_log_commands(CLI::App& app, std::function<int()>& run) {
@@ -273,16 +420,37 @@ void add_log_commands(CLI::App& app, std::function<int()>& run) {
     add->add_flag("--json", call->json, "Print JSON");
     CLI::App* list = command("list", "The prints that were kept", run_log_list);
     CLI::App* teach = command("teach", "Factors with their uncertainty, drifts, outliers, and how good the ranges were", run_log_teach);
-    for (CLI::App* c : {list, teach}) {
+    CLI::App* compare = command("compare", "What came out otherwise in two prints, and what was otherwise", run_log_compare);
+    compare->add_option("first", call->id, "Its id")->required();
+    compare->add_option("second", call->other, "The id of the other")->required();
+    compare->add_option("--page", call->file, "A page to write instead, PDF or HTML");
+    CLI::App* says = command("remarks", "What the prints of a machine say about its purge, its calibration, its towers", run_log_remarks);
+    says->add_option("machine", call->machine, "Its id")->required();
+    for (CLI::App* c : {list, teach})
         c->add_option("--machine", call->machine, "Only those of a machine");
+    for (CLI::App* c : {list, teach, compare, says})
         c->add_flag("--json", call->json, "Print JSON");
-    }
+    std::string fields;
+    for (const std::string& f : query_fields())
+        fields += (fields.empty() ? "" : ", ") + f;
+    CLI::App* out = command("export", "Write prints as CSV or JSON, by the name's ending", run_log_export);
+    out->add_option("file", call->file, "The list to write")->required();
+    for (CLI::App* c : {list, out})
+        c->add_option("--find", call->find, "Only those with these words; -word: without it; and waste>20, date<2026-10, of " + fields);
+    CLI::App* page = command("page", "Write a print as a page, PDF or HTML", run_log_page);
+    page->add_option("id", call->id, "Its id")->required();
+    page->add_option("file", call->file, "The page")->required();
+    CLI::App* photo = command("photo", "Keep a photograph with a print", run_log_photo);
+    photo->add_option("id", call->id, "Its id")->required();
+    photo->add_option("photograph", call->photograph, "JPEG, PNG, …")->required();
+    CLI::App* machine = command("machine", "Write a machine file that carries what its prints taught", run_log_machine);
+    machine->add_option("machine", call->machine, "A machine's id, or its file")->required();
+    machine->add_option("file", call->file, "The machine file to write")->required();
     CLI::App* next = command("outlook", "What the logbook makes of a plan: ranges that hold with 80 %", run_log_outlook);
     next->add_option("project", call->project, "The project, *.vitrail")->required();
     next->add_option("--set", call->settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
     next->add_flag("--json", call->json, "Print JSON");
     command("import", "Add prints from CSV or JSON; those with the same id are replaced", run_log_import)->add_option("file", call->file, "The list")->required();
-    command("export", "Write all prints as CSV or JSON, by the name's ending", run_log_export)->add_option("file", call->file, "The list to write")->required();
     command("remove", "Take a print out", run_log_remove)->add_option("id", call->id, "Its id")->required();
 }
 

@@ -13,7 +13,7 @@ namespace vitrail {
 
 struct LogCall {
     std::string book;    ///< the database; else $VITRAIL_SHELF, else where the program keeps its shelf
-    std::string project, file, id;
+    std::string project, file, id, other, find, photograph;
     std::string start, end, outcome = "good", fault, notes, machine, zone;
     int failed_layer = 0, pieces = 1;
     double piece_g = -1, purge_g = -1, tower_g = -1, step_g = 1, hours = -1, waited_min = -1, cleaning_min = -1, soaking_h = -1;
@@ -23,6 +23,9 @@ struct LogCall {
 
 /// What the logbook in that database makes of a plan; throws Unusable.
 Outlook outlook_of(const std::string& book, const Project& project, const Plan& plan);
+
+/// The pace it teaches for prints one after the other, each with its plan; throws Unusable.
+Pace pace_by(const std::string& book, const std::vector<PrintRecord>& foretold, const Machine& machine);
 
 /// Its subcommands; the one that is called goes into `run`.
 void add_log_commands(CLI::App& app, std::function<int()>& run);

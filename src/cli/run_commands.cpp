@@ -1,6 +1,7 @@
 #include "cli/run_commands.h"
 
 #include "cli/guarded.h"
+#include "cli/log_commands.h"
 #include "core/base/numbers.h"
 #include "core/run/commands.h"
 #include "core/run/rehearsal.h"
@@ -43,12 +44,13 @@ void choose_zone(const std::string& name) {
 
 Json when_report(const RunTask& task, const RunTimes& t, const std::vector<StartPoint>& curve) {
     const auto text = [&](std::int64_t s) { return instant_text(s, task.zone); };
+    const auto known = [&](std::int64_t from, std::int64_t to, std::int64_t s) { return from < to ? Json(text(s)) : Json(); }; // null: nobody knows
     Json visits = Json::array(), plates = Json::array();
     for (const DueVisit& v : t.visits)
-        visits.push_back({{"from", text(v.from_s)}, {"to", text(v.to_s)}, {"what", to_string(v.visit.what)}, {"layer", v.visit.layer}, {"plate", v.plate + 1}, {"trip", v.trip < 0 ? Json() : Json(v.trip + 1)}, {"at_night", v.visit.at_night}, {"waits_s", v.waits_s}, {"says", english(visit_text(task, v))}});
+        visits.push_back({{"from", text(v.from_s)}, {"to", text(v.to_s)}, {"what", to_string(v.visit.what)}, {"layer", v.visit.layer}, {"plate", v.plate + 1}, {"early", known(v.early_s, v.late_s, v.early_s)}, {"late", known(v.early_s, v.late_s, v.late_s)}, {"trip", v.trip < 0 ? Json() : Json(v.trip + 1)}, {"at_night", v.visit.at_night}, {"waits_s", v.waits_s}, {"says", english(visit_text(task, v))}});
     for (std::size_t i = 0; i < t.plates.size(); ++i)
         plates.push_back({{"name", task.plates[i].name}, {"start", text(t.plates[i].start_s)}, {"end", text(t.plates[i].end_s)}});
-    Json report{{"schema", "vitrail.when/1"}, {"start", text(t.at_s)}, {"end", text(t.end_s)}, {"trips", t.trips.size()}, {"night_trips", t.night_trips}, {"waited_s", t.waited_s}, {"starts_at_night", t.starts_at_night}, {"visits", visits}, {"plates", plates}};
+    Json report{{"schema", "vitrail.when/1"}, {"start", text(t.at_s)}, {"end", text(t.end_s)}, {"early_end", known(t.early_end_s, t.late_end_s, t.early_end_s)}, {"late_end", known(t.early_end_s, t.late_end_s, t.late_end_s)}, {"pace_prints", task.pace.prints}, {"trips", t.trips.size()}, {"night_trips", t.night_trips}, {"waited_s", t.waited_s}, {"starts_at_night", t.starts_at_night}, {"visits", visits}, {"plates", plates}};
     if (!curve.empty()) {
         Json points = Json::array();
         for (const StartPoint& x : curve)
@@ -61,6 +63,8 @@ Json when_report(const RunTask& task, const RunTimes& t, const std::vector<Start
 void print_when(const RunTask& task, const RunTimes& t) {
     const auto clock = [&](std::int64_t s) { return instant_text(s, task.zone).substr(0, 16); };
     fmt::print("starts {}{}, done {}\n", clock(t.at_s), t.starts_at_night ? ", at night" : "", clock(t.end_s));
+    if (t.early_end_s < t.late_end_s)
+        fmt::print("with 80 % done between {} and {}, by {}\n", clock(t.early_end_s), clock(t.late_end_s), english(counted("{} print", "{} prints", task.pace.prints)));
     fmt::print("{}, {} at night{}\n\n", counted("{} trip", "{} trips", static_cast<long long>(t.trips.size())), t.night_trips, t.waited_s > 0 ? ", waits " + duration(t.waited_s) + " until morning" : "");
     for (const DueVisit& v : t.visits)
         fmt::print("{}{:19}  {:8} {:>6}  {}{}\n", clock(v.from_s), v.to_s > v.from_s ? " – " + clock(v.to_s) : std::string(), to_string(v.visit.what), v.trip < 0 ? std::string() : fmt::format("trip {}", v.trip + 1), english(visit_text(task, v)), v.visit.at_night ? "  (at night)" : "");
@@ -95,17 +99,24 @@ int run_when(const WhenCall& o) {
             zone = place_zone(start);
         std::vector<RunPlate> plates;
         Settings settings;
+        std::vector<PrintRecord> foretold;
+        Machine machine;
         for (const std::string& name : o.projects) {
             const Project p = open_project(name, o.settings);
             if (plates.empty())
                 settings = p.settings;
-            plates.push_back(run_plate(p, *planned(p, name)));
+            const auto plan = planned(p, name);
+            plates.push_back(run_plate(p, *plan));
+            foretold.push_back(record_of(p, *plan));
+            machine = p.machine;
         }
         if (!o.quiet.empty())
             std::tie(settings.night_from, settings.night_to) = quiet_hours(o.quiet);
         if (!o.at_night.empty())
             settings.at_night = o.at_night == "wait" ? AtNight::wait : AtNight::come;
-        const RunTask task = run_task(settings, zone, std::move(plates));
+        RunTask task = run_task(settings, zone, std::move(plates));
+        if (!o.book.empty())
+            task.pace = pace_by(o.book, foretold, machine);
         std::vector<StartPoint> curve;
         if (o.within_h > 0) {
             curve = start_curve(task, start, start + std::llround(o.within_h * 3600), 300);
@@ -114,7 +125,7 @@ int run_when(const WhenCall& o) {
                 wish.finished_by_s = instant(o.by, "--by", zone);
             start = curve[static_cast<std::size_t>(best_start(curve, wish))].start_s;
         }
-        const RunTimes times = run_times(task, {start, 0, 0, 1, {}});
+        const RunTimes times = run_times(task, not_begun(task, start));
         if (!o.ics.empty())
             save(o.ics, calendar_text(task.plates.front().name, run_events(task, times, settings.alarm_min), now));
         if (o.json)

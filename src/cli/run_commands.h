@@ -11,7 +11,7 @@ namespace vitrail {
 
 struct WhenCall {
     std::vector<std::string> projects, settings;
-    std::string start, quiet, at_night, ics, zone, by;
+    std::string start, quiet, at_night, ics, zone, by, book;
     double within_h = 0;
     bool json = false;
 };

@@ -9,6 +9,7 @@ void add_run_commands(CLI::App& app, std::function<int()>& run) {
     CLI::App* when_command = app.add_subcommand("when", "When to come: a run on the clock, plate after plate");
     when_command->add_option("projects", when->projects, "The projects, *.vitrail, in the order they are printed on one machine")->required()->expected(1, -1);
     when_command->add_option("--start", when->start, "2026-12-05T18:30, or now")->required();
+    when_command->add_option("--book", when->book, "A logbook: visits then have the times between which they come due with 80 %");
     when_command->add_option("--within", when->within_h, "Hours after --start within which the best start is sought")->check(CLI::Range(0.1, 2400.0));
     when_command->add_option("--by", when->by, "With --within: finished by then");
     when_command->add_option("--quiet", when->quiet, "HH:MM-HH:MM: when nobody comes; else the project's night");

@@ -4,6 +4,8 @@
 #include "formats/logbook_text.h"
 #include "formats/sqlite_statement.h"
 
+#include <set>
+
 namespace vitrail {
 
 namespace {
@@ -40,6 +42,28 @@ Result<std::vector<PrintRecord>> read_prints(ShelfDb& db, int* damaged) {
     if (step != SQLITE_DONE)
         return failed(db.handle(), kNotRead);
     return out;
+}
+
+Result<std::map<std::string, std::string>> read_pictures(ShelfDb& db) {
+    std::map<std::string, std::string> out;
+    Statement s(db.handle(), "SELECT id, picture FROM print WHERE length(picture) > 0");
+    int step = SQLITE_DONE;
+    while ((step = s.step()) == SQLITE_ROW)
+        out[s.text_at(0)] = s.bytes_at(1);
+    if (step != SQLITE_DONE)
+        return failed(db.handle(), kNotRead);
+    return out;
+}
+
+Status write_pictures(ShelfDb& db, const std::map<std::string, std::string>& pictures) {
+    return in_one(db.handle(), [&] {
+        for (const auto& [id, png] : pictures) {
+            Statement s(db.handle(), "UPDATE print SET picture = ? WHERE id = ?");
+            if (s.bytes(png).text(id).step() != SQLITE_DONE)
+                return false;
+        }
+        return true;
+    });
 }
 
 Result<PrintExtras> read_extras(ShelfDb& db, const std::string& id) {
@@ -92,6 +116,25 @@ Result<std::string> read_photograph(ShelfDb& db, const std::string& id, const st
     if (step == SQLITE_ROW)
         return s.bytes_at(0);
     return step == SQLITE_DONE ? Error{say("There is no photograph {} of this print.", Name{name})} : failed(db.handle(), kNotRead);
+}
+
+Status sweep_photographs(ShelfDb& db, const std::vector<PrintRecord>& records) {
+    std::set<std::pair<std::string, std::string>> known, kept;
+    for (const PrintRecord& r : records)
+        for (const std::string& name : r.photographs)
+            known.insert({r.id, name});
+    {
+        Statement s(db.handle(), "SELECT print, name FROM photograph");
+        while (s.step() == SQLITE_ROW)
+            kept.insert({s.text_at(0), s.text_at(1)});
+    }
+    return in_one(db.handle(), [&] {
+        for (const auto& [print, name] : kept)
+            if (!known.count({print, name}))
+                if (Statement s(db.handle(), "DELETE FROM photograph WHERE print = ? AND name = ?"); s.text(print).text(name).step() != SQLITE_DONE)
+                    return false;
+        return true;
+    });
 }
 
 Result<std::vector<FactorKey>> read_off(ShelfDb& db) {

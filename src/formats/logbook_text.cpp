@@ -2,6 +2,9 @@
 
 #include "formats/csv.h"
 #include "formats/json.h"
+#include "formats/page_html.h"
+#include "formats/project_json.h"
+#include "formats/report.h"
 
 #include <charconv>
 #include <map>
@@ -64,6 +67,10 @@ PrintRecord record_from(const JsonReader& r) {
     x.as_assigned_g = r.number("as_assigned_g", 0, kMost, 0);
     x.as_assigned_s = r.number("as_assigned_s", 0, kMost, 0);
     x.as_assigned_cost = r.number("as_assigned_cost", 0, kMost, 0);
+    if (r.has("savings"))
+        for (std::size_t i = 0; i < r.list("savings", 1000).size(); ++i)
+            x.savings.push_back(saving_from_json(r.item("savings", i)));
+    x.purge_measured = r.truth("purge_measured", false);
     if (r.has("figures")) {
         const JsonReader figures = r.object("figures");
         for (int q = 0; q < kQuantities; ++q)
@@ -96,6 +103,14 @@ PrintRecord record_from(const JsonReader& r) {
             if (name.is_string())
                 x.photographs.push_back(one_line(name.get<std::string>()));
     return x;
+}
+
+constexpr std::size_t kLargestPicture = 1 << 20; ///< bytes, in base64
+
+std::string picture_from(const JsonReader& pictures, const std::string& name) {
+    if (!pictures.has(name.c_str()) || !pictures.raw()[name].is_string() || pictures.raw()[name].get_ref<const std::string&>().size() > kLargestPicture)
+        throw JsonMisfit{say("{} must be a picture in base64", pictures.place(name))};
+    return from_base64(pictures.raw()[name].get_ref<const std::string&>());
 }
 
 /// The columns of the CSV before those of the quantities.
@@ -138,7 +153,7 @@ Json row_to_json(const std::map<std::string, std::string>& row, const std::strin
 } // namespace
 
 Json record_to_json(const PrintRecord& x) {
-    Json figures = Json::object(), filaments = Json::array();
+    Json figures = Json::object(), filaments = Json::array(), savings = Json::array();
     for (int q = 0; q < kQuantities; ++q) {
         const Figure& f = x.figures[static_cast<std::size_t>(q)];
         if (f == Figure{})
@@ -160,9 +175,11 @@ Json record_to_json(const PrintRecord& x) {
             j["after_g"] = *u.after_g;
         filaments.push_back(j);
     }
+    for (const Saving& saving : x.savings)
+        savings.push_back(saving_to_json(saving));
     return {{"id", x.id}, {"title", x.title}, {"project", x.project_file}, {"machine", x.machine}, {"machine_name", x.machine_name}, {"nozzle_mm", x.nozzle_mm}, {"material", x.material}, {"school", x.school}, {"start_s", x.start_s}, {"end_s", x.end_s},
             {"copies", x.copies}, {"layers", x.layers}, {"changes", x.changes}, {"hand_swaps", x.hand_swaps}, {"trips", x.trips}, {"night_trips", x.night_trips}, {"cost", x.cost}, {"contact_cm2", x.contact_cm2}, {"as_assigned_g", x.as_assigned_g},
-            {"as_assigned_s", x.as_assigned_s}, {"as_assigned_cost", x.as_assigned_cost}, {"figures", figures}, {"filaments", filaments}, {"outcome", to_string(x.outcome)}, {"failed_layer", x.failed_layer}, {"fault", x.fault}, {"notes", x.notes}, {"photographs", x.photographs}};
+            {"as_assigned_s", x.as_assigned_s}, {"as_assigned_cost", x.as_assigned_cost}, {"savings", savings}, {"purge_measured", x.purge_measured}, {"figures", figures}, {"filaments", filaments}, {"outcome", to_string(x.outcome)}, {"failed_layer", x.failed_layer}, {"fault", x.fault}, {"notes", x.notes}, {"photographs", x.photographs}};
 }
 
 Result<PrintRecord> record_from_text(const std::string& text) {
@@ -176,11 +193,41 @@ Result<PrintRecord> record_from_text(const std::string& text) {
     }
 }
 
-std::string logbook_to_json(const std::vector<PrintRecord>& records) {
-    Json prints = Json::array();
-    for (const PrintRecord& r : records)
+std::string logbook_to_json(const LogbookFile& book) {
+    Json prints = Json::array(), pictures = Json::object();
+    std::map<std::string, std::string> names; // by picture
+    for (const PrintRecord& r : book.prints) {
         prints.push_back(record_to_json(r));
-    return json_text({{"schema", "vitrail.logbook/1"}, {"prints", prints}});
+        if (const auto at = book.pictures.find(r.id); at != book.pictures.end()) {
+            const auto [named, fresh] = names.emplace(at->second, "picture-" + std::to_string(names.size() + 1));
+            if (fresh)
+                pictures[named->second] = base64(named->first);
+            prints.back()["picture"] = named->second;
+        }
+    }
+    Json out{{"schema", "vitrail.logbook/1"}, {"prints", prints}};
+    if (!pictures.empty())
+        out["pictures"] = pictures;
+    return json_text(out);
+}
+
+std::string plan_snapshot(const Project& project, const Plan& plan) {
+    Json report = plan_report(project, plan);
+    report["settings"] = settings_to_json(project.settings);
+    return json_text(report, -1);
+}
+
+SettingTexts settings_of(const std::string& snapshot) {
+    SettingTexts out;
+    const auto json = parse_json(snapshot);
+    if (!json || !json->is_object() || !json->contains("settings") || !(*json)["settings"].is_object())
+        return out;
+    for (const auto& [key, value] : (*json)["settings"].items())
+        if (value.is_number())
+            out[key] = plain(value.get<double>());
+        else if (value.is_string())
+            out[key] = repaired(value.get<std::string>());
+    return out;
 }
 
 std::string logbook_to_csv(const std::vector<PrintRecord>& records) {
@@ -207,13 +254,13 @@ std::string logbook_to_csv(const std::vector<PrintRecord>& records) {
     return out;
 }
 
-Result<std::vector<PrintRecord>> logbook_from_text(const std::string& text) {
-    std::vector<PrintRecord> out;
+Result<LogbookFile> logbook_from_text(const std::string& text) {
+    LogbookFile out;
     std::set<std::string> ids;
     const auto add = [&](PrintRecord r, const std::string& place) {
         if (!ids.insert(r.id).second)
             throw JsonMisfit{say("{0}: the id {1} stands twice", place, Name{r.id})};
-        out.push_back(std::move(r));
+        out.prints.push_back(std::move(r));
     };
     try {
         const std::size_t first = text.find_first_not_of(" \t\r\n\xef\xbb\xbf");
@@ -224,8 +271,12 @@ Result<std::vector<PrintRecord>> logbook_from_text(const std::string& text) {
             const JsonReader r(*json, "logbook");
             if (r.text("schema", "") != "vitrail.logbook/1")
                 return Error{say("This is no logbook, or one of a newer version.")};
-            for (std::size_t i = 0; i < r.list("prints", kMostPrints).size(); ++i)
-                add(record_from(r.item("prints", i)), "prints[" + std::to_string(i) + "]");
+            for (std::size_t i = 0; i < r.list("prints", kMostPrints).size(); ++i) {
+                const JsonReader print = r.item("prints", i);
+                add(record_from(print), print.where());
+                if (const std::string name = print.text("picture", ""); !name.empty() && r.has("pictures"))
+                    out.pictures[out.prints.back().id] = picture_from(r.object("pictures"), name);
+            }
             return out;
         }
         const auto rows = csv_records(text);

@@ -1,6 +1,7 @@
 // The logbook as JSON and CSV: in and out, and for the database.
 #pragma once
 
+#include "core/logbook/compare.h"
 #include "core/logbook/learn.h"
 #include "core/base/result.h"
 #include "core/base/zone.h"
@@ -11,12 +12,22 @@ namespace vitrail {
 Json record_to_json(const PrintRecord& record);
 Result<PrintRecord> record_from_text(const std::string& json);
 
-/// Schema "vitrail.logbook/1": prints[].
-std::string logbook_to_json(const std::vector<PrintRecord>& records);
+/// Prints with small pictures.
+struct LogbookFile {
+    std::vector<PrintRecord> prints;
+    std::map<std::string, std::string> pictures; ///< by print's id: PNG
+};
+/// Schema "vitrail.logbook/1": prints[], pictures{}: name → base64; prints that look alike share theirs.
+std::string logbook_to_json(const LogbookFile& book);
 /// RFC 4180: a header and one line a print; for each quantity foretold and real, s or g.
 std::string logbook_to_csv(const std::vector<PrintRecord>& records);
 /// Either, told apart by the first character. Errors say which print or line, and what.
-Result<std::vector<PrintRecord>> logbook_from_text(const std::string& text);
+Result<LogbookFile> logbook_from_text(const std::string& text);
+
+/// What is kept of the plan beside a record: its report, and all settings.
+std::string plan_snapshot(const Project& project, const Plan& plan);
+/// Of such a snapshot, by key; empty where it has none.
+SettingTexts settings_of(const std::string& snapshot);
 
 /// "printing|hand-swap||0.4|", the other way round, and what `vitrail-cli log teach --json` says: factors[] with belief, samples, drift.
 std::string factor_key_text(const FactorKey& key);

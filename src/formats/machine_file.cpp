@@ -1,5 +1,6 @@
 #include "formats/machine_file.h"
 
+#include "core/logbook/record.h"
 #include "formats/json.h"
 #include "formats/shipped_machines.h"
 
@@ -103,10 +104,13 @@ Json machine_to_json(const Machine& m) {
     Json calibrations = Json::array();
     for (const KeptCalibration& c : m.calibrations)
         calibrations.push_back(calibration_to_json(c));
+    Json learned = Json::array();
+    for (const KeptFactor& f : m.learned)
+        learned.push_back({{"quantity", f.quantity}, {"material", f.material}, {"nozzle_mm", f.nozzle_mm}, {"centre", f.centre}, {"spread", f.spread}, {"freedom", f.freedom}, {"mean_sd", f.mean_sd}, {"prints", f.prints}});
     Json clear = Json::array();
     for (const KeepClear& z : m.keep_clear)
         clear.push_back({z.x_mm, z.y_mm, z.w_mm, z.d_mm});
-    return {{"schema", "vitrail.machine/1"},
+    Json json{{"schema", "vitrail.machine/1"},
             {"id", m.id},
             {"name", m.name},
             {"note", m.note},
@@ -126,6 +130,9 @@ Json machine_to_json(const Machine& m) {
               {"class_minimum_mm3", m.class_minimum_mm3},
               {"calibrations", calibrations}}},
             {"commands", {{"tool", m.commands.tool}, {"feeder", m.commands.feeder}, {"hand", m.commands.hand}, {"pause", m.commands.pause}}}};
+    if (!learned.empty())
+        json["learned"] = learned;
+    return json;
 }
 
 namespace {
@@ -143,6 +150,25 @@ void read_clearance(const JsonReader& r, Machine& m) {
         m.head_reach_mm = c.number("head_reach", 0, 1000, 0);
         m.bar_height_mm = c.number("bar_height", 0, 10000, 0);
     }
+}
+
+} // namespace
+
+namespace {
+
+KeptFactor learned_from_json(const JsonReader& r) {
+    KeptFactor f;
+    f.quantity = r.text("quantity");
+    if (!quantity_of(f.quantity))
+        throw JsonMisfit{say("{} is nothing that is foretold", r.place("quantity"))};
+    f.material = r.text("material", "");
+    f.nozzle_mm = r.number("nozzle_mm", 0, 10, 0);
+    f.centre = r.number("centre", -5, 5);
+    f.spread = r.number("spread", 1e-4, 10);
+    f.freedom = r.number("freedom", 1, 1e6);
+    f.mean_sd = r.number("mean_sd", 0, 10);
+    f.prints = static_cast<int>(r.number("prints", 1, 1e6));
+    return f;
 }
 
 } // namespace
@@ -240,6 +266,9 @@ Machine machine_from_json(const JsonReader& r) {
         const JsonReader c = r.object("commands");
         m.commands = {c.prose("tool", m.commands.tool), c.prose("feeder", m.commands.feeder), c.prose("hand", m.commands.hand), c.prose("pause", m.commands.pause)};
     }
+    if (r.has("learned"))
+        for (std::size_t i = 0; i < r.list("learned", 200).size(); ++i)
+            m.learned.push_back(learned_from_json(r.item("learned", i)));
     return m;
 }
 

@@ -74,10 +74,11 @@ private:
     const std::function<std::string(const std::string&)>& source_;
 };
 
+constexpr std::string_view kDigits = "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/";
+
 } // namespace
 
 std::string base64(std::string_view bytes) {
-    constexpr char kDigits[] = "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/";
     std::string out;
     for (std::size_t i = 0; i < bytes.size(); i += 3) {
         unsigned bits = 0;
@@ -85,6 +86,22 @@ std::string base64(std::string_view bytes) {
             bits = bits << 8 | (i + k < bytes.size() ? static_cast<unsigned char>(bytes[i + k]) : 0u);
         for (std::size_t k = 0; k < 4; ++k)
             out += i + k > bytes.size() ? '=' : kDigits[bits >> (18 - 6 * k) & 63];
+    }
+    return out;
+}
+
+std::string from_base64(std::string_view text) {
+    std::string out;
+    unsigned bits = 0;
+    int held = 0;
+    for (const char c : text) {
+        const std::size_t digit = kDigits.find(c);
+        if (digit == std::string_view::npos)
+            continue;
+        bits = bits << 6 | static_cast<unsigned>(digit);
+        held += 6;
+        if (held >= 8)
+            out += static_cast<char>(bits >> (held -= 8) & 255);
     }
     return out;
 }

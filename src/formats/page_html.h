@@ -13,5 +13,7 @@ std::string page_html(const Page& page, const Language& language = {}, const std
 
 /// RFC 4648.
 std::string base64(std::string_view bytes);
+/// What is no base64 is left out.
+std::string from_base64(std::string_view text);
 
 } // namespace vitrail

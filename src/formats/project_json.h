@@ -14,6 +14,12 @@ struct NewerProject {
 };
 
 Json project_to_json(const Project& project);
+/// All settings by their keys: numbers as numbers, choices as words.
+Json settings_to_json(const Settings& settings);
+
+/// Also for the logbook. Throws JsonMisfit.
+Json saving_to_json(const Saving& saving);
+Saving saving_from_json(const JsonReader& r);
 
 /// The json in the shape of today's version, whatever version it was written in. Throws JsonMisfit where it is none, or newer.
 Json migrated(Json json);

@@ -156,6 +156,9 @@ Project project_from_json(const JsonReader& r) {
             p.waivers.push_back({w.text("code"), w.prose("reason", "")});
         }
     }
+    if (r.has("taken"))
+        for (std::size_t i = 0; i < r.list("taken", 1000).size(); ++i)
+            p.taken.push_back(saving_from_json(r.item("taken", i)));
     read_changes(r, p);
     variants_from_json(r, p);
     if (r.has("pinned"))

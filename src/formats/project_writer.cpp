@@ -71,6 +71,28 @@ Json piece_to_json(const Piece& piece, std::size_t& part) {
 
 } // namespace
 
+Json settings_to_json(const Settings& settings) {
+    Json out = Json::object();
+    for (const SettingInfo& s : all_settings()) {
+        if (s.choices.empty())
+            out[s.key] = s.field.of(settings);
+        else
+            out[s.key] = setting_text(settings, s);
+    }
+    if (!settings.layer_bands.empty())
+        out[kLayerBands] = layer_bands_text(settings.layer_bands);
+    return out;
+}
+
+Json saving_to_json(const Saving& s) {
+    return {{"code", s.code}, {"waste_g", s.waste_g}, {"time_s", s.time_s}, {"cost", s.cost}};
+}
+
+Saving saving_from_json(const JsonReader& r) {
+    constexpr double kMost = 1e9;
+    return {r.text("code"), r.number("waste_g", -kMost, kMost, 0), r.number("time_s", -kMost, kMost, 0), r.number("cost", -kMost, kMost, 0)};
+}
+
 Json project_to_json(const Project& p) {
     Json filaments = Json::array(), models = Json::array(), pieces = Json::array(), pinned = Json::array(), scales = Json::array(), settings = Json::object();
     for (const Filament& f : p.filaments)
@@ -97,7 +119,9 @@ Json project_to_json(const Project& p) {
             filaments[i]["optics"] = optics_text(p.filaments[i].measured);
     for (const ModelFile& m : p.models)
         models.push_back("models/" + m.name), scales.push_back(m.scale);
-    Json waivers = Json::array();
+    Json waivers = Json::array(), taken = Json::array();
+    for (const Saving& s : p.taken)
+        taken.push_back(saving_to_json(s));
     for (const Waiver& w : p.waivers)
         waivers.push_back({{"code", w.code}, {"reason", w.reason}});
     std::size_t part = 0;
@@ -118,14 +142,6 @@ Json project_to_json(const Project& p) {
     Json readings{{"unit", kReadingUnits[static_cast<std::size_t>(p.readings.unit)]}, {"flow_mm3_s", p.readings.flow_mm3_s}, {"rows", Json::array()}};
     for (const TypedReading& x : p.readings.rows)
         readings["rows"].push_back({{"from", x.from}, {"to", x.to}, {"delta_e", x.delta_e}, {"value", x.value}});
-    for (const SettingInfo& s : all_settings()) {
-        if (s.choices.empty())
-            settings[s.key] = s.field.of(p.settings);
-        else
-            settings[s.key] = setting_text(p.settings, s);
-    }
-    if (!p.settings.layer_bands.empty())
-        settings[kLayerBands] = layer_bands_text(p.settings.layer_bands);
     Json json{{"schema", "vitrail.project/" + std::to_string(kProjectVersion)},
             {"name", p.name},
             {"machine", machine_to_json(p.machine)},
@@ -134,6 +150,7 @@ Json project_to_json(const Project& p) {
             {"pieces", pieces},
             {"pinned", pinned},
             {"waivers", waivers},
+            {"taken", taken},
             {"pins", pins},
             {"pair_purges", pairs},
             {"in_machine", in_machine},
@@ -142,7 +159,7 @@ Json project_to_json(const Project& p) {
             {"print_first", p.print_first},
             {"support_filament", letter_text(p.support_filament)},
             {"interface_filament", letter_text(p.interface_filament)},
-            {"settings", settings}};
+            {"settings", settings_to_json(p.settings)}};
     variants_to_json(p, json);
     if (p.picture)
         json["picture"] = picture_to_json(*p.picture);

@@ -67,6 +67,11 @@ Run run_from(const JsonReader& r) {
     run.task.night_to = r.number("night_to", 0, 24, 7);
     run.task.at_night = r.truth("waits_at_night", false) ? AtNight::wait : AtNight::come;
     run.task.between_s = r.number("between_s", 0, 86400, 600);
+    if (r.has("pace")) {
+        const JsonReader pace = r.object("pace");
+        const double low = pace.number("low", 0.01, 100), likely = pace.number("likely", low, 100);
+        run.task.pace = {low, likely, pace.number("high", likely, 100), static_cast<int>(pace.number("prints", 0, 1e6))};
+    }
     for (std::size_t i = 0; i < r.list("plates", 1000).size(); ++i)
         run.task.plates.push_back(plate_from(r.item("plates", i)));
     if (run.task.plates.empty())
@@ -92,7 +97,7 @@ std::string runs_text(const std::vector<Run>& runs) {
         for (const RunEvent& e : run.events)
             events.push_back({{"what", to_string(e.what)}, {"at_s", e.at_s}, {"plate", e.plate}, {"layer", e.layer}, {"visit", e.visit}});
         list.push_back({{"id", run.id}, {"title", run.title}, {"project", run.project_file}, {"machine", run.machine}, {"start_s", run.start_s}, {"alarm_min", run.alarm_min}, {"night_from", run.task.night_from}, {"night_to", run.task.night_to},
-                        {"waits_at_night", run.task.at_night == AtNight::wait}, {"between_s", run.task.between_s}, {"plates", plates}, {"events", events}});
+                        {"waits_at_night", run.task.at_night == AtNight::wait}, {"between_s", run.task.between_s}, {"pace", {{"low", run.task.pace.low}, {"likely", run.task.pace.likely}, {"high", run.task.pace.high}, {"prints", run.task.pace.prints}}}, {"plates", plates}, {"events", events}});
     }
     return json_text({{"schema", "vitrail.runs/1"}, {"runs", list}}, -1);
 }

@@ -39,6 +39,10 @@ std::unique_ptr<QTextDocument> document_of(const Page& page, PageLanguage langua
 
 } // namespace
 
+void print_page(const Page& page, QPagedPaintDevice& paper, PageLanguage language) {
+    document_of(page, language)->print(&paper);
+}
+
 Status write_page_pdf(const Page& page, const std::string& path, PageLanguage language) {
     QByteArray bytes;
     {
@@ -48,8 +52,7 @@ Status write_page_pdf(const Page& page, const std::string& path, PageLanguage la
         writer.setPageSize(QPageSize(QPageSize::A4));
         writer.setPageMargins(QMarginsF(14, 14, 14, 14), QPageLayout::Millimeter);
         writer.setTitle(language == PageLanguage::english ? QString::fromStdString(english(page.title)) : words(page.title));
-        const auto text = document_of(page, language);
-        text->print(&writer);
+        print_page(page, writer, language);
     }
     return write_file(path, bytes.toStdString());
 }

@@ -6,6 +6,8 @@
 
 #include <QImage>
 
+class QPagedPaintDevice;
+
 namespace vitrail {
 
 /// In the window's language, or in English. Needs a QGuiApplication.
@@ -13,6 +15,8 @@ enum class PageLanguage { english, window };
 
 /// A4, whole or not at all.
 Status write_page_pdf(const Page& page, const std::string& path, PageLanguage language);
+/// On whatever it is that has pages: a printer, a PDF.
+void print_page(const Page& page, QPagedPaintDevice& paper, PageLanguage language);
 /// As wide as that, as tall as it takes.
 QImage page_image(const Page& page, int width, PageLanguage language);
 

@@ -5,16 +5,20 @@
 #include "app/logbook/factor_view.h"
 #include "app/logbook/logbook_bench.h"
 #include "app/logbook/pairs_view.h"
+#include "app/logbook/print_detail.h"
+#include "app/run/run_bench.h"
 #include "app/run/run_store.h"
-#include "demo/season.h"
 #include "formats/files.h"
 #include "formats/logbook_text.h"
+#include "formats/machine_file.h"
+#include "paint/page_paint.h"
 
 #include <QComboBox>
 #include <QDateTimeEdit>
 #include <QDialog>
 #include <QDoubleSpinBox>
 #include <QLineEdit>
+#include <QListWidget>
 #include <QPlainTextEdit>
 #include <QTableWidget>
 
@@ -36,6 +40,10 @@ private Q_SLOTS:
     void a_print_is_logged_by_a_key();
     void a_season_is_looked_at();
     void factors_are_switched_and_prints_left_out();
+    void two_beside_each_other();
+    void photographs();
+    void machines_over_time();
+    void the_run_knows_its_pace();
     void it_outlives_the_window();
     void lists_come_and_go();
 
@@ -48,9 +56,7 @@ private:
     }
     void show_season() {
         go();
-        const QString path = dir_->filePath("season.json");
-        QVERIFY(bool(write_file(path.toStdString(), logbook_to_json(demo::season()))));
-        window_->logbook_bench()->prints()->import_list(path);
+        window_->logbook_bench()->prints()->import_list(QString::fromStdString(source_file("demo/season.json")));
     }
     QString label(const char* name) { return find<QLabel>(name)->text(); }
     /// "time  1 h 20 – 1 h 50"
@@ -137,6 +143,10 @@ void TestLogbookWindow::a_season_is_looked_at() {
     QTest::keyClicks(find<QLineEdit>("log_search"), "damp");
     QCOMPARE(prints()->rowCount(), 1);
     find<QLineEdit>("log_search")->clear();
+    QTest::keyClicks(find<QLineEdit>("log_search"), "lighthouse -failed hours>8");
+    QVERIFY(prints()->rowCount() > 2 && prints()->rowCount() < 12);
+    QVERIFY(!prints()->item(0, 1)->icon().isNull()); // a small picture
+    find<QLineEdit>("log_search")->clear();
     find<QComboBox>("log_machine")->setCurrentIndex(1);
     QVERIFY(prints()->rowCount() < 40 && prints()->rowCount() > 1);
     // Months and years.
@@ -148,6 +158,9 @@ void TestLogbookWindow::a_season_is_looked_at() {
     QCOMPARE(months->rowCount(), 1);
     QVERIFY(find<QTableWidget>("totals_faults")->rowCount() >= 3);
     QVERIFY(find<QTableWidget>("totals_rates")->rowCount() >= 1);
+    auto* saved = find<QTableWidget>("totals_saved");
+    QVERIFY(saved->rowCount() >= 1);
+    QVERIFY(!saved->item(0, 0)->text().isEmpty());
     window_->logbook_bench()->show_page(LogbookBench::kPrints);
     // A row of the pairs says itself by keyboard.
     auto* pairs = find<PairsView>("pairs");
@@ -186,6 +199,99 @@ void TestLogbookWindow::factors_are_switched_and_prints_left_out() {
     QCOMPARE(table->item(feeder, 4)->text().toInt(), prints_before);
 }
 
+void TestLogbookWindow::two_beside_each_other() {
+    show_season();
+    prints()->setFocus();
+    prints()->selectRow(0);
+    QTest::keyClick(prints(), Qt::Key_Down, Qt::ShiftModifier);
+    auto* table = find<QTableWidget>("log_differences");
+    QTRY_VERIFY(table->isVisible());
+    QVERIFY(table->rowCount() > 3);
+    auto* pairs = find<PairsView>("pairs");
+    QVERIFY2(pairs->row_text(0).startsWith("1, printing") && pairs->row_text(0).contains("2, printing"), qPrintable(pairs->row_text(0)));
+    QVERIFY(!find<QPushButton>("log_change")->isEnabled());
+    const Page page = find<PrintDetail>("print_detail")->page();
+    QVERIFY(english(page.title).find(" beside ") != std::string::npos);
+    // Printed as a page.
+    QVERIFY(bool(write_page_pdf(page, dir_->filePath("two.pdf").toStdString(), PageLanguage::window)));
+    QVERIFY(read_file(dir_->filePath("two.pdf").toStdString())->starts_with("%PDF"));
+    prints()->setCurrentCell(1, 0, QItemSelectionModel::ClearAndSelect | QItemSelectionModel::Rows);
+    QTRY_VERIFY(!table->isVisible());
+}
+
+void TestLogbookWindow::photographs() {
+    show_season();
+    prints()->selectRow(0);
+    QImage image(640, 480, QImage::Format_RGB32);
+    image.fill(QColor(200, 40, 40));
+    QVERIFY(image.save(dir_->filePath("front.jpg")));
+    auto* detail = find<PrintDetail>("print_detail");
+    auto* pictures = find<QListWidget>("log_pictures");
+    QTRY_COMPARE(pictures->count(), 1); // the plan's
+    detail->add_photographs({dir_->filePath("front.jpg")});
+    QTRY_COMPARE(pictures->count(), 2);
+    QVERIFY(pictures->item(1)->toolTip().contains("front"));
+    QCOMPARE(store()->prints().back().photographs, std::vector<std::string>{"front"});
+    QCOMPARE(detail->page().blocks.back().pictures.size(), std::size_t(1));
+    // Large on Enter.
+    bool seen = false;
+    QTimer::singleShot(200, [&] {
+        auto* d = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        seen = d && d->objectName() == "log_photograph" && d->findChild<QLabel*>()->pixmap().width() > 400;
+        if (d)
+            d->reject();
+    });
+    pictures->setFocus();
+    pictures->setCurrentRow(1);
+    QTest::keyClick(pictures, Qt::Key_Return);
+    QTRY_VERIFY(seen);
+    // Out by a key, back by undo.
+    QTest::keyClick(pictures, Qt::Key_Delete);
+    QTRY_COMPARE(pictures->count(), 1);
+    window_->findChild<QAction*>("undo")->trigger();
+    QTRY_COMPARE(pictures->count(), 2);
+    detail->add_photographs({QString::fromStdString(source_file("demo/season.json"))});
+    QTRY_VERIFY(window_->messages()->text().contains("season.json was not added"));
+}
+
+void TestLogbookWindow::machines_over_time() {
+    show_season();
+    window_->logbook_bench()->show_page(LogbookBench::kOverTime);
+    auto* machine = find<QComboBox>("over_time_machine");
+    QCOMPARE(machine->count(), 3);
+    machine->setCurrentIndex(machine->findData("feeder-4"));
+    auto* first = find<FactorView>("over_time_0");
+    QVERIFY(first->accessibleName().contains("printing"));
+    first->setFocus();
+    QTest::keyClick(first, Qt::Key_Left);
+    QVERIFY(label("over_time_sample").contains("times what was foretold"));
+    QVERIFY2(label("over_time_says").contains("Towers took"), qPrintable(label("over_time_says")));
+    check_names(window_->logbook_bench());
+    // A factor begins anew, and undo brings it back.
+    window_->logbook_bench()->show_page(LogbookBench::kTeach);
+    auto* table = find<QTableWidget>("teach_factors");
+    table->setCurrentCell(0, 0);
+    const int before = table->item(0, 4)->text().toInt();
+    QVERIFY(before > 0);
+    press("teach_anew");
+    QCOMPARE(table->item(0, 4)->text().toInt(), 0);
+    window_->findChild<QAction*>("undo")->trigger();
+    QCOMPARE(table->item(0, 4)->text().toInt(), before);
+}
+
+/// What the logbook knows of a machine stands at each visit of the run.
+void TestLogbookWindow::the_run_knows_its_pace() {
+    Project p = stack("ABAB", 40);
+    p.machine = *find_machine("hand-swap");
+    show_project(std::move(p));
+    wait_for_plan();
+    show_season();
+    window_->run_bench()->show_page(RunBench::kWhen);
+    key(Qt::Key_9, Qt::AltModifier);
+    QTRY_VERIFY2(label("run_what").contains("with 80 % due"), qPrintable(label("run_what")));
+    QVERIFY(label("run_says").contains("With 80 % it is done between"));
+}
+
 void TestLogbookWindow::it_outlives_the_window() {
     show_season();
     store()->edit("Remove", [](LogbookStore::Book& b) { b.prints.erase(b.prints.begin()); });
@@ -205,7 +311,7 @@ void TestLogbookWindow::lists_come_and_go() {
     QVERIFY(window_->messages()->text().contains("written"));
     const auto back = logbook_from_text(*read_file(dir_->filePath("out.csv").toStdString()));
     QVERIFY(bool(back));
-    QCOMPARE(int(back->size()), 40);
+    QCOMPARE(int(back->prints.size()), 40);
     QVERIFY(bool(write_file(dir_->filePath("bad.csv").toStdString(), "id,machine,start\na,m,never\n")));
     page->import_list(dir_->filePath("bad.csv"));
     QVERIFY(window_->messages()->text().contains("line 2"));

@@ -828,6 +828,32 @@ void TestCli::log() {
     QVERIFY(!json({"plan", "p.vitrail", "--json"}).contains("outlook"));
     QCOMPARE(run({"sheet", "p.vitrail", "--html", "s.html", "--book", "book.sqlite"}).status, 0);
     QVERIFY(read_file(path("s.html"))->find("by the logbook") != std::string::npos);
+    // The run has its windows from it.
+    const QJsonObject when = json({"when", "p.vitrail", "--start", "2026-12-05T10:00:00Z", "--book", "book.sqlite", "--json"});
+    QCOMPARE(when["pace_prints"].toInt(), 6);
+    QVERIFY(when["early_end"].toString() < when["end"].toString() && when["end"].toString() < when["late_end"].toString());
+    QVERIFY(json({"when", "p.vitrail", "--start", "2026-12-05T10:00:00Z", "--json"})["early_end"].isNull());
+    // Looked for, compared, on paper, with a photograph, in a machine file.
+    QCOMPARE(QJsonDocument::fromJson(run(log({"list", "--json", "--find", "damp date>2026-11-03 date<2026-11-05"})).out.toUtf8()).object()["prints"].toArray().size(), 2);
+    QVERIFY(run(log({"add", "p.vitrail", "--start", "2026-11-09T10:00:00Z", "--hours", "2", "--set", "layer=0.15"})).status == 0);
+    bool layer = false;
+    for (const QJsonValue& d : json(log({"compare", "2026-11-01T10:00", "2026-11-09T10:00", "--json"}))["differences"].toArray())
+        layer |= d.toObject()["of"].toString() == "setting" && d.toObject()["second"].toString() == "0.15 mm";
+    QVERIFY(layer);
+    QImage photograph(40, 30, QImage::Format_RGB32);
+    photograph.fill(Qt::darkGreen);
+    QVERIFY(photograph.save(dir_.filePath("front.png")));
+    QCOMPARE(run(log({"photo", "2026-11-01T10:00", "front.png"})).out, QString("front\n"));
+    QCOMPARE(run(log({"page", "2026-11-01T10:00", "page.html"})).status, 0);
+    QVERIFY(read_file(path("page.html"))->find("damp filament") != std::string::npos && read_file(path("page.html"))->find("data:image/png") != std::string::npos);
+    QCOMPARE(run(log({"page", "2026-11-01T10:00", "page.pdf"})).status, 0);
+    QCOMPARE(run(log({"compare", "2026-11-01T10:00", "never"})).status, 2);
+    const QString machine = json(log({"list", "--json"}))["prints"].toArray()[0].toObject()["machine"].toString();
+    QCOMPARE(run(log({"machine", machine, "machine.json"})).status, 0);
+    QCOMPARE(run({"new", "q.vitrail", "--model", "badge.3mf", "--machine", "machine.json"}).status, 0);
+    QCOMPARE(json({"log", "outlook", "q.vitrail", "--json", "--book", "empty.sqlite"})["time_s"].toObject()["prints"].toInt(), 7); // somebody without a logbook
+    QVERIFY(json(log({"remarks", machine, "--json"}))["remarks"].isArray());
+    QCOMPARE(run(log({"remove", "2026-11-09T10:00"})).status, 0);
     // In and out.
     QCOMPARE(run(log({"export", "all.csv"})).status, 0);
     QCOMPARE(run(log({"export", "all.json"})).status, 0);

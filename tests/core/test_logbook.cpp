@@ -1,14 +1,22 @@
 // Records of prints, what they teach, and how they are kept.
 #include "support.h"
 
+#include "core/logbook/compare.h"
 #include "core/logbook/learn.h"
+#include "core/logbook/query.h"
+#include "core/logbook/remarks.h"
 #include "core/logbook/totals.h"
 #include "core/plan/planner.h"
+#include "core/run_sheet/log_page.h"
+#include "demo/scenario.h"
 #include "demo/season.h"
+#include "formats/archive.h"
 #include "formats/files.h"
 #include "formats/json.h"
 #include "formats/logbook_db.h"
 #include "formats/logbook_text.h"
+#include "formats/machine_file.h"
+#include "formats/run_json.h"
 
 #include <QDir>
 #include <QProcess>
@@ -41,6 +49,13 @@ private Q_SLOTS:
     void fuzzed();
     void months_and_what_failed();
     void the_demo_season();
+    void looked_for();
+    void compared();
+    void what_proposals_saved();
+    void what_records_say_of_purge();
+    void a_machine_carries_its_factors();
+    void a_run_at_the_learned_pace();
+    void photographs_are_swept();
     void kept_in_the_database();
     void a_kill_loses_nothing();
 };
@@ -329,16 +344,19 @@ void TestLogbook::text_round_trip() {
     r.photographs = {"front.png"};
     r.filaments = {{'B', "chalk", "PLA", "#f2f2ea", "W-1", 12.5, 600.0, 587.0}};
     r.at(Quantity::piece).left_out = true;
-    const auto json = logbook_from_text(logbook_to_json({r, a_print(2)}));
+    r.savings = {{"border", 2.5, 60, 0.1}};
+    r.purge_measured = true;
+    const auto json = logbook_from_text(logbook_to_json({{r, a_print(2)}, {{"p1", std::string("\x89PNG\0\xff", 6)}}}));
     QVERIFY2(bool(json), json ? "" : english(json.error().message).c_str());
-    QVERIFY((*json)[0] == r);
+    QVERIFY(json->prints[0] == r);
+    QCOMPARE(json->pictures.at("p1"), std::string("\x89PNG\0\xff", 6));
     const auto csv = logbook_from_text(logbook_to_csv({r, a_print(2)}));
     QVERIFY2(bool(csv), csv ? "" : english(csv.error().message).c_str());
-    QCOMPARE((*csv)[0].title, r.title);
-    QCOMPARE((*csv)[0].notes, r.notes);
-    QCOMPARE((*csv)[0].start_s, r.start_s);
-    QCOMPARE(*(*csv)[0].at(Quantity::printing).real, *r.at(Quantity::printing).real);
-    QVERIFY((*csv)[1].outcome == Outcome::good);
+    QCOMPARE(csv->prints[0].title, r.title);
+    QCOMPARE(csv->prints[0].notes, r.notes);
+    QCOMPARE(csv->prints[0].start_s, r.start_s);
+    QCOMPARE(*csv->prints[0].at(Quantity::printing).real, *r.at(Quantity::printing).real);
+    QVERIFY(csv->prints[1].outcome == Outcome::good);
 }
 
 void TestLogbook::lists_with_mistakes_say_where() {
@@ -360,7 +378,7 @@ void TestLogbook::fuzzed() {
     std::mt19937 random(4);
     PrintRecord r = a_print(1);
     r.notes = "a\xff\x01";
-    const std::string texts[] = {logbook_to_json({r, a_print(2)}), logbook_to_csv({r, a_print(2)})};
+    const std::string texts[] = {logbook_to_json({{r, a_print(2)}, {{"p1", "PNG"}}}), logbook_to_csv({r, a_print(2)})};
     const int rounds = qEnvironmentVariableIntValue("VITRAIL_FUZZ_ROUNDS") ? qEnvironmentVariableIntValue("VITRAIL_FUZZ_ROUNDS") : 1500;
     for (int i = 0; i < rounds; ++i) {
         std::string t = texts[i % 2];
@@ -372,8 +390,8 @@ void TestLogbook::fuzzed() {
             }
         if (const auto read = logbook_from_text(t)) { // and what was read can be written and read again
             QVERIFY(bool(logbook_from_text(logbook_to_json(*read))));
-            (void)learn_all(*read);
-            (void)score(*read);
+            (void)learn_all(read->prints);
+            (void)score(read->prints);
         }
     }
 }
@@ -428,7 +446,11 @@ void TestLogbook::the_demo_season() {
     QCOMPARE(int(records.size()), 40);
     const auto kept = read_file(source_file("demo/season.json"));
     QVERIFY(bool(kept));
-    QCOMPARE(QString::fromStdString(*kept), QString::fromStdString(logbook_to_json(records)));
+    const auto book = logbook_from_text(*kept);
+    QVERIFY(bool(book));
+    QCOMPARE(QString::fromStdString(logbook_to_json({book->prints, {}})), QString::fromStdString(logbook_to_json({records, {}})));
+    QCOMPARE(book->pictures.size(), records.size());
+    QVERIFY(!saved_by(records).empty());
     const auto factors = learn_all(records);
     const auto near = [&](Quantity q, const char* machine, double truth) {
         for (const Factor& f : factors)
@@ -459,6 +481,224 @@ void TestLogbook::the_demo_season() {
     const Score s = score(records);
     QVERIFY(s.figures > 80);
     QVERIFY2(s.within_80 > 0.7 && s.within_80 < 0.95, qPrintable(QString::number(s.within_80)));
+}
+
+void TestLogbook::looked_for() {
+    PrintRecord r = a_print(1);
+    r.end_s = r.start_s + 7200; // 2023-11-15
+    r.at(Quantity::purge).foretold = 30;
+    r.at(Quantity::purge).real = 22;
+    const auto found = [&](const char* text) { return within(r, parse_query(text, {})); };
+    QVERIFY(found("waste>20 waste<25"));
+    QVERIFY(!found("waste>22")); // neither takes in the value itself
+    QVERIFY(found("hours<2,5 hours>1.5"));
+    QVERIFY(found("date>2023-11-15 date<2023-11-16"));
+    QVERIFY(!found("date>2023-12"));
+    QVERIFY(found("date>2023 date<2024"));
+    QVERIFY(!found("copies>1"));
+    const Query q = parse_query("  badge  -failed waste>x unknown>3 - ", {});
+    QCOMPARE(q.words, (std::vector<std::string>{"badge", "waste>x", "unknown>3", "-"}));
+    QCOMPARE(q.without, std::vector<std::string>{"failed"});
+    QVERIFY(q.bounds.empty());
+    for (const std::string& f : query_fields())
+        QCOMPARE(int(parse_query(f + (f == "date" ? ">2026" : ">1"), {}).bounds.size()), 1);
+}
+
+void TestLogbook::compared() {
+    PrintRecord a = a_print(1), b = a_print(2, 1.3);
+    QVERIFY(differences(a, a, {}).empty());
+    b.machine_name = "twin";
+    b.outcome = Outcome::usable;
+    b.fault = "damp";
+    const auto all = differences(a, b, {}, {{"layer", "0.2"}, {"walls", "2"}, {"gone", "1"}}, {{"layer", "0.28"}, {"walls", "2"}});
+    const auto has = [&](const char* what, const char* first, const char* second) {
+        return std::any_of(all.begin(), all.end(), [&](const Difference& d) { return english(d.what) == what && english(d.first).find(first) != std::string::npos && english(d.second).find(second) != std::string::npos; });
+    };
+    QVERIFY(has("came out", "good", "damp filament"));
+    QVERIFY(has("printing", "3 h 03", "3 h 36"));
+    QVERIFY(has("machine", "feeder-4", "twin"));
+    QVERIFY(has(find_setting("layer")->label, "0.2 mm", "0.28 mm"));
+    QCOMPARE(int(std::count_if(all.begin(), all.end(), [](const Difference& d) { return d.of == Difference::Of::setting; })), 1);
+    // As a page: every difference stands in it.
+    const Page page = compare_page(a, b, all);
+    std::size_t rows = 0;
+    for (const PageBlock& block : page.blocks)
+        rows += block.rows.empty() ? 0 : block.rows.size() - 1;
+    QCOMPARE(rows, all.size());
+    const Page alone = log_page(b, {}, {});
+    QVERIFY(std::any_of(alone.blocks.begin(), alone.blocks.end(), [](const PageBlock& x) { return std::any_of(x.items.begin(), x.items.end(), [](const Message& m) { return english(m).find("damp") != std::string::npos; }); }));
+    // A snapshot gives its settings back.
+    const Project p = stack("AB", 4);
+    Planner planner;
+    const auto plan = planner.plan(p);
+    QCOMPARE(settings_of(plan_snapshot(p, **plan)).at("layer"), std::string("0.2"));
+    QVERIFY(settings_of("no json").empty());
+}
+
+/// By hand: what the same print costs in the order as assigned, less what it costs; then each proposal that was taken.
+void TestLogbook::what_proposals_saved() {
+    Project p = stack("AB", 4);
+    p.taken = {{"border", 2, 600, 0.5}, {"order", 9, 9, 9}};
+    Planner planner;
+    const auto plan = planner.plan(p);
+    PrintRecord r = record_of(p, **plan);
+    QCOMPARE(int(std::count_if(r.savings.begin(), r.savings.end(), [](const Saving& s) { return s.code == "border"; })), 1);
+    QVERIFY(std::none_of(r.savings.begin(), r.savings.end(), [](const Saving& s) { return s.code == "order"; })); // the plan knows better
+    r.savings = {{"border", 2, 600, 0.5}};
+    r.as_assigned_g = r.at(Quantity::purge).foretold + r.at(Quantity::tower).foretold + 3;
+    r.as_assigned_s = r.foretold_s() + 100;
+    r.as_assigned_cost = r.cost + 1;
+    const auto by = saved_by(std::vector<PrintRecord>{r, r});
+    QCOMPARE(int(by.size()), 2);
+    QCOMPARE(by[0].code, std::string("order"));
+    COMPARE_NEAR(by[0].waste_g, 6, 1e-9);
+    COMPARE_NEAR(by[0].time_s, 200, 1e-6);
+    QCOMPARE(by[1].prints, 2);
+    COMPARE_NEAR(by[1].cost, 1, 1e-9);
+    Total t;
+    add(t, r);
+    COMPARE_NEAR(t.saved_g, 5, 1e-9);
+    // It survives in the project.
+    QTemporaryDir dir;
+    const std::string file = dir.filePath("p.vitrail").toStdString();
+    Project badge = *demo::badge();
+    badge.taken = p.taken;
+    QVERIFY(bool(save_project(badge, file)));
+    const auto back = load_project(file);
+    QVERIFY(bool(back));
+    QVERIFY(back->taken == p.taken);
+}
+
+void TestLogbook::what_records_say_of_purge() {
+    std::vector<PrintRecord> records;
+    for (int i = 0; i < 12; ++i) {
+        PrintRecord r = a_print(i);
+        r.changes = 4;
+        r.at(Quantity::piece).real = 20 * 1.02;
+        r.at(Quantity::purge).foretold = 10;
+        r.at(Quantity::purge).real = 10 * 1.25 * std::exp(0.02 * (i % 3 - 1));
+        r.at(Quantity::tower).foretold = 8;
+        r.at(Quantity::tower).real = 9;
+        r.at(Quantity::cleaning).foretold = 600;
+        r.at(Quantity::cleaning).real = 720;
+        r.contact_cm2 = 24;
+        r.school = "peeled";
+        r.fault = i < 3 ? "bleeding" : "";
+        r.purge_measured = i >= 6;
+        records.push_back(r);
+    }
+    const auto says = [&](const char* code) {
+        for (const Remark& r : remarks(records, learn_all(records), "feeder-4"))
+            if (r.code == code)
+                return QString::fromStdString(english(r.says));
+        return QString();
+    };
+    QVERIFY2(says("purge").contains("% more"), qPrintable(says("purge")));
+    QVERIFY2(says("bleeding").contains("0 of 6") && says("bleeding").contains("3 of 6"), qPrintable(says("bleeding")));
+    QVERIFY2(says("tower").contains("108 g") && says("tower").contains("96 g"), qPrintable(says("tower")));
+    QVERIFY2(says("cleaning").contains("0.50 min"), qPrintable(says("cleaning"))); // 12 min over 24 cm²
+    for (PrintRecord& r : records)
+        r.fault.clear(), r.purge_measured = true;
+    QVERIFY2(says("bleeding").contains("25 %"), qPrintable(says("bleeding"))); // 3/12: Hanley & Lippman-Hand 1983
+    for (PrintRecord& r : records)
+        r.at(Quantity::purge).real = 10 * 1.02;
+    QVERIFY2(says("purge").contains("the volumes hold"), qPrintable(says("purge")));
+    QVERIFY(remarks(records, learn_all(records), "other").size() == 1); // cleaning is of all machines
+    QVERIFY(remarks({}, {}, "feeder-4").empty());
+}
+
+void TestLogbook::a_machine_carries_its_factors() {
+    std::vector<PrintRecord> records;
+    for (int i = 0; i < 9; ++i)
+        records.push_back(a_print(i, 1.2));
+    const auto factors = learn_all(records);
+    Machine m = *find_machine("feeder-4");
+    m.learned = kept_factors(m, factors);
+    QCOMPARE(int(m.learned.size()), 1);
+    const auto back = read_machine(write_machine(m));
+    QVERIFY2(bool(back), back ? "" : english(back.error().message).c_str());
+    QVERIFY(back->learned == m.learned);
+    // Somebody without a logbook believes what the file says.
+    const PrintRecord next = a_print(20);
+    QVERIFY(belief_for(factors_for(*back, {}), Quantity::printing, next) == factors[0].belief);
+    // Fewer prints of one's own give way, more do not.
+    const std::vector<PrintRecord> few(records.begin(), records.begin() + 2);
+    QCOMPARE(belief_for(factors_for(*back, learn_all(few)), Quantity::printing, next).prints, 9);
+    for (int i = 20; i < 32; ++i)
+        records.push_back(a_print(i, 1.0));
+    QCOMPARE(belief_for(factors_for(*back, learn_all(records)), Quantity::printing, next).prints, learn_all(records)[0].belief.prints);
+    // Switched off stays off.
+    QCOMPARE(belief_for(factors_for(*back, learn_all(few, std::vector<FactorKey>{factors[0].key})), Quantity::printing, next).prints, 0);
+    for (const char* wrong : {"\"quantity\": \"love\"", "\"spread\": -1", "\"prints\": 0"}) {
+        std::string text = write_machine(m);
+        const std::string key = std::string(wrong).substr(0, std::string(wrong).find(':'));
+        const std::size_t at = text.find(key), end = text.find_first_of(",\n", at);
+        text.replace(at, end - at, wrong);
+        const auto read = read_machine(text);
+        QVERIFY2(!read && english(read.error().message).find("learned[0]") != std::string::npos, wrong);
+    }
+}
+
+/// A run begins at the pace that prints taught, its windows have the range, and both follow what is really printed.
+void TestLogbook::a_run_at_the_learned_pace() {
+    RunPlate plate;
+    plate.total_s = 36000;
+    for (int l = 0; l < 100; ++l)
+        plate.layers_s.push_back(l * 360.0);
+    plate.visits = {{Visit::What::swap, 18000, 18000, 51, 0, -1, false}};
+    plate.says = {say("swap")};
+    plate.takes_s = {0};
+    RunTask task{{plate}, {}, 22, 22, AtNight::come, 600, {}};
+    const std::int64_t start = 1'700'000'000;
+    const RunTimes unknown = run_times(task, not_begun(task, start));
+    QCOMPARE(unknown.early_end_s, unknown.late_end_s);
+    QCOMPARE(unknown.visits[0].early_s, unknown.visits[0].late_s);
+    std::vector<PrintRecord> records;
+    for (int i = 0; i < 12; ++i)
+        records.push_back(a_print(i, 1.1 * std::exp(0.05 * (i % 3 - 1))));
+    task.pace = pace_of(std::vector<PrintRecord>{a_print(20)}, learn_all(records));
+    QCOMPARE(task.pace.prints, 12);
+    QVERIFY(std::abs(task.pace.likely - 1.09) < 0.02);
+    const RunTimes t = run_times(task, not_begun(task, start));
+    QVERIFY(std::abs(double(t.end_s - start) - 36000 * task.pace.likely) <= 1);
+    QVERIFY(std::abs(double(t.early_end_s - start) - 36000 * task.pace.low) <= 1);
+    QVERIFY(std::abs(double(t.late_end_s - start) - 36000 * task.pace.high) <= 1);
+    QVERIFY(t.visits[0].early_s < t.visits[0].to_s && t.visits[0].to_s < t.visits[0].late_s);
+    QCOMPARE(pace_of(std::vector<PrintRecord>{a_print(20)}, {}).prints, 0);
+    // Under way: half of it printed exactly as planned. The range is narrower, and lies nearer to the plan.
+    Run run;
+    run.task = task;
+    run.start_s = start;
+    run.events = {{RunEvent::What::started, start, 0, 0, -1}};
+    QVERIFY(std::abs(run_state(run, start).pace - task.pace.likely) < 1e-9);
+    for (int l = 2; l <= 40; ++l)
+        run.events.push_back({RunEvent::What::layer, start + (l - 1) * 360, 0, l, -1});
+    const RunState s = run_state(run, start + 39 * 360);
+    QVERIFY(s.pace < 1.05 && s.pace > 1);
+    const double before = double(t.late_end_s - t.early_end_s) / double(t.end_s - start), after = double(s.rest.late_end_s - s.rest.early_end_s) / double(s.rest.end_s - s.rest.at_s);
+    QVERIFY2(after < 0.6 * before, qPrintable(QString::number(after / before)));
+    // Kept runs keep it.
+    const auto back = runs_from(runs_text({run}));
+    QVERIFY(bool(back));
+    QVERIFY(back->at(0).task.pace == task.pace);
+}
+
+void TestLogbook::photographs_are_swept() {
+    QTemporaryDir dir;
+    auto db = ShelfDb::open(dir.filePath("book.sqlite").toStdString());
+    QVERIFY(bool(db));
+    PrintRecord r = a_print(1);
+    r.photographs = {"front"};
+    QVERIFY(bool(write_print(*db, r)));
+    QVERIFY(bool(write_photograph(*db, r.id, "front", "jpeg")));
+    QVERIFY(bool(write_photograph(*db, r.id, "taken out", "jpeg")));
+    QVERIFY(bool(sweep_photographs(*db, {r})));
+    QCOMPARE(*read_photograph(*db, r.id, "front"), std::string("jpeg"));
+    QVERIFY(!read_photograph(*db, r.id, "taken out"));
+    QVERIFY(bool(write_pictures(*db, {{r.id, "png"}, {"nobody", "png"}})));
+    const auto pictures = read_pictures(*db);
+    QVERIFY(bool(pictures));
+    QCOMPARE(pictures->size(), std::size_t(1));
 }
 
 void TestLogbook::kept_in_the_database() {

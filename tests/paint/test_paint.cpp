@@ -1,4 +1,5 @@
 #include "paint/filament_paint.h"
+#include "paint/photograph.h"
 #include "paint/sheet_paint.h"
 #include "paint/thumbnail.h"
 
@@ -30,6 +31,7 @@ private Q_SLOTS:
     void pdf_is_whole_or_not_at_all();
     void thumbnail_shows_the_colours();
     void thumbnail_of_nothing();
+    void photographs_are_made_smaller();
 };
 
 namespace {
@@ -185,6 +187,22 @@ void TestPaint::thumbnail_of_nothing() {
     const QImage image = QImage::fromData(QByteArray::fromStdString(thumbnail_png(Project{})), "PNG");
     QCOMPARE(image.size(), QSize(256, 256));
     QCOMPARE(image.pixelColor(128, 128).alpha(), 0);
+}
+
+void TestPaint::photographs_are_made_smaller() {
+    QTemporaryDir dir;
+    QImage image(3000, 1000, QImage::Format_RGB32);
+    image.fill(Qt::blue);
+    QVERIFY(image.save(dir.filePath("big.png")));
+    const auto kept = photograph_to_keep(*read_file(dir.filePath("big.png").toStdString()));
+    QVERIFY(bool(kept));
+    QCOMPARE(photograph_image(*kept).size(), QSize(1600, 533));
+    QVERIFY(photograph_png(*kept).starts_with("\x89PNG"));
+    QVERIFY(!photograph_to_keep("no picture"));
+    QVERIFY(photograph_png("no picture").empty());
+    PrintRecord r;
+    r.photographs = {"front"};
+    QCOMPARE(free_photograph_name(r, "front"), std::string("front-2"));
 }
 
 VITRAIL_TEST(TestPaint)

@@ -2,8 +2,11 @@
 
 #include "app/document/shelf_store.h"
 #include "app/document/threads.h"
+#include "formats/files.h"
+#include "paint/photograph.h"
 #include "paint/words.h"
 
+#include <QFileInfo>
 #include <QUndoCommand>
 
 #include <algorithm>
@@ -41,7 +44,10 @@ void LogbookStore::open() {
             int damaged = 0;
             auto prints = kept ? read_prints(*kept, &damaged) : Result<std::vector<PrintRecord>>(db.error());
             const auto off = kept ? read_off(*kept) : Result<std::vector<FactorKey>>(std::vector<FactorKey>());
-            in_window(owner, [this, kept, prints, off, note, damaged] {
+            auto pictures = kept ? read_pictures(*kept) : Result<std::map<std::string, std::string>>(std::map<std::string, std::string>());
+            if (kept && prints)
+                (void)sweep_photographs(*kept, *prints); // of prints that were removed; no undo reaches them any more
+            in_window(owner, [this, kept, prints, off, pictures, note, damaged] {
                 if (!note.empty())
                     Q_EMIT said(words(note));
                 if (!prints) {
@@ -51,6 +57,8 @@ void LogbookStore::open() {
                 if (damaged > 0)
                     Q_EMIT said(tr("%n print(s) of the logbook cannot be read; they stay where they are.", nullptr, damaged));
                 db_ = kept;
+                if (pictures)
+                    pictures_ = *pictures;
                 book_ = {*prints, off ? *off : std::vector<FactorKey>()};
                 open_ = true;
                 learn();
@@ -120,7 +128,68 @@ void LogbookStore::keep_extras(const std::string& id, PrintExtras extras) {
     const PrintRecord* r = print(id);
     if (!r)
         return;
+    if (!extras.picture.empty()) {
+        pictures_[id] = extras.picture;
+        Q_EMIT pictures_changed();
+    }
     in_pool(writer_, [db = db_, record = *r, extras = std::move(extras)] { (void)guarded([&] { (void)write_print(*db, record, &extras); }); });
+}
+
+void LogbookStore::keep_pictures(std::map<std::string, std::string> pictures) {
+    if (!open_ || pictures.empty())
+        return;
+    for (const auto& [id, png] : pictures)
+        pictures_[id] = png;
+    Q_EMIT pictures_changed();
+    in_pool(writer_, [db = db_, pictures = std::move(pictures)] { (void)guarded([&] { (void)write_pictures(*db, pictures); }); });
+}
+
+void LogbookStore::add_photograph(const std::string& id, const QString& path) {
+    if (!open_)
+        return;
+    in_pool(writer_, [this, owner = QPointer<QObject>(this), db = db_, id, path, record = print(id) ? *print(id) : PrintRecord{}] {
+        QString problem;
+        std::string name = free_photograph_name(record, QFileInfo(path).completeBaseName().toStdString());
+        const QString mistake = guarded([&] {
+            const auto bytes = read_file(path.toStdString());
+            const auto kept = bytes ? photograph_to_keep(*bytes) : Result<std::string>(bytes.error());
+            Status ok = kept ? Status(Done{}) : Status(kept.error());
+            if (ok)
+                ok = write_photograph(*db, id, name, *kept);
+            if (!ok)
+                problem = tr("%1 was not added. %2").arg(QFileInfo(path).fileName(), words(ok.error().message));
+        });
+        in_window(owner, [this, id, name, text = mistake.isEmpty() ? problem : mistake] {
+            if (!text.isEmpty())
+                return Q_EMIT said(text);
+            edit(tr("Add a photograph"), [&](Book& b) {
+                for (PrintRecord& r : b.prints)
+                    if (r.id == id)
+                        r.photographs.push_back(name);
+            });
+        });
+    });
+}
+
+void LogbookStore::read_beside(QObject* owner, const std::vector<std::string>& ids, std::function<void(std::vector<Beside>)> then) {
+    if (!open_)
+        return;
+    std::vector<std::vector<std::string>> names;
+    for (const std::string& id : ids)
+        names.push_back(print(id) ? print(id)->photographs : std::vector<std::string>());
+    in_pool(writer_, [owner = QPointer<QObject>(owner), db = db_, ids, names, then = std::move(then)] {
+        auto out = std::make_shared<std::vector<Beside>>();
+        (void)guarded([&] {
+            for (std::size_t i = 0; i < ids.size(); ++i) {
+                const auto extras = read_extras(*db, ids[i]);
+                out->push_back({extras ? extras->plan : std::string(), {}});
+                for (const std::string& name : names[i])
+                    if (const auto bytes = read_photograph(*db, ids[i], name))
+                        out->back().photographs.emplace_back(name, photograph_image(*bytes));
+            }
+        });
+        in_window(owner, [out, then] { then(std::move(*out)); });
+    });
 }
 
 void LogbookStore::wait_written() {

@@ -4,6 +4,7 @@
 #include "core/logbook/learn.h"
 #include "formats/logbook_db.h"
 
+#include <QImage>
 #include <QObject>
 #include <QThreadPool>
 #include <QUndoStack>
@@ -38,11 +39,25 @@ public:
     void edit(const QString& label, const std::function<void(Book&)>& change);
     /// What is kept beside a record; written at once, not undone with it.
     void keep_extras(const std::string& id, PrintExtras extras);
+    void keep_pictures(std::map<std::string, std::string> pictures);
+    /// Small pictures of the prints, by id: PNG.
+    const std::map<std::string, std::string>& pictures() const { return pictures_; }
+    /// Adds a photograph to a print, from a picture file, made smaller in the background; refusals are said. Taking it out is an edit of the record.
+    void add_photograph(const std::string& id, const QString& path);
+    /// Reads what is beside records in the background; `then` gets it in the window's thread, as long as `owner` lives.
+    struct Beside {
+        std::string plan;                      ///< snapshot
+        std::vector<std::pair<std::string, QImage>> photographs; ///< name, picture; those of the record
+    };
+    void read_beside(QObject* owner, const std::vector<std::string>& ids, std::function<void(std::vector<Beside>)> then);
+    /// What the logbook makes of a plan.
+    Outlook outlook(const Project& project, const Plan& plan) const { return vitrail::outlook(project, plan, factors_); }
     void wait_written();
 
 Q_SIGNALS:
     void ready();
     void changed(); ///< prints, or what was learned from them
+    void pictures_changed();
     void said(const QString& message);
 
 private:
@@ -53,6 +68,7 @@ private:
     Book book_;
     std::vector<Factor> factors_;
     Score score_;
+    std::map<std::string, std::string> pictures_;
     std::shared_ptr<ShelfDb> db_; ///< used by the writer alone
     QThreadPool writer_;
     QUndoStack undo_;

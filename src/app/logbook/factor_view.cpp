@@ -46,8 +46,20 @@ void FactorView::show_factor(std::optional<Factor> factor, const std::vector<Pri
     update();
 }
 
+void FactorView::set_heading(const QString& text) {
+    heading_ = text;
+    setAccessibleName(text.isEmpty() ? tr("The factor over time") : tr("%1 over time").arg(text));
+    update();
+}
+
+void FactorView::set_span(std::int64_t from_s, std::int64_t to_s) {
+    from_s_ = from_s, to_s_ = to_s;
+    update();
+}
+
 QRectF FactorView::chart() const {
-    return QRectF(em(3.4), em(0.8), width() - em(6.6), height() - em(3));
+    const double top = heading_.isEmpty() ? em(0.8) : em(2);
+    return QRectF(em(3.4), top, width() - em(6.6), height() - top - em(2.2));
 }
 
 double FactorView::y_of(double ratio) const {
@@ -57,7 +69,7 @@ double FactorView::y_of(double ratio) const {
 
 double FactorView::x_of(std::int64_t s) const {
     const QRectF r = chart();
-    const std::int64_t first = factor_->samples.front().at_s, last = std::max(first + 1, factor_->samples.back().at_s);
+    const std::int64_t first = to_s_ > from_s_ ? from_s_ : factor_->samples.front().at_s, last = to_s_ > from_s_ ? to_s_ : std::max(first + 1, factor_->samples.back().at_s);
     return r.left() + em(0.6) + (r.width() - em(1.2)) * static_cast<double>(s - first) / static_cast<double>(last - first);
 }
 
@@ -99,6 +111,10 @@ void FactorView::paintEvent(QPaintEvent*) {
         return;
     }
     const QRectF r = chart();
+    if (!heading_.isEmpty()) {
+        p.setPen(t.ink);
+        p.drawText(QRectF(r.left(), em(0.2), r.width() + em(3), em(1.6)), Qt::AlignLeft | Qt::AlignVCenter, heading_);
+    }
     const Interval band = range_of(factor_->belief, 1);
     const double from = factor_->drift ? x_of(factor_->drift->since_s) - em(0.3) : r.left();
     QColor fill = t.accent;
@@ -141,8 +157,8 @@ void FactorView::paintEvent(QPaintEvent*) {
     }
     p.setPen(t.quiet);
     const auto day = [](std::int64_t s) { return QLocale().toString(QDateTime::fromSecsSinceEpoch(s).date(), QLocale::ShortFormat); };
-    p.drawText(QRectF(r.left(), r.bottom() + em(0.4), em(10), em(1.4)), Qt::AlignLeft, day(factor_->samples.front().at_s));
-    p.drawText(QRectF(r.right() - em(10), r.bottom() + em(0.4), em(10), em(1.4)), Qt::AlignRight, day(factor_->samples.back().at_s));
+    p.drawText(QRectF(r.left(), r.bottom() + em(0.4), em(10), em(1.4)), Qt::AlignLeft, day(to_s_ > from_s_ ? from_s_ : factor_->samples.front().at_s));
+    p.drawText(QRectF(r.right() - em(10), r.bottom() + em(0.4), em(10), em(1.4)), Qt::AlignRight, day(to_s_ > from_s_ ? to_s_ : factor_->samples.back().at_s));
 }
 
 int FactorView::nearest(const QPointF& p) const {

@@ -16,6 +16,10 @@ class FactorView : public QWidget {
 public:
     explicit FactorView(QWidget* parent = nullptr);
     void show_factor(std::optional<Factor> factor, const std::vector<PrintRecord>& records);
+    /// A heading inside the plot, for where several stand together; empty: none.
+    void set_heading(const QString& text);
+    /// The same time from edge to edge in all of them; 0, 0: its own.
+    void set_span(std::int64_t from_s, std::int64_t to_s);
     int chosen() const { return chosen_; } ///< sample; −1: none
     void choose(int sample);
     QString sample_text(int sample) const;
@@ -39,6 +43,8 @@ private:
     int nearest(const QPointF& p) const;
 
     std::optional<Factor> factor_;
+    QString heading_;
+    std::int64_t from_s_ = 0, to_s_ = 0;
     std::vector<QString> names_; ///< [sample]
     double low_ = 0.5, high_ = 2;
     int chosen_ = -1;

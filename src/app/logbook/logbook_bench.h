@@ -13,7 +13,7 @@ class TeachPage;
 class LogbookBench : public QWidget {
     Q_OBJECT
 public:
-    enum Page { kPrints, kTeach, kTotals };
+    enum Page { kPrints, kTeach, kOverTime, kTotals };
     LogbookBench(Document* document, ShelfStore* shelf, LogbookStore* store, PrintsPage::LastRun run, QWidget* parent = nullptr);
     void show_page(Page page);
     PrintsPage* prints() { return prints_; }

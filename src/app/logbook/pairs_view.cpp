@@ -41,22 +41,22 @@ QSize PairsView::sizeHint() const {
     return {em(30), em(16)};
 }
 
-void PairsView::show_print(std::optional<PrintRecord> record) {
-    record_ = std::move(record);
+void PairsView::show_prints(std::vector<PrintRecord> records) {
+    records_ = std::move(records);
     shown_.clear();
-    for (int q = 0; record_ && q < kQuantities; ++q)
-        if (record_->figures[static_cast<std::size_t>(q)].foretold > 0)
+    for (int q = 0; q < kQuantities; ++q)
+        if (std::any_of(records_.begin(), records_.end(), [&](const PrintRecord& r) { return r.figures[static_cast<std::size_t>(q)].foretold > 0; }))
             shown_.push_back(static_cast<Quantity>(q));
     row_ = 0;
+    setMinimumHeight(records_.size() > 1 ? em(2.4 + 3 * static_cast<double>(shown_.size())) : em(8));
     say();
     update();
 }
 
-QString PairsView::row_text(int row) const {
-    if (!record_ || row < 0 || row >= rows())
-        return {};
-    const Quantity q = shown_[static_cast<std::size_t>(row)];
-    const Figure& f = record_->at(q);
+QString PairsView::lane_text(const PrintRecord& record, Quantity q) const {
+    const Figure& f = record.at(q);
+    if (f.foretold <= 0)
+        return tr("%1: none").arg(words(label(q)));
     QString text = tr("%1: %2 foretold").arg(words(label(q)), amount(q, f.foretold));
     if (f.spread > 0) {
         const Interval r = expected(f);
@@ -71,6 +71,18 @@ QString PairsView::row_text(int row) const {
     return text;
 }
 
+QString PairsView::row_text(int row) const {
+    if (row < 0 || row >= rows())
+        return {};
+    const Quantity q = shown_[static_cast<std::size_t>(row)];
+    if (records_.size() == 1)
+        return lane_text(records_[0], q);
+    QStringList lanes;
+    for (std::size_t i = 0; i < records_.size(); ++i)
+        lanes << tr("%1, %2").arg(i + 1).arg(lane_text(records_[i], q));
+    return lanes.join(QStringLiteral(". "));
+}
+
 void PairsView::say() {
     setAccessibleDescription(row_text(row_));
     QAccessibleEvent changed(this, QAccessible::DescriptionChanged);
@@ -83,7 +95,7 @@ double PairsView::x_of(double ratio) const {
 }
 
 double PairsView::row_height() const {
-    return shown_.empty() ? em(2) : std::min<double>(em(3.2), (height() - em(2.4)) / static_cast<double>(shown_.size()));
+    return shown_.empty() ? em(2) : std::min<double>(em(records_.size() > 1 ? 4 : 3.2), (height() - em(2.4)) / static_cast<double>(shown_.size()));
 }
 
 void PairsView::paintEvent(QPaintEvent*) {
@@ -105,7 +117,6 @@ void PairsView::paintEvent(QPaintEvent*) {
     }
     for (int i = 0; i < rows(); ++i) {
         const Quantity q = shown_[static_cast<std::size_t>(i)];
-        const Figure& f = record_->at(q);
         const double y = em(0.3) + row * (i + 0.5);
         if (i == row_ && hasFocus()) {
             p.setPen(QPen(t.accent, 1.5));
@@ -113,33 +124,47 @@ void PairsView::paintEvent(QPaintEvent*) {
             p.drawRoundedRect(QRectF(1, y - row / 2 + 1, width() - 2, row - 2), 3, 3);
         }
         p.setPen(t.ink);
-        p.drawText(QRectF(em(0.4), y - row / 2, em(7.4), row), Qt::AlignLeft | Qt::AlignVCenter, words(label(q)));
-        if (f.spread > 0) {
-            const Interval r = expected(f);
-            QColor band = t.accent;
-            band.setAlpha(70);
-            p.setPen(Qt::NoPen);
-            p.setBrush(band);
-            p.drawRect(QRectF(QPointF(x_of(r.low), y - row * 0.22), QPointF(x_of(r.high), y + row * 0.22)));
-        }
-        p.setPen(QPen(t.ink, 1.4)); // foretold: a diamond
-        p.setBrush(t.panel);
-        const double x = x_of(1), s = em(0.35);
-        p.drawPolygon(QPolygonF({QPointF(x, y - s), QPointF(x + s, y), QPointF(x, y + s), QPointF(x - s, y)}));
-        p.setPen(t.quiet);
-        QString right = tr("–");
-        if (f.real) {
-            const double ratio = *f.real / f.foretold, at = x_of(ratio);
-            const bool within = f.spread <= 0 || (ratio >= expected(f).low && ratio <= expected(f).high);
-            p.setPen(QPen(t.line, 1));
-            p.drawLine(QPointF(x, y), QPointF(at, y));
-            p.setPen(QPen(within ? t.ink : t.bad, 3)); // real: an upright
-            p.drawLine(QPointF(at, y - row * 0.3), QPointF(at, y + row * 0.3));
-            right = (ratio >= 1 ? QStringLiteral("+") : QString()) + number(100 * (ratio - 1), 0) + tr(" %") + (within ? QString() : QStringLiteral(" ▲"));
-            p.setPen(within ? t.ink : t.bad);
-        }
-        p.drawText(QRectF(width() - em(5.3), y - row / 2, em(5), row), Qt::AlignRight | Qt::AlignVCenter, right);
+        p.drawText(QRectF(em(0.4), y - row / 2, em(6.6), row), Qt::AlignLeft | Qt::AlignVCenter, words(label(q)));
+        const double lane = row / static_cast<double>(records_.size());
+        for (std::size_t k = 0; k < records_.size(); ++k)
+            paint_lane(p, records_[k].at(q), y - row / 2 + lane * (static_cast<double>(k) + 0.5), records_.size() == 1 ? row : lane * 1.3, records_.size() == 1 ? QString() : QString::number(k + 1));
     }
+}
+
+/// `which`: of two; empty where there is one.
+void PairsView::paint_lane(QPainter& p, const Figure& f, double y, double row, const QString& which) {
+    const Theme& t = Theme::current();
+    if (!which.isEmpty()) {
+        p.setPen(t.quiet);
+        p.drawText(QRectF(em(6.6), y - row / 2, em(0.9), row), Qt::AlignRight | Qt::AlignVCenter, which);
+    }
+    if (f.foretold <= 0)
+        return;
+    if (f.spread > 0) {
+        const Interval r = expected(f);
+        QColor band = t.accent;
+        band.setAlpha(70);
+        p.setPen(Qt::NoPen);
+        p.setBrush(band);
+        p.drawRect(QRectF(QPointF(x_of(r.low), y - row * 0.22), QPointF(x_of(r.high), y + row * 0.22)));
+    }
+    p.setPen(QPen(t.ink, 1.4)); // foretold: a diamond
+    p.setBrush(t.panel);
+    const double x = x_of(1), s = em(0.35);
+    p.drawPolygon(QPolygonF({QPointF(x, y - s), QPointF(x + s, y), QPointF(x, y + s), QPointF(x - s, y)}));
+    p.setPen(t.quiet);
+    QString right = tr("–");
+    if (f.real) {
+        const double ratio = *f.real / f.foretold, at = x_of(ratio);
+        const bool within = f.spread <= 0 || (ratio >= expected(f).low && ratio <= expected(f).high);
+        p.setPen(QPen(t.line, 1));
+        p.drawLine(QPointF(x, y), QPointF(at, y));
+        p.setPen(QPen(within ? t.ink : t.bad, 3)); // real: an upright
+        p.drawLine(QPointF(at, y - row * 0.3), QPointF(at, y + row * 0.3));
+        right = (ratio >= 1 ? QStringLiteral("+") : QString()) + number(100 * (ratio - 1), 0) + tr(" %") + (within ? QString() : QStringLiteral(" ▲"));
+        p.setPen(within ? t.ink : t.bad);
+    }
+    p.drawText(QRectF(width() - em(5.3), y - row / 2, em(5), row), Qt::AlignRight | Qt::AlignVCenter, right);
 }
 
 void PairsView::keyPressEvent(QKeyEvent* e) {

@@ -5,7 +5,7 @@
 
 #include <QWidget>
 
-#include <optional>
+#include <vector>
 
 namespace vitrail {
 
@@ -15,7 +15,8 @@ class PairsView : public QWidget {
     Q_OBJECT
 public:
     explicit PairsView(QWidget* parent = nullptr);
-    void show_print(std::optional<PrintRecord> record);
+    /// None, one, or two: they stand below each other in each row, as 1 and 2.
+    void show_prints(std::vector<PrintRecord> records);
     QString row_text(int row) const;
     int rows() const { return static_cast<int>(shown_.size()); }
     QSize sizeHint() const override;
@@ -31,7 +32,10 @@ private:
     double x_of(double ratio) const;
     double row_height() const;
 
-    std::optional<PrintRecord> record_;
+    void paint_lane(QPainter& p, const Figure& figure, double y, double row, const QString& which);
+    QString lane_text(const PrintRecord& record, Quantity q) const;
+
+    std::vector<PrintRecord> records_;
     std::vector<Quantity> shown_;
     int row_ = 0;
 };

@@ -4,16 +4,15 @@
 #include "app/document/document.h"
 #include "app/document/logbook_store.h"
 #include "app/document/shelf_store.h"
-#include "app/logbook/pairs_view.h"
+#include "app/logbook/print_detail.h"
 #include "app/logbook/record_dialog.h"
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
 #include "core/base/numbers.h"
 #include "core/logbook/totals.h"
 #include "formats/files.h"
-#include "formats/json.h"
 #include "formats/logbook_text.h"
-#include "formats/report.h"
+#include "formats/place_clock.h"
 #include "paint/thumbnail.h"
 #include "paint/words.h"
 
@@ -33,12 +32,14 @@
 #include <QUuid>
 
 #include <algorithm>
+#include <numeric>
 
 namespace vitrail {
 
 namespace {
 
 constexpr int kId = Qt::UserRole;
+constexpr int kPicture = 96; ///< dots square, as kept
 
 QString hours(double s) {
     return QString::fromStdString(duration(s));
@@ -47,12 +48,14 @@ QString hours(double s) {
 } // namespace
 
 PrintsPage::PrintsPage(Document* document, ShelfStore* shelf, LogbookStore* store, LastRun run, QWidget* parent)
-    : QWidget(parent), document_(document), shelf_(shelf), store_(store), run_(std::move(run)), search_(new QLineEdit), machine_(new QComboBox), outcome_(new QComboBox), pairs_(new PairsView), title_(new QLabel), facts_(new QLabel), notes_(new QLabel), sums_(new QLabel), empty_(new QLabel),
+    : QWidget(parent), document_(document), shelf_(shelf), store_(store), run_(std::move(run)), search_(new QLineEdit), machine_(new QComboBox), outcome_(new QComboBox), detail_(new PrintDetail(document, store)), sums_(new QLabel), empty_(new QLabel),
       log_(new QPushButton(icon(QStringLiteral("plus")), tr("&Log this print…"))), change_(new QPushButton(tr("&Change…"))), remove_(new QPushButton(tr("&Remove"))) {
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, em(0.5), 0, 0);
-    all->addWidget(make_splitter("logbook.prints", Qt::Horizontal, {make_list(), make_detail()}, {690, 430}));
+    all->addWidget(make_splitter("logbook.prints", Qt::Horizontal, {make_list(), make_detail()}, {720, 400}));
     connect(store, &LogbookStore::changed, this, &PrintsPage::fill);
+    connect(store, &LogbookStore::pictures_changed, this, &PrintsPage::fill);
+    connect(detail_, &PrintDetail::said, this, &PrintsPage::said);
     connect(document, &Document::plan_changed, this, [this] { log_->setEnabled(store_->is_open() && document_->plan() != nullptr); });
     fill();
 }
@@ -64,19 +67,25 @@ QWidget* PrintsPage::make_list() {
     panel->add_to_heading(log_);
     auto* row = new QHBoxLayout;
     search_->setObjectName(QStringLiteral("log_search"));
-    search_->setPlaceholderText(tr("name, material, fault, notes"));
+    search_->setPlaceholderText(tr("badge -failed waste>20 date>2026-10"));
+    search_->setToolTip(tr("Words that stand anywhere in it: name, machine, material, filament, spool, fault, notes, date. -word: without it. Figures: %1, with < or >.").arg(QString::fromStdString(std::accumulate(std::next(query_fields().begin()), query_fields().end(), query_fields().front(), [](const std::string& a, const std::string& b) { return a + ", " + b; }))));
     search_->setAccessibleName(tr("Only prints with these words"));
     search_->setClearButtonEnabled(true);
     for (auto [box, name, spoken] : {std::tuple{machine_, "log_machine", tr("Only this machine")}, {outcome_, "log_outcome", tr("Only those that came out so")}}) {
         box->setObjectName(QString::fromLatin1(name));
         box->setAccessibleName(spoken);
     }
+    machine_->setMaximumWidth(em(11));
     outcome_->addItems({tr("all outcomes"), tr("good"), tr("usable"), tr("failed")});
     row->addWidget(search_, 1);
     row->addWidget(machine_);
     row->addWidget(outcome_);
     panel->body()->addLayout(row);
-    table_ = make_table("log_prints", tr("Prints"), {{tr("begun"), 6.4}, {tr("print"), 0}, {tr("machine"), 6.2}, {tr("time"), 4.8, true}, {tr("foretold"), 4.8, true}, {tr("waste"), 4.6, true}, {tr("came out"), 5}});
+    table_ = make_table("log_prints", tr("Prints"), {{tr("begun"), 5.8}, {tr("print"), 0}, {tr("machine"), 5.4}, {tr("time"), 4.2, true}, {tr("foretold"), 4.4, true}, {tr("waste"), 4.2, true}, {tr("came out"), 4.6}});
+    table_->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    table_->setToolTip(tr("Choose two, with Ctrl or Shift, to see them beside each other"));
+    table_->setIconSize({em(1.9), em(1.9)});
+    table_->verticalHeader()->setDefaultSectionSize(em(2.3));
     panel->body()->addWidget(table_, 1);
     empty_->setWordWrap(true);
     empty_->setObjectName(QStringLiteral("quiet"));
@@ -84,6 +93,7 @@ QWidget* PrintsPage::make_list() {
     sums_->setObjectName(QStringLiteral("log_sums"));
     sums_->setWordWrap(true);
     panel->body()->addWidget(sums_);
+    panel->body()->addWidget(make_keys());
     connect(search_, &QLineEdit::textChanged, this, &PrintsPage::fill);
     for (QComboBox* box : {machine_, outcome_})
         connect(box, &QComboBox::currentIndexChanged, this, &PrintsPage::fill);
@@ -93,25 +103,27 @@ QWidget* PrintsPage::make_list() {
     return panel;
 }
 
+/// Small as the list wants it; kept, as the same print is drawn over and over.
+QIcon PrintsPage::picture_of(const std::string& id) {
+    const auto png = store_->pictures().find(id);
+    if (png == store_->pictures().end())
+        return {};
+    QIcon& icon = icons_[QByteArray::fromStdString(png->second)];
+    if (icon.isNull())
+        icon = QIcon(QPixmap::fromImage(QImage::fromData(QByteArray::fromStdString(png->second))));
+    return icon;
+}
+
 QWidget* PrintsPage::make_detail() {
     auto* panel = new Panel(tr("Foretold and real"));
-    title_->setFont(font_of(1.15, true));
-    title_->setWordWrap(true);
-    title_->setObjectName(QStringLiteral("log_title"));
-    facts_->setWordWrap(true);
-    facts_->setObjectName(QStringLiteral("log_facts"));
-    notes_->setWordWrap(true);
-    notes_->setTextFormat(Qt::PlainText);
-    notes_->setObjectName(QStringLiteral("log_notes"));
-    panel->body()->addWidget(title_);
-    panel->body()->addWidget(facts_);
-    panel->body()->addWidget(pairs_, 1);
-    auto* key = new QLabel(tr("◇ foretold · ▌ as it came · the band is where it was expected with 80 %"));
-    key->setObjectName(QStringLiteral("quiet"));
-    key->setWordWrap(true);
-    panel->body()->addWidget(key);
-    panel->body()->addWidget(notes_);
-    auto* row = new QHBoxLayout;
+    panel->body()->addWidget(detail_, 1);
+    return panel;
+}
+
+QWidget* PrintsPage::make_keys() {
+    auto* keys = new QWidget;
+    auto* row = new QHBoxLayout(keys);
+    row->setContentsMargins(0, 0, 0, 0);
     change_->setObjectName(QStringLiteral("log_change"));
     remove_->setObjectName(QStringLiteral("log_remove"));
     auto* in = new QPushButton(tr("&Import…"));
@@ -123,7 +135,6 @@ QWidget* PrintsPage::make_detail() {
     row->addStretch();
     row->addWidget(in);
     row->addWidget(out);
-    panel->body()->addLayout(row);
     connect(change_, &QPushButton::clicked, this, &PrintsPage::change);
     connect(remove_, &QPushButton::clicked, this, &PrintsPage::remove);
     const QString kinds = tr("Logbooks (*.json *.csv)");
@@ -135,7 +146,7 @@ QWidget* PrintsPage::make_detail() {
         if (const QString path = QFileDialog::getSaveFileName(this, tr("Export prints"), tr("logbook.json"), kinds); !path.isEmpty())
             export_list(path);
     });
-    return panel;
+    return keys;
 }
 
 const PrintRecord* PrintsPage::chosen() const {
@@ -143,8 +154,29 @@ const PrintRecord* PrintsPage::chosen() const {
     return item ? store_->print(item->data(kId).toString().toStdString()) : nullptr;
 }
 
+std::vector<std::string> PrintsPage::selected() const {
+    std::vector<std::string> out;
+    for (const QModelIndex& i : table_->selectionModel()->selectedRows())
+        out.push_back(i.data(kId).toString().toStdString());
+    return out;
+}
+
+/// Whether all its words stand somewhere in what is known of a print.
+bool PrintsPage::wanted(const PrintRecord& r, const Query& query) const {
+    const Fault* fault = find_fault(r.fault);
+    QStringList parts{outcome_->itemText(static_cast<int>(r.outcome) + 1), fault ? words(fault->words) : QString(), words(school_label(r.school)), QDateTime::fromSecsSinceEpoch(r.start_s).toString(Qt::ISODate), QLocale().toString(QDateTime::fromSecsSinceEpoch(r.start_s).date(), QLocale::LongFormat)};
+    for (const std::string& text : {r.title, r.machine, r.machine_name, r.material, r.notes})
+        parts << QString::fromStdString(text);
+    for (const UsedFilament& u : r.filaments)
+        for (const std::string& text : {u.name, u.material, u.spool, u.colour})
+            parts << QString::fromStdString(text);
+    const QString text = parts.join(QLatin1Char('\n'));
+    const auto has = [&](const std::string& word) { return text.contains(QString::fromStdString(word), Qt::CaseInsensitive); };
+    return within(r, query) && std::all_of(query.words.begin(), query.words.end(), has) && std::none_of(query.without.begin(), query.without.end(), has);
+}
+
 void PrintsPage::fill() {
-    const QString kept = table_->item(table_->currentRow(), 0) ? table_->item(table_->currentRow(), 0)->data(kId).toString() : QString();
+    const auto kept = selected();
     const auto& prints = store_->prints();
     {
         const QSignalBlocker quiet(machine_);
@@ -156,19 +188,17 @@ void PrintsPage::fill() {
                 machine_->addItem(QString::fromStdString(r.machine_name.empty() ? r.machine : r.machine_name), id);
         machine_->setCurrentIndex(std::max(0, machine_->findData(machine)));
     }
-    const QString wanted = search_->text().trimmed(), machine = machine_->currentData().toString();
+    const Query query = parse_query(search_->text().toStdString(), place_zone(now_s()));
+    const QString machine = machine_->currentData().toString();
     std::vector<const PrintRecord*> shown;
-    for (auto r = prints.rbegin(); r != prints.rend(); ++r) { // the newest first
-        const Fault* fault = find_fault(r->fault);
-        const QString text = QStringLiteral("%1 %2 %3 %4 %5").arg(QString::fromStdString(r->title), QString::fromStdString(r->material), QString::fromStdString(r->school), fault ? words(fault->words) : QString(), QString::fromStdString(r->notes));
-        if ((wanted.isEmpty() || text.contains(wanted, Qt::CaseInsensitive)) && (machine.isEmpty() || QString::fromStdString(r->machine) == machine) && (outcome_->currentIndex() <= 0 || static_cast<int>(r->outcome) == outcome_->currentIndex() - 1))
+    for (auto r = prints.rbegin(); r != prints.rend(); ++r) // the newest first
+        if (wanted(*r, query) && (machine.isEmpty() || QString::fromStdString(r->machine) == machine) && (outcome_->currentIndex() <= 0 || static_cast<int>(r->outcome) == outcome_->currentIndex() - 1))
             shown.push_back(&*r);
-    }
     const Theme& t = Theme::current();
     {
         const QSignalBlocker quiet(table_);
         table_->setRowCount(static_cast<int>(shown.size()));
-        int current = -1;
+        QItemSelection chosen;
         for (int i = 0; i < table_->rowCount(); ++i) {
             const PrintRecord& r = *shown[static_cast<std::size_t>(i)];
             const auto real = r.real_s();
@@ -178,11 +208,15 @@ void PrintsPage::fill() {
             table_->item(i, 0)->setData(kId, QString::fromStdString(r.id));
             if (r.outcome == Outcome::failed)
                 table_->item(i, 6)->setForeground(t.bad);
-            if (QString::fromStdString(r.id) == kept)
-                current = i;
+            table_->item(i, 1)->setIcon(picture_of(r.id));
+            if (std::find(kept.begin(), kept.end(), r.id) != kept.end())
+                chosen.select(table_->model()->index(i, 0), table_->model()->index(i, table_->columnCount() - 1));
         }
-        if (table_->rowCount() > 0)
-            table_->setCurrentCell(std::max(0, current), 0);
+        if (chosen.isEmpty() && table_->rowCount() > 0)
+            chosen.select(table_->model()->index(0, 0), table_->model()->index(0, table_->columnCount() - 1));
+        if (!chosen.isEmpty())
+            table_->setCurrentCell(chosen.indexes().front().row(), 0, QItemSelectionModel::NoUpdate);
+        table_->selectionModel()->select(chosen, QItemSelectionModel::ClearAndSelect);
     }
     Total total;
     for (const PrintRecord* r : shown)
@@ -199,28 +233,14 @@ void PrintsPage::fill() {
 }
 
 void PrintsPage::show_chosen() {
-    const PrintRecord* r = chosen();
-    change_->setEnabled(r != nullptr);
-    remove_->setEnabled(r != nullptr);
-    pairs_->show_print(r ? std::optional(*r) : std::nullopt);
-    title_->setText(r ? QString::fromStdString(r->title) : QString());
-    if (!r) {
-        facts_->clear();
-        notes_->clear();
-        return;
-    }
-    QStringList facts{QString::fromStdString(r->machine_name.empty() ? r->machine : r->machine_name), tr("%n layer(s)", nullptr, r->layers), tr("%n change(s)", nullptr, r->changes)};
-    if (r->copies > 1)
-        facts << tr("%1 pieces").arg(r->copies);
-    if (r->night_trips > 0)
-        facts << tr("%n trip(s) at night", nullptr, r->night_trips);
-    if (const Fault* f = find_fault(r->fault))
-        facts << tr("▲ %1").arg(words(f->words));
-    if (r->outcome == Outcome::failed && r->failed_layer > 0)
-        facts << tr("failed in layer %1").arg(r->failed_layer);
-    facts_->setText(facts.join(QStringLiteral(" · ")));
-    notes_->setText(QString::fromStdString(r->notes));
-    notes_->setVisible(!r->notes.empty());
+    const auto ids = selected();
+    change_->setEnabled(ids.size() == 1);
+    remove_->setEnabled(!ids.empty());
+    std::vector<PrintRecord> shown;
+    for (const std::string& id : ids)
+        if (const PrintRecord* p = store_->print(id); p && shown.size() < 2)
+            shown.push_back(*p);
+    detail_->show_prints(std::move(shown));
 }
 
 void PrintsPage::log_print() {
@@ -241,15 +261,15 @@ void PrintsPage::log_print() {
     r.end_s = now;
     if (const auto run = run_())
         take_run(r, *run);
-    foretell(r, store_->factors());
+    foretell(r, factors_for(project.machine, store_->factors()));
     RecordDialog dialog(r, this);
     if (dialog.exec() != QDialog::Accepted)
         return;
     const PrintRecord kept = dialog.record();
     store_->edit(tr("Log a print"), [&](LogbookStore::Book& b) { b.prints.push_back(kept); });
-    table_->setCurrentCell(0, 0);
+    table_->setCurrentCell(0, 0, QItemSelectionModel::ClearAndSelect | QItemSelectionModel::Rows); // Ctrl may still be held
     document_->background()->run(this, [this, id = kept.id, project, plan](const std::stop_token&) -> Background::Then {
-        auto extras = std::make_shared<PrintExtras>(PrintExtras{json_text(plan_report(project, *plan), -1), thumbnail_png(project)});
+        auto extras = std::make_shared<PrintExtras>(PrintExtras{plan_snapshot(project, *plan), thumbnail_png(project, kPicture)});
         return [this, id, extras] { store_->keep_extras(id, std::move(*extras)); };
     });
     take_from_spools(kept);
@@ -298,29 +318,28 @@ void PrintsPage::change() {
 }
 
 void PrintsPage::remove() {
-    const PrintRecord* r = chosen();
-    if (!r)
-        return;
-    const std::string id = r->id;
-    store_->edit(tr("Remove a print from the logbook"), [&](LogbookStore::Book& b) { std::erase_if(b.prints, [&](const PrintRecord& x) { return x.id == id; }); });
+    const auto ids = selected();
+    if (!ids.empty())
+        store_->edit(ids.size() == 1 ? tr("Remove a print from the logbook") : tr("Remove prints from the logbook"), [&](LogbookStore::Book& b) { std::erase_if(b.prints, [&](const PrintRecord& x) { return std::find(ids.begin(), ids.end(), x.id) != ids.end(); }); });
 }
 
 void PrintsPage::import_list(const QString& path) {
     const auto text = read_file(path.toStdString());
-    const auto prints = text ? logbook_from_text(*text) : Result<std::vector<PrintRecord>>(text.error());
-    if (!prints)
-        return Q_EMIT said(tr("%1 cannot be used. %2").arg(QFileInfo(path).fileName(), words(prints.error().message)));
+    const auto book = text ? logbook_from_text(*text) : Result<LogbookFile>(text.error());
+    if (!book)
+        return Q_EMIT said(tr("%1 cannot be used. %2").arg(QFileInfo(path).fileName(), words(book.error().message)));
     store_->edit(tr("Import prints"), [&](LogbookStore::Book& b) {
-        for (const PrintRecord& r : *prints) {
+        for (const PrintRecord& r : book->prints) {
             std::erase_if(b.prints, [&](const PrintRecord& x) { return x.id == r.id; });
             b.prints.push_back(r);
         }
     });
-    Q_EMIT said(tr("%n print(s) came from the list.", nullptr, static_cast<int>(prints->size())));
+    store_->keep_pictures(book->pictures);
+    Q_EMIT said(tr("%n print(s) came from the list.", nullptr, static_cast<int>(book->prints.size())));
 }
 
 void PrintsPage::export_list(const QString& path) {
-    const Status ok = write_file(path.toStdString(), path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive) ? logbook_to_csv(store_->prints()) : logbook_to_json(store_->prints()));
+    const Status ok = write_file(path.toStdString(), path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive) ? logbook_to_csv(store_->prints()) : logbook_to_json({store_->prints(), store_->pictures()}));
     Q_EMIT said(ok ? tr("%1 was written.").arg(QFileInfo(path).fileName()) : tr("%1 was not written. %2").arg(QFileInfo(path).fileName(), words(ok.error().message)));
 }
 

@@ -1,8 +1,10 @@
 // The prints that were kept: a list, and for each what was foretold and what came.
 #pragma once
 
-#include "core/logbook/record.h"
+#include "core/logbook/query.h"
 
+#include <QHash>
+#include <QIcon>
 #include <QWidget>
 
 #include <functional>
@@ -18,7 +20,7 @@ namespace vitrail {
 
 class Document;
 class LogbookStore;
-class PairsView;
+class PrintDetail;
 class ShelfStore;
 
 class PrintsPage : public QWidget {
@@ -42,8 +44,12 @@ private:
     void remove();
     void take_from_spools(const PrintRecord& record);
     const PrintRecord* chosen() const;
+    std::vector<std::string> selected() const; ///< ids, as they stand in the list
+    bool wanted(const PrintRecord& record, const Query& query) const;
     QWidget* make_list();
     QWidget* make_detail();
+    QWidget* make_keys();
+    QIcon picture_of(const std::string& id);
 
     Document* document_;
     ShelfStore* shelf_;
@@ -52,8 +58,9 @@ private:
     QLineEdit* search_;
     QComboBox *machine_, *outcome_;
     QTableWidget* table_;
-    PairsView* pairs_;
-    QLabel *title_, *facts_, *notes_, *sums_, *empty_;
+    PrintDetail* detail_;
+    QHash<QByteArray, QIcon> icons_; ///< by the PNG
+    QLabel *sums_, *empty_;
     QPushButton *log_, *change_, *remove_;
 };
 

@@ -6,9 +6,13 @@
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
 #include "core/base/numbers.h"
+#include "formats/files.h"
+#include "formats/machine_file.h"
 #include "paint/words.h"
 
 #include <QDateTime>
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QLabel>
 #include <QLocale>
 #include <QPushButton>
@@ -18,12 +22,11 @@
 
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 namespace vitrail {
 
-namespace {
-
-QString of_what(const FactorKey& k) {
+QString place_of(const FactorKey& k) {
     QStringList parts;
     for (const std::string& text : {k.machine, k.material, k.school})
         if (!text.empty())
@@ -33,16 +36,18 @@ QString of_what(const FactorKey& k) {
     return parts.join(QStringLiteral(", "));
 }
 
-} // namespace
-
 TeachPage::TeachPage(Document* document, LogbookStore* store, QWidget* parent)
-    : QWidget(parent), document_(document), store_(store), view_(new FactorView), score_(new ScoreView), says_(new QLabel), sample_(new QLabel), score_says_(new QLabel), switch_(new QPushButton(tr("&Switch off"))), leave_out_(new QPushButton(tr("&Leave this print out"))) {
+    : QWidget(parent), document_(document), store_(store), view_(new FactorView), score_(new ScoreView), says_(new QLabel), sample_(new QLabel), score_says_(new QLabel), switch_(new QPushButton(tr("&Switch off"))), leave_out_(new QPushButton(tr("&Leave this print out"))), anew_(new QPushButton(tr("Start a&new"))), machine_(new QPushButton(tr("Into a &machine file…"))) {
     auto* factors = new Panel(tr("What the prints teach"));
     table_ = make_table("teach_factors", tr("Factors"), {{tr("of what"), 8}, {tr("where"), 0}, {tr("factor"), 7, true}, {tr("next: 80 %"), 8.5, true}, {tr("prints"), 4, true}});
     factors->body()->addWidget(table_, 1);
     says_->setObjectName(QStringLiteral("teach_says"));
     says_->setWordWrap(true);
     factors->body()->addWidget(says_);
+    machine_->setObjectName(QStringLiteral("teach_machine"));
+    machine_->setToolTip(tr("Writes the open project's machine with what its prints taught: whoever prints with that file starts from there"));
+    factors->add_to_heading(machine_);
+    connect(machine_, &QPushButton::clicked, this, &TeachPage::write_machine_file);
     auto* plot = new Panel(tr("Where it comes from"));
     plot->body()->addWidget(view_, 1);
     sample_->setObjectName(QStringLiteral("teach_sample"));
@@ -53,7 +58,10 @@ TeachPage::TeachPage(Document* document, LogbookStore* store, QWidget* parent)
     switch_->setToolTip(tr("The plan's own figure stands then, with the spread of a guess"));
     leave_out_->setObjectName(QStringLiteral("teach_leave_out"));
     row->addWidget(switch_);
+    anew_->setObjectName(QStringLiteral("teach_anew"));
+    anew_->setToolTip(tr("Nothing that was printed so far teaches this factor any more: after a repair, or another nozzle. Undo brings it back."));
     row->addWidget(leave_out_);
+    row->addWidget(anew_);
     row->addStretch();
     plot->body()->addLayout(row);
 
@@ -81,6 +89,7 @@ TeachPage::TeachPage(Document* document, LogbookStore* store, QWidget* parent)
     });
     connect(switch_, &QPushButton::clicked, this, &TeachPage::switch_factor);
     connect(leave_out_, &QPushButton::clicked, this, &TeachPage::leave_print_out);
+    connect(anew_, &QPushButton::clicked, this, &TeachPage::start_anew);
     connect(store, &LogbookStore::changed, this, &TeachPage::fill);
     connect(document, &Document::plan_changed, this, [this] {
         if (isVisible())
@@ -104,7 +113,7 @@ void TeachPage::fill() {
             const Factor& f = factors[static_cast<std::size_t>(i)];
             const double factor = std::exp(f.belief.centre);
             const Interval r = range_of(f.belief, 1);
-            set_row(table_, i, {words(label(f.key.quantity)), of_what(f.key), f.off ? tr("off") : tr("%1 ± %2").arg(number(factor, 2), number(factor * f.belief.mean_sd, 2)), tr("%1 to %2").arg(number(r.low, 2), number(r.high, 2)), QString::number(f.belief.prints)}, f.drift ? tr("It changed %1").arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(f.drift->since_s).date(), QLocale::ShortFormat)) : QString());
+            set_row(table_, i, {words(label(f.key.quantity)), place_of(f.key), f.off ? tr("off") : tr("%1 ± %2").arg(number(factor, 2), number(factor * f.belief.mean_sd, 2)), tr("%1 to %2").arg(number(r.low, 2), number(r.high, 2)), QString::number(f.belief.prints)}, f.drift ? tr("It changed %1").arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(f.drift->since_s).date(), QLocale::ShortFormat)) : QString());
             if (f.drift)
                 table_->item(i, 2)->setForeground(Theme::current().warn);
         }
@@ -122,6 +131,8 @@ void TeachPage::show_chosen() {
     const Factor* f = chosen();
     view_->show_factor(f ? std::optional(*f) : std::nullopt, store_->prints());
     switch_->setEnabled(f != nullptr);
+    anew_->setEnabled(f && f->belief.prints > 0);
+    machine_->setEnabled(!kept_factors(document_->project().machine, store_->factors()).empty());
     switch_->setText(f && f->off ? tr("&Switch on") : tr("&Switch off"));
     if (!f) {
         says_->setText(tr("A factor is what comes out, divided by what the plan says: 1.12 of printing means an eighth more. It is pulled towards 1 while there are few prints."));
@@ -151,7 +162,7 @@ void TeachPage::show_outlook() {
     outlook_->setRowCount(0);
     if (!plan)
         return;
-    const Outlook o = outlook(record_of(document_->planned_project(), *plan), store_->factors());
+    const Outlook o = store_->outlook(document_->planned_project(), *plan);
     for (const auto& [name, line, grams] : {std::tuple{tr("time"), o.time, false}, {tr("piece"), o.piece, true}, {tr("purge"), o.purge, true}, {tr("tower"), o.tower, true}, {tr("cleaning up"), o.cleaning, false}, {tr("soaking"), o.soaking, false}}) {
         if (line.foretold <= 0)
             continue;
@@ -170,6 +181,31 @@ void TeachPage::switch_factor() {
         if (std::erase(b.off, key) == 0)
             b.off.push_back(key);
     });
+}
+
+void TeachPage::start_anew() {
+    const Factor* f = chosen();
+    if (!f)
+        return;
+    std::set<std::string> ids;
+    for (const Sample& s : f->samples)
+        ids.insert(store_->prints()[static_cast<std::size_t>(s.record)].id);
+    const Quantity q = f->key.quantity;
+    store_->edit(tr("Start a factor anew"), [&](LogbookStore::Book& b) {
+        for (PrintRecord& r : b.prints)
+            if (ids.count(r.id))
+                r.at(q).left_out = true;
+    });
+}
+
+void TeachPage::write_machine_file() {
+    Machine machine = document_->project().machine;
+    machine.learned = kept_factors(machine, store_->factors());
+    const QString path = QFileDialog::getSaveFileName(this, tr("Write the machine with what its prints taught"), QString::fromStdString(machine.id) + QStringLiteral(".json"), tr("Machine files (*.json)"));
+    if (path.isEmpty())
+        return;
+    const Status ok = write_file(path.toStdString(), write_machine(machine));
+    Q_EMIT said(ok ? tr("%1 was written, with %n factor(s).", nullptr, static_cast<int>(machine.learned.size())).arg(QFileInfo(path).fileName()) : tr("%1 was not written. %2").arg(QFileInfo(path).fileName(), words(ok.error().message)));
 }
 
 void TeachPage::leave_print_out() {

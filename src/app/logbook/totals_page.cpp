@@ -18,7 +18,7 @@
 
 namespace vitrail {
 
-TotalsPage::TotalsPage(Document* document, LogbookStore* store, QWidget* parent) : QWidget(parent), document_(document), store_(store), period_(new QComboBox), says_(new QLabel) {
+TotalsPage::TotalsPage(Document* document, LogbookStore* store, QWidget* parent) : QWidget(parent), document_(document), store_(store), period_(new QComboBox), says_(new QLabel), nothing_saved_(new QLabel) {
     auto* sums = new Panel(tr("What it comes to"));
     period_->addItems({tr("by the month"), tr("by the year")});
     period_->setObjectName(QStringLiteral("totals_period"));
@@ -32,12 +32,19 @@ TotalsPage::TotalsPage(Document* document, LogbookStore* store, QWidget* parent)
     auto* wrong = new Panel(tr("What went wrong"));
     faults_ = make_table("totals_faults", tr("What went wrong"), {{tr("fault"), 0}, {tr("prints"), 4, true}, {tr("lost"), 5.5, true}, {tr("money"), 5.5, true}});
     wrong->body()->addWidget(faults_, 1);
+    auto* saved = new Panel(tr("What proposals saved"));
+    saved_ = make_table("totals_saved", tr("What proposals saved"), {{tr("by"), 0}, {tr("prints"), 4, true}, {tr("waste"), 5, true}, {tr("time"), 5.5, true}, {tr("money"), 5, true}});
+    saved->body()->addWidget(saved_, 1);
+    nothing_saved_->setWordWrap(true);
+    nothing_saved_->setObjectName(QStringLiteral("quiet"));
+    nothing_saved_->setText(tr("None yet. Proposals that are taken on the benches Changes and Supports are counted here, and the order within layers against that by letter."));
+    saved->body()->addWidget(nothing_saved_);
     auto* rates = new Panel(tr("What was in them"));
-    rates_ = make_table("totals_rates", tr("What failed prints had in them"), {{QString(), 6}, {QString(), 0}, {tr("failed"), 6, true}});
+    rates_ = make_table("totals_rates", tr("What failed prints had in them"), {{QString(), 4.6}, {QString(), 0}, {tr("failed"), 4.6, true}});
     rates->body()->addWidget(rates_, 1);
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, em(0.5), 0, 0);
-    all->addWidget(make_splitter("logbook.totals", Qt::Vertical, {sums, make_splitter("logbook.wrong", Qt::Horizontal, {wrong, rates}, {560, 560})}, {320, 200}));
+    all->addWidget(make_splitter("logbook.totals", Qt::Vertical, {sums, make_splitter("logbook.wrong", Qt::Horizontal, {saved, wrong, rates}, {400, 400, 320})}, {320, 200}));
     connect(period_, &QComboBox::currentIndexChanged, this, &TotalsPage::fill);
     connect(store, &LogbookStore::changed, this, [this] {
         if (isVisible())
@@ -66,7 +73,7 @@ void TotalsPage::fill() {
     }
     if (found.size() > 1)
         row(table_->rowCount() - 1, tr("all of it"), sum(found), true);
-    says_->setText(found.empty() ? tr("Once prints are logged, what months and years come to stands here.") : tr("Measured where it was, else as foretold; of a failed print everything is waste. Saved: against the same prints in the order as assigned."));
+    says_->setText(found.empty() ? tr("Once prints are logged, what months and years come to stands here.") : tr("Measured where it was, else as foretold; of a failed print everything is waste. Saved: by the order within layers, against the same print in the order as assigned; by purge that replaced something; and by every proposal that was taken."));
     const auto faults = failures(prints);
     faults_->setRowCount(static_cast<int>(faults.size()));
     for (int i = 0; i < faults_->rowCount(); ++i) {
@@ -74,12 +81,19 @@ void TotalsPage::fill() {
         const Fault* known = find_fault(f.fault);
         set_row(faults_, i, {known ? words(known->words) : tr("nobody said"), QString::number(f.prints), grams(f.lost_g), money_text(s, f.lost_cost)});
     }
+    const auto saved = saved_by(prints);
+    saved_->setRowCount(static_cast<int>(saved.size()));
+    nothing_saved_->setVisible(saved.empty());
+    for (int i = 0; i < saved_->rowCount(); ++i) {
+        const SavedBy& by = saved[static_cast<std::size_t>(i)];
+        set_row(saved_, i, {words(saving_label(by.code)), QString::number(by.prints), grams(by.waste_g), QString::fromStdString(duration(by.time_s)), money_text(s, by.cost)});
+    }
     const auto rates = failure_rates(prints);
     rates_->setRowCount(static_cast<int>(rates.size()));
     const QString kinds[] = {tr("machine"), tr("material"), tr("spool"), tr("support")};
     for (int i = 0; i < rates_->rowCount(); ++i) {
         const FailureRate& f = rates[static_cast<std::size_t>(i)];
-        set_row(rates_, i, {kinds[static_cast<int>(f.of)], QString::fromStdString(f.name), tr("%1 of %2").arg(f.failed).arg(f.prints)});
+        set_row(rates_, i, {kinds[static_cast<int>(f.of)], f.of == FailureRate::Of::school ? words(school_label(f.name)) : QString::fromStdString(f.name), tr("%1 of %2").arg(f.failed).arg(f.prints)}, QString::fromStdString(f.name));
     }
 }
 

@@ -26,8 +26,8 @@ private:
     Document* document_;
     LogbookStore* store_;
     QComboBox* period_;
-    QTableWidget *table_, *faults_, *rates_;
-    QLabel* says_;
+    QTableWidget *table_, *faults_, *rates_, *saved_;
+    QLabel *says_, *nothing_saved_;
 };
 
 } // namespace vitrail

@@ -19,6 +19,8 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include <cmath>
+
 namespace vitrail {
 
 namespace {
@@ -189,10 +191,17 @@ double WeighDialog::left_g() const {
     return weigh(spool_, gross_->value(), resolution_->value()).left_g;
 }
 
+/// How far what was taken off by prints is from what the scale says.
+QString WeighDialog::drift_text(double more_g, double plus_minus_g) const {
+    if (std::abs(more_g) <= plus_minus_g)
+        return tr("The shelf says so too.");
+    return more_g > 0 ? tr("The shelf says %1 g: prints took %2 g less than was written off.").arg(number(spool_.left_g, 1), number(more_g, 1)) : tr("The shelf says %1 g: %2 g more went than was written off.").arg(number(spool_.left_g, 1), number(-more_g, 1));
+}
+
 void WeighDialog::refresh() {
     const Weighed w = weigh(spool_, gross_->value(), resolution_->value());
     result_->setText(gross_->value() < spool_.tare_g ? tr("That is less than the empty roll of %1 g: look at the roll's weight.").arg(number(spool_.tare_g))
-                                                     : tr("Left: %1 ± %2 g, without the roll of %3 g.").arg(number(w.left_g, 1)).arg(number(w.plus_minus_g, 2)).arg(number(spool_.tare_g)));
+                                                     : tr("Left: %1 ± %2 g, without the roll of %3 g.").arg(number(w.left_g, 1)).arg(number(w.plus_minus_g, 2)).arg(number(spool_.tare_g)) + QLatin1Char(' ') + drift_text(w.left_g - spool_.left_g, w.plus_minus_g));
 }
 
 } // namespace vitrail

@@ -35,6 +35,7 @@ public:
 
 private:
     void refresh();
+    QString drift_text(double more_g, double plus_minus_g) const;
     Spool spool_;
     QStringList taken_;
     QLineEdit *code_, *note_, *tag_;

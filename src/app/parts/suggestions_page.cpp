@@ -112,8 +112,11 @@ SuggestionsPage::SuggestionsPage(Document* document, Words said, Work work, QWid
     });
     connect(apply_, &QPushButton::clicked, this, [this] {
         if (const Suggestion* s = current(); s && s->apply) {
-            const auto apply = s->apply;
-            document_->edit(words(s->label), apply);
+            const Saving saved{s->code, waste_g(s->before) - waste_g(s->after), s->before.total_s - s->after.total_s, s->before.cost - s->after.cost};
+            document_->edit(words(s->label), [apply = s->apply, saved](Project& p) {
+                apply(p);
+                p.taken.push_back(saved);
+            });
         }
     });
     fill();

@@ -12,7 +12,7 @@
 namespace vitrail {
 
 RunBench::RunBench(Document* document, ViewState* view, RunStore* store, LogbookStore* logbook, Ribbon* ribbon, QWidget* parent)
-    : QWidget(parent), pages_(new BenchPages(QStringLiteral("run_pages"), this)), when_(new WhenPage(document, store)), file_(new FilePage(document, view)), rehearse_(new RehearsePage(document, view, [this] { return when_->start(); })), printer_(new PrinterPage(document, view, store, [this] { return when_->begin_run(); })), rescue_(new RescuePage(document, view, store)), sheet_(new SheetPage(document, logbook)), ribbon_(ribbon) {
+    : QWidget(parent), pages_(new BenchPages(QStringLiteral("run_pages"), this)), when_(new WhenPage(document, store, logbook)), file_(new FilePage(document, view)), rehearse_(new RehearsePage(document, view, [this] { return when_->start(); })), printer_(new PrinterPage(document, view, store, [this] { return when_->begin_run(); })), rescue_(new RescuePage(document, view, store)), sheet_(new SheetPage(document, logbook)), ribbon_(ribbon) {
     pages_->addTab(when_, tr("When to come"));
     pages_->addTab(file_, tr("The toolpath file"));
     pages_->addTab(rehearse_, tr("Rehearsal"));

@@ -31,6 +31,11 @@ QString window_text(const DueVisit& v, std::int64_t today_s) {
     return v.to_s - v.from_s < 60 ? clock(v.from_s, today_s) : QStringLiteral("%1 – %2").arg(clock(v.from_s, today_s), clock(v.to_s, v.from_s));
 }
 
+/// Between when it comes due with 80 %; empty where nobody knows.
+QString range_text(const DueVisit& v, std::int64_t today_s) {
+    return v.late_s - v.early_s < 60 ? QString() : RunPanel::tr("%1 to %2").arg(clock(v.early_s, today_s), clock(v.late_s, v.early_s));
+}
+
 } // namespace
 
 RunPanel::RunPanel(RunStore* store, QWidget* parent)
@@ -185,7 +190,10 @@ void RunPanel::refresh() {
     case Is::over: heading_->setText(state_.failed ? tr("It failed in layer %1.").arg(state_.layer) : tr("The run is over.")); break;
     }
     when_->setText(next ? state_.is == Is::waiting ? tr("now") : window_text(*next, now) : QString());
-    what_->setText(next ? words(visit_text(run.task, *next)) : QString());
+    QString what = next ? words(visit_text(run.task, *next)) : QString();
+    if (const QString range = next && state_.is != Is::waiting ? range_text(*next, now) : QString(); !range.isEmpty())
+        what += QLatin1Char('\n') + tr("with 80 % due %1", "between two times").arg(range) + tr(", by %n print(s)", nullptr, run.task.pace.prints);
+    what_->setText(what);
     QString note;
     if (state_.is == Is::over) {
         const RunFigures f = run_figures(run);
@@ -227,8 +235,12 @@ void RunPanel::refresh_list() {
     }
     if (id_.empty() && !run.task.plates.empty())
         rows.append({tr("%1  begin").arg(clock(state_.rest.at_s, now)), false, -1, false});
+    const auto ranged = [&](const DueVisit& v) {
+        const QString range = range_text(v, now);
+        return range.isEmpty() ? window_text(v, now) : tr("%1 (%2)").arg(window_text(v, now), range);
+    };
     for (const DueVisit& v : state_.rest.visits)
-        rows.append({tr("%1  %2%3").arg(window_text(v, now), words(visit_text(run.task, v)), v.visit.at_night ? tr(" (at night)") : QString()), false, v.index, live && v.index >= 0 && v.plate == state_.plate});
+        rows.append({tr("%1  %2%3").arg(ranged(v), words(visit_text(run.task, v)), v.visit.at_night ? tr(" (at night)") : QString()), false, v.index, live && v.index >= 0 && v.plate == state_.plate});
     // Only what changed is set, so that a tick of the clock disturbs nobody.
     while (list_->count() > rows.size())
         delete list_->takeItem(list_->count() - 1);

@@ -145,7 +145,7 @@ RunSheet SheetPage::sheet() const {
     RunSheet out = make_run_sheet(p, plan, place_zone(p));
     out.picture = picture_;
     if (logbook_->is_open())
-        add_outlook(out, outlook(record_of(p, plan), logbook_->factors()));
+        add_outlook(out, logbook_->outlook(p, plan));
     return out;
 }
 

@@ -2,6 +2,7 @@
 
 #include "app/document/background.h"
 #include "app/document/document.h"
+#include "app/document/logbook_store.h"
 #include "app/document/study.h"
 #include "app/parts/panel.h"
 #include "app/parts/settings_form.h"
@@ -48,8 +49,8 @@ QString clock_text(std::int64_t s) {
 
 } // namespace
 
-WhenPage::WhenPage(Document* document, RunStore* store, QWidget* parent)
-    : QWidget(parent), document_(document), store_(store), view_(new StartsView), panel_(new RunPanel(store)), begins_(new QDateTimeEdit), by_(new QDateTimeEdit), wish_(new QComboBox), now_(new QPushButton(tr("&Now"))),
+WhenPage::WhenPage(Document* document, RunStore* store, LogbookStore* logbook, QWidget* parent)
+    : QWidget(parent), document_(document), store_(store), logbook_(logbook), view_(new StartsView), panel_(new RunPanel(store)), begins_(new QDateTimeEdit), by_(new QDateTimeEdit), wish_(new QComboBox), now_(new QPushButton(tr("&Now"))),
       best_(new QPushButton(tr("Find the &best start"))), says_(new QLabel), empty_(new QLabel), then_list_(new QListWidget) {
     auto* curve = new Panel(tr("When to come"));
     auto* row = new QHBoxLayout;
@@ -123,9 +124,10 @@ WhenPage::WhenPage(Document* document, RunStore* store, QWidget* parent)
     all->addWidget(make_splitter("run.when", Qt::Horizontal, {left, panel_}, {760, 330}), 1);
 
     study_ = new Study(document, this, [this](const Project& p, const std::shared_ptr<const Plan>& plan, const Progress&) -> std::function<void()> {
-        auto plate = std::make_shared<RunPlate>(run_plate(p, *plan));
-        return [this, plate] {
-            plate_ = std::move(*plate);
+        auto made = std::make_shared<After>(After{{}, run_plate(p, *plan), record_of(p, *plan)});
+        return [this, made] {
+            plate_ = std::move(made->plate);
+            foretold_ = std::move(made->foretold);
             show_plan();
         };
     });
@@ -164,6 +166,10 @@ WhenPage::WhenPage(Document* document, RunStore* store, QWidget* parent)
             show_chosen();
     });
     connect(document, &Document::opened, this, &WhenPage::look_for_run);
+    connect(logbook, &LogbookStore::changed, this, [this] {
+        if (plate_)
+            show_plan();
+    });
     filling_ = true;
     by_->setDateTime(QDateTime::currentDateTime().addDays(1));
     filling_ = false;
@@ -182,7 +188,8 @@ bool WhenPage::working() const {
 std::string WhenPage::begin_run() {
     if (const auto plan = document_->plan(); plan && panel_->followed().empty()) { // nobody may have looked at this page yet
         plate_ = run_plate(document_->planned_project(), *plan);
-        task_ = run_task(document_->project().settings, place_zone(document_->project()), plates());
+        foretold_ = record_of(document_->planned_project(), *plan);
+        task_ = task();
         show_chosen();
     }
     return panel_->begin();
@@ -200,8 +207,20 @@ std::vector<RunPlate> WhenPage::plates() const {
         out.push_back(*plate_);
         out.back().by_itself = i > 0 && s.by_itself;
     }
-    for (const auto& [file, plate] : then_)
-        out.push_back(plate);
+    for (const After& a : then_)
+        out.push_back(a.plate);
+    return out;
+}
+
+RunTask WhenPage::task() const {
+    const Project& p = document_->project();
+    RunTask out = run_task(p.settings, place_zone(p), plates());
+    if (!logbook_->is_open())
+        return out;
+    std::vector<PrintRecord> foretold{foretold_};
+    for (const After& a : then_)
+        foretold.push_back(a.foretold);
+    out.pace = pace_of(foretold, factors_for(p.machine, logbook_->factors()));
     return out;
 }
 
@@ -249,8 +268,7 @@ void WhenPage::show_plan() {
         Q_EMIT clock_changed();
         return;
     }
-    const Project& p = document_->project();
-    task_ = run_task(p.settings, place_zone(p), plates());
+    task_ = task();
     // The day around the start, from now on; so far ahead as what is wished for.
     const std::int64_t begin = start(), now = store_->now() / kStep_s * kStep_s + kStep_s;
     std::int64_t from = std::max(now, (begin - 8 * kHour_s) / kHour_s * kHour_s), to = from + 24 * kHour_s;
@@ -286,10 +304,12 @@ void WhenPage::show_chosen() {
     run.start_s = start();
     run.alarm_min = document_->planned_project().settings.alarm_min;
     panel_->show_planned(run);
-    const RunTimes t = run_times(task_, {run.start_s, 0, 0, 1, {}});
+    const RunTimes t = run_times(task_, not_begun(task_, run.start_s));
     view_->set_chosen(run.start_s);
     QString text = tr("Begun %1 it is done %2").arg(clock_text(t.at_s), clock_text(t.end_s));
     text += t.trips.empty() ? tr("; nobody has to come.") : tr("; %n trip(s)", nullptr, static_cast<int>(t.trips.size())) + (t.night_trips ? tr(", %1 of them at night.").arg(t.night_trips) : tr(", none at night."));
+    if (t.early_end_s < t.late_end_s)
+        text += QLatin1Char(' ') + tr("With 80 % it is done between %1 and %2", "two times").arg(clock_text(t.early_end_s), clock_text(t.late_end_s)) + tr(", by %n print(s) in the logbook.", nullptr, task_.pace.prints);
     if (t.waited_s > 0)
         text += QLatin1Char(' ') + tr("It waits %1 for the morning.").arg(QString::fromStdString(duration(t.waited_s)));
     if (t.starts_at_night)
@@ -366,18 +386,18 @@ void WhenPage::ask_then() {
     if (path.isEmpty())
         return;
     document_->background()->run(this, [this, path](const std::stop_token& stop) -> Background::Then {
-        auto plate = std::make_shared<Result<RunPlate>>(RunPlate{});
+        auto after = std::make_shared<Result<After>>(After{});
         if (const auto p = load_project(path.toStdString()); !p) {
-            *plate = p.error();
+            *after = p.error();
         } else {
             Planner planner;
             const auto plan = planner.plan(*p, {stop, {}});
-            *plate = plan ? Result<RunPlate>(run_plate(*p, **plan)) : Result<RunPlate>(plan.error());
+            *after = plan ? Result<After>(After{path, run_plate(*p, **plan), record_of(*p, **plan)}) : Result<After>(plan.error());
         }
-        return [this, plate, path] {
-            if (!*plate)
-                return Q_EMIT said(tr("%1 cannot be printed after it. %2").arg(QFileInfo(path).fileName(), words(plate->error().message)));
-            then_.emplace_back(path, std::move(**plate));
+        return [this, after, path] {
+            if (!*after)
+                return Q_EMIT said(tr("%1 cannot be printed after it. %2").arg(QFileInfo(path).fileName(), words(after->error().message)));
+            then_.push_back(std::move(**after));
             show_then();
             show_plan();
         };
@@ -390,8 +410,8 @@ void WhenPage::show_then() {
         auto* nothing = new QListWidgetItem(tr("nothing: the printer is free then"), then_list_);
         nothing->setFlags(Qt::NoItemFlags);
     }
-    for (const auto& [path, plate] : then_)
-        then_list_->addItem(tr("%1 · %2").arg(QFileInfo(path).completeBaseName(), QString::fromStdString(duration(plate.total_s))));
+    for (const After& a : then_)
+        then_list_->addItem(tr("%1 · %2").arg(QFileInfo(a.file).completeBaseName(), QString::fromStdString(duration(a.plate.total_s))));
 }
 
 } // namespace vitrail

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/ribbon/ribbon.h"
+#include "core/logbook/record.h"
 #include "core/run/live.h"
 
 #include <QWidget>
@@ -19,6 +20,7 @@ class QPushButton;
 namespace vitrail {
 
 class Document;
+class LogbookStore;
 class RunPanel;
 class RunStore;
 class StartsView;
@@ -27,7 +29,7 @@ class Study;
 class WhenPage : public QWidget {
     Q_OBJECT
 public:
-    WhenPage(Document* document, RunStore* store, QWidget* parent = nullptr);
+    WhenPage(Document* document, RunStore* store, LogbookStore* logbook, QWidget* parent = nullptr);
     /// The run as planned or as it is, for the ribbon; nothing without a plan.
     std::optional<RibbonClock> clock() const;
     /// Saves the visits; says how it went.
@@ -54,9 +56,11 @@ private:
     void ask_then();
     void show_then();
     std::vector<RunPlate> plates() const;
+    RunTask task() const; ///< at the pace the logbook teaches
 
     Document* document_;
     RunStore* store_;
+    LogbookStore* logbook_;
     StartsView* view_;
     RunPanel* panel_;
     QDateTimeEdit *begins_, *by_;
@@ -66,7 +70,13 @@ private:
     QListWidget* then_list_;
     Study* study_;
     std::optional<RunPlate> plate_;  ///< of the plan
-    std::vector<std::pair<QString, RunPlate>> then_; ///< projects printed after it
+    PrintRecord foretold_;           ///< of the plan
+    struct After {
+        QString file;
+        RunPlate plate;
+        PrintRecord foretold;
+    };
+    std::vector<After> then_; ///< projects printed after it
     std::stop_source reading_;
     RunTask task_;
     bool filling_ = false;

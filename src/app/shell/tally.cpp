@@ -173,7 +173,7 @@ void Tally::show_ranges() {
     const auto plan = document_->plan();
     if (!plan || !logbook_ || !logbook_->is_open())
         return;
-    const Outlook o = outlook(record_of(document_->planned_project(), *plan), logbook_->factors());
+    const Outlook o = logbook_->outlook(document_->planned_project(), *plan);
     const auto range = [](const Figure& f, const Outlook::Line& line, const QString& low, const QString& high) {
         if (line.prints == 0 || line.foretold <= 0)
             return;

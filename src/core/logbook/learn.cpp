@@ -168,6 +168,32 @@ Belief belief_for(std::span<const Factor> factors, Quantity q, const PrintRecord
     return learn({}, prior_of(q));
 }
 
+std::vector<Factor> factors_for(const Machine& machine, std::span<const Factor> own) {
+    std::vector<Factor> out(own.begin(), own.end());
+    for (const KeptFactor& k : machine.learned) {
+        const auto quantity = quantity_of(k.quantity);
+        if (!quantity)
+            continue;
+        Factor brought;
+        brought.key = {*quantity, machine.id, k.material, {}, k.nozzle_mm};
+        brought.belief = {k.centre, k.spread, k.freedom, k.mean_sd, k.prints};
+        const auto mine = std::find_if(out.begin(), out.end(), [&](const Factor& f) { return f.key == brought.key; });
+        if (mine == out.end())
+            out.push_back(std::move(brought));
+        else if (!mine->off && mine->belief.prints < k.prints)
+            mine->belief = brought.belief;
+    }
+    return out;
+}
+
+std::vector<KeptFactor> kept_factors(const Machine& machine, std::span<const Factor> factors) {
+    std::vector<KeptFactor> out;
+    for (const Factor& f : factors)
+        if (f.key.machine == machine.id && !f.off && f.belief.prints > 0)
+            out.push_back({to_string(f.key.quantity), f.key.material, f.key.nozzle_mm, f.belief.centre, f.belief.spread, f.belief.freedom, f.belief.mean_sd, f.belief.prints});
+    return out;
+}
+
 void foretell(PrintRecord& record, std::span<const Factor> factors) {
     for (int k = 0; k < kQuantities; ++k) {
         Figure& f = record.figures[static_cast<std::size_t>(k)];
@@ -212,6 +238,24 @@ Outlook outlook(const PrintRecord& r, std::span<const Factor> factors) {
     };
     using Q = Quantity;
     return {sum_of({Q::printing, Q::hand, Q::feeder, Q::tool, Q::waiting}), sum_of({Q::piece}), sum_of({Q::purge}), sum_of({Q::tower}), sum_of({Q::purge, Q::tower}), sum_of({Q::cleaning}), sum_of({Q::soaking})};
+}
+
+Outlook outlook(const Project& project, const Plan& plan, std::span<const Factor> own) {
+    return outlook(record_of(project, plan), factors_for(project.machine, own));
+}
+
+Pace pace_of(std::span<const PrintRecord> foretold, std::span<const Factor> factors) {
+    PrintRecord all;
+    for (const PrintRecord& r : foretold) {
+        all.machine = r.machine;
+        all.nozzle_mm = r.nozzle_mm;
+        for (int q = 0; q < kQuantities; ++q)
+            all.figures[static_cast<std::size_t>(q)].foretold += r.figures[static_cast<std::size_t>(q)].foretold;
+    }
+    const Outlook::Line time = outlook(all, factors).time;
+    if (time.prints == 0 || time.foretold <= 0)
+        return {};
+    return {time.range.low / time.foretold, std::clamp(time.likely, time.range.low, time.range.high) / time.foretold, time.range.high / time.foretold, time.prints};
 }
 
 Score score(std::span<const PrintRecord> records) {

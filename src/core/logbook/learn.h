@@ -78,6 +78,10 @@ struct Factor {
 std::vector<Factor> learn_all(std::span<const PrintRecord> records, std::span<const FactorKey> off = {});
 /// The factor for a print; its prior where nobody has taught it.
 Belief belief_for(std::span<const Factor> factors, Quantity q, const PrintRecord& record);
+/// What a machine's file brings, put beside one's own: of two factors for the same the one that more prints taught. One that is switched off stays off.
+std::vector<Factor> factors_for(const Machine& machine, std::span<const Factor> own);
+/// What prints taught about that machine, for its file.
+std::vector<KeptFactor> kept_factors(const Machine& machine, std::span<const Factor> factors);
 /// Notes in a record what is believed before it is printed, so that it can be held against it.
 void foretell(PrintRecord& record, std::span<const Factor> factors);
 
@@ -92,6 +96,10 @@ struct Outlook {
 };
 /// Sums take their parts as independent; their spreads add up in squares.
 Outlook outlook(const PrintRecord& foretold, std::span<const Factor> factors);
+/// Of a plan, with what its machine brings.
+Outlook outlook(const Project& project, const Plan& plan, std::span<const Factor> own);
+/// What a second of the plan takes, of prints one after the other on one machine; Pace{} where nobody taught it.
+Pace pace_of(std::span<const PrintRecord> foretold, std::span<const Factor> factors);
 
 /// How good the ranges were: of all figures with a range and a measurement, the share that came out within the middle 10, 20, … 90 %.
 struct Score {

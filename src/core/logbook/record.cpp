@@ -109,6 +109,17 @@ PrintRecord record_of(const Project& p, const Plan& plan) {
     r.as_assigned_g = plan.as_assigned.purge_g + plan.as_assigned.tower_g;
     r.as_assigned_s = plan.as_assigned.total_s;
     r.as_assigned_cost = plan.as_assigned.cost;
+    if (t.useful_purge_g > 0) {
+        double g = 0;
+        for (const FilamentUse& u : plan.use)
+            g += u.total_g + u.first_load_g;
+        r.savings.push_back({"useful-purge", t.useful_purge_g, 0, g > 0 ? t.filament_cost * t.useful_purge_g / g : 0});
+    }
+    for (const Saving& s : p.taken)
+        if (s.code != "order") // the order as assigned says that already
+            r.savings.push_back(s);
+    const auto measured = [&](const WashoutUse& w) { return w.readings > 0; };
+    r.purge_measured = !plan.washouts.empty() && std::all_of(plan.washouts.begin(), plan.washouts.end(), measured);
     for (const Change& c : plan.changes) {
         r.at(c.kind == ChangeKind::hand ? Quantity::hand : c.kind == ChangeKind::feeder ? Quantity::feeder : Quantity::tool).foretold += c.time_s - c.wait_s;
         r.at(Quantity::waiting).foretold += c.wait_s;
@@ -145,6 +156,53 @@ PrintRecord record_of(const Project& p, const Plan& plan) {
             break;
         }
     return r;
+}
+
+Message school_label(const std::string& school) {
+    return school == "broken" ? say("broken off") : school == "peeled" ? say("peeled off") : school == "dissolved" ? say("dissolved") : school.empty() ? say("none") : say("{}", school);
+}
+
+std::vector<Saving> savings_of(const PrintRecord& r) {
+    std::vector<Saving> out;
+    const auto add = [&](const Saving& s) {
+        if (s.waste_g != 0 || s.time_s != 0 || s.cost != 0)
+            out.push_back(s);
+    };
+    if (r.as_assigned_g > 0 || r.as_assigned_s > 0 || r.as_assigned_cost > 0) // else the record knows nothing of it
+        add({"order", std::max(0.0, r.as_assigned_g - r.at(Quantity::purge).foretold - r.at(Quantity::tower).foretold), std::max(0.0, r.as_assigned_s - r.foretold_s()), std::max(0.0, r.as_assigned_cost - r.cost)});
+    for (const Saving& s : r.savings)
+        add(s);
+    return out;
+}
+
+Message saving_label(const std::string& code) {
+    struct Label {
+        const char *code, *words;
+    };
+    static constexpr Label kLabels[] = {
+        {"order", term("the order within layers")},
+        {"useful-purge", term("purge into the piece or its support")},
+        {"border", term("a border moved to another change")},
+        {"merge", term("filaments alike made one")},
+        {"drop", term("small regions recoloured")},
+        {"unlock", term("an order unlocked")},
+        {"pose", term("another pose")},
+        {"machine", term("another machine")},
+        {"together", term("copies printed together")},
+        {"infill", term("purge into the infill")},
+        {"tower", term("a tower of another shape")},
+        {"align", term("supports ended in shared layers")},
+        {"small", term("small faces without interface")},
+        {"tree", term("branches instead of columns")},
+        {"columns", term("columns instead of branches")},
+        {"bed", term("support on the bed only")},
+        {"bridge", term("gaps bridged")},
+        {"cut", term("a piece cut")},
+    };
+    for (const Label& l : kLabels)
+        if (code == l.code)
+            return say(l.words);
+    return say("{}", Name{code});
 }
 
 void take_run(PrintRecord& r, const Run& run) {

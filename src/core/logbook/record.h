@@ -77,6 +77,8 @@ struct PrintRecord {
     std::array<Figure, kQuantities> figures;
     double cost = 0, contact_cm2 = 0;
     double as_assigned_g = 0, as_assigned_s = 0, as_assigned_cost = 0; ///< waste, hours and money of the same print in the order as assigned
+    std::vector<Saving> savings; ///< what it owes to proposals besides the order: those that were taken, and purge that replaced something
+    bool purge_measured = false; ///< its purge was sized by a calibration of the machine
     std::vector<UsedFilament> filaments;
     Outcome outcome = Outcome::good;
     int failed_layer = 0;
@@ -91,6 +93,13 @@ struct PrintRecord {
     std::optional<double> real_s() const;
     double waste_g() const;    ///< purge and tower, as measured where they were
 };
+
+/// How support comes off, in words; "none" where there was none.
+Message school_label(const std::string& school);
+/// All that it saved by proposals, the order within layers first ("order"); what saved nothing is left out.
+std::vector<Saving> savings_of(const PrintRecord& record);
+/// What a proposal does, for screens and sheets.
+Message saving_label(const std::string& code);
 
 /// What a plan foretells. No id, no times, nothing measured.
 PrintRecord record_of(const Project& project, const Plan& plan);

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <map>
 #include <set>
+#include <tuple>
 
 namespace vitrail {
 
@@ -19,9 +20,8 @@ void add(Total& t, const PrintRecord& r) {
     t.waste_g += r.waste_g() + (failed ? piece_g : 0);
     t.seconds += r.real_s().value_or(r.foretold_s());
     t.cost += r.cost;
-    t.saved_g += std::max(0.0, r.as_assigned_g - r.at(Quantity::purge).foretold - r.at(Quantity::tower).foretold);
-    t.saved_s += std::max(0.0, r.as_assigned_s - r.foretold_s());
-    t.saved_cost += std::max(0.0, r.as_assigned_cost - r.cost);
+    for (const Saving& s : savings_of(r))
+        t.saved_g += s.waste_g, t.saved_s += s.time_s, t.saved_cost += s.cost;
 }
 
 std::vector<Total> totals(std::span<const PrintRecord> records, const Zone& zone, Period period) {
@@ -47,6 +47,24 @@ Total sum(std::span<const Total> all) {
         out.printed_g += t.printed_g, out.waste_g += t.waste_g, out.seconds += t.seconds, out.cost += t.cost;
         out.saved_g += t.saved_g, out.saved_s += t.saved_s, out.saved_cost += t.saved_cost;
     }
+    return out;
+}
+
+std::vector<SavedBy> saved_by(std::span<const PrintRecord> records) {
+    std::map<std::string, SavedBy> found;
+    for (const PrintRecord& r : records) {
+        std::set<std::string> here;
+        for (const Saving& s : savings_of(r)) {
+            SavedBy& all = found[s.code];
+            all.code = s.code;
+            all.waste_g += s.waste_g, all.time_s += s.time_s, all.cost += s.cost;
+            all.prints += here.insert(s.code).second;
+        }
+    }
+    std::vector<SavedBy> out;
+    for (const auto& [code, s] : found)
+        out.push_back(s);
+    std::stable_sort(out.begin(), out.end(), [](const SavedBy& a, const SavedBy& b) { return std::tie(a.cost, a.waste_g) > std::tie(b.cost, b.waste_g); });
     return out;
 }
 

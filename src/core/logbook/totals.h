@@ -13,13 +13,19 @@ struct Total {
     std::int64_t from_s = 0; ///< the first moment of it, on the clock of the place
     int prints = 0, failed = 0, trips = 0, night_trips = 0;
     double printed_g = 0, waste_g = 0, seconds = 0, cost = 0;
-    double saved_g = 0, saved_s = 0, saved_cost = 0; ///< against the order as assigned
+    double saved_g = 0, saved_s = 0, saved_cost = 0; ///< by proposals
 };
 void add(Total& total, const PrintRecord& record);
 enum class Period { month, year };
 /// By time; periods without a print are left out.
 std::vector<Total> totals(std::span<const PrintRecord> records, const Zone& zone, Period period);
 Total sum(std::span<const Total> totals);
+
+/// What each proposal saved, most money first, then most grams.
+struct SavedBy : Saving {
+    int prints = 0;
+};
+std::vector<SavedBy> saved_by(std::span<const PrintRecord> records);
 
 /// What went wrong with prints, and what that cost; dearest first.
 struct Failure {

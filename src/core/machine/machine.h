@@ -82,6 +82,15 @@ struct KeepClear {
     bool operator==(const KeepClear&) const = default;
 };
 
+/// What prints have taught, to travel with a machine's file: ln(real / foretold) of the next is Student's t with `freedom`, moved by `centre` and scaled by `spread`.
+struct KeptFactor {
+    std::string quantity, material; ///< as the logbook names them; material empty: any
+    double nozzle_mm = 0;           ///< 0: any
+    double centre = 0, spread = 0.2, freedom = 4, mean_sd = 0.2;
+    int prints = 0;                 ///< that taught it
+    bool operator==(const KeptFactor&) const = default;
+};
+
 struct Machine {
     std::string id = "hand-swap";
     std::string name = "Hand swap";
@@ -104,6 +113,7 @@ struct Machine {
     double class_minimum_mm3 = 200;   ///< least purge between material classes; from memory
 
     std::vector<KeptCalibration> calibrations; ///< measured washout; the last one that fits counts
+    std::vector<KeptFactor> learned; ///< by whoever wrote the file; one's own logbook counts where it knows more
     Commands commands;
 
     const ChangeTime& time(ChangeKind k) const;

@@ -103,6 +103,13 @@ struct ReadingSheet {
     bool operator==(const ReadingSheet&) const = default;
 };
 
+/// What a proposal that was taken saved by its plans: before it less after it. Negative: it cost that.
+struct Saving {
+    std::string code; ///< of the proposal
+    double waste_g = 0, time_s = 0, cost = 0;
+    bool operator==(const Saving&) const = default;
+};
+
 /// A check that is off in this project, and why.
 struct Waiver {
     std::string code, reason;
@@ -147,6 +154,7 @@ struct Project {
     std::vector<Piece> pieces{1};       ///< never none: that of a new project has no parts yet
     std::vector<Placement> pinned;      ///< by hand; what is not here is arranged around them
     std::vector<Waiver> waivers;
+    std::vector<Saving> taken; ///< proposals, oldest first; what they saved is for the logbook
     std::vector<Pin> pins;
     std::vector<PairPurge> pair_purges;
     std::vector<InMachine> in_machine;

@@ -8,6 +8,7 @@ namespace vitrail {
 
 namespace {
 
+constexpr double kAsExpected_s = 3600; ///< counts beside what was printed
 constexpr std::array<const char*, 8> kEvents{"started", "layer", "done", "paused", "resumed", "finished", "failed", "called-off"};
 
 } // namespace
@@ -23,10 +24,16 @@ std::optional<RunEvent::What> run_event_of(std::string_view text) {
 
 namespace {
 
+RunState begun_at(double pace) {
+    RunState s;
+    s.pace = pace;
+    return s;
+}
+
 /// Replays what happened.
 struct Replay {
     const Run& run;
-    RunState s{};
+    RunState s = begun_at(run.task.pace.likely);
     RunFigures figures{};
     double at_s = 0;                     ///< of the last event
     double printed_s = 0, planned_s = 0; ///< from which the pace is learned
@@ -106,8 +113,7 @@ struct Replay {
             if (was_clean && clean && s.plan_s > was_plan) {
                 printed_s += at_s - was_at;
                 planned_s += s.plan_s - was_plan;
-                constexpr double kAsPlanned_s = 3600;
-                s.pace = std::clamp((printed_s + kAsPlanned_s) / (planned_s + kAsPlanned_s), 0.5, 2.0);
+                s.pace = std::clamp((printed_s + kAsExpected_s * run.task.pace.likely) / (planned_s + kAsExpected_s), 0.5, 2.0);
             }
             clean = true;
             break;
@@ -158,11 +164,12 @@ RunState run_state(const Run& run, std::int64_t now) {
         r.take(e);
     r.pass(static_cast<double>(now));
     RunState s = std::move(r.s);
+    const double doubt = std::sqrt(kAsExpected_s / (kAsExpected_s + r.planned_s));
     s.layer = s.is == RunState::Is::planned ? 0 : std::min(layer_at(run.task.plates[static_cast<std::size_t>(s.plate)], s.plan_s), static_cast<int>(run.task.plates[static_cast<std::size_t>(s.plate)].layers_s.size()));
     if (s.is == RunState::Is::over)
         return s;
     const std::int64_t from = s.is == RunState::Is::planned ? std::max(now, run.start_s) : now;
-    s.rest = run_times(run.task, {from, s.plate, s.plan_s, s.pace, s.done});
+    s.rest = run_times(run.task, {from, s.plate, s.plan_s, s.pace, s.done, doubt});
     return s;
 }
 

@@ -50,8 +50,8 @@ struct RunState {
     RunTimes rest;        ///< what is to come
 };
 
-/// Follows the events. Between them the plate goes on as planned, at the pace it has shown: seconds really printed over seconds planned, with an hour as
-/// planned counted in, so that a first layer does not decide; 0.5 … 2. Where a visit is due that the printer waits for, it stands still until it is
+/// Follows the events. Between them the plate goes on as planned, at the pace it has shown: seconds really printed over seconds planned, with an hour at
+/// the task's likely pace counted in, so that a first layer does not decide; 0.5 … 2. The task's range narrows as an average does, by the root of the hours. Where a visit is due that the printer waits for, it stands still until it is
 /// reported; a layer beyond it that is reported says it was done.
 RunState run_state(const Run& run, std::int64_t now_s);
 

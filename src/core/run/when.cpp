@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace vitrail {
 
@@ -52,7 +53,11 @@ int layer_at(const RunPlate& plate, double s) {
 }
 
 RunTask run_task(const Settings& s, Zone zone, std::vector<RunPlate> plates) {
-    return {std::move(plates), std::move(zone), s.night_from, s.night_to, s.at_night, s.between_plates_min * 60};
+    return {std::move(plates), std::move(zone), s.night_from, s.night_to, s.at_night, s.between_plates_min * 60, {}};
+}
+
+Standing not_begun(const RunTask& task, std::int64_t start) {
+    return {start, 0, 0, task.pace.likely, {}, 1};
 }
 
 std::optional<std::int64_t> start_of(const Project& p, const Zone& zone) {
@@ -108,7 +113,7 @@ struct Clockwork {
         const bool point = v.from_s == v.to_s;
         v.from_s = point ? at(plan) : opens(plate, v.from_s);
         v.to_s = at(plan);
-        DueVisit d{v, plate, index, 0, 0, 0, -1};
+        DueVisit d{v, plate, index, 0, 0, 0, 0, 0, -1};
         if (const Night* n = night_at(out.nights, v.from_s); n && v.to_s < n->to_s && task.at_night == AtNight::wait) {
             d.waits_s = n->to_s - v.to_s;
             out.waits.push_back({plate, plan, d.waits_s});
@@ -148,14 +153,17 @@ struct Clockwork {
                 off.from_s = off.to_s = next_day_s(out.nights, clock_s);
                 clock_s = off.to_s + task.between_s;
             }
-            out.visits.push_back({off, k, -1, 0, 0, 0, -1});
+            out.visits.push_back({off, k, -1, 0, 0, 0, 0, 0, -1});
         }
     }
 };
 
 } // namespace
 
-RunTimes run_times(const RunTask& task, const Standing& standing) {
+namespace {
+
+/// At that pace.
+RunTimes times_at(const RunTask& task, const Standing& standing) {
     Clockwork c{task, standing, {}, 0, 0, 0};
     c.out.at_s = standing.at_s;
     c.out.first_plate = standing.plate;
@@ -184,14 +192,40 @@ RunTimes run_times(const RunTask& task, const Standing& standing) {
     const auto utc = [&](double s) { return out.at_s + static_cast<std::int64_t>(std::llround(s)); };
     for (DueVisit& d : out.visits) {
         d.from_s = utc(d.visit.from_s);
-        d.to_s = utc(d.visit.to_s);
+        d.to_s = d.early_s = d.late_s = utc(d.visit.to_s);
     }
     for (PlateTime& p : out.plates) {
         p.start_s += out.at_s;
         p.end_s += out.at_s;
     }
     out.end_s = out.plates.empty() ? out.at_s : out.plates.back().end_s;
+    out.early_end_s = out.late_end_s = out.end_s;
     return std::move(c.out);
+}
+
+} // namespace
+
+RunTimes run_times(const RunTask& task, const Standing& standing) {
+    RunTimes out = times_at(task, standing);
+    if (task.pace.prints == 0)
+        return out;
+    const auto at = [&](double pace) {
+        Standing s = standing;
+        s.pace *= std::pow(pace / task.pace.likely, standing.doubt);
+        return times_at(task, s);
+    };
+    const RunTimes early = at(task.pace.low), late = at(task.pace.high);
+    const auto due = [](const RunTimes& t) {
+        std::map<std::pair<int, int>, std::int64_t> to;
+        for (const DueVisit& v : t.visits)
+            to[{v.plate, v.index}] = v.to_s;
+        return to;
+    };
+    const auto first = due(early), last = due(late);
+    for (DueVisit& v : out.visits)
+        v.early_s = first.at({v.plate, v.index}), v.late_s = last.at({v.plate, v.index});
+    out.early_end_s = early.end_s, out.late_end_s = late.end_s;
+    return out;
 }
 
 Message visit_text(const RunTask& task, const DueVisit& v) {
@@ -229,7 +263,7 @@ double layers_at(const RunTimes& t, const RunTask& task, int plate, std::int64_t
 std::vector<StartPoint> start_curve(const RunTask& task, std::int64_t from, std::int64_t to, int step) {
     std::vector<StartPoint> out;
     for (std::int64_t s = from; s <= to; s += step) {
-        const RunTimes t = run_times(task, {s, 0, 0, 1, {}});
+        const RunTimes t = times_at(task, not_begun(task, s));
         out.push_back({s, t.end_s, static_cast<int>(t.trips.size()), t.night_trips, t.waited_s, t.starts_at_night});
     }
     return out;

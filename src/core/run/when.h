@@ -25,6 +25,13 @@ double layer_s(const RunPlate& plate, int layer);
 /// The layer that is printed so many seconds after the start; 0 before the first.
 int layer_at(const RunPlate& plate, double s);
 
+/// What a second of the plan takes in fact, by what earlier prints taught: the likely, and 80 % between low and high. prints 0: nobody knows.
+struct Pace {
+    double low = 1, likely = 1, high = 1;
+    int prints = 0;
+    bool operator==(const Pace&) const = default;
+};
+
 /// A run as it is meant: plates one after the other on one machine.
 struct RunTask {
     std::vector<RunPlate> plates;
@@ -32,6 +39,7 @@ struct RunTask {
     double night_from = 22, night_to = 7; ///< hours of the day on the clock of the place; equal: there is no night
     AtNight at_night = AtNight::come;
     double between_s = 600;               ///< from the end of a plate to the start of the next
+    Pace pace;
 };
 /// With the settings' night, and what they say about it.
 RunTask run_task(const Settings& settings, Zone zone, std::vector<RunPlate> plates);
@@ -43,7 +51,10 @@ struct Standing {
     double plan_s = 0;      ///< how far the plate is, in the seconds of its plan
     double pace = 1;        ///< what a second of the plan takes
     std::vector<char> done; ///< [visit of that plate]; empty: none
+    double doubt = 1;       ///< how much of the task's range is left, 0 … 1: what was printed says more of this run than earlier ones
 };
+/// Before it starts, at its likely pace.
+Standing not_begun(const RunTask& task, std::int64_t start_s);
 
 /// When it starts, UTC; nothing where the day is not settled.
 std::optional<std::int64_t> start_of(const Project& project, const Zone& zone);
@@ -55,6 +66,7 @@ struct DueVisit {
     Visit visit;             ///< its seconds count from Standing::at_s, and waits are in them
     int plate = 0, index = 0; ///< index: of the plate's visits; −1: take it off, and start the next
     std::int64_t from_s = 0, to_s = 0;
+    std::int64_t early_s = 0, late_s = 0; ///< with 80 % the printer is ready for it, or needs it, between these; equal: nobody knows
     double waits_s = 0;      ///< the printer stands still until morning
     int trip = 0;
 };
@@ -71,6 +83,7 @@ struct RunTimes {
     std::vector<Trip> trips;       ///< seconds from at_s; of `visits`
     std::vector<Night> nights;     ///< seconds from at_s
     std::int64_t at_s = 0, end_s = 0;
+    std::int64_t early_end_s = 0, late_end_s = 0; ///< with 80 % between these; equal: nobody knows
     int night_trips = 0;
     double waited_s = 0;           ///< until morning, all in all
     bool starts_at_night = false;
@@ -84,7 +97,8 @@ struct RunTimes {
 };
 
 /// When everything is due. What falls due at night is done then, or waits until morning, as the task says; refills can be done at any time
-/// of their windows, and wait only where all of it is night. A later plate is started by day by whoever takes the one before off.
+/// of their windows, and wait only where all of it is night. A later plate is started by day by whoever takes the one before off. Early and late
+/// are those of the run at the ends of the task's range of paces, waits until morning and all.
 RunTimes run_times(const RunTask& task, const Standing& standing);
 /// What a visit is, as a sentence; of an index −1: take the plate off.
 Message visit_text(const RunTask& task, const DueVisit& visit);
