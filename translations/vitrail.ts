@@ -5589,6 +5589,346 @@
             <numerusform></numerusform>
         </translation>
     </message>
+    <message>
+        <source>Begun {0}, done {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begun {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Failed in layer {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Failed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Foretold and real</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How they came out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It came out good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It came out usable</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machine: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Most over it was {0}, by {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None of {0} with the washout as measured bled: with 95 % fewer than {1} % will. If that is better than you need, ask for a higher ΔE.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None of {0} with volumes by the book bled: with 95 % fewer than {1} % will. A calibration strip says how much less would do.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Notes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge weighs {0} times what was foretold, pieces only {1} times: a change takes {2} % more than its volume says. Weigh what a single change throws out; the feeder may add some of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge weighs {0} times what was foretold, pieces {1} times: a change takes {2} % less than its volume says.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Purge weighs {0} times what was foretold, pieces {1} times: to within {2} % the volumes hold.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Settings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support that is broken off takes {} min of cleaning per cm² of contact.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support that is dissolved takes {} min of cleaning per cm² of contact.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support that is peeled off takes {} min of cleaning per cm² of contact.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The photograph could not be made smaller.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no difference between them that is kept.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Towers took {0}; {1} were foretold.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What proposals saved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What they were made of</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What went wrong: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With the washout as measured {0} bled, before that {1}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With the washout as measured {} bled: look at the pair it was, and ask for a lower ΔE there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a border moved to another change</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a piece cut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a tower of another shape</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>an order unlocked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another pose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as it came</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>branches instead of columns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>broken off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>came out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>columns instead of branches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>copies printed together</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dissolved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>failed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filaments alike made one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>foretold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>gaps bridged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>more or less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>peeled off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pieces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge into the infill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge into the piece or its support</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>small faces without interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>small regions recoloured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spool</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support comes off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support on the bed only</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>supports ended in shared layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the order within layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>trips at night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>usable</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with 80 % between</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} ({1} foretold)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} beside {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} {1}, {2}, off {3}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} % less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} % more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} and {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} bled, with volumes by the book: measure the washout with a calibration strip.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} foretold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} is nothing that is foretold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} must be a picture in base64</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>{1} of {0} print</source>
+        <comment>{1} of {0} prints</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} piece</source>
+        <comment>{} pieces</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} print</source>
+        <comment>{} prints</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{} trip</source>
+        <comment>{} trips</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -7354,6 +7694,10 @@
         <source>%1×</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 over time</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::FilamentDialog</name>
@@ -8801,6 +9145,10 @@
         <source>Totals</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Over time</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::LogbookStore</name>
@@ -8809,6 +9157,14 @@
         <translation type="unfinished">
             <numerusform></numerusform>
         </translation>
+    </message>
+    <message>
+        <source>%1 was not added. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a photograph</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -10793,6 +11149,48 @@ Give a part or a band another one on the Piece bench.</source>
     </message>
 </context>
 <context>
+    <name>vitrail::OverTimePage</name>
+    <message>
+        <source>Real against foretold, over time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>● counts · ○ from before it changed · ✕ does not count · the band is where the next comes with 80 % · 1× is as foretold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Factors of the machine over time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the records say</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>what, where</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Once prints are logged, weighed and timed, how each machine comes out over the months stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>(%n print(s))</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Too few prints of this machine have been weighed to say anything yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::PaintBar</name>
     <message>
         <source>Choose and turn: click chooses a part or a patch, dragging turns</source>
@@ -11165,6 +11563,14 @@ Give a part or a band another one on the Piece bench.</source>
     </message>
     <message>
         <source> %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: none</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -12365,6 +12771,120 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     </message>
 </context>
 <context>
+    <name>vitrail::PrintDetail</name>
+    <message>
+        <source>◇ foretold · ▌ as it came · the band is where it was expected with 80 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What differs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a p&amp;hotograph…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Take out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Print…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pictures of this print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Or drop it here</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>1: %1
+2: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n layer(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n change(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 pieces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n trip(s) at night</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>▲ %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>failed in layer %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 saved %2 g</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 beside %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: press Enter to see it large</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add photographs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pictures (%1)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take a photograph out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Print this page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The page was sent to the printer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::PrinterPage</name>
     <message>
         <source>&amp;Connect</source>
@@ -12650,10 +13170,6 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>name, material, fault, notes</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Only prints with these words</source>
         <translation type="unfinished"></translation>
     </message>
@@ -12711,10 +13227,6 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     </message>
     <message>
         <source>Foretold and real</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>◇ foretold · ▌ as it came · the band is where it was expected with 80 %</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -12780,40 +13292,6 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Against the order as assigned they saved %1 g and %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message numerus="yes">
-        <source>%n layer(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n change(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1 pieces</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message numerus="yes">
-        <source>%n trip(s) at night</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>▲ %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>failed in layer %1</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>There is no plan to hold a print against: open the project that was printed.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -12861,6 +13339,26 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     </message>
     <message>
         <source>%1 was not written. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>badge -failed waste&gt;20 date&gt;2026-10</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Words that stand anywhere in it: name, machine, material, filament, spool, fault, notes, date. -word: without it. Figures: %1, with &lt; or &gt;.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose two, with Ctrl or Shift, to see them beside each other</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Remove prints from the logbook</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Proposals saved %1 g and %2.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -14034,6 +14532,42 @@ Purge %1 g (%2 mm³), changes take %3 s</source>
     </message>
     <message>
         <source>&amp;Goes on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lo&amp;g this print…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Into the logbook: when it was done, what it weighs, how it came out (Ctrl+L)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with 80 % due %1</source>
+        <comment>between two times</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>, by %n print(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>with 80 % its last moment is %1</source>
+        <comment>between two times</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 (its end %2)</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -15962,6 +16496,44 @@ pinned plan</source>
         <source>Leave a print out, or count it</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Start a&amp;new</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Into a &amp;machine file…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writes the open project&apos;s machine with what its prints taught: whoever prints with that file starts from there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing that was printed so far teaches this factor any more: after a repair, or another nozzle. Undo brings it back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Start a factor anew</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write the machine with what its prints taught</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Machine files (*.json)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 was written, with %n factor(s).</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 was not written. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::TotalsPage</name>
@@ -16066,10 +16638,6 @@ pinned plan</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Measured where it was, else as foretold; of a failed print everything is waste. Saved: against the same prints in the order as assigned.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>nobody said</source>
         <translation type="unfinished"></translation>
     </message>
@@ -16091,6 +16659,26 @@ pinned plan</source>
     </message>
     <message>
         <source>%1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What proposals saved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None yet. Proposals that are taken on the benches Changes and Supports are counted here, and the order within layers against that by letter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measured where it was, else as foretold; of a failed print everything is waste. Saved: by the order within layers, against the same print in the order as assigned; by purge that replaced something; and by every proposal that was taken.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -16617,6 +17205,18 @@ pinned plan</source>
         <source>Left: %1 ± %2 g, without the roll of %3 g.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>The shelf says so too.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf says %1 g: prints took %2 g less than was written off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The shelf says %1 g: %2 g more went than was written off.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::WhenPage</name>
@@ -16781,6 +17381,17 @@ pinned plan</source>
     <message>
         <source>%1, done: %2</source>
         <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With 80 % it is done between %1 and %2</source>
+        <comment>two times</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>, by %n print(s) in the logbook.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
     </message>
 </context>
 <context>

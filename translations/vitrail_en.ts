@@ -307,6 +307,16 @@
     </message>
 </context>
 <context>
+    <name>vitrail::OverTimePage</name>
+    <message numerus="yes">
+        <source>(%n print(s))</source>
+        <translation>
+            <numerusform>(%n print)</numerusform>
+            <numerusform>(%n prints)</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::PaletteBench</name>
     <message numerus="yes">
         <source>%n filament(s) read.</source>
@@ -365,14 +375,7 @@
     </message>
 </context>
 <context>
-    <name>vitrail::PrintsPage</name>
-    <message numerus="yes">
-        <source>%n print(s)</source>
-        <translation>
-            <numerusform>%n print</numerusform>
-            <numerusform>%n prints</numerusform>
-        </translation>
-    </message>
+    <name>vitrail::PrintDetail</name>
     <message numerus="yes">
         <source>%n layer(s)</source>
         <translation>
@@ -392,6 +395,16 @@
         <translation>
             <numerusform>%n trip at night</numerusform>
             <numerusform>%n trips at night</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::PrintsPage</name>
+    <message numerus="yes">
+        <source>%n print(s)</source>
+        <translation>
+            <numerusform>%n print</numerusform>
+            <numerusform>%n prints</numerusform>
         </translation>
     </message>
     <message numerus="yes">
@@ -426,6 +439,16 @@
         <translation>
             <numerusform>%n layer more of %1</numerusform>
             <numerusform>%n layers more of %1</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::RunPanel</name>
+    <message numerus="yes">
+        <source>, by %n print(s)</source>
+        <translation>
+            <numerusform>, by %n print</numerusform>
+            <numerusform>, by %n prints</numerusform>
         </translation>
     </message>
 </context>
@@ -563,6 +586,13 @@
             <numerusform>%n prints</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1 was written, with %n factor(s).</source>
+        <translation>
+            <numerusform>%1 was written, with %n factor.</numerusform>
+            <numerusform>%1 was written, with %n factors.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>vitrail::VariantCard</name>
@@ -612,6 +642,13 @@
         <translation>
             <numerusform>; %n trip</numerusform>
             <numerusform>; %n trips</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>, by %n print(s) in the logbook.</source>
+        <translation>
+            <numerusform>, by %n print in the logbook.</numerusform>
+            <numerusform>, by %n prints in the logbook.</numerusform>
         </translation>
     </message>
 </context>

@@ -4,6 +4,7 @@
 
 #include "cli/log_commands.h"
 #include "cli/guarded.h"
+#include "cli/offscreen.h"
 #include "cli/new_project.h"
 
 #include "core/base/numbers.h"
@@ -27,8 +28,6 @@
 #include "paint/sheet_paint.h"
 #include "paint/thumbnail.h"
 
-#include <QGuiApplication>
-#include <QLocale>
 
 #include <fmt/format.h>
 
@@ -186,12 +185,7 @@ int run_sheet(const SheetOptions& o) {
         if (!o.html.empty())
             save(o.html, sheet_html(sheet));
         if (!o.pdf.empty()) {
-            qputenv("QT_QPA_PLATFORM", "offscreen"); // paper needs fonts, not a display
-            int argc = 1;
-            char name[] = "vitrail-cli";
-            char* argv[] = {name, nullptr};
-            const QGuiApplication fonts(argc, argv);
-            QLocale::setDefault(QLocale::c());
+            const Offscreen fonts;
             if (const Status ok = write_sheet_pdf(sheet, o.pdf); !ok)
                 throw Unusable{o.pdf, english(ok.error().message)};
         }

@@ -2,6 +2,7 @@
 
 #include "cli/arguments.h"
 #include "cli/guarded.h"
+#include "cli/offscreen.h"
 #include "core/base/numbers.h"
 #include "core/logbook/compare.h"
 #include "core/logbook/query.h"
@@ -262,6 +263,7 @@ const PrintRecord& chosen(const std::vector<PrintRecord>& prints, const std::str
 void save_page(const std::string& file, const Page& page) {
     if (!file.ends_with(".pdf"))
         return save(file, page_html(page));
+    const Offscreen fonts;
     if (const Status ok = write_page_pdf(page, file, PageLanguage::english); !ok)
         throw Unusable{file, english(ok.error().message)};
 }

@@ -1,6 +1,7 @@
 #include "cli/picture_commands.h"
 
 #include "cli/guarded.h"
+#include "cli/offscreen.h"
 #include "core/base/text.h"
 #include "core/picture/look.h"
 #include "core/picture/panel.h"
@@ -14,8 +15,6 @@
 #include <fmt/format.h>
 
 #include <QBuffer>
-#include <QGuiApplication>
-#include <QLocale>
 
 #include <algorithm>
 #include <chrono>
@@ -103,22 +102,6 @@ void search_bands(const ReliefCall& call, const std::vector<ReliefBand>& pins, c
     p.filaments = std::move(used);
 }
 
-/// Fonts without a display, for as long as it lives.
-class Fonts {
-public:
-    Fonts() {
-        qputenv("QT_QPA_PLATFORM", "offscreen");
-        application_.emplace(argc_, argv_);
-        QLocale::setDefault(QLocale::c());
-    }
-
-private:
-    int argc_ = 1;
-    char name_[12] = "vitrail-cli";
-    char* argv_[2] = {name_, nullptr};
-    std::optional<QGuiApplication> application_;
-};
-
 /// A project with the picture and what is done to it first; nothing is made yet. `raster`: as it came.
 Project project_for(const PictureCall& call, PictureUse use, Raster& raster) {
     Project p;
@@ -169,7 +152,7 @@ Project project_for(const PictureCall& call, PictureUse use, Raster& raster) {
 
 /// Makes the picture and writes the project.
 Project make_and_save(const PictureCall& call, Project p, const Raster& raster) {
-    std::optional<Fonts> fonts;
+    std::optional<Offscreen> fonts;
     if (!p.picture->prepare.text.empty())
         fonts.emplace();
     auto made = with_picture_made(std::move(p), raster, drawn_text(*p.picture));
@@ -338,7 +321,7 @@ int run_look(const LookCall& o) {
         if (!p.picture || !p.picture->dots)
             throw Unusable{o.project, "it has no picture. Make one with relief or panel."};
         if (!o.png.empty()) {
-            std::optional<Fonts> fonts;
+            std::optional<Offscreen> fonts;
             if (!p.picture->prepare.text.empty())
                 fonts.emplace();
             const auto ready = prepared_picture(*p.picture);

@@ -1,6 +1,7 @@
 #include "cli/plate_commands.h"
 
 #include "cli/guarded.h"
+#include "cli/offscreen.h"
 #include "core/base/civil.h"
 #include "core/base/numbers.h"
 #include "core/plate/copies.h"
@@ -15,8 +16,6 @@
 #include "paint/page_paint.h"
 #include "paint/thumbnail.h"
 
-#include <QGuiApplication>
-#include <QLocale>
 
 #include <fmt/format.h>
 
@@ -295,12 +294,7 @@ int run_variants(const VariantsCall& o) {
         if (!o.html.empty())
             save(o.html, page_html(sheet.page));
         if (!o.pdf.empty() || !o.png.empty()) {
-            qputenv("QT_QPA_PLATFORM", "offscreen"); // paper needs fonts, not a display
-            int argc = 1;
-            char name[] = "vitrail-cli";
-            char* argv[] = {name, nullptr};
-            const QGuiApplication fonts(argc, argv);
-            QLocale::setDefault(QLocale::c());
+            const Offscreen fonts;
             if (!o.pdf.empty())
                 if (const Status ok = write_page_pdf(sheet.page, o.pdf, PageLanguage::english); !ok)
                     throw Unusable{o.pdf, english(ok.error().message)};

@@ -288,7 +288,7 @@ void TestLogbookWindow::the_run_knows_its_pace() {
     show_season();
     window_->run_bench()->show_page(RunBench::kWhen);
     key(Qt::Key_9, Qt::AltModifier);
-    QTRY_VERIFY2(label("run_what").contains("with 80 % due"), qPrintable(label("run_what")));
+    QTRY_VERIFY2(label("run_what").contains("with 80 %"), qPrintable(label("run_what")));
     QVERIFY(label("run_says").contains("With 80 % it is done between"));
 }
 

@@ -226,7 +226,7 @@ void PrintsPage::fill() {
     sums_->setVisible(!shown.empty());
     QString sums = tr("%n print(s)", nullptr, static_cast<int>(shown.size())) + tr(": %1 g in the pieces, %2 g of waste, %3 at the printer, %4 of filament, power and hands; %5 failed.").arg(number(total.printed_g, 0), number(total.waste_g, 0), hours(total.seconds), money_text(document_->project().settings, total.cost)).arg(total.failed);
     if (total.saved_g >= 1)
-        sums += QLatin1Char(' ') + tr("Against the order as assigned they saved %1 g and %2.").arg(number(total.saved_g, 0), money_text(document_->project().settings, total.saved_cost));
+        sums += QLatin1Char(' ') + tr("Proposals saved %1 g and %2.").arg(number(total.saved_g, 0), money_text(document_->project().settings, total.saved_cost));
     sums_->setText(sums);
     log_->setEnabled(store_->is_open() && document_->plan() != nullptr);
     show_chosen();

@@ -30,10 +30,10 @@ TotalsPage::TotalsPage(Document* document, LogbookStore* store, QWidget* parent)
     says_->setWordWrap(true);
     sums->body()->addWidget(says_);
     auto* wrong = new Panel(tr("What went wrong"));
-    faults_ = make_table("totals_faults", tr("What went wrong"), {{tr("fault"), 0}, {tr("prints"), 4, true}, {tr("lost"), 5.5, true}, {tr("money"), 5.5, true}});
+    faults_ = make_table("totals_faults", tr("What went wrong"), {{tr("fault"), 0}, {tr("prints"), 3.6, true}, {tr("lost"), 4.2, true}, {tr("money"), 4.2, true}});
     wrong->body()->addWidget(faults_, 1);
     auto* saved = new Panel(tr("What proposals saved"));
-    saved_ = make_table("totals_saved", tr("What proposals saved"), {{tr("by"), 0}, {tr("prints"), 4, true}, {tr("waste"), 5, true}, {tr("time"), 5.5, true}, {tr("money"), 5, true}});
+    saved_ = make_table("totals_saved", tr("What proposals saved"), {{tr("by"), 0}, {tr("prints"), 3.6, true}, {tr("waste"), 4, true}, {tr("time"), 4.4, true}, {tr("money"), 4.2, true}});
     saved->body()->addWidget(saved_, 1);
     nothing_saved_->setWordWrap(true);
     nothing_saved_->setObjectName(QStringLiteral("quiet"));
@@ -79,14 +79,14 @@ void TotalsPage::fill() {
     for (int i = 0; i < faults_->rowCount(); ++i) {
         const Failure& f = faults[static_cast<std::size_t>(i)];
         const Fault* known = find_fault(f.fault);
-        set_row(faults_, i, {known ? words(known->words) : tr("nobody said"), QString::number(f.prints), grams(f.lost_g), money_text(s, f.lost_cost)});
+        set_row(faults_, i, {known ? words(known->words) : tr("nobody said"), QString::number(f.prints), grams(f.lost_g), money_text(s, f.lost_cost)}, known ? words(known->words) : QString());
     }
     const auto saved = saved_by(prints);
     saved_->setRowCount(static_cast<int>(saved.size()));
     nothing_saved_->setVisible(saved.empty());
     for (int i = 0; i < saved_->rowCount(); ++i) {
         const SavedBy& by = saved[static_cast<std::size_t>(i)];
-        set_row(saved_, i, {words(saving_label(by.code)), QString::number(by.prints), grams(by.waste_g), QString::fromStdString(duration(by.time_s)), money_text(s, by.cost)});
+        set_row(saved_, i, {words(saving_label(by.code)), QString::number(by.prints), grams(by.waste_g), QString::fromStdString(duration(by.time_s)), money_text(s, by.cost)}, words(saving_label(by.code)));
     }
     const auto rates = failure_rates(prints);
     rates_->setRowCount(static_cast<int>(rates.size()));

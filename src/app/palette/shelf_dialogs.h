@@ -35,7 +35,6 @@ public:
 
 private:
     void refresh();
-    QString drift_text(double more_g, double plus_minus_g) const;
     Spool spool_;
     QStringList taken_;
     QLineEdit *code_, *note_, *tag_;
@@ -56,6 +55,7 @@ public:
 
 private:
     void refresh();
+    QString drift_text(double more_g, double plus_minus_g) const;
     Spool spool_;
     QDoubleSpinBox *gross_, *resolution_;
     QLabel* result_;

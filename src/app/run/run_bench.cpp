@@ -19,6 +19,7 @@ RunBench::RunBench(Document* document, ViewState* view, RunStore* store, Logbook
     pages_->addTab(printer_, tr("The printer"));
     pages_->addTab(rescue_, tr("Something went wrong"));
     pages_->addTab(sheet_, tr("Run sheet"));
+    connect(when_, &WhenPage::wants_log, this, &RunBench::wants_log);
     connect(when_, &WhenPage::said, this, &RunBench::said);
     connect(file_, &FilePage::said, this, &RunBench::said);
     connect(sheet_, &SheetPage::said, this, &RunBench::said);

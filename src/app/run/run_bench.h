@@ -33,6 +33,7 @@ public:
 
 Q_SIGNALS:
     void said(const QString& text);
+    void wants_log();
 
 protected:
     void showEvent(QShowEvent*) override;

@@ -64,6 +64,7 @@ RunPanel::RunPanel(RunStore* store, QWidget* parent)
     back_ = key("run_back", tr("Take &back"), {}, tr("The last report was a mistake"));
     off_ = key("run_off", tr("Call it &off…"), {}, tr("Nothing more of this run is followed"));
     calendar_ = key("run_calendar", tr("Into my &calendar…"), {}, tr("Save the visits as a calendar file (iCalendar), with alarms"));
+    log_ = key("run_log", tr("Lo&g this print…"), {}, tr("Into the logbook: when it was done, what it weighs, how it came out (Ctrl+L)"));
     layer_->setObjectName(QStringLiteral("run_layer_number"));
     layer_->setAccessibleName(tr("Layer that begins now"));
     layer_->setMinimum(1);
@@ -80,6 +81,7 @@ RunPanel::RunPanel(RunStore* store, QWidget* parent)
     keys->addWidget(back_, 4, 0);
     keys->addWidget(off_, 4, 1);
     keys->addWidget(calendar_, 5, 0, 1, 2);
+    keys->addWidget(log_, 6, 0, 1, 2);
     panel->body()->addWidget(heading_);
     panel->body()->addWidget(when_);
     panel->body()->addWidget(what_);
@@ -113,6 +115,7 @@ RunPanel::RunPanel(RunStore* store, QWidget* parent)
         if (QMessageBox::question(this, tr("Call the run off"), tr("Shall this run not be followed any more? What was reported is kept.")) == QMessageBox::Yes)
             report(RunEvent::What::called_off);
     });
+    connect(log_, &QPushButton::clicked, this, &RunPanel::wants_log);
     connect(calendar_, &QPushButton::clicked, this, &RunPanel::wants_calendar);
     connect(list_, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
         if (!filling_ && !id_.empty() && item->checkState() == Qt::Checked)
@@ -192,7 +195,7 @@ void RunPanel::refresh() {
     when_->setText(next ? state_.is == Is::waiting ? tr("now") : window_text(*next, now) : QString());
     QString what = next ? words(visit_text(run.task, *next)) : QString();
     if (const QString range = next && state_.is != Is::waiting ? range_text(*next, now) : QString(); !range.isEmpty())
-        what += QLatin1Char('\n') + tr("with 80 % due %1", "between two times").arg(range) + tr(", by %n print(s)", nullptr, run.task.pace.prints);
+        what += QLatin1Char('\n') + (next->to_s - next->from_s < 60 ? tr("with 80 % due %1", "between two times") : tr("with 80 % its last moment is %1", "between two times")).arg(range) + tr(", by %n print(s)", nullptr, run.task.pace.prints);
     what_->setText(what);
     QString note;
     if (state_.is == Is::over) {
@@ -237,7 +240,7 @@ void RunPanel::refresh_list() {
         rows.append({tr("%1  begin").arg(clock(state_.rest.at_s, now)), false, -1, false});
     const auto ranged = [&](const DueVisit& v) {
         const QString range = range_text(v, now);
-        return range.isEmpty() ? window_text(v, now) : tr("%1 (%2)").arg(window_text(v, now), range);
+        return range.isEmpty() ? window_text(v, now) : (v.to_s - v.from_s < 60 ? tr("%1 (%2)") : tr("%1 (its end %2)")).arg(window_text(v, now), range);
     };
     for (const DueVisit& v : state_.rest.visits)
         rows.append({tr("%1  %2%3").arg(ranged(v), words(visit_text(run.task, v)), v.visit.at_night ? tr(" (at night)") : QString()), false, v.index, live && v.index >= 0 && v.plate == state_.plate});
@@ -266,6 +269,8 @@ void RunPanel::refresh_keys() {
         w->setVisible(on_plate);
     back_->setVisible(!id_.empty());
     off_->setVisible(live);
+    log_->setVisible(!id_.empty() && state_.is == Is::over);
+    calendar_->setVisible(state_.is != Is::over);
     calendar_->setEnabled(any && !state_.rest.visits.empty());
     pause_->setText(QStringLiteral("%1  F9").arg(state_.is == Is::paused ? tr("&Goes on") : tr("&Paused")));
     pause_->setShortcut(QKeySequence(Qt::Key_F9)); // a new text takes the key away

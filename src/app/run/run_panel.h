@@ -34,6 +34,7 @@ Q_SIGNALS:
     void started(const QString& id);
     void moved(); ///< the state is another one, or time has passed
     void wants_calendar();
+    void wants_log(); ///< it is over: how did it come out?
 
 private:
     void refresh();
@@ -48,7 +49,7 @@ private:
     RunState state_;
     QLabel *heading_, *when_, *what_, *note_;
     QListWidget* list_;
-    QPushButton *start_, *layer_key_, *done_, *pause_, *finish_, *fail_, *back_, *off_, *calendar_;
+    QPushButton *start_, *layer_key_, *done_, *pause_, *finish_, *fail_, *back_, *off_, *calendar_, *log_;
     QSpinBox* layer_;
     bool filling_ = false;
 };

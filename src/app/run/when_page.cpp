@@ -150,6 +150,7 @@ WhenPage::WhenPage(Document* document, RunStore* store, LogbookStore* logbook, Q
         if (!filling_)
             show_plan();
     });
+    connect(panel_, &RunPanel::wants_log, this, &WhenPage::wants_log);
     connect(panel_, &RunPanel::wants_calendar, this, &WhenPage::ask_calendar);
     connect(panel_, &RunPanel::moved, this, &WhenPage::clock_changed);
     connect(add, &QPushButton::clicked, this, &WhenPage::ask_then);

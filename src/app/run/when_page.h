@@ -42,6 +42,7 @@ public:
 Q_SIGNALS:
     void said(const QString& text);
     void clock_changed();
+    void wants_log();
 
 protected:
     void showEvent(QShowEvent*) override;

@@ -265,11 +265,12 @@ void MainWindow::make_menus() {
     add(edit, "scale_file", tr("&Unit of a model file…"), {}, [this] { piece_->scale_file(); });
     add(edit, "edit_machine", tr("The &machine…"), {}, [this] { edit_machine(); }, "wrench");
     add(edit, "keep", tr("&Keep as a variant"), QKeySequence(tr("Ctrl+K")), [this] { variants_->keep(); }, "variants");
-    add(edit, "log_print_now", tr("&Log this print…"), QKeySequence(tr("Ctrl+L")), [this] {
+    QAction* log = add(edit, "log_print_now", tr("&Log this print…"), QKeySequence(tr("Ctrl+L")), [this] {
         choose_bench(kLogbook);
         logbook_->show_page(LogbookBench::kPrints);
         logbook_->prints()->log_print();
     }, "logbook");
+    connect(run_, &RunBench::wants_log, log, &QAction::trigger);
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
