@@ -5929,6 +5929,18 @@
             <numerusform></numerusform>
         </translation>
     </message>
+    <message>
+        <source>copies</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>date</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>

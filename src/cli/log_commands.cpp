@@ -433,8 +433,8 @@ void add_log_commands(CLI::App& app, std::function<int()>& run) {
     for (CLI::App* c : {list, teach, compare, says})
         c->add_flag("--json", call->json, "Print JSON");
     std::string fields;
-    for (const std::string& f : query_fields())
-        fields += (fields.empty() ? "" : ", ") + f;
+    for (const QueryField& f : query_fields())
+        fields += (fields.empty() ? "" : ", ") + f.name;
     CLI::App* out = command("export", "Write prints as CSV or JSON, by the name's ending", run_log_export);
     out->add_option("file", call->file, "The list to write")->required();
     for (CLI::App* c : {list, out})

@@ -500,8 +500,9 @@ void TestLogbook::looked_for() {
     QCOMPARE(q.words, (std::vector<std::string>{"badge", "waste>x", "unknown>3", "-"}));
     QCOMPARE(q.without, std::vector<std::string>{"failed"});
     QVERIFY(q.bounds.empty());
-    for (const std::string& f : query_fields())
-        QCOMPARE(int(parse_query(f + (f == "date" ? ">2026" : ">1"), {}).bounds.size()), 1);
+    for (const QueryField& f : query_fields())
+        QCOMPARE(int(parse_query(f.name + (f.name == "date" ? ">2026" : ">1"), {}).bounds.size()), 1);
+    QCOMPARE(parse_query("stunden>2", {}, {{"stunden", "hours"}}).bounds[0].field, std::string("hours"));
 }
 
 void TestLogbook::compared() {

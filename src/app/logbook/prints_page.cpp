@@ -32,13 +32,20 @@
 #include <QUuid>
 
 #include <algorithm>
-#include <numeric>
 
 namespace vitrail {
 
 namespace {
 
 constexpr int kId = Qt::UserRole;
+/// Figures as the reader calls them.
+std::map<std::string, std::string> own_names() {
+    std::map<std::string, std::string> out;
+    for (const QueryField& f : query_fields())
+        out[words(f.label).toStdString()] = f.name;
+    return out;
+}
+
 constexpr int kPicture = 96; ///< dots square, as kept
 
 QString hours(double s) {
@@ -68,7 +75,10 @@ QWidget* PrintsPage::make_list() {
     auto* row = new QHBoxLayout;
     search_->setObjectName(QStringLiteral("log_search"));
     search_->setPlaceholderText(tr("badge -failed waste>20 date>2026-10"));
-    search_->setToolTip(tr("Words that stand anywhere in it: name, machine, material, filament, spool, fault, notes, date. -word: without it. Figures: %1, with < or >.").arg(QString::fromStdString(std::accumulate(std::next(query_fields().begin()), query_fields().end(), query_fields().front(), [](const std::string& a, const std::string& b) { return a + ", " + b; }))));
+    QStringList fields;
+    for (const QueryField& f : query_fields())
+        fields << words(f.label);
+    search_->setToolTip(tr("Words that stand anywhere in it: name, machine, material, filament, spool, fault, notes, date. -word: without it. Figures: %1, with < or >.").arg(fields.join(QStringLiteral(", "))));
     search_->setAccessibleName(tr("Only prints with these words"));
     search_->setClearButtonEnabled(true);
     for (auto [box, name, spoken] : {std::tuple{machine_, "log_machine", tr("Only this machine")}, {outcome_, "log_outcome", tr("Only those that came out so")}}) {
@@ -188,7 +198,7 @@ void PrintsPage::fill() {
                 machine_->addItem(QString::fromStdString(r.machine_name.empty() ? r.machine : r.machine_name), id);
         machine_->setCurrentIndex(std::max(0, machine_->findData(machine)));
     }
-    const Query query = parse_query(search_->text().toStdString(), place_zone(now_s()));
+    const Query query = parse_query(search_->text().toStdString(), place_zone(now_s()), own_names());
     const QString machine = machine_->currentData().toString();
     std::vector<const PrintRecord*> shown;
     for (auto r = prints.rbegin(); r != prints.rend(); ++r) // the newest first

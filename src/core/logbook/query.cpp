@@ -10,7 +10,7 @@ namespace vitrail {
 namespace {
 
 struct Field {
-    const char* name;
+    const char *name, *label;
     double (*of)(const PrintRecord&);
 };
 
@@ -19,20 +19,20 @@ double known(const PrintRecord& r, Quantity q) {
 }
 
 constexpr Field kFields[] = {
-    {"hours", [](const PrintRecord& r) { return r.real_s().value_or(r.foretold_s()) / 3600; }},
-    {"foretold", [](const PrintRecord& r) { return r.foretold_s() / 3600; }},
-    {"piece", [](const PrintRecord& r) { return known(r, Quantity::piece); }},
-    {"purge", [](const PrintRecord& r) { return known(r, Quantity::purge); }},
-    {"tower", [](const PrintRecord& r) { return known(r, Quantity::tower); }},
-    {"waste", [](const PrintRecord& r) { return r.waste_g(); }},
-    {"cost", [](const PrintRecord& r) { return r.cost; }},
-    {"copies", [](const PrintRecord& r) { return double(r.copies); }},
-    {"layers", [](const PrintRecord& r) { return double(r.layers); }},
-    {"changes", [](const PrintRecord& r) { return double(r.changes); }},
-    {"trips", [](const PrintRecord& r) { return double(r.trips); }},
-    {"swaps", [](const PrintRecord& r) { return double(r.hand_swaps); }},
-    {"nozzle", [](const PrintRecord& r) { return r.nozzle_mm; }},
-    {"date", [](const PrintRecord& r) { return static_cast<double>(r.start_s); }},
+    {"hours", term("hours"), [](const PrintRecord& r) { return r.real_s().value_or(r.foretold_s()) / 3600; }},
+    {"foretold", term("foretold"), [](const PrintRecord& r) { return r.foretold_s() / 3600; }},
+    {"piece", term("piece"), [](const PrintRecord& r) { return known(r, Quantity::piece); }},
+    {"purge", term("purge"), [](const PrintRecord& r) { return known(r, Quantity::purge); }},
+    {"tower", term("tower"), [](const PrintRecord& r) { return known(r, Quantity::tower); }},
+    {"waste", term("waste"), [](const PrintRecord& r) { return r.waste_g(); }},
+    {"cost", term("cost"), [](const PrintRecord& r) { return r.cost; }},
+    {"copies", term("copies"), [](const PrintRecord& r) { return double(r.copies); }},
+    {"layers", term("layers"), [](const PrintRecord& r) { return double(r.layers); }},
+    {"changes", term("changes"), [](const PrintRecord& r) { return double(r.changes); }},
+    {"trips", term("trips"), [](const PrintRecord& r) { return double(r.trips); }},
+    {"swaps", term("swaps"), [](const PrintRecord& r) { return double(r.hand_swaps); }},
+    {"nozzle", term("nozzle"), [](const PrintRecord& r) { return r.nozzle_mm; }},
+    {"date", term("date"), [](const PrintRecord& r) { return static_cast<double>(r.start_s); }},
 };
 
 const Field* find_field(std::string_view name) {
@@ -55,17 +55,17 @@ std::optional<double> value_of(std::string_view field, std::string text, const Z
 
 } // namespace
 
-const std::vector<std::string>& query_fields() {
-    static const std::vector<std::string> names = [] {
-        std::vector<std::string> out;
+const std::vector<QueryField>& query_fields() {
+    static const std::vector<QueryField> fields = [] {
+        std::vector<QueryField> out;
         for (const Field& f : kFields)
-            out.emplace_back(f.name);
+            out.push_back({f.name, say(f.label)});
         return out;
     }();
-    return names;
+    return fields;
 }
 
-Query parse_query(std::string_view text, const Zone& zone) {
+Query parse_query(std::string_view text, const Zone& zone, const std::map<std::string, std::string>& names) {
     Query out;
     while (!text.empty()) {
         const std::size_t end = std::min(text.find(' '), text.size());
@@ -74,10 +74,12 @@ Query parse_query(std::string_view text, const Zone& zone) {
         if (word.empty())
             continue;
         if (const std::size_t sign = word.find_first_of("<>"); sign != std::string_view::npos) {
-            const std::string_view field = word.substr(0, sign);
+            std::string field(word.substr(0, sign));
+            if (const auto own = names.find(field); own != names.end())
+                field = own->second;
             const auto value = find_field(field) ? value_of(field, std::string(word.substr(sign + 1)), zone) : std::nullopt;
             if (value) {
-                out.bounds.push_back({std::string(field), word[sign] == '>', *value});
+                out.bounds.push_back({field, word[sign] == '>', *value});
                 continue;
             }
         }

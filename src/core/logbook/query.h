@@ -3,6 +3,7 @@
 
 #include "core/logbook/record.h"
 
+#include <map>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -21,9 +22,14 @@ struct Query {
     std::vector<Bound> bounds;
 };
 /// What is no bound is a word; nothing is an error. Dates are days, months or years on the clock of the place.
-Query parse_query(std::string_view text, const Zone& zone);
-/// The fields that can be bounded.
-const std::vector<std::string>& query_fields();
+/// `names`: what else the fields may be called, in the reader's language.
+Query parse_query(std::string_view text, const Zone& zone, const std::map<std::string, std::string>& names = {});
+/// A figure that can be bounded: its name, and what it is called on the screen.
+struct QueryField {
+    std::string name;
+    Message label;
+};
+const std::vector<QueryField>& query_fields();
 /// Whether its figures lie within all bounds.
 bool within(const PrintRecord& record, const Query& query);
 
