@@ -5941,6 +5941,10 @@
         <source>swaps</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Layers of heights of their own</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -16691,6 +16695,19 @@ pinned plan</source>
     </message>
     <message>
         <source>Measured where it was, else as foretold; of a failed print everything is waste. Saved: by the order within layers, against the same print in the order as assigned; by purge that replaced something; and by every proposal that was taken.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>setting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>setting, value</comment>
         <translation type="unfinished"></translation>
     </message>
 </context>

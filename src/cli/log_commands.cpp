@@ -268,17 +268,12 @@ void save_page(const std::string& file, const Page& page) {
         throw Unusable{file, english(ok.error().message)};
 }
 
-std::string snapshot_of(ShelfDb& db, const std::string& id) {
-    const auto extras = read_extras(db, id);
-    return extras ? extras->plan : std::string();
-}
-
 int run_log_compare(const LogCall& o) {
     return guarded([&] {
         ShelfDb db = open_book(o);
         const auto prints = prints_of(db, {});
         const PrintRecord &a = chosen(prints, o.id), &b = chosen(prints, o.other);
-        const auto all = differences(a, b, {}, settings_of(snapshot_of(db, a.id)), settings_of(snapshot_of(db, b.id)));
+        const auto all = differences(a, b, {});
         if (!o.file.empty()) {
             save_page(o.file, compare_page(a, b, all));
             return 0;

@@ -70,6 +70,12 @@ PrintRecord record_from(const JsonReader& r) {
     if (r.has("savings"))
         for (std::size_t i = 0; i < r.list("savings", 1000).size(); ++i)
             x.savings.push_back(saving_from_json(r.item("savings", i)));
+    if (r.has("settings")) {
+        const JsonReader settings = r.object("settings");
+        for (const auto& [key, value] : settings.raw().items())
+            if (x.settings.size() < 500 && key.size() < 100)
+                x.settings[one_line(key)] = settings.text(key.c_str());
+    }
     x.purge_measured = r.truth("purge_measured", false);
     if (r.has("figures")) {
         const JsonReader figures = r.object("figures");
@@ -179,7 +185,7 @@ Json record_to_json(const PrintRecord& x) {
         savings.push_back(saving_to_json(saving));
     return {{"id", x.id}, {"title", x.title}, {"project", x.project_file}, {"machine", x.machine}, {"machine_name", x.machine_name}, {"nozzle_mm", x.nozzle_mm}, {"material", x.material}, {"school", x.school}, {"start_s", x.start_s}, {"end_s", x.end_s},
             {"copies", x.copies}, {"layers", x.layers}, {"changes", x.changes}, {"hand_swaps", x.hand_swaps}, {"trips", x.trips}, {"night_trips", x.night_trips}, {"cost", x.cost}, {"contact_cm2", x.contact_cm2}, {"as_assigned_g", x.as_assigned_g},
-            {"as_assigned_s", x.as_assigned_s}, {"as_assigned_cost", x.as_assigned_cost}, {"savings", savings}, {"purge_measured", x.purge_measured}, {"figures", figures}, {"filaments", filaments}, {"outcome", to_string(x.outcome)}, {"failed_layer", x.failed_layer}, {"fault", x.fault}, {"notes", x.notes}, {"photographs", x.photographs}};
+            {"as_assigned_s", x.as_assigned_s}, {"as_assigned_cost", x.as_assigned_cost}, {"savings", savings}, {"settings", x.settings}, {"purge_measured", x.purge_measured}, {"figures", figures}, {"filaments", filaments}, {"outcome", to_string(x.outcome)}, {"failed_layer", x.failed_layer}, {"fault", x.fault}, {"notes", x.notes}, {"photographs", x.photographs}};
 }
 
 Result<PrintRecord> record_from_text(const std::string& text) {
@@ -215,19 +221,6 @@ std::string plan_snapshot(const Project& project, const Plan& plan) {
     Json report = plan_report(project, plan);
     report["settings"] = settings_to_json(project.settings);
     return json_text(report, -1);
-}
-
-SettingTexts settings_of(const std::string& snapshot) {
-    SettingTexts out;
-    const auto json = parse_json(snapshot);
-    if (!json || !json->is_object() || !json->contains("settings") || !(*json)["settings"].is_object())
-        return out;
-    for (const auto& [key, value] : (*json)["settings"].items())
-        if (value.is_number())
-            out[key] = plain(value.get<double>());
-        else if (value.is_string())
-            out[key] = repaired(value.get<std::string>());
-    return out;
 }
 
 std::string logbook_to_csv(const std::vector<PrintRecord>& records) {

@@ -1,7 +1,6 @@
 // The logbook as JSON and CSV: in and out, and for the database.
 #pragma once
 
-#include "core/logbook/compare.h"
 #include "core/logbook/learn.h"
 #include "core/base/result.h"
 #include "core/base/zone.h"
@@ -26,8 +25,6 @@ Result<LogbookFile> logbook_from_text(const std::string& text);
 
 /// What is kept of the plan beside a record: its report, and all settings.
 std::string plan_snapshot(const Project& project, const Plan& plan);
-/// Of such a snapshot, by key; empty where it has none.
-SettingTexts settings_of(const std::string& snapshot);
 
 /// "printing|hand-swap||0.4|", the other way round, and what `vitrail-cli log teach --json` says: factors[] with belief, samples, drift.
 std::string factor_key_text(const FactorKey& key);

@@ -346,6 +346,7 @@ void TestLogbook::text_round_trip() {
     r.at(Quantity::piece).left_out = true;
     r.savings = {{"border", 2.5, 60, 0.1}};
     r.purge_measured = true;
+    r.settings = {{"walls", "4"}};
     const auto json = logbook_from_text(logbook_to_json({{r, a_print(2)}, {{"p1", std::string("\x89PNG\0\xff", 6)}}}));
     QVERIFY2(bool(json), json ? "" : english(json.error().message).c_str());
     QVERIFY(json->prints[0] == r);
@@ -438,6 +439,10 @@ void TestLogbook::months_and_what_failed() {
     QCOMPARE(rates[0].failed, 1);
     QCOMPARE(rates[0].prints, 3);
     QVERIFY(totals({}, {}, Period::month).empty());
+    records[1].settings = records[0].settings = {{"walls", "1"}};
+    const auto by_setting = failure_rates(records);
+    QVERIFY(std::any_of(by_setting.begin(), by_setting.end(), [](const FailureRate& f) { return f.of == FailureRate::Of::setting && f.name == "walls" && f.value == "1" && f.failed == 1 && f.prints == 2; }));
+    QVERIFY(std::any_of(by_setting.begin(), by_setting.end(), [](const FailureRate& f) { return f.of == FailureRate::Of::piece && f.prints == 4; }));
 }
 
 /// Forty prints made with known factors: what is learned lies within its uncertainty, the drift is found, the ranges held.
@@ -511,7 +516,9 @@ void TestLogbook::compared() {
     b.machine_name = "twin";
     b.outcome = Outcome::usable;
     b.fault = "damp";
-    const auto all = differences(a, b, {}, {{"layer", "0.2"}, {"walls", "2"}, {"gone", "1"}}, {{"layer", "0.28"}, {"walls", "2"}});
+    a.settings = {{"walls", "4"}};
+    b.settings = {{"layer", "0.28"}, {"walls", "4"}};
+    const auto all = differences(a, b, {});
     const auto has = [&](const char* what, const char* first, const char* second) {
         return std::any_of(all.begin(), all.end(), [&](const Difference& d) { return english(d.what) == what && english(d.first).find(first) != std::string::npos && english(d.second).find(second) != std::string::npos; });
     };
@@ -528,12 +535,14 @@ void TestLogbook::compared() {
     QCOMPARE(rows, all.size());
     const Page alone = log_page(b, {}, {});
     QVERIFY(std::any_of(alone.blocks.begin(), alone.blocks.end(), [](const PageBlock& x) { return std::any_of(x.items.begin(), x.items.end(), [](const Message& m) { return english(m).find("damp") != std::string::npos; }); }));
-    // A snapshot gives its settings back.
-    const Project p = stack("AB", 4);
+    // A plan's record has the settings that were not the defaults, and no others.
+    Project p = stack("AB", 4);
+    p.settings.walls = 4;
     Planner planner;
     const auto plan = planner.plan(p);
-    QCOMPARE(settings_of(plan_snapshot(p, **plan)).at("layer"), std::string("0.2"));
-    QVERIFY(settings_of("no json").empty());
+    QCOMPARE(record_of(p, **plan).settings.at("walls"), std::string("4"));
+    p.settings = {};
+    QVERIFY(record_of(p, **planner.plan(p)).settings.empty());
 }
 
 /// By hand: what the same print costs in the order as assigned, less what it costs; then each proposal that was taken.

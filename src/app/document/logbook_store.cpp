@@ -171,22 +171,16 @@ void LogbookStore::add_photograph(const std::string& id, const QString& path) {
     });
 }
 
-void LogbookStore::read_beside(QObject* owner, const std::vector<std::string>& ids, std::function<void(std::vector<Beside>)> then) {
-    if (!open_)
+void LogbookStore::read_photographs(QObject* owner, const std::string& id, std::function<void(Photographs)> then) {
+    const PrintRecord* r = print(id);
+    if (!open_ || !r)
         return;
-    std::vector<std::vector<std::string>> names;
-    for (const std::string& id : ids)
-        names.push_back(print(id) ? print(id)->photographs : std::vector<std::string>());
-    in_pool(writer_, [owner = QPointer<QObject>(owner), db = db_, ids, names, then = std::move(then)] {
-        auto out = std::make_shared<std::vector<Beside>>();
+    in_pool(writer_, [owner = QPointer<QObject>(owner), db = db_, id, names = r->photographs, then = std::move(then)] {
+        auto out = std::make_shared<Photographs>();
         (void)guarded([&] {
-            for (std::size_t i = 0; i < ids.size(); ++i) {
-                const auto extras = read_extras(*db, ids[i]);
-                out->push_back({extras ? extras->plan : std::string(), {}});
-                for (const std::string& name : names[i])
-                    if (const auto bytes = read_photograph(*db, ids[i], name))
-                        out->back().photographs.emplace_back(name, photograph_image(*bytes));
-            }
+            for (const std::string& name : names)
+                if (const auto bytes = read_photograph(*db, id, name))
+                    out->emplace_back(name, photograph_image(*bytes));
         });
         in_window(owner, [out, then] { then(std::move(*out)); });
     });

@@ -44,12 +44,9 @@ public:
     const std::map<std::string, std::string>& pictures() const { return pictures_; }
     /// Adds a photograph to a print, from a picture file, made smaller in the background; refusals are said. Taking it out is an edit of the record.
     void add_photograph(const std::string& id, const QString& path);
-    /// Reads what is beside records in the background; `then` gets it in the window's thread, as long as `owner` lives.
-    struct Beside {
-        std::string plan;                      ///< snapshot
-        std::vector<std::pair<std::string, QImage>> photographs; ///< name, picture; those of the record
-    };
-    void read_beside(QObject* owner, const std::vector<std::string>& ids, std::function<void(std::vector<Beside>)> then);
+    /// Reads them in the background; `then` gets them in the window's thread, as long as `owner` lives.
+    using Photographs = std::vector<std::pair<std::string, QImage>>; ///< name, picture; those of the record
+    void read_photographs(QObject* owner, const std::string& id, std::function<void(Photographs)> then);
     /// What the logbook makes of a plan.
     Outlook outlook(const Project& project, const Plan& plan) const { return vitrail::outlook(project, plan, factors_); }
     void wait_written();

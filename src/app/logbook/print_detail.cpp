@@ -6,7 +6,6 @@
 #include "app/parts/tables.h"
 #include "app/theme/theme.h"
 #include "core/run_sheet/log_page.h"
-#include "formats/logbook_text.h"
 #include "formats/place_clock.h"
 #include "paint/page_paint.h"
 #include "paint/thumbnail.h"
@@ -115,23 +114,16 @@ void PrintDetail::show_prints(std::vector<PrintRecord> prints) {
         return;
     }
     photographs_.clear();
-    settings_.assign(shown_.size(), {});
     show_photographs();
     show_differences();
-    if (shown_.empty())
-        return;
-    std::vector<std::string> ids;
-    for (const PrintRecord& r : shown_)
-        ids.push_back(r.id);
-    store_->read_beside(this, ids, [this, asked = ++asked_](std::vector<LogbookStore::Beside> beside) {
-        if (asked != asked_ || beside.size() != shown_.size())
-            return;
-        for (std::size_t i = 0; i < beside.size(); ++i)
-            settings_[i] = settings_of(beside[i].plan);
-        photographs_ = beside.size() == 1 ? std::move(beside[0].photographs) : decltype(photographs_)();
-        show_photographs();
-        show_differences();
-    });
+    const int asked = ++asked_;
+    if (shown_.size() == 1)
+        store_->read_photographs(this, shown_[0].id, [this, asked](LogbookStore::Photographs photographs) {
+            if (asked != asked_)
+                return;
+            photographs_ = std::move(photographs);
+            show_photographs();
+        });
 }
 
 void PrintDetail::show_facts() {
@@ -166,7 +158,7 @@ void PrintDetail::show_facts() {
 void PrintDetail::show_differences() {
     if (shown_.size() != 2)
         return differences_->setRowCount(0);
-    const auto all = differences(shown_[0], shown_[1], document_->project().settings, settings_[0], settings_[1]);
+    const auto all = differences(shown_[0], shown_[1], document_->project().settings);
     differences_->setRowCount(static_cast<int>(all.size()));
     for (int i = 0; i < differences_->rowCount(); ++i) {
         const Difference& d = all[static_cast<std::size_t>(i)];
@@ -238,7 +230,7 @@ void PrintDetail::open_photograph() {
 
 Page PrintDetail::page() const {
     if (shown_.size() == 2)
-        return compare_page(shown_[0], shown_[1], differences(shown_[0], shown_[1], document_->project().settings, settings_[0], settings_[1]));
+        return compare_page(shown_[0], shown_[1], differences(shown_[0], shown_[1], document_->project().settings));
     std::vector<PagePicture> pictures;
     constexpr int kWidth = 300;
     for (const auto& [name, image] : photographs_)

@@ -52,7 +52,6 @@ private:
     LogbookStore* store_;
     std::vector<PrintRecord> shown_;
     std::vector<std::pair<std::string, QImage>> photographs_; ///< of the one that is shown
-    std::vector<SettingTexts> settings_;                      ///< [shown]
     PairsView* pairs_;
     QLabel *title_, *facts_, *notes_, *key_;
     QTableWidget* differences_;

@@ -271,6 +271,7 @@ void PrintsPage::log_print() {
     r.end_s = now;
     if (const auto run = run_())
         take_run(r, *run);
+    name_spools(r);
     foretell(r, factors_for(project.machine, store_->factors()));
     RecordDialog dialog(r, this);
     if (dialog.exec() != QDialog::Accepted)
@@ -283,6 +284,21 @@ void PrintsPage::log_print() {
         return [this, id, extras] { store_->keep_extras(id, std::move(*extras)); };
     });
     take_from_spools(kept);
+}
+
+/// The spool each filament comes off: the first of its kind that has enough left, else the first.
+void PrintsPage::name_spools(PrintRecord& r) const {
+    const Shelf& shelf = shelf_->shelf();
+    for (UsedFilament& u : r.filaments) {
+        const int f = find_filament(document_->project(), u.letter);
+        const auto at = f < 0 || !shelf_->is_open() ? std::vector<int>() : spools_of(shelf, document_->project().filaments[static_cast<std::size_t>(f)].shelf_id);
+        const auto enough = std::find_if(at.begin(), at.end(), [&](int s) { return shelf.spools[static_cast<std::size_t>(s)].left_g >= u.foretold_g; });
+        if (!at.empty()) {
+            const Spool& spool = shelf.spools[static_cast<std::size_t>(enough != at.end() ? *enough : at.front())];
+            u.spool = spool.code;
+            u.before_g = spool.left_g;
+        }
+    }
 }
 
 /// What was printed is gone from the spools; what was weighed says by how much more or less.

@@ -42,6 +42,7 @@ private:
     void show_chosen();
     void change();
     void remove();
+    void name_spools(PrintRecord& record) const;
     void take_from_spools(const PrintRecord& record);
     const PrintRecord* chosen() const;
     std::vector<std::string> selected() const; ///< ids, as they stand in the list

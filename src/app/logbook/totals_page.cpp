@@ -11,6 +11,7 @@
 
 #include <QComboBox>
 #include <QDateTime>
+#include <QFileInfo>
 #include <QLabel>
 #include <QLocale>
 #include <QSplitter>
@@ -90,10 +91,13 @@ void TotalsPage::fill() {
     }
     const auto rates = failure_rates(prints);
     rates_->setRowCount(static_cast<int>(rates.size()));
-    const QString kinds[] = {tr("machine"), tr("material"), tr("spool"), tr("support")};
+    const QString kinds[] = {tr("machine"), tr("material"), tr("spool"), tr("support"), tr("piece"), tr("setting")};
     for (int i = 0; i < rates_->rowCount(); ++i) {
         const FailureRate& f = rates[static_cast<std::size_t>(i)];
-        set_row(rates_, i, {kinds[static_cast<int>(f.of)], f.of == FailureRate::Of::school ? words(school_label(f.name)) : QString::fromStdString(f.name), tr("%1 of %2").arg(f.failed).arg(f.prints)}, QString::fromStdString(f.name));
+        using Of = FailureRate::Of;
+        const QString given = QString::fromStdString(f.name);
+        const QString name = f.of == Of::school ? words(school_label(f.name)) : f.of == Of::piece ? QFileInfo(given).completeBaseName() : f.of == Of::setting ? tr("%1: %2", "setting, value").arg(words(setting_label(f.name)), QString::fromStdString(f.value)) : given;
+        set_row(rates_, i, {kinds[static_cast<int>(f.of)], name, tr("%1 of %2").arg(f.failed).arg(f.prints)}, name);
     }
 }
 

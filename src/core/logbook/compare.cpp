@@ -3,6 +3,7 @@
 #include "core/base/numbers.h"
 
 #include <cmath>
+#include <set>
 
 namespace vitrail {
 
@@ -32,9 +33,17 @@ Message came_out(const PrintRecord& r) {
     return f ? say("{0}: {1}", how, say(f->words)) : how;
 }
 
+/// With its unit; what is not kept was the default.
+Message setting_of(const PrintRecord& r, const std::string& key) {
+    const SettingInfo* info = find_setting(key);
+    const auto at = r.settings.find(key);
+    const std::string text = at != r.settings.end() ? at->second : info ? setting_text(Settings{}, *info) : std::string("–");
+    return info && *info->unit ? say("{0} {1}", text, say(info->unit)) : say("{}", text);
+}
+
 } // namespace
 
-std::vector<Difference> differences(const PrintRecord& a, const PrintRecord& b, const Settings& s, const SettingTexts& of_a, const SettingTexts& of_b) {
+std::vector<Difference> differences(const PrintRecord& a, const PrintRecord& b, const Settings& s) {
     using Of = Difference::Of;
     std::vector<Difference> out;
     const auto add = [&](Of of, Message what, Message first, Message second) {
@@ -60,12 +69,12 @@ std::vector<Difference> differences(const PrintRecord& a, const PrintRecord& b, 
     count(say("hand swaps"), a.hand_swaps, b.hand_swaps);
     count(say("trips"), a.trips, b.trips);
     count(say("trips at night"), a.night_trips, b.night_trips);
-    for (const auto& [key, text] : of_a)
-        if (const auto other = of_b.find(key); other != of_b.end() && other->second != text) {
-            const SettingInfo* info = find_setting(key);
-            const auto with_unit = [&](const std::string& value) { return info && *info->unit ? say("{0} {1}", value, say(info->unit)) : say("{}", value); };
-            out.push_back({Of::setting, info ? say(info->label) : say("{}", key), with_unit(text), with_unit(other->second)});
-        }
+    std::set<std::string> keys;
+    for (const PrintRecord* r : {&a, &b})
+        for (const auto& [key, text] : r->settings)
+            keys.insert(key);
+    for (const std::string& key : keys)
+        add(Of::setting, setting_label(key), setting_of(a, key), setting_of(b, key));
     return out;
 }
 

@@ -136,6 +136,12 @@ PrintRecord record_of(const Project& p, const Plan& plan) {
     r.at(Quantity::cleaning).foretold = plan.cleanup.hand_s;
     r.at(Quantity::soaking).foretold = plan.cleanup.soak_s;
     r.contact_cm2 = plan.cleanup.contact_mm2() / 100;
+    const Settings usual;
+    for (const SettingInfo& s : all_settings())
+        if (s.field.of(p.settings) != s.field.of(usual))
+            r.settings[s.key] = setting_text(p.settings, s);
+    if (!p.settings.layer_bands.empty())
+        r.settings[kLayerBands] = layer_bands_text(p.settings.layer_bands);
     const Cleanup& c = plan.cleanup;
     if (c.contact_mm2() > 0)
         r.school = c.dissolved_mm2 >= std::max(c.broken_mm2, c.peeled_mm2) ? "dissolved" : c.peeled_mm2 >= c.broken_mm2 ? "peeled" : "broken";
@@ -160,6 +166,11 @@ PrintRecord record_of(const Project& p, const Plan& plan) {
 
 Message school_label(const std::string& school) {
     return school == "broken" ? say("broken off") : school == "peeled" ? say("peeled off") : school == "dissolved" ? say("dissolved") : school.empty() ? say("none") : say("{}", school);
+}
+
+Message setting_label(const std::string& key) {
+    const SettingInfo* info = find_setting(key);
+    return info ? say(info->label) : key == kLayerBands ? say("Layers of heights of their own") : say("{}", key);
 }
 
 std::vector<Saving> savings_of(const PrintRecord& r) {

@@ -5,6 +5,7 @@
 #include "core/run/live.h"
 
 #include <array>
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
@@ -80,6 +81,7 @@ struct PrintRecord {
     std::vector<Saving> savings; ///< what it owes to proposals besides the order: those that were taken, and purge that replaced something
     bool purge_measured = false; ///< its purge was sized by a calibration of the machine
     std::vector<UsedFilament> filaments;
+    std::map<std::string, std::string> settings; ///< those that were not the defaults, by key, as text
     Outcome outcome = Outcome::good;
     int failed_layer = 0;
     std::string fault; ///< code; empty: none
@@ -96,6 +98,8 @@ struct PrintRecord {
 
 /// How support comes off, in words; "none" where there was none.
 Message school_label(const std::string& school);
+/// As on the screen; the key where this version does not know it.
+Message setting_label(const std::string& key);
 /// All that it saved by proposals, the order within layers first ("order"); what saved nothing is left out.
 std::vector<Saving> savings_of(const PrintRecord& record);
 /// What a proposal does, for screens and sheets.

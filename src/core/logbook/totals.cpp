@@ -89,18 +89,22 @@ std::vector<Failure> failures(std::span<const PrintRecord> records) {
 }
 
 std::vector<FailureRate> failure_rates(std::span<const PrintRecord> records, int least) {
-    std::map<std::pair<FailureRate::Of, std::string>, FailureRate> found;
+    using Thing = std::tuple<FailureRate::Of, std::string, std::string>;
+    std::map<Thing, FailureRate> found;
     for (const PrintRecord& r : records) {
-        std::set<std::pair<FailureRate::Of, std::string>> in{{FailureRate::Of::machine, r.machine_name.empty() ? r.machine : r.machine_name}, {FailureRate::Of::school, r.school}};
+        using Of = FailureRate::Of;
+        std::set<Thing> in{{Of::machine, r.machine_name.empty() ? r.machine : r.machine_name, {}}, {Of::school, r.school, {}}, {Of::piece, r.project_file.empty() ? r.title : r.project_file, {}}};
         for (const UsedFilament& u : r.filaments) {
-            in.insert({FailureRate::Of::material, u.material});
-            in.insert({FailureRate::Of::spool, u.spool});
+            in.insert({Of::material, u.material, {}});
+            in.insert({Of::spool, u.spool, {}});
         }
-        for (const auto& key : in) {
-            if (key.second.empty())
+        for (const auto& [key, value] : r.settings)
+            in.insert({Of::setting, key, value});
+        for (const Thing& thing : in) {
+            if (std::get<1>(thing).empty())
                 continue;
-            FailureRate& f = found[key];
-            f.of = key.first, f.name = key.second;
+            FailureRate& f = found[thing];
+            std::tie(f.of, f.name, f.value) = thing;
             ++f.prints;
             f.failed += r.outcome == Outcome::failed;
         }

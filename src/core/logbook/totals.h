@@ -35,11 +35,12 @@ struct Failure {
 };
 std::vector<Failure> failures(std::span<const PrintRecord> records);
 
-/// How often prints with a thing in them failed: a material, a spool, a machine, a school of support.
+/// How often prints with a thing in them failed: a material, a spool, a machine, a school of support, a piece, a setting that was not the default.
 struct FailureRate {
-    enum class Of { machine, material, spool, school };
+    enum class Of { machine, material, spool, school, piece, setting };
     Of of = Of::machine;
-    std::string name;
+    std::string name; ///< of a setting its key
+    std::string value; ///< of a setting
     int prints = 0, failed = 0;
 };
 /// Of what was in at least `least` prints and failed at least once; the worst first.
