@@ -11,12 +11,15 @@
 namespace vitrail {
 
 ChangesModel::ChangesModel(Document* document, QObject* parent) : QAbstractTableModel(parent), document_(document) {
-    connect(document, &Document::plan_changed, this, [this] {
-        beginResetModel();
-        const auto plan = document_->plan();
-        rows_ = plan ? change_rows(*plan) : std::vector<ChangeRow>{};
-        endResetModel();
-    });
+    connect(document, &Document::plan_changed, this, &ChangesModel::rebuild);
+    rebuild();
+}
+
+void ChangesModel::rebuild() {
+    beginResetModel();
+    const auto plan = document_->plan();
+    rows_ = plan ? change_rows(*plan) : std::vector<ChangeRow>{};
+    endResetModel();
 }
 
 int ChangesModel::rowCount(const QModelIndex& parent) const {

@@ -23,6 +23,7 @@ public:
     QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
 
 private:
+    void rebuild();
     QVariant refill_data(int refill, int column, int role) const;
 
     Document* document_;

@@ -128,17 +128,7 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
     column->addWidget(all);
 
     connect(document, &Document::plan_changed, this, &OrderPage::refresh);
-    connect(view, &ViewState::layer_changed, this, [this](int layer) {
-        if (moving_)
-            return;
-        // The row of the change that is next to be done at the cursor.
-        if (const int r = model_->row_at(layer); r >= 0) {
-            moving_ = true;
-            table_->selectRow(r);
-            table_->scrollTo(model_->index(r, 0));
-            moving_ = false;
-        }
-    });
+    connect(view, &ViewState::layer_changed, this, &OrderPage::show_layer);
     connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& i) {
         if (moving_ || !i.isValid())
             return;
@@ -154,6 +144,18 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
         document_->edit(choice > 0 ? tr("Print %1 first in every layer").arg(QString::fromStdString(letters)) : tr("Lift the lock on the order"), [&](Project& p) { p.print_first = letters; });
     });
     refresh();
+    show_layer(view->layer());
+}
+
+/// Chooses the row of the change that is next to be done at the cursor.
+void OrderPage::show_layer(int layer) {
+    const int r = moving_ ? -1 : model_->row_at(layer);
+    if (r < 0)
+        return;
+    moving_ = true;
+    table_->selectRow(r);
+    table_->scrollTo(model_->index(r, 0));
+    moving_ = false;
 }
 
 void OrderPage::refresh() {

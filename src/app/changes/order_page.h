@@ -21,6 +21,7 @@ public:
 
 private:
     void refresh();
+    void show_layer(int layer);
 
     Document* document_;
     ViewState* view_;

@@ -36,7 +36,7 @@ SlotsView::SlotsView(Document* document, ViewState* view, QWidget* parent) : QWi
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("Slots over time"));
-    connect(document, &Document::plan_changed, this, [this] {
+    const auto refresh = [this] {
         const auto plan = document_->plan();
         if (!plan || chosen_ >= static_cast<int>(plan->refills.size()))
             chosen_ = -1;
@@ -44,7 +44,9 @@ SlotsView::SlotsView(Document* document, ViewState* view, QWidget* parent) : QWi
             setAccessibleDescription(words(presence(document_->planned_project(), *plan)));
         stale_ = true;
         update();
-    });
+    };
+    connect(document, &Document::plan_changed, this, refresh);
+    refresh();
     connect(view, &ViewState::layer_changed, this, [this] { update(); });
 }
 

@@ -12,7 +12,7 @@
 namespace vitrail {
 
 Study::Study(Document* document, QWidget* shown_in, Work work)
-    : QObject(shown_in), document_(document), shown_in_(shown_in), work_(std::move(work)), later_(new QTimer(this)) {
+    : QObject(shown_in), document_(document), shown_in_(shown_in), work_(std::move(work)), later_(new QTimer(this)), plan_(document->plan()) {
     later_->setSingleShot(true);
     later_->setInterval(150);
     connect(later_, &QTimer::timeout, this, &Study::start);

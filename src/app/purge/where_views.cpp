@@ -32,11 +32,13 @@ FlowView::FlowView(Document* document, ViewState* view, QWidget* parent) : QWidg
     setObjectName(QStringLiteral("flow_view"));
     setAccessibleName(tr("Purge by layer and where it goes"));
     setMinimumHeight(em(7));
-    connect(document, &Document::plan_changed, this, [this] {
+    const auto refresh = [this] {
         const auto plan = document_->plan();
         flows_ = plan ? flows_of(*plan) : std::vector<LayerFlow>();
         update();
-    });
+    };
+    connect(document, &Document::plan_changed, this, refresh);
+    refresh();
     connect(view, &ViewState::layer_changed, this, [this] { update(); });
 }
 

@@ -176,6 +176,7 @@ WhenPage::WhenPage(Document* document, RunStore* store, LogbookStore* logbook, Q
     filling_ = false;
     show_then();
     show_plan();
+    look_for_run();
 }
 
 void WhenPage::showEvent(QShowEvent*) {

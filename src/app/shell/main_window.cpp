@@ -1,22 +1,18 @@
 #include "app/shell/main_window.h"
 
-#include "app/changes/changes_bench.h"
 #include "app/machine/machine_editor.h"
 #include "app/machine/machine_store.h"
 #include "app/palette/palette_bench.h"
 #include "app/document/logbook_store.h"
 #include "app/document/shelf_store.h"
-#include "app/logbook/logbook_bench.h"
 #include "app/picture/new_picture_dialog.h"
 #include "app/picture/picture_bench.h"
+#include "app/logbook/logbook_bench.h"
 #include "app/piece/colour_dialog.h"
 #include "app/piece/piece_bench.h"
 #include "app/plate/plate_bench.h"
-#include "app/purge/purge_bench.h"
 #include "app/ribbon/ribbon.h"
-#include "app/run/run_bench.h"
 #include "app/run/run_store.h"
-#include "app/supports/supports_bench.h"
 #include "app/shell/bench_rail.h"
 #include "app/document/document.h"
 #include "app/shell/message_bar.h"
@@ -68,9 +64,7 @@ constexpr int kMostRecent = 8;
 
 MainWindow::MainWindow()
     : unstyled_(std::make_unique<Unstyled>()), document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
-      rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)),
-      shelf_(new ShelfStore(this)), palette_(new PaletteBench(document_, shelf_)), undo_(new QUndoGroup(this)),
-      changes_(new ChangesBench(document_, view_, owned_machines)), purge_(new PurgeBench(document_, view_)), supports_(new SupportsBench(document_, view_, shelf_)), plate_(new PlateBench(document_, view_)), variants_(new VariantsBench(document_)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), logbook_store_(new LogbookStore(this)), run_(new RunBench(document_, view_, runs_, logbook_store_, ribbon_)), picture_(new PictureBench(document_, view_, shelf_, ribbon_)), logbook_(new LogbookBench(document_, shelf_, logbook_store_, [this] { return last_run(); })),
+      rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)), shelf_(new ShelfStore(this)), undo_(new QUndoGroup(this)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), logbook_store_(new LogbookStore(this)),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
     rail_->add(QStringLiteral("image"), tr("Picture"));
@@ -83,8 +77,8 @@ MainWindow::MainWindow()
     rail_->add(QStringLiteral("variants"), tr("Variants"));
     rail_->add(QStringLiteral("clipboard-list"), tr("Run"));
     rail_->add(QStringLiteral("logbook"), tr("Logbook"));
-    for (QWidget* bench : {static_cast<QWidget*>(picture_), static_cast<QWidget*>(piece_), static_cast<QWidget*>(palette_), static_cast<QWidget*>(supports_), static_cast<QWidget*>(plate_), static_cast<QWidget*>(changes_), static_cast<QWidget*>(purge_), static_cast<QWidget*>(variants_), static_cast<QWidget*>(run_), static_cast<QWidget*>(logbook_)})
-        benches_->addWidget(bench);
+    for (int b = kPicture; b <= kLogbook; ++b)
+        benches_->addWidget(b == kPiece ? static_cast<QWidget*>(piece_) : new QWidget);
 
     auto* middle = new QVBoxLayout;
     middle->setSpacing(0);
@@ -107,6 +101,7 @@ MainWindow::MainWindow()
     make_letters();
 
     connect(rail_, &BenchRail::chosen_changed, this, [this](int bench) {
+        make_bench(static_cast<Bench>(bench));
         benches_->setCurrentIndex(bench);
         undo_->setActiveStack(bench == kLogbook ? logbook_store_->undo_stack() : document_->undo_stack());
         // Where changes and bands are looked at the ribbon is large.
@@ -122,13 +117,6 @@ MainWindow::MainWindow()
     });
     connect(document_, &Document::exported, this, [this](const QString& path) { messages_->say(tr("Written: %1").arg(path)); });
     connect(piece_, &PieceBench::said, this, [this](const QString& text) { messages_->say(text); });
-    connect(palette_, &PaletteBench::said, this, [this](const QString& text) { messages_->say(text); });
-    connect(purge_, &PurgeBench::said, this, [this](const QString& text) { messages_->say(text); });
-    connect(supports_, &SupportsBench::said, this, [this](const QString& text) { messages_->say(text); });
-    connect(picture_, &PictureBench::said, this, [this](const QString& text) { text.isEmpty() ? messages_->hide() : messages_->say(text); });
-    connect(picture_, &PictureBench::wants_picture, this, &MainWindow::ask_picture);
-    connect(changes_, &ChangesBench::said, this, [this](const QString& text) { messages_->say(text); });
-    connect(changes_, &ChangesBench::wants_machine_editor, this, &MainWindow::edit_machine);
     connect(piece_, &PieceBench::wants_machine_editor, this, &MainWindow::edit_machine);
     connect(document_, &Document::preview_changed, this, [this](const QString& what) {
         if (what.isEmpty())
@@ -138,23 +126,14 @@ MainWindow::MainWindow()
     });
     piece_->set_owned_machines(owned_machines());
     connect(piece_, &PieceBench::wants_models, this, &MainWindow::ask_add);
-    connect(plate_, &PlateBench::wants_piece, this, &MainWindow::ask_add_piece);
-    connect(plate_, &PlateBench::said, this, [this](const QString& text) { messages_->say(text); });
-    plate_->set_owned_machines(owned_machines());
     connect(piece_, &PieceBench::wants_project, this, &MainWindow::ask_open);
-    connect(variants_, &VariantsBench::said, this, [this](const QString& text) { messages_->say(text); });
     tally_->set_logbook(logbook_store_);
     if (QFileInfo::exists(ShelfStore::path())) // figures have their ranges from the start
         logbook_store_->open();
-    connect(logbook_, &LogbookBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(logbook_store_, &LogbookStore::said, this, [this](const QString& text) { messages_->say(text); });
-    connect(run_, &RunBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(runs_, &RunStore::said, this, [this](const QString& text) { messages_->say(text); });
     connect(runs_, &RunStore::due, this, [this](const QString& text) {
-        messages_->say(text, tr("Show the run"), [this] {
-            choose_bench(kRun);
-            run_->show_page(RunBench::kWhen);
-        });
+        messages_->say(text, tr("Show the run"), [this] { show_run(); });
         QApplication::alert(this);
     });
     connect(document_, &Document::opened, this, [this](const QString& path) {
@@ -248,7 +227,7 @@ void MainWindow::make_menus() {
     undo_->setActiveStack(document_->undo_stack());
     connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
         if (now && window()->isAncestorOf(now))
-            undo_->setActiveStack(palette_->isVisible() && palette_->shelf_view()->parentWidget()->isAncestorOf(now) ? shelf_->undo_stack() : logbook_->isVisible() ? logbook_store_->undo_stack() : document_->undo_stack());
+            undo_->setActiveStack(palette_ && palette_->isVisible() && palette_->shelf_view()->parentWidget()->isAncestorOf(now) ? shelf_->undo_stack() : logbook_ && logbook_->isVisible() ? logbook_store_->undo_stack() : document_->undo_stack());
     });
     QAction* undo = undo_->createUndoAction(this, tr("&Undo"));
     undo->setShortcut(QKeySequence::Undo);
@@ -264,13 +243,8 @@ void MainWindow::make_menus() {
     add(edit, "thicken_base", tr("&Thicken the base…"), {}, [this] { piece_->thicken_base(); });
     add(edit, "scale_file", tr("&Unit of a model file…"), {}, [this] { piece_->scale_file(); });
     add(edit, "edit_machine", tr("The &machine…"), {}, [this] { edit_machine(); }, "wrench");
-    add(edit, "keep", tr("&Keep as a variant"), QKeySequence(tr("Ctrl+K")), [this] { variants_->keep(); }, "variants");
-    QAction* log = add(edit, "log_print_now", tr("&Log this print…"), QKeySequence(tr("Ctrl+L")), [this] {
-        choose_bench(kLogbook);
-        logbook_->show_page(LogbookBench::kPrints);
-        logbook_->prints()->log_print();
-    }, "logbook");
-    connect(run_, &RunBench::wants_log, log, &QAction::trigger);
+    add(edit, "keep", tr("&Keep as a variant"), QKeySequence(tr("Ctrl+K")), [this] { variants_bench()->keep(); }, "variants");
+    add(edit, "log_print_now", tr("&Log this print…"), QKeySequence(tr("Ctrl+L")), [this] { log_print(); }, "logbook");
     add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
@@ -325,7 +299,8 @@ void MainWindow::edit_machine() {
     MachineEditor editor(document_->project(), this);
     const bool take = editor.exec() == QDialog::Accepted;
     piece_->set_owned_machines(owned_machines());
-    plate_->set_owned_machines(owned_machines());
+    if (plate_)
+        plate_->set_owned_machines(owned_machines());
     if (take && !(editor.machine() == document_->project().machine)) {
         Message followed;
         document_->edit(tr("Change the machine"), [&](Project& p) { followed = set_machine(p, editor.machine()); });
@@ -341,10 +316,7 @@ void MainWindow::find_runs() {
         return;
     const Run& run = *under_way.back();
     const QString file = QString::fromStdString(run.project_file), title = QString::fromStdString(run.title);
-    const auto show = [this] {
-        choose_bench(kRun);
-        run_->show_page(RunBench::kWhen);
-    };
+    const auto show = [this] { show_run(); };
     if (file.isEmpty() || file == document_->path() || !QFileInfo::exists(file))
         messages_->say(tr("A run of %1 is under way.").arg(title), file.isEmpty() || file == document_->path() ? tr("Show the run") : QString(), show);
     else
@@ -359,7 +331,7 @@ void MainWindow::find_runs() {
 void MainWindow::make_letters() {
     for (char c = 'A'; c <= 'Z'; ++c) {
         auto* key = new QShortcut(QKeySequence(Qt::Key_A + (c - 'A')), this);
-        connect(key, &QShortcut::activated, this, [this, c] { rail_->chosen() == kPicture ? picture_->assign(c) : piece_->assign(c); });
+        connect(key, &QShortcut::activated, this, [this, c] { rail_->chosen() == kPicture ? picture_bench()->assign(c) : piece_->assign(c); });
     }
 }
 
@@ -436,7 +408,7 @@ void MainWindow::take_picture(const QString& path) {
     if (dialog.exec() != QDialog::Accepted)
         return;
     choose_bench(kPicture);
-    picture_->take(path, dialog.use(), dialog.width_mm());
+    picture_bench()->take(path, dialog.use(), dialog.width_mm());
 }
 
 void MainWindow::ask_open() {

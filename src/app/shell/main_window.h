@@ -8,6 +8,7 @@
 #include <memory>
 #include <optional>
 
+class QAction;
 class QActionGroup;
 class QMenu;
 class QStackedWidget;
@@ -49,16 +50,17 @@ public:
     Document* document() { return document_; }
     ViewState* view() { return view_; }
     PieceBench* piece_bench() { return piece_; }
-    PictureBench* picture_bench() { return picture_; }
-    PaletteBench* palette_bench() { return palette_; }
+    /// The others are made when they are first asked for.
+    PictureBench* picture_bench();
+    PaletteBench* palette_bench();
+    SupportsBench* supports_bench();
+    PlateBench* plate_bench();
+    ChangesBench* changes_bench();
+    PurgeBench* purge_bench();
+    VariantsBench* variants_bench();
+    RunBench* run_bench();
+    LogbookBench* logbook_bench();
     ShelfStore* shelf() { return shelf_; }
-    ChangesBench* changes_bench() { return changes_; }
-    PurgeBench* purge_bench() { return purge_; }
-    SupportsBench* supports_bench() { return supports_; }
-    PlateBench* plate_bench() { return plate_; }
-    VariantsBench* variants_bench() { return variants_; }
-    RunBench* run_bench() { return run_; }
-    LogbookBench* logbook_bench() { return logbook_; }
     LogbookStore* logbook() { return logbook_store_; }
     RunStore* runs() { return runs_; }
     Ribbon* ribbon() { return ribbon_; }
@@ -78,6 +80,11 @@ protected:
     void dropEvent(QDropEvent*) override;
 
 private:
+    template <class T, class F>
+    T* made(T*& bench, Bench place, F make);
+    void make_bench(Bench place);
+    void show_run();
+    void log_print();
     std::optional<Run> last_run() const;
     void make_menus();
     void make_letters();
@@ -91,6 +98,7 @@ private:
     void ask_picture();
     void take_picture(const QString& path);
     void add_picture_actions(QMenu* file);
+    void offer_pictures(QWidget* bench);
     void ask_export(bool stl, ExportBy by = ExportBy::filament);
     void edit_machine();
     void save(std::function<void()> then = {});
@@ -105,23 +113,24 @@ private:
     BenchRail* rail_;
     QStackedWidget* benches_;
     PieceBench* piece_;
+    PictureBench* picture_ = nullptr;
+    PaletteBench* palette_ = nullptr;
+    SupportsBench* supports_ = nullptr;
+    PlateBench* plate_ = nullptr;
+    ChangesBench* changes_ = nullptr;
+    PurgeBench* purge_ = nullptr;
+    VariantsBench* variants_ = nullptr;
+    RunBench* run_ = nullptr;
+    LogbookBench* logbook_ = nullptr;
     ShelfStore* shelf_;
-    PaletteBench* palette_;
     QUndoGroup* undo_;
-    ChangesBench* changes_;
-    PurgeBench* purge_;
-    SupportsBench* supports_;
-    PlateBench* plate_;
-    VariantsBench* variants_;
     Ribbon* ribbon_;
     RunStore* runs_;
     LogbookStore* logbook_store_;
-    RunBench* run_;
-    PictureBench* picture_;
-    LogbookBench* logbook_;
     MessageBar* messages_;
     ProgressStrip* progress_;
     QMenu* recent_ = nullptr;
+    QAction *picture_layer_ = nullptr, *picture_bed_ = nullptr;
     bool closing_ = false, to_first_change_ = false;
 };
 

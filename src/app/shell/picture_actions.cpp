@@ -44,21 +44,26 @@ void MainWindow::add_picture_actions(QMenu* file) {
         else
             p.drawImage(QPoint(0, 0), thumbnail(document_->planned_project(), std::min(size.width(), size.height())));
     }, tr("piece"));
-    QAction* layer = add("picture_layer", tr("Of the &layer at the cursor…"), {1200, 1200}, true, [this](QPainter& p, QSize size) {
+    picture_layer_ = add("picture_layer", tr("Of the &layer at the cursor…"), {1200, 1200}, true, [this](QPainter& p, QSize size) {
         const Project& project = document_->planned_project();
         paint_layer(p, QRectF(QPointF(0, 0), size), project, *document_->plan(), view_->piece_in(project), view_->layer());
     }, tr("layer"));
-    QAction* bed = add("picture_bed", tr("Of the &bed from above…"), {1200, 1200}, true, [this](QPainter& p, QSize size) { plate_->plate()->render(&p, QRectF(QPointF(0, 0), size)); }, tr("bed"));
+    picture_bed_ = add("picture_bed", tr("Of the &bed from above…"), {1200, 1200}, true, [this](QPainter& p, QSize size) { plate_bench()->plate()->render(&p, QRectF(QPointF(0, 0), size)); }, tr("bed"));
+    offer_pictures(piece_);
+    if (piece_->view3d())
+        piece_->view3d()->addAction(piece); // its right button turns the piece
+}
+
+/// Wherever a layer or the bed is drawn, its picture can be saved.
+void MainWindow::offer_pictures(QWidget* bench) {
     const auto offer = [](QWidget* where, QAction* action) {
         where->addAction(action);
         where->setContextMenuPolicy(Qt::ActionsContextMenu);
     };
-    for (LayerWindow* w : findChildren<LayerWindow*>())
-        offer(w, layer);
-    for (PlateView* w : findChildren<PlateView*>())
-        offer(w, bed);
-    if (piece_->view3d())
-        piece_->view3d()->addAction(piece); // its right button turns the piece
+    for (LayerWindow* w : bench->findChildren<LayerWindow*>())
+        offer(w, picture_layer_);
+    for (PlateView* w : bench->findChildren<PlateView*>())
+        offer(w, picture_bed_);
 }
 
 } // namespace vitrail
