@@ -400,7 +400,7 @@ void TestCli::lists() {
     const Ran machines = run({"machines"});
     for (const char* id : {"hand-swap", "feeder-4", "twin", "carousel"})
         QVERIFY(machines.out.contains(id));
-    QCOMPARE(QJsonDocument::fromJson(run({"machines", "--json"}).out.toUtf8()).array().size(), 4);
+    QCOMPARE(QJsonDocument::fromJson(run({"machines", "--json"}).out.toUtf8()).array().size(), 12);
     QVERIFY(run({"filaments"}).out.contains("co-polyester"));
     QCOMPARE(QJsonDocument::fromJson(run({"filaments", "--json"}).out.toUtf8()).array().size(), 11);
 }

@@ -1,11 +1,14 @@
 #include "core/run/offset_strip.h"
 #include "core/run_sheet/run_sheet.h"
 
+#include "core/machine/assistant.h"
 #include "support.h"
 
 #include <algorithm>
 
 #include <QTemporaryDir>
+
+#include <set>
 
 using namespace vitrail;
 using namespace vitrail::test;
@@ -18,6 +21,7 @@ private Q_SLOTS:
     void bonding();
     void material_names();
     void shipped_machines_are_those_of_the_contract();
+    void a_printer_is_described();
     void machine_file_round_trips_and_refuses();
     void what_a_machine_can_do();
     void nozzles_and_slots_have_names();
@@ -67,7 +71,13 @@ void TestMachinesAndMaterials::material_names() {
 }
 
 void TestMachinesAndMaterials::shipped_machines_are_those_of_the_contract() {
-    QCOMPARE(shipped_machines().size(), std::size_t{4});
+    QCOMPARE(shipped_machines().size(), std::size_t{12});
+    std::set<std::string> ids;
+    for (const Machine& m : shipped_machines()) {
+        QVERIFY2(ids.insert(m.id).second, m.id.c_str());
+        QVERIFY(!m.name.empty() && !m.note.empty() && places_for_filament(m) >= 1);
+    }
+    QCOMPARE(shipped_machines().front().id, std::string("hand-swap"));
     const Machine &hand = *find_machine("hand-swap"), &feeder = *find_machine("feeder-4"), &twin = *find_machine("twin"),
                   &carousel = *find_machine("carousel");
     QCOMPARE(hand.nozzles.size(), std::size_t{1});
@@ -82,6 +92,62 @@ void TestMachinesAndMaterials::shipped_machines_are_those_of_the_contract() {
     QCOMPARE(twin.time(ChangeKind::tool).time_s, 12.0);
     QCOMPARE(feeder.time(ChangeKind::feeder).time_s, 100.0);
     QCOMPARE(hand.time(ChangeKind::hand).attended_s, 180.0);
+}
+
+/// The machines that ship come out of the questions as well, as far as they are asked.
+void TestMachinesAndMaterials::a_printer_is_described() {
+    const auto same_make_up = [](const Machine& a, const char* id) {
+        const Machine& b = *find_machine(id);
+        bool same = a.nozzles.size() == b.nozzles.size() && a.toolheads.size() == b.toolheads.size() && a.purge_to == b.purge_to && places_for_filament(a) == places_for_filament(b);
+        for (std::size_t i = 0; same && i < a.nozzles.size(); ++i)
+            same = a.by_hand(static_cast<int>(i)) == b.by_hand(static_cast<int>(i));
+        return same;
+    };
+    MachineAnswers a;
+    a.name = "x";
+    QVERIFY(same_make_up(machine_from(a), "hand-swap"));
+    QVERIFY(!asks_slots(a) && !asks_turns(a) && !asks_feeding(a, FedBy::feeder_each));
+    a.fed_by = FedBy::one_feeder;
+    QVERIFY(same_make_up(machine_from(a), "feeder-4") && asks_slots(a));
+    a.chute = true;
+    QVERIFY(same_make_up(machine_from(a), "feeder-4-chute"));
+    a.chute = false;
+    a.slots = 16;
+    QVERIFY(same_make_up(machine_from(a), "feeder-16"));
+    a.slots = 4;
+    a.nozzles = 2;
+    a.fed_by = FedBy::spools;
+    QVERIFY(same_make_up(machine_from(a), "twin") && asks_turns(a));
+    a.fed_by = FedBy::feeder_each;
+    QVERIFY(same_make_up(machine_from(a), "twin-feeders"));
+    a.fed_by = FedBy::spool_and_feeder;
+    QVERIFY(same_make_up(machine_from(a), "spool-and-feeder"));
+    a.nozzles = 7;
+    QVERIFY(same_make_up(machine_from(a), "carousel"));
+    a.fed_by = FedBy::spools;
+    a.nozzles = 5;
+    a.take_turns = true;
+    QVERIFY(same_make_up(machine_from(a), "tools-5"));
+    QCOMPARE(machine_from(a).tool.time_s, find_machine("tools-5")->tool.time_s);
+    // Every default is said, and what to measure first depends on the make-up.
+    QVERIFY(english(to_measure(a).front()).find("offset strip") != std::string::npos);
+    a = {};
+    QVERIFY(english(to_measure(a).front()).find("calibration strip") != std::string::npos);
+    a.fed_by = FedBy::one_feeder;
+    a.cuts = false;
+    QVERIFY(machine_from(a).dead_mm3 < Machine{}.dead_mm3);
+    QVERIFY(english(assumed(a).front()).find("shapes the tip") != std::string::npos);
+    // Whatever is answered makes a machine that can be written and read.
+    for (a.nozzles = 1; a.nozzles <= 16; a.nozzles += 5)
+        for (const FedBy by : {FedBy::spools, FedBy::one_feeder, FedBy::feeder_each, FedBy::spool_and_feeder})
+            for (a.slots = 1; a.slots <= 64; a.slots += 21) {
+                a.fed_by = by;
+                const Machine m = machine_from(a);
+                QCOMPARE(static_cast<int>(m.nozzles.size()), a.nozzles);
+                const auto back = read_machine(write_machine(m));
+                QVERIFY2(bool(back), back ? "" : english(back.error().message).c_str());
+                QVERIFY(*back == m);
+            }
 }
 
 void TestMachinesAndMaterials::machine_file_round_trips_and_refuses() {

@@ -281,6 +281,7 @@ void PieceBench::show_project() {
         at = machine_->count() - 1;
     }
     machine_->insertSeparator(machine_->count());
+    machine_->addItem(tr("Describe my printer…"));
     machine_->addItem(tr("Edit the machine…"));
     machine_->addItem(tr("From a file…"));
     machine_->setCurrentIndex(at);
@@ -298,6 +299,10 @@ void PieceBench::set_owned_machines(std::vector<Machine> machines) {
 
 void PieceBench::choose_machine(int index) {
     Machine chosen;
+    if (index == machine_->count() - 3) {
+        show_project();
+        return Q_EMIT wants_machine_assistant();
+    }
     if (index == machine_->count() - 2) {
         show_project();
         return Q_EMIT wants_machine_editor();

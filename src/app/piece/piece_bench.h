@@ -38,6 +38,7 @@ public:
 
 Q_SIGNALS:
     void wants_machine_editor();
+    void wants_machine_assistant();
     void said(const QString& message);
     void wants_models();
     void wants_project();

@@ -1,5 +1,6 @@
 #include "app/shell/main_window.h"
 
+#include "app/machine/machine_assistant.h"
 #include "app/machine/machine_editor.h"
 #include "app/machine/machine_store.h"
 #include "app/palette/palette_bench.h"
@@ -63,7 +64,7 @@ constexpr int kMostRecent = 8;
 } // namespace
 
 MainWindow::MainWindow()
-    : unstyled_(std::make_unique<Unstyled>()), document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
+    : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)), shelf_(new ShelfStore(this)), undo_(new QUndoGroup(this)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), logbook_store_(new LogbookStore(this)),
       messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
@@ -117,6 +118,7 @@ MainWindow::MainWindow()
     });
     connect(document_, &Document::exported, this, [this](const QString& path) { messages_->say(tr("Written: %1").arg(path)); });
     connect(piece_, &PieceBench::said, this, [this](const QString& text) { messages_->say(text); });
+    connect(piece_, &PieceBench::wants_machine_assistant, this, &MainWindow::describe_printer);
     connect(piece_, &PieceBench::wants_machine_editor, this, &MainWindow::edit_machine);
     connect(document_, &Document::preview_changed, this, [this](const QString& what) {
         if (what.isEmpty())
@@ -179,7 +181,7 @@ MainWindow::MainWindow()
     rail_->choose(kPiece);
     refresh_title();
     resize(1280, 800);
-    unstyled_.reset();
+    setStyleSheet(theme_sheet());
     const QByteArray geometry = QSettings().value(QStringLiteral("window")).toByteArray();
     if (!geometry.isEmpty())
         restoreGeometry(geometry);
@@ -242,6 +244,7 @@ void MainWindow::make_menus() {
     edit->addSeparator();
     add(edit, "thicken_base", tr("&Thicken the base…"), {}, [this] { piece_->thicken_base(); });
     add(edit, "scale_file", tr("&Unit of a model file…"), {}, [this] { piece_->scale_file(); });
+    add(edit, "describe_printer", tr("&Describe my printer…"), {}, [this] { describe_printer(); });
     add(edit, "edit_machine", tr("The &machine…"), {}, [this] { edit_machine(); }, "wrench");
     add(edit, "keep", tr("&Keep as a variant"), QKeySequence(tr("Ctrl+K")), [this] { variants_bench()->keep(); }, "variants");
     add(edit, "log_print_now", tr("&Log this print…"), QKeySequence(tr("Ctrl+L")), [this] { log_print(); }, "logbook");
@@ -298,15 +301,34 @@ void MainWindow::make_menus() {
 void MainWindow::edit_machine() {
     MachineEditor editor(document_->project(), this);
     const bool take = editor.exec() == QDialog::Accepted;
+    if (take)
+        use_machine(editor.machine());
+    show_owned_machines(); // some may have been kept or forgotten even so
+}
+
+void MainWindow::describe_printer() {
+    MachineAssistant assistant(this);
+    if (assistant.exec() != QDialog::Accepted)
+        return;
+    use_machine(assistant.machine());
+    if (const Status ok = assistant.keep() ? keep_machine(assistant.machine()) : Status(Done{}); !ok)
+        messages_->say(words(ok.error().message));
+    show_owned_machines();
+}
+
+void MainWindow::use_machine(const Machine& machine) {
+    if (machine == document_->project().machine)
+        return;
+    Message followed;
+    document_->edit(tr("Change the machine"), [&](Project& p) { followed = set_machine(p, machine); });
+    if (!followed.empty())
+        messages_->say(words(followed));
+}
+
+void MainWindow::show_owned_machines() {
     piece_->set_owned_machines(owned_machines());
     if (plate_)
         plate_->set_owned_machines(owned_machines());
-    if (take && !(editor.machine() == document_->project().machine)) {
-        Message followed;
-        document_->edit(tr("Change the machine"), [&](Project& p) { followed = set_machine(p, editor.machine()); });
-        if (!followed.empty())
-            messages_->say(words(followed));
-    }
 }
 
 void MainWindow::find_runs() {

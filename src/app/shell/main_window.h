@@ -31,12 +31,12 @@ class Ribbon;
 class ShelfStore;
 class LogbookBench;
 class LogbookStore;
+struct Machine;
 class RunBench;
 struct Run;
 class RunStore;
 class SupportsBench;
 class Tally;
-class Unstyled;
 class VariantsBench;
 class ViewState;
 
@@ -101,11 +101,13 @@ private:
     void offer_pictures(QWidget* bench);
     void ask_export(bool stl, ExportBy by = ExportBy::filament);
     void edit_machine();
+    void describe_printer();
+    void use_machine(const Machine& machine);
+    void show_owned_machines();
     void save(std::function<void()> then = {});
     void ask_save_as(std::function<void()> then = {});
     void discard_then(std::function<void()> then);
 
-    std::unique_ptr<Unstyled> unstyled_; ///< until the window is put together
     Document* document_;
     ViewState* view_;
     Recovery* recovery_;

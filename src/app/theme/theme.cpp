@@ -151,15 +151,13 @@ void apply_theme(QApplication& app, ThemeChoice choice) {
     p.setColor(QPalette::Disabled, QPalette::Text, t.quiet);
     p.setColor(QPalette::Disabled, QPalette::ButtonText, t.quiet);
     app.setPalette(p);
-    app.setStyleSheet(style_sheet(t));
+    for (QWidget* w : QApplication::topLevelWidgets())
+        if (!w->styleSheet().isEmpty())
+            w->setStyleSheet(theme_sheet());
 }
 
-Unstyled::Unstyled() : sheet_(qApp->styleSheet()) {
-    qApp->setStyleSheet({});
-}
-
-Unstyled::~Unstyled() {
-    qApp->setStyleSheet(sheet_);
+QString theme_sheet() {
+    return style_sheet(theme());
 }
 
 QIcon icon(const QString& name) {

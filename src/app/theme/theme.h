@@ -30,17 +30,9 @@ enum class ThemeChoice { desktop, dark, light };
 /// Sets palette, font and style sheet of the application. `desktop` follows the lightness of the desktop's palette.
 void apply_theme(QApplication& app, ThemeChoice choice);
 
-/// While it lives, widgets are put together without the style sheet. With it each that is put into another is styled anew, with everything in it:
-/// for a whole window that takes longer than all the rest.
-class Unstyled {
-public:
-    Unstyled();
-    ~Unstyled();
-    Unstyled(const Unstyled&) = delete;
-
-private:
-    QString sheet_;
-};
+/// The style sheet of the theme. Each main window wears it, not the application: under one, widgets that are put into another are styled anew with everything in them,
+/// and a bench that is put together outside the window is styled once. apply_theme() changes it in all windows.
+QString theme_sheet();
 
 /// A line icon of ours in the theme's ink.
 QIcon icon(const QString& name);
