@@ -5945,6 +5945,58 @@
         <source>Layers of heights of their own</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>A change by the feeder takes {0} s, and {1} mm³ of filament stay in the nozzle: from memory, for a feeder that {2}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A change of nozzles takes {0} s, and {1} mm³ until it flows again: from memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A swap by hand takes {} min: as you say.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colours mix over {} mm³ behind that: from memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far the head reaches is not known, so pieces are not printed one after another until you say.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far the nozzles are off against each other: an offset strip, in the machine editor. Without it colours gape or overlap.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long it really prints: log the first three prints, and estimates get ranges of their own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How much purge is enough: a calibration strip, on the Purge bench. It saves most, or keeps colours from bleeding.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Speeds and acceleration: take them from the printer&apos;s own settings into the machine editor.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Speeds are those of a printer of the middle sort, from memory: {0} mm/s for walls, {1} mm/s² of acceleration.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cuts and pulls</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shapes the tip and pulls</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} mm³ of filament stay in the nozzle at a swap: from memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -9355,6 +9407,149 @@
     </message>
 </context>
 <context>
+    <name>vitrail::MachineAssistant</name>
+    <message>
+        <source>My printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Keep it among my machines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Describe your printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What do you &amp;call it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Width of the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Depth of the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Height it can print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How &amp;large can it print? Width, depth, height</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How many &amp;nozzles does it print with?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How &amp;wide are they?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It stands on the nozzle; 0.4 mm where nobody has changed it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>they hang side by side on one head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each is parked and fetched</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Where are they?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a spool each, swapped by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a feeder that changes filament by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a feeder for each nozzle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a spool for the first, a feeder for the others</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What &amp;feeds them?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How many s&amp;lots has a feeder?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it cuts it, and pulls</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it pulls it out with a shaped tip</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How does the feeder get filament &amp;out?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>into a tower beside the piece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>out through a chute, beside the bed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where does &amp;purge go?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source> min</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long do you need to &amp;swap a spool?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As it stands there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Measure first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where the other figures come from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What to measure first, and where figures come from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Questions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Print with it</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::MachineEditor</name>
     <message>
         <source>&amp;missing or worn out</source>
@@ -10362,6 +10557,22 @@ On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they
 On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.
 Ctrl+K keeps the project as it stands as a variant.
 Alt+1 to Alt+0 go to the benches. Tab goes from field to field.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The tour needs the demo&apos;s badge, which is not installed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Welcome</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Describe my printer…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;First tour</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -12173,6 +12384,10 @@ Its bodies become parts; give each a filament by its letter.</source>
     </message>
     <message>
         <source>Change heights of layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Describe my printer…</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -16712,6 +16927,58 @@ pinned plan</source>
     </message>
 </context>
 <context>
+    <name>vitrail::TourBar</name>
+    <message>
+        <source>This is a badge of two bodies, a plate and its lettering. Drag to turn it. Beside it is a single layer, as if cut through; below, whatever would spoil the print.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments have letters. The lettering has been selected in the list of regions: press A or B, and it is printed in that filament. Undo brings the other back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The ribbon shows the print from its first layer to its last, a row for each filament. The cursor stands where the filament changes; arrow keys move it, Page Up and Page Down go from change to change.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each change, in every way people count layers: which layer it comes before, after which it stops, and at what height. One layer off, and the lettering has the wrong colour.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What a change pushes out until the new colour is clean. Each strip fades from one filament into the other; drag the cut, and see what less or more of it costs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sheet for the printer: what to load, what to do before which layer, and the cautions that apply. Print it, or save it. That was all: now open a model of your own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Leave the tour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>First tour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <comment>step, steps</comment>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Next</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Done</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::VariantCard</name>
     <message>
         <source>&amp;measure</source>
@@ -17244,6 +17511,161 @@ pinned plan</source>
     </message>
     <message>
         <source>The shelf says %1 g: %2 g more went than was written off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::Welcome</name>
+    <message>
+        <source>Badge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two colours, one swap by hand: the shortest way from a model to a sheet for the printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lighthouse</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Four colours through one nozzle: bands, a tower, purge, and what each change costs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dusk</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture in thin layers: where bands are cut, and how colours come about</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rose window</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A panel to be lit from behind, every dot a stack of films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bracket</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Support that comes off: schools, interfaces, what bonds to what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Signal flags</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Several nozzles: which filament goes on which</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open day</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An order of many pieces, on plates, by day and by night</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Painted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colours painted on the surface of a single body</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Demo projects</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Projects you had open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What would you like to print?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Vitrail works out where colours change, what that costs in filament and hours, and how it costs less. It writes no toolpaths: your own program does, and follows the sheet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Show me round: a badge in six steps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Does the work on this window, step by step; can be left at any time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a &amp;model…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>3MF, STL or OBJ; its bodies become parts, each in a filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Make something of a &amp;picture…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A relief in thin layers, or a panel to be lit from behind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Start an &amp;order…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Many pieces by a day: what goes on which plate, and when</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open a pro&amp;ject…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A Vitrail project, *.vitrail</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Describe my printer…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By questions that anybody who has it can answer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Or drop a file anywhere on this window.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments have letters: select a region of a piece and press a letter, and it is printed in that filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try it on a demo</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go on with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Projects you open or save are found here.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -44,6 +44,8 @@ int main(int argc, char** argv) {
     // The file is read while the window is made ready, so that the first frame shows it.
     if (!parser.positionalArguments().isEmpty())
         window.open_files(parser.positionalArguments());
+    else
+        window.show_welcome();
     window.show();
     if (View3d* piece = parser.isSet(exit_at_first_frame) ? window.piece_bench()->view3d() : nullptr)
         QObject::connect(piece, &QOpenGLWidget::frameSwapped, &window, [&window] {

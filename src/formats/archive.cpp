@@ -120,6 +120,11 @@ Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress
     }
 }
 
+std::string read_thumbnail(const std::string& path) {
+    constexpr std::size_t kMost = 1 << 20;
+    return read_zip_file(path, "thumbnail.png", kMost);
+}
+
 Status save_project(const Project& p, const std::string& path, const std::string& thumbnail_png) {
     const Result<std::string> bytes = write_archive(p, thumbnail_png);
     if (!bytes)

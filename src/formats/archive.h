@@ -20,6 +20,9 @@ Result<std::string> write_archive(const Project& project, const std::string& thu
 /// Long: takes Progress.
 Result<Project> read_archive(std::string_view bytes, const Progress& progress = {});
 
+/// The small picture in a project file, PNG, without reading the rest; empty where there is none.
+std::string read_thumbnail(const std::string& path);
+
 /// One file of the archive, not yet made.
 struct ArchiveFile {
     std::string name;

@@ -93,6 +93,21 @@ Status scan_zip(std::string_view bytes, const std::function<void(const std::stri
     return walk(bytes, limits, entry, chunk);
 }
 
+std::string read_zip_file(const std::string& path, const std::string& name, std::size_t most) {
+    zip_t* zip = zip_open(path.c_str(), ZIP_RDONLY, nullptr);
+    if (!zip)
+        return {};
+    std::string out;
+    if (zip_file_t* file = zip_fopen(zip, name.c_str(), 0)) {
+        out.resize(most + 1);
+        const zip_int64_t n = zip_fread(file, out.data(), out.size());
+        out.resize(n > 0 && static_cast<std::size_t>(n) <= most ? static_cast<std::size_t>(n) : 0);
+        zip_fclose(file);
+    }
+    zip_discard(zip);
+    return out;
+}
+
 Result<std::string> write_zip(const std::vector<ZipEntry>& entries) {
     zip_error_t error;
     zip_error_init(&error);

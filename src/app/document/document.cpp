@@ -165,16 +165,25 @@ void Document::unpin() {
 }
 
 void Document::open(const QString& path) {
-    files_->read([this, path](const Disk& disk, const Progress& progress) -> FileQueue::Then {
+    read_project(path, path);
+}
+
+void Document::open_copy(const QString& path) {
+    read_project(path, {});
+}
+
+/// `own`: the file it is then saved to.
+void Document::read_project(const QString& path, const QString& own) {
+    files_->read([this, path, own](const Disk& disk, const Progress& progress) -> FileQueue::Then {
         const auto bytes = disk.read(path.toStdString());
         auto project = bytes ? read_archive(*bytes, progress) : Result<Project>(bytes.error());
         if (!project)
             return [this, path, why = words(project.error().message)] {
                 Q_EMIT failed(tr("%1 could not be opened. %2").arg(QFileInfo(path).fileName(), why));
             };
-        return [this, path, p = std::move(*project)]() mutable {
-            reset(std::move(p), path);
-            Q_EMIT opened(path);
+        return [this, own, p = std::move(*project)]() mutable {
+            reset(std::move(p), own);
+            Q_EMIT opened(own);
         };
     });
 }

@@ -60,6 +60,8 @@ public:
 
     /// Reads and writes in the background; the signals below tell how it went. `then` runs once it has gone well.
     void open(const QString& path);
+    /// As a project that has no file yet: saving asks for one.
+    void open_copy(const QString& path);
     void save(const QString& path, std::function<void()> then = {});
     /// Adds the bodies of files to a piece; kPieceEach: each file becomes a piece of its own.
     static constexpr int kPieceEach = -1;
@@ -111,6 +113,7 @@ Q_SIGNALS:
 
 private:
     friend class ProjectEdit;
+    void read_project(const QString& path, const QString& own);
     /// A project and the plan made from it.
     struct Planned {
         Project project;

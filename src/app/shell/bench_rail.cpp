@@ -85,6 +85,13 @@ void BenchRail::choose(int bench) {
     b->setChecked(true);
 }
 
+void BenchRail::choose_none() {
+    group_.setExclusive(false);
+    if (QAbstractButton* b = group_.checkedButton())
+        b->setChecked(false);
+    group_.setExclusive(true);
+}
+
 void BenchRail::paintEvent(QPaintEvent*) {
     const Theme& t = Theme::current();
     QPainter p(this);

@@ -28,6 +28,7 @@ public:
     explicit BenchRail(QWidget* parent = nullptr);
     void add(const QString& picture, const QString& name);
     void choose(int bench);
+    void choose_none();
     int chosen() const { return group_.checkedId(); }
 
 Q_SIGNALS:

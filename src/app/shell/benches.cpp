@@ -3,6 +3,7 @@
 #include "app/document/document.h"
 #include "app/document/logbook_store.h"
 #include "app/document/shelf_store.h"
+#include "app/document/view_state.h"
 #include "app/layer_window/layer_window.h"
 #include "app/logbook/logbook_bench.h"
 #include "app/machine/machine_store.h"
@@ -13,11 +14,17 @@
 #include "app/purge/purge_bench.h"
 #include "app/run/run_bench.h"
 #include "app/shell/main_window.h"
+#include "app/ribbon/ribbon.h"
+#include "app/shell/bench_rail.h"
 #include "app/shell/message_bar.h"
+#include "app/shell/tour.h"
+#include "app/shell/welcome.h"
 #include "app/supports/supports_bench.h"
 #include "app/variants/variants_bench.h"
 
 #include <QAction>
+#include <QFileInfo>
+#include <QSettings>
 #include <QStackedWidget>
 
 namespace vitrail {
@@ -103,6 +110,66 @@ RunBench* MainWindow::run_bench() {
 
 LogbookBench* MainWindow::logbook_bench() {
     return made(logbook_, kLogbook, [this] { return new LogbookBench(document_, shelf_, logbook_store_, [this] { return last_run(); }); });
+}
+
+void MainWindow::show_welcome() {
+    if (!welcome_) {
+        welcome_ = new Welcome(document_);
+        benches_->addWidget(welcome_);
+        connect(welcome_, &Welcome::wants_model, this, &MainWindow::ask_add);
+        connect(welcome_, &Welcome::wants_picture, this, &MainWindow::ask_picture);
+        connect(welcome_, &Welcome::wants_project, this, &MainWindow::ask_open);
+        connect(welcome_, &Welcome::wants_machine, this, &MainWindow::describe_printer);
+        connect(welcome_, &Welcome::wants_tour, this, &MainWindow::begin_tour);
+        connect(welcome_, &Welcome::wants_order, this, [this] {
+            choose_bench(kPlate);
+            plate_bench()->show_page(PlateBench::kOrder);
+        });
+        connect(welcome_, &Welcome::wants_demo, this, [this](const QString& path) { discard_then([this, path] { document_->open_copy(path); }); });
+        connect(welcome_, &Welcome::wants_recent, this, [this](const QString& path) { open_files({path}); });
+    }
+    rail_->choose_none();
+    welcome_->show_projects(QSettings().value(QStringLiteral("recent")).toStringList());
+    benches_->setCurrentWidget(welcome_);
+}
+
+void MainWindow::begin_tour() {
+    const QString badge = demo_folder() + QStringLiteral("/badge.vitrail");
+    if (!QFileInfo::exists(badge))
+        return messages_->say(tr("The tour needs the demo's badge, which is not installed."));
+    discard_then([this, badge] {
+        document_->open_copy(badge);
+        tour_->begin();
+    });
+}
+
+/// Does what belongs to a step of the tour.
+void MainWindow::show_step(int step) {
+    switch (step) {
+    case TourBar::kPiece: choose_bench(kPiece); break;
+    case TourBar::kLetters:
+        choose_bench(kPiece);
+        view_->select({1});
+        break;
+    case TourBar::kRibbon:
+        choose_bench(kPiece);
+        if (const auto plan = document_->plan(); plan && !plan->changes.empty())
+            view_->set_layer(plan->changes.front().layer);
+        break;
+    case TourBar::kChanges:
+        choose_bench(kChanges);
+        changes_bench()->show_page(ChangesBench::kOrder);
+        break;
+    case TourBar::kPurge:
+        choose_bench(kPurge);
+        purge_bench()->show_page(PurgeBench::kStrips);
+        break;
+    case TourBar::kSheet:
+        choose_bench(kRun);
+        run_bench()->show_page(RunBench::kSheet);
+        break;
+    default: break;
+    }
 }
 
 void MainWindow::show_run() {

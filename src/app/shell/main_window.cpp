@@ -21,6 +21,7 @@
 #include "app/parts/pages.h"
 #include "app/document/recovery.h"
 #include "app/shell/tally.h"
+#include "app/shell/tour.h"
 #include "app/variants/variants_bench.h"
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
@@ -66,7 +67,7 @@ constexpr int kMostRecent = 8;
 MainWindow::MainWindow()
     : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
       rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)), shelf_(new ShelfStore(this)), undo_(new QUndoGroup(this)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), logbook_store_(new LogbookStore(this)),
-      messages_(new MessageBar), progress_(new ProgressStrip) {
+      tour_(new TourBar), messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
     rail_->add(QStringLiteral("image"), tr("Picture"));
     rail_->add(QStringLiteral("box"), tr("Piece"));
@@ -83,6 +84,7 @@ MainWindow::MainWindow()
 
     auto* middle = new QVBoxLayout;
     middle->setSpacing(0);
+    middle->addWidget(tour_);
     middle->addWidget(messages_);
     middle->addWidget(progress_);
     middle->addWidget(benches_, 1);
@@ -139,8 +141,11 @@ MainWindow::MainWindow()
         QApplication::alert(this);
     });
     connect(document_, &Document::opened, this, [this](const QString& path) {
-        remember(path);
+        if (!path.isEmpty())
+            remember(path);
         messages_->hide();
+        if (rail_->chosen() < 0)
+            choose_bench(kPiece);
         view_->show_piece(0);
         view_->select({});
         view_->show_spots({});
@@ -168,6 +173,11 @@ MainWindow::MainWindow()
         std::erase_if(parts, [&](int p) { return p >= static_cast<int>(view_->piece_of(document_->project()).parts.size()); });
         view_->select(std::move(parts));
     });
+    connect(document_, &Document::project_changed, this, [this] {
+        if (rail_->chosen() < 0 && has_parts(document_->project()))
+            choose_bench(kPiece); // something has come
+    });
+    connect(tour_, &TourBar::entered, this, &MainWindow::show_step);
     for (auto signal : {&Document::project_changed, &Document::modified_changed})
         connect(document_, signal, this, &MainWindow::refresh_title);
     connect(document_, &Document::planning_changed, this, &MainWindow::refresh_progress);
@@ -203,6 +213,7 @@ void MainWindow::make_menus() {
     add(file, "new", tr("&New project"), QKeySequence::New, [this] {
         discard_then([this] { document_->start_anew(); });
     }, "file-plus-2");
+    add(file, "welcome", tr("&Welcome"), {}, [this] { show_welcome(); }, "compass");
     add(file, "open", tr("&Open…"), QKeySequence::Open, [this] { ask_open(); }, "folder-open");
     recent_ = file->addMenu(tr("Open &recent"));
     connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
@@ -290,6 +301,7 @@ void MainWindow::make_menus() {
                "Ctrl+K keeps the project as it stands as a variant.\n"
                "Alt+1 to Alt+0 go to the benches. Tab goes from field to field."));
     });
+    add(help, "tour", tr("&First tour"), {}, [this] { begin_tour(); }, "compass");
     add(help, "about", tr("&About Vitrail"), {}, [this] {
         QMessageBox::about(this, tr("About Vitrail"),
             tr("Vitrail %1 plans multicolour prints.\n\nIt is free software under the GNU General Public License, version 3 or later, "

@@ -38,7 +38,9 @@ class RunStore;
 class SupportsBench;
 class Tally;
 class VariantsBench;
+class TourBar;
 class ViewState;
+class Welcome;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -69,6 +71,9 @@ public:
     /// Projects are opened, models are added.
     void open_files(const QStringList& paths);
     void choose_bench(Bench bench);
+    /// What an empty window offers; any bench, or a project that is opened, takes its place.
+    void show_welcome();
+    void begin_tour();
     /// Offers what a killed session left behind.
     void offer_recovery();
     /// Follows runs that an earlier session began, and says so.
@@ -84,6 +89,7 @@ private:
     T* made(T*& bench, Bench place, F make);
     void make_bench(Bench place);
     void show_run();
+    void show_step(int step);
     void log_print();
     std::optional<Run> last_run() const;
     void make_menus();
@@ -129,6 +135,8 @@ private:
     Ribbon* ribbon_;
     RunStore* runs_;
     LogbookStore* logbook_store_;
+    Welcome* welcome_ = nullptr;
+    TourBar* tour_;
     MessageBar* messages_;
     ProgressStrip* progress_;
     QMenu* recent_ = nullptr;

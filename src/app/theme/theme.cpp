@@ -51,6 +51,7 @@ QString style_sheet(const Theme& t) {
         QHeaderView::section { background: %panel; color: %quiet; border: 0; border-bottom: 1px solid %line; padding: 4px 6px; }
         QTableCornerButton::section { background: %panel; border: 0; }
         QPushButton, QToolButton { background: %field; border: 1px solid %line; border-radius: 3px; padding: 4px 10px; }
+        QFileDialog QToolButton { padding: 2px; }
         QPushButton:hover, QToolButton:hover { border-color: %accent; }
         QPushButton:focus, QToolButton:focus { border: 1px solid %accent; }
         QPushButton:disabled, QToolButton:disabled { color: %quiet; border-style: dotted; }
