@@ -321,6 +321,7 @@ void TestRunWindow::stops_are_written() {
     show_bench(evening(), RunBench::kFile);
     const QString plain = write_file_of(project(), {}), out = dir_->filePath("with.gcode");
     read(plain);
+    QTRY_VERIFY(!label("file_verdict").isEmpty()); // it has been compared, too
     const std::string before = *read_file(plain.toStdString());
     bench()->file()->write(plain); // never over itself
     QTRY_VERIFY(window_->messages()->text().contains("stays as it is"));

@@ -300,7 +300,8 @@ void TestWindow::layer_height_and_machine() {
     QCOMPARE(window_->document()->plan()->changes[0].layer, 20); // 0.2 + 18 × 0.1
     auto* machine = window_->findChild<QComboBox*>("machine");
     machine->setFocus();
-    QTest::keyClick(machine, Qt::Key_Down);
+    for (int i = machine->findData("feeder-4") - machine->currentIndex(); i > 0; --i)
+        QTest::keyClick(machine, Qt::Key_Down);
     wait_for_plan();
     QCOMPARE(project().machine.id, std::string("feeder-4"));
     QCOMPARE(tally("hand_swaps"), QString("0"));
