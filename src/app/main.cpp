@@ -19,7 +19,7 @@ int main(int argc, char** argv) {
     QApplication::setOrganizationName(QStringLiteral("vitrail"));
     QApplication::setApplicationName(QStringLiteral("vitrail"));
     QApplication::setApplicationDisplayName(QStringLiteral("Vitrail"));
-    QApplication::setApplicationVersion(QStringLiteral("0.1.0"));
+    QApplication::setApplicationVersion(QStringLiteral(VITRAIL_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("vitrail"));
     // Where there is none for the desktop's language, English brings at least its plurals.
     QTranslator translator;

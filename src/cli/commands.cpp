@@ -350,4 +350,15 @@ int run_export(const ExportOptions& o) {
     });
 }
 
+int run_thumbnail(const std::string& project, const std::string& picture, int size) {
+    return guarded([&] {
+        std::string png = read_thumbnail(project);
+        QImage image = QImage::fromData(QByteArray::fromStdString(png));
+        if (image.isNull()) // written without one, or damaged: it is drawn
+            image = thumbnail(open_project(project, {}), size);
+        save(picture, png_of(image.scaled(size, size, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+        return 0;
+    });
+}
+
 } // namespace vitrail

@@ -14,7 +14,7 @@ int main(int argc, char** argv) {
     CLI::App app{"Vitrail plans multicolour prints: who gets which filament, when it changes, and what that costs."};
     app.name("vitrail-cli");
     app.require_subcommand(1);
-    app.set_version_flag("--version", "vitrail-cli 0.1.0");
+    app.set_version_flag("--version", "vitrail-cli " VITRAIL_VERSION);
     std::function<int()> run;
 
     NewOptions fresh;
@@ -123,6 +123,13 @@ int main(int argc, char** argv) {
     fit->add_option("readings", readings, "CSV: from_rgb,to_rgb,delta_e,clean_mm3")->required();
     fit->add_flag("--json", json, "Print JSON");
     fit->callback([&] { run = [&] { return run_fit(readings, json); }; });
+    std::string project, small;
+    int size = 256;
+    CLI::App* thumb = app.add_subcommand("thumbnail", "Write the small picture in a project file as PNG, for file managers");
+    thumb->add_option("project", project, "The project, *.vitrail")->required();
+    thumb->add_option("picture", small, "The picture to write")->required();
+    thumb->add_option("--size", size, "Dots on its longer side")->check(CLI::Range(16, 2048));
+    thumb->callback([&] { run = [&] { return run_thumbnail(project, small, size); }; });
     CLI::App* machines = app.add_subcommand("machines", "The machines that ship with Vitrail");
     machines->add_flag("--json", json, "Print JSON");
     machines->callback([&] { run = [&] { return run_machines(json); }; });

@@ -400,6 +400,9 @@ void TestCli::lists() {
     const Ran machines = run({"machines"});
     for (const char* id : {"hand-swap", "feeder-4", "twin", "carousel"})
         QVERIFY(machines.out.contains(id));
+    QCOMPARE(run({"thumbnail", QString::fromStdString(source_file("demo/badge.vitrail")), "small.png", "--size", "64"}).status, 0);
+    QVERIFY(read_file(path("small.png"))->starts_with("\x89PNG"));
+    QCOMPARE(run({"thumbnail", "base.stl", "small.png"}).status, 1);
     QCOMPARE(QJsonDocument::fromJson(run({"machines", "--json"}).out.toUtf8()).array().size(), 12);
     QVERIFY(run({"filaments"}).out.contains("co-polyester"));
     QCOMPARE(QJsonDocument::fromJson(run({"filaments", "--json"}).out.toUtf8()).array().size(), 11);
