@@ -16,8 +16,12 @@ using namespace vitrail::test;
 class TestWelcomeWindow : public WindowFixture {
     Q_OBJECT
 private Q_SLOTS:
-    void initTestCase() { prepare(); }
+    void initTestCase() {
+        prepare();
+        QApplication::setApplicationName("vitrail-test-welcome"); // other classes, which run beside this one, remember projects too
+    }
     void init() {
+        QSettings().clear();
         begin();
         qputenv("VITRAIL_MACHINES", dir_->filePath("machines").toUtf8());
     }
