@@ -336,7 +336,7 @@ void TestWordsWindow::nothing_english_in_dialogs() {
         find<QAbstractButton>(button)->click();
         QVERIFY2(qApp->findChildren<QTimer*>("next_dialog").isEmpty(), button);
     }
-    key(Qt::Key_3, Qt::AltModifier);
+    window_->choose_bench(MainWindow::kPalette); // by key only once the window is active again
     look_at_next();
     press("shelf_add_filament");
     QVERIFY2(left_.empty(), qPrintable(left()));

@@ -106,6 +106,7 @@ MainWindow::MainWindow()
     connect(rail_, &BenchRail::chosen_changed, this, [this](int bench) {
         make_bench(static_cast<Bench>(bench));
         benches_->setCurrentIndex(bench);
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::LayoutRequest); // a bench that was just made is laid out before it is first painted
         undo_->setActiveStack(bench == kLogbook ? logbook_store_->undo_stack() : document_->undo_stack());
         // Where changes and bands are looked at the ribbon is large.
         ribbon_->setFixedHeight(bench == kChanges ? em(15) : bench == kPicture ? em(12) : bench == kVariants ? em(10) : em(11));
