@@ -120,6 +120,8 @@ class TestWordsWindow : public WindowFixture {
 private Q_SLOTS:
     void initTestCase() {
         prepare();
+        QApplication::setApplicationName("vitrail-test-words"); // other classes, which run beside this one, remember addresses too
+        QSettings().clear();
         qApp->installTranslator(&foreign_);
     }
     void cleanupTestCase() { qApp->removeTranslator(&foreign_); }
