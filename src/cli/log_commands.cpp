@@ -319,9 +319,11 @@ int run_log_photo(const LogCall& o) {
             throw Unusable{o.photograph, english(photograph.error().message)};
         const std::string name = free_photograph_name(r, std::filesystem::path(o.photograph).stem().string());
         r.photographs.push_back(name);
-        for (const Status& ok : {write_photograph(db, r.id, name, *photograph), write_print(db, r)})
-            if (!ok)
-                throw Unusable{o.book, english(ok.error().message)};
+        Status ok = write_photograph(db, r.id, name, *photograph);
+        if (ok) // a record speaks only of what is there
+            ok = write_print(db, r);
+        if (!ok)
+            throw Unusable{o.book, english(ok.error().message)};
         fmt::print("{}\n", name);
         return 0;
     });

@@ -250,6 +250,11 @@ void TestLogbookWindow::photographs() {
     QTRY_COMPARE(pictures->count(), 1);
     window_->findChild<QAction*>("undo")->trigger();
     QTRY_COMPARE(pictures->count(), 2);
+    // Two of the same name at once: neither is written over the other.
+    QVERIFY(image.save(dir_->filePath("front.png")));
+    detail->add_photographs({dir_->filePath("front.jpg"), dir_->filePath("front.png")});
+    QTRY_COMPARE(pictures->count(), 4);
+    QCOMPARE(store()->prints().back().photographs, (std::vector<std::string>{"front", "front-2", "front-3"}));
     detail->add_photographs({QString::fromStdString(source_file("demo/season.json"))});
     QTRY_VERIFY(window_->messages()->text().contains("season.json was not added"));
 }

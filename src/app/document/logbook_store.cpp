@@ -147,10 +147,14 @@ void LogbookStore::keep_pictures(std::map<std::string, std::string> pictures) {
 void LogbookStore::add_photograph(const std::string& id, const QString& path) {
     if (!open_)
         return;
-    in_pool(writer_, [this, owner = QPointer<QObject>(this), db = db_, id, path, record = print(id) ? *print(id) : PrintRecord{}] {
+    in_pool(writer_, [this, owner = QPointer<QObject>(this), db = db_, id, path, record = print(id) ? *print(id) : PrintRecord{}]() mutable {
         QString problem;
-        std::string name = free_photograph_name(record, QFileInfo(path).completeBaseName().toStdString());
+        std::string name;
         const QString mistake = guarded([&] {
+            // Nothing is written over: neither what came just before this one, nor what was taken out and can come back by undo.
+            const std::string wanted = QFileInfo(path).completeBaseName().toStdString();
+            for (name = free_photograph_name(record, wanted); read_photograph(*db, id, name); name = free_photograph_name(record, wanted))
+                record.photographs.push_back(name);
             const auto bytes = read_file(path.toStdString());
             const auto kept = bytes ? photograph_to_keep(*bytes) : Result<std::string>(bytes.error());
             Status ok = kept ? Status(Done{}) : Status(kept.error());
