@@ -47,6 +47,7 @@ private:
     void settle() {
         wait_for_plan();
         QTRY_VERIFY_WITH_TIMEOUT(bench()->up_to_date(), 30000);
+        QCoreApplication::processEvents(); // new cards are shown by the next round only
     }
     QList<VariantCard*> cards() {
         QList<VariantCard*> out;

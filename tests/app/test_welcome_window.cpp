@@ -16,10 +16,7 @@ using namespace vitrail::test;
 class TestWelcomeWindow : public WindowFixture {
     Q_OBJECT
 private Q_SLOTS:
-    void initTestCase() {
-        prepare();
-        QApplication::setApplicationName("vitrail-test-welcome"); // other classes, which run beside this one, remember projects too
-    }
+    void initTestCase() { prepare(); }
     void init() {
         QSettings().clear();
         begin();

@@ -9,6 +9,8 @@
 #include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
+#include "formats/archive.h"
+#include "paint/make_picture.h"
 
 #include "support.h"
 
@@ -48,7 +50,7 @@ class WindowFixture : public QObject {
 public:
     static void prepare() {
         QApplication::setOrganizationName("vitrail-test");
-        QApplication::setApplicationName("vitrail-test");
+        QApplication::setApplicationName(QStringLiteral("vitrail-test-%1").arg(QCoreApplication::applicationPid())); // classes run side by side, and each remembers for itself
         QSettings().clear();
         apply_theme(*qApp, ThemeChoice::dark);
     }
@@ -81,6 +83,14 @@ public:
     void show_project(Project p) {
         window_->document()->reset(std::move(p), {});
         wait_for_plan();
+    }
+    /// The demo's rose window at a third of its size: all its kinds of films, a ninth of the work.
+    static Result<Project> small_rose_window() {
+        auto p = load_project(source_file("demo/rose-window.vitrail"));
+        if (!p)
+            return p;
+        p->picture->width_mm = 30;
+        return picture_made(std::move(*p));
     }
     const Project& project() { return window_->document()->project(); }
     Document* document() { return window_->document(); }

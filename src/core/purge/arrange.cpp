@@ -2,7 +2,7 @@
 
 #define LIBNEST2D_GEOMETRIES_clipper
 #define LIBNEST2D_OPTIMIZER_nlopt
-#define LIBNEST2D_THREADING_std // it insists on one
+#define LIBNEST2D_THREADING_tbb // its own way starts a thread for every pair of outlines
 #include <libnest2d/common.hpp>
 // C++20 also compares two angles by way of the library's == for degrees and radians, and cannot choose.
 namespace libnest2d {
