@@ -2,6 +2,7 @@
 #include "app/piece/piece_bench.h"
 #include "app/document/document.h"
 #include "app/shell/main_window.h"
+#include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
 
@@ -9,7 +10,6 @@
 #include <QCommandLineParser>
 #include <QSettings>
 #include <QTimer>
-#include <QTranslator>
 
 #include <cstdlib>
 
@@ -21,11 +21,7 @@ int main(int argc, char** argv) {
     QApplication::setApplicationDisplayName(QStringLiteral("Vitrail"));
     QApplication::setApplicationVersion(QStringLiteral(VITRAIL_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("vitrail"));
-    // Where there is none for the desktop's language, English brings at least its plurals.
-    QTranslator translator;
-    if (translator.load(QLocale(), QStringLiteral("vitrail"), QStringLiteral("_"), QStringLiteral(":/translations")) ||
-        translator.load(QStringLiteral(":/translations/vitrail_en.qm")))
-        QApplication::installTranslator(&translator);
+    apply_language(QSettings().value(QStringLiteral("language")).toString());
     QCommandLineParser parser;
     parser.setApplicationDescription(QApplication::translate("main", "Plans multicolour prints."));
     parser.addHelpOption();
@@ -40,7 +36,9 @@ int main(int argc, char** argv) {
     const QString theme = QSettings().value(QStringLiteral("theme"), QStringLiteral("desktop")).toString();
     QApplication::setWindowIcon(QIcon(QStringLiteral(":/vitrail.svg")));
     apply_theme(app, theme == QLatin1String("dark") ? ThemeChoice::dark : theme == QLatin1String("light") ? ThemeChoice::light : ThemeChoice::desktop);
-    MainWindow window;
+    // A window deletes itself when it is closed, or when another takes its place in another language.
+    MainWindow& window = *new MainWindow;
+    window.setAttribute(Qt::WA_DeleteOnClose);
     // The file is read while the window is made ready, so that the first frame shows it.
     if (!parser.positionalArguments().isEmpty())
         window.open_files(parser.positionalArguments());

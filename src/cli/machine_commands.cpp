@@ -1,6 +1,7 @@
 // Commands about machines and materials rather than a plan.
 #include "cli/commands.h"
 #include "cli/guarded.h"
+#include "cli/offscreen.h"
 
 #include "core/purge/calibrate.h"
 #include "core/run/offset_strip.h"
@@ -8,6 +9,7 @@
 #include "formats/machine_file.h"
 #include "formats/readings.h"
 #include "formats/strip_files.h"
+#include "paint/guide.h"
 
 #include <fmt/format.h>
 
@@ -62,6 +64,16 @@ int run_fit(const std::string& file, bool json) {
             fmt::print("{:9} {:9} {:9.1f} {:9.1f} {:9.1f}{}\n", to_hex((*readings)[i].from), to_hex((*readings)[i].to), (*readings)[i].clean_mm3,
                         c->readings[i].model_mm3, c->readings[i].residual_mm3, c->readings[i].outlier ? "  an outlier: measure it again" : "");
         fmt::print("use them with --set purge.dead_mm3={:.1f} --set purge.mixing_mm3={:.1f}\n", c->dead_mm3, c->mixing_mm3);
+        return 0;
+    });
+}
+
+int run_guide(const std::string& into) {
+    return guarded([&] {
+        const Offscreen qt;
+        if (const Status ok = write_guide(QString::fromStdString(into), QStringLiteral("en")); !ok)
+            throw Unusable{into, english(ok.error().message)};
+        fmt::print("written into {}\n", into);
         return 0;
     });
 }

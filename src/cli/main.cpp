@@ -130,6 +130,10 @@ int main(int argc, char** argv) {
     thumb->add_option("picture", small, "The picture to write")->required();
     thumb->add_option("--size", size, "Dots on its longer side")->check(CLI::Range(16, 2048));
     thumb->callback([&] { run = [&] { return run_thumbnail(project, small, size); }; });
+    std::string guide_into;
+    CLI::App* guide = app.add_subcommand("guide", "Write the user guide as HTML");
+    guide->add_option("folder", guide_into, "A folder for its pages, which is made")->required();
+    guide->callback([&] { run = [&] { return run_guide(guide_into); }; });
     CLI::App* machines = app.add_subcommand("machines", "The machines that ship with Vitrail");
     machines->add_flag("--json", json, "Print JSON");
     machines->callback([&] { run = [&] { return run_machines(json); }; });

@@ -6,6 +6,7 @@
 
 #include <QAbstractTextDocumentLayout>
 #include <QBuffer>
+#include <QLocale>
 #include <QPainter>
 #include <QPdfWriter>
 #include <QTextDocument>
@@ -39,6 +40,10 @@ std::unique_ptr<QTextDocument> document_of(const Page& page, PageLanguage langua
 
 } // namespace
 
+QPageSize usual_paper() {
+    return QPageSize(QLocale().measurementSystem() == QLocale::ImperialUSSystem ? QPageSize::Letter : QPageSize::A4);
+}
+
 void print_page(const Page& page, QPagedPaintDevice& paper, PageLanguage language) {
     document_of(page, language)->print(&paper);
 }
@@ -49,7 +54,7 @@ Status write_page_pdf(const Page& page, const std::string& path, PageLanguage la
         QBuffer buffer(&bytes);
         buffer.open(QIODevice::WriteOnly);
         QPdfWriter writer(&buffer);
-        writer.setPageSize(QPageSize(QPageSize::A4));
+        writer.setPageSize(usual_paper());
         writer.setPageMargins(QMarginsF(14, 14, 14, 14), QPageLayout::Millimeter);
         writer.setTitle(language == PageLanguage::english ? QString::fromStdString(english(page.title)) : words(page.title));
         print_page(page, writer, language);

@@ -2,6 +2,7 @@
 
 #include "formats/files.h"
 #include "paint/filament_paint.h"
+#include "paint/page_paint.h"
 #include "paint/words.h"
 #include "core/base/numbers.h"
 
@@ -299,7 +300,7 @@ Status write_sheet_pdf(const RunSheet& sheet, const std::string& path) {
     buffer.open(QIODevice::WriteOnly);
     {
         QPdfWriter pdf(&buffer);
-        pdf.setPageSize(QPageSize(QPageSize::A4));
+        pdf.setPageSize(usual_paper());
         pdf.setPageMargins(QMarginsF(0, 0, 0, 0));
         pdf.setTitle(words(sheet.title));
         pdf.setCreator(QStringLiteral("Vitrail"));

@@ -509,7 +509,6 @@ void TestPictureWindow::what_is_tried_is_no_edit() {
     QVERIFY(picture()->grab().toImage() != as_it_was);
     QVERIFY(project().picture->bands == before && !document()->modified());
     desk()->drop();
-    QTRY_COMPARE(picture()->grab().toImage(), as_it_was);
 }
 
 VITRAIL_TEST(TestPictureWindow)

@@ -204,7 +204,7 @@ void TestRunWindow::a_run_is_followed() {
     now_ += 1200;
     layer->setValue(next);
     run_key(Qt::Key_F7);
-    QVERIFY(label("run_when") != before);
+    QTRY_VERIFY(label("run_when") != before);
     // Paused and going on.
     run_key(Qt::Key_F9);
     QVERIFY(label("run_state").contains("paused"));

@@ -11,8 +11,11 @@
 #include "paint/thumbnail.h"
 #include "paint/words.h"
 
+#include <QLocale>
 #include <QFileInfo>
 #include <QUndoCommand>
+
+#include <algorithm>
 
 namespace vitrail {
 
@@ -41,10 +44,21 @@ private:
     int merge_;
 };
 
+/// Empty, for the first of the machines, in the country's money.
+static Project fresh_project() {
+    Project p;
+    p.machine = shipped_machines().front();
+    const std::string money = QLocale().currencySymbol(QLocale::CurrencyIsoCode).toStdString();
+    const auto& known = find_setting("currency")->choices;
+    if (const auto at = std::find(known.begin(), known.end(), money); at != known.end())
+        p.settings.currency = static_cast<Currency>(at - known.begin());
+    return p;
+}
+
 Document::Document(QObject* parent)
     : QObject(parent), runner_(new PlanRunner(this)), files_(new FileQueue(this)), background_(new Background(this)) {
     undo_.setUndoLimit(500);
-    project_.machine = shipped_machines().front();
+    project_ = fresh_project();
     connect(runner_, &PlanRunner::running_changed, this, &Document::planning_changed);
     connect(runner_, &PlanRunner::progress, this, &Document::progress);
     connect(runner_, &PlanRunner::planned, this, [this](const Project& project, std::shared_ptr<const Plan> plan, const QString& error) {
@@ -119,9 +133,7 @@ void Document::show_project(Project project, quint64 revision) {
 }
 
 void Document::start_anew() {
-    Project fresh;
-    fresh.machine = shipped_machines().front();
-    reset(std::move(fresh), {});
+    reset(fresh_project(), {});
 }
 
 void Document::reset(Project project, const QString& path, bool recovered) {

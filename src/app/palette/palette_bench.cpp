@@ -111,6 +111,7 @@ void PaletteBench::showEvent(QShowEvent* e) {
 
 QWidget* PaletteBench::make_shelf() {
     auto* panel = new Panel(tr("Shelf"));
+    panel->set_aside(tr("choose one, press a letter"));
     tree_->setObjectName(QStringLiteral("shelf"));
     tree_->setAccessibleName(tr("Your filaments and spools"));
     tree_->setModel(model_);
@@ -143,7 +144,7 @@ QWidget* PaletteBench::make_shelf() {
     edit_ = button(first, "shelf_edit", "sliders-horizontal", tr("Change"), tr("Change the chosen filament or spool"), &PaletteBench::edit_current);
     remove_ = button(first, "shelf_remove", "trash-2", {}, tr("Remove the chosen filament or spool"), &PaletteBench::remove_current);
     first->addStretch();
-    take_ = button(first, "shelf_take", "check", tr("Use in project"), tr("Add the chosen filament to the project"), &PaletteBench::take_into_project);
+    take_ = button(first, "shelf_take", "check", tr("Use in project"), tr("Add the chosen filament to the project. Its letter does the same: with B it becomes filament B."), &PaletteBench::take_into_project);
     auto* second = new QHBoxLayout;
     weigh_ = button(second, "shelf_weigh", "scale", tr("Weigh…"), tr("Enter what the scale shows"), &PaletteBench::weigh_current);
     dried_ = button(second, "shelf_dried", "check", tr("Dried today"), tr("Note that the spool came out of the dryer today. Use a dryer, not an oven used for food."), &PaletteBench::dried_today);
@@ -412,9 +413,27 @@ void PaletteBench::take_into_project() {
         Q_EMIT said(tr("A project holds at most 26 filaments, one a letter."));
         return;
     }
-    confirm_class(QString::fromStdString(store_->shelf().filaments[static_cast<std::size_t>(at)].id));
+    take_as(store_->shelf().filaments[static_cast<std::size_t>(at)].id, letter);
+}
+
+void PaletteBench::assign(char letter) {
+    const int at = current_filament();
+    if (at < 0)
+        return Q_EMIT said(tr("Choose a filament of the shelf first, then press the letter it is to have in the project."));
+    take_as(store_->shelf().filaments[static_cast<std::size_t>(at)].id, letter);
+}
+
+/// By id, as asking for the class may change the shelf.
+void PaletteBench::take_as(const std::string& id, char letter) {
+    confirm_class(QString::fromStdString(id));
+    const int at = find_on_shelf(store_->shelf(), id), taken = find_filament(document_->project(), letter);
+    if (at < 0)
+        return;
     const ShelfFilament x = store_->shelf().filaments[static_cast<std::size_t>(at)];
-    document_->edit(tr("Add filament %1 from the shelf").arg(QChar::fromLatin1(letter)), [&](Project& p) { p.filaments.push_back(under_letter(x, letter, store_->shelf())); });
+    document_->edit((taken < 0 ? tr("Add filament %1 from the shelf") : tr("Take filament %1 from the shelf")).arg(QChar::fromLatin1(letter)), [&](Project& p) {
+        const Filament f = under_letter(x, letter, store_->shelf());
+        taken < 0 ? p.filaments.push_back(f) : void(p.filaments[static_cast<std::size_t>(taken)] = f);
+    });
 }
 
 /// The filaments that could be the chosen one of the project: same class, nearest colour first.
@@ -435,17 +454,7 @@ void PaletteBench::offer_replacements() {
         paint_pane(painter, pane.rect(), x.filament, 7);
         painter.end();
         QAction* a = menu.addAction(QIcon(pane), tr("%1 · off by ΔE %2").arg(menu_text(QString::fromStdString(x.filament.name))).arg(number(list[i].delta_e, 1)));
-        connect(a, &QAction::triggered, this, [this, letter = f.letter, id = x.id] {
-            confirm_class(QString::fromStdString(id));
-            const int at = find_on_shelf(store_->shelf(), id);
-            if (at < 0)
-                return;
-            const ShelfFilament chosen = store_->shelf().filaments[static_cast<std::size_t>(at)];
-            document_->edit(tr("Take filament %1 from the shelf").arg(QChar::fromLatin1(letter)), [&](Project& q) {
-                if (const int k = find_filament(q, letter); k >= 0)
-                    q.filaments[static_cast<std::size_t>(k)] = under_letter(chosen, letter, store_->shelf());
-            });
-        });
+        connect(a, &QAction::triggered, this, [this, letter = f.letter, id = x.id] { take_as(id, letter); });
     }
     if (list.empty())
         menu.addAction(tr("nothing of class %1 on the shelf").arg(QString::fromLatin1(facts(f.material).id)))->setEnabled(false);

@@ -21,6 +21,8 @@ class PaletteBench : public QWidget {
 public:
     PaletteBench(Document* document, ShelfStore* store, QWidget* parent = nullptr);
     QTreeView* shelf_view() { return tree_; }
+    /// The filament that is chosen on the shelf becomes this one of the project; one of that letter gives way to it.
+    void assign(char letter);
 
 Q_SIGNALS:
     void said(const QString& message);
@@ -43,6 +45,7 @@ private:
     void which_spool();
     void dried_today();
     void take_into_project();
+    void take_as(const std::string& id, char letter);
     void import_shelf();
     void export_shelf();
     void offer_replacements();

@@ -10,6 +10,7 @@
 #include "formats/place_clock.h"
 #include "formats/report.h"
 #include "paint/sheet_paint.h"
+#include "paint/page_paint.h"
 #include "paint/words.h"
 
 #include <QFileDialog>
@@ -182,7 +183,7 @@ void SheetPage::print() {
     if (!pages_)
         return;
     QPrinter printer(QPrinter::HighResolution);
-    printer.setPageSize(QPageSize(QPageSize::A4));
+    printer.setPageSize(usual_paper());
     printer.setFullPage(true);
     QPrintDialog dialog(&printer, this);
     if (dialog.exec() == QDialog::Accepted)

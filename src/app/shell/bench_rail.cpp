@@ -9,13 +9,14 @@
 
 namespace vitrail {
 
-BenchButton::BenchButton(const QString& picture, const QString& name, int number, QWidget* parent)
+BenchButton::BenchButton(const QString& picture, const QString& name, const QString& says, int number, QWidget* parent)
     : QAbstractButton(parent), picture_(picture), number_(number) {
     setText(name);
     setCheckable(true);
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("%1 bench").arg(name));
-    setToolTip(tr("%1 (Alt+%2)").arg(name).arg(number % 10));
+    setToolTip(tr("%1 (Alt+%2)").arg(name).arg(number % 10) + QLatin1Char('\n') + says);
+    setWhatsThis(says);
     setCursor(Qt::PointingHandCursor);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
 }
@@ -67,9 +68,9 @@ BenchRail::BenchRail(QWidget* parent) : QWidget(parent) {
     });
 }
 
-void BenchRail::add(const QString& picture, const QString& name) {
+void BenchRail::add(const QString& picture, const QString& name, const QString& says) {
     const int n = static_cast<int>(group_.buttons().size());
-    auto* b = new BenchButton(picture, name, n + 1);
+    auto* b = new BenchButton(picture, name, says, n + 1);
     group_.addButton(b, n);
     auto* column = static_cast<QVBoxLayout*>(layout());
     column->insertWidget(column->count() - 1, b);

@@ -11,7 +11,7 @@ namespace vitrail {
 class BenchButton : public QAbstractButton {
     Q_OBJECT
 public:
-    BenchButton(const QString& picture, const QString& name, int number, QWidget* parent = nullptr);
+    BenchButton(const QString& picture, const QString& name, const QString& says, int number, QWidget* parent = nullptr);
     QSize sizeHint() const override;
 
 protected:
@@ -26,7 +26,7 @@ class BenchRail : public QWidget {
     Q_OBJECT
 public:
     explicit BenchRail(QWidget* parent = nullptr);
-    void add(const QString& picture, const QString& name);
+    void add(const QString& picture, const QString& name, const QString& says);
     void choose(int bench);
     void choose_none();
     int chosen() const { return group_.checkedId(); }

@@ -4,11 +4,14 @@
 #include "app/document/logbook_store.h"
 #include "app/document/shelf_store.h"
 #include "app/document/view_state.h"
+#include "app/guide/explain.h"
+#include "app/guide/guide_window.h"
 #include "app/layer_window/layer_window.h"
 #include "app/logbook/logbook_bench.h"
 #include "app/machine/machine_store.h"
 #include "app/palette/palette_bench.h"
 #include "app/picture/picture_bench.h"
+#include "app/piece/piece_bench.h"
 #include "app/plate/plate_bench.h"
 #include "app/plate_view/plate_view.h"
 #include "app/purge/purge_bench.h"
@@ -17,6 +20,7 @@
 #include "app/ribbon/ribbon.h"
 #include "app/shell/bench_rail.h"
 #include "app/shell/message_bar.h"
+#include "app/shell/tally.h"
 #include "app/shell/tour.h"
 #include "app/shell/welcome.h"
 #include "app/supports/supports_bench.h"
@@ -29,6 +33,45 @@
 
 namespace vitrail {
 
+namespace {
+
+struct BenchFacts {
+    const char *picture, *name, *page, *says;
+};
+constexpr BenchFacts kBenches[] = {
+    {"image", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Picture"), "picture.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Turns a picture into layers of colour: a relief to be seen by day, or a panel to be lit from behind.")},
+    {"box", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Piece"), "piece.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "The piece itself: which of its regions gets which filament, how it lies, and what would spoil the print.")},
+    {"library", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Palette"), "palette.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Your spools, which of them may be printed together, and how much of each this print takes.")},
+    {"supports", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Supports"), "supports.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "What hangs in the air, what holds it, and what that costs to print and to take off.")},
+    {"plate", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Plate"), "plate.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "The bed from above: where pieces stand, how many to print at once, and orders cut into plates.")},
+    {"arrow-left-right", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Changes"), "changes.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Every change of filament, what goes into which nozzle and slot, and how to need fewer.")},
+    {"droplets", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Purge"), "purge.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "How much is pushed out at each change, where it goes, and how to measure what your printer needs.")},
+    {"variants", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Variants"), "variants.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Colourings side by side with what each costs, to choose from or to show to somebody who has a say.")},
+    {"clipboard-list", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Run"), "run.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "The print at the printer: when to come, the sheet to take along, the file to check, and help when something went wrong.")},
+    {"logbook", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Logbook"), "logbook.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "What prints really took, so that the next estimate is better.")},
+};
+
+} // namespace
+
+void MainWindow::fill_rail() {
+    for (const BenchFacts& b : kBenches)
+        rail_->add(QLatin1String(b.picture), tr(b.name), tr(b.says));
+    set_guide_page(piece_, QLatin1String(kBenches[kPiece].page));
+    const std::pair<QWidget*, QString> parts[] = {
+        {ribbon_, tr("The whole print from its first layer, left, to its last. Arrow keys move the cursor layer, with Ctrl by ten; Page Up and Page Down go to the change before and after; with Shift a range is chosen.")},
+        {tally_, tr("What the plan costs. Beside each figure is the difference to the plan that was pinned, if one was.")},
+        {rail_, tr("The benches, in the order of the work.")}};
+    for (const auto& [part, says] : parts) {
+        part->setWhatsThis(says);
+        set_guide_page(part, QStringLiteral("index.html"));
+    }
+}
+
+void MainWindow::show_guide() {
+    const int at = benches_->currentIndex();
+    GuideWindow::shown_by(this)->show_page(at >= 0 && at < static_cast<int>(std::size(kBenches)) ? QLatin1String(kBenches[at].page) : QLatin1String("index.html"));
+}
+
 /// `make` returns a new one; from then on it stands in its place among the benches.
 template <class T, class F>
 T* MainWindow::made(T*& bench, Bench place, F make) {
@@ -39,6 +82,7 @@ T* MainWindow::made(T*& bench, Bench place, F make) {
     benches_->insertWidget(place, bench);
     benches_->removeWidget(empty);
     delete empty;
+    set_guide_page(bench, QLatin1String(kBenches[place].page));
     connect(bench, &T::said, this, [this](const QString& text) { text.isEmpty() ? messages_->hide() : messages_->say(text); });
     offer_pictures(bench);
     return bench;

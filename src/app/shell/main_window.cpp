@@ -16,6 +16,8 @@
 #include "app/run/run_store.h"
 #include "app/shell/bench_rail.h"
 #include "app/document/document.h"
+#include "app/guide/explain.h"
+#include "app/guide/guide_window.h"
 #include "app/shell/message_bar.h"
 #include "app/shell/origin_watch.h"
 #include "app/parts/pages.h"
@@ -24,6 +26,8 @@
 #include "app/shell/tour.h"
 #include "app/variants/variants_bench.h"
 #include "app/document/view_state.h"
+#include "app/shell/session.h"
+#include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
 #include "paint/words.h"
@@ -46,6 +50,7 @@
 #include <QUndoGroup>
 #include <QUrl>
 #include <QVBoxLayout>
+#include <QWhatsThis>
 
 namespace vitrail {
 
@@ -64,21 +69,13 @@ constexpr int kMostRecent = 8;
 
 } // namespace
 
-MainWindow::MainWindow()
-    : document_(new Document(this)), view_(new ViewState(this)), recovery_(new Recovery(document_, this)), tally_(new Tally(document_)),
-      rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)), shelf_(new ShelfStore(this)), undo_(new QUndoGroup(this)), ribbon_(new Ribbon(document_, view_)), runs_(new RunStore(this)), logbook_store_(new LogbookStore(this)),
+MainWindow::MainWindow(std::shared_ptr<Session> session)
+    : session_(session ? std::move(session) : std::make_shared<Session>()), document_(session_->document.get()), view_(session_->view.get()), recovery_(session_->recovery.get()), tally_(new Tally(document_)),
+      rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)), shelf_(session_->stores->shelf.get()), undo_(new QUndoGroup(this)), ribbon_(new Ribbon(document_, view_)), runs_(session_->stores->runs.get()), logbook_store_(session_->stores->logbook.get()),
       tour_(new TourBar), messages_(new MessageBar), progress_(new ProgressStrip) {
     setAcceptDrops(true);
-    rail_->add(QStringLiteral("image"), tr("Picture"));
-    rail_->add(QStringLiteral("box"), tr("Piece"));
-    rail_->add(QStringLiteral("library"), tr("Palette"));
-    rail_->add(QStringLiteral("supports"), tr("Supports"));
-    rail_->add(QStringLiteral("plate"), tr("Plate"));
-    rail_->add(QStringLiteral("arrow-left-right"), tr("Changes"));
-    rail_->add(QStringLiteral("droplets"), tr("Purge"));
-    rail_->add(QStringLiteral("variants"), tr("Variants"));
-    rail_->add(QStringLiteral("clipboard-list"), tr("Run"));
-    rail_->add(QStringLiteral("logbook"), tr("Logbook"));
+    teach_to_explain(*qApp);
+    fill_rail();
     for (int b = kPicture; b <= kLogbook; ++b)
         benches_->addWidget(b == kPiece ? static_cast<QWidget*>(piece_) : new QWidget);
 
@@ -102,7 +99,15 @@ MainWindow::MainWindow()
     setCentralWidget(all);
     make_menus();
     make_letters();
+    follow_document();
+    rail_->choose(kPiece);
+    refresh_title();
+    refresh_progress();
+    setStyleSheet(theme_sheet());
+    place_on_screen();
+}
 
+void MainWindow::follow_document() {
     connect(rail_, &BenchRail::chosen_changed, this, [this](int bench) {
         make_bench(static_cast<Bench>(bench));
         benches_->setCurrentIndex(bench);
@@ -189,126 +194,63 @@ MainWindow::MainWindow()
     });
     connect(document_, &Document::reading_progress, progress_, &ProgressStrip::set_share);
     connect(progress_, &ProgressStrip::cancelled, this, [this] { document_->busy_with_files() ? document_->stop_reading() : document_->cancel_planning(); });
-    rail_->choose(kPiece);
-    refresh_title();
-    resize(1280, 800);
-    setStyleSheet(theme_sheet());
+}
+
+/// Where it was, but no larger than the screen; beside another window of ours.
+void MainWindow::place_on_screen() {
+    const QRect room = screen()->availableGeometry();
+    resize(QSize(1280, 800).boundedTo(room.size()));
     const QByteArray geometry = QSettings().value(QStringLiteral("window")).toByteArray();
     if (!geometry.isEmpty())
         restoreGeometry(geometry);
+    for (QWidget* w : QApplication::topLevelWidgets())
+        if (w != this && qobject_cast<MainWindow*>(w) && w->isVisible() && w->pos() == pos())
+            move(pos() + QPoint(em(2), em(2)));
+    if (const QRect there = screen()->availableGeometry(); width() > there.width() || height() > there.height())
+        resize(size().boundedTo(there.size()));
 }
 
 MainWindow::~MainWindow() = default;
 
-void MainWindow::make_menus() {
-    const auto add = [this](QMenu* menu, const char* id, const QString& text, const QKeySequence& keys, auto act, const char* picture = nullptr) {
-        QAction* a = menu->addAction(text);
-        a->setObjectName(QString::fromLatin1(id));
-        a->setShortcut(keys);
-        if (picture)
-            a->setIcon(icon(QString::fromLatin1(picture)));
-        connect(a, &QAction::triggered, this, act);
-        return a;
-    };
-    QMenu* file = menuBar()->addMenu(tr("&File"));
-    add(file, "new", tr("&New project"), QKeySequence::New, [this] {
-        discard_then([this] { document_->start_anew(); });
-    }, "file-plus-2");
-    add(file, "welcome", tr("&Welcome"), {}, [this] { show_welcome(); }, "compass");
-    add(file, "open", tr("&Open…"), QKeySequence::Open, [this] { ask_open(); }, "folder-open");
-    recent_ = file->addMenu(tr("Open &recent"));
-    connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
-    add(file, "add_model", tr("&Add model files…"), QKeySequence(tr("Ctrl+I")), [this] { ask_add(); }, "plus");
-    add(file, "add_picture", tr("A &picture…"), QKeySequence(tr("Ctrl+Shift+O")), [this] { ask_picture(); }, "image");
-    add(file, "add_piece", tr("Add a p&iece…"), QKeySequence(tr("Ctrl+Shift+I")), [this] { ask_add_piece(); }, "plate");
-    file->addSeparator();
-    add(file, "save", tr("&Save"), QKeySequence::Save, [this] { save(); }, "save");
-    add(file, "save_as", tr("Save &as…"), QKeySequence::SaveAs, [this] { ask_save_as(); });
-    file->addSeparator();
-    add(file, "export_3mf", tr("&Export one body per filament (3MF)…"), QKeySequence(tr("Ctrl+E")), [this] { ask_export(false); }, "upload");
-    add(file, "export_stl", tr("Export one body per filament (S&TL)…"), {}, [this] { ask_export(true); });
-    add(file, "export_parts", tr("Export the parts &whole (3MF)…"), {}, [this] { ask_export(false, ExportBy::part); })->setToolTip(tr("Each part in one body under its name, to be swapped by layers: a relief as one body, a panel with its white below and above"));
-    add(file, "export_bands", tr("Export one body per &band of a relief (3MF)…"), {}, [this] { ask_export(false, ExportBy::band); });
-    add_picture_actions(file);
-    file->addSeparator();
-    add(file, "quit", tr("&Quit"), QKeySequence::Quit, [this] { close(); });
+MainWindow* MainWindow::open_window() {
+    auto* other = new MainWindow;
+    other->setAttribute(Qt::WA_DeleteOnClose);
+    other->show();
+    return other;
+}
 
-    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
-    // Three histories: that of the shelf counts while the shelf has the focus, that of the logbook on its bench.
-    undo_->addStack(document_->undo_stack());
-    undo_->addStack(shelf_->undo_stack());
-    undo_->addStack(logbook_store_->undo_stack());
-    undo_->setActiveStack(document_->undo_stack());
-    connect(qApp, &QApplication::focusChanged, this, [this](QWidget*, QWidget* now) {
-        if (now && window()->isAncestorOf(now))
-            undo_->setActiveStack(palette_ && palette_->isVisible() && palette_->shelf_view()->parentWidget()->isAncestorOf(now) ? shelf_->undo_stack() : logbook_ && logbook_->isVisible() ? logbook_store_->undo_stack() : document_->undo_stack());
-    });
-    QAction* undo = undo_->createUndoAction(this, tr("&Undo"));
-    undo->setShortcut(QKeySequence::Undo);
-    undo->setIcon(icon(QStringLiteral("undo-2")));
-    undo->setObjectName(QStringLiteral("undo"));
-    QAction* redo = undo_->createRedoAction(this, tr("&Redo"));
-    redo->setShortcuts({QKeySequence(QKeySequence::Redo), QKeySequence(tr("Ctrl+Y"))});
-    redo->setIcon(icon(QStringLiteral("redo-2")));
-    redo->setObjectName(QStringLiteral("redo"));
-    edit->addAction(undo);
-    edit->addAction(redo);
-    edit->addSeparator();
-    add(edit, "thicken_base", tr("&Thicken the base…"), {}, [this] { piece_->thicken_base(); });
-    add(edit, "scale_file", tr("&Unit of a model file…"), {}, [this] { piece_->scale_file(); });
-    add(edit, "describe_printer", tr("&Describe my printer…"), {}, [this] { describe_printer(); });
-    add(edit, "edit_machine", tr("The &machine…"), {}, [this] { edit_machine(); }, "wrench");
-    add(edit, "keep", tr("&Keep as a variant"), QKeySequence(tr("Ctrl+K")), [this] { variants_bench()->keep(); }, "variants");
-    add(edit, "log_print_now", tr("&Log this print…"), QKeySequence(tr("Ctrl+L")), [this] { log_print(); }, "logbook");
-    add(edit, "pin_plan", tr("&Pin this plan"), QKeySequence(tr("Ctrl+Shift+P")), [this] { document_->pin(); }, "pin");
+/// The same session in a window of its own, which takes this one's place on the screen.
+MainWindow* MainWindow::successor() {
+    auto* next = new MainWindow(session_);
+    next->setAttribute(Qt::WA_DeleteOnClose);
+    next->setGeometry(geometry());
+    if (rail_->chosen() >= 0)
+        next->choose_bench(static_cast<Bench>(rail_->chosen()));
+    else
+        next->show_welcome();
+    next->setWindowState(windowState());
+    next->show();
+    return next;
+}
 
-    QMenu* view = menuBar()->addMenu(tr("&View"));
-    const QString names[] = {tr("Pi&cture"), tr("&Piece"), tr("Pa&lette"), tr("&Supports"), tr("Pl&ate"), tr("&Changes"), tr("P&urge"), tr("&Variants"), tr("&Run sheet"), tr("&Logbook")};
-    for (int b = 0; b < static_cast<int>(std::size(names)); ++b)
-        add(view, ("bench_" + std::to_string(b + 1)).c_str(), names[b], QKeySequence(Qt::ALT | (b == 9 ? Qt::Key_0 : Qt::Key(Qt::Key_1 + b))), [this, b] { choose_bench(static_cast<Bench>(b)); });
-    view->addSeparator();
-    if (piece_->view3d()) {
-        QAction* held = add(view, "show_support", tr("Sho&w support"), QKeySequence(tr("Ctrl+Shift+H")), [this] { piece_->view3d()->show_support(piece_->view3d()->shown_support() == View3d::Held::support ? View3d::Held::nothing : View3d::Held::support); }, "supports");
-        held->setCheckable(true);
-        held->setChecked(true);
-        piece_->view3d()->show_support(View3d::Held::support);
-        add(view, "fit", tr("&Fit the piece"), QKeySequence(tr("Ctrl+0")), [this] { piece_->view3d()->fit(); });
+void MainWindow::speak(const QString& code) {
+    QSettings().setValue(QStringLiteral("language"), code);
+    apply_language(code);
+    const QWidgetList open = QApplication::topLevelWidgets();
+    for (QWidget* w : open)
+        if (auto* window = qobject_cast<MainWindow*>(w); window && window->isVisible()) {
+            window->successor();
+            window->hide();
+            window->deleteLater();
+        }
+}
+
+void MainWindow::changeEvent(QEvent* e) {
+    QMainWindow::changeEvent(e);
+    if (e->type() == QEvent::ActivationChange && isActiveWindow() && undo_) {
+        share_histories();
+        undo_->setActiveStack(rail_->chosen() == kLogbook ? logbook_store_->undo_stack() : document_->undo_stack());
     }
-    QMenu* themes = view->addMenu(tr("&Theme"));
-    auto* group = new QActionGroup(this);
-    const struct { const char* id; QString name; ThemeChoice choice; } choices[] = {
-        {"desktop", tr("As the &desktop"), ThemeChoice::desktop}, {"dark", tr("Dark &lead"), ThemeChoice::dark}, {"light", tr("Light &paper"), ThemeChoice::light}};
-    const QString now = QSettings().value(QStringLiteral("theme"), QStringLiteral("desktop")).toString();
-    for (const auto& c : choices) {
-        QAction* a = add(themes, (std::string("theme_") + c.id).c_str(), c.name, {}, [id = QString::fromLatin1(c.id), choice = c.choice] {
-            QSettings().setValue(QStringLiteral("theme"), id);
-            apply_theme(*qApp, choice);
-        });
-        a->setCheckable(true);
-        a->setChecked(now == QLatin1String(c.id));
-        group->addAction(a);
-    }
-
-    QMenu* help = menuBar()->addMenu(tr("&Help"));
-    add(help, "keys", tr("&Keys"), QKeySequence::HelpContents, [this] {
-        QMessageBox::information(this, tr("Keys"),
-            tr("A letter gives the selection that filament.\n"
-               "On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down "
-               "go to the change before and after; Esc drops the range.\n"
-               "On the piece: arrows turn, + and − zoom, Home fits.\n"
-               "With a painting tool in hand the left button paints and the right one turns.\n"
-               "On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.\n"
-               "On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.\n"
-               "Ctrl+K keeps the project as it stands as a variant.\n"
-               "Alt+1 to Alt+0 go to the benches. Tab goes from field to field."));
-    });
-    add(help, "tour", tr("&First tour"), {}, [this] { begin_tour(); }, "compass");
-    add(help, "about", tr("&About Vitrail"), {}, [this] {
-        QMessageBox::about(this, tr("About Vitrail"),
-            tr("Vitrail %1 plans multicolour prints.\n\nIt is free software under the GNU General Public License, version 3 or later, "
-               "and comes without any warranty. Its estimates are no promise: follow your printer's manual, local codes and the advice of "
-               "licensed practice where they apply.\n\nFont: Inter (SIL Open Font License). Icons: Lucide (ISC).").arg(QApplication::applicationVersion()));
-    });
 }
 
 void MainWindow::edit_machine() {
@@ -366,7 +308,13 @@ void MainWindow::find_runs() {
 void MainWindow::make_letters() {
     for (char c = 'A'; c <= 'Z'; ++c) {
         auto* key = new QShortcut(QKeySequence(Qt::Key_A + (c - 'A')), this);
-        connect(key, &QShortcut::activated, this, [this, c] { rail_->chosen() == kPicture ? picture_bench()->assign(c) : piece_->assign(c); });
+        connect(key, &QShortcut::activated, this, [this, c] { 
+            switch (rail_->chosen()) {
+            case kPicture: return picture_bench()->assign(c);
+            case kPalette: return palette_bench()->assign(c);
+            default: return piece_->assign(c);
+            }
+        });
     }
 }
 

@@ -37,6 +37,7 @@ struct Run;
 class RunStore;
 class SupportsBench;
 class Tally;
+struct Session;
 class VariantsBench;
 class TourBar;
 class ViewState;
@@ -46,7 +47,8 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     enum Bench { kPicture, kPiece, kPalette, kSupports, kPlate, kChanges, kPurge, kVariants, kRun, kLogbook };
-    MainWindow();
+    /// On a session of its own, or around one that another window shows by now.
+    explicit MainWindow(std::shared_ptr<Session> session = {});
     ~MainWindow() override;
 
     Document* document() { return document_; }
@@ -74,6 +76,10 @@ public:
     /// What an empty window offers; any bench, or a project that is opened, takes its place.
     void show_welcome();
     void begin_tour();
+    /// Another window, with a project of its own; it deletes itself when it is closed.
+    MainWindow* open_window();
+    /// Speaks that language from now on, and remembers it; empty: the desktop's. All windows are made anew around their projects.
+    static void speak(const QString& code);
     /// Offers what a killed session left behind.
     void offer_recovery();
     /// Follows runs that an earlier session began, and says so.
@@ -81,6 +87,7 @@ public:
 
 protected:
     void closeEvent(QCloseEvent*) override;
+    void changeEvent(QEvent*) override;
     void dragEnterEvent(QDragEnterEvent*) override;
     void dropEvent(QDropEvent*) override;
 
@@ -88,11 +95,22 @@ private:
     template <class T, class F>
     T* made(T*& bench, Bench place, F make);
     void make_bench(Bench place);
+    void fill_rail();
+    /// Opens the guide at what the part of the window with the focus belongs to.
+    void show_guide();
     void show_run();
     void show_step(int step);
     void log_print();
     std::optional<Run> last_run() const;
     void make_menus();
+    void make_file_menu();
+    void make_edit_menu();
+    void make_view_menu();
+    void make_help_menu();
+    void follow_document();
+    void place_on_screen();
+    void share_histories();
+    MainWindow* successor();
     void make_letters();
     void refresh_title();
     void refresh_progress();
@@ -114,6 +132,7 @@ private:
     void ask_save_as(std::function<void()> then = {});
     void discard_then(std::function<void()> then);
 
+    std::shared_ptr<Session> session_;
     Document* document_;
     ViewState* view_;
     Recovery* recovery_;

@@ -52,7 +52,7 @@ public:
 
 void teach_manners(QApplication& app) {
     QLocale locale;
-    locale.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator);
+    locale.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator); // apply_language() keeps to it
     QLocale::setDefault(locale);
     app.installEventFilter(new PlainLabels(&app));
     app.installEventFilter(new DecimalKeys(&app));

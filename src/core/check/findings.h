@@ -1,4 +1,4 @@
-// What would spoil the print. The codes are listed in docs/findings.md.
+// What would spoil the print. The codes are listed in docs/guide/en/findings.html.
 #pragma once
 
 #include "core/plan/planner.h"
