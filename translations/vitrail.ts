@@ -5997,6 +5997,742 @@
         <source>{} mm³ of filament stay in the nozzle at a swap: from memory.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>A block printed beside the piece that takes the purge, or primes the nozzle. It is needed in every layer up to the last change, and useless above.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A change for which somebody exchanges the spool while the printer waits.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A change in which a feeder pulls one filament back and pushes another through the same nozzle.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A change in which another nozzle takes over.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A dark line at a change of filament. Much lead means a costly print.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A face that leans out over nothing. Its angle is measured from the vertical: 0° is a wall, 90° a ceiling.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A face that will be seen. Support scars the face it touches, so it is kept off these.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A family of materials, such as PLA or PETG. The same class bonds; of two classes some pairs bond, some split, and some release.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A material in a colour. It has a letter and a hatch as well as a colour, so that two greys are never confused.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A material that does not bond to the piece, used as the interface of support so that it comes off clean.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A material that water dissolves. It is dear and draws moisture, so mostly the interface alone is printed in it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A painted part of the surface. It takes its filament to the depth of the walls and skins there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture in whole layers, dark below and light above; what shows at a point is the stack below its top.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A picture to be lit from behind: films of colour under a white relief.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A place for a spool that feeds a nozzle. A slot that is idle can be refilled while the printer works.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A range of whole layers of a part that has a filament of its own.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A separate body of a piece. Bodies for several colours share one origin, so that they fit together.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A shallow furrow along a border of colours, less than 1 mm wide; it makes the border look crisp.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A slice of the print, counted from 1. “Before layer 12” means that layer 12 is the first one in the new filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A slow change in what is measured, such as feeder changes that take longer than they did.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A spool put by hand into a slot that is not in use just then, where there are more filaments than slots.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A step of the work, with what it needs and nothing else.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A strip of one, two, three … layers, over black and over white, printed and photographed to measure a filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A thin feature that snaps off with the support. Cut the support there, do not pull.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A thin layer below fine first layers, of the same material class, that is filed off afterwards.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A wall of one line around the piece, not touching it, that catches drips.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A way to do a thing that practitioners swear by, such as a soluble interface, or support in the same material throughout.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Any switch of filament between two extrusions: a hand swap, a feeder change or a tool change.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bed, °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Between which figures the real one will lie eight times in ten, as your logbook has it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Class</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Default</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Defaults from common practice and from memory; what your spool&apos;s label says counts, and you can write it into the shelf.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Drying</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every number you may know better, what it is for, and where its default comes from. The key is for the command line: --set key=value.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filament pushed out after a change until the old one no longer shows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Filaments at once</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Held as it is: a plan that others are measured against, a filament on its nozzle, a piece at its place on the bed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How different two colours look (CIEDE2000): 1 is just noticeable side by side, 2 is seen by those who look for it, 4 is seen at once.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How light goes down and up through a scattering sheet (Kubelka and Munk): with absorption and scattering of each filament it gives the colour of any stack.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How the share of old filament falls while new filament is pushed through: whole at first, then by a fixed share with each mm³.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How thick a filament must be, in mm, before it stops light: as thick as that, a tenth of white light comes through. Small is opaque.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Id</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In one body filaments must hold to each other; an interface should release.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It carries one nozzle, sometimes one that can be exchanged.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Key</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kinds of machines</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Layers that are filled solid, because nothing is above or below them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lines printed through the air from one side to the other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Loops printed around the piece. With hand swaps they can take the purge; then they need only be as tall as the last change.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Materials</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None is a particular printer. Take the nearest, or have yours described by questions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzle, °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nozzles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One colouring of the project that was kept, to be compared with others.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One or a few layers of a coloured filament that light passes through.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One physical roll of a filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One print from start to end, at the real printer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One start of the printer, with its own file and filament, where a print is split into several.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One time somebody has to come to the printer: to swap, to refill, or to take the plate off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Point at a word on the screen, or press F1 where you are, and its sentence is shown.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Price per kg</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Room, mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sacrificial structure below what overhangs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Setting</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>So many of this piece and so many of that one, cut into plates.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something that would spoil the print, or is worth a look, found before it is printed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Terms</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The few topmost layers of support, the ones that touch the piece.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The guide is not installed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The hot part of the nozzle, where old and new filament mix during a change.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The layer on the bed, often thicker than the others. Plan and print must agree on its height, or every later swap comes too early or too late.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The layers that lie on each other at a point, and so the colour it has.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The lines a nozzle goes along. Another program makes them; Vitrail reads its file and checks it against the plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The lines that go along the outlines of a layer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The little that a nozzle pushes out before it prints again with the filament it holds.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The open pattern inside a piece. It can take purge where nobody sees it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The page for the printer: what to load, what to do before which layer, and the cautions that apply.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The run played through before it begins: what happens when, and what becomes of it if nobody comes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The smallest element of a picture, as wide as its detail can be.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The thing to be printed: one or more parts, each with its regions.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The volume in which old and new filament are stirred, in mm³. After each such volume about a third of the old is left.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The whole print from its first layer, left, to its last: a lane for each nozzle, a pane for each filament, a lead line at each change.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Time somebody stands at the printer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What a machine&apos;s real hours, grams or minutes were, over those foretold; 1 means that the plan was right.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What a plan makes small: waste, hours, or things done by hand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What filament is pressed through; it is fed from one or more slots.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What holds to what</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is printed in one go: one or more copies of one or more pieces.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is thrown away, against the grams of the piece: purge, tower, support and interface.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What it is for</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What leaves the nozzle before any new filament does, in mm³.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What no order whatever can fall below, proven. Where it equals the plan, the plan cannot be bettered.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What one filament is assigned to: a part, a painted patch of its surface, or a band of layers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the plan costs, above every bench, and the difference to the plan that was pinned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where support touches the piece: one face over all the layers by which it steps out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your printer as Vitrail knows it: toolheads, nozzles, slots, bed, speeds, and how long a change takes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your spools: what is on them, how dry they are, what was measured of them. It belongs to you and not to a project.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>aim|aims</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>attended|attended minutes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>band|bands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bench|benches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bridge|bridges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>change|changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>contact face|contact faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dead volume|V_d</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dissolves in water</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dot|dots</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>drift|drifts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>factor|factors</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>feeder change|feeder changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>filament|filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>film|films</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>finding|findings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>g/cm³</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>groove|grooves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hand swap|hand swaps|swap|swaps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>holds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>holds, for some</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interface</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>job|jobs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>keep it closed and dry</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>layer|layers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lead line|lead lines|lead|leads</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lower bound|bound</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lug|lugs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>machine|printer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>material class|class|classes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>melt zone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mixing volume|V_m</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nobody knows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nozzle|nozzles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ooze wall</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>order|orders</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>overhang angle|overhang|overhangs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>panel|panels</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part|parts|body|bodies</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>patch|patches|painted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>piece|pieces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pinned|pin|pins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plate|plates</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>prime|primes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge tower|tower</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>purge|purged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>range|ranges</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>refill|refills</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>region|regions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rehearsal|rehearse</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>release material|release</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>releases</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>relief|reliefs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ribbon</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>run sheet|sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>run|runs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sacrificial base</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>school|schools</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>show face|show faces</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>skin|skins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slot|slots</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spool|spools</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stack|stacks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>step wedge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>support|supports</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tally</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>tool change|tool changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>toolhead|toolheads</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>toolpath|toolpaths</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>transmission distance|TD</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two-flux theory|two-flux</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>variant|variants</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ventilate well</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>visit|visits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wall|walls</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>washout</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>waste ratio|waste|thrown away</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} to {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} °C, {} h</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: cannot be made.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: cannot be read.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{}: cannot be written: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ΔE|colour difference</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -7733,6 +8469,13 @@
     </message>
 </context>
 <context>
+    <name>vitrail::Explain</name>
+    <message>
+        <source>More in the guide</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::FactorView</name>
     <message>
         <source>The factor over time</source>
@@ -8669,6 +9412,63 @@
     </message>
     <message>
         <source>blue</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>vitrail::GuideWindow</name>
+    <message>
+        <source>Guide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Contents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look for words in the guide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look for words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Forward</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Search</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save as HTML…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n page(s) with “%1”</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Try fewer words, or part of one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A folder for the guide&apos;s pages</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -10325,10 +11125,6 @@ Where it is written into a toolpath file also {x} {y} {e} {feed} as they are the
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Keys</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>&amp;About Vitrail</source>
         <translation type="unfinished"></translation>
     </message>
@@ -10549,17 +11345,6 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>A letter gives the selection that filament.
-On the ribbon: arrows move the cursor layer, with Ctrl by ten, with Shift they choose a range; Page Up and Page Down go to the change before and after; Esc drops the range.
-On the piece: arrows turn, + and − zoom, Home fits.
-With a painting tool in hand the left button paints and the right one turns.
-On the bed: arrows move what is chosen by 1 mm, with Shift by 10, with Ctrl they turn it; Page Up and Page Down choose another.
-On the picture: arrows move the pointer, with Shift the bar; on the ribbon beside it, Alt with the arrows moves a lead.
-Ctrl+K keeps the project as it stands as a variant.
-Alt+1 to Alt+0 go to the benches. Tab goes from field to field.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The tour needs the demo&apos;s badge, which is not installed.</source>
         <translation type="unfinished"></translation>
     </message>
@@ -10573,6 +11358,86 @@ Alt+1 to Alt+0 go to the benches. Tab goes from field to field.</source>
     </message>
     <message>
         <source>&amp;First tour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turns a picture into layers of colour: a relief to be seen by day, or a panel to be lit from behind.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The piece itself: which of its regions gets which filament, how it lies, and what would spoil the print.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Your spools, which of them may be printed together, and how much of each this print takes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What hangs in the air, what holds it, and what that costs to print and to take off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The bed from above: where pieces stand, how many to print at once, and orders cut into plates.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every change of filament, what goes into which nozzle and slot, and how to need fewer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How much is pushed out at each change, where it goes, and how to measure what your printer needs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Colourings side by side with what each costs, to choose from or to show to somebody who has a say.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The print at the printer: when to come, the sheet to take along, the file to check, and help when something went wrong.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What prints really took, so that the next estimate is better.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The whole print from its first layer, left, to its last. Arrow keys move the cursor layer, with Ctrl by ten; Page Up and Page Down go to the change before and after; with Shift a range is chosen.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the plan costs. Beside each figure is the difference to the plan that was pinned, if one was.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The benches, in the order of the work.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ne&amp;w window</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+Shift+N</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lan&amp;guage</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Guide</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+F1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;What is this?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Point at something…</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -11844,10 +12709,6 @@ Give a part or a band another one on the Piece bench.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Add the chosen filament to the project</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Weigh…</source>
         <translation type="unfinished"></translation>
     </message>
@@ -12057,6 +12918,18 @@ Read the label on the spool. Does it say %2?</source>
     </message>
     <message>
         <source>Give a spool its tag</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>choose one, press a letter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add the chosen filament to the project. Its letter does the same: with B it becomes filament B.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a filament of the shelf first, then press the letter it is to have in the project.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -12388,6 +13261,10 @@ Its bodies become parts; give each a filament by its letter.</source>
     </message>
     <message>
         <source>Describe my printer…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>give them by their letters</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -151,6 +151,16 @@
     </message>
 </context>
 <context>
+    <name>vitrail::GuideWindow</name>
+    <message numerus="yes">
+        <source>%n page(s) with “%1”</source>
+        <translation>
+            <numerusform>%n page with “%1”</numerusform>
+            <numerusform>%n pages with “%1”</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>vitrail::HeldPage</name>
     <message numerus="yes">
         <source>%n face(s), %1 cm² in all.</source>

@@ -335,7 +335,7 @@ void TestRunWindow::stops_are_written() {
     late.late = 1;
     read(write_file_of(project(), late, "late.gcode"));
     bench()->file()->write(dir_->filePath("never.gcode"));
-    QVERIFY(window_->messages()->text().contains("wrong place"));
+    QTRY_VERIFY(window_->messages()->text().contains("wrong place"));
     QVERIFY(!QFile::exists(dir_->filePath("never.gcode")));
     find<QCheckBox>("file_take_others")->setChecked(true);
     bench()->file()->write(dir_->filePath("mended.gcode"));

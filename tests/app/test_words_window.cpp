@@ -1,7 +1,9 @@
 // Every text goes through the translator: the window is shown in a language made of ours, in which no English may be left.
 #include "app/window_fixture.h"
 
+#include "app/guide/guide_window.h"
 #include "app/shell/bench_rail.h"
+#include "app/shell/tour.h"
 #include "core/base/message.h"
 #include "formats/shelf_db.h"
 #include "paint/words.h"
@@ -11,6 +13,7 @@
 #include <QGroupBox>
 #include <QHeaderView>
 #include <QListView>
+#include <QListWidget>
 #include <QMenu>
 #include <QMenuBar>
 #include <QPlainTextEdit>
@@ -142,7 +145,7 @@ private:
     }
     /// Names that somebody gave, symbols and codes.
     void note_names() {
-        given_ = {"mm", "cm", "min", "kg", "km", "XY", "PEI", "ABS", "ASA", "HIPS", "CIEDE", "CSV", "PDF", "HTML", "STL", "OBJ", "JSON", "Vitrail", "vitrail", "Inter", "Lucide"};
+        given_ = {"mm", "cm", "min", "kg", "km", "XY", "PEI", "ABS", "ASA", "HIPS", "CIEDE", "CSV", "PDF", "HTML", "STL", "OBJ", "JSON", "Vitrail", "vitrail", "Inter", "Lucide", "English", "Deutsch"};
         for (const MaterialFacts& m : all_materials())
             note(m.id);
         const Project& p = project();
@@ -332,7 +335,7 @@ void TestWordsWindow::nothing_english_in_dialogs() {
             d->reject();
         });
     };
-    for (const char* action : {"thicken_base", "scale_file", "edit_machine", "keys", "about"}) {
+    for (const char* action : {"thicken_base", "scale_file", "edit_machine", "describe_printer", "about"}) {
         look_at_next();
         window_->findChild<QAction*>(action)->trigger();
         QVERIFY2(qApp->findChildren<QTimer*>("next_dialog").isEmpty(), action);
@@ -341,6 +344,18 @@ void TestWordsWindow::nothing_english_in_dialogs() {
         look_at_next();
         find<QAbstractButton>(button)->click();
         QVERIFY2(qApp->findChildren<QTimer*>("next_dialog").isEmpty(), button);
+    }
+    for (const char* page : {"guide", "keys"}) {
+        window_->findChild<QAction*>(page)->trigger();
+        look_at(window_->findChild<GuideWindow*>()->findChild<QListWidget*>("guide_contents")->parentWidget());
+    }
+    window_->show_welcome();
+    look_at(window_.get());
+    window_->begin_tour();
+    for (int step = 0; step < TourBar::kSteps; ++step) {
+        wait_for_plan();
+        look_at(window_->findChild<TourBar*>());
+        press("tour_next");
     }
     window_->choose_bench(MainWindow::kPalette); // by key only once the window is active again
     look_at_next();

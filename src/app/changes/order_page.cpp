@@ -79,7 +79,7 @@ OrderPage::OrderPage(Document* document, ViewState* view, QWidget* parent)
     table_->setFrameShape(QFrame::NoFrame);
     const double widths[] = {1.8, 5.3, 4.7, 4.3, 4.6, 4.9, 4.9, 3.7, 3.1, 3.1, 4.0, 3};
     for (int c = 0; c < ChangesModel::kColumns; ++c)
-        table_->setColumnWidth(c, em(widths[c]));
+        set_column_width(table_, c, widths[c]);
     table_->horizontalHeader()->setStretchLastSection(true);
     list_->body()->addWidget(table_, 1);
     sums_->setObjectName(QStringLiteral("change_sums"));

@@ -1,6 +1,7 @@
 // Benches on top of each other, and the pages of a bench behind tabs.
 #pragma once
 
+#include <QScrollArea>
 #include <QStackedWidget>
 #include <QTabWidget>
 
@@ -13,6 +14,17 @@ class BenchStack : public QStackedWidget {
 public:
     using QStackedWidget::QStackedWidget;
     bool hasHeightForWidth() const override { return false; }
+    /// Of the bench that is seen, not of the largest that was.
+    QSize minimumSizeHint() const override { return currentWidget() ? currentWidget()->minimumSizeHint() : QSize(); }
+};
+
+/// Room for the benches: where the window is smaller than one of them, it is scrolled.
+class BenchRoom : public QScrollArea {
+    Q_OBJECT
+public:
+    explicit BenchRoom(BenchStack* benches);
+    QSize minimumSizeHint() const override;
+    QSize sizeHint() const override;
 };
 
 class BenchPages : public QTabWidget {

@@ -1,11 +1,11 @@
 // A framed area of a bench with a heading.
 #pragma once
 
+#include "app/parts/elided_label.h"
 #include "app/theme/theme.h"
 
 #include <QFrame>
 #include <QHBoxLayout>
-#include <QLabel>
 #include <QVBoxLayout>
 
 namespace vitrail {
@@ -20,9 +20,9 @@ public:
         if (heading.isEmpty())
             return;
         row_ = new QHBoxLayout;
-        heading_ = new QLabel(heading);
+        heading_ = new ElidedLabel(heading);
         heading_->setFont(font_of(1, true));
-        aside_ = new QLabel;
+        aside_ = new ElidedLabel;
         aside_->setObjectName(QStringLiteral("quiet"));
         row_->addWidget(heading_);
         row_->addStretch();

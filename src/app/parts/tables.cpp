@@ -8,6 +8,8 @@
 #include <QSplitter>
 #include <QTableWidget>
 
+#include <algorithm>
+
 namespace vitrail {
 
 namespace {
@@ -36,11 +38,16 @@ QTableWidget* make_table(const char* name, const QString& accessible, const std:
         heading->setTextAlignment(alignment(columns[c].numbers));
         table->setHorizontalHeaderItem(static_cast<int>(c), heading);
         if (columns[c].ems > 0)
-            table->setColumnWidth(static_cast<int>(c), em(columns[c].ems));
+            set_column_width(table, static_cast<int>(c), columns[c].ems);
         else
             table->horizontalHeader()->setSectionResizeMode(static_cast<int>(c), QHeaderView::Stretch);
     }
     return table;
+}
+
+void set_column_width(QTableView* table, int column, double ems) {
+    const QString heading = table->model()->headerData(column, Qt::Horizontal).toString();
+    table->setColumnWidth(column, std::max(em(ems), QFontMetrics(font_of(1)).horizontalAdvance(heading) + em(0.8)));
 }
 
 void set_row(QTableWidget* table, int row, const QStringList& cells, const QString& tip, bool bold) {

@@ -10,6 +10,7 @@
 #include <vector>
 
 class QSplitter;
+class QTableView;
 class QTableWidget;
 class QWidget;
 
@@ -24,6 +25,8 @@ struct TableColumn {
 
 /// Rows to choose from, nothing to edit; numbers to the right, headings over their columns.
 QTableWidget* make_table(const char* name, const QString& accessible, const std::vector<TableColumn>& columns);
+/// So many ems, or more where the heading needs it.
+void set_column_width(QTableView* table, int column, double ems);
 /// Fills a row of such a table; `tip` on every cell.
 void set_row(QTableWidget* table, int row, const QStringList& cells, const QString& tip = {}, bool bold = false);
 

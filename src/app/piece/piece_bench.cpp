@@ -241,7 +241,7 @@ void PieceBench::refresh_buttons() {
 
 QWidget* PieceBench::make_filaments() {
     auto* panel = new Panel(tr("Filaments"));
-    panel->set_aside(tr("their letters give them"));
+    panel->set_aside(tr("give them by their letters"));
     filaments_ = make_tree(QStringLiteral("filaments"), tr("Filaments of the project"));
     filaments_->setModel(new FilamentsModel(document_, this));
     filaments_->setRootIsDecorated(false);

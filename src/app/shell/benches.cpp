@@ -10,6 +10,7 @@
 #include "app/logbook/logbook_bench.h"
 #include "app/machine/machine_store.h"
 #include "app/palette/palette_bench.h"
+#include "app/parts/pages.h"
 #include "app/picture/picture_bench.h"
 #include "app/piece/piece_bench.h"
 #include "app/plate/plate_bench.h"
@@ -29,7 +30,6 @@
 #include <QAction>
 #include <QFileInfo>
 #include <QSettings>
-#include <QStackedWidget>
 
 namespace vitrail {
 

@@ -84,7 +84,7 @@ MainWindow::MainWindow(std::shared_ptr<Session> session)
     middle->addWidget(tour_);
     middle->addWidget(messages_);
     middle->addWidget(progress_);
-    middle->addWidget(benches_, 1);
+    middle->addWidget(new BenchRoom(benches_), 1);
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
     row->addWidget(rail_);
@@ -210,7 +210,11 @@ void MainWindow::place_on_screen() {
         resize(size().boundedTo(there.size()));
 }
 
-MainWindow::~MainWindow() = default;
+/// What shows the session goes before it.
+MainWindow::~MainWindow() {
+    hide();
+    delete centralWidget();
+}
 
 MainWindow* MainWindow::open_window() {
     auto* other = new MainWindow;

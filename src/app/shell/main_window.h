@@ -11,12 +11,12 @@
 class QAction;
 class QActionGroup;
 class QMenu;
-class QStackedWidget;
 class QUndoGroup;
 
 namespace vitrail {
 
 class BenchRail;
+class BenchStack;
 class ChangesBench;
 class Document;
 class MessageBar;
@@ -138,7 +138,7 @@ private:
     Recovery* recovery_;
     Tally* tally_;
     BenchRail* rail_;
-    QStackedWidget* benches_;
+    BenchStack* benches_;
     PieceBench* piece_;
     PictureBench* picture_ = nullptr;
     PaletteBench* palette_ = nullptr;

@@ -30,6 +30,8 @@ QStringList languages() {
 }
 
 QString language_name(const QString& code) {
+    if (code == QLatin1String("en"))
+        return QStringLiteral("English"); // whose country does not matter
     const QString name = QLocale(code).nativeLanguageName();
     return name.left(1).toUpper() + name.mid(1);
 }

@@ -67,7 +67,10 @@ QVector3D rgb(const QColor& c) {
 } // namespace
 
 void View3d::Buffers::release() {
-    QOpenGLFunctions* gl = QOpenGLContext::currentContext()->functions();
+    QOpenGLContext* context = QOpenGLContext::currentContext();
+    if (!context)
+        return; // it was never shown, and has none
+    QOpenGLFunctions* gl = context->functions();
     for (unsigned* t : {&codes_texture, &areas_texture})
         if (std::exchange(*t, 0u))
             gl->glDeleteTextures(1, t);

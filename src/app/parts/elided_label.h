@@ -1,0 +1,22 @@
+// A line of text that gives way where there is no room for it: cut with an ellipsis, whole in its tool tip.
+#pragma once
+
+#include <QLabel>
+
+namespace vitrail {
+
+class ElidedLabel : public QLabel {
+    Q_OBJECT
+public:
+    using QLabel::QLabel;
+    QSize minimumSizeHint() const override;
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    bool event(QEvent*) override;
+
+private:
+    QString shown() const;
+};
+
+} // namespace vitrail
