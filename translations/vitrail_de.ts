@@ -12817,7 +12817,7 @@ Gib einem Teil oder einem Band auf der Werkbank „Stück“ ein anderes.</trans
     </message>
     <message>
         <source>Dried today</source>
-        <translation>Heute getrocknet</translation>
+        <translation>Getrocknet</translation>
     </message>
     <message>
         <source>Note that the spool came out of the dryer today. Use a dryer, not an oven used for food.</source>
@@ -12984,7 +12984,7 @@ Lies das Etikett auf der Spule. Steht darauf %2?</translation>
     </message>
     <message>
         <source>Which is it?</source>
-        <translation>Welche ist es?</translation>
+        <translation>Welche?</translation>
     </message>
     <message>
         <source>Hold a spool&apos;s tag to a reader, and see which spool it is</source>
@@ -13168,7 +13168,7 @@ Lies das Etikett auf der Spule. Steht darauf %2?</translation>
     </message>
     <message>
         <source>All &amp;settings…</source>
-        <translation>Alle &amp;Einstellungen…</translation>
+        <translation>&amp;Einstellungen…</translation>
     </message>
     <message>
         <source>Regions</source>

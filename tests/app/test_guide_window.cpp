@@ -151,7 +151,7 @@ void TestGuideWindow::read_beside_the_work() {
     QVERIFY(guide->browser()->document()->defaultStyleSheet().contains(Theme::current().ink.name()));
     apply_theme(*qApp, ThemeChoice::dark);
     guide->activateWindow();
-    QVERIFY(QTest::qWaitForWindowActive(guide));
+    QTRY_VERIFY(guide->isActiveWindow());
     QTest::keyClick(guide, Qt::Key_Escape);
     QVERIFY(!guide->isVisible());
 }

@@ -150,7 +150,7 @@ QWidget* PieceBench::make_strip() {
     machine_ = new QComboBox;
     machine_->setObjectName(QStringLiteral("machine"));
     machine_->setAccessibleName(tr("Machine"));
-    machine_->setMinimumContentsLength(16);
+    machine_->setMinimumContentsLength(12);
     machine_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     auto* label = new QLabel(tr("&Machine"));
     label->setBuddy(machine_);

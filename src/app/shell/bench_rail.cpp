@@ -18,11 +18,15 @@ BenchButton::BenchButton(const QString& picture, const QString& name, const QStr
     setToolTip(tr("%1 (Alt+%2)").arg(name).arg(number % 10) + QLatin1Char('\n') + says);
     setWhatsThis(says);
     setCursor(Qt::PointingHandCursor);
-    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Maximum);
 }
 
 QSize BenchButton::sizeHint() const {
     return {em(8.2), em(2.6)};
+}
+
+QSize BenchButton::minimumSizeHint() const {
+    return {em(8.2), em(1.8)}; // on a low screen they stand closer
 }
 
 void BenchButton::paintEvent(QPaintEvent*) {

@@ -13,6 +13,7 @@ class BenchButton : public QAbstractButton {
 public:
     BenchButton(const QString& picture, const QString& name, const QString& says, int number, QWidget* parent = nullptr);
     QSize sizeHint() const override;
+    QSize minimumSizeHint() const override;
 
 protected:
     void paintEvent(QPaintEvent*) override;
