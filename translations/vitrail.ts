@@ -7303,6 +7303,13 @@
     </message>
 </context>
 <context>
+    <name>vitrail::BenchPages</name>
+    <message>
+        <source>Pages of the bench</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::BenchRail</name>
     <message>
         <source>Benches</source>
@@ -11438,6 +11445,10 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
     </message>
     <message>
         <source>&amp;Point at something…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More &amp;contrast</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -18127,6 +18138,18 @@ pinned plan</source>
     </message>
     <message>
         <source>Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part or a patch: click</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no filament</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in %2, chosen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in %2</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -7360,6 +7360,13 @@
     </message>
 </context>
 <context>
+    <name>vitrail::BenchPages</name>
+    <message>
+        <source>Pages of the bench</source>
+        <translation>Seiten der Werkbank</translation>
+    </message>
+</context>
+<context>
     <name>vitrail::BenchRail</name>
     <message>
         <source>Benches</source>
@@ -11527,6 +11534,10 @@ Schrift: Inter (SIL Open Font License). Symbole: Lucide (ISC).</translation>
     <message>
         <source>&amp;Point at something…</source>
         <translation>Auf etwas &amp;zeigen…</translation>
+    </message>
+    <message>
+        <source>More &amp;contrast</source>
+        <translation>Mehr &amp;Kontrast</translation>
     </message>
 </context>
 <context>
@@ -18282,6 +18293,18 @@ angehefteten</translation>
     <message>
         <source>Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part or a patch: click</source>
         <translation>Drehen: ziehen · Größe: Rad · schieben: rechts ziehen · einpassen: Doppelklick · Teil oder Fleck wählen: Klick</translation>
+    </message>
+    <message>
+        <source>no filament</source>
+        <translation>kein Filament</translation>
+    </message>
+    <message>
+        <source>%1 in %2, chosen</source>
+        <translation>%1 in %2, gewählt</translation>
+    </message>
+    <message>
+        <source>%1 in %2</source>
+        <translation>%1 in %2</translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,7 @@
 #include "app/piece/piece_bench.h"
 #include "app/document/document.h"
 #include "app/shell/main_window.h"
+#include "app/theme/desktop.h"
 #include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
@@ -33,9 +34,10 @@ int main(int argc, char** argv) {
     parser.addOption(exit_at_first_frame);
     parser.process(app);
 
-    const QString theme = QSettings().value(QStringLiteral("theme"), QStringLiteral("desktop")).toString();
     QApplication::setWindowIcon(QIcon(QStringLiteral(":/vitrail.svg")));
-    apply_theme(app, theme == QLatin1String("dark") ? ThemeChoice::dark : theme == QLatin1String("light") ? ThemeChoice::light : ThemeChoice::desktop);
+    apply_theme(app, theme_choice());
+    QObject::connect(&DesktopWishes::instance(), &DesktopWishes::changed, &app, [&app] { apply_theme(app, theme_choice()); });
+    DesktopWishes::instance().ask();
     // A window deletes itself when it is closed, or when another takes its place in another language.
     MainWindow& window = *new MainWindow;
     window.setAttribute(Qt::WA_DeleteOnClose);

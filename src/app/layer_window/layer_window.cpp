@@ -24,6 +24,7 @@ LayerWindow::LayerWindow(Document* document, ViewState* view, QWidget* parent) :
     setAccessibleName(tr("Layer window: cut through the piece at the cursor layer"));
     const auto refresh = [this] {
         stale_ = true;
+        tell();
         update();
     };
     connect(document, &Document::plan_changed, this, refresh);
@@ -31,6 +32,19 @@ LayerWindow::LayerWindow(Document* document, ViewState* view, QWidget* parent) :
     connect(view, &ViewState::piece_changed, this, refresh);
     connect(view, &ViewState::selection_changed, this, [this] { update(); });
     connect(view, &ViewState::spots_changed, this, [this] { update(); });
+}
+
+/// What a screen reader says of it.
+void LayerWindow::tell() {
+    const auto plan = document_->plan();
+    const int layer = view_->layer();
+    if (!plan || layer < 1 || layer > plan->grid.count)
+        return setAccessibleDescription({});
+    QStringList filaments;
+    const Project& project = document_->planned_project();
+    for (const std::uint8_t f : plan->sequence.layer(layer - 1))
+        filaments << QStringLiteral("%1 %2").arg(QChar::fromLatin1(project.filaments[f].letter)).arg(QString::fromStdString(project.filaments[f].name));
+    setAccessibleDescription(tr("layer %1 · %2 → %3 mm").arg(layer).arg(number(plan->grid.bottom_mm(layer), 2), number(plan->grid.top_mm(layer), 2)) + QStringLiteral(": ") + filaments.join(QStringLiteral(", ")));
 }
 
 QSize LayerWindow::minimumSizeHint() const {

@@ -28,6 +28,7 @@ protected:
     bool event(QEvent*) override;
 
 private:
+    void tell();
     void rebuild();
     QRectF picture_rect() const;
 

@@ -34,6 +34,7 @@ OverTimePage::OverTimePage(Document* document, LogbookStore* store, QWidget* par
     inside->setLayout(grid_);
     inside->setObjectName(QStringLiteral("plain"));
     auto* scroll = new QScrollArea;
+    scroll->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     scroll->setWidget(inside);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);

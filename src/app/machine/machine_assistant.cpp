@@ -96,6 +96,7 @@ MachineAssistant::MachineAssistant(QWidget* parent)
     block(tr("Where the other figures come from"), assumed_);
     column->addStretch();
     auto* scroll = new QScrollArea;
+    scroll->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     scroll->setWidget(told);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
@@ -108,6 +109,7 @@ MachineAssistant::MachineAssistant(QWidget* parent)
     auto* questions = new QWidget;
     questions->setLayout(form_);
     auto* left = new QScrollArea;
+    left->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     left->setWidget(questions);
     left->setWidgetResizable(true);
     left->setFrameShape(QFrame::NoFrame);

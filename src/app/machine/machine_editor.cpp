@@ -46,6 +46,7 @@ constexpr int kMostToolheads = 16, kMostNozzles = 32;
 /// A page that scrolls, and the row its forms stand in.
 std::pair<QScrollArea*, QHBoxLayout*> columns_of_figures() {
     auto* scroll = new QScrollArea;
+    scroll->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     auto* page = new QWidget;

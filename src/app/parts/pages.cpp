@@ -51,6 +51,7 @@ QSize BenchRoom::sizeHint() const {
 
 BenchPages::BenchPages(const QString& name, QWidget* bench) {
     setObjectName(name);
+    setAccessibleName(tr("Pages of the bench"));
     setDocumentMode(true);
     tabBar()->setDrawBase(false);
     auto* column = new QVBoxLayout(bench);

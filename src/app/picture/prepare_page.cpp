@@ -79,6 +79,7 @@ PreparePage::PreparePage(Document* document, PictureDesk* desk, QWidget* parent)
     column->addWidget(make_light());
     column->addStretch();
     auto* scroll = new QScrollArea;
+    scroll->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     scroll->setWidget(side);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);

@@ -41,6 +41,7 @@ SettingsDialog::SettingsDialog(const Settings& settings, QWidget* parent) : QDia
     top->addWidget(search_, 1);
     top->addWidget(only_changed_);
     auto* scroll = new QScrollArea;
+    scroll->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     scroll->setWidget(make_rows(settings));
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);

@@ -66,6 +66,7 @@ BedPage::BedPage(Document* document, ViewState* view, QWidget* parent)
     auto* all = new QVBoxLayout(this);
     all->setContentsMargins(0, em(0.5), 0, 0);
     auto* scroll = new QScrollArea; // a small screen has not room for all of it
+    scroll->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     scroll->setWidget(side);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);

@@ -33,6 +33,7 @@ StripsPage::StripsPage(Document* document, ViewState* view, QWidget* parent)
     sum_->setWordWrap(true);
     list->body()->addWidget(sum_);
     auto* scroll = new QScrollArea;
+    scroll->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     scroll->setObjectName(QStringLiteral("strips_scroll"));
     scroll->setWidget(strips_);
     scroll->setWidgetResizable(true);

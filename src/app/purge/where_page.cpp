@@ -43,6 +43,7 @@ WherePage::WherePage(Document* document, ViewState* view, QWidget* parent)
 
     auto* how = new Panel(tr("How"));
     auto* scroll = new QScrollArea;
+    scroll->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     auto* inside = new SettingsForm(document, {"purge.to", "purge.infill", "purge.support", "tower.shape", "tower.width", "tower.infill", "tower.slenderness", "skirt.loops", "skirt.gap", "ooze.wall", "ooze.gap"});

@@ -23,16 +23,20 @@ Ribbon::Ribbon(Document* document, ViewState* view, QWidget* parent) : QWidget(p
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("Ribbon: layers of the print"));
-    setAccessibleDescription(tr("Arrow keys move the cursor layer; with Shift they choose a range of layers."));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     const auto redraw = [this] {
         stale_ = true;
         update();
     };
     connect(document, &Document::plan_changed, this, redraw);
-    connect(view, &ViewState::layer_changed, this, [this] { update(); });
+    connect(document, &Document::plan_changed, this, &Ribbon::tell);
+    connect(view, &ViewState::layer_changed, this, [this] {
+        tell();
+        update();
+    });
     connect(view, &ViewState::range_changed, this, [this] { update(); });
     connect(view, &ViewState::selection_changed, this, [this] { update(); });
+    tell();
 }
 
 QSize Ribbon::sizeHint() const {
@@ -181,6 +185,21 @@ void Ribbon::draw(QPainter& p) {
     draw_scale(p);
 }
 
+/// What a screen reader says of it: the layer at the cursor, the visits, and what the keys do.
+void Ribbon::tell() {
+    QStringList says;
+    if (const auto plan = document_->plan(); plan && plan->grid.count > 0)
+        says << describe(std::clamp(view_->layer(), 1, plan->grid.count));
+    if (clock_) {
+        QStringList posts;
+        for (const RibbonClock::Post& post : clock_->posts)
+            posts << post.says;
+        says << tr("On the clock. Visits: %1").arg(posts.isEmpty() ? tr("none") : posts.join(QStringLiteral("; ")));
+    }
+    says << (cuts_.empty() ? tr("Arrow keys move the cursor layer; with Shift they choose a range of layers.") : tr("Arrow keys move the cursor layer; with Alt they move the lead line that is nearest to it, which cuts the picture's bands."));
+    setAccessibleDescription(says.join(QLatin1Char('\n')));
+}
+
 void Ribbon::set_cuts(std::vector<int> cuts, std::vector<double> ends) {
     if (cuts == cuts_ && ends == ends_)
         return;
@@ -188,7 +207,7 @@ void Ribbon::set_cuts(std::vector<int> cuts, std::vector<double> ends) {
         stale_ = true; // the purge comes or goes
     cuts_ = std::move(cuts);
     ends_ = std::move(ends);
-    setAccessibleDescription(cuts_.empty() ? tr("Arrow keys move the cursor layer; with Shift they choose a range of layers.") : tr("Arrow keys move the cursor layer; with Alt they move the lead line that is nearest to it, which cuts the picture's bands."));
+    tell();
     update();
 }
 
@@ -197,11 +216,7 @@ void Ribbon::set_clock(std::optional<RibbonClock> clock) {
         return;
     clock_ = std::move(clock);
     stale_ = true;
-    QStringList says;
-    if (clock_)
-        for (const RibbonClock::Post& post : clock_->posts)
-            says << post.says;
-    setAccessibleDescription(clock_ ? tr("On the clock. Visits: %1").arg(says.isEmpty() ? tr("none") : says.join(QStringLiteral("; "))) : tr("Arrow keys move the cursor layer; with Shift they choose a range of layers."));
+    tell();
     update();
 }
 

@@ -96,6 +96,7 @@ private:
     void draw_file(QPainter& p);
     double x_at(double layers) const; ///< of a place that counts layers
     QString describe(int layer) const;
+    void tell();
     void move_cursor(int layer);
 
     Document* document_;

@@ -8,6 +8,7 @@
 #include "app/palette/palette_bench.h"
 #include "app/piece/piece_bench.h"
 #include "app/shell/main_window.h"
+#include "app/theme/desktop.h"
 #include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/variants/variants_bench.h"
@@ -139,6 +140,15 @@ void MainWindow::make_view_menu() {
         a->setChecked(now == QLatin1String(c.id));
         group->addAction(a);
     }
+
+    themes->addSeparator();
+    QAction* contrast = add(themes, "contrast", tr("More &contrast"), {}, [this] {
+        QSettings().setValue(QStringLiteral("contrast"), findChild<QAction*>(QStringLiteral("contrast"))->isChecked() ? QStringLiteral("more") : QStringLiteral("usual"));
+        apply_theme(*qApp, theme_choice());
+    });
+    contrast->setCheckable(true);
+    const QString asked = QSettings().value(QStringLiteral("contrast")).toString();
+    contrast->setChecked(asked.isEmpty() ? DesktopWishes::instance().contrast() : asked == QLatin1String("more"));
 
     // Each in its own words, so that whoever has ended up in a foreign one finds back.
     QMenu* tongues = view->addMenu(tr("Lan&guage"));

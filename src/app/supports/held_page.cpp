@@ -135,6 +135,7 @@ QWidget* HeldPage::make_settings() {
     connect_choice(support_filament_, tr("Print support in another filament"), &Project::support_filament);
     connect_choice(interface_filament_, tr("Print the interface in another filament"), &Project::interface_filament);
     auto* scroll = new QScrollArea;
+    scroll->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

@@ -48,6 +48,7 @@ InterfacePage::InterfacePage(Document* document, QWidget* parent)
     damp->body()->addWidget(caution);
     auto* model = new Panel(tr("What cleaning up takes"));
     auto* scroll = new QScrollArea;
+    scroll->setFocusPolicy(Qt::NoFocus); // what is in it has the focus, and is scrolled to
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setWidget(new SettingsForm(document, {"cleanup.same", "cleanup.release", "cleanup.soluble", "cleanup.unreached", "soak.start", "soak.per_cm3", "soak.water"}));

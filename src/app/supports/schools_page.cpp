@@ -167,6 +167,7 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
 
     auto* why = new Panel(tr("Why"));
     why_->setObjectName(QStringLiteral("school_why"));
+    why_->setAccessibleName(tr("Why"));
     why_->setWordWrap(true);
     why_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     why_->setTextInteractionFlags(Qt::TextSelectableByMouse);

@@ -1,5 +1,6 @@
 #include "app/theme/theme.h"
 
+#include "app/theme/desktop.h"
 #include "app/theme/manners.h"
 #include "paint/filament_paint.h"
 
@@ -10,6 +11,7 @@
 #include <QPainter>
 #include <QPalette>
 #include <QStyleFactory>
+#include <QSettings>
 #include <QSvgRenderer>
 
 namespace vitrail {
@@ -24,6 +26,24 @@ Theme dark_lead() {
 Theme light_paper() {
     return {false, "#f4f1ea", "#fbf9f4", "#ffffff", "#cfc9bd", "#24262b", "#1c1e22", "#53575f",
             "#8a5a08", "#1f6b34", "#a62a1c", "#845400"};
+}
+
+/// Text 7 : 1 and more on its ground (WCAG 2.1, AAA), borders as clear as text.
+Theme with_contrast(Theme t) {
+    if (t.dark) {
+        t.ground = "#000000", t.panel = "#000000", t.field = "#000000", t.line = "#c8c8c8", t.lead = "#000000", t.ink = "#ffffff", t.quiet = "#e4e4e4";
+        t.accent = "#ffc861", t.good = "#a9e8b1", t.bad = "#ffb3a7", t.warn = "#ffd98c";
+    } else {
+        t.ground = "#ffffff", t.panel = "#ffffff", t.field = "#ffffff", t.line = "#3a3a3a", t.lead = "#000000", t.ink = "#000000", t.quiet = "#2c2c2c";
+        t.accent = "#5a3900", t.good = "#0c4a1d", t.bad = "#7c0f05", t.warn = "#5c3a00";
+    }
+    return t;
+}
+
+/// Asked for in the menu, else by the desktop.
+bool contrast_wanted() {
+    const QString asked = QSettings().value(QStringLiteral("contrast")).toString();
+    return asked.isEmpty() ? DesktopWishes::instance().contrast() : asked == QLatin1String("more");
 }
 
 Theme& theme() {
@@ -87,7 +107,7 @@ QString style_sheet(const Theme& t) {
         .replace(QLatin1String("%quiet"), t.quiet.name())
         .replace(QLatin1String("%good"), t.good.name())
         .replace(QLatin1String("%accent"), t.accent.name())
-        .replace(QLatin1String("%select"), t.dark ? QStringLiteral("#3d3a34") : QStringLiteral("#ecdcbc"));
+        .replace(QLatin1String("%select"), t.dark ? QStringLiteral("#3d3a34") : QStringLiteral("#ecdcbc")); // ink on either is 9 : 1 and more
 }
 
 /// Draws one of our SVGs in the ink of the theme that is current when it is painted.
@@ -122,10 +142,17 @@ const Theme& Theme::current() {
     return theme();
 }
 
+ThemeChoice theme_choice() {
+    const QString kept = QSettings().value(QStringLiteral("theme")).toString();
+    return kept == QLatin1String("dark") ? ThemeChoice::dark : kept == QLatin1String("light") ? ThemeChoice::light : ThemeChoice::desktop;
+}
+
 void apply_theme(QApplication& app, ThemeChoice choice) {
     static const bool desktop_is_dark = QPalette().color(QPalette::Window).lightness() < 128;
     const bool dark = choice == ThemeChoice::desktop ? desktop_is_dark : choice == ThemeChoice::dark;
     theme() = dark ? dark_lead() : light_paper();
+    if (contrast_wanted())
+        theme() = with_contrast(theme());
     const Theme& t = theme();
     static bool styled = false;
     if (!styled) {

@@ -26,6 +26,8 @@ struct Theme {
 };
 
 enum class ThemeChoice { desktop, dark, light };
+/// The one that was chosen last.
+ThemeChoice theme_choice();
 
 /// Sets palette, font and style sheet of the application. `desktop` follows the lightness of the desktop's palette.
 void apply_theme(QApplication& app, ThemeChoice choice);

@@ -82,7 +82,6 @@ View3d::View3d(Document* document, ViewState* view, Painter* painter, QWidget* p
     setObjectName(QStringLiteral("view3d"));
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("3D piece"));
-    setAccessibleDescription(tr("Arrow keys turn the piece, plus and minus zoom, Home fits it."));
     QSurfaceFormat f;
     f.setVersion(3, 3);
     f.setProfile(QSurfaceFormat::CoreProfile);
@@ -115,12 +114,30 @@ View3d::View3d(Document* document, ViewState* view, Painter* painter, QWidget* p
         find_solids();
         update();
     });
+    for (auto told : {&ViewState::selection_changed, &ViewState::piece_changed})
+        connect(view, told, this, &View3d::tell);
+    connect(document, &Document::project_changed, this, &View3d::tell);
+    tell();
     connect(document, &Document::opened, this, [this] { fit(); });
     connect(view, &ViewState::layer_changed, this, redraw);
     connect(view, &ViewState::piece_changed, this, [this] {
         find_solids();
         fit();
     });
+}
+
+/// What a screen reader says of it: each part with its filament, and whether it is chosen.
+void View3d::tell() {
+    const Project& project = document_->project();
+    QStringList says;
+    const auto& parts = view_->piece_of(project).parts;
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        const int f = find_filament(project, parts[i].filament);
+        const QString name = QString::fromStdString(parts[i].name);
+        const QString in = f < 0 ? tr("no filament") : QStringLiteral("%1 %2").arg(QChar::fromLatin1(parts[i].filament)).arg(QString::fromStdString(project.filaments[static_cast<std::size_t>(f)].name));
+        says << (view_->parts().count(static_cast<int>(i)) ? tr("%1 in %2, chosen").arg(name, in) : tr("%1 in %2").arg(name, in));
+    }
+    setAccessibleDescription((says.isEmpty() ? QString() : says.join(QStringLiteral("; ")) + QLatin1Char('\n')) + tr("Arrow keys turn the piece, plus and minus zoom, Home fits it."));
 }
 
 View3d::~View3d() {

@@ -66,6 +66,7 @@ protected:
     void showEvent(QShowEvent*) override;
 
 private:
+    void tell();
     /// One part on the graphics card. Shared by mesh, so that recolouring uploads nothing.
     struct Buffers {
         std::shared_ptr<const Mesh> mesh;
