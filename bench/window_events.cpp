@@ -63,9 +63,9 @@ private:
     std::vector<double> inner_; ///< of each event being handled, what the events within it took
 };
 
-class Session {
+class Sitting {
 public:
-    Session(Watched& app, MainWindow& window) : app_(app), window_(window) {}
+    Sitting(Watched& app, MainWindow& window) : app_(app), window_(window) {}
 
     template <class Act>
     void act(const QString& name, Act what) {
@@ -122,7 +122,7 @@ int main(int argc, char** argv) {
     window.resize(1280, 800);
     window.show();
     (void)QTest::qWaitForWindowActive(&window);
-    Session session(app, window);
+    Sitting session(app, window);
     Document* document = window.document();
     const auto recolour = [&](Project& p) { p.pieces[0].bands[3].filament = p.pieces[0].bands[3].filament == 'B' ? 'C' : 'B'; };
     session.act(QStringLiteral("open, to the plan"), [&] { document->reset(big_project(), {}); });

@@ -17006,7 +17006,7 @@ nozzle %6–%7 °C, bed %8–%9 °C, dry %10 h at %11 °C%12</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Beyond the cut begin %1.</source>
+        <source>Beyond the cut: %1.</source>
         <translation type="unfinished"></translation>
     </message>
     <message numerus="yes">

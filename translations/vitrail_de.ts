@@ -17145,8 +17145,8 @@ Düse %6–%7 °C, Bett %8–%9 °C, trocknen %10 h bei %11 °C%12</translation>
         <translation>Die Farben liegen nah genug; die Düse fördert nur vor.</translation>
     </message>
     <message>
-        <source>Beyond the cut begin %1.</source>
-        <translation>Hinter dem Schnitt beginnen %1.</translation>
+        <source>Beyond the cut: %1.</source>
+        <translation>Hinter dem Schnitt: %1.</translation>
     </message>
     <message numerus="yes">
         <source>%1 by calibration from %n reading(s)</source>
@@ -18660,7 +18660,7 @@ angehefteten</translation>
     </message>
     <message>
         <source>&amp;Show me round: a badge in six steps</source>
-        <translation>Führ mich &amp;herum: ein Besucherschild in sechs Schritten</translation>
+        <translation>&amp;Rundgang: ein Schild in sechs Schritten</translation>
     </message>
     <message>
         <source>Does the work on this window, step by step; can be left at any time</source>

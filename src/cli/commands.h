@@ -48,7 +48,7 @@ int run_supports(const SupportsOptions& o);
 int run_export(const ExportOptions& o);
 int run_offset_strip(const OffsetStripOptions& o);
 int run_fit(const std::string& readings, bool json);
-int run_guide(const std::string& into);
+int run_guide(const std::string& into, const std::string& language);
 int run_machines(bool json);
 int run_thumbnail(const std::string& project, const std::string& picture, int size);
 int run_filaments(bool json);

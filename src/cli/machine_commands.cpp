@@ -13,6 +13,8 @@
 
 #include <fmt/format.h>
 
+#include <QTranslator>
+
 #include <filesystem>
 
 namespace vitrail {
@@ -68,10 +70,18 @@ int run_fit(const std::string& file, bool json) {
     });
 }
 
-int run_guide(const std::string& into) {
+int run_guide(const std::string& into, const std::string& language) {
     return guarded([&] {
         const Offscreen qt;
-        if (const Status ok = write_guide(QString::fromStdString(into), QStringLiteral("en")); !ok)
+        const QString code = QString::fromStdString(language);
+        QTranslator translator; // of the lists that the program makes
+        if (!translator.load(QStringLiteral(":/translations/vitrail_") + code))
+            throw Usage{fmt::format("There is no language {}.", language)};
+        QCoreApplication::installTranslator(&translator);
+        QLocale words_of(code);
+        words_of.setNumberOptions(QLocale::OmitGroupSeparator);
+        QLocale::setDefault(words_of);
+        if (const Status ok = write_guide(QString::fromStdString(into), code); !ok)
             throw Unusable{into, english(ok.error().message)};
         fmt::print("written into {}\n", into);
         return 0;

@@ -133,7 +133,9 @@ int main(int argc, char** argv) {
     std::string guide_into;
     CLI::App* guide = app.add_subcommand("guide", "Write the user guide as HTML");
     guide->add_option("folder", guide_into, "A folder for its pages, which is made")->required();
-    guide->callback([&] { run = [&] { return run_guide(guide_into); }; });
+    std::string guide_language = "en";
+    guide->add_option("--language", guide_language, "Its language: en, de")->capture_default_str();
+    guide->callback([&] { run = [&] { return run_guide(guide_into, guide_language); }; });
     CLI::App* machines = app.add_subcommand("machines", "The machines that ship with Vitrail");
     machines->add_flag("--json", json, "Print JSON");
     machines->callback([&] { run = [&] { return run_machines(json); }; });

@@ -263,6 +263,10 @@ void TestLanguagesWindow::has_room() {
         if (!paged)
             look({});
     }
+    window_->show_welcome();
+    QCoreApplication::processEvents();
+    for (const QString& cut : cut_in(window_.get()))
+        wrong << "welcome: cut: " + cut;
     wrong.removeDuplicates();
     QApplication::setFont(usual);
     QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join('\n')));

@@ -13,7 +13,6 @@
 #include <QGroupBox>
 #include <QHeaderView>
 #include <QListView>
-#include <QListWidget>
 #include <QMenu>
 #include <QMenuBar>
 #include <QPlainTextEdit>
@@ -345,10 +344,15 @@ void TestWordsWindow::nothing_english_in_dialogs() {
         find<QAbstractButton>(button)->click();
         QVERIFY2(qApp->findChildren<QTimer*>("next_dialog").isEmpty(), button);
     }
-    for (const char* page : {"guide", "keys"}) {
-        window_->findChild<QAction*>(page)->trigger();
-        look_at(window_->findChild<GuideWindow*>()->findChild<QListWidget*>("guide_contents")->parentWidget());
-    }
+    // Of the guide what the program makes; its pages are written by hand in each language.
+    window_->findChild<QAction*>("guide")->trigger();
+    auto* guide = window_->findChild<GuideWindow*>();
+    guide->show_page("terms.html");
+    look_at("terms of the guide", guide->browser()->toPlainText());
+    for (QAction* a : guide->findChildren<QAction*>())
+        look_at("guide", a->text());
+    delete guide;
+    QSettings().remove("recent"); // paths
     window_->show_welcome();
     look_at(window_.get());
     window_->begin_tour();

@@ -403,6 +403,15 @@ void TestCli::lists() {
     QCOMPARE(run({"thumbnail", QString::fromStdString(source_file("demo/badge.vitrail")), "small.png", "--size", "64"}).status, 0);
     QVERIFY(read_file(path("small.png"))->starts_with("\x89PNG"));
     QCOMPARE(run({"thumbnail", "base.stl", "small.png"}).status, 1);
+    // The guide, in either language; pages and lists.
+    QCOMPARE(run({"guide", "guide"}).status, 0);
+    QCOMPARE(run({"guide", "guide", "--language", "de"}).status, 0);
+    for (const auto& [page, says] : {std::pair{"guide/en/terms.html", "purge tower"}, {"guide/de/terms.html", "Spülturm"}, {"guide/de/purge.html", "Kalibrierung"}, {"guide/de/settings.html", "Schichthöhe"}}) {
+        const auto bytes = read_file(path(page));
+        QVERIFY2(bytes && bytes->find(says) != std::string::npos, page);
+    }
+    QCOMPARE(run({"guide", "guide", "--language", "xx"}).status, 2);
+    QCOMPARE(run({"guide", "base.stl"}).status, 1);
     QCOMPARE(QJsonDocument::fromJson(run({"machines", "--json"}).out.toUtf8()).array().size(), 12);
     QVERIFY(run({"filaments"}).out.contains("co-polyester"));
     QCOMPARE(QJsonDocument::fromJson(run({"filaments", "--json"}).out.toUtf8()).array().size(), 11);

@@ -227,7 +227,7 @@ QString explanation(QWidget* widget, const QPoint& at) {
             const QString page = page_of(widget);
             if (own.isEmpty() && page.isEmpty())
                 return {};
-            return own + QStringLiteral("<p><a href=\"%1\">%2</a></p>").arg(page.isEmpty() ? QStringLiteral("index.html") : page, QApplication::translate("vitrail::Explain", "More in the guide").toHtmlEscaped());
+            return own + QStringLiteral("<p><a href=\"%1\">%2</a> (%3)</p>").arg(page.isEmpty() ? QStringLiteral("index.html") : page, QApplication::translate("vitrail::Explain", "More in the guide").toHtmlEscaped(), QKeySequence(QKeySequence(Qt::CTRL | Qt::Key_F1)).toString(QKeySequence::NativeText));
         }
         there = w->mapTo(w->parentWidget(), there);
     }

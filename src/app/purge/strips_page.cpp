@@ -188,7 +188,7 @@ void StripsPage::show_pair() {
                                                          : QString();
     figures_->setText(tr("Purges %1 mm³; clean at ΔE %2 after %3%4 mm³ (dead volume V_d %5, mixing volume V_m %6). %7").arg(number(u->mm3, 0)).arg(number(u->delta_e)).arg(number(u->clean_mm3, 0)).arg(sure).arg(number(u->washout.dead_mm3, 1)).arg(number(u->washout.mixing_mm3, 1)).arg(why));
     const Landing l = landing_of(p, *plan, *u);
-    lands_->setText(tr("Beyond the cut begin %1.").arg(words(describe(p, l))));
+    lands_->setText(tr("Beyond the cut: %1.").arg(words(describe(p, l))));
     lands_->setStyleSheet(l.dirty_mm3 > 0.5 ? QStringLiteral("color: %1").arg(Theme::current().warn.name()) : QString());
     const PairPurge* own = pair_purge(document_->project(), from.letter, to.letter);
     const QSignalBlocker a(level_), b(locked_), c(reason_);

@@ -199,7 +199,7 @@ void MainWindow::follow_document() {
 /// Where it was, but no larger than the screen; beside another window of ours.
 void MainWindow::place_on_screen() {
     const QRect room = screen()->availableGeometry();
-    resize(QSize(1280, 800).boundedTo(room.size()));
+    resize(QSize(1280, 800).expandedTo(room.size() * 0.7).boundedTo(room.size())); // where it was never placed: more on large screens
     const QByteArray geometry = QSettings().value(QStringLiteral("window")).toByteArray();
     if (!geometry.isEmpty())
         restoreGeometry(geometry);

@@ -172,6 +172,8 @@ void apply_theme(QApplication& app, ThemeChoice choice) {
     p.setColor(QPalette::WindowText, t.ink);
     p.setColor(QPalette::ButtonText, t.ink);
     p.setColor(QPalette::PlaceholderText, t.quiet);
+    p.setColor(QPalette::Link, t.accent);
+    p.setColor(QPalette::LinkVisited, t.accent);
     p.setColor(QPalette::Highlight, t.accent);
     p.setColor(QPalette::HighlightedText, t.dark ? t.lead : QColor(Qt::white));
     p.setColor(QPalette::ToolTipBase, t.panel);
