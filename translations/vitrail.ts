@@ -11451,6 +11451,10 @@ Font: Inter (SIL Open Font License). Icons: Lucide (ISC).</source>
         <source>More &amp;contrast</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>&amp;Close the window</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::MessageBar</name>

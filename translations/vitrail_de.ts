@@ -11539,6 +11539,10 @@ Schrift: Inter (SIL Open Font License). Symbole: Lucide (ISC).</translation>
         <source>More &amp;contrast</source>
         <translation>Mehr &amp;Kontrast</translation>
     </message>
+    <message>
+        <source>&amp;Close the window</source>
+        <translation>Fenster s&amp;chließen</translation>
+    </message>
 </context>
 <context>
     <name>vitrail::MessageBar</name>
@@ -16066,7 +16070,7 @@ Spülung %1 g (%2 mm³), Wechsel dauern %3 s</translation>
     </message>
     <message>
         <source>What to set in your toolpath program</source>
-        <translation>Was in deinem Programm für Druckdateien einzustellen ist</translation>
+        <translation>Im Programm einzustellen</translation>
     </message>
     <message>
         <source>Planning it five times…</source>

@@ -111,6 +111,25 @@ QString paragraph(const QString& text) {
     return QStringLiteral("<p>%1</p>").arg(text.toHtmlEscaped().replace(QLatin1Char('\n'), QLatin1String("<br>")));
 }
 
+/// Tool tips are plain text, as names stand in them (theme/manners.h), and plain text is not wrapped by itself.
+QString wrapped(const QString& text) {
+    constexpr int kLine = 80;
+    QStringList lines;
+    for (const QString& paragraph : text.split(QLatin1Char('\n'))) {
+        QString line;
+        for (const QString& word : paragraph.split(QLatin1Char(' '))) {
+            if (!line.isEmpty() && line.size() + 1 + word.size() > kLine) {
+                lines << line;
+                line = word;
+            } else {
+                line += (line.isEmpty() ? QString() : QStringLiteral(" ")) + word;
+            }
+        }
+        lines << line;
+    }
+    return lines.join(QLatin1Char('\n'));
+}
+
 QString said_of(const std::vector<const Term*>& terms) {
     QString out;
     for (std::size_t i = 0; i < terms.size() && i < kMostTerms; ++i)
@@ -168,13 +187,17 @@ public:
 private:
     static bool hover(QWidget* w, const QHelpEvent* help) {
         const QString text = readable(text_at(w, help->pos()));
-        if (text.isEmpty() || text.size() > kShort)
-            return false;
-        const QString tip = tip_at(w, help->pos());
-        const QString terms = said_of(terms_in(text));
-        if (terms.isEmpty())
-            return false;
-        QToolTip::showText(help->globalPos(), (tip.isEmpty() ? QString() : Qt::mightBeRichText(tip) ? tip : paragraph(tip)) + terms, w);
+        QStringList says;
+        if (const QString tip = tip_at(w, help->pos()); !tip.isEmpty())
+            says << tip;
+        if (text.size() <= kShort)
+            for (const Term* t : terms_in(text))
+                if (says.size() <= kMostTerms)
+                    says << QStringLiteral("%1 — %2").arg(words(t->words).section(QLatin1Char('|'), 0, 0), words(t->says));
+        const QString all = wrapped(says.join(QStringLiteral("\n\n")));
+        if (says.isEmpty() || (says.size() == 1 && all == says.first()))
+            return false; // as Qt shows it
+        QToolTip::showText(help->globalPos(), all, w);
         return true;
     }
 };
@@ -212,7 +235,7 @@ QString own_explanation(QWidget* widget, const QPoint& at) {
     if (!title.isEmpty())
         out += QStringLiteral("<p><b>%1</b></p>").arg(title.toHtmlEscaped());
     if (!tip.isEmpty() && tip != title)
-        out += Qt::mightBeRichText(tip) ? tip : paragraph(tip);
+        out += paragraph(tip);
     const auto terms = terms_in(title + QLatin1Char('\n') + readable(tip));
     return out + said_of(terms);
 }

@@ -423,8 +423,8 @@ void PaletteBench::assign(char letter) {
     take_as(store_->shelf().filaments[static_cast<std::size_t>(at)].id, letter);
 }
 
-/// By id, as asking for the class may change the shelf.
-void PaletteBench::take_as(const std::string& id, char letter) {
+/// By an id of its own, as asking for the class may change the shelf.
+void PaletteBench::take_as(std::string id, char letter) {
     confirm_class(QString::fromStdString(id));
     const int at = find_on_shelf(store_->shelf(), id), taken = find_filament(document_->project(), letter);
     if (at < 0)

@@ -81,7 +81,8 @@ void MainWindow::make_file_menu() {
     add(file, "export_bands", tr("Export one body per &band of a relief (3MF)…"), {}, [this] { ask_export(false, ExportBy::band); });
     add_picture_actions(file);
     file->addSeparator();
-    add(file, "quit", tr("&Quit"), QKeySequence::Quit, [this] { close(); });
+    add(file, "close_window", tr("&Close the window"), QKeySequence::Close, [this] { close(); });
+    add(file, "quit", tr("&Quit"), QKeySequence::Quit, [] { QApplication::closeAllWindows(); });
 }
 
 void MainWindow::make_edit_menu() {
