@@ -8476,6 +8476,21 @@
     </message>
 </context>
 <context>
+    <name>vitrail::EmptyHint</name>
+    <message>
+        <source>Add model files…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Demo projects</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 There is nothing to plan yet: add a model, or look at a demo.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>vitrail::Explain</name>
     <message>
         <source>More in the guide</source>

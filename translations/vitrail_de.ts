@@ -8543,6 +8543,21 @@
     </message>
 </context>
 <context>
+    <name>vitrail::EmptyHint</name>
+    <message>
+        <source>Add model files…</source>
+        <translation>Modelldateien hinzufügen…</translation>
+    </message>
+    <message>
+        <source>Demo projects</source>
+        <translation>Beispielprojekte</translation>
+    </message>
+    <message>
+        <source>%1 There is nothing to plan yet: add a model, or look at a demo.</source>
+        <translation>%1 Noch ist nichts zu planen: füge ein Modell hinzu, oder sieh dir ein Beispiel an.</translation>
+    </message>
+</context>
+<context>
     <name>vitrail::Explain</name>
     <message>
         <source>More in the guide</source>
@@ -17258,7 +17273,7 @@ Düse %6–%7 °C, Bett %8–%9 °C, trocknen %10 h bei %11 °C%12</translation>
     </message>
     <message>
         <source>half of it</source>
-        <translation>die Hälfte davon</translation>
+        <translation>Hälfte</translation>
     </message>
     <message>
         <source>mm³ out</source>

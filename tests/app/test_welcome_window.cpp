@@ -32,10 +32,28 @@ private Q_SLOTS:
     void the_tour_by_keyboard();
     void a_printer_is_described();
     void benches_made_late_show_everything();
+    void empty_benches_say_what_to_do();
 
 private:
     QListWidget* list(const char* name) { return find<QListWidget>(name); }
 };
+
+void TestWelcomeWindow::empty_benches_say_what_to_do() {
+    for (const int bench : {MainWindow::kSupports, MainWindow::kPlate, MainWindow::kChanges, MainWindow::kPurge, MainWindow::kVariants, MainWindow::kRun}) {
+        window_->choose_bench(static_cast<MainWindow::Bench>(bench));
+        auto* says = find<QLabel>("empty_hint_says");
+        QVERIFY2(says->isVisible() && says->text().contains("add a model"), qPrintable(QString::number(bench)));
+    }
+    QVERIFY(find<QLabel>("empty_hint_says")->text().startsWith("The print at the printer"));
+    window_->choose_bench(MainWindow::kPiece); // has buttons of its own
+    QVERIFY(!find<QLabel>("empty_hint_says")->isVisible());
+    window_->choose_bench(MainWindow::kRun);
+    press("empty_hint_demos");
+    QVERIFY(find<Welcome>("welcome_page")->isVisible());
+    open_demo("badge.vitrail");
+    window_->choose_bench(MainWindow::kRun);
+    QVERIFY(!find<QLabel>("empty_hint_says")->isVisible());
+}
 
 void TestWelcomeWindow::a_demo_is_opened() {
     window_->show_welcome();

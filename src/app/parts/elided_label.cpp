@@ -9,13 +9,19 @@
 
 namespace vitrail {
 
+namespace {
+
+constexpr int kLeast = 16; ///< characters that a line of text keeps room for
+
+} // namespace
+
 QString ElidedLabel::shown() const {
     return fontMetrics().elidedText(text(), Qt::ElideRight, contentsRect().width());
 }
 
 QSize ElidedLabel::minimumSizeHint() const {
     const QSize whole = QLabel::minimumSizeHint();
-    return {std::min(whole.width(), fontMetrics().averageCharWidth() * 8), whole.height()};
+    return {std::min(whole.width(), fontMetrics().averageCharWidth() * kLeast), whole.height()};
 }
 
 void ElidedLabel::paintEvent(QPaintEvent*) {

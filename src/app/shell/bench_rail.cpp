@@ -80,6 +80,11 @@ void BenchRail::add(const QString& picture, const QString& name, const QString& 
     column->insertWidget(column->count() - 1, b);
 }
 
+QString BenchRail::says(int bench) const {
+    const QAbstractButton* b = group_.button(bench);
+    return b ? b->whatsThis() : QString();
+}
+
 void BenchRail::choose(int bench) {
     QAbstractButton* b = group_.button(bench);
     if (!b)

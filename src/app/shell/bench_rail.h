@@ -27,6 +27,8 @@ class BenchRail : public QWidget {
     Q_OBJECT
 public:
     explicit BenchRail(QWidget* parent = nullptr);
+    /// What it is for.
+    QString says(int bench) const;
     void add(const QString& picture, const QString& name, const QString& says);
     void choose(int bench);
     void choose_none();

@@ -15,6 +15,7 @@
 #include "app/ribbon/ribbon.h"
 #include "app/run/run_store.h"
 #include "app/shell/bench_rail.h"
+#include "app/shell/empty_hint.h"
 #include "app/document/document.h"
 #include "app/guide/explain.h"
 #include "app/guide/guide_window.h"
@@ -84,6 +85,11 @@ MainWindow::MainWindow(std::shared_ptr<Session> session)
     middle->addWidget(tour_);
     middle->addWidget(messages_);
     middle->addWidget(progress_);
+    auto* hint = new EmptyHint(document_, rail_);
+    connect(hint, &EmptyHint::wants_model, this, &MainWindow::ask_add);
+    connect(hint, &EmptyHint::wants_welcome, this, &MainWindow::show_welcome);
+    connect(benches_, &QStackedWidget::currentChanged, hint, &EmptyHint::refresh); // the welcome page is none of the rail's
+    middle->addWidget(hint);
     middle->addWidget(new BenchRoom(benches_), 1);
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
