@@ -98,7 +98,7 @@ Project big_project() {
         p.filaments.push_back(make_filament(static_cast<char>('A' + i), Material::PLA, colours[i]));
     Part part;
     part.name = "torus";
-    part.mesh = std::make_shared<Mesh>(bench::bumpy_torus(1000, 250));
+    part.mesh = std::make_shared<Mesh>(bench::bumpy_torus(1000, 500));
     part.filament = 'A';
     const double tall = double(part.mesh->bounds.max.z) - part.mesh->bounds.min.z;
     p.pieces[0].parts = {std::move(part)};
@@ -140,6 +140,8 @@ int main(int argc, char** argv) {
             QCoreApplication::processEvents();
         }
     });
+    session.act(QStringLiteral("save"), [&] { document->save(dir.filePath(QStringLiteral("torus.vitrail"))); });
+    session.act(QStringLiteral("open what was saved"), [&] { document->open(dir.filePath(QStringLiteral("torus.vitrail"))); });
     session.act(QStringLiteral("another colour"), [&] { document->edit(QStringLiteral("colour"), [](Project& p) { p.filaments[1].colour = {200, 40, 40}; }); });
     session.act(QStringLiteral("another layer height"), [&] { document->edit(QStringLiteral("layers"), [](Project& p) { p.settings.layer_mm *= 1.1; }); });
     return 0;
