@@ -6726,10 +6726,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>{}: cannot be written: {}</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>ΔE|colour difference</source>
         <translation type="unfinished"></translation>
     </message>

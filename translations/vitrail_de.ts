@@ -6781,10 +6781,6 @@
         <translation>{}: lässt sich nicht lesen.</translation>
     </message>
     <message>
-        <source>{}: cannot be written: {}</source>
-        <translation>{}: lässt sich nicht schreiben: {}</translation>
-    </message>
-    <message>
         <source>ΔE|colour difference</source>
         <translation>ΔE|Farbabstand</translation>
     </message>

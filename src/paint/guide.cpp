@@ -2,14 +2,14 @@
 
 #include "core/material/material.h"
 #include "core/terms/terms.h"
+#include "formats/files.h"
 #include "formats/machine_file.h"
+#include "paint/shipped.h"
 #include "paint/words.h"
 
-#include <QCoreApplication>
 #include <QDir>
 #include <QFile>
 #include <QRegularExpression>
-#include <QSaveFile>
 #include <QTextDocumentFragment>
 
 #include <algorithm>
@@ -32,7 +32,7 @@ QString escaped(const QString& text) {
 }
 
 GuidePage made(const QString& file, const QString& title, const QString& body) {
-    return {file, title, QStringLiteral("<!DOCTYPE html>\n<html>\n<head><meta charset=\"utf-8\"><title>%1</title><link rel=\"stylesheet\" href=\"../guide.css\"></head>\n<body>\n<h1>%1</h1>\n%2</body>\n</html>\n").arg(escaped(title), body)};
+    return {file, title, QStringLiteral("<!DOCTYPE html>\n<html>\n<head><meta charset=\"utf-8\"><title>%1</title><link rel=\"stylesheet\" href=\"../guide.css\"></head>\n<body>\n<h1>%1</h1>\n%2</body>\n</html>\n").arg(escaped(title), body), {}};
 }
 
 QString cells(const QStringList& row, const char* tag) {
@@ -49,14 +49,10 @@ QString table(const QStringList& head, const std::vector<QStringList>& rows) {
     return out + QStringLiteral("</table>\n");
 }
 
-QString first_form(const char* words_of_term) {
-    return words(words_of_term).section(QLatin1Char('|'), 0, 0);
-}
-
 GuidePage terms_page() {
     QString body = QStringLiteral("<p>%1</p>\n").arg(escaped(words(term("Point at a word on the screen, or press F1 where you are, and its sentence is shown."))));
     for (const Term& t : all_terms())
-        body += QStringLiteral("<p><a name=\"%1\" id=\"%1\"></a><b>%2</b> — %3 <a href=\"%4\">%5</a></p>\n").arg(QLatin1String(t.id), escaped(first_form(t.words)), escaped(words(t.says)), QLatin1String(t.page), escaped(words(term("More"))));
+        body += QStringLiteral("<p><a name=\"%1\" id=\"%1\"></a><b>%2</b> — %3 <a href=\"%4\">%5</a></p>\n").arg(QLatin1String(t.id), escaped(word_of(t)), escaped(words(t.says)), QLatin1String(t.page), escaped(words(term("More"))));
     return made(QStringLiteral("terms.html"), words(term("Terms")), body);
 }
 
@@ -119,25 +115,18 @@ QString title_of(const QString& html) {
     return QTextDocumentFragment::fromHtml(title.match(html).captured(1)).toPlainText();
 }
 
-QString plain(const QString& html) {
-    return QTextDocumentFragment::fromHtml(html).toPlainText().simplified();
-}
-
 Status write(const QString& path, const QByteArray& bytes) {
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size() || !file.commit())
-        return Error{say("{}: cannot be written: {}", path.toStdString(), file.errorString().toStdString())};
-    return Done{};
+    return write_file(path.toStdString(), bytes.toStdString());
 }
 
 } // namespace
 
+QString word_of(const Term& term) {
+    return words(term.words).section(QLatin1Char('|'), 0, 0);
+}
+
 QString guide_folder() {
-    const QString here = QCoreApplication::applicationDirPath();
-    for (const char* place : {"/../share/vitrail/guide", "/../../docs/guide"})
-        if (const QFileInfo folder(here + QLatin1String(place)); folder.isDir())
-            return folder.canonicalFilePath();
-    return {};
+    return shipped_folder(QStringLiteral("guide"), QStringLiteral("docs/guide"));
 }
 
 std::vector<GuidePage> guide_pages(const QString& folder, const QString& language) {
@@ -148,10 +137,12 @@ std::vector<GuidePage> guide_pages(const QString& folder, const QString& languag
         if (html.isEmpty())
             html = read(folder + QStringLiteral("/en/") + file);
         if (!html.isEmpty())
-            out.push_back({file, title_of(html), html});
+            out.push_back({file, title_of(html), html, {}});
     }
     for (const GuidePage& page : {terms_page(), settings_page(), materials_page(), machines_page()})
         out.push_back(page);
+    for (GuidePage& page : out)
+        page.text = QTextDocumentFragment::fromHtml(page.html).toPlainText().simplified();
     return out;
 }
 
@@ -163,7 +154,7 @@ std::vector<GuideHit> search_guide(const std::vector<GuidePage>& pages, const QS
     for (const GuidePage& page : pages) {
         if (wanted.isEmpty())
             break;
-        const QString text = plain(page.html);
+        const QString& text = page.text;
         GuideHit hit{page.file, page.title, {}, 0};
         int in_title = 0, in_heading = 0; // of the one that has most of them
         bool all = true;

@@ -9,11 +9,17 @@
 
 namespace vitrail {
 
+struct Term;
+
 struct GuidePage {
     QString file;  ///< "purge.html"
     QString title;
     QString html;  ///< a whole document; links to other pages by their files, to pictures by "../../screenshots/…"
+    QString text;  ///< the same without markup, to be searched
 };
+
+/// The word itself, in the language of the translators that are installed, without its other forms.
+QString word_of(const Term& term);
 
 /// Where the pages written by hand lie: installed, or in the source the program was built from. Empty where there are none.
 QString guide_folder();

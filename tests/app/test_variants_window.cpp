@@ -35,7 +35,6 @@ private Q_SLOTS:
     void a_wish_is_planned_at_once();
     void a_sheet_and_its_answer();
     void pictures_at_a_chosen_size();
-    void fits_a_small_screen();
 
 private:
     VariantsBench* bench() { return window_->variants_bench(); }
@@ -250,16 +249,6 @@ void TestVariantsWindow::pictures_at_a_chosen_size() {
     const QSvgRenderer svg(dir.filePath("c.svg"));
     QVERIFY(svg.isValid());
     QCOMPARE(svg.viewBox().size(), QSize(640, 480));
-}
-
-void TestVariantsWindow::fits_a_small_screen() {
-    show_bench("open-day.vitrail");
-    for (int bench = MainWindow::kPicture; bench <= MainWindow::kRun; ++bench) {
-        window_->choose_bench(static_cast<MainWindow::Bench>(bench));
-        QCoreApplication::processEvents();
-        const QSize least = window_->minimumSizeHint();
-        QVERIFY2(least.width() <= 1280 && least.height() <= 800, qPrintable(QStringLiteral("bench %1: %2 × %3").arg(bench).arg(least.width()).arg(least.height())));
-    }
 }
 
 VITRAIL_TEST(TestVariantsWindow)

@@ -1,24 +1,18 @@
 #include "app/guide/explain.h"
 
 #include "app/guide/guide_window.h"
-#include "app/theme/language.h"
 #include "core/terms/terms.h"
 #include "paint/words.h"
 
 #include <QAbstractButton>
 #include <QAbstractItemView>
-#include <QAbstractSpinBox>
 #include <QApplication>
-#include <QComboBox>
-#include <QFormLayout>
 #include <QGroupBox>
 #include <QHash>
 #include <QHeaderView>
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QLabel>
-#include <QLineEdit>
-#include <QMenu>
 #include <QRegularExpression>
 #include <QTabBar>
 #include <QTextDocumentFragment>
@@ -133,7 +127,7 @@ QString wrapped(const QString& text) {
 QString said_of(const std::vector<const Term*>& terms) {
     QString out;
     for (std::size_t i = 0; i < terms.size() && i < kMostTerms; ++i)
-        out += QStringLiteral("<p><b>%1</b> — %2</p>").arg(words(terms[i]->words).section(QLatin1Char('|'), 0, 0).toHtmlEscaped(), words(terms[i]->says).toHtmlEscaped());
+        out += QStringLiteral("<p><b>%1</b> — %2</p>").arg(word_of(*terms[i]).toHtmlEscaped(), words(terms[i]->says).toHtmlEscaped());
     return out;
 }
 
@@ -148,7 +142,8 @@ class Explainer : public QObject {
 public:
     using QObject::QObject;
     bool eventFilter(QObject* watched, QEvent* e) override {
-        auto* w = qobject_cast<QWidget*>(watched);
+        const auto ours = {QEvent::ToolTip, QEvent::QueryWhatsThis, QEvent::WhatsThis, QEvent::WhatsThisClicked, QEvent::KeyPress};
+        auto* w = std::find(ours.begin(), ours.end(), e->type()) == ours.end() ? nullptr : qobject_cast<QWidget*>(watched); // every event comes through here
         if (!w)
             return false;
         switch (e->type()) {
@@ -193,7 +188,7 @@ private:
         if (text.size() <= kShort)
             for (const Term* t : terms_in(text))
                 if (says.size() <= kMostTerms)
-                    says << QStringLiteral("%1 — %2").arg(words(t->words).section(QLatin1Char('|'), 0, 0), words(t->says));
+                    says << QStringLiteral("%1 — %2").arg(word_of(*t), words(t->says));
         const QString all = wrapped(says.join(QStringLiteral("\n\n")));
         if (says.isEmpty() || (says.size() == 1 && all == says.first()))
             return false; // as Qt shows it

@@ -10,7 +10,6 @@
 #include <QFileDialog>
 #include <QLineEdit>
 #include <QListWidget>
-#include <QMenuBar>
 #include <QMessageBox>
 #include <QSplitter>
 #include <QTextBrowser>
@@ -27,8 +26,8 @@ public:
     explicit Browser(const std::vector<GuidePage>& pages) : pages_(pages), folder_(guide_folder()) {}
     void show_hits(const QString& html) {
         hits_ = html;
-        setSource(QUrl()); // the same address again would show nothing new
-        setSource(QUrl(QStringLiteral("hits.html")));
+        const QUrl address(QStringLiteral("hits.html"));
+        source() == address ? reload() : setSource(address); // each letter that is typed is no step to go back to
     }
 
 protected:
@@ -126,16 +125,12 @@ GuideWindow::GuideWindow(QWidget* parent) : QMainWindow(parent), contents_(new Q
 }
 
 void GuideWindow::read() {
-    const QUrl at = browser_->source();
     browser_->document()->setDefaultStyleSheet(page_style());
     pages_ = guide_pages(guide_folder(), language());
     const QSignalBlocker quiet(contents_);
     contents_->clear();
     for (const GuidePage& page : pages_)
         contents_->addItem(page.title);
-    if (!at.isEmpty())
-        browser_->reload();
-    mark_contents(at.path());
 }
 
 void GuideWindow::mark_contents(const QString& file) {
@@ -172,8 +167,10 @@ void GuideWindow::save_html() {
 
 void GuideWindow::changeEvent(QEvent* e) {
     QMainWindow::changeEvent(e);
-    if (e->type() == QEvent::PaletteChange && !pages_.empty())
-        read();
+    if (e->type() != QEvent::PaletteChange || pages_.empty())
+        return;
+    browser_->document()->setDefaultStyleSheet(page_style());
+    browser_->reload();
 }
 
 GuideWindow* GuideWindow::shown_by(QWidget* asking) {

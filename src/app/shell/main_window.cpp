@@ -18,14 +18,12 @@
 #include "app/shell/empty_hint.h"
 #include "app/document/document.h"
 #include "app/guide/explain.h"
-#include "app/guide/guide_window.h"
 #include "app/shell/message_bar.h"
 #include "app/shell/origin_watch.h"
 #include "app/parts/pages.h"
 #include "app/document/recovery.h"
 #include "app/shell/tally.h"
 #include "app/shell/tour.h"
-#include "app/variants/variants_bench.h"
 #include "app/document/view_state.h"
 #include "app/shell/session.h"
 #include "app/theme/language.h"
@@ -33,7 +31,6 @@
 #include "app/view3d/view3d.h"
 #include "paint/words.h"
 
-#include <QActionGroup>
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDragEnterEvent>
@@ -41,17 +38,14 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
-#include <QMenuBar>
 #include <QMessageBox>
 #include <QMimeData>
 #include <QSettings>
 #include <QShortcut>
 #include <QTimer>
-#include <QTreeView>
 #include <QUndoGroup>
 #include <QUrl>
 #include <QVBoxLayout>
-#include <QWhatsThis>
 
 namespace vitrail {
 

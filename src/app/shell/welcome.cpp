@@ -4,6 +4,7 @@
 #include "app/document/document.h"
 #include "app/parts/panel.h"
 #include "formats/archive.h"
+#include "paint/shipped.h"
 #include "paint/words.h"
 
 #include <QCoreApplication>
@@ -38,11 +39,7 @@ constexpr Demo kDemos[] = {
 } // namespace
 
 QString demo_folder() {
-    const QString here = QCoreApplication::applicationDirPath();
-    for (const char* place : {"/../share/vitrail/demo", "/../../demo"})
-        if (const QFileInfo folder(here + QLatin1String(place)); folder.isDir())
-            return folder.canonicalFilePath();
-    return {};
+    return shipped_folder(QStringLiteral("demo"), QStringLiteral("demo"));
 }
 
 Welcome::Welcome(Document* document, QWidget* parent) : QWidget(parent), document_(document), demos_(make_list("welcome_demos", tr("Demo projects"))), recent_(make_list("welcome_recent", tr("Projects you had open"))) {
