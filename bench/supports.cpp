@@ -31,16 +31,16 @@ void bench_supports(Table& table) {
     const double slicing = fastest(3, [&] { layers = *make_layer_table(p.pieces[0], p.settings); });
     const OverhangRules rules;
     Hanging hanging;
-    std::vector<Rows> piece, beside, blocked;
-    const double finding = fastest(3, [&] { piece = *piece_rows(*layers); hanging = whole_faces(*find_overhangs(*layers, piece, rules), rules.least_mm2); });
-    const double clearing = fastest(3, [&] { beside = *space_beside(piece, 0.6); blocked = *blocked_space(piece, beside, 1); });
+    std::vector<Rows> beside, blocked;
+    const double finding = fastest(3, [&] { hanging = whole_faces(*find_overhangs(*layers, rules), rules.least_mm2); });
+    const double clearing = fastest(3, [&] { beside = *space_beside(layers->rows, 0.6); blocked = *blocked_space(layers->rows, beside, 1); });
     double both = finding + clearing;
     table.push_back({"overhangs of " + std::to_string(p.pieces[0].parts[0].mesh->triangles.size()) + " triangles, " + std::to_string(layers->grid.count) + " layers", seconds(finding), seconds(slicing), times(finding / slicing), "", true});
     table.push_back({"… space beside the piece", seconds(clearing), seconds(slicing), times(clearing / slicing), "", true});
     for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
         SupportRules r;
         r.kind = kind;
-        const double t = fastest(2, [&] { (void)lay_out_support(layers->grid, piece, hanging, blocked, r); });
+        const double t = fastest(2, [&] { (void)lay_out_support(layers->grid, layers->rows, hanging, blocked, r); });
         both += t;
         table.push_back({kind == SupportKind::columns ? "… columns" : "… tree", seconds(t), seconds(slicing), times(t / slicing), "", true});
     }

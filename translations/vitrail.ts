@@ -6729,6 +6729,117 @@
         <source>ΔE|colour difference</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>After the print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before the start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cautions</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Changes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look at this before you start</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None: the whole print is in one filament.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plate {}: {}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slots to refill</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To set in the toolpath program</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>command</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>empty</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>grams</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>heat, drying, spools</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>kind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>metres</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>print</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>takes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the bed from above, its front at the bottom</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the piece in its filaments</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>when</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{} – run sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>{} thing to do at the printer</source>
+        <comment>{} things to do at the printer</comment>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>main</name>

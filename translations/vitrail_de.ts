@@ -6784,6 +6784,118 @@
         <source>ΔE|colour difference</source>
         <translation>ΔE|Farbabstand</translation>
     </message>
+    <message>
+        <source>After the print</source>
+        <translation>Nach dem Druck</translation>
+    </message>
+    <message>
+        <source>Before the start</source>
+        <translation>Vor dem Beginn</translation>
+    </message>
+    <message>
+        <source>Cautions</source>
+        <translation>Warnungen</translation>
+    </message>
+    <message>
+        <source>Changes</source>
+        <translation>Wechsel</translation>
+    </message>
+    <message>
+        <source>Look at this before you start</source>
+        <translation>Sieh dir das an, bevor du beginnst</translation>
+    </message>
+    <message>
+        <source>None: the whole print is in one filament.</source>
+        <translation>Keine: der ganze Druck ist in einem Filament.</translation>
+    </message>
+    <message>
+        <source>Plate {}: {}</source>
+        <translation>Platte {}: {}</translation>
+    </message>
+    <message>
+        <source>Slots to refill</source>
+        <translation>Nachzuladende Slots</translation>
+    </message>
+    <message>
+        <source>To set in the toolpath program</source>
+        <translation>Im Programm für Druckdateien einzustellen</translation>
+    </message>
+    <message>
+        <source>command</source>
+        <translation>Befehl</translation>
+    </message>
+    <message>
+        <source>empty</source>
+        <translation>leer</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>grams</source>
+        <translation>Gramm</translation>
+    </message>
+    <message>
+        <source>heat, drying, spools</source>
+        <translation>Hitze, Trocknen, Spulen</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>hinein</translation>
+    </message>
+    <message>
+        <source>kind</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>metres</source>
+        <translation>Meter</translation>
+    </message>
+    <message>
+        <source>out</source>
+        <translation>heraus</translation>
+    </message>
+    <message>
+        <source>print</source>
+        <translation>Druck</translation>
+    </message>
+    <message>
+        <source>takes</source>
+        <translation>dauert</translation>
+    </message>
+    <message>
+        <source>the bed from above, its front at the bottom</source>
+        <translation>das Bett von oben, vorn ist unten</translation>
+    </message>
+    <message>
+        <source>the piece in its filaments</source>
+        <translation>das Stück in seinen Filamenten</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>nach</translation>
+    </message>
+    <message>
+        <source>when</source>
+        <translation>wann</translation>
+    </message>
+    <message>
+        <source>where</source>
+        <translation>wo</translation>
+    </message>
+    <message>
+        <source>{} – run sheet</source>
+        <translation>{} – Laufzettel</translation>
+    </message>
+    <message numerus="yes">
+        <source>{} thing to do at the printer</source>
+        <comment>{} things to do at the printer</comment>
+        <translation>
+            <numerusform>eine Sache am Drucker zu tun</numerusform>
+            <numerusform>{} Dinge am Drucker zu tun</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>main</name>

@@ -59,9 +59,11 @@ std::string calendar_text(const std::string& name, const std::vector<CalendarEve
     return text.get();
 }
 
-std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times, double alarm_min) {
+std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times, double alarm_min, const Language& language) {
     std::vector<CalendarEvent> out;
-    const std::string name = task.plates.empty() || task.plates.front().name.empty() ? std::string("print") : task.plates.front().name;
+    const bool named = !task.plates.empty() && !task.plates.front().name.empty();
+    const std::string name = named ? task.plates.front().name : "print";
+    const Argument title = named ? Argument(name) : Argument(say("print"));
     const auto event = [&](const std::vector<int>& visits, std::int64_t from, std::int64_t to) {
         CalendarEvent e;
         const DueVisit& first = times.visits[static_cast<std::size_t>(visits.front())];
@@ -71,10 +73,11 @@ std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times
         e.uid = fmt::format("{:016x}@vitrail", id);
         e.from_s = from;
         e.to_s = to;
-        e.summary = visits.size() == 1 ? name + ": " + english(visit_text(task, first)) : fmt::format("{}: {} things to do at the printer", name, visits.size());
+        const Message summary = visits.size() == 1 ? say("{}: {}", title, visit_text(task, first)) : say("{}: {}", title, counted("{} thing to do at the printer", "{} things to do at the printer", static_cast<long long>(visits.size())));
+        e.summary = in_words(summary, language);
         for (const int v : visits) {
             e.description += e.description.empty() ? "" : "\n";
-            e.description += english(visit_text(task, times.visits[static_cast<std::size_t>(v)]));
+            e.description += in_words(visit_text(task, times.visits[static_cast<std::size_t>(v)]), language);
         }
         e.alarms_min = {static_cast<int>(alarm_min)};
         out.push_back(std::move(e));

@@ -109,7 +109,7 @@ std::string from_base64(std::string_view text) {
 std::string page_html(const Page& page, const Language& language, const std::function<std::string(const std::string& png)>& source) {
     const Writer w(language, source);
     const std::string title = w.words(page.title);
-    std::string h = "<!DOCTYPE html>\n<html><head><meta charset=\"utf-8\"><title>" + title + "</title><style>\n" + kStyle + "</style></head><body>\n<h1>" + title + "</h1>\n";
+    std::string h = "<!DOCTYPE html>\n<html lang=\"" + language.code() + "\"><head><meta charset=\"utf-8\"><title>" + title + "</title><style>\n" + kStyle + "</style></head><body>\n<h1>" + title + "</h1>\n";
     for (const PageBlock& b : page.blocks)
         h += w.block(b);
     return h + "</body></html>\n";

@@ -409,9 +409,13 @@ std::vector<HatchLine> hatch_lines(char letter) {
 
 namespace {
 
+Srgb readable_on(Srgb ground) {
+    return contrast_ratio(ground, {0, 0, 0}) > contrast_ratio(ground, {255, 255, 255}) ? Srgb{0, 0, 0} : Srgb{255, 255, 255};
+}
+
 /// Letter, hatch and colour of a filament, drawn once and used wherever the filament is named.
 std::string pane_symbol(char letter, Srgb colour) {
-    const Srgb ink = contrast_ratio(colour, {0, 0, 0}) > contrast_ratio(colour, {255, 255, 255}) ? Srgb{0, 0, 0} : Srgb{255, 255, 255};
+    const Srgb ink = readable_on(colour);
     std::string svg = "<symbol id=\"pane-" + std::string(1, letter) + "\" viewBox=\"0 0 28 28\"><rect x=\"1\" y=\"1\" width=\"26\" height=\"26\" fill=\"" +
                       to_hex(colour) + "\" stroke=\"#111\" stroke-width=\"2\"/><g stroke=\"" + to_hex(ink) + "\" stroke-opacity=\".35\">";
     const double pitch = letter - 'A' < 8 ? 6.5 : 4.33;
@@ -424,126 +428,164 @@ std::string pane_symbol(char letter, Srgb colour) {
            "\" stroke=\"" + to_hex(colour) + "\" stroke-width=\"3\" paint-order=\"stroke\">" + std::string(1, letter) + "</text></symbol>";
 }
 
-std::string pane(char letter) {
-    const std::string l(1, letter);
-    return "<svg class=\"pane\" width=\"28\" height=\"28\" role=\"img\" aria-label=\"filament " + l + "\"><use href=\"#pane-" + l + "\"/></svg>";
-}
+/// Puts a sheet into words of one language, section by section.
+class SheetWriter {
+public:
+    SheetWriter(const RunSheet& sheet, const Language& language) : s_(sheet), language_(language) {}
 
-} // namespace
-
-namespace {
-
-std::string html(const Message& message) {
-    return html_escaped(english(message));
-}
-
-/// The bed from above, front at the bottom.
-std::string plate_svg(const RunSheet& s) {
-    const SheetPlate& plate = s.plate;
-    if (plate.shapes.empty())
-        return {};
-    constexpr double kSize = 256;
-    const double scale = kSize / std::max(plate.bed_x_mm, plate.bed_y_mm), w = plate.bed_x_mm * scale, d = plate.bed_y_mm * scale;
-    std::string svg = fmt::format("<svg width=\"{0:.0f}\" height=\"{1:.0f}\" viewBox=\"0 0 {0:.0f} {1:.0f}\" role=\"img\" aria-label=\"the bed from above, its front at the bottom\"><rect width=\"{0:.0f}\" height=\"{1:.0f}\" fill=\"#fff\" stroke=\"#16181c\"/>", w, d);
-    const auto polygon = [&](const Outline& outline, const std::string& fill) {
-        std::string points;
-        for (const auto& [x, y] : outline)
-            points += fmt::format("{:.1f},{:.1f} ", x * scale, d - y * scale);
-        svg += "<polygon points=\"" + points + "\" fill=\"" + fill + "\" stroke=\"#16181c\"/>";
-    };
-    if (!plate.skirt.empty())
-        polygon(plate.skirt, "none");
-    for (const SheetPlate::Shape& shape : plate.shapes) {
-        Srgb colour{0xdd, 0xdd, 0xdd};
-        for (const SheetFilament& f : s.filaments)
-            if (f.letter == shape.letter)
-                colour = f.colour;
-        polygon(shape.outline, to_hex(colour));
-        double x = 0, y = 0;
-        for (const auto& [px, py] : shape.outline)
-            x += px / static_cast<double>(shape.outline.size()), y += py / static_cast<double>(shape.outline.size());
-        const Srgb ink = contrast_ratio(colour, {0, 0, 0}) > contrast_ratio(colour, {255, 255, 255}) ? Srgb{0, 0, 0} : Srgb{255, 255, 255};
-        svg += fmt::format("<text x=\"{:.1f}\" y=\"{:.1f}\" text-anchor=\"middle\" dominant-baseline=\"middle\" font-size=\"9\" fill=\"{}\">{}</text>", x * scale, d - y * scale, to_hex(ink), html(shape.name));
+    std::string page() const {
+        return head() + title() + warnings() + "<div class=\"pictures\">" + picture() + plate() + "</div>\n" + filaments() + values() + preparation() + changes() + refills() + "<p>" + words(s_.presence) + "</p>\n" + totals() + after() + cautions() + "</body></html>\n";
     }
-    return svg + "</svg>";
-}
 
-} // namespace
+private:
+    std::string words(const Message& m) const { return html_escaped(in_words(m, language_)); }
+    std::string words(const char* fixed) const { return words(Message{fixed, nullptr, 0, {}}); }
+    std::string figure(double value, int decimals, const char* unit = "") const { return words(say("{}", num(value, decimals, unit))); }
+    std::string heading(const char* fixed) const { return "<h2>" + words(fixed) + "</h2>"; }
+    /// A table's first row; a figure's column, which is set to the right, ends in a bar.
+    std::string columns(std::initializer_list<std::string> names) const {
+        std::string h = "<table><tr>";
+        for (const std::string& name : names)
+            h += name.ends_with('|') ? "<th class=\"n\">" + name.substr(0, name.size() - 1) + "</th>" : "<th>" + name + "</th>";
+        return h + "</tr>\n";
+    }
+    std::string pane(char letter) const {
+        const std::string l(1, letter);
+        return "<svg class=\"pane\" width=\"28\" height=\"28\" role=\"img\" aria-label=\"" + words(say("filament {}", letter)) + "\"><use href=\"#pane-" + l + "\"/></svg>";
+    }
+    Srgb colour_of(char letter) const {
+        for (const SheetFilament& f : s_.filaments)
+            if (f.letter == letter)
+                return f.colour;
+        return {0xdd, 0xdd, 0xdd};
+    }
 
-std::string sheet_html(const RunSheet& s) {
-    std::string h = "<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><title>" + html(s.title) +
-                    " – run sheet</title><style>\n"
-                    "body{font:15px/1.45 Inter,sans-serif;margin:2em auto;max-width:60em;color:#16181c;background:#fff}\n"
-                    "h1{margin:0}h2{margin:1.4em 0 .4em;border-bottom:2px solid #16181c}\n"
-                    "table{border-collapse:collapse;width:100%}th,td{text-align:left;padding:.3em .6em;border-bottom:1px solid #bbb;vertical-align:middle}\n"
-                    ".pictures{display:flex;gap:2em;flex-wrap:wrap;margin-top:1em}.box{font-size:1.3em}\n"
-                    ".n{text-align:right}.pane{vertical-align:middle}li{margin:.2em 0}.warn{border-left:4px solid #a33;padding-left:.8em}\n"
-                    "@media print{body{margin:0}tr{break-inside:avoid}}\n</style></head><body>\n";
-    h += "<svg width=\"0\" height=\"0\" style=\"position:absolute\" aria-hidden=\"true\">";
-    for (const SheetFilament& f : s.filaments)
-        h += pane_symbol(f.letter, f.colour);
-    h += "</svg>\n<h1>" + html(s.title) + "</h1><p>" + html_escaped(s.machine) + " (" + html(s.machine_note) + ")<br>";
-    for (std::size_t i = 0; i < s.settings.size(); ++i)
-        h += (i ? " · " : "") + html(s.settings[i]);
-    h += "</p>\n";
-    if (!s.warnings.empty()) {
-        h += "<div class=\"warn\"><strong>Look at this before you start</strong><ul>";
-        for (const Message& w : s.warnings)
-            h += "<li>" + html(w) + "</li>";
-        h += "</ul></div>\n";
+    std::string head() const {
+        return "<!DOCTYPE html>\n<html lang=\"" + language_.code() + "\"><head><meta charset=\"utf-8\"><title>" + words(say("{} – run sheet", s_.title)) +
+               "</title><style>\n"
+               "body{font:15px/1.45 Inter,sans-serif;margin:2em auto;max-width:60em;color:#16181c;background:#fff}\n"
+               "h1{margin:0}h2{margin:1.4em 0 .4em;border-bottom:2px solid #16181c}\n"
+               "table{border-collapse:collapse;width:100%}th,td{text-align:left;padding:.3em .6em;border-bottom:1px solid #bbb;vertical-align:middle}\n"
+               ".pictures{display:flex;gap:2em;flex-wrap:wrap;margin-top:1em}.box{font-size:1.3em}\n"
+               ".n{text-align:right}.pane{vertical-align:middle}li{margin:.2em 0}.warn{border-left:4px solid #a33;padding-left:.8em}\n"
+               "@media print{body{margin:0}tr{break-inside:avoid}}\n</style></head><body>\n";
     }
-    h += "<div class=\"pictures\">";
-    if (!s.picture.empty())
-        h += "<img width=\"256\" height=\"256\" alt=\"the piece in its filaments\" src=\"data:image/png;base64," + base64(s.picture) + "\">";
-    h += plate_svg(s) + "</div>\n";
-    h += "<h2>Filaments</h2><table><tr><th></th><th>filament</th><th>material</th><th>where</th><th>heat, drying, spools</th><th class=\"n\">grams</th><th class=\"n\">metres</th></tr>\n";
-    for (const SheetFilament& f : s.filaments) {
-        std::string care;
-        for (const Message* m : {&f.heat, &f.drying, &f.spools, &f.handling})
-            if (!m->empty())
-                care += (care.empty() ? "" : "<br>") + html(*m);
-        h += fmt::format("<tr><td>{}</td><td>{}</td><td>{}</td><td>{}</td><td>{}</td><td class=\"n\">{:.1f}</td><td class=\"n\">{:.1f}</td></tr>\n", pane(f.letter), html_escaped(f.name),
-                         html_escaped(f.material), html(f.place), care, f.total_g, f.length_m);
+    std::string title() const {
+        std::string h = "<svg width=\"0\" height=\"0\" style=\"position:absolute\" aria-hidden=\"true\">";
+        for (const SheetFilament& f : s_.filaments)
+            h += pane_symbol(f.letter, f.colour);
+        h += "</svg>\n<h1>" + words(s_.title) + "</h1><p>" + html_escaped(s_.machine) + " (" + words(s_.machine_note) + ")<br>";
+        for (std::size_t i = 0; i < s_.settings.size(); ++i)
+            h += (i ? " · " : "") + words(s_.settings[i]);
+        return h + "</p>\n";
     }
-    h += "</table>\n<h2>To set in the toolpath program</h2><table>";
-    for (const auto& [what, value] : s.values)
-        h += "<tr><td>" + html(what) + "</td><td>" + html(value) + "</td></tr>";
-    h += "</table>\n<h2>Before the start</h2><ol>";
-    for (const Message& p : s.preparation)
-        h += "<li><span class=\"box\">\u2610</span> " + html(p) + "</li>";
-    h += "</ol>\n<h2>Changes</h2>\n";
-    if (s.changes.empty())
-        h += "<p>None: the whole print is in one filament.</p>";
-    else {
-        h += "<table><tr><th></th><th class=\"n\">#</th><th>time</th><th>when</th><th>from</th><th>to</th><th>kind</th><th class=\"n\">purge</th><th class=\"n\">time</th><th>command</th></tr>\n";
-        for (const SheetChange& c : s.changes) {
-            h += "<tr><td class=\"box\">\u2610</td><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + c.clock + "</td><td>" + html(c.when) + "</td><td>" +
-                 pane(c.from) + "</td><td>" + pane(c.to) + "</td><td>" + html(c.kind) + fmt::format("</td><td class=\"n\">{:.2f} g</td>", c.purge_g) +
-                 "<td class=\"n\">" + duration(c.time_s) + "</td><td><code>" + html_escaped(c.command) + "</code></td></tr>\n";
+    std::string warnings() const {
+        if (s_.warnings.empty())
+            return {};
+        std::string h = "<div class=\"warn\"><strong>" + words(term("Look at this before you start")) + "</strong><ul>";
+        for (const Message& w : s_.warnings)
+            h += "<li>" + words(w) + "</li>";
+        return h + "</ul></div>\n";
+    }
+    std::string picture() const {
+        return s_.picture.empty() ? std::string() : "<img width=\"256\" height=\"256\" alt=\"" + words(term("the piece in its filaments")) + "\" src=\"data:image/png;base64," + base64(s_.picture) + "\">";
+    }
+    /// The bed from above, front at the bottom.
+    std::string plate() const {
+        const SheetPlate& plate = s_.plate;
+        if (plate.shapes.empty())
+            return {};
+        constexpr double kSize = 256;
+        const double scale = kSize / std::max(plate.bed_x_mm, plate.bed_y_mm), w = plate.bed_x_mm * scale, d = plate.bed_y_mm * scale;
+        std::string svg = fmt::format("<svg width=\"{0:.0f}\" height=\"{1:.0f}\" viewBox=\"0 0 {0:.0f} {1:.0f}\" role=\"img\" aria-label=\"{2}\"><rect width=\"{0:.0f}\" height=\"{1:.0f}\" fill=\"#fff\" stroke=\"#16181c\"/>", w, d, words(term("the bed from above, its front at the bottom")));
+        const auto polygon = [&](const Outline& outline, const std::string& fill) {
+            std::string points;
+            for (const auto& [x, y] : outline)
+                points += fmt::format("{:.1f},{:.1f} ", x * scale, d - y * scale);
+            svg += "<polygon points=\"" + points + "\" fill=\"" + fill + "\" stroke=\"#16181c\"/>";
+        };
+        if (!plate.skirt.empty())
+            polygon(plate.skirt, "none");
+        for (const SheetPlate::Shape& shape : plate.shapes) {
+            const Srgb colour = colour_of(shape.letter);
+            polygon(shape.outline, to_hex(colour));
+            double x = 0, y = 0;
+            for (const auto& [px, py] : shape.outline)
+                x += px / static_cast<double>(shape.outline.size()), y += py / static_cast<double>(shape.outline.size());
+            svg += fmt::format("<text x=\"{:.1f}\" y=\"{:.1f}\" text-anchor=\"middle\" dominant-baseline=\"middle\" font-size=\"9\" fill=\"{}\">{}</text>", x * scale, d - y * scale, to_hex(readable_on(colour)), words(shape.name));
         }
-        h += "</table>\n";
+        return svg + "</svg>";
     }
-    if (!s.refills.empty()) {
-        h += "<h2>Slots to refill</h2><table><tr><th>when</th><th>slot</th><th>out</th><th>in</th><th>command</th></tr>\n";
-        for (const SheetRefill& r : s.refills)
-            h += "<tr><td>" + html(r.when) + "</td><td>" + html(r.slot) + "</td><td>" + (r.out ? pane(r.out) : std::string("empty")) + "</td><td>" + pane(r.in) + "</td><td><code>" + html_escaped(r.command) + "</code></td></tr>\n";
-        h += "</table>\n";
+    std::string filaments() const {
+        std::string h = heading(term("Filaments")) + columns({"", words(term("filament")), words(term("material")), words(term("where")), words(term("heat, drying, spools")), words(term("grams")) + "|", words(term("metres")) + "|"});
+        for (const SheetFilament& f : s_.filaments) {
+            std::string care;
+            for (const Message* m : {&f.heat, &f.drying, &f.spools, &f.handling})
+                if (!m->empty())
+                    care += (care.empty() ? "" : "<br>") + words(*m);
+            h += "<tr><td>" + pane(f.letter) + "</td><td>" + html_escaped(f.name) + "</td><td>" + html_escaped(f.material) + "</td><td>" + words(f.place) + "</td><td>" + care + "</td><td class=\"n\">" + figure(f.total_g, 1) + "</td><td class=\"n\">" + figure(f.length_m, 1) + "</td></tr>\n";
+        }
+        return h + "</table>\n";
     }
-    h += "<p>" + html(s.presence) + "</p>\n";
-    h += "<h2>In all</h2><table>";
-    for (const auto& [what, value] : s.totals)
-        h += "<tr><td>" + html(what) + "</td><td class=\"n\">" + html(value) + "</td></tr>";
-    h += "</table>\n";
-    if (!s.after.empty()) {
-        h += "<h2>After the print</h2><ol>";
-        for (const AfterStep& a : s.after)
-            h += "<li><strong>" + html(a.title) + "</strong> " + html(after_times(a)) + "<br>" + html(a.text) + (a.caution.empty() ? "" : "<br><em>" + html(a.caution) + "</em>") + "</li>";
-        h += "</ol>\n";
+    std::string values() const {
+        std::string h = heading(term("To set in the toolpath program")) + "<table>";
+        for (const auto& [what, value] : s_.values)
+            h += "<tr><td>" + words(what) + "</td><td>" + words(value) + "</td></tr>";
+        return h + "</table>\n";
     }
-    h += "<h2>Cautions</h2><ul>";
-    for (const Message& c : s.cautions)
-        h += "<li>" + html(c) + "</li>";
-    return h + "</ul></body></html>\n";
+    std::string preparation() const {
+        std::string h = heading(term("Before the start")) + "<ol>";
+        for (const Message& p : s_.preparation)
+            h += "<li><span class=\"box\">\u2610</span> " + words(p) + "</li>";
+        return h + "</ol>\n";
+    }
+    std::string changes() const {
+        std::string h = heading(term("Changes")) + "\n";
+        if (s_.changes.empty())
+            return h + "<p>" + words(term("None: the whole print is in one filament.")) + "</p>";
+        h += columns({"", "#|", words(term("time")), words(term("when")), words(term("from")), words(term("to")), words(term("kind")), words(term("purge")) + "|", words(term("takes")) + "|", words(term("command"))});
+        for (const SheetChange& c : s_.changes)
+            h += "<tr><td class=\"box\">\u2610</td><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + c.clock + "</td><td>" + words(c.when) + "</td><td>" + pane(c.from) + "</td><td>" + pane(c.to) + "</td><td>" + words(c.kind) + "</td><td class=\"n\">" + figure(c.purge_g, 2, "g") +
+                 "</td><td class=\"n\">" + words(say("{}", Duration{c.time_s})) + "</td><td><code>" + html_escaped(c.command) + "</code></td></tr>\n";
+        return h + "</table>\n";
+    }
+    std::string refills() const {
+        if (s_.refills.empty())
+            return {};
+        std::string h = heading(term("Slots to refill")) + columns({words(term("when")), words(term("slot")), words(term("out")), words(term("in")), words(term("command"))});
+        for (const SheetRefill& r : s_.refills)
+            h += "<tr><td>" + words(r.when) + "</td><td>" + words(r.slot) + "</td><td>" + (r.out ? pane(r.out) : words(term("empty"))) + "</td><td>" + pane(r.in) + "</td><td><code>" + html_escaped(r.command) + "</code></td></tr>\n";
+        return h + "</table>\n";
+    }
+    std::string totals() const {
+        std::string h = heading(term("In all")) + "<table>";
+        for (const auto& [what, value] : s_.totals)
+            h += "<tr><td>" + words(what) + "</td><td class=\"n\">" + words(value) + "</td></tr>";
+        return h + "</table>\n";
+    }
+    std::string after() const {
+        if (s_.after.empty())
+            return {};
+        std::string h = heading(term("After the print")) + "<ol>";
+        for (const AfterStep& a : s_.after)
+            h += "<li><strong>" + words(a.title) + "</strong> " + words(after_times(a)) + "<br>" + words(a.text) + (a.caution.empty() ? "" : "<br><em>" + words(a.caution) + "</em>") + "</li>";
+        return h + "</ol>\n";
+    }
+    std::string cautions() const {
+        std::string h = heading(term("Cautions")) + "<ul>";
+        for (const Message& c : s_.cautions)
+            h += "<li>" + words(c) + "</li>";
+        return h + "</ul>";
+    }
+
+    const RunSheet& s_;
+    const Language& language_;
+};
+
+} // namespace
+
+std::string sheet_html(const RunSheet& sheet, const Language& language) {
+    return SheetWriter(sheet, language).page();
 }
 
 } // namespace vitrail

@@ -30,8 +30,8 @@ Json schools_report(const SchoolStudy& study, const std::vector<Tuning>& tuning,
 /// RFC 4180: a header line, CRLF, quotes where needed. One line a change.
 std::string sheet_csv(const RunSheet& sheet);
 
-/// One self-contained page: no scripts, nothing fetched.
-std::string sheet_html(const RunSheet& sheet);
+/// One self-contained page: no scripts, nothing fetched. `language`: of the reader.
+std::string sheet_html(const RunSheet& sheet, const Language& language = {});
 
 /// The hatch of a letter as lines in a unit square, for screens that are not ours: pairs of points.
 struct HatchLine {

@@ -13,7 +13,7 @@
 
 namespace vitrail {
 
-Status write_strip(const Project& strip, const std::string& name, std::vector<Message> first, const std::string& folder) {
+Status write_strip(const Project& strip, const std::string& name, std::vector<Message> first, const std::string& folder, const Language& language) {
     Planner planner;
     const auto plan = plan_with_findings(planner, strip);
     if (!plan)
@@ -33,7 +33,7 @@ Status write_strip(const Project& strip, const std::string& name, std::vector<Me
         if (ok)
             ok = write_file(folder + "/" + file, bytes);
     if (ok)
-        ok = write_file(at + ".html", sheet_html(sheet));
+        ok = write_file(at + ".html", sheet_html(sheet, language));
     if (ok)
         ok = save_project(project, at + ".vitrail", {});
     return ok;

@@ -1,6 +1,7 @@
 #include "paint/filament_paint.h"
 
 #include "formats/report.h"
+#include "paint/words.h"
 
 #include <QFontDatabase>
 #include <QHash>
@@ -13,6 +14,11 @@ static void init_resources() {
 }
 
 namespace vitrail {
+
+void name_in_words(Filament& f) {
+    if (const Message colour = describe_colour(f.colour); f.name == english(colour))
+        f.name = words(colour).toStdString();
+}
 
 QColor ink_on(const QColor& c) {
     const Srgb s = to_srgb(c);

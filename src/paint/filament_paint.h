@@ -19,6 +19,9 @@ inline Srgb to_srgb(const QColor& c) {
     return {static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())};
 }
 
+/// A name that was made of the colour, as make_filament() makes it, in the language of the window.
+void name_in_words(Filament& f);
+
 /// Black or white, whichever stands out more from `c` (WCAG contrast).
 QColor ink_on(const QColor& c);
 

@@ -29,10 +29,10 @@ Status write_named(const std::string& path, const std::string& bytes) {
 }
 
 /// The project, and its run sheet as HTML.
-Status write_with_sheet(const std::string& stem, const Project& p, const Plan& plan) {
+Status write_with_sheet(const std::string& stem, const Project& p, const Plan& plan, const Language& language) {
     RunSheet sheet = make_run_sheet(p, plan, place_zone(p));
     sheet.picture = thumbnail_png(p);
-    if (const Status ok = write_named(stem + ".html", sheet_html(sheet)); !ok)
+    if (const Status ok = write_named(stem + ".html", sheet_html(sheet, language)); !ok)
         return ok;
     const auto bytes = write_archive(p, sheet.picture);
     if (!bytes)
@@ -40,7 +40,7 @@ Status write_with_sheet(const std::string& stem, const Project& p, const Plan& p
     return write_named(stem + ".vitrail", *bytes);
 }
 
-Status write_job(const fs::path& folder, const std::string& origin, const Job& job) {
+Status write_job(const fs::path& folder, const std::string& origin, const Job& job, const Language& language) {
     std::string stem = job.key;
     std::replace(stem.begin(), stem.end(), ' ', '-');
     Project p = job.project;
@@ -54,37 +54,37 @@ Status write_job(const fs::path& folder, const std::string& origin, const Job& j
         return bodies.error();
     if (const Status ok = write_named((folder / (stem + ".3mf")).string(), *bodies); !ok)
         return ok;
-    return write_with_sheet((folder / stem).string(), p, **plan);
+    return write_with_sheet((folder / stem).string(), p, **plan, language);
 }
 
 } // namespace
 
-Status write_order(const std::string& folder, const Message& title, const OrderTask& task, const OrderPlan& plan) {
+Status write_order(const std::string& folder, const Message& title, const OrderTask& task, const OrderPlan& plan, const Language& language) {
     std::error_code made;
     fs::create_directories(folder, made); // where that fails, writing says why
     for (std::size_t i = 0; i < plan.plates.size(); ++i) {
         Result<Project> p = project_of(task, plan, i);
         if (!p)
             return p.error();
-        p->name = fmt::format("Plate {}: {}", i + 1, english(what_is_on(task, plan.plates[i])));
+        p->name = in_words(say("Plate {}: {}", i + 1, what_is_on(task, plan.plates[i])), language);
         Planner planner;
         const auto planned = plan_with_findings(planner, *p);
         if (!planned)
             return planned.error();
-        if (const Status ok = write_with_sheet((fs::path(folder) / fmt::format("plate-{}", i + 1)).string(), *p, **planned); !ok)
+        if (const Status ok = write_with_sheet((fs::path(folder) / fmt::format("plate-{}", i + 1)).string(), *p, **planned, language); !ok)
             return ok;
     }
-    return write_named((fs::path(folder) / "order.html").string(), page_html(order_page(title, task, plan)));
+    return write_named((fs::path(folder) / "order.html").string(), page_html(order_page(title, task, plan), language));
 }
 
-Status write_jobs(const std::string& folder, const std::string& origin, const Project& p, const Plan& plan, const Jobs& jobs) {
+Status write_jobs(const std::string& folder, const std::string& origin, const Project& p, const Plan& plan, const Jobs& jobs, const Language& language) {
     std::error_code made;
     fs::create_directories(folder, made); // where that fails, writing says why
     for (const Job& job : jobs.jobs)
-        if (const Status ok = write_job(folder, origin, job); !ok)
+        if (const Status ok = write_job(folder, origin, job, language); !ok)
             return ok;
     const Page page = jobs_page(say("Jobs"), p, plan, jobs, [&](PartAt part) { return thumbnail_png(p, 96, part); });
-    return write_named((fs::path(folder) / "jobs.html").string(), page_html(page));
+    return write_named((fs::path(folder) / "jobs.html").string(), page_html(page, language));
 }
 
 } // namespace vitrail

@@ -17,6 +17,7 @@ struct Translated : Language {
         return m.many && said == QLatin1String(m.text) ? Language::sentence(m) : said.toStdString(); // not translated: English has plurals too
     }
     std::string number(const Number& n) const override { return vitrail::number(n.value, n.decimals).toStdString(); }
+    std::string code() const override { return QLocale::languageToCode(QLocale().language()).toStdString(); }
 };
 
 } // namespace

@@ -3,6 +3,11 @@
 #include "app/machine/machine_assistant.h"
 #include "app/shell/tour.h"
 #include "app/shell/welcome.h"
+#include "app/theme/language.h"
+#include "demo/solids.h"
+#include "formats/files.h"
+#include "formats/model.h"
+#include "paint/words.h"
 
 #include <QListWidget>
 #include <QSpinBox>
@@ -23,6 +28,7 @@ private Q_SLOTS:
         qputenv("VITRAIL_MACHINES", dir_->filePath("machines").toUtf8());
     }
     void cleanup() {
+        apply_language("en");
         qunsetenv("VITRAIL_MACHINES");
         end();
     }
@@ -33,10 +39,52 @@ private Q_SLOTS:
     void a_printer_is_described();
     void benches_made_late_show_everything();
     void empty_benches_say_what_to_do();
+    void the_first_ten_minutes_by_keyboard_data();
+    void the_first_ten_minutes_by_keyboard();
 
 private:
     QListWidget* list(const char* name) { return find<QListWidget>(name); }
 };
+
+namespace {
+
+/// Where the keys go: within the dialog, if there is one.
+QWidget* focused() {
+    QWidget* window = QApplication::activeModalWidget() ? QApplication::activeModalWidget() : QApplication::activeWindow();
+    return window && window->focusWidget() ? window->focusWidget() : window;
+}
+void strike(Qt::Key k, Qt::KeyboardModifiers m = {}) {
+    QTest::keyClick(focused(), k, m);
+}
+void type(const QString& text) {
+    QTest::keyClicks(focused(), text);
+}
+
+/// Goes on with Tab until the focus is there.
+bool tab_to(const char* name) {
+    constexpr int kMost = 120;
+    for (int i = 0; i < kMost; ++i) {
+        if (focused()->objectName() == QLatin1String(name))
+            return true;
+        strike(Qt::Key_Tab);
+    }
+    return false;
+}
+
+/// Answers a dialog for files.
+void give_path(const QString& path) {
+    in_next_dialog([path](QDialog* d) {
+        const bool there = d->inherits("QFileDialog") && tab_to("fileNameEdit");
+        if (there) {
+            qobject_cast<QLineEdit*>(focused())->setText(path); // typed, it is completed by what lies in other folders
+            strike(Qt::Key_Return);
+        } else
+            d->reject();
+        QVERIFY(there);
+    });
+}
+
+} // namespace
 
 void TestWelcomeWindow::empty_benches_say_what_to_do() {
     for (const int bench : {MainWindow::kSupports, MainWindow::kPlate, MainWindow::kChanges, MainWindow::kPurge, MainWindow::kVariants, MainWindow::kRun}) {
@@ -186,6 +234,98 @@ void TestWelcomeWindow::a_printer_is_described() {
     QVERIFY(find<QComboBox>("machine")->findText("Cellar printer (yours)") >= 0 || window_->findChild<QComboBox*>("machine")->findText("Cellar printer (yours)") >= 0);
     undo();
     QVERIFY(project().machine.name != "Cellar printer");
+}
+
+void TestWelcomeWindow::the_first_ten_minutes_by_keyboard_data() {
+    QTest::addColumn<QString>("code");
+    QTest::addColumn<QString>("swaps");
+    QTest::newRow("English") << "en" << "<h2>Changes";
+    QTest::newRow("German") << "de" << "<h2>Wechsel";
+}
+
+/// Somebody's own file, on their own printer's description, to a sheet they can take to it; the mouse stays where it is.
+void TestWelcomeWindow::the_first_ten_minutes_by_keyboard() {
+    QFETCH(QString, code);
+    QFETCH(QString, swaps);
+    const QString model = dir_->filePath("sign.3mf"), sheet = dir_->filePath("sign.html"), saved = dir_->filePath("sign.vitrail");
+    QVERIFY(write_file(model.toStdString(), *write_3mf({{"ground", solids::box(0, 0, 0, 60, 30, 3), {}}, {"star", solids::box(20, 10, 3, 40, 20, 4), {}}})));
+    apply_language(code);
+    window_ = std::make_unique<MainWindow>();
+    window_->show();
+    window_->activateWindow();
+    QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+    window_->show_welcome();
+    // The printer: wider than usual, with a feeder.
+    in_next_dialog([](QDialog* d) {
+        const bool name = tab_to("assistant_name");
+        strike(Qt::Key_A, Qt::ControlModifier);
+        type("Cellar printer");
+        const bool bed = tab_to("assistant_bed_x");
+        strike(Qt::Key_A, Qt::ControlModifier);
+        type("300");
+        const bool fed = tab_to("assistant_fed");
+        strike(Qt::Key_Down);
+        const bool slots_asked = d->findChild<QSpinBox*>("assistant_slots")->isVisible();
+        strike(Qt::Key_Return);
+        QVERIFY(name && bed && fed && slots_asked);
+    });
+    QVERIFY(tab_to("begin_machine"));
+    strike(Qt::Key_Space);
+    QCOMPARE(project().machine.name, std::string("Cellar printer"));
+    QCOMPARE(project().machine.bed_x_mm, 300.0);
+    // The file.
+    give_path(model);
+    strike(Qt::Key_O, Qt::ControlModifier);
+    wait_for_plan();
+    QCOMPARE(project().pieces[0].parts.size(), std::size_t(2));
+    QCOMPARE(project().machine.name, std::string("Cellar printer"));
+    // Another filament, and what is printed in it.
+    if (project().filaments.size() < 2) {
+        in_next_dialog([](QDialog*) { strike(Qt::Key_Return); });
+        QVERIFY(tab_to("add_filament"));
+        strike(Qt::Key_Space);
+    }
+    QVERIFY(project().filaments.size() >= 2);
+    QCOMPARE(project().filaments[0].name, words(describe_colour(project().filaments[0].colour)).toStdString());
+    QVERIFY(tab_to("regions"));
+    strike(Qt::Key_Home);
+    strike(Qt::Key_Down);
+    QCOMPARE(view()->parts(), std::set<int>{1});
+    strike(Qt::Key_B);
+    wait_for_plan();
+    QCOMPARE(project().pieces[0].parts[1].filament, 'B');
+    QCOMPARE(document()->plan()->totals.changes, 1);
+    // Why: the part that has the focus is explained.
+    strike(Qt::Key_F1);
+    const auto explained = []() -> QWidget* {
+        for (QWidget* w : qApp->topLevelWidgets())
+            if (w->isVisible() && w->inherits("QWhatsThat"))
+                return w;
+        return nullptr;
+    };
+    QTRY_VERIFY(explained());
+    QTest::keyClick(explained(), Qt::Key_Escape);
+    QTRY_VERIFY(!explained() && window_->isActiveWindow());
+    // The sheet.
+    strike(Qt::Key_9, Qt::AltModifier);
+    QVERIFY(tab_to("qt_tabwidget_tabbar"));
+    for (int i = 0; i < 5; ++i)
+        strike(Qt::Key_Right);
+    give_path(sheet);
+    QVERIFY(tab_to("sheet_html"));
+    strike(Qt::Key_Space);
+    QFile file(sheet);
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const QString html = QString::fromUtf8(file.readAll());
+    QVERIFY(html.contains("Cellar printer"));
+    for (const Filament& f : project().filaments)
+        QVERIFY2(html.contains(QString::fromStdString(f.name).toHtmlEscaped()), f.name.c_str());
+    QVERIFY2(html.contains(swaps), qPrintable(html.left(2000)));
+    // And all of it is kept.
+    give_path(saved);
+    strike(Qt::Key_S, Qt::ControlModifier);
+    QTRY_VERIFY(!document()->modified());
+    QVERIFY(QFile::exists(saved));
 }
 
 /// Benches are made when they are first asked for; what they show then is what they would have shown all along.

@@ -279,7 +279,7 @@ void TestAfterPrint::cut_halves_what_hangs() {
     solids::add_revolved(b, {{0, 0}, {20, 0}, {20, 4}, {6, 4}, {6, 24}, {20, 24}, {20, 28}, {0, 28}}, 120);
     Project p = held({part("spool", b.build(), 'A')});
     const auto plan = plan_of(p);
-    const auto cut = best_cut(*plan->pieces[0].table, *plan->pieces[0].support->piece, plan->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
+    const auto cut = best_cut(*plan->pieces[0].table, plan->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
     QVERIFY(cut && *cut);
     const double ring = 3.14159265 * (20 * 20 - 6.24 * 6.24);
     COMPARE_NEAR((**cut).now_mm2, ring, 0.02 * ring);
@@ -287,13 +287,13 @@ void TestAfterPrint::cut_halves_what_hangs() {
     QVERIFY((**cut).z_mm > 3.9 && (**cut).z_mm < 24.1);
     // A table's cut leaves nothing either, whichever way the plate lies; of a sphere the bottom is cut off.
     const auto sphere = plan_of(held({part("ball", solids::sphere(12, 96, 64), 'A')}));
-    const auto halves = best_cut(*sphere->pieces[0].table, *sphere->pieces[0].support->piece, sphere->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
+    const auto halves = best_cut(*sphere->pieces[0].table, sphere->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
     QVERIFY(halves && *halves);
     COMPARE_NEAR((**halves).z_mm, 12 * (1 - std::sin(50 * 3.14159265 / 180)), 0.8); // up to where the underside is steep enough, or about
     QVERIFY((**halves).flip_lower && !(**halves).flip_upper);
     // Nothing to cut where nothing hangs.
     const auto box = plan_of(held({part("box", solids::box(0, 0, 0, 10, 10, 10), 'A')}));
-    QVERIFY(!*best_cut(*box->pieces[0].table, *box->pieces[0].support->piece, box->pieces[0].support->hanging->overhangs, {}));
+    QVERIFY(!*best_cut(*box->pieces[0].table, box->pieces[0].support->hanging->overhangs, {}));
 }
 
 void TestAfterPrint::cut_pieces_keep_their_volume() {
@@ -302,7 +302,7 @@ void TestAfterPrint::cut_pieces_keep_their_volume() {
     Project p = held({part("spool", b.build(), 'A')});
     p.pieces[0].bands.push_back({"spool", 2, 4, 'C'});
     const auto plan = plan_of(p);
-    const auto cut = **best_cut(*plan->pieces[0].table, *plan->pieces[0].support->piece, plan->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
+    const auto cut = **best_cut(*plan->pieces[0].table, plan->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
     double before = 0, after = 0;
     for (const Part& x : p.pieces[0].parts)
         before += volume_mm3(*x.mesh);

@@ -24,12 +24,12 @@ std::shared_ptr<const LayerTable> table_of(std::vector<Mesh> meshes, double laye
 }
 
 std::vector<Overhang> overhangs_of(const LayerTable& t, const OverhangRules& rules) {
-    auto o = find_overhangs(t, *piece_rows(t), rules);
+    auto o = find_overhangs(t, rules);
     return o ? whole_faces(*o, rules.least_mm2).overhangs : std::vector<Overhang>{};
 }
 
 SupportLayout layout_of(const LayerTable& t, const std::vector<Overhang>& o, const SupportRules& r) {
-    const std::vector<Rows> piece = *piece_rows(t);
+    const std::vector<Rows>& piece = t.rows;
     auto beside = space_beside(piece, r.beside_mm);
     auto blocked = blocked_space(piece, *beside, r.gap_layers);
     auto s = lay_out_support(t.grid, piece, whole_faces(o, 0), *blocked, r);
@@ -320,9 +320,8 @@ void TestSupport::stops_when_told() {
     stop.request_stop();
     const auto t = table_on_a_leg();
     const Progress stopped{stop.get_token(), {}};
-    QVERIFY(!piece_rows(*t, stopped));
-    const std::vector<Rows> piece = *piece_rows(*t);
-    QVERIFY(!find_overhangs(*t, piece, {}, stopped));
+    const std::vector<Rows>& piece = t->rows;
+    QVERIFY(!find_overhangs(*t, {}, stopped));
     QVERIFY(!space_beside(piece, 1, stopped));
     QVERIFY(!blocked_space(piece, piece, 1, stopped));
     QVERIFY(!lay_out_support(t->grid, piece, whole_faces(overhangs_of(*t, {}), 0), piece, {}, stopped));
@@ -519,7 +518,7 @@ void TestSupport::wishes_touch_only_their_layers() {
     SupportWishes w;
     w.hold.resize(found.size());
     w.keep_free.resize(found.size());
-    const std::vector<Rows> piece = *piece_rows(*t);
+    const std::vector<Rows>& piece = t->rows;
     w.keep_free[4] = rows_of(solids::circle(0, 0, 30), piece[0].pitch);
     const auto after = with_wishes(piece, found, w);
     for (std::size_t i = 0; i < found.size(); ++i) {

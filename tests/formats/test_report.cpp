@@ -9,6 +9,7 @@
 #include <valijson/validation_results.hpp>
 #include <valijson/validator.hpp>
 
+#include <QRegularExpression>
 #include <QXmlStreamReader>
 
 using namespace vitrail;
@@ -46,6 +47,12 @@ std::vector<std::vector<std::string>> read_csv(const std::string& text) {
     return rows;
 }
 
+/// Puts all that is said between marks, so that what is written otherwise stands out.
+struct Marked : Language {
+    std::string sentence(const Message& m) const override { return "‹" + Language::sentence(m) + "›"; }
+    std::string code() const override { return "de"; }
+};
+
 } // namespace
 
 class TestReport : public QObject {
@@ -56,6 +63,7 @@ private Q_SLOTS:
     void says_what_the_plan_says();
     void csv_is_rfc_4180();
     void html_is_well_formed_and_complete();
+    void the_sheet_is_in_the_readers_language();
     void sheet_states_every_change_three_ways();
     void cautions_follow_the_materials();
     void hatches_differ();
@@ -170,6 +178,27 @@ void TestReport::html_is_well_formed_and_complete() {
     QVERIFY2(!xml.hasError(), qPrintable(xml.errorString()));
     for (const char* words : {"before layer 6", "after layer 5", "1.00 mm printed", "layer 6 ends at 1.20 mm", "Load A", "Keep B", "Cautions", "200 °C"})
         QVERIFY2(html.find(words) != std::string::npos, words);
+}
+
+void TestReport::the_sheet_is_in_the_readers_language() {
+    const Project p = stack("ABC", 1.0);
+    const RunSheet sheet = make_run_sheet(p, *plan_of(p));
+    QString html = QString::fromStdString(sheet_html(sheet, Marked()));
+    QVERIFY(html.contains("<html lang=\"de\">") && html.contains("aria-label=\"‹filament A›\""));
+    for (const char* not_said : {"<style>.*</style>", "<symbol.*</symbol>", "<code>[^<]*</code>", "<[^>]*>"})
+        html.remove(QRegularExpression(not_said, QRegularExpression::DotMatchesEverythingOption));
+    QString left;
+    int depth = 0;
+    for (const QChar c : html) {
+        depth += c == QChar(u'‹') ? 1 : c == QChar(u'›') ? -1 : 0;
+        if (depth == 0)
+            left += c;
+    }
+    left.remove(QString::fromStdString(p.machine.name)); // names stay what they are
+    for (const Filament& f : p.filaments)
+        left.remove(QString::fromStdString(f.name)).remove(QString::fromStdString(facts(f.material).id));
+    const auto english = QRegularExpression("[A-Za-z]{2,}").match(left);
+    QVERIFY2(!english.hasMatch(), qPrintable(left.simplified()));
 }
 
 void TestReport::sheet_states_every_change_three_ways() {

@@ -265,7 +265,7 @@ void TestReferenceCgal::overhangs_against_polygon_sets() {
         const auto t = random_table(seed, false);
         constexpr double kAngle_deg = 40;
         const double reach = 0.4 * std::tan(kAngle_deg * 3.14159265358979 / 180);
-        const std::vector<Rows> rows = *piece_rows(*t);
+        const std::vector<Rows>& rows = t->rows;
         for (int l = 2; l <= t->grid.count; ++l) {
             ExactSet over = to_set(whole_layer(*t, l)), below;
             const auto d = static_cast<ClipperLib::cInt>(std::llround(reach * kUnitsPerMm));
@@ -302,8 +302,8 @@ void TestReferenceCgal::overhangs_against_polygon_sets() {
 void TestReferenceCgal::support_is_disjoint_by_polygon_sets() {
     for (unsigned seed = 21; seed <= 24; ++seed) {
         const auto t = random_table(seed, true);
-        const std::vector<Rows> rows = *piece_rows(*t);
-        const auto o = find_overhangs(*t, rows, {45, 6, 0.5});
+        const std::vector<Rows>& rows = t->rows;
+        const auto o = find_overhangs(*t, {45, 6, 0.5});
         const auto beside = space_beside(rows, 0.6);
         QVERIFY(o && beside);
         for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
@@ -335,7 +335,7 @@ void TestReferenceCgal::rows_against_polygon_sets() {
     int compared = 0;
     for (unsigned seed = 31; seed <= 34; ++seed) {
         const auto t = random_table(seed, true);
-        const std::vector<Rows> rows = *piece_rows(*t);
+        const std::vector<Rows>& rows = t->rows;
         for (std::size_t l = 3; l < rows.size(); l += 5) {
             const Rows &a = rows[l], &b = rows[l - 3];
             const ExactSet x = to_set(whole_layer(*t, static_cast<int>(l) + 1)), y = to_set(whole_layer(*t, static_cast<int>(l) - 2));

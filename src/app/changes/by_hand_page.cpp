@@ -144,7 +144,7 @@ void ByHandPage::ask_jobs(bool lettering) {
 
 void ByHandPage::write_jobs_into(const QString& folder, const Project& project, std::shared_ptr<const Plan> plan, std::shared_ptr<const Jobs> jobs) {
     document_->background()->run(this, [this, folder, project, plan, jobs, origin = document_->path()](const std::stop_token&) -> Background::Then {
-        const Status ok = write_jobs(folder.toStdString(), origin.toStdString(), project, *plan, *jobs);
+        const Status ok = write_jobs(folder.toStdString(), origin.toStdString(), project, *plan, *jobs, window_language());
         const QString text = ok ? tr("%n job(s) were written into %1, with a list of all parts.", nullptr, static_cast<int>(jobs->jobs.size())).arg(QDir(folder).dirName()) : words(ok.error().message);
         return [this, text] { Q_EMIT said(text); };
     });

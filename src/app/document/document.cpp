@@ -8,6 +8,7 @@
 #include "formats/export.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
+#include "paint/filament_paint.h"
 #include "paint/thumbnail.h"
 #include "paint/words.h"
 
@@ -265,6 +266,8 @@ void Document::import_models(const QStringList& paths, int piece) {
                     const int to = piece == kPieceEach ? add_piece(p, file_stem(one_line(r.name))) : std::clamp(piece, 0, static_cast<int>(p.pieces.size()) - 1);
                     add_bodies(p, to, r.name, std::move(r.bytes), std::move(r.bodies), *matches);
                 }
+                for (std::size_t f = project_.filaments.size(); f < p.filaments.size(); ++f)
+                    name_in_words(p.filaments[f]);
                 if (!called_off)
                     edit(piece == kPieceEach ? tr("Add %n piece(s)", nullptr, static_cast<int>(read->size())) : tr("Add %n model file(s)", nullptr, static_cast<int>(read->size())), [&](Project& now) { now = std::move(p); });
             }

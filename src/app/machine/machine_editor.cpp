@@ -265,7 +265,7 @@ void MachineEditor::write_offset_strip() {
     const QString folder = QFileDialog::getExistingDirectory(this, tr("Folder for the offset strip"));
     if (folder.isEmpty())
         return;
-    const Status ok = write_strip(*strip, "offset-strip", before_offset_strip(machine_, head_), folder.toStdString());
+    const Status ok = write_strip(*strip, "offset-strip", before_offset_strip(machine_, head_), folder.toStdString(), window_language());
     offset_says_->setText(ok ? tr("Written into %1: offset-strip.3mf, one STL for each filament, offset-strip.html with what to do, offset-strip.vitrail.").arg(folder) : words(ok.error().message));
 }
 

@@ -265,7 +265,7 @@ void WedgeDialog::write_files() {
         written_->setText(words(wedge.error().message));
         return;
     }
-    const Status ok = write_strip(*wedge, "wedge", before_wedge(), folder.toStdString());
+    const Status ok = write_strip(*wedge, "wedge", before_wedge(), folder.toStdString(), window_language());
     written_->setText(ok ? tr("Written to %1: wedge.3mf, STL files, wedge.html with its plan, wedge.vitrail.").arg(folder) : words(ok.error().message));
 }
 

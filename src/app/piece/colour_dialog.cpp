@@ -167,6 +167,7 @@ std::vector<ColourMatch> ColourDialog::apply(Project& p) const {
         if (!letter[i] && free_letter(p)) {
             letter[i] = free_letter(p);
             p.filaments.push_back(make_filament(letter[i], Material::PLA, colours_[i].colour));
+            name_in_words(p.filaments.back());
         }
         if (!letter[i]) {
             std::vector<Srgb> have;

@@ -18,6 +18,7 @@
 #include "app/view3d/view3d.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
+#include "paint/filament_paint.h"
 #include "paint/words.h"
 
 #include <QComboBox>
@@ -369,7 +370,9 @@ void PieceBench::add_filament() {
         if (nearest > best)
             best = nearest, colour = c;
     }
-    FilamentDialog dialog(make_filament(letter, Material::PLA, colour), this);
+    Filament fresh = make_filament(letter, Material::PLA, colour);
+    name_in_words(fresh);
+    FilamentDialog dialog(fresh, this);
     if (dialog.exec() == QDialog::Accepted)
         document_->edit(tr("Add filament %1").arg(QChar::fromLatin1(letter)), [&](Project& p) { p.filaments.push_back(dialog.filament()); });
 }

@@ -448,7 +448,7 @@ void OrderListPage::write_into(const QString& folder) {
     write_->setEnabled(false);
     says_->setText(tr("Writing…"));
     document_->background()->run(this, [this, folder, task = task_, plan = plan_, title = document_->title()](const std::stop_token&) -> Background::Then {
-        const Status ok = write_order(folder.toStdString(), say("{}: order", title.toStdString()), *task, *plan);
+        const Status ok = write_order(folder.toStdString(), say("{}: order", title.toStdString()), *task, *plan, window_language());
         const QString text = ok ? tr("The order was written into %1: one sheet for it, and a project and a sheet for each plate.").arg(QDir(folder).dirName()) : words(ok.error().message);
         return [this, text] {
             show_result();

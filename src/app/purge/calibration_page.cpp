@@ -440,7 +440,7 @@ void CalibrationPage::export_strip() {
     const QString folder = strip_ ? QFileDialog::getExistingDirectory(this, tr("Folder for the strip")) : QString();
     if (folder.isEmpty())
         return;
-    const Status ok = write_strip(strip_->project, "strip", before_calibration_strip(), folder.toStdString());
+    const Status ok = write_strip(strip_->project, "strip", before_calibration_strip(), folder.toStdString(), window_language());
     Q_EMIT said(ok ? tr("Written into %1: strip.3mf, one STL for each filament, strip.html with its plan, strip.vitrail.").arg(folder) : words(ok.error().message));
 }
 

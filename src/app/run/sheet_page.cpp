@@ -173,7 +173,7 @@ void SheetPage::export_to(const QString& path) {
     const RunSheet sheet = this->sheet();
     const std::string target = path.toStdString();
     const Status ok = path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive)    ? write_file(target, sheet_csv(sheet))
-                      : path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive) ? write_file(target, sheet_html(sheet))
+                      : path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive) ? write_file(target, sheet_html(sheet, window_language()))
                                                                                    : write_sheet_pdf(sheet, target);
     Q_EMIT said(ok ? tr("The run sheet was saved as %1.").arg(QFileInfo(path).fileName())
                    : tr("%1 was not saved. %2").arg(QFileInfo(path).fileName(), words(ok.error().message)));

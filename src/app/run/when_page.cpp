@@ -379,7 +379,7 @@ void WhenPage::ask_calendar() {
 
 void WhenPage::export_calendar(const QString& path) {
     const Run& run = panel_->shown();
-    const Status ok = write_file(path.toStdString(), calendar_text(run.title, run_events(run.task, panel_->state().rest, run.alarm_min), store_->now()));
+    const Status ok = write_file(path.toStdString(), calendar_text(run.title, run_events(run.task, panel_->state().rest, run.alarm_min, window_language()), store_->now()));
     Q_EMIT said(ok ? tr("The visits were saved as %1: open it with your calendar.").arg(QFileInfo(path).fileName()) : tr("%1 was not saved. %2").arg(QFileInfo(path).fileName(), words(ok.error().message)));
 }
 

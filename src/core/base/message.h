@@ -101,6 +101,7 @@ struct Language {
     virtual ~Language() = default;
     virtual std::string sentence(const Message& message) const; ///< its text, with the places for the arguments
     virtual std::string number(const Number& n) const;          ///< without the unit
+    virtual std::string code() const { return "en"; }           ///< ISO 639-1, for pages that say in which language they are
 };
 
 /// A text whose places do not fit its arguments (a faulty translation) gives way to the English one.

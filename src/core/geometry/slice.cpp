@@ -148,9 +148,26 @@ struct LayerCut {
     double widest_gap_mm = 0;
 };
 
+/// Whether the rings bound the area as they are; idle points of many are left out where that is so without them.
+bool bound_as_they_are(Paths& rings, double idle_mm) {
+    constexpr std::size_t kMany = 1000;
+    std::size_t points = 0;
+    for (const Path& ring : rings)
+        points += ring.size();
+    if (idle_mm > 0 && points > kMany) {
+        Paths lean = without_idle_points(rings, idle_mm);
+        std::erase_if(lean, [](const Path& ring) { return ring.size() < 3; });
+        if (simple(lean)) {
+            rings = std::move(lean);
+            return true;
+        }
+    }
+    return simple(rings);
+}
+
 /// Follows the cut from triangle to triangle.
 LayerCut cut_layer(const Mesh& m, double z, const std::uint32_t* begin, const std::uint32_t* end, std::uint32_t stamp,
-                   Walker& w) {
+                   double idle_mm, Walker& w) {
     LayerCut cut;
     std::vector<Path> open;
     const auto above = [&](std::uint32_t v) { return double(m.vertices[v].z) >= z; };
@@ -205,7 +222,7 @@ LayerCut cut_layer(const Mesh& m, double z, const std::uint32_t* begin, const st
     }
     if (!open.empty())
         cut.widest_gap_mm = close_gaps(open, cut.rings);
-    if (!simple(cut.rings)) {
+    if (!bound_as_they_are(cut.rings, idle_mm)) {
         const double before = area_mm2(cut.rings);
         cut.rings = filled(cut.rings);
         // Outlines that only touch keep their area; the others really crossed.
@@ -237,7 +254,7 @@ LayerCut cut_layer(const Mesh& m, double z, const std::uint32_t* begin, const st
 
 } // namespace
 
-Result<Slices> slice(const Mesh& mesh, const LayerGrid& grid, double bed_z_mm, const Progress& progress, int threads) {
+Result<Slices> slice(const Mesh& mesh, const LayerGrid& grid, double bed_z_mm, const Progress& progress, int threads, double idle_mm) {
     Slices out;
     out.layers.resize(grid.count);
     std::vector<LayerCut> cuts(grid.count);
@@ -252,7 +269,7 @@ Result<Slices> slice(const Mesh& mesh, const LayerGrid& grid, double bed_z_mm, c
             for (int l = r.begin(); l != r.end() && !progress.stopped(); ++l) {
                 const std::uint32_t* t = crossings.triangles.data();
                 cuts[l] = cut_layer(mesh, heights.at(l), t + crossings.start[l], t + crossings.start[l + 1],
-                                    static_cast<std::uint32_t>(l + 1), w);
+                                    static_cast<std::uint32_t>(l + 1), idle_mm, w);
             }
             progress.at(double(done += static_cast<int>(r.size())) / grid.count);
         });

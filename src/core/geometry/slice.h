@@ -30,8 +30,9 @@ IntPoint cut_edge(Vec3 a, Vec3 b, double z);
 
 /// Cuts the mesh at the middle of every layer of the grid, heights measured from `bed_z_mm` in mesh coordinates.
 /// Corners exactly on a cut count as above it. Overlapping shells unite, inward shells are holes, gaps are closed
-/// with straight lines. Parallel over layers on up to `threads` threads (0: all). Error only when stopped.
+/// with straight lines. Of layers with very many points, those are left out that a straight line passes by at most `idle_mm`.
+/// Parallel over layers on up to `threads` threads (0: all). Error only when stopped.
 Result<Slices> slice(const Mesh& mesh, const LayerGrid& grid, double bed_z_mm, const Progress& progress = {},
-                     int threads = 0);
+                     int threads = 0, double idle_mm = 0);
 
 } // namespace vitrail

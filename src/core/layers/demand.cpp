@@ -1,7 +1,6 @@
 #include "core/layers/demand.h"
 
 #include "core/geometry/narrow.h"
-#include "core/layers/layer_rows.h"
 #include "core/layers/patches.h"
 
 #include <tbb/parallel_for.h>
@@ -56,10 +55,13 @@ private:
     std::vector<std::vector<std::size_t>> first_; ///< [part][layer]
 };
 
-/// Walls, skins and infill, and what patches take of them. An area is cut as polygons or in rows: `area_of` makes one of an outline,
-/// `covers`: the layers of what covers a part, of the whole piece or, one for each part, of itself.
+/// [layer − 1] of what covers a part: of the whole piece or, one for each part, of itself.
+template <class Area>
+using Covers = std::vector<const std::vector<Area>*>;
+
+/// Walls, skins and infill, and what patches take of them. An area is cut as polygons or in rows: `area_of` makes one of an outline.
 template <class Area, class AreaOf>
-void measure(const LayerTable& table, const Settings& s, const Insides& insides, const std::vector<std::vector<Area>>& covers, AreaOf area_of, Demand& demand, const Progress& progress) {
+void measure(const LayerTable& table, const Settings& s, const Insides& insides, const Covers<Area>& covers, AreaOf area_of, Demand& demand, const Progress& progress) {
     const int count = table.grid.count, top = s.top_skins, bottom = s.bottom_skins;
     std::atomic<int> done = 0;
     tbb::parallel_for(0, count, [&](int l) {
@@ -84,7 +86,7 @@ void measure(const LayerTable& table, const Settings& s, const Insides& insides,
             if (in.full_mm2 <= 0)
                 continue;
             const auto whole = [&](int k) -> const Paths& { return s.skins_at_borders ? table.parts[p].layers[static_cast<std::size_t>(k)] : whole_layer(table, k + 1); };
-            const std::vector<Area>& layers = covers[s.skins_at_borders ? p : 0];
+            const std::vector<Area>& layers = *covers[s.skins_at_borders ? p : 0];
             const bool no_skins = s.skins_at_borders ? same_all_over(whole) : no_skins_at_all;
             Area inside, covered;
             double wall = in.full_mm2 - in.mm2, skin = 0, bridge = 0, around_covered = in.around_mm;
@@ -148,31 +150,25 @@ Result<std::shared_ptr<const Demand>> make_demand(const LayerTable& table, const
             demand->patches[p].push_back({std::move(layers), std::vector<double>(count, 0)});
     progress.at(0.5);
     const Insides insides(table, s.walls * s.line_width_mm, progress);
-    const auto cover = [&](auto area_of) {
+    const auto by = [&](auto area_of) {
         using Area = decltype(area_of(Paths{}));
         std::vector<std::vector<Area>> covers(s.skins_at_borders ? parts : 1, std::vector<Area>(count));
         tbb::parallel_for(std::size_t{0}, count, [&](std::size_t l) {
             for (std::size_t p = 0; p < covers.size(); ++p)
                 covers[p][l] = area_of(s.skins_at_borders ? table.parts[p].layers[l] : whole_layer(table, static_cast<int>(l) + 1));
         });
-        return covers;
+        Covers<Area> all;
+        for (const std::vector<Area>& c : covers)
+            all.push_back(&c);
+        measure(table, s, insides, all, area_of, *demand, progress);
     };
-    if (has_many_points(table)) {
-        const auto in_rows = [pitch = pitch_of(table)](const Paths& outline) { return rows_of(outline, pitch); };
-        if (s.skins_at_borders)
-            measure(table, s, insides, cover(in_rows), in_rows, *demand, progress);
-        else {
-            auto rows = piece_rows(table, {progress.stop, {}});
-            if (!rows)
-                return rows.error();
-            std::vector<std::vector<Rows>> covers;
-            covers.push_back(std::move(*rows));
-            measure(table, s, insides, covers, in_rows, *demand, progress);
-        }
-    } else {
-        const auto lean = [](const Paths& outline) { return without_idle_points(outline, kIdle_mm); };
-        measure(table, s, insides, cover(lean), lean, *demand, progress);
-    }
+    const auto in_rows = [pitch = pitch_of(table)](const Paths& outline) { return rows_of(outline, pitch); };
+    if (!has_many_points(table))
+        by([](const Paths& outline) { return without_idle_points(outline, kIdle_mm); });
+    else if (s.skins_at_borders)
+        by(in_rows);
+    else
+        measure(table, s, insides, Covers<Rows>{&table.rows}, in_rows, *demand, progress);
     if (progress.stopped())
         return Error{say("Stopped before the volumes were known.")};
     return std::shared_ptr<const Demand>(std::move(demand));

@@ -67,12 +67,12 @@ LayerDetail fine_places(const Paths& outline, const DetailSettings& s, bool stro
     LayerDetail d;
     d.mm2 = area_mm2(outline);
     const double w = s.stroke_mm, line = s.line_width_mm, two = strokes_only ? w : std::max(2 * line, w);
-    const bool thin_places = may_be_narrow(outline, two), close_places = !strokes_only && may_be_narrow(outline, w);
-    if (!thin_places && !close_places)
+    if (!may_be_narrow(outline, two)) // then neither at a smaller width
         return d;
+    const bool close_places = !strokes_only && may_be_narrow(outline, w);
     const Paths area = smoothed(outline);
     // All that is thinner than two lines; mostly there is nothing.
-    if (const Paths thin = thin_places ? lost_by_opening(area, two) : Paths{}; !thin.empty()) {
+    if (const Paths thin = lost_by_opening(area, two); !thin.empty()) {
         d.strokes = strokes_only ? thin : lost_by_opening(area, w);
         d.strokes_mm2 = area_mm2(d.strokes);
         if (strokes_only)
@@ -178,7 +178,8 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
     std::atomic<int> done = 0;
     std::vector<char> repeats(static_cast<std::size_t>(count), 0);
     const int lug_layers = std::max(1, static_cast<int>(std::ceil(s.lug_mm / table.grid.height_mm - 1e-6)));
-    const auto above = [&](int l, int pitch) { return l < count ? rows_of(whole(l), pitch) : Rows{}; };
+    const Rows nothing;
+    const auto above = [&](int l) -> const Rows& { return l < count ? table.rows[static_cast<std::size_t>(l)] : nothing; };
     tbb::parallel_for(0, count, [&](int l) {
         if (progress.stopped() || (repeats[l] = same_as_before(l)))
             return;
@@ -206,7 +207,7 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
                 thin_whole = lost_by_opening(smoothed(whole(l)), s.lug_mm);
             if (!thin_whole.empty())
                 d.lugs = larger_than(intersect(thin_whole, paths_of(mine)), w * w);
-            for (const Rows& tab : thin_upwards(mine, above(l + lug_layers, mine.pitch), above(l + lug_layers / 2, mine.pitch), s))
+            for (const Rows& tab : thin_upwards(mine, above(l + lug_layers), above(l + lug_layers / 2), s))
                 d.lugs = unite(d.lugs, paths_of(tab));
         }
         progress.at(double(++done) / count);

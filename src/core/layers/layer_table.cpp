@@ -15,6 +15,7 @@ namespace {
 
 /// Thinner overlaps and gaps than this are rounding of neighbours, mm.
 constexpr double kTouch_mm = 0.005;
+static_assert(2 * kLean_mm < kTouch_mm);
 /// Parts nearer than this touch, mm.
 constexpr double kContact_mm = 0.05;
 
@@ -166,7 +167,46 @@ void contacts_of_made(LayerTable& t) {
         }
 }
 
+/// Convex hull of all layers seen from above: of each layer first, what is left is little.
+std::vector<std::pair<double, double>> shadow_of(const LayerTable& t) {
+    std::vector<std::vector<std::pair<double, double>>> hulls(static_cast<std::size_t>(t.grid.count));
+    tbb::parallel_for(std::size_t{0}, hulls.size(), [&](std::size_t l) {
+        for (const PartLayers& part : t.parts)
+            for (const Path& ring : part.layers[l])
+                for (const IntPoint& q : ring)
+                    hulls[l].emplace_back(static_cast<double>(q.X) / kUnitsPerMm, static_cast<double>(q.Y) / kUnitsPerMm);
+        hulls[l] = convex_outline(std::move(hulls[l]));
+    });
+    std::vector<std::pair<double, double>> seen;
+    for (const auto& hull : hulls)
+        seen.insert(seen.end(), hull.begin(), hull.end());
+    return convex_outline(std::move(seen));
+}
+
+Status make_rows(LayerTable& t, const Progress& progress) {
+    const int pitch = pitch_of(t);
+    t.rows.resize(static_cast<std::size_t>(t.grid.count));
+    const auto repeats = [&](int l) { return l > 1 && whole_layer(t, l) == whole_layer(t, l - 1); };
+    std::vector<char> again(t.rows.size(), 0); // the same outline as below
+    tbb::parallel_for(1, t.grid.count + 1, [&](int l) {
+        const auto i = static_cast<std::size_t>(l) - 1;
+        if (again[i] = repeats(l); !again[i] && !progress.stopped())
+            t.rows[i] = rows_of(whole_layer(t, l), pitch);
+    });
+    for (std::size_t i = 1; i < t.rows.size(); ++i)
+        if (again[i])
+            t.rows[i] = t.rows[i - 1];
+    if (progress.stopped())
+        return Error{say("Stopped before the layers were in rows.")};
+    return Done{};
+}
+
 } // namespace
+
+int pitch_of(const LayerTable& t) {
+    const auto units = [](float mm) { return std::llround(mm * kUnitsPerMm); };
+    return pitch_for({units(t.bounds.min.x), units(t.bounds.min.y), units(t.bounds.max.x), units(t.bounds.max.y)});
+}
 
 Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, const Settings& settings, const Progress& progress) {
     auto t = std::make_shared<LayerTable>();
@@ -187,7 +227,7 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, c
             t->parts[i].layers.resize(static_cast<std::size_t>(t->grid.count));
             continue;
         }
-        auto slices = slice(*piece.parts[i].mesh, t->grid, t->bed_z_mm, part);
+        auto slices = slice(*piece.parts[i].mesh, t->grid, t->bed_z_mm, part, 0, kLean_mm);
         if (!slices)
             return slices.error();
         t->parts[i] = {std::move(slices->layers), slices->check};
@@ -201,19 +241,9 @@ Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, c
     } else if (const Status ok = settle(piece, *t, progress); !ok)
         return ok.error();
     t->foot = whole_layer(*t, 1);
-    // Of each layer first: what is left is little.
-    std::vector<std::vector<std::pair<double, double>>> hulls(static_cast<std::size_t>(t->grid.count));
-    tbb::parallel_for(std::size_t{0}, hulls.size(), [&](std::size_t l) {
-        for (const PartLayers& part : t->parts)
-            for (const Path& ring : part.layers[l])
-                for (const IntPoint& q : ring)
-                    hulls[l].emplace_back(static_cast<double>(q.X) / kUnitsPerMm, static_cast<double>(q.Y) / kUnitsPerMm);
-        hulls[l] = convex_outline(std::move(hulls[l]));
-    });
-    std::vector<std::pair<double, double>> seen;
-    for (const auto& hull : hulls)
-        seen.insert(seen.end(), hull.begin(), hull.end());
-    t->shadow = convex_outline(std::move(seen));
+    t->shadow = shadow_of(*t);
+    if (const Status ok = make_rows(*t, progress); !ok)
+        return ok.error();
     return std::shared_ptr<const LayerTable>(std::move(t));
 }
 

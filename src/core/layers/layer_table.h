@@ -1,6 +1,7 @@
 // A piece cut into layers: what is where, before anybody says in which filament.
 #pragma once
 
+#include "core/geometry/rows.h"
 #include "core/geometry/slice.h"
 #include "core/project/project.h"
 
@@ -57,6 +58,7 @@ struct LayerTable {
     /// Convex hull of all layers as seen from above, mm, counter-clockwise.
     std::vector<std::pair<double, double>> shadow;
     std::vector<Paths> united; ///< [layer − 1] of all parts together; empty where there is one part
+    std::vector<Rows> rows;    ///< [layer − 1] the same, one part or several, for what takes many set operations a layer; of one pitch
     Paths foot; ///< outline of the whole piece in the first layer
     std::vector<Overlap> overlaps;
     std::vector<Contact> contacts;
@@ -64,9 +66,16 @@ struct LayerTable {
     std::vector<Gap> gaps;
 };
 
-/// Slices every part of a piece and settles who owns what. Of the settings it takes the layers' heights.
+/// Slices every part of a piece and settles who owns what. Of the settings it takes the layers' heights. Outlines of very many points
+/// are without those that a straight line passes by kLean_mm.
 /// Long: takes Progress.
 Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, const Settings& settings, const Progress& progress = {});
+
+/// Neighbours that each leave out such points stay together to within the rounding that is forgiven them, 0.005 mm.
+inline constexpr double kLean_mm = 0.002;
+
+/// Of the table's rows, µm.
+int pitch_of(const LayerTable& t);
 
 /// Outlines of the whole piece in a layer (1…count).
 const Paths& whole_layer(const LayerTable& t, int layer);

@@ -66,11 +66,12 @@ Paths lines_of(const std::vector<Stretch>& stretches) {
     return lines;
 }
 
-/// The strip to both sides of lines.
+/// The strip to both sides of lines. How deep it is inside shows in no print to a fortieth of a line; outside the outline cuts it off.
 Paths strip(const Paths& lines, double half_width_mm) {
+    constexpr double kRough_mm = 0.01;
     ClipperLib::ClipperOffset co(2.0);
     for (const Path& line : lines) {
-        const Path l = without_idle_points(line, kIdle_mm);
+        const Path l = without_idle_points(line, kRough_mm);
         const bool closed = l.size() > 3 && l.front() == l.back();
         co.AddPath(closed ? Path(l.begin(), l.end() - 1) : l, ClipperLib::jtMiter, closed ? ClipperLib::etClosedLine : ClipperLib::etOpenButt);
     }

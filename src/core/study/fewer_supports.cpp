@@ -32,6 +32,7 @@ LayerTable upside_down(const LayerTable& table) {
         t.parts.push_back(std::move(p));
     }
     t.united.assign(table.united.rbegin(), table.united.rend());
+    t.rows.assign(table.rows.rbegin(), table.rows.rend());
     return t;
 }
 
@@ -39,13 +40,13 @@ const Rotation kOver{{{1, 0, 0}, {0, -1, 0}, {0, 0, -1}}};
 
 } // namespace
 
-Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vector<Rows>& piece, const std::vector<Overhang>& overhangs, const OverhangRules& rules, const Progress& progress) {
+Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vector<Overhang>& overhangs, const OverhangRules& rules, const Progress& progress) {
     const int count = table.grid.count;
     const double now = held_mm2(overhangs);
     constexpr double kNextToNone_mm2 = 10, kFoot = 0.05;
     if (now < kNextToNone_mm2 || count < 3)
         return std::optional<CutPlane>();
-    const auto found = find_overhangs(upside_down(table), {piece.rbegin(), piece.rend()}, rules, progress);
+    const auto found = find_overhangs(upside_down(table), rules, progress);
     if (!found)
         return found.error();
     const std::vector<Overhang> reversed = whole_faces(*found, rules.least_mm2).overhangs;
@@ -227,7 +228,7 @@ Message called(const Project& p, int piece) {
 
 /// Error: stopped.
 Status a_cut(const Project& project, const PiecePlan& made, int piece, const std::stop_token& stop, Attempts& tries) {
-    const auto cut = best_cut(*made.table, *made.support->piece, made.support->hanging->overhangs, overhang_rules(project, project.pieces[static_cast<std::size_t>(piece)]), {stop, {}});
+    const auto cut = best_cut(*made.table, made.support->hanging->overhangs, overhang_rules(project, project.pieces[static_cast<std::size_t>(piece)]), {stop, {}});
     if (!cut)
         return cut.error();
     if (*cut) {

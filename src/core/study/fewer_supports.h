@@ -15,9 +15,9 @@ struct CutPlane {
 };
 
 /// The best of all level cuts between two layers: both pieces either way up, each resting on a face of at least a twentieth of the
-/// largest cross-section. `piece` as piece_rows() makes it. O(layers) after one look at the layers upside down. Nothing where none takes at least half of the
+/// largest cross-section. O(layers) after one look at the layers upside down. Nothing where none takes at least half of the
 /// overhang away, or where there is next to none. Error: stopped.
-Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vector<Rows>& piece, const std::vector<Overhang>& overhangs, const OverhangRules& rules, const Progress& progress = {});
+Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vector<Overhang>& overhangs, const OverhangRules& rules, const Progress& progress = {});
 
 /// Makes the cut: parts above it become separate ones, " upper" after their names, placed beside the lower ones on the bed.
 void cut_piece(Project& project, int piece, const CutPlane& cut);

@@ -50,7 +50,6 @@ struct LayerSize {
 
 /// The stage of the plan: what needs holding, and what holds it. What is shared depends on the piece alone.
 struct SupportPlan {
-    std::shared_ptr<const std::vector<Rows>> piece;
     std::shared_ptr<const std::vector<Overhang>> found; ///< before wishes
     std::shared_ptr<const std::vector<Rows>> beside;    ///< the piece and the free space beside it
     std::shared_ptr<const std::vector<Rows>> blocked;   ///< and, on top of the piece, the gap
@@ -69,7 +68,7 @@ Result<std::vector<Rows>> space_beside(const std::vector<Rows>& piece, double be
 /// What a layer's support must keep clear of: the space beside the piece, and the free layers above what it stands on.
 Result<std::vector<Rows>> blocked_space(const std::vector<Rows>& piece, const std::vector<Rows>& beside, int gap_layers, const Progress& progress = {});
 
-/// Never intersects the piece. `piece` as piece_rows() makes it, `blocked` as blocked_space() does for these rules. Errors: none but
+/// Never intersects the piece. `piece`: the rows of its layers, `blocked` as blocked_space() does for these rules. Errors: none but
 /// being stopped. Long: takes Progress.
 Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece, const Hanging& hanging, const std::vector<Rows>& blocked, const SupportRules& rules,
                                       const Progress& progress = {});

@@ -166,7 +166,8 @@ void spread(const LayerTable& table, const std::array<Vec3, 3>& c, Use use) {
 
 } // namespace
 
-Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const std::vector<Rows>& piece, const OverhangRules& rules, const Progress& progress) {
+Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const OverhangRules& rules, const Progress& progress) {
+    const std::vector<Rows>& piece = table.rows;
     const int count = table.grid.count;
     std::vector<Overhang> out(static_cast<std::size_t>(count));
     std::atomic<int> done = 1;

@@ -1,8 +1,6 @@
 // What of the piece needs holding: overhangs, islands, and bridges that hold themselves.
 #pragma once
 
-#include "core/layers/layer_rows.h"
-#include "core/geometry/rows.h"
 #include "core/layers/layer_table.h"
 
 namespace vitrail {
@@ -27,8 +25,8 @@ struct Overhang {
 /// (common practice, no source), d being a layer, or as many thin ones as make 0.2 mm: so neither the layer height nor rounding to µm
 /// decides. What steps out beside such a place is held with it; where a slope passes the angle, up to half a layer's strip is taken or left. An overhanging region is a bridge when a closing of what carries it, by
 /// half the span, covers nine tenths of it: a cantilever is not closed over, however short. Smallness is not looked at: see
-/// whole_faces(). `piece` as piece_rows() makes it. Long: takes Progress.
-Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const std::vector<Rows>& piece, const OverhangRules& rules, const Progress& progress = {});
+/// whole_faces(). Long: takes Progress.
+Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const OverhangRules& rules, const Progress& progress = {});
 
 /// Painted wishes as areas of layers, [layer − 1]; no layers at all where nothing is painted.
 struct SupportWishes {

@@ -13,18 +13,18 @@ namespace {
 /// Support below what needs holding, and its sizes. Error: stopped.
 Status lay_out(const LayerTable& table, const SupportRules& rules, SupportPlan& out, const Progress& progress) {
     if (!out.beside) {
-        auto beside = space_beside(*out.piece, rules.beside_mm, progress);
+        auto beside = space_beside(table.rows, rules.beside_mm, progress);
         if (!beside)
             return beside.error();
         out.beside = std::make_shared<const std::vector<Rows>>(std::move(*beside));
     }
     if (!out.blocked) {
-        auto blocked = blocked_space(*out.piece, *out.beside, rules.gap_layers, progress);
+        auto blocked = blocked_space(table.rows, *out.beside, rules.gap_layers, progress);
         if (!blocked)
             return blocked.error();
         out.blocked = std::make_shared<const std::vector<Rows>>(std::move(*blocked));
     }
-    auto layout = lay_out_support(table.grid, *out.piece, *out.hanging, *out.blocked, rules, {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
+    auto layout = lay_out_support(table.grid, table.rows, *out.hanging, *out.blocked, rules, {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
     if (!layout)
         return layout.error();
     out.body.resize(layout->body.size());
@@ -91,7 +91,6 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Piece& piece
     for (const auto& e : made_.entries()) {
         if (e.key.table != key.table)
             continue;
-        out->piece = e.value->piece;
         OverhangRules but_size = key.overhangs;
         but_size.least_mm2 = e.key.overhangs.least_mm2;
         if (e.key.overhangs == but_size)
@@ -104,21 +103,15 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Piece& piece
         if (e.key.overhangs == key.overhangs && e.key.paints == key.paints)
             out->hanging = e.value->hanging;
     }
-    if (!out->piece) {
-        auto piece = piece_rows(table, progress);
-        if (!piece)
-            return piece.error();
-        out->piece = std::make_shared<const std::vector<Rows>>(std::move(*piece));
-    }
     if (!out->found) {
-        auto found = find_overhangs(table, *out->piece, key.overhangs, {progress.stop, [&](double share) { progress.at(0.4 * share); }});
+        auto found = find_overhangs(table, key.overhangs, {progress.stop, [&](double share) { progress.at(0.4 * share); }});
         if (!found)
             return found.error();
         out->found = std::make_shared<const std::vector<Overhang>>(std::move(*found));
     }
     if (!out->hanging) {
         const SupportWishes wishes = wishes_of(piece.parts, table);
-        out->hanging = std::make_shared<const Hanging>(whole_faces(wishes.hold.empty() ? *out->found : with_wishes(*out->piece, *out->found, wishes), key.overhangs.least_mm2));
+        out->hanging = std::make_shared<const Hanging>(whole_faces(wishes.hold.empty() ? *out->found : with_wishes(table.rows, *out->found, wishes), key.overhangs.least_mm2));
     }
     if (key.wanted)
         if (const Status ok = lay_out(table, key.rules, *out, progress); !ok)
