@@ -235,6 +235,7 @@ void TestPaletteWindow::spools_are_measured_against_the_plan() {
     document()->edit("copies", [](Project& p) { p.settings.copies = 2; });
     wait_for_plan();
     list->setFocus(); // away from the shelf, which has a history of its own
+    QTRY_VERIFY(list->hasFocus());
     undo();
     QCOMPARE(project().settings.copies, 1.0);
     QCOMPARE(project().filaments[0].spools.size(), std::size_t{2});
