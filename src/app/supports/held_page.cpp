@@ -50,6 +50,7 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
         view3d_ = new View3d(document, view, painter_);
         view3d_->setObjectName(QStringLiteral("held_view3d"));
         view3d_->show_support(View3d::Held::support);
+        view3d_->hide(); // until somebody looks: its OpenGL context takes a moment
         piece->body()->addWidget(view3d_, 1);
         auto* row = new QHBoxLayout;
         row->setContentsMargins(em(0.6), em(0.3), em(0.6), em(0.3));
@@ -118,6 +119,11 @@ HeldPage::HeldPage(Document* document, ViewState* view, QWidget* parent)
     connect(document, &Document::project_changed, this, &HeldPage::refresh);
     connect(view, &ViewState::piece_changed, this, &HeldPage::refresh);
     refresh();
+}
+
+void HeldPage::showEvent(QShowEvent*) {
+    if (view3d_)
+        view3d_->show();
 }
 
 QWidget* HeldPage::make_settings() {

@@ -24,6 +24,9 @@ public:
 Q_SIGNALS:
     void said(const QString& text);
 
+protected:
+    void showEvent(QShowEvent*) override;
+
 private:
     QWidget* make_settings();
     void refresh();
