@@ -3,6 +3,7 @@
 
 #include "app/guide/explain.h"
 #include "app/guide/guide_window.h"
+#include "app/parts/elided_label.h"
 #include "core/terms/terms.h"
 
 #include <QHelpEvent>
@@ -30,6 +31,7 @@ private Q_SLOTS:
     void found_by_its_words();
     void read_beside_the_work();
     void words_explain_themselves();
+    void cut_texts_are_told_whole();
     void keys_explain();
     void everything_can_be_asked();
     void written_as_html();
@@ -178,6 +180,18 @@ void TestGuideWindow::words_explain_themselves() {
     QLabel sentence("A purge tower beside the piece takes what is purged at each change, and primes nozzles besides.");
     sentence.show();
     QVERIFY(hover(&sentence).isEmpty());
+}
+
+void TestGuideWindow::cut_texts_are_told_whole() {
+    ElidedLabel heading("Purge by pair, and the purge tower"); // with a word of the trade in it
+    heading.resize(heading.fontMetrics().averageCharWidth() * 10, 30);
+    heading.show();
+    QVERIFY(QTest::qWaitForWindowExposed(&heading));
+    const QString said = hover(&heading);
+    QVERIFY2(said.startsWith(heading.text()), qPrintable(said));
+    QVERIFY2(said.size() > heading.text().size() + 10, qPrintable(said)); // and the word's sentence
+    heading.resize(heading.sizeHint().width() + 20, 30);
+    QVERIFY(!hover(&heading).startsWith(heading.text()));
 }
 
 void TestGuideWindow::keys_explain() {

@@ -228,6 +228,7 @@ void TestLogbookWindow::photographs() {
     auto* detail = find<PrintDetail>("print_detail");
     auto* pictures = find<QListWidget>("log_pictures");
     QTRY_COMPARE(pictures->count(), 1); // the plan's
+    QVERIFY(!find<QPushButton>("log_photo_remove")->isEnabled()); // which stays
     detail->add_photographs({dir_->filePath("front.jpg")});
     QTRY_COMPARE(pictures->count(), 2);
     QVERIFY(pictures->item(1)->toolTip().contains("front"));

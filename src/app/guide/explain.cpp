@@ -98,6 +98,8 @@ QString tip_at(QWidget* w, const QPoint& at) {
         return header->model()->headerData(header->logicalIndexAt(at), header->orientation(), Qt::ToolTipRole).toString();
     if (auto* view = qobject_cast<QAbstractItemView*>(w->parentWidget()); view && view->viewport() == w)
         return view->indexAt(at).data(Qt::ToolTipRole).toString();
+    if (const auto* label = qobject_cast<QLabel*>(w); label && label->toolTip().isEmpty() && !label->wordWrap() && label->fontMetrics().horizontalAdvance(label->text()) > label->contentsRect().width())
+        return label->text(); // it is cut
     return w->toolTip();
 }
 

@@ -173,9 +173,10 @@ void PrintDetail::show_photographs() {
     if (shown_.size() != 1)
         return;
     const auto add = [&](const QImage& image, const QString& name, int index) {
-        auto* item = new QListWidgetItem(QPixmap::fromImage(image.scaled(pictures_->iconSize() * devicePixelRatioF(), Qt::KeepAspectRatio, Qt::SmoothTransformation)), fontMetrics().elidedText(name, Qt::ElideMiddle, em(6)), pictures_);
+        auto* item = new QListWidgetItem(QPixmap::fromImage(image.scaled(pictures_->iconSize() * devicePixelRatioF(), Qt::KeepAspectRatio, Qt::SmoothTransformation)), fontMetrics().elidedText(name, Qt::ElideMiddle, em(6)));
         item->setData(kPhotograph, index);
         item->setToolTip(tr("%1: press Enter to see it large").arg(name));
+        pictures_->addItem(item); // the first becomes the current one, and is asked what it is
     };
     if (const auto at = store_->pictures().find(shown_[0].id); at != store_->pictures().end())
         if (const QImage planned = QImage::fromData(QByteArray::fromStdString(at->second)); !planned.isNull())
