@@ -6840,6 +6840,102 @@
             <numerusform></numerusform>
         </translation>
     </message>
+    <message>
+        <source>A feeder retracts one filament and pushes another through the same nozzle. Times are defaults from memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A large printer that pauses at a change until a person has exchanged the spool.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A small printer that pauses at a change until a person has exchanged the spool.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As the one with a tower, but what is purged goes out through a chute beside the bed; no tower is needed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each head has a nozzle and an external spool of its own. Check the XY offset of the heads before a colour job.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each nozzle has a feeder of its own. Check the XY offset of the nozzles before a colour job.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Each toolhead is parked until it is fetched, and has an external spool of its own: five colours without purging.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Five toolheads that take turns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One fixed nozzle and six exchangeable ones</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One nozzle, feeder with eight slots</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One nozzle, feeder with four slots</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One nozzle, feeder with four slots, chute</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One nozzle, feeder with sixteen slots</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One nozzle, large, swaps by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One nozzle, small, swaps by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One nozzle, swaps by hand</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Several feeders in a row through the same nozzle.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The first nozzle has an external spool, the second a feeder: support on the one, colours on the other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The fixed nozzle has an external spool; the six others take turns behind a feeder with four slots.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The printer pauses at a change and a person exchanges the spool. Times are defaults from memory.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two feeders of four in a row, or one of eight, through the same nozzle.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two nozzles with a feeder of four each</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two nozzles, one with a feeder of four</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two toolheads</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>

@@ -6896,6 +6896,102 @@
             <numerusform>{} Dinge am Drucker zu tun</numerusform>
         </translation>
     </message>
+    <message>
+        <source>A feeder retracts one filament and pushes another through the same nozzle. Times are defaults from memory.</source>
+        <translation>Ein Feeder zieht ein Filament zurück und schiebt ein anderes durch dieselbe Düse. Die Zeiten sind Vorgaben aus dem Gedächtnis.</translation>
+    </message>
+    <message>
+        <source>A large printer that pauses at a change until a person has exchanged the spool.</source>
+        <translation>Ein großer Drucker, der beim Wechsel wartet, bis jemand die Spule getauscht hat.</translation>
+    </message>
+    <message>
+        <source>A small printer that pauses at a change until a person has exchanged the spool.</source>
+        <translation>Ein kleiner Drucker, der beim Wechsel wartet, bis jemand die Spule getauscht hat.</translation>
+    </message>
+    <message>
+        <source>As the one with a tower, but what is purged goes out through a chute beside the bed; no tower is needed.</source>
+        <translation>Wie die mit Turm, nur fällt die Spülung durch einen Auswurf neben dem Bett; ein Turm ist nicht nötig.</translation>
+    </message>
+    <message>
+        <source>Each head has a nozzle and an external spool of its own. Check the XY offset of the heads before a colour job.</source>
+        <translation>Jeder Kopf hat eine eigene Düse und eine eigene Spule außen. Prüfe den XY-Versatz der Köpfe vor einem Farbdruck.</translation>
+    </message>
+    <message>
+        <source>Each nozzle has a feeder of its own. Check the XY offset of the nozzles before a colour job.</source>
+        <translation>Jede Düse hat ihren eigenen Feeder. Prüfe den XY-Versatz der Düsen vor einem Farbdruck.</translation>
+    </message>
+    <message>
+        <source>Each toolhead is parked until it is fetched, and has an external spool of its own: five colours without purging.</source>
+        <translation>Jeder Druckkopf steht geparkt, bis er geholt wird, und hat seine eigene Spule außen: fünf Farben ohne Spülung.</translation>
+    </message>
+    <message>
+        <source>Five toolheads that take turns</source>
+        <translation>Fünf Druckköpfe, die sich abwechseln</translation>
+    </message>
+    <message>
+        <source>One fixed nozzle and six exchangeable ones</source>
+        <translation>Eine feste Düse und sechs auswechselbare</translation>
+    </message>
+    <message>
+        <source>One nozzle, feeder with eight slots</source>
+        <translation>Eine Düse, Feeder mit acht Slots</translation>
+    </message>
+    <message>
+        <source>One nozzle, feeder with four slots</source>
+        <translation>Eine Düse, Feeder mit vier Slots</translation>
+    </message>
+    <message>
+        <source>One nozzle, feeder with four slots, chute</source>
+        <translation>Eine Düse, Feeder mit vier Slots, Auswurf</translation>
+    </message>
+    <message>
+        <source>One nozzle, feeder with sixteen slots</source>
+        <translation>Eine Düse, Feeder mit sechzehn Slots</translation>
+    </message>
+    <message>
+        <source>One nozzle, large, swaps by hand</source>
+        <translation>Eine Düse, groß, Wechsel von Hand</translation>
+    </message>
+    <message>
+        <source>One nozzle, small, swaps by hand</source>
+        <translation>Eine Düse, klein, Wechsel von Hand</translation>
+    </message>
+    <message>
+        <source>One nozzle, swaps by hand</source>
+        <translation>Eine Düse, Wechsel von Hand</translation>
+    </message>
+    <message>
+        <source>Several feeders in a row through the same nozzle.</source>
+        <translation>Mehrere Feeder hintereinander durch dieselbe Düse.</translation>
+    </message>
+    <message>
+        <source>The first nozzle has an external spool, the second a feeder: support on the one, colours on the other.</source>
+        <translation>Die erste Düse hat eine Spule außen, die zweite einen Feeder: Stützen mit der einen, Farben mit der anderen.</translation>
+    </message>
+    <message>
+        <source>The fixed nozzle has an external spool; the six others take turns behind a feeder with four slots.</source>
+        <translation>Die feste Düse hat eine eigene Spule außen; die sechs anderen wechseln sich hinter einem Feeder mit vier Slots ab.</translation>
+    </message>
+    <message>
+        <source>The printer pauses at a change and a person exchanges the spool. Times are defaults from memory.</source>
+        <translation>Der Drucker wartet beim Wechsel, und jemand tauscht die Spule. Die Zeiten sind Vorgaben aus dem Gedächtnis.</translation>
+    </message>
+    <message>
+        <source>Two feeders of four in a row, or one of eight, through the same nozzle.</source>
+        <translation>Zwei Feeder mit je vier Slots hintereinander oder einer mit acht, durch dieselbe Düse.</translation>
+    </message>
+    <message>
+        <source>Two nozzles with a feeder of four each</source>
+        <translation>Zwei Düsen mit je einem Feeder mit vier Slots</translation>
+    </message>
+    <message>
+        <source>Two nozzles, one with a feeder of four</source>
+        <translation>Zwei Düsen, eine mit einem Feeder mit vier Slots</translation>
+    </message>
+    <message>
+        <source>Two toolheads</source>
+        <translation>Zwei Druckköpfe</translation>
+    </message>
 </context>
 <context>
     <name>main</name>

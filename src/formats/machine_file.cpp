@@ -308,4 +308,12 @@ const Machine* find_machine(const std::string& id) {
     return nullptr;
 }
 
+Message machine_text(const std::string& text) {
+    for (const Machine& m : shipped_machines())
+        for (const std::string* ours : {&m.name, &m.note})
+            if (*ours == text)
+                return {ours->c_str(), nullptr, 0, {}};
+    return say("{}", text);
+}
+
 } // namespace vitrail

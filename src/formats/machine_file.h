@@ -12,6 +12,8 @@ namespace vitrail {
 /// The machines that ship with the program, in the order in which they are offered.
 const std::vector<Machine>& shipped_machines();
 const Machine* find_machine(const std::string& id);
+/// A machine's name or note: of the kinds that ship, which translators have; anybody else's as it stands.
+Message machine_text(const std::string& text);
 
 /// Reads schema "vitrail.machine/1". Errors name the key.
 Result<Machine> read_machine(const std::string& json);

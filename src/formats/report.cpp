@@ -1,3 +1,4 @@
+#include "formats/machine_file.h"
 #include "formats/report.h"
 
 #include "core/base/civil.h"
@@ -474,7 +475,7 @@ private:
         std::string h = "<svg width=\"0\" height=\"0\" style=\"position:absolute\" aria-hidden=\"true\">";
         for (const SheetFilament& f : s_.filaments)
             h += pane_symbol(f.letter, f.colour);
-        h += "</svg>\n<h1>" + words(s_.title) + "</h1><p>" + html_escaped(s_.machine) + " (" + words(s_.machine_note) + ")<br>";
+        h += "</svg>\n<h1>" + words(s_.title) + "</h1><p>" + words(machine_text(s_.machine)) + " (" + words(s_.machine_note) + ")<br>";
         for (std::size_t i = 0; i < s_.settings.size(); ++i)
             h += (i ? " · " : "") + words(s_.settings[i]);
         return h + "</p>\n";

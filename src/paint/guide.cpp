@@ -105,7 +105,7 @@ GuidePage materials_page() {
 GuidePage machines_page() {
     std::vector<QStringList> rows;
     for (const Machine& m : shipped_machines())
-        rows.push_back({QString::fromStdString(m.name), QLatin1String(m.id.c_str()), QStringLiteral("%1 × %2 × %3").arg(number(m.bed_x_mm), number(m.bed_y_mm), number(m.height_mm)), QString::number(m.nozzles.size()), QString::number(places_for_filament(m)), QString::fromStdString(m.note)});
+        rows.push_back({words(machine_text(m.name)), QLatin1String(m.id.c_str()), QStringLiteral("%1 × %2 × %3").arg(number(m.bed_x_mm), number(m.bed_y_mm), number(m.height_mm)), QString::number(m.nozzles.size()), QString::number(places_for_filament(m)), words(machine_text(m.note))});
     return made(QStringLiteral("machines.html"), words(term("Kinds of machines")),
                 QStringLiteral("<p>%1</p>\n").arg(escaped(words(term("None is a particular printer. Take the nearest, or have yours described by questions.")))) + table({words(term("Name")), words(term("Id")), words(term("Room, mm")), words(term("Nozzles")), words(term("Filaments at once")), words(term("Note"))}, rows));
 }

@@ -1,5 +1,6 @@
 #include "paint/sheet_paint.h"
 
+#include "formats/machine_file.h"
 #include "formats/files.h"
 #include "paint/filament_paint.h"
 #include "paint/page_paint.h"
@@ -82,7 +83,7 @@ void SheetPages::build() {
         p.setFont(font(20, true));
         p.drawText(QRectF(left, y, width, 26), Qt::AlignLeft | Qt::AlignVCenter, words(sheet_.title));
         p.setFont(font(kText));
-        p.drawText(QRectF(left, y + 27, width, 13), Qt::AlignLeft, QFontMetricsF(font(kText)).elidedText(tr("%1 (%2)").arg(text(sheet_.machine), words(sheet_.machine_note)), Qt::ElideRight, width));
+        p.drawText(QRectF(left, y + 27, width, 13), Qt::AlignLeft, QFontMetricsF(font(kText)).elidedText(tr("%1 (%2)").arg(words(machine_text(sheet_.machine)), words(sheet_.machine_note)), Qt::ElideRight, width));
         QString settings;
         for (const Message& s : sheet_.settings)
             settings += (settings.isEmpty() ? QString() : QStringLiteral(" · ")) + words(s);

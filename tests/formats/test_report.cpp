@@ -1,4 +1,5 @@
 #include "formats/files.h"
+#include "formats/machine_file.h"
 #include "formats/report.h"
 
 #include "support.h"
@@ -194,9 +195,12 @@ void TestReport::the_sheet_is_in_the_readers_language() {
         if (depth == 0)
             left += c;
     }
-    left.remove(QString::fromStdString(p.machine.name)); // names stay what they are
     for (const Filament& f : p.filaments)
         left.remove(QString::fromStdString(f.name)).remove(QString::fromStdString(facts(f.material).id));
+    QVERIFY(!machine_text(p.machine.name).arguments.size()); // of a kind that ships: said, too
+    for (const Machine& m : shipped_machines())
+        QVERIFY(vitrail::english(machine_text(m.name)) == m.name && vitrail::english(machine_text(m.note)) == m.note);
+    QCOMPARE(vitrail::english(machine_text("{My} printer")), std::string("{My} printer"));
     const auto english = QRegularExpression("[A-Za-z]{2,}").match(left);
     QVERIFY2(!english.hasMatch(), qPrintable(left.simplified()));
 }

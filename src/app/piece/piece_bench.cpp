@@ -274,12 +274,12 @@ void PieceBench::show_project() {
     const QSignalBlocker quiet(machine_);
     machine_->clear();
     for (const Machine& m : shipped_machines())
-        machine_->addItem(QString::fromStdString(m.name), QString::fromStdString(m.id));
+        machine_->addItem(words(machine_text(m.name)), QString::fromStdString(m.id));
     for (const Machine& m : owned_)
         machine_->addItem(tr("%1 (yours)").arg(QString::fromStdString(m.name)), QString::fromStdString(m.id));
     int at = machine_->findData(QString::fromStdString(p.machine.id));
     if (at < 0) {
-        machine_->addItem(QString::fromStdString(p.machine.name), QString::fromStdString(p.machine.id));
+        machine_->addItem(words(machine_text(p.machine.name)), QString::fromStdString(p.machine.id));
         at = machine_->count() - 1;
     }
     machine_->insertSeparator(machine_->count());
@@ -287,7 +287,7 @@ void PieceBench::show_project() {
     machine_->addItem(tr("Edit the machine…"));
     machine_->addItem(tr("From a file…"));
     machine_->setCurrentIndex(at);
-    machine_->setToolTip(words(describe(p.machine)) + QLatin1Char('\n') + QString::fromStdString(p.machine.note));
+    machine_->setToolTip(words(describe(p.machine)) + QLatin1Char('\n') + words(machine_text(p.machine.note)));
     remove_filament_->setEnabled(p.filaments.size() > 1);
     edit_filament_->setEnabled(!p.filaments.empty());
     if (welcome_)

@@ -211,7 +211,7 @@ void OrderListPage::fill_machines() {
         for (int i = 0; i < machines_->count(); ++i)
             if (machines_->item(i)->data(Qt::UserRole).toString().toStdString() == m.id)
                 return;
-        auto* item = new QListWidgetItem(own ? tr("%1 (this project's)").arg(QString::fromStdString(m.name)) : QString::fromStdString(m.name), machines_);
+        auto* item = new QListWidgetItem(own ? tr("%1 (this project's)").arg(words(machine_text(m.name))) : words(machine_text(m.name)), machines_);
         item->setData(Qt::UserRole, QString::fromStdString(m.id));
         item->setFlags(own ? Qt::ItemIsEnabled | Qt::ItemIsSelectable : item->flags() | Qt::ItemIsUserCheckable);
         item->setCheckState(own || std::find(p.order.machines.begin(), p.order.machines.end(), m.id) != p.order.machines.end() ? Qt::Checked : Qt::Unchecked);

@@ -5,6 +5,7 @@
 #include "app/theme/theme.h"
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
+#include "formats/machine_file.h"
 #include "paint/words.h"
 
 #include <QGridLayout>
@@ -96,7 +97,7 @@ void Tally::refresh() {
         against_->clear();
         return;
     }
-    subtitle_->setText(tr("%1 · %2 layers · %3").arg(count_of_all(p) == 1 ? tr("1 copy") : p.pieces.size() == 1 ? tr("%1 copies").arg(count_of_all(p)) : tr("%1 pieces").arg(count_of_all(p))).arg(plan->grid.count).arg(QString::fromStdString(p.machine.name)));
+    subtitle_->setText(tr("%1 · %2 layers · %3").arg(count_of_all(p) == 1 ? tr("1 copy") : p.pieces.size() == 1 ? tr("%1 copies").arg(count_of_all(p)) : tr("%1 pieces").arg(count_of_all(p))).arg(plan->grid.count).arg(words(machine_text(p.machine.name))));
     if (const int n = count_of_all(p); n > 1 && p.pieces.size() == 1) // of several kinds the Plate bench tells what one takes
         subtitle_->setText(subtitle_->text() + tr(" · each %1, %2").arg(QString::fromStdString(duration(plan->totals.total_s / n)), money_text(p.settings, plan->totals.cost / n)));
     const Totals& t = plan->totals;

@@ -3,6 +3,7 @@
 #include "app/theme/theme.h"
 #include "core/base/numbers.h"
 #include "paint/filament_paint.h"
+#include "formats/machine_file.h"
 #include "paint/words.h"
 
 #include <QHBoxLayout>
@@ -165,7 +166,7 @@ void VariantCard::show_variant(const PlannedVariant& v, const QImage& picture, c
                 otherwise << tr("%1 in %2").arg(words(r.name), QString::fromStdString(f.name));
         }
         if (v.project->machine.id != against->project->machine.id)
-            otherwise << QString::fromStdString(v.project->machine.name);
+            otherwise << words(machine_text(v.project->machine.name));
     }
     constexpr qsizetype kNamed = 4;
     QString text = QStringList(otherwise.mid(0, kNamed)).join(QStringLiteral(", ")).toHtmlEscaped();
