@@ -234,7 +234,10 @@ void TestPaletteWindow::spools_are_measured_against_the_plan() {
     // What is undone knows today's spools.
     document()->edit("copies", [](Project& p) { p.settings.copies = 2; });
     wait_for_plan();
-    list->setFocus(); // away from the shelf, which has a history of its own
+    // Away from the shelf, which has a history of its own. After a dialog nobody makes the window active again where no window manager is.
+    window_->activateWindow();
+    QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+    list->setFocus();
     QTRY_VERIFY(list->hasFocus());
     undo();
     QCOMPARE(project().settings.copies, 1.0);
