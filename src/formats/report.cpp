@@ -443,11 +443,15 @@ private:
     std::string words(const char* fixed) const { return words(Message{fixed, nullptr, 0, {}}); }
     std::string figure(double value, int decimals, const char* unit = "") const { return words(say("{}", num(value, decimals, unit))); }
     std::string heading(const char* fixed) const { return "<h2>" + words(fixed) + "</h2>"; }
-    /// A table's first row; a figure's column, which is set to the right, ends in a bar.
-    std::string columns(std::initializer_list<std::string> names) const {
+    struct Column {
+        const char* name;
+        bool figures = false; ///< set to the right
+    };
+    /// A table's first row.
+    std::string columns(std::initializer_list<Column> all) const {
         std::string h = "<table><tr>";
-        for (const std::string& name : names)
-            h += name.ends_with('|') ? "<th class=\"n\">" + name.substr(0, name.size() - 1) + "</th>" : "<th>" + name + "</th>";
+        for (const Column& c : all)
+            h += (c.figures ? "<th class=\"n\">" : "<th>") + (*c.name ? words(c.name) : std::string()) + "</th>";
         return h + "</tr>\n";
     }
     std::string pane(char letter) const {
@@ -518,7 +522,7 @@ private:
         return svg + "</svg>";
     }
     std::string filaments() const {
-        std::string h = heading(term("Filaments")) + columns({"", words(term("filament")), words(term("material")), words(term("where")), words(term("heat, drying, spools")), words(term("grams")) + "|", words(term("metres")) + "|"});
+        std::string h = heading(term("Filaments")) + columns({{""}, {term("filament")}, {term("material")}, {term("where")}, {term("heat, drying, spools")}, {term("grams"), true}, {term("metres"), true}});
         for (const SheetFilament& f : s_.filaments) {
             std::string care;
             for (const Message* m : {&f.heat, &f.drying, &f.spools, &f.handling})
@@ -544,7 +548,7 @@ private:
         std::string h = heading(term("Changes")) + "\n";
         if (s_.changes.empty())
             return h + "<p>" + words(term("None: the whole print is in one filament.")) + "</p>";
-        h += columns({"", "#|", words(term("time")), words(term("when")), words(term("from")), words(term("to")), words(term("kind")), words(term("purge")) + "|", words(term("takes")) + "|", words(term("command"))});
+        h += columns({{""}, {"#", true}, {term("time")}, {term("when")}, {term("from")}, {term("to")}, {term("kind")}, {term("purge"), true}, {term("takes"), true}, {term("command")}});
         for (const SheetChange& c : s_.changes)
             h += "<tr><td class=\"box\">\u2610</td><td class=\"n\">" + std::to_string(c.number) + "</td><td>" + c.clock + "</td><td>" + words(c.when) + "</td><td>" + pane(c.from) + "</td><td>" + pane(c.to) + "</td><td>" + words(c.kind) + "</td><td class=\"n\">" + figure(c.purge_g, 2, "g") +
                  "</td><td class=\"n\">" + words(say("{}", Duration{c.time_s})) + "</td><td><code>" + html_escaped(c.command) + "</code></td></tr>\n";
@@ -553,7 +557,7 @@ private:
     std::string refills() const {
         if (s_.refills.empty())
             return {};
-        std::string h = heading(term("Slots to refill")) + columns({words(term("when")), words(term("slot")), words(term("out")), words(term("in")), words(term("command"))});
+        std::string h = heading(term("Slots to refill")) + columns({{term("when")}, {term("slot")}, {term("out")}, {term("in")}, {term("command")}});
         for (const SheetRefill& r : s_.refills)
             h += "<tr><td>" + words(r.when) + "</td><td>" + words(r.slot) + "</td><td>" + (r.out ? pane(r.out) : words(term("empty"))) + "</td><td>" + pane(r.in) + "</td><td><code>" + html_escaped(r.command) + "</code></td></tr>\n";
         return h + "</table>\n";

@@ -59,6 +59,7 @@ class TestSlicing : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void closed_forms();
+    void idle_points_are_left_out();
     void error_shrinks_with_layer_height();
     void holes_and_shells();
     void overlapping_shells_unite();
@@ -79,6 +80,47 @@ private Q_SLOTS:
     void stopping();
     void threads_agree();
 };
+
+void TestSlicing::idle_points_are_left_out() {
+    // Rings of 3,000 points; less than 2 µm away from each, no area is lost that the perimeter times that does not bound.
+    const Mesh fine = sphere(20, 3000, 40), coarse = sphere(20, 300, 40);
+    const LayerGrid g = make_grid(0.5, 0.5, 40);
+    constexpr double kIdle = 0.002;
+    const auto points = [](const Paths& rings) {
+        std::size_t n = 0;
+        for (const Path& r : rings)
+            n += r.size();
+        return n;
+    };
+    const auto all = slice(fine, g, -20), lean = slice(fine, g, -20, {}, 0, kIdle);
+    QVERIFY(all && lean);
+    for (std::size_t l = 0; l < all->layers.size(); ++l) {
+        const Paths &a = all->layers[l], &b = lean->layers[l];
+        if (points(a) <= 1000) {
+            QVERIFY(a == b);
+            continue;
+        }
+        QVERIFY2(2 * points(b) < points(a), qPrintable(QString::number(points(b))));
+        COMPARE_NEAR(area_mm2(b), area_mm2(a), kIdle * perimeter_mm(a));
+        for (const Path& ring : a)
+            for (const IntPoint& q : ring) // a µm for each of the two roundings besides
+                QVERIFY(nearest_on(b, double(q.X), double(q.Y)).away <= kIdle * kUnitsPerMm + 1);
+    }
+    // Of few points none is left out.
+    const auto few = slice(coarse, g, -20), few_lean = slice(coarse, g, -20, {}, 0, kIdle);
+    QVERIFY(few && few_lean && few->layers == few_lean->layers);
+    // Shells so near that their outlines may touch without some points: where they were apart they stay apart.
+    const Mesh two = join({fine, inverted(sphere(19.997, 2999, 40))});
+    const auto near = slice(two, g, -20), near_lean = slice(two, g, -20, {}, 0, kIdle);
+    QVERIFY(near && near_lean);
+    int apart = 0;
+    for (std::size_t l = 0; l < near->layers.size(); ++l)
+        if (!near->layers[l].empty() && simple(near->layers[l])) {
+            ++apart;
+            QVERIFY2(simple(near_lean->layers[l]), qPrintable(QString::number(l)));
+        }
+    QVERIFY(apart > 5);
+}
 
 void TestSlicing::closed_forms() {
     // Archimedes: sphere 4/3·π·r³; torus 2·π²·R·r²; cone 1/3·π·r²·h; frustum π·h/3·(R² + R·r + r²); prism a·b·c.
