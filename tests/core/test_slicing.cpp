@@ -110,7 +110,7 @@ void TestSlicing::idle_points_are_left_out() {
     const auto few = slice(coarse, g, -20), few_lean = slice(coarse, g, -20, {}, 0, kIdle);
     QVERIFY(few && few_lean && few->layers == few_lean->layers);
     // Shells so near that their outlines may touch without some points: where they were apart they stay apart.
-    const Mesh two = join({fine, inverted(sphere(19.997, 2999, 40))});
+    const Mesh two = join({fine, inverted(sphere(19.998, 2999, 40))});
     const auto near = slice(two, g, -20), near_lean = slice(two, g, -20, {}, 0, kIdle);
     QVERIFY(near && near_lean);
     int apart = 0;
