@@ -90,7 +90,13 @@ QString text_at(QWidget* w, const QPoint& at) {
     return {};
 }
 
-/// The tip that would be shown there.
+/// The whole of a line that has no room; nothing where it has.
+QString cut_text(const QWidget* w) {
+    const auto* label = qobject_cast<const QLabel*>(w);
+    return label && !label->wordWrap() && label->fontMetrics().horizontalAdvance(label->text()) > label->contentsRect().width() ? label->text() : QString();
+}
+
+/// What is told there, tool tip or not.
 QString tip_at(QWidget* w, const QPoint& at) {
     if (const auto* tabs = qobject_cast<QTabBar*>(w))
         return tabs->tabToolTip(tabs->tabAt(at));
@@ -98,9 +104,7 @@ QString tip_at(QWidget* w, const QPoint& at) {
         return header->model()->headerData(header->logicalIndexAt(at), header->orientation(), Qt::ToolTipRole).toString();
     if (auto* view = qobject_cast<QAbstractItemView*>(w->parentWidget()); view && view->viewport() == w)
         return view->indexAt(at).data(Qt::ToolTipRole).toString();
-    if (const auto* label = qobject_cast<QLabel*>(w); label && label->toolTip().isEmpty() && !label->wordWrap() && label->fontMetrics().horizontalAdvance(label->text()) > label->contentsRect().width())
-        return label->text(); // it is cut
-    return w->toolTip();
+    return w->toolTip().isEmpty() ? cut_text(w) : w->toolTip();
 }
 
 QString paragraph(const QString& text) {
@@ -192,7 +196,8 @@ private:
                 if (says.size() <= kMostTerms)
                     says << QStringLiteral("%1 — %2").arg(word_of(*t), words(t->says));
         const QString all = wrapped(says.join(QStringLiteral("\n\n")));
-        if (says.isEmpty() || (says.size() == 1 && all == says.first()))
+        const bool by_qt = !w->toolTip().isEmpty() || cut_text(w).isEmpty();
+        if (says.isEmpty() || (by_qt && says.size() == 1 && all == says.first()))
             return false; // as Qt shows it
         QToolTip::showText(help->globalPos(), all, w);
         return true;

@@ -1,4 +1,4 @@
-// A line of text that gives way where there is no room for it: cut with an ellipsis, whole in its tool tip.
+// A line of text that gives way where there is no room for it: cut with an ellipsis, whole in its tip (guide/explain).
 #pragma once
 
 #include <QLabel>
@@ -13,10 +13,6 @@ public:
 
 protected:
     void paintEvent(QPaintEvent*) override;
-    bool event(QEvent*) override;
-
-private:
-    QString shown() const;
 };
 
 } // namespace vitrail
