@@ -24,7 +24,8 @@ double fastest(int rounds, F run) {
     for (int i = 0; i < rounds; ++i) {
         const auto start = std::chrono::steady_clock::now();
         run();
-        best = std::min(best, std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count());
+        best =
+            std::min(best, std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count());
     }
     return best;
 }
@@ -32,8 +33,8 @@ double fastest(int rounds, F run) {
 std::string seconds(double s);
 std::string times(double ratio);
 
-/// A bumpy torus standing on its rim, of twice `segments` · `rings` triangles: several rings in many layers, undersides outside, inside
-/// the hole, and in every dent.
+/// A bumpy torus standing on its rim, of twice `segments` · `rings` triangles: several rings in many layers,
+/// undersides outside, inside the hole, and in every dent.
 Mesh bumpy_torus(int segments, int rings);
 
 void bench_slicing(Table& table);

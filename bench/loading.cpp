@@ -26,13 +26,16 @@ void bench_loading(Table& table) {
         Assimp::Importer importer;
         // STL brings a normal a face; without it, corners can be welded as ours are.
         importer.SetPropertyInteger(AI_CONFIG_PP_RVC_FLAGS, aiComponent_NORMALS);
-        const aiScene* scene = importer.ReadFile(path, aiProcess_RemoveComponent | aiProcess_JoinIdenticalVertices | aiProcess_FindDegenerates |
-                                                           aiProcess_FindInvalidData | aiProcess_ValidateDataStructure);
+        const aiScene* scene = importer.ReadFile(
+            path, aiProcess_RemoveComponent | aiProcess_JoinIdenticalVertices | aiProcess_FindDegenerates |
+                      aiProcess_FindInvalidData | aiProcess_ValidateDataStructure);
         theirs_vertices = scene && scene->mNumMeshes ? scene->mMeshes[0]->mNumVertices : 0;
     });
     std::filesystem::remove(path);
-    table.push_back({"STL of 1,000,000 triangles: loaded, welded, checked", seconds(ours), "Assimp " + seconds(theirs), times(theirs / ours), "≥ 5×", theirs / ours >= 5});
-    table.push_back({"… corners after welding", std::to_string(ours_vertices), "Assimp " + std::to_string(theirs_vertices), "", "", true});
+    table.push_back({"STL of 1,000,000 triangles: loaded, welded, checked", seconds(ours),
+                     "Assimp " + seconds(theirs), times(theirs / ours), "≥ 5×", theirs / ours >= 5});
+    table.push_back({"… corners after welding", std::to_string(ours_vertices),
+                     "Assimp " + std::to_string(theirs_vertices), "", "", true});
 }
 
 } // namespace vitrail::bench

@@ -1,4 +1,6 @@
-// bench-all [slicing|planning|loading|startup|painting|poses|nozzles|supports|big|window|pictures|plates|toolpaths|rehearsals]…: prints a table; exit status 1 when a ratio falls short.
+// bench-all [WHAT]…: prints a table; exit status 1 when a ratio falls short. WHAT: slicing, planning,
+// loading, startup, painting, poses, nozzles, supports, big, window, pictures, plates, toolpaths or
+// rehearsals; none: all.
 #include "bench.h"
 
 #include <cstdio>
@@ -8,7 +10,13 @@ namespace vitrail::bench {
 
 std::string seconds(double s) {
     char buffer[40];
-    std::snprintf(buffer, sizeof buffer, s < 1e-3 ? "%.1f µs" : s < 1 ? "%.2f ms" : "%.2f s", s < 1e-3 ? s * 1e6 : s < 1 ? s * 1e3 : s);
+    std::snprintf(buffer, sizeof buffer,
+                  s < 1e-3 ? "%.1f µs"
+                  : s < 1  ? "%.2f ms"
+                           : "%.2f s",
+                  s < 1e-3 ? s * 1e6
+                  : s < 1  ? s * 1e3
+                           : s);
     return buffer;
 }
 
@@ -27,7 +35,11 @@ int main(int argc, char** argv) {
     const struct {
         const char* name;
         void (*run)(Table&);
-    } parts[] = {{"slicing", bench_slicing}, {"planning", bench_planning}, {"loading", bench_loading}, {"startup", bench_startup}, {"painting", bench_painting}, {"poses", bench_poses}, {"nozzles", bench_nozzles}, {"supports", bench_supports}, {"big", bench_big_pieces}, {"window", bench_window}, {"pictures", bench_pictures}, {"plates", bench_plates}, {"toolpaths", bench_toolpaths}, {"rehearsals", bench_rehearsals}};
+    } parts[] = {{"slicing", bench_slicing},     {"planning", bench_planning},    {"loading", bench_loading},
+                 {"startup", bench_startup},     {"painting", bench_painting},    {"poses", bench_poses},
+                 {"nozzles", bench_nozzles},     {"supports", bench_supports},    {"big", bench_big_pieces},
+                 {"window", bench_window},       {"pictures", bench_pictures},    {"plates", bench_plates},
+                 {"toolpaths", bench_toolpaths}, {"rehearsals", bench_rehearsals}};
     Table table;
     for (const auto& part : parts) {
         bool wanted = argc == 1;
@@ -41,8 +53,11 @@ int main(int argc, char** argv) {
     bool all = true;
     std::printf("\n| what | ours | against | ratio | wanted | |\n|---|---|---|---|---|---|\n");
     for (const Line& l : table) {
-        std::printf("| %s | %s | %s | %s | %s | %s |\n", l.what.c_str(), l.ours.c_str(), l.theirs.c_str(), l.ratio.c_str(), l.wanted.c_str(),
-                    l.wanted.empty() ? "" : l.met ? "met" : "MISSED");
+        std::printf("| %s | %s | %s | %s | %s | %s |\n", l.what.c_str(), l.ours.c_str(), l.theirs.c_str(),
+                    l.ratio.c_str(), l.wanted.c_str(),
+                    l.wanted.empty() ? ""
+                    : l.met          ? "met"
+                                     : "MISSED");
         all &= l.met;
     }
     return all ? 0 : 1;

@@ -36,12 +36,18 @@ void exact_loading(Table& table) {
     const LoadingProblem big = print_of(2000, 14, 6, 1);
     bool proven = false;
     const double s = fastest(1, [&] { proven = load_nozzles(big).proven; });
-    table.push_back({"filaments on nozzles, 2,000 layers × 14 filaments × 6 nozzles", seconds(s), "", "", "exact", proven});
+    table.push_back({"filaments on nozzles, 2,000 layers × 14 filaments × 6 nozzles", seconds(s), "", "",
+                     "exact", proven});
     double before = 0;
     for (const int layers : {500, 1000, 2000}) {
         const LoadingProblem p = print_of(layers, 12, 6, 2);
         const double t = fastest(2, [&] { (void)costs_of_subsets(p.layers, p.costs[0]); });
-        Line line{"… cost of all sets of 12, " + std::to_string(layers) + " layers", seconds(t), before > 0 ? seconds(before) : "", before > 0 ? times(t / before) : "", "", true};
+        Line line{"… cost of all sets of 12, " + std::to_string(layers) + " layers",
+                  seconds(t),
+                  before > 0 ? seconds(before) : "",
+                  before > 0 ? times(t / before) : "",
+                  "",
+                  true};
         if (before > 0) {
             line.wanted = "≤ 2.3×, linear";
             line.met = t / before <= 2.3;
@@ -51,7 +57,8 @@ void exact_loading(Table& table) {
     }
     for (const int n : {4, 6, 8, 10, 12, 14}) {
         const LoadingProblem p = print_of(500, n, 6, 3);
-        table.push_back({"… " + std::to_string(n) + " filaments, 500 layers", seconds(fastest(1, [&] { (void)load_nozzles(p); })), "", "", "", true});
+        table.push_back({"… " + std::to_string(n) + " filaments, 500 layers",
+                         seconds(fastest(1, [&] { (void)load_nozzles(p); })), "", "", "", true});
     }
 }
 
@@ -73,7 +80,8 @@ void against_glpk(Table& table) {
         if (s > 10)
             break;
     }
-    table.push_back({"filaments on 4 nozzles, " + std::to_string(solved) + " filaments", seconds(ours), "GLPK " + seconds(theirs), times(theirs / ours), "≥ 10×", theirs / ours >= 10});
+    table.push_back({"filaments on 4 nozzles, " + std::to_string(solved) + " filaments", seconds(ours),
+                     "GLPK " + seconds(theirs), times(theirs / ours), "≥ 10×", theirs / ours >= 10});
     table.push_back({"… same optimum", "", "GLPK", same ? "yes" : "no", "yes", same});
 }
 
@@ -90,7 +98,8 @@ void dragging(Table& table) {
             (void)static_cast<bool>(plan_with_findings(planner, *project));
         });
         constexpr double kFrame = 1.0 / 60;
-        table.push_back({std::string("drag of a cut to complete plan, ") + demo, seconds(s), "a frame " + seconds(kFrame), times(kFrame / s), "≥ 1×", s <= kFrame});
+        table.push_back({std::string("drag of a cut to complete plan, ") + demo, seconds(s),
+                         "a frame " + seconds(kFrame), times(kFrame / s), "≥ 1×", s <= kFrame});
     }
 }
 

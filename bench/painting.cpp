@@ -1,9 +1,9 @@
 #include "bench.h"
 
-#include "core/patch/stroke.h"
-#include "core/study/poses.h"
 #include "core/check/findings.h"
+#include "core/patch/stroke.h"
 #include "core/project/regions.h"
+#include "core/study/poses.h"
 #include "demo/solids.h"
 #include "formats/machine_file.h"
 
@@ -15,8 +15,8 @@ namespace vitrail::bench {
 
 namespace {
 
-/// What a program without a tree would do for each step of the pointer: look at every triangle for the ray, and at every
-/// triangle for the brush.
+/// What a program without a tree would do for each step of the pointer: look at every triangle for the ray,
+/// and at every triangle for the brush.
 std::size_t step_by_scan(const Mesh& m, Vec3 from, Vec3 way, float radius) {
     float nearest = 1e30f, along = 0;
     std::uint32_t hit = 0;
@@ -45,28 +45,35 @@ void bench_painting(Table& table) {
     }
     constexpr float kRadius = 1.5f;
     Paint paint = bare(m);
-    const double ours = fastest(5, [&] {
-        Brush brush(m, kRadius, [](PatchNumber) -> PatchNumber { return 1; });
-        std::optional<Hit> last;
-        for (const auto& [from, way] : rays) {
-            const Hit hit = *cast_ray(m, tree, from, way);
-            brush.draw(paint, last.value_or(hit), hit);
-            last = hit;
-        }
-    }) / double(rays.size());
+    const double ours = fastest(5,
+                                [&] {
+                                    Brush brush(m, kRadius, [](PatchNumber) -> PatchNumber { return 1; });
+                                    std::optional<Hit> last;
+                                    for (const auto& [from, way] : rays) {
+                                        const Hit hit = *cast_ray(m, tree, from, way);
+                                        brush.draw(paint, last.value_or(hit), hit);
+                                        last = hit;
+                                    }
+                                }) /
+                        double(rays.size());
     std::size_t found = 0;
-    const double theirs = fastest(1, [&] {
-        for (int i = 0; i < 10; ++i)
-            found += step_by_scan(m, rays[i].first, rays[i].second, kRadius);
-    }) / 10;
-    table.push_back({"pick and brush on 1,000,000 triangles, a step", seconds(ours), "linear scan " + seconds(theirs), times(theirs / ours), "≥ 200×", found > 0 && theirs / ours >= 200});
+    const double theirs = fastest(1,
+                                  [&] {
+                                      for (int i = 0; i < 10; ++i)
+                                          found += step_by_scan(m, rays[i].first, rays[i].second, kRadius);
+                                  }) /
+                          10;
+    table.push_back({"pick and brush on 1,000,000 triangles, a step", seconds(ours),
+                     "linear scan " + seconds(theirs), times(theirs / ours), "≥ 200×",
+                     found > 0 && theirs / ours >= 200});
 }
 
 void bench_poses(Table& table) {
     // A bumpy ball of 200,000 triangles in two halves that stand side by side.
     Project p;
     p.machine = *find_machine("feeder-4");
-    p.filaments = {make_filament('A', Material::PLA, {20, 20, 20}), make_filament('B', Material::PLA, {240, 240, 230})};
+    p.filaments = {make_filament('A', Material::PLA, {20, 20, 20}),
+                   make_filament('B', Material::PLA, {240, 240, 230})};
     for (const float x : {-16.0f, 16.0f}) {
         Part part;
         part.name = x < 0 ? "left" : "right";
@@ -78,7 +85,8 @@ void bench_poses(Table& table) {
         part.filament = x < 0 ? 'A' : 'B';
         p.pieces[0].parts.push_back(std::move(part));
     }
-    const std::size_t triangles = p.pieces[0].parts[0].mesh->triangles.size() + p.pieces[0].parts[1].mesh->triangles.size();
+    const std::size_t triangles =
+        p.pieces[0].parts[0].mesh->triangles.size() + p.pieces[0].parts[1].mesh->triangles.size();
     const double one = fastest(3, [&] {
         Planner planner;
         if (!plan_with_findings(planner, p))
@@ -94,7 +102,8 @@ void bench_poses(Table& table) {
     });
     char text[96];
     std::snprintf(text, sizeof text, "%d poses of %zu triangles", count, triangles);
-    table.push_back({text, seconds(all), "one plan " + seconds(one), times(all / one), "< 26×", count == kMostPoses && all / one < 26});
+    table.push_back({text, seconds(all), "one plan " + seconds(one), times(all / one), "< 26×",
+                     count == kMostPoses && all / one < 26});
 }
 
 } // namespace vitrail::bench

@@ -20,7 +20,8 @@ Raster photograph() {
     std::mt19937 rng(5);
     Raster coarse{29, 22, {}};
     for (int i = 0; i < coarse.width * coarse.height; ++i)
-        coarse.dots.push_back({static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())});
+        coarse.dots.push_back({static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                               static_cast<std::uint8_t>(rng())});
     constexpr int kWidth = 1160, kHeight = 870;
     Raster out{kWidth, kHeight, {}};
     for (int y = 0; y < kHeight; ++y)
@@ -28,8 +29,11 @@ Raster photograph() {
             const double u = x / 41.5, v = y / 41.5;
             const int i = static_cast<int>(u), j = static_cast<int>(v);
             const auto mix = [&](std::uint8_t Srgb::*c) { // bilinear
-                const auto at = [&](int a, int b) { return coarse.at(std::min(a, coarse.width - 1), std::min(b, coarse.height - 1)).*c; };
-                const double p = at(i, j) * (1 - (u - i)) + at(i + 1, j) * (u - i), q = at(i, j + 1) * (1 - (u - i)) + at(i + 1, j + 1) * (u - i);
+                const auto at = [&](int a, int b) {
+                    return coarse.at(std::min(a, coarse.width - 1), std::min(b, coarse.height - 1)).*c;
+                };
+                const double p = at(i, j) * (1 - (u - i)) + at(i + 1, j) * (u - i),
+                             q = at(i, j + 1) * (1 - (u - i)) + at(i + 1, j + 1) * (u - i);
                 return static_cast<std::uint8_t>(p * (1 - (v - j)) + q * (v - j));
             };
             out.dots.push_back({mix(&Srgb::r), mix(&Srgb::g), mix(&Srgb::b)});
@@ -39,8 +43,12 @@ Raster photograph() {
 
 Project relief_of(const Raster& picture) {
     Project p;
-    const auto filament = [](char letter, Srgb colour) { return make_filament(letter, Material::PLA, colour); };
-    p.filaments = {filament('A', {0x18, 0x1d, 0x2e}), filament('B', {0x36, 0x5a, 0x8c}), filament('C', {0xb0, 0x3c, 0x34}), filament('D', {0xe2, 0xa2, 0x48}), filament('E', {0xf4, 0xf0, 0xe4})};
+    const auto filament = [](char letter, Srgb colour) {
+        return make_filament(letter, Material::PLA, colour);
+    };
+    p.filaments = {filament('A', {0x18, 0x1d, 0x2e}), filament('B', {0x36, 0x5a, 0x8c}),
+                   filament('C', {0xb0, 0x3c, 0x34}), filament('D', {0xe2, 0xa2, 0x48}),
+                   filament('E', {0xf4, 0xf0, 0xe4})};
     p.settings.first_layer_mm = 0.16;
     p.settings.layer_mm = 0.08;
     p.picture.emplace();
@@ -64,7 +72,9 @@ std::size_t marching_squares(const DotMap& dots, int levels) {
         out.clear();
         for (int y = -1; y < dots.height; ++y)
             for (int x = -1; x < dots.width; ++x) {
-                const auto in = [&](int i, int j) { return i >= 0 && j >= 0 && i < dots.width && j < dots.height && dots.at(i, j) >= level; };
+                const auto in = [&](int i, int j) {
+                    return i >= 0 && j >= 0 && i < dots.width && j < dots.height && dots.at(i, j) >= level;
+                };
                 const int corners = in(x, y) | in(x + 1, y) << 1 | in(x + 1, y + 1) << 2 | in(x, y + 1) << 3;
                 if (corners == 0 || corners == 15)
                     continue;
@@ -96,15 +106,17 @@ void bench_pictures(Table& table) {
             labs.push_back(to_lab(c));
         double sum = 0;
         const double every = 30 * fastest(1, [&] {
-            for (std::size_t i = 0; i < picture.dots.size(); i += 30) {
-                const Lab lab = to_lab(picture.dots[i]);
-                double best = 1e9;
-                for (const Lab& l : labs)
-                    best = std::min(best, delta_e_2000(lab, l));
-                sum += best;
-            }
-        });
-        table.push_back(compared(sum < 0 ? "" : "a border dragged, preview of 1 Mpx, against every dot's stack anew", ours, every, 20));
+                                 for (std::size_t i = 0; i < picture.dots.size(); i += 30) {
+                                     const Lab lab = to_lab(picture.dots[i]);
+                                     double best = 1e9;
+                                     for (const Lab& l : labs)
+                                         best = std::min(best, delta_e_2000(lab, l));
+                                     sum += best;
+                                 }
+                             });
+        table.push_back(
+            compared(sum < 0 ? "" : "a border dragged, preview of 1 Mpx, against every dot's stack anew",
+                     ours, every, 20));
     }
     {
         std::size_t points = 0, segments = 0;
@@ -124,18 +136,22 @@ void bench_pictures(Table& table) {
         const Piece& piece = made.pieces.front();
         Piece sliced = piece;
         sliced.parts.front().made = nullptr;
-        const double ours = fastest(3, [&] { (void)make_layer_table(piece, made.settings); }), theirs = fastest(2, [&] { (void)make_layer_table(sliced, made.settings); });
-        table.push_back(compared("layers of a relief of 1 Mpx from its outlines, against slicing its mesh", ours, theirs, 5));
+        const double ours = fastest(3, [&] { (void)make_layer_table(piece, made.settings); }),
+                     theirs = fastest(2, [&] { (void)make_layer_table(sliced, made.settings); });
+        table.push_back(compared("layers of a relief of 1 Mpx from its outlines, against slicing its mesh",
+                                 ours, theirs, 5));
     }
     {
         std::mt19937 rng(3);
         std::vector<Lab> many;
         for (int i = 0; i < 100000; ++i)
-            many.push_back(to_lab(Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}));
+            many.push_back(to_lab(Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                                       static_cast<std::uint8_t>(rng())}));
         const NearestColour nearest(many);
         std::vector<Lab> asked;
         for (int i = 0; i < 20; ++i)
-            asked.push_back(to_lab(Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}));
+            asked.push_back(to_lab(Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                                        static_cast<std::uint8_t>(rng())}));
         double sum = 0;
         const double ours = fastest(5, [&] {
             for (const Lab& c : asked)
@@ -149,7 +165,8 @@ void bench_pictures(Table& table) {
                 sum += best;
             }
         });
-        table.push_back(compared(sum < 0 ? "" : "the nearest of 100,000 stacks, against a linear scan", ours, theirs, 50));
+        table.push_back(compared(sum < 0 ? "" : "the nearest of 100,000 stacks, against a linear scan", ours,
+                                 theirs, 50));
     }
 }
 

@@ -20,7 +20,10 @@ Project twelve_columns(int layers) {
     std::mt19937 rng(1);
     const double height = 0.1 * layers;
     for (int i = 0; i < 12; ++i) {
-        p.filaments.push_back(make_filament(static_cast<char>('A' + i), Material::PLA, {static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}));
+        p.filaments.push_back(
+            make_filament(static_cast<char>('A' + i), Material::PLA,
+                          {static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                           static_cast<std::uint8_t>(rng())}));
         // 84,000 triangles each: a million together.
         Path ring;
         constexpr int kPoints = 210, kRows = 200;
@@ -28,12 +31,16 @@ Project twelve_columns(int layers) {
         std::vector<Triangle> t;
         for (int row = 0; row <= kRows; ++row)
             for (int k = 0; k < kPoints; ++k) {
-                const double a = 2 * 3.14159265358979 * k / kPoints, r = 6 + 0.6 * std::cos(12 * a + 0.05 * row);
-                v.push_back({static_cast<float>(20 * (i % 4) + r * std::cos(a)), static_cast<float>(20 * (i / 4) + r * std::sin(a)), static_cast<float>(height * row / kRows)});
+                const double a = 2 * 3.14159265358979 * k / kPoints,
+                             r = 6 + 0.6 * std::cos(12 * a + 0.05 * row);
+                v.push_back({static_cast<float>(20 * (i % 4) + r * std::cos(a)),
+                             static_cast<float>(20 * (i / 4) + r * std::sin(a)),
+                             static_cast<float>(height * row / kRows)});
             }
         const auto bottom = static_cast<std::uint32_t>(v.size());
         v.push_back({static_cast<float>(20 * (i % 4)), static_cast<float>(20 * (i / 4)), 0});
-        v.push_back({static_cast<float>(20 * (i % 4)), static_cast<float>(20 * (i / 4)), static_cast<float>(height)});
+        v.push_back(
+            {static_cast<float>(20 * (i % 4)), static_cast<float>(20 * (i / 4)), static_cast<float>(height)});
         for (std::uint32_t row = 0; row < kRows; ++row)
             for (std::uint32_t k = 0; k < kPoints; ++k) {
                 const std::uint32_t a = row * kPoints + k, b = row * kPoints + (k + 1) % kPoints;
@@ -59,7 +66,8 @@ void recolouring(Table& table) {
     for (const int layers : {250, 500, 1000, 2000}) {
         Project p = twelve_columns(layers);
         Planner planner;
-        const auto slicing = fastest(1, [&] { (void)static_cast<bool>(make_layer_table(p.pieces[0], p.settings)); });
+        const auto slicing =
+            fastest(1, [&] { (void)static_cast<bool>(make_layer_table(p.pieces[0], p.settings)); });
         (void)static_cast<bool>(plan_with_findings(planner, p));
         std::uint8_t shade = 0;
         const double recolour = fastest(15, [&] {
@@ -67,15 +75,20 @@ void recolouring(Table& table) {
             shade += 7;
             (void)static_cast<bool>(plan_with_findings(planner, p));
         });
-        Line line{"recolour to complete plan, " + std::to_string(layers) + " layers × 12 filaments", seconds(recolour),
-                  "slicing again " + seconds(slicing), times(slicing / recolour), "", true};
+        Line line{"recolour to complete plan, " + std::to_string(layers) + " layers × 12 filaments",
+                  seconds(recolour),
+                  "slicing again " + seconds(slicing),
+                  times(slicing / recolour),
+                  "",
+                  true};
         if (layers == 1000) {
             line.wanted = "≥ 100×";
             line.met = slicing / recolour >= 100;
         }
         table.push_back(line);
         if (before > 0)
-            table.push_back({"… against half as many layers", seconds(recolour), seconds(before), times(recolour / before), "≤ 2.3×, linear", recolour / before <= 2.3});
+            table.push_back({"… against half as many layers", seconds(recolour), seconds(before),
+                             times(recolour / before), "≤ 2.3×, linear", recolour / before <= 2.3});
         before = recolour;
     }
 }
@@ -108,7 +121,8 @@ void ordering(Table& table) {
         if (s > 15) // the next one would take minutes
             break;
     }
-    table.push_back({"exact order, " + std::to_string(solved) + " layers of up to 5", seconds(ours), "GLPK " + seconds(theirs), times(theirs / ours), "≥ 1000×", theirs / ours >= 1000});
+    table.push_back({"exact order, " + std::to_string(solved) + " layers of up to 5", seconds(ours),
+                     "GLPK " + seconds(theirs), times(theirs / ours), "≥ 1000×", theirs / ours >= 1000});
     table.push_back({"… same optimum", "", "GLPK", same ? "yes" : "no", "yes", same});
 }
 

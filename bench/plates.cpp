@@ -21,7 +21,9 @@ std::vector<ArrangeItem> sixty_outlines() {
     std::mt19937 rng(11);
     std::vector<ArrangeItem> items;
     for (int i = 0; i < 60; ++i) {
-        const double a = 6 + static_cast<double>(rng() % 140) / 10, b = 6 + static_cast<double>(rng() % 140) / 10, skew = static_cast<double>(rng() % 100) / 400;
+        const double a = 6 + static_cast<double>(rng() % 140) / 10,
+                     b = 6 + static_cast<double>(rng() % 140) / 10,
+                     skew = static_cast<double>(rng() % 100) / 400;
         ArrangeItem item;
         for (int k = 0; k < 200; ++k) {
             const double t = 2 * std::numbers::pi * k / 200;
@@ -47,7 +49,9 @@ std::shared_ptr<const Project> tag(int n, std::mt19937& rng) {
     Project p;
     p.name = "tag " + std::to_string(n);
     p.machine = *find_machine("feeder-4");
-    for (const auto& [letter, colour] : {std::pair('A', Srgb{20, 20, 20}), std::pair('B', Srgb{242, 242, 234}), std::pair('C', Srgb{184, 46, 40}), std::pair('D', Srgb{47, 109, 181})})
+    for (const auto& [letter, colour] :
+         {std::pair('A', Srgb{20, 20, 20}), std::pair('B', Srgb{242, 242, 234}),
+          std::pair('C', Srgb{184, 46, 40}), std::pair('D', Srgb{47, 109, 181})})
         p.filaments.push_back(make_filament(letter, Material::PLA, colour));
     const double w = 20 + static_cast<double>(rng() % 60), d = 15 + static_cast<double>(rng() % 50);
     const auto part = [&](const char* name, Mesh mesh, char letter) {
@@ -58,7 +62,9 @@ std::shared_ptr<const Project> tag(int n, std::mt19937& rng) {
         return x;
     };
     p.pieces[0].name = p.name;
-    p.pieces[0].parts = {part("plate", solids::box(0, 0, 0, w, d, 2), static_cast<char>('A' + rng() % 4)), part("letters", solids::box(2, 2, 2, w - 2, d - 2, 2.6), static_cast<char>('A' + rng() % 4))};
+    p.pieces[0].parts = {
+        part("plate", solids::box(0, 0, 0, w, d, 2), static_cast<char>('A' + rng() % 4)),
+        part("letters", solids::box(2, 2, 2, w - 2, d - 2, 2.6), static_cast<char>('A' + rng() % 4))};
     return std::make_shared<const Project>(std::move(p));
 }
 
@@ -73,7 +79,8 @@ void bench_plates(Table& lines) {
     Planner planner;
     const auto plan = *planner.plan(*light);
     const double curve = fastest(3, [&] { (void)(*copies_curve(*light, *plan, 1, 50)); });
-    lines.push_back({"curve over 1 … 50 copies | one plan from the mesh", seconds(curve), seconds(one_plan), times(curve / one_plan), "≤ 3×", curve <= 3 * one_plan});
+    lines.push_back({"curve over 1 … 50 copies | one plan from the mesh", seconds(curve), seconds(one_plan),
+                     times(curve / one_plan), "≤ 3×", curve <= 3 * one_plan});
 
     ArrangeTask task;
     task.gap_mm = 2;
@@ -90,7 +97,8 @@ void bench_plates(Table& lines) {
     std::snprintf(beds, sizeof beds, "%.0f mm bed", by_outline);
     char boxes[80];
     std::snprintf(boxes, sizeof boxes, "%.0f mm bed", by_boxes);
-    lines.push_back({"60 outlines of 200 points | their boxes in rows", beds, boxes, times(denser), "≥ 1.1× as dense", denser >= 1.1});
+    lines.push_back({"60 outlines of 200 points | their boxes in rows", beds, boxes, times(denser),
+                     "≥ 1.1× as dense", denser >= 1.1});
     lines.push_back({"arranging them", seconds(took), "", "", "≤ 3 s", took <= 3});
 
     std::mt19937 rng(4);
@@ -104,7 +112,9 @@ void bench_plates(Table& lines) {
     const auto found = plan_order(order);
     char against[80];
     std::snprintf(against, sizeof against, "%.1f g of %.1f g apart", found->totals.worth, found->apart.worth);
-    lines.push_back({"200 pieces of 20 kinds cut into plates", seconds(cut), against, times(found->totals.worth / found->apart.worth), "≤ 10 s, never worse", cut <= 10 && found->totals.worth <= found->apart.worth});
+    lines.push_back({"200 pieces of 20 kinds cut into plates", seconds(cut), against,
+                     times(found->totals.worth / found->apart.worth), "≤ 10 s, never worse",
+                     cut <= 10 && found->totals.worth <= found->apart.worth});
 
     Project p = *light;
     std::vector<PlannedVariant> known = plan_variants(p, plan);
@@ -115,8 +125,10 @@ void bench_plates(Table& lines) {
         Planner fresh(*light, *plan);
         (void)(*fresh.plan(p));
     });
-    lines.push_back({"variants that are planned shown again", seconds(again), "", "", "≤ 16 ms", again <= 0.016});
-    lines.push_back({"another variant planned | one plan from the mesh", seconds(replan), seconds(one_plan), times(one_plan / replan), "≥ 3×", replan * 3 <= one_plan});
+    lines.push_back(
+        {"variants that are planned shown again", seconds(again), "", "", "≤ 16 ms", again <= 0.016});
+    lines.push_back({"another variant planned | one plan from the mesh", seconds(replan), seconds(one_plan),
+                     times(one_plan / replan), "≥ 3×", replan * 3 <= one_plan});
 }
 
 } // namespace vitrail::bench

@@ -17,7 +17,8 @@ void bench_rehearsals(Table& table) {
     Project p;
     p.machine = *find_machine("hand-swap");
     p.settings.first_layer_mm = p.settings.layer_mm = 0.2;
-    p.filaments = {make_filament('A', Material::PLA, {20, 20, 20}), make_filament('B', Material::PLA, {240, 240, 230})};
+    p.filaments = {make_filament('A', Material::PLA, {20, 20, 20}),
+                   make_filament('B', Material::PLA, {240, 240, 230})};
     for (int i = 0; i < 10; ++i) {
         Part part;
         part.name = fmt::format("slab-{}", i + 1);
@@ -40,7 +41,10 @@ void bench_rehearsals(Table& table) {
         rehearsed_s = rehearsal.outcome().clock_s;
         layers = rehearsal.outcome().layer;
     });
-    table.push_back({fmt::format("{} layers rehearsed, against the time they take ({:.0f} h)", layers, rehearsed_s / 3600), seconds(took), seconds(rehearsed_s), times(rehearsed_s / took), "≥ 1000×", layers == 1000 && rehearsed_s / took >= 1000});
+    table.push_back({fmt::format("{} layers rehearsed, against the time they take ({:.0f} h)", layers,
+                                 rehearsed_s / 3600),
+                     seconds(took), seconds(rehearsed_s), times(rehearsed_s / took), "≥ 1000×",
+                     layers == 1000 && rehearsed_s / took >= 1000});
 }
 
 } // namespace vitrail::bench

@@ -59,7 +59,8 @@ void bench_slicing(Table& table) {
         const CGAL::Polygon_mesh_slicer<test::CgalMesh, test::Kernel> slicer(cgal);
         for (int l = 1; l <= kLayers; ++l) {
             std::vector<test::Polyline> rings;
-            slicer(test::Kernel::Plane_3(0, 0, 1, -(m.bounds.min.z + grid.middle_mm(l))), std::back_inserter(rings));
+            slicer(test::Kernel::Plane_3(0, 0, 1, -(m.bounds.min.z + grid.middle_mm(l))),
+                   std::back_inserter(rings));
             theirs[l - 1] = test::area_of(rings);
         }
     });
@@ -71,10 +72,13 @@ void bench_slicing(Table& table) {
     }
     char text[80];
     std::snprintf(text, sizeof text, "%zu triangles into 500 layers, two threads", m.triangles.size());
-    table.push_back({text, seconds(two), "CGAL Polygon_mesh_slicer " + seconds(reference), times(reference / two), "≥ 15×", reference / two >= 15});
+    table.push_back({text, seconds(two), "CGAL Polygon_mesh_slicer " + seconds(reference),
+                     times(reference / two), "≥ 15×", reference / two >= 15});
     std::snprintf(text, sizeof text, "%.5f %%", 100 * worst);
-    table.push_back({"… areas, worst layer", "", "CGAL", text, "≤ 0.01 %", worst <= 1e-4 && std::abs(a - b) <= 1e-4 * b});
-    table.push_back({"… second thread", seconds(two), "one thread " + seconds(one), times(one / two), "≥ 1.6×", one / two >= 1.6});
+    table.push_back(
+        {"… areas, worst layer", "", "CGAL", text, "≤ 0.01 %", worst <= 1e-4 && std::abs(a - b) <= 1e-4 * b});
+    table.push_back({"… second thread", seconds(two), "one thread " + seconds(one), times(one / two),
+                     "≥ 1.6×", one / two >= 1.6});
     char self[4096] = {};
     if (readlink("/proc/self/exe", self, sizeof self - 1) > 0)
         if (FILE* child = popen((std::string(self) + " --memory-child").c_str(), "r")) {

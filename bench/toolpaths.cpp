@@ -22,10 +22,12 @@ std::string write_toolpaths() {
     std::string text = "G21\nG90\nM82\nM109 S210\n";
     double e = 0;
     for (int layer = 1; layer <= 400; ++layer) {
-        text += fmt::format("; layer {}\nG1 E{:.5f} F1800\nG1 Z{:.3f} F600\nG1 E{:.5f} F1800\n", layer, e - 0.8, layer * 0.2, e);
+        text += fmt::format("; layer {}\nG1 E{:.5f} F1800\nG1 Z{:.3f} F600\nG1 E{:.5f} F1800\n", layer,
+                            e - 0.8, layer * 0.2, e);
         for (int i = 0; i < 5000; ++i) {
             e += 0.05;
-            text += fmt::format("G1 X{:.3f} Y{:.3f} E{:.5f}\n", 100 + 30 * std::cos(i * 0.05) + 0.001 * i, 100 + 30 * std::sin(i * 0.055), e);
+            text += fmt::format("G1 X{:.3f} Y{:.3f} E{:.5f}\n", 100 + 30 * std::cos(i * 0.05) + 0.001 * i,
+                                100 + 30 * std::sin(i * 0.055), e);
         }
         out << text;
         text.clear();
@@ -55,18 +57,32 @@ std::pair<std::size_t, double> line_by_line(const std::string& path) {
                 break;
             p = end;
             switch (letter) {
-            case 'G': moves = v == 0 || v == 1; break;
-            case 'X': nx = v; break;
-            case 'Y': ny = v; break;
-            case 'Z': nz = v; break;
-            case 'E': ne = v; break;
-            case 'F': feed = v / 60; break;
-            default: break;
+            case 'G':
+                moves = v == 0 || v == 1;
+                break;
+            case 'X':
+                nx = v;
+                break;
+            case 'Y':
+                ny = v;
+                break;
+            case 'Z':
+                nz = v;
+                break;
+            case 'E':
+                ne = v;
+                break;
+            case 'F':
+                feed = v / 60;
+                break;
+            default:
+                break;
             }
         }
         if (!moves)
             continue;
-        const double dx = nx - x, dy = ny - y, dz = nz - z, mm = std::sqrt(dx * dx + dy * dy + dz * dz), de = ne - e;
+        const double dx = nx - x, dy = ny - y, dz = nz - z, mm = std::sqrt(dx * dx + dy * dy + dz * dz),
+                     de = ne - e;
         if (de > 0 && dx * dx + dy * dy > 0) {
             if (layers.empty() || std::abs(layers.back().first - nz) > 0.001)
                 layers.emplace_back(nz, 0);
@@ -99,7 +115,9 @@ void bench_toolpaths(Table& table) {
     const double ours = fastest(5, [&] { ours_layers = read_toolpath(path, {}, {})->layers.size(); });
     const double theirs = fastest(3, [&] { their_layers = line_by_line(path).first; });
     const double ratio = theirs / ours;
-    table.push_back({fmt::format("{:.0f} MB of G-code read, against std::getline and strtod", mb), seconds(ours) + fmt::format(" ({:.0f} MB/s)", mb / ours), seconds(theirs), times(ratio), "≥ 5×, ≥ 30 MB/s", ratio >= 5 && mb / ours >= 30 && ours_layers == their_layers});
+    table.push_back({fmt::format("{:.0f} MB of G-code read, against std::getline and strtod", mb),
+                     seconds(ours) + fmt::format(" ({:.0f} MB/s)", mb / ours), seconds(theirs), times(ratio),
+                     "≥ 5×, ≥ 30 MB/s", ratio >= 5 && mb / ours >= 30 && ours_layers == their_layers});
     // A gigabyte: memory must not grow with it.
     std::ifstream in(path, std::ios::binary);
     const std::string text((std::istreambuf_iterator<char>(in)), {});
@@ -111,7 +129,9 @@ void bench_toolpaths(Table& table) {
             reader.read(text);
     });
     const double more = peak_mb() - before;
-    table.push_back({"1 GB of G-code: memory more than before", fmt::format("{:.0f} MB in {}", more, seconds(gigabyte_s)), "", "", "≤ 200 MB", more <= 200});
+    table.push_back({"1 GB of G-code: memory more than before",
+                     fmt::format("{:.0f} MB in {}", more, seconds(gigabyte_s)), "", "", "≤ 200 MB",
+                     more <= 200});
     std::filesystem::remove(path);
 }
 

@@ -1,13 +1,14 @@
-// Drives the real window with a big model and prints, for each thing done, the event that kept the window's thread longest:
-// name, tab, milliseconds of that thread, tab, who got the event. What the OpenGL driver draws, and the context it makes when a view is
-// first shown, are left out: they are the machine's, and here often software.
+// Drives the real window with a big model and prints, for each thing done, the event that kept the window's
+// thread longest: name, tab, milliseconds of that thread, tab, who got the event. What the OpenGL driver
+// draws, and the context it makes when a view is first shown, are left out: they are the machine's, and here
+// often software.
 #include "bench.h"
 
-#include "app/document/shelf_store.h"
 #include "app/document/document.h"
+#include "app/document/shelf_store.h"
+#include "app/document/view_state.h"
 #include "app/piece/piece_bench.h"
 #include "app/shell/main_window.h"
-#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
 #include "formats/machine_file.h"
@@ -46,7 +47,8 @@ public:
         if (QThread::currentThread() != thread())
             return QApplication::notify(to, e);
         const QEvent::Type type = e->type();
-        if (qobject_cast<View3d*>(to) && (type == QEvent::Paint || type == QEvent::Resize || type == QEvent::UpdateRequest))
+        if (qobject_cast<View3d*>(to) &&
+            (type == QEvent::Paint || type == QEvent::Resize || type == QEvent::UpdateRequest))
             return true;
         const bool makes_context = qobject_cast<View3d*>(to) && type == QEvent::Show;
         const QByteArray name = to->metaObject()->className();
@@ -110,7 +112,8 @@ Project big_project() {
     p.settings.layer_mm = p.settings.first_layer_mm = tall / 500;
     p.settings.support = SupportStyle::columns;
     for (int i = 0; i < 12; ++i)
-        p.pieces[0].bands.push_back({"torus", tall * i / 12 + 3, tall * i / 12 + 7, static_cast<char>('B' + i % 3)});
+        p.pieces[0].bands.push_back(
+            {"torus", tall * i / 12 + 3, tall * i / 12 + 7, static_cast<char>('B' + i % 3)});
     return p;
 }
 
@@ -129,14 +132,19 @@ int main(int argc, char** argv) {
     (void)QTest::qWaitForWindowActive(&window);
     Sitting session(app, window);
     Document* document = window.document();
-    const auto recolour = [&](Project& p) { p.pieces[0].bands[3].filament = p.pieces[0].bands[3].filament == 'B' ? 'C' : 'B'; };
+    const auto recolour = [&](Project& p) {
+        p.pieces[0].bands[3].filament = p.pieces[0].bands[3].filament == 'B' ? 'C' : 'B';
+    };
     session.act(QStringLiteral("open, to the plan"), [&] { document->reset(big_project(), {}); });
     for (int bench = 1; bench <= 6; ++bench) {
-        session.act(QStringLiteral("bench %1").arg(bench), [&] { window.findChild<QAction*>(QStringLiteral("bench_%1").arg(bench))->trigger(); });
+        session.act(QStringLiteral("bench %1").arg(bench),
+                    [&] { window.findChild<QAction*>(QStringLiteral("bench_%1").arg(bench))->trigger(); });
         for (QTabBar* tabs : window.findChildren<QTabBar*>())
             for (int i = 1; tabs->isVisible() && i < tabs->count(); ++i)
-                session.act(tabs->tabText(i), [&] { QTest::mouseClick(tabs, Qt::LeftButton, {}, tabs->tabRect(i).center()); });
-        session.act(QStringLiteral("recolour a band on bench %1").arg(bench), [&] { document->edit(QStringLiteral("recolour"), recolour); });
+                session.act(tabs->tabText(i),
+                            [&] { QTest::mouseClick(tabs, Qt::LeftButton, {}, tabs->tabRect(i).center()); });
+        session.act(QStringLiteral("recolour a band on bench %1").arg(bench),
+                    [&] { document->edit(QStringLiteral("recolour"), recolour); });
     }
     window.findChild<QAction*>(QStringLiteral("bench_1"))->trigger();
     session.act(QStringLiteral("through the layers"), [&] {
@@ -148,19 +156,24 @@ int main(int argc, char** argv) {
     // Painted: a stroke of the brush over what faces the viewer, an area filled, both taken back.
     window.findChild<QAction*>(QStringLiteral("bench_2"))->trigger();
     View3d* piece = window.piece_bench()->view3d();
-    const auto tool = [&](const char* name) { session.act(QString::fromLatin1(name), [&] {
-        for (QAbstractButton* b : window.findChildren<QAbstractButton*>(QString::fromLatin1(name)))
-            if (b->isVisible()) // supports are painted with tools of the same names
-                b->click();
-    }); };
+    const auto tool = [&](const char* name) {
+        session.act(QString::fromLatin1(name), [&] {
+            for (QAbstractButton* b : window.findChildren<QAbstractButton*>(QString::fromLatin1(name)))
+                if (b->isVisible()) // supports are painted with tools of the same names
+                    b->click();
+        });
+    };
     tool("tool_brush");
-    QPoint at; // of the surface; what lies under a point is looked for in a tree that is made in the background
-    const bool found = QTest::qWaitFor([&] {
-        for (int x = 0; x < piece->width(); x += 10)
-            if (at = QPoint(x, piece->height() / 2); piece->touch_at(at))
-                return true;
-        return false;
-    }, 20000);
+    QPoint
+        at; // of the surface; what lies under a point is looked for in a tree that is made in the background
+    const bool found = QTest::qWaitFor(
+        [&] {
+            for (int x = 0; x < piece->width(); x += 10)
+                if (at = QPoint(x, piece->height() / 2); piece->touch_at(at))
+                    return true;
+            return false;
+        },
+        20000);
     if (!found)
         return 1;
     session.act(QStringLiteral("a stroke"), [&] {
@@ -178,19 +191,29 @@ int main(int argc, char** argv) {
     const auto steps = [&] { return document->undo_stack()->count(); };
     bool filled = false;
     session.act(QStringLiteral("a fill"), [&, before = steps()] {
-        filled = QTest::qWaitFor([&] { // the areas between creases are looked for in the background
-            QTest::mouseClick(piece, Qt::LeftButton, {}, at + QPoint(10, 20));
-            return steps() > before;
-        }, 20000);
+        filled = QTest::qWaitFor(
+            [&] { // the areas between creases are looked for in the background
+                QTest::mouseClick(piece, Qt::LeftButton, {}, at + QPoint(10, 20));
+                return steps() > before;
+            },
+            20000);
         QTest::keyClick(&window, Qt::Key_D);
     });
     if (!filled || document->project().pieces[0].parts[0].patches.empty())
         return 1; // nothing was painted
-    session.act(QStringLiteral("undo"), [&] { window.findChild<QAction*>(QStringLiteral("undo"))->trigger(); });
-    session.act(QStringLiteral("redo"), [&] { window.findChild<QAction*>(QStringLiteral("redo"))->trigger(); });
-    session.act(QStringLiteral("save"), [&] { document->save(dir.filePath(QStringLiteral("torus.vitrail"))); });
-    session.act(QStringLiteral("open what was saved"), [&] { document->open(dir.filePath(QStringLiteral("torus.vitrail"))); });
-    session.act(QStringLiteral("another colour"), [&] { document->edit(QStringLiteral("colour"), [](Project& p) { p.filaments[1].colour = {200, 40, 40}; }); });
-    session.act(QStringLiteral("another layer height"), [&] { document->edit(QStringLiteral("layers"), [](Project& p) { p.settings.layer_mm *= 1.1; }); });
+    session.act(QStringLiteral("undo"),
+                [&] { window.findChild<QAction*>(QStringLiteral("undo"))->trigger(); });
+    session.act(QStringLiteral("redo"),
+                [&] { window.findChild<QAction*>(QStringLiteral("redo"))->trigger(); });
+    session.act(QStringLiteral("save"),
+                [&] { document->save(dir.filePath(QStringLiteral("torus.vitrail"))); });
+    session.act(QStringLiteral("open what was saved"),
+                [&] { document->open(dir.filePath(QStringLiteral("torus.vitrail"))); });
+    session.act(QStringLiteral("another colour"), [&] {
+        document->edit(QStringLiteral("colour"), [](Project& p) { p.filaments[1].colour = {200, 40, 40}; });
+    });
+    session.act(QStringLiteral("another layer height"), [&] {
+        document->edit(QStringLiteral("layers"), [](Project& p) { p.settings.layer_mm *= 1.1; });
+    });
     return 0;
 }

@@ -20,7 +20,8 @@ int main(int argc, char** argv) {
             project ? vitrail::save_project(*project, folder + "/" + file, vitrail::thumbnail_png(*project))
                     : vitrail::Status(project.error());
         if (!ok) {
-            std::fprintf(stderr, "error: %s: %s\n", file.c_str(), vitrail::english(ok.error().message).c_str());
+            std::fprintf(stderr, "error: %s: %s\n", file.c_str(),
+                         vitrail::english(ok.error().message).c_str());
             return 1;
         }
     }
@@ -30,7 +31,9 @@ int main(int argc, char** argv) {
         for (const auto& [file, project] : projects)
             if (project && r.project_file == "demo/" + std::string(file))
                 book.pictures[r.id] = vitrail::thumbnail_png(*project, kPicture);
-    if (const vitrail::Status ok = vitrail::write_file(folder + "/season.json", vitrail::logbook_to_json(book)); !ok) {
+    if (const vitrail::Status ok =
+            vitrail::write_file(folder + "/season.json", vitrail::logbook_to_json(book));
+        !ok) {
         std::fprintf(stderr, "error: season.json: %s\n", vitrail::english(ok.error().message).c_str());
         return 1;
     }

@@ -26,8 +26,9 @@ Filament filament(char letter, const char* name, Srgb colour, double td_mm, doub
 }
 
 /// A project whose only model file is a 3MF of the bodies; part i gets letters[i].
-Result<Project> project(const char* name, const char* file, const char* machine, std::vector<Filament> filaments,
-                        std::vector<Body> bodies, const std::string& letters) {
+Result<Project> project(const char* name, const char* file, const char* machine,
+                        std::vector<Filament> filaments, std::vector<Body> bodies,
+                        const std::string& letters) {
     Project p;
     p.name = name;
     p.machine = *find_machine(machine);
@@ -95,7 +96,8 @@ Result<Project> lighthouse() {
     }
     add_loft(rock, polygon(shore), 0, 1, 12, 0.8);
 
-    // A hollow tower that narrows evenly from 22 to 15 mm, in cells of courses and segments; some cells are windows.
+    // A hollow tower that narrows evenly from 22 to 15 mm, in cells of courses and segments; some cells are
+    // windows.
     constexpr double base_z = 12, top_z = 72, r0 = 22, r1 = 15, thick = 3.2;
     const std::vector<double> levels{12, 27, 32, 39, 44, 51, 56, 72};
     const auto is_window = [](int course, int segment) {
@@ -103,9 +105,11 @@ Result<Project> lighthouse() {
         return first >= 0 && (segment - first + 120) % 40 < 6;
     };
     const auto corner = [&](std::size_t level, int segment, bool outside) {
-        const double a = 2 * std::numbers::pi * segment / 120, t = (levels[level] - base_z) / (top_z - base_z);
+        const double a = 2 * std::numbers::pi * segment / 120,
+                     t = (levels[level] - base_z) / (top_z - base_z);
         const double r = (outside ? r0 : r0 - thick) * (1 + (r1 / r0 - 1) * t);
-        return Vec3{static_cast<float>(r * std::cos(a)), static_cast<float>(r * std::sin(a)), static_cast<float>(levels[level])};
+        return Vec3{static_cast<float>(r * std::cos(a)), static_cast<float>(r * std::sin(a)),
+                    static_cast<float>(levels[level])};
     };
     const auto quad = [](Builder& to, Vec3 a, Vec3 b, Vec3 c, Vec3 d) {
         to.add(a, b, c);
@@ -114,7 +118,9 @@ Result<Project> lighthouse() {
     const int courses = static_cast<int>(levels.size()) - 1;
     for (const bool window : {false, true}) {
         Builder& to = window ? windows : tower;
-        const auto here = [&](int c, int s) { return c >= 0 && c < courses && is_window(c, (s + 120) % 120) == window; };
+        const auto here = [&](int c, int s) {
+            return c >= 0 && c < courses && is_window(c, (s + 120) % 120) == window;
+        };
         for (int c = 0; c < courses; ++c)
             for (int s = 0; s < 120; ++s) {
                 if (!here(c, s))
@@ -139,8 +145,8 @@ Result<Project> lighthouse() {
     add_revolved(roof, {{0, 86}, {13.5, 86}, {2.2, 95}, {2.2, 98}, {0, 98}}, 96);
 
     auto p = project("Saltmarsh lighthouse", "lighthouse.3mf", "feeder-4", {kNavy, kChalk, kRed, kAmber},
-                     {body("rock", rock), body("tower", tower), body("windows", windows), body("gallery", gallery),
-                      body("lantern", lantern), body("roof", roof)},
+                     {body("rock", rock), body("tower", tower), body("windows", windows),
+                      body("gallery", gallery), body("lantern", lantern), body("roof", roof)},
                      "ABDADA");
     if (p) {
         assign_band(p->pieces.front(), 1, 24, 36, 'C');
@@ -183,12 +189,14 @@ Result<Project> tide_dial() {
     for (int i = 0; i < 48; ++i) {
         const double a = 2 * std::numbers::pi * i / 48;
         const double from = i % 4 ? 39.4 : 37.8;
-        add(stroke({{from * std::cos(a), from * std::sin(a)}, {41.4 * std::cos(a), 41.4 * std::sin(a)}}, i % 4 ? 0.6 : 1.0));
+        add(stroke({{from * std::cos(a), from * std::sin(a)}, {41.4 * std::cos(a), 41.4 * std::sin(a)}},
+                   i % 4 ? 0.6 : 1.0));
     }
     for (int hour = 1; hour <= 12; ++hour) {
         const std::string text = std::to_string(hour);
         const double a = std::numbers::pi / 2 - 2 * std::numbers::pi * hour / 12, rr = 33;
-        add(lettering(text, rr * std::cos(a) - lettering_width(text, 5.2) / 2, rr * std::sin(a) - 2.6, 5.2, 0.9));
+        add(lettering(text, rr * std::cos(a) - lettering_width(text, 5.2) / 2, rr * std::sin(a) - 2.6, 5.2,
+                      0.9));
     }
     add(lettering("HIGH", -lettering_width("HIGH", 3.6) / 2, 18, 3.6, 0.7));
     add(lettering("WATER", -lettering_width("WATER", 3.6) / 2, 12, 3.6, 0.7));
@@ -196,13 +204,28 @@ Result<Project> tide_dial() {
     ink = mirrored_x(ink);
     add_plate_with_pockets(face, disc, ink, deep, 4);
     add_prism(marks, ink, 0, deep);
-    return project("Tide dial", "tide-dial.3mf", "twin", {kNavy, kChalk}, {body("dial", face), body("marks", marks)}, "AB");
+    return project("Tide dial", "tide-dial.3mf", "twin", {kNavy, kChalk},
+                   {body("dial", face), body("marks", marks)}, "AB");
 }
 
 Result<Project> painted() {
     // The lighthouse as one body, as a scan or a download would come: nothing in it says where a colour ends.
     Builder light;
-    add_revolved(light, {{0, 0}, {36, 0}, {29, 12}, {22, 12}, {15, 72}, {20, 74}, {20, 78}, {11, 78}, {11, 86}, {13.5, 86}, {2.2, 95}, {2.2, 98}, {0, 98}}, 144);
+    add_revolved(light,
+                 {{0, 0},
+                  {36, 0},
+                  {29, 12},
+                  {22, 12},
+                  {15, 72},
+                  {20, 74},
+                  {20, 78},
+                  {11, 78},
+                  {11, 86},
+                  {13.5, 86},
+                  {2.2, 95},
+                  {2.2, 98},
+                  {0, 98}},
+                 144);
 
     // Small pieces of the open day, each with the mistake it is here for.
     Builder sign, letters, key, inlay, rope, buoy, mast, bracket, stand, coaster, bell;
@@ -238,9 +261,10 @@ Result<Project> painted() {
     filaments[0].spools = {{"CH-1", 1000}};
     filaments[1].spools = {{"BR-1", 6}};
     auto p = project("Painted lighthouse", "painted.3mf", "feeder-4", filaments,
-                     {body("lighthouse", light), body("sign", sign), body("lettering", letters), body("key tag", key), body("inlay", inlay),
-                      body("buoy", buoy), body("rope", rope), body("mast", mast), body("bracket", bracket), body("stand", stand), body("coaster", coaster),
-                      body("bell", bell)},
+                     {body("lighthouse", light), body("sign", sign), body("lettering", letters),
+                      body("key tag", key), body("inlay", inlay), body("buoy", buoy), body("rope", rope),
+                      body("mast", mast), body("bracket", bracket), body("stand", stand),
+                      body("coaster", coaster), body("bell", bell)},
                      "ACACBBACAEDA");
     if (!p)
         return p;
@@ -262,21 +286,25 @@ Result<Project> painted() {
         paint_heights(m, on, 72, 78, to); // the gallery's underside overhangs
         paint_heights(m, on, 86, 98, to);
     });
-    paint("lamp", 'D', [](const Mesh& m, Paint& on, const Recolour& to) { paint_heights(m, on, 78, 86, to); });
+    paint("lamp", 'D',
+          [](const Mesh& m, Paint& on, const Recolour& to) { paint_heights(m, on, 78, 86, to); });
     drop_empty_patches(part);
     return p;
 }
 
 Result<Project> signal_flags() {
-    // Seven code flags on a plinth, each an upright tile whose fields run through all its layers: every layer takes four or five
-    // filaments, on a carousel with a fixed nozzle and four exchangeable ones of which one is missing.
+    // Seven code flags on a plinth, each an upright tile whose fields run through all its layers: every layer
+    // takes four or five filaments, on a carousel with a fixed nozzle and four exchangeable ones of which one
+    // is missing.
     std::vector<Body> bodies;
     std::string letters;
     Builder plinth;
     add_prism(plinth, rounded_rectangle(0, 0, 172, 24, 4), 0, 2.4);
     bodies.push_back(body("plinth", plinth));
     letters += 'A';
-    const auto field = [&](const std::string& name, double x, const std::vector<std::pair<double, double>>& corners, double height, char letter) {
+    const auto field = [&](const std::string& name, double x,
+                           const std::vector<std::pair<double, double>>& corners, double height,
+                           char letter) {
         Builder b;
         std::vector<std::pair<double, double>> at;
         for (const auto& [u, v] : corners)
@@ -285,8 +313,11 @@ Result<Project> signal_flags() {
         bodies.push_back(body(name.c_str(), b));
         letters += letter;
     };
-    const auto box = [](double x0, double y0, double x1, double y1) { return std::vector<std::pair<double, double>>{{x0, y0}, {x1, y0}, {x1, y1}, {x0, y1}}; };
-    // Two halves, two bars, a quartered one, a cross, a chequer of triangles: invented, no code anybody signals with.
+    const auto box = [](double x0, double y0, double x1, double y1) {
+        return std::vector<std::pair<double, double>>{{x0, y0}, {x1, y0}, {x1, y1}, {x0, y1}};
+    };
+    // Two halves, two bars, a quartered one, a cross, a chequer of triangles: invented, no code anybody
+    // signals with.
     field("ebb left", 4, box(0, 0, 10, 16), 9, 'A');
     field("ebb right", 4, box(10, 0, 20, 16), 9, 'B');
     field("flood lower", 28, box(0, 0, 20, 8), 9, 'C');
@@ -304,7 +335,8 @@ Result<Project> signal_flags() {
     field("open left", 148, box(0, 0, 10, 16), 9, 'A');
     field("open right", 148, box(10, 0, 20, 16), 9, 'C');
     Filament soot = filament('E', "soot", {0x1c, 0x1c, 0x1e}, 0.6, 20.5);
-    auto p = project("Signal flags", "signal-flags.3mf", "carousel", {kNavy, kChalk, kRed, kAmber, soot}, bodies, letters);
+    auto p = project("Signal flags", "signal-flags.3mf", "carousel", {kNavy, kChalk, kRed, kAmber, soot},
+                     bodies, letters);
     if (!p)
         return p;
     Machine& m = p->machine;
@@ -314,7 +346,14 @@ Result<Project> signal_flags() {
     m.nozzles = {{0.4, 0}, {0.4, 1}, {0.4, 1}, {0.4, 1, true}, {0.4, 1}};
     // What was measured on a strip of these five, in mm³; the same as demo/readings.csv.
     p->readings.unit = 1;
-    for (const auto& [from, to, mm3] : {std::tuple{"E", "B", "505"}, {"B", "E", "98"}, {"E", "A", "214"}, {"A", "B", "491"}, {"B", "C", "121"}, {"C", "E", "91"}, {"C", "D", "330"}, {"D", "A", "192"}})
+    for (const auto& [from, to, mm3] : {std::tuple{"E", "B", "505"},
+                                        {"B", "E", "98"},
+                                        {"E", "A", "214"},
+                                        {"A", "B", "491"},
+                                        {"B", "C", "121"},
+                                        {"C", "E", "91"},
+                                        {"C", "D", "330"},
+                                        {"D", "A", "192"}})
         p->readings.rows.push_back({from, to, "2", mm3});
     // Harbour blue is still on the external spool from last time, the others but red in the feeder.
     p->in_machine = {{'A', 0}, {'B', 1}, {'D', 1}, {'E', 1}};
@@ -325,13 +364,14 @@ Result<Project> signal_flags() {
 }
 
 Result<Project> marsh_map() {
-    // A relief of the marsh in seven colours, for a printer with one nozzle and no feeder: mostly one colour above the other, with a
-    // causeway and pools let into the marsh.
+    // A relief of the marsh in seven colours, for a printer with one nozzle and no feeder: mostly one colour
+    // above the other, with a causeway and pools let into the marsh.
     Builder sea, shallows, sand, marsh, reeds, causeway, houses, lamp;
     const auto shore = [](double rx, double ry, double wobble, double phase) {
         std::vector<std::pair<double, double>> points;
         for (int i = 0; i < 72; ++i) {
-            const double a = 2 * std::numbers::pi * i / 72, r = 1 + wobble * std::sin(3 * a + phase) + wobble / 2 * std::cos(5 * a);
+            const double a = 2 * std::numbers::pi * i / 72,
+                         r = 1 + wobble * std::sin(3 * a + phase) + wobble / 2 * std::cos(5 * a);
             points.emplace_back(50 + rx * r * std::cos(a), 35 + ry * r * std::sin(a));
         }
         return polygon(points);
@@ -339,7 +379,8 @@ Result<Project> marsh_map() {
     add_prism(sea, rounded_rectangle(0, 0, 100, 70, 5), 0, 1.2);
     add_prism(shallows, shore(41, 28, 0.05, 0.4), 1.2, 1.8);
     add_prism(sand, shore(35, 23, 0.06, 0.9), 1.8, 2.4);
-    const Paths green = shore(29, 18, 0.07, 1.3), road = intersect(stroke({{14, 30}, {38, 36}, {56, 30}, {84, 38}}, 2.4), green);
+    const Paths green = shore(29, 18, 0.07, 1.3),
+                road = intersect(stroke({{14, 30}, {38, 36}, {56, 30}, {84, 38}}, 2.4), green);
     add_prism(marsh, green, 2.4, 3.0);
     add_prism(reeds, subtract(green, road), 3.0, 3.4);
     add_prism(causeway, road, 3.0, 3.4);
@@ -347,12 +388,21 @@ Result<Project> marsh_map() {
         add_prism(houses, rounded_rectangle(x, 40, 4.4, 5.2, 0.6), 3.4, 6.2);
     add_prism(houses, circle(62, 38, 3.2, 48), 3.4, 9.4);
     add_prism(lamp, circle(62, 38, 2.2, 48), 9.4, 11.8);
-    std::vector<Filament> filaments{kNavy, filament('B', "shoal", {0x4f, 0x9a, 0xa8}, 3.1, 22.9), filament('C', "dune", {0xd9, 0xc1, 0x8c}, 3.6, 21.0), filament('D', "glasswort", {0x5c, 0x7a, 0x3e}, 2.2, 22.0), kChalk, kRed, kAmber};
+    std::vector<Filament> filaments{kNavy,
+                                    filament('B', "shoal", {0x4f, 0x9a, 0xa8}, 3.1, 22.9),
+                                    filament('C', "dune", {0xd9, 0xc1, 0x8c}, 3.6, 21.0),
+                                    filament('D', "glasswort", {0x5c, 0x7a, 0x3e}, 2.2, 22.0),
+                                    kChalk,
+                                    kRed,
+                                    kAmber};
     filaments[4].letter = 'E';
     filaments[5].letter = 'F';
     filaments[6].letter = 'G';
     auto p = project("Marsh map", "marsh-map.3mf", "hand-swap", filaments,
-                     {body("sea", sea), body("shallows", shallows), body("sand", sand), body("marsh", marsh), body("reeds", reeds), body("causeway", causeway), body("houses", houses), body("lamp", lamp)}, "ABCDDEFG");
+                     {body("sea", sea), body("shallows", shallows), body("sand", sand), body("marsh", marsh),
+                      body("reeds", reeds), body("causeway", causeway), body("houses", houses),
+                      body("lamp", lamp)},
+                     "ABCDDEFG");
     if (p) {
         p->settings.start_hour = 19;
         p->settings.attended_per_h = 12;
@@ -361,8 +411,8 @@ Result<Project> marsh_map() {
 }
 
 Result<Project> lamp_bracket() {
-    // A plate for the wall, an arm with the lamp's seat, and two straps below it that hold the cable: all but the plate hangs in
-    // the air. It gets warm, so it is PETG (common practice, no source).
+    // A plate for the wall, an arm with the lamp's seat, and two straps below it that hold the cable: all but
+    // the plate hangs in the air. It gets warm, so it is PETG (common practice, no source).
     Builder plate, arm, rim, straps;
     add_prism(plate, rounded_rectangle(-21, -5, 42, 10, 1.5), 0, 55);
     const Paths seat = circle(0, 58, 17);
@@ -371,7 +421,10 @@ Result<Project> lamp_bracket() {
     for (const double x : {-16.2, 15.0})
         add_prism(straps, rounded_rectangle(x, 53, 1.2, 10, 0), 37, 44);
     const Filament petg = make_filament('A', Material::PETG, {0x2b, 0x4a, 0x57}, "gallery grey-blue");
-    auto p = project("Gallery-lamp bracket", "lamp-bracket.3mf", "feeder-4", {petg, kChalk}, {body("wall plate", plate), body("arm and seat", arm), body("rim", rim), body("cable straps", straps)}, "AAAA");
+    auto p = project("Gallery-lamp bracket", "lamp-bracket.3mf", "feeder-4", {petg, kChalk},
+                     {body("wall plate", plate), body("arm and seat", arm), body("rim", rim),
+                      body("cable straps", straps)},
+                     "AAAA");
     if (p) {
         p->settings.support = SupportStyle::columns;
         p->settings.support_gap_layers = 0;
@@ -394,14 +447,16 @@ Result<Project> lamp_cooler() {
     double z = 3;
     for (int i = 0; i < kDiscs; ++i) {
         z += kApart;
-        for (const auto& [r, up] : std::vector<std::pair<double, double>>{{7, 0}, {20, 0}, {20, kThick}, {7, kThick}})
+        for (const auto& [r, up] :
+             std::vector<std::pair<double, double>>{{7, 0}, {20, 0}, {20, kThick}, {7, kThick}})
             profile.emplace_back(r, z + up);
         z += kThick;
     }
     profile.emplace_back(7, z + 4);
     profile.emplace_back(0, z + 4);
     add_revolved(cooler, profile, 96);
-    Filament petg = make_filament('A', Material::PETG, {0x8d, 0x95, 0x9b}, "galley grey"), pva = make_filament('B', Material::PVA, {0xee, 0xe7, 0xc9}, "tide-washed");
+    Filament petg = make_filament('A', Material::PETG, {0x8d, 0x95, 0x9b}, "galley grey"),
+             pva = make_filament('B', Material::PVA, {0xee, 0xe7, 0xc9}, "tide-washed");
     auto p = project("Lamp cooler", "lamp-cooler.3mf", "twin", {petg, pva}, {body("cooler", cooler)}, "A");
     if (p) {
         p->settings.support = SupportStyle::columns;
@@ -418,8 +473,10 @@ Result<Project> lamp_cooler() {
 
 namespace {
 
-/// A piece of another project onto this one's plate, so many of it; each of its filaments becomes one that is here.
-Status add_from(Project& p, const Result<Project>& other, const char* name, int count, const std::map<char, char>& letters) {
+/// A piece of another project onto this one's plate, so many of it; each of its filaments becomes one that is
+/// here.
+Status add_from(Project& p, const Result<Project>& other, const char* name, int count,
+                const std::map<char, char>& letters) {
     if (!other)
         return other.error();
     Piece piece = other->pieces.front();
@@ -442,17 +499,22 @@ Status add_from(Project& p, const Result<Project>& other, const char* name, int 
 Result<Project> open_day() {
     // Key tags: a hole for the ring, and the light's name two layers high on top.
     Builder tag, letters;
-    const Paths outline = subtract(rounded_rectangle(0, 0, 38, 15, 4), circle(5.5, 7.5, 2.2, 48)), text = lettering("LIGHT", 12, 5.2, 4.6, 0.95);
+    const Paths outline = subtract(rounded_rectangle(0, 0, 38, 15, 4), circle(5.5, 7.5, 2.2, 48)),
+                text = lettering("LIGHT", 12, 5.2, 4.6, 0.95);
     add_prism(tag, outline, 0, 1.6);
     add_prism(letters, text, 1.6, 2.0);
-    auto p = project("Open day", "key-tag.3mf", "feeder-4", {kNavy, kChalk, kRed, kAmber}, {body("tag", tag), body("letters", letters)}, "AB");
+    auto p = project("Open day", "key-tag.3mf", "feeder-4", {kNavy, kChalk, kRed, kAmber},
+                     {body("tag", tag), body("letters", letters)}, "AB");
     if (!p)
         return p;
     p->pieces.front().name = "key tag";
     p->pieces.front().count = 20;
-    if (const Status ok = add_from(*p, lighthouse(), "lighthouse", 1, {{'A', 'A'}, {'B', 'B'}, {'C', 'C'}, {'D', 'D'}}); !ok)
+    if (const Status ok =
+            add_from(*p, lighthouse(), "lighthouse", 1, {{'A', 'A'}, {'B', 'B'}, {'C', 'C'}, {'D', 'D'}});
+        !ok)
         return ok.error();
-    if (const Status ok = add_from(*p, lamp_bracket(), "bracket", 2, {{'A', 'B'}}); !ok) // the tower's chalk: no change of its own above the rock
+    if (const Status ok = add_from(*p, lamp_bracket(), "bracket", 2, {{'A', 'B'}});
+        !ok) // the tower's chalk: no change of its own above the rock
         return ok.error();
     std::rotate(p->pieces.begin(), p->pieces.begin() + 1, p->pieces.end());
     p->settings.support = SupportStyle::columns;
@@ -466,7 +528,8 @@ Result<Project> open_day() {
         x.due = "2026-12-05T10:00";
         return x;
     };
-    p->order.items = {wanted("", "badge.vitrail", 40), wanted("", "lighthouse.vitrail", 12), wanted("bracket", "", 3), wanted("key tag", "", 20)};
+    p->order.items = {wanted("", "badge.vitrail", 40), wanted("", "lighthouse.vitrail", 12),
+                      wanted("bracket", "", 3), wanted("key tag", "", 20)};
     p->order.items[1].for_sale = p->order.items[3].for_sale = true;
     p->order.items[1].price = 12;
     p->order.items[3].price = 2;

@@ -11,7 +11,7 @@ namespace vitrail::demo {
 Result<Project> badge();      ///< visitor badge: two colours, ten on a plate, one swap by hand
 Result<Project> lighthouse(); ///< banded model: parts and bands, four filaments behind a feeder
 Result<Project> tide_dial();  ///< lettering laid face down in another colour, on two toolheads
-Result<Project> painted();    ///< one grey mesh painted in four colours, among small pieces with a mistake each
+Result<Project> painted(); ///< one grey mesh painted in four colours, among small pieces with a mistake each
 Result<Project> signal_flags(); ///< five filaments on a carousel: one nozzle fixed, one of the others missing
 Result<Project> marsh_map();    ///< seven colours on one nozzle, swapped by hand
 

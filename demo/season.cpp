@@ -52,7 +52,8 @@ PrintRecord foretold(const Project& p, int copies) {
     r.cost = rounded(r.cost, 0.01);
     r.contact_cm2 = std::round(r.contact_cm2 * 10) / 10;
     for (Saving& s : r.savings)
-        s = {s.code, std::round(s.waste_g * 10) / 10, std::round(s.time_s / 10) * 10, std::round(s.cost * 100) / 100};
+        s = {s.code, std::round(s.waste_g * 10) / 10, std::round(s.time_s / 10) * 10,
+             std::round(s.cost * 100) / 100};
     r.as_assigned_g = std::round(r.as_assigned_g * 10) / 10;
     r.as_assigned_s = rounded(r.as_assigned_s, 10);
     r.as_assigned_cost = rounded(r.as_assigned_cost, 0.01);
@@ -63,9 +64,12 @@ PrintRecord foretold(const Project& p, int copies) {
 Project thriftier(Project p) {
     Planner planner;
     const auto plan = planner.plan(p);
-    const auto list = plan ? suggest(p, **plan, {}, false) : Result<std::vector<Suggestion>>(std::vector<Suggestion>());
+    const auto list =
+        plan ? suggest(p, **plan, {}, false) : Result<std::vector<Suggestion>>(std::vector<Suggestion>());
     for (const Suggestion& s : list ? *list : std::vector<Suggestion>())
-        if (const Saving saved{s.code, waste_g(s.before) - waste_g(s.after), s.before.total_s - s.after.total_s, s.before.cost - s.after.cost}; s.apply && !s.only_told && saved.waste_g > 1) {
+        if (const Saving saved{s.code, waste_g(s.before) - waste_g(s.after),
+                               s.before.total_s - s.after.total_s, s.before.cost - s.after.cost};
+            s.apply && !s.only_told && saved.waste_g > 1) {
             s.apply(p);
             p.taken.push_back(saved);
             break;
@@ -82,7 +86,12 @@ std::vector<PrintRecord> season() {
         int copies;
         int every; ///< one of so many
     };
-    std::vector<Kind> kinds{{badge(), "badge", 5, 3}, {lighthouse(), "lighthouse", 1, 2}, {lamp_bracket(), "lamp-bracket", 1, 4}, {tide_dial(), "tide-dial", 1, 4}, {badge(), "badge", 10, 4}, {lighthouse(), "lighthouse", 2, 3}};
+    std::vector<Kind> kinds{{badge(), "badge", 5, 3},
+                            {lighthouse(), "lighthouse", 1, 2},
+                            {lamp_bracket(), "lamp-bracket", 1, 4},
+                            {tide_dial(), "tide-dial", 1, 4},
+                            {badge(), "badge", 10, 4},
+                            {lighthouse(), "lighthouse", 2, 3}};
     constexpr int kThriftierFrom = 20; // until then nobody had looked at what is proposed
     std::vector<PrintRecord> plans, later;
     for (const Kind& k : kinds) {
@@ -111,7 +120,10 @@ std::vector<PrintRecord> season() {
         };
         came(Quantity::printing, kSeason.printing, 0.08, 10);
         came(Quantity::hand, kSeason.hand, 0.18, 10);
-        came(Quantity::feeder, r.machine != "feeder-4" || r.start_s < kSeason.feeder_since_s ? kSeason.feeder_before : kSeason.feeder_after, 0.04, 10);
+        came(Quantity::feeder,
+             r.machine != "feeder-4" || r.start_s < kSeason.feeder_since_s ? kSeason.feeder_before
+                                                                           : kSeason.feeder_after,
+             0.04, 10);
         came(Quantity::tool, 1.0, 0.10, 10);
         came(Quantity::waiting, kSeason.waiting, 0.5, 60);
         came(Quantity::piece, kSeason.piece, 0.04, 0.1);
@@ -120,7 +132,8 @@ std::vector<PrintRecord> season() {
         came(Quantity::cleaning, kSeason.cleaning, 0.4, 60);
         came(Quantity::soaking, kSeason.soaking, 0.3, 600);
         double all_s = 0;
-        for (const Quantity q : {Quantity::printing, Quantity::hand, Quantity::feeder, Quantity::tool, Quantity::waiting})
+        for (const Quantity q :
+             {Quantity::printing, Quantity::hand, Quantity::feeder, Quantity::tool, Quantity::waiting})
             all_s += r.at(q).real.value_or(0);
         r.end_s = r.start_s + std::llround(all_s);
         // Not everybody weighs everything.
@@ -137,7 +150,8 @@ std::vector<PrintRecord> season() {
             r.outcome = Outcome::failed;
             r.failed_layer = std::max(2, r.layers / 2);
             r.fault = n == 15 ? "bed" : "damp";
-            r.notes = n == 15 ? "Came off at the corner; the sheet had not been wiped." : "Strings all over; the spool had stood open for weeks.";
+            r.notes = n == 15 ? "Came off at the corner; the sheet had not been wiped."
+                              : "Strings all over; the spool had stood open for weeks.";
             r.end_s = r.start_s + std::llround(all_s / 2);
             for (Figure& f : r.figures)
                 f.real.reset();

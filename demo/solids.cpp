@@ -17,7 +17,6 @@ IntPoint at(double x_mm, double y_mm) {
     return {std::llround(x_mm * kUnitsPerMm), std::llround(y_mm * kUnitsPerMm)};
 }
 
-
 } // namespace
 
 Paths circle(double x, double y, double r, int segments) {
@@ -75,10 +74,22 @@ using Pen = std::vector<std::vector<std::pair<double, double>>>;
 const Pen& glyph(char c) {
     static const std::map<char, Pen> glyphs{
         {'A', {{{0, 0}, {2, 6}, {4, 0}}, {{0.7, 2}, {3.3, 2}}}},
-        {'B', {{{0, 0}, {0, 6}, {2.6, 6}, {3.5, 5.2}, {3.5, 4}, {2.6, 3.2}, {0, 3.2}}, {{2.6, 3.2}, {4, 2.3}, {4, 0.9}, {2.8, 0}, {0, 0}}}},
+        {'B',
+         {{{0, 0}, {0, 6}, {2.6, 6}, {3.5, 5.2}, {3.5, 4}, {2.6, 3.2}, {0, 3.2}},
+          {{2.6, 3.2}, {4, 2.3}, {4, 0.9}, {2.8, 0}, {0, 0}}}},
         {'D', {{{0, 0}, {0, 6}, {2, 6}, {4, 4.2}, {4, 1.8}, {2, 0}, {0, 0}}}},
         {'E', {{{4, 6}, {0, 6}, {0, 0}, {4, 0}}, {{0, 3.1}, {3.2, 3.1}}}},
-        {'G', {{{4, 5.2}, {2.8, 6}, {1.2, 6}, {0, 4.8}, {0, 1.2}, {1.2, 0}, {2.8, 0}, {4, 1}, {4, 2.8}, {2.4, 2.8}}}},
+        {'G',
+         {{{4, 5.2},
+           {2.8, 6},
+           {1.2, 6},
+           {0, 4.8},
+           {0, 1.2},
+           {1.2, 0},
+           {2.8, 0},
+           {4, 1},
+           {4, 2.8},
+           {2.4, 2.8}}}},
         {'H', {{{0, 0}, {0, 6}}, {{4, 0}, {4, 6}}, {{0, 3}, {4, 3}}}},
         {'I', {{{2, 0}, {2, 6}}}},
         {'L', {{{0, 6}, {0, 0}, {4, 0}}}},
@@ -87,7 +98,19 @@ const Pen& glyph(char c) {
         {'O', {{{1.2, 0}, {0, 1.2}, {0, 4.8}, {1.2, 6}, {2.8, 6}, {4, 4.8}, {4, 1.2}, {2.8, 0}, {1.2, 0}}}},
         {'P', {{{0, 0}, {0, 6}, {2.8, 6}, {4, 5.2}, {4, 3.8}, {2.8, 3}, {0, 3}}}},
         {'R', {{{0, 0}, {0, 6}, {2.8, 6}, {4, 5.2}, {4, 3.9}, {2.8, 3.1}, {0, 3.1}}, {{1.8, 3.1}, {4, 0}}}},
-        {'S', {{{4, 5.2}, {2.8, 6}, {1.2, 6}, {0, 5.1}, {0, 4}, {1, 3.2}, {3, 2.8}, {4, 2}, {4, 0.9}, {2.8, 0}, {1.2, 0}, {0, 0.8}}}},
+        {'S',
+         {{{4, 5.2},
+           {2.8, 6},
+           {1.2, 6},
+           {0, 5.1},
+           {0, 4},
+           {1, 3.2},
+           {3, 2.8},
+           {4, 2},
+           {4, 0.9},
+           {2.8, 0},
+           {1.2, 0},
+           {0, 0.8}}}},
         {'T', {{{0, 6}, {4, 6}}, {{2, 6}, {2, 0}}}},
         {'U', {{{0, 6}, {0, 1.2}, {1.2, 0}, {2.8, 0}, {4, 1.2}, {4, 6}}}},
         {'V', {{{0, 6}, {2, 0}, {4, 6}}}},
@@ -95,13 +118,53 @@ const Pen& glyph(char c) {
         {'0', {{{1.2, 0}, {0, 1.2}, {0, 4.8}, {1.2, 6}, {2.8, 6}, {4, 4.8}, {4, 1.2}, {2.8, 0}, {1.2, 0}}}},
         {'1', {{{0.8, 4.8}, {2.2, 6}, {2.2, 0}}}},
         {'2', {{{0, 5}, {1.2, 6}, {2.8, 6}, {4, 5}, {4, 3.8}, {0, 0}, {4, 0}}}},
-        {'3', {{{0, 5.2}, {1.2, 6}, {2.8, 6}, {4, 5.1}, {4, 4}, {2.8, 3.2}, {1.6, 3.2}}, {{2.8, 3.2}, {4, 2.3}, {4, 0.9}, {2.8, 0}, {1.2, 0}, {0, 0.8}}}},
+        {'3',
+         {{{0, 5.2}, {1.2, 6}, {2.8, 6}, {4, 5.1}, {4, 4}, {2.8, 3.2}, {1.6, 3.2}},
+          {{2.8, 3.2}, {4, 2.3}, {4, 0.9}, {2.8, 0}, {1.2, 0}, {0, 0.8}}}},
         {'4', {{{3, 0}, {3, 6}, {0, 1.8}, {4, 1.8}}}},
         {'5', {{{4, 6}, {0.4, 6}, {0, 3.4}, {2.8, 3.6}, {4, 2.5}, {4, 1.1}, {2.8, 0}, {1, 0}, {0, 0.8}}}},
-        {'6', {{{3.4, 6}, {1.4, 5.2}, {0, 3}, {0, 1.2}, {1.2, 0}, {2.8, 0}, {4, 1.2}, {4, 2.2}, {2.8, 3.3}, {1.2, 3.3}, {0, 2.4}}}},
+        {'6',
+         {{{3.4, 6},
+           {1.4, 5.2},
+           {0, 3},
+           {0, 1.2},
+           {1.2, 0},
+           {2.8, 0},
+           {4, 1.2},
+           {4, 2.2},
+           {2.8, 3.3},
+           {1.2, 3.3},
+           {0, 2.4}}}},
         {'7', {{{0, 6}, {4, 6}, {1.4, 0}}}},
-        {'8', {{{1.2, 3.2}, {0.2, 4.1}, {0.2, 5.1}, {1.2, 6}, {2.8, 6}, {3.8, 5.1}, {3.8, 4.1}, {2.8, 3.2}, {1.2, 3.2}, {0, 2.2}, {0, 1}, {1.2, 0}, {2.8, 0}, {4, 1}, {4, 2.2}, {2.8, 3.2}}}},
-        {'9', {{{0.6, 0}, {2.6, 0.8}, {4, 3}, {4, 4.8}, {2.8, 6}, {1.2, 6}, {0, 4.8}, {0, 3.8}, {1.2, 2.7}, {2.8, 2.7}, {4, 3.6}}}},
+        {'8',
+         {{{1.2, 3.2},
+           {0.2, 4.1},
+           {0.2, 5.1},
+           {1.2, 6},
+           {2.8, 6},
+           {3.8, 5.1},
+           {3.8, 4.1},
+           {2.8, 3.2},
+           {1.2, 3.2},
+           {0, 2.2},
+           {0, 1},
+           {1.2, 0},
+           {2.8, 0},
+           {4, 1},
+           {4, 2.2},
+           {2.8, 3.2}}}},
+        {'9',
+         {{{0.6, 0},
+           {2.6, 0.8},
+           {4, 3},
+           {4, 4.8},
+           {2.8, 6},
+           {1.2, 6},
+           {0, 4.8},
+           {0, 3.8},
+           {1.2, 2.7},
+           {2.8, 2.7},
+           {4, 3.6}}}},
     };
     static const Pen blank;
     const auto it = glyphs.find(c);
@@ -147,7 +210,8 @@ Paths mirrored_x(Paths p) {
     return p;
 }
 
-void add_plate_with_pockets(Builder& b, const Paths& outline, const Paths& pockets, double deep, double height) {
+void add_plate_with_pockets(Builder& b, const Paths& outline, const Paths& pockets, double deep,
+                            double height) {
     const Paths plate = strictly_simple(outline), holes = strictly_simple(pockets);
     add_cap(b, plate, height, 1, true);
     add_cap(b, subtract(plate, holes), 0, 1, false);
@@ -162,7 +226,9 @@ void add_plate_with_pockets(Builder& b, const Paths& outline, const Paths& pocke
 void add_revolved(Builder& b, const std::vector<std::pair<double, double>>& profile, int segments) {
     const auto at_angle = [&](std::size_t i, int s) {
         const double a = 2 * pi * (s % segments) / segments;
-        return Vec3{static_cast<float>(profile[i].first * std::cos(a)), static_cast<float>(profile[i].first * std::sin(a)), static_cast<float>(profile[i].second)};
+        return Vec3{static_cast<float>(profile[i].first * std::cos(a)),
+                    static_cast<float>(profile[i].first * std::sin(a)),
+                    static_cast<float>(profile[i].second)};
     };
     for (std::size_t i = 0; i + 1 < profile.size(); ++i)
         for (int s = 0; s < segments; ++s) {
@@ -182,10 +248,13 @@ Mesh box(double x0, double y0, double z0, double x1, double y1, double z1) {
 namespace {
 
 /// A grid of points around, stitched into triangles; rows run upwards, u closes on itself.
-Mesh stitched(int u_count, int v_count, bool v_closes, const std::function<Vec3(int, int)>& at_uv, bool poles) {
+Mesh stitched(int u_count, int v_count, bool v_closes, const std::function<Vec3(int, int)>& at_uv,
+              bool poles) {
     std::vector<Vec3> v;
     std::vector<Triangle> t;
-    const auto index = [&](int u, int w) { return static_cast<std::uint32_t>((w % v_count) * u_count + u % u_count); };
+    const auto index = [&](int u, int w) {
+        return static_cast<std::uint32_t>((w % v_count) * u_count + u % u_count);
+    };
     for (int w = 0; w < v_count; ++w)
         for (int u = 0; u < u_count; ++u)
             v.push_back(at_uv(u, w));
@@ -203,21 +272,29 @@ Mesh stitched(int u_count, int v_count, bool v_closes, const std::function<Vec3(
 } // namespace
 
 Mesh sphere(double r, int segments, int rings, Vec3 centre) {
-    return stitched(segments, rings + 1, false, [=](int u, int w) {
-        const double phi = pi * w / rings, theta = 2 * pi * u / segments;
-        const double flat = w == 0 || w == rings ? 0 : std::sin(phi) * r;
-        return Vec3{static_cast<float>(centre.x + flat * std::cos(theta)), static_cast<float>(centre.y + flat * std::sin(theta)),
-                    static_cast<float>(centre.z - r * std::cos(phi))};
-    }, true);
+    return stitched(
+        segments, rings + 1, false,
+        [=](int u, int w) {
+            const double phi = pi * w / rings, theta = 2 * pi * u / segments;
+            const double flat = w == 0 || w == rings ? 0 : std::sin(phi) * r;
+            return Vec3{static_cast<float>(centre.x + flat * std::cos(theta)),
+                        static_cast<float>(centre.y + flat * std::sin(theta)),
+                        static_cast<float>(centre.z - r * std::cos(phi))};
+        },
+        true);
 }
 
 Mesh torus(double big_r, double small_r, int segments, int rings) {
-    return stitched(segments, rings, true, [=](int u, int w) {
-        const double theta = 2 * pi * u / segments, phi = 2 * pi * w / rings;
-        const double flat = big_r + small_r * std::cos(phi);
-        return Vec3{static_cast<float>(flat * std::cos(theta)), static_cast<float>(flat * std::sin(theta)),
-                    static_cast<float>(small_r * std::sin(phi))};
-    }, false);
+    return stitched(
+        segments, rings, true,
+        [=](int u, int w) {
+            const double theta = 2 * pi * u / segments, phi = 2 * pi * w / rings;
+            const double flat = big_r + small_r * std::cos(phi);
+            return Vec3{static_cast<float>(flat * std::cos(theta)),
+                        static_cast<float>(flat * std::sin(theta)),
+                        static_cast<float>(small_r * std::sin(phi))};
+        },
+        false);
 }
 
 Mesh frustum(double r0, double r1, double height, int segments) {
@@ -228,7 +305,8 @@ Mesh frustum(double r0, double r1, double height, int segments) {
         const Path base = circle(0, 0, r0, segments)[0];
         const auto p = [&](std::size_t i, double z) {
             const IntPoint& q = base[i % base.size()];
-            return Vec3{static_cast<float>(double(q.X) / kUnitsPerMm), static_cast<float>(double(q.Y) / kUnitsPerMm), static_cast<float>(z)};
+            return Vec3{static_cast<float>(double(q.X) / kUnitsPerMm),
+                        static_cast<float>(double(q.Y) / kUnitsPerMm), static_cast<float>(z)};
         };
         for (std::size_t i = 0; i < base.size(); ++i) {
             b.add(p(i, 0), p(i + 1, 0), {0, 0, static_cast<float>(height)});

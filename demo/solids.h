@@ -27,14 +27,16 @@ Paths sector(double r_inner, double r_outer, double from_deg, double to_deg, int
 Paths ring(double x, double y, double r_inner, double r_outer, int segments = 96);
 /// A line of given width with round ends along the points.
 Paths stroke(const std::vector<std::pair<double, double>>& points_mm, double width_mm);
-/// Capitals and digits drawn with a pen: height of the letters and width of the pen in mm; x, y: left end of the base line.
+/// Capitals and digits drawn with a pen: height of the letters and width of the pen in mm; x, y: left end of
+/// the base line.
 Paths lettering(const std::string& text, double x, double y, double height_mm, double pen_mm);
 double lettering_width(const std::string& text, double height_mm);
 Paths moved(Paths p, double dx, double dy);
 Paths mirrored_x(Paths p);
 
 /// A plate over the outline from 0 to `height`, with pockets `deep` from below where `pockets` is.
-void add_plate_with_pockets(Builder& b, const Paths& outline, const Paths& pockets, double deep, double height);
+void add_plate_with_pockets(Builder& b, const Paths& outline, const Paths& pockets, double deep,
+                            double height);
 /// The profile turned about the z axis: (radius, z) points, counter-clockwise, closed by the axis.
 void add_revolved(Builder& b, const std::vector<std::pair<double, double>>& profile, int segments);
 

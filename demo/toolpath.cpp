@@ -27,15 +27,18 @@ std::vector<Line> across(const Paths& area, double apart, bool along_x) {
     if (area.empty() || apart <= 0)
         return out;
     const Box b = box_of(area);
-    const double low = double(along_x ? b.top : b.left) / kUnitsPerMm, high = double(along_x ? b.bottom : b.right) / kUnitsPerMm;
+    const double low = double(along_x ? b.top : b.left) / kUnitsPerMm,
+                 high = double(along_x ? b.bottom : b.right) / kUnitsPerMm;
     bool back = false;
     for (double at = low + apart / 2; at < high; at += apart, back = !back) {
         std::vector<double> cuts;
         for (const Path& ring : area)
             for (std::size_t i = 0; i < ring.size(); ++i) {
                 const IntPoint &p = ring[i], &q = ring[i + 1 == ring.size() ? 0 : i + 1];
-                const double p0 = double(along_x ? p.X : p.Y) / kUnitsPerMm, p1 = double(along_x ? p.Y : p.X) / kUnitsPerMm;
-                const double q0 = double(along_x ? q.X : q.Y) / kUnitsPerMm, q1 = double(along_x ? q.Y : q.X) / kUnitsPerMm;
+                const double p0 = double(along_x ? p.X : p.Y) / kUnitsPerMm,
+                             p1 = double(along_x ? p.Y : p.X) / kUnitsPerMm;
+                const double q0 = double(along_x ? q.X : q.Y) / kUnitsPerMm,
+                             q1 = double(along_x ? q.Y : q.X) / kUnitsPerMm;
                 if ((p1 <= at) != (q1 <= at))
                     cuts.push_back(p0 + (at - p1) / (q1 - p1) * (q0 - p0));
             }
@@ -43,7 +46,8 @@ std::vector<Line> across(const Paths& area, double apart, bool along_x) {
         std::vector<Line> row;
         for (std::size_t i = 0; i + 1 < cuts.size(); i += 2)
             if (cuts[i + 1] - cuts[i] > 0.2)
-                row.push_back(along_x ? Line{{cuts[i], at}, {cuts[i + 1], at}} : Line{{at, cuts[i]}, {at, cuts[i + 1]}});
+                row.push_back(along_x ? Line{{cuts[i], at}, {cuts[i + 1], at}}
+                                      : Line{{at, cuts[i]}, {at, cuts[i + 1]}});
         if (back) {
             std::reverse(row.begin(), row.end());
             for (Line& l : row)
@@ -68,7 +72,8 @@ std::vector<Line> lines_of(const Paths& rings, const Settings& s, const Motion& 
         }
     const double density = solid ? 1 : s.infill_pct / 100;
     if (density > 0)
-        for (Line& l : across(offset(rings, -(std::max(1, s.walls) + 0.5) * s.line_width_mm), s.line_width_mm / density, along_x)) {
+        for (Line& l : across(offset(rings, -(std::max(1, s.walls) + 0.5) * s.line_width_mm),
+                              s.line_width_mm / density, along_x)) {
             l.speed = solid ? m.skin : m.infill;
             out.push_back(std::move(l));
         }
@@ -93,10 +98,12 @@ double length(const std::vector<Line>& lines) {
 
 class Writer {
 public:
-    Writer(const Project& p, const Plan& plan, const ToolpathWishes& w) : p_(p), plan_(plan), w_(w), motion_(p.machine.motion) {}
+    Writer(const Project& p, const Plan& plan, const ToolpathWishes& w)
+        : p_(p), plan_(plan), w_(w), motion_(p.machine.motion) {}
 
     std::string text() {
-        const Filament& first = p_.filaments[plan_.sequence.layer(0).empty() ? 0 : plan_.sequence.layer(0)[0]];
+        const Filament& first =
+            p_.filaments[plan_.sequence.layer(0).empty() ? 0 : plan_.sequence.layer(0)[0]];
         say("; the demo's own toolpath program");
         say(w_.inches ? "G20" : "G21");
         say("G90");
@@ -117,7 +124,9 @@ public:
 private:
     void say(const std::string& line) { out_ += line + "\n"; }
     double unit(double v) const { return w_.inches ? v / 25.4 : v; }
-    std::string mm(double v) const { return w_.inches ? fmt::format("{:.5f}", v / 25.4) : fmt::format("{:.3f}", v); }
+    std::string mm(double v) const {
+        return w_.inches ? fmt::format("{:.5f}", v / 25.4) : fmt::format("{:.3f}", v);
+    }
 
     void stop_for(int change) {
         const Change& c = plan_.changes[static_cast<std::size_t>(change)];
@@ -141,7 +150,8 @@ private:
                 change_tool(n, f);
             if (w_.stops)
                 for (std::size_t i = 0; i < plan_.changes.size(); ++i)
-                    if (const Change& c = plan_.changes[i]; c.within_layer && c.layer + w_.late == n && c.to == f)
+                    if (const Change& c = plan_.changes[i];
+                        c.within_layer && c.layer + w_.late == n && c.to == f)
                         stop_for(static_cast<int>(i));
             filament(n, f);
         }
@@ -180,11 +190,13 @@ private:
             const bool solid = n <= p_.settings.bottom_skins || n > piece.layers() - p_.settings.top_skins;
             std::vector<Line> mine = lines_of(area, p_.settings, motion_, solid, n % 2 == 0);
             const Bounds& b = piece.table->bounds;
-            const double cx = (double(b.min.x) + b.max.x) / 2, cy = (double(b.min.y) + b.max.y) / 2, turn = x.turn_deg / 180 * std::numbers::pi;
+            const double cx = (double(b.min.x) + b.max.x) / 2, cy = (double(b.min.y) + b.max.y) / 2,
+                         turn = x.turn_deg / 180 * std::numbers::pi;
             for (Line& l : mine)
                 for (Point& q : l) {
                     const double dx = q[0] - cx, dy = q[1] - cy;
-                    q = {x.origin_x_mm + dx * std::cos(turn) - dy * std::sin(turn), x.origin_y_mm + dx * std::sin(turn) + dy * std::cos(turn)};
+                    q = {x.origin_x_mm + dx * std::cos(turn) - dy * std::sin(turn),
+                         x.origin_y_mm + dx * std::sin(turn) + dy * std::cos(turn)};
                 }
             all += length(mine);
             lines.push_back(std::move(mine));
@@ -193,10 +205,13 @@ private:
         if (all <= 0 || mm3 <= 0)
             return;
         const Filament& filament = p_.filaments[static_cast<std::size_t>(f)];
-        const double per_mm = mm3 / all / (std::numbers::pi / 4 * filament.diameter_mm * filament.diameter_mm);
+        const double per_mm =
+            mm3 / all / (std::numbers::pi / 4 * filament.diameter_mm * filament.diameter_mm);
         for (const std::vector<Line>& piece : lines)
             for (const Line& l : piece)
-                draw(l, per_mm, laid_at(n == 1 ? motion_.first_layer : l.speed, facts(filament.material).flow_mm3_s, p_.settings.line_width_mm, plan_.grid.thickness_mm(n)));
+                draw(l, per_mm,
+                     laid_at(n == 1 ? motion_.first_layer : l.speed, facts(filament.material).flow_mm3_s,
+                             p_.settings.line_width_mm, plan_.grid.thickness_mm(n)));
     }
 
     void draw(const Line& l, double e_per_mm, double speed) {

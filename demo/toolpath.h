@@ -1,5 +1,5 @@
-// A plain toolpath program of the demo's own: walls and straight lines of infill, so that there are files to read, to compare and to write
-// pauses into.
+// A plain toolpath program of the demo's own: walls and straight lines of infill, so that there are files to
+// read, to compare and to write pauses into.
 #pragma once
 
 #include "core/plan/plan.h"
@@ -10,8 +10,8 @@
 namespace vitrail::demo {
 
 struct ToolpathWishes {
-    bool tools = false;        ///< a tool for each filament; else one tool prints everything, and nothing stops
-    bool stops = false;        ///< what the machine writes at the plan's changes, so many layers late:
+    bool tools = false; ///< a tool for each filament; else one tool prints everything, and nothing stops
+    bool stops = false; ///< what the machine writes at the plan's changes, so many layers late:
     int late = 0;
     std::vector<int> leave_out; ///< indices of changes that are forgotten
     bool relative_e = true;

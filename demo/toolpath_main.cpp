@@ -1,5 +1,6 @@
 // The demo's own toolpath program: make-toolpath PROJECT.vitrail OUT.gcode [tools|stops] [LATE]
-// Plain: one tool prints everything. tools: a tool for each filament. stops: what the machine writes at changes, LATE layers late.
+// Plain: one tool prints everything. tools: a tool for each filament. stops: what the machine writes at
+// changes, LATE layers late.
 #include "demo/toolpath.h"
 
 #include "core/plan/planner.h"

@@ -25,12 +25,16 @@ int main(int argc, char** argv) {
 #endif
     TestApplication app(argc, argv);
 #ifdef __SANITIZE_THREAD__
-    // The library was built without the sanitizer, which sees races where its loops hand work over. Our own threads are what is looked at.
+    // The library was built without the sanitizer, which sees races where its loops hand work over. Our own
+    // threads are what is looked at.
     const tbb::global_control one(tbb::global_control::max_allowed_parallelism, 1);
 #endif
     // As in scripts/test-environment; VITRAIL_PLAIN_LOCALE=1 runs a test by hand without it.
-    if (qEnvironmentVariableIsEmpty("VITRAIL_PLAIN_LOCALE") && std::localeconv()->decimal_point != std::string(",")) {
-        std::fputs("The tests run under a locale with a decimal comma, which is not there. Use ./run-tests.\n", stderr);
+    if (qEnvironmentVariableIsEmpty("VITRAIL_PLAIN_LOCALE") &&
+        std::localeconv()->decimal_point != std::string(",")) {
+        std::fputs(
+            "The tests run under a locale with a decimal comma, which is not there. Use ./run-tests.\n",
+            stderr);
         return 1;
     }
     for (const TestClass& c : vitrail::test::test_classes())

@@ -20,10 +20,13 @@ inline std::vector<TestClass>& test_classes() {
 }
 
 struct Registered {
-    Registered(const char* name, std::function<QObject*()> make) { test_classes().push_back({name, std::move(make)}); }
+    Registered(const char* name, std::function<QObject*()> make) {
+        test_classes().push_back({name, std::move(make)});
+    }
 };
 
 } // namespace vitrail::test
 
 /// Stands at the end of a test file, before its .moc.
-#define VITRAIL_TEST(Class) static const vitrail::test::Registered registered_##Class(#Class, []() -> QObject* { return new Class; });
+#define VITRAIL_TEST(Class)                                                                                  \
+    static const vitrail::test::Registered registered_##Class(#Class, []() -> QObject* { return new Class; });

@@ -51,8 +51,9 @@ inline Project stack(const std::string& letters, double height_mm, const char* m
     p.machine = *find_machine(machine);
     p.filaments = {pla('A', "#141414"), pla('B', "#f2f2ea"), pla('C', "#b82e28"), pla('D', "#2f6db5")};
     for (std::size_t i = 0; i < letters.size(); ++i)
-        p.pieces[0].parts.push_back(part(("slab-" + std::to_string(i + 1)).c_str(),
-                               solids::box(0, 0, height_mm * double(i), 10, 10, height_mm * double(i + 1)), letters[i]));
+        p.pieces[0].parts.push_back(
+            part(("slab-" + std::to_string(i + 1)).c_str(),
+                 solids::box(0, 0, height_mm * double(i), 10, 10, height_mm * double(i + 1)), letters[i]));
     return p;
 }
 
@@ -61,8 +62,9 @@ inline Project row(const std::string& letters, double height_mm, const char* mac
     Project p = stack("", 1, machine);
     p.name = "row";
     for (std::size_t i = 0; i < letters.size(); ++i)
-        p.pieces[0].parts.push_back(part(("block-" + std::to_string(i + 1)).c_str(),
-                               solids::box(10.0 * double(i), 0, 0, 10.0 * double(i + 1), 10, height_mm), letters[i]));
+        p.pieces[0].parts.push_back(
+            part(("block-" + std::to_string(i + 1)).c_str(),
+                 solids::box(10.0 * double(i), 0, 0, 10.0 * double(i + 1), 10, height_mm), letters[i]));
     return p;
 }
 
@@ -111,8 +113,11 @@ inline std::string source_file(const std::string& relative) {
 } // namespace vitrail::test
 
 /// |a − b| ≤ tolerance, with both numbers in the message.
-#define COMPARE_NEAR(a, b, tolerance)                                                                                          \
-    do {                                                                                                                       \
-        const double a_ = (a), b_ = (b);                                                                                       \
-        QVERIFY2(std::abs(a_ - b_) <= (tolerance), qPrintable(QStringLiteral("%1 is not within %2 of %3").arg(a_, 0, 'g', 9).arg(double(tolerance)).arg(b_, 0, 'g', 9))); \
+#define COMPARE_NEAR(a, b, tolerance)                                                                        \
+    do {                                                                                                     \
+        const double a_ = (a), b_ = (b);                                                                     \
+        QVERIFY2(std::abs(a_ - b_) <= (tolerance), qPrintable(QStringLiteral("%1 is not within %2 of %3")    \
+                                                                  .arg(a_, 0, 'g', 9)                        \
+                                                                  .arg(double(tolerance))                    \
+                                                                  .arg(b_, 0, 'g', 9)));                     \
     } while (false)

@@ -1,6 +1,6 @@
 // vitrail [FILES]: opens a project, or starts one from model files.
-#include "app/piece/piece_bench.h"
 #include "app/document/document.h"
+#include "app/piece/piece_bench.h"
 #include "app/shell/main_window.h"
 #include "app/theme/desktop.h"
 #include "app/theme/language.h"
@@ -27,16 +27,20 @@ int main(int argc, char** argv) {
     parser.setApplicationDescription(QApplication::translate("main", "Plans multicolour prints."));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("files"), QApplication::translate("main", "A project, or model files"), QStringLiteral("[files...]"));
-    QCommandLineOption exit_at_first_frame(QStringLiteral("exit-at-first-frame"),
-                                           QApplication::translate("main", "Quit once the piece has been painted (for benchmarks)"));
+    parser.addPositionalArgument(QStringLiteral("files"),
+                                 QApplication::translate("main", "A project, or model files"),
+                                 QStringLiteral("[files...]"));
+    QCommandLineOption exit_at_first_frame(
+        QStringLiteral("exit-at-first-frame"),
+        QApplication::translate("main", "Quit once the piece has been painted (for benchmarks)"));
     exit_at_first_frame.setFlags(QCommandLineOption::HiddenFromHelp);
     parser.addOption(exit_at_first_frame);
     parser.process(app);
 
     QApplication::setWindowIcon(QIcon(QStringLiteral(":/vitrail.svg")));
     apply_theme(app, theme_choice());
-    QObject::connect(&DesktopWishes::instance(), &DesktopWishes::changed, &app, [&app] { apply_theme(app, theme_choice()); });
+    QObject::connect(&DesktopWishes::instance(), &DesktopWishes::changed, &app,
+                     [&app] { apply_theme(app, theme_choice()); });
     DesktopWishes::instance().ask();
     // A window deletes itself when it is closed, or when another takes its place in another language.
     MainWindow& window = *new MainWindow;
@@ -53,7 +57,8 @@ int main(int argc, char** argv) {
                 std::quick_exit(0); // what is measured ends here
         });
     else if (parser.isSet(exit_at_first_frame)) // without OpenGL: once there is a plan to show
-        QObject::connect(window.document(), &Document::plan_changed, &app, [] { QTimer::singleShot(0, qApp, &QApplication::quit); });
+        QObject::connect(window.document(), &Document::plan_changed, &app,
+                         [] { QTimer::singleShot(0, qApp, &QApplication::quit); });
     window.offer_recovery();
     window.find_runs();
     return QApplication::exec();

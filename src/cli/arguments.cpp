@@ -70,7 +70,8 @@ Filament parse_filament(const std::string& text) {
     const auto material = parse_material(words[1]);
     const auto colour = parse_colour(words[2]);
     if (!material)
-        throw Usage{"--filament: there is no material “" + words[1] + "”; `vitrail-cli filaments` lists them"};
+        throw Usage{"--filament: there is no material “" + words[1] +
+                    "”; `vitrail-cli filaments` lists them"};
     if (!colour)
         throw Usage{"--filament: “" + words[2] + "” is no colour #RRGGBB"};
     Filament f = make_filament(letter(words[0], "--filament"), *material, *colour);
@@ -106,13 +107,15 @@ PartAt part_named(const Project& p, const std::string& name, const std::string& 
 
 std::pair<std::string, int> parse_piece(const std::string& text) {
     const std::size_t x = text.rfind('x');
-    const bool counted = x != std::string::npos && x > 0 && x + 1 < text.size() && text.find_first_not_of("0123456789", x + 1) == std::string::npos;
+    const bool counted = x != std::string::npos && x > 0 && x + 1 < text.size() &&
+                         text.find_first_not_of("0123456789", x + 1) == std::string::npos;
     const std::string name = one_line(counted ? text.substr(0, x) : text);
     const double count = counted ? number(text.substr(x + 1), "--piece: the count") : 1;
     if (name.empty())
         throw Usage{"--piece takes NAME or NAMExN, not “" + text + "”"};
     if (count < 1 || count > kMostPlaced)
-        throw Usage{"--piece: “" + text + "” asks for " + text.substr(x + 1) + "; it must lie between 1 and " + std::to_string(kMostPlaced)};
+        throw Usage{"--piece: “" + text + "” asks for " + text.substr(x + 1) +
+                    "; it must lie between 1 and " + std::to_string(kMostPlaced)};
     return {name, static_cast<int>(count)};
 }
 

@@ -1,4 +1,5 @@
-// Words of the command line as values. What cannot be meant is thrown as Usage, what cannot be used as Unusable.
+// Words of the command line as values. What cannot be meant is thrown as Usage, what cannot be used as
+// Unusable.
 #pragma once
 
 #include "core/material/shelf.h"

@@ -46,7 +46,9 @@ inline std::int64_t instant(const std::string& text, const char* call, const Zon
         return now_s();
     const auto s = parse_instant(text, zone);
     if (!s)
-        throw Usage{std::string(call) + " is a time like 2026-12-05T18:30, with or without +01:00 behind it, or “now”; not " + text};
+        throw Usage{std::string(call) +
+                    " is a time like 2026-12-05T18:30, with or without +01:00 behind it, or “now”; not " +
+                    text};
     return *s;
 }
 

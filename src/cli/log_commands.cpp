@@ -34,7 +34,8 @@ std::string usual_book() {
         return own;
     const char* data = std::getenv("XDG_DATA_HOME");
     const char* home = std::getenv("HOME");
-    return (data && *data ? std::string(data) : std::string(home ? home : ".") + "/.local/share") + "/vitrail/vitrail/shelf.sqlite";
+    return (data && *data ? std::string(data) : std::string(home ? home : ".") + "/.local/share") +
+           "/vitrail/vitrail/shelf.sqlite";
 }
 
 ShelfDb open_book(const LogCall& o) {
@@ -55,12 +56,15 @@ std::string lower(std::string text) {
 }
 
 bool found(const PrintRecord& r, const Query& query) {
-    std::string text = r.id + " " + r.title + " " + r.machine + " " + r.machine_name + " " + r.material + " " + r.school + " " + to_string(r.outcome) + " " + r.fault + " " + r.notes + " " + instant_text(r.start_s, {});
+    std::string text = r.id + " " + r.title + " " + r.machine + " " + r.machine_name + " " + r.material +
+                       " " + r.school + " " + to_string(r.outcome) + " " + r.fault + " " + r.notes + " " +
+                       instant_text(r.start_s, {});
     for (const UsedFilament& u : r.filaments)
         text += " " + u.name + " " + u.material + " " + u.spool + " " + u.colour;
     text = lower(std::move(text));
     const auto has = [&](const std::string& word) { return text.find(lower(word)) != std::string::npos; };
-    return within(r, query) && std::all_of(query.words.begin(), query.words.end(), has) && std::none_of(query.without.begin(), query.without.end(), has);
+    return within(r, query) && std::all_of(query.words.begin(), query.words.end(), has) &&
+           std::none_of(query.without.begin(), query.without.end(), has);
 }
 
 std::vector<PrintRecord> prints_of(ShelfDb& db, const LogCall& o) {
@@ -87,7 +91,8 @@ std::string amount(Quantity q, double v) {
 std::string new_id(const PrintRecord& r, const std::vector<PrintRecord>& known) {
     const std::string base = instant_text(r.start_s, {}).substr(0, 16);
     std::string id = base;
-    for (int n = 2; std::any_of(known.begin(), known.end(), [&](const PrintRecord& k) { return k.id == id; }); ++n)
+    for (int n = 2; std::any_of(known.begin(), known.end(), [&](const PrintRecord& k) { return k.id == id; });
+         ++n)
         id = fmt::format("{}-{}", base, n);
     return id;
 }
@@ -96,7 +101,8 @@ PrintRecord typed_record(const LogCall& o, const Project& p, const Plan& plan) {
     PrintRecord r = record_of(p, plan);
     r.project_file = o.project;
     const Zone zone = place_zone(now_s());
-    r.start_s = o.start.empty() ? now_s() - static_cast<std::int64_t>(r.foretold_s()) : instant(o.start, "--start", zone);
+    r.start_s = o.start.empty() ? now_s() - static_cast<std::int64_t>(r.foretold_s())
+                                : instant(o.start, "--start", zone);
     if (!o.end.empty())
         r.end_s = instant(o.end, "--end", zone);
     else if (o.hours > 0)
@@ -109,7 +115,9 @@ PrintRecord typed_record(const LogCall& o, const Project& p, const Plan& plan) {
             known += (known.empty() ? "" : ", ") + std::string(f.code);
         throw Usage{"--fault: “" + o.fault + "” is not in the list: " + known};
     }
-    r.outcome = o.outcome == "failed" ? Outcome::failed : o.outcome == "usable" ? Outcome::usable : Outcome::good;
+    r.outcome = o.outcome == "failed"   ? Outcome::failed
+                : o.outcome == "usable" ? Outcome::usable
+                                        : Outcome::good;
     r.failed_layer = o.failed_layer;
     r.fault = o.fault;
     r.notes = o.notes;
@@ -146,7 +154,10 @@ int run_log_add(const LogCall& o) {
             fmt::print("{} kept as {}\n", r.title, r.id);
             for (int q = 0; q < kQuantities; ++q)
                 if (const Figure& f = r.figures[static_cast<std::size_t>(q)]; f.real)
-                    fmt::print("{:16} {:>10} foretold, {:>10} real\n", english(label(static_cast<Quantity>(q))), amount(static_cast<Quantity>(q), f.foretold), amount(static_cast<Quantity>(q), *f.real));
+                    fmt::print("{:16} {:>10} foretold, {:>10} real\n",
+                               english(label(static_cast<Quantity>(q))),
+                               amount(static_cast<Quantity>(q), f.foretold),
+                               amount(static_cast<Quantity>(q), *f.real));
             if (o.piece_g >= 0 && o.pieces > 1) {
                 const PerPiece each = per_piece(o.piece_g, o.pieces, o.step_g);
                 fmt::print("each piece {:.2f} ± {:.2f} g\n", each.g, each.plus_minus_g);
@@ -166,7 +177,9 @@ int run_log_list(const LogCall& o) {
         }
         for (const PrintRecord& r : prints) {
             const auto real = r.real_s();
-            fmt::print("{:18} {:22} {:12} {:>9} of {:>9}  {:.1f} g waste  {}{}\n", r.id, r.title, r.machine, real ? duration(*real) : "–", duration(r.foretold_s()), r.waste_g(), to_string(r.outcome), r.fault.empty() ? "" : ", " + r.fault);
+            fmt::print("{:18} {:22} {:12} {:>9} of {:>9}  {:.1f} g waste  {}{}\n", r.id, r.title, r.machine,
+                       real ? duration(*real) : "–", duration(r.foretold_s()), r.waste_g(),
+                       to_string(r.outcome), r.fault.empty() ? "" : ", " + r.fault);
         }
         return 0;
     });
@@ -180,23 +193,38 @@ int run_log_teach(const LogCall& o) {
         const Score s = score(prints);
         const Zone zone = place_zone(now_s());
         if (o.json) {
-            std::cout << json_text({{"schema", "vitrail.factors/1"}, {"prints", prints.size()}, {"factors", factors_report(factors, prints, zone)}, {"score", score_report(s)}}) << "\n";
+            std::cout << json_text({{"schema", "vitrail.factors/1"},
+                                    {"prints", prints.size()},
+                                    {"factors", factors_report(factors, prints, zone)},
+                                    {"score", score_report(s)}})
+                      << "\n";
             return 0;
         }
         for (const Factor& f : factors) {
             const Interval r = range_of(f.belief, 1);
             std::string of = f.key.machine;
-            for (const std::string& more : {f.key.nozzle_mm > 0 ? fmt::format("{} mm", f.key.nozzle_mm) : std::string(), f.key.material, f.key.school})
+            for (const std::string& more :
+                 {f.key.nozzle_mm > 0 ? fmt::format("{} mm", f.key.nozzle_mm) : std::string(), f.key.material,
+                  f.key.school})
                 of += (more.empty() || of.empty() ? "" : ", ") + more;
-            fmt::print("{:16} {:28} {:.2f} ± {:.2f}, the next from {:.2f} to {:.2f}, {}{}\n", english(label(f.key.quantity)), of, std::exp(f.belief.centre), std::exp(f.belief.centre) * f.belief.mean_sd, r.low, r.high, english(counted("{} print", "{} prints", f.belief.prints)), f.off ? ", switched off" : "");
+            fmt::print("{:16} {:28} {:.2f} ± {:.2f}, the next from {:.2f} to {:.2f}, {}{}\n",
+                       english(label(f.key.quantity)), of, std::exp(f.belief.centre),
+                       std::exp(f.belief.centre) * f.belief.mean_sd, r.low, r.high,
+                       english(counted("{} print", "{} prints", f.belief.prints)),
+                       f.off ? ", switched off" : "");
             if (f.drift)
-                fmt::print("{:16} since {}: {:.0f} % {}\n", "", instant_text(f.drift->since_s, zone).substr(0, 10), 100 * std::abs(f.drift->after / f.drift->before - 1), f.drift->after > f.drift->before ? "more" : "less");
+                fmt::print("{:16} since {}: {:.0f} % {}\n", "",
+                           instant_text(f.drift->since_s, zone).substr(0, 10),
+                           100 * std::abs(f.drift->after / f.drift->before - 1),
+                           f.drift->after > f.drift->before ? "more" : "less");
             for (const Sample& x : f.samples)
                 if (x.use == Sample::Use::outlier)
-                    fmt::print("{:16} not counted: {} ({:.2f})\n", "", prints[static_cast<std::size_t>(x.record)].id, std::exp(x.log_ratio));
+                    fmt::print("{:16} not counted: {} ({:.2f})\n", "",
+                               prints[static_cast<std::size_t>(x.record)].id, std::exp(x.log_ratio));
         }
         if (s.figures > 0)
-            fmt::print("of {} figures {:.0f} % came out within their 80 % range\n", s.figures, 100 * s.within_80);
+            fmt::print("of {} figures {:.0f} % came out within their 80 % range\n", s.figures,
+                       100 * s.within_80);
         return 0;
     });
 }
@@ -211,10 +239,12 @@ int run_log_outlook(const LogCall& o) {
             return 0;
         }
         const auto line = [](const char* name, const Outlook::Line& l, bool grams) {
-            const std::string from = l.prints ? english(counted("{} print", "{} prints", l.prints)) : std::string("a guess: no print yet");
+            const std::string from = l.prints ? english(counted("{} print", "{} prints", l.prints))
+                                              : std::string("a guess: no print yet");
             const auto text = [&](double v) { return grams ? fmt::format("{:.1f} g", v) : duration(v); };
             if (l.foretold > 0)
-                fmt::print("{:12} {:>10} by the plan, {} to {} ({})\n", name, text(l.foretold), text(l.range.low), text(l.range.high), from);
+                fmt::print("{:12} {:>10} by the plan, {} to {} ({})\n", name, text(l.foretold),
+                           text(l.range.low), text(l.range.high), from);
         };
         line("time", out.time, false);
         line("piece", out.piece, true);
@@ -238,7 +268,8 @@ int run_log_import(const LogCall& o) {
         for (const Status& ok : {write_prints(db, book->prints), write_pictures(db, book->pictures)})
             if (!ok)
                 throw Unusable{o.book, english(ok.error().message)};
-        fmt::print("{}\n", english(counted("{} print", "{} prints", static_cast<long long>(book->prints.size()))));
+        fmt::print("{}\n",
+                   english(counted("{} print", "{} prints", static_cast<long long>(book->prints.size()))));
         return 0;
     });
 }
@@ -248,13 +279,17 @@ int run_log_export(const LogCall& o) {
         ShelfDb db = open_book(o);
         const auto prints = prints_of(db, o);
         const auto pictures = read_pictures(db);
-        save(o.file, o.file.ends_with(".csv") ? logbook_to_csv(prints) : logbook_to_json({prints, pictures ? *pictures : std::map<std::string, std::string>()}));
+        save(o.file,
+             o.file.ends_with(".csv")
+                 ? logbook_to_csv(prints)
+                 : logbook_to_json({prints, pictures ? *pictures : std::map<std::string, std::string>()}));
         return 0;
     });
 }
 
 const PrintRecord& chosen(const std::vector<PrintRecord>& prints, const std::string& id) {
-    const auto at = std::find_if(prints.begin(), prints.end(), [&](const PrintRecord& r) { return r.id == id; });
+    const auto at =
+        std::find_if(prints.begin(), prints.end(), [&](const PrintRecord& r) { return r.id == id; });
     if (at == prints.end())
         throw Usage{"there is no print “" + id + "”; `vitrail-cli log list` has them"};
     return *at;
@@ -281,8 +316,17 @@ int run_log_compare(const LogCall& o) {
         if (o.json) {
             Json list = Json::array();
             for (const Difference& d : all)
-                list.push_back({{"of", d.of == Difference::Of::result ? "result" : d.of == Difference::Of::make_up ? "make-up" : "setting"}, {"what", english(d.what)}, {"first", english(d.first)}, {"second", english(d.second)}});
-            std::cout << json_text({{"schema", "vitrail.differences/1"}, {"first", a.id}, {"second", b.id}, {"differences", list}}) << "\n";
+                list.push_back({{"of", d.of == Difference::Of::result    ? "result"
+                                       : d.of == Difference::Of::make_up ? "make-up"
+                                                                         : "setting"},
+                                {"what", english(d.what)},
+                                {"first", english(d.first)},
+                                {"second", english(d.second)}});
+            std::cout << json_text({{"schema", "vitrail.differences/1"},
+                                    {"first", a.id},
+                                    {"second", b.id},
+                                    {"differences", list}})
+                      << "\n";
             return 0;
         }
         for (const Difference& d : all)
@@ -350,7 +394,9 @@ int run_log_remarks(const LogCall& o) {
             Json list = Json::array();
             for (const Remark& r : all)
                 list.push_back({{"code", r.code}, {"says", english(r.says)}, {"prints", r.prints}});
-            std::cout << json_text({{"schema", "vitrail.remarks/1"}, {"machine", o.machine}, {"remarks", list}}) << "\n";
+            std::cout << json_text(
+                             {{"schema", "vitrail.remarks/1"}, {"machine", o.machine}, {"remarks", list}})
+                      << "\n";
             return 0;
         }
         for (const Remark& r : all)
@@ -388,7 +434,8 @@ Pace pace_by(const std::string& book, const std::vector<PrintRecord>& foretold, 
 }
 
 void add_log_commands(CLI::App& app, std::function<int()>& run) {
-    CLI::App* log = app.add_subcommand("log", "The logbook: prints as foretold and as they came out, and what they teach");
+    CLI::App* log = app.add_subcommand(
+        "log", "The logbook: prints as foretold and as they came out, and what they teach");
     log->require_subcommand(1);
     const auto call = std::make_shared<LogCall>();
     const auto command = [&](const char* name, const char* what, int (*does)(const LogCall&)) {
@@ -403,27 +450,41 @@ void add_log_commands(CLI::App& app, std::function<int()>& run) {
     add->add_option("--start", call->start, "2026-12-05T18:30, or now; else as long ago as planned");
     CLI::Option* end = add->add_option("--end", call->end, "When it was done");
     add->add_option("--hours", call->hours, "How long it took in all")->check(not_negative)->excludes(end);
-    add->add_option("--waited-min", call->waited_min, "Of it, standing until somebody came")->check(not_negative);
-    add->add_option("--piece-g", call->piece_g, "The piece with its support, as weighed; all copies, or so many as --pieces says")->check(not_negative);
-    add->add_option("--pieces", call->pieces, "How many copies were on the scale together")->check(CLI::Range(1, 100000));
+    add->add_option("--waited-min", call->waited_min, "Of it, standing until somebody came")
+        ->check(not_negative);
+    add->add_option("--piece-g", call->piece_g,
+                    "The piece with its support, as weighed; all copies, or so many as --pieces says")
+        ->check(not_negative);
+    add->add_option("--pieces", call->pieces, "How many copies were on the scale together")
+        ->check(CLI::Range(1, 100000));
     add->add_option("--step", call->step_g, "Steps of the scale, g")->check(CLI::Range(0.001, 100.0));
     add->add_option("--purge-g", call->purge_g, "What was thrown out at the changes")->check(not_negative);
     add->add_option("--tower-g", call->tower_g, "Tower, skirt and ooze wall")->check(not_negative);
-    add->add_option("--cleaning-min", call->cleaning_min, "Getting the support off, by hand")->check(not_negative);
+    add->add_option("--cleaning-min", call->cleaning_min, "Getting the support off, by hand")
+        ->check(not_negative);
     add->add_option("--soaking-h", call->soaking_h, "In water")->check(not_negative);
-    add->add_option("--outcome", call->outcome, "good, usable or failed")->check(CLI::IsMember({"good", "usable", "failed"}));
-    add->add_option("--failed-layer", call->failed_layer, "The layer in which it failed")->check(CLI::Range(1, 1000000));
+    add->add_option("--outcome", call->outcome, "good, usable or failed")
+        ->check(CLI::IsMember({"good", "usable", "failed"}));
+    add->add_option("--failed-layer", call->failed_layer, "The layer in which it failed")
+        ->check(CLI::Range(1, 1000000));
     add->add_option("--fault", call->fault, "What went wrong, from the list of mistakes");
     add->add_option("--notes", call->notes, "Whatever else is worth knowing");
-    add->add_option("--set", call->settings, "KEY=VALUE: a setting it was printed with")->expected(1)->take_all();
+    add->add_option("--set", call->settings, "KEY=VALUE: a setting it was printed with")
+        ->expected(1)
+        ->take_all();
     add->add_flag("--json", call->json, "Print JSON");
     CLI::App* list = command("list", "The prints that were kept", run_log_list);
-    CLI::App* teach = command("teach", "Factors with their uncertainty, drifts, outliers, and how good the ranges were", run_log_teach);
-    CLI::App* compare = command("compare", "What came out otherwise in two prints, and what was otherwise", run_log_compare);
+    CLI::App* teach =
+        command("teach", "Factors with their uncertainty, drifts, outliers, and how good the ranges were",
+                run_log_teach);
+    CLI::App* compare =
+        command("compare", "What came out otherwise in two prints, and what was otherwise", run_log_compare);
     compare->add_option("first", call->id, "Its id")->required();
     compare->add_option("second", call->other, "The id of the other")->required();
     compare->add_option("--page", call->file, "A page to write instead, PDF or HTML");
-    CLI::App* says = command("remarks", "What the prints of a machine say about its purge, its calibration, its towers", run_log_remarks);
+    CLI::App* says =
+        command("remarks", "What the prints of a machine say about its purge, its calibration, its towers",
+                run_log_remarks);
     says->add_option("machine", call->machine, "Its id")->required();
     for (CLI::App* c : {list, teach})
         c->add_option("--machine", call->machine, "Only those of a machine");
@@ -435,21 +496,29 @@ void add_log_commands(CLI::App& app, std::function<int()>& run) {
     CLI::App* out = command("export", "Write prints as CSV or JSON, by the name's ending", run_log_export);
     out->add_option("file", call->file, "The list to write")->required();
     for (CLI::App* c : {list, out})
-        c->add_option("--find", call->find, "Only those with these words; -word: without it; and waste>20, date<2026-10, of " + fields);
+        c->add_option("--find", call->find,
+                      "Only those with these words; -word: without it; and waste>20, date<2026-10, of " +
+                          fields);
     CLI::App* page = command("page", "Write a print as a page, PDF or HTML", run_log_page);
     page->add_option("id", call->id, "Its id")->required();
     page->add_option("file", call->file, "The page")->required();
     CLI::App* photo = command("photo", "Keep a photograph with a print", run_log_photo);
     photo->add_option("id", call->id, "Its id")->required();
     photo->add_option("photograph", call->photograph, "JPEG, PNG, …")->required();
-    CLI::App* machine = command("machine", "Write a machine file that carries what its prints taught", run_log_machine);
+    CLI::App* machine =
+        command("machine", "Write a machine file that carries what its prints taught", run_log_machine);
     machine->add_option("machine", call->machine, "A machine's id, or its file")->required();
     machine->add_option("file", call->file, "The machine file to write")->required();
-    CLI::App* next = command("outlook", "What the logbook makes of a plan: ranges that hold with 80 %", run_log_outlook);
+    CLI::App* next =
+        command("outlook", "What the logbook makes of a plan: ranges that hold with 80 %", run_log_outlook);
     next->add_option("project", call->project, "The project, *.vitrail")->required();
-    next->add_option("--set", call->settings, "KEY=VALUE: a setting for this run only")->expected(1)->take_all();
+    next->add_option("--set", call->settings, "KEY=VALUE: a setting for this run only")
+        ->expected(1)
+        ->take_all();
     next->add_flag("--json", call->json, "Print JSON");
-    command("import", "Add prints from CSV or JSON; those with the same id are replaced", run_log_import)->add_option("file", call->file, "The list")->required();
+    command("import", "Add prints from CSV or JSON; those with the same id are replaced", run_log_import)
+        ->add_option("file", call->file, "The list")
+        ->required();
     command("remove", "Take a print out", run_log_remove)->add_option("id", call->id, "Its id")->required();
 }
 

@@ -49,23 +49,44 @@ int run_fit(const std::string& file, bool json) {
             for (std::size_t i = 0; i < readings->size(); ++i) {
                 const Reading& r = (*readings)[i];
                 const FittedReading& f = c->readings[i];
-                list.push_back({{"from_rgb", to_hex(r.from)}, {"to_rgb", to_hex(r.to)}, {"delta_e", r.delta_e}, {"clean_mm3", r.clean_mm3}, {"depth", f.depth},
-                                {"model_mm3", f.model_mm3}, {"residual_mm3", f.residual_mm3}, {"studentized", f.studentized}, {"outlier", f.outlier}});
+                list.push_back({{"from_rgb", to_hex(r.from)},
+                                {"to_rgb", to_hex(r.to)},
+                                {"delta_e", r.delta_e},
+                                {"clean_mm3", r.clean_mm3},
+                                {"depth", f.depth},
+                                {"model_mm3", f.model_mm3},
+                                {"residual_mm3", f.residual_mm3},
+                                {"studentized", f.studentized},
+                                {"outlier", f.outlier}});
             }
             const auto sd = [&](double v) { return c->sd_known() ? Json(v) : Json(); };
-            std::cout << json_text({{"schema", "vitrail.calibration/1"}, {"dead_mm3", c->dead_mm3}, {"mixing_mm3", c->mixing_mm3}, {"dead_sd_mm3", sd(c->dead_sd_mm3)},
-                              {"mixing_sd_mm3", sd(c->mixing_sd_mm3)}, {"covariance_mm6", sd(c->covariance_mm6)}, {"residual_sd_mm3", sd(c->residual_sd_mm3)}, {"readings", list}}) << "\n";
+            std::cout << json_text({{"schema", "vitrail.calibration/1"},
+                                    {"dead_mm3", c->dead_mm3},
+                                    {"mixing_mm3", c->mixing_mm3},
+                                    {"dead_sd_mm3", sd(c->dead_sd_mm3)},
+                                    {"mixing_sd_mm3", sd(c->mixing_sd_mm3)},
+                                    {"covariance_mm6", sd(c->covariance_mm6)},
+                                    {"residual_sd_mm3", sd(c->residual_sd_mm3)},
+                                    {"readings", list}})
+                      << "\n";
             return 0;
         }
         if (c->sd_known())
-            fmt::print("dead volume V_d {:.1f} ± {:.1f} mm³, mixing volume V_m {:.1f} ± {:.1f} mm³ (one standard deviation), from {} readings\n", c->dead_mm3, c->dead_sd_mm3, c->mixing_mm3, c->mixing_sd_mm3, readings->size());
+            fmt::print("dead volume V_d {:.1f} ± {:.1f} mm³, mixing volume V_m {:.1f} ± {:.1f} mm³ (one "
+                       "standard deviation), from {} readings\n",
+                       c->dead_mm3, c->dead_sd_mm3, c->mixing_mm3, c->mixing_sd_mm3, readings->size());
         else
-            fmt::print("dead volume V_d {:.1f} mm³, mixing volume V_m {:.1f} mm³, from two readings: how sure that is they do not tell, a third would\n", c->dead_mm3, c->mixing_mm3);
+            fmt::print("dead volume V_d {:.1f} mm³, mixing volume V_m {:.1f} mm³, from two readings: how "
+                       "sure that is they do not tell, a third would\n",
+                       c->dead_mm3, c->mixing_mm3);
         fmt::print("{:9} {:9} {:>9} {:>9} {:>9}\n", "from", "to", "measured", "model", "off by");
         for (std::size_t i = 0; i < readings->size(); ++i)
-            fmt::print("{:9} {:9} {:9.1f} {:9.1f} {:9.1f}{}\n", to_hex((*readings)[i].from), to_hex((*readings)[i].to), (*readings)[i].clean_mm3,
-                        c->readings[i].model_mm3, c->readings[i].residual_mm3, c->readings[i].outlier ? "  an outlier: measure it again" : "");
-        fmt::print("use them with --set purge.dead_mm3={:.1f} --set purge.mixing_mm3={:.1f}\n", c->dead_mm3, c->mixing_mm3);
+            fmt::print("{:9} {:9} {:9.1f} {:9.1f} {:9.1f}{}\n", to_hex((*readings)[i].from),
+                       to_hex((*readings)[i].to), (*readings)[i].clean_mm3, c->readings[i].model_mm3,
+                       c->readings[i].residual_mm3,
+                       c->readings[i].outlier ? "  an outlier: measure it again" : "");
+        fmt::print("use them with --set purge.dead_mm3={:.1f} --set purge.mixing_mm3={:.1f}\n", c->dead_mm3,
+                   c->mixing_mm3);
         return 0;
     });
 }
@@ -97,8 +118,8 @@ int run_machines(bool json) {
         return 0;
     }
     for (const Machine& m : shipped_machines())
-        fmt::print("{:10} {}\n           {}; bed {:.0f} × {:.0f} mm, {:.0f} mm high; purge {}\n", m.id, m.name,
-                    describe(m), m.bed_x_mm, m.bed_y_mm, m.height_mm, to_string(m.purge_to));
+        fmt::print("{:10} {}\n           {}; bed {:.0f} × {:.0f} mm, {:.0f} mm high; purge {}\n", m.id,
+                   m.name, describe(m), m.bed_x_mm, m.bed_y_mm, m.height_mm, to_string(m.purge_to));
     return 0;
 }
 
@@ -121,14 +142,17 @@ int run_filaments(bool json) {
         std::cout << json_text(list) << "\n";
         return 0;
     }
-    fmt::print("{:13} {:>8} {:>12} {:>10} {:>8}  does not bond with\n", "material", "g/cm³", "nozzle °C", "bed °C", "mm³/s");
+    fmt::print("{:13} {:>8} {:>12} {:>10} {:>8}  does not bond with\n", "material", "g/cm³", "nozzle °C",
+               "bed °C", "mm³/s");
     for (const Json& f : list) {
         std::string releases;
         for (const Json& r : f["does_not_bond_with"])
             releases += (releases.empty() ? "" : ", ") + r.get<std::string>();
-        fmt::print("{:13} {:8.2f} {:7.0f}–{:.0f} {:6.0f}–{:.0f} {:8.1f}  {}\n", f["material"].get<std::string>(),
-                    f["density_g_cm3"].get<double>(), f["nozzle_c"][0].get<double>(), f["nozzle_c"][1].get<double>(),
-                    f["bed_c"][0].get<double>(), f["bed_c"][1].get<double>(), f["flow_mm3_s"].get<double>(), releases);
+        fmt::print("{:13} {:8.2f} {:7.0f}–{:.0f} {:6.0f}–{:.0f} {:8.1f}  {}\n",
+                   f["material"].get<std::string>(), f["density_g_cm3"].get<double>(),
+                   f["nozzle_c"][0].get<double>(), f["nozzle_c"][1].get<double>(),
+                   f["bed_c"][0].get<double>(), f["bed_c"][1].get<double>(), f["flow_mm3_s"].get<double>(),
+                   releases);
     }
     return 0;
 }

@@ -21,8 +21,10 @@ void add_models(const NewOptions& o, double scale, Project& p) {
             const auto [name, count] = parse_piece(text);
             if (find_piece(p, name) >= 0)
                 throw Usage{"--piece: “" + name + "” is given twice"};
-            if (has_parts(p) ? p.pieces[static_cast<std::size_t>(piece)].parts.empty() : !p.pieces.front().name.empty())
-                throw Usage{"--piece: “" + p.pieces[static_cast<std::size_t>(piece)].name + "” has no --model after it"};
+            if (has_parts(p) ? p.pieces[static_cast<std::size_t>(piece)].parts.empty()
+                             : !p.pieces.front().name.empty())
+                throw Usage{"--piece: “" + p.pieces[static_cast<std::size_t>(piece)].name +
+                            "” has no --model after it"};
             piece = add_piece(p, name, count);
             continue;
         }
@@ -32,7 +34,8 @@ void add_models(const NewOptions& o, double scale, Project& p) {
             scale_model(p, static_cast<int>(p.models.size()) - 1, scale);
     }
     if (p.pieces[static_cast<std::size_t>(piece)].parts.empty())
-        throw Usage{"--piece: “" + p.pieces[static_cast<std::size_t>(piece)].name + "” has no --model after it"};
+        throw Usage{"--piece: “" + p.pieces[static_cast<std::size_t>(piece)].name +
+                    "” has no --model after it"};
 }
 
 /// WHAT=LETTER, of a filament that is there.
@@ -59,7 +62,8 @@ void add_band(const std::string& b, Project& p) {
     const std::size_t colon = what.rfind(':'), dots = what.find("..", colon == std::string::npos ? 0 : colon);
     if (colon == std::string::npos || dots == std::string::npos)
         throw Usage{"--band takes PART:Z0..Z1=LETTER, not “" + b + "”"};
-    const double z0 = number(what.substr(colon + 1, dots - colon - 1), "--band"), z1 = number(what.substr(dots + 2), "--band");
+    const double z0 = number(what.substr(colon + 1, dots - colon - 1), "--band"),
+                 z1 = number(what.substr(dots + 2), "--band");
     if (z0 < 0 || z1 <= z0)
         throw Usage{"--band: the band must begin at 0 or above and end above where it begins: “" + b + "”"};
     const PartAt at = part_named(p, what.substr(0, colon), "--band");
@@ -71,8 +75,11 @@ void paint(const std::string& text, Project& p) {
     // A wish about support stands where else the letter is.
     const std::size_t equals = text.rfind('=');
     const std::string value = equals == std::string::npos ? "" : text.substr(equals + 1);
-    const SupportWish wish = value == "free" ? SupportWish::keep_free : value == "hold" ? SupportWish::hold : SupportWish::none;
-    const auto [what, l] = wish == SupportWish::none ? assigned(p, text, "--paint") : std::pair{text.substr(0, equals), char(0)};
+    const SupportWish wish = value == "free"   ? SupportWish::keep_free
+                             : value == "hold" ? SupportWish::hold
+                                               : SupportWish::none;
+    const auto [what, l] =
+        wish == SupportWish::none ? assigned(p, text, "--paint") : std::pair{text.substr(0, equals), char(0)};
     const std::size_t colon = what.rfind(':');
     if (colon == std::string::npos)
         throw Usage{"--paint takes PART:up|down|Z0..Z1=LETTER, or =free or =hold, not “" + text + "”"};
@@ -90,7 +97,8 @@ void paint(const std::string& text, Project& p) {
     Piece& of = p.pieces[static_cast<std::size_t>(at.piece)];
     Part& part = of.parts[static_cast<std::size_t>(at.part)];
     const double bed = bounds(of).min.z;
-    const PatchNumber patch = wish == SupportWish::none ? patch_with(part, l, where) : static_cast<PatchNumber>(wish);
+    const PatchNumber patch =
+        wish == SupportWish::none ? patch_with(part, l, where) : static_cast<PatchNumber>(wish);
     if (patch == kUnpainted)
         throw Usage{"--paint: “" + part.name + "” has too many patches"};
     const auto apply = [&](const Mesh& m, Paint& paint) {
@@ -98,7 +106,8 @@ void paint(const std::string& text, Project& p) {
         if (dots != std::string::npos)
             paint_heights(m, paint, bed + z0, bed + z1, recolour);
         else
-            paint_triangles(paint, looking(m, {0, 0, where == "up" ? 1.0f : -1.0f}, kFacingWithin_deg), recolour);
+            paint_triangles(paint, looking(m, {0, 0, where == "up" ? 1.0f : -1.0f}, kFacingWithin_deg),
+                            recolour);
     };
     if (wish == SupportWish::none) {
         repaint(part, apply);

@@ -49,7 +49,8 @@ public:
     explicit StopAfter(double seconds)
         : watch_([this, seconds](const std::stop_token& done) {
               std::unique_lock lock(waiting_);
-              if (!over_.wait_for(lock, done, std::chrono::duration<double>(seconds), [] { return false; }) && !done.stop_requested())
+              if (!over_.wait_for(lock, done, std::chrono::duration<double>(seconds), [] { return false; }) &&
+                  !done.stop_requested())
                   late_.request_stop();
           }) {}
     std::stop_token token() const { return late_.get_token(); }
@@ -62,16 +63,20 @@ private:
 };
 
 /// The best stack of the filaments for the picture, and what fewer would do, said on the way.
-void search_bands(const ReliefCall& call, const std::vector<ReliefBand>& pins, const Raster& prepared, Project& p) {
+void search_bands(const ReliefCall& call, const std::vector<ReliefBand>& pins, const Raster& prepared,
+                  Project& p) {
     Picture& picture = *p.picture;
-    StackSearch s = search_for(picture, p.filaments, p.settings.first_layer_mm, p.settings.layer_mm, prepared);
-    s.most_layers = std::max(s.base_layers, 1 + static_cast<int>(std::floor((call.most_mm - s.first_mm) / s.layer_mm + 1e-9)));
+    StackSearch s =
+        search_for(picture, p.filaments, p.settings.first_layer_mm, p.settings.layer_mm, prepared);
+    s.most_layers = std::max(
+        s.base_layers, 1 + static_cast<int>(std::floor((call.most_mm - s.first_mm) / s.layer_mm + 1e-9)));
     s.most_bands = call.swaps + 1;
     s.most_filaments = call.slots;
     s.evaluations = call.evaluations;
     for (const ReliefBand& pin : pins) {
         if (pin.to_layer > s.most_layers)
-            throw Usage{fmt::format("--pin: layer {} is above the {} that fit into --most", pin.to_layer, s.most_layers)};
+            throw Usage{fmt::format("--pin: layer {} is above the {} that fit into --most", pin.to_layer,
+                                    s.most_layers)};
         s.layers.resize(std::max(s.layers.size(), static_cast<std::size_t>(pin.to_layer)), -1);
         const int tint = find_filament(p, pin.filament);
         if (tint < 0)
@@ -85,14 +90,18 @@ void search_bands(const ReliefCall& call, const std::vector<ReliefBand>& pins, c
         if (front[i].broken)
             continue;
         const bool first = i == 0 || front[i - 1].broken;
-        const std::string gain = first ? "" : fmt::format(", gains {:.1f}", front[i - 1].error - front[i].error);
+        const std::string gain =
+            first ? "" : fmt::format(", gains {:.1f}", front[i - 1].error - front[i].error);
         std::string stack;
         for (const StackBand& b : front[i].bands)
             stack += fmt::format("{}{}", p.filaments[static_cast<std::size_t>(b.tint)].letter, b.layers);
-        fmt::print("{}: ΔE {:.1f} with {}{}{}\n", counted("{} swap", "{} swaps", static_cast<int>(i)), front[i].error, stack, gain, front[i].proven ? ", proven" : "");
+        fmt::print("{}: ΔE {:.1f} with {}{}{}\n", counted("{} swap", "{} swaps", static_cast<int>(i)),
+                   front[i].error, stack, gain, front[i].proven ? ", proven" : "");
     }
     if (front.empty() || front.back().broken)
-        throw Unusable{call.picture, front.empty() ? "no stack fits: give more filaments, or more height." : "no stack keeps what is pinned: allow more swaps, slots or height."};
+        throw Unusable{call.picture,
+                       front.empty() ? "no stack fits: give more filaments, or more height."
+                                     : "no stack keeps what is pinned: allow more swaps, slots or height."};
     picture.bands = bands_of(front.back().bands, p.filaments);
     // The project gets what is printed.
     std::vector<Filament> used;
@@ -123,10 +132,13 @@ Project project_for(const PictureCall& call, PictureUse use, Raster& raster) {
     x.turn = call.turn, x.mirror = call.mirror;
     x.brightness = call.brightness, x.contrast = call.contrast, x.gamma = call.gamma;
     x.ground = colour_argument(call.ground, "--ground");
-    x.ground_out = call.ground_out == "cut" ? GroundOut::cut : call.ground_out == "lowest" ? GroundOut::lowest : GroundOut::keep;
+    x.ground_out = call.ground_out == "cut"      ? GroundOut::cut
+                   : call.ground_out == "lowest" ? GroundOut::lowest
+                                                 : GroundOut::keep;
     x.frame_mm = call.frame_mm, x.frame = colour_argument(call.frame_colour, "--frame-colour");
     x.corner_mm = call.corner_mm, x.hole_mm = call.hole_mm;
-    x.text = one_line(repaired(call.text)), x.text_mm = call.text_mm, x.text_colour = colour_argument(call.text_colour, "--text-colour");
+    x.text = one_line(repaired(call.text)), x.text_mm = call.text_mm,
+    x.text_colour = colour_argument(call.text_colour, "--text-colour");
     const auto read = decoded(picture);
     if (!read)
         throw Unusable{call.picture, english(read.error().message)};
@@ -136,8 +148,10 @@ Project project_for(const PictureCall& call, PictureUse use, Raster& raster) {
         std::array<double, 4> c{};
         for (std::size_t i = 0; i < 4; ++i)
             c[i] = parts.size() == 4 ? number(parts[i], "--crop") : 0;
-        if (!(c[0] >= 0 && c[1] >= 0 && c[2] >= 1 && c[3] >= 1 && c[0] + c[2] <= raster.width && c[1] + c[3] <= raster.height))
-            throw Usage{fmt::format("--crop takes X,Y,W,H within the {} by {} dots of the picture, not {}", raster.width, raster.height, call.crop)};
+        if (!(c[0] >= 0 && c[1] >= 0 && c[2] >= 1 && c[3] >= 1 && c[0] + c[2] <= raster.width &&
+              c[1] + c[3] <= raster.height))
+            throw Usage{fmt::format("--crop takes X,Y,W,H within the {} by {} dots of the picture, not {}",
+                                    raster.width, raster.height, call.crop)};
         x.left = c[0] / raster.width, x.right = (c[0] + c[2]) / raster.width;
         x.top = c[1] / raster.height, x.bottom = (c[1] + c[3]) / raster.height;
     }
@@ -146,7 +160,9 @@ Project project_for(const PictureCall& call, PictureUse use, Raster& raster) {
     settings_for_pictures(p.settings);
     apply_settings(p.settings, call.settings);
     const double line = p.settings.line_width_mm;
-    p.picture->dot_mm = call.dot_mm > 0 ? call.dot_mm : use == PictureUse::relief ? std::round(line / 2 * 20) / 20 : line;
+    p.picture->dot_mm = call.dot_mm > 0             ? call.dot_mm
+                        : use == PictureUse::relief ? std::round(line / 2 * 20) / 20
+                                                    : line;
     return p;
 }
 
@@ -172,9 +188,12 @@ Project make_and_save(const PictureCall& call, Project p, const Raster& raster) 
         triangles += part.mesh->triangles.size();
     for (const auto& stack : stacks_of(picture))
         layers = std::max(layers, layers_of(stack));
-    fmt::print("{}: {:.1f} × {:.1f} mm, {} × {} dots, {}, {}, {} triangles\n", call.out, picture.dots->width * picture.dot_mm, picture.dots->height * picture.dot_mm, picture.dots->width, picture.dots->height, counted("{} layer", "{} layers", layers),
+    fmt::print("{}: {:.1f} × {:.1f} mm, {} × {} dots, {}, {}, {} triangles\n", call.out,
+               picture.dots->width * picture.dot_mm, picture.dots->height * picture.dot_mm,
+               picture.dots->width, picture.dots->height, counted("{} layer", "{} layers", layers),
                counted("{} body", "{} bodies", static_cast<int>(piece.parts.size())), triangles);
-    fmt::print("ΔE to the picture {:.1f} on average, {:.1f} at most in 95 % of it\n", picture.figures.mean_delta_e, picture.figures.p95_delta_e);
+    fmt::print("ΔE to the picture {:.1f} on average, {:.1f} at most in 95 % of it\n",
+               picture.figures.mean_delta_e, picture.figures.p95_delta_e);
     return std::move(*made);
 }
 
@@ -183,9 +202,11 @@ ReliefBand parse_band(const std::string& text) {
     const std::size_t dots = text.find("..");
     if (text.size() < 6 || text[1] != '=' || dots == std::string::npos)
         throw Usage{fmt::format("--band takes LETTER=FROM..TO, in layers, not {}", text)};
-    const double from = number(text.substr(2, dots - 2), "--band"), to = number(text.substr(dots + 2), "--band");
+    const double from = number(text.substr(2, dots - 2), "--band"),
+                 to = number(text.substr(dots + 2), "--band");
     if (from < 1 || to < from || to > 100000 || from != std::floor(from) || to != std::floor(to))
-        throw Usage{fmt::format("--band counts whole layers from 1, the second not before the first: {}", text)};
+        throw Usage{
+            fmt::format("--band counts whole layers from 1, the second not before the first: {}", text)};
     return {letter(text.substr(0, 1), "--band"), static_cast<int>(from), static_cast<int>(to)};
 }
 
@@ -202,13 +223,18 @@ int run_stack(const StackOptions& o) {
         std::vector<StackLayer> layers;
         const std::vector<FilamentRun> runs = parse_stack(o.layers);
         if (runs.empty())
-            throw Usage{fmt::format("--layers is letters and how many layers of each, from below, as in A4B2C1; not {}", o.layers)};
+            throw Usage{fmt::format(
+                "--layers is letters and how many layers of each, from below, as in A4B2C1; not {}",
+                o.layers)};
         for (const auto& [letter, count] : runs) {
-            const auto it = std::find_if(filaments.begin(), filaments.end(), [&, whose = letter](const Filament& f) { return f.letter == whose; });
+            const auto it =
+                std::find_if(filaments.begin(), filaments.end(),
+                             [&, whose = letter](const Filament& f) { return f.letter == whose; });
             if (it == filaments.end())
                 throw Usage{fmt::format("--layers names {}, which no --filament describes", letter)};
             for (int i = 0; i < count; ++i)
-                layers.push_back({static_cast<int>(it - filaments.begin()), layers.empty() && o.first_layer_mm > 0 ? o.first_layer_mm : o.layer_mm});
+                layers.push_back({static_cast<int>(it - filaments.begin()),
+                                  layers.empty() && o.first_layer_mm > 0 ? o.first_layer_mm : o.layer_mm});
         }
         Lighting l;
         l.from = o.light == "behind" ? Lighting::From::behind : Lighting::From::front;
@@ -229,10 +255,20 @@ int run_stack(const StackOptions& o) {
         for (const StackLayer& x : layers)
             mm += x.mm;
         if (o.json)
-            std::cout << json_text({{"schema", "vitrail.stack/1"}, {"rgb", to_hex(rgb)}, {"lab", {lab.l, lab.a, lab.b}}, {"light", look.light}, {"reflectance", look.reflectance}, {"transmittance", look.transmittance}, {"mm", mm}}) << "\n";
+            std::cout << json_text({{"schema", "vitrail.stack/1"},
+                                    {"rgb", to_hex(rgb)},
+                                    {"lab", {lab.l, lab.a, lab.b}},
+                                    {"light", look.light},
+                                    {"reflectance", look.reflectance},
+                                    {"transmittance", look.transmittance},
+                                    {"mm", mm}})
+                      << "\n";
         else
-            fmt::print("{} layers, {:.2f} mm: {}\nLab {:.1f} {:.1f} {:.1f}\nsends back {:.3f} {:.3f} {:.3f}, lets through {:.3f} {:.3f} {:.3f} (linear red, green, blue)\n", layers.size(), mm, to_hex(rgb), lab.l, lab.a, lab.b, look.reflectance[0],
-                       look.reflectance[1], look.reflectance[2], look.transmittance[0], look.transmittance[1], look.transmittance[2]);
+            fmt::print("{} layers, {:.2f} mm: {}\nLab {:.1f} {:.1f} {:.1f}\nsends back {:.3f} {:.3f} {:.3f}, "
+                       "lets through {:.3f} {:.3f} {:.3f} (linear red, green, blue)\n",
+                       layers.size(), mm, to_hex(rgb), lab.l, lab.a, lab.b, look.reflectance[0],
+                       look.reflectance[1], look.reflectance[2], look.transmittance[0], look.transmittance[1],
+                       look.transmittance[2]);
         return 0;
     });
 }
@@ -258,7 +294,10 @@ int run_relief(const ReliefCall& call) {
         if (p.picture->bands.empty()) {
             const auto [across, down] = dots_of(*p.picture, raster);
             if (across < 1 || down < 1 || static_cast<double>(across) * down > kMostPictureDots)
-                throw Unusable{call.picture, fmt::format("it would have {} by {} dots; between one and 25 million in all can be made. Choose another width, or larger dots.", across, down)};
+                throw Unusable{call.picture,
+                               fmt::format("it would have {} by {} dots; between one and 25 million in all "
+                                           "can be made. Choose another width, or larger dots.",
+                                           across, down)};
             search_bands(call, pins, prepared(*p.picture, raster).picture, p);
         }
         const Project made = make_and_save(call, std::move(p), raster);
@@ -266,7 +305,9 @@ int run_relief(const ReliefCall& call) {
             return 0;
         fmt::print("{:.1f} % is too fine to come out\n", 100 * made.picture->figures.lost);
         if (made.picture->school == ReliefSchool::luminance)
-            fmt::print("{:.1f} % has a colour that shares its lightness with another: there the height cannot be right for both\n", 100 * made.picture->figures.collides);
+            fmt::print("{:.1f} % has a colour that shares its lightness with another: there the height "
+                       "cannot be right for both\n",
+                       100 * made.picture->figures.collides);
         return 0;
     });
 }
@@ -288,7 +329,9 @@ int run_panel(const PanelCall& call) {
             f.films = call.films;
         else
             std::erase(f.films, f.white);
-        f.order = call.order == "packed" ? FilmOrder::packed : call.order == "above" ? FilmOrder::above : FilmOrder::apart;
+        f.order = call.order == "packed"  ? FilmOrder::packed
+                  : call.order == "above" ? FilmOrder::above
+                                          : FilmOrder::apart;
         f.film_layers = call.film_layers, f.base_layers = call.base_layers;
         f.cover_least = call.cover_least, f.cover_most = call.cover_most;
         if (f.cover_most < f.cover_least)
@@ -298,7 +341,8 @@ int run_panel(const PanelCall& call) {
         f.rim_mm = call.rim_mm, f.slot_mm = call.slot_mm;
         if (!call.size.empty()) {
             const std::vector<std::string> parts = split(call.size, 'x');
-            const double wide = parts.size() == 2 ? number(parts[0], "--size") : 0, tall = parts.size() == 2 ? number(parts[1], "--size") : 0;
+            const double wide = parts.size() == 2 ? number(parts[0], "--size") : 0,
+                         tall = parts.size() == 2 ? number(parts[1], "--size") : 0;
             if (!(wide >= 1 && tall >= 1 && wide <= 1000 && tall <= 1000))
                 throw Usage{fmt::format("--size is WxH in mm, as in 150x100, not {}", call.size)};
             picture.width_mm = wide;
@@ -307,8 +351,11 @@ int run_panel(const PanelCall& call) {
         const Project made = make_and_save(call, std::move(p), raster);
         if (call.json)
             return 0;
-        fmt::print("{} stacks in use; {:.1f} % of the picture is farther than ΔE {:.0f} from all that these filaments can do\n", made.picture->stacks.size(), 100 * made.picture->figures.outside, kOutOfReach);
-        fmt::print("Lamps: low-voltage parts only, and a licensed electrician where local codes ask for one. PLA softens at 55 °C: keep the lamp cool and away from it.\n");
+        fmt::print("{} stacks in use; {:.1f} % of the picture is farther than ΔE {:.0f} from all that these "
+                   "filaments can do\n",
+                   made.picture->stacks.size(), 100 * made.picture->figures.outside, kOutOfReach);
+        fmt::print("Lamps: low-voltage parts only, and a licensed electrician where local codes ask for one. "
+                   "PLA softens at 55 °C: keep the lamp cool and away from it.\n");
         return 0;
     });
 }
@@ -327,10 +374,17 @@ int run_look(const LookCall& o) {
             const auto ready = prepared_picture(*p.picture);
             if (!ready)
                 throw Unusable{o.project, english(ready.error().message)};
-            const std::map<std::string, LookAs> names{{"printed", LookAs::printed}, {"flat", LookAs::flat}, {"lit", LookAs::lit}, {"unlit", LookAs::unlit}, {"original", LookAs::original}, {"difference", LookAs::difference}, {"collisions", LookAs::collisions}};
+            const std::map<std::string, LookAs> names{{"printed", LookAs::printed},
+                                                      {"flat", LookAs::flat},
+                                                      {"lit", LookAs::lit},
+                                                      {"unlit", LookAs::unlit},
+                                                      {"original", LookAs::original},
+                                                      {"difference", LookAs::difference},
+                                                      {"collisions", LookAs::collisions}};
             QByteArray png;
             QBuffer buffer(&png);
-            if (!buffer.open(QIODevice::WriteOnly) || !to_image(look(*p.picture, p.filaments, *ready, names.at(o.as))).save(&buffer, "PNG"))
+            if (!buffer.open(QIODevice::WriteOnly) ||
+                !to_image(look(*p.picture, p.filaments, *ready, names.at(o.as))).save(&buffer, "PNG"))
                 throw Unusable{o.png, "the picture could not be written."};
             save(o.png, png.toStdString());
         }

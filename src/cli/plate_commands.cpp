@@ -16,7 +16,6 @@
 #include "paint/page_paint.h"
 #include "paint/thumbnail.h"
 
-
 #include <fmt/format.h>
 
 #include <filesystem>
@@ -32,9 +31,12 @@ std::pair<int, int> range_of(const std::string& text) {
     const std::size_t dots = text.find("..");
     if (dots == std::string::npos)
         throw Usage{"--counts is N..M, such as 1..20"};
-    const double low = number(text.substr(0, dots), "--counts"), high = number(text.substr(dots + 2), "--counts");
-    if (low < 1 || high < low || high > kMostPlaced || low != static_cast<int>(low) || high != static_cast<int>(high))
-        throw Usage{fmt::format("--counts is N..M, whole numbers from 1 to {}, the smaller first", kMostPlaced)};
+    const double low = number(text.substr(0, dots), "--counts"),
+                 high = number(text.substr(dots + 2), "--counts");
+    if (low < 1 || high < low || high > kMostPlaced || low != static_cast<int>(low) ||
+        high != static_cast<int>(high))
+        throw Usage{
+            fmt::format("--counts is N..M, whole numbers from 1 to {}, the smaller first", kMostPlaced)};
     return {static_cast<int>(low), static_cast<int>(high)};
 }
 
@@ -54,9 +56,11 @@ OrderItem parse_item(const std::string& text) {
     item.file = text.substr(0, equals);
     const double count = number(text.substr(equals + 1), "the count of " + item.file);
     if (count < 1 || count > kMostPlaced || count != static_cast<int>(count))
-        throw Usage{fmt::format("the count of {} must be a whole number from 1 to {}", item.file, kMostPlaced)};
+        throw Usage{
+            fmt::format("the count of {} must be a whole number from 1 to {}", item.file, kMostPlaced)};
     item.count = static_cast<int>(count);
-    if (const std::size_t colon = item.file.rfind(':'); colon != std::string::npos && !fs::exists(item.file)) {
+    if (const std::size_t colon = item.file.rfind(':');
+        colon != std::string::npos && !fs::exists(item.file)) {
         item.piece = item.file.substr(colon + 1);
         item.file.resize(colon);
     }
@@ -142,7 +146,8 @@ OrderTask task_of(const OrderCall& o) {
     OrderTask task = value_or_unusable(order_task(p, sources), o.items.front());
     if (o.machines.empty() && o.items.front().find('=') != std::string::npos)
         for (const OrderKind& kind : task.kinds)
-            if (std::none_of(task.machines.begin(), task.machines.end(), [&](const Machine& m) { return m.id == kind.project->machine.id; }))
+            if (std::none_of(task.machines.begin(), task.machines.end(),
+                             [&](const Machine& m) { return m.id == kind.project->machine.id; }))
                 task.machines.push_back(kind.project->machine);
     if (!o.machines.empty()) {
         task.machines.clear();
@@ -165,7 +170,8 @@ int run_fill(const FillCall& o) {
             counts.second = std::max(1, value_or_unusable(most_copies(p, *plan), o.project));
         else
             counts = range_of(o.counts);
-        const CopiesCurve curve = value_or_unusable(copies_curve(p, *plan, counts.first, counts.second), o.project);
+        const CopiesCurve curve =
+            value_or_unusable(copies_curve(p, *plan, counts.first, counts.second), o.project);
         if (curve.most == 0)
             throw Unusable{o.project, "not even one of it fits on the bed"};
         const OneByOne apart = value_or_unusable(one_by_one(p, *plan), o.project);
@@ -173,18 +179,31 @@ int run_fill(const FillCall& o) {
             std::cout << json_text(fill_report(curve, apart)) << "\n";
             return 0;
         }
-        fmt::print("{} fit on one plate{}\n\n", curve.most, curve.pieces > 1 ? fmt::format(", of {} pieces each", curve.pieces) : "");
-        fmt::print("{:>5} {:>6} {:>8} {:>9} {:>10} {:>9} {:>9} {:>10}   each: {:>8} {:>9} {:>8}   at stake\n", "n", "plates", "changes", "waste g", "time", "cost", "all in", "", "waste g", "time", "all in");
+        fmt::print("{} fit on one plate{}\n\n", curve.most,
+                   curve.pieces > 1 ? fmt::format(", of {} pieces each", curve.pieces) : "");
+        fmt::print("{:>5} {:>6} {:>8} {:>9} {:>10} {:>9} {:>9} {:>10}   each: {:>8} {:>9} {:>8}   at stake\n",
+                   "n", "plates", "changes", "waste g", "time", "cost", "all in", "", "waste g", "time",
+                   "all in");
         for (const CopiesPoint& x : curve.points) {
             const double each = x.n * curve.pieces;
-            fmt::print("{:5} {:6} {:8} {:9.1f} {:>10} {:9.2f} {:9.2f} {:>10}         {:8.2f} {:>9} {:8.2f}   {:.0f} g, {}, {:.0f} %\n", x.n, x.plates, x.changes, x.waste_g, duration(x.total_s), x.cost, x.price, "", x.waste_g / each, duration(x.total_s / each), x.price / each, x.stake_g,
+            fmt::print("{:5} {:6} {:8} {:9.1f} {:>10} {:9.2f} {:9.2f} {:>10}         {:8.2f} {:>9} {:8.2f}   "
+                       "{:.0f} g, {}, {:.0f} %\n",
+                       x.n, x.plates, x.changes, x.waste_g, duration(x.total_s), x.cost, x.price, "",
+                       x.waste_g / each, duration(x.total_s / each), x.price / each, x.stake_g,
                        duration(x.stake_s), 100 * x.stake_share);
         }
-        const auto enough = [&](int n) { return n > 0 ? fmt::format("from {} on", n) : std::string("not yet"); };
-        fmt::print("\nanother copy gains less than {} %: waste {}, time {}, all in {}\n", p.settings.enough_pct, enough(curve.enough_waste), enough(curve.enough_time), enough(curve.enough_price));
+        const auto enough = [&](int n) {
+            return n > 0 ? fmt::format("from {} on", n) : std::string("not yet");
+        };
+        fmt::print("\nanother copy gains less than {} %: waste {}, time {}, all in {}\n",
+                   p.settings.enough_pct, enough(curve.enough_waste), enough(curve.enough_time),
+                   enough(curve.enough_price));
         if (apart.possible)
-            fmt::print("one after another: {} instead of {}, {:.1f} g thrown away instead of {:.1f}, {} instead of {}; a failure loses {:.0f} g instead of {:.0f}\n", counted("{} change", "{} changes", apart.changes), apart.changes_together, apart.waste_g, apart.waste_together_g,
-                       duration(apart.total_s), duration(apart.total_together_s), apart.stake_g, apart.stake_together_g);
+            fmt::print("one after another: {} instead of {}, {:.1f} g thrown away instead of {:.1f}, {} "
+                       "instead of {}; a failure loses {:.0f} g instead of {:.0f}\n",
+                       counted("{} change", "{} changes", apart.changes), apart.changes_together,
+                       apart.waste_g, apart.waste_together_g, duration(apart.total_s),
+                       duration(apart.total_together_s), apart.stake_g, apart.stake_together_g);
         else
             fmt::print("one after another: not possible. {}\n", apart.why_not);
         return 0;
@@ -204,22 +223,32 @@ int run_order(const OrderCall& o) {
         }
         for (std::size_t i = 0; i < plan.plates.size(); ++i) {
             const OrderPlate& p = plan.plates[i];
-            fmt::print("plate {}: {} to {} on {}: {}\n         {}, {:.1f} g thrown away, {}, put in {}\n", i + 1, clock_text(task, p.when.start_h), clock_text(task, p.when.end_h), task.machines[static_cast<std::size_t>(p.when.machine)].name, what_is_on(task, p),
-                       counted("{} change", "{} changes", p.figures.changes), p.figures.waste_g, duration(p.figures.total_s), p.when.put_in.size());
+            fmt::print("plate {}: {} to {} on {}: {}\n         {}, {:.1f} g thrown away, {}, put in {}\n",
+                       i + 1, clock_text(task, p.when.start_h), clock_text(task, p.when.end_h),
+                       task.machines[static_cast<std::size_t>(p.when.machine)].name, what_is_on(task, p),
+                       counted("{} change", "{} changes", p.figures.changes), p.figures.waste_g,
+                       duration(p.figures.total_s), p.when.put_in.size());
         }
         const auto line = [](const char* name, const OrderTotals& t) {
-            fmt::print("{:22} {:3} plates {:5} changes {:9.1f} g thrown away {:>9} {:4} visits {:4} loads  cost {:.2f}, all in {:.2f}\n", name, t.plates, t.changes, t.waste_g, duration(t.total_s), t.trips, t.loads, t.cost, t.price);
+            fmt::print("{:22} {:3} plates {:5} changes {:9.1f} g thrown away {:>9} {:4} visits {:4} loads  "
+                       "cost {:.2f}, all in {:.2f}\n",
+                       name, t.plates, t.changes, t.waste_g, duration(t.total_s), t.trips, t.loads, t.cost,
+                       t.price);
         };
         fmt::print("\n");
         line("as planned", plan.totals);
         line("each kind by itself", plan.apart);
         line("one piece at a time", plan.singly);
-        fmt::print("{}", plan.proven ? "\nproven: no way to cut it is better\n" : fmt::format("\nno way to cut it is worth less than {:.2f} by the aim; this one is {:.2f}; {} plates were planned\n", plan.bound, plan.totals.worth, plan.planned));
+        fmt::print("{}", plan.proven ? "\nproven: no way to cut it is better\n"
+                                     : fmt::format("\nno way to cut it is worth less than {:.2f} by the aim; "
+                                                   "this one is {:.2f}; {} plates were planned\n",
+                                                   plan.bound, plan.totals.worth, plan.planned));
         if (const Message saved = saving_in_words(task, plan); !saved.empty())
             fmt::print("{}\n", saved);
         for (std::size_t f = 0; f < plan.needs.size(); ++f)
             if (plan.needs[f].short_of())
-                fmt::print("{} runs short: {:.0f} g needed, {:.0f} g left\n", plan.filaments[f].name, plan.needs[f].g, plan.needs[f].left_g);
+                fmt::print("{} runs short: {:.0f} g needed, {:.0f} g left\n", plan.filaments[f].name,
+                           plan.needs[f].g, plan.needs[f].left_g);
         if (plan.totals.late > 0)
             fmt::print("{} late\n", counted("{} piece is", "{} pieces are", plan.totals.late));
         return 0;
@@ -231,7 +260,8 @@ int run_jobs(const JobsCall& o) {
         const Project p = open_project(o.project, o.settings);
         Planner planner;
         const auto plan = value_or_unusable(planner.plan(p), o.project);
-        const Jobs jobs = value_or_unusable(o.lettering ? lettering_jobs(p, *plan) : jobs_by_colour(p, *plan), o.project);
+        const Jobs jobs =
+            value_or_unusable(o.lettering ? lettering_jobs(p, *plan) : jobs_by_colour(p, *plan), o.project);
         if (!jobs.possible)
             throw Unusable{o.project, english(jobs.why_not)};
         if (!o.into.empty())
@@ -243,13 +273,17 @@ int run_jobs(const JobsCall& o) {
         }
         for (const Job& job : jobs.jobs) {
             const Totals& t = job.plan->totals;
-            fmt::print("{:12} {}: {:.1f} g, {}, {}{}\n", job.key, job.name, t.model_g, duration(t.total_s), counted("{} change", "{} changes", t.changes), job.plan->plate.fits ? "" : "; does not fit");
+            fmt::print("{:12} {}: {:.1f} g, {}, {}{}\n", job.key, job.name, t.model_g, duration(t.total_s),
+                       counted("{} change", "{} changes", t.changes),
+                       job.plan->plate.fits ? "" : "; does not fit");
             for (const JobPart& x : job.parts)
                 fmt::print("             {:4} × {}\n", x.count, x.part);
             for (const Message& m : job.steps)
                 fmt::print("             {}\n", m);
         }
-        fmt::print("{}: {:.1f} g, {:.1f} g thrown away, {}; {} of your time, {}\n", counted("{} job", "{} jobs", static_cast<long long>(jobs.jobs.size())), jobs.model_g, jobs.waste_g, duration(jobs.total_s), duration(jobs.attended_s),
+        fmt::print("{}: {:.1f} g, {:.1f} g thrown away, {}; {} of your time, {}\n",
+                   counted("{} job", "{} jobs", static_cast<long long>(jobs.jobs.size())), jobs.model_g,
+                   jobs.waste_g, duration(jobs.total_s), duration(jobs.attended_s),
                    counted("{} joint", "{} joints", jobs.joints));
         return 0;
     });
@@ -267,7 +301,9 @@ std::vector<PlannedVariant> variants_of(const VariantsCall& o) {
         of.front().name = p.name.empty() ? fs::path(file).stem().string() : p.name;
         if (o.projects.size() > 1) // each project as it stands
             of.resize(1);
-        else if (of.size() > 1 && find_variant(p, p.variant) >= 0 && digest(p) == digest(*p.variants[static_cast<std::size_t>(find_variant(p, p.variant))].project))
+        else if (of.size() > 1 && find_variant(p, p.variant) >= 0 &&
+                 digest(p) ==
+                     digest(*p.variants[static_cast<std::size_t>(find_variant(p, p.variant))].project))
             of.erase(of.begin()); // it is one of them
         out.insert(out.end(), of.begin(), of.end());
     }
@@ -290,7 +326,9 @@ int run_variants(const VariantsCall& o) {
         if (o.figures.empty())
             figures = {VariantFigure::hours, VariantFigure::money};
         const std::vector<PlannedVariant> variants = variants_of(o);
-        const ChoiceSheet sheet = choice_sheet(say("Which one?"), variants, figures, o.date, o.whom, [](const Project& p) { return png_of(trimmed(thumbnail(p, 440))); });
+        const ChoiceSheet sheet =
+            choice_sheet(say("Which one?"), variants, figures, o.date, o.whom,
+                         [](const Project& p) { return png_of(trimmed(thumbnail(p, 440))); });
         if (!o.html.empty())
             save(o.html, page_html(sheet.page));
         if (!o.pdf.empty() || !o.png.empty()) {
@@ -315,7 +353,9 @@ int run_variants(const VariantsCall& o) {
                 fmt::print(" {}", v.why_not);
             else
                 for (int f = 0; f < kVariantFigures; ++f)
-                    fmt::print(" {:>18}", english(text_of(static_cast<VariantFigure>(f), *v.project, value_of(static_cast<VariantFigure>(f), *v.project, *v.plan))));
+                    fmt::print(" {:>18}", english(text_of(
+                                              static_cast<VariantFigure>(f), *v.project,
+                                              value_of(static_cast<VariantFigure>(f), *v.project, *v.plan))));
             fmt::print("\n");
         }
         return 0;

@@ -32,12 +32,16 @@ int print_wedge(const WedgeCall& call, const WedgePlan& plan) {
         throw Usage{"--print needs --into, a folder for the files"};
     Settings s;
     s.first_layer_mm = usual_layers(PictureUse::relief, read_machine_argument(call.machine)).first_mm;
-    const auto wedge = wedge_project(plan, parse_filament(call.print), parse_filament(call.white_filament), parse_filament(call.black_filament), s, read_machine_argument(call.machine));
+    const auto wedge =
+        wedge_project(plan, parse_filament(call.print), parse_filament(call.white_filament),
+                      parse_filament(call.black_filament), s, read_machine_argument(call.machine));
     if (!wedge)
         throw Unusable{call.folder, english(wedge.error().message)};
     if (const Status ok = write_strip(*wedge, "wedge", before_wedge(), call.folder); !ok)
         throw Unusable{call.folder, english(ok.error().message)};
-    fmt::print("Written to {}: wedge.3mf, STL files, wedge.html, wedge.vitrail; {} steps of {} mm, {:.0f} × {:.0f} mm\n", call.folder, plan.steps, plan.layer_mm, plan.width_mm(), plan.height_mm());
+    fmt::print("Written to {}: wedge.3mf, STL files, wedge.html, wedge.vitrail; {} steps of {} mm, {:.0f} × "
+               "{:.0f} mm\n",
+               call.folder, plan.steps, plan.layer_mm, plan.width_mm(), plan.height_mm());
     return 0;
 }
 
@@ -69,19 +73,39 @@ int run_wedge(const WedgeCall& call) {
         if (call.json) {
             Json fields = Json::array();
             for (const WedgeField& f : fit->fields)
-                fields.push_back({{"layers", f.layers}, {"over", f.over_black ? "black" : "white"}, {"read", f.read}, {"fitted", f.fitted}, {"outlier", f.outlier}});
-            std::cout << json_text({{"schema", "vitrail.wedge/1"}, {"k_per_mm", fit->optics.k}, {"s_per_mm", fit->optics.s}, {"k_sd_per_mm", fit->k_sd}, {"s_sd_per_mm", fit->s_sd}, {"td_mm", td_of(fit->optics)}, {"white", fit->white},
-                                    {"black", fit->black}, {"gamma", fit->gamma}, {"unevenness", fit->unevenness}, {"rms", fit->rms}, {"fields", fields}, {"optics", optics_text(MeasuredOptics{fit->optics, fit->k_sd, fit->s_sd})}})
+                fields.push_back({{"layers", f.layers},
+                                  {"over", f.over_black ? "black" : "white"},
+                                  {"read", f.read},
+                                  {"fitted", f.fitted},
+                                  {"outlier", f.outlier}});
+            std::cout << json_text(
+                             {{"schema", "vitrail.wedge/1"},
+                              {"k_per_mm", fit->optics.k},
+                              {"s_per_mm", fit->optics.s},
+                              {"k_sd_per_mm", fit->k_sd},
+                              {"s_sd_per_mm", fit->s_sd},
+                              {"td_mm", td_of(fit->optics)},
+                              {"white", fit->white},
+                              {"black", fit->black},
+                              {"gamma", fit->gamma},
+                              {"unevenness", fit->unevenness},
+                              {"rms", fit->rms},
+                              {"fields", fields},
+                              {"optics", optics_text(MeasuredOptics{fit->optics, fit->k_sd, fit->s_sd})}})
                       << "\n";
             return 0;
         }
         const char* names[] = {"red", "green", "blue"};
         for (std::size_t c = 0; c < 3; ++c)
-            fmt::print("{:<6} K {:.3f} ± {:.3f} /mm, S {:.3f} ± {:.3f} /mm\n", names[c], fit->optics.k[c], fit->k_sd[c], fit->optics.s[c], fit->s_sd[c]);
-        fmt::print("transmission distance {:.2f} mm; fields are off by {:.4f}; light uneven by {:.0f} %; tones bent by {:.2f}\n", td_of(fit->optics), fit->rms, 100 * fit->unevenness, fit->gamma);
+            fmt::print("{:<6} K {:.3f} ± {:.3f} /mm, S {:.3f} ± {:.3f} /mm\n", names[c], fit->optics.k[c],
+                       fit->k_sd[c], fit->optics.s[c], fit->s_sd[c]);
+        fmt::print("transmission distance {:.2f} mm; fields are off by {:.4f}; light uneven by {:.0f} %; "
+                   "tones bent by {:.2f}\n",
+                   td_of(fit->optics), fit->rms, 100 * fit->unevenness, fit->gamma);
         for (const WedgeField& f : fit->fields)
             if (f.outlier)
-                fmt::print("left out: {} over {}, which is off by more than the others\n", counted("{} layer", "{} layers", f.layers), f.over_black ? "black" : "white");
+                fmt::print("left out: {} over {}, which is off by more than the others\n",
+                           counted("{} layer", "{} layers", f.layers), f.over_black ? "black" : "white");
         return 0;
     });
 }

@@ -20,7 +20,8 @@ void rehearse(Rehearsal& rehearsal, SimPrinter& printer, const Progress& progres
             to_printer = rehearsal.again();
         }
         if (n % 4096 == 0 && rehearsal.script().layer_line.size() > 0)
-            progress.at(static_cast<double>(rehearsal.layer()) / static_cast<double>(rehearsal.script().layer_line.size()));
+            progress.at(static_cast<double>(rehearsal.layer()) /
+                        static_cast<double>(rehearsal.script().layer_line.size()));
     }
 }
 

@@ -7,7 +7,8 @@
 
 namespace vitrail {
 
-/// To its end, or until it is stopped; the person acts by themselves. Ends also where the printer starts anew, or waits for nobody.
+/// To its end, or until it is stopped; the person acts by themselves. Ends also where the printer starts
+/// anew, or waits for nobody.
 void rehearse(Rehearsal& rehearsal, SimPrinter& printer, const Progress& progress = {});
 
 } // namespace vitrail

@@ -37,7 +37,8 @@ int listen_at(int& port) {
     address.sin_addr.s_addr = htonl(INADDR_LOOPBACK);
     address.sin_port = htons(static_cast<std::uint16_t>(port));
     socklen_t size = sizeof address;
-    if (::bind(fd, reinterpret_cast<sockaddr*>(&address), size) < 0 || ::listen(fd, 4) < 0 || ::getsockname(fd, reinterpret_cast<sockaddr*>(&address), &size) < 0) {
+    if (::bind(fd, reinterpret_cast<sockaddr*>(&address), size) < 0 || ::listen(fd, 4) < 0 ||
+        ::getsockname(fd, reinterpret_cast<sockaddr*>(&address), &size) < 0) {
         ::close(fd);
         return -1;
     }
@@ -51,7 +52,8 @@ int open_terminal(std::string& name) {
     if (fd < 0 || ::grantpt(fd) < 0 || ::unlockpt(fd) < 0 || !::ptsname(fd))
         return -1;
     name = ::ptsname(fd);
-    const int other = ::open(name.c_str(), O_RDWR | O_NOCTTY | O_CLOEXEC); // kept open, so that nobody leaving ends it
+    const int other =
+        ::open(name.c_str(), O_RDWR | O_NOCTTY | O_CLOEXEC); // kept open, so that nobody leaving ends it
     if (other >= 0) {
         termios t{};
         ::tcgetattr(other, &t);
@@ -119,11 +121,16 @@ int serve(const Serving& serving, const Device& device) {
         }
     };
     while (!stopped) {
-        const double speed = std::max(1e-6, device.speed() > 0 ? device.speed() : serving.speed), next = device.next_s();
-        int wait_ms = next >= 0 ? static_cast<int>(std::min(1000.0, next / speed * 1000)) : device.idle() > 0 ? 20 : 1000;
+        const double speed = std::max(1e-6, device.speed() > 0 ? device.speed() : serving.speed),
+                     next = device.next_s();
+        int wait_ms = next >= 0           ? static_cast<int>(std::min(1000.0, next / speed * 1000))
+                      : device.idle() > 0 ? 20
+                                          : 1000;
         if (next >= 0 && next / speed < 1e-3)
             wait_ms = 0;
-        pollfd fds[3] = {{listener, POLLIN, 0}, {client.fd, short(POLLIN | (client.out.empty() ? 0 : POLLOUT)), 0}, {terminal.fd, short(POLLIN | (terminal.out.empty() ? 0 : POLLOUT)), 0}};
+        pollfd fds[3] = {{listener, POLLIN, 0},
+                         {client.fd, short(POLLIN | (client.out.empty() ? 0 : POLLOUT)), 0},
+                         {terminal.fd, short(POLLIN | (terminal.out.empty() ? 0 : POLLOUT)), 0}};
         ::poll(fds, 3, wait_ms);
         // Time first: no further than what happens next, so that a slow host changes nothing.
         const Clock::time_point now = Clock::now();

@@ -13,15 +13,16 @@ namespace vitrail {
 
 namespace {
 
-constexpr double kAhead_s = 2;        ///< it takes commands as long as it has less to do than that
+constexpr double kAhead_s = 2; ///< it takes commands as long as it has less to do than that
 constexpr double kSaysBusy_s = 2;
 constexpr double kRoom_c = 20;
-constexpr double kMelts_c = 170;      ///< below it nothing is pushed, as common firmware has it (from memory)
+constexpr double kMelts_c = 170; ///< below it nothing is pushed, as common firmware has it (from memory)
 
 /// The number behind a letter; nothing where it is not there.
 bool value_of(const std::string& command, char letter, double& out) {
     for (std::size_t i = 1; i < command.size(); ++i)
-        if (command[i] == letter && (command[i - 1] == ' ' || (command[i - 1] >= '0' && command[i - 1] <= '9'))) {
+        if (command[i] == letter &&
+            (command[i - 1] == ' ' || (command[i - 1] >= '0' && command[i - 1] <= '9'))) {
             const char* p = command.data() + i + 1;
             const char* end = command.data() + command.size();
             while (p < end && (*p == ' ' || *p == '+'))
@@ -41,7 +42,8 @@ double towards(double from, double to, double step) {
 
 } // namespace
 
-SimPrinter::SimPrinter(Machine machine, StopWords stops, Moods moods, unsigned seed) : machine_(std::move(machine)), words_(std::move(stops)), moods_(moods), random_(seed) {
+SimPrinter::SimPrinter(Machine machine, StopWords stops, Moods moods, unsigned seed)
+    : machine_(std::move(machine)), words_(std::move(stops)), moods_(moods), random_(seed) {
     moods_.slow = std::clamp(moods_.slow, 0.01, 100.0);
     reset();
     announced_ = "start\n";
@@ -75,7 +77,8 @@ std::string SimPrinter::take(std::string_view bytes) {
     return out + pump();
 }
 
-/// Numbers and checksums are looked at as a line comes; what only asks is answered at once, the rest waits for its turn.
+/// Numbers and checksums are looked at as a line comes; what only asks is answered at once, the rest waits
+/// for its turn.
 std::string SimPrinter::line(std::string text) {
     if (text.rfind("HAND ", 0) == 0)
         return hand(text.substr(5));
@@ -86,7 +89,9 @@ std::string SimPrinter::line(std::string text) {
             return {}; // all of it is lost
         text.erase(text.size() / 2, 1);
     }
-    const auto refuse = [&](const char* why) { return fmt::format("Error:{}, last line: {}\nResend: {}\nok\n", why, last_line_, last_line_ + 1); };
+    const auto refuse = [&](const char* why) {
+        return fmt::format("Error:{}, last line: {}\nResend: {}\nok\n", why, last_line_, last_line_ + 1);
+    };
     if (text[0] == 'N') {
         const std::size_t star = text.rfind('*');
         int sum = -1;
@@ -94,9 +99,11 @@ std::string SimPrinter::line(std::string text) {
         if (star != std::string::npos)
             std::from_chars(text.data() + star + 1, text.data() + text.size(), sum);
         const auto parsed = std::from_chars(text.data() + 1, text.data() + text.size(), number);
-        if (star == std::string::npos || sum != line_checksum(std::string_view(text).substr(0, star)) || parsed.ec != std::errc())
+        if (star == std::string::npos || sum != line_checksum(std::string_view(text).substr(0, star)) ||
+            parsed.ec != std::errc())
             return refuse("checksum mismatch");
-        text = command_of(std::string_view(text).substr(0, star).substr(static_cast<std::size_t>(parsed.ptr - text.data())));
+        text = command_of(std::string_view(text).substr(0, star).substr(
+            static_cast<std::size_t>(parsed.ptr - text.data())));
         if (text.rfind("M110", 0) == 0) {
             last_line_ = number;
             return "ok\n";
@@ -115,16 +122,24 @@ std::string SimPrinter::line(std::string text) {
     std::from_chars(text.data() + 1, text.data() + text.size(), code);
     if (text[0] == 'M')
         switch (code) {
-        case 105: return "ok " + temperatures() + "\n";
-        case 114: return fmt::format("X:{:.2f} Y:{:.2f} Z:{:.3f} E:{:.2f}\nok\n", x_, y_, z_, e_);
-        case 115: return fmt::format("FIRMWARE_NAME:vitrail-printer MACHINE_TYPE:{} SIMULATED:1\nok\n", machine_.id);
-        case 27: return from_card_ || (card_at_ > 0 && card_at_ < card_.size()) ? fmt::format("SD printing byte {}/{}\nok\n", card_at_, card_.size()) : std::string("Not SD printing\nok\n");
+        case 105:
+            return "ok " + temperatures() + "\n";
+        case 114:
+            return fmt::format("X:{:.2f} Y:{:.2f} Z:{:.3f} E:{:.2f}\nok\n", x_, y_, z_, e_);
+        case 115:
+            return fmt::format("FIRMWARE_NAME:vitrail-printer MACHINE_TYPE:{} SIMULATED:1\nok\n",
+                               machine_.id);
+        case 27:
+            return from_card_ || (card_at_ > 0 && card_at_ < card_.size())
+                       ? fmt::format("SD printing byte {}/{}\nok\n", card_at_, card_.size())
+                       : std::string("Not SD printing\nok\n");
         case 24:
             if (waiting_)
                 return hand("go") + "ok\n";
             from_card_ = card_at_ < card_.size();
             return from_card_ ? "ok\n" : "Error:no file\nok\n";
-        default: break;
+        default:
+            break;
         }
     held_.push_back(std::move(text));
     return {};
@@ -172,11 +187,14 @@ std::string SimPrinter::hand(const std::string& what) {
     if (what == "clock")
         return fmt::format("// clock {:.3f}\n", now_s_);
     double value = 0;
-    if (what.rfind("speed ", 0) == 0 && std::from_chars(what.data() + 6, what.data() + what.size(), value).ec == std::errc() && value > 0) {
+    if (what.rfind("speed ", 0) == 0 &&
+        std::from_chars(what.data() + 6, what.data() + what.size(), value).ec == std::errc() && value > 0) {
         speed_ = value;
         return {};
     }
-    if (what.rfind("skip ", 0) == 0 && std::from_chars(what.data() + 5, what.data() + what.size(), value).ec == std::errc() && value > 0 && value < 1e7) {
+    if (what.rfind("skip ", 0) == 0 &&
+        std::from_chars(what.data() + 5, what.data() + what.size(), value).ec == std::errc() && value > 0 &&
+        value < 1e7) {
         if (waiting_ && somebody_s_ < 0)
             now_s_ = std::max(now_s_, wait_from_s_) + value;
         return fmt::format("// clock {:.3f}\n", now_s_);
@@ -190,7 +208,8 @@ std::string SimPrinter::hand(const std::string& what) {
         std::from_chars(what.data() + after + 6, what.data() + what.size(), value);
     const double late = moods_.late_s > 0 ? moods_.late_s * chance() : 0;
     puts_ = put;
-    somebody_s_ = std::max(now_s_, wait_from_s_) + std::clamp(value, 0.0, 1e7) + late + (put ? machine_.hand.time_s * moods_.slow : 0);
+    somebody_s_ = std::max(now_s_, wait_from_s_) + std::clamp(value, 0.0, 1e7) + late +
+                  (put ? machine_.hand.time_s * moods_.slow : 0);
     return fmt::format("// somebody comes {:.3f}\n", somebody_s_);
 }
 
@@ -226,20 +245,34 @@ void SimPrinter::move(const std::string& command) {
 void SimPrinter::do_g(const std::string& command, int code) {
     double v = 0;
     switch (code) {
-    case 0: case 1: case 2: case 3: move(command); break;
-    case 4: busy((value_of(command, 'P', v) ? v / 1000 : 0) + (value_of(command, 'S', v) ? v : 0)); break;
-    case 20: case 21: unit_ = code == 20 ? 25.4 : 1; break;
+    case 0:
+    case 1:
+    case 2:
+    case 3:
+        move(command);
+        break;
+    case 4:
+        busy((value_of(command, 'P', v) ? v / 1000 : 0) + (value_of(command, 'S', v) ? v : 0));
+        break;
+    case 20:
+    case 21:
+        unit_ = code == 20 ? 25.4 : 1;
+        break;
     case 28:
         x_ = y_ = z_ = 0;
         busy(machine_.motion.start_s);
         break;
-    case 90: case 91: relative_ = e_relative_ = code == 91; break;
+    case 90:
+    case 91:
+        relative_ = e_relative_ = code == 91;
+        break;
     case 92:
         for (auto [letter, at] : {std::pair{'X', &x_}, {'Y', &y_}, {'Z', &z_}, {'E', &e_}})
             if (value_of(command, letter, v))
                 *at = v * unit_;
         break;
-    default: break;
+    default:
+        break;
     }
 }
 
@@ -248,17 +281,27 @@ bool SimPrinter::is_stop(const std::string& command) const {
     for (const char* known : {"M0", "M1", "M25", "M226", "M600", "M601"})
         if (word == known)
             return true;
-    return std::find(words_.swap.begin(), words_.swap.end(), word) != words_.swap.end() || std::find(words_.pause.begin(), words_.pause.end(), word) != words_.pause.end();
+    return std::find(words_.swap.begin(), words_.swap.end(), word) != words_.swap.end() ||
+           std::find(words_.pause.begin(), words_.pause.end(), word) != words_.pause.end();
 }
 
 /// Whether the next command has to wait until this one is done.
 bool SimPrinter::do_m(const std::string& command, int code) {
     double v = 0;
-    const auto heating = [&](double from, double to, double per_s) { busy(std::max(0.0, to - from - std::max(0.0, busy_s_ - now_s_) * per_s) / per_s); };
+    const auto heating = [&](double from, double to, double per_s) {
+        busy(std::max(0.0, to - from - std::max(0.0, busy_s_ - now_s_) * per_s) / per_s);
+    };
     switch (code) {
-    case 82: case 83: e_relative_ = code == 83; return false;
-    case 104: target_c_ = value_of(command, 'S', v) ? v : target_c_; return false;
-    case 140: bed_target_c_ = value_of(command, 'S', v) ? v : bed_target_c_; return false;
+    case 82:
+    case 83:
+        e_relative_ = code == 83;
+        return false;
+    case 104:
+        target_c_ = value_of(command, 'S', v) ? v : target_c_;
+        return false;
+    case 140:
+        bed_target_c_ = value_of(command, 'S', v) ? v : bed_target_c_;
+        return false;
     case 109:
         target_c_ = value_of(command, 'S', v) ? v : target_c_;
         heating(nozzle_c_, target_c_, machine_.motion.nozzle_c_s);
@@ -267,8 +310,10 @@ bool SimPrinter::do_m(const std::string& command, int code) {
         bed_target_c_ = value_of(command, 'S', v) ? v : bed_target_c_;
         heating(bed_c_, bed_target_c_, machine_.motion.bed_c_s);
         return true;
-    case 400: return true;
-    default: return false;
+    case 400:
+        return true;
+    default:
+        return false;
     }
 }
 
@@ -304,7 +349,9 @@ std::string SimPrinter::run(const std::string& command) {
 
 double SimPrinter::next_s() const {
     double next = -1;
-    const auto at = [&](double s) { next = next < 0 ? std::max(0.0, s - now_s_) : std::min(next, std::max(0.0, s - now_s_)); };
+    const auto at = [&](double s) {
+        next = next < 0 ? std::max(0.0, s - now_s_) : std::min(next, std::max(0.0, s - now_s_));
+    };
     if (!announced_.empty())
         at(waiting_ ? wait_from_s_ : now_s_);
     if (waiting_ && somebody_s_ >= 0)
@@ -331,8 +378,10 @@ std::string SimPrinter::pass(double seconds) {
         now_s_ += step;
         left -= step;
         const double heat_s = step / moods_.slow;
-        nozzle_c_ = towards(nozzle_c_, std::max(kRoom_c, target_c_), machine_.motion.nozzle_c_s * heat_s * (target_c_ > nozzle_c_ ? 1 : 0.5));
-        bed_c_ = towards(bed_c_, std::max(kRoom_c, bed_target_c_), machine_.motion.bed_c_s * heat_s * (bed_target_c_ > bed_c_ ? 1 : 0.5));
+        nozzle_c_ = towards(nozzle_c_, std::max(kRoom_c, target_c_),
+                            machine_.motion.nozzle_c_s * heat_s * (target_c_ > nozzle_c_ ? 1 : 0.5));
+        bed_c_ = towards(bed_c_, std::max(kRoom_c, bed_target_c_),
+                         machine_.motion.bed_c_s * heat_s * (bed_target_c_ > bed_c_ ? 1 : 0.5));
         if (next > step)
             break;
         if (reset_s_ > 0 && now_s_ >= reset_s_) {
@@ -364,7 +413,8 @@ std::string SimPrinter::pass(double seconds) {
         if (left <= 0 && next_s() != 0)
             break;
     }
-    if (out.empty() && owes_ok_ && !waiting_ && now_s_ - busy_said_s_ >= kSaysBusy_s) { // so that nobody takes its silence for a lost line
+    if (out.empty() && owes_ok_ && !waiting_ &&
+        now_s_ - busy_said_s_ >= kSaysBusy_s) { // so that nobody takes its silence for a lost line
         busy_said_s_ = now_s_;
         out = "echo:busy: processing\n";
     }

@@ -1,4 +1,5 @@
-// A printer that does not exist: it takes line-numbered G-code, moves and heats in a time of its own, and has its moods.
+// A printer that does not exist: it takes line-numbered G-code, moves and heats in a time of its own, and has
+// its moods.
 #pragma once
 
 #include "core/base/line_buffer.h"
@@ -15,19 +16,23 @@ namespace vitrail {
 
 /// What goes wrong, on demand; all of it by the seed, so that it can be had again.
 struct Moods {
-    double drops = 0;       ///< share of lines that arrive damaged or not at all, 0 … 1
-    double slow = 1;        ///< everything takes so many times as long
-    double resets_s = 0;    ///< it forgets everything after about so many seconds, half to one and a half times; 0: never
+    double drops = 0; ///< share of lines that arrive damaged or not at all, 0 … 1
+    double slow = 1;  ///< everything takes so many times as long
+    /// it forgets everything after about so many seconds, half to one and a half times; 0: never
+    double resets_s = 0;
     double runs_out_mm = 0; ///< the filament ends after so many mm, and it waits for somebody; 0: never
     double late_s = 0;      ///< whoever is called comes up to so much later
 };
 
-/// Speaks as common firmware does (from memory): N lines with checksums, `ok`, `Resend:`, G0 … G4, G20, G21, G28, G90 … G92, M20-like cards left out but
-/// for M24, M25 and M27, M82, M83, M104, M105, M109, M110, M114, M115, M140, M190, M400, T. It waits at M0, M1, M25, M226, M600, M601, at the machine's own words for a swap, and
-/// where the filament ends, until somebody comes. What a person does comes as lines that are no G-code: "HAND put" exchanges the filament it waits for, "HAND go" lets
-/// it go on as it is, both "… after S" seconds; "HAND skip S" lets seconds go by in which it waits; "HAND speed X" and "HAND clock" are for whoever runs it. What it
-/// tells a person begins with "// ".
-/// Seconds are its own; whoever runs it says how fast they pass. While it has nothing to do none pass; while it waits for somebody who was not called they are those of the room.
+/// Speaks as common firmware does (from memory): N lines with checksums, `ok`, `Resend:`, G0 … G4, G20, G21,
+/// G28, G90 … G92, M20-like cards left out but for M24, M25 and M27, M82, M83, M104, M105, M109, M110, M114,
+/// M115, M140, M190, M400, T. It waits at M0, M1, M25, M226, M600, M601, at the machine's own words for a
+/// swap, and where the filament ends, until somebody comes. What a person does comes as lines that are no
+/// G-code: "HAND put" exchanges the filament it waits for, "HAND go" lets it go on as it is, both "… after S"
+/// seconds; "HAND skip S" lets seconds go by in which it waits; "HAND speed X" and "HAND clock" are for
+/// whoever runs it. What it tells a person begins with "// ". Seconds are its own; whoever runs it says how
+/// fast they pass. While it has nothing to do none pass; while it waits for somebody who was not called they
+/// are those of the room.
 class SimPrinter {
 public:
     SimPrinter(Machine machine, StopWords stops, Moods moods, unsigned seed);
@@ -44,8 +49,8 @@ public:
     double now_s() const { return now_s_; }
     bool waits_for_somebody() const { return waiting_; }
     bool prints() const { return now_s_ < busy_s_ || waiting_; }
-    double speed() const { return speed_; }   ///< that somebody asked for; 0: nobody has
-    int stops() const { return stops_; }      ///< how often it waited by now
+    double speed() const { return speed_; } ///< that somebody asked for; 0: nobody has
+    int stops() const { return stops_; }    ///< how often it waited by now
     std::int64_t commands() const { return commands_; }
     double extruded_mm() const { return extruded_mm_; }
     double z_mm() const { return z_; }
@@ -77,11 +82,11 @@ private:
     double now_s_ = 0, busy_s_ = 0; ///< when the moves it has taken are done
     double ready_s_ = 0;            ///< when it takes the next command
     bool owes_ok_ = false;
-    std::string announced_;         ///< said once the moves before it are done
+    std::string announced_; ///< said once the moves before it are done
     std::int64_t last_line_ = 0, commands_ = 0;
     bool waiting_ = false, out_ = false;
     double wait_from_s_ = 0, busy_said_s_ = 0;
-    double somebody_s_ = -1;        ///< when whoever was called is done; below 0: nobody was
+    double somebody_s_ = -1; ///< when whoever was called is done; below 0: nobody was
     bool puts_ = false;
     double reset_s_ = 0, speed_ = 0;
     int stops_ = 0;

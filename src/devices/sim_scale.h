@@ -10,15 +10,16 @@
 namespace vitrail {
 
 struct ScaleMakeUp {
-    double step_g = 1;         ///< of the display, > 0
-    double noise_g = 0.05;     ///< standard deviation of a reading
-    double drift_g_h = 0;      ///< of the zero
+    double step_g = 1;     ///< of the display, > 0
+    double noise_g = 0.05; ///< standard deviation of a reading
+    double drift_g_h = 0;  ///< of the zero
     double largest_g = 5000;
-    double settles_s = 1.5;    ///< until it stands still after something was put on
+    double settles_s = 1.5; ///< until it stands still after something was put on
 };
 
-/// Answers "P" with a reading, "   36 g", or "?  35 g" while it has not settled; "Z" sets it to zero. Common practice of scales with a serial line, no source.
-/// What a person does: "HAND load G" puts so many grams on in place of what lies there.
+/// Answers "P" with a reading, "   36 g", or "?  35 g" while it has not settled; "Z" sets it to zero. Common
+/// practice of scales with a serial line, no source. What a person does: "HAND load G" puts so many grams on
+/// in place of what lies there.
 class SimScale {
 public:
     SimScale(ScaleMakeUp make_up, unsigned seed) : make_up_(make_up), random_(seed) {}

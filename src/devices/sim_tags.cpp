@@ -7,7 +7,8 @@
 
 namespace vitrail {
 
-SimTags::SimTags(std::vector<std::string> tags, double fails, unsigned seed) : tags_(std::move(tags)), fails_(fails), random_(seed) {
+SimTags::SimTags(std::vector<std::string> tags, double fails, unsigned seed)
+    : tags_(std::move(tags)), fails_(fails), random_(seed) {
     while (tags_.size() < 4)
         tags_.push_back(fmt::format("04{:08X}", std::uniform_int_distribution<unsigned>()(random_)));
 }
@@ -40,11 +41,14 @@ std::string SimTags::line(std::string_view text) {
         text.remove_prefix(1);
     if (text.empty()) {
         held_ = tags_[next_++ % tags_.size()];
-    } else if (text.size() > 32 || !std::all_of(text.begin(), text.end(), [](char c) { return std::isxdigit(static_cast<unsigned char>(c)); })) {
+    } else if (text.size() > 32 || !std::all_of(text.begin(), text.end(), [](char c) {
+                   return std::isxdigit(static_cast<unsigned char>(c));
+               })) {
         return "// hand: hold, and the number of a tag in hexadecimal\n";
     } else {
         held_ = text;
-        std::transform(held_.begin(), held_.end(), held_.begin(), [](char c) { return static_cast<char>(std::toupper(static_cast<unsigned char>(c))); });
+        std::transform(held_.begin(), held_.end(), held_.begin(),
+                       [](char c) { return static_cast<char>(std::toupper(static_cast<unsigned char>(c))); });
     }
     return read();
 }

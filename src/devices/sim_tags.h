@@ -10,8 +10,9 @@
 
 namespace vitrail {
 
-/// Says "tag 04A2B1C0D3" once a tag is held to it, and "none" when it is gone; "R" asks again. Some reads fail ("?"), as with real ones. What a person does: "HAND hold
-/// NUMBER", or "HAND hold" for the next of its own tags; "HAND away".
+/// Says "tag 04A2B1C0D3" once a tag is held to it, and "none" when it is gone; "R" asks again. Some reads
+/// fail ("?"), as with real ones. What a person does: "HAND hold NUMBER", or "HAND hold" for the next of its
+/// own tags; "HAND away".
 class SimTags {
 public:
     /// `tags`: of its own, in hexadecimal; empty: it makes some up. `fails`: share of reads, 0 … 1.

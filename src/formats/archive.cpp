@@ -29,16 +29,23 @@ std::vector<ArchiveFile> archive_files(const Project& p) {
                              json.erase("origin");
                          return std::make_shared<const std::string>(json_text(json) + "\n");
                      }});
-    const auto kept = [&](const std::string& name, const std::shared_ptr<const std::string>& bytes) { files.push_back({name, {bytes}, [bytes] { return bytes; }}); };
-    const auto surface = [&](const std::string& name, const std::shared_ptr<const Mesh>& mesh, const std::shared_ptr<const Paint>& paint) {
-        files.push_back({name, {mesh, paint}, [mesh, paint] { return std::make_shared<const std::string>(write_ply(*mesh, paint.get())); }});
+    const auto kept = [&](const std::string& name, const std::shared_ptr<const std::string>& bytes) {
+        files.push_back({name, {bytes}, [bytes] { return bytes; }});
+    };
+    const auto surface = [&](const std::string& name, const std::shared_ptr<const Mesh>& mesh,
+                             const std::shared_ptr<const Paint>& paint) {
+        files.push_back({name, {mesh, paint}, [mesh, paint] {
+                             return std::make_shared<const std::string>(write_ply(*mesh, paint.get()));
+                         }});
     };
     for (const ModelFile& m : p.models)
         kept("models/" + m.name, m.bytes);
     if (p.picture) {
         kept("pictures/" + p.picture->name, p.picture->bytes);
         if (const auto dots = p.picture->dots)
-            files.push_back({kDotsFile, {dots}, [dots] { return std::make_shared<const std::string>(write_pgm(*dots)); }});
+            files.push_back({kDotsFile, {dots}, [dots] {
+                                 return std::make_shared<const std::string>(write_pgm(*dots));
+                             }});
     }
     std::size_t n = 0;
     for (const Piece& piece : p.pieces)
@@ -72,7 +79,8 @@ Result<Project> read_archive(std::string_view bytes, const Progress& progress) {
 }
 
 Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress& progress) {
-    const auto project = std::find_if(entries.begin(), entries.end(), [](const ZipEntry& e) { return e.name == "project.json"; });
+    const auto project = std::find_if(entries.begin(), entries.end(),
+                                      [](const ZipEntry& e) { return e.name == "project.json"; });
     if (project == entries.end())
         return Error{say("There is no project.json in it, so this is no Vitrail project.")};
     const Result<Json> json = parse_json(project->bytes);
@@ -86,14 +94,17 @@ Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress
         std::vector<std::vector<Body>> bodies;
         for (const Json& m : r.list("models", 1000)) {
             const std::string name = m.is_string() ? m.get<std::string>() : "";
-            const auto file = std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
+            const auto file = std::find_if(entries.begin(), entries.end(),
+                                           [&](const ZipEntry& e) { return e.name == name; });
             if (file == entries.end() || name.rfind("models/", 0) != 0)
-                return Error{say("The model file {} is missing from the project.", Name{repaired(name.substr(0, 80))})};
+                return Error{say("The model file {} is missing from the project.",
+                                 Name{repaired(name.substr(0, 80))})};
             Result<std::vector<Body>> model = read_model(name, file->bytes, {}, progress);
             if (!model)
                 return Error{say("{}: {}", name, model.error().message)};
             bodies.push_back(std::move(*model));
-            p.models.push_back({name.substr(7), std::make_shared<std::string>(std::move(file->bytes)), scale_of(r, p.models.size())});
+            p.models.push_back({name.substr(7), std::make_shared<std::string>(std::move(file->bytes)),
+                                scale_of(r, p.models.size())});
             file->name.clear(); // taken
         }
         read_picture(r, entries, p);
@@ -108,13 +119,18 @@ Result<Project> read_archive_files(std::vector<ZipEntry> entries, const Progress
                 return Error{say("The variant {}: {}", Name{v.name}, read.error().message)};
             read->variants.clear();
             read->asked.clear();
-            std::erase_if(read->other_files, [](const ModelFile& f) { return f.name.rfind("models/", 0) == 0 || f.name.rfind("pictures/", 0) == 0; });
+            std::erase_if(read->other_files, [](const ModelFile& f) {
+                return f.name.rfind("models/", 0) == 0 || f.name.rfind("pictures/", 0) == 0;
+            });
             share_alike(p, *read);
-            p.variants.push_back({free_variant_name(p, v.name), std::make_shared<const Project>(std::move(*read))});
+            p.variants.push_back(
+                {free_variant_name(p, v.name), std::make_shared<const Project>(std::move(*read))});
         }
         return p;
     } catch (const NewerProject& e) {
-        return Error{say("The project was written by a newer Vitrail (project version {}; this one reads up to {}). Open it with that version.", e.version, kProjectVersion)};
+        return Error{say("The project was written by a newer Vitrail (project version {}; this one reads up "
+                         "to {}). Open it with that version.",
+                         e.version, kProjectVersion)};
     } catch (const JsonMisfit& e) {
         return Error{say("project.json does not fit: {}.", e.message)};
     }

@@ -12,8 +12,8 @@ namespace vitrail {
 /// Version of project.json that this program writes.
 inline constexpr int kProjectVersion = 6;
 
-/// The zip as bytes. `thumbnail_png` may be empty. Keys and files of the archive the project was read from that this
-/// version does not know are carried over.
+/// The zip as bytes. `thumbnail_png` may be empty. Keys and files of the archive the project was read from
+/// that this version does not know are carried over.
 Result<std::string> write_archive(const Project& project, const std::string& thumbnail_png = {});
 
 /// A newer version is refused by name; everything else that does not fit says where.

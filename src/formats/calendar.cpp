@@ -31,8 +31,10 @@ icalcomponent* alarm(int minutes, const std::string& words) {
 
 } // namespace
 
-std::string calendar_text(const std::string& name, const std::vector<CalendarEvent>& events, std::int64_t stamp) {
-    const std::unique_ptr<icalcomponent, void (*)(icalcomponent*)> calendar(icalcomponent_new_vcalendar(), icalcomponent_free);
+std::string calendar_text(const std::string& name, const std::vector<CalendarEvent>& events,
+                          std::int64_t stamp) {
+    const std::unique_ptr<icalcomponent, void (*)(icalcomponent*)> calendar(icalcomponent_new_vcalendar(),
+                                                                            icalcomponent_free);
     icalcomponent_add_property(calendar.get(), icalproperty_new_prodid("-//Vitrail//When to come//EN"));
     icalcomponent_add_property(calendar.get(), icalproperty_new_version("2.0"));
     if (!name.empty()) {
@@ -45,8 +47,10 @@ std::string calendar_text(const std::string& name, const std::vector<CalendarEve
         icalcomponent_add_property(event, icalproperty_new_uid(e.uid.c_str()));
         icalcomponent_add_property(event, icalproperty_new_dtstamp(utc(stamp)));
         icalcomponent_add_property(event, icalproperty_new_dtstart(utc(e.from_s)));
-        icalcomponent_add_property(event, icalproperty_new_dtend(utc(std::max(e.to_s, e.from_s + kShortest_s))));
-        icalcomponent_add_property(event, icalproperty_new_sequence(static_cast<int>(stamp / 60 % 100'000'000)));
+        icalcomponent_add_property(event,
+                                   icalproperty_new_dtend(utc(std::max(e.to_s, e.from_s + kShortest_s))));
+        icalcomponent_add_property(event,
+                                   icalproperty_new_sequence(static_cast<int>(stamp / 60 % 100'000'000)));
         icalcomponent_add_property(event, icalproperty_new_summary(e.summary.c_str()));
         if (!e.description.empty())
             icalcomponent_add_property(event, icalproperty_new_description(e.description.c_str()));
@@ -55,11 +59,13 @@ std::string calendar_text(const std::string& name, const std::vector<CalendarEve
             icalcomponent_add_component(event, alarm(minutes, e.summary));
         icalcomponent_add_component(calendar.get(), event);
     }
-    const std::unique_ptr<char, void (*)(void*)> text(icalcomponent_as_ical_string_r(calendar.get()), icalmemory_free_buffer);
+    const std::unique_ptr<char, void (*)(void*)> text(icalcomponent_as_ical_string_r(calendar.get()),
+                                                      icalmemory_free_buffer);
     return text.get();
 }
 
-std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times, double alarm_min, const Language& language) {
+std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times, double alarm_min,
+                                      const Language& language) {
     std::vector<CalendarEvent> out;
     const bool named = !task.plates.empty() && !task.plates.front().name.empty();
     const std::string name = named ? task.plates.front().name : "print";
@@ -73,7 +79,12 @@ std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times
         e.uid = fmt::format("{:016x}@vitrail", id);
         e.from_s = from;
         e.to_s = to;
-        const Message summary = visits.size() == 1 ? say("{}: {}", title, visit_text(task, first)) : say("{}: {}", title, counted("{} thing to do at the printer", "{} things to do at the printer", static_cast<long long>(visits.size())));
+        const Message summary =
+            visits.size() == 1
+                ? say("{}: {}", title, visit_text(task, first))
+                : say("{}: {}", title,
+                      counted("{} thing to do at the printer", "{} things to do at the printer",
+                              static_cast<long long>(visits.size())));
         e.summary = in_words(summary, language);
         for (const int v : visits) {
             e.description += e.description.empty() ? "" : "\n";
@@ -83,7 +94,8 @@ std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times
         out.push_back(std::move(e));
     };
     for (const Trip& t : times.trips)
-        event(t.visits, times.at_s + static_cast<std::int64_t>(t.from_s), times.at_s + static_cast<std::int64_t>(t.to_s));
+        event(t.visits, times.at_s + static_cast<std::int64_t>(t.from_s),
+              times.at_s + static_cast<std::int64_t>(t.to_s));
     for (std::size_t v = 0; v < times.visits.size(); ++v)
         if (times.visits[v].trip < 0)
             event({static_cast<int>(v)}, times.visits[v].from_s, times.visits[v].from_s + 900);

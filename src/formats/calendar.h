@@ -13,10 +13,12 @@ struct CalendarEvent {
 };
 
 /// Times stand in UTC, which is right on every clock. `stamp_s`: when it was made.
-std::string calendar_text(const std::string& name, const std::vector<CalendarEvent>& events, std::int64_t stamp_s);
+std::string calendar_text(const std::string& name, const std::vector<CalendarEvent>& events,
+                          std::int64_t stamp_s);
 
-/// An event for each trip and for the end. The same run gives the same ids, so that a calendar takes later times over. `language`: of whose
-/// calendar it is.
-std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times, double alarm_min, const Language& language = {});
+/// An event for each trip and for the end. The same run gives the same ids, so that a calendar takes later
+/// times over. `language`: of whose calendar it is.
+std::vector<CalendarEvent> run_events(const RunTask& task, const RunTimes& times, double alarm_min,
+                                      const Language& language = {});
 
 } // namespace vitrail

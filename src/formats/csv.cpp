@@ -9,7 +9,8 @@ namespace {
 /// Apostrophes, at least `least` of them, and then what begins a formula.
 bool begins_formula(const std::string& s, std::size_t least) {
     const std::size_t at = s.find_first_not_of('\'');
-    return at != std::string::npos && at >= least && std::string_view("=+-@").find(s[at]) != std::string_view::npos;
+    return at != std::string::npos && at >= least &&
+           std::string_view("=+-@").find(s[at]) != std::string_view::npos;
 }
 
 bool is_number(const std::string& s) {

@@ -31,7 +31,9 @@ std::vector<Stand> stands_of(const Project& p, const Plan& plan, int piece) {
     const Vec3 middle = (table.bounds.min + table.bounds.max) * 0.5f;
     for (const Placed& x : plan.plate.placed)
         if (x.piece == piece)
-            stands.push_back({x.turn_deg, {middle.x, middle.y, static_cast<float>(table.bed_z_mm)}, {static_cast<float>(x.origin_x_mm), static_cast<float>(x.origin_y_mm), 0}});
+            stands.push_back({x.turn_deg,
+                              {middle.x, middle.y, static_cast<float>(table.bed_z_mm)},
+                              {static_cast<float>(x.origin_x_mm), static_cast<float>(x.origin_y_mm), 0}});
     return stands;
 }
 
@@ -46,7 +48,9 @@ std::vector<FilamentBody> band_bodies(const Project& p) {
 /// A name for a file, whatever system it is on.
 std::string file_safe(const std::string& text) {
     std::string name;
-    const auto safe = [](char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9'); };
+    const auto safe = [](char c) {
+        return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9');
+    };
     for (const char c : text)
         name += safe(c) ? c : '-';
     return name;
@@ -58,7 +62,8 @@ std::vector<std::vector<FilamentBody>> bodies_of_pieces(const Project& p, const 
     std::vector<std::vector<FilamentBody>> out;
     for (std::size_t i = 0; i < p.pieces.size(); ++i) {
         const Piece& piece = p.pieces[i];
-        const bool of_picture = p.picture && p.picture->dots && p.picture->piece == piece.name && p.picture->use == PictureUse::relief;
+        const bool of_picture = p.picture && p.picture->dots && p.picture->piece == piece.name &&
+                                p.picture->use == PictureUse::relief;
         if (by == ExportBy::part) {
             out.emplace_back();
             for (const Part& part : piece.parts)
@@ -66,12 +71,14 @@ std::vector<std::vector<FilamentBody>> bodies_of_pieces(const Project& p, const 
         } else if (by == ExportBy::band && of_picture)
             out.push_back(band_bodies(p));
         else
-            out.push_back(filament_bodies(p, piece, *plan.pieces[i].table, *plan.pieces[i].demand, plan.pieces[i]));
+            out.push_back(
+                filament_bodies(p, piece, *plan.pieces[i].table, *plan.pieces[i].demand, plan.pieces[i]));
     }
     return out;
 }
 
-Result<std::string> export_3mf(const Project& p, const Plan& plan, const std::vector<std::vector<FilamentBody>>& bodies) {
+Result<std::string> export_3mf(const Project& p, const Plan& plan,
+                               const std::vector<std::vector<FilamentBody>>& bodies) {
     std::vector<Assembly> out;
     for (std::size_t i = 0; i < bodies.size(); ++i) {
         std::vector<Stand> stands = stands_of(p, plan, static_cast<int>(i));
@@ -81,7 +88,8 @@ Result<std::string> export_3mf(const Project& p, const Plan& plan, const std::ve
     return write_3mf(out);
 }
 
-std::vector<std::pair<std::string, std::string>> export_stl(const Project& p, const Plan& plan, const std::vector<std::vector<FilamentBody>>& bodies) {
+std::vector<std::pair<std::string, std::string>>
+export_stl(const Project& p, const Plan& plan, const std::vector<std::vector<FilamentBody>>& bodies) {
     std::vector<std::pair<std::string, std::string>> files;
     for (std::size_t i = 0; i < bodies.size(); ++i)
         for (const FilamentBody& b : bodies[i])
@@ -95,7 +103,10 @@ std::vector<std::pair<std::string, std::string>> export_stl(const Project& p, co
                 for (const Mesh& m : stood_up)
                     all.push_back(&m);
                 if (!all.empty())
-                    files.emplace_back(std::string(1, p.filaments[static_cast<std::size_t>(b.filament)].letter) + file_safe("-" + b.name) + ".stl", write_stl(all.size() == 1 ? stood_up.front() : joined(all).mesh, "Vitrail"));
+                    files.emplace_back(
+                        std::string(1, p.filaments[static_cast<std::size_t>(b.filament)].letter) +
+                            file_safe("-" + b.name) + ".stl",
+                        write_stl(all.size() == 1 ? stood_up.front() : joined(all).mesh, "Vitrail"));
             }
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         std::vector<Mesh> meshes;
@@ -114,7 +125,9 @@ std::vector<std::pair<std::string, std::string>> export_stl(const Project& p, co
         for (const Mesh& m : meshes)
             all.push_back(&m);
         const Filament& x = p.filaments[f];
-        files.emplace_back(std::string(1, x.letter) + file_safe("-" + x.name) + ".stl", write_stl(all.size() == 1 ? meshes.front() : joined(all).mesh, "Vitrail " + std::string(1, x.letter)));
+        files.emplace_back(std::string(1, x.letter) + file_safe("-" + x.name) + ".stl",
+                           write_stl(all.size() == 1 ? meshes.front() : joined(all).mesh,
+                                     "Vitrail " + std::string(1, x.letter)));
     }
     return files;
 }

@@ -2,8 +2,8 @@
 
 #include <cerrno>
 #include <cstring>
-#include <filesystem>
 #include <fcntl.h>
+#include <filesystem>
 #include <fstream>
 #include <sys/stat.h>
 #include <unistd.h>
@@ -38,13 +38,16 @@ Status write_file(const std::string& path, std::string_view bytes) {
     });
 }
 
-Status write_large_file(const std::string& path, const std::function<Status(const Sink&)>& fill, const std::function<Status(const std::string&)>& check) {
+Status write_large_file(const std::string& path, const std::function<Status(const Sink&)>& fill,
+                        const std::function<Status(const std::string&)>& check) {
     // A link stays a link: what it points at is replaced. A file keeps its permissions.
     std::error_code ec;
     const std::string target = fs::is_symlink(path, ec) ? fs::weakly_canonical(path, ec).string() : path;
     const fs::file_status before = fs::status(target, ec);
-    const auto mode = fs::is_regular_file(before) ? static_cast<mode_t>(before.permissions()) & 0777u : mode_t{0644};
-    std::string temporary = target + ".part-XXXXXX"; // a name of its own: the same file may be written twice at once
+    const auto mode =
+        fs::is_regular_file(before) ? static_cast<mode_t>(before.permissions()) & 0777u : mode_t{0644};
+    std::string temporary =
+        target + ".part-XXXXXX"; // a name of its own: the same file may be written twice at once
     const auto failed = [&](const char* what = term("The file cannot be written: {}. Nothing was changed.")) {
         const int reason = errno;
         ::unlink(temporary.c_str());

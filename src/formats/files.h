@@ -20,9 +20,10 @@ Status write_file(const std::string& path, std::string_view bytes);
 
 /// Takes bytes; false when they cannot be written, and then there is nothing more to do.
 using Sink = std::function<bool(std::string_view)>;
-/// The same bit by bit, as `fill` hands them over. Before the file gets its name, `check` may look at it where it lies. An error of either leaves
-/// nothing behind.
-Status write_large_file(const std::string& path, const std::function<Status(const Sink&)>& fill, const std::function<Status(const std::string& lies_at)>& check = {});
+/// The same bit by bit, as `fill` hands them over. Before the file gets its name, `check` may look at it
+/// where it lies. An error of either leaves nothing behind.
+Status write_large_file(const std::string& path, const std::function<Status(const Sink&)>& fill,
+                        const std::function<Status(const std::string& lies_at)>& check = {});
 
 /// `name` without folder; without folder and ending.
 std::string file_name(const std::string& path);

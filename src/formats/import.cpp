@@ -12,7 +12,8 @@
 namespace vitrail {
 
 Companion beside(const std::string& path) {
-    return [folder = std::filesystem::path(path).parent_path()](const std::string& name) -> std::optional<std::string> {
+    return [folder = std::filesystem::path(path).parent_path()](
+               const std::string& name) -> std::optional<std::string> {
         // Only a plain name: a model must not reach elsewhere.
         if (name.empty() || name.find('/') != std::string::npos || name.find('\\') != std::string::npos)
             return {};
@@ -21,7 +22,8 @@ Companion beside(const std::string& path) {
     };
 }
 
-Status add_model(Project& p, int piece, const std::string& name, std::string bytes, const Companion& companion) {
+Status add_model(Project& p, int piece, const std::string& name, std::string bytes,
+                 const Companion& companion) {
     Result<std::vector<Body>> bodies = read_model(name, bytes, companion);
     if (!bodies)
         return bodies.error();
@@ -67,7 +69,9 @@ void paint_as_in_file(Part& part, const Body& b, const std::function<char(Srgb)>
     std::map<char, double> area;
     for (std::uint32_t t = 0; t < part.mesh->triangles.size(); ++t)
         area[letter[b.colour_of[t]]] += length(twice_area(corners(*part.mesh, t)));
-    part.filament = std::max_element(area.begin(), area.end(), [](auto& x, auto& y) { return (x.first ? x.second : 0) < (y.first ? y.second : 0); })->first;
+    part.filament = std::max_element(area.begin(), area.end(), [](auto& x, auto& y) {
+                        return (x.first ? x.second : 0) < (y.first ? y.second : 0);
+                    })->first;
     if (area.size() < 2)
         return;
     repaint(part, [&](const Mesh& m, Paint& paint) {
@@ -79,12 +83,14 @@ void paint_as_in_file(Part& part, const Body& b, const std::function<char(Srgb)>
 
 } // namespace
 
-void add_bodies(Project& p, int to, const std::string& file, std::string bytes, std::vector<Body> bodies, std::vector<ColourMatch> matches) {
+void add_bodies(Project& p, int to, const std::string& file, std::string bytes, std::vector<Body> bodies,
+                std::vector<ColourMatch> matches) {
     // Two files may have the same name; the archive needs different ones.
     const std::string name = one_line(file);
     std::string stored = name;
     const auto taken = [&] {
-        return std::any_of(p.models.begin(), p.models.end(), [&](const ModelFile& m) { return m.name == stored; });
+        return std::any_of(p.models.begin(), p.models.end(),
+                           [&](const ModelFile& m) { return m.name == stored; });
     };
     for (int n = 2; taken(); ++n)
         stored = std::to_string(n) + "-" + name;
@@ -94,7 +100,8 @@ void add_bodies(Project& p, int to, const std::string& file, std::string bytes, 
     if (p.filaments.empty())
         p.filaments.push_back(make_filament('A', Material::PLA, {0xf2, 0xf2, 0xea}));
     const auto letter_of = [&](Srgb c) {
-        const auto it = std::find_if(matches.begin(), matches.end(), [&](const ColourMatch& m) { return m.colour == c; });
+        const auto it =
+            std::find_if(matches.begin(), matches.end(), [&](const ColourMatch& m) { return m.colour == c; });
         return it != matches.end() ? it->letter : p.filaments.front().letter;
     };
     Piece& piece = p.pieces[static_cast<std::size_t>(to)];

@@ -34,8 +34,10 @@ public:
     bool has(const char* key) const { return value_.contains(key) && !value_[key].is_null(); }
     double number(const char* key, double low, double high) const {
         const Json& v = at(key);
-        if (!v.is_number() || !std::isfinite(v.get<double>()) || v.get<double>() < low || v.get<double>() > high)
-            throw JsonMisfit{say("{} must be a number from {} to {}", place(key), Json(low).dump(), Json(high).dump())};
+        if (!v.is_number() || !std::isfinite(v.get<double>()) || v.get<double>() < low ||
+            v.get<double>() > high)
+            throw JsonMisfit{
+                say("{} must be a number from {} to {}", place(key), Json(low).dump(), Json(high).dump())};
         return v.get<double>();
     }
     double number(const char* key, double low, double high, double otherwise) const {
@@ -49,8 +51,12 @@ public:
             throw JsonMisfit{say("{} must be a text", place(key))};
         return repaired(v.get_ref<const std::string&>());
     }
-    std::string prose(const char* key, const std::string& otherwise) const { return has(key) ? prose(key) : otherwise; }
-    std::string text(const char* key, const std::string& otherwise) const { return has(key) ? text(key) : otherwise; }
+    std::string prose(const char* key, const std::string& otherwise) const {
+        return has(key) ? prose(key) : otherwise;
+    }
+    std::string text(const char* key, const std::string& otherwise) const {
+        return has(key) ? text(key) : otherwise;
+    }
     bool truth(const char* key, bool otherwise) const {
         if (!has(key))
             return otherwise;
@@ -65,7 +71,9 @@ public:
         return v;
     }
     JsonReader object(const char* key) const { return {at(key), place(key)}; }
-    JsonReader item(const char* key, std::size_t i) const { return {at(key)[i], place(key) + "[" + std::to_string(i) + "]"}; }
+    JsonReader item(const char* key, std::size_t i) const {
+        return {at(key)[i], place(key) + "[" + std::to_string(i) + "]"};
+    }
     const std::string& where() const { return where_; }
     /// Where a value of it stands.
     std::string place(const std::string& key) const { return where_ + "." + key; }
@@ -81,8 +89,8 @@ private:
     std::string where_;
 };
 
-/// `fresh` laid over `old`: keys of `old` that `fresh` does not have stay. List members that share a "letter", "name" or
-/// "id" are laid over each other; others are taken from `fresh`.
+/// `fresh` laid over `old`: keys of `old` that `fresh` does not have stay. List members that share a
+/// "letter", "name" or "id" are laid over each other; others are taken from `fresh`.
 Json laid_over(const Json& old, const Json& fresh);
 
 } // namespace vitrail

@@ -14,7 +14,8 @@ constexpr const char* kNotRead = term("The logbook could not be read ({}).");
 constexpr const char* kNotWritten = term("The logbook was not changed ({}).");
 
 bool put(sqlite3* db, const PrintRecord& r) {
-    Statement s(db, "INSERT INTO print (id, start_s, record) VALUES (?,?,?) ON CONFLICT (id) DO UPDATE SET start_s = excluded.start_s, record = excluded.record");
+    Statement s(db, "INSERT INTO print (id, start_s, record) VALUES (?,?,?) ON CONFLICT (id) DO UPDATE SET "
+                    "start_s = excluded.start_s, record = excluded.record");
     return s && s.text(r.id).whole(r.start_s).text(json_text(record_to_json(r), -1)).step() == SQLITE_DONE;
 }
 
@@ -102,7 +103,8 @@ Status remove_print(ShelfDb& db, const std::string& id) {
     });
 }
 
-Status write_photograph(ShelfDb& db, const std::string& id, const std::string& name, const std::string& picture) {
+Status write_photograph(ShelfDb& db, const std::string& id, const std::string& name,
+                        const std::string& picture) {
     return in_one(db.handle(), [&] {
         Statement s(db.handle(), "INSERT OR REPLACE INTO photograph (print, name, picture) VALUES (?,?,?)");
         return s.text(id).text(name).bytes(picture).step() == SQLITE_DONE;
@@ -115,7 +117,8 @@ Result<std::string> read_photograph(ShelfDb& db, const std::string& id, const st
     const int step = s.step();
     if (step == SQLITE_ROW)
         return s.bytes_at(0);
-    return step == SQLITE_DONE ? Error{say("There is no photograph {} of this print.", Name{name})} : failed(db.handle(), kNotRead);
+    return step == SQLITE_DONE ? Error{say("There is no photograph {} of this print.", Name{name})}
+                               : failed(db.handle(), kNotRead);
 }
 
 Status sweep_photographs(ShelfDb& db, const std::vector<PrintRecord>& records) {
@@ -131,7 +134,8 @@ Status sweep_photographs(ShelfDb& db, const std::vector<PrintRecord>& records) {
     return in_one(db.handle(), [&] {
         for (const auto& [print, name] : kept)
             if (!known.count({print, name}))
-                if (Statement s(db.handle(), "DELETE FROM photograph WHERE print = ? AND name = ?"); s.text(print).text(name).step() != SQLITE_DONE)
+                if (Statement s(db.handle(), "DELETE FROM photograph WHERE print = ? AND name = ?");
+                    s.text(print).text(name).step() != SQLITE_DONE)
                     return false;
         return true;
     });

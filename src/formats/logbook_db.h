@@ -26,7 +26,8 @@ Status write_print(ShelfDb& db, const PrintRecord& record, const PrintExtras* ex
 /// All of them or none.
 Status write_prints(ShelfDb& db, const std::vector<PrintRecord>& records);
 Status remove_print(ShelfDb& db, const std::string& id);
-Status write_photograph(ShelfDb& db, const std::string& id, const std::string& name, const std::string& picture);
+Status write_photograph(ShelfDb& db, const std::string& id, const std::string& name,
+                        const std::string& picture);
 Result<std::string> read_photograph(ShelfDb& db, const std::string& id, const std::string& name);
 /// Takes out photographs that no print speaks of.
 Status sweep_photographs(ShelfDb& db, const std::vector<PrintRecord>& records);

@@ -55,7 +55,9 @@ PrintRecord record_from(const JsonReader& r) {
     x.school = r.text("school", "");
     x.start_s = static_cast<std::int64_t>(r.number("start_s", 0, kFar_s));
     x.end_s = static_cast<std::int64_t>(r.number("end_s", 0, kFar_s, 0));
-    const auto whole = [&](const char* key, int otherwise = 0) { return static_cast<int>(r.number(key, 0, 1e9, otherwise)); };
+    const auto whole = [&](const char* key, int otherwise = 0) {
+        return static_cast<int>(r.number(key, 0, 1e9, otherwise));
+    };
     x.copies = whole("copies", 1);
     x.layers = whole("layers");
     x.changes = whole("changes");
@@ -114,23 +116,30 @@ PrintRecord record_from(const JsonReader& r) {
 constexpr std::size_t kLargestPicture = 1 << 20; ///< bytes, in base64
 
 std::string picture_from(const JsonReader& pictures, const std::string& name) {
-    if (!pictures.has(name.c_str()) || !pictures.raw()[name].is_string() || pictures.raw()[name].get_ref<const std::string&>().size() > kLargestPicture)
+    if (!pictures.has(name.c_str()) || !pictures.raw()[name].is_string() ||
+        pictures.raw()[name].get_ref<const std::string&>().size() > kLargestPicture)
         throw JsonMisfit{say("{} must be a picture in base64", pictures.place(name))};
     return from_base64(pictures.raw()[name].get_ref<const std::string&>());
 }
 
 /// The columns of the CSV before those of the quantities.
-constexpr const char* kColumns[] = {"id", "title", "machine", "machine_name", "nozzle_mm", "material", "school", "start", "end", "copies", "layers", "changes", "hand_swaps", "trips", "night_trips", "cost", "contact_cm2", "as_assigned_g", "as_assigned_s", "as_assigned_cost", "outcome", "failed_layer", "fault", "notes"};
+constexpr const char* kColumns[] = {
+    "id",           "title", "machine",     "machine_name",  "nozzle_mm",     "material",         "school",
+    "start",        "end",   "copies",      "layers",        "changes",       "hand_swaps",       "trips",
+    "night_trips",  "cost",  "contact_cm2", "as_assigned_g", "as_assigned_s", "as_assigned_cost", "outcome",
+    "failed_layer", "fault", "notes"};
 
 /// A line of the CSV as the JSON it stands for.
 Json row_to_json(const std::map<std::string, std::string>& row, const std::string& place) {
     Json out = Json::object();
-    static const std::set<std::string> kTexts{"id", "title", "machine", "machine_name", "material", "school", "outcome", "fault", "notes"};
+    static const std::set<std::string> kTexts{"id",     "title",   "machine", "machine_name", "material",
+                                              "school", "outcome", "fault",   "notes"};
     const auto number = [&](const std::string& key, const std::string& text) {
         double v = 0;
         const auto r = std::from_chars(text.data(), text.data() + text.size(), v);
         if (r.ec != std::errc() || r.ptr != text.data() + text.size())
-            throw JsonMisfit{say("{0}: {1} is {2}, which is no number", place, key, Name{one_line(text.substr(0, 40))})};
+            throw JsonMisfit{
+                say("{0}: {1} is {2}, which is no number", place, key, Name{one_line(text.substr(0, 40))})};
         return v;
     };
     for (const auto& [key, text] : row) {
@@ -141,9 +150,11 @@ Json row_to_json(const std::map<std::string, std::string>& row, const std::strin
         } else if (key == "start" || key == "end") {
             const auto s = parse_instant(text, {});
             if (!s)
-                throw JsonMisfit{say("{0}: {1} is {2}, which is no time like 2026-12-05T18:30:00Z", place, key, Name{one_line(text.substr(0, 40))})};
+                throw JsonMisfit{say("{0}: {1} is {2}, which is no time like 2026-12-05T18:30:00Z", place,
+                                     key, Name{one_line(text.substr(0, 40))})};
             out[key + "_s"] = *s;
-        } else if (const std::size_t end = key.rfind('_'); end != std::string::npos && quantity_of(key.substr(0, end))) {
+        } else if (const std::size_t end = key.rfind('_');
+                   end != std::string::npos && quantity_of(key.substr(0, end))) {
             const std::string part = key.substr(end + 1);
             if (part == "foretold" || part == "real")
                 out["figures"][key.substr(0, end)][part] = number(key, text);
@@ -174,7 +185,12 @@ Json record_to_json(const PrintRecord& x) {
         figures[to_string(static_cast<Quantity>(q))] = j;
     }
     for (const UsedFilament& u : x.filaments) {
-        Json j{{"letter", std::string(1, u.letter)}, {"name", u.name}, {"material", u.material}, {"colour", u.colour}, {"spool", u.spool}, {"foretold_g", u.foretold_g}};
+        Json j{{"letter", std::string(1, u.letter)},
+               {"name", u.name},
+               {"material", u.material},
+               {"colour", u.colour},
+               {"spool", u.spool},
+               {"foretold_g", u.foretold_g}};
         if (u.before_g)
             j["before_g"] = *u.before_g;
         if (u.after_g)
@@ -183,9 +199,37 @@ Json record_to_json(const PrintRecord& x) {
     }
     for (const Saving& saving : x.savings)
         savings.push_back(saving_to_json(saving));
-    return {{"id", x.id}, {"title", x.title}, {"project", x.project_file}, {"machine", x.machine}, {"machine_name", x.machine_name}, {"nozzle_mm", x.nozzle_mm}, {"material", x.material}, {"school", x.school}, {"start_s", x.start_s}, {"end_s", x.end_s},
-            {"copies", x.copies}, {"layers", x.layers}, {"changes", x.changes}, {"hand_swaps", x.hand_swaps}, {"trips", x.trips}, {"night_trips", x.night_trips}, {"cost", x.cost}, {"contact_cm2", x.contact_cm2}, {"as_assigned_g", x.as_assigned_g},
-            {"as_assigned_s", x.as_assigned_s}, {"as_assigned_cost", x.as_assigned_cost}, {"savings", savings}, {"settings", x.settings}, {"purge_measured", x.purge_measured}, {"figures", figures}, {"filaments", filaments}, {"outcome", to_string(x.outcome)}, {"failed_layer", x.failed_layer}, {"fault", x.fault}, {"notes", x.notes}, {"photographs", x.photographs}};
+    return {{"id", x.id},
+            {"title", x.title},
+            {"project", x.project_file},
+            {"machine", x.machine},
+            {"machine_name", x.machine_name},
+            {"nozzle_mm", x.nozzle_mm},
+            {"material", x.material},
+            {"school", x.school},
+            {"start_s", x.start_s},
+            {"end_s", x.end_s},
+            {"copies", x.copies},
+            {"layers", x.layers},
+            {"changes", x.changes},
+            {"hand_swaps", x.hand_swaps},
+            {"trips", x.trips},
+            {"night_trips", x.night_trips},
+            {"cost", x.cost},
+            {"contact_cm2", x.contact_cm2},
+            {"as_assigned_g", x.as_assigned_g},
+            {"as_assigned_s", x.as_assigned_s},
+            {"as_assigned_cost", x.as_assigned_cost},
+            {"savings", savings},
+            {"settings", x.settings},
+            {"purge_measured", x.purge_measured},
+            {"figures", figures},
+            {"filaments", filaments},
+            {"outcome", to_string(x.outcome)},
+            {"failed_layer", x.failed_layer},
+            {"fault", x.fault},
+            {"notes", x.notes},
+            {"photographs", x.photographs}};
 }
 
 Result<PrintRecord> record_from_text(const std::string& text) {
@@ -205,7 +249,8 @@ std::string logbook_to_json(const LogbookFile& book) {
     for (const PrintRecord& r : book.prints) {
         prints.push_back(record_to_json(r));
         if (const auto at = book.pictures.find(r.id); at != book.pictures.end()) {
-            const auto [named, fresh] = names.emplace(at->second, "picture-" + std::to_string(names.size() + 1));
+            const auto [named, fresh] =
+                names.emplace(at->second, "picture-" + std::to_string(names.size() + 1));
             if (fresh)
                 pictures[named->second] = base64(named->first);
             prints.back()["picture"] = named->second;
@@ -237,7 +282,30 @@ std::string logbook_to_csv(const std::vector<PrintRecord>& records) {
     line(head);
     const auto time = [](std::int64_t s) { return s > 0 ? instant_text(s, {}) : std::string(); };
     for (const PrintRecord& x : records) {
-        std::vector<std::string> cells{x.id, x.title, x.machine, x.machine_name, plain(x.nozzle_mm), x.material, x.school, time(x.start_s), time(x.end_s), std::to_string(x.copies), std::to_string(x.layers), std::to_string(x.changes), std::to_string(x.hand_swaps), std::to_string(x.trips), std::to_string(x.night_trips), plain(x.cost), plain(x.contact_cm2), plain(x.as_assigned_g), plain(x.as_assigned_s), plain(x.as_assigned_cost), to_string(x.outcome), std::to_string(x.failed_layer), x.fault, x.notes};
+        std::vector<std::string> cells{x.id,
+                                       x.title,
+                                       x.machine,
+                                       x.machine_name,
+                                       plain(x.nozzle_mm),
+                                       x.material,
+                                       x.school,
+                                       time(x.start_s),
+                                       time(x.end_s),
+                                       std::to_string(x.copies),
+                                       std::to_string(x.layers),
+                                       std::to_string(x.changes),
+                                       std::to_string(x.hand_swaps),
+                                       std::to_string(x.trips),
+                                       std::to_string(x.night_trips),
+                                       plain(x.cost),
+                                       plain(x.contact_cm2),
+                                       plain(x.as_assigned_g),
+                                       plain(x.as_assigned_s),
+                                       plain(x.as_assigned_cost),
+                                       to_string(x.outcome),
+                                       std::to_string(x.failed_layer),
+                                       x.fault,
+                                       x.notes};
         for (const Figure& f : x.figures) {
             cells.push_back(f.foretold > 0 ? plain(f.foretold) : std::string());
             cells.push_back(f.real ? plain(*f.real) : std::string());
@@ -292,7 +360,8 @@ Result<LogbookFile> logbook_from_text(const std::string& text) {
 }
 
 std::string factor_key_text(const FactorKey& k) {
-    return std::string(to_string(k.quantity)) + "|" + k.machine + "|" + k.material + "|" + k.school + "|" + plain(k.nozzle_mm);
+    return std::string(to_string(k.quantity)) + "|" + k.machine + "|" + k.material + "|" + k.school + "|" +
+           plain(k.nozzle_mm);
 }
 
 std::optional<FactorKey> factor_key_of(const std::string& text) {
@@ -304,25 +373,48 @@ std::optional<FactorKey> factor_key_of(const std::string& text) {
             parts.back() += c;
     const auto q = parts.size() == 5 ? quantity_of(parts[0]) : std::nullopt;
     FactorKey k;
-    if (!q || std::from_chars(parts[4].data(), parts[4].data() + parts[4].size(), k.nozzle_mm).ec != std::errc())
+    if (!q ||
+        std::from_chars(parts[4].data(), parts[4].data() + parts[4].size(), k.nozzle_mm).ec != std::errc())
         return {};
     k.quantity = *q;
     k.machine = parts[1], k.material = parts[2], k.school = parts[3];
     return k;
 }
 
-Json factors_report(const std::vector<Factor>& factors, const std::vector<PrintRecord>& records, const Zone& zone) {
+Json factors_report(const std::vector<Factor>& factors, const std::vector<PrintRecord>& records,
+                    const Zone& zone) {
     Json list = Json::array();
     for (const Factor& f : factors) {
         Json samples = Json::array();
         for (const Sample& s : f.samples) {
-            const char* use = s.use == Sample::Use::counts ? "counts" : s.use == Sample::Use::outlier ? "outlier" : s.use == Sample::Use::left_out ? "left-out" : "before-drift";
-            samples.push_back({{"print", records[static_cast<std::size_t>(s.record)].id}, {"title", records[static_cast<std::size_t>(s.record)].title}, {"at", instant_text(s.at_s, zone)}, {"ratio", std::exp(s.log_ratio)}, {"use", use}});
+            const char* use = s.use == Sample::Use::counts     ? "counts"
+                              : s.use == Sample::Use::outlier  ? "outlier"
+                              : s.use == Sample::Use::left_out ? "left-out"
+                                                               : "before-drift";
+            samples.push_back({{"print", records[static_cast<std::size_t>(s.record)].id},
+                               {"title", records[static_cast<std::size_t>(s.record)].title},
+                               {"at", instant_text(s.at_s, zone)},
+                               {"ratio", std::exp(s.log_ratio)},
+                               {"use", use}});
         }
         const Interval r = range_of(f.belief, 1);
-        Json j{{"quantity", to_string(f.key.quantity)}, {"machine", f.key.machine}, {"nozzle_mm", f.key.nozzle_mm}, {"material", f.key.material}, {"school", f.key.school}, {"factor", std::exp(f.belief.centre)}, {"factor_sd", std::exp(f.belief.centre) * f.belief.mean_sd}, {"low", r.low}, {"high", r.high}, {"prints", f.belief.prints}, {"off", f.off}, {"samples", samples}};
+        Json j{{"quantity", to_string(f.key.quantity)},
+               {"machine", f.key.machine},
+               {"nozzle_mm", f.key.nozzle_mm},
+               {"material", f.key.material},
+               {"school", f.key.school},
+               {"factor", std::exp(f.belief.centre)},
+               {"factor_sd", std::exp(f.belief.centre) * f.belief.mean_sd},
+               {"low", r.low},
+               {"high", r.high},
+               {"prints", f.belief.prints},
+               {"off", f.off},
+               {"samples", samples}};
         if (f.drift)
-            j["drift"] = {{"since", instant_text(f.drift->since_s, zone)}, {"before", f.drift->before}, {"after", f.drift->after}, {"p", f.drift->p}};
+            j["drift"] = {{"since", instant_text(f.drift->since_s, zone)},
+                          {"before", f.drift->before},
+                          {"after", f.drift->after},
+                          {"p", f.drift->p}};
         list.push_back(j);
     }
     return list;
@@ -333,8 +425,16 @@ Json score_report(const Score& s) {
 }
 
 Json outlook_report(const Outlook& o) {
-    const auto line = [](const Outlook::Line& l) { return Json{{"foretold", l.foretold}, {"likely", l.likely}, {"low", l.range.low}, {"high", l.range.high}, {"prints", l.prints}}; };
-    return {{"schema", "vitrail.outlook/1"}, {"time_s", line(o.time)}, {"piece_g", line(o.piece)}, {"purge_g", line(o.purge)}, {"tower_g", line(o.tower)}, {"waste_g", line(o.waste)}, {"cleaning_s", line(o.cleaning)}, {"soaking_s", line(o.soaking)}};
+    const auto line = [](const Outlook::Line& l) {
+        return Json{{"foretold", l.foretold},
+                    {"likely", l.likely},
+                    {"low", l.range.low},
+                    {"high", l.range.high},
+                    {"prints", l.prints}};
+    };
+    return {{"schema", "vitrail.outlook/1"},  {"time_s", line(o.time)},      {"piece_g", line(o.piece)},
+            {"purge_g", line(o.purge)},       {"tower_g", line(o.tower)},    {"waste_g", line(o.waste)},
+            {"cleaning_s", line(o.cleaning)}, {"soaking_s", line(o.soaking)}};
 }
 
 } // namespace vitrail

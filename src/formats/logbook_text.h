@@ -1,9 +1,9 @@
 // The logbook as JSON and CSV: in and out, and for the database.
 #pragma once
 
-#include "core/logbook/learn.h"
 #include "core/base/result.h"
 #include "core/base/zone.h"
+#include "core/logbook/learn.h"
 #include "formats/json_fwd.h"
 
 namespace vitrail {
@@ -26,12 +26,15 @@ Result<LogbookFile> logbook_from_text(const std::string& text);
 /// What is kept of the plan beside a record: its report, and all settings.
 std::string plan_snapshot(const Project& project, const Plan& plan);
 
-/// "printing|hand-swap||0.4|", the other way round, and what `vitrail-cli log teach --json` says: factors[] with belief, samples, drift.
+/// "printing|hand-swap||0.4|", the other way round, and what `vitrail-cli log teach --json` says: factors[]
+/// with belief, samples, drift.
 std::string factor_key_text(const FactorKey& key);
 std::optional<FactorKey> factor_key_of(const std::string& text);
-Json factors_report(const std::vector<Factor>& factors, const std::vector<PrintRecord>& records, const Zone& zone);
+Json factors_report(const std::vector<Factor>& factors, const std::vector<PrintRecord>& records,
+                    const Zone& zone);
 Json score_report(const Score& score);
-/// Schema "vitrail.outlook/1": for hours and grams foretold, likely, low, high (80 %), and from how many prints.
+/// Schema "vitrail.outlook/1": for hours and grams foretold, likely, low, high (80 %), and from how many
+/// prints.
 Json outlook_report(const Outlook& outlook);
 
 } // namespace vitrail

@@ -45,7 +45,9 @@ Status LooseFolder::write(const Project& project, const std::string& path, const
         files.push_back({{"name", f.name}, {"file", k.file}});
         counted.insert(k.file);
     }
-    if (const Status ok = write(folder_ + kIndex, json_text({{"schema", kSchema}, {"path", path}, {"files", files}})); !ok)
+    if (const Status ok =
+            write(folder_ + kIndex, json_text({{"schema", kSchema}, {"path", path}, {"files", files}}));
+        !ok)
         return ok;
     kept_ = std::move(now);
     for (const auto& entry : fs::directory_iterator(folder_, ec))
@@ -79,7 +81,8 @@ Result<LooseProject> read_loose(const std::string& folder, const Progress& progr
     try {
         const JsonReader r(*json, "index");
         if (r.text("schema") != kSchema)
-            return Error{say("The schema is {}; this version reads {}.", Name{repaired(r.text("schema").substr(0, 60))}, std::string(kSchema))};
+            return Error{say("The schema is {}; this version reads {}.",
+                             Name{repaired(r.text("schema").substr(0, 60))}, std::string(kSchema))};
         std::vector<ZipEntry> entries;
         for (std::size_t i = 0; i < r.list("files", 10000).size(); ++i) {
             const JsonReader f = r.item("files", i);

@@ -1,4 +1,5 @@
-// A project archive as loose files in a folder, so that writing it again writes only what has changed. For autosave.
+// A project archive as loose files in a folder, so that writing it again writes only what has changed. For
+// autosave.
 #pragma once
 
 #include "formats/archive.h"
@@ -10,8 +11,9 @@ namespace vitrail {
 /// How bytes are written; see write_file().
 using WriteFile = std::function<Status(const std::string& path, std::string_view bytes)>;
 
-/// Keeps one folder in step with a project. A kill at any moment leaves the state before or the one after: files get new names,
-/// and `index.json`, written last, says which of them count. Not for use from two threads at once.
+/// Keeps one folder in step with a project. A kill at any moment leaves the state before or the one after:
+/// files get new names, and `index.json`, written last, says which of them count. Not for use from two
+/// threads at once.
 class LooseFolder {
 public:
     explicit LooseFolder(std::string folder) : folder_(std::move(folder)) {}

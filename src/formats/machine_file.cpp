@@ -17,11 +17,14 @@ struct MotionField {
     double Motion::*field;
     double low, high;
 };
-constexpr MotionField kMotion[] = {{"outer_wall", &Motion::outer_wall, 1, 2000}, {"wall", &Motion::wall, 1, 2000},         {"infill", &Motion::infill, 1, 2000},
-                                   {"skin", &Motion::skin, 1, 2000},             {"bridge", &Motion::bridge, 1, 2000},     {"first_layer", &Motion::first_layer, 1, 2000},
-                                   {"travel", &Motion::travel, 1, 5000},         {"acceleration", &Motion::acceleration, 10, 100000}, {"corner", &Motion::corner, 0.1, 200},
-                                   {"retract_s", &Motion::retract_s, 0, 60},     {"start_s", &Motion::start_s, 0, 7200},   {"nozzle_c_s", &Motion::nozzle_c_s, 0.05, 100},
-                                   {"bed_c_s", &Motion::bed_c_s, 0.01, 100}};
+constexpr MotionField kMotion[] = {
+    {"outer_wall", &Motion::outer_wall, 1, 2000}, {"wall", &Motion::wall, 1, 2000},
+    {"infill", &Motion::infill, 1, 2000},         {"skin", &Motion::skin, 1, 2000},
+    {"bridge", &Motion::bridge, 1, 2000},         {"first_layer", &Motion::first_layer, 1, 2000},
+    {"travel", &Motion::travel, 1, 5000},         {"acceleration", &Motion::acceleration, 10, 100000},
+    {"corner", &Motion::corner, 0.1, 200},        {"retract_s", &Motion::retract_s, 0, 60},
+    {"start_s", &Motion::start_s, 0, 7200},       {"nozzle_c_s", &Motion::nozzle_c_s, 0.05, 100},
+    {"bed_c_s", &Motion::bed_c_s, 0.01, 100}};
 
 Json time_to_json(const ChangeTime& t) {
     return {{"time_s", t.time_s}, {"attended_s", t.attended_s}};
@@ -39,9 +42,19 @@ ChangeTime time_from_json(const JsonReader& r, const char* kind, ChangeTime othe
 Json calibration_to_json(const KeptCalibration& c) {
     Json readings = Json::array();
     for (const Reading& r : c.readings)
-        readings.push_back({{"from_rgb", to_hex(r.from)}, {"to_rgb", to_hex(r.to)}, {"delta_e", r.delta_e}, {"clean_mm3", r.clean_mm3}});
-    return {{"toolhead", c.toolhead},       {"nozzle_mm", c.nozzle_mm},       {"material", facts(c.material).id},   {"dead_mm3", c.dead_mm3}, {"mixing_mm3", c.mixing_mm3},
-            {"dead_sd_mm3", c.dead_sd_mm3}, {"mixing_sd_mm3", c.mixing_sd_mm3}, {"covariance_mm6", c.covariance_mm6}, {"readings", readings}};
+        readings.push_back({{"from_rgb", to_hex(r.from)},
+                            {"to_rgb", to_hex(r.to)},
+                            {"delta_e", r.delta_e},
+                            {"clean_mm3", r.clean_mm3}});
+    return {{"toolhead", c.toolhead},
+            {"nozzle_mm", c.nozzle_mm},
+            {"material", facts(c.material).id},
+            {"dead_mm3", c.dead_mm3},
+            {"mixing_mm3", c.mixing_mm3},
+            {"dead_sd_mm3", c.dead_sd_mm3},
+            {"mixing_sd_mm3", c.mixing_sd_mm3},
+            {"covariance_mm6", c.covariance_mm6},
+            {"readings", readings}};
 }
 
 KeptCalibration calibration_from_json(const JsonReader& r) {
@@ -63,7 +76,8 @@ KeptCalibration calibration_from_json(const JsonReader& r) {
             const auto from = parse_colour(x.text("from_rgb")), to = parse_colour(x.text("to_rgb"));
             if (!from || !to)
                 throw JsonMisfit{say("{} must have two colours #rrggbb", x.where())};
-            c.readings.push_back({*from, *to, x.number("delta_e", 0.2, 30), x.number("clean_mm3", 0, 100000)});
+            c.readings.push_back(
+                {*from, *to, x.number("delta_e", 0.2, 30), x.number("clean_mm3", 0, 100000)});
         }
     return c;
 }
@@ -92,7 +106,8 @@ Json machine_to_json(const Machine& m) {
                 uses.push_back(to_string(n.use));
                 for_some |= n.use != NozzleUse::any;
             }
-        Json head{{"name", m.toolheads[t].name}, {"feeder_slots", m.toolheads[t].slots}, {"nozzles_mm", nozzles}};
+        Json head{
+            {"name", m.toolheads[t].name}, {"feeder_slots", m.toolheads[t].slots}, {"nozzles_mm", nozzles}};
         if (!missing.empty())
             head["missing"] = missing;
         if (for_some)
@@ -106,30 +121,44 @@ Json machine_to_json(const Machine& m) {
         calibrations.push_back(calibration_to_json(c));
     Json learned = Json::array();
     for (const KeptFactor& f : m.learned)
-        learned.push_back({{"quantity", f.quantity}, {"material", f.material}, {"nozzle_mm", f.nozzle_mm}, {"centre", f.centre}, {"spread", f.spread}, {"freedom", f.freedom}, {"mean_sd", f.mean_sd}, {"prints", f.prints}});
+        learned.push_back({{"quantity", f.quantity},
+                           {"material", f.material},
+                           {"nozzle_mm", f.nozzle_mm},
+                           {"centre", f.centre},
+                           {"spread", f.spread},
+                           {"freedom", f.freedom},
+                           {"mean_sd", f.mean_sd},
+                           {"prints", f.prints}});
     Json clear = Json::array();
     for (const KeepClear& z : m.keep_clear)
         clear.push_back({z.x_mm, z.y_mm, z.w_mm, z.d_mm});
     Json json{{"schema", "vitrail.machine/1"},
-            {"id", m.id},
-            {"name", m.name},
-            {"note", m.note},
-            {"bed_mm", {m.bed_x_mm, m.bed_y_mm}},
-            {"height_mm", m.height_mm},
-            {"keep_clear_mm", clear},
-            {"clearance_mm", {{"head_reach", m.head_reach_mm}, {"bar_height", m.bar_height_mm}}},
-            {"toolheads", heads},
-            {"times", {{"hand", time_to_json(m.hand)}, {"feeder", time_to_json(m.feeder)}, {"tool", time_to_json(m.tool)}}},
-            {"motion", motion_to_json(m.motion)},
-            {"purge",
-             {{"to", to_string(m.purge_to)},
-              {"dead_mm3", m.dead_mm3},
-              {"mixing_mm3", m.mixing_mm3},
-              {"prime_mm3", m.prime_mm3},
-              {"first_load_mm3", m.first_load_mm3},
-              {"class_minimum_mm3", m.class_minimum_mm3},
-              {"calibrations", calibrations}}},
-            {"commands", {{"tool", m.commands.tool}, {"feeder", m.commands.feeder}, {"hand", m.commands.hand}, {"pause", m.commands.pause}}}};
+              {"id", m.id},
+              {"name", m.name},
+              {"note", m.note},
+              {"bed_mm", {m.bed_x_mm, m.bed_y_mm}},
+              {"height_mm", m.height_mm},
+              {"keep_clear_mm", clear},
+              {"clearance_mm", {{"head_reach", m.head_reach_mm}, {"bar_height", m.bar_height_mm}}},
+              {"toolheads", heads},
+              {"times",
+               {{"hand", time_to_json(m.hand)},
+                {"feeder", time_to_json(m.feeder)},
+                {"tool", time_to_json(m.tool)}}},
+              {"motion", motion_to_json(m.motion)},
+              {"purge",
+               {{"to", to_string(m.purge_to)},
+                {"dead_mm3", m.dead_mm3},
+                {"mixing_mm3", m.mixing_mm3},
+                {"prime_mm3", m.prime_mm3},
+                {"first_load_mm3", m.first_load_mm3},
+                {"class_minimum_mm3", m.class_minimum_mm3},
+                {"calibrations", calibrations}}},
+              {"commands",
+               {{"tool", m.commands.tool},
+                {"feeder", m.commands.feeder},
+                {"hand", m.commands.hand},
+                {"pause", m.commands.pause}}}};
     if (!learned.empty())
         json["learned"] = learned;
     return json;
@@ -141,8 +170,13 @@ namespace {
 void read_clearance(const JsonReader& r, Machine& m) {
     if (r.has("keep_clear_mm"))
         for (const Json& z : r.list("keep_clear_mm", 100)) {
-            if (!z.is_array() || z.size() != 4 || !std::all_of(z.begin(), z.end(), [](const Json& v) { return v.is_number() && std::abs(v.get<double>()) <= 10000; }) || z[2].get<double>() <= 0 || z[3].get<double>() <= 0)
-                throw JsonMisfit{say("{} must be lists of four lengths: x, y, width, depth", r.place("keep_clear_mm"))};
+            if (!z.is_array() || z.size() != 4 ||
+                !std::all_of(
+                    z.begin(), z.end(),
+                    [](const Json& v) { return v.is_number() && std::abs(v.get<double>()) <= 10000; }) ||
+                z[2].get<double>() <= 0 || z[3].get<double>() <= 0)
+                throw JsonMisfit{
+                    say("{} must be lists of four lengths: x, y, width, depth", r.place("keep_clear_mm"))};
             m.keep_clear.push_back({z[0], z[1], z[2], z[3]});
         }
     if (r.has("clearance_mm")) {
@@ -175,7 +209,8 @@ KeptFactor learned_from_json(const JsonReader& r) {
 
 Machine machine_from_json(const JsonReader& r) {
     if (r.text("schema") != "vitrail.machine/1")
-        throw JsonMisfit{say("{} is {}; this version reads {}", r.place("schema"), Name{r.text("schema")}, std::string("vitrail.machine/1"))};
+        throw JsonMisfit{say("{} is {}; this version reads {}", r.place("schema"), Name{r.text("schema")},
+                             std::string("vitrail.machine/1"))};
     Machine m;
     m.id = r.text("id");
     m.name = r.text("name", m.id);
@@ -195,24 +230,28 @@ Machine machine_from_json(const JsonReader& r) {
     const Json& heads = r.list("toolheads", 32);
     for (std::size_t t = 0; t < heads.size(); ++t) {
         const JsonReader h = r.item("toolheads", t);
-        m.toolheads.push_back({h.text("name", "head " + std::to_string(t + 1)), static_cast<int>(h.number("feeder_slots", 0, 64))});
+        m.toolheads.push_back({h.text("name", "head " + std::to_string(t + 1)),
+                               static_cast<int>(h.number("feeder_slots", 0, 64))});
         for (const Json& d : h.list("nozzles_mm", 32)) {
             if (!d.is_number() || d.get<double>() < 0.05 || d.get<double>() > 3)
-                throw JsonMisfit{say("{} must be diameters from {} to 3", h.place("nozzles_mm"), num(0.05, 2))};
+                throw JsonMisfit{
+                    say("{} must be diameters from {} to 3", h.place("nozzles_mm"), num(0.05, 2))};
             m.nozzles.push_back({d.get<double>(), static_cast<int>(t)});
         }
         if (h.has("nozzles_for")) {
             const Json& uses = h.list("nozzles_for", 32);
             const std::size_t on_head = h.list("nozzles_mm", 32).size();
             if (uses.size() != on_head)
-                throw JsonMisfit{say("{} must have a word for each nozzle of the toolhead", h.place("nozzles_for"))};
+                throw JsonMisfit{
+                    say("{} must have a word for each nozzle of the toolhead", h.place("nozzles_for"))};
             for (std::size_t i = 0; i < on_head; ++i) {
                 bool known = false;
                 for (const NozzleUse use : {NozzleUse::any, NozzleUse::structural, NozzleUse::soluble})
                     if (uses[i] == to_string(use))
                         m.nozzles[m.nozzles.size() - on_head + i].use = use, known = true;
                 if (!known)
-                    throw JsonMisfit{say("{} must be words out of any, structural, soluble", h.place("nozzles_for"))};
+                    throw JsonMisfit{
+                        say("{} must be words out of any, structural, soluble", h.place("nozzles_for"))};
             }
         }
         if (h.has("offset_mm")) {
@@ -229,7 +268,8 @@ Machine machine_from_json(const JsonReader& r) {
                 const std::size_t on_head = h.list("nozzles_mm", 32).size();
                 if (!d.is_number_integer() || d.get<int>() < 1 || d.get<int>() > static_cast<int>(on_head))
                     throw JsonMisfit{say("{} must be numbers of its nozzles, from 1", h.place("missing"))};
-                m.nozzles[m.nozzles.size() - on_head + static_cast<std::size_t>(d.get<int>()) - 1].missing = true;
+                m.nozzles[m.nozzles.size() - on_head + static_cast<std::size_t>(d.get<int>()) - 1].missing =
+                    true;
             }
     }
     if (m.nozzles.empty())
@@ -264,7 +304,8 @@ Machine machine_from_json(const JsonReader& r) {
     }
     if (r.has("commands")) {
         const JsonReader c = r.object("commands");
-        m.commands = {c.prose("tool", m.commands.tool), c.prose("feeder", m.commands.feeder), c.prose("hand", m.commands.hand), c.prose("pause", m.commands.pause)};
+        m.commands = {c.prose("tool", m.commands.tool), c.prose("feeder", m.commands.feeder),
+                      c.prose("hand", m.commands.hand), c.prose("pause", m.commands.pause)};
     }
     if (r.has("learned"))
         for (std::size_t i = 0; i < r.list("learned", 200).size(); ++i)

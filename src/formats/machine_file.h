@@ -1,8 +1,8 @@
 // Machines as JSON files that a user can copy and change.
 #pragma once
 
-#include "core/machine/machine.h"
 #include "core/base/result.h"
+#include "core/machine/machine.h"
 #include "formats/json_fwd.h"
 
 #include <vector>

@@ -23,7 +23,8 @@ struct Palette {
     std::uint16_t number(Srgb c) {
         if (colours.size() >= 0xfffe)
             return 0;
-        const auto [it, fresh] = place.try_emplace(std::uint32_t{c.r} << 16 | std::uint32_t{c.g} << 8 | c.b, static_cast<std::uint16_t>(colours.size() + 1));
+        const auto [it, fresh] = place.try_emplace(std::uint32_t{c.r} << 16 | std::uint32_t{c.g} << 8 | c.b,
+                                                   static_cast<std::uint16_t>(colours.size() + 1));
         if (fresh)
             colours.push_back(c);
         return it->second;
@@ -41,7 +42,9 @@ void read_materials(std::string_view text, std::unordered_map<std::string, Srgb>
         if (word == "newmtl")
             name = w.rest();
         else if (word == "Kd" && w.number(r) && w.number(g) && w.number(b)) {
-            const auto channel = [](float v) { return static_cast<std::uint8_t>(std::clamp(v, 0.0f, 1.0f) * 255 + 0.5f); };
+            const auto channel = [](float v) {
+                return static_cast<std::uint8_t>(std::clamp(v, 0.0f, 1.0f) * 255 + 0.5f);
+            };
             materials[name] = {channel(r), channel(g), channel(b)};
         }
     }
@@ -62,7 +65,8 @@ std::optional<std::uint32_t> vertex_of(std::string_view word, std::size_t vertic
 }
 
 /// The mesh of a group with only the vertices it uses.
-Mesh mesh_of(const Group& g, const std::vector<Vec3>& vertices, std::vector<std::uint32_t>& origin, const Progress& progress) {
+Mesh mesh_of(const Group& g, const std::vector<Vec3>& vertices, std::vector<std::uint32_t>& origin,
+             const Progress& progress) {
     std::vector<std::uint32_t> used;
     for (const Triangle& t : g.triangles)
         used.insert(used.end(), t.begin(), t.end());
@@ -80,7 +84,8 @@ Mesh mesh_of(const Group& g, const std::vector<Vec3>& vertices, std::vector<std:
 
 } // namespace
 
-Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view bytes, const Companion& companion, const Progress& progress) {
+Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view bytes,
+                                   const Companion& companion, const Progress& progress) {
     std::vector<Vec3> vertices;
     std::vector<Group> groups{{stem, {}, {}}};
     std::vector<Srgb> vertex_colours; ///< empty, or one per vertex
@@ -108,7 +113,9 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
             if (w.number(r) && w.number(g) && w.number(b)) {
                 // 0…1; some programs write 0…255.
                 const float top = std::max({r, g, b}) > 1 ? 1 : 255;
-                const auto channel = [&](float v) { return static_cast<std::uint8_t>(std::clamp(v * top, 0.0f, 255.0f) + 0.5f); };
+                const auto channel = [&](float v) {
+                    return static_cast<std::uint8_t>(std::clamp(v * top, 0.0f, 255.0f) + 0.5f);
+                };
                 vertex_colours.resize(vertices.size() - 1, Srgb{128, 128, 128});
                 vertex_colours.push_back({channel(r), channel(g), channel(b)});
             }
@@ -119,12 +126,15 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
             for (std::string_view c = w.next(); !c.empty(); c = w.next()) {
                 const auto v = vertex_of(c, vertices.size());
                 if (!v)
-                    return Error{say("Line {} of the OBJ file: the face names a vertex {} that there is not.", lines.number(), Name{one_line(c.substr(0, 40))})};
+                    return Error{say("Line {} of the OBJ file: the face names a vertex {} that there is not.",
+                                     lines.number(), Name{one_line(c.substr(0, 40))})};
                 corners.push_back(*v);
             }
             if (corners.size() < 3)
-                return Error{say("Line {} of the OBJ file: a face needs at least three corners.", lines.number())};
-            // A fan is right for slicing even where the polygon is not convex: what it covers twice cancels out.
+                return Error{
+                    say("Line {} of the OBJ file: a face needs at least three corners.", lines.number())};
+            // A fan is right for slicing even where the polygon is not convex: what it covers twice cancels
+            // out.
             for (std::size_t i = 1; i + 1 < corners.size(); ++i) {
                 const Triangle t{corners[0], corners[i], corners[i + 1]};
                 groups[current].triangles.push_back(t);
@@ -132,9 +142,14 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
                 if (!vertex_colours.empty()) {
                     vertex_colours.resize(vertices.size(), Srgb{128, 128, 128});
                     const auto mean = [&](auto channel) {
-                        return static_cast<std::uint8_t>((channel(vertex_colours[t[0]]) + channel(vertex_colours[t[1]]) + channel(vertex_colours[t[2]]) + 1) / 3);
+                        return static_cast<std::uint8_t>((channel(vertex_colours[t[0]]) +
+                                                          channel(vertex_colours[t[1]]) +
+                                                          channel(vertex_colours[t[2]]) + 1) /
+                                                         3);
                     };
-                    colour = palette.number({mean([](Srgb x) { return int(x.r); }), mean([](Srgb x) { return int(x.g); }), mean([](Srgb x) { return int(x.b); })});
+                    colour = palette.number({mean([](Srgb x) { return int(x.r); }),
+                                             mean([](Srgb x) { return int(x.g); }),
+                                             mean([](Srgb x) { return int(x.b); })});
                 }
                 groups[current].colours.push_back(colour);
             }
@@ -145,7 +160,9 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
                 read_materials(*text, materials);
         } else if (word == "usemtl") {
             // Without its file, a material still tells regions apart: it gets a colour of its own.
-            static constexpr Srgb kStandIns[] = {{0xd8, 0xd2, 0xc4}, {0x2f, 0x4a, 0x6b}, {0xb0, 0x3a, 0x2e}, {0xd9, 0xa4, 0x41}, {0x4c, 0x7a, 0x5a}, {0x6d, 0x5a, 0x7e}, {0x3a, 0x3a, 0x3a}, {0x8a, 0xa9, 0xb5}};
+            static constexpr Srgb kStandIns[] = {{0xd8, 0xd2, 0xc4}, {0x2f, 0x4a, 0x6b}, {0xb0, 0x3a, 0x2e},
+                                                 {0xd9, 0xa4, 0x41}, {0x4c, 0x7a, 0x5a}, {0x6d, 0x5a, 0x7e},
+                                                 {0x3a, 0x3a, 0x3a}, {0x8a, 0xa9, 0xb5}};
             const auto [it, fresh] = materials.try_emplace(w.rest(), Srgb{});
             if (fresh)
                 it->second = kStandIns[(materials.size() - 1) % std::size(kStandIns)];

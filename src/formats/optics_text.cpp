@@ -12,7 +12,10 @@ std::string optics_text(const std::optional<MeasuredOptics>& m) {
     for (const Channels* four : {&m->optics.k, &m->optics.s, &m->k_sd, &m->s_sd})
         for (const double v : *four) {
             char buffer[40];
-            text += (text.empty() ? "" : " ") + std::string(buffer, std::to_chars(buffer, buffer + sizeof buffer, v, std::chars_format::general, 6).ptr);
+            text += (text.empty() ? "" : " ") +
+                    std::string(
+                        buffer,
+                        std::to_chars(buffer, buffer + sizeof buffer, v, std::chars_format::general, 6).ptr);
         }
     return text;
 }

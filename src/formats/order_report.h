@@ -9,13 +9,16 @@
 
 namespace vitrail {
 
-/// Schema "vitrail.fill/1": curve[] {n, plates, changes, purge_g, waste_g, total_s, cost, per_piece{…}, stake{…}}, most, enough{…}, one_by_one{…}.
+/// Schema "vitrail.fill/1": curve[] {n, plates, changes, purge_g, waste_g, total_s, cost, per_piece{…},
+/// stake{…}}, most, enough{…}, one_by_one{…}.
 Json fill_report(const CopiesCurve& curve, const OneByOne& apart);
 
-/// Schema "vitrail.order/1": plates[] {pieces{}, machine, start_h, end_h, changes, waste_g, total_s, cost, …}, spools[], totals, apart{}, singly{}, bound.
+/// Schema "vitrail.order/1": plates[] {pieces{}, machine, start_h, end_h, changes, waste_g, total_s, cost,
+/// …}, spools[], totals, apart{}, singly{}, bound.
 Json order_report(const OrderTask& task, const OrderPlan& plan);
 
-/// Schema "vitrail.jobs/1": jobs[] {key, name, filaments, parts[], total_s, model_g, waste_g, changes}, joints, totals.
+/// Schema "vitrail.jobs/1": jobs[] {key, name, filaments, parts[], total_s, model_g, waste_g, changes},
+/// joints, totals.
 Json jobs_report(const Project& project, const Jobs& jobs);
 
 /// Schema "vitrail.variants/1": variants[] {name, changes, waste_g, …, regions{}}.

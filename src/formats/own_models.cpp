@@ -9,7 +9,9 @@ namespace vitrail {
 Status carry_meshes(Project& p, const std::string& name) {
     std::vector<Body> bodies;
     for (Part& part : p.pieces.front().parts) {
-        bodies.push_back({part.name, *part.mesh, p.filaments[static_cast<std::size_t>(std::max(0, find_filament(p, part.filament)))].colour});
+        bodies.push_back(
+            {part.name, *part.mesh,
+             p.filaments[static_cast<std::size_t>(std::max(0, find_filament(p, part.filament)))].colour});
         part.model = 0;
         part.object = static_cast<int>(bodies.size()) - 1;
         part.own_mesh = false;

@@ -11,11 +11,11 @@ namespace vitrail {
 
 namespace {
 
-constexpr std::array kUses{"relief", "panel"};                  // [PictureUse]
-constexpr std::array kGrounds{"keep", "lowest", "cut"};         // [GroundOut]
-constexpr std::array kSchools{"luminance", "nearest"};          // [ReliefSchool]
-constexpr std::array kOrders{"apart", "packed", "above"};       // [FilmOrder]
-constexpr std::array kModels{"two-flux", "blend"};              // [LookModel]
+constexpr std::array kUses{"relief", "panel"};            // [PictureUse]
+constexpr std::array kGrounds{"keep", "lowest", "cut"};   // [GroundOut]
+constexpr std::array kSchools{"luminance", "nearest"};    // [ReliefSchool]
+constexpr std::array kOrders{"apart", "packed", "above"}; // [FilmOrder]
+constexpr std::array kModels{"two-flux", "blend"};        // [LookModel]
 
 template <class Enum, std::size_t N>
 std::string name_of(const std::array<const char*, N>& names, Enum e) {
@@ -61,7 +61,8 @@ RisingCurve curve_from(const JsonReader& r, const char* key) {
         if (!point.is_array() || point.size() != 2 || !point[0].is_number() || !point[1].is_number())
             throw JsonMisfit{say("{} must be a list of points", r.place(key))};
         const double x = point[0].get<double>(), y = point[1].get<double>();
-        if (!(x >= 0 && x <= 1 && y >= 0 && y <= 1) || (!curve.empty() && (x < curve.back().first || y < curve.back().second)))
+        if (!(x >= 0 && x <= 1 && y >= 0 && y <= 1) ||
+            (!curve.empty() && (x < curve.back().first || y < curve.back().second)))
             throw JsonMisfit{say("{} must rise from 0 to 1", r.place(key))};
         curve.emplace_back(x, y);
     }
@@ -69,9 +70,23 @@ RisingCurve curve_from(const JsonReader& r, const char* key) {
 }
 
 Json preparation_to_json(const Preparation& p) {
-    return {{"crop", {p.left, p.top, p.right, p.bottom}}, {"turn", p.turn}, {"mirror", p.mirror}, {"brightness", p.brightness}, {"contrast", p.contrast}, {"gamma", p.gamma},
-            {"tones", curve_to_json(p.tones)}, {"ground_out", name_of(kGrounds, p.ground_out)}, {"ground_delta_e", p.ground_delta_e}, {"ground", to_hex(p.ground)},
-            {"frame_mm", p.frame_mm}, {"frame", to_hex(p.frame)}, {"corner_mm", p.corner_mm}, {"hole_mm", p.hole_mm}, {"text", p.text}, {"text_mm", p.text_mm}, {"text_colour", to_hex(p.text_colour)}};
+    return {{"crop", {p.left, p.top, p.right, p.bottom}},
+            {"turn", p.turn},
+            {"mirror", p.mirror},
+            {"brightness", p.brightness},
+            {"contrast", p.contrast},
+            {"gamma", p.gamma},
+            {"tones", curve_to_json(p.tones)},
+            {"ground_out", name_of(kGrounds, p.ground_out)},
+            {"ground_delta_e", p.ground_delta_e},
+            {"ground", to_hex(p.ground)},
+            {"frame_mm", p.frame_mm},
+            {"frame", to_hex(p.frame)},
+            {"corner_mm", p.corner_mm},
+            {"hole_mm", p.hole_mm},
+            {"text", p.text},
+            {"text_mm", p.text_mm},
+            {"text_colour", to_hex(p.text_colour)}};
 }
 Preparation preparation_from(const JsonReader& r) {
     Preparation p;
@@ -79,7 +94,8 @@ Preparation preparation_from(const JsonReader& r) {
         const Json& crop = r.list("crop", 4);
         std::array<double, 4> c{};
         for (std::size_t i = 0; i < 4; ++i) {
-            if (crop.size() != 4 || !crop[i].is_number() || !(crop[i].get<double>() >= 0 && crop[i].get<double>() <= 1))
+            if (crop.size() != 4 || !crop[i].is_number() ||
+                !(crop[i].get<double>() >= 0 && crop[i].get<double>() <= 1))
                 throw JsonMisfit{say("{} must be four shares from 0 to 1", r.place("crop"))};
             c[i] = crop[i].get<double>();
         }
@@ -107,7 +123,11 @@ Preparation preparation_from(const JsonReader& r) {
 }
 
 Json lighting_to_json(const Lighting& l) {
-    return {{"from", l.from == Lighting::From::behind ? "behind" : "front"}, {"backing", {l.backing[0], l.backing[1], l.backing[2]}}, {"lamp_k", l.lamp_k}, {"diffuser", l.diffuser}, {"model", name_of(kModels, l.model)}};
+    return {{"from", l.from == Lighting::From::behind ? "behind" : "front"},
+            {"backing", {l.backing[0], l.backing[1], l.backing[2]}},
+            {"lamp_k", l.lamp_k},
+            {"diffuser", l.diffuser},
+            {"model", name_of(kModels, l.model)}};
 }
 Lighting lighting_from(const JsonReader& r) {
     Lighting l;
@@ -118,7 +138,8 @@ Lighting lighting_from(const JsonReader& r) {
     if (r.has("backing")) {
         const Json& backing = r.list("backing", 3);
         for (std::size_t i = 0; i < 3; ++i) {
-            if (backing.size() != 3 || !backing[i].is_number() || !(backing[i].get<double>() >= 0 && backing[i].get<double>() <= 1))
+            if (backing.size() != 3 || !backing[i].is_number() ||
+                !(backing[i].get<double>() >= 0 && backing[i].get<double>() <= 1))
                 throw JsonMisfit{say("{} must be three shares from 0 to 1", r.place("backing"))};
             l.backing[i] = backing[i].get<double>();
         }
@@ -127,8 +148,17 @@ Lighting lighting_from(const JsonReader& r) {
 }
 
 Json films_to_json(const PanelFilms& f) {
-    return {{"white", std::string(1, f.white)}, {"films", f.films}, {"order", name_of(kOrders, f.order)}, {"film_layers", f.film_layers}, {"base_layers", f.base_layers},
-            {"cover_least", f.cover_least}, {"cover_most", f.cover_most}, {"spread", f.spread}, {"fit_range", f.fit_range}, {"rim_mm", f.rim_mm}, {"slot_mm", f.slot_mm}};
+    return {{"white", std::string(1, f.white)},
+            {"films", f.films},
+            {"order", name_of(kOrders, f.order)},
+            {"film_layers", f.film_layers},
+            {"base_layers", f.base_layers},
+            {"cover_least", f.cover_least},
+            {"cover_most", f.cover_most},
+            {"spread", f.spread},
+            {"fit_range", f.fit_range},
+            {"rim_mm", f.rim_mm},
+            {"slot_mm", f.slot_mm}};
 }
 PanelFilms films_from(const JsonReader& r) {
     PanelFilms f;
@@ -141,7 +171,8 @@ PanelFilms films_from(const JsonReader& r) {
     f.film_layers = static_cast<int>(r.number("film_layers", 1, 50, f.film_layers));
     f.base_layers = static_cast<int>(r.number("base_layers", 1, 250, f.base_layers));
     f.cover_least = static_cast<int>(r.number("cover_least", 0, 250, f.cover_least));
-    f.cover_most = static_cast<int>(r.number("cover_most", f.cover_least, 250, std::max(f.cover_least, f.cover_most)));
+    f.cover_most =
+        static_cast<int>(r.number("cover_most", f.cover_least, 250, std::max(f.cover_least, f.cover_most)));
     f.spread = r.truth("spread", true);
     f.fit_range = r.truth("fit_range", true);
     f.rim_mm = r.number("rim_mm", 0, 100, 0);
@@ -149,10 +180,13 @@ PanelFilms films_from(const JsonReader& r) {
     return f;
 }
 
-std::shared_ptr<const std::string> taken(const JsonReader& r, const std::string& name, std::vector<ZipEntry>& entries) {
-    const auto file = std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
+std::shared_ptr<const std::string> taken(const JsonReader& r, const std::string& name,
+                                         std::vector<ZipEntry>& entries) {
+    const auto file =
+        std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
     if (name.empty() || file == entries.end())
-        throw JsonMisfit{say("{}: the file {} is missing from the project", r.where(), Name{repaired(name.substr(0, 80))})};
+        throw JsonMisfit{say("{}: the file {} is missing from the project", r.where(),
+                             Name{repaired(name.substr(0, 80))})};
     file->name.clear();
     return std::make_shared<const std::string>(std::move(file->bytes));
 }
@@ -207,28 +241,50 @@ Result<DotMap> read_pgm(std::string_view bytes) {
         at = static_cast<std::size_t>(end - bytes.data());
     }
     ++at; // one blank
-    if (header[2] != 65535 || static_cast<double>(header[0]) * header[1] > kMost || at + 2 * static_cast<std::size_t>(header[0]) * static_cast<std::size_t>(header[1]) != bytes.size())
+    if (header[2] != 65535 || static_cast<double>(header[0]) * header[1] > kMost ||
+        at + 2 * static_cast<std::size_t>(header[0]) * static_cast<std::size_t>(header[1]) != bytes.size())
         return broken;
     DotMap dots{header[0], header[1], {}};
     dots.dots.reserve((bytes.size() - at) / 2);
     for (; at < bytes.size(); at += 2)
-        dots.dots.push_back(static_cast<std::uint16_t>(static_cast<unsigned char>(bytes[at]) << 8 | static_cast<unsigned char>(bytes[at + 1])));
+        dots.dots.push_back(static_cast<std::uint16_t>(static_cast<unsigned char>(bytes[at]) << 8 |
+                                                       static_cast<unsigned char>(bytes[at + 1])));
     return dots;
 }
 
 Json picture_to_json(const Picture& p) {
     Json bands = Json::array(), stacks = Json::array();
     for (const ReliefBand& b : p.bands)
-        bands.push_back({{"filament", std::string(1, b.filament)}, {"from_layer", b.from_layer}, {"to_layer", b.to_layer}});
+        bands.push_back({{"filament", std::string(1, b.filament)},
+                         {"from_layer", b.from_layer},
+                         {"to_layer", b.to_layer}});
     for (const auto& s : p.stacks)
         stacks.push_back(stack_text(s));
-    Json json{{"file", "pictures/" + p.name}, {"use", name_of(kUses, p.use)}, {"prepare", preparation_to_json(p.prepare)}, {"width_mm", p.width_mm}, {"dot_mm", p.dot_mm}, {"lighting", lighting_to_json(p.lighting)},
-              {"school", name_of(kSchools, p.school)}, {"heights", curve_to_json(p.heights)}, {"seen_from_cm", p.seen_from_cm}, {"bands", bands}, {"face_down", p.face_down}};
+    Json json{{"file", "pictures/" + p.name},
+              {"use", name_of(kUses, p.use)},
+              {"prepare", preparation_to_json(p.prepare)},
+              {"width_mm", p.width_mm},
+              {"dot_mm", p.dot_mm},
+              {"lighting", lighting_to_json(p.lighting)},
+              {"school", name_of(kSchools, p.school)},
+              {"heights", curve_to_json(p.heights)},
+              {"seen_from_cm", p.seen_from_cm},
+              {"bands", bands},
+              {"face_down", p.face_down}};
     if (p.use == PictureUse::panel)
         json["panel"] = films_to_json(p.panel);
     if (p.dots)
-        json["made"] = {{"piece", p.piece}, {"made_with", p.made_with}, {"first_mm", p.first_mm}, {"layer_mm", p.layer_mm}, {"dots", kDotsFile}, {"stacks", stacks},
-                        {"mean_delta_e", p.figures.mean_delta_e}, {"p95_delta_e", p.figures.p95_delta_e}, {"lost", p.figures.lost}, {"collides", p.figures.collides}, {"outside", p.figures.outside}};
+        json["made"] = {{"piece", p.piece},
+                        {"made_with", p.made_with},
+                        {"first_mm", p.first_mm},
+                        {"layer_mm", p.layer_mm},
+                        {"dots", kDotsFile},
+                        {"stacks", stacks},
+                        {"mean_delta_e", p.figures.mean_delta_e},
+                        {"p95_delta_e", p.figures.p95_delta_e},
+                        {"lost", p.figures.lost},
+                        {"collides", p.figures.collides},
+                        {"outside", p.figures.outside}};
     return json;
 }
 
@@ -254,7 +310,9 @@ Picture picture_from_json(const JsonReader& r, std::vector<ZipEntry>& entries) {
     if (r.has("bands"))
         for (std::size_t i = 0; i < r.list("bands", 1000).size(); ++i) {
             const JsonReader b = r.item("bands", i);
-            p.bands.push_back({letter_from(b, "filament"), static_cast<int>(b.number("from_layer", next, next)), static_cast<int>(b.number("to_layer", next, 1000))});
+            p.bands.push_back({letter_from(b, "filament"),
+                               static_cast<int>(b.number("from_layer", next, next)),
+                               static_cast<int>(b.number("to_layer", next, 1000))});
             next = p.bands.back().to_layer + 1;
         }
     if (p.use == PictureUse::panel)
@@ -268,17 +326,22 @@ Picture picture_from_json(const JsonReader& r, std::vector<ZipEntry>& entries) {
     p.made_with = made.text("made_with", "");
     p.first_mm = made.number("first_mm", 0.01, 10);
     p.layer_mm = made.number("layer_mm", 0.01, 10);
-    p.figures = {made.number("mean_delta_e", 0, 1000, 0), made.number("p95_delta_e", 0, 1000, 0), made.number("lost", 0, 1, 0), made.number("collides", 0, 1, 0), made.number("outside", 0, 1, 0)};
+    p.figures = {made.number("mean_delta_e", 0, 1000, 0), made.number("p95_delta_e", 0, 1000, 0),
+                 made.number("lost", 0, 1, 0), made.number("collides", 0, 1, 0),
+                 made.number("outside", 0, 1, 0)};
     for (const Json& s : made.list("stacks", 65535)) {
-        p.stacks.push_back(s.is_string() ? parse_stack(s.get<std::string>(), 1000) : std::vector<FilamentRun>{});
+        p.stacks.push_back(s.is_string() ? parse_stack(s.get<std::string>(), 1000)
+                                         : std::vector<FilamentRun>{});
         if (p.stacks.back().empty())
             throw JsonMisfit{say("{} holds what is no stack", made.place("stacks"))};
     }
     auto dots = read_pgm(*taken(made, made.text("dots"), entries));
     if (!dots)
         throw JsonMisfit{say("{}: {}", made.place("dots"), dots.error().message)};
-    const std::size_t most = p.use == PictureUse::panel ? p.stacks.size() : static_cast<std::size_t>(next) - 1;
-    if (std::any_of(dots->dots.begin(), dots->dots.end(), [&](std::uint16_t n) { return n > most; }) || std::all_of(dots->dots.begin(), dots->dots.end(), [](std::uint16_t n) { return n == 0; }))
+    const std::size_t most =
+        p.use == PictureUse::panel ? p.stacks.size() : static_cast<std::size_t>(next) - 1;
+    if (std::any_of(dots->dots.begin(), dots->dots.end(), [&](std::uint16_t n) { return n > most; }) ||
+        std::all_of(dots->dots.begin(), dots->dots.end(), [](std::uint16_t n) { return n == 0; }))
         throw JsonMisfit{say("{} does not fit the picture", made.place("dots"))};
     p.dots = std::make_shared<const DotMap>(std::move(*dots));
     return p;

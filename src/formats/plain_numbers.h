@@ -5,7 +5,8 @@
 
 namespace vitrail {
 
-/// As long as it lives, this thread's numbers have '.' as decimal sign, whatever the locale (POSIX uselocale).
+/// As long as it lives, this thread's numbers have '.' as decimal sign, whatever the locale (POSIX
+/// uselocale).
 class PlainNumbers {
 public:
     PlainNumbers() : before_(::uselocale(plain())) {}

@@ -13,9 +13,11 @@ static_assert(std::endian::native == std::endian::little, "PLY is written as it 
 namespace {
 
 std::string header(std::size_t vertices, std::size_t faces) {
-    return "ply\nformat binary_little_endian 1.0\ncomment a part of a Vitrail project\nelement vertex " + std::to_string(vertices) +
+    return "ply\nformat binary_little_endian 1.0\ncomment a part of a Vitrail project\nelement vertex " +
+           std::to_string(vertices) +
            "\nproperty float x\nproperty float y\nproperty float z\nelement face " + std::to_string(faces) +
-           "\nproperty list uchar uint vertex_indices\nproperty ushort patch\nproperty uint triangle\nend_header\n";
+           "\nproperty list uchar uint vertex_indices\nproperty ushort patch\nproperty uint "
+           "triangle\nend_header\n";
 }
 
 template <class T>
@@ -71,7 +73,8 @@ Result<PlyPart> read_ply(std::string_view bytes, int patches) {
         if (at == std::string::npos)
             return SIZE_MAX;
         std::size_t n = 0, digits = 0;
-        for (std::size_t i = at + std::strlen(word); i < head.size() && head[i] >= '0' && head[i] <= '9' && digits < 10; ++i, ++digits)
+        for (std::size_t i = at + std::strlen(word);
+             i < head.size() && head[i] >= '0' && head[i] <= '9' && digits < 10; ++i, ++digits)
             n = n * 10 + static_cast<std::size_t>(head[i] - '0');
         return digits ? n : SIZE_MAX;
     };
@@ -120,7 +123,8 @@ Result<PlyPart> read_ply(std::string_view bytes, int patches) {
         facets = true;
         if (f.triangle >= triangles.size() || f.patch == kCut || patch[f.triangle] != kCut)
             return faulty;
-        cut[f.triangle].push_back({{vertices[f.corners[0]], vertices[f.corners[1]], vertices[f.corners[2]]}, f.patch});
+        cut[f.triangle].push_back(
+            {{vertices[f.corners[0]], vertices[f.corners[1]], vertices[f.corners[2]]}, f.patch});
     }
     // The corners of facets stand behind those of the mesh.
     std::uint32_t own = 0;

@@ -1,5 +1,5 @@
-#include "formats/archive.h"
 #include "core/picture/make.h"
+#include "formats/archive.h"
 #include "formats/machine_file.h"
 #include "formats/optics_text.h"
 #include "formats/picture_json.h"
@@ -40,7 +40,8 @@ char letter_from(const JsonReader& r, const char* key, bool may_be_empty) {
 int version_of(const JsonReader& r) {
     const std::string schema = r.text("schema"), prefix = "vitrail.project/";
     if (schema.rfind(prefix, 0) != 0)
-        throw JsonMisfit{say("the schema is {}, which is no Vitrail project", Name{repaired(schema.substr(0, 60))})};
+        throw JsonMisfit{
+            say("the schema is {}, which is no Vitrail project", Name{repaired(schema.substr(0, 60))})};
     int v = 0;
     const char* end = schema.data() + schema.size();
     if (std::from_chars(schema.data() + prefix.size(), end, v).ptr != end || v < 1)
@@ -56,7 +57,8 @@ void read_changes(const JsonReader& r, Project& p) {
                 read(r.item(key, i));
     };
     each("pins", [&](const JsonReader& x) {
-        const int nozzle = static_cast<int>(x.number("nozzle", 1, static_cast<double>(p.machine.nozzles.size())));
+        const int nozzle =
+            static_cast<int>(x.number("nozzle", 1, static_cast<double>(p.machine.nozzles.size())));
         pin(p, letter_from(x, "filament", false), nozzle - 1);
     });
     each("pair_purges", [&](const JsonReader& x) {
@@ -67,11 +69,14 @@ void read_changes(const JsonReader& r, Project& p) {
         y.reason = x.prose("reason", "");
     });
     each("in_machine", [&](const JsonReader& x) {
-        const int head = static_cast<int>(x.number("toolhead", 1, static_cast<double>(p.machine.toolheads.size())));
+        const int head =
+            static_cast<int>(x.number("toolhead", 1, static_cast<double>(p.machine.toolheads.size())));
         p.in_machine.push_back({letter_from(x, "filament", false), head - 1});
     });
     each("refill_choices", [&](const JsonReader& x) {
-        p.refill_choices.push_back({letter_from(x, "filament", false), static_cast<int>(x.number("nth", 1, 100000)), static_cast<int>(x.number("layer", 1, 100000))});
+        p.refill_choices.push_back({letter_from(x, "filament", false),
+                                    static_cast<int>(x.number("nth", 1, 100000)),
+                                    static_cast<int>(x.number("layer", 1, 100000))});
     });
     if (r.has("readings")) {
         const JsonReader sheet = r.object("readings");
@@ -101,8 +106,10 @@ double scale_of(const JsonReader& r, std::size_t model) {
     if (!r.has("model_scales"))
         return 1;
     const Json& scales = r.list("model_scales", 1000);
-    if (model >= scales.size() || !scales[model].is_number() || !(scales[model].get<double>() >= 1e-6 && scales[model].get<double>() <= 1e6))
-        throw JsonMisfit{say("{} must hold a number from {} to 1000000 for each model", r.place("model_scales"), num(1e-6, 6))};
+    if (model >= scales.size() || !scales[model].is_number() ||
+        !(scales[model].get<double>() >= 1e-6 && scales[model].get<double>() <= 1e6))
+        throw JsonMisfit{say("{} must hold a number from {} to 1000000 for each model",
+                             r.place("model_scales"), num(1e-6, 6))};
     return scales[model].get<double>();
 }
 
@@ -117,7 +124,8 @@ Project project_from_json(const JsonReader& r) {
         const auto colour = parse_colour(f.text("colour"));
         const char letter = letter_from(f, "letter", false);
         if (!material)
-            throw JsonMisfit{say("{} {} is not known", f.place("material"), Name{repaired(f.text("material").substr(0, 40))})};
+            throw JsonMisfit{say("{} {} is not known", f.place("material"),
+                                 Name{repaired(f.text("material").substr(0, 40))})};
         if (!colour)
             throw JsonMisfit{say("{} must be #rrggbb", f.place("colour"))};
         if (find_filament(p, letter) >= 0)
@@ -139,7 +147,8 @@ Project project_from_json(const JsonReader& r) {
         bool fits = true;
         x.measured = parse_optics(f.text("optics", ""), &fits);
         if (!fits)
-            throw JsonMisfit{say("{} must be twelve numbers, K, S and their uncertainties", f.place("optics"))};
+            throw JsonMisfit{
+                say("{} must be twelve numbers, K, S and their uncertainties", f.place("optics"))};
         if (f.has("spools")) {
             const Json& spools = f.list("spools", 1000);
             for (std::size_t k = 0; k < spools.size(); ++k) {
@@ -164,25 +173,30 @@ Project project_from_json(const JsonReader& r) {
     if (r.has("pinned"))
         for (std::size_t i = 0; i < r.list("pinned", kMostPlaced).size(); ++i) {
             const JsonReader x = r.item("pinned", i);
-            pin(p, {x.text("piece"), static_cast<int>(x.number("nth", 1, kMostPlaced)), x.number("x_mm", -1e5, 1e5), x.number("y_mm", -1e5, 1e5), x.number("turn_deg", 0, 360, 0)});
+            pin(p,
+                {x.text("piece"), static_cast<int>(x.number("nth", 1, kMostPlaced)),
+                 x.number("x_mm", -1e5, 1e5), x.number("y_mm", -1e5, 1e5), x.number("turn_deg", 0, 360, 0)});
         }
     const Json& settings = r.has("settings") ? r.raw()["settings"] : Json::object();
     if (!settings.is_object())
         throw JsonMisfit{say("{} must be an object", r.place("settings"))};
-    if (settings.contains(kRetiredOverhang) && settings[kRetiredOverhang].is_number() && settings.value("support.angle", 50.0) == 50) {
+    if (settings.contains(kRetiredOverhang) && settings[kRetiredOverhang].is_number() &&
+        settings.value("support.angle", 50.0) == 50) {
         const Status ok = set_setting(p.settings, kRetiredOverhang, settings[kRetiredOverhang].dump());
         if (!ok)
             throw JsonMisfit{say("{}: {}", r.place("settings"), ok.error().message)};
     }
     if (settings.contains(kLayerBands)) {
         const Json& v = settings[kLayerBands];
-        const Status ok = set_setting(p.settings, kLayerBands, v.is_string() ? v.get<std::string>() : v.dump());
+        const Status ok =
+            set_setting(p.settings, kLayerBands, v.is_string() ? v.get<std::string>() : v.dump());
         if (!ok)
             throw JsonMisfit{say("{}: {}", r.place("settings"), ok.error().message)};
     }
     if (r.has("settings"))
         for (const SettingInfo& s : all_settings()) {
-            if (!settings.contains(s.key) || (std::string_view(s.key) == "support.angle" && settings.contains(kRetiredOverhang) && settings[s.key] == 50))
+            if (!settings.contains(s.key) || (std::string_view(s.key) == "support.angle" &&
+                                              settings.contains(kRetiredOverhang) && settings[s.key] == 50))
                 continue;
             const Json& v = settings[s.key];
             const Status ok = set_setting(p.settings, s.key, v.is_string() ? v.get<std::string>() : v.dump());
@@ -207,12 +221,15 @@ bool same_shape(const Mesh& a, const Mesh& b) {
 /// A file of painted surface, named by `key`.
 PlyPart read_painted(const JsonReader& x, const char* key, std::vector<ZipEntry>& entries, int patches) {
     const std::string name = x.text(key);
-    const auto file = std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
+    const auto file =
+        std::find_if(entries.begin(), entries.end(), [&](const ZipEntry& e) { return e.name == name; });
     if (name.rfind("surfaces/", 0) != 0 || file == entries.end())
-        throw JsonMisfit{say("{} {} is missing from the project", x.place(key), Name{repaired(name.substr(0, 80))})};
+        throw JsonMisfit{
+            say("{} {} is missing from the project", x.place(key), Name{repaired(name.substr(0, 80))})};
     Result<PlyPart> ply = read_ply(file->bytes, patches);
     if (!ply)
-        throw JsonMisfit{say("{} {}: {}", x.place(key), Name{repaired(name.substr(0, 80))}, ply.error().message)};
+        throw JsonMisfit{
+            say("{} {}: {}", x.place(key), Name{repaired(name.substr(0, 80))}, ply.error().message)};
     file->name.clear(); // taken
     return std::move(*ply);
 }
@@ -251,7 +268,9 @@ Rotation pose_of(const JsonReader& r) {
 }
 
 /// Parts and bands of a piece whose pose is known.
-void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodies, const std::vector<PictureBody>& of_picture, std::vector<ZipEntry>& entries, Project& p, Piece& piece) {
+void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodies,
+                const std::vector<PictureBody>& of_picture, std::vector<ZipEntry>& entries, Project& p,
+                Piece& piece) {
     const Json& parts = r.list("parts", kMostBodies);
     std::map<std::string, std::string> names; // as they stand in the file, where they had to be repaired
     for (std::size_t i = 0; i < parts.size(); ++i) {
@@ -266,13 +285,16 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         part.takes_purge = x.truth("takes_purge", false);
         part.sacrificial = x.truth("sacrificial", false);
         const bool own = x.truth("own_mesh", false), from_picture = part.model < 0;
-        if (from_picture ? !own && part.object >= static_cast<int>(of_picture.size()) : part.model >= static_cast<int>(bodies.size()) || part.object >= static_cast<int>(bodies[part.model].size()))
+        if (from_picture ? !own && part.object >= static_cast<int>(of_picture.size())
+                         : part.model >= static_cast<int>(bodies.size()) ||
+                               part.object >= static_cast<int>(bodies[part.model].size()))
             throw JsonMisfit{say("{} names a body that the model files do not have", x.where())};
         if (find_part(p, part.name).part >= 0 || find_part(piece, part.name) >= 0)
             throw JsonMisfit{say("{} {} stands twice", x.place("name"), Name{part.name})};
         if (!from_picture) {
             const Body& b = bodies[part.model][part.object];
-            part.mesh = std::make_shared<Mesh>(posed(piece, p.models[static_cast<std::size_t>(part.model)].scale, b.mesh));
+            part.mesh = std::make_shared<Mesh>(
+                posed(piece, p.models[static_cast<std::size_t>(part.model)].scale, b.mesh));
             part.file_colour = b.colour;
         } else if (!own) {
             const PictureBody& b = of_picture[static_cast<std::size_t>(part.object)];
@@ -286,7 +308,8 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         if (x.has("support_surface")) {
             PlyPart ply = read_painted(x, "support_surface", entries, kSupportWishes);
             if (!same_shape(ply.mesh, *part.mesh))
-                throw JsonMisfit{say("{} does not fit the body it is painted on", x.place("support_surface"))};
+                throw JsonMisfit{
+                    say("{} does not fit the body it is painted on", x.place("support_surface"))};
             part.support_paint = std::make_shared<Paint>(std::move(ply.paint));
         }
         piece.parts.push_back(std::move(part));
@@ -296,7 +319,8 @@ void read_parts(const JsonReader& r, const std::vector<std::vector<Body>>& bodie
         const JsonReader x = r.item("bands", i);
         const std::string of = x.text("part");
         const auto repaired_name = names.find(x.raw()["part"]);
-        const Band b{repaired_name == names.end() ? of : repaired_name->second, x.number("z0_mm", -1e6, 1e6), x.number("z1_mm", -1e6, 1e6), letter_from(x, "filament", false)};
+        const Band b{repaired_name == names.end() ? of : repaired_name->second, x.number("z0_mm", -1e6, 1e6),
+                     x.number("z1_mm", -1e6, 1e6), letter_from(x, "filament", false)};
         if (find_part(piece, b.part) < 0)
             throw JsonMisfit{say("{} {} is no part of its piece", x.place("part"), Name{b.part})};
         piece.bands.push_back(b);
@@ -324,7 +348,8 @@ Json migrated(Json json) {
     if (json.contains("pose"))
         piece["pose"] = json["pose"];
     for (Json& part : piece["parts"]) // known by its name then
-        if (part.is_object() && part.contains("name") && part["name"].is_string() && part["name"].get<std::string>().rfind("sacrificial base", 0) == 0)
+        if (part.is_object() && part.contains("name") && part["name"].is_string() &&
+            part["name"].get<std::string>().rfind("sacrificial base", 0) == 0)
             part["sacrificial"] = true;
     for (const char* key : {"parts", "bands", "pose"})
         json.erase(key);
@@ -343,9 +368,11 @@ void read_picture(const JsonReader& r, std::vector<ZipEntry>& entries, Project& 
         p.picture = picture_from_json(r.object("picture"), entries);
 }
 
-void read_pieces(const JsonReader& r, const std::vector<std::vector<Body>>& bodies, std::vector<ZipEntry>& entries, Project& p) {
+void read_pieces(const JsonReader& r, const std::vector<std::vector<Body>>& bodies,
+                 std::vector<ZipEntry>& entries, Project& p) {
     p.pieces.clear();
-    const std::vector<PictureBody> of_picture = p.picture && p.picture->dots ? picture_bodies(*p.picture, p.filaments) : std::vector<PictureBody>{};
+    const std::vector<PictureBody> of_picture =
+        p.picture && p.picture->dots ? picture_bodies(*p.picture, p.filaments) : std::vector<PictureBody>{};
     for (std::size_t i = 0; i < r.list("pieces", kMostPlaced).size(); ++i) {
         const JsonReader x = r.item("pieces", i);
         Piece piece;

@@ -43,7 +43,8 @@ std::string letter_text(char c) {
 Json piece_to_json(const Piece& piece, std::size_t& part) {
     Json parts = Json::array(), bands = Json::array(), pose = Json::array();
     for (const Part& x : piece.parts) {
-        Json j{{"name", x.name}, {"model", x.model}, {"body", x.object}, {"filament", letter_text(x.filament)}};
+        Json j{
+            {"name", x.name}, {"model", x.model}, {"body", x.object}, {"filament", letter_text(x.filament)}};
         if (x.takes_purge)
             j["takes_purge"] = true;
         if (x.sacrificial)
@@ -62,7 +63,10 @@ Json piece_to_json(const Piece& piece, std::size_t& part) {
         ++part;
     }
     for (const Band& b : piece.bands)
-        bands.push_back({{"part", b.part}, {"z0_mm", b.z0_mm}, {"z1_mm", b.z1_mm}, {"filament", letter_text(b.filament)}});
+        bands.push_back({{"part", b.part},
+                         {"z0_mm", b.z0_mm},
+                         {"z1_mm", b.z1_mm},
+                         {"filament", letter_text(b.filament)}});
     for (const auto& row : piece.pose)
         for (const double v : row)
             pose.push_back(v);
@@ -90,11 +94,13 @@ Json saving_to_json(const Saving& s) {
 
 Saving saving_from_json(const JsonReader& r) {
     constexpr double kMost = 1e9;
-    return {r.text("code"), r.number("waste_g", -kMost, kMost, 0), r.number("time_s", -kMost, kMost, 0), r.number("cost", -kMost, kMost, 0)};
+    return {r.text("code"), r.number("waste_g", -kMost, kMost, 0), r.number("time_s", -kMost, kMost, 0),
+            r.number("cost", -kMost, kMost, 0)};
 }
 
 Json project_to_json(const Project& p) {
-    Json filaments = Json::array(), models = Json::array(), pieces = Json::array(), pinned = Json::array(), scales = Json::array(), settings = Json::object();
+    Json filaments = Json::array(), models = Json::array(), pieces = Json::array(), pinned = Json::array(),
+         scales = Json::array(), settings = Json::object();
     for (const Filament& f : p.filaments)
         filaments.push_back({{"letter", letter_text(f.letter)},
                              {"name", f.name},
@@ -129,37 +135,49 @@ Json project_to_json(const Project& p) {
         if (!piece.parts.empty())
             pieces.push_back(piece_to_json(piece, part));
     for (const Placement& x : p.pinned)
-        pinned.push_back({{"piece", x.piece}, {"nth", x.nth}, {"x_mm", x.x_mm}, {"y_mm", x.y_mm}, {"turn_deg", x.turn_deg}});
+        pinned.push_back({{"piece", x.piece},
+                          {"nth", x.nth},
+                          {"x_mm", x.x_mm},
+                          {"y_mm", x.y_mm},
+                          {"turn_deg", x.turn_deg}});
     Json pins = Json::array(), pairs = Json::array(), in_machine = Json::array(), refills = Json::array();
     for (const Pin& x : p.pins)
         pins.push_back({{"filament", letter_text(x.filament)}, {"nozzle", x.nozzle + 1}});
     for (const PairPurge& x : p.pair_purges)
-        pairs.push_back({{"from", letter_text(x.from)}, {"to", letter_text(x.to)}, {"mm3", x.mm3}, {"delta_e", x.delta_e}, {"locked", x.locked}, {"reason", x.reason}});
+        pairs.push_back({{"from", letter_text(x.from)},
+                         {"to", letter_text(x.to)},
+                         {"mm3", x.mm3},
+                         {"delta_e", x.delta_e},
+                         {"locked", x.locked},
+                         {"reason", x.reason}});
     for (const InMachine& x : p.in_machine)
         in_machine.push_back({{"filament", letter_text(x.filament)}, {"toolhead", x.toolhead + 1}});
     for (const RefillChoice& x : p.refill_choices)
         refills.push_back({{"filament", letter_text(x.filament)}, {"nth", x.nth}, {"layer", x.layer}});
-    Json readings{{"unit", kReadingUnits[static_cast<std::size_t>(p.readings.unit)]}, {"flow_mm3_s", p.readings.flow_mm3_s}, {"rows", Json::array()}};
+    Json readings{{"unit", kReadingUnits[static_cast<std::size_t>(p.readings.unit)]},
+                  {"flow_mm3_s", p.readings.flow_mm3_s},
+                  {"rows", Json::array()}};
     for (const TypedReading& x : p.readings.rows)
-        readings["rows"].push_back({{"from", x.from}, {"to", x.to}, {"delta_e", x.delta_e}, {"value", x.value}});
+        readings["rows"].push_back(
+            {{"from", x.from}, {"to", x.to}, {"delta_e", x.delta_e}, {"value", x.value}});
     Json json{{"schema", "vitrail.project/" + std::to_string(kProjectVersion)},
-            {"name", p.name},
-            {"machine", machine_to_json(p.machine)},
-            {"filaments", filaments},
-            {"models", models},
-            {"pieces", pieces},
-            {"pinned", pinned},
-            {"waivers", waivers},
-            {"taken", taken},
-            {"pins", pins},
-            {"pair_purges", pairs},
-            {"in_machine", in_machine},
-            {"refill_choices", refills},
-            {"readings", readings},
-            {"print_first", p.print_first},
-            {"support_filament", letter_text(p.support_filament)},
-            {"interface_filament", letter_text(p.interface_filament)},
-            {"settings", settings_to_json(p.settings)}};
+              {"name", p.name},
+              {"machine", machine_to_json(p.machine)},
+              {"filaments", filaments},
+              {"models", models},
+              {"pieces", pieces},
+              {"pinned", pinned},
+              {"waivers", waivers},
+              {"taken", taken},
+              {"pins", pins},
+              {"pair_purges", pairs},
+              {"in_machine", in_machine},
+              {"refill_choices", refills},
+              {"readings", readings},
+              {"print_first", p.print_first},
+              {"support_filament", letter_text(p.support_filament)},
+              {"interface_filament", letter_text(p.interface_filament)},
+              {"settings", settings_to_json(p.settings)}};
     variants_to_json(p, json);
     if (p.picture)
         json["picture"] = picture_to_json(*p.picture);

@@ -24,15 +24,19 @@ Result<std::vector<Reading>> readings_from_csv(const std::string& text) {
     }
     std::vector<Reading> readings;
     for (std::size_t l = 1; l < records.size(); ++l) {
-        const auto field = [&](int i) { return column[i] < records[l].size() ? records[l][column[i]] : std::string(); };
+        const auto field = [&](int i) {
+            return column[i] < records[l].size() ? records[l][column[i]] : std::string();
+        };
         const auto wrong = [&](int i, const Message& what) {
-            return Error{say("Line {}: {} is {}; it must be {}.", l + 1, std::string(names[i]), Name{one_line(field(i).substr(0, 40))}, what)};
+            return Error{say("Line {}: {} is {}; it must be {}.", l + 1, std::string(names[i]),
+                             Name{one_line(field(i).substr(0, 40))}, what)};
         };
         const auto number = [&](int i, double low, double high) {
             const std::string s = field(i);
             double v = 0;
             const auto [end, error] = std::from_chars(s.data(), s.data() + s.size(), v);
-            return error == std::errc() && end == s.data() + s.size() && v >= low && v <= high ? v : std::nan("");
+            return error == std::errc() && end == s.data() + s.size() && v >= low && v <= high ? v
+                                                                                               : std::nan("");
         };
         Reading r;
         const auto from = parse_colour(field(0)), to = parse_colour(field(1));
@@ -60,7 +64,8 @@ std::string readings_to_csv(const std::vector<Reading>& readings) {
         return std::string(text, std::to_chars(text, text + sizeof text, v).ptr);
     };
     for (const Reading& r : readings)
-        out += to_hex(r.from) + "," + to_hex(r.to) + "," + plain(r.delta_e) + "," + plain(r.clean_mm3) + "\r\n";
+        out +=
+            to_hex(r.from) + "," + to_hex(r.to) + "," + plain(r.delta_e) + "," + plain(r.clean_mm3) + "\r\n";
     return out;
 }
 

@@ -11,7 +11,8 @@ constexpr std::size_t kMost = 100'000;
 
 Visit::What what_of(const JsonReader& r) {
     const std::string text = r.text("what");
-    for (const auto what : {Visit::What::swap, Visit::What::refill, Visit::What::pause, Visit::What::take_off})
+    for (const auto what :
+         {Visit::What::swap, Visit::What::refill, Visit::What::pause, Visit::What::take_off})
         if (text == to_string(what))
             return what;
     throw JsonMisfit{say("{} must be one of swap, refill, pause, take-off", r.place("what"))};
@@ -21,9 +22,20 @@ Json plate_json(const RunPlate& p) {
     Json visits = Json::array();
     for (std::size_t i = 0; i < p.visits.size(); ++i) {
         const Visit& v = p.visits[i];
-        visits.push_back({{"what", to_string(v.what)}, {"from_s", v.from_s}, {"to_s", v.to_s}, {"layer", v.layer}, {"change", v.change}, {"refill", v.refill}, {"takes_s", p.takes_s[i]}, {"says", english(p.says[i])}});
+        visits.push_back({{"what", to_string(v.what)},
+                          {"from_s", v.from_s},
+                          {"to_s", v.to_s},
+                          {"layer", v.layer},
+                          {"change", v.change},
+                          {"refill", v.refill},
+                          {"takes_s", p.takes_s[i]},
+                          {"says", english(p.says[i])}});
     }
-    return {{"name", p.name}, {"total_s", p.total_s}, {"by_itself", p.by_itself}, {"layers_s", p.layers_s}, {"visits", visits}};
+    return {{"name", p.name},
+            {"total_s", p.total_s},
+            {"by_itself", p.by_itself},
+            {"layers_s", p.layers_s},
+            {"visits", visits}};
 }
 
 RunPlate plate_from(const JsonReader& r) {
@@ -70,7 +82,8 @@ Run run_from(const JsonReader& r) {
     if (r.has("pace")) {
         const JsonReader pace = r.object("pace");
         const double low = pace.number("low", 0.01, 100), likely = pace.number("likely", low, 100);
-        run.task.pace = {low, likely, pace.number("high", likely, 100), static_cast<int>(pace.number("prints", 0, 1e6))};
+        run.task.pace = {low, likely, pace.number("high", likely, 100),
+                         static_cast<int>(pace.number("prints", 0, 1e6))};
     }
     for (std::size_t i = 0; i < r.list("plates", 1000).size(); ++i)
         run.task.plates.push_back(plate_from(r.item("plates", i)));
@@ -81,7 +94,10 @@ Run run_from(const JsonReader& r) {
         const auto what = run_event_of(e.text("what"));
         if (!what)
             throw JsonMisfit{say("{} is no event", e.place("what"))};
-        run.events.push_back({*what, static_cast<std::int64_t>(e.number("at_s", 0, kFar)), static_cast<int>(e.number("plate", 0, 1000, 0)), static_cast<int>(e.number("layer", 0, 1e6, 0)), static_cast<int>(e.number("visit", -1, 1e6, -1))});
+        run.events.push_back({*what, static_cast<std::int64_t>(e.number("at_s", 0, kFar)),
+                              static_cast<int>(e.number("plate", 0, 1000, 0)),
+                              static_cast<int>(e.number("layer", 0, 1e6, 0)),
+                              static_cast<int>(e.number("visit", -1, 1e6, -1))});
     }
     return run;
 }
@@ -95,9 +111,28 @@ std::string runs_text(const std::vector<Run>& runs) {
         for (const RunPlate& p : run.task.plates)
             plates.push_back(plate_json(p));
         for (const RunEvent& e : run.events)
-            events.push_back({{"what", to_string(e.what)}, {"at_s", e.at_s}, {"plate", e.plate}, {"layer", e.layer}, {"visit", e.visit}});
-        list.push_back({{"id", run.id}, {"title", run.title}, {"project", run.project_file}, {"machine", run.machine}, {"start_s", run.start_s}, {"alarm_min", run.alarm_min}, {"night_from", run.task.night_from}, {"night_to", run.task.night_to},
-                        {"waits_at_night", run.task.at_night == AtNight::wait}, {"between_s", run.task.between_s}, {"pace", {{"low", run.task.pace.low}, {"likely", run.task.pace.likely}, {"high", run.task.pace.high}, {"prints", run.task.pace.prints}}}, {"plates", plates}, {"events", events}});
+            events.push_back({{"what", to_string(e.what)},
+                              {"at_s", e.at_s},
+                              {"plate", e.plate},
+                              {"layer", e.layer},
+                              {"visit", e.visit}});
+        list.push_back({{"id", run.id},
+                        {"title", run.title},
+                        {"project", run.project_file},
+                        {"machine", run.machine},
+                        {"start_s", run.start_s},
+                        {"alarm_min", run.alarm_min},
+                        {"night_from", run.task.night_from},
+                        {"night_to", run.task.night_to},
+                        {"waits_at_night", run.task.at_night == AtNight::wait},
+                        {"between_s", run.task.between_s},
+                        {"pace",
+                         {{"low", run.task.pace.low},
+                          {"likely", run.task.pace.likely},
+                          {"high", run.task.pace.high},
+                          {"prints", run.task.pace.prints}}},
+                        {"plates", plates},
+                        {"events", events}});
     }
     return json_text({{"schema", "vitrail.runs/1"}, {"runs", list}}, -1);
 }
@@ -122,16 +157,40 @@ Result<std::vector<Run>> runs_from(const std::string& text) {
 Json rehearsal_report(const Rehearsal& rehearsal, std::int64_t start_s, const Zone& zone) {
     const RehearsalOutcome out = rehearsal.outcome();
     const RehearsalScript& script = rehearsal.script();
-    const auto time = [&](double s) { return s < 0 ? Json() : Json(instant_text(start_s + std::llround(s), zone)); };
+    const auto time = [&](double s) {
+        return s < 0 ? Json() : Json(instant_text(start_s + std::llround(s), zone));
+    };
     const auto name = [&](int f) { return f < 0 ? Json() : Json(script.names[static_cast<std::size_t>(f)]); };
     Json steps = Json::array(), wrong = Json::array();
     for (std::size_t i = 0; i < out.steps.size(); ++i) {
         const StepResult& s = out.steps[i];
-        steps.push_back({{"asked", time(s.asked_s)}, {"done", time(s.done_s)}, {"result", to_string(s.is)}, {"layer", script.steps[i].from_layer}, {"waited_s", s.waited_s}, {"put", name(s.put)}, {"says", english(script.steps[i].says)}});
+        steps.push_back({{"asked", time(s.asked_s)},
+                         {"done", time(s.done_s)},
+                         {"result", to_string(s.is)},
+                         {"layer", script.steps[i].from_layer},
+                         {"waited_s", s.waited_s},
+                         {"put", name(s.put)},
+                         {"says", english(script.steps[i].says)}});
     }
     for (const WrongLayers& w : out.wrong)
-        wrong.push_back({{"from_layer", w.from_layer}, {"to_layer", w.to_layer}, {"meant", name(w.meant)}, {"came", name(w.came)}});
-    return {{"schema", "vitrail.rehearsal/1"}, {"start", time(0)}, {"end", time(out.total_s)}, {"planned_end", time(script.total_s)}, {"broke_off", out.broke_off}, {"layer", out.layer}, {"right", out.right}, {"due", out.due}, {"missed", out.missed}, {"stops", out.stops}, {"waited_s", out.waited_s}, {"repeated_lines", out.repeated}, {"steps", steps}, {"wrong", wrong}};
+        wrong.push_back({{"from_layer", w.from_layer},
+                         {"to_layer", w.to_layer},
+                         {"meant", name(w.meant)},
+                         {"came", name(w.came)}});
+    return {{"schema", "vitrail.rehearsal/1"},
+            {"start", time(0)},
+            {"end", time(out.total_s)},
+            {"planned_end", time(script.total_s)},
+            {"broke_off", out.broke_off},
+            {"layer", out.layer},
+            {"right", out.right},
+            {"due", out.due},
+            {"missed", out.missed},
+            {"stops", out.stops},
+            {"waited_s", out.waited_s},
+            {"repeated_lines", out.repeated},
+            {"steps", steps},
+            {"wrong", wrong}};
 }
 
 } // namespace vitrail

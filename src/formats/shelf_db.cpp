@@ -19,12 +19,17 @@ int version_of(sqlite3* db) {
 /// Step n brings version n to n + 1.
 const char* const kMigrations[] = {
     // 0 → 1
-    "CREATE TABLE filament (id TEXT PRIMARY KEY, place INTEGER NOT NULL, letter TEXT NOT NULL, name TEXT NOT NULL, material TEXT NOT NULL,"
-    " colour TEXT NOT NULL, td_mm REAL NOT NULL, diameter_mm REAL NOT NULL, density_g_cm3 REAL NOT NULL, price_per_kg REAL NOT NULL,"
-    " nozzle_low REAL NOT NULL, nozzle_high REAL NOT NULL, bed_low REAL NOT NULL, bed_high REAL NOT NULL, dry_c REAL NOT NULL,"
+    "CREATE TABLE filament (id TEXT PRIMARY KEY, place INTEGER NOT NULL, letter TEXT NOT NULL, name TEXT NOT "
+    "NULL, material TEXT NOT NULL,"
+    " colour TEXT NOT NULL, td_mm REAL NOT NULL, diameter_mm REAL NOT NULL, density_g_cm3 REAL NOT NULL, "
+    "price_per_kg REAL NOT NULL,"
+    " nozzle_low REAL NOT NULL, nozzle_high REAL NOT NULL, bed_low REAL NOT NULL, bed_high REAL NOT NULL, "
+    "dry_c REAL NOT NULL,"
     " dry_h REAL NOT NULL, notes TEXT NOT NULL);"
-    "CREATE TABLE spool (code TEXT PRIMARY KEY, place INTEGER NOT NULL, filament TEXT NOT NULL REFERENCES filament(id), full_g REAL NOT NULL,"
-    " tare_g REAL NOT NULL, left_g REAL NOT NULL, opened_day INTEGER NOT NULL, dried_day INTEGER NOT NULL, at INTEGER NOT NULL,"
+    "CREATE TABLE spool (code TEXT PRIMARY KEY, place INTEGER NOT NULL, filament TEXT NOT NULL REFERENCES "
+    "filament(id), full_g REAL NOT NULL,"
+    " tare_g REAL NOT NULL, left_g REAL NOT NULL, opened_day INTEGER NOT NULL, dried_day INTEGER NOT NULL, "
+    "at INTEGER NOT NULL,"
     " place_note TEXT NOT NULL);",
     // 1 → 2: somebody has read the label
     "ALTER TABLE filament ADD COLUMN class_confirmed INTEGER NOT NULL DEFAULT 0;",
@@ -33,8 +38,10 @@ const char* const kMigrations[] = {
     // 3 → 4: the number of its tag
     "ALTER TABLE spool ADD COLUMN tag TEXT NOT NULL DEFAULT '';",
     // 4 → 5: the logbook
-    "CREATE TABLE print (id TEXT PRIMARY KEY, start_s INTEGER NOT NULL, record TEXT NOT NULL, plan TEXT NOT NULL DEFAULT '', picture BLOB);"
-    "CREATE TABLE photograph (print TEXT NOT NULL REFERENCES print(id) ON DELETE CASCADE, name TEXT NOT NULL, picture BLOB NOT NULL, PRIMARY KEY (print, name));"
+    "CREATE TABLE print (id TEXT PRIMARY KEY, start_s INTEGER NOT NULL, record TEXT NOT NULL, plan TEXT NOT "
+    "NULL DEFAULT '', picture BLOB);"
+    "CREATE TABLE photograph (print TEXT NOT NULL REFERENCES print(id) ON DELETE CASCADE, name TEXT NOT "
+    "NULL, picture BLOB NOT NULL, PRIMARY KEY (print, name));"
     "CREATE TABLE factor_off (key TEXT PRIMARY KEY);",
 };
 static_assert(std::size(kMigrations) == kShelfVersion);
@@ -63,10 +70,13 @@ Result<ShelfDb> ShelfDb::open(const std::string& path, Message* note) {
     std::filesystem::create_directories(std::filesystem::path(path).parent_path(), e);
     for (int attempt = 0; attempt < 2; ++attempt) {
         sqlite3* raw = nullptr;
-        const int opened = sqlite3_open_v2(path.c_str(), &raw, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE, nullptr);
+        const int opened =
+            sqlite3_open_v2(path.c_str(), &raw, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE, nullptr);
         ShelfDb db(raw);
         if (opened != SQLITE_OK)
-            return Error{raw ? say("The shelf cannot be opened at {} ({}).", path, std::string(sqlite3_errmsg(raw))) : say("The shelf cannot be opened at {}.", path)};
+            return Error{
+                raw ? say("The shelf cannot be opened at {} ({}).", path, std::string(sqlite3_errmsg(raw)))
+                    : say("The shelf cannot be opened at {}.", path)};
         sqlite3_busy_timeout(raw, 2000);
         const int version = version_of(raw);
         bool sound = version >= 0;
@@ -80,27 +90,34 @@ Result<ShelfDb> ShelfDb::open(const std::string& path, Message* note) {
             db.db_.reset();
             const std::string to = set_aside(path);
             if (note)
-                *note = say("The shelf was damaged. It has been set aside as {}, and a new one begun.", std::filesystem::path(to).filename().string());
+                *note = say("The shelf was damaged. It has been set aside as {}, and a new one begun.",
+                            std::filesystem::path(to).filename().string());
             continue;
         }
         if (!sound)
             return Error{say("The shelf cannot be used at {}.", path)};
         if (version > kShelfVersion)
-            return Error{say("The shelf was written by a newer Vitrail (version {}; this one knows up to {}). It was left as it is.", version, kShelfVersion)};
+            return Error{say("The shelf was written by a newer Vitrail (version {}; this one knows up to "
+                             "{}). It was left as it is.",
+                             version, kShelfVersion)};
         run(raw, "PRAGMA journal_mode = WAL");
         run(raw, "PRAGMA synchronous = FULL");
         run(raw, "PRAGMA foreign_keys = ON");
         bool fresh = false;
-        while (true) { // shelf and logbook are opened side by side: whoever is first brings it up, step by step
+        while (
+            true) { // shelf and logbook are opened side by side: whoever is first brings it up, step by step
             const bool locked = run(raw, "BEGIN IMMEDIATE");
             const int v = locked ? version_of(raw) : -1;
             if (locked && v >= kShelfVersion) {
                 run(raw, "COMMIT");
                 break;
             }
-            const std::string sql = v < 0 ? std::string() : std::string(kMigrations[v]) + "PRAGMA user_version = " + std::to_string(v + 1) + ";COMMIT";
+            const std::string sql = v < 0 ? std::string()
+                                          : std::string(kMigrations[v]) +
+                                                "PRAGMA user_version = " + std::to_string(v + 1) + ";COMMIT";
             if (v < 0 || !run(raw, sql.c_str())) {
-                const Error why{say("The shelf could not be brought to version {} ({}).", v + 1, std::string(sqlite3_errmsg(raw)))};
+                const Error why{say("The shelf could not be brought to version {} ({}).", v + 1,
+                                    std::string(sqlite3_errmsg(raw)))};
                 run(raw, "ROLLBACK");
                 return why;
             }
@@ -116,15 +133,18 @@ Result<ShelfDb> ShelfDb::open(const std::string& path, Message* note) {
 
 Result<Shelf> ShelfDb::read() const {
     Shelf shelf;
-    Statement f(db_.get(), "SELECT id, letter, name, material, colour, td_mm, diameter_mm, density_g_cm3, price_per_kg, nozzle_low, nozzle_high, bed_low,"
-                           " bed_high, dry_c, dry_h, notes, class_confirmed, optics FROM filament ORDER BY place");
+    Statement f(db_.get(),
+                "SELECT id, letter, name, material, colour, td_mm, diameter_mm, density_g_cm3, price_per_kg, "
+                "nozzle_low, nozzle_high, bed_low,"
+                " bed_high, dry_c, dry_h, notes, class_confirmed, optics FROM filament ORDER BY place");
     int step = SQLITE_DONE;
     while ((step = f.step()) == SQLITE_ROW) {
         const auto material = parse_material(f.text_at(3));
         const auto colour = parse_colour(f.text_at(4));
         const std::string letter = f.text_at(1);
         if (!material || !colour)
-            continue; // a class this version does not know; the row stays where it is until it is written over
+            continue; // a class this version does not know; the row stays where it is until it is written
+                      // over
         ShelfFilament x;
         x.id = f.text_at(0);
         x.filament = make_filament(letter.empty() ? 'A' : letter[0], *material, *colour, f.text_at(2));
@@ -144,7 +164,8 @@ Result<Shelf> ShelfDb::read() const {
     }
     if (step != SQLITE_DONE)
         return failed(db_.get(), term("The shelf could not be read ({})."));
-    Statement s(db_.get(), "SELECT code, filament, full_g, tare_g, left_g, opened_day, dried_day, at, place_note, tag FROM spool ORDER BY place");
+    Statement s(db_.get(), "SELECT code, filament, full_g, tare_g, left_g, opened_day, dried_day, at, "
+                           "place_note, tag FROM spool ORDER BY place");
     while ((step = s.step()) == SQLITE_ROW) {
         Spool x;
         x.code = s.text_at(0);
@@ -176,22 +197,48 @@ Status ShelfDb::write(const Shelf& shelf) {
     int place = 0;
     for (const ShelfFilament& x : shelf.filaments) {
         const Filament& f = x.filament;
-        Statement s(db, "INSERT INTO filament (id, place, letter, name, material, colour, td_mm, diameter_mm, density_g_cm3, price_per_kg, nozzle_low,"
-                        " nozzle_high, bed_low, bed_high, dry_c, dry_h, notes, class_confirmed, optics) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
+        Statement s(db, "INSERT INTO filament (id, place, letter, name, material, colour, td_mm, "
+                        "diameter_mm, density_g_cm3, price_per_kg, nozzle_low,"
+                        " nozzle_high, bed_low, bed_high, dry_c, dry_h, notes, class_confirmed, optics) "
+                        "VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
         if (!s)
             return give_up();
-        s.text(x.id).whole(place++).text(std::string(1, f.letter)).text(f.name).text(facts(f.material).id).text(to_hex(f.colour)).number(f.td_mm).number(f.diameter_mm);
-        s.number(f.density_g_cm3).number(f.price_per_kg).number(f.nozzle_c.low).number(f.nozzle_c.high).number(f.bed_c.low).number(f.bed_c.high);
-        s.number(x.dry_c).number(x.dry_h).text(x.notes).whole(f.class_confirmed).text(optics_text(f.measured));
+        s.text(x.id)
+            .whole(place++)
+            .text(std::string(1, f.letter))
+            .text(f.name)
+            .text(facts(f.material).id)
+            .text(to_hex(f.colour))
+            .number(f.td_mm)
+            .number(f.diameter_mm);
+        s.number(f.density_g_cm3)
+            .number(f.price_per_kg)
+            .number(f.nozzle_c.low)
+            .number(f.nozzle_c.high)
+            .number(f.bed_c.low)
+            .number(f.bed_c.high);
+        s.number(x.dry_c)
+            .number(x.dry_h)
+            .text(x.notes)
+            .whole(f.class_confirmed)
+            .text(optics_text(f.measured));
         if (s.step() != SQLITE_DONE)
             return give_up();
     }
     place = 0;
     for (const Spool& x : shelf.spools) {
-        Statement s(db, "INSERT INTO spool (code, place, filament, full_g, tare_g, left_g, opened_day, dried_day, at, place_note, tag) VALUES (?,?,?,?,?,?,?,?,?,?,?)");
+        Statement s(db, "INSERT INTO spool (code, place, filament, full_g, tare_g, left_g, opened_day, "
+                        "dried_day, at, place_note, tag) VALUES (?,?,?,?,?,?,?,?,?,?,?)");
         if (!s)
             return give_up();
-        s.text(x.code).whole(place++).text(x.filament_id).number(x.full_g).number(x.tare_g).number(x.left_g).whole(x.opened_day).whole(x.dried_day);
+        s.text(x.code)
+            .whole(place++)
+            .text(x.filament_id)
+            .number(x.full_g)
+            .number(x.tare_g)
+            .number(x.left_g)
+            .whole(x.opened_day)
+            .whole(x.dried_day);
         s.whole(static_cast<int>(x.place)).text(x.place_note).text(x.tag);
         if (s.step() != SQLITE_DONE)
             return give_up();

@@ -15,12 +15,12 @@ namespace vitrail {
 /// Version of the database's tables that this program writes; older ones are migrated on opening.
 inline constexpr int kShelfVersion = 5;
 
-/// An open shelf. Every change is one transaction; the journal is written ahead (WAL), so a killed program leaves either
-/// the old state or the new one.
+/// An open shelf. Every change is one transaction; the journal is written ahead (WAL), so a killed program
+/// leaves either the old state or the new one.
 class ShelfDb {
 public:
-    /// Opens or makes the file. One that is damaged or no shelf is set aside as `….damaged-N`, never written over, and
-    /// `note` says so; a newer version is refused. A new shelf holds the starter set.
+    /// Opens or makes the file. One that is damaged or no shelf is set aside as `….damaged-N`, never written
+    /// over, and `note` says so; a newer version is refused. A new shelf holds the starter set.
     static Result<ShelfDb> open(const std::string& path, Message* note = nullptr);
 
     Result<Shelf> read() const;

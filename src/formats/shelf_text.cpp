@@ -13,9 +13,12 @@ namespace vitrail {
 namespace {
 
 /// The columns of the CSV, in order, and the keys of the JSON.
-constexpr const char* kColumns[] = {"id", "name", "material", "colour", "hatch", "td_mm", "diameter_mm", "density_g_cm3", "price_per_kg",
-                                    "nozzle_low_c", "nozzle_high_c", "bed_low_c", "bed_high_c", "dry_c", "dry_h", "notes", "label_read", "optics",
-                                    "spool", "full_g", "tare_g", "left_g", "opened_day", "dried_day", "place", "place_note", "tag"};
+constexpr const char* kColumns[] = {
+    "id",          "name",          "material",     "colour",       "hatch",         "td_mm",
+    "diameter_mm", "density_g_cm3", "price_per_kg", "nozzle_low_c", "nozzle_high_c", "bed_low_c",
+    "bed_high_c",  "dry_c",         "dry_h",        "notes",        "label_read",    "optics",
+    "spool",       "full_g",        "tare_g",       "left_g",       "opened_day",    "dried_day",
+    "place",       "place_note",    "tag"};
 constexpr std::size_t kSpoolColumn = 18;
 
 std::string plain(double v) {
@@ -27,10 +30,24 @@ using Row = std::map<std::string, std::string>;
 
 Row row_of(const ShelfFilament& x) {
     const Filament& f = x.filament;
-    return {{"id", x.id}, {"name", f.name}, {"material", facts(f.material).id}, {"colour", to_hex(f.colour)}, {"hatch", std::string(1, f.letter)},
-            {"td_mm", plain(f.td_mm)}, {"diameter_mm", plain(f.diameter_mm)}, {"density_g_cm3", plain(f.density_g_cm3)}, {"price_per_kg", plain(f.price_per_kg)},
-            {"nozzle_low_c", plain(f.nozzle_c.low)}, {"nozzle_high_c", plain(f.nozzle_c.high)}, {"bed_low_c", plain(f.bed_c.low)}, {"bed_high_c", plain(f.bed_c.high)},
-            {"dry_c", plain(x.dry_c)}, {"dry_h", plain(x.dry_h)}, {"notes", x.notes}, {"label_read", f.class_confirmed ? "yes" : "no"}, {"optics", optics_text(f.measured)}};
+    return {{"id", x.id},
+            {"name", f.name},
+            {"material", facts(f.material).id},
+            {"colour", to_hex(f.colour)},
+            {"hatch", std::string(1, f.letter)},
+            {"td_mm", plain(f.td_mm)},
+            {"diameter_mm", plain(f.diameter_mm)},
+            {"density_g_cm3", plain(f.density_g_cm3)},
+            {"price_per_kg", plain(f.price_per_kg)},
+            {"nozzle_low_c", plain(f.nozzle_c.low)},
+            {"nozzle_high_c", plain(f.nozzle_c.high)},
+            {"bed_low_c", plain(f.bed_c.low)},
+            {"bed_high_c", plain(f.bed_c.high)},
+            {"dry_c", plain(x.dry_c)},
+            {"dry_h", plain(x.dry_h)},
+            {"notes", x.notes},
+            {"label_read", f.class_confirmed ? "yes" : "no"},
+            {"optics", optics_text(f.measured)}};
 }
 
 void add_spool(Row& r, const Spool& s) {
@@ -58,7 +75,8 @@ double number(const Row& r, const std::string& key, double low, double high, dou
     const std::string& s = it->second;
     const auto [end, error] = std::from_chars(s.data(), s.data() + s.size(), v);
     if (error != std::errc() || end != s.data() + s.size() || !(v >= low && v <= high))
-        throw Misfit{say("{} is {}; it must be a number from {} to {}", key, Name{one_line(s.substr(0, 40))}, plain(low), plain(high))};
+        throw Misfit{say("{} is {}; it must be a number from {} to {}", key, Name{one_line(s.substr(0, 40))},
+                         plain(low), plain(high))};
     return v;
 }
 
@@ -85,17 +103,21 @@ void read_row(const Row& r, Shelf& shelf) {
         if (!material)
             throw Misfit{say("the material {} is not known", Name{repaired(material_name.substr(0, 40))})};
         if (!colour)
-            throw Misfit{say("the colour {} must be #rrggbb", Name{repaired(text(r, "colour").substr(0, 40))})};
+            throw Misfit{
+                say("the colour {} must be #rrggbb", Name{repaired(text(r, "colour").substr(0, 40))})};
         ShelfFilament x;
         x.id = id;
         Filament& f = x.filament;
-        f = make_filament(hatch.size() == 1 && hatch[0] >= 'A' && hatch[0] <= 'Z' ? hatch[0] : 'A', *material, *colour, text(r, "name"));
+        f = make_filament(hatch.size() == 1 && hatch[0] >= 'A' && hatch[0] <= 'Z' ? hatch[0] : 'A', *material,
+                          *colour, text(r, "name"));
         f.td_mm = number(r, "td_mm", 0.01, 1000, f.td_mm);
         f.diameter_mm = number(r, "diameter_mm", 0.5, 10, f.diameter_mm);
         f.density_g_cm3 = number(r, "density_g_cm3", 0.1, 20, f.density_g_cm3);
         f.price_per_kg = number(r, "price_per_kg", 0, 1e6, f.price_per_kg);
-        f.nozzle_c = {number(r, "nozzle_low_c", 0, 1000, f.nozzle_c.low), number(r, "nozzle_high_c", 0, 1000, f.nozzle_c.high)};
-        f.bed_c = {number(r, "bed_low_c", 0, 1000, f.bed_c.low), number(r, "bed_high_c", 0, 1000, f.bed_c.high)};
+        f.nozzle_c = {number(r, "nozzle_low_c", 0, 1000, f.nozzle_c.low),
+                      number(r, "nozzle_high_c", 0, 1000, f.nozzle_c.high)};
+        f.bed_c = {number(r, "bed_low_c", 0, 1000, f.bed_c.low),
+                   number(r, "bed_high_c", 0, 1000, f.bed_c.high)};
         if (f.nozzle_c.low > f.nozzle_c.high || f.bed_c.low > f.bed_c.high)
             throw Misfit{say("a temperature range ends below where it begins")};
         x.dry_c = number(r, "dry_c", 0, 300, 0);
@@ -134,7 +156,10 @@ void read_row(const Row& r, Shelf& shelf) {
 
 /// A number or a text as a text.
 std::string as_text(const Json& v) {
-    return v.is_string() ? v.get<std::string>() : v.is_null() ? std::string() : v.is_boolean() ? (v.get<bool>() ? "yes" : "no") : json_text(v, -1);
+    return v.is_string()    ? v.get<std::string>()
+           : v.is_null()    ? std::string()
+           : v.is_boolean() ? (v.get<bool>() ? "yes" : "no")
+                            : json_text(v, -1);
 }
 
 } // namespace
@@ -170,7 +195,8 @@ std::string shelf_to_json(const Shelf& shelf) {
         Json j = Json::object();
         for (std::size_t i = from; i < to; ++i) {
             const std::string v = prose(r, kColumns[i]), key = kColumns[i];
-            const bool is_number = key.find('_') != std::string::npos && key != "place_note" && key != "label_read";
+            const bool is_number =
+                key.find('_') != std::string::npos && key != "place_note" && key != "label_read";
             if (is_number)
                 j[key] = Json::parse(v.empty() ? "0" : v);
             else
@@ -203,7 +229,9 @@ Result<Shelf> shelf_from_text(const std::string& input) {
                 return json.error();
             const JsonReader r(*json, "shelf");
             if (r.text("schema") != "vitrail.shelf/1")
-                return Error{say("The schema is {}; Vitrail reads {}.", Name{repaired(r.text("schema").substr(0, 60))}, std::string("vitrail.shelf/1"))};
+                return Error{say("The schema is {}; Vitrail reads {}.",
+                                 Name{repaired(r.text("schema").substr(0, 60))},
+                                 std::string("vitrail.shelf/1"))};
             for (const char* list : {"filaments", "spools"}) {
                 const Json& items = r.list(list, 100000);
                 for (std::size_t i = 0; i < items.size(); ++i) {
@@ -214,7 +242,8 @@ Result<Shelf> shelf_from_text(const std::string& input) {
                     for (const auto& [key, value] : items[i].items())
                         row[key] = as_text(value);
                     if (list[0] == 's' && find_on_shelf(shelf, text(row, "id")) < 0)
-                        throw Misfit{say("it names a filament {} that is not in the list", Name{repaired(text(row, "id").substr(0, 40))})};
+                        throw Misfit{say("it names a filament {} that is not in the list",
+                                         Name{repaired(text(row, "id").substr(0, 40))})};
                     read_row(row, shelf);
                 }
             }
@@ -251,7 +280,8 @@ void merge_shelf(Shelf& into, const Shelf& from) {
             into.filaments[at] = f;
     }
     for (const Spool& s : from.spools) {
-        const auto same = std::find_if(into.spools.begin(), into.spools.end(), [&](const Spool& x) { return x.code == s.code; });
+        const auto same = std::find_if(into.spools.begin(), into.spools.end(),
+                                       [&](const Spool& x) { return x.code == s.code; });
         if (same == into.spools.end())
             into.spools.push_back(s);
         else

@@ -25,17 +25,22 @@ Body make_body(const std::string& name, std::vector<Vec3> corners, const Progres
 }
 
 Vec3 unit_normal(const Mesh& m, std::size_t t) {
-    const Vec3 &a = m.vertices[m.triangles[t][0]], &b = m.vertices[m.triangles[t][1]], &c = m.vertices[m.triangles[t][2]];
-    const float ux = b.x - a.x, uy = b.y - a.y, uz = b.z - a.z, vx = c.x - a.x, vy = c.y - a.y, vz = c.z - a.z;
+    const Vec3 &a = m.vertices[m.triangles[t][0]], &b = m.vertices[m.triangles[t][1]],
+               &c = m.vertices[m.triangles[t][2]];
+    const float ux = b.x - a.x, uy = b.y - a.y, uz = b.z - a.z, vx = c.x - a.x, vy = c.y - a.y,
+                vz = c.z - a.z;
     const Vec3 n{uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx};
     const float length = std::sqrt(n.x * n.x + n.y * n.y + n.z * n.z);
     return length > 0 ? Vec3{n.x / length, n.y / length, n.z / length} : Vec3{};
 }
 
-Result<std::vector<Body>> read_binary(const std::string& stem, std::string_view bytes, const Progress& progress) {
+Result<std::vector<Body>> read_binary(const std::string& stem, std::string_view bytes,
+                                      const Progress& progress) {
     const std::size_t count = little_u32(bytes.data() + 80), room = (bytes.size() - kHeader) / kRecord;
     if (count > room)
-        return Error{say("The STL file is cut short: its header promises {} triangles and there are {}. Export or copy it again.", count, room)};
+        return Error{say("The STL file is cut short: its header promises {} triangles and there are {}. "
+                         "Export or copy it again.",
+                         count, room)};
     if (count > kMostTriangles)
         return Error{say("The STL file has {} triangles, more than Vitrail reads.", count)};
     if (count == 0)
@@ -46,7 +51,8 @@ Result<std::vector<Body>> read_binary(const std::string& stem, std::string_view 
     return std::vector<Body>{make_body(stem, std::move(corners), progress)};
 }
 
-Result<std::vector<Body>> read_ascii(const std::string& stem, std::string_view bytes, const Progress& progress) {
+Result<std::vector<Body>> read_ascii(const std::string& stem, std::string_view bytes,
+                                     const Progress& progress) {
     std::vector<Body> bodies;
     std::vector<Vec3> corners;
     std::string name;
@@ -81,7 +87,8 @@ Result<std::vector<Body>> read_ascii(const std::string& stem, std::string_view b
             facet_start = corners.size();
         } else if (word == "endfacet") {
             if (corners.size() != facet_start + 3)
-                return Error{say("Line {} of the STL file: a facet has {} corners instead of three.", lines.number(), corners.size() - facet_start)};
+                return Error{say("Line {} of the STL file: a facet has {} corners instead of three.",
+                                 lines.number(), corners.size() - facet_start)};
         } else if (word == "solid") {
             if (!finish())
                 return Error{say("The STL file holds more bodies than Vitrail reads.")};
@@ -93,7 +100,9 @@ Result<std::vector<Body>> read_ascii(const std::string& stem, std::string_view b
         }
     }
     if (open)
-        return Error{say("The STL file is cut short: line {} is the last and “endsolid” is missing. Export or copy it again.", lines.number())};
+        return Error{say("The STL file is cut short: line {} is the last and “endsolid” is missing. Export "
+                         "or copy it again.",
+                         lines.number())};
     if (bodies.empty())
         return Error{say("The STL file has no triangles.")};
     return bodies;
@@ -101,9 +110,11 @@ Result<std::vector<Body>> read_ascii(const std::string& stem, std::string_view b
 
 } // namespace
 
-Result<std::vector<Body>> read_stl(const std::string& stem, std::string_view bytes, const Progress& progress) {
+Result<std::vector<Body>> read_stl(const std::string& stem, std::string_view bytes,
+                                   const Progress& progress) {
     // Some programs begin binary files with "solid" too: the length tells.
-    if (bytes.size() >= kHeader && bytes.size() == kHeader + kRecord * std::size_t{little_u32(bytes.data() + 80)})
+    if (bytes.size() >= kHeader &&
+        bytes.size() == kHeader + kRecord * std::size_t{little_u32(bytes.data() + 80)})
         return read_binary(stem, bytes, progress);
     const std::string_view head = bytes.substr(0, 2048);
     if (head.substr(0, 5) == "solid" && head.find('\0') == std::string_view::npos)

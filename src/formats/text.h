@@ -29,7 +29,9 @@ public:
     std::string_view line() const { return line_; }
     std::size_t number() const { return number_; }
     /// 0 … 1
-    double share_read() const { return whole_ ? 1 - static_cast<double>(rest_.size()) / static_cast<double>(whole_) : 1; }
+    double share_read() const {
+        return whole_ ? 1 - static_cast<double>(rest_.size()) / static_cast<double>(whole_) : 1;
+    }
 
 private:
     std::string_view rest_, line_;

@@ -57,18 +57,25 @@ Transform operator*(const Transform& a, const Transform& b) {
 }
 
 double determinant(const Transform& t) {
-    return t[0][0] * (t[1][1] * t[2][2] - t[1][2] * t[2][1]) - t[0][1] * (t[1][0] * t[2][2] - t[1][2] * t[2][0]) +
+    return t[0][0] * (t[1][1] * t[2][2] - t[1][2] * t[2][1]) -
+           t[0][1] * (t[1][0] * t[2][2] - t[1][2] * t[2][0]) +
            t[0][2] * (t[1][0] * t[2][1] - t[1][1] * t[2][0]);
 }
 
 double unit_mm(DWORD unit) {
     switch (unit) {
-    case NMR::MODELUNIT_MICROMETER: return 0.001;
-    case NMR::MODELUNIT_CENTIMETER: return 10;
-    case NMR::MODELUNIT_INCH: return 25.4;
-    case NMR::MODELUNIT_FOOT: return 304.8;
-    case NMR::MODELUNIT_METER: return 1000;
-    default: return 1;
+    case NMR::MODELUNIT_MICROMETER:
+        return 0.001;
+    case NMR::MODELUNIT_CENTIMETER:
+        return 10;
+    case NMR::MODELUNIT_INCH:
+        return 25.4;
+    case NMR::MODELUNIT_FOOT:
+        return 304.8;
+    case NMR::MODELUNIT_METER:
+        return 1000;
+    default:
+        return 1;
     }
 }
 
@@ -89,10 +96,11 @@ std::string name_of(NMR::PLib3MFModelObjectResource* object) {
     return text_of([&](auto... to) { return NMR::lib3mf_object_getnameutf8(object, to...); });
 }
 
-constexpr const char* kUnfoldsTooFar = term("The 3MF file unfolds to more bodies or triangles than Vitrail reads.");
+constexpr const char* kUnfoldsTooFar =
+    term("The 3MF file unfolds to more bodies or triangles than Vitrail reads.");
 
-/// How many bodies the objects of a model unfold to, found by looking for the tags alone: components of components may double at every
-/// level, and the library visits them all as it reads.
+/// How many bodies the objects of a model unfold to, found by looking for the tags alone: components of
+/// components may double at every level, and the library visits them all as it reads.
 struct Unfolding {
     double most = 0; ///< of any object
 
@@ -121,7 +129,8 @@ private:
     static std::string_view attribute(std::string_view tag, std::string_view name) {
         for (std::size_t at = tag.find(name); at != std::string_view::npos; at = tag.find(name, at + 1)) {
             const std::size_t value = at + name.size() + 2; // name="value"
-            if (at == 0 || !std::isspace(static_cast<unsigned char>(tag[at - 1])) || value > tag.size() || tag[value - 2] != '=')
+            if (at == 0 || !std::isspace(static_cast<unsigned char>(tag[at - 1])) || value > tag.size() ||
+                tag[value - 2] != '=')
                 continue;
             return tag.substr(value, tag.find(tag[value - 1], value) - value);
         }
@@ -135,7 +144,8 @@ private:
             bodies_[object_] = 0;
         } else if (name == "component") {
             const auto inner = bodies_.find(std::string(attribute(tag, "objectid")));
-            most = std::max(most, bodies_[object_] += inner == bodies_.end() ? 1 : std::max(1.0, inner->second));
+            most =
+                std::max(most, bodies_[object_] += inner == bodies_.end() ? 1 : std::max(1.0, inner->second));
         }
     }
 
@@ -164,10 +174,13 @@ struct Reader {
         BYTE r, g, b, a;
         if (!base || NMR::lib3mf_basematerial_getdisplaycolor(base.get(), index, &r, &g, &b, &a) != LIB3MF_OK)
             return {};
-        return {Srgb{r, g, b}, text_of([&](auto... to) { return NMR::lib3mf_basematerial_getnameutf8(base.get(), index, to...); })};
+        return {Srgb{r, g, b}, text_of([&](auto... to) {
+                    return NMR::lib3mf_basematerial_getnameutf8(base.get(), index, to...);
+                })};
     }
 
-    /// The object's own colour, and that of each triangle where they have some. `place` numbers palette entries.
+    /// The object's own colour, and that of each triangle where they have some. `place` numbers palette
+    /// entries.
     NamedColour own_colour(NMR::PLib3MFModelObjectResource* object) {
         auto own = get<NMR::PLib3MFDefaultPropertyHandler>(
             [&](auto** p) { return NMR::lib3mf_object_createdefaultpropertyhandler(object, p); });
@@ -179,13 +192,14 @@ struct Reader {
         if (type == NMR::MODELPROPERTYTYPE_BASEMATERIALS &&
             NMR::lib3mf_defaultpropertyhandler_getbasematerial(own.get(), &group, &index) == LIB3MF_OK)
             return material(group, index);
-        if (type == NMR::MODELPROPERTYTYPE_COLOR && NMR::lib3mf_defaultpropertyhandler_getcolor(own.get(), 0, &c) == LIB3MF_OK)
+        if (type == NMR::MODELPROPERTYTYPE_COLOR &&
+            NMR::lib3mf_defaultpropertyhandler_getcolor(own.get(), 0, &c) == LIB3MF_OK)
             return {Srgb{c.m_Red, c.m_Green, c.m_Blue}, {}};
         return {};
     }
 
-    std::vector<std::uint16_t> triangle_colours(NMR::PLib3MFModelObjectResource* object, DWORD count, std::optional<Srgb> own,
-                                                std::vector<Srgb>& palette) {
+    std::vector<std::uint16_t> triangle_colours(NMR::PLib3MFModelObjectResource* object, DWORD count,
+                                                std::optional<Srgb> own, std::vector<Srgb>& palette) {
         auto each = get<NMR::PLib3MFPropertyHandler>(
             [&](auto** p) { return NMR::lib3mf_meshobject_createpropertyhandler(object, p); });
         if (!each)
@@ -195,7 +209,9 @@ struct Reader {
         const auto number = [&](std::optional<Srgb> c) -> std::uint16_t {
             if (!c || palette.size() >= 0xfffe)
                 return 0;
-            const auto [it, fresh] = place.try_emplace(std::uint32_t{c->r} << 16 | std::uint32_t{c->g} << 8 | c->b, static_cast<std::uint16_t>(palette.size() + 1));
+            const auto [it, fresh] =
+                place.try_emplace(std::uint32_t{c->r} << 16 | std::uint32_t{c->g} << 8 | c->b,
+                                  static_cast<std::uint16_t>(palette.size() + 1));
             if (fresh)
                 palette.push_back(*c);
             return it->second;
@@ -214,11 +230,15 @@ struct Reader {
                     if (fresh)
                         it->second = material(group, index).colour;
                     colour = it->second;
-                } else if (type == NMR::MODELPROPERTYTYPE_COLOR && NMR::lib3mf_propertyhandler_getcolor(each.get(), t, &c) == LIB3MF_OK) {
+                } else if (type == NMR::MODELPROPERTYTYPE_COLOR &&
+                           NMR::lib3mf_propertyhandler_getcolor(each.get(), t, &c) == LIB3MF_OK) {
                     const auto mean = [&](auto channel) {
-                        return static_cast<std::uint8_t>((channel(c.m_Colors[0]) + channel(c.m_Colors[1]) + channel(c.m_Colors[2]) + 1) / 3);
+                        return static_cast<std::uint8_t>(
+                            (channel(c.m_Colors[0]) + channel(c.m_Colors[1]) + channel(c.m_Colors[2]) + 1) /
+                            3);
                     };
-                    colour = Srgb{mean([](const auto& x) { return int(x.m_Red); }), mean([](const auto& x) { return int(x.m_Green); }),
+                    colour = Srgb{mean([](const auto& x) { return int(x.m_Red); }),
+                                  mean([](const auto& x) { return int(x.m_Green); }),
                                   mean([](const auto& x) { return int(x.m_Blue); })};
                 }
             }
@@ -249,7 +269,8 @@ struct Reader {
         for (DWORD i = 0; i < nv; ++i) {
             const float* p = v[i].m_fPosition;
             const auto row = [&](int r) {
-                return static_cast<float>(scale * (t[r][0] * p[0] + t[r][1] * p[1] + t[r][2] * p[2] + t[r][3]));
+                return static_cast<float>(scale *
+                                          (t[r][0] * p[0] + t[r][1] * p[1] + t[r][2] * p[2] + t[r][3]));
             };
             vertices[i] = {row(0), row(1), row(2)};
         }
@@ -310,10 +331,14 @@ struct Reader {
 
 } // namespace
 
-Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view bytes, const Progress& progress) {
+Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view bytes,
+                                   const Progress& progress) {
     const PlainNumbers plain;
     Unfolding unfolding;
-    if (const Status s = scan_zip(bytes, [&](const std::string& name) { unfolding.begin(name); }, [&](std::string_view part) { unfolding.add(part); }); !s)
+    if (const Status s = scan_zip(
+            bytes, [&](const std::string& name) { unfolding.begin(name); },
+            [&](std::string_view part) { unfolding.add(part); });
+        !s)
         return Error{sentences({say("The 3MF file cannot be opened."), s.error().message})};
     if (unfolding.most > kMostBodies)
         return Error{say(kUnfoldsTooFar)};
@@ -322,13 +347,18 @@ Result<std::vector<Body>> read_3mf(const std::string& stem, std::string_view byt
         [&](auto** p) { return NMR::lib3mf_model_queryreader(model.get(), MODELREADERCLASS_3MF, p); });
     if (!model || !reader)
         return Error{say("The 3MF library did not start.")};
-    if (NMR::lib3mf_reader_readfrombuffer(reader.get(), reinterpret_cast<BYTE*>(const_cast<char*>(bytes.data())), bytes.size()) !=
-        LIB3MF_OK) {
+    if (NMR::lib3mf_reader_readfrombuffer(reader.get(),
+                                          reinterpret_cast<BYTE*>(const_cast<char*>(bytes.data())),
+                                          bytes.size()) != LIB3MF_OK) {
         DWORD code = 0;
         LPCSTR why = nullptr;
         NMR::lib3mf_getlasterror(reader.get(), &code, &why);
-        return Error{why && *why ? say("The 3MF file cannot be understood ({}). Export it again from the program it comes from.", repaired(why))
-                                 : say("The 3MF file cannot be understood. Export it again from the program it comes from.")};
+        return Error{
+            why && *why
+                ? say("The 3MF file cannot be understood ({}). Export it again from the program it comes "
+                      "from.",
+                      repaired(why))
+                : say("The 3MF file cannot be understood. Export it again from the program it comes from.")};
     }
     DWORD unit = NMR::MODELUNIT_MILLIMETER;
     NMR::lib3mf_model_getunit(model.get(), &unit);
@@ -359,14 +389,16 @@ namespace {
 
 /// Puts a model together; every step may fail.
 struct Writer {
-    Owned<NMR::PLib3MFModel> model = get<NMR::PLib3MFModel>([](auto** p) { return NMR::lib3mf_createmodel(p); });
+    Owned<NMR::PLib3MFModel> model =
+        get<NMR::PLib3MFModel>([](auto** p) { return NMR::lib3mf_createmodel(p); });
     Owned<NMR::PLib3MFModelBaseMaterial> materials = {};
     DWORD group = 0;
 
     /// The object's default property is a base material of that colour.
     bool colour(NMR::PLib3MFModelMeshObject* object, const Body& b) {
         if (!materials) {
-            materials = get<NMR::PLib3MFModelBaseMaterial>([&](auto** p) { return NMR::lib3mf_model_addbasematerialgroup(model.get(), p); });
+            materials = get<NMR::PLib3MFModelBaseMaterial>(
+                [&](auto** p) { return NMR::lib3mf_model_addbasematerialgroup(model.get(), p); });
             if (!materials)
                 return false;
             NMR::lib3mf_basematerial_getresourceid(materials.get(), &group);
@@ -374,15 +406,20 @@ struct Writer {
         DWORD index = 0;
         const std::string name = b.material.empty() ? to_hex(*b.colour) : one_line(b.material);
         // The first call leaves the colour without opacity; the second says it.
-        if (NMR::lib3mf_basematerial_addmaterialutf8(materials.get(), name.c_str(), b.colour->r, b.colour->g, b.colour->b, &index) != LIB3MF_OK ||
-            NMR::lib3mf_basematerial_setdisplaycolorrgba(materials.get(), index, b.colour->r, b.colour->g, b.colour->b, 255) != LIB3MF_OK)
+        if (NMR::lib3mf_basematerial_addmaterialutf8(materials.get(), name.c_str(), b.colour->r, b.colour->g,
+                                                     b.colour->b, &index) != LIB3MF_OK ||
+            NMR::lib3mf_basematerial_setdisplaycolorrgba(materials.get(), index, b.colour->r, b.colour->g,
+                                                         b.colour->b, 255) != LIB3MF_OK)
             return false;
-        auto own = get<NMR::PLib3MFDefaultPropertyHandler>([&](auto** p) { return NMR::lib3mf_object_createdefaultpropertyhandler(object, p); });
-        return own && NMR::lib3mf_defaultpropertyhandler_setbasematerial(own.get(), group, index) == LIB3MF_OK;
+        auto own = get<NMR::PLib3MFDefaultPropertyHandler>(
+            [&](auto** p) { return NMR::lib3mf_object_createdefaultpropertyhandler(object, p); });
+        return own &&
+               NMR::lib3mf_defaultpropertyhandler_setbasematerial(own.get(), group, index) == LIB3MF_OK;
     }
 
     Owned<NMR::PLib3MFModelMeshObject> mesh(const Body& b) {
-        auto object = get<NMR::PLib3MFModelMeshObject>([&](auto** p) { return NMR::lib3mf_model_addmeshobject(model.get(), p); });
+        auto object = get<NMR::PLib3MFModelMeshObject>(
+            [&](auto** p) { return NMR::lib3mf_model_addmeshobject(model.get(), p); });
         if (!object)
             return {};
         std::vector<NMR::MODELMESHVERTEX> v(b.mesh.vertices.size());
@@ -391,14 +428,18 @@ struct Writer {
         std::vector<NMR::MODELMESHTRIANGLE> f(b.mesh.triangles.size());
         for (std::size_t i = 0; i < f.size(); ++i)
             f[i] = {{b.mesh.triangles[i][0], b.mesh.triangles[i][1], b.mesh.triangles[i][2]}};
-        if (NMR::lib3mf_meshobject_setgeometry(object.get(), v.data(), static_cast<DWORD>(v.size()), f.data(), static_cast<DWORD>(f.size())) != LIB3MF_OK ||
-            NMR::lib3mf_object_setnameutf8(object.get(), one_line(b.name).c_str()) != LIB3MF_OK || (b.colour && !colour(object.get(), b)))
+        if (NMR::lib3mf_meshobject_setgeometry(object.get(), v.data(), static_cast<DWORD>(v.size()), f.data(),
+                                               static_cast<DWORD>(f.size())) != LIB3MF_OK ||
+            NMR::lib3mf_object_setnameutf8(object.get(), one_line(b.name).c_str()) != LIB3MF_OK ||
+            (b.colour && !colour(object.get(), b)))
             return {};
         return object;
     }
 
     bool build(NMR::PLib3MFModelObjectResource* object, NMR::MODELTRANSFORM* where) {
-        return get<NMR::PLib3MFModelBuildItem>([&](auto** p) { return NMR::lib3mf_model_addbuilditem(model.get(), object, where, p); }) != nullptr;
+        return get<NMR::PLib3MFModelBuildItem>([&](auto** p) {
+                   return NMR::lib3mf_model_addbuilditem(model.get(), object, where, p);
+               }) != nullptr;
     }
 
     bool add(const Assembly& a) {
@@ -408,15 +449,19 @@ struct Writer {
             for (const Body& b : a.bodies) // before what they are components of
                 if (meshes.push_back(mesh(b)); !meshes.back())
                     return false;
-            whole = get<NMR::PLib3MFModelComponentsObject>([&](auto** p) { return NMR::lib3mf_model_addcomponentsobject(model.get(), p); });
+            whole = get<NMR::PLib3MFModelComponentsObject>(
+                [&](auto** p) { return NMR::lib3mf_model_addcomponentsobject(model.get(), p); });
             if (!whole || NMR::lib3mf_object_setnameutf8(whole.get(), one_line(a.name).c_str()) != LIB3MF_OK)
                 return false;
             for (const auto& part : meshes)
-                if (!get<NMR::PLib3MFModelComponent>([&](auto** p) { return NMR::lib3mf_componentsobject_addcomponent(whole.get(), part.get(), nullptr, p); }))
+                if (!get<NMR::PLib3MFModelComponent>([&](auto** p) {
+                        return NMR::lib3mf_componentsobject_addcomponent(whole.get(), part.get(), nullptr, p);
+                    }))
                     return false;
         }
         for (const Stand& stand : a.stands) {
-            const Vec3 o = stood(stand, {0, 0, 0}), x = stood(stand, {1, 0, 0}) - o, y = stood(stand, {0, 1, 0}) - o;
+            const Vec3 o = stood(stand, {0, 0, 0}), x = stood(stand, {1, 0, 0}) - o,
+                       y = stood(stand, {0, 1, 0}) - o;
             NMR::MODELTRANSFORM m{{{x.x, y.x, 0, o.x}, {x.y, y.y, 0, o.y}, {0, 0, 1, o.z}}};
             if (!build(whole.get(), &m))
                 return false;
@@ -429,7 +474,8 @@ struct Writer {
     }
 
     Result<std::string> bytes() const {
-        auto writer = get<NMR::PLib3MFModelWriter>([&](auto** p) { return NMR::lib3mf_model_querywriter(model.get(), MODELWRITERCLASS_3MF, p); });
+        auto writer = get<NMR::PLib3MFModelWriter>(
+            [&](auto** p) { return NMR::lib3mf_model_querywriter(model.get(), MODELWRITERCLASS_3MF, p); });
         // The writer streams; it may go back to fill in sizes.
         struct Sink {
             std::string bytes;
@@ -447,7 +493,8 @@ struct Writer {
             static_cast<Sink*>(user)->at = position;
             return 0;
         };
-        if (!writer || NMR::lib3mf_writer_writetocallback(writer.get(), reinterpret_cast<void*>(write), reinterpret_cast<void*>(seek), &sink) != LIB3MF_OK)
+        if (!writer || NMR::lib3mf_writer_writetocallback(writer.get(), reinterpret_cast<void*>(write),
+                                                          reinterpret_cast<void*>(seek), &sink) != LIB3MF_OK)
             return Error{};
         return std::move(sink.bytes);
     }
@@ -456,11 +503,13 @@ struct Writer {
 } // namespace
 
 Vec3 stood(const Stand& s, Vec3 p) {
-    const double a = s.turn_deg * std::numbers::pi / 180, x = double(p.x) - s.around.x, y = double(p.y) - s.around.y;
+    const double a = s.turn_deg * std::numbers::pi / 180, x = double(p.x) - s.around.x,
+                 y = double(p.y) - s.around.y;
     // Quarter turns stay exact.
     const auto exact = [](double v) { return std::abs(v) < 1e-12 ? 0.0 : v; };
     const double c = exact(std::cos(a)), n = exact(std::sin(a));
-    return {static_cast<float>(s.at.x + x * c - y * n), static_cast<float>(s.at.y + x * n + y * c), s.at.z + (p.z - s.around.z)};
+    return {static_cast<float>(s.at.x + x * c - y * n), static_cast<float>(s.at.y + x * n + y * c),
+            s.at.z + (p.z - s.around.z)};
 }
 
 Result<std::string> write_3mf(const std::vector<Assembly>& assemblies) {

@@ -8,8 +8,8 @@
 #include <cmath>
 #include <cstring>
 #include <filesystem>
-#include <fstream>
 #include <fmt/format.h>
+#include <fstream>
 #include <numbers>
 
 namespace vitrail {
@@ -21,7 +21,8 @@ namespace {
 constexpr std::size_t kChunk = 1 << 20;
 
 /// Hands a file over bit by bit; false from `take` ends it.
-Status each_chunk(const std::string& path, const Progress& progress, const std::function<bool(std::string_view)>& take) {
+Status each_chunk(const std::string& path, const Progress& progress,
+                  const std::function<bool(std::string_view)>& take) {
     std::error_code ec;
     const fs::file_status status = fs::status(path, ec);
     if (ec || !fs::exists(status))
@@ -51,7 +52,8 @@ Status each_chunk(const std::string& path, const Progress& progress, const std::
 
 } // namespace
 
-Result<ToolpathFile> read_toolpath(const std::string& path, const Motion& motion, const StopWords& words, const Progress& progress) {
+Result<ToolpathFile> read_toolpath(const std::string& path, const Motion& motion, const StopWords& words,
+                                   const Progress& progress) {
     GcodeReader reader(motion, words);
     bool text = true, first = true;
     const Status ok = each_chunk(path, progress, [&](std::string_view bytes) {
@@ -67,17 +69,22 @@ Result<ToolpathFile> read_toolpath(const std::string& path, const Motion& motion
         return Error{say("This is not a toolpath file: it is not text. Save it as plain G-code.")};
     ToolpathFile out = reader.finish();
     if (out.layers.empty())
-        return Error{say("Nothing is extruded in this file: it is not a toolpath file, or not one of a printer.")};
+        return Error{
+            say("Nothing is extruded in this file: it is not a toolpath file, or not one of a printer.")};
     return out;
 }
 
-Status write_toolpath(const Project& p, const Plan& plan, const std::string& original, const std::string& path, const ToolpathFile& before, std::span<const Insertion> insertions, const Progress& progress) {
+Status write_toolpath(const Project& p, const Plan& plan, const std::string& original,
+                      const std::string& path, const ToolpathFile& before,
+                      std::span<const Insertion> insertions, const Progress& progress) {
     std::error_code ec;
     if (fs::equivalent(original, path, ec))
         return Error{say("That is the file itself, and it stays as it is. Choose another name.")};
     if (fs::file_size(original, ec) != before.bytes)
         return Error{say("The file has changed since it was read. Read it again.")};
-    const auto half = [&](double from) { return Progress{progress.stop, [&progress, from](double share) { progress.at(from + share / 2); }}; };
+    const auto half = [&](double from) {
+        return Progress{progress.stop, [&progress, from](double share) { progress.at(from + share / 2); }};
+    };
     const auto fill = [&](const Sink& sink) -> Status {
         std::size_t next = 0;
         std::uint64_t at = 0;
@@ -101,12 +108,14 @@ Status write_toolpath(const Project& p, const Plan& plan, const std::string& ori
         return ok;
     };
     return write_large_file(path, fill, [&](const std::string& lies_at) -> Status {
-        const auto after = read_toolpath(lies_at, p.machine.motion, stop_words(p.machine.commands), half(0.5));
+        const auto after =
+            read_toolpath(lies_at, p.machine.motion, stop_words(p.machine.commands), half(0.5));
         return after ? proven(p, plan, before, *after) : Status(after.error());
     });
 }
 
-Status write_rest(const std::string& original, const std::string& path, const ToolpathFile& file, const Rescue& r, const Botch& b, const Progress& progress) {
+Status write_rest(const std::string& original, const std::string& path, const ToolpathFile& file,
+                  const Rescue& r, const Botch& b, const Progress& progress) {
     std::error_code ec;
     if (fs::equivalent(original, path, ec))
         return Error{say("That is the file itself, and it stays as it is. Choose another name.")};
@@ -116,7 +125,8 @@ Status write_rest(const std::string& original, const std::string& path, const To
         return Error{say("The rest cannot be cut out: the file does not print layer after layer.")};
     const auto layers = static_cast<int>(file.layers.size());
     if (r.at_layer >= layers || r.plan->grid.count - r.extra != layers)
-        return Error{say("The file has {0} layers, the plan {1}: it is not the one that was printed.", layers, r.plan->grid.count - r.extra)};
+        return Error{say("The file has {0} layers, the plan {1}: it is not the one that was printed.", layers,
+                         r.plan->grid.count - r.extra)};
     const Seam from = file.layers[static_cast<std::size_t>(r.at_layer) - 1].seam;
     Seam after = file.layers[static_cast<std::size_t>(r.at_layer)].seam;
     for (const ToolpathStop& s : file.stops) // what stops before the next layer is not part of this one
@@ -130,7 +140,8 @@ Status write_rest(const std::string& original, const std::string& path, const To
         repeated.resize(static_cast<std::size_t>(after.byte - from.byte));
         if (!in.read(repeated.data(), static_cast<std::streamsize>(repeated.size())))
             return Error{say("The file cannot be read: {}.", std::string(std::strerror(errno)))};
-        for (auto s = file.stops.rbegin(); s != file.stops.rend(); ++s) // nor is what led to this one part of the repeats
+        for (auto s = file.stops.rbegin(); s != file.stops.rend();
+             ++s) // nor is what led to this one part of the repeats
             if (s->layer == r.at_layer && !s->within && s->at.byte >= from.byte)
                 repeated.insert(static_cast<std::size_t>(s->at.byte - from.byte), "; ");
         if (after.tool != from.tool)
@@ -139,8 +150,10 @@ Status write_rest(const std::string& original, const std::string& path, const To
     const auto fill = [&](const Sink& sink) -> Status {
         if (!sink(tail_begins(file, r, b)))
             return Done{};
-        // A layer of another height takes more or less filament: M221 sets the flow in percent (common firmware practice, from memory).
-        const double flow_pct = 100 * r.extra_mm / file.layers[static_cast<std::size_t>(b.at_layer) - 1].height_mm;
+        // A layer of another height takes more or less filament: M221 sets the flow in percent (common
+        // firmware practice, from memory).
+        const double flow_pct =
+            100 * r.extra_mm / file.layers[static_cast<std::size_t>(b.at_layer) - 1].height_mm;
         const bool other_flow = r.extra > 0 && std::abs(flow_pct - 100) > 0.5;
         if (other_flow)
             sink(fmt::format("M221 S{:.1f}\n", flow_pct));
@@ -175,7 +188,8 @@ Status write_rest(const std::string& original, const std::string& path, const To
         return ok;
     };
     return write_large_file(path, fill, [&](const std::string& lies_at) -> Status {
-        const auto rest = read_toolpath(lies_at, r.project.machine.motion, stop_words(r.project.machine.commands), progress);
+        const auto rest = read_toolpath(lies_at, r.project.machine.motion,
+                                        stop_words(r.project.machine.commands), progress);
         return rest ? proven_rest(r, file, *rest) : Status(rest.error());
     });
 }
@@ -188,20 +202,38 @@ std::function<std::optional<std::string>()> toolpath_lines(const std::string& pa
 }
 
 Json rescue_report(const Project& p, const Rescue& r) {
-    const auto letter = [&](int f) { return std::string(1, p.filaments[static_cast<std::size_t>(f)].letter); };
+    const auto letter = [&](int f) {
+        return std::string(1, p.filaments[static_cast<std::size_t>(f)].letter);
+    };
     Json moves = Json::array(), bands = Json::array(), steps = Json::array(), cautions = Json::array();
     for (const Rescue::Move& m : r.moves) {
         const Change& c = r.plan->changes[static_cast<std::size_t>(m.change)];
-        moves.push_back({{"from", letter(c.from)}, {"to", letter(c.to)}, {"from_layer", m.from_layer}, {"to_layer", m.to_layer}, {"z_before_mm", c.z_before_mm}});
+        moves.push_back({{"from", letter(c.from)},
+                         {"to", letter(c.to)},
+                         {"from_layer", m.from_layer},
+                         {"to_layer", m.to_layer},
+                         {"z_before_mm", c.z_before_mm}});
     }
     const auto mm = [](double v) { return std::round(v * 1e6) / 1e6; };
     for (const Rescue::Height& h : r.bands)
-        bands.push_back({{"letter", std::string(1, h.letter)}, {"before_mm", mm(h.before_mm)}, {"after_mm", mm(h.after_mm)}});
+        bands.push_back({{"letter", std::string(1, h.letter)},
+                         {"before_mm", mm(h.before_mm)},
+                         {"after_mm", mm(h.after_mm)}});
     for (const Message& m : r.steps)
         steps.push_back(english(m));
     for (const Message& m : r.cautions)
         cautions.push_back(english(m));
-    Json out{{"schema", "vitrail.rescue/1"}, {"at_layer", r.at_layer}, {"extra", r.extra}, {"lift_mm", mm(r.lift_mm)}, {"off_mm", mm(r.off_mm)}, {"error_mm", mm(r.error_mm)}, {"filaments", r.filaments}, {"changes", moves}, {"bands", bands}, {"layers", r.plan->grid.count}, {"top_mm", mm(r.plan->grid.top_mm(r.plan->grid.count))}};
+    Json out{{"schema", "vitrail.rescue/1"},
+             {"at_layer", r.at_layer},
+             {"extra", r.extra},
+             {"lift_mm", mm(r.lift_mm)},
+             {"off_mm", mm(r.off_mm)},
+             {"error_mm", mm(r.error_mm)},
+             {"filaments", r.filaments},
+             {"changes", moves},
+             {"bands", bands},
+             {"layers", r.plan->grid.count},
+             {"top_mm", mm(r.plan->grid.top_mm(r.plan->grid.count))}};
     if (r.look_mean >= 0)
         out["look"] = {{"mean_delta_e", r.look_mean}, {"worst_delta_e", r.look_worst}};
     out["steps"] = steps;
@@ -213,20 +245,29 @@ namespace {
 
 const char* name_of(ComparedStop::State s) {
     switch (s) {
-    case ComparedStop::State::as_planned: return "as-planned";
-    case ComparedStop::State::early: return "early";
-    case ComparedStop::State::late: return "late";
-    case ComparedStop::State::within: return "within";
-    case ComparedStop::State::missing: return "missing";
+    case ComparedStop::State::as_planned:
+        return "as-planned";
+    case ComparedStop::State::early:
+        return "early";
+    case ComparedStop::State::late:
+        return "late";
+    case ComparedStop::State::within:
+        return "within";
+    case ComparedStop::State::missing:
+        return "missing";
     }
     return "";
 }
 
 } // namespace
 
-Json toolpath_report(const Project& p, const Plan& plan, const ToolpathFile& file, const AgainstPlan& against) {
-    const auto letter = [&](int f) { return f < 0 ? Json() : Json(std::string(1, p.filaments[static_cast<std::size_t>(f)].letter)); };
-    const double d = p.filaments.empty() ? 1.75 : p.filaments.front().diameter_mm, area = std::numbers::pi / 4 * d * d;
+Json toolpath_report(const Project& p, const Plan& plan, const ToolpathFile& file,
+                     const AgainstPlan& against) {
+    const auto letter = [&](int f) {
+        return f < 0 ? Json() : Json(std::string(1, p.filaments[static_cast<std::size_t>(f)].letter));
+    };
+    const double d = p.filaments.empty() ? 1.75 : p.filaments.front().diameter_mm,
+                 area = std::numbers::pi / 4 * d * d;
     const auto by_tool = [&](const std::vector<double>& mm) {
         Json list = Json::array();
         for (const double x : mm)
@@ -235,20 +276,60 @@ Json toolpath_report(const Project& p, const Plan& plan, const ToolpathFile& fil
     };
     Json layers = Json::array(), changes = Json::array(), stops = Json::array(), filaments = Json::array();
     for (const ToolpathLayer& l : file.layers)
-        layers.push_back({{"z_mm", l.z_mm}, {"height_mm", l.height_mm}, {"pass", l.pass}, {"first_line", l.first_line}, {"last_line", l.last_line}, {"seconds", l.seconds}, {"mm3", by_tool(l.filament_mm)}});
+        layers.push_back({{"z_mm", l.z_mm},
+                          {"height_mm", l.height_mm},
+                          {"pass", l.pass},
+                          {"first_line", l.first_line},
+                          {"last_line", l.last_line},
+                          {"seconds", l.seconds},
+                          {"mm3", by_tool(l.filament_mm)}});
     for (const ToolpathStop& s : file.stops)
-        stops.push_back({{"what", s.what == ToolpathStop::What::tool ? "tool" : s.what == ToolpathStop::What::swap ? "swap" : "pause"}, {"layer", s.layer}, {"within_layer", s.within}, {"line", s.line}, {"from", s.from}, {"to", s.to}, {"word", s.word}, {"spot_mm3", s.spot_mm * area}});
+        stops.push_back({{"what", s.what == ToolpathStop::What::tool   ? "tool"
+                                  : s.what == ToolpathStop::What::swap ? "swap"
+                                                                       : "pause"},
+                         {"layer", s.layer},
+                         {"within_layer", s.within},
+                         {"line", s.line},
+                         {"from", s.from},
+                         {"to", s.to},
+                         {"word", s.word},
+                         {"spot_mm3", s.spot_mm * area}});
     for (const ComparedStop& s : against.stops) {
         const bool refill = s.refill >= 0;
-        const int from = refill ? plan.refills[static_cast<std::size_t>(s.refill)].out : plan.changes[static_cast<std::size_t>(s.change)].from;
-        const int to = refill ? plan.refills[static_cast<std::size_t>(s.refill)].in : plan.changes[static_cast<std::size_t>(s.change)].to;
-        changes.push_back({{"layer", s.layer}, {"from", letter(from)}, {"to", letter(to)}, {"refill", refill}, {"state", name_of(s.state)}, {"off", s.off}, {"wrong_filament", s.wrong_filament}, {"line", s.stop < 0 ? Json() : Json(file.stops[static_cast<std::size_t>(s.stop)].line)}});
+        const int from = refill ? plan.refills[static_cast<std::size_t>(s.refill)].out
+                                : plan.changes[static_cast<std::size_t>(s.change)].from;
+        const int to = refill ? plan.refills[static_cast<std::size_t>(s.refill)].in
+                              : plan.changes[static_cast<std::size_t>(s.change)].to;
+        changes.push_back(
+            {{"layer", s.layer},
+             {"from", letter(from)},
+             {"to", letter(to)},
+             {"refill", refill},
+             {"state", name_of(s.state)},
+             {"off", s.off},
+             {"wrong_filament", s.wrong_filament},
+             {"line", s.stop < 0 ? Json() : Json(file.stops[static_cast<std::size_t>(s.stop)].line)}});
     }
     for (const ComparedFilament& f : against.filaments)
-        filaments.push_back({{"letter", letter(f.filament)}, {"planned_g", f.planned_g}, {"file_g", f.file_g}});
-    return {{"schema", "vitrail.toolpath/1"}, {"lines", file.lines}, {"bytes", file.bytes}, {"layers", layers}, {"stops", stops}, {"mm3", by_tool(file.filament_mm)}, {"seconds", file.motion_s},
-            {"printing_s", against.file_s}, {"planned_printing_s", against.planned_s}, {"arcs", file.arcs}, {"nozzle_c", file.nozzle_c}, {"bed_c", file.bed_c},
-            {"changes", changes}, {"layers_match", against.layers_match}, {"as_planned", against.as_planned()}, {"filaments", filaments}, {"findings", findings_report(against.findings)}};
+        filaments.push_back(
+            {{"letter", letter(f.filament)}, {"planned_g", f.planned_g}, {"file_g", f.file_g}});
+    return {{"schema", "vitrail.toolpath/1"},
+            {"lines", file.lines},
+            {"bytes", file.bytes},
+            {"layers", layers},
+            {"stops", stops},
+            {"mm3", by_tool(file.filament_mm)},
+            {"seconds", file.motion_s},
+            {"printing_s", against.file_s},
+            {"planned_printing_s", against.planned_s},
+            {"arcs", file.arcs},
+            {"nozzle_c", file.nozzle_c},
+            {"bed_c", file.bed_c},
+            {"changes", changes},
+            {"layers_match", against.layers_match},
+            {"as_planned", against.as_planned()},
+            {"filaments", filaments},
+            {"findings", findings_report(against.findings)}};
 }
 
 } // namespace vitrail

@@ -25,8 +25,18 @@ bool shared_by_variants(const std::string& name) {
 Json order_to_json(const Order& order) {
     Json items = Json::array();
     for (const OrderItem& x : order.items)
-        items.push_back({{"piece", x.piece}, {"file", x.file}, {"count", x.count}, {"due", x.due}, {"for_sale", x.for_sale}, {"price", x.price}, {"together", x.together}, {"by_day", x.by_day}});
-    return {{"aim", to_string(order.aim)}, {"start", order.start}, {"machines", order.machines}, {"items", items}};
+        items.push_back({{"piece", x.piece},
+                         {"file", x.file},
+                         {"count", x.count},
+                         {"due", x.due},
+                         {"for_sale", x.for_sale},
+                         {"price", x.price},
+                         {"together", x.together},
+                         {"by_day", x.by_day}});
+    return {{"aim", to_string(order.aim)},
+            {"start", order.start},
+            {"machines", order.machines},
+            {"items", items}};
 }
 
 std::string moment_from(const JsonReader& r, const char* key) {
@@ -55,8 +65,11 @@ Order order_from_json(const JsonReader& r) {
     if (r.has("items"))
         for (std::size_t i = 0; i < r.list("items", kMostItems).size(); ++i) {
             const JsonReader x = r.item("items", i);
-            order.items.push_back({x.text("piece", ""), x.prose("file", ""), static_cast<int>(x.number("count", 1, kMostPlaced)), moment_from(x, "due"), x.truth("for_sale", false), x.number("price", 0, 1e6, 0),
-                                   static_cast<int>(x.number("together", 0, 1000, 0)), x.truth("by_day", false)});
+            order.items.push_back({x.text("piece", ""), x.prose("file", ""),
+                                   static_cast<int>(x.number("count", 1, kMostPlaced)), moment_from(x, "due"),
+                                   x.truth("for_sale", false), x.number("price", 0, 1e6, 0),
+                                   static_cast<int>(x.number("together", 0, 1000, 0)),
+                                   x.truth("by_day", false)});
         }
     return order;
 }
@@ -69,13 +82,18 @@ Json asked_to_json(const Asked& a) {
             regions.push_back({{"region", name}, {"colour", to_hex(colour)}});
         for (const auto& [key, value] : s.figures)
             figures.push_back({{"figure", key}, {"value", value}});
-        shown.push_back({{"letter", std::string(1, s.letter)}, {"variant", s.variant}, {"regions", regions}, {"figures", figures}});
+        shown.push_back({{"letter", std::string(1, s.letter)},
+                         {"variant", s.variant},
+                         {"regions", regions},
+                         {"figures", figures}});
     }
-    return {{"date", a.date}, {"whom", a.whom}, {"shown", shown}, {"answered", a.answered}, {"chosen", a.chosen}, {"words", a.words}};
+    return {{"date", a.date},         {"whom", a.whom},     {"shown", shown},
+            {"answered", a.answered}, {"chosen", a.chosen}, {"words", a.words}};
 }
 
 Asked asked_from_json(const JsonReader& r) {
-    Asked a{r.text("date"), r.text("whom", ""), {}, r.text("answered", ""), r.text("chosen", ""), r.prose("words", "")};
+    Asked a{r.text("date"),         r.text("whom", ""),   {},
+            r.text("answered", ""), r.text("chosen", ""), r.prose("words", "")};
     for (std::size_t i = 0; i < r.list("shown", kMostVariants).size(); ++i) {
         const JsonReader x = r.item("shown", i);
         Shown s;
@@ -102,13 +120,15 @@ Asked asked_from_json(const JsonReader& r) {
 
 bool same_mesh(const Mesh& a, const Mesh& b) {
     return a.triangles == b.triangles && a.vertices.size() == b.vertices.size() &&
-           std::equal(a.vertices.begin(), a.vertices.end(), b.vertices.begin(), [](const Vec3& x, const Vec3& y) { return x.x == y.x && x.y == y.y && x.z == y.z; });
+           std::equal(a.vertices.begin(), a.vertices.end(), b.vertices.begin(),
+                      [](const Vec3& x, const Vec3& y) { return x.x == y.x && x.y == y.y && x.z == y.z; });
 }
 
 void share_part(const Project& project, Part& part) {
     for (const Piece& piece : project.pieces)
         for (const Part& other : piece.parts) {
-            if (other.model != part.model || other.object != part.object || !same_mesh(*other.mesh, *part.mesh))
+            if (other.model != part.model || other.object != part.object ||
+                !same_mesh(*other.mesh, *part.mesh))
                 continue;
             part.mesh = other.mesh;
             if (part.made)
@@ -176,7 +196,8 @@ std::vector<VariantFiles> take_variant_files(const JsonReader& r, std::vector<Zi
         const JsonReader x = r.item("variants", i);
         const std::string folder = x.text("folder");
         if (folder.rfind("variants/", 0) != 0 || folder.back() != '/')
-            throw JsonMisfit{say("{} must be a folder below {}", x.place("folder"), std::string("variants/"))};
+            throw JsonMisfit{
+                say("{} must be a folder below {}", x.place("folder"), std::string("variants/"))};
         VariantFiles files{x.text("name"), {}};
         std::set<std::string> own;
         for (ZipEntry& e : entries)
@@ -186,7 +207,8 @@ std::vector<VariantFiles> take_variant_files(const JsonReader& r, std::vector<Zi
                 e.name.clear(); // taken
             }
         if (!own.count("project.json"))
-            throw JsonMisfit{say("{} {} is missing from the project", x.place("folder"), Name{repaired(folder.substr(0, 80))})};
+            throw JsonMisfit{say("{} {} is missing from the project", x.place("folder"),
+                                 Name{repaired(folder.substr(0, 80))})};
         for (const ZipEntry& e : entries)
             if (shared_by_variants(e.name) && !own.count(e.name))
                 files.entries.push_back(e);

@@ -13,7 +13,8 @@ namespace {
 
 /// Whether a name stays inside the archive wherever it is unpacked.
 bool harmless(std::string_view name) {
-    if (name.empty() || name.front() == '/' || name.find('\\') != std::string_view::npos || name.find(':') != std::string_view::npos)
+    if (name.empty() || name.front() == '/' || name.find('\\') != std::string_view::npos ||
+        name.find(':') != std::string_view::npos)
         return false;
     std::size_t start = 0;
     while (start <= name.size()) {
@@ -46,20 +47,24 @@ Status walk(std::string_view bytes, const ZipLimits& limits, Entry entry, Chunk 
     };
     const zip_int64_t count = zip_get_num_entries(zip, 0);
     if (count < 0 || static_cast<std::uint64_t>(count) > limits.entries)
-        return fail(say("The archive holds {} files, more than Vitrail reads.", static_cast<long long>(count)));
-    const double most = std::min(static_cast<double>(limits.total_bytes), 1e6 + limits.ratio * static_cast<double>(bytes.size()));
+        return fail(
+            say("The archive holds {} files, more than Vitrail reads.", static_cast<long long>(count)));
+    const double most = std::min(static_cast<double>(limits.total_bytes),
+                                 1e6 + limits.ratio * static_cast<double>(bytes.size()));
     double total = 0;
     std::array<char, 1 << 16> buffer;
     for (zip_int64_t i = 0; i < count; ++i) {
         const char* raw = zip_get_name(zip, static_cast<zip_uint64_t>(i), ZIP_FL_ENC_GUESS);
         const std::string name = raw ? raw : "";
         if (!harmless(name))
-            return fail(say("The archive holds a file {} whose name leads out of it. It is not opened.", Name{one_line(name.substr(0, 80))}));
+            return fail(say("The archive holds a file {} whose name leads out of it. It is not opened.",
+                            Name{one_line(name.substr(0, 80))}));
         if (name.back() == '/')
             continue;
         zip_file_t* file = zip_fopen_index(zip, static_cast<zip_uint64_t>(i), 0);
         if (!file)
-            return fail(say("{} in the archive cannot be read ({}).", Name{one_line(name)}, std::string(zip_strerror(zip))));
+            return fail(say("{} in the archive cannot be read ({}).", Name{one_line(name)},
+                            std::string(zip_strerror(zip))));
         entry(name);
         zip_int64_t n = 0;
         while ((n = zip_fread(file, buffer.data(), buffer.size())) > 0) {
@@ -82,14 +87,19 @@ Status walk(std::string_view bytes, const ZipLimits& limits, Entry entry, Chunk 
 
 Result<std::vector<ZipEntry>> read_zip(std::string_view bytes, const ZipLimits& limits) {
     std::vector<ZipEntry> entries;
-    const Status s = walk(bytes, limits, [&](const std::string& name) { entries.push_back({name, {}}); },
-                          [&](std::string_view part) { entries.back().bytes += part; });
+    const Status s = walk(
+        bytes, limits,
+        [&](const std::string& name) {
+            entries.push_back({name, {}});
+        },
+        [&](std::string_view part) { entries.back().bytes += part; });
     if (!s)
         return s.error();
     return entries;
 }
 
-Status scan_zip(std::string_view bytes, const std::function<void(const std::string&)>& entry, const std::function<void(std::string_view)>& chunk, const ZipLimits& limits) {
+Status scan_zip(std::string_view bytes, const std::function<void(const std::string&)>& entry,
+                const std::function<void(std::string_view)>& chunk, const ZipLimits& limits) {
     return walk(bytes, limits, entry, chunk);
 }
 

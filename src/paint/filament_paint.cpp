@@ -22,12 +22,14 @@ void name_in_words(Filament& f) {
 
 QColor ink_on(const QColor& c) {
     const Srgb s = to_srgb(c);
-    return contrast_ratio(s, {0, 0, 0}) >= contrast_ratio(s, {255, 255, 255}) ? QColor(0, 0, 0) : QColor(255, 255, 255);
+    return contrast_ratio(s, {0, 0, 0}) >= contrast_ratio(s, {255, 255, 255}) ? QColor(0, 0, 0)
+                                                                              : QColor(255, 255, 255);
 }
 
 QBrush hatch_brush(char letter, const QColor& colour, int pitch) {
     static QHash<quint64, QImage> tiles;
-    const quint64 key = quint64(colour.rgb()) << 16 | quint64(static_cast<unsigned char>(letter)) << 8 | quint64(pitch);
+    const quint64 key =
+        quint64(colour.rgb()) << 16 | quint64(static_cast<unsigned char>(letter)) << 8 | quint64(pitch);
     QImage& tile = tiles[key];
     if (tile.isNull()) {
         const int size = letter - 'A' < 8 ? pitch : qMax(4, pitch * 2 / 3);
@@ -43,7 +45,8 @@ QBrush hatch_brush(char letter, const QColor& colour, int pitch) {
             for (int dx = -1; dx <= 1; ++dx)
                 for (int dy = -1; dy <= 1; ++dy)
                     if (h.x0 != h.x1 && h.y0 != h.y1 ? true : dx == 0 && dy == 0)
-                        p.drawLine(QPointF((h.x0 + dx) * size, (h.y0 + dy) * size), QPointF((h.x1 + dx) * size, (h.y1 + dy) * size));
+                        p.drawLine(QPointF((h.x0 + dx) * size, (h.y0 + dy) * size),
+                                   QPointF((h.x1 + dx) * size, (h.y1 + dy) * size));
     }
     return QBrush(tile);
 }

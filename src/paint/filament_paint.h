@@ -16,7 +16,8 @@ inline QColor to_qcolor(Srgb c) {
     return {c.r, c.g, c.b};
 }
 inline Srgb to_srgb(const QColor& c) {
-    return {static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()), static_cast<std::uint8_t>(c.blue())};
+    return {static_cast<std::uint8_t>(c.red()), static_cast<std::uint8_t>(c.green()),
+            static_cast<std::uint8_t>(c.blue())};
 }
 
 /// A name that was made of the colour, as make_filament() makes it, in the language of the window.

@@ -19,8 +19,10 @@ namespace vitrail {
 namespace {
 
 /// Written by hand, in order; the lists that are made come last.
-constexpr const char* kWritten[] = {"index", "first-print", "printer", "picture", "piece", "palette", "supports", "plate", "changes", "purge", "variants", "run", "logbook",
-                                    "trouble", "findings", "sums", "cautions", "keys", "command-line"};
+constexpr const char* kWritten[] = {"index",    "first-print", "printer", "picture",     "piece",
+                                    "palette",  "supports",    "plate",   "changes",     "purge",
+                                    "variants", "run",         "logbook", "trouble",     "findings",
+                                    "sums",     "cautions",    "keys",    "command-line"};
 
 QString read(const QString& path) {
     QFile file(path);
@@ -32,7 +34,13 @@ QString escaped(const QString& text) {
 }
 
 GuidePage made(const QString& file, const QString& title, const QString& body) {
-    return {file, title, QStringLiteral("<!DOCTYPE html>\n<html>\n<head><meta charset=\"utf-8\"><title>%1</title><link rel=\"stylesheet\" href=\"../guide.css\"></head>\n<body>\n<h1>%1</h1>\n%2</body>\n</html>\n").arg(escaped(title), body), {}};
+    return {file,
+            title,
+            QStringLiteral(
+                "<!DOCTYPE html>\n<html>\n<head><meta charset=\"utf-8\"><title>%1</title><link "
+                "rel=\"stylesheet\" href=\"../guide.css\"></head>\n<body>\n<h1>%1</h1>\n%2</body>\n</html>\n")
+                .arg(escaped(title), body),
+            {}};
 }
 
 QString cells(const QStringList& row, const char* tag) {
@@ -50,9 +58,14 @@ QString table(const QStringList& head, const std::vector<QStringList>& rows) {
 }
 
 GuidePage terms_page() {
-    QString body = QStringLiteral("<p>%1</p>\n").arg(escaped(words(term("Point at a word on the screen, or press F1 where you are, and its sentence is shown."))));
+    QString body =
+        QStringLiteral("<p>%1</p>\n")
+            .arg(escaped(words(term(
+                "Point at a word on the screen, or press F1 where you are, and its sentence is shown."))));
     for (const Term& t : all_terms())
-        body += QStringLiteral("<p><a name=\"%1\" id=\"%1\"></a><b>%2</b> — %3 <a href=\"%4\">%5</a></p>\n").arg(QLatin1String(t.id), escaped(word_of(t)), escaped(words(t.says)), QLatin1String(t.page), escaped(words(term("More"))));
+        body += QStringLiteral("<p><a name=\"%1\" id=\"%1\"></a><b>%2</b> — %3 <a href=\"%4\">%5</a></p>\n")
+                    .arg(QLatin1String(t.id), escaped(word_of(t)), escaped(words(t.says)),
+                         QLatin1String(t.page), escaped(words(term("More"))));
     return made(QStringLiteral("terms.html"), words(term("Terms")), body);
 }
 
@@ -67,47 +80,85 @@ QString value_of(const SettingInfo& s, double v) {
 }
 
 GuidePage settings_page() {
-    QString body = QStringLiteral("<p>%1</p>\n").arg(escaped(words(term("Every number you may know better, what it is for, and where its default comes from. The key is for the command line: --set key=value."))));
+    QString body =
+        QStringLiteral("<p>%1</p>\n")
+            .arg(escaped(words(term("Every number you may know better, what it is for, and where its default "
+                                    "comes from. The key is for the command line: --set key=value."))));
     const Settings defaults;
     for (int subject = 0; subject < kSubjects; ++subject) {
         std::vector<QStringList> rows;
         for (const SettingInfo& s : all_settings())
             if (static_cast<int>(s.subject()) == subject)
-                rows.push_back({words(s.label), value_of(s, s.field.of(defaults)), words(s.why), QLatin1String(s.key)});
+                rows.push_back(
+                    {words(s.label), value_of(s, s.field.of(defaults)), words(s.why), QLatin1String(s.key)});
         if (!rows.empty())
-            body += QStringLiteral("<h2>%1</h2>\n").arg(escaped(words(to_string(static_cast<Subject>(subject))))) + table({words(term("Setting")), words(term("Default")), words(term("What it is for")), words(term("Key"))}, rows);
+            body += QStringLiteral("<h2>%1</h2>\n")
+                        .arg(escaped(words(to_string(static_cast<Subject>(subject))))) +
+                    table({words(term("Setting")), words(term("Default")), words(term("What it is for")),
+                           words(term("Key"))},
+                          rows);
     }
     return made(QStringLiteral("settings.html"), words(term("Settings")), body);
 }
 
 QString bond_of(Material a, Material b) {
     const Bond how = bond(a, b);
-    return how == Bond::holds ? (bond_is_proven(a, b) ? words(term("holds")) : words(term("holds, for some"))) : how == Bond::releases ? words(term("releases")) : words(term("nobody knows"));
+    return how == Bond::holds ? (bond_is_proven(a, b) ? words(term("holds")) : words(term("holds, for some")))
+           : how == Bond::releases ? words(term("releases"))
+                                   : words(term("nobody knows"));
 }
 
 GuidePage materials_page() {
     std::vector<QStringList> facts_of, bonds;
     QStringList head{QString()};
     for (const MaterialFacts& m : all_materials()) {
-        facts_of.push_back({words(m.id), number(m.density_g_cm3, 2), words(say("{} to {}", num(m.nozzle_c.low, 0), num(m.nozzle_c.high, 0))), words(say("{} to {}", num(m.bed_c.low, 0), num(m.bed_c.high, 0))), words(say("{} °C, {} h", num(m.dry_c, 0), num(m.dry_h, 0))), number(m.price_per_kg),
-                            QStringList{m.soluble ? words(term("dissolves in water")) : QString(), m.draws_moisture ? words(term("keep it closed and dry")) : QString(), m.fumes ? words(term("ventilate well")) : QString()}.filter(QRegularExpression(QStringLiteral("."))).join(QStringLiteral(", "))});
+        facts_of.push_back({words(m.id), number(m.density_g_cm3, 2),
+                            words(say("{} to {}", num(m.nozzle_c.low, 0), num(m.nozzle_c.high, 0))),
+                            words(say("{} to {}", num(m.bed_c.low, 0), num(m.bed_c.high, 0))),
+                            words(say("{} °C, {} h", num(m.dry_c, 0), num(m.dry_h, 0))),
+                            number(m.price_per_kg),
+                            QStringList{m.soluble ? words(term("dissolves in water")) : QString(),
+                                        m.draws_moisture ? words(term("keep it closed and dry")) : QString(),
+                                        m.fumes ? words(term("ventilate well")) : QString()}
+                                .filter(QRegularExpression(QStringLiteral(".")))
+                                .join(QStringLiteral(", "))});
         head << words(m.id);
         QStringList row{words(m.id)};
         for (const MaterialFacts& other : all_materials())
             row << bond_of(m.material, other.material);
         bonds.push_back(row);
     }
-    return made(QStringLiteral("materials.html"), words(term("Materials")),
-                QStringLiteral("<p>%1</p>\n").arg(escaped(words(term("Defaults from common practice and from memory; what your spool's label says counts, and you can write it into the shelf.")))) +
-                    table({words(term("Class")), words(term("g/cm³")), words(term("Nozzle, °C")), words(term("Bed, °C")), words(term("Drying")), words(term("Price per kg")), words(term("Note"))}, facts_of) + QStringLiteral("<h2>%1</h2>\n<p>%2</p>\n").arg(escaped(words(term("What holds to what"))), escaped(words(term("In one body filaments must hold to each other; an interface should release.")))) + table(head, bonds));
+    return made(
+        QStringLiteral("materials.html"), words(term("Materials")),
+        QStringLiteral("<p>%1</p>\n")
+                .arg(escaped(words(term("Defaults from common practice and from memory; what your spool's "
+                                        "label says counts, and you can write it into the shelf.")))) +
+            table({words(term("Class")), words(term("g/cm³")), words(term("Nozzle, °C")),
+                   words(term("Bed, °C")), words(term("Drying")), words(term("Price per kg")),
+                   words(term("Note"))},
+                  facts_of) +
+            QStringLiteral("<h2>%1</h2>\n<p>%2</p>\n")
+                .arg(escaped(words(term("What holds to what"))),
+                     escaped(words(term(
+                         "In one body filaments must hold to each other; an interface should release.")))) +
+            table(head, bonds));
 }
 
 GuidePage machines_page() {
     std::vector<QStringList> rows;
     for (const Machine& m : shipped_machines())
-        rows.push_back({words(machine_text(m.name)), QLatin1String(m.id.c_str()), QStringLiteral("%1 × %2 × %3").arg(number(m.bed_x_mm), number(m.bed_y_mm), number(m.height_mm)), QString::number(m.nozzles.size()), QString::number(places_for_filament(m)), words(machine_text(m.note))});
+        rows.push_back(
+            {words(machine_text(m.name)), QLatin1String(m.id.c_str()),
+             QStringLiteral("%1 × %2 × %3").arg(number(m.bed_x_mm), number(m.bed_y_mm), number(m.height_mm)),
+             QString::number(m.nozzles.size()), QString::number(places_for_filament(m)),
+             words(machine_text(m.note))});
     return made(QStringLiteral("machines.html"), words(term("Kinds of machines")),
-                QStringLiteral("<p>%1</p>\n").arg(escaped(words(term("None is a particular printer. Take the nearest, or have yours described by questions.")))) + table({words(term("Name")), words(term("Id")), words(term("Room, mm")), words(term("Nozzles")), words(term("Filaments at once")), words(term("Note"))}, rows));
+                QStringLiteral("<p>%1</p>\n")
+                        .arg(escaped(words(term("None is a particular printer. Take the nearest, or have "
+                                                "yours described by questions.")))) +
+                    table({words(term("Name")), words(term("Id")), words(term("Room, mm")),
+                           words(term("Nozzles")), words(term("Filaments at once")), words(term("Note"))},
+                          rows));
 }
 
 QString title_of(const QString& html) {
@@ -160,7 +211,10 @@ std::vector<GuideHit> search_guide(const std::vector<GuidePage>& pages, const QS
         bool all = true;
         for (auto m = heading.globalMatch(page.html); m.hasNext();) {
             const QString text_of = m.next().captured(1);
-            in_heading = std::max(in_heading, static_cast<int>(std::count_if(wanted.begin(), wanted.end(), [&](const QString& word) { return text_of.contains(word, Qt::CaseInsensitive); })));
+            in_heading = std::max(in_heading, static_cast<int>(std::count_if(
+                                                  wanted.begin(), wanted.end(), [&](const QString& word) {
+                                                      return text_of.contains(word, Qt::CaseInsensitive);
+                                                  })));
         }
         for (const QString& word : wanted) {
             const int n = static_cast<int>(text.count(word, Qt::CaseInsensitive));
@@ -170,10 +224,13 @@ std::vector<GuideHit> search_guide(const std::vector<GuidePage>& pages, const QS
         }
         if (!all)
             continue;
-        const qsizetype at = text.indexOf(wanted.front(), page.title.size(), Qt::CaseInsensitive), from = std::max<qsizetype>(0, text.lastIndexOf(QLatin1Char(' '), std::max<qsizetype>(0, at - 60)));
+        const qsizetype at = text.indexOf(wanted.front(), page.title.size(), Qt::CaseInsensitive),
+                        from = std::max<qsizetype>(
+                            0, text.lastIndexOf(QLatin1Char(' '), std::max<qsizetype>(0, at - 60)));
         hit.excerpt = text.mid(from, 180).trimmed();
         const int weight = 10000 * in_title + 100 * in_heading + hit.places;
-        const auto place = std::find_if(weights.begin(), weights.end(), [&](int w) { return w < weight; }) - weights.begin();
+        const auto place =
+            std::find_if(weights.begin(), weights.end(), [&](int w) { return w < weight; }) - weights.begin();
         weights.insert(weights.begin() + place, weight);
         hits.insert(hits.begin() + place, hit);
     }

@@ -3,11 +3,11 @@
 #include "core/check/findings.h"
 #include "core/run_sheet/jobs_page.h"
 #include "core/run_sheet/order_page.h"
-#include "formats/place_clock.h"
 #include "formats/archive.h"
 #include "formats/export.h"
 #include "formats/files.h"
 #include "formats/page_html.h"
+#include "formats/place_clock.h"
 #include "formats/report.h"
 #include "paint/thumbnail.h"
 
@@ -29,7 +29,8 @@ Status write_named(const std::string& path, const std::string& bytes) {
 }
 
 /// The project, and its run sheet as HTML.
-Status write_with_sheet(const std::string& stem, const Project& p, const Plan& plan, const Language& language) {
+Status write_with_sheet(const std::string& stem, const Project& p, const Plan& plan,
+                        const Language& language) {
     RunSheet sheet = make_run_sheet(p, plan, place_zone(p));
     sheet.picture = thumbnail_png(p);
     if (const Status ok = write_named(stem + ".html", sheet_html(sheet, language)); !ok)
@@ -40,7 +41,8 @@ Status write_with_sheet(const std::string& stem, const Project& p, const Plan& p
     return write_named(stem + ".vitrail", *bytes);
 }
 
-Status write_job(const fs::path& folder, const std::string& origin, const Job& job, const Language& language) {
+Status write_job(const fs::path& folder, const std::string& origin, const Job& job,
+                 const Language& language) {
     std::string stem = job.key;
     std::replace(stem.begin(), stem.end(), ' ', '-');
     Project p = job.project;
@@ -59,7 +61,8 @@ Status write_job(const fs::path& folder, const std::string& origin, const Job& j
 
 } // namespace
 
-Status write_order(const std::string& folder, const Message& title, const OrderTask& task, const OrderPlan& plan, const Language& language) {
+Status write_order(const std::string& folder, const Message& title, const OrderTask& task,
+                   const OrderPlan& plan, const Language& language) {
     std::error_code made;
     fs::create_directories(folder, made); // where that fails, writing says why
     for (std::size_t i = 0; i < plan.plates.size(); ++i) {
@@ -71,19 +74,24 @@ Status write_order(const std::string& folder, const Message& title, const OrderT
         const auto planned = plan_with_findings(planner, *p);
         if (!planned)
             return planned.error();
-        if (const Status ok = write_with_sheet((fs::path(folder) / fmt::format("plate-{}", i + 1)).string(), *p, **planned, language); !ok)
+        if (const Status ok = write_with_sheet((fs::path(folder) / fmt::format("plate-{}", i + 1)).string(),
+                                               *p, **planned, language);
+            !ok)
             return ok;
     }
-    return write_named((fs::path(folder) / "order.html").string(), page_html(order_page(title, task, plan), language));
+    return write_named((fs::path(folder) / "order.html").string(),
+                       page_html(order_page(title, task, plan), language));
 }
 
-Status write_jobs(const std::string& folder, const std::string& origin, const Project& p, const Plan& plan, const Jobs& jobs, const Language& language) {
+Status write_jobs(const std::string& folder, const std::string& origin, const Project& p, const Plan& plan,
+                  const Jobs& jobs, const Language& language) {
     std::error_code made;
     fs::create_directories(folder, made); // where that fails, writing says why
     for (const Job& job : jobs.jobs)
         if (const Status ok = write_job(folder, origin, job, language); !ok)
             return ok;
-    const Page page = jobs_page(say("Jobs"), p, plan, jobs, [&](PartAt part) { return thumbnail_png(p, 96, part); });
+    const Page page =
+        jobs_page(say("Jobs"), p, plan, jobs, [&](PartAt part) { return thumbnail_png(p, 96, part); });
     return write_named((fs::path(folder) / "jobs.html").string(), page_html(page, language));
 }
 

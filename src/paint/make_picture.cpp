@@ -13,7 +13,9 @@ namespace vitrail {
 Result<Raster> decoded(const Picture& picture) {
     if (!picture.bytes)
         return Error{say("The picture's file is empty.")};
-    return read_picture(QByteArray::fromRawData(picture.bytes->data(), static_cast<qsizetype>(picture.bytes->size())), picture.prepare.ground);
+    return read_picture(
+        QByteArray::fromRawData(picture.bytes->data(), static_cast<qsizetype>(picture.bytes->size())),
+        picture.prepare.ground);
 }
 
 Raster drawn_text(const Picture& picture) {
@@ -36,7 +38,8 @@ Raster drawn_text(const Picture& picture) {
     for (int y = 0; y < out.height; ++y)
         for (int x = 0; x < out.width; ++x) {
             const QRgb c = image.pixel(x, y);
-            out.dots.push_back({static_cast<std::uint8_t>(qRed(c)), static_cast<std::uint8_t>(qGreen(c)), static_cast<std::uint8_t>(qBlue(c))});
+            out.dots.push_back({static_cast<std::uint8_t>(qRed(c)), static_cast<std::uint8_t>(qGreen(c)),
+                                static_cast<std::uint8_t>(qBlue(c))});
         }
     return out;
 }

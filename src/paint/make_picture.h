@@ -11,7 +11,8 @@ namespace vitrail {
 /// The picture as it came, from its bytes.
 Result<Raster> decoded(const Picture& picture);
 
-/// Its line of text as coverage, as high as it is to be in dots; empty where there is none. Needs fonts, so a QGuiApplication.
+/// Its line of text as coverage, as high as it is to be in dots; empty where there is none. Needs fonts, so a
+/// QGuiApplication.
 Raster drawn_text(const Picture& picture);
 
 /// decoded(), drawn_text() and with_picture_made().

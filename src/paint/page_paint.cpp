@@ -31,9 +31,15 @@ std::unique_ptr<QTextDocument> document_of(const Page& page, PageLanguage langua
         return name;
     };
     // Rich text knows no figures; a row of them is a table.
-    QString html = QString::fromStdString(language == PageLanguage::english ? page_html(page, Language(), source) : page_html(page, window_language(), source));
-    html.replace(QStringLiteral("<figure>"), QStringLiteral("<td valign=\"top\">")).replace(QStringLiteral("</figure>"), QStringLiteral("</td>")).replace(QStringLiteral("<figcaption>"), QStringLiteral("<p>")).replace(QStringLiteral("</figcaption>"), QStringLiteral("</p>"));
-    html.replace(QStringLiteral("<div><td"), QStringLiteral("<table cellpadding=\"8\"><tr><td")).replace(QStringLiteral("</td></div>"), QStringLiteral("</td></tr></table>"));
+    QString html = QString::fromStdString(language == PageLanguage::english
+                                              ? page_html(page, Language(), source)
+                                              : page_html(page, window_language(), source));
+    html.replace(QStringLiteral("<figure>"), QStringLiteral("<td valign=\"top\">"))
+        .replace(QStringLiteral("</figure>"), QStringLiteral("</td>"))
+        .replace(QStringLiteral("<figcaption>"), QStringLiteral("<p>"))
+        .replace(QStringLiteral("</figcaption>"), QStringLiteral("</p>"));
+    html.replace(QStringLiteral("<div><td"), QStringLiteral("<table cellpadding=\"8\"><tr><td"))
+        .replace(QStringLiteral("</td></div>"), QStringLiteral("</td></tr></table>"));
     text->setHtml(html);
     return text;
 }
@@ -41,7 +47,8 @@ std::unique_ptr<QTextDocument> document_of(const Page& page, PageLanguage langua
 } // namespace
 
 QPageSize usual_paper() {
-    return QPageSize(QLocale().measurementSystem() == QLocale::ImperialUSSystem ? QPageSize::Letter : QPageSize::A4);
+    return QPageSize(QLocale().measurementSystem() == QLocale::ImperialUSSystem ? QPageSize::Letter
+                                                                                : QPageSize::A4);
 }
 
 void print_page(const Page& page, QPagedPaintDevice& paper, PageLanguage language) {
@@ -56,7 +63,8 @@ Status write_page_pdf(const Page& page, const std::string& path, PageLanguage la
         QPdfWriter writer(&buffer);
         writer.setPageSize(usual_paper());
         writer.setPageMargins(QMarginsF(14, 14, 14, 14), QPageLayout::Millimeter);
-        writer.setTitle(language == PageLanguage::english ? QString::fromStdString(english(page.title)) : words(page.title));
+        writer.setTitle(language == PageLanguage::english ? QString::fromStdString(english(page.title))
+                                                          : words(page.title));
         print_page(page, writer, language);
     }
     return write_file(path, bytes.toStdString());

@@ -15,7 +15,9 @@ namespace {
 constexpr int kKept = 1600, kOnPage = 600, kQuality = 82;
 
 QImage no_larger(const QImage& image, int side) {
-    return std::max(image.width(), image.height()) <= side ? image : image.scaled(side, side, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+    return std::max(image.width(), image.height()) <= side
+               ? image
+               : image.scaled(side, side, Qt::KeepAspectRatio, Qt::SmoothTransformation);
 }
 
 } // namespace
@@ -25,7 +27,8 @@ Result<std::string> photograph_to_keep(const std::string& bytes) {
     if (!raster)
         return raster.error();
     static_assert(sizeof(Srgb) == 3);
-    const QImage image(reinterpret_cast<const uchar*>(raster->dots.data()), raster->width, raster->height, raster->width * 3, QImage::Format_RGB888);
+    const QImage image(reinterpret_cast<const uchar*>(raster->dots.data()), raster->width, raster->height,
+                       raster->width * 3, QImage::Format_RGB888);
     QByteArray out;
     QBuffer buffer(&out);
     buffer.open(QIODevice::WriteOnly);

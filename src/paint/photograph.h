@@ -10,8 +10,8 @@
 
 namespace vitrail {
 
-/// A picture file's bytes as a JPEG of at most 1600 dots on its longer side: enough to see a string or a seam, and a year of them stays small. Error where it is no picture.
-/// Safe off the window's thread.
+/// A picture file's bytes as a JPEG of at most 1600 dots on its longer side: enough to see a string or a
+/// seam, and a year of them stays small. Error where it is no picture. Safe off the window's thread.
 Result<std::string> photograph_to_keep(const std::string& bytes);
 /// What was kept; null where it is damaged.
 QImage photograph_image(const std::string& kept);

@@ -1,11 +1,11 @@
 #include "paint/sheet_paint.h"
 
-#include "formats/machine_file.h"
+#include "core/base/numbers.h"
 #include "formats/files.h"
+#include "formats/machine_file.h"
 #include "paint/filament_paint.h"
 #include "paint/page_paint.h"
 #include "paint/words.h"
-#include "core/base/numbers.h"
 
 #include <QBuffer>
 #include <QCoreApplication>
@@ -20,7 +20,8 @@ namespace vitrail {
 namespace {
 
 constexpr double kMargin = 42, kText = 9.5, kSmall = 8.5;
-const QColor kInk(0x16, 0x18, 0x1c), kQuiet(0x50, 0x56, 0x5e), kRule(0xb8, 0xbc, 0xc2), kWarning(0xa0, 0x30, 0x28);
+const QColor kInk(0x16, 0x18, 0x1c), kQuiet(0x50, 0x56, 0x5e), kRule(0xb8, 0xbc, 0xc2),
+    kWarning(0xa0, 0x30, 0x28);
 
 QString tr(const char* text) {
     return QCoreApplication::translate("vitrail::SheetPages", text);
@@ -51,17 +52,21 @@ void SheetPages::add(double height, std::function<void(QPainter&, double)> paint
 
 void SheetPages::heading(const QString& title) {
     const double right = page_.width() - kMargin;
-    add(30, [=](QPainter& p, double y) {
-        p.setFont(font(13, true));
-        p.setPen(kInk);
-        p.drawText(QRectF(kMargin, y + 8, right - kMargin, 18), Qt::AlignLeft | Qt::AlignBottom, title);
-        p.setPen(QPen(kInk, 1.4));
-        p.drawLine(QPointF(kMargin, y + 28), QPointF(right, y + 28));
-    }, true);
+    add(
+        30,
+        [=](QPainter& p, double y) {
+            p.setFont(font(13, true));
+            p.setPen(kInk);
+            p.drawText(QRectF(kMargin, y + 8, right - kMargin, 18), Qt::AlignLeft | Qt::AlignBottom, title);
+            p.setPen(QPen(kInk, 1.4));
+            p.drawLine(QPointF(kMargin, y + 28), QPointF(right, y + 28));
+        },
+        true);
 }
 
 void SheetPages::paragraph(const QString& words, const QString& marker, bool warning) {
-    const double left = kMargin + (marker.isEmpty() && !warning ? 0 : 18), width = page_.width() - kMargin - left;
+    const double left = kMargin + (marker.isEmpty() && !warning ? 0 : 18),
+                 width = page_.width() - kMargin - left;
     const QFontMetricsF metrics(font(kText));
     const double h = metrics.boundingRect(QRectF(0, 0, width, 1e4), Qt::TextWordWrap, words).height() + 4;
     add(h, [=](QPainter& p, double y) {
@@ -83,7 +88,11 @@ void SheetPages::build() {
         p.setFont(font(20, true));
         p.drawText(QRectF(left, y, width, 26), Qt::AlignLeft | Qt::AlignVCenter, words(sheet_.title));
         p.setFont(font(kText));
-        p.drawText(QRectF(left, y + 27, width, 13), Qt::AlignLeft, QFontMetricsF(font(kText)).elidedText(tr("%1 (%2)").arg(words(machine_text(sheet_.machine)), words(sheet_.machine_note)), Qt::ElideRight, width));
+        p.drawText(QRectF(left, y + 27, width, 13), Qt::AlignLeft,
+                   QFontMetricsF(font(kText))
+                       .elidedText(
+                           tr("%1 (%2)").arg(words(machine_text(sheet_.machine)), words(sheet_.machine_note)),
+                           Qt::ElideRight, width));
         QString settings;
         for (const Message& s : sheet_.settings)
             settings += (settings.isEmpty() ? QString() : QStringLiteral(" · ")) + words(s);
@@ -101,21 +110,28 @@ void SheetPages::build() {
 
     heading(tr("Filaments"));
     for (const SheetFilament& f : sheet_.filaments) {
-        add(30, [=](QPainter& p, double y) {
-            const Filament x = make_filament(f.letter, Material::PLA, f.colour);
-            paint_pane(p, QRectF(left, y + 4, 44, 22), x, 7);
-            p.setPen(QPen(kInk, 1.4));
-            p.setBrush(Qt::NoBrush);
-            p.drawRect(QRectF(left, y + 4, 44, 22));
-            paint_badge(p, QRectF(left + 12, y + 5, 20, 20), f.letter, to_qcolor(f.colour), font(9, true));
-            p.setPen(kInk);
-            p.setFont(font(10, true));
-            p.drawText(QRectF(left + 54, y, 170, 30), Qt::AlignVCenter, text(f.name) + QStringLiteral(" ") + text(f.material));
-            p.setFont(font(kText));
-            p.drawText(QRectF(left + 230, y, width - 360, 30), Qt::AlignVCenter, words(f.place));
-            p.drawText(QRectF(right - 130, y, 60, 30), Qt::AlignVCenter | Qt::AlignRight, tr("%1 g").arg(number(f.total_g, 1)));
-            p.drawText(QRectF(right - 66, y, 66, 30), Qt::AlignVCenter | Qt::AlignRight, tr("%1 m").arg(number(f.length_m, 1)));
-        }, true);
+        add(
+            30,
+            [=](QPainter& p, double y) {
+                const Filament x = make_filament(f.letter, Material::PLA, f.colour);
+                paint_pane(p, QRectF(left, y + 4, 44, 22), x, 7);
+                p.setPen(QPen(kInk, 1.4));
+                p.setBrush(Qt::NoBrush);
+                p.drawRect(QRectF(left, y + 4, 44, 22));
+                paint_badge(p, QRectF(left + 12, y + 5, 20, 20), f.letter, to_qcolor(f.colour),
+                            font(9, true));
+                p.setPen(kInk);
+                p.setFont(font(10, true));
+                p.drawText(QRectF(left + 54, y, 170, 30), Qt::AlignVCenter,
+                           text(f.name) + QStringLiteral(" ") + text(f.material));
+                p.setFont(font(kText));
+                p.drawText(QRectF(left + 230, y, width - 360, 30), Qt::AlignVCenter, words(f.place));
+                p.drawText(QRectF(right - 130, y, 60, 30), Qt::AlignVCenter | Qt::AlignRight,
+                           tr("%1 g").arg(number(f.total_g, 1)));
+                p.drawText(QRectF(right - 66, y, 66, 30), Qt::AlignVCenter | Qt::AlignRight,
+                           tr("%1 m").arg(number(f.length_m, 1)));
+            },
+            true);
         QStringList care;
         for (const Message* m : {&f.heat, &f.drying, &f.spools, &f.handling})
             if (!m->empty())
@@ -150,7 +166,8 @@ void SheetPages::build() {
             p.setBrush(Qt::NoBrush);
             p.drawRect(QRectF(left, y + 11, 11, 11));
             p.setFont(font(10, true));
-            p.drawText(QRectF(left + 15, y, 24, 34), Qt::AlignVCenter | Qt::AlignRight, QString::number(c.number));
+            p.drawText(QRectF(left + 15, y, 24, 34), Qt::AlignVCenter | Qt::AlignRight,
+                       QString::number(c.number));
             paint_badge(p, QRectF(left + 46, y + 6, 22, 22), c.from, colour(c.from), font(9, true));
             p.setPen(QPen(kQuiet, 1.6));
             p.drawLine(QPointF(left + 70, y + 17), QPointF(left + 84, y + 17));
@@ -160,18 +177,30 @@ void SheetPages::build() {
             p.setPen(kInk);
             const Change& x = c.change;
             p.setFont(font(10.4, true));
-            const QString head = (x.within_layer ? tr("within layer %1") : tr("before layer %1")).arg(x.layer) + QStringLiteral(" · ") + text(c.clock);
+            const QString head =
+                (x.within_layer ? tr("within layer %1") : tr("before layer %1")).arg(x.layer) +
+                QStringLiteral(" · ") + text(c.clock);
             p.drawText(QRectF(left + 116, y + 3, 180, 14), Qt::AlignVCenter, head);
             p.setFont(font(kSmall));
-            const QString rest = x.within_layer
-                ? tr("after layer %1 and part of layer %2 · with %3 mm printed · layer %2 ends at %4 mm")
-                      .arg(x.layer - 1).arg(x.layer).arg(number(x.z_before_mm, 2)).arg(number(x.z_after_mm, 2))
-                : tr("after layer %1 · with %2 mm printed · layer %3 ends at %4 mm")
-                      .arg(x.layer - 1).arg(number(x.z_before_mm, 2)).arg(x.layer).arg(number(x.z_after_mm, 2));
+            const QString rest =
+                x.within_layer
+                    ? tr("after layer %1 and part of layer %2 · with %3 mm printed · layer %2 ends at %4 mm")
+                          .arg(x.layer - 1)
+                          .arg(x.layer)
+                          .arg(number(x.z_before_mm, 2))
+                          .arg(number(x.z_after_mm, 2))
+                    : tr("after layer %1 · with %2 mm printed · layer %3 ends at %4 mm")
+                          .arg(x.layer - 1)
+                          .arg(number(x.z_before_mm, 2))
+                          .arg(x.layer)
+                          .arg(number(x.z_after_mm, 2));
             p.drawText(QRectF(left + 116, y + 17, width - 116, 13), Qt::AlignVCenter, rest);
             p.setPen(kQuiet);
             p.drawText(QRectF(left + 296, y + 3, right - left - 296, 14), Qt::AlignVCenter | Qt::AlignRight,
-                       tr("%1 · %2 · purge %3 g · %4").arg(text(c.command), words(c.kind)).arg(number(c.purge_g, 2)).arg(text(duration(c.time_s))));
+                       tr("%1 · %2 · purge %3 g · %4")
+                           .arg(text(c.command), words(c.kind))
+                           .arg(number(c.purge_g, 2))
+                           .arg(text(duration(c.time_s))));
             p.setPen(QPen(kRule, 0.6));
             p.drawLine(QPointF(left, y + 33.5), QPointF(right, y + 33.5));
         });
@@ -179,8 +208,17 @@ void SheetPages::build() {
     if (!sheet_.refills.empty())
         heading(tr("Slots to refill"));
     for (const SheetRefill& r : sheet_.refills)
-        paragraph((r.out ? tr("%1: take %2 out, put %3 in, %4").arg(words(r.slot)).arg(QChar::fromLatin1(r.out)).arg(QChar::fromLatin1(r.in)).arg(words(r.when)) : tr("%1: put %2 in, %3").arg(words(r.slot)).arg(QChar::fromLatin1(r.in)).arg(words(r.when))) +
-                      (r.command.empty() ? QString() : QStringLiteral(" · ") + text(r.command)), QStringLiteral("☐"));
+        paragraph((r.out ? tr("%1: take %2 out, put %3 in, %4")
+                               .arg(words(r.slot))
+                               .arg(QChar::fromLatin1(r.out))
+                               .arg(QChar::fromLatin1(r.in))
+                               .arg(words(r.when))
+                         : tr("%1: put %2 in, %3")
+                               .arg(words(r.slot))
+                               .arg(QChar::fromLatin1(r.in))
+                               .arg(words(r.when))) +
+                      (r.command.empty() ? QString() : QStringLiteral(" · ") + text(r.command)),
+                  QStringLiteral("☐"));
     paragraph(words(sheet_.presence));
 
     heading(tr("In all"));
@@ -206,7 +244,10 @@ void SheetPages::build() {
     int after = 0;
     for (const AfterStep& a : sheet_.after) {
         const QString times = words(after_times(a));
-        paragraph((times.isEmpty() ? words(a.title) + QStringLiteral(". ") : tr("%1 (%2). ").arg(words(a.title), times)) + words(a.text), QString::number(++after));
+        paragraph((times.isEmpty() ? words(a.title) + QStringLiteral(". ")
+                                   : tr("%1 (%2). ").arg(words(a.title), times)) +
+                      words(a.text),
+                  QString::number(++after));
         if (!a.caution.empty())
             paragraph(words(a.caution), QStringLiteral("!"));
     }
@@ -218,7 +259,8 @@ void SheetPages::build() {
 
 void SheetPages::paint_pictures(QPainter& p, QRectF r) const {
     if (!sheet_.picture.empty()) {
-        const QImage picture = QImage::fromData(reinterpret_cast<const uchar*>(sheet_.picture.data()), static_cast<int>(sheet_.picture.size()), "PNG");
+        const QImage picture = QImage::fromData(reinterpret_cast<const uchar*>(sheet_.picture.data()),
+                                                static_cast<int>(sheet_.picture.size()), "PNG");
         p.setRenderHint(QPainter::SmoothPixmapTransform);
         p.drawImage(QRectF(r.left(), r.top(), r.height(), r.height()), picture);
     }
@@ -249,7 +291,8 @@ void SheetPages::paint_pictures(QPainter& p, QRectF r) const {
         p.drawPolygon(area);
         p.setPen(ink_on(colour));
         const QRectF box = area.boundingRect();
-        p.drawText(box, Qt::AlignCenter, QFontMetricsF(p.font()).elidedText(words(shape.name), Qt::ElideRight, box.width()));
+        p.drawText(box, Qt::AlignCenter,
+                   QFontMetricsF(p.font()).elidedText(words(shape.name), Qt::ElideRight, box.width()));
     }
 }
 
@@ -258,7 +301,8 @@ void SheetPages::paginate() {
     double y = kMargin;
     pages_.assign(1, {});
     for (std::size_t i = 0; i < blocks_.size(); ++i) {
-        const double need = blocks_[i].height + (blocks_[i].keep_with_next && i + 1 < blocks_.size() ? blocks_[i + 1].height : 0);
+        const double need = blocks_[i].height +
+                            (blocks_[i].keep_with_next && i + 1 < blocks_.size() ? blocks_[i + 1].height : 0);
         if (y + need > bottom && !pages_.back().empty()) {
             pages_.emplace_back();
             y = kMargin;

@@ -5,7 +5,8 @@
 
 namespace vitrail {
 
-/// Installed as share/vitrail/`name`, or `in_source` of the checkout the program was built in. Empty where neither is there.
+/// Installed as share/vitrail/`name`, or `in_source` of the checkout the program was built in. Empty where
+/// neither is there.
 QString shipped_folder(const QString& name, const QString& in_source);
 
 } // namespace vitrail

@@ -9,8 +9,8 @@
 
 namespace vitrail {
 
-/// `size` pixels square, transparent ground; seen from the front right and above. Any thread. With `shown`, that part stands out in its colours,
-/// through whatever is before it, and everything else is grey.
+/// `size` pixels square, transparent ground; seen from the front right and above. Any thread. With `shown`,
+/// that part stands out in its colours, through whatever is before it, and everything else is grey.
 QImage thumbnail(const Project& project, int size = 256, PartAt shown = {});
 
 /// PNG, `size` pixels square, transparent ground.

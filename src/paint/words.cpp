@@ -13,10 +13,15 @@ constexpr const char* kContext = "core";
 /// What the installed translators and the locale make of it.
 struct Translated : Language {
     std::string sentence(const Message& m) const override {
-        const QString said = QCoreApplication::translate(kContext, m.text, m.many, m.many ? static_cast<int>(m.count) : -1);
-        return m.many && said == QLatin1String(m.text) ? Language::sentence(m) : said.toStdString(); // not translated: English has plurals too
+        const QString said =
+            QCoreApplication::translate(kContext, m.text, m.many, m.many ? static_cast<int>(m.count) : -1);
+        return m.many && said == QLatin1String(m.text)
+                   ? Language::sentence(m)
+                   : said.toStdString(); // not translated: English has plurals too
     }
-    std::string number(const Number& n) const override { return vitrail::number(n.value, n.decimals).toStdString(); }
+    std::string number(const Number& n) const override {
+        return vitrail::number(n.value, n.decimals).toStdString();
+    }
     std::string code() const override { return QLocale::languageToCode(QLocale().language()).toStdString(); }
 };
 

@@ -1,5 +1,5 @@
-// Messages and numbers as they are shown: through the translators that are installed, and as QLocale() writes numbers.
-// Where no translator is, as in the command line, they come out in English.
+// Messages and numbers as they are shown: through the translators that are installed, and as QLocale() writes
+// numbers. Where no translator is, as in the command line, they come out in English.
 #pragma once
 
 #include "core/project/settings.h"

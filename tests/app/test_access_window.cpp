@@ -1,4 +1,5 @@
-// For everybody: what a screen reader is told, and whether it can be read, in both themes and in high contrast.
+// For everybody: what a screen reader is told, and whether it can be read, in both themes and in high
+// contrast.
 #include "app/window_fixture.h"
 
 #include "app/changes/changes_bench.h"
@@ -20,7 +21,9 @@ namespace {
 
 /// WCAG 2.1, 1.4.3: relative luminance of sRGB, and the ratio of two.
 double luminance(const QColor& c) {
-    const auto linear = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+    const auto linear = [](double v) {
+        return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+    };
     return 0.2126 * linear(c.redF()) + 0.7152 * linear(c.greenF()) + 0.0722 * linear(c.blueF());
 }
 double contrast(const QColor& a, const QColor& b) {
@@ -77,21 +80,34 @@ private:
             return;
         if (state.focusable && at->role() != QAccessible::Window) {
             const QObject* object = at->object();
-            const QString what = where + QStringLiteral(": ") + (object ? QString::fromLatin1(object->metaObject()->className()) + ' ' + object->objectName() : QStringLiteral("?"));
+            const QString what =
+                where + QStringLiteral(": ") +
+                (object ? QString::fromLatin1(object->metaObject()->className()) + ' ' + object->objectName()
+                        : QStringLiteral("?"));
             const bool nameless = at->text(QAccessible::Name).isEmpty();
             // A viewport, an edit in a spin box: their parents speak for them.
             const QWidget* w = qobject_cast<const QWidget*>(object);
-            const bool part = w && w->parentWidget() && (w->parentWidget()->focusProxy() == w || qobject_cast<const QAbstractScrollArea*>(w->parentWidget()) || qobject_cast<const QComboBox*>(w->parentWidget()) || w->objectName().startsWith("qt_"));
-            if (nameless && !part && at->role() != QAccessible::Cell && at->role() != QAccessible::ListItem && at->role() != QAccessible::TreeItem)
+            const bool part =
+                w && w->parentWidget() &&
+                (w->parentWidget()->focusProxy() == w ||
+                 qobject_cast<const QAbstractScrollArea*>(w->parentWidget()) ||
+                 qobject_cast<const QComboBox*>(w->parentWidget()) || w->objectName().startsWith("qt_"));
+            if (nameless && !part && at->role() != QAccessible::Cell && at->role() != QAccessible::ListItem &&
+                at->role() != QAccessible::TreeItem)
                 wrong << what + QStringLiteral(": no name");
             if (at->role() == QAccessible::NoRole)
                 wrong << what + QStringLiteral(": no role");
             // What holds a value says it.
-            const auto holds = {QAccessible::SpinBox, QAccessible::Slider, QAccessible::ProgressBar, QAccessible::ComboBox, QAccessible::Dial};
-            if (std::find(holds.begin(), holds.end(), at->role()) != holds.end() && !at->valueInterface() && at->text(QAccessible::Value).isEmpty() && (!w || w->isEnabled()) && !(qobject_cast<const QComboBox*>(w) && qobject_cast<const QComboBox*>(w)->isEditable())) // one to type into may be empty
+            const auto holds = {QAccessible::SpinBox, QAccessible::Slider, QAccessible::ProgressBar,
+                                QAccessible::ComboBox, QAccessible::Dial};
+            if (std::find(holds.begin(), holds.end(), at->role()) != holds.end() && !at->valueInterface() &&
+                at->text(QAccessible::Value).isEmpty() && (!w || w->isEnabled()) &&
+                !(qobject_cast<const QComboBox*>(w) &&
+                  qobject_cast<const QComboBox*>(w)->isEditable())) // one to type into may be empty
                 wrong << what + QStringLiteral(": no value");
         }
-        if (at->role() == QAccessible::Table || at->role() == QAccessible::Tree || at->role() == QAccessible::List)
+        if (at->role() == QAccessible::Table || at->role() == QAccessible::Tree ||
+            at->role() == QAccessible::List)
             return; // their rows are the models'
         for (int i = 0; i < at->childCount(); ++i)
             walk(at->child(i), where, wrong, depth + 1);
@@ -115,14 +131,18 @@ private:
     }
     QString spoken(QWidget* w) {
         QAccessibleInterface* a = QAccessible::queryAccessibleInterface(w);
-        return a ? a->text(QAccessible::Name) + '\n' + a->text(QAccessible::Description) + '\n' + a->text(QAccessible::Value) : QString();
+        return a ? a->text(QAccessible::Name) + '\n' + a->text(QAccessible::Description) + '\n' +
+                       a->text(QAccessible::Value)
+                 : QString();
     }
 };
 
 void TestAccessWindow::everything_has_a_name_and_a_role() {
     open_demo("lighthouse.vitrail");
     QStringList wrong;
-    on_every_page([&](const QString& where) { walk(QAccessible::queryAccessibleInterface(window_.get()), where, wrong); });
+    on_every_page([&](const QString& where) {
+        walk(QAccessible::queryAccessibleInterface(window_.get()), where, wrong);
+    });
     wrong.removeDuplicates();
     QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join('\n')));
 }
@@ -132,7 +152,8 @@ void TestAccessWindow::the_desktop_is_followed() {
     QSignalSpy changed(&desktop, &DesktopWishes::changed);
     const QColor usual = Theme::current().ground;
     // As the portal says it: a variant, in older ones within another.
-    desktop.note("org.freedesktop.appearance", "contrast", QDBusVariant(QVariant::fromValue(QDBusVariant(1u))));
+    desktop.note("org.freedesktop.appearance", "contrast",
+                 QDBusVariant(QVariant::fromValue(QDBusVariant(1u))));
     QCOMPARE(changed.size(), 1);
     QVERIFY(desktop.contrast());
     apply_theme(*qApp, ThemeChoice::dark);
@@ -169,7 +190,8 @@ void TestAccessWindow::pictures_tell_their_values() {
     QVERIFY2(strips.contains(QStringLiteral("mm³")), qPrintable(strips));
     window_->choose_bench(MainWindow::kRun);
     QCoreApplication::processEvents();
-    QTRY_VERIFY2(spoken(find<QWidget>("starts_view")).contains(QRegularExpression("\\d:\\d\\d")), qPrintable(spoken(find<QWidget>("starts_view"))));
+    QTRY_VERIFY2(spoken(find<QWidget>("starts_view")).contains(QRegularExpression("\\d:\\d\\d")),
+                 qPrintable(spoken(find<QWidget>("starts_view"))));
 }
 
 void TestAccessWindow::text_can_be_read_data() {
@@ -194,11 +216,15 @@ void TestAccessWindow::text_can_be_read() {
         for (QWidget* w : window_->findChildren<QWidget*>()) {
             const auto* label = qobject_cast<QLabel*>(w);
             const auto* button = qobject_cast<QPushButton*>(w);
-            if (!w->isVisible() || w->visibleRegion().isEmpty() || !w->isEnabled() || (!label && !button) || (label ? label->text() : button->text()).trimmed().size() < 3)
+            if (!w->isVisible() || w->visibleRegion().isEmpty() || !w->isEnabled() || (!label && !button) ||
+                (label ? label->text() : button->text()).trimmed().size() < 3)
                 continue;
-            const double ratio = contrast_of(window_->grab(QRect(w->mapTo(window_.get(), QPoint()), w->size())).toImage());
+            const double ratio =
+                contrast_of(window_->grab(QRect(w->mapTo(window_.get(), QPoint()), w->size())).toImage());
             if (ratio < least)
-                wrong << QStringLiteral("%1: %2 “%3” %4").arg(where, w->objectName(), (label ? label->text() : button->text()).left(40)).arg(ratio, 0, 'f', 2);
+                wrong << QStringLiteral("%1: %2 “%3” %4")
+                             .arg(where, w->objectName(), (label ? label->text() : button->text()).left(40))
+                             .arg(ratio, 0, 'f', 2);
         }
     });
     wrong.removeDuplicates();
@@ -214,7 +240,8 @@ void TestAccessWindow::every_bench_without_a_mouse() {
         window_->setFocus();
         QSet<QWidget*> seen;
         for (int k = 0; k < 200; ++k) {
-            QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : window_.get(), Qt::Key_Tab);
+            QTest::keyClick(QApplication::focusWidget() ? QApplication::focusWidget() : window_.get(),
+                            Qt::Key_Tab);
             QWidget* at = QApplication::focusWidget();
             if (!at || (seen.contains(at) && k > 20))
                 break;
@@ -223,7 +250,8 @@ void TestAccessWindow::every_bench_without_a_mouse() {
         QStringList names;
         for (QWidget* w : seen)
             names << QString::fromLatin1(w->metaObject()->className()) + ' ' + w->objectName();
-        QVERIFY2(seen.size() >= 6, qPrintable(QStringLiteral("bench %1: %2").arg(bench).arg(names.join(", "))));
+        QVERIFY2(seen.size() >= 6,
+                 qPrintable(QStringLiteral("bench %1: %2").arg(bench).arg(names.join(", "))));
         // From there the ribbon can be reached.
         QVERIFY2(seen.contains(window_->ribbon()), qPrintable(QString::number(bench)));
     }

@@ -86,13 +86,16 @@ private:
         QTest::mousePress(w, Qt::LeftButton, {}, from);
         for (int i = 1; i <= 4; ++i) {
             const QPoint at = from + (to - from) * i / 4;
-            QMouseEvent move(QEvent::MouseMove, at, w->mapToGlobal(at), Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
+            QMouseEvent move(QEvent::MouseMove, at, w->mapToGlobal(at), Qt::NoButton, Qt::LeftButton,
+                             Qt::NoModifier);
             QCoreApplication::sendEvent(w, &move);
         }
         QTest::mouseRelease(w, Qt::LeftButton, {}, to);
         wait_for_plan();
     }
-    int nozzle_of(char letter) { return document()->plan()->loading.nozzle[static_cast<std::size_t>(find_filament(project(), letter))]; }
+    int nozzle_of(char letter) {
+        return document()->plan()->loading.nozzle[static_cast<std::size_t>(find_filament(project(), letter))];
+    }
     std::unique_ptr<QTemporaryDir> machines_;
 };
 
@@ -128,11 +131,13 @@ void TestChangesWindow::a_filament_is_dragged_to_another_nozzle() {
     const int b = find_filament(project(), 'B');
     const int before = nozzle_of('B');
     const int to = before == 0 ? 1 : 0;
-    drag(machine(), machine()->letter_rect(b).center().toPoint(), machine()->nozzle_rect(to).center().toPoint());
+    drag(machine(), machine()->letter_rect(b).center().toPoint(),
+         machine()->nozzle_rect(to).center().toPoint());
     QCOMPARE(project().pins.size(), std::size_t{1});
     QCOMPARE(nozzle_of('B'), to);
     QVERIFY(find<QPushButton>("unpin")->isEnabled());
-    QTRY_COMPARE_WITH_TIMEOUT(table("aims")->item(0, 0) ? table("aims")->item(0, 0)->text() : QString(), QString("now, pinned"), 20000);
+    QTRY_COMPARE_WITH_TIMEOUT(table("aims")->item(0, 0) ? table("aims")->item(0, 0)->text() : QString(),
+                              QString("now, pinned"), 20000);
     // A click lets go of it, a click pins it where it is.
     QTest::mouseClick(machine(), Qt::LeftButton, {}, machine()->letter_rect(b).center().toPoint());
     wait_for_plan();
@@ -302,14 +307,17 @@ void TestChangesWindow::a_cut_is_dragged() {
     show_project(row("AB", 2));
     purge(PurgeBench::kStrips);
     const auto pair = strips()->pair_at(0);
-    const double before = find_pair(*document()->plan(), pair.first, pair.second)->mm3, g = document()->plan()->totals.purge_g;
+    const double before = find_pair(*document()->plan(), pair.first, pair.second)->mm3,
+                 g = document()->plan()->totals.purge_g;
     const QRectF r = strips()->strip_rect(0);
-    drag(strips(), QPoint(int(strips()->x_of(before)), int(r.center().y())), QPoint(int(strips()->x_of(before / 2)), int(r.center().y())));
+    drag(strips(), QPoint(int(strips()->x_of(before)), int(r.center().y())),
+         QPoint(int(strips()->x_of(before / 2)), int(r.center().y())));
     const PairUse* u = find_pair(*document()->plan(), pair.first, pair.second);
     COMPARE_NEAR(u->mm3, before / 2, 6);
     QVERIFY(u->rule == PurgeRule::by_hand);
     QVERIFY(document()->plan()->totals.purge_g < g);
-    QVERIFY(find<QLabel>("lands")->text().contains("mm of line start in") || find<QLabel>("lands")->text().contains("m of line start in"));
+    QVERIFY(find<QLabel>("lands")->text().contains("mm of line start in") ||
+            find<QLabel>("lands")->text().contains("m of line start in"));
     QVERIFY(has(*document()->plan(), "dirty-start"));
     undo(); // the whole drag is one edit
     COMPARE_NEAR(find_pair(*document()->plan(), pair.first, pair.second)->mm3, before, 1e-9);
@@ -325,7 +333,8 @@ void TestChangesWindow::a_cut_is_moved_with_the_keys_and_locked() {
     wait_for_plan();
     COMPARE_NEAR(find_pair(*document()->plan(), pair.first, pair.second)->mm3, before - 5, 1e-9);
     find<QLineEdit>("lock_reason")->setText("tested");
-    QTest::mouseClick(find<QCheckBox>("locked"), Qt::LeftButton, {}, QPoint(8, find<QCheckBox>("locked")->height() / 2));
+    QTest::mouseClick(find<QCheckBox>("locked"), Qt::LeftButton, {},
+                      QPoint(8, find<QCheckBox>("locked")->height() / 2));
     wait_for_plan();
     QVERIFY(project().pair_purges[0].locked);
     QCOMPARE(project().pair_purges[0].reason, std::string("tested"));
@@ -335,7 +344,8 @@ void TestChangesWindow::a_cut_is_moved_with_the_keys_and_locked() {
     COMPARE_NEAR(find_pair(*document()->plan(), pair.first, pair.second)->mm3, before - 5, 1e-9); // it stays
     QVERIFY(window_->messages()->text().contains("locked: tested"));
     QVERIFY(!find<QPushButton>("as_computed")->isEnabled());
-    QTest::mouseClick(find<QCheckBox>("locked"), Qt::LeftButton, {}, QPoint(8, find<QCheckBox>("locked")->height() / 2));
+    QTest::mouseClick(find<QCheckBox>("locked"), Qt::LeftButton, {},
+                      QPoint(8, find<QCheckBox>("locked")->height() / 2));
     wait_for_plan();
     press("as_computed");
     wait_for_plan();
@@ -398,10 +408,18 @@ void TestChangesWindow::readings_are_fitted_and_kept() {
     // What a nozzle with V_d 30 and V_m 50 would show, in mm of strip.
     const double per_mm = 4 * 19.6 * 0.4;
     for (int r = 0; r < page->table()->rowCount(); ++r) {
-        const auto colour = [&](int c) { return project().filaments[static_cast<std::size_t>(find_filament(project(), page->table()->item(r, c)->text().at(0).toLatin1()))].colour; };
-        page->table()->item(r, 3)->setText(QString::number(clean_mm3({30, 50}, colour(0), colour(1), 2) / per_mm, 'f', 4));
+        const auto colour = [&](int c) {
+            return project()
+                .filaments[static_cast<std::size_t>(
+                    find_filament(project(), page->table()->item(r, c)->text().at(0).toLatin1()))]
+                .colour;
+        };
+        page->table()->item(r, 3)->setText(
+            QString::number(clean_mm3({30, 50}, colour(0), colour(1), 2) / per_mm, 'f', 4));
     }
-    QVERIFY(find<QLabel>("fit_result")->text().startsWith(shown("Dead volume V_d 30.0 ± 0.0 mm³, mixing volume V_m 50.0")));
+    QVERIFY(find<QLabel>("fit_result")
+                ->text()
+                .startsWith(shown("Dead volume V_d 30.0 ± 0.0 mm³, mixing volume V_m 50.0")));
     const int before = document()->plan()->purge_table.at(0, 1);
     press("keep_calibration");
     wait_for_plan();
@@ -413,9 +431,11 @@ void TestChangesWindow::readings_are_fitted_and_kept() {
     QCOMPARE(document()->plan()->purge_table.at(0, 1), before);
     // An outlier is marked.
     page->table()->item(1, 3)->setText(QString::number(page->table()->item(1, 3)->text().toDouble() + 4));
-    for (int r = 0; r < page->table()->rowCount(); ++r) // a little noise, so that there is something to measure against
+    for (int r = 0; r < page->table()->rowCount();
+         ++r) // a little noise, so that there is something to measure against
         if (r != 1)
-            page->table()->item(r, 3)->setText(QString::number(page->table()->item(r, 3)->text().toDouble() + (r % 2 ? 0.05 : -0.05)));
+            page->table()->item(r, 3)->setText(
+                QString::number(page->table()->item(r, 3)->text().toDouble() + (r % 2 ? 0.05 : -0.05)));
     QVERIFY(page->table()->item(1, 5)->text().contains(QStringLiteral("✗")));
 }
 
@@ -431,7 +451,8 @@ void TestChangesWindow::wrong_readings_are_told() {
     page->table()->item(0, 3)->setText("12,5"); // a comma will do
     QVERIFY(find<QLabel>("readings_problem")->text().contains("Two readings"));
     QVERIFY(!find<QPushButton>("keep_calibration")->isEnabled());
-    // What was typed is part of the project: it can be undone, and is there again after the project has been opened anew.
+    // What was typed is part of the project: it can be undone, and is there again after the project has been
+    // opened anew.
     undo();
     QCOMPARE(page->table()->item(0, 3)->text(), QStringLiteral("a lot"));
     QVERIFY(find<QLabel>("readings_problem")->text().contains("“a lot” is no number"));
@@ -502,7 +523,8 @@ void TestChangesWindow::machine_is_edited() {
     QVERIFY(!project().machine.nozzles[3].missing);
     QCOMPARE(project().machine.toolheads[1].slots, 5);
     QCOMPARE(project().machine.commands.hand, std::string("M25"));
-    QCOMPARE(document()->plan()->totals.purge_mm3, document()->plan()->bound.purge_mm3); // everyone has a nozzle now
+    QCOMPARE(document()->plan()->totals.purge_mm3,
+             document()->plan()->bound.purge_mm3); // everyone has a nozzle now
     undo();
     QVERIFY(project().machine.nozzles[3].missing);
 }
@@ -527,7 +549,8 @@ void TestChangesWindow::offset_is_measured() {
             QMetaObject::invokeMethod(f, "accept");
         });
         d->findChild<QPushButton*>("write_offset_strip")->click();
-        QVERIFY(QFile::exists(folder.filePath("offset-strip.3mf")) && QFile::exists(folder.filePath("offset-strip.html")));
+        QVERIFY(QFile::exists(folder.filePath("offset-strip.3mf")) &&
+                QFile::exists(folder.filePath("offset-strip.html")));
         x->setValue(3);
         QVERIFY(!editor->machine().toolheads[1].offset); // one number is no measurement
         y->setValue(-1);
@@ -558,7 +581,10 @@ void TestChangesWindow::refills_stand_among_the_changes() {
         refills += table->model()->index(r, ChangesModel::kKind).data().toString() == QString("refill");
     QCOMPARE(refills, plan->totals.refills);
     const QString sums = find<QLabel>("change_sums")->text();
-    QVERIFY2(sums.contains("refill") && sums.contains(QString::fromStdString(duration(plan->totals.change_s))) && sums.contains(QString::fromStdString(duration(plan->totals.attended_s))), qPrintable(sums));
+    QVERIFY2(sums.contains("refill") &&
+                 sums.contains(QString::fromStdString(duration(plan->totals.change_s))) &&
+                 sums.contains(QString::fromStdString(duration(plan->totals.attended_s))),
+             qPrintable(sums));
 }
 
 void TestChangesWindow::machine_is_kept_and_owned() {
@@ -601,7 +627,8 @@ void TestChangesWindow::machine_is_kept_and_owned() {
 }
 
 void TestChangesWindow::empty_project_says_what_to_do() {
-    for (const auto page : {ChangesBench::kOrder, ChangesBench::kNozzles, ChangesBench::kByHand, ChangesBench::kFewer})
+    for (const auto page :
+         {ChangesBench::kOrder, ChangesBench::kNozzles, ChangesBench::kByHand, ChangesBench::kFewer})
         changes(page);
     for (const auto page : {PurgeBench::kStrips, PurgeBench::kWhere, PurgeBench::kCalibration})
         purge(page);
@@ -614,7 +641,8 @@ void TestChangesWindow::empty_project_says_what_to_do() {
 
 void TestChangesWindow::everything_has_a_name() {
     open_demo("signal-flags.vitrail");
-    for (const auto page : {ChangesBench::kOrder, ChangesBench::kNozzles, ChangesBench::kByHand, ChangesBench::kFewer}) {
+    for (const auto page :
+         {ChangesBench::kOrder, ChangesBench::kNozzles, ChangesBench::kByHand, ChangesBench::kFewer}) {
         changes(page);
         check_names(window_->changes_bench());
     }

@@ -62,7 +62,9 @@ struct FakeDisk {
                     QThread::msleep(static_cast<unsigned long>(slow_ms));
                     const std::lock_guard lock(mutex);
                     const auto it = files.find(path);
-                    return it == files.end() ? Result<std::string>(Error{say("There is no such file. Check the name.")}) : it->second;
+                    return it == files.end()
+                               ? Result<std::string>(Error{say("There is no such file. Check the name.")})
+                               : it->second;
                 },
                 [this](const std::string& path, std::string_view bytes) -> Status {
                     most_at_once = std::max<int>(most_at_once, ++at_once);
@@ -94,7 +96,8 @@ Project block(int copies) {
     Project p;
     p.name = "block";
     p.machine = *find_machine("feeder-4");
-    const bool ok = static_cast<bool>(add_model(p, 0, "block.stl", write_stl(solids::box(0, 0, 0, 10, 10, 2), "block")));
+    const bool ok =
+        static_cast<bool>(add_model(p, 0, "block.stl", write_stl(solids::box(0, 0, 0, 10, 10, 2), "block")));
     Q_ASSERT(ok);
     p.settings.copies = copies;
     return p;
@@ -105,7 +108,8 @@ auto copies_are(int n) {
 }
 
 QStringList kept_copies() {
-    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery").entryList(QDir::Dirs | QDir::NoDotAndDotDot);
+    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery")
+        .entryList(QDir::Dirs | QDir::NoDotAndDotDot);
 }
 
 } // namespace
@@ -194,8 +198,14 @@ void TestDocument::two_saves_of_one_path() {
     QVERIFY(!d.modified());
     QCOMPARE(QDir(dir.path()).entryList(QDir::Files).size(), 1); // nothing else is left
     // Even from two threads at once, the file is always one or the other.
-    std::thread a([&] { for (int i = 0; i < 50; ++i) (void)static_cast<bool>(write_file(path.toStdString(), std::string(50000, 'a'))); });
-    std::thread b([&] { for (int i = 0; i < 50; ++i) (void)static_cast<bool>(write_file(path.toStdString(), std::string(70000, 'b'))); });
+    std::thread a([&] {
+        for (int i = 0; i < 50; ++i)
+            (void)static_cast<bool>(write_file(path.toStdString(), std::string(50000, 'a')));
+    });
+    std::thread b([&] {
+        for (int i = 0; i < 50; ++i)
+            (void)static_cast<bool>(write_file(path.toStdString(), std::string(70000, 'b')));
+    });
     a.join();
     b.join();
     const std::string bytes = *read_file(path.toStdString());
@@ -277,7 +287,8 @@ void TestDocument::a_late_autosave_brings_nothing_back() {
 }
 
 void TestDocument::restoring_is_off_the_window_thread() {
-    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery/somebody";
+    const QString folder =
+        QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery/somebody";
     LooseFolder left(folder.toStdString());
     Project big = block(5);
     big.pieces[0].parts[0].mesh = std::make_shared<Mesh>(solids::torus(40, 12, 900, 600));
@@ -306,26 +317,30 @@ void TestDocument::quitting_stops_studies() {
     QWidget page;
     page.show();
     std::atomic<bool> began{false}, told{false};
-    Study study(d.get(), &page, [&](const Project&, const std::shared_ptr<const Plan>&, const Progress& progress) -> std::function<void()> {
-        began = true;
-        for (int i = 0; i < 10000 && !progress.stopped(); ++i)
-            QThread::msleep(1);
-        told = progress.stopped();
-        return [] {};
-    });
+    Study study(d.get(), &page,
+                [&](const Project&, const std::shared_ptr<const Plan>&,
+                    const Progress& progress) -> std::function<void()> {
+                    began = true;
+                    for (int i = 0; i < 10000 && !progress.stopped(); ++i)
+                        QThread::msleep(1);
+                    told = progress.stopped();
+                    return [] {};
+                });
     study.start_anew();
     QTRY_VERIFY(began);
     QElapsedTimer timer;
     timer.start();
     d.reset();
     QVERIFY(told);
-    QVERIFY2(timer.elapsed() < 500, qPrintable(QString::number(timer.elapsed()))); // it would go on for ten seconds
+    QVERIFY2(timer.elapsed() < 500,
+             qPrintable(QString::number(timer.elapsed()))); // it would go on for ten seconds
 }
 
 void TestDocument::an_exception_is_a_sentence() {
     Document d;
     QSignalSpy failed(&d, &Document::failed);
-    d.background()->run(&d, [](const std::stop_token&) -> Background::Then { throw std::runtime_error("a bug"); });
+    d.background()->run(
+        &d, [](const std::stop_token&) -> Background::Then { throw std::runtime_error("a bug"); });
     QTRY_COMPARE(failed.size(), 1);
     QVERIFY(failed[0][0].toString().contains("a bug"));
     Disk broken = Disk::real();
@@ -375,9 +390,16 @@ void TestDocument::random_walks() {
             switch (rng() % 11) {
             case 0:
             case 1:
-            case 2: d->edit("copies", copies_are(1 + int(rng() % 100)), rng() % 2 ? 3 : 0); cancelled = false; break;
-            case 3: d->undo_stack()->undo(); break;
-            case 4: d->undo_stack()->redo(); break;
+            case 2:
+                d->edit("copies", copies_are(1 + int(rng() % 100)), rng() % 2 ? 3 : 0);
+                cancelled = false;
+                break;
+            case 3:
+                d->undo_stack()->undo();
+                break;
+            case 4:
+                d->undo_stack()->redo();
+                break;
             case 5:
             case 6:
                 expected[path] = int(d->project().settings.copies);
@@ -395,8 +417,13 @@ void TestDocument::random_walks() {
                     cancelled = false;
                 }
                 break;
-            case 9: d->cancel_planning(); cancelled = true; break;
-            case 10: QTest::qWait(int(rng() % 20)); break;
+            case 9:
+                d->cancel_planning();
+                cancelled = true;
+                break;
+            case 10:
+                QTest::qWait(int(rng() % 20));
+                break;
             }
             if (step % 7 != 0)
                 continue;
@@ -404,7 +431,8 @@ void TestDocument::random_walks() {
             for (const auto& [file, copies] : expected)
                 QCOMPARE(disk.copies(file), copies);
             if (!d->modified() && !d->path().isEmpty())
-                QCOMPARE(disk.copies(d->path().toStdString()), int(d->project().settings.copies)); // what counts as saved is saved
+                QCOMPARE(disk.copies(d->path().toStdString()),
+                         int(d->project().settings.copies)); // what counts as saved is saved
             if (!cancelled && d->plan())
                 QCOMPARE(d->planned_project().settings.copies, d->project().settings.copies);
             QCOMPARE(failed.size(), failures);

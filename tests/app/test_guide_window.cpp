@@ -37,7 +37,9 @@ private Q_SLOTS:
     void written_as_html();
 
 private:
-    static std::vector<GuidePage> pages(const char* language = "en") { return guide_pages(guide_folder(), QString::fromLatin1(language)); }
+    static std::vector<GuidePage> pages(const char* language = "en") {
+        return guide_pages(guide_folder(), QString::fromLatin1(language));
+    }
     /// What a tool tip would say there.
     static QString hover(QWidget* w) {
         QToolTip::hideText();
@@ -67,7 +69,8 @@ void TestGuideWindow::no_dead_ends() {
     std::map<QString, QString> texts;
     for (const GuidePage& p : all)
         texts[p.file] = p.html;
-    static const QRegularExpression link(QStringLiteral("href=\"([^\"]+)\"")), picture(QStringLiteral("src=\"([^\"]+)\"")), tag(QStringLiteral("<(/?)([a-z0-9]+)[^>]*?(/?)>"));
+    static const QRegularExpression link(QStringLiteral("href=\"([^\"]+)\"")),
+        picture(QStringLiteral("src=\"([^\"]+)\"")), tag(QStringLiteral("<(/?)([a-z0-9]+)[^>]*?(/?)>"));
     for (const GuidePage& p : all) {
         QVERIFY2(!p.title.isEmpty(), qPrintable(p.file));
         for (auto m = link.globalMatch(p.html); m.hasNext();) {
@@ -75,7 +78,8 @@ void TestGuideWindow::no_dead_ends() {
             if (to == QLatin1String("../guide.css"))
                 continue;
             QVERIFY2(texts.count(file), qPrintable(p.file + " → " + to));
-            QVERIFY2(place.isEmpty() || texts[file].contains("id=\"" + place + "\""), qPrintable(p.file + " → " + to));
+            QVERIFY2(place.isEmpty() || texts[file].contains("id=\"" + place + "\""),
+                     qPrintable(p.file + " → " + to));
         }
         for (auto m = picture.globalMatch(p.html); m.hasNext();) {
             const QString file = m.next().captured(1);
@@ -91,7 +95,8 @@ void TestGuideWindow::no_dead_ends() {
             if (t.captured(1).isEmpty())
                 open << name;
             else
-                QVERIFY2(!open.isEmpty() && open.takeLast() == name, qPrintable(p.file + ": </" + name + ">"));
+                QVERIFY2(!open.isEmpty() && open.takeLast() == name,
+                         qPrintable(p.file + ": </" + name + ">"));
         }
         QVERIFY2(open.isEmpty(), qPrintable(p.file));
     }
@@ -101,8 +106,34 @@ void TestGuideWindow::no_dead_ends() {
 
 void TestGuideWindow::every_word_of_the_trade() {
     // The table of words practitioners use: common practice, no source.
-    for (const char* word : {"piece", "region", "plate", "filament", "spool", "toolhead", "nozzle", "slot", "change", "hand swap", "feeder change", "tool change", "purge", "purge tower", "ooze wall", "skirt", "support",
-                             "interface", "transmission distance", "TD", "overhang angle", "infill", "prime", "relief", "panel", "variant", "run sheet", "lower bound"}) {
+    for (const char* word : {"piece",
+                             "region",
+                             "plate",
+                             "filament",
+                             "spool",
+                             "toolhead",
+                             "nozzle",
+                             "slot",
+                             "change",
+                             "hand swap",
+                             "feeder change",
+                             "tool change",
+                             "purge",
+                             "purge tower",
+                             "ooze wall",
+                             "skirt",
+                             "support",
+                             "interface",
+                             "transmission distance",
+                             "TD",
+                             "overhang angle",
+                             "infill",
+                             "prime",
+                             "relief",
+                             "panel",
+                             "variant",
+                             "run sheet",
+                             "lower bound"}) {
         const auto terms = terms_in(QString::fromLatin1(word));
         QVERIFY2(terms.size() == 1, word);
     }
@@ -124,7 +155,8 @@ void TestGuideWindow::found_by_its_words() {
     QVERIFY(!hits.empty());
     QCOMPARE(hits.front().file, QString("trouble.html"));
     QVERIFY(hits.front().excerpt.contains("grey", Qt::CaseInsensitive));
-    QCOMPARE(search_guide(pages(), "purge").front().file, QString("purge.html")); // the page of that name first
+    QCOMPARE(search_guide(pages(), "purge").front().file,
+             QString("purge.html")); // the page of that name first
     QVERIFY(search_guide(pages(), "  ").empty());
     QVERIFY(search_guide(pages(), "zzzz purge").empty());
 }
@@ -145,7 +177,9 @@ void TestGuideWindow::read_beside_the_work() {
     auto* search = guide->findChild<QLineEdit*>("guide_search");
     search->setFocus();
     QTest::keyClicks(search, "one layer late");
-    QVERIFY2(guide->browser()->toPlainText().contains("page(s) with") || guide->browser()->toPlainText().contains("pages with"), qPrintable(guide->browser()->toPlainText().left(80)));
+    QVERIFY2(guide->browser()->toPlainText().contains("page(s) with") ||
+                 guide->browser()->toPlainText().contains("pages with"),
+             qPrintable(guide->browser()->toPlainText().left(80)));
     QVERIFY(guide->browser()->toPlainText().contains("What went wrong, and why"));
     QCOMPARE(contents->currentRow(), -1);
     guide->findChild<QAction*>("guide_back")->trigger(); // one step, however much was typed
@@ -169,7 +203,8 @@ void TestGuideWindow::words_explain_themselves() {
             first = l;
     QVERIFY(first);
     QVERIFY2(hover(first).contains("every later swap comes too early or too late"), qPrintable(hover(first)));
-    QVERIFY(!first->toolTip().isEmpty() && hover(first).startsWith(first->toolTip().left(20))); // its own tip stays
+    QVERIFY(!first->toolTip().isEmpty() &&
+            hover(first).startsWith(first->toolTip().left(20))); // its own tip stays
     // Names are no markup, here as little as elsewhere.
     QLabel named("purge");
     named.setToolTip("<b>of a file</b>");
@@ -177,7 +212,8 @@ void TestGuideWindow::words_explain_themselves() {
     QVERIFY2(hover(&named).startsWith("<b>of a file</b> purge — "), qPrintable(hover(&named)));
     QVERIFY(explanation(&named, {}).contains("&lt;b&gt;of a file"));
     // A sentence is left alone.
-    QLabel sentence("A purge tower beside the piece takes what is purged at each change, and primes nozzles besides.");
+    QLabel sentence(
+        "A purge tower beside the piece takes what is purged at each change, and primes nozzles besides.");
     sentence.show();
     QVERIFY(hover(&sentence).isEmpty());
 }
@@ -190,7 +226,7 @@ void TestGuideWindow::cut_texts_are_told_whole() {
     const QString said = hover(&heading);
     QVERIFY2(said.startsWith(heading.text()), qPrintable(said));
     QVERIFY2(said.size() > heading.text().size() + 10, qPrintable(said)); // and the word's sentence
-    heading.setText("Nothing that anybody would have to explain"); // and without one
+    heading.setText("Nothing that anybody would have to explain");        // and without one
     QCOMPARE(hover(&heading), heading.text());
     heading.resize(heading.sizeHint().width() + 20, 30);
     QVERIFY(hover(&heading).isEmpty());
@@ -235,8 +271,11 @@ void TestGuideWindow::everything_can_be_asked() {
         window_->choose_bench(static_cast<MainWindow::Bench>(bench));
         QCoreApplication::processEvents();
         for (QWidget* w : window_->findChildren<QWidget*>())
-            if (w->isVisible() && w->focusPolicy() != Qt::NoFocus && !explanation(w, w->rect().center()).contains("href="))
-                silent << QStringLiteral("%1 %2 on bench %3").arg(w->metaObject()->className(), w->objectName()).arg(bench);
+            if (w->isVisible() && w->focusPolicy() != Qt::NoFocus &&
+                !explanation(w, w->rect().center()).contains("href="))
+                silent << QStringLiteral("%1 %2 on bench %3")
+                              .arg(w->metaObject()->className(), w->objectName())
+                              .arg(bench);
     }
     QVERIFY2(silent.isEmpty(), qPrintable(silent.join('\n')));
 }

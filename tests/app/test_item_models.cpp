@@ -1,13 +1,13 @@
 #include "app/changes/changes_model.h"
+#include "app/document/document.h"
+#include "app/document/shelf_store.h"
+#include "app/document/view_state.h"
 #include "app/palette/needs_view.h"
 #include "app/palette/shelf_model.h"
-#include "app/document/shelf_store.h"
+#include "app/parts/badge_delegate.h"
 #include "app/piece/filaments_model.h"
 #include "app/piece/findings_panel.h"
-#include "app/parts/badge_delegate.h"
 #include "app/piece/regions_model.h"
-#include "app/document/document.h"
-#include "app/document/view_state.h"
 
 #include "core/project/regions.h"
 #include "demo/scenario.h"
@@ -76,7 +76,9 @@ void TestItemModels::regions_grams_add_up() {
     RegionsModel m(&d, &view);
     load(d, *demo::lighthouse());
     double sum = 0;
-    const auto grams = [](const QModelIndex& i) { return shown_number(i.siblingAtColumn(1).data().toString()); };
+    const auto grams = [](const QModelIndex& i) {
+        return shown_number(i.siblingAtColumn(1).data().toString());
+    };
     for (int part = 0; part < m.rowCount(); ++part) {
         sum += grams(m.part_index(part));
         for (int b = 0; b < m.rowCount(m.part_index(part)); ++b)
@@ -93,7 +95,8 @@ void TestItemModels::filaments() {
     QCOMPARE(m.rowCount(), 2);
     QCOMPARE(m.index(0, 0).data().toString(), QString("harbour blue · PLA"));
     const FilamentUse& u = d.plan()->use[1];
-    QCOMPARE(m.index(1, 1).data().toString(), shown(QString("%1 g").arg(u.total_g + u.first_load_g, 0, 'f', 1)));
+    QCOMPARE(m.index(1, 1).data().toString(),
+             shown(QString("%1 g").arg(u.total_g + u.first_load_g, 0, 'f', 1)));
     // A figure can be traced to its parts.
     const QString why = m.index(1, 1).data(Qt::ToolTipRole).toString();
     for (const double part : {u.model_g, u.purge_g, u.tower_g, u.first_load_g})
@@ -180,7 +183,8 @@ void TestItemModels::needs() {
     QCOMPARE(m.index(1).data(NeedsModel::StateRole).toInt(), int(NeedsModel::kShort));
     QCOMPARE(m.index(2).data(NeedsModel::StateRole).toInt(), int(NeedsModel::kUnknown));
     QVERIFY(m.index(2).data(NeedsModel::WordsRole).toString().contains("not used"));
-    QVERIFY(m.index(0).data(NeedsModel::MarginRole).toDouble() > m.index(0).data(NeedsModel::NeedRole).toDouble());
+    QVERIFY(m.index(0).data(NeedsModel::MarginRole).toDouble() >
+            m.index(0).data(NeedsModel::NeedRole).toDouble());
 }
 
 void TestItemModels::shelf() {
@@ -194,14 +198,17 @@ void TestItemModels::shelf() {
     store.open();
     QTRY_VERIFY(store.is_open());
     QVERIFY(m.rowCount() > 10);
-    store.edit("spool", [](Shelf& s) { s.spools.push_back({"Q-1", s.filaments[0].id, 1000, 200, 250, 0, 0, SpoolPlace::slot, "slot 3", ""}); });
+    store.edit("spool", [](Shelf& s) {
+        s.spools.push_back({"Q-1", s.filaments[0].id, 1000, 200, 250, 0, 0, SpoolPlace::slot, "slot 3", ""});
+    });
     const QModelIndex first = m.index(0, 0);
     QCOMPARE(m.rowCount(first), 1);
     const QModelIndex spool = m.index(0, ShelfModel::kLeft, first);
     QCOMPARE(spool.data().toString(), QString("250 g"));
     COMPARE_NEAR(spool.data(ShelfModel::ShareRole).toDouble(), 0.25, 1e-9);
     QCOMPARE(m.index(0, ShelfModel::kPlace, first).data().toString(), QString("slot 3"));
-    QCOMPARE(m.index(0, ShelfModel::kLeft).data().toString(), QString("250 g")); // the filament's spools together
+    QCOMPARE(m.index(0, ShelfModel::kLeft).data().toString(),
+             QString("250 g")); // the filament's spools together
     store.undo_stack()->undo();
     QCOMPARE(m.rowCount(m.index(0, 0)), 0);
     QCOMPARE(m.headerData(ShelfModel::kDry, Qt::Horizontal, Qt::DisplayRole).toString(), QString("dried"));

@@ -117,7 +117,9 @@ private:
             if (!w->isVisible() || w->width() <= 0)
                 continue;
             const QString name = QString::fromLatin1(w->metaObject()->className()) + ' ' + w->objectName();
-            if (auto* label = qobject_cast<QLabel*>(w); label && !qobject_cast<ElidedLabel*>(w) && !label->wordWrap() && label->textFormat() == Qt::PlainText && !label->text().contains('\n')) {
+            if (auto* label = qobject_cast<QLabel*>(w);
+                label && !qobject_cast<ElidedLabel*>(w) && !label->wordWrap() &&
+                label->textFormat() == Qt::PlainText && !label->text().contains('\n')) {
                 if (label->fontMetrics().horizontalAdvance(label->text().remove('&')) > label->width() + 2)
                     out << name + ": " + label->text();
             } else if (auto* button = qobject_cast<QPushButton*>(w)) {
@@ -140,7 +142,8 @@ void TestLanguagesWindow::every_text_is_translated_data() {
 
 void TestLanguagesWindow::every_text_is_translated() {
     QFETCH(QString, language);
-    const Texts all = texts_of("translations/vitrail.ts"), there = texts_of(qPrintable("translations/vitrail_" + language + ".ts"));
+    const Texts all = texts_of("translations/vitrail.ts"),
+                there = texts_of(qPrintable("translations/vitrail_" + language + ".ts"));
     QVERIFY(all.size() > 4000);
     QStringList wrong;
     for (const auto& [key, english] : all) {
@@ -180,7 +183,8 @@ void TestLanguagesWindow::spoken_at_once() {
         found |= bar->isVisible() && bar->tabText(0) == QString("Wechsel und Reihenfolge");
     QVERIFY(found);
     // Core's messages too, with the country's numbers.
-    QVERIFY2(words(say("layers of {} after {}", mm(0.2), mm(0.3))).startsWith("Schichten von 0,20 mm"), qPrintable(words(say("layers of {} after {}", mm(0.2), mm(0.3)))));
+    QVERIFY2(words(say("layers of {} after {}", mm(0.2), mm(0.3))).startsWith("Schichten von 0,20 mm"),
+             qPrintable(words(say("layers of {} after {}", mm(0.2), mm(0.3)))));
     QCOMPARE(words(counted("{} layer", "{} layers", 1)), QString("1 Schicht"));
     QCOMPARE(words(counted("{} layer", "{} layers", 3)), QString("3 Schichten"));
     undo();
@@ -188,7 +192,8 @@ void TestLanguagesWindow::spoken_at_once() {
     QVERIFY(window_->findChild<QAction*>("redo")->text().startsWith("&Wiederholen"));
     // The guide in German.
     window_->findChild<QAction*>("guide")->trigger();
-    QVERIFY2(window_->findChild<GuideWindow*>()->browser()->toPlainText().startsWith("Wechsel"), qPrintable(window_->findChild<GuideWindow*>()->browser()->toPlainText().left(40)));
+    QVERIFY2(window_->findChild<GuideWindow*>()->browser()->toPlainText().startsWith("Wechsel"),
+             qPrintable(window_->findChild<GuideWindow*>()->browser()->toPlainText().left(40)));
     // And back.
     window_->findChild<QAction*>("language_en")->trigger();
     follow_window();
@@ -248,9 +253,16 @@ void TestLanguagesWindow::has_room() {
             QWidget* room = window_->findChild<QScrollArea*>("bench_room");
             const QSize least = static_cast<QScrollArea*>(room)->widget()->minimumSizeHint();
             if (least.width() > room->width() || least.height() > room->height())
-                wrong << QStringLiteral("bench %1, %2: %3 × %4 in %5 × %6").arg(bench).arg(page).arg(least.width()).arg(least.height()).arg(room->width()).arg(room->height());
+                wrong << QStringLiteral("bench %1, %2: %3 × %4 in %5 × %6")
+                             .arg(bench)
+                             .arg(page)
+                             .arg(least.width())
+                             .arg(least.height())
+                             .arg(room->width())
+                             .arg(room->height());
             // What comes from a thread is laid out a moment later.
-            [[maybe_unused]] const bool laid_out = QTest::qWaitFor([&] { return cut_in(window_.get()).isEmpty(); }, 1000);
+            [[maybe_unused]] const bool laid_out =
+                QTest::qWaitFor([&] { return cut_in(window_.get()).isEmpty(); }, 1000);
             for (const QString& cut : cut_in(window_.get()))
                 wrong << QStringLiteral("bench %1, %2: cut: %3").arg(bench).arg(page, cut);
         };
@@ -279,7 +291,9 @@ void TestLanguagesWindow::small_screens_scroll() {
         window_->choose_bench(static_cast<MainWindow::Bench>(bench));
         QCoreApplication::processEvents();
         const QSize least = window_->minimumSizeHint();
-        QVERIFY2(least.width() <= 1024 && least.height() <= 720, qPrintable(QStringLiteral("bench %1: %2 × %3").arg(bench).arg(least.width()).arg(least.height())));
+        QVERIFY2(least.width() <= 1024 && least.height() <= 720,
+                 qPrintable(
+                     QStringLiteral("bench %1: %2 × %3").arg(bench).arg(least.width()).arg(least.height())));
     }
 }
 

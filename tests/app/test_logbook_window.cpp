@@ -56,7 +56,8 @@ private:
     }
     void show_season() {
         go();
-        window_->logbook_bench()->prints()->import_list(QString::fromStdString(source_file("demo/season.json")));
+        window_->logbook_bench()->prints()->import_list(
+            QString::fromStdString(source_file("demo/season.json")));
     }
     QString label(const char* name) { return find<QLabel>(name)->text(); }
     /// "time  1 h 20 – 1 h 50"
@@ -99,7 +100,8 @@ void TestLogbookWindow::a_print_is_logged_by_a_key() {
         weighed = true;
         QVERIFY(d->findChild<QLabel*>("record_weigh")->text().contains("all 4 pieces"));
         d->findChild<QPlainTextEdit*>("record_notes")->setPlainText("smooth");
-        d->findChild<QDateTimeEdit*>("record_ended")->setDateTime(d->findChild<QDateTimeEdit*>("record_ended")->dateTime().addSecs(1800));
+        d->findChild<QDateTimeEdit*>("record_ended")
+            ->setDateTime(d->findChild<QDateTimeEdit*>("record_ended")->dateTime().addSecs(1800));
         d->accept();
     });
     answer.start(50);
@@ -208,7 +210,8 @@ void TestLogbookWindow::two_beside_each_other() {
     QTRY_VERIFY(table->isVisible());
     QVERIFY(table->rowCount() > 3);
     auto* pairs = find<PairsView>("pairs");
-    QVERIFY2(pairs->row_text(0).startsWith("1, printing") && pairs->row_text(0).contains("2, printing"), qPrintable(pairs->row_text(0)));
+    QVERIFY2(pairs->row_text(0).startsWith("1, printing") && pairs->row_text(0).contains("2, printing"),
+             qPrintable(pairs->row_text(0)));
     QVERIFY(!find<QPushButton>("log_change")->isEnabled());
     const Page page = find<PrintDetail>("print_detail")->page();
     QVERIFY(english(page.title).find(" beside ") != std::string::npos);
@@ -227,7 +230,7 @@ void TestLogbookWindow::photographs() {
     QVERIFY(image.save(dir_->filePath("front.jpg")));
     auto* detail = find<PrintDetail>("print_detail");
     auto* pictures = find<QListWidget>("log_pictures");
-    QTRY_COMPARE(pictures->count(), 1); // the plan's
+    QTRY_COMPARE(pictures->count(), 1);                           // the plan's
     QVERIFY(!find<QPushButton>("log_photo_remove")->isEnabled()); // which stays
     detail->add_photographs({dir_->filePath("front.jpg")});
     QTRY_COMPARE(pictures->count(), 2);

@@ -18,8 +18,8 @@
 #include <QDoubleSpinBox>
 #include <QListWidget>
 #include <QMenu>
-#include <QTableWidget>
 #include <QTabWidget>
+#include <QTableWidget>
 #include <QTreeWidget>
 
 using namespace vitrail;
@@ -69,7 +69,8 @@ void TestOrderWindow::the_curve_is_read_by_mouse_and_keys() {
     const auto curve = copies_curve(project(), *document()->plan(), 1, 15);
     QTest::mouseClick(view, Qt::LeftButton, {}, QPoint(qRound(view->x_of(4)), view->height() / 2));
     QCOMPARE(view->chosen(), 4);
-    QCOMPARE(figures->item(2, 2)->text(), shown(QStringLiteral("%1 g").arg(curve->points[3].waste_g / 4, 0, 'f', 2)));
+    QCOMPARE(figures->item(2, 2)->text(),
+             shown(QStringLiteral("%1 g").arg(curve->points[3].waste_g / 4, 0, 'f', 2)));
     QTest::keyClick(view, Qt::Key_Right);
     QTest::keyClick(view, Qt::Key_Right);
     QCOMPARE(view->chosen(), 6);
@@ -148,7 +149,8 @@ void TestOrderWindow::an_order_is_written_and_cut() {
     QVERIFY(says("order_says").contains("Done by"));
     // A block on the clock is a row of the table.
     auto* schedule = find<ScheduleView>("schedule_view");
-    QTest::mouseClick(schedule, Qt::LeftButton, {}, QPoint(schedule->width() - 60, schedule->height() / 2 + 8));
+    QTest::mouseClick(schedule, Qt::LeftButton, {},
+                      QPoint(schedule->width() - 60, schedule->height() / 2 + 8));
     QCOMPARE(plates->currentRow(), 1);
     QVERIFY(schedule->accessibleDescription().contains("Plate 2"));
     // What is changed since has to be cut again; undo takes the change back.
@@ -170,7 +172,10 @@ void TestOrderWindow::what_is_mistyped_is_said() {
     press("order_piece");
     auto* items = find<QTableWidget>("order_items");
     const OrderItem before = project().order.items[0];
-    for (const auto& [column, text, what] : {std::tuple(1, "many", "no number"), std::tuple(1, "0", "no number"), std::tuple(2, "soon", "no time"), std::tuple(3, "dear", "no number"), std::tuple(4, "-3", "no number")}) {
+    for (const auto& [column, text, what] :
+         {std::tuple(1, "many", "no number"), std::tuple(1, "0", "no number"),
+          std::tuple(2, "soon", "no time"), std::tuple(3, "dear", "no number"),
+          std::tuple(4, "-3", "no number")}) {
         items->item(0, column)->setText(text);
         QVERIFY2(window_->messages()->text().contains(what), qPrintable(window_->messages()->text()));
         QVERIFY(project().order.items[0] == before);
@@ -331,9 +336,11 @@ void TestOrderWindow::jobs_by_colour_from_by_hand() {
     // Written: a project, a sheet and bodies for each, and the list.
     const auto jobs = jobs_by_colour(project(), *document()->plan());
     QVERIFY(jobs);
-    window_->changes_bench()->findChild<ByHandPage*>()->write_jobs_into(dir.filePath("jobs"), project(), document()->plan(), std::make_shared<const Jobs>(*jobs));
+    window_->changes_bench()->findChild<ByHandPage*>()->write_jobs_into(
+        dir.filePath("jobs"), project(), document()->plan(), std::make_shared<const Jobs>(*jobs));
     QTRY_VERIFY_WITH_TIMEOUT(window_->messages()->text().contains("were written into"), 30000);
-    for (const char* file : {"jobs.html", "colour-A.vitrail", "colour-A.html", "colour-A.3mf", "colour-B.vitrail", "colour-B.3mf"})
+    for (const char* file : {"jobs.html", "colour-A.vitrail", "colour-A.html", "colour-A.3mf",
+                             "colour-B.vitrail", "colour-B.3mf"})
         QVERIFY2(QFile::exists(dir.filePath(QStringLiteral("jobs/") + file)), file);
 }
 
@@ -355,7 +362,8 @@ void TestOrderWindow::lettering_shows_its_lines() {
     });
     press("to_lettering");
     QTRY_COMPARE_WITH_TIMEOUT(project().settings.line_width_mm, 0.35, 30000);
-    QVERIFY2(fine >= 0 && fine < 0.005 && broad > 0.03, qPrintable(QStringLiteral("%1, %2").arg(fine).arg(broad)));
+    QVERIFY2(fine >= 0 && fine < 0.005 && broad > 0.03,
+             qPrintable(QStringLiteral("%1, %2").arg(fine).arg(broad)));
     undo();
     QCOMPARE(project().settings.line_width_mm, 0.4);
 }
@@ -367,17 +375,20 @@ void TestOrderWindow::a_job_offers_what_changed() {
     QVERIFY(save_project(from, dir.filePath("badge.vitrail").toStdString()));
     const auto jobs = jobs_by_colour(from, *document()->plan());
     QVERIFY(jobs && jobs->possible);
-    QVERIFY(write_jobs(dir.filePath("jobs").toStdString(), dir.filePath("badge.vitrail").toStdString(), from, *document()->plan(), *jobs));
+    QVERIFY(write_jobs(dir.filePath("jobs").toStdString(), dir.filePath("badge.vitrail").toStdString(), from,
+                       *document()->plan(), *jobs));
     // As it was: nothing is said.
     open(dir.filePath("jobs/colour-A.vitrail"));
     QVERIFY(project().origin);
     QTest::qWait(400);
-    QVERIFY2(window_->messages()->text().isEmpty() || !window_->messages()->isVisible(), qPrintable(window_->messages()->text()));
+    QVERIFY2(window_->messages()->text().isEmpty() || !window_->messages()->isVisible(),
+             qPrintable(window_->messages()->text()));
     // Twelve instead of ten are wanted now.
     from.settings.copies = 12;
     QVERIFY(save_project(from, dir.filePath("badge.vitrail").toStdString()));
     open(dir.filePath("jobs/colour-A.vitrail"));
-    QTRY_VERIFY_WITH_TIMEOUT(window_->messages()->isVisible() && window_->messages()->text().contains("has changed since"), 30000);
+    QTRY_VERIFY_WITH_TIMEOUT(
+        window_->messages()->isVisible() && window_->messages()->text().contains("has changed since"), 30000);
     QCOMPARE(project().pieces[0].count, 10);
     for (QAbstractButton* b : window_->messages()->findChildren<QAbstractButton*>())
         if (b->text().contains("Take the change over"))

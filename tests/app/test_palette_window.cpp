@@ -1,6 +1,6 @@
 #include "app/palette/needs_view.h"
-#include "app/palette/palette_bench.h"
 #include "app/palette/pairing_view.h"
+#include "app/palette/palette_bench.h"
 #include "app/palette/shelf_model.h"
 #include "app/parts/badge_delegate.h"
 #include "formats/files.h"
@@ -49,7 +49,9 @@ private:
     }
     const Shelf& shelf() { return window_->shelf()->shelf(); }
     QTreeView* tree() { return find<QTreeView>("shelf"); }
-    void choose(const char* id) { tree()->setCurrentIndex(tree()->model()->index(find_on_shelf(shelf(), id), 0)); }
+    void choose(const char* id) {
+        tree()->setCurrentIndex(tree()->model()->index(find_on_shelf(shelf(), id), 0));
+    }
     void add_spool(const char* id, const char* code, double left) {
         choose(id);
         in_next_dialog([=](QDialog* d) {
@@ -147,7 +149,10 @@ void TestPaletteWindow::identity_is_asked_once() {
     go();
     int asked = 0;
     // Filed as PLA, with the density of a co-polyester.
-    window_->shelf()->edit("Weigh it", [](Shelf& s) { s.filaments[static_cast<std::size_t>(find_on_shelf(s, "starter-pla-white"))].filament.density_g_cm3 = 1.20; });
+    window_->shelf()->edit("Weigh it", [](Shelf& s) {
+        s.filaments[static_cast<std::size_t>(find_on_shelf(s, "starter-pla-white"))].filament.density_g_cm3 =
+            1.20;
+    });
     choose("starter-pla-white");
     QTimer answer;
     connect(&answer, &QTimer::timeout, [&] {
@@ -169,7 +174,8 @@ void TestPaletteWindow::identity_is_asked_once() {
     QVERIFY(project().filaments[0].class_confirmed);
     // The shelf shows a letter only where the project has one, and that one; else colour and hatch.
     const auto row = [&](const char* id) { return tree()->model()->index(find_on_shelf(shelf(), id), 0); };
-    QCOMPARE(row("starter-pla-white").data(BadgeDelegate::LetterRole).toString(), QString(QChar::fromLatin1(project().filaments[0].letter))); // taken twice: the first
+    QCOMPARE(row("starter-pla-white").data(BadgeDelegate::LetterRole).toString(),
+             QString(QChar::fromLatin1(project().filaments[0].letter))); // taken twice: the first
     QVERIFY(row("starter-copoly-white").data(BadgeDelegate::LetterRole).toString().isEmpty());
     QVERIFY(!row("starter-copoly-white").data(BadgeDelegate::HatchRole).toString().isEmpty());
     choose("starter-copoly-white"); // filed as what it is
@@ -178,7 +184,11 @@ void TestPaletteWindow::identity_is_asked_once() {
     // What is answered about the project's filaments is kept on the shelf.
     choose("starter-pla-red");
     press("shelf_take");
-    const auto on_shelf = [&] { return shelf().filaments[static_cast<std::size_t>(find_on_shelf(shelf(), "starter-pla-red"))].filament.class_confirmed; };
+    const auto on_shelf = [&] {
+        return shelf()
+            .filaments[static_cast<std::size_t>(find_on_shelf(shelf(), "starter-pla-red"))]
+            .filament.class_confirmed;
+    };
     QVERIFY(!on_shelf());
     document()->edit("The label says PLA", [](Project& p) { p.filaments.back().class_confirmed = true; });
     QTRY_VERIFY(on_shelf());
@@ -234,7 +244,8 @@ void TestPaletteWindow::spools_are_measured_against_the_plan() {
     // What is undone knows today's spools.
     document()->edit("copies", [](Project& p) { p.settings.copies = 2; });
     wait_for_plan();
-    // Away from the shelf, which has a history of its own. After a dialog nobody makes the window active again where no window manager is.
+    // Away from the shelf, which has a history of its own. After a dialog nobody makes the window active
+    // again where no window manager is.
     window_->activateWindow();
     QVERIFY(QTest::qWaitForWindowActive(window_.get()));
     list->setFocus();
@@ -267,7 +278,8 @@ void TestPaletteWindow::replacements_are_of_the_class() {
 
 void TestPaletteWindow::pairing_in_words() {
     Project p = stack("AB", 2);
-    p.filaments = {pla('A', "#fff"), make_filament('B', Material::PETG, {0, 0, 0}), make_filament('C', Material::TPU, {9, 9, 9})};
+    p.filaments = {pla('A', "#fff"), make_filament('B', Material::PETG, {0, 0, 0}),
+                   make_filament('C', Material::TPU, {9, 9, 9})};
     show_project(std::move(p));
     go();
     auto* words = find<QLabel>("pair_words");
@@ -323,7 +335,8 @@ void TestPaletteWindow::import_with_a_mistake_changes_nothing() {
     // It shows, with its spool below it.
     const int at = find_on_shelf(shelf(), "x");
     QCOMPARE(tree()->model()->index(at, 0).data().toString(), QString("slate"));
-    QCOMPARE(tree()->model()->index(0, ShelfModel::kLeft, tree()->model()->index(at, 0)).data().toString(), QString("321 g"));
+    QCOMPARE(tree()->model()->index(0, ShelfModel::kLeft, tree()->model()->index(at, 0)).data().toString(),
+             QString("321 g"));
 }
 
 void TestPaletteWindow::everything_has_a_name() {
@@ -331,7 +344,8 @@ void TestPaletteWindow::everything_has_a_name() {
     for (QWidget* w : window_->palette_bench()->findChildren<QWidget*>()) {
         if (w->focusPolicy() == Qt::NoFocus || w->objectName().startsWith("qt_") || !w->isVisible())
             continue;
-        QVERIFY2(!w->accessibleName().isEmpty() || !w->property("text").toString().isEmpty() || w->focusProxy() || w->inherits("QComboBoxListView"),
+        QVERIFY2(!w->accessibleName().isEmpty() || !w->property("text").toString().isEmpty() ||
+                     w->focusProxy() || w->inherits("QComboBoxListView"),
                  qPrintable(QString::fromLatin1(w->metaObject()->className()) + " " + w->objectName()));
     }
 }

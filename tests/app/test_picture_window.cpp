@@ -83,7 +83,10 @@ private:
         QImage image(60, 40, QImage::Format_RGB32);
         for (int y = 0; y < 40; ++y)
             for (int x = 0; x < 60; ++x)
-                image.setPixel(x, y, x < 20 ? qRgb(30, 40, 90) : x < 40 ? qRgb(190, 60, 50) : qRgb(240, 238, 228));
+                image.setPixel(x, y,
+                               x < 20   ? qRgb(30, 40, 90)
+                               : x < 40 ? qRgb(190, 60, 50)
+                                        : qRgb(240, 238, 228));
         if (!image.save(path))
             qFatal("the picture could not be written");
         return path;
@@ -115,7 +118,9 @@ void TestPictureWindow::dropped_it_asks_relief_or_panel() {
         QApplication::sendEvent(window_.get(), &enter);
         QDropEvent drop(QPointF(300, 300), Qt::CopyAction, &data, Qt::LeftButton, {});
         QApplication::sendEvent(window_.get(), &drop);
-        QTRY_VERIFY_WITH_TIMEOUT(project().picture && project().picture->use == (panel ? PictureUse::panel : PictureUse::relief), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(project().picture && project().picture->use ==
+                                                          (panel ? PictureUse::panel : PictureUse::relief),
+                                 30000);
         settle();
         QVERIFY(document()->plan());
         QVERIFY(bench()->isVisible());
@@ -330,7 +335,8 @@ void TestPictureWindow::the_search_is_used() {
     }
     press("search_stack");
     auto* front = find<QTableWidget>("stack_front");
-    QTRY_VERIFY_WITH_TIMEOUT(front->rowCount() == 2 && find<QPushButton>("search_stack")->text().contains("Search"), 30000);
+    QTRY_VERIFY_WITH_TIMEOUT(
+        front->rowCount() == 2 && find<QPushButton>("search_stack")->text().contains("Search"), 30000);
     QVERIFY(front->item(1, 3)->text().contains("lamp amber"));
     front->setCurrentCell(1, 0);
     press("use_stack");
@@ -352,14 +358,16 @@ void TestPictureWindow::the_search_is_used() {
     find<QDoubleSpinBox>("most_height")->setValue(2.0);
     find<QSpinBox>("most_swaps")->setValue(2);
     press("search_stack");
-    QTRY_VERIFY_WITH_TIMEOUT(front->rowCount() == 3 && find<QPushButton>("search_stack")->text().contains("Search"), 30000);
+    QTRY_VERIFY_WITH_TIMEOUT(
+        front->rowCount() == 3 && find<QPushButton>("search_stack")->text().contains("Search"), 30000);
     front->setCurrentCell(2, 0);
     press("use_stack");
     settle();
     QCOMPARE(project().picture->bands.front().filament, lowest.filament);
     QVERIFY(project().picture->bands.front().to_layer >= lowest.to_layer);
     const Settings& s = project().settings;
-    QVERIFY(std::abs(s.first_layer_mm + (project().picture->bands.back().to_layer - 1) * s.layer_mm - 2.0) < s.layer_mm);
+    QVERIFY(std::abs(s.first_layer_mm + (project().picture->bands.back().to_layer - 1) * s.layer_mm - 2.0) <
+            s.layer_mm);
     // A band that is too high to stay is said to be.
     kept->setCurrentCell(0, 2);
     QTest::keyClick(kept, Qt::Key_Return);
@@ -418,7 +426,10 @@ void TestPictureWindow::what_cannot_be_made_is_said() {
     window_->messages()->hide();
     in_next_dialog([](QDialog* d) { d->accept(); });
     window_->open_files({dir_->filePath("broken.png")});
-    QTRY_VERIFY_WITH_TIMEOUT(window_->messages()->isVisible() && window_->messages()->findChild<QLabel*>()->text().contains("no picture that can be read"), 10000);
+    QTRY_VERIFY_WITH_TIMEOUT(
+        window_->messages()->isVisible() &&
+            window_->messages()->findChild<QLabel*>()->text().contains("no picture that can be read"),
+        10000);
     QVERIFY(project().picture->panel == before);
 }
 
@@ -466,20 +477,27 @@ void TestPictureWindow::filament_is_measured() {
         for (int column = 0; column < plan.columns(); ++column) {
             const int k = column > plan.steps || row == 0 || row == 3 ? 0 : column;
             const Channels backing = row == 2 ? Channels{0.03, 0.03, 0.03} : Channels{0.86, 0.85, 0.82};
-            p.fillRect(kLeft + column * kField, kTop + row * kField, kField, kField, colour(k ? seen_over(sheet_of(optics, k * plan.layer_mm), backing) : backing));
+            p.fillRect(kLeft + column * kField, kTop + row * kField, kField, kField,
+                       colour(k ? seen_over(sheet_of(optics, k * plan.layer_mm), backing) : backing));
         }
     p.fillRect(150, 300, 80, 80, colour({0.9, 0.9, 0.9}));
     p.fillRect(350, 300, 80, 80, colour({0.18, 0.18, 0.18}));
     p.end();
     const QString path = dir_->filePath("photo.png");
     QVERIFY(photo.save(path));
-    WedgeDialog dialog(project().filaments.empty() ? pla('A', "#2f6db5") : project().filaments.front(), window_.get());
+    WedgeDialog dialog(project().filaments.empty() ? pla('A', "#2f6db5") : project().filaments.front(),
+                       window_.get());
     dialog.show();
     dialog.findChild<QTabWidget*>("wedge_pages")->setCurrentIndex(1);
     dialog.open_photo(path);
     WedgePhotoView* view = dialog.photo();
     QTest::qWait(50);
-    const QPointF marks[] = {{kLeft, kTop}, {double(kLeft + kField * plan.columns()), kTop}, {double(kLeft + kField * plan.columns()), kTop + 4 * kField}, {kLeft, kTop + 4 * kField}, {190, 340}, {390, 340}};
+    const QPointF marks[] = {{kLeft, kTop},
+                             {double(kLeft + kField * plan.columns()), kTop},
+                             {double(kLeft + kField * plan.columns()), kTop + 4 * kField},
+                             {kLeft, kTop + 4 * kField},
+                             {190, 340},
+                             {390, 340}};
     for (int i = 0; i < WedgePhotoView::kMarks; ++i) {
         QTest::mousePress(view, Qt::LeftButton, {}, view->on_screen(view->mark(i)).toPoint());
         QTest::mouseMove(view, view->on_screen(marks[i]).toPoint());

@@ -60,7 +60,8 @@ void TestPlateWindow::a_plate_of_three_pieces() {
     window_->open_files({QString::fromStdString(model("light", solids::box(0, 0, 0, 30, 30, 20)))});
     wait_for_plan();
     window_->choose_bench(MainWindow::kPlate);
-    for (const auto& [name, mesh] : {std::pair{"bracket", solids::box(0, 0, 0, 40, 20, 10)}, std::pair{"tag", solids::box(0, 0, 0, 38, 15, 2)}}) {
+    for (const auto& [name, mesh] : {std::pair{"bracket", solids::box(0, 0, 0, 40, 20, 10)},
+                                     std::pair{"tag", solids::box(0, 0, 0, 38, 15, 2)}}) {
         choose_file(model(name, mesh));
         press("add_piece_here");
         wait_for_plan();
@@ -69,7 +70,8 @@ void TestPlateWindow::a_plate_of_three_pieces() {
     QCOMPARE(pieces()->rowCount(), 3);
     QCOMPARE(pieces()->item(2, 0)->text(), "tag");
     for (const auto& [row, n] : {std::pair{1, 2}, std::pair{2, 20}}) {
-        QTest::mouseClick(pieces()->viewport(), Qt::LeftButton, {}, pieces()->visualItemRect(pieces()->item(row, 0)).center());
+        QTest::mouseClick(pieces()->viewport(), Qt::LeftButton, {},
+                          pieces()->visualItemRect(pieces()->item(row, 0)).center());
         auto* count = find<QSpinBox>("piece_count");
         count->selectAll();
         QTest::keyClicks(count, QString::number(n));
@@ -79,7 +81,8 @@ void TestPlateWindow::a_plate_of_three_pieces() {
     QCOMPARE(count_of_all(project()), 23);
     QVERIFY(document()->plan()->plate.fits);
     QCOMPARE(document()->plan()->plate.placed.size(), std::size_t{23});
-    QVERIFY2(find<QLabel>("plate_says")->text().contains("23"), qPrintable(find<QLabel>("plate_says")->text()));
+    QVERIFY2(find<QLabel>("plate_says")->text().contains("23"),
+             qPrintable(find<QLabel>("plate_says")->text()));
     QCOMPARE(pieces()->item(2, 1)->text(), "20");
     const QString file = dir_->filePath("plate.vitrail");
     document()->save(file);
@@ -189,7 +192,8 @@ void TestPlateWindow::pieces_are_counted_renamed_and_removed() {
     find<QSpinBox>("piece_count")->setValue(12);
     wait_for_plan();
     QVERIFY(!document()->plan()->plate.fits);
-    QVERIFY2(find<QLabel>("plate_says")->text().startsWith("Does not fit"), qPrintable(find<QLabel>("plate_says")->text()));
+    QVERIFY2(find<QLabel>("plate_says")->text().startsWith("Does not fit"),
+             qPrintable(find<QLabel>("plate_says")->text()));
     // All of them gone: an empty project, which says how to begin.
     for (int k = 0; k < 3; ++k) {
         press("remove_piece");

@@ -1,7 +1,7 @@
 #include "app/document/document.h"
+#include "app/document/recovery.h"
 #include "app/shell/main_window.h"
 #include "app/shell/message_bar.h"
-#include "app/document/recovery.h"
 #include "app/theme/theme.h"
 
 #include "formats/model.h"
@@ -33,7 +33,8 @@ private Q_SLOTS:
 namespace {
 
 QStringList copies() {
-    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery").entryList(QDir::Dirs | QDir::NoDotAndDotDot);
+    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery")
+        .entryList(QDir::Dirs | QDir::NoDotAndDotDot);
 }
 
 } // namespace
@@ -60,7 +61,8 @@ void TestRecovery::killed_session_is_offered_and_restored() {
     app.start(VITRAIL_APP, {f.fileName()});
     QVERIFY(app.waitForStarted());
     QTRY_COMPARE_WITH_TIMEOUT(copies().size(), 1, 20000);
-    QTRY_VERIFY(QFile::exists(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery/" + copies().front() + "/index.json")); // whole
+    QTRY_VERIFY(QFile::exists(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
+                              "/recovery/" + copies().front() + "/index.json")); // whole
     ::kill(pid_t(app.processId()), SIGKILL);
     QVERIFY(app.waitForFinished());
 

@@ -1,8 +1,8 @@
 #include "app/layer_window/layer_window.h"
 #include "app/paint/painter.h"
 #include "app/piece/pose_dialog.h"
-#include "core/study/poses.h"
 #include "core/project/regions.h"
+#include "core/study/poses.h"
 #include "formats/files.h"
 
 #include "window_fixture.h"
@@ -68,7 +68,9 @@ private:
     QPoint at(Vec3 v) { return piece()->place_of(v).toPoint(); }
     double painted(int patch, int part = 0) {
         const Part& x = project().pieces[0].parts[static_cast<std::size_t>(part)];
-        return x.paint ? patch_areas_mm2(*x.mesh, *x.paint, static_cast<int>(x.patches.size())).at(static_cast<std::size_t>(patch)) : 0;
+        return x.paint ? patch_areas_mm2(*x.mesh, *x.paint, static_cast<int>(x.patches.size()))
+                             .at(static_cast<std::size_t>(patch))
+                       : 0;
     }
 };
 
@@ -120,7 +122,8 @@ void TestRegionsWindow::brush_paints_on_the_surface() {
     QTest::mouseMove(piece(), at({10, 10, 6}));
     QTest::mouseMove(piece(), at({14, 10, 6}));
     // QTest's moves carry no buttons; send the drag itself as the window system would.
-    QMouseEvent move(QEvent::MouseMove, at({14, 10, 6}), piece()->mapToGlobal(at({14, 10, 6})), Qt::NoButton, Qt::LeftButton, {});
+    QMouseEvent move(QEvent::MouseMove, at({14, 10, 6}), piece()->mapToGlobal(at({14, 10, 6})), Qt::NoButton,
+                     Qt::LeftButton, {});
     QCoreApplication::sendEvent(piece(), &move);
     QTest::mouseRelease(piece(), Qt::LeftButton, {}, at({14, 10, 6}));
     QCOMPARE(project().pieces[0].parts[0].patches.size(), std::size_t{1});
@@ -248,7 +251,9 @@ void TestRegionsWindow::layer_window_shows_patches() {
         patch = view()->patch().second > 0;
     }
     QVERIFY(patch);
-    QCOMPARE(project().pieces[0].parts[0].patches[static_cast<std::size_t>(view()->patch().second) - 1].filament, 'B');
+    QCOMPARE(
+        project().pieces[0].parts[0].patches[static_cast<std::size_t>(view()->patch().second) - 1].filament,
+        'B');
 }
 
 void TestRegionsWindow::removing_a_patch() {
@@ -334,7 +339,8 @@ void TestRegionsWindow::colours_of_a_file() {
         for (const Vec3 p : m.vertices)
             obj += fmt::format("v {} {} {} {}\n", p.x, p.y, p.z, colours[k]);
         for (const Triangle& t : m.triangles)
-            obj += "f " + std::to_string(t[0] + 1 + v) + " " + std::to_string(t[1] + 1 + v) + " " + std::to_string(t[2] + 1 + v) + "\n";
+            obj += "f " + std::to_string(t[0] + 1 + v) + " " + std::to_string(t[1] + 1 + v) + " " +
+                   std::to_string(t[2] + 1 + v) + "\n";
         v += static_cast<int>(m.vertices.size());
     }
     QVERIFY(write_file(file, obj));
@@ -353,8 +359,12 @@ void TestRegionsWindow::colours_of_a_file() {
     open(QString::fromStdString(file));
     QCOMPARE(project().filaments.size(), std::size_t{3});
     QCOMPARE(project().pieces[0].parts.size(), std::size_t{1});
-    QCOMPARE(project().pieces[0].parts[0].patches.size(), std::size_t{2}); // the colour with most surface is the part's own
-    QCOMPARE(english(describe_colour(project().filaments[find_filament(project(), project().pieces[0].parts[0].filament)].colour)), std::string("red"));
+    QCOMPARE(project().pieces[0].parts[0].patches.size(),
+             std::size_t{2}); // the colour with most surface is the part's own
+    QCOMPARE(
+        english(describe_colour(
+            project().filaments[find_filament(project(), project().pieces[0].parts[0].filament)].colour)),
+        std::string("red"));
 }
 
 void TestRegionsWindow::a_file_in_inches() {
@@ -412,7 +422,9 @@ void TestRegionsWindow::either_decimal_sign() {
 
 void TestRegionsWindow::calling_the_colours_off() {
     const std::string file = dir_->filePath("two.obj").toStdString();
-    QVERIFY(write_file(file, "v 0 0 0 1 0 0\nv 1 0 0 1 0 0\nv 0 1 0 1 0 0\nv 0 0 1 0 0 1\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n"));
+    QVERIFY(write_file(
+        file,
+        "v 0 0 0 1 0 0\nv 1 0 0 1 0 0\nv 0 1 0 1 0 0\nv 0 0 1 0 0 1\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n"));
     in_next_dialog([](QDialog* d) { d->reject(); });
     window_->open_files({QString::fromStdString(file)});
     wait_for_plan();

@@ -25,7 +25,8 @@
 using namespace vitrail;
 using namespace vitrail::test;
 
-/// A night rehearsed on the simulated printer, and a printer on a line; all in the real window, over real sockets.
+/// A night rehearsed on the simulated printer, and a printer on a line; all in the real window, over real
+/// sockets.
 class TestRehearsalWindow : public WindowFixture {
     Q_OBJECT
 private Q_SLOTS:
@@ -272,7 +273,10 @@ void TestRehearsalWindow::a_print_is_sent_and_followed() {
     QTRY_VERIFY_WITH_TIMEOUT(!printer()->printing(), 30000);
     QVERIFY(said().contains("sent and done"));
     const Run& run = window_->runs()->runs().front();
-    const auto count = [&](RunEvent::What what) { return std::count_if(run.events.begin(), run.events.end(), [&](const RunEvent& e) { return e.what == what; }); };
+    const auto count = [&](RunEvent::What what) {
+        return std::count_if(run.events.begin(), run.events.end(),
+                             [&](const RunEvent& e) { return e.what == what; });
+    };
     QCOMPARE(count(RunEvent::What::done), 3);
     QVERIFY(count(RunEvent::What::layer) > 2);
     QCOMPARE(count(RunEvent::What::finished), 1);
@@ -315,7 +319,8 @@ void TestRehearsalWindow::a_printer_that_starts_anew() {
     show_bench(RunBench::kPrinter);
     short_file();
     QProcess process;
-    const QString address = start_printer(process, {"--speed", "2000", "--no-terminal", "--resets", "1500", "--seed", "3"});
+    const QString address =
+        start_printer(process, {"--speed", "2000", "--no-terminal", "--resets", "1500", "--seed", "3"});
     printer()->connect_to(address);
     QTRY_VERIFY_WITH_TIMEOUT(label("printer_who").contains("simulated"), 5000);
     confirm(true);

@@ -1,8 +1,8 @@
 #include "window_fixture.h"
 
 #include "app/ribbon/ribbon.h"
-#include "app/run/file_page.h"
 #include "app/run/bands_view.h"
+#include "app/run/file_page.h"
 #include "app/run/rescue_page.h"
 #include "app/run/run_bench.h"
 #include "app/run/run_panel.h"
@@ -39,7 +39,8 @@ private Q_SLOTS:
         begin();
         now_ = *parse_instant("2026-12-05T17:50:00Z", {}); // 18:50 there
         window_->runs()->set_clock([this] { return now_; });
-        window_->runs()->set_tell([this](const QString& title, const QString& text) { told_ << title + ": " + text; });
+        window_->runs()->set_tell(
+            [this](const QString& title, const QString& text) { told_ << title + ": " + text; });
         told_.clear();
     }
     void cleanup() { end(); }
@@ -86,7 +87,8 @@ private:
             out << list->item(i)->text();
         return out;
     }
-    QString write_file_of(const Project& p, const demo::ToolpathWishes& wishes, const char* name = "print.gcode") {
+    QString write_file_of(const Project& p, const demo::ToolpathWishes& wishes,
+                          const char* name = "print.gcode") {
         const QString path = dir_->filePath(name);
         if (!write_file(path.toStdString(), demo::toolpath_of(p, *document()->plan(), wishes)))
             qFatal("cannot write");
@@ -112,7 +114,8 @@ private:
 void TestRunWindow::a_start_is_chosen() {
     show_bench(evening());
     auto* begins = find<QDateTimeEdit>("run_begins");
-    QCOMPARE(begins->dateTime().toString("yyyy-MM-dd HH:mm"), QString("2026-12-05 20:00")); // the settings' hour, the next time it comes
+    QCOMPARE(begins->dateTime().toString("yyyy-MM-dd HH:mm"),
+             QString("2026-12-05 20:00")); // the settings' hour, the next time it comes
     // Typed.
     begins->setDateTime(QDateTime(QDate(2026, 12, 5), QTime(21, 30)));
     settle();
@@ -123,7 +126,9 @@ void TestRunWindow::a_start_is_chosen() {
     // Clicked: the bar under the pointer.
     auto* view = find<StartsView>("starts_view");
     const StartPoint aim = view->curve()[4];
-    QTest::mouseClick(view, Qt::LeftButton, {}, QPoint(static_cast<int>(view->x_of(aim.start_s)), static_cast<int>(view->chart().center().y())));
+    QTest::mouseClick(
+        view, Qt::LeftButton, {},
+        QPoint(static_cast<int>(view->x_of(aim.start_s)), static_cast<int>(view->chart().center().y())));
     settle();
     QCOMPARE(view->chosen(), aim.start_s);
     QCOMPARE(begins->dateTime().toSecsSinceEpoch(), static_cast<qint64>(aim.start_s));
@@ -196,7 +201,8 @@ void TestRunWindow::a_run_is_followed() {
     run_key(Qt::Key_F8);
     QVERIFY(label("run_state").contains("printing layer"));
     QVERIFY(visits().filter("✓").size() == 2);
-    QCOMPARE(window_->ribbon()->clock()->posts.size(), document()->plan()->changes.size()); // the one that was made has its post still
+    QCOMPARE(window_->ribbon()->clock()->posts.size(),
+             document()->plan()->changes.size()); // the one that was made has its post still
     // A layer that comes late moves the rest.
     const QString before = label("run_when");
     auto* layer = find<QSpinBox>("run_layer_number");
@@ -256,7 +262,9 @@ void TestRunWindow::a_run_outlives_the_window() {
     QCOMPARE(label("run_state"), state);
     QCOMPARE(label("run_when"), when);
     // It can be called off; what was real stays.
-    in_next_dialog([](QDialog* d) { QTest::mouseClick(qobject_cast<QMessageBox*>(d)->button(QMessageBox::Yes), Qt::LeftButton); });
+    in_next_dialog([](QDialog* d) {
+        QTest::mouseClick(qobject_cast<QMessageBox*>(d)->button(QMessageBox::Yes), Qt::LeftButton);
+    });
     press("run_off");
     QVERIFY(window_->runs()->under_way().empty());
     QCOMPARE(window_->runs()->runs().size(), std::size_t(1));
@@ -304,7 +312,8 @@ void TestRunWindow::the_file_is_compared() {
     QCOMPARE(strip[static_cast<std::size_t>(layer) - 1], std::vector<int>{0});
     QCOMPARE(strip[static_cast<std::size_t>(layer)], std::vector<int>{1});
     // A row shows its layer.
-    QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualItemRect(table->item(1, 1)).center());
+    QTest::mouseClick(table->viewport(), Qt::LeftButton, {},
+                      table->visualItemRect(table->item(1, 1)).center());
     QCOMPARE(view()->layer(), document()->plan()->changes[1].layer);
     // Another plan is compared with the same file.
     document()->edit("taller", [](Project& p) { p.settings.first_layer_mm = 0.3; });
@@ -387,7 +396,9 @@ void TestRunWindow::a_layer_is_rescued() {
     auto* moves = find<QTableWidget>("rescue_moves");
     QCOMPARE(moves->rowCount(), 2);
     QCOMPARE(moves->item(0, 2)->text().toInt(), moves->item(0, 1)->text().toInt() + 2);
-    QVERIFY2(find<BandsView>("bands_view")->accessibleDescription().contains(shown("2.00 mm becomes 2.40 mm")), qPrintable(find<BandsView>("bands_view")->accessibleDescription()));
+    QVERIFY2(
+        find<BandsView>("bands_view")->accessibleDescription().contains(shown("2.00 mm becomes 2.40 mm")),
+        qPrintable(find<BandsView>("bands_view")->accessibleDescription()));
     QVERIFY(find<QListWidget>("rescue_steps")->item(0)->text().contains("awake"));
     // A measured height, a printer that has lost its way.
     find<QCheckBox>("rescue_by_height")->setChecked(true);
@@ -430,7 +441,11 @@ void TestRunWindow::a_layer_is_rescued() {
     QCOMPARE(find<QSpinBox>("rescue_layer")->value(), 11); // the run waits there, for its first swap
     const int layers = document()->plan()->grid.count;
     // The rest of the file that is being printed.
-    const QString printed = write_file_of(project(), [] { demo::ToolpathWishes w; w.stops = true; return w; }());
+    const QString printed = write_file_of(project(), [] {
+        demo::ToolpathWishes w;
+        w.stops = true;
+        return w;
+    }());
     bench()->rescue()->write_rest(printed, dir_->filePath("rest.gcode"));
     QTRY_VERIFY_WITH_TIMEOUT(window_->messages()->text().contains("read again and proven"), 20000);
     press("rescue_take");
@@ -440,7 +455,8 @@ void TestRunWindow::a_layer_is_rescued() {
     const QStringList kept = QDir(dir_->path()).entryList({"*-before-rescue-*.vitrail"});
     QCOMPARE(kept.size(), 1);
     QCOMPARE(plan_of(*load_project(dir_->filePath(kept[0]).toStdString()))->grid.count, layers);
-    QCOMPARE(static_cast<int>(window_->runs()->under_way()[0]->task.plates[0].layers_s.size()), layers + 2); // and the run goes by it
+    QCOMPARE(static_cast<int>(window_->runs()->under_way()[0]->task.plates[0].layers_s.size()),
+             layers + 2); // and the run goes by it
     undo();
     QCOMPARE(document()->plan()->grid.count, layers);
     check_names(bench());

@@ -49,14 +49,20 @@ private:
     T* here(const char* name) {
         return window_->supports_bench()->findChild<T*>(name);
     }
-    void wait_for_schools() { QTRY_VERIFY_WITH_TIMEOUT(window_->supports_bench()->schools_page()->study() && table("schools")->columnCount() == 5, 60000); }
+    void wait_for_schools() {
+        QTRY_VERIFY_WITH_TIMEOUT(window_->supports_bench()->schools_page()->study() &&
+                                     table("schools")->columnCount() == 5,
+                                 60000);
+    }
     int row_of(const QString& name) {
         for (int r = 0; r < table("schools")->rowCount(); ++r)
             if (table("schools")->verticalHeaderItem(r)->text() == name)
                 return r;
         return -1;
     }
-    QString cell(const QString& row, int column) { return table("schools")->item(row_of(row), column)->text(); }
+    QString cell(const QString& row, int column) {
+        return table("schools")->item(row_of(row), column)->text();
+    }
 };
 
 void TestSupportsWindow::five_schools_side_by_side() {
@@ -69,7 +75,8 @@ void TestSupportsWindow::five_schools_side_by_side() {
     QVERIFY(cell("materials", 4).contains("shelf")); // the starter shelf has it, or nobody does
     const SchoolStudy& study = *window_->supports_bench()->schools_page()->study();
     for (int c = 0; c < 5; ++c)
-        QCOMPARE(cell("changes", c), QString::number(study.schools[static_cast<std::size_t>(c)].totals.changes));
+        QCOMPARE(cell("changes", c),
+                 QString::number(study.schools[static_cast<std::size_t>(c)].totals.changes));
     QCOMPARE(cell("worth it", study.best), QString("wins here"));
     QVERIFY(study.best != 0); // scars on a lamp's seat cost more than eight changes
     QVERIFY(find<QLabel>("school_advice")->text().contains("cleaning up"));
@@ -167,7 +174,8 @@ void TestSupportsWindow::faces_are_kept_free_with_the_brush() {
     Project p;
     p.machine = *find_machine("feeder-4");
     p.filaments = {pla('A', "#1f3a63")};
-    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
+    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'),
+                         part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
     p.settings.support = SupportStyle::columns;
     show_project(p);
     supports(SupportsBench::kHeld);
@@ -207,12 +215,14 @@ void TestSupportsWindow::what_hangs_is_told_and_mended() {
     list->setCurrentIndex(list->model()->index(told(), 0));
     auto* fix = find<QPushButton>("fix");
     QVERIFY2(fix->text().contains("plan columns of support"), qPrintable(fix->text()));
-    QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("fix_preview")->text().contains("min"), 20000); // what it takes, before it is chosen
+    QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("fix_preview")->text().contains("min"),
+                             20000); // what it takes, before it is chosen
     press("show_me");
     QVERIFY(!view()->spots().empty());
     QTest::mouseClick(fix, Qt::LeftButton);
     wait_for_plan();
-    QVERIFY(document()->plan()->pieces[0].support && document()->plan()->pieces[0].support->layout->contact_mm2 > 500);
+    QVERIFY(document()->plan()->pieces[0].support &&
+            document()->plan()->pieces[0].support->layout->contact_mm2 > 500);
     QCOMPARE(told(), -1);
     undo();
     QVERIFY(!document()->plan()->pieces[0].support && told() >= 0);
@@ -305,7 +315,8 @@ void TestSupportsWindow::layer_window_marks_the_interface() {
     Project p;
     p.machine = *find_machine("feeder-4");
     p.filaments = {pla('A', "#101010"), make_filament('B', Material::PETG, {0x12, 0x12, 0x12})};
-    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
+    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'),
+                         part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
     p.settings.support = SupportStyle::columns;
     p.settings.support_gap_layers = 0;
     p.interface_filament = 'B';
@@ -344,7 +355,8 @@ void TestSupportsWindow::empty_project_says_what_to_do() {
 
 void TestSupportsWindow::everything_has_a_name() {
     open_demo("lamp-bracket.vitrail");
-    for (const auto page : {SupportsBench::kSchools, SupportsBench::kHeld, SupportsBench::kInterface, SupportsBench::kLess}) {
+    for (const auto page :
+         {SupportsBench::kSchools, SupportsBench::kHeld, SupportsBench::kInterface, SupportsBench::kLess}) {
         supports(page);
         check_names(window_->supports_bench());
     }

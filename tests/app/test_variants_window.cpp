@@ -116,7 +116,9 @@ void TestVariantsWindow::used_renamed_and_taken_away() {
     undo();
     settle();
     QCOMPARE(project().pieces[0].bands.size(), std::size_t{2});
-    const auto menu = [&](int card, const char* action) { cards()[card]->findChild<QAction*>(action)->trigger(); };
+    const auto menu = [&](int card, const char* action) {
+        cards()[card]->findChild<QAction*>(action)->trigger();
+    };
     in_next_dialog([](QDialog* d) {
         d->findChild<QLineEdit*>()->setText("harbour");
         d->accept();
@@ -149,7 +151,10 @@ void TestVariantsWindow::a_wish_is_planned_at_once() {
     wished.pieces[0].parts[0].filament = 'C';
     const auto plan = plan_of(wished);
     const double more_g = waste_g(plan->totals) - waste_g(document()->plan()->totals);
-    QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("wish_says")->text().contains(shown(QStringLiteral("%1 g").arg(std::abs(more_g), 0, 'f', 1))), 30000);
+    QTRY_VERIFY_WITH_TIMEOUT(find<QLabel>("wish_says")
+                                 ->text()
+                                 .contains(shown(QStringLiteral("%1 g").arg(std::abs(more_g), 0, 'f', 1))),
+                             30000);
     QCOMPARE(project().pieces[0].parts[0].filament, 'A'); // nothing has changed
     press("keep_wish");
     settle();
@@ -168,7 +173,8 @@ void TestVariantsWindow::a_sheet_and_its_answer() {
     QVERIFY(!find<QPushButton>("ask_answer")->isEnabled());
     QTemporaryDir dir;
     for (const char* ending : {"html", "png", "pdf"}) {
-        SheetDialog dialog(plan_variants(project(), document()->plan()), !project().asked.empty(), window_.get());
+        SheetDialog dialog(plan_variants(project(), document()->plan()), !project().asked.empty(),
+                           window_.get());
         auto* figures = dialog.findChild<QListWidget*>("sheet_figures");
         figures->item(0)->setCheckState(Qt::Checked); // thrown away, too
         auto* which = dialog.findChild<QListWidget*>("sheet_variants");
@@ -185,7 +191,8 @@ void TestVariantsWindow::a_sheet_and_its_answer() {
     QFile html(dir.filePath("sheet.html")), pdf(dir.filePath("sheet.pdf"));
     QVERIFY(html.open(QIODevice::ReadOnly) && pdf.open(QIODevice::ReadOnly));
     const QByteArray page = html.readAll();
-    QVERIFY(page.contains("red bands") && page.contains("data:image/png;base64") && page.contains("thrown away"));
+    QVERIFY(page.contains("red bands") && page.contains("data:image/png;base64") &&
+            page.contains("thrown away"));
     QVERIFY(!page.contains("http://") && !page.contains("https://"));
     QVERIFY(pdf.readAll().startsWith("%PDF"));
     const QImage image(dir.filePath("sheet.png"));
@@ -194,7 +201,8 @@ void TestVariantsWindow::a_sheet_and_its_answer() {
     SheetDialog dialog(plan_variants(project(), document()->plan()), true, window_.get());
     QVERIFY(dialog.since_last());
     bench()->write_sheet("/nowhere/at all/sheet.pdf", dialog);
-    QTRY_VERIFY_WITH_TIMEOUT(window_->messages()->isVisible() && !window_->messages()->text().contains("was saved"), 30000);
+    QTRY_VERIFY_WITH_TIMEOUT(
+        window_->messages()->isVisible() && !window_->messages()->text().contains("was saved"), 30000);
     QCOMPARE(project().asked.size(), std::size_t{3});
     // The answer, typed in.
     in_next_dialog([](QDialog* d) {
@@ -219,7 +227,9 @@ void TestVariantsWindow::pictures_at_a_chosen_size() {
     QVERIFY(dialog.legend());
     QTemporaryDir dir;
     open_demo("lighthouse.vitrail");
-    const auto draw = [](QPainter& p, QSize size) { p.fillRect(QRect(QPoint(0, 0), size), QColor(10, 200, 30)); };
+    const auto draw = [](QPainter& p, QSize size) {
+        p.fillRect(QRect(QPoint(0, 0), size), QColor(10, 200, 30));
+    };
     QVERIFY(write_picture(dir.filePath("a.png"), {640, 480}, draw, nullptr));
     QVERIFY(write_picture(dir.filePath("b.png"), {640, 480}, draw, &project()));
     QVERIFY(write_picture(dir.filePath("c.svg"), {640, 480}, draw, &project()));

@@ -50,7 +50,8 @@ namespace {
 
 /// Where the keys go: within the dialog, if there is one.
 QWidget* focused() {
-    QWidget* window = QApplication::activeModalWidget() ? QApplication::activeModalWidget() : QApplication::activeWindow();
+    QWidget* window =
+        QApplication::activeModalWidget() ? QApplication::activeModalWidget() : QApplication::activeWindow();
     return window && window->focusWidget() ? window->focusWidget() : window;
 }
 void strike(Qt::Key k, Qt::KeyboardModifiers m = {}) {
@@ -76,7 +77,8 @@ void give_path(const QString& path) {
     in_next_dialog([path](QDialog* d) {
         const bool there = d->inherits("QFileDialog") && tab_to("fileNameEdit");
         if (there) {
-            qobject_cast<QLineEdit*>(focused())->setText(path); // typed, it is completed by what lies in other folders
+            qobject_cast<QLineEdit*>(focused())->setText(
+                path); // typed, it is completed by what lies in other folders
             strike(Qt::Key_Return);
         } else
             d->reject();
@@ -87,10 +89,12 @@ void give_path(const QString& path) {
 } // namespace
 
 void TestWelcomeWindow::empty_benches_say_what_to_do() {
-    for (const int bench : {MainWindow::kSupports, MainWindow::kPlate, MainWindow::kChanges, MainWindow::kPurge, MainWindow::kVariants, MainWindow::kRun}) {
+    for (const int bench : {MainWindow::kSupports, MainWindow::kPlate, MainWindow::kChanges,
+                            MainWindow::kPurge, MainWindow::kVariants, MainWindow::kRun}) {
         window_->choose_bench(static_cast<MainWindow::Bench>(bench));
         auto* says = find<QLabel>("empty_hint_says");
-        QVERIFY2(says->isVisible() && says->text().contains("add a model"), qPrintable(QString::number(bench)));
+        QVERIFY2(says->isVisible() && says->text().contains("add a model"),
+                 qPrintable(QString::number(bench)));
     }
     QVERIFY(find<QLabel>("empty_hint_says")->text().startsWith("The print at the printer"));
     window_->choose_bench(MainWindow::kPiece); // has buttons of its own
@@ -109,7 +113,8 @@ void TestWelcomeWindow::a_demo_is_opened() {
     auto* demos = list("welcome_demos");
     QCOMPARE(demos->count(), 8);
     for (int i = 0; i < demos->count(); ++i)
-        QVERIFY2(!demos->item(i)->toolTip().isEmpty() && !demos->item(i)->text().isEmpty(), qPrintable(QString::number(i)));
+        QVERIFY2(!demos->item(i)->toolTip().isEmpty() && !demos->item(i)->text().isEmpty(),
+                 qPrintable(QString::number(i)));
     QTRY_VERIFY(!demos->item(0)->icon().isNull()); // small pictures
     check_names(find<Welcome>("welcome_page"));
     // By keyboard.
@@ -138,7 +143,8 @@ void TestWelcomeWindow::what_was_open_is_found_again() {
     QVERIFY(recent->isVisible());
     QCOMPARE(recent->item(0)->text(), QString("badge"));
     QTRY_VERIFY(!recent->item(0)->icon().isNull());
-    QTest::mouseClick(recent->viewport(), Qt::LeftButton, {}, recent->visualItemRect(recent->item(0)).center());
+    QTest::mouseClick(recent->viewport(), Qt::LeftButton, {},
+                      recent->visualItemRect(recent->item(0)).center());
     wait_for_plan();
     QCOMPARE(document()->path(), file);
     // What has gone is not offered.
@@ -155,7 +161,7 @@ void TestWelcomeWindow::ways_to_begin() {
     key(Qt::Key_4, Qt::AltModifier); // any bench takes its place
     QVERIFY(!find<Welcome>("welcome_page")->isVisible());
     window_->show_welcome();
-    key(Qt::Key_A); // nothing to assign, no crash
+    key(Qt::Key_A);               // nothing to assign, no crash
     show_project(stack("AB", 2)); // something came
     QVERIFY(!find<Welcome>("welcome_page")->isVisible());
 }
@@ -175,7 +181,8 @@ void TestWelcomeWindow::the_tour_by_keyboard() {
     };
     QVERIFY(piece()->isVisible());
     next();
-    QCOMPARE(view()->parts(), std::set<int>{1}); // the lettering is selected, so a letter does what the step says
+    QCOMPARE(view()->parts(),
+             std::set<int>{1}); // the lettering is selected, so a letter does what the step says
     key(Qt::Key_A);
     wait_for_plan();
     QCOMPARE(project().pieces[0].parts[1].filament, 'A');
@@ -231,7 +238,8 @@ void TestWelcomeWindow::a_printer_is_described() {
     QCOMPARE(m.nozzles.size(), std::size_t(2));
     QVERIFY(m.by_hand(0) && !m.by_hand(1));
     QVERIFY(QFile::exists(dir_->filePath("machines/cellar-printer.json"))); // kept
-    QVERIFY(find<QComboBox>("machine")->findText("Cellar printer (yours)") >= 0 || window_->findChild<QComboBox*>("machine")->findText("Cellar printer (yours)") >= 0);
+    QVERIFY(find<QComboBox>("machine")->findText("Cellar printer (yours)") >= 0 ||
+            window_->findChild<QComboBox*>("machine")->findText("Cellar printer (yours)") >= 0);
     undo();
     QVERIFY(project().machine.name != "Cellar printer");
 }
@@ -239,16 +247,21 @@ void TestWelcomeWindow::a_printer_is_described() {
 void TestWelcomeWindow::the_first_ten_minutes_by_keyboard_data() {
     QTest::addColumn<QString>("code");
     QTest::addColumn<QString>("swaps");
-    QTest::newRow("English") << "en" << "<h2>Changes";
-    QTest::newRow("German") << "de" << "<h2>Wechsel";
+    QTest::newRow("English") << "en"
+                             << "<h2>Changes";
+    QTest::newRow("German") << "de"
+                            << "<h2>Wechsel";
 }
 
-/// Somebody's own file, on their own printer's description, to a sheet they can take to it; the mouse stays where it is.
+/// Somebody's own file, on their own printer's description, to a sheet they can take to it; the mouse stays
+/// where it is.
 void TestWelcomeWindow::the_first_ten_minutes_by_keyboard() {
     QFETCH(QString, code);
     QFETCH(QString, swaps);
-    const QString model = dir_->filePath("sign.3mf"), sheet = dir_->filePath("sign.html"), saved = dir_->filePath("sign.vitrail");
-    QVERIFY(write_file(model.toStdString(), *write_3mf({{"ground", solids::box(0, 0, 0, 60, 30, 3), {}}, {"star", solids::box(20, 10, 3, 40, 20, 4), {}}})));
+    const QString model = dir_->filePath("sign.3mf"), sheet = dir_->filePath("sign.html"),
+                  saved = dir_->filePath("sign.vitrail");
+    QVERIFY(write_file(model.toStdString(), *write_3mf({{"ground", solids::box(0, 0, 0, 60, 30, 3), {}},
+                                                        {"star", solids::box(20, 10, 3, 40, 20, 4), {}}})));
     apply_language(code);
     window_ = std::make_unique<MainWindow>();
     window_->show();
@@ -286,7 +299,8 @@ void TestWelcomeWindow::the_first_ten_minutes_by_keyboard() {
         strike(Qt::Key_Space);
     }
     QVERIFY(project().filaments.size() >= 2);
-    QCOMPARE(project().filaments[0].name, words(describe_colour(project().filaments[0].colour)).toStdString());
+    QCOMPARE(project().filaments[0].name,
+             words(describe_colour(project().filaments[0].colour)).toStdString());
     QVERIFY(tab_to("regions"));
     strike(Qt::Key_Home);
     strike(Qt::Key_Down);
@@ -328,7 +342,8 @@ void TestWelcomeWindow::the_first_ten_minutes_by_keyboard() {
     QVERIFY(QFile::exists(saved));
 }
 
-/// Benches are made when they are first asked for; what they show then is what they would have shown all along.
+/// Benches are made when they are first asked for; what they show then is what they would have shown all
+/// along.
 void TestWelcomeWindow::benches_made_late_show_everything() {
     open_demo("lighthouse.vitrail");
     for (int bench = 0; bench < 10; ++bench) {
@@ -336,7 +351,8 @@ void TestWelcomeWindow::benches_made_late_show_everything() {
         QCoreApplication::processEvents();
     }
     window_->choose_bench(MainWindow::kChanges);
-    QCOMPARE(find<QTableView>("changes")->model()->rowCount(), static_cast<int>(document()->plan()->changes.size()));
+    QCOMPARE(find<QTableView>("changes")->model()->rowCount(),
+             static_cast<int>(document()->plan()->changes.size()));
     QVERIFY(find<QTableView>("changes")->currentIndex().isValid());
     window_->choose_bench(MainWindow::kPurge);
     QVERIFY(find<QWidget>("strips")->isVisible());

@@ -1,13 +1,13 @@
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "app/layer_window/layer_window.h"
 #include "app/piece/piece_bench.h"
 #include "app/ribbon/ribbon.h"
 #include "app/run/run_bench.h"
 #include "app/run/sheet_page.h"
 #include "app/shell/bench_rail.h"
-#include "app/document/document.h"
 #include "app/shell/main_window.h"
 #include "app/shell/message_bar.h"
-#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
 #include "core/colour/colour.h"
@@ -207,7 +207,9 @@ void TestWindow::removing_a_band() {
     QTest::mouseClick(button("remove_band"), Qt::LeftButton);
     QCOMPARE(project().pieces[0].bands.size(), std::size_t{1});
     wait_for_plan();
-    QCOMPARE(window_->findChild<QTreeView*>("regions")->model()->rowCount(window_->findChild<QTreeView*>("regions")->model()->index(1, 0)), 1);
+    QCOMPARE(window_->findChild<QTreeView*>("regions")->model()->rowCount(
+                 window_->findChild<QTreeView*>("regions")->model()->index(1, 0)),
+             1);
 }
 
 void TestWindow::arrows_move_the_cursor() {
@@ -251,7 +253,11 @@ void TestWindow::colour_change_is_reflected_everywhere() {
     QVERIFY(tally("purge") != purge); // light after light takes less
     // The ribbon, the layer window and the 3D piece show the new colour.
     const QColor light(0xe8, 0xe4, 0xd8);
-    const auto near = [&](QColor c) { return std::abs(c.red() - light.red()) + std::abs(c.green() - light.green()) + std::abs(c.blue() - light.blue()) < 60; };
+    const auto near = [&](QColor c) {
+        return std::abs(c.red() - light.red()) + std::abs(c.green() - light.green()) +
+                   std::abs(c.blue() - light.blue()) <
+               60;
+    };
     const auto shows = [&](QWidget* w) {
         const QImage image = w->grab().toImage();
         int hits = 0;
@@ -335,7 +341,8 @@ void TestWindow::settings_are_found_and_reset() {
         QTest::keyClicks(search, "ooze");
         QVERIFY(!infill->isVisible());
         QVERIFY(d->findChild<QDoubleSpinBox*>("ooze.gap")->isVisible());
-        QTRY_VERIFY(d->findChild<QDoubleSpinBox*>("ooze.gap")->mapTo(d, QPoint()).y() < d->height() / 2); // what is not found leaves no gap
+        QTRY_VERIFY(d->findChild<QDoubleSpinBox*>("ooze.gap")->mapTo(d, QPoint()).y() <
+                    d->height() / 2); // what is not found leaves no gap
         search->setText("no such words at all");
         QVERIFY(!d->findChild<QDoubleSpinBox*>("ooze.gap")->isVisible());
         search->clear();
@@ -448,14 +455,17 @@ void TestWindow::changes_bench_lists_all_three_ways() {
     auto* table = window_->findChild<QTableView*>("changes");
     const auto plan = window_->document()->plan();
     QCOMPARE(table->model()->rowCount(), static_cast<int>(plan->changes.size()));
-    const auto cell = [&](int row, int column) { return table->model()->index(row, column).data().toString(); };
+    const auto cell = [&](int row, int column) {
+        return table->model()->index(row, column).data().toString();
+    };
     QCOMPARE(cell(0, 1), QString("61"));
     QCOMPARE(cell(0, 2), QString("60"));
     QCOMPARE(cell(0, 3), shown("12.00 mm"));
     QCOMPARE(cell(0, 4), shown("12.20 mm"));
     QVERIFY(label("good")->text().startsWith("Proven"));
     // Choosing a row moves the cursor; moving the cursor chooses the next change.
-    QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(table->model()->index(1, 1)).center());
+    QTest::mouseClick(table->viewport(), Qt::LeftButton, {},
+                      table->visualRect(table->model()->index(1, 1)).center());
     QCOMPARE(window_->view()->layer(), 121);
     window_->view()->set_layer(62);
     QCOMPARE(table->currentIndex().row(), 1);
@@ -490,7 +500,9 @@ void TestWindow::pinning_shows_differences() {
 
 void TestWindow::findings_show_and_fix() {
     open("badge.vitrail");
-    window_->document()->edit("spoil", [](Project& p) { p.filaments[1] = make_filament('B', Material::PETG, p.filaments[1].colour); });
+    window_->document()->edit("spoil", [](Project& p) {
+        p.filaments[1] = make_filament('B', Material::PETG, p.filaments[1].colour);
+    });
     wait_for_plan();
     auto* list = window_->findChild<QListView*>("findings");
     QTRY_VERIFY(list->isVisible());
@@ -616,7 +628,8 @@ void TestWindow::without_opengl() {
     QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
     env.insert("VITRAIL_NO_OPENGL", "1");
     app.setProcessEnvironment(env);
-    app.start(VITRAIL_APP, {"--exit-at-first-frame", QString::fromStdString(source_file("demo/badge.vitrail"))});
+    app.start(VITRAIL_APP,
+              {"--exit-at-first-frame", QString::fromStdString(source_file("demo/badge.vitrail"))});
     QVERIFY(app.waitForFinished(30000)); // it shows the plan, and ends
     QCOMPARE(app.exitStatus(), QProcess::NormalExit);
     QCOMPARE(app.exitCode(), 0);
@@ -629,17 +642,21 @@ void TestWindow::themes_have_contrast() {
         const Theme& t = Theme::current();
         for (const QColor& text : {t.ink, t.quiet, t.good, t.bad, t.warn, t.accent})
             for (const QColor& ground : {t.ground, t.panel, t.field})
-                QVERIFY2(contrast_ratio(vitrail::to_srgb(text), vitrail::to_srgb(ground)) >= 4.5, qPrintable(text.name() + " on " + ground.name()));
+                QVERIFY2(contrast_ratio(vitrail::to_srgb(text), vitrail::to_srgb(ground)) >= 4.5,
+                         qPrintable(text.name() + " on " + ground.name()));
     }
 }
 
 void TestWindow::everything_has_a_name() {
     open("badge.vitrail");
     for (QWidget* w : window_->findChildren<QWidget*>()) {
-        if (w->focusPolicy() == Qt::NoFocus || w->objectName().startsWith("qt_") || !w->isEnabled() || !w->isVisible())
+        if (w->focusPolicy() == Qt::NoFocus || w->objectName().startsWith("qt_") || !w->isEnabled() ||
+            !w->isVisible())
             continue;
         const QString text = w->property("text").toString();
-        QVERIFY2(!w->accessibleName().isEmpty() || !text.isEmpty() || w->focusProxy() || qobject_cast<QLineEdit*>(w) || qobject_cast<QMenuBar*>(w) || w->inherits("QComboBoxListView") || w->inherits("QScrollArea"),
+        QVERIFY2(!w->accessibleName().isEmpty() || !text.isEmpty() || w->focusProxy() ||
+                     qobject_cast<QLineEdit*>(w) || qobject_cast<QMenuBar*>(w) ||
+                     w->inherits("QComboBoxListView") || w->inherits("QScrollArea"),
                  qPrintable(QString::fromLatin1(w->metaObject()->className()) + " " + w->objectName()));
     }
 }
@@ -647,11 +664,13 @@ void TestWindow::everything_has_a_name() {
 void TestWindow::replanning_is_off_the_window_thread() {
     open("lighthouse.vitrail");
     select_region(1);
-    // An edit is done before its plan is: the key returns while the planning goes on, and edits do not queue up.
+    // An edit is done before its plan is: the key returns while the planning goes on, and edits do not queue
+    // up.
     QSignalSpy plans(window_->document(), &Document::plan_changed);
     const auto old = window_->document()->plan();
     for (int i = 0; i < 20; ++i) {
-        window_->document()->edit("letter", [&](Project& p) { p.pieces[0].parts[1].filament = i % 2 ? 'B' : 'A'; });
+        window_->document()->edit("letter",
+                                  [&](Project& p) { p.pieces[0].parts[1].filament = i % 2 ? 'B' : 'A'; });
         QVERIFY(window_->document()->planning());
         QCOMPARE(window_->document()->plan(), old);
     }
@@ -664,7 +683,8 @@ void TestWindow::planning_can_be_cancelled() {
     open("badge.vitrail");
     const auto before = window_->document()->plan();
     window_->document()->edit("big", [](Project& p) {
-        p.pieces[0].parts.push_back(part("ball", solids::sphere(60, 300, 150, {0, 0, 60}), 'A')); // takes many seconds
+        p.pieces[0].parts.push_back(
+            part("ball", solids::sphere(60, 300, 150, {0, 0, 60}), 'A')); // takes many seconds
         p.settings.layer_mm = 0.02;
     });
     QVERIFY(window_->document()->planning());

@@ -1,4 +1,5 @@
-// Every text goes through the translator: the window is shown in a language made of ours, in which no English may be left.
+// Every text goes through the translator: the window is shown in a language made of ours, in which no English
+// may be left.
 #include "app/window_fixture.h"
 
 #include "app/guide/guide_window.h"
@@ -32,7 +33,9 @@ namespace {
 
 struct Entry {
     QString context, source, many; ///< many: the English for several, of core's messages that count
-    bool operator<(const Entry& o) const { return std::tie(context, source, many) < std::tie(o.context, o.source, o.many); }
+    bool operator<(const Entry& o) const {
+        return std::tie(context, source, many) < std::tie(o.context, o.source, o.many);
+    }
 };
 
 /// What translators get: translations/vitrail.ts.
@@ -70,7 +73,9 @@ QString foreign(const QString& english) {
     const auto widen = [&](qsizetype to) {
         for (; at < to; ++at) {
             const char16_t c = english[at].unicode();
-            out += (c >= '0' && c <= '9') || (c >= 'A' && c <= 'Z') || (c >= 'a' && c <= 'z') ? QChar(char16_t(c + 0xFEE0)) : QChar(c);
+            out += (c >= '0' && c <= '9') || (c >= 'A' && c <= 'Z') || (c >= 'a' && c <= 'z')
+                       ? QChar(char16_t(c + 0xFEE0))
+                       : QChar(c);
         }
     };
     while (matches.hasNext()) {
@@ -94,7 +99,10 @@ public:
 };
 
 QStringList english_words(QString text) {
-    static const QRegularExpression markup(QStringLiteral("<style.*?</style>|<[^>]*>|&\\w+;|#[0-9a-fA-F]{6}\\b"), QRegularExpression::DotMatchesEverythingOption), word(QStringLiteral("[A-Za-z]{2,}"));
+    static const QRegularExpression markup(
+        QStringLiteral("<style.*?</style>|<[^>]*>|&\\w+;|#[0-9a-fA-F]{6}\\b"),
+        QRegularExpression::DotMatchesEverythingOption),
+        word(QStringLiteral("[A-Za-z]{2,}"));
     text.remove(markup);
     QStringList out;
     // Days and months are the locale's.
@@ -108,9 +116,13 @@ QStringList english_words(QString text) {
         }
         return names;
     }();
-    static const std::vector<const char*>& currencies = find_setting("currency")->choices; // codes of ISO 4217, after the word for none
+    static const std::vector<const char*>& currencies =
+        find_setting("currency")->choices; // codes of ISO 4217, after the word for none
     for (auto m = word.globalMatch(text); m.hasNext();)
-        if (const QString found = m.next().captured(); !calendar.contains(found) && std::none_of(currencies.begin() + 1, currencies.end(), [&](const char* code) { return found == QLatin1String(code); }))
+        if (const QString found = m.next().captured();
+            !calendar.contains(found) &&
+            std::none_of(currencies.begin() + 1, currencies.end(),
+                         [&](const char* code) { return found == QLatin1String(code); }))
             out << found;
     return out;
 }
@@ -144,7 +156,9 @@ private:
     }
     /// Names that somebody gave, symbols and codes.
     void note_names() {
-        given_ = {"mm", "cm", "min", "kg", "km", "XY", "PEI", "ABS", "ASA", "HIPS", "CIEDE", "CSV", "PDF", "HTML", "STL", "OBJ", "JSON", "Vitrail", "vitrail", "Inter", "Lucide", "English", "Deutsch"};
+        given_ = {"mm",   "cm",      "min",     "kg",    "km",     "XY",      "PEI",    "ABS",
+                  "ASA",  "HIPS",    "CIEDE",   "CSV",   "PDF",    "HTML",    "STL",    "OBJ",
+                  "JSON", "Vitrail", "vitrail", "Inter", "Lucide", "English", "Deutsch"};
         for (const MaterialFacts& m : all_materials())
             note(m.id);
         const Project& p = project();
@@ -174,7 +188,8 @@ private:
             for (const Toolhead& t : m.toolheads)
                 note(t.name);
         }
-        note("M0 ; swap {from} for {to} ; put into {slot} {slot0} {nozzle} {nozzle0} {layer} {up} {feed} {purge}"); // commands for printers, and their fields
+        note("M0 ; swap {from} for {to} ; put into {slot} {slot0} {nozzle} {nozzle0} {layer} {up} {feed} "
+             "{purge}"); // commands for printers, and their fields
         for (const ShelfFilament& f : starter_shelf().filaments)
             note(f.filament.name);
         if (document()->plan())
@@ -183,7 +198,8 @@ private:
     }
     /// Filaments are called by letters.
     bool is_letters(const QString& word) {
-        return std::all_of(word.begin(), word.end(), [this](QChar c) { return find_filament(project(), c.toLatin1()) >= 0; });
+        return std::all_of(word.begin(), word.end(),
+                           [this](QChar c) { return find_filament(project(), c.toLatin1()) >= 0; });
     }
     void look_at(const QString& where, const QString& text) {
         if (text.startsWith(QLatin1String("/dev/"))) // this machine's serial ports
@@ -191,11 +207,13 @@ private:
         for (const QString& w : english_words(text))
             if (!given_.contains(w) && !is_letters(w))
                 left_.insert(where + QStringLiteral(": ") + text.left(120));
-        static const QRegularExpression point(QStringLiteral("\\d\\.\\d")), version(QStringLiteral("Ｖｉｔｒａｉｌ \\d"));
+        static const QRegularExpression point(QStringLiteral("\\d\\.\\d")),
+            version(QStringLiteral("Ｖｉｔｒａｉｌ \\d"));
         if (text.contains(point) && !text.contains(version))
             left_.insert(where + QStringLiteral(": a decimal point in ") + text.left(120));
     }
-    void look_at_model(const QString& where, const QAbstractItemModel* m, const QModelIndex& parent = {}, int depth = 0) {
+    void look_at_model(const QString& where, const QAbstractItemModel* m, const QModelIndex& parent = {},
+                       int depth = 0) {
         for (int c = 0; c < m->columnCount(parent) && depth == 0; ++c)
             for (const int role : {Qt::DisplayRole, Qt::ToolTipRole})
                 look_at(where + QStringLiteral(" header"), m->headerData(c, Qt::Horizontal, role).toString());
@@ -213,10 +231,13 @@ private:
         QList<QWidget*> all = top->findChildren<QWidget*>();
         all << top;
         for (QWidget* w : all) {
-            if (w->inherits("QCalendarWidget") || (w->parentWidget() && w->parentWidget()->inherits("QCalendarWidget")))
+            if (w->inherits("QCalendarWidget") ||
+                (w->parentWidget() && w->parentWidget()->inherits("QCalendarWidget")))
                 continue;
-            const QString name = w->objectName().isEmpty() ? QString::fromLatin1(w->metaObject()->className()) : w->objectName();
-            for (const QString& text : {w->toolTip(), w->statusTip(), w->whatsThis(), w->accessibleName(), w->accessibleDescription(), w->windowTitle()})
+            const QString name = w->objectName().isEmpty() ? QString::fromLatin1(w->metaObject()->className())
+                                                           : w->objectName();
+            for (const QString& text : {w->toolTip(), w->statusTip(), w->whatsThis(), w->accessibleName(),
+                                        w->accessibleDescription(), w->windowTitle()})
                 look_at(name, text);
             for (QAction* a : w->actions())
                 for (const QString& text : {a->text(), a->toolTip()})
@@ -237,7 +258,8 @@ private:
             if (auto* tabs = qobject_cast<QTabBar*>(w))
                 for (int i = 0; i < tabs->count(); ++i)
                     look_at(name, tabs->tabText(i) + tabs->tabToolTip(i));
-            if (auto* view = qobject_cast<QAbstractItemView*>(w); view && view->model() && !w->inherits("QHeaderView"))
+            if (auto* view = qobject_cast<QAbstractItemView*>(w);
+                view && view->model() && !w->inherits("QHeaderView"))
                 look_at_model(name, view->model());
             if (auto* text = qobject_cast<QTextEdit*>(w))
                 look_at(name, text->toPlainText());
@@ -269,16 +291,23 @@ void TestWordsWindow::every_message_of_core() {
         Message m{one.constData(), e.many.isEmpty() ? nullptr : many.constData(), 1, {}};
         // As many values as there are places: each has to come out, in English and in any other language.
         for (int i = 0; i < std::max(places(e.source), places(e.many)); ++i)
-            m.arguments.emplace_back(i == 0 && m.many ? Argument(1) : Argument(QStringLiteral("⟦%1⟧").arg(i).toStdString()));
+            m.arguments.emplace_back(
+                i == 0 && m.many ? Argument(1) : Argument(QStringLiteral("⟦%1⟧").arg(i).toStdString()));
         const QString said = QString::fromStdString(english(m)), shown_as = words(m);
-        QVERIFY2(!said.contains(QLatin1Char('{')) && english_words(shown_as).isEmpty(), qPrintable(said + QLatin1Char('\n') + shown_as));
+        QVERIFY2(!said.contains(QLatin1Char('{')) && english_words(shown_as).isEmpty(),
+                 qPrintable(said + QLatin1Char('\n') + shown_as));
         for (int i = 1; i < static_cast<int>(m.arguments.size()); ++i)
-            QVERIFY2(said.contains(QStringLiteral("⟦%1⟧").arg(i)) && shown_as.contains(QStringLiteral("⟦%1⟧").arg(i)), qPrintable(said));
+            QVERIFY2(said.contains(QStringLiteral("⟦%1⟧").arg(i)) &&
+                         shown_as.contains(QStringLiteral("⟦%1⟧").arg(i)),
+                     qPrintable(said));
     }
     // None was forgotten: `ninja update_translations` keeps the catalogue in step.
     QStringList arguments{dir_->filePath("messages.cpp")};
-    for (const char* folder : {"src/core", "src/formats", "src/paint", "src/app"}) // the command line's own are English
-        for (QDirIterator i(QString::fromStdString(source_file(folder)), {"*.cpp", "*.h", "*.json"}, QDir::Files, QDirIterator::Subdirectories); i.hasNext();) // machines have their texts in JSON
+    for (const char* folder :
+         {"src/core", "src/formats", "src/paint", "src/app"}) // the command line's own are English
+        for (QDirIterator i(QString::fromStdString(source_file(folder)), {"*.cpp", "*.h", "*.json"},
+                            QDir::Files, QDirIterator::Subdirectories);
+             i.hasNext();) // machines have their texts in JSON
             arguments << i.next();
     QCOMPARE(QProcess::execute(QString::fromStdString(source_file("scripts/list-messages")), arguments), 0);
     QFile list(arguments.front());
@@ -295,7 +324,8 @@ void TestWordsWindow::numbers_follow_the_locale() {
 
 void TestWordsWindow::nothing_english_in_the_window_data() {
     QTest::addColumn<QString>("demo");
-    for (const char* demo : {"lighthouse.vitrail", "lamp-bracket.vitrail", "open-day.vitrail", "dusk.vitrail", "rose-window.vitrail"})
+    for (const char* demo : {"lighthouse.vitrail", "lamp-bracket.vitrail", "open-day.vitrail", "dusk.vitrail",
+                             "rose-window.vitrail"})
         QTest::newRow(demo) << QString::fromLatin1(demo);
 }
 

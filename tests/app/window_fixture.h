@@ -1,12 +1,12 @@
 // What tests of the real window share: a window on a clean home, and ways to use and read it.
 #pragma once
 
-#include "app/document/shelf_store.h"
-#include "app/piece/piece_bench.h"
 #include "app/document/document.h"
+#include "app/document/shelf_store.h"
+#include "app/document/view_state.h"
+#include "app/piece/piece_bench.h"
 #include "app/shell/main_window.h"
 #include "app/shell/message_bar.h"
-#include "app/document/view_state.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
 #include "formats/archive.h"
@@ -15,11 +15,11 @@
 #include "support.h"
 
 #include <QAction>
-#include <QComboBox>
-#include <QLineEdit>
 #include <QApplication>
+#include <QComboBox>
 #include <QDialog>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QSettings>
 #include <QTemporaryDir>
@@ -50,7 +50,10 @@ class WindowFixture : public QObject {
 public:
     static void prepare() {
         QApplication::setOrganizationName("vitrail-test");
-        QApplication::setApplicationName(QStringLiteral("vitrail-test-%1").arg(QCoreApplication::applicationPid())); // classes run side by side, and each remembers for itself
+        QApplication::setApplicationName(
+            QStringLiteral("vitrail-test-%1")
+                .arg(QCoreApplication::applicationPid())); // classes run side by side, and each remembers for
+                                                           // itself
         QSettings().clear();
         apply_theme(*qApp, ThemeChoice::dark);
     }
@@ -70,7 +73,8 @@ public:
         QVERIFY2(never_came.isEmpty(), "a dialog that was waited for never came");
     }
     void wait_for_plan() {
-        QTRY_VERIFY_WITH_TIMEOUT(!window_->document()->planning() && !window_->document()->busy_with_files(), 30000);
+        QTRY_VERIFY_WITH_TIMEOUT(!window_->document()->planning() && !window_->document()->busy_with_files(),
+                                 30000);
         QCoreApplication::processEvents();
     }
     void open(const QString& path) {
@@ -78,7 +82,9 @@ public:
         wait_for_plan();
         QVERIFY(window_->document()->plan());
     }
-    void open_demo(const char* name) { open(QString::fromStdString(source_file(std::string("demo/") + name))); }
+    void open_demo(const char* name) {
+        open(QString::fromStdString(source_file(std::string("demo/") + name)));
+    }
     /// A project of ours, as if it had been opened.
     void show_project(Project p) {
         window_->document()->reset(std::move(p), {});
@@ -115,7 +121,8 @@ public:
     /// What can be focused says its name to a screen reader.
     void check_names(QWidget* page) {
         for (QWidget* w : page->findChildren<QWidget*>()) {
-            if (!w->isVisible() || w->focusPolicy() == Qt::NoFocus || qobject_cast<QLineEdit*>(w) || w->inherits("QTabBar") || w->inherits("QAbstractScrollArea") == false)
+            if (!w->isVisible() || w->focusPolicy() == Qt::NoFocus || qobject_cast<QLineEdit*>(w) ||
+                w->inherits("QTabBar") || w->inherits("QAbstractScrollArea") == false)
                 continue;
             if (w->inherits("QTableView") || w->inherits("QListView") || w->inherits("QTreeView"))
                 QVERIFY2(!w->accessibleName().isEmpty(), qPrintable(w->objectName()));

@@ -14,7 +14,8 @@
 using namespace vitrail;
 using namespace vitrail::test;
 
-/// What nobody means: refused with a sentence, in under two seconds and 2 GB, before work is begun that cannot end.
+/// What nobody means: refused with a sentence, in under two seconds and 2 GB, before work is begun that
+/// cannot end.
 class TestExtremes : public QObject {
     Q_OBJECT
 private Q_SLOTS:
@@ -25,7 +26,9 @@ private Q_SLOTS:
     void large_but_meant();
 
 private:
-    std::string path(const std::string& name) { return dir_->filePath(QString::fromStdString(name)).toStdString(); }
+    std::string path(const std::string& name) {
+        return dir_->filePath(QString::fromStdString(name)).toStdString();
+    }
     void file(const std::string& name, std::string_view bytes) { QVERIFY(write_file(path(name), bytes)); }
     QProcess& run(const QStringList& arguments) {
         process_ = std::make_unique<QProcess>();
@@ -65,18 +68,25 @@ Project block(double height_mm) {
     Project p;
     p.name = "block";
     p.machine = *find_machine("feeder-4");
-    const bool ok = static_cast<bool>(add_model(p, 0, "block.stl", write_stl(solids::box(0, 0, 0, 10, 10, height_mm), "block")));
+    const bool ok = static_cast<bool>(
+        add_model(p, 0, "block.stl", write_stl(solids::box(0, 0, 0, 10, 10, height_mm), "block")));
     Q_ASSERT(ok);
     return p;
 }
 
 /// Components that double at every level: 2^depth bodies from a few lines.
 std::string doubling_3mf(int depth) {
-    std::string model = "<?xml version=\"1.0\" encoding=\"UTF-8\"?><model unit=\"millimeter\" xmlns=\"http://schemas.microsoft.com/3dmanufacturing/core/2015/02\"><resources>"
-                        "<object id=\"1\" type=\"model\"><mesh><vertices><vertex x=\"0\" y=\"0\" z=\"0\"/><vertex x=\"1\" y=\"0\" z=\"0\"/><vertex x=\"0\" y=\"1\" z=\"0\"/><vertex x=\"0\" y=\"0\" z=\"1\"/></vertices>"
-                        "<triangles><triangle v1=\"0\" v2=\"2\" v3=\"1\"/><triangle v1=\"0\" v2=\"1\" v3=\"3\"/><triangle v1=\"1\" v2=\"2\" v3=\"3\"/><triangle v1=\"0\" v2=\"3\" v3=\"2\"/></triangles></mesh></object>";
+    std::string model =
+        "<?xml version=\"1.0\" encoding=\"UTF-8\"?><model unit=\"millimeter\" "
+        "xmlns=\"http://schemas.microsoft.com/3dmanufacturing/core/2015/02\"><resources>"
+        "<object id=\"1\" type=\"model\"><mesh><vertices><vertex x=\"0\" y=\"0\" z=\"0\"/><vertex x=\"1\" "
+        "y=\"0\" z=\"0\"/><vertex x=\"0\" y=\"1\" z=\"0\"/><vertex x=\"0\" y=\"0\" z=\"1\"/></vertices>"
+        "<triangles><triangle v1=\"0\" v2=\"2\" v3=\"1\"/><triangle v1=\"0\" v2=\"1\" v3=\"3\"/><triangle "
+        "v1=\"1\" v2=\"2\" v3=\"3\"/><triangle v1=\"0\" v2=\"3\" v3=\"2\"/></triangles></mesh></object>";
     for (int i = 2; i <= depth; ++i)
-        model += "<object id=\"" + std::to_string(i) + "\" type=\"model\"><components><component objectid=\"" + std::to_string(i - 1) + "\"/><component objectid=\"" + std::to_string(i - 1) + "\"/></components></object>";
+        model += "<object id=\"" + std::to_string(i) +
+                 "\" type=\"model\"><components><component objectid=\"" + std::to_string(i - 1) +
+                 "\"/><component objectid=\"" + std::to_string(i - 1) + "\"/></components></object>";
     model += "</resources><build><item objectid=\"" + std::to_string(depth) + "\"/></build></model>";
     auto entries = *read_zip(*write_3mf({{"a", solids::box(0, 0, 0, 1, 1, 1), {}}}));
     for (ZipEntry& e : entries)
@@ -96,7 +106,9 @@ void TestExtremes::refused_data() {
     QTest::addColumn<QString>("made"); ///< name of what refused() makes first; empty: nothing
     QTest::addColumn<QStringList>("call");
     QTest::addColumn<int>("status");
-    const auto fresh = [](QStringList more) { return QStringList{"new", "p.vitrail", "--model", "block.stl"} + more; };
+    const auto fresh = [](QStringList more) {
+        return QStringList{"new", "p.vitrail", "--model", "block.stl"} + more;
+    };
     QTest::newRow("layers of a micrometre") << "" << fresh({"--layer", "0.001"}) << 2;
     QTest::newRow("layers of nothing") << "" << fresh({"--layer", "0"}) << 2;
     QTest::newRow("layers of 1e-300") << "" << fresh({"--layer", "1e-300"}) << 2;
@@ -107,24 +119,35 @@ void TestExtremes::refused_data() {
     QTest::newRow("a band up to infinity") << "" << fresh({"--band", "block:0..inf=A"}) << 2;
     QTest::newRow("a scale of 1e30") << "" << fresh({"--scale", "1e30"}) << 2;
     QTest::newRow("scaled beyond every bed") << "scaled" << QStringList{"plan", "scaled.vitrail"} << 1;
-    QTest::newRow("heights of 1e7 mm") << "tall.stl" << QStringList{"new", "p.vitrail", "--model", "tall.stl"} << 1;
+    QTest::newRow("heights of 1e7 mm")
+        << "tall.stl" << QStringList{"new", "p.vitrail", "--model", "tall.stl"} << 1;
     QTest::newRow("90 m in layers of 0.02") << "90m.vitrail" << QStringList{"plan", "90m.vitrail"} << 1;
     QTest::newRow("a billion of a piece") << "count.vitrail" << QStringList{"plan", "count.vitrail"} << 1;
-    QTest::newRow("all the pieces a plate may hold, ten thousand times") << "copies-of-many.vitrail" << QStringList{"plan", "copies-of-many.vitrail"} << 1;
+    QTest::newRow("all the pieces a plate may hold, ten thousand times")
+        << "copies-of-many.vitrail" << QStringList{"plan", "copies-of-many.vitrail"} << 1;
     QTest::newRow("100,000 pieces") << "pieces.vitrail" << QStringList{"plan", "pieces.vitrail"} << 1;
     QTest::newRow("100,000 bands") << "bands.vitrail" << QStringList{"plan", "bands.vitrail"} << 1;
     QTest::newRow("a band at 1e300") << "far-band.vitrail" << QStringList{"plan", "far-band.vitrail"} << 1;
-    QTest::newRow("a layer of 1e-9 in the file") << "thin.vitrail" << QStringList{"plan", "thin.vitrail"} << 1;
+    QTest::newRow("a layer of 1e-9 in the file")
+        << "thin.vitrail" << QStringList{"plan", "thin.vitrail"} << 1;
     QTest::newRow("a bed of 1e9 mm") << "bed.vitrail" << QStringList{"plan", "bed.vitrail"} << 1;
     QTest::newRow("JSON 100,000 deep") << "deep.vitrail" << QStringList{"plan", "deep.vitrail"} << 1;
-    QTest::newRow("an archive that unfolds to gigabytes") << "bomb.vitrail" << QStringList{"plan", "bomb.vitrail"} << 1;
-    QTest::newRow("an archive in an archive in an archive") << "nested.vitrail" << QStringList{"plan", "nested.vitrail"} << 1;
-    QTest::newRow("an archive of 100,000 files") << "files.vitrail" << QStringList{"plan", "files.vitrail"} << 1;
-    QTest::newRow("a 3MF that doubles 30 times") << "doubling.3mf" << QStringList{"new", "p.vitrail", "--model", "doubling.3mf"} << 1;
-    QTest::newRow("an STL that promises four billion triangles") << "promise.stl" << QStringList{"new", "p.vitrail", "--model", "promise.stl"} << 1;
-    QTest::newRow("a file of 3 GB") << "huge.stl" << QStringList{"new", "p.vitrail", "--model", "huge.stl"} << 1;
-    QTest::newRow("nothing but NaN") << "nan.stl" << QStringList{"new", "p.vitrail", "--model", "nan.stl"} << 1;
-    QTest::newRow("nothing but infinity") << "inf.stl" << QStringList{"new", "p.vitrail", "--model", "inf.stl"} << 1;
+    QTest::newRow("an archive that unfolds to gigabytes")
+        << "bomb.vitrail" << QStringList{"plan", "bomb.vitrail"} << 1;
+    QTest::newRow("an archive in an archive in an archive")
+        << "nested.vitrail" << QStringList{"plan", "nested.vitrail"} << 1;
+    QTest::newRow("an archive of 100,000 files")
+        << "files.vitrail" << QStringList{"plan", "files.vitrail"} << 1;
+    QTest::newRow("a 3MF that doubles 30 times")
+        << "doubling.3mf" << QStringList{"new", "p.vitrail", "--model", "doubling.3mf"} << 1;
+    QTest::newRow("an STL that promises four billion triangles")
+        << "promise.stl" << QStringList{"new", "p.vitrail", "--model", "promise.stl"} << 1;
+    QTest::newRow("a file of 3 GB") << "huge.stl" << QStringList{"new", "p.vitrail", "--model", "huge.stl"}
+                                    << 1;
+    QTest::newRow("nothing but NaN") << "nan.stl" << QStringList{"new", "p.vitrail", "--model", "nan.stl"}
+                                     << 1;
+    QTest::newRow("nothing but infinity")
+        << "inf.stl" << QStringList{"new", "p.vitrail", "--model", "inf.stl"} << 1;
     QTest::newRow("a device") << "" << QStringList{"new", "p.vitrail", "--model", "/dev/zero"} << 1;
 }
 
@@ -158,19 +181,29 @@ void TestExtremes::refused() {
     } else if (made == "pieces.vitrail") {
         file("pieces.vitrail", with_json(block(5), [](Json& j) {
                  for (int i = 0; i < 100000; ++i)
-                     j["pieces"].push_back({{"name", "p" + std::to_string(i)}, {"parts", Json::array()}, {"bands", Json::array()}});
+                     j["pieces"].push_back({{"name", "p" + std::to_string(i)},
+                                            {"parts", Json::array()},
+                                            {"bands", Json::array()}});
              }));
     } else if (made == "bands.vitrail") {
         file("bands.vitrail", with_json(block(5), [](Json& j) {
                  for (int i = 0; i < 100000; ++i)
-                     j["pieces"][0]["bands"].push_back({{"part", "block"}, {"z0_mm", i * 1e-5}, {"z1_mm", (i + 1) * 1e-5}, {"filament", "A"}});
+                     j["pieces"][0]["bands"].push_back({{"part", "block"},
+                                                        {"z0_mm", i * 1e-5},
+                                                        {"z1_mm", (i + 1) * 1e-5},
+                                                        {"filament", "A"}});
              }));
     } else if (made == "far-band.vitrail")
-        file("far-band.vitrail", with_json(block(5), [](Json& j) { j["pieces"][0]["bands"].push_back({{"part", "block"}, {"z0_mm", 1e300}, {"z1_mm", 1e301}, {"filament", "A"}}); }));
+        file("far-band.vitrail", with_json(block(5), [](Json& j) {
+                 j["pieces"][0]["bands"].push_back(
+                     {{"part", "block"}, {"z0_mm", 1e300}, {"z1_mm", 1e301}, {"filament", "A"}});
+             }));
     else if (made == "thin.vitrail")
         file("thin.vitrail", with_json(block(5), [](Json& j) { j["settings"]["layer"] = 1e-9; }));
     else if (made == "bed.vitrail")
-        file("bed.vitrail", with_json(block(5), [](Json& j) { j["machine"]["bed_mm"] = Json::array({1e9, 1e9}); }));
+        file("bed.vitrail", with_json(block(5), [](Json& j) {
+                 j["machine"]["bed_mm"] = Json::array({1e9, 1e9});
+             }));
     else if (made == "deep.vitrail")
         file("deep.vitrail", *write_zip({{"project.json", std::string(100000, '[')}}));
     else if (made == "bomb.vitrail") {

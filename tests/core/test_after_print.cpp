@@ -13,8 +13,11 @@ namespace {
 
 /// A room with a ceiling 14 mm wide, closed or with a way in of that width on one side.
 std::vector<Part> room(double opening_mm) {
-    std::vector<Part> parts{part("floor", solids::box(0, 0, 0, 20, 20, 3), 'A'), part("left", solids::box(0, 0, 3, 3, 20, 13), 'A'), part("right", solids::box(17, 0, 3, 20, 20, 13), 'A'),
-                            part("back", solids::box(3, 17, 3, 17, 20, 13), 'A'), part("roof", solids::box(0, 0, 13, 20, 20, 16), 'A')};
+    std::vector<Part> parts{part("floor", solids::box(0, 0, 0, 20, 20, 3), 'A'),
+                            part("left", solids::box(0, 0, 3, 3, 20, 13), 'A'),
+                            part("right", solids::box(17, 0, 3, 20, 20, 13), 'A'),
+                            part("back", solids::box(3, 17, 3, 17, 20, 13), 'A'),
+                            part("roof", solids::box(0, 0, 13, 20, 20, 16), 'A')};
     if (opening_mm <= 0)
         parts.push_back(part("front", solids::box(3, 0, 3, 17, 3, 13), 'A'));
     else if (opening_mm < 14) {
@@ -28,7 +31,8 @@ Project held(std::vector<Part> parts) {
     Project p;
     p.name = "held";
     p.machine = *find_machine("feeder-4");
-    p.filaments = {pla('A', "#1f3a63"), make_filament('B', Material::PVA, {240, 235, 210}, "tide-washed"), make_filament('C', Material::PETG, {200, 180, 60})};
+    p.filaments = {pla('A', "#1f3a63"), make_filament('B', Material::PVA, {240, 235, 210}, "tide-washed"),
+                   make_filament('C', Material::PETG, {200, 180, 60})};
     p.pieces[0].parts = std::move(parts);
     p.settings.support = SupportStyle::columns;
     p.settings.support_bridge_mm = 0;
@@ -39,7 +43,8 @@ Project held(std::vector<Part> parts) {
 
 /// A plate on a leg.
 std::vector<Part> shelf() {
-    return {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
+    return {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'),
+            part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
 }
 
 const AfterStep* step(const std::vector<AfterStep>& steps, const std::string& title) {
@@ -76,7 +81,8 @@ private Q_SLOTS:
 void TestAfterPrint::enclosed_cavities_by_their_volume() {
     const auto plan = plan_of(held(room(0)));
     QVERIFY(plan->pieces[0].access);
-    COMPARE_NEAR(plan->pieces[0].access->enclosed_mm3, 14 * 14 * 10, 0.08 * 14 * 14 * 10); // cells of half a millimetre
+    COMPARE_NEAR(plan->pieces[0].access->enclosed_mm3, 14 * 14 * 10,
+                 0.08 * 14 * 14 * 10); // cells of half a millimetre
     QCOMPARE(plan->pieces[0].face_access.size(), std::size_t{1});
     QVERIFY(plan->pieces[0].face_access[0].enclosed > 0.99 && plan->pieces[0].face_access[0].no_tool > 0.99);
     QVERIFY(has(*plan, "support-trapped"));
@@ -118,14 +124,16 @@ void TestAfterPrint::fins_are_out_of_reach() {
         std::vector<std::pair<double, double>> profile{{0, 0}, {16, 0}, {16, 2}, {4, 2}};
         double z = 2;
         for (int i = 0; i < 3; ++i, z += apart + 2)
-            for (const auto& [r, up] : std::vector<std::pair<double, double>>{{4, 0}, {16, 0}, {16, 2}, {4, 2}})
+            for (const auto& [r, up] :
+                 std::vector<std::pair<double, double>>{{4, 0}, {16, 0}, {16, 2}, {4, 2}})
                 profile.emplace_back(r, z + apart + up);
         profile.emplace_back(0, z);
         solids::add_revolved(b, profile, 96);
         const auto plan = plan_of(held({part("cooler", b.build(), 'A')}));
         double out = 0, all = 0;
         for (std::size_t k = 0; k < plan->pieces[0].face_access.size(); ++k) {
-            out += plan->pieces[0].support->layout->faces[k].held_mm2 * plan->pieces[0].face_access[k].no_tool;
+            out +=
+                plan->pieces[0].support->layout->faces[k].held_mm2 * plan->pieces[0].face_access[k].no_tool;
             all += plan->pieces[0].support->layout->faces[k].held_mm2;
         }
         return out / all;
@@ -147,7 +155,8 @@ void TestAfterPrint::minutes_by_contact_and_material() {
     auto plan = plan_of(p);
     Cleanup c = plan->cleanup;
     COMPARE_NEAR(c.peeled_mm2, 3 * plan->pieces[0].support->layout->contact_mm2, 1e-6);
-    QVERIFY(c.broken_mm2 == 0 && c.dissolved_mm2 == 0 && c.soak_s == 0 && c.unreached_mm2 < 0.05 * c.peeled_mm2);
+    QVERIFY(c.broken_mm2 == 0 && c.dissolved_mm2 == 0 && c.soak_s == 0 &&
+            c.unreached_mm2 < 0.05 * c.peeled_mm2);
     COMPARE_NEAR(c.hand_s, 60 * c.peeled_mm2 / 100 * p.settings.release_min_cm2, 0.1 * c.hand_s);
     p.interface_filament = 0; // the same material
     p.settings.support_gap_layers = 1;
@@ -159,7 +168,8 @@ void TestAfterPrint::minutes_by_contact_and_material() {
     c = plan->cleanup;
     QVERIFY(c.dissolved_mm2 > 0 && c.broken_mm2 == 0);
     COMPARE_NEAR(c.dissolving_cm3, (plan->use[1].support_mm3 + plan->use[1].interface_mm3) / 1000, 1e-9);
-    COMPARE_NEAR(c.soak_s, 3600 * (p.settings.soak_start_h + p.settings.soak_h_cm3 * c.dissolving_cm3 / 3), 1e-6); // three soak side by side
+    COMPARE_NEAR(c.soak_s, 3600 * (p.settings.soak_start_h + p.settings.soak_h_cm3 * c.dissolving_cm3 / 3),
+                 1e-6); // three soak side by side
     QCOMPARE(c.waters, static_cast<int>(std::ceil(c.dissolving_cm3 / p.settings.water_cm3)));
     p.settings.support = SupportStyle::none;
     QCOMPARE(plan_of(p)->cleanup.contact_mm2(), 0.0);
@@ -167,7 +177,8 @@ void TestAfterPrint::minutes_by_contact_and_material() {
 
 void TestAfterPrint::thin_lugs_are_ready_to_snap() {
     Project p = held(shelf());
-    p.pieces[0].parts.push_back(part("strap", solids::box(15, 4, 7, 16, 14, 10), 'A')); // 1 mm thin, hangs below the plate
+    p.pieces[0].parts.push_back(
+        part("strap", solids::box(15, 4, 7, 16, 14, 10), 'A')); // 1 mm thin, hangs below the plate
     auto plan = plan_of(p);
     const auto places = snap_places(plan->pieces[0].detail.get(), plan->pieces[0].support.get());
     QVERIFY(!places.empty());
@@ -182,7 +193,8 @@ void TestAfterPrint::thin_lugs_are_ready_to_snap() {
     QVERIFY(english(step(steps, "Cut free what is thin")->text).find("do not pull") != std::string::npos);
     p.pieces[0].parts[2] = part("strap", solids::box(12, 4, 7, 20, 14, 10), 'A'); // 8 mm: no strap
     plan = plan_of(p);
-    QVERIFY(snap_places(plan->pieces[0].detail.get(), plan->pieces[0].support.get()).empty() && !has(*plan, "thin-lug"));
+    QVERIFY(snap_places(plan->pieces[0].detail.get(), plan->pieces[0].support.get()).empty() &&
+            !has(*plan, "thin-lug"));
 }
 
 void TestAfterPrint::findings_about_support() {
@@ -190,7 +202,8 @@ void TestAfterPrint::findings_about_support() {
     p.filaments[1].kept_dry = true;
     p.interface_filament = 'C';
     auto plan = plan_of(p);
-    for (const char* code : {"support-fuses", "support-gap", "interface-missed", "support-unheld", "support-trapped", "support-out-of-reach", "support-kept-off"})
+    for (const char* code : {"support-fuses", "support-gap", "interface-missed", "support-unheld",
+                             "support-trapped", "support-out-of-reach", "support-kept-off"})
         QVERIFY2(!has(*plan, code), code);
     p.settings.support_gap_layers = 1; // a release material wants none. Common practice, no source
     plan = plan_of(p);
@@ -203,7 +216,9 @@ void TestAfterPrint::findings_about_support() {
     finding(*plan, "support-fuses").fixes.front().apply(p);
     QVERIFY(!has(*plan_of(p), "support-fuses"));
     // Over a step on the bed only: nothing gets there.
-    p.pieces[0].parts = {part("step", solids::box(0, 0, 0, 30, 20, 4), 'A'), part("wall", solids::box(0, 0, 4, 4, 20, 14), 'A'), part("roof", solids::box(0, 0, 14, 30, 20, 16), 'A')};
+    p.pieces[0].parts = {part("step", solids::box(0, 0, 0, 30, 20, 4), 'A'),
+                         part("wall", solids::box(0, 0, 4, 4, 20, 14), 'A'),
+                         part("roof", solids::box(0, 0, 14, 30, 20, 16), 'A')};
     p.settings.support_on_piece = false;
     plan = plan_of(p);
     QVERIFY(has(*plan, "support-unheld"));
@@ -226,7 +241,8 @@ void TestAfterPrint::a_missed_interface_is_noticed() {
 
 void TestAfterPrint::guide_for_each_school() {
     Project p = held(shelf());
-    // Common practice, no source: cool first; cut near thin features; from outside in; soak with changes of water; sand last.
+    // Common practice, no source: cool first; cut near thin features; from outside in; soak with changes of
+    // water; sand last.
     auto steps = after_print(p, *plan_of(p)); // soluble interface on a body of PLA
     QCOMPARE(english(steps.front().title), std::string("Let it cool"));
     QVERIFY(step(steps, "Soak it") && step(steps, "Dry it") && !step(steps, "Sand the scars"));
@@ -237,7 +253,8 @@ void TestAfterPrint::guide_for_each_school() {
     steps = after_print(p, *plan_of(p));
     QVERIFY(step(steps, "Take the support off") && step(steps, "Sand the scars") && !step(steps, "Soak it"));
     QVERIFY(english(step(steps, "Take the support off")->text).find("From outside in") == 0);
-    QVERIFY(english(step(steps, "Take the support off")->caution).find("Eye protection") != std::string::npos);
+    QVERIFY(english(step(steps, "Take the support off")->caution).find("Eye protection") !=
+            std::string::npos);
     QVERIFY(english(step(steps, "Sand the scars")->caution).find("dust mask") != std::string::npos);
     QVERIFY(step(steps, "Take the support off")->hand_s > 0);
     p.interface_filament = 'C';
@@ -263,7 +280,8 @@ void TestAfterPrint::drying() {
     QVERIFY(drying_advice(f, 3600).dry_first);
     f.kept_dry = true;
     QVERIFY(!drying_advice(f, 3600).dry_first);
-    QVERIFY(english(drying_advice(f, 30 * 3600).text()).find("dry box") != std::string::npos); // longer than it stands open
+    QVERIFY(english(drying_advice(f, 30 * 3600).text()).find("dry box") !=
+            std::string::npos); // longer than it stands open
     QVERIFY(!drying_advice(make_filament('A', Material::PLA, {0, 0, 0}), 1e6).dry_first);
 }
 
@@ -274,12 +292,14 @@ void TestAfterPrint::days() {
 }
 
 void TestAfterPrint::cut_halves_what_hangs() {
-    // A spool: two discs on a stem. Cut below the upper disc, that one lies on the bed and the stem stands on the lower one.
+    // A spool: two discs on a stem. Cut below the upper disc, that one lies on the bed and the stem stands on
+    // the lower one.
     Builder b;
     solids::add_revolved(b, {{0, 0}, {20, 0}, {20, 4}, {6, 4}, {6, 24}, {20, 24}, {20, 28}, {0, 28}}, 120);
     Project p = held({part("spool", b.build(), 'A')});
     const auto plan = plan_of(p);
-    const auto cut = best_cut(*plan->pieces[0].table, plan->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
+    const auto cut =
+        best_cut(*plan->pieces[0].table, plan->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
     QVERIFY(cut && *cut);
     const double ring = 3.14159265 * (20 * 20 - 6.24 * 6.24);
     COMPARE_NEAR((**cut).now_mm2, ring, 0.02 * ring);
@@ -287,9 +307,11 @@ void TestAfterPrint::cut_halves_what_hangs() {
     QVERIFY((**cut).z_mm > 3.9 && (**cut).z_mm < 24.1);
     // A table's cut leaves nothing either, whichever way the plate lies; of a sphere the bottom is cut off.
     const auto sphere = plan_of(held({part("ball", solids::sphere(12, 96, 64), 'A')}));
-    const auto halves = best_cut(*sphere->pieces[0].table, sphere->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
+    const auto halves =
+        best_cut(*sphere->pieces[0].table, sphere->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
     QVERIFY(halves && *halves);
-    COMPARE_NEAR((**halves).z_mm, 12 * (1 - std::sin(50 * 3.14159265 / 180)), 0.8); // up to where the underside is steep enough, or about
+    COMPARE_NEAR((**halves).z_mm, 12 * (1 - std::sin(50 * 3.14159265 / 180)),
+                 0.8); // up to where the underside is steep enough, or about
     QVERIFY((**halves).flip_lower && !(**halves).flip_upper);
     // Nothing to cut where nothing hangs.
     const auto box = plan_of(held({part("box", solids::box(0, 0, 0, 10, 10, 10), 'A')}));
@@ -302,7 +324,8 @@ void TestAfterPrint::cut_pieces_keep_their_volume() {
     Project p = held({part("spool", b.build(), 'A')});
     p.pieces[0].bands.push_back({"spool", 2, 4, 'C'});
     const auto plan = plan_of(p);
-    const auto cut = **best_cut(*plan->pieces[0].table, plan->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
+    const auto cut =
+        **best_cut(*plan->pieces[0].table, plan->pieces[0].support->hanging->overhangs, {50, 0, 0.5});
     double before = 0, after = 0;
     for (const Part& x : p.pieces[0].parts)
         before += volume_mm3(*x.mesh);
@@ -315,7 +338,8 @@ void TestAfterPrint::cut_pieces_keep_their_volume() {
     COMPARE_NEAR(after, before, 1e-3 * before);
     const auto made = plan_of(p);
     QVERIFY(made);
-    QVERIFY(made->pieces[0].support->layout->contact_mm2 < 0.1 * plan->pieces[0].support->layout->contact_mm2);
+    QVERIFY(made->pieces[0].support->layout->contact_mm2 <
+            0.1 * plan->pieces[0].support->layout->contact_mm2);
     QVERIFY(made->grid.count < plan->grid.count);
 }
 
@@ -345,13 +369,16 @@ void TestAfterPrint::less_support_is_planned() {
 }
 
 void TestAfterPrint::aligning_saves_changes() {
-    // Common practice, no source: every layer that has interface costs up to two more changes. Two shelves two layers apart (one layer would
-    // save none: neighbours share changes).
-    Project p = held({part("wall", solids::box(0, 0, 0, 4, 40, 20), 'A'), part("low", solids::box(4, 0, 10, 16, 14, 12), 'A'), part("high", solids::box(4, 20, 10.4, 16, 34, 12), 'A')});
+    // Common practice, no source: every layer that has interface costs up to two more changes. Two shelves
+    // two layers apart (one layer would save none: neighbours share changes).
+    Project p = held({part("wall", solids::box(0, 0, 0, 4, 40, 20), 'A'),
+                      part("low", solids::box(4, 0, 10, 16, 14, 12), 'A'),
+                      part("high", solids::box(4, 20, 10.4, 16, 34, 12), 'A')});
     p.interface_filament = 'C';
     const auto plan = plan_of(p);
     const auto list = fewer_supports(p, *plan, false);
-    const auto align = std::find_if(list->begin(), list->end(), [](const Suggestion& s) { return s.code == "align"; });
+    const auto align =
+        std::find_if(list->begin(), list->end(), [](const Suggestion& s) { return s.code == "align"; });
     QVERIFY(align != list->end());
     QVERIFY(align->after.changes < align->before.changes);
     align->apply(p);
@@ -388,8 +415,10 @@ void TestAfterPrint::tuning() {
             if (a.layers <= b.layers && a.density_pct <= b.density_pct)
                 QVERIFY(a.ceiling.grade <= b.ceiling.grade);
     // The same material wants a gap of about a layer; without, it fuses.
-    QVERIFY(ceiling_above(ComesOff::broken, 1, 3, 100).grade > ceiling_above(ComesOff::broken, 0, 3, 100).grade);
-    QVERIFY(ceiling_above(ComesOff::peeled, 0, 3, 100).grade > ceiling_above(ComesOff::peeled, 1, 3, 100).grade);
+    QVERIFY(ceiling_above(ComesOff::broken, 1, 3, 100).grade >
+            ceiling_above(ComesOff::broken, 0, 3, 100).grade);
+    QVERIFY(ceiling_above(ComesOff::peeled, 0, 3, 100).grade >
+            ceiling_above(ComesOff::peeled, 1, 3, 100).grade);
     p.settings.support = SupportStyle::none;
     QVERIFY(tune_interface(p, *plan_of(p))->empty());
 }
@@ -399,9 +428,11 @@ void TestAfterPrint::on_the_run_sheet() {
     const auto plan = plan_of(p);
     const RunSheet sheet = make_run_sheet(p, *plan);
     QCOMPARE(sheet.after.size(), after_print(p, *plan).size());
-    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [](const Message& s) { return english(s).find("Dry B, PVA: ") == 0; }));
+    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(),
+                        [](const Message& s) { return english(s).find("Dry B, PVA: ") == 0; }));
     const std::string html = sheet_html(sheet);
-    QVERIFY(html.find("After the print") != std::string::npos && html.find("Soak it") != std::string::npos && html.find("local rules") != std::string::npos);
+    QVERIFY(html.find("After the print") != std::string::npos && html.find("Soak it") != std::string::npos &&
+            html.find("local rules") != std::string::npos);
     p.settings.support = SupportStyle::none;
     QVERIFY(sheet_html(make_run_sheet(p, *plan_of(p))).find("After the print") == std::string::npos);
 }

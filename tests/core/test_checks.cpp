@@ -13,7 +13,8 @@
 using namespace vitrail;
 using namespace vitrail::test;
 
-/// The checks of regions, detail, surfaces and materials: each finds what it must, and is silent where it must be.
+/// The checks of regions, detail, surfaces and materials: each finds what it must, and is silent where it
+/// must be.
 class TestChecks : public QObject {
     Q_OBJECT
 private Q_SLOTS:
@@ -71,11 +72,12 @@ Paths rectangle(double x0, double y0, double x1, double y1) {
 } // namespace
 
 void TestChecks::opening_against_exact_shapes() {
-    // A square with a spike 0.3 wide and 6 long: an opening of 0.4 takes away the spike, 1.8 mm², and nothing else.
+    // A square with a spike 0.3 wide and 6 long: an opening of 0.4 takes away the spike, 1.8 mm², and nothing
+    // else.
     const Paths spiked = unite(rectangle(0, 0, 10, 10), rectangle(10, 4, 16, 4.3));
     COMPARE_NEAR(area_mm2(lost_by_opening(spiked, 0.4)), 1.8, 0.05);
     QVERIFY(lost_by_opening(spiked, 0.29).empty());
-    QVERIFY(lost_by_opening(rectangle(0, 0, 10, 10), 0.4).empty()); // corners are no strokes
+    QVERIFY(lost_by_opening(rectangle(0, 0, 10, 10), 0.4).empty());  // corners are no strokes
     QVERIFY(lost_by_opening(rectangle(0, 0, 10, 0.4), 0.4).empty()); // exactly one line prints
     COMPARE_NEAR(area_mm2(lost_by_opening(rectangle(0, 0, 10, 0.35), 0.4)), 3.5, 0.01);
     QVERIFY(lost_by_opening(solids::circle(0, 0, 5, 128), 0.4).empty());
@@ -86,7 +88,8 @@ void TestChecks::opening_against_exact_shapes() {
     // Within 1 %: of a rectangle and of a ring, closed forms.
     COMPARE_NEAR(thickness_mm(rectangle(0, 0, 50, 0.7)), 0.7, 0.0005);
     COMPARE_NEAR(thickness_mm(rectangle(0, 0, 5, 0.7)), 0.7, 0.0005);
-    COMPARE_NEAR(thickness_mm(subtract(rectangle(0, 0, 20, 20), rectangle(0.7, 0.7, 19.3, 19.3))), 0.7, 0.0005);
+    COMPARE_NEAR(thickness_mm(subtract(rectangle(0, 0, 20, 20), rectangle(0.7, 0.7, 19.3, 19.3))), 0.7,
+                 0.0005);
 }
 
 void TestChecks::thin_stroke() {
@@ -105,7 +108,8 @@ void TestChecks::thin_stroke() {
 void TestChecks::thin_gap() {
     const Paths slit = subtract(rectangle(0, 0, 10, 10), rectangle(-1, 4, 8, 4.25));
     QVERIFY(has(*plan_of(one(prism(slit, 0, 2))), "thin-gap"));
-    QVERIFY(!has(*plan_of(one(prism(subtract(rectangle(0, 0, 10, 10), rectangle(-1, 4, 8, 4.9)), 0, 2))), "thin-gap"));
+    QVERIFY(!has(*plan_of(one(prism(subtract(rectangle(0, 0, 10, 10), rectangle(-1, 4, 8, 4.9)), 0, 2))),
+                 "thin-gap"));
     // A gap that another part fills is an inlay.
     Project p = one(prism(slit, 0, 2));
     p.pieces[0].parts.push_back(part("inlay", prism(rectangle(0, 4, 8, 4.25), 0, 2), 'B'));
@@ -119,7 +123,9 @@ void TestChecks::thin_wall_overlap() {
     const Finding& f = finding(*plan, "thin-wall");
     QCOMPARE(f.severity, Severity::note);
     QVERIFY2(english(f.message).find("overlap by 25 %") != std::string::npos, english(f.message).c_str());
-    QVERIFY(!has(*plan_of(one(prism(subtract(rectangle(0, 0, 30, 30), rectangle(0.8, 0.8, 29.2, 29.2)), 0, 4))), "thin-wall"));
+    QVERIFY(
+        !has(*plan_of(one(prism(subtract(rectangle(0, 0, 30, 30), rectangle(0.8, 0.8, 29.2, 29.2)), 0, 4))),
+             "thin-wall"));
 }
 
 void TestChecks::lettering_offers_three_ways() {
@@ -131,7 +137,8 @@ void TestChecks::lettering_offers_three_ways() {
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "first-layer-lettering");
     QCOMPARE(f.fixes.size(), std::size_t{3});
-    // The base stands out from what it is filed off, and is no colour of the first layer where there is another.
+    // The base stands out from what it is filed off, and is no colour of the first layer where there is
+    // another.
     Project coloured = p;
     coloured.filaments.push_back(pla('C', "#d02020"));
     coloured.pieces[0].parts.push_back(part("knob", solids::box(20, 2, 3, 24, 6, 4), 'C'));
@@ -189,13 +196,15 @@ void TestChecks::gap_in_xy_and_groove() {
     join_parts(p.pieces[0], {0, 2});
     const Finding groove = finding(*plan_of(p), "groove");
     QCOMPARE(groove.severity, Severity::note);
-    QVERIFY2(english(groove.message).find("0.30 mm wide and 4.00 mm deep") != std::string::npos, english(groove.message).c_str());
+    QVERIFY2(english(groove.message).find("0.30 mm wide and 4.00 mm deep") != std::string::npos,
+             english(groove.message).c_str());
     QVERIFY(!has(*plan_of(p), "gap"));
 }
 
 namespace {
 
-/// A plate 6 mm thick with a pocket 3 deep, and an inlay in it, lifted, and smaller than the pocket all around.
+/// A plate 6 mm thick with a pocket 3 deep, and an inlay in it, lifted, and smaller than the pocket all
+/// around.
 Project inlay(double lifted_mm, double air_mm, double tall_mm = 3) {
     const Paths plate = rectangle(0, 0, 30, 20), pocket = rectangle(10, 5, 20, 15);
     Builder b;
@@ -203,7 +212,10 @@ Project inlay(double lifted_mm, double air_mm, double tall_mm = 3) {
     Project p = one(b.build());
     p.pieces[0].parts.push_back(part("rim", prism(subtract(plate, pocket), 3, 6), 'A'));
     join_parts(p.pieces[0], {0, 1});
-    p.pieces[0].parts.push_back(part("inlay", prism(rectangle(10 + air_mm, 5 + air_mm, 20 - air_mm, 15 - air_mm), 3 + lifted_mm, 3 + lifted_mm + tall_mm), 'B'));
+    p.pieces[0].parts.push_back(part("inlay",
+                                     prism(rectangle(10 + air_mm, 5 + air_mm, 20 - air_mm, 15 - air_mm),
+                                           3 + lifted_mm, 3 + lifted_mm + tall_mm),
+                                     'B'));
     return p;
 }
 
@@ -216,7 +228,8 @@ void TestChecks::gaps_in_pockets() {
         QVERIFY2(has(*plan, "gap"), std::to_string(mm).c_str());
         const Finding& f = finding(*plan, "gap");
         QCOMPARE(f.severity, Severity::error);
-        QVERIFY2(english(f.message).find(fmt::format("{:.3f} mm", mm)) != std::string::npos, english(f.message).c_str());
+        QVERIFY2(english(f.message).find(fmt::format("{:.3f} mm", mm)) != std::string::npos,
+                 english(f.message).c_str());
         f.fixes.at(0).apply(p);
         QVERIFY(!has(*plan_of(p), "gap"));
     }
@@ -233,14 +246,16 @@ void TestChecks::gaps_in_pockets() {
 void TestChecks::loose_inlay() {
     const Finding loose = finding(*plan_of(inlay(0, 0.3)), "loose-inlay");
     QCOMPARE(loose.severity, Severity::warning);
-    QVERIFY2(english(loose.message).find("0.30 mm wide and 3.00 mm deep") != std::string::npos, english(loose.message).c_str());
+    QVERIFY2(english(loose.message).find("0.30 mm wide and 3.00 mm deep") != std::string::npos,
+             english(loose.message).c_str());
     // A groove that ends above the floor is a crisp border: the inlay is wider at its foot.
     Project p = inlay(0, 0, 2.4);
     p.pieces[0].parts.push_back(part("face", prism(rectangle(10.3, 5.3, 19.7, 14.7), 5.4, 6), 'B'));
     join_parts(p.pieces[0], {1, 2});
     const auto plan = plan_of(p);
     QVERIFY(!has(*plan, "loose-inlay"));
-    QVERIFY2(english(finding(*plan, "groove").message).find("crisp") != std::string::npos, english(finding(*plan, "groove").message).c_str());
+    QVERIFY2(english(finding(*plan, "groove").message).find("crisp") != std::string::npos,
+             english(finding(*plan, "groove").message).c_str());
 }
 
 void TestChecks::painted_letters_are_letters() {
@@ -260,10 +275,12 @@ void TestChecks::painted_letters_are_letters() {
     repaint(painted.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
         for (std::uint32_t t = 0; t < m.triangles.size(); ++t) {
             const std::array<Vec3, 3> c = corners(m, t);
-            const IntPoint middle(std::llround((c[0].x + c[1].x + c[2].x) / 3 * kUnitsPerMm), std::llround((c[0].y + c[1].y + c[2].y) / 3 * kUnitsPerMm));
+            const IntPoint middle(std::llround((c[0].x + c[1].x + c[2].x) / 3 * kUnitsPerMm),
+                                  std::llround((c[0].y + c[1].y + c[2].y) / 3 * kUnitsPerMm));
             int winding = 0;
             for (const Path& ring : letters)
-                winding += ClipperLib::PointInPolygon(middle, ring) ? (ClipperLib::Orientation(ring) ? 1 : -1) : 0;
+                winding +=
+                    ClipperLib::PointInPolygon(middle, ring) ? (ClipperLib::Orientation(ring) ? 1 : -1) : 0;
             if (normal(m, t).z < -0.5f && winding > 0)
                 paint.patch[t] = n;
         }
@@ -272,16 +289,20 @@ void TestChecks::painted_letters_are_letters() {
         const auto plan = plan_of(*p);
         for (const char* code : {"thin-stroke", "first-layer-lettering"}) {
             QVERIFY2(has(*plan, code), code);
-            QVERIFY2(english(finding(*plan, code).message).find("letters") != std::string::npos, english(finding(*plan, code).message).c_str());
+            QVERIFY2(english(finding(*plan, code).message).find("letters") != std::string::npos,
+                     english(finding(*plan, code).message).c_str());
         }
         // Paint is no body that a first job could print: two jobs are offered for the part alone.
         const std::vector<Fix>& fixes = finding(*plan, "first-layer-lettering").fixes;
-        QCOMPARE(std::any_of(fixes.begin(), fixes.end(), [](const Fix& f) { return english(f.label) == "print it as two jobs"; }), p == &parts);
+        QCOMPARE(std::any_of(fixes.begin(), fixes.end(),
+                             [](const Fix& f) { return english(f.label) == "print it as two jobs"; }),
+                 p == &parts);
     }
 }
 
 void TestChecks::thin_upwards_is_thin() {
-    // A tab 1.2 mm thick and broad, lying over support, snaps off like one that is narrow; one of 3 mm does not.
+    // A tab 1.2 mm thick and broad, lying over support, snaps off like one that is narrow; one of 3 mm does
+    // not.
     for (const bool held : {false, true})
         for (const double thick : {1.2, 3.0}) {
             Project p = one(solids::box(0, 0, 0, 10, 10, 20));
@@ -334,7 +355,8 @@ void TestChecks::overlap_says_its_size() {
 void TestChecks::colour_on_overhang() {
     // A cone on its tip leans outwards by 60° from the vertical; upright it slopes upwards.
     for (const bool on_its_tip : {true, false}) {
-        Project p = one(on_its_tip ? solids::frustum(3, 3 + 10 * std::tan(std::numbers::pi / 3), 10, 60) : solids::frustum(3 + 10 * std::tan(std::numbers::pi / 3), 3, 10, 60));
+        Project p = one(on_its_tip ? solids::frustum(3, 3 + 10 * std::tan(std::numbers::pi / 3), 10, 60)
+                                   : solids::frustum(3 + 10 * std::tan(std::numbers::pi / 3), 3, 10, 60));
         assign_band(p.pieces[0], 0, 4, 10, 'B');
         QCOMPARE(has(*plan_of(p), "colour-on-overhang"), on_its_tip);
     }
@@ -348,12 +370,15 @@ void TestChecks::support_on_a_painted_face() {
     const auto paint = [&](Vec3 d) {
         Project q = p;
         const PatchNumber n = add_patch(q.pieces[0].parts[0], "show", 'B');
-        repaint(q.pieces[0].parts[0], [&](const Mesh& m, Paint& on) { paint_triangles(on, looking(m, d, 10), [n](PatchNumber) { return n; }); });
+        repaint(q.pieces[0].parts[0], [&](const Mesh& m, Paint& on) {
+            paint_triangles(on, looking(m, d, 10), [n](PatchNumber) { return n; });
+        });
         return plan_of(q);
     };
     const auto below = paint({0, 0, -1}), above = paint({0, 0, 1});
     QVERIFY(has(*below, "support-on-show"));
-    QVERIFY2(english(finding(*below, "support-on-show").message).find("400 mm²") != std::string::npos, english(finding(*below, "support-on-show").message).c_str());
+    QVERIFY2(english(finding(*below, "support-on-show").message).find("400 mm²") != std::string::npos,
+             english(finding(*below, "support-on-show").message).c_str());
     QVERIFY(!has(*above, "support-on-show"));
 }
 
@@ -368,9 +393,12 @@ void TestChecks::tall_parts() {
     QVERIFY(!has(*plan_of(one(legs.build())), "tall-thin"));
     Project tower = stack("", 1);
     for (int i = 0; i < 4; ++i)
-        tower.pieces[0].parts.push_back(part(("s" + std::to_string(i)).c_str(), solids::box(0, 0, 10.0 * i, 5, 5, 10.0 * (i + 1)), 'A'));
+        tower.pieces[0].parts.push_back(
+            part(("s" + std::to_string(i)).c_str(), solids::box(0, 0, 10.0 * i, 5, 5, 10.0 * (i + 1)), 'A'));
     const auto plan = plan_of(tower);
-    QCOMPARE(std::count_if(plan->findings.begin(), plan->findings.end(), [](const Finding& f) { return f.code == "tall-thin"; }), std::ptrdiff_t{1});
+    QCOMPARE(std::count_if(plan->findings.begin(), plan->findings.end(),
+                           [](const Finding& f) { return f.code == "tall-thin"; }),
+             std::ptrdiff_t{1});
 }
 
 void TestChecks::thin_lugs() {
@@ -409,8 +437,9 @@ void TestChecks::damp_filament() {
 }
 
 void TestChecks::easily_mistaken_class() {
-    // Common practice, no source: the accident goes one way, a roll of co-polyester or PETG lands on the shelf as PLA. So rolls filed as PLA
-    // are asked about, once for all, and none that is filed as what it is.
+    // Common practice, no source: the accident goes one way, a roll of co-polyester or PETG lands on the
+    // shelf as PLA. So rolls filed as PLA are asked about, once for all, and none that is filed as what it
+    // is.
     Project p = stack("AB", 2);
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "class-unconfirmed");
@@ -438,9 +467,11 @@ void TestChecks::a_busy_layer_sets_the_tower() {
     QVERIFY(!has(*plan_of(p), "tower-peak"));
     for (const char letter : {'C', 'D', 'E'}) {
         const double x = 40 + 12 * (letter - 'C');
-        p.pieces[0].parts.push_back(part((std::string("stud ") + letter).c_str(), solids::box(x, 0, 0, x + 10, 10, 0.2), letter));
+        p.pieces[0].parts.push_back(
+            part((std::string("stud ") + letter).c_str(), solids::box(x, 0, 0, x + 10, 10, 0.2), letter));
     }
-    p.filaments = {pla('A', "#141414"), pla('B', "#f2f2ea"), pla('C', "#c02020"), pla('D', "#20a040"), pla('E', "#2040c0")};
+    p.filaments = {pla('A', "#141414"), pla('B', "#f2f2ea"), pla('C', "#c02020"), pla('D', "#20a040"),
+                   pla('E', "#2040c0")};
     const auto plan = plan_of(p);
     const Finding& f = finding(*plan, "tower-peak");
     QCOMPARE(f.layer, 1);
@@ -467,18 +498,22 @@ void TestChecks::patches_that_do_not_bond() {
     Project p = one(solids::box(0, 0, 0, 20, 20, 5));
     p.filaments[1] = make_filament('B', Material::PETG, {200, 60, 40});
     const PatchNumber n = add_patch(p.pieces[0].parts[0], "top", 'B');
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& on) { paint_triangles(on, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& on) {
+        paint_triangles(on, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; });
+    });
     QVERIFY(has(*plan_of(p), "no-bond"));
     p.pieces[0].parts[0].patches[0].filament = 'C';
     QVERIFY(!has(*plan_of(p), "no-bond"));
 }
 
 void TestChecks::base_shift_of_a_thicker_first_layer() {
-    // Common practice, no source: a plan for 0.16 printed at 0.24 is off by two layers of 0.04. Here 0.12 and 0.04.
+    // Common practice, no source: a plan for 0.16 printed at 0.24 is off by two layers of 0.04. Here 0.12 and
+    // 0.04.
     Project p = stack("AB", 1);
     p.settings.layer_mm = 0.04;
     p.settings.first_layer_mm = 0.12;
-    QVERIFY(english(finding(*plan_of(p), "base-shift").message).find("2 layers too early") != std::string::npos);
+    QVERIFY(english(finding(*plan_of(p), "base-shift").message).find("2 layers too early") !=
+            std::string::npos);
     p.settings.first_layer_mm = 0.13;
     QVERIFY(english(finding(*plan_of(p), "base-shift").message).find("no whole number") != std::string::npos);
     p.settings.first_layer_mm = 0.04;
@@ -526,7 +561,8 @@ void TestChecks::findings_go_into_the_report() {
     p.filaments[0] = make_filament('A', Material::CoPolyester, {200, 200, 200});
     p.settings.sheet = BuildSheet::textured;
     const Json list = findings_report(plan_of(p)->findings);
-    const auto risk = std::find_if(list.begin(), list.end(), [](const Json& j) { return j["code"] == "sheet-risk"; });
+    const auto risk =
+        std::find_if(list.begin(), list.end(), [](const Json& j) { return j["code"] == "sheet-risk"; });
     QVERIFY(risk != list.end());
     QCOMPARE((*risk)["ways"].size(), std::size_t{2});
     QVERIFY(!(*risk)["fix"].get<std::string>().empty());

@@ -1,6 +1,6 @@
 #include "core/colour/colour.h"
-#include "core/colour/stand_out.h"
 #include "core/colour/pigment.h"
+#include "core/colour/stand_out.h"
 
 #include "support.h"
 
@@ -27,18 +27,30 @@ void TestColour::ciede2000_published_pairs() {
         double expected;
     };
     const Pair pairs[] = {
-        {{50, 2.6772, -79.7751}, {50, 0, -82.7485}, 2.0425},        {{50, 3.1571, -77.2803}, {50, 0, -82.7485}, 2.8615},
-        {{50, 2.8361, -74.0200}, {50, 0, -82.7485}, 3.4412},        {{50, -1.3802, -84.2814}, {50, 0, -82.7485}, 1.0000},
-        {{50, -1.1848, -84.8006}, {50, 0, -82.7485}, 1.0000},       {{50, -0.9009, -85.5211}, {50, 0, -82.7485}, 1.0000},
-        {{50, 0, 0}, {50, -1, 2}, 2.3669},                          {{50, -1, 2}, {50, 0, 0}, 2.3669},
-        {{50, 2.4900, -0.0010}, {50, -2.4900, 0.0009}, 7.1792},     {{50, 2.4900, -0.0010}, {50, -2.4900, 0.0010}, 7.1792},
-        {{50, 2.4900, -0.0010}, {50, -2.4900, 0.0011}, 7.2195},     {{50, 2.4900, -0.0010}, {50, -2.4900, 0.0012}, 7.2195},
-        {{50, -0.0010, 2.4900}, {50, 0.0009, -2.4900}, 4.8045},     {{50, -0.0010, 2.4900}, {50, 0.0010, -2.4900}, 4.8045},
-        {{50, -0.0010, 2.4900}, {50, 0.0011, -2.4900}, 4.7461},     {{50, 2.5, 0}, {50, 0, -2.5}, 4.3065},
-        {{50, 2.5, 0}, {73, 25, -18}, 27.1492},                     {{50, 2.5, 0}, {61, -5, 29}, 22.8977},
-        {{50, 2.5, 0}, {56, -27, -3}, 31.9030},                     {{50, 2.5, 0}, {58, 24, 15}, 19.4535},
-        {{50, 2.5, 0}, {50, 3.1736, 0.5854}, 1.0000},               {{50, 2.5, 0}, {50, 3.2972, 0}, 1.0000},
-        {{50, 2.5, 0}, {50, 1.8634, 0.5757}, 1.0000},               {{50, 2.5, 0}, {50, 3.2592, 0.3350}, 1.0000},
+        {{50, 2.6772, -79.7751}, {50, 0, -82.7485}, 2.0425},
+        {{50, 3.1571, -77.2803}, {50, 0, -82.7485}, 2.8615},
+        {{50, 2.8361, -74.0200}, {50, 0, -82.7485}, 3.4412},
+        {{50, -1.3802, -84.2814}, {50, 0, -82.7485}, 1.0000},
+        {{50, -1.1848, -84.8006}, {50, 0, -82.7485}, 1.0000},
+        {{50, -0.9009, -85.5211}, {50, 0, -82.7485}, 1.0000},
+        {{50, 0, 0}, {50, -1, 2}, 2.3669},
+        {{50, -1, 2}, {50, 0, 0}, 2.3669},
+        {{50, 2.4900, -0.0010}, {50, -2.4900, 0.0009}, 7.1792},
+        {{50, 2.4900, -0.0010}, {50, -2.4900, 0.0010}, 7.1792},
+        {{50, 2.4900, -0.0010}, {50, -2.4900, 0.0011}, 7.2195},
+        {{50, 2.4900, -0.0010}, {50, -2.4900, 0.0012}, 7.2195},
+        {{50, -0.0010, 2.4900}, {50, 0.0009, -2.4900}, 4.8045},
+        {{50, -0.0010, 2.4900}, {50, 0.0010, -2.4900}, 4.8045},
+        {{50, -0.0010, 2.4900}, {50, 0.0011, -2.4900}, 4.7461},
+        {{50, 2.5, 0}, {50, 0, -2.5}, 4.3065},
+        {{50, 2.5, 0}, {73, 25, -18}, 27.1492},
+        {{50, 2.5, 0}, {61, -5, 29}, 22.8977},
+        {{50, 2.5, 0}, {56, -27, -3}, 31.9030},
+        {{50, 2.5, 0}, {58, 24, 15}, 19.4535},
+        {{50, 2.5, 0}, {50, 3.1736, 0.5854}, 1.0000},
+        {{50, 2.5, 0}, {50, 3.2972, 0}, 1.0000},
+        {{50, 2.5, 0}, {50, 1.8634, 0.5757}, 1.0000},
+        {{50, 2.5, 0}, {50, 3.2592, 0.3350}, 1.0000},
         {{60.2574, -34.0099, 36.2677}, {60.4626, -34.1751, 39.4387}, 1.2644},
         {{63.0109, -31.0961, -5.8663}, {62.8187, -29.7946, -4.0864}, 1.2630},
         {{61.2901, 3.7196, -5.3901}, {61.4292, 2.2480, -4.9620}, 1.8731},
@@ -76,7 +88,8 @@ void TestColour::srgb_transfer_curve() {
 
 void TestColour::lab_of_known_colours() {
     // sRGB primaries in Lab under D65, as published in colour-science handbooks (from memory, two decimals).
-    const Lab white = to_lab(Srgb{255, 255, 255}), red = to_lab(Srgb{255, 0, 0}), blue = to_lab(Srgb{0, 0, 255});
+    const Lab white = to_lab(Srgb{255, 255, 255}), red = to_lab(Srgb{255, 0, 0}),
+              blue = to_lab(Srgb{0, 0, 255});
     COMPARE_NEAR(white.l, 100, 0.01);
     COMPARE_NEAR(std::hypot(white.a, white.b), 0, 0.02);
     COMPARE_NEAR(red.l, 53.24, 0.02);
@@ -102,7 +115,8 @@ void TestColour::pigment_mix_ends_and_middle() {
     const LinearRgb dark = to_linear(Srgb{0x14, 0x14, 0x14}), light = to_linear(Srgb{0xf2, 0xf2, 0xea});
     COMPARE_NEAR(mix_pigments(dark, light, 1).r, dark.r, 1e-9);
     COMPARE_NEAR(mix_pigments(dark, light, 0).g, light.g, 1e-9);
-    // Kubelka–Munk by hand: R 0.5 has K/S 0.25, R 0.8 has 0.025; half and half 0.1375 gives R = 1.1375 − √0.29390625.
+    // Kubelka–Munk by hand: R 0.5 has K/S 0.25, R 0.8 has 0.025; half and half 0.1375 gives R = 1.1375 −
+    // √0.29390625.
     const LinearRgb a{0.5, 0.5, 0.5}, b{0.8, 0.8, 0.8};
     COMPARE_NEAR(mix_pigments(a, b, 0.5).r, 1.1375 - std::sqrt(0.1375 * 0.1375 + 2 * 0.1375), 1e-12);
     // A little dark weighs more than a little light (common practice, no source).
@@ -119,7 +133,8 @@ void TestColour::hex_is_read_and_refused() {
 
 void TestColour::contrast_as_in_wcag() {
     COMPARE_NEAR(contrast_ratio({0, 0, 0}, {255, 255, 255}), 21, 1e-9);
-    COMPARE_NEAR(contrast_ratio({119, 119, 119}, {255, 255, 255}), 4.48, 0.01); // the well-known #777 on white
+    COMPARE_NEAR(contrast_ratio({119, 119, 119}, {255, 255, 255}), 4.48,
+                 0.01); // the well-known #777 on white
 }
 
 void TestColour::marks_stand_out() {
@@ -129,7 +144,10 @@ void TestColour::marks_stand_out() {
     for (int round = 0; round < 200; ++round) {
         std::vector<Srgb> used;
         for (int i = 0; i < 1 + round % 8; ++i)
-            used.push_back(round % 3 ? Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())} : vivid[rng() % vivid.size()]);
+            used.push_back(round % 3
+                               ? Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                                      static_cast<std::uint8_t>(rng())}
+                               : vivid[rng() % vivid.size()]);
         const auto nearest = [&](Srgb c) {
             double d = 1e9;
             for (const Srgb u : used)
@@ -140,7 +158,8 @@ void TestColour::marks_stand_out() {
         for (const Srgb c : vivid)
             QVERIFY(nearest(mark) >= nearest(c));
     }
-    for (const Srgb dark : {Srgb{16, 16, 16}, Srgb{250, 250, 245}}) // black on black is seen, and white on white
+    for (const Srgb dark :
+         {Srgb{16, 16, 16}, Srgb{250, 250, 245}}) // black on black is seen, and white on white
         QVERIFY(delta_e_2000(to_lab(stand_out(std::vector{dark}, vivid)), to_lab(dark)) > 40);
 }
 

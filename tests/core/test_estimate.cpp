@@ -62,13 +62,15 @@ void TestEstimate::hours_of_a_solid_box() {
     COMPARE_NEAR(plan->layers[5].print_s, 320 / 4.8, 0.2);
     COMPARE_NEAR(plan->totals.print_s, plan->totals.start_s + 320 / 1.6 + 19 * 320 / 4.8, 3);
     p.settings.copies = 2;
-    COMPARE_NEAR(plan_of(p)->totals.print_s - plan->totals.start_s, 2 * (plan->totals.print_s - plan->totals.start_s), 10);
+    COMPARE_NEAR(plan_of(p)->totals.print_s - plan->totals.start_s,
+                 2 * (plan->totals.print_s - plan->totals.start_s), 10);
 }
 
 void TestEstimate::least_time_per_layer() {
     Project p = solid_box();
     const auto free = plan_of(p);
-    const double least = (free->layers[0].print_s + free->layers[5].print_s) / 2; // longer than a layer, shorter than the first
+    const double least = (free->layers[0].print_s + free->layers[5].print_s) /
+                         2; // longer than a layer, shorter than the first
     p.settings.min_layer_s = least;
     const auto plan = plan_of(p);
     COMPARE_NEAR(plan->totals.print_s, plan->totals.start_s + free->layers[0].print_s + 19 * least, 0.1);
@@ -133,8 +135,12 @@ void TestEstimate::kinds_add_up() {
             Project p = stack("", 1, machine);
             p.filaments.clear();
             for (int i = 0; i < 6; ++i) {
-                p.filaments.push_back(make_filament(static_cast<char>('A' + i), Material::PLA, {static_cast<std::uint8_t>(40 * i), static_cast<std::uint8_t>(255 - 30 * i), 90}));
-                p.pieces[0].parts.push_back(part(("block-" + std::to_string(i)).c_str(), solids::box(10.0 * i, 0, 0, 10.0 * (i + 1), 10, 1 + i % 3), static_cast<char>('A' + i)));
+                p.filaments.push_back(make_filament(
+                    static_cast<char>('A' + i), Material::PLA,
+                    {static_cast<std::uint8_t>(40 * i), static_cast<std::uint8_t>(255 - 30 * i), 90}));
+                p.pieces[0].parts.push_back(part(("block-" + std::to_string(i)).c_str(),
+                                                 solids::box(10.0 * i, 0, 0, 10.0 * (i + 1), 10, 1 + i % 3),
+                                                 static_cast<char>('A' + i)));
             }
             p.settings.hand_wait_s = wait;
             const auto plan = plan_of(p);
@@ -149,7 +155,8 @@ void TestEstimate::kinds_add_up() {
             QCOMPARE(count, plan->totals.changes + plan->totals.refills);
             const auto rows = change_rows(*plan);
             QCOMPARE(static_cast<int>(rows.size()), count);
-            QVERIFY(std::is_sorted(rows.begin(), rows.end(), [](const ChangeRow& a, const ChangeRow& b) { return a.layer < b.layer; }));
+            QVERIFY(std::is_sorted(rows.begin(), rows.end(),
+                                   [](const ChangeRow& a, const ChangeRow& b) { return a.layer < b.layer; }));
             refills += plan->totals.refills;
             double waits = 0;
             for (const Change& c : plan->changes)
@@ -160,10 +167,12 @@ void TestEstimate::kinds_add_up() {
 }
 
 void TestEstimate::skins_at_borders_by_closed_form() {
-    // Two slabs on each other, 20 × 20 mm, two walls of 0.4: 18.4² mm² inside. As one solid only bottom and top have skins; with skins of its
-    // own the lower slab is solid in its 4 uppermost layers, the upper one in its 3 lowest: 7 layers at 100 instead of 15 %.
+    // Two slabs on each other, 20 × 20 mm, two walls of 0.4: 18.4² mm² inside. As one solid only bottom and
+    // top have skins; with skins of its own the lower slab is solid in its 4 uppermost layers, the upper one
+    // in its 3 lowest: 7 layers at 100 instead of 15 %.
     Project p = stack("", 1, "feeder-4");
-    p.pieces[0].parts = {part("low", solids::box(0, 0, 0, 20, 20, 4), 'A'), part("high", solids::box(0, 0, 4, 20, 20, 8), 'B')};
+    p.pieces[0].parts = {part("low", solids::box(0, 0, 0, 20, 20, 4), 'A'),
+                         part("high", solids::box(0, 0, 4, 20, 20, 8), 'B')};
     const auto one = plan_of(p);
     p.settings.skins_at_borders = true;
     const auto own = plan_of(p);
@@ -178,7 +187,8 @@ void TestEstimate::skins_at_borders_by_closed_form() {
     Mesh high = solids::frustum(10, 10, 4, 900);
     for (Vec3& v : high.vertices)
         v.z += 4;
-    round.pieces[0].parts = {part("low", solids::frustum(10, 10, 4, 900), 'A'), part("high", build_mesh(high.vertices, high.triangles), 'B')};
+    round.pieces[0].parts = {part("low", solids::frustum(10, 10, 4, 900), 'A'),
+                             part("high", build_mesh(high.vertices, high.triangles), 'B')};
     const double with = mm3(*plan_of(round));
     round.settings.skins_at_borders = false;
     const double inside = 3.14159265 * 9.2 * 9.2;

@@ -49,7 +49,8 @@ void TestFindings::no_bond() {
     // Two bodies that do not touch may be of any two materials.
     Project apart = stack("", 1);
     apart.filaments[1] = make_filament('B', Material::PETG, {200, 60, 40});
-    apart.pieces[0].parts = {part("one", solids::box(0, 0, 0, 10, 10, 2), 'A'), part("two", solids::box(15, 0, 0, 25, 10, 2), 'B')};
+    apart.pieces[0].parts = {part("one", solids::box(0, 0, 0, 10, 10, 2), 'A'),
+                             part("two", solids::box(15, 0, 0, 25, 10, 2), 'B')};
     QVERIFY(!has(*plan_of(apart), "no-bond"));
     apart.pieces[0].parts[1] = part("two", solids::box(10, 0, 0, 25, 10, 2), 'B');
     QVERIFY(has(*plan_of(apart), "no-bond"));
@@ -73,7 +74,8 @@ void TestFindings::no_bond_is_told_at_the_first_meeting() {
     v.insert(v.end(), high.vertices.begin(), high.vertices.end());
     for (const Triangle& x : high.triangles)
         t.push_back({x[0] + base, x[1] + base, x[2] + base});
-    p.pieces[0].parts = {part("mast", solids::box(0, 0, 0, 10, 10, 10), 'A'), part("signs", build_mesh(v, t), 'D')};
+    p.pieces[0].parts = {part("mast", solids::box(0, 0, 0, 10, 10, 10), 'A'),
+                         part("signs", build_mesh(v, t), 'D')};
     assign_band(p.pieces[0], 0, 4, 10, 'B');
     const auto plan = plan_of(p);
     std::set<int> layers;
@@ -100,7 +102,8 @@ void TestFindings::unassigned() {
 
 void TestFindings::overlap_and_its_fix() {
     Project p = stack("", 1);
-    p.pieces[0].parts = {part("plate", solids::box(0, 0, 0, 10, 10, 2), 'A'), part("inlay", solids::box(6, 6, 1, 12, 12, 2), 'B')};
+    p.pieces[0].parts = {part("plate", solids::box(0, 0, 0, 10, 10, 2), 'A'),
+                         part("inlay", solids::box(6, 6, 1, 12, 12, 2), 'B')};
     const auto plan = plan_of(p);
     const Overlap& o = plan->pieces[0].table->overlaps.at(0);
     COMPARE_NEAR(o.mm3, 16, 0.01); // 4 × 4 over 1 mm

@@ -51,27 +51,33 @@ ToolpathFile read(const std::string& text, const StopWords& words = {}) {
     return read_gcode(text, Motion{}, words);
 }
 
-/// Seconds of moves that follow each other, in steps so small that speeds hardly change in one: what may be driven where is worked out point by point.
-/// Knows nothing of how MoveTimes does it.
-double integrated_s(const std::vector<std::array<double, 3>>& corners, const std::vector<double>& speeds, double a, double jump) {
+/// Seconds of moves that follow each other, in steps so small that speeds hardly change in one: what may be
+/// driven where is worked out point by point. Knows nothing of how MoveTimes does it.
+double integrated_s(const std::vector<std::array<double, 3>>& corners, const std::vector<double>& speeds,
+                    double a, double jump) {
     constexpr double kStep = 0.002;
     std::vector<double> limit; // speed allowed at each step's end
     limit.push_back(0);
     std::vector<double> steps;
     for (std::size_t i = 1; i < corners.size(); ++i) {
-        const double dx = corners[i][0] - corners[i - 1][0], dy = corners[i][1] - corners[i - 1][1], dz = corners[i][2] - corners[i - 1][2], mm = std::sqrt(dx * dx + dy * dy + dz * dz);
+        const double dx = corners[i][0] - corners[i - 1][0], dy = corners[i][1] - corners[i - 1][1],
+                     dz = corners[i][2] - corners[i - 1][2], mm = std::sqrt(dx * dx + dy * dy + dz * dz);
         const int n = std::max(1, static_cast<int>(std::ceil(mm / kStep)));
         for (int k = 0; k < n; ++k) {
             steps.push_back(mm / n);
             limit.push_back(speeds[i - 1]);
         }
         if (i + 1 < corners.size()) {
-            const double ex = corners[i + 1][0] - corners[i][0], ey = corners[i + 1][1] - corners[i][1], ez = corners[i + 1][2] - corners[i][2], next = std::sqrt(ex * ex + ey * ey + ez * ez);
+            const double ex = corners[i + 1][0] - corners[i][0], ey = corners[i + 1][1] - corners[i][1],
+                         ez = corners[i + 1][2] - corners[i][2],
+                         next = std::sqrt(ex * ex + ey * ey + ez * ez);
             // The largest speed at which velocities before and after differ by no more than the jump.
             double low = 0, high = std::min(speeds[i - 1], speeds[i]);
             for (int k = 0; k < 60; ++k) {
                 const double v = (low + high) / 2;
-                const double change = v * std::sqrt(std::pow(ex / next - dx / mm, 2) + std::pow(ey / next - dy / mm, 2) + std::pow(ez / next - dz / mm, 2));
+                const double change =
+                    v * std::sqrt(std::pow(ex / next - dx / mm, 2) + std::pow(ey / next - dy / mm, 2) +
+                                  std::pow(ez / next - dz / mm, 2));
                 (change <= jump ? low : high) = v;
             }
             limit.back() = high;
@@ -89,13 +95,16 @@ double integrated_s(const std::vector<std::array<double, 3>>& corners, const std
 }
 
 /// So many layers of 10 mm squares; `before(n)` goes in front of a layer.
-std::string squares(int layers, double height, const std::function<std::string(int)>& before = {}, double first = 0) {
+std::string squares(int layers, double height, const std::function<std::string(int)>& before = {},
+                    double first = 0) {
     std::string out = "G21\nG90\nM83\nG28\n";
     const double h1 = first > 0 ? first : height;
     for (int n = 1; n <= layers; ++n) {
         if (before)
             out += before(n);
-        out += fmt::format("G1 E-0.8 F1800\nG1 Z{:.3f} F600\nG0 X10 Y10 F9000\nG1 E0.8 F1800\nG1 F2400\nG1 X20 E0.3\nG1 Y20 E0.3\nG1 X10 E0.3\nG1 Y10 E0.3\n", h1 + (n - 1) * height);
+        out += fmt::format("G1 E-0.8 F1800\nG1 Z{:.3f} F600\nG0 X10 Y10 F9000\nG1 E0.8 F1800\nG1 F2400\nG1 "
+                           "X20 E0.3\nG1 Y20 E0.3\nG1 X10 E0.3\nG1 Y10 E0.3\n",
+                           h1 + (n - 1) * height);
     }
     return out;
 }
@@ -108,7 +117,8 @@ Project slabs(double layer_mm = 0.2, const char* machine = "hand-swap") {
 }
 
 int count(const AgainstPlan& a, const char* code) {
-    return static_cast<int>(std::count_if(a.findings.begin(), a.findings.end(), [&](const Finding& f) { return f.code == code; }));
+    return static_cast<int>(std::count_if(a.findings.begin(), a.findings.end(),
+                                          [&](const Finding& f) { return f.code == code; }));
 }
 
 } // namespace
@@ -126,22 +136,29 @@ void TestGcode::layers_by_height() {
     QVERIFY(std::abs(f.filament_mm[0] - 6) < 1e-9); // what is pulled back and pushed forth again is nothing
     QCOMPARE(f.passes, 1);
     // A height that is only travelled through is no layer, whatever comments say.
-    QCOMPARE(read("M83\n;LAYER:1\nG1 Z0.2\nG1 X5 E1\n;LAYER:2\nG1 Z0.6\nG0 X9\nG1 Z0.2\nG1 X1 E1\n").layers.size(), std::size_t(1));
+    QCOMPARE(
+        read("M83\n;LAYER:1\nG1 Z0.2\nG1 X5 E1\n;LAYER:2\nG1 Z0.6\nG0 X9\nG1 Z0.2\nG1 X1 E1\n").layers.size(),
+        std::size_t(1));
 }
 
-/// RS-274, NIST IR 6556, from memory of its text: section 3.3 (blanks), 3.5.3.2 (an arc around a centre), 3.5.20 (G92).
+/// RS-274, NIST IR 6556, from memory of its text: section 3.3 (blanks), 3.5.3.2 (an arc around a
+/// centre), 3.5.20 (G92).
 void TestGcode::words_of_rs274() {
     // "g0x +0. 12 34y 7" is the same as "g0 x+0.1234 y7".
-    const ToolpathFile blanks = read("g1 z0.2\ng0x +0. 12 34y 7\nm83\ng1 x1.1234 y7 e1\n"), plain = read("G1 Z0.2\nG0 X0.1234 Y7\nM83\nG1 X1.1234 Y7 E1\n");
+    const ToolpathFile blanks = read("g1 z0.2\ng0x +0. 12 34y 7\nm83\ng1 x1.1234 y7 e1\n"),
+                       plain = read("G1 Z0.2\nG0 X0.1234 Y7\nM83\nG1 X1.1234 Y7 E1\n");
     QVERIFY(std::abs(blanks.motion_s - plain.motion_s) < 1e-9);
     QCOMPARE(blanks.layers.size(), std::size_t(1));
     QCOMPARE(blanks.lines, std::int64_t(4));
     // Words need no blanks between them, and numbers have no exponents: this is X10 and E5.
     QVERIFY(std::abs(read("M83\nG1Z0.2\nG1X10E5\n").filament_mm[0] - 5) < 1e-12);
     QVERIFY(std::abs(read("M83\nG1 Z0.2\nG1 X10E5F600\n").filament_mm[0] - 5) < 1e-12);
-    QVERIFY(std::abs(read("M83\nG1 Z0.2\nG1 X123456789.123456789 E1\nG1 X-0012.500 E+2\n").filament_mm[0] - 2) < 1e-12); // too far is a mistake
-    // Comments in parentheses anywhere, line numbers, several words without blanks, checksums as firmware has them.
-    const ToolpathFile f = read("N10 G1Z0.2(up)F600*71\nN20 M83 (relative) \nN30 G1 X10 (over) E1 ; M0\n(M600)\n/G1\n%\n");
+    QVERIFY(std::abs(read("M83\nG1 Z0.2\nG1 X123456789.123456789 E1\nG1 X-0012.500 E+2\n").filament_mm[0] -
+                     2) < 1e-12); // too far is a mistake
+    // Comments in parentheses anywhere, line numbers, several words without blanks, checksums as firmware has
+    // them.
+    const ToolpathFile f =
+        read("N10 G1Z0.2(up)F600*71\nN20 M83 (relative) \nN30 G1 X10 (over) E1 ; M0\n(M600)\n/G1\n%\n");
     QCOMPARE(f.layers.size(), std::size_t(1));
     QVERIFY(f.stops.empty());
     QVERIFY(std::abs(f.filament_mm[0] - 1) < 1e-12);
@@ -163,7 +180,8 @@ void TestGcode::modes_and_units() {
     QVERIFY(std::abs(read("M83\nM200 D1.75\nG1 Z0.2\nG1 X10 E2.40528\n").filament_mm[0] - 1) < 1e-4);
 }
 
-/// As many pieces as the project prints one after another: each is compared, and a mistake in the second is found.
+/// As many pieces as the project prints one after another: each is compared, and a mistake in the second is
+/// found.
 void TestGcode::pieces_one_after_another() {
     Project p = stack("AB", 2);
     p.settings.times = 2;
@@ -173,15 +191,23 @@ void TestGcode::pieces_one_after_another() {
     good.stops = late.stops = true;
     late.late = 1;
     const std::string first = demo::toolpath_of(p, *plan, good), second = demo::toolpath_of(p, *plan, late);
-    const auto against = [&](const std::string& text) { return against_plan(p, *plan, read_gcode(text, p.machine.motion, stop_words(p.machine.commands))); };
+    const auto against = [&](const std::string& text) {
+        return against_plan(p, *plan, read_gcode(text, p.machine.motion, stop_words(p.machine.commands)));
+    };
     const AgainstPlan right = against(first + first), wrong = against(first + second);
-    QVERIFY2(right.layers_match && right.as_planned(), right.findings.empty() ? "" : english(right.findings.front().message).c_str());
-    COMPARE_NEAR(right.file_g, against_plan(p, *plan, read_gcode(first, p.machine.motion, stop_words(p.machine.commands))).file_g, 1e-6);
+    QVERIFY2(right.layers_match && right.as_planned(),
+             right.findings.empty() ? "" : english(right.findings.front().message).c_str());
+    COMPARE_NEAR(
+        right.file_g,
+        against_plan(p, *plan, read_gcode(first, p.machine.motion, stop_words(p.machine.commands))).file_g,
+        1e-6);
     QVERIFY(!wrong.as_planned());
-    QVERIFY2(english(wrong.findings.back().message).find("number 2") != std::string::npos, english(wrong.findings.back().message).c_str());
+    QVERIFY2(english(wrong.findings.back().message).find("number 2") != std::string::npos,
+             english(wrong.findings.back().message).c_str());
     p.settings.times = 3; // another number: that is said
     const auto other = against(first + first).findings;
-    QVERIFY(std::any_of(other.begin(), other.end(), [](const Finding& f) { return f.code == "file-passes"; }));
+    QVERIFY(
+        std::any_of(other.begin(), other.end(), [](const Finding& f) { return f.code == "file-passes"; }));
 }
 
 void TestGcode::first_lines_dips_and_passes() {
@@ -189,7 +215,8 @@ void TestGcode::first_lines_dips_and_passes() {
     const ToolpathFile high = read("M83\nG1 Z0.3\nG1 X100 E10\nG1 Z0.2\nG1 X0 E5\nG1 Z0.4\nG1 X10 E5\n");
     QCOMPARE(high.layers.size(), std::size_t(2));
     QVERIFY(std::abs(high.start_mm - 10) < 1e-12);
-    QVERIFY(std::abs(high.layers[0].z_mm - 0.2) < 1e-12 && std::abs(high.layers[0].filament_mm[0] - 5) < 1e-12);
+    QVERIFY(std::abs(high.layers[0].z_mm - 0.2) < 1e-12 &&
+            std::abs(high.layers[0].filament_mm[0] - 5) < 1e-12);
     const ToolpathFile low = read("M83\nG1 Z0.18\nG1 X100 E10\nG1 Z0.2\nG1 X0 E5\nG1 Z0.4\nG1 X10 E5\n");
     QCOMPARE(low.layers.size(), std::size_t(2));
     QVERIFY(std::abs(low.layers[0].z_mm - 0.2) < 1e-12);
@@ -203,7 +230,8 @@ void TestGcode::first_lines_dips_and_passes() {
     // A spiral climbs while it extrudes.
     std::string spiral = "M83\nG1 Z0.2\nG1 X10 Y0 E1\n";
     for (int i = 1; i <= 200; ++i)
-        spiral += fmt::format("G1 X{:.3f} Y{:.3f} Z{:.4f} E0.1\n", 10 * std::cos(i * 0.3), 10 * std::sin(i * 0.3), 0.2 + i * 0.01);
+        spiral += fmt::format("G1 X{:.3f} Y{:.3f} Z{:.4f} E0.1\n", 10 * std::cos(i * 0.3),
+                              10 * std::sin(i * 0.3), 0.2 + i * 0.01);
     const ToolpathFile f = read(spiral);
     QCOMPARE(f.spiral_line, std::int64_t(4));
     QVERIFY(f.layers.size() > 5 && f.layers.size() < 15);
@@ -211,7 +239,9 @@ void TestGcode::first_lines_dips_and_passes() {
 
 /// Common practice, no source: a pause before layer 4 of 0.16 mm layers stands when 0.48 mm are printed.
 void TestGcode::stops_between_layers() {
-    const ToolpathFile f = read(squares(8, 0.16, [](int n) { return n == 4 ? "M600\n" : n == 6 ? "M0 ; wait\n" : n == 7 ? "T1\nM104 S210 T1\n" : ""; }));
+    const ToolpathFile f = read(squares(8, 0.16, [](int n) {
+        return n == 4 ? "M600\n" : n == 6 ? "M0 ; wait\n" : n == 7 ? "T1\nM104 S210 T1\n" : "";
+    }));
     QCOMPARE(f.stops.size(), std::size_t(3));
     QCOMPARE(f.stops[0].layer, 4);
     QVERIFY(!f.stops[0].within);
@@ -219,20 +249,25 @@ void TestGcode::stops_between_layers() {
     QCOMPARE(f.stops[1].layer, 6);
     QCOMPARE(QString::fromStdString(f.stops[1].word), QStringLiteral("M0"));
     QVERIFY(f.stops[2].what == ToolpathStop::What::tool && f.stops[2].to == 1 && f.stops[2].layer == 7);
-    // Within a layer, before the first, after the last; several words are one stop; purge pushed out on the spot.
-    const ToolpathFile g = read("M83\nT0\nM0\nG1 Z0.2\nG1 X10 E1\nM600\nM0\nG1 E-2\nG1 E30\nG1 X20 E1\nM25\n");
+    // Within a layer, before the first, after the last; several words are one stop; purge pushed out on the
+    // spot.
+    const ToolpathFile g =
+        read("M83\nT0\nM0\nG1 Z0.2\nG1 X10 E1\nM600\nM0\nG1 E-2\nG1 E30\nG1 X20 E1\nM25\n");
     QCOMPARE(g.stops.size(), std::size_t(3));
     QVERIFY(g.stops[0].layer == 1 && !g.stops[0].within);
     QVERIFY(g.stops[1].layer == 1 && g.stops[1].within);
     QVERIFY(std::abs(g.stops[1].spot_mm - 28) < 1e-9);
     QCOMPARE(g.stops[2].layer, 2);
     // A machine's own words.
-    const ToolpathFile own = read("M83\nG1 Z0.2\nG1 X10 E1\nSWAP_COLOUR NEXT=2\nG1 Z0.4\nG1 X0 E1\nM1600\nG1 Z0.6\nG1 X9 E1\nM117 M600 SWAP_COLOUR\n", {{"SWAP_COLOUR"}, {"M1600"}});
+    const ToolpathFile own = read("M83\nG1 Z0.2\nG1 X10 E1\nSWAP_COLOUR NEXT=2\nG1 Z0.4\nG1 X0 E1\nM1600\nG1 "
+                                  "Z0.6\nG1 X9 E1\nM117 M600 SWAP_COLOUR\n",
+                                  {{"SWAP_COLOUR"}, {"M1600"}});
     QCOMPARE(own.stops.size(), std::size_t(2));
     QVERIFY(own.stops[0].what == ToolpathStop::What::swap && own.stops[1].what == ToolpathStop::What::pause);
 }
 
-/// Closed forms from any mechanics text: from standing to standing L/v + v/a, or 2·√(L/a) where v is not reached.
+/// Closed forms from any mechanics text: from standing to standing L/v + v/a, or 2·√(L/a) where v is not
+/// reached.
 void TestGcode::times_of_moves() {
     Motion m;
     m.acceleration = 1000;
@@ -240,7 +275,8 @@ void TestGcode::times_of_moves() {
     const auto seconds = [&](const std::string& text) { return read_gcode(text, m).motion_s; };
     QVERIFY(std::abs(seconds("G1 X100 F6000\n") - (1 + 0.1)) < 1e-9);
     QVERIFY(std::abs(seconds("G1 X4 F6000\n") - 2 * std::sqrt(4 / 1000.0)) < 1e-9);
-    // Straight on there is no corner; there and back there is a full stop but for the jump; a right angle lies between.
+    // Straight on there is no corner; there and back there is a full stop but for the jump; a right angle
+    // lies between.
     QVERIFY(std::abs(seconds("G1 X50 F6000\nG1 X100\n") - 1.1) < 1e-9);
     const double half = line_s(50, 100, 0, 5, 1000); // back: 2·v ≤ 10
     QVERIFY(std::abs(seconds("G1 X50 F6000\nG1 X0\n") - 2 * half) < 1e-9);
@@ -252,7 +288,8 @@ void TestGcode::times_of_moves() {
     // Waits for heat: from 20 °C.
     QVERIFY(std::abs(seconds("M109 S220\nM109 S220\n") - 200 / m.nozzle_c_s) < 1e-9);
     // Seconds are booked to the layer they pass in.
-    const ToolpathFile f = read_gcode("M83\nG1 Z0.2 F600\nG1 X100 E5 F6000\nG4 S7\nG1 Z0.4 F600\nG1 X0 E5 F6000\n", m);
+    const ToolpathFile f =
+        read_gcode("M83\nG1 Z0.2 F600\nG1 X100 E5 F6000\nG4 S7\nG1 Z0.4 F600\nG1 X0 E5 F6000\n", m);
     QVERIFY(f.layers[0].seconds > 8 && f.layers[0].seconds < 8.3);
     QVERIFY(f.layers[1].seconds > 1.0 && f.layers[1].seconds < 1.2);
 }
@@ -269,42 +306,53 @@ void TestGcode::times_by_integration() {
         for (int i = 0; i < 300; ++i) {
             direction += i % 3 ? 0.1 * turn(random) : turn(random);
             const double mm = length(random) * (i % 5 ? 0.2 : 1);
-            corners.push_back({corners.back()[0] + mm * std::cos(direction), corners.back()[1] + mm * std::sin(direction), 0.2});
+            corners.push_back({corners.back()[0] + mm * std::cos(direction),
+                               corners.back()[1] + mm * std::sin(direction), 0.2});
             speeds.push_back(speed(random));
             const Direction d{std::cos(direction), std::sin(direction), 0};
             times.move(mm, speeds.back(), a, d, d);
         }
         times.finish();
         const double expected = integrated_s(corners, speeds, a, 8);
-        QVERIFY2(std::abs(times.seconds() / expected - 1) < 0.003, qPrintable(QStringLiteral("%1 %2").arg(times.seconds()).arg(expected)));
+        QVERIFY2(std::abs(times.seconds() / expected - 1) < 0.003,
+                 qPrintable(QStringLiteral("%1 %2").arg(times.seconds()).arg(expected)));
     }
 }
 
-/// The arc of RS-274, NIST IR 6556, 3.5.3.2 (from memory): from (7, 7) "G17 G2 x 10 y 16 i 3 j 4 z 9" goes clockwise around (10, 11), radius 5.
+/// The arc of RS-274, NIST IR 6556, 3.5.3.2 (from memory): from (7, 7) "G17 G2 x 10 y 16 i 3 j 4 z 9" goes
+/// clockwise around (10, 11), radius 5.
 void TestGcode::arcs_take_their_length() {
     Motion m;
     m.acceleration = 1e9;
     m.corner = 1e9;
-    const auto length = [&](const std::string& text) { return read_gcode(text, m).motion_s * 10; }; // at 10 mm/s
+    const auto length = [&](const std::string& text) {
+        return read_gcode(text, m).motion_s * 10;
+    }; // at 10 mm/s
     const double to_start = std::hypot(std::hypot(7, 7), 9);
-    const double angle = std::fmod(std::atan2(-4, -3) - std::atan2(5, 0) + 4 * std::numbers::pi, 2 * std::numbers::pi);
-    QVERIFY(std::abs(length("F600 G1 X7 Y7 Z9 F600\nG17\nG2 x 10 y 16 i 3 j 4 z 9\n") - to_start - 5 * angle) < 1e-6);
-    QVERIFY(std::abs(length("G1 X7 Y7 Z9 F600\nG3 X10 Y16 I3 J4\n") - to_start - 5 * (2 * std::numbers::pi - angle)) < 1e-6);
+    const double angle =
+        std::fmod(std::atan2(-4, -3) - std::atan2(5, 0) + 4 * std::numbers::pi, 2 * std::numbers::pi);
+    QVERIFY(std::abs(length("F600 G1 X7 Y7 Z9 F600\nG17\nG2 x 10 y 16 i 3 j 4 z 9\n") - to_start -
+                     5 * angle) < 1e-6);
+    QVERIFY(std::abs(length("G1 X7 Y7 Z9 F600\nG3 X10 Y16 I3 J4\n") - to_start -
+                     5 * (2 * std::numbers::pi - angle)) < 1e-6);
     // By the radius: a quarter, and with a negative one the other three.
     QVERIFY(std::abs(length("F600\nG1 X10 F600\nG3 X0 Y10 R10\n") - 10 - 5 * std::numbers::pi) < 1e-6);
     QVERIFY(std::abs(length("G1 X10 F600\nG3 X0 Y10 R-10\n") - 10 - 15 * std::numbers::pi) < 1e-6);
     // A whole circle, a helix, and as many chords.
     QVERIFY(std::abs(length("G1 X10 F600\nG2 X10 I-10\n") - 10 - 20 * std::numbers::pi) < 1e-6);
-    QVERIFY(std::abs(length("G1 X10 F600\nG3 X-10 Y0 Z5 I-10 J0\n") - 10 - std::hypot(10 * std::numbers::pi, 5)) < 1e-6);
+    QVERIFY(std::abs(length("G1 X10 F600\nG3 X-10 Y0 Z5 I-10 J0\n") - 10 -
+                     std::hypot(10 * std::numbers::pi, 5)) < 1e-6);
     std::string chords = "G1 X10 F600\n";
     for (int i = 1; i <= 2000; ++i)
-        chords += fmt::format("G1 X{:.6f} Y{:.6f}\n", 10 * std::cos(i * std::numbers::pi / 1000), 10 * std::sin(i * std::numbers::pi / 1000));
+        chords += fmt::format("G1 X{:.6f} Y{:.6f}\n", 10 * std::cos(i * std::numbers::pi / 1000),
+                              10 * std::sin(i * std::numbers::pi / 1000));
     QVERIFY(std::abs(length(chords) - 10 - 20 * std::numbers::pi) < 1e-3);
     QVERIFY(std::abs(read("M83\nG1 X10 Z0.2\nG3 X0 Y10 I-10 E4\n").layers[0].filament_mm[0] - 4) < 1e-12);
 }
 
 void TestGcode::cut_anywhere() {
-    const std::string text = squares(3, 0.2, [](int n) { return n == 2 ? "M600\r\n" : ""; }) + "G1 X77.123456789 E1.5e-1";
+    const std::string text =
+        squares(3, 0.2, [](int n) { return n == 2 ? "M600\r\n" : ""; }) + "G1 X77.123456789 E1.5e-1";
     const ToolpathFile whole = read(text);
     for (const std::size_t step : {1, 2, 7, 64, 501}) {
         GcodeReader reader(Motion{});
@@ -329,15 +377,22 @@ void TestGcode::a_plan_and_its_file() {
         const auto plan = plan_of(p);
         demo::ToolpathWishes wishes;
         wishes.stops = true;
-        const AgainstPlan a = against_plan(p, *plan, read_gcode(demo::toolpath_of(p, *plan, wishes), p.machine.motion, stop_words(p.machine.commands)));
-        QVERIFY2(a.as_planned() && a.layers_match, a.findings.empty() ? machine : english(a.findings[0].message).c_str());
+        const AgainstPlan a = against_plan(p, *plan,
+                                           read_gcode(demo::toolpath_of(p, *plan, wishes), p.machine.motion,
+                                                      stop_words(p.machine.commands)));
+        QVERIFY2(a.as_planned() && a.layers_match,
+                 a.findings.empty() ? machine : english(a.findings[0].message).c_str());
         QCOMPARE(a.stops.size(), plan->changes.size());
         // Its program lays down what the plan expects, filament by filament.
         for (const ComparedFilament& f : a.filaments)
-            QVERIFY2(std::abs(f.file_g - plan->use[static_cast<std::size_t>(f.filament)].model_g) < 0.01 * f.file_g + 1e-3, machine);
+            QVERIFY2(std::abs(f.file_g - plan->use[static_cast<std::size_t>(f.filament)].model_g) <
+                         0.01 * f.file_g + 1e-3,
+                     machine);
         if (plan->tower.layers == 0) // its program lays no tower
-            QVERIFY2(std::abs(a.file_s / a.planned_s - 1) < 0.45, // so small that moves between lines weigh much; the picture is within 15 %
-                     qPrintable(QLatin1String(machine) + QStringLiteral(" %1 %2").arg(a.file_s).arg(a.planned_s)));
+            QVERIFY2(
+                std::abs(a.file_s / a.planned_s - 1) <
+                    0.45, // so small that moves between lines weigh much; the picture is within 15 %
+                qPrintable(QLatin1String(machine) + QStringLiteral(" %1 %2").arg(a.file_s).arg(a.planned_s)));
     }
     // Absolute extrusion and inches say the same.
     const Project p = slabs();
@@ -345,7 +400,8 @@ void TestGcode::a_plan_and_its_file() {
     demo::ToolpathWishes mm, inches;
     mm.stops = inches.stops = inches.inches = true;
     inches.relative_e = false;
-    const ToolpathFile a = read_gcode(demo::toolpath_of(p, *plan, mm), p.machine.motion), b = read_gcode(demo::toolpath_of(p, *plan, inches), p.machine.motion);
+    const ToolpathFile a = read_gcode(demo::toolpath_of(p, *plan, mm), p.machine.motion),
+                       b = read_gcode(demo::toolpath_of(p, *plan, inches), p.machine.motion);
     QCOMPARE(a.layers.size(), b.layers.size());
     QVERIFY(std::abs(a.filament_mm[0] - b.filament_mm[0]) < 0.01);
     QVERIFY(std::abs(a.motion_s / b.motion_s - 1) < 0.01);
@@ -354,7 +410,9 @@ void TestGcode::a_plan_and_its_file() {
 void TestGcode::off_by_layers() {
     const Project p = slabs();
     const auto plan = plan_of(p);
-    const auto against = [&](demo::ToolpathWishes w) { return against_plan(p, *plan, read(demo::toolpath_of(p, *plan, w))); };
+    const auto against = [&](demo::ToolpathWishes w) {
+        return against_plan(p, *plan, read(demo::toolpath_of(p, *plan, w)));
+    };
     demo::ToolpathWishes late;
     late.stops = true;
     late.late = 1;
@@ -369,7 +427,8 @@ void TestGcode::off_by_layers() {
     late.leave_out = {1};
     const AgainstPlan missing = against(late);
     QCOMPARE(count(missing, "file-change-missing"), 1);
-    QVERIFY(missing.stops[1].state == ComparedStop::State::missing && missing.stops[2].state == ComparedStop::State::as_planned);
+    QVERIFY(missing.stops[1].state == ComparedStop::State::missing &&
+            missing.stops[2].state == ComparedStop::State::as_planned);
     // Another first layer, other layers, too many.
     demo::ToolpathWishes first;
     first.first_layer_mm = 0.28;
@@ -379,7 +438,10 @@ void TestGcode::off_by_layers() {
     QVERIFY(!heights.layers_match);
     const AgainstPlan more = against_plan(p, *plan, read(squares(43, 0.2)));
     QCOMPARE(count(more, "file-layers"), 1);
-    const AgainstPlan extra = against_plan(p, *plan, read(squares(40, 0.2, [&](int n) { return n == 11 || n == 21 || n == 31 || n == 35 ? "M600\n" : ""; })));
+    const AgainstPlan extra =
+        against_plan(p, *plan, read(squares(40, 0.2, [&](int n) {
+                         return n == 11 || n == 21 || n == 31 || n == 35 ? "M600\n" : "";
+                     })));
     QCOMPARE(count(extra, "file-change-extra"), 1);
     QCOMPARE(extra.extra.size(), std::size_t(1));
 }
@@ -415,11 +477,13 @@ void TestGcode::pauses_find_their_layers() {
         double z = 0;
         for (int i = 0; i < 4; ++i) {
             const double h = 0.5 + 0.1 * pick(12);
-            p.pieces[0].parts.push_back(part(fmt::format("slab-{}", i).c_str(), solids::box(0, 0, z, 10, 10, z + h), "ABCD"[i]));
+            p.pieces[0].parts.push_back(
+                part(fmt::format("slab-{}", i).c_str(), solids::box(0, 0, z, 10, 10, z + h), "ABCD"[i]));
             z += h;
         }
         const auto plan = plan_of(p);
-        // A program with its own ways: hops, wipes, dwells, layers named wrongly, blank lines, carriage returns.
+        // A program with its own ways: hops, wipes, dwells, layers named wrongly, blank lines, carriage
+        // returns.
         std::string text = pick(2) ? "G21\r\nG90\r\nM82\r\n" : "G90\nM82\n";
         double e = 0;
         for (int n = 1; n <= plan->grid.count; ++n) {
@@ -432,7 +496,8 @@ void TestGcode::pauses_find_their_layers() {
             text += fmt::format("G1 Z{:.3f} F600\nG0 X{} Y1\nG1 E{:.4f}\n", top, pick(5), e);
             for (int k = 0; k < 3; ++k) {
                 if (pick(4) == 0)
-                    text += fmt::format("G1 Z{:.3f}\nG0 X{}\nG1 Z{:.3f}\n", top + 0.4, pick(40), top); // a hop within the layer
+                    text += fmt::format("G1 Z{:.3f}\nG0 X{}\nG1 Z{:.3f}\n", top + 0.4, pick(40),
+                                        top); // a hop within the layer
                 text += fmt::format("G1 X{} Y{} E{:.4f}\n", 10 + 20 * k + pick(9), 5 + pick(9), e += 0.5);
             }
         }
@@ -454,7 +519,8 @@ void TestGcode::pauses_find_their_layers() {
         for (std::size_t i = 0; i < plan->changes.size(); ++i) {
             QCOMPARE(after.stops[i].layer, plan->changes[i].layer);
             QVERIFY(!after.stops[i].within);
-            QVERIFY(std::abs(after.layers[static_cast<std::size_t>(after.stops[i].layer) - 2].z_mm - plan->changes[i].z_before_mm) < 1e-3);
+            QVERIFY(std::abs(after.layers[static_cast<std::size_t>(after.stops[i].layer) - 2].z_mm -
+                             plan->changes[i].z_before_mm) < 1e-3);
         }
         QVERIFY(bool(proven(p, *plan, before, after)));
         QVERIFY(against_plan(p, *plan, after).as_planned());
@@ -465,7 +531,9 @@ void TestGcode::writes_beside_the_original() {
     QTemporaryDir folder;
     const Project p = slabs();
     const auto plan = plan_of(p);
-    const std::string text = demo::toolpath_of(p, *plan), original = folder.filePath("plain.gcode").toStdString(), out = folder.filePath("paused.gcode").toStdString();
+    const std::string text = demo::toolpath_of(p, *plan),
+                      original = folder.filePath("plain.gcode").toStdString(),
+                      out = folder.filePath("paused.gcode").toStdString();
     QVERIFY(bool(write_file(original, text)));
     const auto before = read_toolpath(original, p.machine.motion, stop_words(p.machine.commands));
     QVERIFY(bool(before));
@@ -479,11 +547,13 @@ void TestGcode::writes_beside_the_original() {
         written.erase(written.find(i.text), i.text.size());
     QCOMPARE(written, text);
     // Never over itself, also by another name; nothing is left behind.
-    QVERIFY(!write_toolpath(p, *plan, original, folder.path().toStdString() + "/./plain.gcode", *before, *put_in));
+    QVERIFY(!write_toolpath(p, *plan, original, folder.path().toStdString() + "/./plain.gcode", *before,
+                            *put_in));
     QCOMPARE(*read_file(original), text);
     // A file that has changed meanwhile.
     QVERIFY(bool(write_file(original, text + "M0\n")));
-    QVERIFY(!write_toolpath(p, *plan, original, folder.filePath("third.gcode").toStdString(), *before, *put_in));
+    QVERIFY(
+        !write_toolpath(p, *plan, original, folder.filePath("third.gcode").toStdString(), *before, *put_in));
     QCOMPARE(QDir(folder.path()).entryList(QDir::Files).size(), 2);
     // Not a toolpath file at all.
     QVERIFY(bool(write_file(out, std::string("PK\3\4\0\0\0", 7))));
@@ -534,14 +604,17 @@ void TestGcode::tools_become_swaps() {
     QVERIFY2(bool(put_in), put_in ? "" : english(put_in.error().message).c_str());
     QVERIFY(put_in->size() >= plan->changes.size());
     QTemporaryDir folder;
-    const std::string original = folder.filePath("tools.gcode").toStdString(), out = folder.filePath("swaps.gcode").toStdString();
+    const std::string original = folder.filePath("tools.gcode").toStdString(),
+                      out = folder.filePath("swaps.gcode").toStdString();
     QVERIFY(bool(write_file(original, text)));
     const Status ok = write_toolpath(p, *plan, original, out, before, *put_in);
     QVERIFY2(bool(ok), ok ? "" : english(ok.error().message).c_str());
     const ToolpathFile after = read(*read_file(out));
-    QVERIFY(std::none_of(after.stops.begin(), after.stops.end(), [](const ToolpathStop& s) { return s.what == ToolpathStop::What::tool; }));
+    QVERIFY(std::none_of(after.stops.begin(), after.stops.end(),
+                         [](const ToolpathStop& s) { return s.what == ToolpathStop::What::tool; }));
     QVERIFY(against_plan(p, *plan, after).as_planned());
-    // A feeder's changes can be put into a file that has none, as one nozzle prints all of it; the first filament is called, too.
+    // A feeder's changes can be put into a file that has none, as one nozzle prints all of it; the first
+    // filament is called, too.
     const Project fed = slabs(0.2, "feeder-4");
     const auto fed_plan = plan_of(fed);
     const ToolpathFile plain = read(demo::toolpath_of(fed, *fed_plan));
@@ -577,9 +650,12 @@ void TestGcode::sequences_come_back() {
             return fmt::format("{} stops, {:.1f}", after.stops.size(), after.stops[0].spot_mm);
         return ok ? std::string("no stops") : english(ok.error().message);
     };
-    const std::string whole = "G1 Z{up} F600\nG0 X0 Y0 F9000\nM300 S440\nM0 ; {from} out, {to} in\nG1 E{purge_mm} F300\nG92 E{e}\nG0 X{x} Y{y}\nG1 Z{z} F600\nG1 F{feed}";
-    QVERIFY2(QString::fromStdString(written(whole, false)).startsWith("3 stops"), written(whole, false).c_str());
-    QVERIFY2(QString::fromStdString(written("M600", true)).startsWith("3 stops"), written("M600", true).c_str());
+    const std::string whole = "G1 Z{up} F600\nG0 X0 Y0 F9000\nM300 S440\nM0 ; {from} out, {to} in\nG1 "
+                              "E{purge_mm} F300\nG92 E{e}\nG0 X{x} Y{y}\nG1 Z{z} F600\nG1 F{feed}";
+    QVERIFY2(QString::fromStdString(written(whole, false)).startsWith("3 stops"),
+             written(whole, false).c_str());
+    QVERIFY2(QString::fromStdString(written("M600", true)).startsWith("3 stops"),
+             written("M600", true).c_str());
     QVERIFY(written("G91\nG1 Z10\nM600", true).find("counting otherwise") != std::string::npos);
     QVERIFY(written("G1 Z{up}\nM600", true).find("another place") != std::string::npos);
     QVERIFY(written("M600\nG1 E50 F300", false).find("filament's count") != std::string::npos);
@@ -589,17 +665,27 @@ void TestGcode::sequences_come_back() {
 
 void TestGcode::survives_mutations() {
     std::mt19937 random(3);
-    const std::string good = squares(4, 0.2, [](int n) { return n == 3 ? "M600 ; swap\nT1\nG2 X15 Y15 I2 J3 E1\n" : ""; }).substr(0, 900);
+    const std::string good = squares(4, 0.2, [](int n) {
+                                 return n == 3 ? "M600 ; swap\nT1\nG2 X15 Y15 I2 J3 E1\n" : "";
+                             }).substr(0, 900);
     const std::string bytes = "GMTXYZEFIJRS0123456789.-+;()*\n\r \t\0\xff#{e";
     for (int round = 0; round < 10'000; ++round) {
         std::string text = good;
         for (int k = static_cast<int>(random() % 12); k >= 0; --k) {
             const std::size_t at = random() % text.size();
             switch (random() % 4) {
-            case 0: text[at] = bytes[random() % bytes.size()]; break;
-            case 1: text.erase(at, random() % 20); break;
-            case 2: text.insert(at, std::string(random() % 30, bytes[random() % bytes.size()])); break;
-            default: text.insert(at, text.substr(random() % text.size(), random() % 60)); break;
+            case 0:
+                text[at] = bytes[random() % bytes.size()];
+                break;
+            case 1:
+                text.erase(at, random() % 20);
+                break;
+            case 2:
+                text.insert(at, std::string(random() % 30, bytes[random() % bytes.size()]));
+                break;
+            default:
+                text.insert(at, text.substr(random() % text.size(), random() % 60));
+                break;
             }
             if (text.empty())
                 text = "G";
@@ -613,7 +699,8 @@ void TestGcode::survives_mutations() {
         for (const ToolpathLayer& l : f.layers)
             QVERIFY(std::isfinite(l.z_mm) && l.seam.byte <= f.bytes);
         for (const ToolpathStop& s : f.stops)
-            QVERIFY(s.layer >= 1 && s.layer <= static_cast<int>(f.layers.size()) + 1 && s.at.byte <= s.end_byte && s.end_byte <= f.bytes);
+            QVERIFY(s.layer >= 1 && s.layer <= static_cast<int>(f.layers.size()) + 1 &&
+                    s.at.byte <= s.end_byte && s.end_byte <= f.bytes);
     }
 }
 

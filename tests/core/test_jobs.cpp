@@ -37,7 +37,9 @@ Project house() {
     Project p = stack("", 1, "feeder-4");
     p.name = "house";
     p.pieces[0].name = "house";
-    p.pieces[0].parts = {part("base", box(0, 0, 0, 40, 20, 2), 'A'), part("left post", box(2, 2, 2, 8, 18, 12), 'B'), part("right post", box(32, 2, 2, 38, 18, 12), 'B'), part("roof", box(0, 0, 12, 40, 20, 14), 'A')};
+    p.pieces[0].parts = {
+        part("base", box(0, 0, 0, 40, 20, 2), 'A'), part("left post", box(2, 2, 2, 8, 18, 12), 'B'),
+        part("right post", box(32, 2, 2, 38, 18, 12), 'B'), part("roof", box(0, 0, 12, 40, 20, 14), 'A')};
     return carried(p);
 }
 
@@ -74,7 +76,8 @@ void TestJobs::parts_by_colour() {
     QCOMPARE(posts.project.pieces[0].count, 6);
     QCOMPARE(jobs->joints, 3 * 4); // each post on the base and below the roof
     // The light one first: light after dark would purge more.
-    QCOMPARE(jobs->jobs[0].key, std::string(plan->purge_table.at(0, 1) < plan->purge_table.at(1, 0) ? "colour A" : "colour B"));
+    QCOMPARE(jobs->jobs[0].key,
+             std::string(plan->purge_table.at(0, 1) < plan->purge_table.at(1, 0) ? "colour A" : "colour B"));
     QVERIFY(jobs->waste_g < waste_g(plan->totals));
     const auto back = read_archive(*write_archive(posts.project));
     QVERIFY(back && back->origin);
@@ -142,7 +145,8 @@ void TestJobs::nothing_to_put_together() {
     QVERIFY(plain && !plain->possible && !plain->why_not.empty());
 }
 
-// domain.md, common practice, no source: outlines of 0.2 first, the piece over them with a first layer of 0.3.
+// domain.md, common practice, no source: outlines of 0.2 first, the piece over them with a first layer of
+// 0.3.
 void TestJobs::lettering_first() {
     Project p = stack("", 1, "hand-swap");
     p.pieces[0].name = "dial";
@@ -295,16 +299,21 @@ void TestJobs::a_sheet_to_choose_from() {
     keep_variant(p, "red roof");
     auto all = plan_variants(p, plan_of(p));
     all.erase(all.begin());
-    const ChoiceSheet sheet = choice_sheet(say("Which one?"), all, {VariantFigure::hours, VariantFigure::money}, "2026-11-27", "the keeper", [](const Project&) { return std::string("\x89PNG"); });
+    const ChoiceSheet sheet =
+        choice_sheet(say("Which one?"), all, {VariantFigure::hours, VariantFigure::money}, "2026-11-27",
+                     "the keeper", [](const Project&) { return std::string("\x89PNG"); });
     QCOMPARE(sheet.asked.shown.size(), std::size_t{2});
     QCOMPARE(sheet.asked.shown[1].letter, 'B');
     QCOMPARE(sheet.asked.shown[1].variant, std::string("red roof"));
-    QVERIFY(std::find(sheet.asked.shown[1].regions.begin(), sheet.asked.shown[1].regions.end(), std::pair<std::string, Srgb>("roof", p.filaments[2].colour)) != sheet.asked.shown[1].regions.end());
+    QVERIFY(std::find(sheet.asked.shown[1].regions.begin(), sheet.asked.shown[1].regions.end(),
+                      std::pair<std::string, Srgb>("roof", p.filaments[2].colour)) !=
+            sheet.asked.shown[1].regions.end());
     const std::string html = page_html(sheet.page);
     QVERIFY(html.find("as &lt;drawn&gt;") != std::string::npos);
     QVERIFY(html.find("EUR") != std::string::npos);
     QVERIFY(html.find("time to print") != std::string::npos);
-    for (const char* jargon : {"purge", "tower", "nozzle", "ΔE", "http", "<script"}) // stands alone, and in words that anybody has
+    for (const char* jargon :
+         {"purge", "tower", "nozzle", "ΔE", "http", "<script"}) // stands alone, and in words that anybody has
         QVERIFY2(html.find(jargon) == std::string::npos, jargon);
 }
 
@@ -334,7 +343,8 @@ void TestJobs::what_has_changed_since() {
     keep_variant(p, "three");
     remove_variant(p, 0);
     const std::string changes = text(changes_since(first, sheet_of(&first).asked));
-    QVERIFY2(changes.find("roof") != std::string::npos && changes.find("was") != std::string::npos, changes.c_str());
+    QVERIFY2(changes.find("roof") != std::string::npos && changes.find("was") != std::string::npos,
+             changes.c_str());
     QVERIFY(changes.find("“three”: new") != std::string::npos);
     QVERIFY(changes.find("“one” is no longer offered") != std::string::npos);
     QVERIFY(page_html(sheet_of(&first).page).find("but the roof red") != std::string::npos);

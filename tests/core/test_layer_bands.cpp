@@ -4,13 +4,13 @@
 #include "core/geometry/slice.h"
 #include "core/plan/planner.h"
 #include "core/run/against_plan.h"
+#include "core/run/commands.h"
 #include "core/run/read_gcode.h"
 #include "core/run/rescue.h"
-#include "core/run/commands.h"
 #include "core/run/sketch_gcode.h"
 #include "core/run_sheet/run_sheet.h"
-#include "formats/report.h"
 #include "formats/json.h"
+#include "formats/report.h"
 
 using namespace vitrail;
 using namespace vitrail::test;
@@ -44,7 +44,9 @@ void TestLayerBands::written_and_read() {
     QVERIFY(bool(set_setting(s, "layer.bands", "0.28:30..60, 0.1:12.5..20")));
     QCOMPARE(s.layer_bands, (std::vector<LayerBand>{{12.5, 20, 0.1}, {30, 60, 0.28}}));
     QCOMPARE(layer_bands_text(s.layer_bands), std::string("0.1:12.5..20 0.28:30..60"));
-    for (const char* wrong : {"0.1", "0.1:3", "0.1:3..", "0.1:..4", "x:1..2", "0.1:5..4", "0.001:1..2", "5:1..2", "0.1:1..3 0.2:2..4", "0.1:-1..2", "0.1:1..1e9", "0.1:nan..2", "0,1:1..2"})
+    for (const char* wrong :
+         {"0.1", "0.1:3", "0.1:3..", "0.1:..4", "x:1..2", "0.1:5..4", "0.001:1..2", "5:1..2",
+          "0.1:1..3 0.2:2..4", "0.1:-1..2", "0.1:1..1e9", "0.1:nan..2", "0,1:1..2"})
         QVERIFY2(!set_setting(s, "layer.bands", wrong), wrong);
     QCOMPARE(int(s.layer_bands.size()), 2); // nothing was changed
     QVERIFY(bool(set_setting(s, "layer.bands", "")));
@@ -100,13 +102,16 @@ void TestLayerBands::found_as_without() {
 void TestLayerBands::slices_of_a_pyramid() {
     const std::vector<LayerBand> bands{{2, 4, 0.05}, {4, 7, 0.3}};
     const LayerGrid g = make_grid(0.2, 0.2, 10, bands);
-    const Mesh pyramid = build_mesh({{0, 0, 0}, {20, 0, 0}, {20, 20, 0}, {0, 20, 0}, {10, 10, 10}}, {{0, 2, 1}, {0, 3, 2}, {0, 1, 4}, {1, 2, 4}, {2, 3, 4}, {3, 0, 4}});
+    const Mesh pyramid = build_mesh({{0, 0, 0}, {20, 0, 0}, {20, 20, 0}, {0, 20, 0}, {10, 10, 10}},
+                                    {{0, 2, 1}, {0, 3, 2}, {0, 1, 4}, {1, 2, 4}, {2, 3, 4}, {3, 0, 4}});
     const auto s = slice(pyramid, g, 0);
     QVERIFY(bool(s));
     double mm3 = 0;
     for (int l = 1; l <= g.count; ++l) {
-        const double side = 20 * (1 - g.middle_mm(l) / 10), area = area_mm2(s->layers[static_cast<std::size_t>(l) - 1]);
-        QVERIFY2(std::abs(area - side * side) < 0.05 + 0.002 * side, qPrintable(QStringLiteral("layer %1: %2 against %3").arg(l).arg(area).arg(side * side)));
+        const double side = 20 * (1 - g.middle_mm(l) / 10),
+                     area = area_mm2(s->layers[static_cast<std::size_t>(l) - 1]);
+        QVERIFY2(std::abs(area - side * side) < 0.05 + 0.002 * side,
+                 qPrintable(QStringLiteral("layer %1: %2 against %3").arg(l).arg(area).arg(side * side)));
         mm3 += area * g.thickness_mm(l);
     }
     QVERIFY(std::abs(mm3 - 20.0 * 20 * 10 / 3) < 0.01 * 1333);
@@ -122,12 +127,14 @@ void TestLayerBands::a_plan_of_them() {
     QCOMPARE(b->changes[0].layer, a->changes[0].layer);
     QCOMPARE(b->changes[1].layer, a->changes[1].layer + 10);
     COMPARE_NEAR(b->changes[1].z_before_mm, a->changes[1].z_before_mm, 1e-9);
-    COMPARE_NEAR(b->use[1].model_mm3 / a->use[1].model_mm3, 1, 0.35); // solid skins are thinner; the body is the same
+    COMPARE_NEAR(b->use[1].model_mm3 / a->use[1].model_mm3, 1,
+                 0.35); // solid skins are thinner; the body is the same
     QVERIFY(b->totals.total_s > a->totals.total_s);
     const Json report = plan_report(fine, *b);
     QCOMPARE(int(report["layers"]["runs"].size()), 3);
     // Its sketch is read as the plan's layers.
-    const ToolpathFile file = read_gcode(sketch_gcode(fine, *b), fine.machine.motion, stop_words(fine.machine.commands));
+    const ToolpathFile file =
+        read_gcode(sketch_gcode(fine, *b), fine.machine.motion, stop_words(fine.machine.commands));
     const AgainstPlan against = against_plan(fine, *b, file);
     QVERIFY(against.layers_match);
     for (const ComparedStop& s : against.stops)
@@ -143,12 +150,14 @@ void TestLayerBands::checked_against_the_nozzle() {
     Project p = stack("A", 4);
     p.settings.layer_bands = {{1, 2, 0.36}};
     const auto plan = plan_of(p);
-    const auto found = std::find_if(plan->findings.begin(), plan->findings.end(), [](const Finding& f) { return f.code == "layer-height"; });
+    const auto found = std::find_if(plan->findings.begin(), plan->findings.end(),
+                                    [](const Finding& f) { return f.code == "layer-height"; });
     QVERIFY(found != plan->findings.end());
     QVERIFY(found->severity == Severity::error);
 }
 
-/// A picture's colours come from layers that are all alike: that is said, with its remedy, and no rescue gives them others.
+/// A picture's colours come from layers that are all alike: that is said, with its remedy, and no rescue
+/// gives them others.
 void TestLayerBands::not_for_pictures() {
     auto p = load_project(source_file("demo/dusk.vitrail"));
     QVERIFY(bool(p));
@@ -176,7 +185,8 @@ void TestLayerBands::a_rescue_without_remainder() {
     p.settings.layer_mm = p.settings.first_layer_mm = 0.1;
     double z = 0;
     for (const auto& [height, letter] : {std::pair{2.0, 'A'}, {1.0, 'B'}, {1.0, 'A'}}) {
-        p.pieces[0].parts.push_back(part(fmt::format("slab-{}", z).c_str(), solids::box(0, 0, z, 20, 20, z + height), letter));
+        p.pieces[0].parts.push_back(
+            part(fmt::format("slab-{}", z).c_str(), solids::box(0, 0, z, 20, 20, z + height), letter));
         z += height;
     }
     const auto plan = planned(p);
@@ -210,7 +220,8 @@ void TestLayerBands::a_rescue_without_remainder() {
 void TestLayerBands::kept_in_the_archive() {
     Project p = stack("AB", 2);
     p.settings.layer_bands = {{1, 2, 0.1}, {2.5, 3, 0.25}};
-    const QString path = QDir::temp().filePath(QStringLiteral("bands-%1.vitrail").arg(QCoreApplication::applicationPid()));
+    const QString path =
+        QDir::temp().filePath(QStringLiteral("bands-%1.vitrail").arg(QCoreApplication::applicationPid()));
     QVERIFY(bool(save_project(carried(p), path.toStdString())));
     const auto back = load_project(path.toStdString());
     QFile::remove(path);

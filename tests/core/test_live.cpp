@@ -37,7 +37,9 @@ Run a_run(int plates = 1) {
     p.name = "plate";
     for (int l = 0; l < 10; ++l)
         p.layers_s.push_back(600 * l + (l >= 3 ? 180 : 0) + (l >= 7 ? 180 : 0));
-    p.visits = {{Visit::What::swap, 1800, 1800, 4, 0, -1, false}, {Visit::What::refill, 2580, 4380, 7, -1, 0, false}, {Visit::What::swap, 4380, 4380, 8, 1, -1, false}};
+    p.visits = {{Visit::What::swap, 1800, 1800, 4, 0, -1, false},
+                {Visit::What::refill, 2580, 4380, 7, -1, 0, false},
+                {Visit::What::swap, 4380, 4380, 8, 1, -1, false}};
     // The layers that begin after a swap do so when it is done.
     p.takes_s = {180, 0, 180};
     p.says = {say("first"), say("second"), say("third")};
@@ -135,7 +137,8 @@ void TestLive::pauses() {
 
 void TestLive::plates_follow() {
     Run run = a_run(2);
-    run.events = {happened(What::started, 0), happened(What::done, 33, 0, 0), happened(What::done, 50, 0, 1), happened(What::done, 76, 0, 2), happened(What::finished, 108)};
+    run.events = {happened(What::started, 0), happened(What::done, 33, 0, 0), happened(What::done, 50, 0, 1),
+                  happened(What::done, 76, 0, 2), happened(What::finished, 108)};
     RunState s = state(run, 110);
     QVERIFY(s.is == Is::between);
     QCOMPARE(s.plate, 1);
@@ -206,7 +209,8 @@ void TestLive::nonsense_is_refused() {
             text[random() % text.size()] = "0123456789-\",:[]{}ex\0"[random() % 20];
         if (const auto r = runs_from(text))
             for (const Run& run : *r)
-                QVERIFY(std::isfinite(run_state(run, kStart + 3000).pace)); // what can be read can be followed
+                QVERIFY(
+                    std::isfinite(run_state(run, kStart + 3000).pace)); // what can be read can be followed
     }
 }
 

@@ -77,8 +77,9 @@ PrintRecord a_print(int n, double printing_ratio = 1.1) {
 
 } // namespace
 
-/// Gelman et al., Bayesian Data Analysis, 3rd ed., eq. (3.7) ff., worked by hand with prior N-Inv-χ²(0, 0.04/2; 4, 0.04) and y = 0.1, 0.2, 0.3:
-/// κ = 5, ν = 7, μ = 3·0.2/5 = 0.12, νσ² = 4·0.04 + 0.02 + (2·3/5)·0.04 = 0.228, σ² = 0.0325714; the next y is t₇(0.12, σ²(1 + 1/5)).
+/// Gelman et al., Bayesian Data Analysis, 3rd ed., eq. (3.7) ff., worked by hand with prior N-Inv-χ²(0,
+/// 0.04/2; 4, 0.04) and y = 0.1, 0.2, 0.3: κ = 5, ν = 7, μ = 3·0.2/5 = 0.12, νσ² = 4·0.04 + 0.02 +
+/// (2·3/5)·0.04 = 0.228, σ² = 0.0325714; the next y is t₇(0.12, σ²(1 + 1/5)).
 void TestLogbook::conjugate_by_hand() {
     const std::vector<double> y{0.1, 0.2, 0.3};
     const Belief b = learn(y, {2, 4, 0.2});
@@ -93,7 +94,8 @@ void TestLogbook::conjugate_by_hand() {
     COMPARE_NEAR(first.freedom, 4, 1e-12);
 }
 
-/// Student's t as tables have it (Abramowitz & Stegun, table 26.10): t₇ at 0.90 is 1.415, t₄ at 0.95 is 2.132.
+/// Student's t as tables have it (Abramowitz & Stegun, table 26.10): t₇ at 0.90 is 1.415, t₄ at 0.95
+/// is 2.132.
 void TestLogbook::quantiles_of_t() {
     Belief b{0, 1, 7, 0, 0};
     COMPARE_NEAR(std::log(factor_at(b, 0.9)), 1.415, 0.0005);
@@ -115,13 +117,15 @@ void TestLogbook::pulled_towards_one() {
     QVERIFY(last > 1.18);
 }
 
-/// 500 logbooks with known factors, scatter and outliers: of the prints that follow, 75 to 85 of 100 come out within the 80 % range, and the factor is found.
+/// 500 logbooks with known factors, scatter and outliers: of the prints that follow, 75 to 85 of 100 come out
+/// within the 80 % range, and the factor is found.
 void TestLogbook::ranges_hold() {
     std::mt19937 random(20);
     int within = 0, all = 0, factor_within = 0;
     for (int book = 0; book < 500; ++book) {
         const double factor = std::exp(std::normal_distribution<double>(0, 0.1 / std::sqrt(2.0))(random));
-        const double sd = 0.1 * std::sqrt(4 / std::chi_squared_distribution<double>(4)(random)); // as the prior has it
+        const double sd =
+            0.1 * std::sqrt(4 / std::chi_squared_distribution<double>(4)(random)); // as the prior has it
         const int n = 3 + static_cast<int>(random() % 30);
         std::vector<PrintRecord> records;
         for (int i = 0; i < n; ++i) {
@@ -172,11 +176,13 @@ void TestLogbook::a_drift_is_noticed() {
     for (int i = 0; i < 24; ++i) {
         PrintRecord r = a_print(i, 1.0);
         r.at(Quantity::feeder).foretold = 1000;
-        r.at(Quantity::feeder).real = 1000 * (i < 14 ? 1.0 : 1.2) * std::exp(std::normal_distribution<double>(0, 0.05)(random));
+        r.at(Quantity::feeder).real =
+            1000 * (i < 14 ? 1.0 : 1.2) * std::exp(std::normal_distribution<double>(0, 0.05)(random));
         records.push_back(r);
     }
     const auto factors = learn_all(records);
-    const auto feeder = std::find_if(factors.begin(), factors.end(), [](const Factor& f) { return f.key.quantity == Quantity::feeder; });
+    const auto feeder = std::find_if(factors.begin(), factors.end(),
+                                     [](const Factor& f) { return f.key.quantity == Quantity::feeder; });
     QVERIFY(feeder->drift.has_value());
     QVERIFY(std::abs(feeder->drift->since_s - records[14].start_s) <= 86400);
     COMPARE_NEAR(feeder->drift->after / feeder->drift->before, 1.2, 0.05);
@@ -194,7 +200,8 @@ void TestLogbook::a_drift_is_noticed() {
     QVERIFY2(found <= 8, qPrintable(QString::number(found)));
 }
 
-/// domain.md, common practice: 38 g foretold and 11 g weighed; 89 g foretold and 58 g real: the factor falls, and the next range holds what was weighed.
+/// domain.md, common practice: 38 g foretold and 11 g weighed; 89 g foretold and 58 g real: the factor falls,
+/// and the next range holds what was weighed.
 void TestLogbook::facts_of_the_trade() {
     std::vector<PrintRecord> records;
     int n = 0;
@@ -205,7 +212,8 @@ void TestLogbook::facts_of_the_trade() {
         records.push_back(r);
     }
     const auto factors = learn_all(records);
-    const auto tower = std::find_if(factors.begin(), factors.end(), [](const Factor& f) { return f.key.quantity == Quantity::tower; });
+    const auto tower = std::find_if(factors.begin(), factors.end(),
+                                    [](const Factor& f) { return f.key.quantity == Quantity::tower; });
     QVERIFY(std::exp(tower->belief.centre) < 0.8);
     const Interval r = range_of(tower->belief, 89);
     QVERIFY(r.low < 58 && 58 < r.high);
@@ -224,7 +232,8 @@ void TestLogbook::weighing() {
     const auto w = weighings(r, 1);
     QCOMPARE(int(w.size()), 2);
     QVERIFY(w[0].together == std::vector<Quantity>{Quantity::piece});
-    QVERIFY(w[1].together == (std::vector<Quantity>{Quantity::tower, Quantity::purge})); // alone it would not move the display
+    QVERIFY(w[1].together ==
+            (std::vector<Quantity>{Quantity::tower, Quantity::purge})); // alone it would not move the display
     COMPARE_NEAR(w[1].share_pct, 100 * 0.5 / 12.8, 1e-9);
     QCOMPARE(int(weighings(r, 0.01).size()), 3);
 }
@@ -256,7 +265,11 @@ void TestLogbook::a_run_is_taken() {
     const std::int64_t start = 1'800'000'000, end = start + std::llround(1.2 * plan->totals.total_s);
     const double swap = run.task.plates[0].visits[0].to_s;
     const int before = plan->changes[0].layer - 1; // somebody looked in just before: it is slow, not waiting
-    run.events = {{RunEvent::What::started, start, 0, 0, -1}, {RunEvent::What::layer, start + std::llround(1.2 * layer_s(run.task.plates[0], before)), 0, before, -1}, {RunEvent::What::done, start + std::llround(1.2 * swap) + 180, 0, 0, 0}, {RunEvent::What::finished, end, 0, 0, -1}};
+    run.events = {{RunEvent::What::started, start, 0, 0, -1},
+                  {RunEvent::What::layer, start + std::llround(1.2 * layer_s(run.task.plates[0], before)), 0,
+                   before, -1},
+                  {RunEvent::What::done, start + std::llround(1.2 * swap) + 180, 0, 0, 0},
+                  {RunEvent::What::finished, end, 0, 0, -1}};
     take_run(r, run);
     QCOMPARE(r.start_s, start);
     QCOMPARE(*r.real_s(), double(end - start));
@@ -286,11 +299,14 @@ void TestLogbook::outlook_of_a_sum() {
     const Outlook o = outlook(next, factors);
     COMPARE_NEAR(o.time.foretold, 18000, 1e-9);
     QCOMPARE(o.time.prints, 20);
-    const Belief a = belief_for(factors, Quantity::printing, next), b = belief_for(factors, Quantity::feeder, next);
+    const Belief a = belief_for(factors, Quantity::printing, next),
+                 b = belief_for(factors, Quantity::feeder, next);
     std::mt19937 random(1);
     std::vector<double> drawn;
     for (int i = 0; i < 100000; ++i)
-        drawn.push_back(10000 * std::exp(a.centre + a.spread * std::student_t_distribution<double>(a.freedom)(random)) + 8000 * std::exp(b.centre + b.spread * std::student_t_distribution<double>(b.freedom)(random)));
+        drawn.push_back(
+            10000 * std::exp(a.centre + a.spread * std::student_t_distribution<double>(a.freedom)(random)) +
+            8000 * std::exp(b.centre + b.spread * std::student_t_distribution<double>(b.freedom)(random)));
     std::sort(drawn.begin(), drawn.end());
     COMPARE_NEAR(o.time.range.low / drawn[10000], 1, 0.03);
     COMPARE_NEAR(o.time.range.high / drawn[90000], 1, 0.03);
@@ -322,7 +338,9 @@ void TestLogbook::scored() {
         PrintRecord r = a_print(i);
         foretell(r, {}); // as it was believed before
         const Figure& f = r.at(Quantity::printing);
-        r.at(Quantity::printing).real = f.foretold * std::exp(f.centre + f.spread * std::student_t_distribution<double>(f.freedom)(random));
+        r.at(Quantity::printing).real =
+            f.foretold *
+            std::exp(f.centre + f.spread * std::student_t_distribution<double>(f.freedom)(random));
         records.push_back(r);
     }
     const Score s = score(records);
@@ -347,7 +365,8 @@ void TestLogbook::text_round_trip() {
     r.savings = {{"border", 2.5, 60, 0.1}};
     r.purge_measured = true;
     r.settings = {{"walls", "4"}};
-    const auto json = logbook_from_text(logbook_to_json({{r, a_print(2)}, {{"p1", std::string("\x89PNG\0\xff", 6)}}}));
+    const auto json =
+        logbook_from_text(logbook_to_json({{r, a_print(2)}, {{"p1", std::string("\x89PNG\0\xff", 6)}}}));
     QVERIFY2(bool(json), json ? "" : english(json.error().message).c_str());
     QVERIFY(json->prints[0] == r);
     QCOMPARE(json->pictures.at("p1"), std::string("\x89PNG\0\xff", 6));
@@ -366,9 +385,11 @@ void TestLogbook::lists_with_mistakes_say_where() {
         const auto r = logbook_from_text(text);
         return r ? std::string() : english(r.error().message);
     };
-    QVERIFY(why(head + "a,m,2026-01-02T10:00:00Z,100,abc\n").find("line 2: printing_real") != std::string::npos);
+    QVERIFY(why(head + "a,m,2026-01-02T10:00:00Z,100,abc\n").find("line 2: printing_real") !=
+            std::string::npos);
     QVERIFY(why(head + "a,m,yesterday,100,110\n").find("line 2: start") != std::string::npos);
-    QVERIFY(why(head + "a,m,2026-01-02T10:00:00Z,100,110\na,m,2026-01-02T10:00:00Z,1,1\n").find("line 3: the id") != std::string::npos);
+    QVERIFY(why(head + "a,m,2026-01-02T10:00:00Z,100,110\na,m,2026-01-02T10:00:00Z,1,1\n")
+                .find("line 3: the id") != std::string::npos);
     QVERIFY(why(head + "a,m,2026-01-02T10:00:00Z,100,-5\n").find("real") != std::string::npos);
     QVERIFY(!why("").empty());
     QVERIFY(!why("{\"schema\": \"other\"}").empty());
@@ -379,15 +400,24 @@ void TestLogbook::fuzzed() {
     std::mt19937 random(4);
     PrintRecord r = a_print(1);
     r.notes = "a\xff\x01";
-    const std::string texts[] = {logbook_to_json({{r, a_print(2)}, {{"p1", "PNG"}}}), logbook_to_csv({r, a_print(2)})};
-    const int rounds = qEnvironmentVariableIntValue("VITRAIL_FUZZ_ROUNDS") ? qEnvironmentVariableIntValue("VITRAIL_FUZZ_ROUNDS") : 1500;
+    const std::string texts[] = {logbook_to_json({{r, a_print(2)}, {{"p1", "PNG"}}}),
+                                 logbook_to_csv({r, a_print(2)})};
+    const int rounds = qEnvironmentVariableIntValue("VITRAIL_FUZZ_ROUNDS")
+                           ? qEnvironmentVariableIntValue("VITRAIL_FUZZ_ROUNDS")
+                           : 1500;
     for (int i = 0; i < rounds; ++i) {
         std::string t = texts[i % 2];
         for (int k = 1 + static_cast<int>(random() % 6); k > 0; --k)
             switch (random() % 3) {
-            case 0: t[random() % t.size()] = static_cast<char>(random()); break;
-            case 1: t.erase(random() % t.size(), random() % 20); break;
-            default: t.insert(random() % t.size(), std::string(random() % 5, static_cast<char>(random()))); break;
+            case 0:
+                t[random() % t.size()] = static_cast<char>(random());
+                break;
+            case 1:
+                t.erase(random() % t.size(), random() % 20);
+                break;
+            default:
+                t.insert(random() % t.size(), std::string(random() % 5, static_cast<char>(random())));
+                break;
             }
         if (const auto read = logbook_from_text(t)) { // and what was read can be written and read again
             QVERIFY(bool(logbook_from_text(logbook_to_json(*read))));
@@ -441,11 +471,17 @@ void TestLogbook::months_and_what_failed() {
     QVERIFY(totals({}, {}, Period::month).empty());
     records[1].settings = records[0].settings = {{"walls", "1"}};
     const auto by_setting = failure_rates(records);
-    QVERIFY(std::any_of(by_setting.begin(), by_setting.end(), [](const FailureRate& f) { return f.of == FailureRate::Of::setting && f.name == "walls" && f.value == "1" && f.failed == 1 && f.prints == 2; }));
-    QVERIFY(std::any_of(by_setting.begin(), by_setting.end(), [](const FailureRate& f) { return f.of == FailureRate::Of::piece && f.prints == 4; }));
+    QVERIFY(std::any_of(by_setting.begin(), by_setting.end(), [](const FailureRate& f) {
+        return f.of == FailureRate::Of::setting && f.name == "walls" && f.value == "1" && f.failed == 1 &&
+               f.prints == 2;
+    }));
+    QVERIFY(std::any_of(by_setting.begin(), by_setting.end(), [](const FailureRate& f) {
+        return f.of == FailureRate::Of::piece && f.prints == 4;
+    }));
 }
 
-/// Forty prints made with known factors: what is learned lies within its uncertainty, the drift is found, the ranges held.
+/// Forty prints made with known factors: what is learned lies within its uncertainty, the drift is found, the
+/// ranges held.
 void TestLogbook::the_demo_season() {
     const auto records = demo::season();
     QCOMPARE(int(records.size()), 40);
@@ -453,16 +489,19 @@ void TestLogbook::the_demo_season() {
     QVERIFY(bool(kept));
     const auto book = logbook_from_text(*kept);
     QVERIFY(bool(book));
-    QCOMPARE(QString::fromStdString(logbook_to_json({book->prints, {}})), QString::fromStdString(logbook_to_json({records, {}})));
+    QCOMPARE(QString::fromStdString(logbook_to_json({book->prints, {}})),
+             QString::fromStdString(logbook_to_json({records, {}})));
     QCOMPARE(book->pictures.size(), records.size());
     QVERIFY(!saved_by(records).empty());
     const auto factors = learn_all(records);
     const auto near = [&](Quantity q, const char* machine, double truth) {
         for (const Factor& f : factors)
-            if (f.key.quantity == q && (f.key.machine == machine || f.key.machine.empty()) && f.belief.prints >= 4) {
+            if (f.key.quantity == q && (f.key.machine == machine || f.key.machine.empty()) &&
+                f.belief.prints >= 4) {
                 const double apart = std::abs(f.belief.centre - std::log(truth)) / f.belief.mean_sd;
                 if (apart > 2.6) // 1 of 100 by chance
-                    qWarning() << to_string(q) << machine << std::exp(f.belief.centre) << truth << f.belief.prints;
+                    qWarning() << to_string(q) << machine << std::exp(f.belief.centre) << truth
+                               << f.belief.prints;
                 return apart <= 2.6;
             }
         return false;
@@ -520,13 +559,18 @@ void TestLogbook::compared() {
     b.settings = {{"layer", "0.28"}, {"walls", "4"}};
     const auto all = differences(a, b, {});
     const auto has = [&](const char* what, const char* first, const char* second) {
-        return std::any_of(all.begin(), all.end(), [&](const Difference& d) { return english(d.what) == what && english(d.first).find(first) != std::string::npos && english(d.second).find(second) != std::string::npos; });
+        return std::any_of(all.begin(), all.end(), [&](const Difference& d) {
+            return english(d.what) == what && english(d.first).find(first) != std::string::npos &&
+                   english(d.second).find(second) != std::string::npos;
+        });
     };
     QVERIFY(has("came out", "good", "damp filament"));
     QVERIFY(has("printing", "3 h 03", "3 h 36"));
     QVERIFY(has("machine", "feeder-4", "twin"));
     QVERIFY(has(find_setting("layer")->label, "0.2 mm", "0.28 mm"));
-    QCOMPARE(int(std::count_if(all.begin(), all.end(), [](const Difference& d) { return d.of == Difference::Of::setting; })), 1);
+    QCOMPARE(int(std::count_if(all.begin(), all.end(),
+                               [](const Difference& d) { return d.of == Difference::Of::setting; })),
+             1);
     // As a page: every difference stands in it.
     const Page page = compare_page(a, b, all);
     std::size_t rows = 0;
@@ -534,7 +578,10 @@ void TestLogbook::compared() {
         rows += block.rows.empty() ? 0 : block.rows.size() - 1;
     QCOMPARE(rows, all.size());
     const Page alone = log_page(b, {}, {});
-    QVERIFY(std::any_of(alone.blocks.begin(), alone.blocks.end(), [](const PageBlock& x) { return std::any_of(x.items.begin(), x.items.end(), [](const Message& m) { return english(m).find("damp") != std::string::npos; }); }));
+    QVERIFY(std::any_of(alone.blocks.begin(), alone.blocks.end(), [](const PageBlock& x) {
+        return std::any_of(x.items.begin(), x.items.end(),
+                           [](const Message& m) { return english(m).find("damp") != std::string::npos; });
+    }));
     // A plan's record has the settings that were not the defaults, and no others.
     Project p = stack("AB", 4);
     p.settings.walls = 4;
@@ -545,15 +592,19 @@ void TestLogbook::compared() {
     QVERIFY(record_of(p, **planner.plan(p)).settings.empty());
 }
 
-/// By hand: what the same print costs in the order as assigned, less what it costs; then each proposal that was taken.
+/// By hand: what the same print costs in the order as assigned, less what it costs; then each proposal that
+/// was taken.
 void TestLogbook::what_proposals_saved() {
     Project p = stack("AB", 4);
     p.taken = {{"border", 2, 600, 0.5}, {"order", 9, 9, 9}};
     Planner planner;
     const auto plan = planner.plan(p);
     PrintRecord r = record_of(p, **plan);
-    QCOMPARE(int(std::count_if(r.savings.begin(), r.savings.end(), [](const Saving& s) { return s.code == "border"; })), 1);
-    QVERIFY(std::none_of(r.savings.begin(), r.savings.end(), [](const Saving& s) { return s.code == "order"; })); // the plan knows better
+    QCOMPARE(int(std::count_if(r.savings.begin(), r.savings.end(),
+                               [](const Saving& s) { return s.code == "border"; })),
+             1);
+    QVERIFY(std::none_of(r.savings.begin(), r.savings.end(),
+                         [](const Saving& s) { return s.code == "order"; })); // the plan knows better
     r.savings = {{"border", 2, 600, 0.5}};
     r.as_assigned_g = r.at(Quantity::purge).foretold + r.at(Quantity::tower).foretold + 3;
     r.as_assigned_s = r.foretold_s() + 100;
@@ -604,12 +655,14 @@ void TestLogbook::what_records_say_of_purge() {
         return QString();
     };
     QVERIFY2(says("purge").contains("% more"), qPrintable(says("purge")));
-    QVERIFY2(says("bleeding").contains("0 of 6") && says("bleeding").contains("3 of 6"), qPrintable(says("bleeding")));
+    QVERIFY2(says("bleeding").contains("0 of 6") && says("bleeding").contains("3 of 6"),
+             qPrintable(says("bleeding")));
     QVERIFY2(says("tower").contains("108 g") && says("tower").contains("96 g"), qPrintable(says("tower")));
     QVERIFY2(says("cleaning").contains("0.50 min"), qPrintable(says("cleaning"))); // 12 min over 24 cm²
     for (PrintRecord& r : records)
         r.fault.clear(), r.purge_measured = true;
-    QVERIFY2(says("bleeding").contains("25 %"), qPrintable(says("bleeding"))); // 3/12: Hanley & Lippman-Hand 1983
+    QVERIFY2(says("bleeding").contains("25 %"),
+             qPrintable(says("bleeding"))); // 3/12: Hanley & Lippman-Hand 1983
     for (PrintRecord& r : records)
         r.at(Quantity::purge).real = 10 * 1.02;
     QVERIFY2(says("purge").contains("the volumes hold"), qPrintable(says("purge")));
@@ -636,9 +689,13 @@ void TestLogbook::a_machine_carries_its_factors() {
     QCOMPARE(belief_for(factors_for(*back, learn_all(few)), Quantity::printing, next).prints, 9);
     for (int i = 20; i < 32; ++i)
         records.push_back(a_print(i, 1.0));
-    QCOMPARE(belief_for(factors_for(*back, learn_all(records)), Quantity::printing, next).prints, learn_all(records)[0].belief.prints);
+    QCOMPARE(belief_for(factors_for(*back, learn_all(records)), Quantity::printing, next).prints,
+             learn_all(records)[0].belief.prints);
     // Switched off stays off.
-    QCOMPARE(belief_for(factors_for(*back, learn_all(few, std::vector<FactorKey>{factors[0].key})), Quantity::printing, next).prints, 0);
+    QCOMPARE(belief_for(factors_for(*back, learn_all(few, std::vector<FactorKey>{factors[0].key})),
+                        Quantity::printing, next)
+                 .prints,
+             0);
     for (const char* wrong : {"\"quantity\": \"love\"", "\"spread\": -1", "\"prints\": 0"}) {
         std::string text = write_machine(m);
         const std::string key = std::string(wrong).substr(0, std::string(wrong).find(':'));
@@ -649,7 +706,8 @@ void TestLogbook::a_machine_carries_its_factors() {
     }
 }
 
-/// A run begins at the pace that prints taught, its windows have the range, and both follow what is really printed.
+/// A run begins at the pace that prints taught, its windows have the range, and both follow what is really
+/// printed.
 void TestLogbook::a_run_at_the_learned_pace() {
     RunPlate plate;
     plate.total_s = 36000;
@@ -685,7 +743,8 @@ void TestLogbook::a_run_at_the_learned_pace() {
         run.events.push_back({RunEvent::What::layer, start + (l - 1) * 360, 0, l, -1});
     const RunState s = run_state(run, start + 39 * 360);
     QVERIFY(s.pace < 1.05 && s.pace > 1);
-    const double before = double(t.late_end_s - t.early_end_s) / double(t.end_s - start), after = double(s.rest.late_end_s - s.rest.early_end_s) / double(s.rest.end_s - s.rest.at_s);
+    const double before = double(t.late_end_s - t.early_end_s) / double(t.end_s - start),
+                 after = double(s.rest.late_end_s - s.rest.early_end_s) / double(s.rest.end_s - s.rest.at_s);
     QVERIFY2(after < 0.6 * before, qPrintable(QString::number(after / before)));
     // Kept runs keep it.
     const auto back = runs_from(runs_text({run}));

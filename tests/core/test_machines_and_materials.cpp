@@ -38,7 +38,8 @@ private Q_SLOTS:
 };
 
 void TestMachinesAndMaterials::strand_masses() {
-    // Common practice, no source: 2.405 mm² at 1.75 mm, 6.379 at 2.85; 1 m of 1.75 mm PLA is 2.98 g; 1 kg about 335 m.
+    // Common practice, no source: 2.405 mm² at 1.75 mm, 6.379 at 2.85; 1 m of 1.75 mm PLA is 2.98 g; 1 kg
+    // about 335 m.
     Filament f = make_filament('A', Material::PLA, {});
     COMPARE_NEAR(cross_section_mm2(f), 2.405, 0.0005);
     COMPARE_NEAR(grams(f, 1000 * cross_section_mm2(f)), 2.98, 0.005);
@@ -78,8 +79,8 @@ void TestMachinesAndMaterials::shipped_machines_are_those_of_the_contract() {
         QVERIFY(!m.name.empty() && !m.note.empty() && places_for_filament(m) >= 1);
     }
     QCOMPARE(shipped_machines().front().id, std::string("hand-swap"));
-    const Machine &hand = *find_machine("hand-swap"), &feeder = *find_machine("feeder-4"), &twin = *find_machine("twin"),
-                  &carousel = *find_machine("carousel");
+    const Machine &hand = *find_machine("hand-swap"), &feeder = *find_machine("feeder-4"),
+                  &twin = *find_machine("twin"), &carousel = *find_machine("carousel");
     QCOMPARE(hand.nozzles.size(), std::size_t{1});
     QVERIFY(!hand.toolheads[0].has_feeder());
     QCOMPARE(feeder.toolheads[0].slots, 4);
@@ -98,7 +99,8 @@ void TestMachinesAndMaterials::shipped_machines_are_those_of_the_contract() {
 void TestMachinesAndMaterials::a_printer_is_described() {
     const auto same_make_up = [](const Machine& a, const char* id) {
         const Machine& b = *find_machine(id);
-        bool same = a.nozzles.size() == b.nozzles.size() && a.toolheads.size() == b.toolheads.size() && a.purge_to == b.purge_to && places_for_filament(a) == places_for_filament(b);
+        bool same = a.nozzles.size() == b.nozzles.size() && a.toolheads.size() == b.toolheads.size() &&
+                    a.purge_to == b.purge_to && places_for_filament(a) == places_for_filament(b);
         for (std::size_t i = 0; same && i < a.nozzles.size(); ++i)
             same = a.by_hand(static_cast<int>(i)) == b.by_hand(static_cast<int>(i));
         return same;
@@ -179,18 +181,26 @@ void TestMachinesAndMaterials::machine_file_round_trips_and_refuses() {
 }
 
 void TestMachinesAndMaterials::what_a_machine_can_do() {
-    QCOMPARE(english(what_it_can(*find_machine("hand-swap"))), std::string("Holds 1 filament at once; every change is a swap by hand."));
-    QCOMPARE(english(what_it_can(*find_machine("feeder-4"))), std::string("Holds 4 filaments at once; every change purges the one nozzle; more need a refill while a slot is idle."));
-    QCOMPARE(english(what_it_can(*find_machine("twin"))), std::string("Holds 2 filaments at once; 2 of them on nozzles of their own, which change without purging; more are swapped by hand."));
+    QCOMPARE(english(what_it_can(*find_machine("hand-swap"))),
+             std::string("Holds 1 filament at once; every change is a swap by hand."));
+    QCOMPARE(english(what_it_can(*find_machine("feeder-4"))),
+             std::string("Holds 4 filaments at once; every change purges the one nozzle; more need a refill "
+                         "while a slot is idle."));
+    QCOMPARE(english(what_it_can(*find_machine("twin"))),
+             std::string("Holds 2 filaments at once; 2 of them on nozzles of their own, which change without "
+                         "purging; more are swapped by hand."));
     // Seven nozzles, but only one spool and four slots to feed them.
     QCOMPARE(english(what_it_can(*find_machine("carousel"))),
-             std::string("Holds 5 filaments at once; 5 of them on nozzles of their own, which change without purging; with only 4 slots for 6 nozzles, more filaments mean a refill."));
+             std::string("Holds 5 filaments at once; 5 of them on nozzles of their own, which change without "
+                         "purging; with only 4 slots for 6 nozzles, more filaments mean a refill."));
     Machine m = *find_machine("carousel");
     m.nozzles[6].diameter_mm = 0.6;
     QVERIFY(english(what_it_can(m)).find("different diameter") != std::string::npos);
     for (std::size_t n = 1; n < m.nozzles.size(); ++n)
         m.nozzles[n].missing = true;
-    QCOMPARE(english(what_it_can(m)), std::string("Holds 1 filament at once; every change is a swap by hand.")); // the feeder feeds nothing
+    QCOMPARE(
+        english(what_it_can(m)),
+        std::string("Holds 1 filament at once; every change is a swap by hand.")); // the feeder feeds nothing
     QVERIFY(english(describe(m)).find("0 nozzles and 6 missing") != std::string::npos);
 }
 
@@ -208,7 +218,9 @@ void TestMachinesAndMaterials::nozzles_and_slots_have_names() {
 void TestMachinesAndMaterials::calibration_of_the_right_nozzle() {
     Machine m = *find_machine("carousel");
     QVERIFY(!calibration_for(m, 0, Material::PLA));
-    m.calibrations = {{"fixed", 0.4, Material::PLA, 30, 50, 0, 0, 0, {}}, {"carousel", 0.4, Material::PLA, 31, 51, 0, 0, 0, {}}, {"carousel", 0.4, Material::PLA, 32, 52, 0, 0, 0, {}}};
+    m.calibrations = {{"fixed", 0.4, Material::PLA, 30, 50, 0, 0, 0, {}},
+                      {"carousel", 0.4, Material::PLA, 31, 51, 0, 0, 0, {}},
+                      {"carousel", 0.4, Material::PLA, 32, 52, 0, 0, 0, {}}};
     QCOMPARE(calibration_for(m, 0, Material::PLA)->dead_mm3, 30.0);
     QCOMPARE(calibration_for(m, 3, Material::PLA)->dead_mm3, 32.0); // the last one counts
     QVERIFY(!calibration_for(m, 3, Material::PETG));
@@ -221,7 +233,15 @@ void TestMachinesAndMaterials::the_rest_of_a_machine_comes_back() {
     m.nozzles[2].missing = m.nozzles[6].missing = true;
     m.nozzles[5].diameter_mm = 0.25;
     m.commands = {"T{nozzle} M6", "T{slot}", "M0 ; \"swap\" {from}>{to}", "M1"};
-    m.calibrations = {{"fixed", 0.4, Material::TPU, 20.5, 61.25, 1.5, 2.25, -3, {{{1, 2, 3}, {250, 240, 230}, 1.5, 321.5}}}};
+    m.calibrations = {{"fixed",
+                       0.4,
+                       Material::TPU,
+                       20.5,
+                       61.25,
+                       1.5,
+                       2.25,
+                       -3,
+                       {{{1, 2, 3}, {250, 240, 230}, 1.5, 321.5}}}};
     const auto back = read_machine(write_machine(m));
     QVERIFY2(back, back ? "" : english(back.error().message).c_str());
     QVERIFY(*back == m);
@@ -243,8 +263,16 @@ void TestMachinesAndMaterials::settings_are_checked() {
         QCOMPARE(s.delta_e, delta_e);
     }
     const Settings before = s;
-    for (const auto& [key, value] : {std::pair{"layer", "thick"}, {"layer", "-1"}, {"layer", "nan"}, {"layer", "0.2mm"}, {"copies", "1.5"},
-                                     {"copies", "0"}, {"order", "best"}, {"no-such", "1"}, {"infill", "101"}, {"layer", ""}}) {
+    for (const auto& [key, value] : {std::pair{"layer", "thick"},
+                                     {"layer", "-1"},
+                                     {"layer", "nan"},
+                                     {"layer", "0.2mm"},
+                                     {"copies", "1.5"},
+                                     {"copies", "0"},
+                                     {"order", "best"},
+                                     {"no-such", "1"},
+                                     {"infill", "101"},
+                                     {"layer", ""}}) {
         const Status r = set_setting(s, key, value);
         QVERIFY2(!r, value);
         QVERIFY(english(r.error().message).find(key) != std::string::npos);
@@ -260,7 +288,8 @@ void TestMachinesAndMaterials::settings_are_checked() {
 }
 
 void TestMachinesAndMaterials::layer_heights() {
-    // Common practice, no source: h1 = 0.24, h = 0.04 → layers 12, 13, 16, 22 end at 0.68, 0.72, 0.84, 1.08 mm.
+    // Common practice, no source: h1 = 0.24, h = 0.04 → layers 12, 13, 16, 22 end at 0.68, 0.72, 0.84, 1.08
+    // mm.
     const LayerGrid fine{0.24, 0.04, 30};
     COMPARE_NEAR(fine.top_mm(12), 0.68, 1e-9);
     COMPARE_NEAR(fine.top_mm(13), 0.72, 1e-9);
@@ -317,7 +346,8 @@ void TestMachinesAndMaterials::light_through_colours() {
 }
 
 void TestMachinesAndMaterials::nozzles_meant_for_something() {
-    // Nozzles for soluble and for structural material are not interchangeable on some machines: common practice, no source.
+    // Nozzles for soluble and for structural material are not interchangeable on some machines: common
+    // practice, no source.
     Project p = stack("AB", 1, "twin");
     p.filaments[1] = make_filament('B', Material::PVA, p.filaments[1].colour);
     p.machine.nozzles[0].use = NozzleUse::soluble;
@@ -334,7 +364,8 @@ void TestMachinesAndMaterials::nozzles_meant_for_something() {
     QCOMPARE(f.fixes.size(), std::size_t{1});
     f.fixes[0].apply(p);
     QVERIFY(!has(*plan_of(p), "nozzle-kind"));
-    p.machine.nozzles[0].use = NozzleUse::structural; // nobody takes what dissolves: it sits somewhere, and that is said
+    p.machine.nozzles[0].use =
+        NozzleUse::structural; // nobody takes what dissolves: it sits somewhere, and that is said
     QVERIFY(has(*plan_of(p), "nozzle-kind"));
     // It is kept in the machine's file.
     p.machine.nozzles[0].use = NozzleUse::soluble;
@@ -342,7 +373,8 @@ void TestMachinesAndMaterials::nozzles_meant_for_something() {
     const auto again = read_machine(write_machine(p.machine));
     QVERIFY(again);
     QVERIFY(*again == p.machine);
-    for (const char* bad : {R"("nozzles_for": ["any"])", R"("nozzles_for": ["odd", "any"])", R"("offset_mm": [1])", R"("offset_mm": [1, 5000])"}) {
+    for (const char* bad : {R"("nozzles_for": ["any"])", R"("nozzles_for": ["odd", "any"])",
+                            R"("offset_mm": [1])", R"("offset_mm": [1, 5000])"}) {
         std::string text = write_machine(*find_machine("feeder-4"));
         const auto at = text.find("\"feeder_slots\"");
         QVERIFY(at != std::string::npos);
@@ -360,23 +392,26 @@ void TestMachinesAndMaterials::offset_strip_reads_like_a_vernier() {
     const auto plan = plan_of(*strip);
     QVERIFY(plan);
     for (const Finding& f : plan->findings)
-        QVERIFY2(f.severity == Severity::note || f.code == "thin-stroke" || f.code == "hand-within-layer", f.code.c_str());
+        QVERIFY2(f.severity == Severity::note || f.code == "thin-stroke" || f.code == "hand-within-layer",
+                 f.code.c_str());
     // Each comb by its own toolhead, and no hand swap between.
     QCOMPARE(plan->grid.count, 2);
     QCOMPARE(plan->totals.hand_swaps, 0);
     const std::vector<Part>& parts = strip->pieces[0].parts;
     QCOMPARE(parts.size(), std::size_t{4});
-    QVERIFY(parts[0].filament != parts[1].filament && parts[0].filament == parts[2].filament && parts[1].filament == parts[3].filament);
+    QVERIFY(parts[0].filament != parts[1].filament && parts[0].filament == parts[2].filament &&
+            parts[1].filament == parts[3].filament);
     QVERIFY(plan->loading.nozzle[static_cast<std::size_t>(find_filament(*strip, parts[0].filament))] == 0);
-    // Middles of the lines, cut across 3 mm from where the combs meet. With the other head off by so many mm, the pair of lines that come closest
-    // tells it (Vernier 1631).
+    // Middles of the lines, cut across 3 mm from where the combs meet. With the other head off by so many mm,
+    // the pair of lines that come closest tells it (Vernier 1631).
     const auto middles = [&](std::size_t part, bool below) {
         const ClipperLib::cInt far = 40000, from = below ? -3050 : 2950, to = below ? -2950 : 3050;
         const Path cut{{-far, from}, {far, from}, {far, to}, {-far, to}};
         const Paths& layer = plan->pieces[0].table->parts[part].layers[1];
         std::vector<double> out;
         for (const Path& ring : intersect(layer, {cut})) {
-            const auto [a, b] = std::minmax_element(ring.begin(), ring.end(), [](const IntPoint& p, const IntPoint& q) { return p.X < q.X; });
+            const auto [a, b] = std::minmax_element(
+                ring.begin(), ring.end(), [](const IntPoint& p, const IntPoint& q) { return p.X < q.X; });
             out.push_back(double(a->X + b->X) / 2 / kUnitsPerMm);
         }
         std::sort(out.begin(), out.end());
@@ -389,7 +424,9 @@ void TestMachinesAndMaterials::offset_strip_reads_like_a_vernier() {
         int best = 99;
         double least = 1e9;
         for (int n = -12; n <= 12; ++n)
-            if (const double apart = std::abs(first[static_cast<std::size_t>(n + 12)] - (other[static_cast<std::size_t>(n + 12)] + 0.05 * off)); apart < least - 1e-6)
+            if (const double apart = std::abs(first[static_cast<std::size_t>(n + 12)] -
+                                              (other[static_cast<std::size_t>(n + 12)] + 0.05 * off));
+                apart < least - 1e-6)
                 least = apart, best = n;
         COMPARE_NEAR(least, 0, 0.002);
         COMPARE_NEAR(offset_mm(best), 0.05 * off, 1e-12);
@@ -399,7 +436,10 @@ void TestMachinesAndMaterials::offset_strip_reads_like_a_vernier() {
     const auto before = make_run_sheet(coloured, *plan_of(coloured));
     coloured.machine.toolheads[1].offset = ToolheadOffset{0.15, -0.05};
     const auto after = make_run_sheet(coloured, *plan_of(coloured));
-    const auto says = [](const RunSheet& s, const char* what) { return std::any_of(s.preparation.begin(), s.preparation.end(), [&](const Message& m) { return english(m).find(what) != std::string::npos; }); };
+    const auto says = [](const RunSheet& s, const char* what) {
+        return std::any_of(s.preparation.begin(), s.preparation.end(),
+                           [&](const Message& m) { return english(m).find(what) != std::string::npos; });
+    };
     QVERIFY(says(before, "print the offset strip") && !says(before, "Correct the offset"));
     QVERIFY(says(after, "by X -0.15 mm and Y 0.05 mm"));
 }
@@ -421,7 +461,8 @@ void TestMachinesAndMaterials::another_nozzle_changes_lines_and_layers() {
     set_machine(p, coarse);
     COMPARE_NEAR(p.settings.line_width_mm, 0.8, 1e-9);
     COMPARE_NEAR(p.settings.layer_mm, 0.2, 1e-9);
-    // Another machine with the same nozzle changes nothing; with nozzles of several diameters neither, as nobody knows which is meant.
+    // Another machine with the same nozzle changes nothing; with nozzles of several diameters neither, as
+    // nobody knows which is meant.
     const Settings kept = p.settings;
     QVERIFY(set_machine(p, coarse).empty() && p.settings == kept);
     coarse.nozzles.push_back({0.4, 0});

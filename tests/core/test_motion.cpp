@@ -25,7 +25,8 @@ private Q_SLOTS:
 
 namespace {
 
-/// Moves along a polyline in steps of time's own making: speeds at the corners first, then segment by segment.
+/// Moves along a polyline in steps of time's own making: speeds at the corners first, then segment by
+/// segment.
 class Mover {
 public:
     explicit Mover(const Motion& m) : m_(m) {}
@@ -36,9 +37,12 @@ public:
             return 0;
         std::vector<double> v(n, speed);
         v.front() = v.back() = 0;
-        const auto length = [&](std::size_t i) { return std::hypot(points[i + 1][0] - points[i][0], points[i + 1][1] - points[i][1]); };
+        const auto length = [&](std::size_t i) {
+            return std::hypot(points[i + 1][0] - points[i][0], points[i + 1][1] - points[i][1]);
+        };
         for (std::size_t i = 1; i + 1 < n; ++i) {
-            const double a = std::atan2(points[i][1] - points[i - 1][1], points[i][0] - points[i - 1][0]), b = std::atan2(points[i + 1][1] - points[i][1], points[i + 1][0] - points[i][0]);
+            const double a = std::atan2(points[i][1] - points[i - 1][1], points[i][0] - points[i - 1][0]),
+                         b = std::atan2(points[i + 1][1] - points[i][1], points[i + 1][0] - points[i][0]);
             const double jump = 2 * std::abs(std::sin((b - a) / 2)); // of the unit velocity
             if (jump > 1e-9)
                 v[i] = std::min(v[i], m_.corner / jump);
@@ -54,7 +58,10 @@ public:
             const int steps = std::max(4, static_cast<int>(L / 0.05));
             const double ds = L / steps;
             for (int k = 0; k < steps; ++k) {
-                const auto at = [&](double s) { return std::min({speed, std::sqrt(v[i] * v[i] + 2 * m_.acceleration * s), std::sqrt(v[i + 1] * v[i + 1] + 2 * m_.acceleration * (L - s))}); };
+                const auto at = [&](double s) {
+                    return std::min({speed, std::sqrt(v[i] * v[i] + 2 * m_.acceleration * s),
+                                     std::sqrt(v[i + 1] * v[i + 1] + 2 * m_.acceleration * (L - s))});
+                };
                 const double v0 = at(k * ds), v1 = at((k + 1) * ds);
                 seconds += 2 * ds / std::max(1e-6, v0 + v1);
             }
@@ -85,7 +92,8 @@ std::vector<Path> filled_with_lines(const Paths& area, double apart_mm, bool ris
     const auto tall = double(b.bottom - b.top);
     ClipperLib::Clipper c;
     for (double x = double(b.left) - tall; x <= double(b.right); x += apart) {
-        const IntPoint low(std::llround(x), rising ? b.top : b.bottom), high(std::llround(x + tall), rising ? b.bottom : b.top);
+        const IntPoint low(std::llround(x), rising ? b.top : b.bottom),
+            high(std::llround(x + tall), rising ? b.bottom : b.top);
         c.AddPath({low, high}, ClipperLib::ptSubject, false);
     }
     c.AddPaths(area, ClipperLib::ptClip, true);
@@ -94,11 +102,15 @@ std::vector<Path> filled_with_lines(const Paths& area, double apart_mm, bool ris
     Paths lines;
     ClipperLib::OpenPathsFromPolyTree(tree, lines);
     // By the line they lie on, then along it.
-    const auto offset_of = [&](const Path& l) { return rising ? l.front().X - (l.front().Y - b.top) : l.front().X - (b.bottom - l.front().Y); };
+    const auto offset_of = [&](const Path& l) {
+        return rising ? l.front().X - (l.front().Y - b.top) : l.front().X - (b.bottom - l.front().Y);
+    };
     for (Path& l : lines)
         if (l.front().X > l.back().X)
             std::reverse(l.begin(), l.end());
-    std::sort(lines.begin(), lines.end(), [&](const Path& p, const Path& q) { return std::pair(offset_of(p) / 50, p.front().X) < std::pair(offset_of(q) / 50, q.front().X); });
+    std::sort(lines.begin(), lines.end(), [&](const Path& p, const Path& q) {
+        return std::pair(offset_of(p) / 50, p.front().X) < std::pair(offset_of(q) / 50, q.front().X);
+    });
     std::vector<char> taken(lines.size(), 0);
     for (std::size_t i = 0; i < lines.size(); ++i) {
         if (taken[i])
@@ -110,7 +122,10 @@ std::vector<Path> filled_with_lines(const Paths& area, double apart_mm, bool ris
             for (std::size_t j = i + 1; j < lines.size() && j < i + 60; ++j) {
                 if (taken[j])
                     continue;
-                const auto far = [&](const IntPoint& q) { return std::hypot(double(q.X - chain.back().X), double(q.Y - chain.back().Y)) / kUnitsPerMm; };
+                const auto far = [&](const IntPoint& q) {
+                    return std::hypot(double(q.X - chain.back().X), double(q.Y - chain.back().Y)) /
+                           kUnitsPerMm;
+                };
                 const double to_front = far(lines[j].front()), to_back = far(lines[j].back());
                 if (std::min(to_front, to_back) > 2.5 * apart_mm)
                     continue;
@@ -139,7 +154,9 @@ double simulated_s(const Project& p, const LayerTable& t) {
         const double h = t.grid.thickness_mm(l);
         const auto at = [&](double speed) { return laid_at(l == 1 ? m.first_layer : speed, flow, w, h); };
         IntPoint where = outline.empty() ? IntPoint(0, 0) : outline.front().front();
-        const auto away = [&](const IntPoint& to) { return std::hypot(double(to.X - where.X), double(to.Y - where.Y)) / kUnitsPerMm; };
+        const auto away = [&](const IntPoint& to) {
+            return std::hypot(double(to.X - where.X), double(to.Y - where.Y)) / kUnitsPerMm;
+        };
         const auto go = [&](const IntPoint& to) {
             const double mm = away(to);
             seconds += mover.along({{0, 0}, {mm, 0}}, m.travel) + (mm > 5 ? m.retract_s : 0);
@@ -148,7 +165,11 @@ double simulated_s(const Project& p, const LayerTable& t) {
         for (int k = p.settings.walls; k-- > 0;)
             for (Path ring : offset(outline, -(k + 0.5) * w)) {
                 // Begun at the corner that is nearest.
-                std::rotate(ring.begin(), std::min_element(ring.begin(), ring.end(), [&](const IntPoint& p, const IntPoint& q) { return away(p) < away(q); }), ring.end());
+                std::rotate(
+                    ring.begin(),
+                    std::min_element(ring.begin(), ring.end(),
+                                     [&](const IntPoint& p, const IntPoint& q) { return away(p) < away(q); }),
+                    ring.end());
                 go(ring.front());
                 seconds += mover.along(points_of(ring, true), at(k == 0 ? m.outer_wall : m.wall));
             }
@@ -161,7 +182,9 @@ double simulated_s(const Project& p, const LayerTable& t) {
             std::vector<Path> chains = filled_with_lines(offset(area, -w / 2), apart, l % 2);
             while (!chains.empty()) { // the nearest next
                 const auto near = [&](const Path& c) { return std::min(away(c.front()), away(c.back())); };
-                const auto next = std::min_element(chains.begin(), chains.end(), [&](const Path& p, const Path& q) { return near(p) < near(q); });
+                const auto next =
+                    std::min_element(chains.begin(), chains.end(),
+                                     [&](const Path& p, const Path& q) { return near(p) < near(q); });
                 if (away(next->back()) < away(next->front()))
                     std::reverse(next->begin(), next->end());
                 go(next->front());
@@ -216,7 +239,8 @@ void TestMotion::rings_by_the_textbook() {
     // A square: four lines, and three corners of 90° taken at corner/√2.
     const double v = m.corner / std::numbers::sqrt2;
     const Paths square = box(0, 0, 30, 30);
-    COMPARE_NEAR(ring_s(square[0], 80, m), 2 * line_s(30, 80, 0, v, m.acceleration) + 2 * line_s(30, 80, v, v, m.acceleration), 1e-9);
+    COMPARE_NEAR(ring_s(square[0], 80, m),
+                 2 * line_s(30, 80, 0, v, m.acceleration) + 2 * line_s(30, 80, v, v, m.acceleration), 1e-9);
     // A circle of many corners, so slight that none slows it down.
     const Paths circle = solids::circle(0, 0, 30, 400);
     COMPARE_NEAR(ring_s(circle[0], 80, m), perimeter_mm(circle) / 80 + 80 / m.acceleration, 1e-3);
@@ -229,10 +253,13 @@ void TestMotion::against_lines_that_are_made_data() {
     QTest::newRow("bar") << solids::box(0, 0, 0, 100, 6, 4);
     QTest::newRow("disc") << upright(solids::circle(0, 0, 19, 96), 3);
     QTest::newRow("ring") << upright(subtract(solids::circle(0, 0, 20, 96), solids::circle(0, 0, 14, 96)), 5);
-    QTest::newRow("tube") << upright(subtract(solids::circle(0, 0, 10, 96), solids::circle(0, 0, 9.2, 96)), 8);
+    QTest::newRow("tube") << upright(subtract(solids::circle(0, 0, 10, 96), solids::circle(0, 0, 9.2, 96)),
+                                     8);
     QTest::newRow("angle") << upright(unite(box(0, 0, 40, 8), box(0, 0, 8, 40)), 5);
     QTest::newRow("star") << upright(star(7, 20, 9), 4);
-    QTest::newRow("plate with holes") << upright(subtract(subtract(box(0, 0, 50, 30), solids::circle(12, 15, 6, 48)), solids::circle(36, 15, 8, 48)), 4);
+    QTest::newRow("plate with holes") << upright(
+        subtract(subtract(box(0, 0, 50, 30), solids::circle(12, 15, 6, 48)), solids::circle(36, 15, 8, 48)),
+        4);
     QTest::newRow("lettering") << upright(solids::lettering("TIDE", 0, 0, 12, 1.6), 2);
     QTest::newRow("cone") << solids::frustum(14, 5, 14, 64);
     QTest::newRow("ball") << solids::sphere(9, 64, 32);
@@ -247,9 +274,12 @@ void TestMotion::against_lines_that_are_made() {
         p.settings.infill_pct = infill;
         p.settings.min_layer_s = 0;
         const auto plan = plan_of(p);
-        const double ours = plan->totals.print_s - plan->totals.start_s, made = simulated_s(p, *plan->pieces[0].table);
-        qInfo("%s at %.0f %%: %.0f s, simulated %.0f s, %+.1f %%", QTest::currentDataTag(), infill, ours, made, 100 * (ours / made - 1));
-        QVERIFY2(std::abs(ours - made) < 0.15 * made, qPrintable(QString("%1 % infill: %2 s, simulated %3 s").arg(infill).arg(ours).arg(made)));
+        const double ours = plan->totals.print_s - plan->totals.start_s,
+                     made = simulated_s(p, *plan->pieces[0].table);
+        qInfo("%s at %.0f %%: %.0f s, simulated %.0f s, %+.1f %%", QTest::currentDataTag(), infill, ours,
+              made, 100 * (ours / made - 1));
+        QVERIFY2(std::abs(ours - made) < 0.15 * made,
+                 qPrintable(QString("%1 % infill: %2 s, simulated %3 s").arg(infill).arg(ours).arg(made)));
     }
 }
 
@@ -265,19 +295,23 @@ void TestMotion::what_melts_is_a_limit() {
 }
 
 void TestMotion::a_chip_alone_and_thirteen() {
-    // Common practice, no source: a two-colour chip 38 mm across, 3.6 g, takes about 60 min alone, of which 12.5 min beside the changes, and
-    // thirteen of them about 210 min.
+    // Common practice, no source: a two-colour chip 38 mm across, 3.6 g, takes about 60 min alone, of
+    // which 12.5 min beside the changes, and thirteen of them about 210 min.
     Project p = stack("AB", 1, "feeder-4");
     p.filaments = {pla('A', "#141414"), pla('B', "#f2f2ea")};
     const Paths disc = solids::circle(0, 0, 19, 96), mark = solids::circle(0, 0, 9, 64);
     constexpr double kTall_mm = 2.56;
-    p.pieces[0].parts = {part("chip", upright(subtract(disc, mark), kTall_mm), 'A'), part("mark", upright(mark, kTall_mm), 'B')};
+    p.pieces[0].parts = {part("chip", upright(subtract(disc, mark), kTall_mm), 'A'),
+                         part("mark", upright(mark, kTall_mm), 'B')};
     p.settings.infill_pct = 100;
-    p.settings.layer_mm = p.settings.first_layer_mm = 0.16; // 16 layers with both colours: 47.5 min are about 16 changes of nearly 3 min
+    p.settings.layer_mm = p.settings.first_layer_mm =
+        0.16; // 16 layers with both colours: 47.5 min are about 16 changes of nearly 3 min
     const auto one = plan_of(p);
     COMPARE_NEAR(one->totals.model_g, 3.6, 0.1);
     COMPARE_NEAR(one->totals.total_s / 60, 60, 15);
-    qInfo("alone %.1f min, of which %.1f to heat, %.1f of lines, %.1f of %d changes", one->totals.total_s / 60, one->totals.start_s / 60, (one->totals.print_s - one->totals.start_s) / 60, one->totals.change_s / 60, one->totals.changes);
+    qInfo("alone %.1f min, of which %.1f to heat, %.1f of lines, %.1f of %d changes",
+          one->totals.total_s / 60, one->totals.start_s / 60,
+          (one->totals.print_s - one->totals.start_s) / 60, one->totals.change_s / 60, one->totals.changes);
     COMPARE_NEAR((one->totals.print_s - one->totals.start_s) / 60, 12.5, 0.25 * 12.5);
     p.settings.copies = 13;
     const auto many = plan_of(p);

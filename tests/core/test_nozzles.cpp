@@ -43,7 +43,8 @@ LoadingProblem random_problem(std::mt19937& rng) {
     }
     const int nozzles = 2 + static_cast<int>(rng() % 2);
     for (int i = 0; i < nozzles; ++i)
-        p.nozzles.push_back({i == 0 || rng() % 4 > 0, i == 0 ? 0 : 1, static_cast<int>(rng() % 2), static_cast<double>(rng() % 20), 0});
+        p.nozzles.push_back({i == 0 || rng() % 4 > 0, i == 0 ? 0 : 1, static_cast<int>(rng() % 2),
+                             static_cast<double>(rng() % 20), 0});
     if (rng() % 2)
         p.nozzles[rng() % p.nozzles.size()].must |= Set{1} << rng() % n;
     return p;
@@ -103,9 +104,15 @@ Project random_plate(const char* machine, std::mt19937& rng) {
     const int n = 3 + static_cast<int>(rng() % 2);
     p.filaments.clear();
     for (int i = 0; i < n; ++i) {
-        p.filaments.push_back(make_filament(static_cast<char>('A' + i), Material::PLA, {static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}));
-        const double z = 0.2 * static_cast<double>(rng() % 4), top = z + 0.2 * static_cast<double>(1 + rng() % 3);
-        p.pieces[0].parts.push_back(part(("part-" + std::to_string(i)).c_str(), solids::box(12 * i, 0, i ? z : 0, 12 * i + 10, 10, i ? top : 0.6), static_cast<char>('A' + i)));
+        p.filaments.push_back(
+            make_filament(static_cast<char>('A' + i), Material::PLA,
+                          {static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                           static_cast<std::uint8_t>(rng())}));
+        const double z = 0.2 * static_cast<double>(rng() % 4),
+                     top = z + 0.2 * static_cast<double>(1 + rng() % 3);
+        p.pieces[0].parts.push_back(part(("part-" + std::to_string(i)).c_str(),
+                                         solids::box(12 * i, 0, i ? z : 0, 12 * i + 10, 10, i ? top : 0.6),
+                                         static_cast<char>('A' + i)));
     }
     p.settings.purge_to = PurgeTo::ejected;
     p.machine.prime_mm3 = static_cast<double>(rng() % 3) * 5;
@@ -113,39 +120,44 @@ Project random_plate(const char* machine, std::mt19937& rng) {
     return p;
 }
 
-/// Least purge in mm³, then fewest changes, of all splits over nozzles that are alike and all orders in every layer.
+/// Least purge in mm³, then fewest changes, of all splits over nozzles that are alike and all orders in every
+/// layer.
 std::pair<double, int> brute_force(const Project& p, const Plan& plan) {
     const std::vector<Set> layers = layer_sets(plan);
     const int n = static_cast<int>(p.filaments.size()), nozzles = static_cast<int>(p.machine.nozzles.size());
     std::pair<double, int> best{1e300, 0};
     std::vector<int> at(static_cast<std::size_t>(n), 0);
-    const auto better = [&](double mm3, int changes) { return mm3 < best.first - 1e-9 || (mm3 < best.first + 1e-9 && changes < best.second); };
-    std::function<void(std::size_t, int, std::vector<int>, double, int)> print = [&](std::size_t l, int last, std::vector<int> holds, double mm3, int changes) {
-        if (!better(mm3, changes))
-            return;
-        if (l == layers.size()) {
-            best = {mm3, changes};
-            return;
-        }
-        std::vector<int> order;
-        for (int f = 0; f < n; ++f)
-            if (layers[l] >> f & 1)
-                order.push_back(f);
-        do {
-            std::vector<int> held = holds;
-            double more = 0;
-            int now = last, count = 0;
-            for (const int f : order) {
-                int& holding = held[static_cast<std::size_t>(at[static_cast<std::size_t>(f)])];
-                if (now >= 0 && now != f) {
-                    more += holding >= 0 && holding != f ? plan.purge_tables.tables[0].at(holding, f) : p.machine.prime_mm3;
-                    ++count;
-                }
-                holding = now = f;
-            }
-            print(l + 1, now, held, mm3 + more, changes + count);
-        } while (std::next_permutation(order.begin(), order.end()));
+    const auto better = [&](double mm3, int changes) {
+        return mm3 < best.first - 1e-9 || (mm3 < best.first + 1e-9 && changes < best.second);
     };
+    std::function<void(std::size_t, int, std::vector<int>, double, int)> print =
+        [&](std::size_t l, int last, std::vector<int> holds, double mm3, int changes) {
+            if (!better(mm3, changes))
+                return;
+            if (l == layers.size()) {
+                best = {mm3, changes};
+                return;
+            }
+            std::vector<int> order;
+            for (int f = 0; f < n; ++f)
+                if (layers[l] >> f & 1)
+                    order.push_back(f);
+            do {
+                std::vector<int> held = holds;
+                double more = 0;
+                int now = last, count = 0;
+                for (const int f : order) {
+                    int& holding = held[static_cast<std::size_t>(at[static_cast<std::size_t>(f)])];
+                    if (now >= 0 && now != f) {
+                        more += holding >= 0 && holding != f ? plan.purge_tables.tables[0].at(holding, f)
+                                                             : p.machine.prime_mm3;
+                        ++count;
+                    }
+                    holding = now = f;
+                }
+                print(l + 1, now, held, mm3 + more, changes + count);
+            } while (std::next_permutation(order.begin(), order.end()));
+        };
     std::function<void(int, int)> split = [&](int f, int used) {
         if (f == n)
             return print(0, -1, std::vector<int>(static_cast<std::size_t>(nozzles), -1), 0, 0);
@@ -262,7 +274,8 @@ void TestNozzles::pins_hold() {
         for (auto& x : p.nozzles)
             x.must = 0;
         const double free = load_nozzles(p).cost;
-        const int f = static_cast<int>(rng() % static_cast<unsigned>(n)), i = static_cast<int>(rng() % p.nozzles.size());
+        const int f = static_cast<int>(rng() % static_cast<unsigned>(n)),
+                  i = static_cast<int>(rng() % p.nozzles.size());
         p.nozzles[static_cast<std::size_t>(i)].must = Set{1} << f;
         const Loading pinned = load_nozzles(p);
         QCOMPARE(pinned.nozzle[static_cast<std::size_t>(f)], i);
@@ -286,9 +299,10 @@ void TestNozzles::slots_equal_brute_force() {
 }
 
 void TestNozzles::belady() {
-    // Belady 1966, IBM Systems Journal 5(2): with one page a request, evicting what is needed furthest in the future is
-    // optimal. The reference string is the textbook one (from memory): 7 0 1 2 0 3 0 4 2 3 0 3 2 1 2 0 1 7 0 1, nine faults
-    // with three frames. Here the first three are there before the start, so six exchanges are left.
+    // Belady 1966, IBM Systems Journal 5(2): with one page a request, evicting what is needed furthest in the
+    // future is optimal. The reference string is the textbook one (from memory): 7 0 1 2 0 3 0 4 2 3 0 3 2 1
+    // 2 0 1 7 0 1, nine faults with three frames. Here the first three are there before the start, so six
+    // exchanges are left.
     std::vector<Set> jobs;
     for (const int page : {7, 0, 1, 2, 0, 3, 0, 4, 2, 3, 0, 3, 2, 1, 2, 0, 1, 7, 0, 1})
         jobs.push_back(Set{1} << page);
@@ -339,21 +353,22 @@ void TestNozzles::stays_are_consistent() {
 }
 
 void TestNozzles::jobs_by_hand() {
-    // Worked by hand after the rule of Tang & Denardo 1988 (their own table was not at hand): magazine of four, jobs
+    // Worked by hand after the rule of Tang & Denardo 1988 (their own table was not at hand): magazine of
+    // four, jobs
     //   1 {0,3,7}  2 {0,2,4}  3 {1,5,6}  4 {0,4,6}  5 {5}  6 {0,3}
-    // Start: 0 3 7 and, needed soonest of the rest, 2. Job 2 lacks 4: 3 is needed at 6, 7 never again, so 7 goes. Job 3 lacks 1, 5
-    // and 6: only 0, 2, 3 and 4 can go; 2 never comes again, 3 at job 6, 0 and 4 at job 4; 0 goes with its lower number after
-    // 2 and 3, or 4, needed equally soon: either way one of them stays. Job 4 lacks 0 or 4: one exchange. Job 5 finds 5 if it was
-    // kept: 1 never comes again, so it went. Job 6 lacks 3: one.
-    // Exchanges: 1 + 3 + 1 + 0 + 1 = 6.
+    // Start: 0 3 7 and, needed soonest of the rest, 2. Job 2 lacks 4: 3 is needed at 6, 7 never again, so 7
+    // goes. Job 3 lacks 1, 5 and 6: only 0, 2, 3 and 4 can go; 2 never comes again, 3 at job 6, 0 and 4 at
+    // job 4; 0 goes with its lower number after 2 and 3, or 4, needed equally soon: either way one of them
+    // stays. Job 4 lacks 0 or 4: one exchange. Job 5 finds 5 if it was kept: 1 never comes again, so it went.
+    // Job 6 lacks 3: one. Exchanges: 1 + 3 + 1 + 0 + 1 = 6.
     const std::vector<Set> jobs{0b10001001, 0b00010101, 0b01100010, 0b01010001, 0b00100000, 0b00001001};
     QCOMPARE(fewest_refills(jobs, 4), 6);
     QCOMPARE(brute_refills(jobs, 4, 8), 6);
 }
 
 void TestNozzles::jobs_larger_than_the_feeder() {
-    // Common practice, no source: five colours on four slots work, with patience: each layer of five takes at least one refill
-    // after the first, as what was left out must come in.
+    // Common practice, no source: five colours on four slots work, with patience: each layer of five takes at
+    // least one refill after the first, as what was left out must come in.
     const std::vector<Set> apart{0b11111, 0b00001, 0b11111};
     QVERIFY(fewest_refills(apart, 4) >= 2);
     QCOMPARE(fewest_refills(std::vector<Set>{0b1111, 0b1111}, 4), 0);
@@ -373,7 +388,8 @@ void TestNozzles::stops_when_told() {
         p.heads[0].slots = 4;
         p.heads[0].refill = 1;
         const Loading l = load_nozzles(p, stop.get_token());
-        QCOMPARE(l.nozzle.size(), static_cast<std::size_t>(n)); // any split will do, as long as nobody takes it for the best
+        QCOMPARE(l.nozzle.size(),
+                 static_cast<std::size_t>(n)); // any split will do, as long as nobody takes it for the best
         QVERIFY(!l.proven);
         for (const int i : l.nozzle)
             QVERIFY(i >= 0 && i < 4);
@@ -381,18 +397,24 @@ void TestNozzles::stops_when_told() {
 }
 
 void TestNozzles::least_waste_by_brute_force() {
-    // Waste is everything thrown away: a split that purges a little more but keeps the tower smaller wastes less. Against all 16 splits of
-    // four filaments over two nozzles, each planned with the filaments pinned so.
+    // Waste is everything thrown away: a split that purges a little more but keeps the tower smaller wastes
+    // less. Against all 16 splits of four filaments over two nozzles, each planned with the filaments pinned
+    // so.
     int purges_more = 0;
     for (unsigned seed = 1; seed <= 8; ++seed) {
         std::mt19937 rng(seed);
         Project p = stack("", 1, "twin");
         p.filaments.clear();
         for (const char letter : {'A', 'B', 'C', 'D'})
-            p.filaments.push_back(make_filament(letter, Material::PLA, {static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}));
+            p.filaments.push_back(
+                make_filament(letter, Material::PLA,
+                              {static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                               static_cast<std::uint8_t>(rng())}));
         for (int i = 0; i < 4; ++i) {
             const double z = 0.2 * (rng() % 8), top = z + 0.2 * (1 + rng() % 10);
-            p.pieces[0].parts.push_back(part(("part-" + std::to_string(i)).c_str(), solids::box(12 * i, 0, i ? z : 0, 12 * i + 10, 10, i ? top : 4), static_cast<char>('A' + i)));
+            p.pieces[0].parts.push_back(part(("part-" + std::to_string(i)).c_str(),
+                                             solids::box(12 * i, 0, i ? z : 0, 12 * i + 10, 10, i ? top : 4),
+                                             static_cast<char>('A' + i)));
         }
         p.settings.purge_to = PurgeTo::tower;
         const auto ours = plan_of(p);
@@ -415,7 +437,8 @@ void TestNozzles::least_waste_by_brute_force() {
 void TestNozzles::purge_then_changes_by_brute_force() {
     std::mt19937 rng(20261127);
     for (int round = 0; round < 300; ++round) {
-        const char* machine = std::array{"hand-swap", "feeder-4", "twin", "carousel"}[static_cast<std::size_t>(round % 4)];
+        const char* machine =
+            std::array{"hand-swap", "feeder-4", "twin", "carousel"}[static_cast<std::size_t>(round % 4)];
         const Project p = random_plate(machine, rng);
         Planner planner;
         const auto plan = planner.plan(p);
@@ -430,20 +453,26 @@ void TestNozzles::purge_then_changes_by_brute_force() {
 }
 
 void TestNozzles::handling_never_loses() {
-    // Least handling needs no more hands than the default does, at whatever purge; nor, with as many hands, purges it more.
+    // Least handling needs no more hands than the default does, at whatever purge; nor, with as many hands,
+    // purges it more.
     std::mt19937 rng(99);
     for (int round = 0; round < 60; ++round) {
-        Project p = random_plate(std::array{"feeder-4", "twin", "carousel"}[static_cast<std::size_t>(round % 3)], rng);
+        Project p = random_plate(
+            std::array{"feeder-4", "twin", "carousel"}[static_cast<std::size_t>(round % 3)], rng);
         for (std::size_t i = 0; i < p.filaments.size(); ++i)
             if (rng() % 2)
-                p.in_machine.push_back({p.filaments[i].letter, static_cast<int>(rng() % p.machine.toolheads.size())});
+                p.in_machine.push_back(
+                    {p.filaments[i].letter, static_cast<int>(rng() % p.machine.toolheads.size())});
         Planner planner;
         const auto least = planner.plan(p);
         p.settings.aim = LoadingAim::handling;
         const auto easy = planner.plan(p);
         QVERIFY(least && easy);
-        const auto hands = [](const Plan& plan) { return plan.totals.hand_swaps + plan.totals.refills + plan.totals.spools_to_load; };
-        QVERIFY2(hands(**easy) <= hands(**least), qPrintable(QString::number(hands(**easy)) + " > " + QString::number(hands(**least))));
+        const auto hands = [](const Plan& plan) {
+            return plan.totals.hand_swaps + plan.totals.refills + plan.totals.spools_to_load;
+        };
+        QVERIFY2(hands(**easy) <= hands(**least),
+                 qPrintable(QString::number(hands(**easy)) + " > " + QString::number(hands(**least))));
         if (hands(**easy) == hands(**least))
             QVERIFY(waste_g((*easy)->totals) <= waste_g((*least)->totals) + 1e-6);
     }

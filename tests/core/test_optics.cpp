@@ -14,13 +14,16 @@ Optics random_optics(std::mt19937& rng) {
     return {{k(rng), k(rng), k(rng)}, {s(rng), s(rng), s(rng)}};
 }
 
-/// The two differential equations of light going down (i) and up (j) through a sheet, depth z from its upper side, solved step by step
-/// (Runge & Kutta, fourth order): di/dz = −(K + S)·i + S·j, dj/dz = (K + S)·j − S·i. From the lower side, where nothing comes up, to the upper.
+/// The two differential equations of light going down (i) and up (j) through a sheet, depth z from its upper
+/// side, solved step by step (Runge & Kutta, fourth order): di/dz = −(K + S)·i + S·j, dj/dz = (K + S)·j −
+/// S·i. From the lower side, where nothing comes up, to the upper.
 std::pair<double, double> step_by_step(double k, double s, double mm) {
     constexpr int kSteps = 4000;
     const double h = -mm / kSteps;
     double i = 1, j = 0; // just below the sheet: what came through, and nothing from below
-    const auto slope = [&](double a, double b) { return std::pair{-(k + s) * a + s * b, (k + s) * b - s * a}; };
+    const auto slope = [&](double a, double b) {
+        return std::pair{-(k + s) * a + s * b, (k + s) * b - s * a};
+    };
     for (int n = 0; n < kSteps; ++n) {
         const auto [i1, j1] = slope(i, j);
         const auto [i2, j2] = slope(i + h / 2 * i1, j + h / 2 * j1);
@@ -32,7 +35,8 @@ std::pair<double, double> step_by_step(double k, double s, double mm) {
     return {j / i, 1 / i}; // sent back and let through, of what fell on it
 }
 
-constexpr Srgb kPaper{0xf2, 0xf2, 0xea}, kInk{0x20, 0x22, 0x26}, kRed{0xb8, 0x2e, 0x28}, kBlue{0x2f, 0x6d, 0xb5};
+constexpr Srgb kPaper{0xf2, 0xf2, 0xea}, kInk{0x20, 0x22, 0x26}, kRed{0xb8, 0x2e, 0x28},
+    kBlue{0x2f, 0x6d, 0xb5};
 
 } // namespace
 
@@ -126,7 +130,8 @@ void TestOptics::no_light_is_made() {
         Optics o = random_optics(rng);
         const Sheet mixed = laid_on(sheet_of(o, 0.3), sheet_of(random_optics(rng), 0.2));
         for (std::size_t c = 0; c < 3; ++c)
-            QVERIFY(mixed.above[c] >= 0 && mixed.through[c] >= 0 && mixed.above[c] + mixed.through[c] <= 1 + 1e-12);
+            QVERIFY(mixed.above[c] >= 0 && mixed.through[c] >= 0 &&
+                    mixed.above[c] + mixed.through[c] <= 1 + 1e-12);
         o.k = {0, 0, 0};
         const Sheet clear = sheet_of(o, 0.7);
         for (std::size_t c = 0; c < 3; ++c)
@@ -147,9 +152,11 @@ void TestOptics::spool_as_known() {
     for (const Srgb colour : {kPaper, kInk, kRed, kBlue})
         for (const double td : {0.3, 1.0, 4.0, 12.0}) {
             const Optics o = optics_of(colour, td);
-            COMPARE_NEAR(luminance(sheet_of(o, td).through), 0.1, 1e-9); // what we call the transmission distance
+            COMPARE_NEAR(luminance(sheet_of(o, td).through), 0.1,
+                         1e-9); // what we call the transmission distance
             const Sheet thick = sheet_of(o, 100 * td);
-            QVERIFY(delta_e_2000(to_lab(LinearRgb{thick.above[0], thick.above[1], thick.above[2]}), to_lab(colour)) < 0.3);
+            QVERIFY(delta_e_2000(to_lab(LinearRgb{thick.above[0], thick.above[1], thick.above[2]}),
+                                 to_lab(colour)) < 0.3);
         }
 }
 
@@ -184,14 +191,17 @@ void TestOptics::blending_by_closed_form() {
     const double through = std::sqrt(0.1), red = to_linear(kRed).r, ink = to_linear(kInk).r;
     COMPARE_NEAR(look_of(one, tints, l).light[0], through + (1 - through) * red, 1e-9);
     const std::vector<StackLayer> two{{1, 0.25}, {0, 1}};
-    COMPARE_NEAR(look_of(two, tints, l).light[0], through * (through + (1 - through) * ink) + (1 - through) * red, 1e-9);
+    COMPARE_NEAR(look_of(two, tints, l).light[0],
+                 through * (through + (1 - through) * ink) + (1 - through) * red, 1e-9);
     QVERIFY(look_of({}, tints, l).light == l.backing);
 }
 
 void TestOptics::stacks_from_the_front() {
     const std::vector<Tint> tints{tint_of(kInk, 0.6), tint_of(kPaper, 4), tint_of(kRed, 2)};
     Lighting l;
-    const auto light = [&](std::vector<StackLayer> layers) { return luminance(look_of(layers, tints, l).light); };
+    const auto light = [&](std::vector<StackLayer> layers) {
+        return luminance(look_of(layers, tints, l).light);
+    };
     // White over ink gets lighter layer by layer and ends at white's own colour.
     double before = light({{0, 1}});
     for (int n = 1; n <= 12; ++n) {
@@ -221,8 +231,10 @@ void TestOptics::stacks_against_a_lamp() {
     for (std::size_t c = 0; c < 3; ++c) // 6,500 K is the screen's white: what is seen is what gets through
         COMPARE_NEAR(bare.light[c], bare.transmittance[c], 1e-9);
     QVERIFY(bare.light[2] > bare.light[0]); // blue passes
-    // Thicker is darker; a warm lamp is redder; a diffuser darkens, and what the print sends back comes again.
-    QVERIFY(luminance(look_of(std::vector<StackLayer>{{1, 0.16}, {0, 2.4}}, tints, l).light) < luminance(bare.light));
+    // Thicker is darker; a warm lamp is redder; a diffuser darkens, and what the print sends back comes
+    // again.
+    QVERIFY(luminance(look_of(std::vector<StackLayer>{{1, 0.16}, {0, 2.4}}, tints, l).light) <
+            luminance(bare.light));
     l.lamp_k = 2700;
     const Channels warm = look_of(layers, tints, l).light;
     QVERIFY(warm[2] / warm[0] < 0.6 * bare.light[2] / bare.light[0]);

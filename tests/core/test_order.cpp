@@ -19,7 +19,8 @@ std::vector<int> members(Set s) {
 }
 
 /// Every order of every layer, one after the other; with `first`, only those that begin with it.
-std::int64_t brute_force(const std::vector<Set>& layers, const CostMatrix& costs, const std::vector<std::int8_t>& first = {}) {
+std::int64_t brute_force(const std::vector<Set>& layers, const CostMatrix& costs,
+                         const std::vector<std::int8_t>& first = {}) {
     std::function<std::int64_t(std::size_t, int)> from = [&](std::size_t l, int last) -> std::int64_t {
         if (l == layers.size())
             return 0;
@@ -54,9 +55,12 @@ CostMatrix random_costs(int n, std::mt19937& rng) {
 }
 
 /// Every order of every layer on nozzles that hold what they printed last.
-std::int64_t brute_force(const std::vector<Set>& layers, const NozzleOrder& p, const std::vector<std::int8_t>& first) {
+std::int64_t brute_force(const std::vector<Set>& layers, const NozzleOrder& p,
+                         const std::vector<std::int8_t>& first) {
     std::int64_t best = INT64_MAX;
-    std::function<void(std::size_t, int, std::vector<int>, std::int64_t)> from = [&](std::size_t l, int last, std::vector<int> holds, std::int64_t cost) {
+    std::function<void(std::size_t, int, std::vector<int>, std::int64_t)> from = [&](std::size_t l, int last,
+                                                                                     std::vector<int> holds,
+                                                                                     std::int64_t cost) {
         if (cost >= best)
             return;
         if (l == layers.size()) {
@@ -176,8 +180,8 @@ void TestOrder::never_worse_than_by_index() {
 }
 
 void TestOrder::domain_facts() {
-    // Common practice, no source: a layer with k filaments takes at least k − 1 changes, plus one more when it
-    // cannot start with the filament that the layer before ended with.
+    // Common practice, no source: a layer with k filaments takes at least k − 1 changes, plus one more when
+    // it cannot start with the filament that the layer before ended with.
     QCOMPARE(fewest_changes(std::vector<Set>{0b111, 0b111, 0b111}, 3).cost, 6);
     QCOMPARE(fewest_changes(std::vector<Set>{0b001, 0b110}, 3).cost, 2);
     QCOMPARE(fewest_changes(std::vector<Set>{0b011, 0b001, 0b011}, 2).cost, 2);
@@ -225,7 +229,8 @@ void TestOrder::locked_equals_brute_force() {
         std::vector<std::int8_t> first;
         for (int l = 0; l < count; ++l) {
             layers.push_back(rng() % (1u << n));
-            first.push_back(static_cast<std::int8_t>(static_cast<int>(rng() % static_cast<unsigned>(n + 1)) - 1));
+            first.push_back(
+                static_cast<std::int8_t>(static_cast<int>(rng() % static_cast<unsigned>(n + 1)) - 1));
         }
         const CostMatrix costs = random_costs(n, rng);
         const Ordered o = order_layers(layers, costs, first);
@@ -264,12 +269,14 @@ void TestOrder::subsets_equal_order_layers() {
 void TestOrder::nozzles_together_equal_brute_force() {
     std::mt19937 rng(20261127);
     for (int round = 0; round < 300; ++round) {
-        const int n = 2 + static_cast<int>(rng() % 3), count = 1 + static_cast<int>(rng() % 4), nozzles = 1 + static_cast<int>(rng() % 3);
+        const int n = 2 + static_cast<int>(rng() % 3), count = 1 + static_cast<int>(rng() % 4),
+                  nozzles = 1 + static_cast<int>(rng() % 3);
         std::vector<Set> layers;
         std::vector<std::int8_t> first;
         for (int l = 0; l < count; ++l) {
             layers.push_back(rng() % (1u << n));
-            first.push_back(static_cast<std::int8_t>(static_cast<int>(rng() % static_cast<unsigned>(n + 1)) - 1));
+            first.push_back(
+                static_cast<std::int8_t>(static_cast<int>(rng() % static_cast<unsigned>(n + 1)) - 1));
         }
         if (round % 3)
             first.clear();
@@ -312,8 +319,8 @@ void TestOrder::nozzles_together_equal_brute_force() {
 }
 
 void TestOrder::nozzles_together_save_changes() {
-    // Nozzle 1 holds A, nozzle 2 serves B and C; layers A, AB, ABC, AB: ordered apart 5 changes, together 4, and no more purge (domain facts,
-    // common practice, no source; every order tried above).
+    // Nozzle 1 holds A, nozzle 2 serves B and C; layers A, AB, ABC, AB: ordered apart 5 changes, together 4,
+    // and no more purge (domain facts, common practice, no source; every order tried above).
     const std::vector<Set> layers{0b001, 0b011, 0b111, 0b011};
     NozzleOrder p{{{0b001, unit_costs(3)}, {0b110, unit_costs(3)}}, 1};
     for (NozzleOrder::Nozzle& n : p.nozzles)

@@ -44,15 +44,18 @@ private Q_SLOTS:
 namespace {
 
 /// A slab with a smaller one on it, in two colours: one change.
-std::shared_ptr<const Project> tag(const std::string& name, double w_mm, double d_mm, char below, char above, const char* machine = "feeder-4") {
+std::shared_ptr<const Project> tag(const std::string& name, double w_mm, double d_mm, char below, char above,
+                                   const char* machine = "feeder-4") {
     Project p = stack("", 1, machine);
     p.name = name;
     p.pieces[0].name = name;
-    p.pieces[0].parts = {part((name + "-plate").c_str(), box(0, 0, 0, w_mm, d_mm, 1), below), part((name + "-letters").c_str(), box(1, 1, 1, w_mm - 1, d_mm - 1, 1.6), above)};
+    p.pieces[0].parts = {part((name + "-plate").c_str(), box(0, 0, 0, w_mm, d_mm, 1), below),
+                         part((name + "-letters").c_str(), box(1, 1, 1, w_mm - 1, d_mm - 1, 1.6), above)};
     return std::make_shared<const Project>(carried(std::move(p)));
 }
 
-OrderTask order_of(std::vector<std::pair<std::shared_ptr<const Project>, int>> kinds, OrderAim aim = OrderAim::waste) {
+OrderTask order_of(std::vector<std::pair<std::shared_ptr<const Project>, int>> kinds,
+                   OrderAim aim = OrderAim::waste) {
     OrderTask task;
     task.aim = aim;
     task.machines = {kinds.front().first->machine};
@@ -71,10 +74,12 @@ std::vector<int> sums_of(const OrderPlan& plan, std::size_t kinds) {
 
 } // namespace
 
-// domain.md, common practice, no source: 11 g of purge for one 3.6 g two-colour piece is a waste ratio of 3.1; thirteen on the plate is 0.23 to 0.24.
+// domain.md, common practice, no source: 11 g of purge for one 3.6 g two-colour piece is a waste ratio
+// of 3.1; thirteen on the plate is 0.23 to 0.24.
 void TestOrders::chip_of_the_trade() {
     Project p = stack("", 1, "feeder-4");
-    p.pieces[0].parts = {part("chip", box(0, 0, 0, 38, 38, 2), 'A'), part("mark", box(4, 4, 2, 34, 34, 2.4), 'B')};
+    p.pieces[0].parts = {part("chip", box(0, 0, 0, 38, 38, 2), 'A'),
+                         part("mark", box(4, 4, 2, 34, 34, 2.4), 'B')};
     p.settings.infill_pct = 100;
     p.machine.purge_to = Destination::ejected;
     p.pair_purges = {{'A', 'B', 11.0 / 1.24e-3, 0, true, "as weighed"}};
@@ -127,7 +132,8 @@ void TestOrders::curve_is_what_plans_say() {
     }
     // A full plate's purge for one more piece: a step.
     QCOMPARE(curve->points[static_cast<std::size_t>(most)].plates, 2);
-    QVERIFY(curve->points[static_cast<std::size_t>(most)].waste_g > curve->points[static_cast<std::size_t>(most) - 1].waste_g * 1.5);
+    QVERIFY(curve->points[static_cast<std::size_t>(most)].waste_g >
+            curve->points[static_cast<std::size_t>(most) - 1].waste_g * 1.5);
 }
 
 // Where a plate costs F + a·n, one more lowers the mean by F/(n(n + 1)) of F/n + a.
@@ -144,7 +150,8 @@ void TestOrders::enough_by_closed_form() {
     int n = 1;
     while (f / (n * (n + 1.0)) / (f / n + a) >= 0.03)
         ++n;
-    QVERIFY2(std::abs(curve->enough_time - n) <= 1, qPrintable(QStringLiteral("%1, by the formula %2").arg(curve->enough_time).arg(n)));
+    QVERIFY2(std::abs(curve->enough_time - n) <= 1,
+             qPrintable(QStringLiteral("%1, by the formula %2").arg(curve->enough_time).arg(n)));
     p.settings.enough_pct = 20;
     QCOMPARE(copies_curve(p, *plan_of(p), 1, 25)->enough_waste, 5); // 1/5 is not less than 20 %, 1/6 is
 }
@@ -196,7 +203,8 @@ void TestOrders::one_after_another() {
     QCOMPARE(one->placed.size(), std::size_t{4});
     for (std::size_t i = 0; i < 4; ++i)
         for (std::size_t k = 0; k < i; ++k)
-            QVERIFY(distance_mm(one->placed[i].outline, one->placed[k].outline) >= p.machine.head_reach_mm - 0.01);
+            QVERIFY(distance_mm(one->placed[i].outline, one->placed[k].outline) >=
+                    p.machine.head_reach_mm - 0.01);
 }
 
 void TestOrders::never_offered_where_it_collides() {
@@ -241,7 +249,8 @@ void TestOrders::moments() {
     QCOMPARE(*parse_moment("2000-03-01T00:00"), std::int64_t{951868800} / 60); // POSIX, 2000 is a leap year
     for (const char* text : {"2026-12-05T10:00", "2024-02-29T23:59", "1999-12-31T00:01"})
         QCOMPARE(moment_text(*parse_moment(text)), std::string(text));
-    for (const char* text : {"", "2026", "2026-13-01", "2026-02-29", "2026-12-05T24:00", "2026-12-05T10:60", "2026-12-05X10:00", "2026-12-05T10:00Z", "05.12.2026 10:00", "2026-1-05T10:000"})
+    for (const char* text : {"", "2026", "2026-13-01", "2026-02-29", "2026-12-05T24:00", "2026-12-05T10:60",
+                             "2026-12-05X10:00", "2026-12-05T10:00Z", "05.12.2026 10:00", "2026-1-05T10:000"})
         QVERIFY2(!parse_moment(text), text);
     COMPARE_NEAR(hour_of_day(*parse_moment("2026-12-05T18:30")), 18.5, 1e-9);
 }
@@ -271,7 +280,8 @@ void TestOrders::nights_and_days() {
     QVERIFY(s.plates[0].night);
 }
 
-// Plates are the jobs, filaments the tools of Tang & Denardo 1988: for a fixed order keeping what is needed soonest is best, and over all orders so is the least.
+// Plates are the jobs, filaments the tools of Tang & Denardo 1988: for a fixed order keeping what is needed
+// soonest is best, and over all orders so is the least.
 void TestOrders::fewest_loads_by_brute_force() {
     std::mt19937 random(7);
     for (int round = 0; round < 40; ++round) {
@@ -282,7 +292,8 @@ void TestOrders::fewest_loads_by_brute_force() {
         task.load_worth = 1;
         for (int i = 0; i < plates; ++i) {
             std::set<int> needs;
-            while (static_cast<int>(needs.size()) < 1 + static_cast<int>(random() % static_cast<unsigned>(places)))
+            while (static_cast<int>(needs.size()) <
+                   1 + static_cast<int>(random() % static_cast<unsigned>(places)))
                 needs.insert(static_cast<int>(random() % 6));
             task.plates.push_back({{1}, {0}, {needs.begin(), needs.end()}, {}, false});
         }
@@ -290,7 +301,8 @@ void TestOrders::fewest_loads_by_brute_force() {
         std::iota(order.begin(), order.end(), 0);
         int least = 1000;
         do { // every choice of what makes room, too
-            std::function<void(std::size_t, std::set<int>, int)> go = [&](std::size_t k, std::set<int> holds, int loads) {
+            std::function<void(std::size_t, std::set<int>, int)> go = [&](std::size_t k, std::set<int> holds,
+                                                                          int loads) {
                 if (k == order.size()) {
                     least = std::min(least, loads);
                     return;
@@ -408,7 +420,9 @@ void TestOrders::small_orders_by_brute_force() {
         const char below = letters[random() % 4];
         char above = letters[random() % 4];
         const int count = 1 + static_cast<int>(random() % 2) + (k == 0);
-        kinds.emplace_back(tag("kind" + std::to_string(k + 1), 60 + static_cast<double>(random() % 60), 50 + static_cast<double>(random() % 70), below, above), count);
+        kinds.emplace_back(tag("kind" + std::to_string(k + 1), 60 + static_cast<double>(random() % 60),
+                               50 + static_cast<double>(random() % 70), below, above),
+                           count);
         pieces.insert(pieces.end(), static_cast<std::size_t>(count), k);
     }
     OrderTask task = order_of(kinds, static_cast<OrderAim>(aim));
@@ -437,14 +451,20 @@ void TestOrders::small_orders_by_brute_force() {
             return known[counts];
         Cost c;
         const Totals& t = plan->totals;
-        c.worth = aim == 0 ? waste_g(t) : aim == 1 ? t.total_s / 3600 : aim == 2 ? 1 + plan->attendance.trips : price_of(task.settings, t, 0);
+        c.worth = aim == 0   ? waste_g(t)
+                  : aim == 1 ? t.total_s / 3600
+                  : aim == 2 ? 1 + plan->attendance.trips
+                             : price_of(task.settings, t, 0);
         for (std::size_t f = 0; f < p.filaments.size(); ++f)
             if (plan->use[f].total_g > 0)
                 c.needs.insert(to_hex(p.filaments[f].colour));
         return known[counts] = c;
     };
     const Machine& m = task.machines[0];
-    const double a_load = aim == 0 ? m.first_load_mm3 * 1.24e-3 : aim == 1 ? m.hand.time_s / 3600 : aim == 2 ? 0.1 : m.hand.attended_s / 3600 * own_hour(task.settings);
+    const double a_load = aim == 0   ? m.first_load_mm3 * 1.24e-3
+                          : aim == 1 ? m.hand.time_s / 3600
+                          : aim == 2 ? 0.1
+                                     : m.hand.attended_s / 3600 * own_hour(task.settings);
     double least = 1e300;
     std::vector<std::vector<int>> plates;
     std::set<std::vector<std::vector<int>>> done;
@@ -481,15 +501,19 @@ void TestOrders::small_orders_by_brute_force() {
     };
     place(0);
     const double tolerance = 1e-6 + (aim == 0 ? 0 : 1e-9 * least);
-    QVERIFY2(std::abs(found->totals.worth - least) < tolerance, qPrintable(QStringLiteral("found %1, brute force %2").arg(found->totals.worth).arg(least)));
+    QVERIFY2(std::abs(found->totals.worth - least) < tolerance,
+             qPrintable(QStringLiteral("found %1, brute force %2").arg(found->totals.worth).arg(least)));
 }
 
 void TestOrders::large_orders_are_never_worse() {
     std::mt19937 random(3);
     std::vector<std::pair<std::shared_ptr<const Project>, int>> kinds;
     for (int k = 0; k < 8; ++k) // half of them in two colours, half in two others
-        kinds.emplace_back(tag("kind" + std::to_string(k + 1), 30 + static_cast<double>(random() % 50), 20 + static_cast<double>(random() % 40), k % 2 ? 'A' : 'C', k % 2 ? 'B' : 'D'), 3 + static_cast<int>(random() % 12));
-    for (const OrderAim aim : {OrderAim::waste, OrderAim::hours, OrderAim::trips, OrderAim::money, OrderAim::earliest}) {
+        kinds.emplace_back(tag("kind" + std::to_string(k + 1), 30 + static_cast<double>(random() % 50),
+                               20 + static_cast<double>(random() % 40), k % 2 ? 'A' : 'C', k % 2 ? 'B' : 'D'),
+                           3 + static_cast<int>(random() % 12));
+    for (const OrderAim aim :
+         {OrderAim::waste, OrderAim::hours, OrderAim::trips, OrderAim::money, OrderAim::earliest}) {
         OrderTask task = order_of(kinds, aim);
         task.plans = 80;
         const auto plan = plan_order(task);
@@ -514,16 +538,25 @@ void TestOrders::large_orders_are_never_worse() {
         for (std::size_t i = 1; i < plan->plates.size(); ++i)
             QVERIFY(plan->plates[i].when.start_h >= plan->plates[i - 1].when.end_h - 1e-9);
         for (const OrderPlate& p : plan->plates)
-            COMPARE_NEAR(next_awake_h({task.start_hour, task.settings.night_from, task.settings.night_to}, p.when.start_h), p.when.start_h, 1e-9);
+            COMPARE_NEAR(next_awake_h({task.start_hour, task.settings.night_from, task.settings.night_to},
+                                      p.when.start_h),
+                         p.when.start_h, 1e-9);
         if (aim == OrderAim::waste) // those that share colours share plates: that is what it is for
-            QVERIFY2(plan->totals.waste_g < 0.8 * plan->apart.waste_g, qPrintable(QStringLiteral("%1 of %2, bound %3").arg(plan->totals.waste_g).arg(plan->apart.waste_g).arg(plan->bound)));
+            QVERIFY2(plan->totals.waste_g < 0.8 * plan->apart.waste_g,
+                     qPrintable(QStringLiteral("%1 of %2, bound %3")
+                                    .arg(plan->totals.waste_g)
+                                    .arg(plan->apart.waste_g)
+                                    .arg(plan->bound)));
         QVERIFY(plan->singly.waste_g > plan->totals.waste_g);
     }
 }
 
 void TestOrders::what_stays_together() {
     // Apart they would be no worse: no colour in common.
-    OrderTask task = order_of({{tag("one", 40, 30, 'A', 'A'), 12}, {tag("two", 40, 30, 'B', 'B'), 6}, {tag("three", 40, 30, 'C', 'C'), 6}}, OrderAim::waste);
+    OrderTask task = order_of({{tag("one", 40, 30, 'A', 'A'), 12},
+                               {tag("two", 40, 30, 'B', 'B'), 6},
+                               {tag("three", 40, 30, 'C', 'C'), 6}},
+                              OrderAim::waste);
     task.kinds[0].together = task.kinds[1].together = 1;
     const auto plan = plan_order(task);
     QVERIFY(plan);
@@ -538,7 +571,8 @@ void TestOrders::what_stays_together() {
 }
 
 void TestOrders::several_machines() {
-    OrderTask task = order_of({{tag("one", 100, 90, 'A', 'B'), 8}, {tag("two", 110, 90, 'A', 'B'), 8}}, OrderAim::earliest);
+    OrderTask task = order_of({{tag("one", 100, 90, 'A', 'B'), 8}, {tag("two", 110, 90, 'A', 'B'), 8}},
+                              OrderAim::earliest);
     const auto alone = plan_order(task);
     task.machines.push_back(task.machines[0]);
     const auto both = plan_order(task);
@@ -570,7 +604,9 @@ void TestOrders::plates_become_projects() {
         QVERIFY(planned && planned->plate.fits);
         QCOMPARE(planned->totals.changes, plan->plates[i].figures.changes);
         COMPARE_NEAR(waste_g(planned->totals), plan->plates[i].figures.waste_g, 1e-6);
-        QVERIFY(std::abs(std::remainder(p->settings.start_hour - task.start_hour - plan->plates[i].when.start_h, 24)) <= 1.0 / 120 + 1e-9);
+        QVERIFY(
+            std::abs(std::remainder(p->settings.start_hour - task.start_hour - plan->plates[i].when.start_h,
+                                    24)) <= 1.0 / 120 + 1e-9);
         QCOMPARE(p->in_machine.size(), plan->plates[i].when.stays.size());
         const auto back = read_archive(*write_archive(*p));
         QVERIFY2(back, back ? "" : english(back.error().message).c_str());
@@ -595,7 +631,10 @@ void TestOrders::spools_run_short() {
 
 void TestOrders::orders_that_make_no_sense() {
     Project p = *tag("one", 60, 50, 'A', 'B');
-    const OrderSources sources{[](const std::string&) -> Result<std::shared_ptr<const Project>> { return Error{say("is not there")}; }, [](const std::string&) -> std::optional<Machine> { return {}; }};
+    const OrderSources sources{[](const std::string&) -> Result<std::shared_ptr<const Project>> {
+                                   return Error{say("is not there")};
+                               },
+                               [](const std::string&) -> std::optional<Machine> { return {}; }};
     const auto error = [&] {
         const auto task = order_task(p, sources);
         if (!task)
@@ -648,7 +687,8 @@ void TestOrders::the_sheet_tells_when() {
             for (const PageCell& c : row)
                 all += english(c.text) + "\n";
     }
-    for (const char* part : {"2026-12-03 08:00", "by 2026-12-05 10:00", "each kind by itself", "one piece at a time", "not known"})
+    for (const char* part : {"2026-12-03 08:00", "by 2026-12-05 10:00", "each kind by itself",
+                             "one piece at a time", "not known"})
         QVERIFY2(all.find(part) != std::string::npos, (std::string(part) + " in " + all).c_str());
     task.start_min.reset();
     QCOMPARE(english(clock_text(task, 0)), std::string("day 1, 08:00"));

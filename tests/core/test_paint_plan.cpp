@@ -1,8 +1,8 @@
-#include "core/patch/stroke.h"
 #include "core/layers/bodies.h"
 #include "core/layers/patches.h"
-#include "core/purge/plate.h"
+#include "core/patch/stroke.h"
 #include "core/project/regions.h"
+#include "core/purge/plate.h"
 #include "core/run_sheet/run_sheet.h"
 
 #include "support.h"
@@ -10,8 +10,8 @@
 using namespace vitrail;
 using namespace vitrail::test;
 
-/// What must hold for any painting: nothing printed twice, nothing lost, patches inside their part and beside each other.
-/// Random paintings with fixed seeds, over solids of several kinds.
+/// What must hold for any painting: nothing printed twice, nothing lost, patches inside their part and beside
+/// each other. Random paintings with fixed seeds, over solids of several kinds.
 class TestPaintPlan : public QObject {
     Q_OBJECT
 private Q_SLOTS:
@@ -40,14 +40,24 @@ private:
 
 Project TestPaintPlan::painted(unsigned seed) {
     std::mt19937 rng(seed);
-    const auto pick = [&](double low, double high) { return low + (high - low) * double(rng() % 1000) / 1000; };
+    const auto pick = [&](double low, double high) {
+        return low + (high - low) * double(rng() % 1000) / 1000;
+    };
     Project p = stack("", 1, "feeder-4");
     Mesh m;
     switch (seed % 4) {
-    case 0: m = solids::box(0, 0, 0, pick(8, 20), pick(8, 20), pick(4, 10)); break;
-    case 1: m = solids::frustum(pick(6, 10), pick(2, 12), pick(4, 9), 24); break;
-    case 2: m = solids::torus(pick(8, 11), pick(2, 4), 32, 16); break;
-    default: m = solids::sphere(pick(4, 7), 24, 12); break;
+    case 0:
+        m = solids::box(0, 0, 0, pick(8, 20), pick(8, 20), pick(4, 10));
+        break;
+    case 1:
+        m = solids::frustum(pick(6, 10), pick(2, 12), pick(4, 9), 24);
+        break;
+    case 2:
+        m = solids::torus(pick(8, 11), pick(2, 4), 32, 16);
+        break;
+    default:
+        m = solids::sphere(pick(4, 7), 24, 12);
+        break;
     }
     p.pieces[0].parts.push_back(part("piece", std::move(m), 'A'));
     p.settings.infill_pct = 100;
@@ -64,7 +74,12 @@ Project TestPaintPlan::painted(unsigned seed) {
                 paint_heights(mesh, paint, z, z + pick(0.3, 3), to);
                 break;
             }
-            case 1: paint_triangles(paint, looking(mesh, {float(pick(-1, 1)), float(pick(-1, 1)), float(pick(-1, 1))}, pick(20, 60)), to); break;
+            case 1:
+                paint_triangles(
+                    paint,
+                    looking(mesh, {float(pick(-1, 1)), float(pick(-1, 1)), float(pick(-1, 1))}, pick(20, 60)),
+                    to);
+                break;
             default: {
                 const Vec3 over{float(pick(b.min.x, b.max.x)), float(pick(b.min.y, b.max.y)), b.max.z + 10};
                 if (const auto hit = cast_ray(mesh, tree, over, {0, 0, -100}))
@@ -132,7 +147,8 @@ void TestPaintPlan::exported_bodies_fill_the_piece() {
     const Project p = painted(seed);
     const auto plan = plan_of(p);
     double volume = 0, sliced = 0;
-    for (const FilamentBody& b : filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]))
+    for (const FilamentBody& b :
+         filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]))
         volume += volume_mm3(b.mesh);
     for (int l = 1; l <= plan->grid.count; ++l)
         sliced += area_mm2(plan->pieces[0].table->parts[0].layers[l - 1]) * plan->grid.thickness_mm(l);
@@ -145,16 +161,20 @@ void TestPaintPlan::painting_in_the_own_filament_changes_nothing() {
         patch.filament = 'A';
     const auto plan = plan_of(p);
     QCOMPARE(plan->totals.changes, 0);
-    const auto bodies = filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]);
+    const auto bodies =
+        filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]);
     QCOMPARE(bodies.size(), std::size_t{1});
-    QVERIFY(bodies[0].mesh.triangles == p.pieces[0].parts[0].mesh->triangles); // not layered: it is the mesh itself
+    QVERIFY(bodies[0].mesh.triangles ==
+            p.pieces[0].parts[0].mesh->triangles); // not layered: it is the mesh itself
 }
 
 void TestPaintPlan::walls_deeper_take_more() {
     Project p = stack("", 1);
     p.pieces[0].parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
     const PatchNumber n = add_patch(p.pieces[0].parts[0], "side", 'B');
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 5), [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {1, 0, 0}, 5), [n](PatchNumber) { return n; });
+    });
     double before = 0;
     for (const double walls : {0.0, 1.0, 2.0, 4.0}) {
         p.settings.walls = walls;
@@ -169,7 +189,9 @@ void TestPaintPlan::more_skins_take_more() {
     Project p = stack("", 1);
     p.pieces[0].parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
     const PatchNumber n = add_patch(p.pieces[0].parts[0], "top", 'B');
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 5), [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {0, 0, 1}, 5), [n](PatchNumber) { return n; });
+    });
     for (const double skins : {0.0, 1.0, 3.0, 7.0}) {
         p.settings.top_skins = skins;
         COMPARE_NEAR(plan_of(p)->use[1].model_mm3, 400 * 0.2 * std::max(1.0, skins), 1);
@@ -184,7 +206,9 @@ void TestPaintPlan::regions_add_up_to_filaments() {
     std::vector<double> g(static_cast<std::size_t>(plan->filaments), 0);
     for (const RegionUse& r : plan->pieces[0].regions) {
         const Part& part = p.pieces[0].parts[static_cast<std::size_t>(r.part)];
-        const char letter = r.patch ? part.patches[static_cast<std::size_t>(r.patch) - 1].filament : r.band >= 0 ? p.pieces[0].bands[static_cast<std::size_t>(r.band)].filament : part.filament;
+        const char letter = r.patch       ? part.patches[static_cast<std::size_t>(r.patch) - 1].filament
+                            : r.band >= 0 ? p.pieces[0].bands[static_cast<std::size_t>(r.band)].filament
+                                          : part.filament;
         g[static_cast<std::size_t>(find_filament(p, letter))] += r.g;
     }
     for (int f = 0; f < plan->filaments; ++f)
@@ -206,7 +230,8 @@ void TestPaintPlan::turning_keeps_paint_where_it_is() {
     const Part before = p.pieces[0].parts[0];
     turn(p, 0, to_bed({0.2f, 0.9f, -0.3f}));
     const auto a = patch_areas_mm2(*before.mesh, *before.paint, static_cast<int>(before.patches.size()));
-    const auto b = patch_areas_mm2(*p.pieces[0].parts[0].mesh, *p.pieces[0].parts[0].paint, static_cast<int>(p.pieces[0].parts[0].patches.size()));
+    const auto b = patch_areas_mm2(*p.pieces[0].parts[0].mesh, *p.pieces[0].parts[0].paint,
+                                   static_cast<int>(p.pieces[0].parts[0].patches.size()));
     QCOMPARE(a.size(), b.size());
     for (std::size_t i = 0; i < a.size(); ++i)
         COMPARE_NEAR(b[i], a[i], 1e-3 * a[i] + 1e-3);
@@ -218,7 +243,9 @@ void TestPaintPlan::bands_and_patches_together() {
     p.pieces[0].parts.push_back(part("box", solids::box(0, 0, 0, 20, 20, 6), 'A'));
     p.settings.infill_pct = 100;
     const PatchNumber n = add_patch(p.pieces[0].parts[0], "side", 'B');
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 5), [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {1, 0, 0}, 5), [n](PatchNumber) { return n; });
+    });
     assign_band(p.pieces[0], 0, 2, 4, 'C');
     const auto plan = plan_of(p);
     COMPARE_NEAR(plan->use[1].model_mm3, 20 * 0.8 * 6, 1);
@@ -231,7 +258,8 @@ void TestPaintPlan::run_sheet_says_what_the_lettering_needs() {
     const auto says = [&](const char* what) {
         const auto plan = plan_of(p);
         const RunSheet sheet = make_run_sheet(p, *plan);
-        return std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const Message& s) { return english(s).find(what) != std::string::npos; });
+        return std::any_of(sheet.preparation.begin(), sheet.preparation.end(),
+                           [&](const Message& s) { return english(s).find(what) != std::string::npos; });
     };
     QVERIFY(!says("Job one"));
     p.settings.lettering_two_jobs = true;
@@ -245,15 +273,19 @@ void TestPaintPlan::run_sheet_says_what_the_lettering_needs() {
 }
 
 void TestPaintPlan::two_jobs_agree() {
-    // Lettering face down, printed as outlines first and then printed over: plan, sheet and findings say the same.
-    const Paths plate = solids::polygon({{-5, -5}, {60, -5}, {60, 12}, {-5, 12}}), letters = solids::lettering("TIDE", 0, 0, 5, 0.5);
+    // Lettering face down, printed as outlines first and then printed over: plan, sheet and findings say the
+    // same.
+    const Paths plate = solids::polygon({{-5, -5}, {60, -5}, {60, 12}, {-5, 12}}),
+                letters = solids::lettering("TIDE", 0, 0, 5, 0.5);
     const auto body = [](const Paths& outline, double z0, double z1) {
         Builder b;
         add_prism(b, outline, z0, z1);
         return b.build();
     };
     Project p = stack("AB", 1);
-    p.pieces[0].parts = {part("plate", body(subtract(plate, letters), 0, 0.4), 'A'), part("cover", body(plate, 0.4, 3), 'A'), part("letters", body(letters, 0, 0.4), 'B')};
+    p.pieces[0].parts = {part("plate", body(subtract(plate, letters), 0, 0.4), 'A'),
+                         part("cover", body(plate, 0.4, 3), 'A'),
+                         part("letters", body(letters, 0, 0.4), 'B')};
     p.settings.layer_mm = p.settings.first_layer_mm = 0.2;
     const auto one_job = plan_of(p);
     QVERIFY(one_job->totals.changes > 0 && !one_job->first_job);
@@ -263,9 +295,11 @@ void TestPaintPlan::two_jobs_agree() {
     QCOMPARE(plan->use[1].printed_mm3(), 0.0);
     QVERIFY(plan->first_job);
     QCOMPARE(plan->first_job->parts, std::vector<std::string>{"letters"});
-    // The outlines, one line wide, one layer of 0.2 mm: no more than all of the letters, no less than half of their edges.
+    // The outlines, one line wide, one layer of 0.2 mm: no more than all of the letters, no less than half of
+    // their edges.
     const double line = p.settings.line_width_mm * 0.2;
-    QVERIFY(plan->first_job->mm3 <= 1.1 * perimeter_mm(letters) * line && plan->first_job->mm3 >= 0.5 * perimeter_mm(letters) * line);
+    QVERIFY(plan->first_job->mm3 <= 1.1 * perimeter_mm(letters) * line &&
+            plan->first_job->mm3 >= 0.5 * perimeter_mm(letters) * line);
     QVERIFY(plan->first_job->start_s > 300 && plan->first_job->print_s > 2);
     // Nothing of the piece is lost: the letters are printed over in the plate's filament.
     Project in_one = p;
@@ -273,12 +307,17 @@ void TestPaintPlan::two_jobs_agree() {
     const auto apart = plan_of(in_one);
     COMPARE_NEAR(plan->use[0].model_mm3, apart->use[0].model_mm3 + apart->use[1].model_mm3, 1e-6);
     const RunSheet sheet = make_run_sheet(p, *plan);
-    const auto says = [&](const char* what) { return std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const Message& s) { return english(s).find(what) != std::string::npos; }); };
-    QVERIFY(says("Job one, a start and a file of its own") && says("skirt and prime line off") && says("Job two")); // common practice, no source
+    const auto says = [&](const char* what) {
+        return std::any_of(sheet.preparation.begin(), sheet.preparation.end(),
+                           [&](const Message& s) { return english(s).find(what) != std::string::npos; });
+    };
+    QVERIFY(says("Job one, a start and a file of its own") && says("skirt and prime line off") &&
+            says("Job two")); // common practice, no source
     QCOMPARE(sheet.filaments.size(), std::size_t{2});
     QVERIFY(sheet.filaments[1].first_job);
     QVERIFY(sheet.changes.empty());
-    // The second first layer must be thicker than the first job's (common practice, no source): else it is an error, with its fix.
+    // The second first layer must be thicker than the first job's (common practice, no source): else it is an
+    // error, with its fix.
     QVERIFY(!has(*plan, "second-job"));
     p.settings.first_layer_mm = 0.2;
     const auto over_it = plan_of(p);
@@ -324,9 +363,13 @@ void TestPaintPlan::run_sheet_leaves_nothing_to_remember() {
     QCOMPARE(clock_at(late, 3 * 3600, zone), std::string("01:00 +1"));
     QCOMPARE(clock_at(late, 6 * 3600, zone), std::string("03:00 +1"));
     // What the skirt takes, and what becomes of the rest.
-    const auto line = std::find_if(sheet.preparation.begin(), sheet.preparation.end(), [](const Message& s) { return english(s).find("skirt") != std::string::npos; });
+    const auto line = std::find_if(sheet.preparation.begin(), sheet.preparation.end(), [](const Message& s) {
+        return english(s).find("skirt") != std::string::npos;
+    });
     QVERIFY(line != sheet.preparation.end());
-    QVERIFY2(english(*line).find(fmt::format("{:.0f} mm\u00b3 of the purge", plan->skirt.purge_mm3)) != std::string::npos, english(*line).c_str());
+    QVERIFY2(english(*line).find(fmt::format("{:.0f} mm\u00b3 of the purge", plan->skirt.purge_mm3)) !=
+                 std::string::npos,
+             english(*line).c_str());
     QCOMPARE(english(*line).find("no room") != std::string::npos, plan->skirt.overflow_mm3 >= 1);
     // The plate as it is planned.
     QCOMPARE(sheet.plate.shapes.size(), plan->plate.placed.size() + plan->plate.towers.size());
@@ -359,7 +402,8 @@ void TestPaintPlan::run_sheet_says_where_things_stand() {
     QVERIFY(places(p).empty());
     p.settings.copies = 2;
     const std::string two = places(p);
-    QVERIFY2(two.find("copies at (") != std::string::npos && two.find("tower") == std::string::npos, two.c_str());
+    QVERIFY2(two.find("copies at (") != std::string::npos && two.find("tower") == std::string::npos,
+             two.c_str());
     // What it says is the plate's.
     p = row("AB", 4);
     p.settings.purge_to = PurgeTo::tower;
@@ -367,7 +411,8 @@ void TestPaintPlan::run_sheet_says_where_things_stand() {
     const Plate plate = plan->plate;
     QVERIFY(plate.fits && plate.towers.size() == 1);
     char tower[64];
-    std::snprintf(tower, sizeof tower, "the tower at (%.0f, %.0f).", plate.towers[0].x_mm, plate.towers[0].y_mm);
+    std::snprintf(tower, sizeof tower, "the tower at (%.0f, %.0f).", plate.towers[0].x_mm,
+                  plate.towers[0].y_mm);
     QVERIFY2(places(p).find(tower) != std::string::npos, places(p).c_str());
     p.settings.copies = 400; // more than the bed holds
     QVERIFY(places(p).empty());

@@ -39,7 +39,9 @@ Raster colourful(int width, int height, unsigned seed) {
     std::mt19937 rng(seed);
     Raster small{6, 4, {}};
     for (int i = 0; i < 24; ++i)
-        small.dots.push_back({static_cast<std::uint8_t>(60 + rng() % 190), static_cast<std::uint8_t>(60 + rng() % 190), static_cast<std::uint8_t>(60 + rng() % 190)});
+        small.dots.push_back({static_cast<std::uint8_t>(60 + rng() % 190),
+                              static_cast<std::uint8_t>(60 + rng() % 190),
+                              static_cast<std::uint8_t>(60 + rng() % 190)});
     return scaled(small, width, height);
 }
 
@@ -118,7 +120,8 @@ void TestPanel::nearest_is_the_nearest() {
     double worst = 0;
     constexpr int kTried = 2000;
     for (int n = 0; n < kTried; ++n) {
-        const Lab c = to_lab(Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())});
+        const Lab c = to_lab(Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                                  static_cast<std::uint8_t>(rng())});
         double best = 1e9;
         for (const Lab& l : labs)
             best = std::min(best, delta_e_2000(c, l));
@@ -127,7 +130,8 @@ void TestPanel::nearest_is_the_nearest() {
         same += found.delta_e <= best + 1e-9;
         worst = std::max(worst, found.delta_e - best);
     }
-    // The k-d tree looks in Lab; far from all stacks (saturated colours no film reaches) CIEDE2000 may prefer one that Lab puts behind eight others.
+    // The k-d tree looks in Lab; far from all stacks (saturated colours no film reaches) CIEDE2000 may prefer
+    // one that Lab puts behind eight others.
     QVERIFY2(same > 0.8 * kTried, qPrintable(QString::number(same)));
     QVERIFY2(worst < 5, qPrintable(QString::number(worst)));
     // A colour of the table finds itself.
@@ -136,18 +140,21 @@ void TestPanel::nearest_is_the_nearest() {
 }
 
 void TestPanel::spreading_keeps_the_mean() {
-    // Floyd & Steinberg 1976: what a dot is off by is not lost, so the mean light stays where the stacks can reach it.
+    // Floyd & Steinberg 1976: what a dot is off by is not lost, so the mean light stays where the stacks can
+    // reach it.
     const Project p = white_and_films();
     Picture picture = *p.picture;
     picture.first_mm = 0.15, picture.layer_mm = 0.08;
     const auto table = panel_table(picture, p.filaments);
     const double black = darkest(*table);
     for (const Srgb c : {Srgb{190, 190, 186}, Srgb{150, 190, 200}, Srgb{200, 170, 120}}) {
-        const Prepared even{{80, 60, std::vector<Srgb>(4800, c)}, std::vector<DotRole>(4800, DotRole::picture)};
+        const Prepared even{{80, 60, std::vector<Srgb>(4800, c)},
+                            std::vector<DotRole>(4800, DotRole::picture)};
         const LinearRgb asked = fitted(to_linear(c), black);
         const auto off = [&](bool spread) {
             const LinearRgb mean = mean_light(*panel_dots(even, *table, black, spread), *table);
-            return std::max({std::abs(mean.r - asked.r), std::abs(mean.g - asked.g), std::abs(mean.b - asked.b)});
+            return std::max(
+                {std::abs(mean.r - asked.r), std::abs(mean.g - asked.g), std::abs(mean.b - asked.b)});
         };
         QVERIFY2(off(true) < 0.01, qPrintable(QString::number(off(true))));
         QVERIFY(off(true) < off(false));
@@ -168,7 +175,8 @@ void TestPanel::bodies_fit_together() {
             QVERIFY(made);
             const Picture& picture = *made->picture;
             const DotMap& dots = *picture.dots;
-            // Volumes of the bodies are those of the stacks, filament by filament, but for corners that are cut.
+            // Volumes of the bodies are those of the stacks, filament by filament, but for corners that are
+            // cut.
             std::map<char, double> wanted, is;
             for (const std::uint16_t n : dots.dots)
                 if (n) {
@@ -201,7 +209,7 @@ void TestPanel::bodies_fit_together() {
                     together = unite(together, own);
                 }
                 const double whole = area_mm2(unite(whole_layer(**table, l), {}));
-                COMPARE_NEAR(area_mm2(together), sum, 1e-3 * sum + 1e-3); // else they overlap
+                COMPARE_NEAR(area_mm2(together), sum, 1e-3 * sum + 1e-3);     // else they overlap
                 COMPARE_NEAR(area_mm2(together), whole, 1e-3 * whole + 1e-3); // else there is a gap
             }
         }
@@ -226,7 +234,8 @@ void TestPanel::one_origin_and_names() {
     QVERIFY(plan);
     for (const FilamentUse& u : plan->use)
         QVERIFY(u.model_mm3 > 0);
-    QVERIFY(std::any_of(plan->changes.begin(), plan->changes.end(), [](const Change& c) { return c.within_layer; }));
+    QVERIFY(std::any_of(plan->changes.begin(), plan->changes.end(),
+                        [](const Change& c) { return c.within_layer; }));
     QVERIFY(has(*plan, "picture-lamp"));
 }
 
@@ -257,18 +266,21 @@ void TestPanel::rim_and_slots() {
     QCOMPARE(rimmed.picture->figures, bare.picture->figures); // the rim is no part of the picture
     p.picture->panel.slot_mm = 4;
     const Project slotted = *with_picture_made(p, colourful(60, 40, 9));
-    const int gone = static_cast<int>(std::count(slotted.picture->dots->dots.begin(), slotted.picture->dots->dots.end(), 0));
+    const int gone = static_cast<int>(
+        std::count(slotted.picture->dots->dots.begin(), slotted.picture->dots->dots.end(), 0));
     QVERIFY2(std::abs(gone * 0.25 - 2 * 4 * 2.5) < 5, qPrintable(QString::number(gone)));
 }
 
 void TestPanel::lamps_have_a_colour() {
-    // What is white behind a warm lamp is not white behind a cold one (domain of the trade, common practice, no source).
+    // What is white behind a warm lamp is not white behind a cold one (domain of the trade, common practice,
+    // no source).
     Project p = white_and_films();
     const Project made = *with_picture_made(p, colourful(60, 40, 11));
     Picture warm = *made.picture, cold = *made.picture;
     warm.lighting.lamp_k = 2700;
     cold.lighting.lamp_k = 6500;
-    const auto a = colours_of(warm, made.filaments, lighting_for(warm, LookAs::lit)), b = colours_of(cold, made.filaments, lighting_for(cold, LookAs::lit));
+    const auto a = colours_of(warm, made.filaments, lighting_for(warm, LookAs::lit)),
+               b = colours_of(cold, made.filaments, lighting_for(cold, LookAs::lit));
     int warmer = 0;
     for (std::size_t i = 1; i < a.size(); ++i)
         warmer += to_lab(a[i]).b > to_lab(b[i]).b;
@@ -303,7 +315,8 @@ void TestPanel::what_cannot_be_a_panel() {
     // Stopped, it says so.
     std::stop_source stop;
     stop.request_stop();
-    const auto stopped = with_picture_made(white_and_films(), colourful(30, 20, 1), {}, {stop.get_token(), {}});
+    const auto stopped =
+        with_picture_made(white_and_films(), colourful(30, 20, 1), {}, {stop.get_token(), {}});
     QVERIFY(!stopped && english(stopped.error().message).find("Stopped") != std::string::npos);
 }
 

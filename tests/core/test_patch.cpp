@@ -1,5 +1,5 @@
-#include "core/patch/stroke.h"
 #include "core/layers/patches.h"
+#include "core/patch/stroke.h"
 #include "core/project/regions.h"
 #include "formats/ply.h"
 
@@ -55,7 +55,9 @@ double facet_volume(const Mesh& m, const Paint& p) {
     for_each_facet(m, p, [&](std::uint32_t, const std::array<Vec3, 3>& c, PatchNumber) {
         const auto d = [&](int i) { return std::array<double, 3>{c[i].x, c[i].y, c[i].z}; };
         const auto a = d(0), b = d(1), e = d(2);
-        v += (a[0] * (b[1] * e[2] - b[2] * e[1]) - a[1] * (b[0] * e[2] - b[2] * e[0]) + a[2] * (b[0] * e[1] - b[1] * e[0])) / 6;
+        v += (a[0] * (b[1] * e[2] - b[2] * e[1]) - a[1] * (b[0] * e[2] - b[2] * e[0]) +
+              a[2] * (b[0] * e[1] - b[1] * e[0])) /
+             6;
     });
     return v;
 }
@@ -79,7 +81,8 @@ void TestPatch::ray_finds_what_a_scan_finds() {
     std::uniform_real_distribution<float> place(-40, 40);
     int hits = 0;
     for (int i = 0; i < 2000; ++i) {
-        const Vec3 from{place(rng), place(rng), place(rng)}, way = Vec3{place(rng), place(rng), place(rng)} * 0.4f - from;
+        const Vec3 from{place(rng), place(rng), place(rng)},
+            way = Vec3{place(rng), place(rng), place(rng)} * 0.4f - from;
         float nearest = 1e30f, along = 0;
         for (std::uint32_t t = 0; t < m.triangles.size(); ++t)
             if (ray_meets(corners(m, t), from, way, along))
@@ -168,7 +171,8 @@ void TestPatch::brush_does_not_paint_through_a_wall() {
 
 void TestPatch::painting_keeps_the_volume() {
     std::mt19937 rng(8);
-    for (const Mesh& m : {solids::box(0, 0, 0, 40, 30, 20), solids::torus(20, 8, 48, 24), solids::sphere(15, 40, 20)}) {
+    for (const Mesh& m :
+         {solids::box(0, 0, 0, 40, 30, 20), solids::torus(20, 8, 48, 24), solids::sphere(15, 40, 20)}) {
         Paint p = bare(m);
         const Bvh tree = build_bvh(m);
         std::uniform_real_distribution<float> way(-1, 1);
@@ -176,7 +180,9 @@ void TestPatch::painting_keeps_the_volume() {
             const Vec3 to{way(rng) * 15 + 15, way(rng) * 15, way(rng) * 10};
             const auto hit = cast_ray(m, tree, to + Vec3{way(rng), way(rng), 1} * 200.0f, Vec3{0, 0, -400});
             if (hit)
-                Brush(m, 0.5f + std::abs(way(rng)) * 5, [n = static_cast<PatchNumber>(rng() % 3)](PatchNumber) { return n; }).draw(p, *hit, *hit);
+                Brush(m, 0.5f + std::abs(way(rng)) * 5,
+                      [n = static_cast<PatchNumber>(rng() % 3)](PatchNumber) { return n; })
+                    .draw(p, *hit, *hit);
         }
         paint_heights(m, p, 3.3, 7.7, to_one);
         COMPARE_NEAR(facet_volume(m, p) / volume_mm3(m), 1, 1e-4);
@@ -263,7 +269,8 @@ void TestPatch::repeated_strokes_stay_small() {
     Brush brush(m, 2, to_one);
     Hit last = hit_at(m, {10, 30, 10}, {0, 0, -100});
     for (int i = 1; i < 200; ++i) {
-        const Hit next = hit_at(m, {10 + 0.2f * float(i), 30 + 3 * std::sin(0.1f * float(i)), 10}, {0, 0, -100});
+        const Hit next =
+            hit_at(m, {10 + 0.2f * float(i), 30 + 3 * std::sin(0.1f * float(i)), 10}, {0, 0, -100});
         brush.draw(p, last, next);
         last = next;
     }
@@ -277,10 +284,13 @@ void TestPatch::painted_side_takes_its_walls() {
     // One side of a box, 20 mm wide, 10 mm high: its strip of walls is 2 × 0.4 mm deep.
     Project p = painted_box(20, 10);
     const PatchNumber n = add_patch(p.pieces[0].parts[0], "front", 'B');
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, -1, 0}, 10), [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {0, -1, 0}, 10), [n](PatchNumber) { return n; });
+    });
     const auto plan = plan_of(p);
     COMPARE_NEAR(plan->use[1].model_mm3, 20 * 0.8 * 10, 1);
-    COMPARE_NEAR(plan->use[0].model_mm3 + plan->use[1].model_mm3, 20 * 20 * 10, 0.5); // nothing is lost or printed twice
+    COMPARE_NEAR(plan->use[0].model_mm3 + plan->use[1].model_mm3, 20 * 20 * 10,
+                 0.5); // nothing is lost or printed twice
     QCOMPARE(plan->use[1].first_layer, 1);
     QCOMPARE(plan->use[1].last_layer, 50);
 }
@@ -288,7 +298,9 @@ void TestPatch::painted_side_takes_its_walls() {
 void TestPatch::painted_top_takes_its_skins() {
     Project p = painted_box(20, 10);
     const PatchNumber n = add_patch(p.pieces[0].parts[0], "top", 'B');
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; });
+    });
     const auto plan = plan_of(p);
     QCOMPARE(plan->use[1].first_layer, 47); // four top skins of fifty layers
     COMPARE_NEAR(plan->use[1].model_mm3, 20 * 20 * 0.8, 0.5);
@@ -308,7 +320,9 @@ void TestPatch::painted_band_takes_its_layers_only() {
     Project p = stack("", 1);
     p.pieces[0].parts.push_back(part("cone", solids::frustum(22, 15, 60, 96), 'A'));
     const PatchNumber n = add_patch(p.pieces[0].parts[0], "band", 'B');
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 24, 36, [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_heights(m, paint, 24, 36, [n](PatchNumber) { return n; });
+    });
     const auto plan = plan_of(p);
     QCOMPARE(plan->use[1].first_layer, 121);
     QCOMPARE(plan->use[1].last_layer, 180);
@@ -316,7 +330,8 @@ void TestPatch::painted_band_takes_its_layers_only() {
 
 void TestPatch::later_patch_wins() {
     Project p = painted_box(20, 10);
-    const PatchNumber side = add_patch(p.pieces[0].parts[0], "front", 'B'), top = add_patch(p.pieces[0].parts[0], "top", 'C');
+    const PatchNumber side = add_patch(p.pieces[0].parts[0], "front", 'B'),
+                      top = add_patch(p.pieces[0].parts[0], "top", 'C');
     repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
         paint_triangles(paint, looking(m, {0, -1, 0}, 10), [side](PatchNumber) { return side; });
         paint_triangles(paint, looking(m, {0, 0, 1}, 10), [top](PatchNumber) { return top; });
@@ -330,7 +345,9 @@ void TestPatch::later_patch_wins() {
 void TestPatch::patch_without_filament_costs_nothing() {
     Project p = painted_box(20, 10);
     add_patch(p.pieces[0].parts[0], "some", 0);
-    repaint(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), to_one); });
+    repaint(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {0, 0, 1}, 10), to_one);
+    });
     const auto plan = plan_of(p);
     QCOMPARE(plan->totals.changes, 0);
     COMPARE_NEAR(plan->use[0].model_mm3, 4000, 0.5);
@@ -339,7 +356,9 @@ void TestPatch::patch_without_filament_costs_nothing() {
 void TestPatch::recolouring_a_patch_measures_nothing_again() {
     Project p = painted_box(20, 10);
     add_patch(p.pieces[0].parts[0], "top", 'B');
-    repaint(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), to_one); });
+    repaint(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {0, 0, 1}, 10), to_one);
+    });
     Planner planner;
     QVERIFY(planner.plan(p));
     p.pieces[0].parts[0].patches[0].filament = 'C';
@@ -347,7 +366,9 @@ void TestPatch::recolouring_a_patch_measures_nothing_again() {
     QVERIFY(plan);
     QCOMPARE(planner.measured(), 1);
     QVERIFY((*plan)->use[2].model_mm3 > 300);
-    repaint(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {1, 0, 0}, 10), to_one); });
+    repaint(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {1, 0, 0}, 10), to_one);
+    });
     QVERIFY(planner.plan(p));
     QCOMPARE(planner.sliced(), 1); // a stroke measures, but never slices
     QCOMPARE(planner.measured(), 2);
@@ -374,7 +395,7 @@ void TestPatch::ply_refuses_what_does_not_fit() {
     p.patch[3] = 7;
     const std::string bytes = write_ply(m, &p);
     QVERIFY(read_ply(bytes, 7));
-    QVERIFY(!read_ply(bytes, 6));                           // a patch that is not there
+    QVERIFY(!read_ply(bytes, 6));                             // a patch that is not there
     QVERIFY(!read_ply(bytes.substr(0, bytes.size() - 1), 7)); // cut short
     QVERIFY(!read_ply("ply\n", 7));
     std::string wrong = bytes;

@@ -43,7 +43,9 @@ void TestPlan::one_swap_at_the_right_layer() {
     COMPARE_NEAR(c.z_after_mm, 2.2, 1e-9);
     QCOMPARE(c.kind, ChangeKind::hand);
     QVERIFY(!c.within_layer);
-    QCOMPARE(english(when(plan->grid, c)), std::string("before layer 11 · after layer 10 · with 2.00 mm printed, layer 11 ends at 2.20 mm"));
+    QCOMPARE(
+        english(when(plan->grid, c)),
+        std::string("before layer 11 · after layer 10 · with 2.00 mm printed, layer 11 ends at 2.20 mm"));
     // #141414 to #f2f2ea, about 560 mm³ (common practice, no source)
     COMPARE_NEAR(c.purge_mm3, 560, 15);
     COMPARE_NEAR(c.purge_g, c.purge_mm3 * 1.24 / 1000, 1e-9);
@@ -51,12 +53,14 @@ void TestPlan::one_swap_at_the_right_layer() {
 }
 
 void TestPlan::base_thicker_moves_changes() {
-    // Common practice, no source: base thicker by Δ moves every later change up by Δ/h: h = 0.04, Δ = 0.08 → 2 layers.
+    // Common practice, no source: base thicker by Δ moves every later change up by Δ/h: h = 0.04, Δ = 0.08 →
+    // 2 layers.
     const auto swap_layer = [](double base) {
         Project p = stack("", 1);
         p.settings.first_layer_mm = 0.24;
         p.settings.layer_mm = 0.04;
-        p.pieces[0].parts = {part("base", solids::box(0, 0, 0, 10, 10, base), 'A'), part("top", solids::box(0, 0, base, 10, 10, base + 0.4), 'B')};
+        p.pieces[0].parts = {part("base", solids::box(0, 0, 0, 10, 10, base), 'A'),
+                             part("top", solids::box(0, 0, base, 10, 10, base + 0.4), 'B')};
         return plan_of(p)->changes.at(0).layer;
     };
     QCOMPARE(swap_layer(0.64), 12); // before layer 12, with 0.64 mm printed
@@ -122,18 +126,21 @@ void TestPlan::waste_ratio_of_the_trade() {
 }
 
 void TestPlan::sixty_four_changes_take_hours() {
-    // Common practice, no source: 64 extra feeder changes took about 3.5 h longer, 197 s each, purge and heating included.
+    // Common practice, no source: 64 extra feeder changes took about 3.5 h longer, 197 s each, purge and
+    // heating included.
     Project p = row("AB", 13.0);
     const auto plan = plan_of(p);
     QCOMPARE(plan->changes.size(), std::size_t{65});
     const double each = plan->totals.change_s / 65;
-    QVERIFY2(each > 100 && each < 197, qPrintable(QString::number(each))); // ours leaves heating to the machine's time
+    QVERIFY2(each > 100 && each < 197,
+             qPrintable(QString::number(each))); // ours leaves heating to the machine's time
     p.machine.feeder.time_s += 197 - each;
     COMPARE_NEAR(64.0 / 65 * plan_of(p)->totals.change_s / 3600, 3.5, 0.01);
 }
 
 void TestPlan::demand_of_a_box() {
-    // 20 × 20 × 10, lines of 0.4: walls of two lines, skins of 4 and 3 layers, 15 % infill, worked out by hand.
+    // 20 × 20 × 10, lines of 0.4: walls of two lines, skins of 4 and 3 layers, 15 % infill, worked out by
+    // hand.
     Project p = stack("", 1);
     p.pieces[0].parts = {part("box", solids::box(0, 0, 0, 20, 20, 10), 'A')};
     const auto plan = plan_of(p);
@@ -284,7 +291,8 @@ void TestPlan::hand_waiting_and_own_hour() {
     p.settings.hand_wait_s = 600;
     p.settings.attended_per_h = 20;
     const auto paid = plan_of(p);
-    COMPARE_NEAR(paid->totals.total_s - bare->totals.total_s, 600, 1e-6); // the swaps follow each other so closely that nobody goes away
+    COMPARE_NEAR(paid->totals.total_s - bare->totals.total_s, 600,
+                 1e-6); // the swaps follow each other so closely that nobody goes away
 
     COMPARE_NEAR(paid->totals.cost - bare->totals.cost, 540.0 / 3600 * 20, 1e-9);
     // Far apart, somebody is waited for each time.
@@ -329,7 +337,8 @@ void TestPlan::durations_and_when() {
     QCOMPARE(duration(7500), std::string("2 h 05"));
     const auto plan = plan_of(row("AB", 1.0));
     QVERIFY(english(when(plan->grid, plan->changes[0])).find("within layer 1 ·") == 0);
-    QVERIFY(english(when(plan->grid, plan->changes[1])).find("within layer 2 · after layer 1 and part of layer 2") == 0);
+    QVERIFY(english(when(plan->grid, plan->changes[1]))
+                .find("within layer 2 · after layer 1 and part of layer 2") == 0);
 }
 
 VITRAIL_TEST(TestPlan)

@@ -56,7 +56,12 @@ Project plate(std::vector<Piece> pieces, const char* machine = "feeder-4") {
 Project three() {
     Piece tall = piece("tall", {part("tower", solids::box(0, 0, 0, 20, 20, 12), 'A')});
     tall.bands.push_back({"tower", 6, 12, 'B'});
-    return plate({tall, piece("tag", {part("tag", solids::box(0, 0, 0, 30, 10, 2), 'A'), part("letters", solids::box(5, 2, 2, 20, 8, 3), 'C')}, 3), piece("disc", {part("disc", solids::box(-8, -8, 1, 8, 8, 5), 'B')}, 2)});
+    return plate({tall,
+                  piece("tag",
+                        {part("tag", solids::box(0, 0, 0, 30, 10, 2), 'A'),
+                         part("letters", solids::box(5, 2, 2, 20, 8, 3), 'C')},
+                        3),
+                  piece("disc", {part("disc", solids::box(-8, -8, 1, 8, 8, 5), 'B')}, 2)});
 }
 
 /// Distance of two convex outlines that do not meet, by their corners and edges.
@@ -67,7 +72,9 @@ double distance(const Outline& a, const Outline& b) {
             for (std::size_t i = 0; i < to.size(); ++i) {
                 const auto [x0, y0] = to[i];
                 const auto [x1, y1] = to[(i + 1) % to.size()];
-                const double ex = x1 - x0, ey = y1 - y0, along = std::clamp(((px - x0) * ex + (py - y0) * ey) / (ex * ex + ey * ey), 0.0, 1.0);
+                const double ex = x1 - x0, ey = y1 - y0,
+                             along = std::clamp(((px - x0) * ex + (py - y0) * ey) / (ex * ex + ey * ey), 0.0,
+                                                1.0);
                 least = std::min(least, std::hypot(px - x0 - along * ex, py - y0 - along * ey));
             }
         return least;
@@ -81,7 +88,10 @@ std::vector<Outline> outlines_of(const Plate& plate) {
     for (const Placed& x : plate.placed)
         all.push_back(x.outline);
     for (const Footprint& t : plate.towers)
-        all.push_back({{t.x_mm - t.w_mm / 2, t.y_mm - t.d_mm / 2}, {t.x_mm + t.w_mm / 2, t.y_mm - t.d_mm / 2}, {t.x_mm + t.w_mm / 2, t.y_mm + t.d_mm / 2}, {t.x_mm - t.w_mm / 2, t.y_mm + t.d_mm / 2}});
+        all.push_back({{t.x_mm - t.w_mm / 2, t.y_mm - t.d_mm / 2},
+                       {t.x_mm + t.w_mm / 2, t.y_mm - t.d_mm / 2},
+                       {t.x_mm + t.w_mm / 2, t.y_mm + t.d_mm / 2},
+                       {t.x_mm - t.w_mm / 2, t.y_mm + t.d_mm / 2}});
     return all;
 }
 
@@ -89,10 +99,13 @@ void check_apart(const Project& p, const Plate& plate) {
     const std::vector<Outline> all = outlines_of(plate);
     for (std::size_t i = 0; i < all.size(); ++i) {
         for (const auto& [x, y] : all[i])
-            QVERIFY(x >= -0.01 && y >= -0.01 && x <= p.machine.bed_x_mm + 0.01 && y <= p.machine.bed_y_mm + 0.01);
+            QVERIFY(x >= -0.01 && y >= -0.01 && x <= p.machine.bed_x_mm + 0.01 &&
+                    y <= p.machine.bed_y_mm + 0.01);
         for (std::size_t j = 0; j < i; ++j) {
             QVERIFY(!overlap(all[i], all[j]));
-            QVERIFY2(distance(all[i], all[j]) >= p.settings.spacing_mm - 0.05, qPrintable(QStringLiteral("%1 and %2: %3 mm").arg(i).arg(j).arg(distance(all[i], all[j]))));
+            QVERIFY2(
+                distance(all[i], all[j]) >= p.settings.spacing_mm - 0.05,
+                qPrintable(QStringLiteral("%1 and %2: %3 mm").arg(i).arg(j).arg(distance(all[i], all[j]))));
         }
     }
 }
@@ -105,7 +118,8 @@ void TestPlates::layers_are_the_union() {
     QVERIFY(plan);
     QCOMPARE(plan->grid.count, 60); // of the tallest
     QCOMPARE(plan->pieces[1].layers(), 15);
-    QCOMPARE(plan->pieces[2].layers(), 20); // each stands on the bed by itself: this one's file begins at 1 mm
+    QCOMPARE(plan->pieces[2].layers(),
+             20); // each stands on the bed by itself: this one's file begins at 1 mm
     // What a layer prints of each filament is what the pieces take, so many of each.
     for (int l = 1; l <= plan->grid.count; ++l)
         for (int f = 0; f < plan->filaments; ++f) {
@@ -113,12 +127,14 @@ void TestPlates::layers_are_the_union() {
             for (std::size_t k = 0; k < p.pieces.size(); ++k)
                 for (std::size_t i = 0; i < p.pieces[k].parts.size() && l <= plan->pieces[k].layers(); ++i)
                     if (plan->pieces[k].owner[i][static_cast<std::size_t>(l) - 1] == f)
-                        sum += plan->pieces[k].demand->parts[i][static_cast<std::size_t>(l) - 1].total() * p.pieces[k].count;
+                        sum += plan->pieces[k].demand->parts[i][static_cast<std::size_t>(l) - 1].total() *
+                               p.pieces[k].count;
             COMPARE_NEAR(plan->model_in(l, f), sum, 1e-9);
         }
     // Layer 12 (2.2 to 2.4 mm): tower A, letters C, disc B. Layer 25: the tower alone. Layer 40: its band.
     const auto letters = [&](int l) {
-        std::set<int> s(plan->sequence.layer(static_cast<std::size_t>(l) - 1).begin(), plan->sequence.layer(static_cast<std::size_t>(l) - 1).end());
+        std::set<int> s(plan->sequence.layer(static_cast<std::size_t>(l) - 1).begin(),
+                        plan->sequence.layer(static_cast<std::size_t>(l) - 1).end());
         return s;
     };
     QCOMPARE(letters(12), (std::set<int>{0, 1, 2}));
@@ -151,7 +167,8 @@ void TestPlates::as_one_piece_of_far_parts() {
     COMPARE_NEAR(a->totals.purge_mm3, b->totals.purge_mm3, 1e-6);
     COMPARE_NEAR(a->totals.model_g, b->totals.model_g, 1e-6);
     COMPARE_NEAR(a->totals.tower_g, b->totals.tower_g, 1e-6);
-    COMPARE_NEAR(a->totals.total_s, b->totals.total_s, 0.01 * b->totals.total_s); // the way from piece to piece is a guess
+    COMPARE_NEAR(a->totals.total_s, b->totals.total_s,
+                 0.01 * b->totals.total_s); // the way from piece to piece is a guess
     COMPARE_NEAR(a->totals.cost, b->totals.cost, 1e-6);
     QVERIFY(a->bound.changes == b->bound.changes);
 }
@@ -207,7 +224,9 @@ void TestPlates::shares_add_up() {
 }
 
 void TestPlates::purge_of_one_goes_into_another() {
-    Project p = plate({piece("banded", {part("a", solids::box(0, 0, 0, 10, 10, 4), 'A'), part("b", solids::box(10, 0, 0, 20, 10, 4), 'B')}), piece("spare", {part("spare", solids::box(0, 0, 0, 40, 40, 4), 'C')})});
+    Project p = plate({piece("banded", {part("a", solids::box(0, 0, 0, 10, 10, 4), 'A'),
+                                        part("b", solids::box(10, 0, 0, 20, 10, 4), 'B')}),
+                       piece("spare", {part("spare", solids::box(0, 0, 0, 40, 40, 4), 'C')})});
     p.pieces[1].parts[0].takes_purge = true;
     const auto plan = plan_of(p);
     QVERIFY(plan->totals.useful_purge_g > 0);
@@ -233,7 +252,9 @@ void TestPlates::different_pieces_stand_apart() {
                 add_prism(b, circle(3.0 * k, -7, w / 2, 48), 0, 3);
             else
                 add_prism(b, polygon({{0, 0}, {w, 0}, {w * 0.3, d}}), 0, 3);
-            pieces.push_back(piece(("p" + std::to_string(k)).c_str(), {part(("part" + std::to_string(k)).c_str(), b.build(), k % 2 ? 'A' : 'B')}, 1 + int(rng() % 4)));
+            pieces.push_back(piece(("p" + std::to_string(k)).c_str(),
+                                   {part(("part" + std::to_string(k)).c_str(), b.build(), k % 2 ? 'A' : 'B')},
+                                   1 + int(rng() % 4)));
         }
         Project p = plate(std::move(pieces));
         p.settings.spacing_mm = 2 + double(rng() % 4);
@@ -272,7 +293,8 @@ void TestPlates::more_by_outline_than_in_rows() {
     const auto many = plan_of(p);
     QVERIFY(!many->plate.fits);
     QVERIFY(many->plate.room_for >= 4 && many->plate.room_for < 60);
-    QVERIFY(english(finding(*many, "off-bed").message).find(std::to_string(many->plate.room_for) + " do") != std::string::npos);
+    QVERIFY(english(finding(*many, "off-bed").message).find(std::to_string(many->plate.room_for) + " do") !=
+            std::string::npos);
 }
 
 void TestPlates::half_an_arrangement_is_not_remembered() {
@@ -326,8 +348,12 @@ void TestPlates::pinned_where_it_cannot_stand() {
     pin(p, {"disc", 2, 105, 100, 0});
     plan = plan_of(p);
     const Finding& f = finding(*plan, "pieces-collide");
-    QVERIFY2(english(f.message).find("tag") != std::string::npos && english(f.message).find("disc") != std::string::npos, english(f.message).c_str());
-    QCOMPARE(std::count_if(plan->findings.begin(), plan->findings.end(), [](const Finding& x) { return x.code == "pieces-collide"; }), std::ptrdiff_t{1}); // once, not for each of the two
+    QVERIFY2(english(f.message).find("tag") != std::string::npos &&
+                 english(f.message).find("disc") != std::string::npos,
+             english(f.message).c_str());
+    QCOMPARE(std::count_if(plan->findings.begin(), plan->findings.end(),
+                           [](const Finding& x) { return x.code == "pieces-collide"; }),
+             std::ptrdiff_t{1}); // once, not for each of the two
     fixed = p;
     f.fixes.front().apply(fixed);
     QVERIFY(!has(*plan_of(fixed), "pieces-collide"));
@@ -388,15 +414,18 @@ void TestPlates::findings_say_whose() {
     QCOMPARE(q.pieces[1].parts[1].filament, 'A');
     q = p;
     finding(*plan, "band-rounded").fixes[0].apply(q);
-    QVERIFY(std::abs(q.pieces[2].bands[0].z0_mm - 1.2) < 1e-9 || std::abs(q.pieces[2].bands[0].z0_mm - 1.0) < 1e-9);
+    QVERIFY(std::abs(q.pieces[2].bands[0].z0_mm - 1.2) < 1e-9 ||
+            std::abs(q.pieces[2].bands[0].z0_mm - 1.0) < 1e-9);
     QCOMPARE(q.pieces[0].bands.size(), std::size_t{1});
     // Two pieces that stand in the same place in their files do not overlap: each is by itself.
     QVERIFY(!has(*plan, "overlap") && !has(*plan, "gap"));
 }
 
 void TestPlates::supports_of_each() {
-    const std::vector<Part> table{part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("top", solids::box(0, 0, 10, 30, 20, 12), 'A')};
-    Project p = plate({piece("table", table, 2), piece("block", {part("block", solids::box(0, 0, 0, 10, 10, 20), 'B')})});
+    const std::vector<Part> table{part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'),
+                                  part("top", solids::box(0, 0, 10, 30, 20, 12), 'A')};
+    Project p = plate(
+        {piece("table", table, 2), piece("block", {part("block", solids::box(0, 0, 0, 10, 10, 20), 'B')})});
     p.settings.support = SupportStyle::columns;
     Project alone = plate({piece("table", table)});
     alone.settings = p.settings;
@@ -432,7 +461,10 @@ void TestPlates::sheet_tells_where() {
     Project p = three();
     pin(p, {"tag", 2, 200, 220, 90});
     const RunSheet sheet = make_run_sheet(p, *plan_of(p));
-    const auto says = [](const std::vector<Message>& lines, const std::string& text) { return std::any_of(lines.begin(), lines.end(), [&](const Message& s) { return english(s).find(text) != std::string::npos; }); };
+    const auto says = [](const std::vector<Message>& lines, const std::string& text) {
+        return std::any_of(lines.begin(), lines.end(),
+                           [&](const Message& s) { return english(s).find(text) != std::string::npos; });
+    };
     QVERIFY(says(sheet.settings, "1 × “tall”, 3 × “tag”, 2 × “disc”"));
     QVERIFY(says(sheet.preparation, "(200, 220) turned by 90°"));
     QVERIFY(says(sheet.preparation, "“disc” at "));
@@ -441,7 +473,8 @@ void TestPlates::sheet_tells_where() {
 void TestPlates::tangents_hold_the_outline() {
     Outline round;
     for (int i = 0; i < 400; ++i)
-        round.emplace_back(50 * std::cos(2 * 3.14159265358979 * i / 400), 20 * std::sin(2 * 3.14159265358979 * i / 400));
+        round.emplace_back(50 * std::cos(2 * 3.14159265358979 * i / 400),
+                           20 * std::sin(2 * 3.14159265358979 * i / 400));
     const Outline few = simplified(round, 24);
     QVERIFY(few.size() <= 24 && few.size() >= 12);
     double inside = 0; // every corner of the fine one lies left of every edge of the coarse one
@@ -455,10 +488,13 @@ void TestPlates::tangents_hold_the_outline() {
     QCOMPARE(simplified(few, 24).size(), few.size());
 }
 
-// Hopper & Turton 2001, European Journal of Operational Research 128(1), 34-57: instance C1-P1, 16 rectangles that fill a strip 20 wide to
-// the height 20. The sizes are from memory; that they add up to 400 speaks for them.
+// Hopper & Turton 2001, European Journal of Operational Research 128(1), 34-57: instance C1-P1, 16 rectangles
+// that fill a strip 20 wide to the height 20. The sizes are from memory; that they add up to 400 speaks for
+// them.
 void TestPlates::rectangles_with_a_known_optimum() {
-    constexpr std::pair<double, double> kSizes[] = {{2, 12}, {7, 12}, {8, 6}, {3, 6}, {3, 5}, {5, 5}, {3, 12}, {3, 7}, {5, 7}, {2, 6}, {3, 2}, {4, 2}, {3, 4}, {4, 4}, {9, 2}, {11, 2}};
+    constexpr std::pair<double, double> kSizes[] = {{2, 12}, {7, 12}, {8, 6}, {3, 6}, {3, 5}, {5, 5},
+                                                    {3, 12}, {3, 7},  {5, 7}, {2, 6}, {3, 2}, {4, 2},
+                                                    {3, 4},  {4, 4},  {9, 2}, {11, 2}};
     ArrangeTask task;
     task.bed_x_mm = 20;
     task.turns = 4;
@@ -477,18 +513,22 @@ void TestPlates::rectangles_with_a_known_optimum() {
         }
         return 60.0;
     };
-    // Nothing fits into less than the optimum; rows of boxes keep the bound of next-fit decreasing height, 2·OPT + h_max (Coffman et al. 1980).
+    // Nothing fits into less than the optimum; rows of boxes keep the bound of next-fit decreasing height,
+    // 2·OPT + h_max (Coffman et al. 1980).
     const double boxes = least(Layout::boxes), outlines = least(Layout::outlines);
     QVERIFY2(boxes >= 20 && boxes <= 2 * 20 + 12, qPrintable(QString::number(boxes)));
     QVERIFY2(outlines >= 20 && outlines <= boxes, qPrintable(QString::number(outlines)));
 }
 
 void TestPlates::what_lasts_stands_close() {
-    // A wide and a thin one last long, ten flat ones are soon finished: by size alone the thin one would come last, at the edge.
+    // A wide and a thin one last long, ten flat ones are soon finished: by size alone the thin one would come
+    // last, at the edge.
     ArrangeTask task;
     task.bed_x_mm = task.bed_y_mm = 220;
     task.gap_mm = 3;
-    const auto box = [](double w, double d) { return Outline{{-w / 2, -d / 2}, {w / 2, -d / 2}, {w / 2, d / 2}, {-w / 2, d / 2}}; };
+    const auto box = [](double w, double d) {
+        return Outline{{-w / 2, -d / 2}, {w / 2, -d / 2}, {w / 2, d / 2}, {-w / 2, d / 2}};
+    };
     task.items = {{box(40, 30), 10, 5}, {box(60, 60), 1, 400}, {box(9, 9), 1, 400}};
     const Arrangement made = arrange(task);
     QVERIFY(made.fits);
@@ -498,7 +538,8 @@ void TestPlates::what_lasts_stands_close() {
     const double now = travel_mm(task, made), by_size = travel_mm(task, arrange(alike));
     QVERIFY2(now < 0.7 * by_size, qPrintable(QStringLiteral("%1, by size alone %2").arg(now).arg(by_size)));
     const Arranged &a = made.items[1][0], &b = made.items[2][0];
-    QVERIFY(std::hypot(a.x_mm - b.x_mm, a.y_mm - b.y_mm) < 60); // side by side: 30 + 4.5 and the gap, at most on the diagonal
+    QVERIFY(std::hypot(a.x_mm - b.x_mm, a.y_mm - b.y_mm) <
+            60); // side by side: 30 + 4.5 and the gap, at most on the diagonal
     // The tree over two at a distance, in closed form: both last all their layers.
     Arrangement two;
     two.items = {std::vector<Arranged>(10), {{true, 0, 0, 0}}, {{true, 30, 40, 0}}};

@@ -1,5 +1,5 @@
-#include "core/purge/tower.h"
 #include "core/purge/calibrate.h"
+#include "core/purge/tower.h"
 #include "core/purge/washout.h"
 
 #include "support.h"
@@ -51,11 +51,16 @@ void TestPurge::clean_is_clean() {
     std::mt19937 rng(3);
     const Washout w{40, 60};
     for (int i = 0; i < 60; ++i) {
-        const auto colour = [&] { return Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}; };
+        const auto colour = [&] {
+            return Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                        static_cast<std::uint8_t>(rng())};
+        };
         const Srgb from = colour(), to = colour();
         const double v = clean_mm3(w, from, to, 2);
         const Lab pure = to_lab(mix_pigments(to_linear(from), to_linear(to), 0));
-        const auto difference = [&](double mm3) { return delta_e_2000(to_lab(washed_colour(w, from, to, mm3)), pure); };
+        const auto difference = [&](double mm3) {
+            return delta_e_2000(to_lab(washed_colour(w, from, to, mm3)), pure);
+        };
         for (double more = v; more < v + 300; more += 20)
             QVERIFY(difference(more + 1e-6) <= 2 + 1e-3);
         if (v > w.dead_mm3 + 1)
@@ -67,7 +72,9 @@ void TestPurge::clean_is_clean() {
 void TestPurge::light_after_dark_is_dearer() {
     // Common practice, no source: for black or white against every hue and for neutrals among each other.
     const Washout w{40, 60};
-    const auto dearer_up = [&](Srgb dark, Srgb light) { return clean_mm3(w, dark, light, 2) > clean_mm3(w, light, dark, 2); };
+    const auto dearer_up = [&](Srgb dark, Srgb light) {
+        return clean_mm3(w, dark, light, 2) > clean_mm3(w, light, dark, 2);
+    };
     const Srgb black{0x14, 0x14, 0x14}, white{0xf2, 0xf2, 0xea};
     for (const char* hue : {"#b82e28", "#e2a63b", "#3c8d5a", "#2f6db5", "#7d3c98", "#d98fb0", "#1f3a63"}) {
         QVERIFY2(dearer_up(black, *parse_colour(hue)), hue);
@@ -96,7 +103,8 @@ void TestPurge::stricter_takes_more() {
 
 void TestPurge::minimum_between_classes() {
     const Machine m = *find_machine("feeder-4");
-    const Filament pla = make_filament('A', Material::PLA, {30, 30, 30}), petg = make_filament('B', Material::PETG, {30, 30, 30});
+    const Filament pla = make_filament('A', Material::PLA, {30, 30, 30}),
+                   petg = make_filament('B', Material::PETG, {30, 30, 30});
     const Filament same = make_filament('C', Material::PLA, {30, 30, 30});
     QCOMPARE(purge_mm3(m, {40, 60}, pla, petg, 2), int(m.class_minimum_mm3));
     QCOMPARE(purge_mm3(m, {40, 60}, pla, same, 2), int(m.prime_mm3));
@@ -145,7 +153,8 @@ void TestPurge::tower_overflow_is_told() {
 
 namespace {
 
-const Srgb kInk{0x14, 0x14, 0x14}, kChalkWhite{0xf2, 0xf2, 0xea}, kBuoy{0xb8, 0x2e, 0x28}, kSea{0x1f, 0x3a, 0x63}, kSand{0xe2, 0xa6, 0x3b};
+const Srgb kInk{0x14, 0x14, 0x14}, kChalkWhite{0xf2, 0xf2, 0xea}, kBuoy{0xb8, 0x2e, 0x28},
+    kSea{0x1f, 0x3a, 0x63}, kSand{0xe2, 0xa6, 0x3b};
 
 std::vector<Reading> readings_of(const Washout& w, double noise, unsigned seed) {
     std::mt19937 rng(seed);
@@ -162,8 +171,9 @@ std::vector<Reading> readings_of(const Washout& w, double noise, unsigned seed) 
 } // namespace
 
 void TestPurge::calibration_by_hand() {
-    // Three readings at equal steps of depth on the line 50 + 60·x, off it by +3, −6, +3. By hand: residuals that sum to nothing
-    // and lie symmetrically leave the line as it is, and the residual variance is (9 + 36 + 9) / (3 − 2) = 54.
+    // Three readings at equal steps of depth on the line 50 + 60·x, off it by +3, −6, +3. By hand: residuals
+    // that sum to nothing and lie symmetrically leave the line as it is, and the residual variance is (9 + 36
+    // + 9) / (3 − 2) = 54.
     std::vector<Reading> r{{kInk, kChalkWhite, 2, 0}, {kChalkWhite, kInk, 2, 0}};
     const double x0 = clean_mm3({0, 1}, kChalkWhite, kInk, 2), x2 = clean_mm3({0, 1}, kInk, kChalkWhite, 2);
     // A third reading halfway: the dark to light pair at the level that has that depth.
@@ -219,7 +229,8 @@ void TestPurge::calibration_refuses_nonsense() {
     const auto says = [](std::vector<Reading> r, const char* what) {
         const auto c = fit_washout(r);
         QVERIFY(!c);
-        QVERIFY2(english(c.error().message).find(what) != std::string::npos, english(c.error().message).c_str());
+        QVERIFY2(english(c.error().message).find(what) != std::string::npos,
+                 english(c.error().message).c_str());
     };
     says({}, "Two readings");
     says({{kInk, kChalkWhite, 2, 500}}, "Two readings");

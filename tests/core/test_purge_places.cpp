@@ -1,6 +1,6 @@
-#include "core/purge/plate.h"
 #include "core/check/landing.h"
 #include "core/purge/place.h"
+#include "core/purge/plate.h"
 #include "core/purge/strip.h"
 #include "core/study/purge_options.h"
 
@@ -35,7 +35,8 @@ Project blocks(const char* machine = "feeder-4") {
     for (Filament& f : p.filaments)
         f.td_mm = 0.4;
     for (int i = 0; i < 3; ++i)
-        p.pieces[0].parts.push_back(part(("block-" + std::to_string(i)).c_str(), solids::box(30.0 * i, 0, 0, 30.0 * i + 30, 30, 10), "ABC"[i]));
+        p.pieces[0].parts.push_back(part(("block-" + std::to_string(i)).c_str(),
+                                         solids::box(30.0 * i, 0, 0, 30.0 * i + 30, 30, 10), "ABC"[i]));
     return p;
 }
 
@@ -124,10 +125,13 @@ void TestPurgePlaces::infill_takes_what_it_has_room_for() {
                 for (const Flow& f : c.flows)
                     if (c.layer == l && f.part == static_cast<int>(i))
                         taken += f.mm3;
-            QVERIFY(taken <= plan->pieces[0].demand->parts[i][static_cast<std::size_t>(l) - 1].infill_mm3 + 1e-9);
+            QVERIFY(taken <=
+                    plan->pieces[0].demand->parts[i][static_cast<std::size_t>(l) - 1].infill_mm3 + 1e-9);
         }
-    COMPARE_NEAR(plan->totals.useful_purge_g, grams(p.filaments[0], flow_sum(*plan, Destination::infill)), 1e-9);
-    COMPARE_NEAR(plan->totals.purge_g, grams(p.filaments[0], plan->totals.purge_mm3 - flow_sum(*plan, Destination::infill)), 1e-9);
+    COMPARE_NEAR(plan->totals.useful_purge_g, grams(p.filaments[0], flow_sum(*plan, Destination::infill)),
+                 1e-9);
+    COMPARE_NEAR(plan->totals.purge_g,
+                 grams(p.filaments[0], plan->totals.purge_mm3 - flow_sum(*plan, Destination::infill)), 1e-9);
     // No infill, no room.
     p.settings.infill_pct = 0;
     QCOMPARE(plan_of(p)->totals.useful_purge_g, 0.0);
@@ -137,7 +141,8 @@ void TestPurgePlaces::peaks_keep_the_tower_small() {
     Project p = blocks();
     p.settings.walls = 4;
     p.settings.infill_pct = 100;
-    p.settings.top_skins = p.settings.bottom_skins = 0; // a layer of skin has no infill, and its peak stays a peak
+    p.settings.top_skins = p.settings.bottom_skins =
+        0; // a layer of skin has no infill, and its peak stays a peak
     const auto plain = plan_of(p);
     p.settings.purge_infill = IntoInfill::peaks;
     const auto peaks = plan_of(p);
@@ -160,7 +165,8 @@ void TestPurgePlaces::peaks_keep_the_tower_small() {
 }
 
 void TestPurgePlaces::colours_that_show_are_kept_out() {
-    // T = 0.1^(t/TD): by the definition of the domain. Two lines of 0.4 mm at TD 0.4 let 1 % through, at TD 4 63 %.
+    // T = 0.1^(t/TD): by the definition of the domain. Two lines of 0.4 mm at TD 0.4 let 1 % through, at TD 4
+    // 63 %.
     Filament white = pla('A', "#f2f2ea");
     white.td_mm = 0.4;
     QVERIFY(hides_behind(white, 0.8, {0x14, 0x14, 0x14}, 2));
@@ -169,12 +175,17 @@ void TestPurgePlaces::colours_that_show_are_kept_out() {
     QVERIFY(hides_behind(white, 0.8, white.colour, 0.2)); // its own colour never shows
     // By hand: 0.1^(0.8/4) = 0.631 shines through. The difference it makes is where the answer turns.
     const LinearRgb w = to_linear(white.colour), b = to_linear(Srgb{0x14, 0x14, 0x14});
-    const auto seen = [&](const LinearRgb& below) { return to_lab(LinearRgb{w.r * 0.369 + below.r * 0.631, w.g * 0.369 + below.g * 0.631, w.b * 0.369 + below.b * 0.631}); };
+    const auto seen = [&](const LinearRgb& below) {
+        return to_lab(LinearRgb{w.r * 0.369 + below.r * 0.631, w.g * 0.369 + below.g * 0.631,
+                                w.b * 0.369 + below.b * 0.631});
+    };
     const double apart = delta_e_2000(seen(w), seen(b));
-    QVERIFY(hides_behind(white, 0.8, {0x14, 0x14, 0x14}, 1.01 * apart) && !hides_behind(white, 0.8, {0x14, 0x14, 0x14}, 0.99 * apart));
+    QVERIFY(hides_behind(white, 0.8, {0x14, 0x14, 0x14}, 1.01 * apart) &&
+            !hides_behind(white, 0.8, {0x14, 0x14, 0x14}, 0.99 * apart));
     // A thicker wall hides more, a wider tolerance too.
     for (const double mm : {0.4, 0.8, 1.6, 3.2, 12.8})
-        QVERIFY(!hides_behind(white, mm, {0x14, 0x14, 0x14}, 2) || hides_behind(white, 2 * mm, {0x14, 0x14, 0x14}, 2));
+        QVERIFY(!hides_behind(white, mm, {0x14, 0x14, 0x14}, 2) ||
+                hides_behind(white, 2 * mm, {0x14, 0x14, 0x14}, 2));
     QVERIFY(hides_behind(white, 16, {0x14, 0x14, 0x14}, 2));
 
     // In a plan: with walls that let light through, blue never ends in red, nor red in blue.
@@ -280,7 +291,9 @@ void TestPurgePlaces::tower_shapes() {
     for (int l = 0; l < 40; ++l)
         purge[static_cast<std::size_t>(l)] = 300;
     purge[199] = 30;
-    const Tower block = build_tower(purge, g, {}), stepped = build_tower(purge, g, {.kind = TowerKind::stepped}), split = build_tower(purge, g, {.kind = TowerKind::split});
+    const Tower block = build_tower(purge, g, {}),
+                stepped = build_tower(purge, g, {.kind = TowerKind::stepped}),
+                split = build_tower(purge, g, {.kind = TowerKind::split});
     QVERIFY(stepped.fill_mm3 < block.fill_mm3 && split.fill_mm3 < block.fill_mm3);
     QCOMPARE(block.columns.size(), std::size_t{1});
     QCOMPARE(stepped.columns.size(), std::size_t{2});
@@ -293,10 +306,12 @@ void TestPurgePlaces::tower_shapes() {
         COMPARE_NEAR(t->purge_mm3, 40 * 300 + 30, 1e-6);
         QVERIFY(t->slenderness() <= 8 + 1e-9); // beyond 8 it is at risk: from memory
         for (int l = 0; l < 200; ++l)
-            QVERIFY(purge[static_cast<std::size_t>(l)] + t->fill_by_layer_mm3[static_cast<std::size_t>(l)] > 0);
+            QVERIFY(purge[static_cast<std::size_t>(l)] + t->fill_by_layer_mm3[static_cast<std::size_t>(l)] >
+                    0);
     }
     // A width the user gave is a block.
-    QCOMPARE(build_tower(purge, g, {.width_mm = 60, .kind = TowerKind::split}).columns.size(), std::size_t{1});
+    QCOMPARE(build_tower(purge, g, {.width_mm = 60, .kind = TowerKind::split}).columns.size(),
+             std::size_t{1});
 }
 
 void TestPurgePlaces::tower_steps_are_the_best() {
@@ -338,8 +353,10 @@ void TestPurgePlaces::plate_has_room() {
             QVERIFY(a.x_mm - a.w_mm / 2 >= -1e-6 && a.x_mm + a.w_mm / 2 <= p.machine.bed_x_mm + 1e-6);
             QVERIFY(a.y_mm - a.d_mm / 2 >= -1e-6 && a.y_mm + a.d_mm / 2 <= p.machine.bed_y_mm + 1e-6);
             for (std::size_t j = 0; j < i; ++j) // apart by the space between copies
-                QVERIFY(std::abs(a.x_mm - all[j].x_mm) >= (a.w_mm + all[j].w_mm) / 2 + p.settings.spacing_mm - 1e-6 ||
-                        std::abs(a.y_mm - all[j].y_mm) >= (a.d_mm + all[j].d_mm) / 2 + p.settings.spacing_mm - 1e-6);
+                QVERIFY(std::abs(a.x_mm - all[j].x_mm) >=
+                            (a.w_mm + all[j].w_mm) / 2 + p.settings.spacing_mm - 1e-6 ||
+                        std::abs(a.y_mm - all[j].y_mm) >=
+                            (a.d_mm + all[j].d_mm) / 2 + p.settings.spacing_mm - 1e-6);
         }
     }
     Project big = row("AB", 2);
@@ -354,7 +371,7 @@ void TestPurgePlaces::levels_by_project_filament_and_pair() {
     p.filaments[1].delta_e = 4; // B is hidden
     QVERIFY(volume(0, 1) < normal);
     QCOMPARE(volume(1, 0), back); // only changes to it
-    p.filaments[1].delta_e = 1; // B shows
+    p.filaments[1].delta_e = 1;   // B shows
     QVERIFY(volume(0, 1) > normal);
     pair_purge_of(p, 'A', 'B').delta_e = 2; // the pair knows better
     QCOMPARE(volume(0, 1), normal);
@@ -409,7 +426,8 @@ void TestPurgePlaces::too_little_lands_somewhere() {
 void TestPurgePlaces::calibration_is_used_and_said() {
     Project p = row("AB", 2);
     const int before = plan_of(p)->purge_table.at(0, 1);
-    KeptCalibration c{"head", 0.4, Material::PLA, 30, 45, 2, 1.5, -1, {{{20, 20, 20}, {242, 242, 234}, 2, 420}}};
+    KeptCalibration c{
+        "head", 0.4, Material::PLA, 30, 45, 2, 1.5, -1, {{{20, 20, 20}, {242, 242, 234}, 2, 420}}};
     p.machine.calibrations = {c};
     auto plan = plan_of(p);
     QVERIFY(plan->purge_table.at(0, 1) < before);
@@ -418,7 +436,9 @@ void TestPurgePlaces::calibration_is_used_and_said() {
     COMPARE_NEAR(plan->washouts[0].washout.dead_mm3, 30, 0);
     QVERIFY(find_pair(*plan, 0, 1)->sd_mm3 > 0);
     // Not for another class, another diameter, another toolhead.
-    for (auto spoil : {+[](KeptCalibration& x) { x.material = Material::PETG; }, +[](KeptCalibration& x) { x.nozzle_mm = 0.6; }, +[](KeptCalibration& x) { x.toolhead = "other"; }}) {
+    for (auto spoil : {+[](KeptCalibration& x) { x.material = Material::PETG; },
+                       +[](KeptCalibration& x) { x.nozzle_mm = 0.6; },
+                       +[](KeptCalibration& x) { x.toolhead = "other"; }}) {
         KeptCalibration other = c;
         spoil(other);
         p.machine.calibrations = {other};
@@ -472,7 +492,8 @@ void TestPurgePlaces::strip_by_closed_form() {
     QCOMPARE(plan->totals.changes, static_cast<int>(strip->changes.size()));
     for (std::size_t i = 0; i < strip->changes.size(); ++i) {
         COMPARE_NEAR(plan->changes[i].z_before_mm, strip->changes[i].z_mm, 1e-6);
-        QCOMPARE(strip->project.filaments[static_cast<std::size_t>(plan->changes[i].to)].letter, strip->changes[i].to);
+        QCOMPARE(strip->project.filaments[static_cast<std::size_t>(plan->changes[i].to)].letter,
+                 strip->changes[i].to);
         QVERIFY(strip->changes[i].length_mm >= 1.4 * strip->changes[i].expected_mm); // room beyond
     }
     double mm3 = 0;
@@ -506,7 +527,8 @@ void TestPurgePlaces::options_are_plans() {
 }
 
 void TestPurgePlaces::one_plate_for_everybody() {
-    // The skirt that is counted is the one that is drawn: its length is that of the line around all copies, grown.
+    // The skirt that is counted is the one that is drawn: its length is that of the line around all copies,
+    // grown.
     Project p = stack("AB", 1);
     p.settings.purge_to = PurgeTo::skirt;
     p.settings.skirt_loops = 1;
@@ -521,7 +543,8 @@ void TestPurgePlaces::one_plate_for_everybody() {
         }
         QCOMPARE(plan->plate.placed.size(), std::size_t(copies));
         // Never longer than around their box; shorter where the last row is not full. π·2·d for the corners.
-        const double d = p.settings.skirt_gap_mm + p.settings.line_width_mm / 2, around = 2 * (box[2] - box[0] + box[3] - box[1]) + 2 * std::numbers::pi * d;
+        const double d = p.settings.skirt_gap_mm + p.settings.line_width_mm / 2,
+                     around = 2 * (box[2] - box[0] + box[3] - box[1]) + 2 * std::numbers::pi * d;
         QVERIFY(plan->skirt.length_mm <= around + 1e-6);
         if (copies % plan->plate.across == 0)
             COMPARE_NEAR(plan->skirt.length_mm, around, 1e-6);
@@ -540,17 +563,24 @@ void TestPurgePlaces::one_plate_for_everybody() {
     const auto fits = plan_of(full);
     QVERIFY(fits->plate.fits && !has(*fits, "off-bed"));
     const RunSheet sheet = make_run_sheet(full, *fits);
-    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const Message& s) { return english(s).find(fits->plate.across ? std::to_string(most) + " copies in rows of " + std::to_string(fits->plate.across) : std::string("copies at (")) != std::string::npos; }));
+    QVERIFY(std::any_of(sheet.preparation.begin(), sheet.preparation.end(), [&](const Message& s) {
+        return english(s).find(fits->plate.across ? std::to_string(most) + " copies in rows of " +
+                                                        std::to_string(fits->plate.across)
+                                                  : std::string("copies at (")) != std::string::npos;
+    }));
     full.settings.copies = most + 1;
     QVERIFY(!plan_of(full)->plate.fits);
     // Nothing lies on anything else, or beyond the bed.
     std::vector<Footprint> all(fits->plate.placed.begin(), fits->plate.placed.end());
     all.insert(all.end(), fits->plate.towers.begin(), fits->plate.towers.end());
     for (std::size_t i = 0; i < all.size(); ++i) {
-        QVERIFY(all[i].x_mm - all[i].w_mm / 2 >= -1e-9 && all[i].x_mm + all[i].w_mm / 2 <= full.machine.bed_x_mm + 1e-9);
-        QVERIFY(all[i].y_mm - all[i].d_mm / 2 >= -1e-9 && all[i].y_mm + all[i].d_mm / 2 <= full.machine.bed_y_mm + 1e-9);
+        QVERIFY(all[i].x_mm - all[i].w_mm / 2 >= -1e-9 &&
+                all[i].x_mm + all[i].w_mm / 2 <= full.machine.bed_x_mm + 1e-9);
+        QVERIFY(all[i].y_mm - all[i].d_mm / 2 >= -1e-9 &&
+                all[i].y_mm + all[i].d_mm / 2 <= full.machine.bed_y_mm + 1e-9);
         for (std::size_t j = i + 1; j < all.size(); ++j)
-            QVERIFY(std::abs(all[i].x_mm - all[j].x_mm) >= (all[i].w_mm + all[j].w_mm) / 2 - 1e-9 || std::abs(all[i].y_mm - all[j].y_mm) >= (all[i].d_mm + all[j].d_mm) / 2 - 1e-9);
+            QVERIFY(std::abs(all[i].x_mm - all[j].x_mm) >= (all[i].w_mm + all[j].w_mm) / 2 - 1e-9 ||
+                    std::abs(all[i].y_mm - all[j].y_mm) >= (all[i].d_mm + all[j].d_mm) / 2 - 1e-9);
     }
 }
 
@@ -574,10 +604,12 @@ void TestPurgePlaces::what_has_no_effect_is_told() {
     QVERIFY(english(finding(*plan_of(p), "no-effect").message).find("solid") != std::string::npos);
     p.settings.purge_infill = IntoInfill::no;
     p.settings.purge_support = true;
-    QVERIFY(english(finding(*plan_of(p), "no-effect").message).find("there is no support") != std::string::npos);
+    QVERIFY(english(finding(*plan_of(p), "no-effect").message).find("there is no support") !=
+            std::string::npos);
     p.settings.purge_support = false;
     p.settings.ooze_wall = true;
-    QVERIFY(english(finding(*plan_of(p), "no-effect").message).find("one nozzle prints all") != std::string::npos);
+    QVERIFY(english(finding(*plan_of(p), "no-effect").message).find("one nozzle prints all") !=
+            std::string::npos);
     p.settings.ooze_wall = false;
     QVERIFY(!has(*plan_of(p), "no-effect"));
     // A skirt without room: how much is thrown out, and a number of loops that is enough.
@@ -587,7 +619,8 @@ void TestPurgePlaces::what_has_no_effect_is_told() {
     const auto full = plan_of(skirt);
     QVERIFY(full->skirt.overflow_mm3 > 1);
     const Finding& overflow = finding(*full, "skirt-full");
-    QVERIFY(english(overflow.message).find(fmt::format("{:.0f} mm³", full->skirt.overflow_mm3)) != std::string::npos);
+    QVERIFY(english(overflow.message).find(fmt::format("{:.0f} mm³", full->skirt.overflow_mm3)) !=
+            std::string::npos);
     overflow.fixes[0].apply(skirt);
     QVERIFY(!has(*plan_of(skirt), "skirt-full"));
 }

@@ -1,9 +1,9 @@
 #include "core/geometry/cut.h"
 #include "core/geometry/hull.h"
 #include "core/layers/bodies.h"
-#include "core/study/poses.h"
 #include "core/patch/stroke.h"
 #include "core/project/regions.h"
+#include "core/study/poses.h"
 
 #include "support.h"
 
@@ -41,9 +41,11 @@ private Q_SLOTS:
 };
 
 void TestRegions::cutting_keeps_the_volume() {
-    for (const Mesh& m : {solids::torus(20, 7, 60, 30), solids::sphere(12, 48, 24), solids::frustum(20, 5, 30, 40)}) {
+    for (const Mesh& m :
+         {solids::torus(20, 7, 60, 30), solids::sphere(12, 48, 24), solids::frustum(20, 5, 30, 40)}) {
         const double h = double(m.bounds.max.z) - m.bounds.min.z;
-        const auto slabs = cut_at(m, {m.bounds.min.z + 0.21 * h, m.bounds.min.z + 0.5 * h, m.bounds.min.z + 0.83 * h});
+        const auto slabs =
+            cut_at(m, {m.bounds.min.z + 0.21 * h, m.bounds.min.z + 0.5 * h, m.bounds.min.z + 0.83 * h});
         QCOMPARE(slabs.size(), std::size_t{4});
         double sum = 0;
         for (const Derived& s : slabs) {
@@ -72,7 +74,8 @@ void TestRegions::cutting_through_level_faces() {
 
 void TestRegions::cavities_stay_with_their_body() {
     // A hollow ball and a solid one beside it: two bodies of three shells.
-    Mesh outer = solids::sphere(10, 32, 16), inner = solids::sphere(8, 32, 16), beside = solids::sphere(5, 32, 16, {30, 0, 0});
+    Mesh outer = solids::sphere(10, 32, 16), inner = solids::sphere(8, 32, 16),
+         beside = solids::sphere(5, 32, 16, {30, 0, 0});
     for (Triangle& t : inner.triangles)
         std::swap(t[1], t[2]);
     const Mesh all = joined({&outer, &inner, &beside}).mesh;
@@ -85,7 +88,8 @@ void TestRegions::cavities_stay_with_their_body() {
 
 void TestRegions::split_and_join() {
     Project p = stack("", 1);
-    const Mesh a = solids::box(0, 0, 0, 5, 5, 5), b = solids::box(10, 0, 0, 15, 5, 5), c = solids::box(20, 0, 0, 25, 5, 5);
+    const Mesh a = solids::box(0, 0, 0, 5, 5, 5), b = solids::box(10, 0, 0, 15, 5, 5),
+               c = solids::box(20, 0, 0, 25, 5, 5);
     p.pieces[0].parts.push_back(part("feet", joined({&a, &b, &c}).mesh, 'A'));
     assign_band(p.pieces[0], 0, 1, 2, 'B');
     QCOMPARE(split_part(p, 0, 0), 3);
@@ -93,7 +97,7 @@ void TestRegions::split_and_join() {
     QCOMPARE(p.pieces[0].parts[0].name, std::string("feet"));
     QCOMPARE(p.pieces[0].parts[2].name, std::string("feet-3"));
     QCOMPARE(p.pieces[0].bands.size(), std::size_t{3}); // each keeps the band
-    QCOMPARE(split_part(p, 0, 1), 1);            // one body: nothing to do
+    QCOMPARE(split_part(p, 0, 1), 1);                   // one body: nothing to do
     p.pieces[0].parts[1].filament = 'C';
     join_parts(p.pieces[0], {0, 1, 2});
     QCOMPARE(p.pieces[0].parts.size(), std::size_t{1});
@@ -106,7 +110,9 @@ void TestRegions::split_and_join() {
 
 void TestRegions::joining_keeps_colours() {
     Project p = row("ABA", 4);
-    repaint(p.pieces[0].parts[2], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 5), [](PatchNumber) -> PatchNumber { return 1; }); });
+    repaint(p.pieces[0].parts[2], [&](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {0, 0, 1}, 5), [](PatchNumber) -> PatchNumber { return 1; });
+    });
     p.pieces[0].parts[2].patches.push_back({"lid", 'D'});
     join_parts(p.pieces[0], {0, 1, 2});
     QCOMPARE(p.pieces[0].parts.size(), std::size_t{1});
@@ -144,7 +150,9 @@ void TestRegions::bands_become_parts_when_turned() {
 
 void TestRegions::turning_there_and_back() {
     Project p = row("AB", 6);
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 1.5, 3.3, [](PatchNumber) -> PatchNumber { return 1; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_heights(m, paint, 1.5, 3.3, [](PatchNumber) -> PatchNumber { return 1; });
+    });
     p.pieces[0].parts[0].patches.push_back({"band", 'C'});
     const Mesh before = *p.pieces[0].parts[0].mesh;
     const Rotation r = to_bed({0.3f, -0.8f, 0.4f});
@@ -158,7 +166,8 @@ void TestRegions::turning_there_and_back() {
     for (std::size_t v = 0; v < before.vertices.size(); ++v)
         QVERIFY(length(before.vertices[v] - p.pieces[0].parts[0].mesh->vertices[v]) < 1e-4f);
     COMPARE_NEAR(p.pieces[0].pose[0][0], 1, 1e-9);
-    COMPARE_NEAR(patch_areas_mm2(*p.pieces[0].parts[0].mesh, *p.pieces[0].parts[0].paint, 1)[1], 4 * 10 * 1.8, 1e-2);
+    COMPARE_NEAR(patch_areas_mm2(*p.pieces[0].parts[0].mesh, *p.pieces[0].parts[0].paint, 1)[1], 4 * 10 * 1.8,
+                 1e-2);
     const Vec3 d = rotated(r, {0.3f, -0.8f, 0.4f});
     COMPARE_NEAR(d.z / length(d), -1, 1e-6);
 }
@@ -227,7 +236,8 @@ void TestRegions::resting_faces_of_a_box_and_a_tilted_one() {
 
 void TestRegions::a_top_heavy_face_tips() {
     // A flat stone on a slanted foot: its centre of mass stands outside of the small face.
-    const Hull hull = convex_hull({{0, 0, 0}, {4, 0, 0}, {4, 4, 0}, {0, 4, 0}, {30, 0, 40}, {40, 0, 40}, {40, 4, 40}, {30, 4, 40}});
+    const Hull hull = convex_hull(
+        {{0, 0, 0}, {4, 0, 0}, {4, 4, 0}, {0, 4, 0}, {30, 0, 40}, {40, 0, 40}, {40, 4, 40}, {30, 4, 40}});
     bool tips = false;
     for (const RestingFace& f : resting_faces(hull, {20, 2, 22}))
         if (f.outwards.z < -0.99f)
@@ -243,7 +253,8 @@ void TestRegions::colours_beside_each_other_are_cheaper_lying() {
         poses.push_back(study_pose(p, 0, pose));
     sort_poses(poses, PoseAim::changes);
     QCOMPARE(poses.front().totals.changes, 1);
-    const auto now = std::find_if(poses.begin(), poses.end(), [](const PoseCost& c) { return c.pose.rotation == kNoRotation; });
+    const auto now = std::find_if(poses.begin(), poses.end(),
+                                  [](const PoseCost& c) { return c.pose.rotation == kNoRotation; });
     QVERIFY(now->totals.changes > 90);
     Project turned = p;
     turn(turned, 0, poses.front().pose.rotation);
@@ -253,13 +264,15 @@ void TestRegions::colours_beside_each_other_are_cheaper_lying() {
 }
 
 void TestRegions::poses_count_support() {
-    // A table: upside down nothing hangs. As it stands its support is waste, time and cleaning, and it comes later.
+    // A table: upside down nothing hangs. As it stands its support is waste, time and cleaning, and it comes
+    // later.
     Project p = stack("", 1);
     p.pieces[0].parts.push_back(part("leg", solids::box(10, 10, 0, 20, 20, 20), 'A'));
     p.pieces[0].parts.push_back(part("top", solids::box(0, 0, 20, 30, 30, 22), 'A'));
     const std::vector<Pose> poses = poses_of(p.pieces[0]);
     PoseCost standing = study_pose(p, 0, poses[0]), over = study_pose(p, 0, poses[1]);
-    COMPARE_NEAR(standing.overhang_mm2, 30 * 30 - 10 * 10, 5); // seen from above; between the two bodies that touch there is none
+    COMPARE_NEAR(standing.overhang_mm2, 30 * 30 - 10 * 10,
+                 5); // seen from above; between the two bodies that touch there is none
     COMPARE_NEAR(over.overhang_mm2, 0, 1e-6);
     QVERIFY(waste_g(standing.totals) > waste_g(over.totals) + 1 && standing.price > over.price);
     std::vector<PoseCost> both{standing, over};
@@ -289,7 +302,8 @@ void TestRegions::bodies_of_parts_bands_and_patches() {
     Project p = stack("AB", 4);
     assign_band(p.pieces[0], 0, 1, 2, 'C');
     const auto plan = plan_of(p);
-    const auto bodies = filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]);
+    const auto bodies =
+        filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]);
     QCOMPARE(bodies.size(), std::size_t{3});
     COMPARE_NEAR(volume_mm3(bodies[0].mesh), 300, 0.5);
     COMPARE_NEAR(volume_mm3(bodies[1].mesh), 400, 1e-2);
@@ -301,9 +315,12 @@ void TestRegions::exported_patches_slice_as_planned() {
     p.pieces[0].parts.push_back(part("cone", solids::frustum(12, 8, 12, 48), 'A'));
     p.settings.infill_pct = 100;
     const PatchNumber n = add_patch(p.pieces[0].parts[0], "band", 'B');
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 4, 8, [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_heights(m, paint, 4, 8, [n](PatchNumber) { return n; });
+    });
     const auto plan = plan_of(p);
-    const auto bodies = filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]);
+    const auto bodies =
+        filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]);
     QCOMPARE(bodies.size(), std::size_t{2});
     // Read back as parts and planned: the same grams in the same layers, and no overlap.
     Project q = stack("", 1);
@@ -321,7 +338,8 @@ void TestRegions::exported_patches_slice_as_planned() {
 }
 
 void TestRegions::plan_export_and_checks_agree_on_borders() {
-    // Borders at and around the middles of layers, where rounding could tip either way; the export read back tells what it did.
+    // Borders at and around the middles of layers, where rounding could tip either way; the export read back
+    // tells what it did.
     int looked = 0;
     for (const double first : {0.16, 0.2, 0.24, 0.3})
         for (const double height : {0.04, 0.08, 0.1, 0.2, 0.28})
@@ -337,12 +355,18 @@ void TestRegions::plan_export_and_checks_agree_on_borders() {
                     QVERIFY(plan);
                     QCOMPARE(plan->changes.size(), std::size_t{1});
                     double lowest = 1e9;
-                    for (const FilamentBody& b : filament_bodies(p, p.pieces[0], *plan->pieces[0].table, *plan->pieces[0].demand, plan->pieces[0]))
+                    for (const FilamentBody& b : filament_bodies(p, p.pieces[0], *plan->pieces[0].table,
+                                                                 *plan->pieces[0].demand, plan->pieces[0]))
                         if (b.filament == 1)
                             lowest = b.mesh.bounds.min.z;
-                    COMPARE_NEAR(lowest, plan->grid.bottom_mm(plan->changes[0].layer), 2e-3); // cuts may lie a µm higher
-                    QCOMPARE(int(plan->pieces[0].owner[0][static_cast<std::size_t>(plan->changes[0].layer) - 1]), 1);
-                    QCOMPARE(int(plan->pieces[0].owner[0][static_cast<std::size_t>(plan->changes[0].layer) - 2]), 0);
+                    COMPARE_NEAR(lowest, plan->grid.bottom_mm(plan->changes[0].layer),
+                                 2e-3); // cuts may lie a µm higher
+                    QCOMPARE(
+                        int(plan->pieces[0].owner[0][static_cast<std::size_t>(plan->changes[0].layer) - 1]),
+                        1);
+                    QCOMPARE(
+                        int(plan->pieces[0].owner[0][static_cast<std::size_t>(plan->changes[0].layer) - 2]),
+                        0);
                     if (std::abs(off) > 1e-4)
                         QCOMPARE(plan->changes[0].layer, off < 0 ? n : n + 1);
                     ++looked;
@@ -359,7 +383,9 @@ void TestRegions::a_model_in_the_wrong_unit() {
     p.settings.layer_mm = p.settings.first_layer_mm = 0.1;
     assign_band(p.pieces[0], 0, 0, 1, 'B');
     const PatchNumber n = patch_with(p.pieces[0].parts[0], 'B', "top");
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; });
+    });
     const auto plan = plan_of(p);
     QVERIFY(has(*plan, "unit"));
     const Finding& f = finding(*plan, "unit");
@@ -375,7 +401,8 @@ void TestRegions::a_model_in_the_wrong_unit() {
     COMPARE_NEAR(back->models[0].scale, 25.4, 1e-12);
     COMPARE_NEAR(volume_mm3(*back->pieces[0].parts[0].mesh), 50.8 * 50.8 * 50.8, 1);
     QVERIFY(!back->pieces[0].parts[0].own_mesh);
-    COMPARE_NEAR(patch_areas_mm2(*back->pieces[0].parts[0].mesh, *back->pieces[0].parts[0].paint, 1)[1], 50.8 * 50.8, 0.1);
+    COMPARE_NEAR(patch_areas_mm2(*back->pieces[0].parts[0].mesh, *back->pieces[0].parts[0].paint, 1)[1],
+                 50.8 * 50.8, 0.1);
     // The other way round: a millimetre file read as inches is larger than the printer.
     scale_model(p, 0, 25.4);
     const Finding large = finding(*plan_of(p), "unit");

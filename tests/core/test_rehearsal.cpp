@@ -52,7 +52,9 @@ struct Rehearsed {
     Rehearsal rehearsal;
 
     Rehearsed(Project project, Person person = {}, Moods m = {}, unsigned seed = 1)
-        : p(std::move(project)), plan(planned(p)), text(sketch_gcode(p, *plan)), script(made()), printer(p.machine, stop_words(p.machine.commands), m, seed), rehearsal(script, std::move(person), seed, lines_of(text)) {}
+        : p(std::move(project)), plan(planned(p)), text(sketch_gcode(p, *plan)), script(made()),
+          printer(p.machine, stop_words(p.machine.commands), m, seed),
+          rehearsal(script, std::move(person), seed, lines_of(text)) {}
     RehearsalScript made() const {
         const ToolpathFile file = read_gcode(text, p.machine.motion, stop_words(p.machine.commands));
         return rehearsal_script(p, *plan, file, against_plan(p, *plan, file));
@@ -122,7 +124,8 @@ void TestRehearsal::printer_heats_and_protects_itself() {
     QVERIFY(printer.take("M115\n").find("SIMULATED:1") != std::string::npos);
 }
 
-/// Either side of the connection fails at random: bytes are lost, lines are damaged, whole connections break. Each command is done once, in order.
+/// Either side of the connection fails at random: bytes are lost, lines are damaged, whole connections break.
+/// Each command is done once, in order.
 void TestRehearsal::nothing_is_lost_or_printed_twice() {
     for (unsigned seed = 1; seed <= 60; ++seed) {
         std::mt19937 random(seed);
@@ -159,7 +162,8 @@ void TestRehearsal::nothing_is_lost_or_printed_twice() {
             for (std::size_t end; (end = rest.find('\n')) != std::string::npos; rest.erase(0, end + 1))
                 to_printer += sender.take(std::string_view(rest).substr(0, end));
         }
-        QVERIFY2(sender.is() == Sender::Is::done, qPrintable(QStringLiteral("seed %1, %2").arg(seed).arg(int(sender.is()))));
+        QVERIFY2(sender.is() == Sender::Is::done,
+                 qPrintable(QStringLiteral("seed %1, %2").arg(seed).arg(int(sender.is()))));
         while (printer.next_s() >= 0)
             printer.pass(printer.next_s());
         QVERIFY(breaks > 0);
@@ -187,7 +191,8 @@ void TestRehearsal::a_reset_is_noticed() {
     QCOMPARE(printer.nozzle_target_c(), 0.0);
 }
 
-/// A printer that started anew while nobody heard it asks for line 1: it is not sent the beginning of the file again.
+/// A printer that started anew while nobody heard it asks for line 1: it is not sent the beginning of the
+/// file again.
 void TestRehearsal::an_unseen_reset_is_not_obeyed() {
     std::string text;
     for (int i = 0; i < 100; ++i)
@@ -202,7 +207,8 @@ void TestRehearsal::an_unseen_reset_is_not_obeyed() {
     QVERIFY(sender.again().empty());
 }
 
-/// The program was killed in the middle and is started again: the printer says which line it wants, and gets it.
+/// The program was killed in the middle and is started again: the printer says which line it wants, and gets
+/// it.
 void TestRehearsal::a_host_that_comes_back_goes_on() {
     std::string text = "M83\n; nothing\nM109 S200\n";
     for (int i = 0; i < 50; ++i)
@@ -213,7 +219,9 @@ void TestRehearsal::a_host_that_comes_back_goes_on() {
         for (const bool first : {true, false}) {
             Sender sender(lines_of(text));
             std::string to = first ? sender.begin() : sender.resume(), rest;
-            for (int i = 0; i < 5000 && sender.is() == Sender::Is::sending && !(first && sender.sent() > killed_after); ++i) {
+            for (int i = 0;
+                 i < 5000 && sender.is() == Sender::Is::sending && !(first && sender.sent() > killed_after);
+                 ++i) {
                 std::string reply = printer.take(to);
                 to.clear();
                 if (reply.empty())
@@ -232,19 +240,24 @@ void TestRehearsal::a_host_that_comes_back_goes_on() {
     }
 }
 
-/// The plan in short is a file like any other: its layers are the plan's, its stops stand where the plan has them, its time is the plan's.
+/// The plan in short is a file like any other: its layers are the plan's, its stops stand where the plan has
+/// them, its time is the plan's.
 void TestRehearsal::sketch_reads_as_the_plan() {
-    for (Project p : {stack("ABA", 2, "hand-swap"), stack("ABCD", 1, "feeder-4"), row("AB", 3, "feeder-4"), row("AB", 2, "twin"), row("AB", 2, "carousel")}) {
+    for (Project p : {stack("ABA", 2, "hand-swap"), stack("ABCD", 1, "feeder-4"), row("AB", 3, "feeder-4"),
+                      row("AB", 2, "twin"), row("AB", 2, "carousel")}) {
         const auto plan = planned(p);
-        const ToolpathFile file = read_gcode(sketch_gcode(p, *plan), p.machine.motion, stop_words(p.machine.commands));
+        const ToolpathFile file =
+            read_gcode(sketch_gcode(p, *plan), p.machine.motion, stop_words(p.machine.commands));
         const AgainstPlan against = against_plan(p, *plan, file);
         QVERIFY(against.layers_match);
         QCOMPARE(int(file.layers.size()), plan->grid.count);
         for (const ComparedStop& s : against.stops)
             QVERIFY2(s.state == ComparedStop::State::as_planned, p.machine.id.c_str());
         QVERIFY(against.extra.empty());
-        if (plan->rest_goes_to == Destination::ejected) // else purge is laid down where the sketch pushes it out on the spot
-            QVERIFY2(std::abs(against.file_g - against.planned_g) < 0.01 * against.planned_g, qPrintable(QString::number(against.file_g / against.planned_g)));
+        if (plan->rest_goes_to ==
+            Destination::ejected) // else purge is laid down where the sketch pushes it out on the spot
+            QVERIFY2(std::abs(against.file_g - against.planned_g) < 0.01 * against.planned_g,
+                     qPrintable(QString::number(against.file_g / against.planned_g)));
     }
 }
 
@@ -259,7 +272,11 @@ void TestRehearsal::rehearsed_as_planned() {
         QCOMPARE(out.right, int(out.steps.size()));
         QCOMPARE(out.missed, 0);
         QVERIFY(out.wrong.empty());
-        QVERIFY2(std::abs(out.clock_s - night.plan->totals.total_s) < 0.01 * night.plan->totals.total_s, qPrintable(QStringLiteral("%1: %2 against %3").arg(QLatin1String(machine)).arg(out.clock_s).arg(night.plan->totals.total_s)));
+        QVERIFY2(std::abs(out.clock_s - night.plan->totals.total_s) < 0.01 * night.plan->totals.total_s,
+                 qPrintable(QStringLiteral("%1: %2 against %3")
+                                .arg(QLatin1String(machine))
+                                .arg(out.clock_s)
+                                .arg(night.plan->totals.total_s)));
     }
 }
 
@@ -278,7 +295,8 @@ void TestRehearsal::nobody_at_night() {
     QVERIFY(std::abs(out.clock_s - by_day.clock_s - (7200 - wait)) < 1);
 }
 
-/// Five filaments for four slots: one has to be put in while others print. Whoever is not there then finds the wrong one in it.
+/// Five filaments for four slots: one has to be put in while others print. Whoever is not there then finds
+/// the wrong one in it.
 void TestRehearsal::a_missed_window_prints_the_wrong_filament() {
     Project p = stack("ABCD", 3, "feeder-4");
     p.filaments.push_back(pla('E', "#d89030"));
@@ -363,7 +381,9 @@ void TestRehearsal::moods() {
     // The same seed is the same night.
     Person late;
     late.late_s = 3000;
-    Rehearsed once(stack("ABAB", 2), late, {0.1, 1, 0, 0, 0}, 7), again(stack("ABAB", 2), late, {0.1, 1, 0, 0, 0}, 7), other(stack("ABAB", 2), late, {0.1, 1, 0, 0, 0}, 8);
+    Rehearsed once(stack("ABAB", 2), late, {0.1, 1, 0, 0, 0}, 7),
+        again(stack("ABAB", 2), late, {0.1, 1, 0, 0, 0}, 7),
+        other(stack("ABAB", 2), late, {0.1, 1, 0, 0, 0}, 8);
     const double end = once.run().clock_s;
     QCOMPARE(again.run().clock_s, end);
     QVERIFY(other.run().clock_s != end);
@@ -390,7 +410,7 @@ void TestRehearsal::a_real_run_is_followed() {
     QCOMPARE(at(1), 0); // one reading says nothing
     QCOMPARE(at(1), 1);
     QCOMPARE(at(1, 0.6), 0); // it has lifted for a travel
-    QCOMPARE(at(2), 1); // the lower of the two is that layer
+    QCOMPARE(at(2), 1);      // the lower of the two is that layer
     QCOMPARE(at(2), 0);
     QCOMPARE(run.events.back().layer, 2);
     const int swap = plan->changes[0].layer;
@@ -428,7 +448,25 @@ void TestRehearsal::nonsense_is_survived() {
     sender.begin();
     SimScale scale({}, 1);
     SimTags tags({}, 0, 1);
-    const char* words[] = {"N1 ", "N-9999999999999999999", "M110", "G1 X1e400", "G4 S1e300", "T99999999999", "M109 S1e9", "HAND put after 1e99", "HAND speed nan", "*", "\n", "Resend:", "Resend: -5", "ok", "// waits nan: x", "// clock inf", "start", "HAND load nan\n", "HAND hold zz\n"};
+    const char* words[] = {"N1 ",
+                           "N-9999999999999999999",
+                           "M110",
+                           "G1 X1e400",
+                           "G4 S1e300",
+                           "T99999999999",
+                           "M109 S1e9",
+                           "HAND put after 1e99",
+                           "HAND speed nan",
+                           "*",
+                           "\n",
+                           "Resend:",
+                           "Resend: -5",
+                           "ok",
+                           "// waits nan: x",
+                           "// clock inf",
+                           "start",
+                           "HAND load nan\n",
+                           "HAND hold zz\n"};
     for (int i = 0; i < 10000; ++i) {
         std::string text;
         for (int k = 0; k < 6; ++k) {

@@ -18,7 +18,8 @@ namespace {
 Raster random_picture(int width, int height, std::mt19937& rng) {
     Raster p{width, height, {}};
     for (int i = 0; i < width * height; ++i)
-        p.dots.push_back({static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())});
+        p.dots.push_back({static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                          static_cast<std::uint8_t>(rng())});
     return p;
 }
 
@@ -34,7 +35,8 @@ LinearRgb mean_of(const Raster& p) {
 
 /// Dusk on the marsh: night blue below, white above, then sand and red.
 struct Dusk {
-    std::vector<Tint> tints{tint_of({0x16, 0x1c, 0x2e}, 0.6), tint_of({0xf2, 0xf2, 0xea}, 4), tint_of({0xd8, 0xb0, 0x70}, 3), tint_of({0xb8, 0x2e, 0x28}, 2)};
+    std::vector<Tint> tints{tint_of({0x16, 0x1c, 0x2e}, 0.6), tint_of({0xf2, 0xf2, 0xea}, 4),
+                            tint_of({0xd8, 0xb0, 0x70}, 3), tint_of({0xb8, 0x2e, 0x28}, 2)};
     ReliefLayers layers;
     Dusk() {
         for (const auto& [tint, count] : {std::pair{0, 6}, {3, 5}, {2, 6}, {1, 8}})
@@ -53,7 +55,8 @@ bool touches_at_a_corner(const DotMap& h) {
     return false;
 }
 
-/// Level by level and square by square: the definition. `open`: what squares of so many dots fill; else what their complement leaves.
+/// Level by level and square by square: the definition. `open`: what squares of so many dots fill; else what
+/// their complement leaves.
 DotMap by_squares(const DotMap& h, int dots, bool open) {
     DotMap out = h;
     std::set<int> levels(h.dots.begin(), h.dots.end());
@@ -118,7 +121,8 @@ void TestRelief::scaling_keeps_the_light() {
 }
 
 void TestRelief::heights_in_mm() {
-    // Common practice, no source: h1 0.24, h 0.04, changes at 12, 13, 16, 22 are at 0.68, 0.72, 0.84, 1.08 mm; 19 layers of 0.16 are 3.04.
+    // Common practice, no source: h1 0.24, h 0.04, changes at 12, 13, 16, 22 are at 0.68, 0.72, 0.84, 1.08
+    // mm; 19 layers of 0.16 are 3.04.
     const ReliefLayers fine{{}, 0.24, 0.04}, bold{{}, 0.16, 0.16};
     for (const auto& [layer, mm] : {std::pair{12, 0.68}, {13, 0.72}, {16, 0.84}, {22, 1.08}})
         COMPARE_NEAR(fine.top_mm(layer), mm, 1e-9);
@@ -139,7 +143,8 @@ void TestRelief::luminance_is_monotone() {
     }
     // A curve bends it, and keeps its ends.
     const DotMap bent = heights_from_luminance(p, 4, 25, {{0, 0}, {0.5, 0.9}, {1, 1}});
-    QVERIFY(std::accumulate(bent.dots.begin(), bent.dots.end(), 0) > std::accumulate(h.dots.begin(), h.dots.end(), 0));
+    QVERIFY(std::accumulate(bent.dots.begin(), bent.dots.end(), 0) >
+            std::accumulate(h.dots.begin(), h.dots.end(), 0));
     QCOMPARE(int(*std::max_element(bent.dots.begin(), bent.dots.end())), 25);
     // One colour is as tall as it can be.
     QCOMPARE(int(heights_from_luminance({1, 1, {{90, 90, 90}}}, 3, 9).dots[0]), 9);
@@ -155,20 +160,24 @@ void TestRelief::nearest_by_brute_force() {
     for (std::size_t i = 0; i < p.dots.size(); ++i) {
         int best = 5;
         for (int l = 5; l <= dusk.layers.count(); ++l)
-            if (delta_e_2000(to_lab(p.dots[i]), to_lab(colours[static_cast<std::size_t>(l) - 1])) < delta_e_2000(to_lab(p.dots[i]), to_lab(colours[static_cast<std::size_t>(best) - 1])))
+            if (delta_e_2000(to_lab(p.dots[i]), to_lab(colours[static_cast<std::size_t>(l) - 1])) <
+                delta_e_2000(to_lab(p.dots[i]), to_lab(colours[static_cast<std::size_t>(best) - 1])))
                 best = l;
         QCOMPARE(int(h.dots[i]), best);
     }
     // Nothing is nearer: not height from luminance either.
-    QVERIFY(difference(p, h, colours).mean <= difference(p, heights_from_luminance(p, 5, dusk.layers.count()), colours).mean + 1e-9);
+    QVERIFY(difference(p, h, colours).mean <=
+            difference(p, heights_from_luminance(p, 5, dusk.layers.count()), colours).mean + 1e-9);
 }
 
 void TestRelief::lifted_the_look_stays() {
-    // Common practice, no source: the whole lifted by two layers, every border moves by two and the look stays, within ΔE 1.
+    // Common practice, no source: the whole lifted by two layers, every border moves by two and the look
+    // stays, within ΔE 1.
     const Dusk dusk;
     Dusk lifted;
     lifted.layers.tints.insert(lifted.layers.tints.begin(), 2, 0);
-    const auto before = colours_by_height(dusk.layers, dusk.tints, {}), after = colours_by_height(lifted.layers, lifted.tints, {});
+    const auto before = colours_by_height(dusk.layers, dusk.tints, {}),
+               after = colours_by_height(lifted.layers, lifted.tints, {});
     for (std::size_t n = 6; n < before.size(); ++n)
         QVERIFY(delta_e_2000(to_lab(before[n]), to_lab(after[n + 2])) < 1);
 }
@@ -180,10 +189,12 @@ void TestRelief::detail_by_squares() {
     for (int round = 0; round < 200; ++round) {
         DotMap h{14, 11, std::vector<std::uint16_t>(14 * 11, 3)};
         for (int n = 0; n < 5; ++n) {
-            const int x0 = static_cast<int>(rng() % 14), y0 = static_cast<int>(rng() % 11), w = 1 + static_cast<int>(rng() % 6), d = 1 + static_cast<int>(rng() % 6);
+            const int x0 = static_cast<int>(rng() % 14), y0 = static_cast<int>(rng() % 11),
+                      w = 1 + static_cast<int>(rng() % 6), d = 1 + static_cast<int>(rng() % 6);
             for (int y = y0; y < std::min(11, y0 + d); ++y)
                 for (int x = x0; x < std::min(14, x0 + w); ++x)
-                    h.dots[static_cast<std::size_t>(y * 14 + x)] = static_cast<std::uint16_t>(3 + rng() % 2 * 4 + static_cast<unsigned>(n));
+                    h.dots[static_cast<std::size_t>(y * 14 + x)] =
+                        static_cast<std::uint16_t>(3 + rng() % 2 * 4 + static_cast<unsigned>(n));
         }
         const int dots = 1 + static_cast<int>(rng() % 3);
         const DotMap wanted = by_squares(by_squares(h, dots, true), dots, false);
@@ -277,7 +288,8 @@ Raster slope(int width, int height) {
 Project five_colours() {
     Project p;
     p.machine = *find_machine("feeder-4");
-    p.filaments = {pla('A', "#141824"), pla('B', "#2f6db5"), pla('C', "#b82e28"), pla('D', "#e0a23c"), pla('E', "#f2f2ea")};
+    p.filaments = {pla('A', "#141824"), pla('B', "#2f6db5"), pla('C', "#b82e28"), pla('D', "#e0a23c"),
+                   pla('E', "#f2f2ea")};
     p.settings.first_layer_mm = 0.16;
     p.settings.layer_mm = 0.08;
     p.picture.emplace();
@@ -288,8 +300,8 @@ Project five_colours() {
 } // namespace
 
 void TestRelief::project_prints_what_was_asked() {
-    // Five colours on four slots, black from the start, then at layers 12, 13, 16 and 22; h1 0.24, h 0.04: at 0.68 − 0.04, … mm (common practice, no
-    // source).
+    // Five colours on four slots, black from the start, then at layers 12, 13, 16 and 22; h1 0.24, h 0.04: at
+    // 0.68 − 0.04, … mm (common practice, no source).
     Project p = five_colours();
     p.settings.first_layer_mm = 0.24;
     p.settings.layer_mm = 0.04;
@@ -300,7 +312,8 @@ void TestRelief::project_prints_what_was_asked() {
     QVERIFY(relief);
     const DotMap& dots = *relief->picture->dots;
     QVERIFY(dots.width == 300 && dots.height == 200);
-    QVERIFY(*std::min_element(dots.dots.begin(), dots.dots.end()) == 11 && *std::max_element(dots.dots.begin(), dots.dots.end()) == 30);
+    QVERIFY(*std::min_element(dots.dots.begin(), dots.dots.end()) == 11 &&
+            *std::max_element(dots.dots.begin(), dots.dots.end()) == 30);
     const auto plan = plan_of(*relief);
     QVERIFY(plan);
     QCOMPARE(plan->grid.count, 30);
@@ -313,7 +326,8 @@ void TestRelief::project_prints_what_was_asked() {
     QCOMPARE(layers, (std::vector<int>{12, 13, 16, 22}));
     for (std::size_t i = 0; i < 4; ++i)
         COMPARE_NEAR(ends[i], (std::vector{0.68, 0.72, 0.84, 1.08}[i]), 1e-6);
-    QVERIFY(std::none_of(plan->changes.begin(), plan->changes.end(), [](const Change& c) { return c.within_layer; })); // only between layers
+    QVERIFY(std::none_of(plan->changes.begin(), plan->changes.end(),
+                         [](const Change& c) { return c.within_layer; })); // only between layers
     QCOMPARE(plan->tower.layers, 0);
     QCOMPARE(plan->totals.refills, 1);
     for (const Finding& f : plan->findings)
@@ -328,7 +342,8 @@ void TestRelief::project_prints_what_was_asked() {
     COMPARE_NEAR(planned, mm3, 0.005 * mm3);
     // The nearest stack is nearer than the lightness alone.
     p.picture->school = ReliefSchool::nearest;
-    QVERIFY(with_picture_made(p, slope(300, 200))->picture->figures.mean_delta_e < relief->picture->figures.mean_delta_e);
+    QVERIFY(with_picture_made(p, slope(300, 200))->picture->figures.mean_delta_e <
+            relief->picture->figures.mean_delta_e);
 }
 
 void TestRelief::outlines_are_planned_as_the_mesh_slices() {
@@ -350,7 +365,8 @@ void TestRelief::outlines_are_planned_as_the_mesh_slices() {
     COMPARE_NEAR(a->totals.print_s, b->totals.print_s, 0.02 * a->totals.print_s);
     // Turned on its side it is no longer the body of its layers, and is sliced.
     Project turned = *made;
-    turned.pieces[0].parts[0].mesh = std::make_shared<Mesh>(rotated({{{1, 0, 0}, {0, 0, -1}, {0, 1, 0}}}, Mesh(*turned.pieces[0].parts[0].mesh)));
+    turned.pieces[0].parts[0].mesh = std::make_shared<Mesh>(
+        rotated({{{1, 0, 0}, {0, 0, -1}, {0, 1, 0}}}, Mesh(*turned.pieces[0].parts[0].mesh)));
     QVERIFY(plan_of(turned)->grid.count > 100);
 }
 
@@ -360,7 +376,8 @@ void TestRelief::bands_as_bodies() {
     p.picture->bands = {{'A', 1, 4}, {'B', 5, 9}, {'E', 10, 16}};
     const Project made = *with_picture_made(p, slope(200, 150));
     const auto plan = plan_of(made);
-    const auto whole = bodies_of_pieces(made, *plan, ExportBy::part), bands = bodies_of_pieces(made, *plan, ExportBy::band);
+    const auto whole = bodies_of_pieces(made, *plan, ExportBy::part),
+               bands = bodies_of_pieces(made, *plan, ExportBy::band);
     QCOMPARE(whole[0].size(), std::size_t{1});
     QCOMPARE(bands[0].size(), std::size_t{3});
     double mm3 = 0;
@@ -369,7 +386,8 @@ void TestRelief::bands_as_bodies() {
         QCOMPARE(static_cast<int>(m.check.open_edges), 0);
         mm3 += volume_mm3(m);
         COMPARE_NEAR(m.bounds.min.z, (std::vector{0.0, 0.4, 0.8}[i]), 1e-5);
-        COMPARE_NEAR(volume_mm3(m), plan->use[static_cast<std::size_t>(bands[0][i].filament)].model_mm3, 0.01 * volume_mm3(m));
+        COMPARE_NEAR(volume_mm3(m), plan->use[static_cast<std::size_t>(bands[0][i].filament)].model_mm3,
+                     0.01 * volume_mm3(m));
     }
     COMPARE_NEAR(mm3, volume_mm3(whole[0][0].mesh), 1e-3 * mm3);
     QCOMPARE(export_stl(made, *plan, bands).size(), std::size_t{3});
@@ -390,13 +408,15 @@ void TestRelief::lifted_everything_moves() {
     const auto a = plan_of(before)->changes, b = plan_of(lifted)->changes;
     for (std::size_t i = 0; i < a.size(); ++i)
         QCOMPARE(b[i].layer, a[i].layer + 2);
-    const std::vector<Srgb> was = colours_of(*before.picture, before.filaments, before.picture->lighting), is = colours_of(*lifted.picture, lifted.filaments, lifted.picture->lighting);
+    const std::vector<Srgb> was = colours_of(*before.picture, before.filaments, before.picture->lighting),
+                            is = colours_of(*lifted.picture, lifted.filaments, lifted.picture->lighting);
     for (std::size_t n = 4; n < was.size(); ++n)
         QVERIFY(delta_e_2000(to_lab(was[n]), to_lab(is[n + 2])) < 1);
     int same = 0;
     for (std::size_t i = 0; i < before.picture->dots->dots.size(); ++i)
         same += lifted.picture->dots->dots[i] == before.picture->dots->dots[i] + 2;
-    QVERIFY2(same > 0.95 * static_cast<double>(before.picture->dots->dots.size()), qPrintable(QString::number(same)));
+    QVERIFY2(same > 0.95 * static_cast<double>(before.picture->dots->dots.size()),
+             qPrintable(QString::number(same)));
     // The base holds: no lower than it may be.
     lift(*lifted.picture, -100);
     QCOMPARE(lifted.picture->bands.front().to_layer, least_base_layers(0.16, 0.08));
@@ -432,7 +452,8 @@ void TestRelief::face_down_is_mirrored() {
 }
 
 void TestRelief::preview_is_what_is_made() {
-    // Few colours, so that the preview's cells are the picture's own: then it is exact but for what is merged.
+    // Few colours, so that the preview's cells are the picture's own: then it is exact but for what is
+    // merged.
     Raster flags{120, 80, {}};
     const Srgb few[] = {{16, 24, 40}, {200, 40, 40}, {240, 240, 232}, {48, 112, 184}};
     for (int i = 0; i < 120 * 80; ++i)
@@ -520,20 +541,26 @@ void TestRelief::framed_cut_and_hung() {
         for (int x = 30; x < 50; ++x)
             r.dots[static_cast<std::size_t>(y * 80 + x)] = {30, 60, 120};
     r.dots[30 * 80 + 40] = {250, 250, 250}; // ground within the subject hangs together with no edge
-    const auto count = [](const Prepared& p, DotRole role) { return static_cast<int>(std::count(p.roles.begin(), p.roles.end(), role)); };
+    const auto count = [](const Prepared& p, DotRole role) {
+        return static_cast<int>(std::count(p.roles.begin(), p.roles.end(), role));
+    };
     picture.prepare.ground_out = GroundOut::cut;
     QCOMPARE(count(prepared(picture, r), DotRole::picture), 400);
     picture.prepare.ground_out = GroundOut::lowest;
     QCOMPARE(count(prepared(picture, r), DotRole::lowest), 80 * 60 - 400);
     picture.prepare = {};
-    // A frame of 2 mm is four dots; corners and hole by their areas: a quarter of (4 − π)·r² at each corner, π·d²/4.
+    // A frame of 2 mm is four dots; corners and hole by their areas: a quarter of (4 − π)·r² at each corner,
+    // π·d²/4.
     picture.prepare.frame_mm = 2;
     picture.prepare.frame = {9, 9, 9};
     const Prepared framed = prepared(picture, r);
-    QCOMPARE(static_cast<int>(std::count(framed.picture.dots.begin(), framed.picture.dots.end(), Srgb{9, 9, 9})), 80 * 60 - 72 * 52);
+    QCOMPARE(
+        static_cast<int>(std::count(framed.picture.dots.begin(), framed.picture.dots.end(), Srgb{9, 9, 9})),
+        80 * 60 - 72 * 52);
     picture.prepare.corner_mm = 6;
     picture.prepare.hole_mm = 5;
-    const double gone = count(prepared(picture, r), DotRole::nothing) * 0.25, wanted = (4 - std::numbers::pi) * 36 + std::numbers::pi * 25 / 4;
+    const double gone = count(prepared(picture, r), DotRole::nothing) * 0.25,
+                 wanted = (4 - std::numbers::pi) * 36 + std::numbers::pi * 25 / 4;
     COMPARE_NEAR(gone, wanted, 0.06 * wanted);
     // Made as a relief the hole is a hole: the volume lacks it.
     Project p = five_colours();

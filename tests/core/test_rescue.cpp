@@ -45,7 +45,8 @@ Project slabs(const std::vector<double>& heights, double layer, const char* mach
     p.settings.layer_mm = p.settings.first_layer_mm = layer;
     double z = 0;
     for (std::size_t i = 0; i < heights.size(); ++i) {
-        p.pieces[0].parts.push_back(part(fmt::format("slab-{}", i + 1).c_str(), solids::box(0, 0, z, 20, 20, z + heights[i]), "ABCDEF"[i]));
+        p.pieces[0].parts.push_back(part(fmt::format("slab-{}", i + 1).c_str(),
+                                         solids::box(0, 0, z, 20, 20, z + heights[i]), "ABCDEF"[i]));
         z += heights[i];
     }
     return p;
@@ -117,7 +118,9 @@ void TestRescue::bands_of_common_practice() {
     QCOMPARE(r.moves[0].to_layer, 26);
     QCOMPARE(layers_text(r.project, *r.plan), std::string(20, 'A') + "BBBBB" + "CCC");
     // In the middle of a band it is the same band that grows.
-    QCOMPARE(layers_text(rescued(p, {22, 2, {}, true, true}).project, *rescued(p, {22, 2, {}, true, true}).plan), std::string(20, 'A') + "BBBBB" + "CCC");
+    QCOMPARE(
+        layers_text(rescued(p, {22, 2, {}, true, true}).project, *rescued(p, {22, 2, {}, true, true}).plan),
+        std::string(20, 'A') + "BBBBB" + "CCC");
     // Bands of one part instead of bodies.
     Project banded = slabs({2.6}, 0.1);
     banded.pieces[0].bands = {{"slab-1", 2.0, 2.3, 'B'}, {"slab-1", 2.3, 2.6, 'C'}};
@@ -142,7 +145,8 @@ void TestRescue::lifted_bodies() {
     const double before = volume_mm3(ball);
     m = lifted(ball, 14, 3); // above its bed
     QVERIFY(m->check.clean());
-    COMPARE_NEAR(volume_mm3(*m) - before, std::numbers::pi * (100 - 16) * 3, 6); // radius² at 4 mm above the middle
+    COMPARE_NEAR(volume_mm3(*m) - before, std::numbers::pi * (100 - 16) * 3,
+                 6); // radius² at 4 mm above the middle
     // Outside of it nothing happens, or everything moves.
     QVERIFY(std::abs(volume_mm3(*lifted(solids::box(0, 0, 0, 10, 20, 5), 6, 2)) - 1000) < 1e-3);
 }
@@ -160,7 +164,12 @@ void TestRescue::layers_stay_what_they_are() {
                 continue;
             for (int l = 1; l <= b.layers(); ++l) {
                 const int was = l <= at ? l : l <= at + more ? at : l - more;
-                QVERIFY2(std::abs(area(b, l) - area(a, was)) < 0.01 * area(a, was) + 0.05, qPrintable(QStringLiteral("%1: layer %2, %3 and %4").arg(QString::fromStdString(made->name)).arg(l).arg(area(b, l)).arg(area(a, was))));
+                QVERIFY2(std::abs(area(b, l) - area(a, was)) < 0.01 * area(a, was) + 0.05,
+                         qPrintable(QStringLiteral("%1: layer %2, %3 and %4")
+                                        .arg(QString::fromStdString(made->name))
+                                        .arg(l)
+                                        .arg(area(b, l))
+                                        .arg(area(a, was))));
             }
         }
         // The same filaments in each of them.
@@ -186,7 +195,8 @@ void TestRescue::pictures_grow() {
     QCOMPARE(r.plan->grid.count, plan->grid.count + 2);
     for (int l = 1; l <= r.plan->grid.count; ++l) {
         const int was = l <= 14 ? l : l <= 16 ? 14 : l - 2;
-        COMPARE_NEAR(area(r.plan->pieces[0], l), area(plan->pieces[0], was), 0.01 * area(plan->pieces[0], was) + 0.5);
+        COMPARE_NEAR(area(r.plan->pieces[0], l), area(plan->pieces[0], was),
+                     0.01 * area(plan->pieces[0], was) + 0.5);
     }
     for (std::size_t i = 0; i < plan->changes.size(); ++i)
         QCOMPARE(r.plan->changes[i].layer, plan->changes[i].layer + (plan->changes[i].layer > 14 ? 2 : 0));
@@ -216,7 +226,9 @@ void TestRescue::what_was_measured() {
     r = rescued(p, {23, 0, 2.16, true, true});
     QCOMPARE(r.extra, 1);
     COMPARE_NEAR(r.error_mm, -0.04, 1e-9);
-    QVERIFY(std::any_of(r.steps.begin(), r.steps.end(), [](const Message& m) { return english(m).find("0.04 mm lower than planned") != std::string::npos; }));
+    QVERIFY(std::any_of(r.steps.begin(), r.steps.end(), [](const Message& m) {
+        return english(m).find("0.04 mm lower than planned") != std::string::npos;
+    }));
     // Too high: nothing more, the rest is lifted.
     r = rescued(p, {23, 0, 2.45, true, true});
     QCOMPARE(r.extra, 0);
@@ -228,7 +240,8 @@ void TestRescue::heights_of_a_text() {
     LiftedLines lines(0.2, {});
     QCOMPARE(lines.lifted("G1 Z1.2 F600\nG0 X1 Y2\n"), std::string("G1 Z1.400 F600\nG0 X1 Y2\n"));
     QCOMPARE(lines.lifted("N12 G1 X1 Z.5 E1 ; Z9\n"), std::string(" G1 X1 Z0.700 E1 ; Z9\n").substr(0));
-    QCOMPARE(lines.lifted("G1 (Z3) Z 2 (up)\nM117 Z4\n; Z5\nG92 Z0\n"), std::string("G1 (Z3) Z2.200 (up)\nM117 Z4\n; Z5\nG92 Z0.200\n"));
+    QCOMPARE(lines.lifted("G1 (Z3) Z 2 (up)\nM117 Z4\n; Z5\nG92 Z0\n"),
+             std::string("G1 (Z3) Z2.200 (up)\nM117 Z4\n; Z5\nG92 Z0.200\n"));
     QCOMPARE(lines.lifted("G91\nG1 Z1\nG90\nG1 Z1\n"), std::string("G91\nG1 Z1\nG90\nG1 Z1.200\n"));
     QCOMPARE(lines.lifted("G28 Z\nG1 Z\nG1 Zx"), std::string("G28 Z\nG1 Z\nG1 Zx"));
     Seam inches;
@@ -246,7 +259,9 @@ void TestRescue::the_rest_of_a_file() {
             w.stops = true;
             w.relative_e = relative;
             w.inches = inches;
-            const std::string original = folder.filePath("printed.gcode").toStdString(), out = folder.filePath("rest.gcode").toStdString(), text = demo::toolpath_of(p, *plan, w);
+            const std::string original = folder.filePath("printed.gcode").toStdString(),
+                              out = folder.filePath("rest.gcode").toStdString(),
+                              text = demo::toolpath_of(p, *plan, w);
             QVERIFY(bool(write_file(original, text)));
             const auto file = read_toolpath(original, {}, {});
             QVERIFY(bool(file));
@@ -267,7 +282,8 @@ void TestRescue::the_rest_of_a_file() {
         }
     // With what was measured the heights are those that are there.
     const Project p = slabs({2.0, 0.3, 0.6}, 0.1);
-    const std::string original = folder.filePath("printed.gcode").toStdString(), out = folder.filePath("rest.gcode").toStdString();
+    const std::string original = folder.filePath("printed.gcode").toStdString(),
+                      out = folder.filePath("rest.gcode").toStdString();
     QVERIFY(bool(write_file(original, demo::toolpath_of(p, *costs_of(p), with_stops()))));
     const auto file = read_toolpath(original, {}, {});
     const Botch high{23, 0, 2.45, true, true};
@@ -293,7 +309,8 @@ void TestRescue::the_rest_after_homing() {
     std::string steps;
     for (const Message& m : r.steps)
         steps += english(m) + "\n";
-    QVERIFY(steps.find("Never Z") != std::string::npos && steps.find("still sits") != std::string::npos && steps.find("awake") != std::string::npos);
+    QVERIFY(steps.find("Never Z") != std::string::npos && steps.find("still sits") != std::string::npos &&
+            steps.find("awake") != std::string::npos);
     QVERIFY(r.cautions.size() == 2);
 }
 
@@ -316,7 +333,10 @@ void TestRescue::refuses_with_its_reason() {
     QVERIFY(bool(write_file(original, demo::toolpath_of(slabs({1.0}, 0.1), *costs_of(slabs({1.0}, 0.1))))));
     const auto file = read_toolpath(original, {}, {});
     const Botch b{8, 1, {}, true, true};
-    QVERIFY(english(write_rest(original, folder.filePath("rest.gcode").toStdString(), *file, rescued(p, b), b).error().message).find("not the one that was printed") != std::string::npos);
+    QVERIFY(english(write_rest(original, folder.filePath("rest.gcode").toStdString(), *file, rescued(p, b), b)
+                        .error()
+                        .message)
+                .find("not the one that was printed") != std::string::npos);
     QVERIFY(!write_rest(original, original, *file, rescued(p, b), b));
     QCOMPARE(QDir(folder.path()).entryList(QDir::Files).size(), 1);
 }
@@ -338,10 +358,12 @@ void TestRescue::a_filament_is_gone() {
     // In order of how near the colours are; again is last, and costs what is printed.
     QVERIFY((*ways)[0].delta_e <= (*ways)[1].delta_e && (*ways)[1].delta_e <= (*ways)[2].delta_e);
     QVERIFY(ways->back().lost_g > 0 && ways->back().lost_s > 0);
-    QVERIFY(english(ways_out(p, *plan, {Mishap::What::gone, 30, 30, 'B', 0}).error().message).find("not needed") != std::string::npos);
+    QVERIFY(english(ways_out(p, *plan, {Mishap::What::gone, 30, 30, 'B', 0}).error().message)
+                .find("not needed") != std::string::npos);
     QVERIFY(!ways_out(p, *plan, {Mishap::What::gone, 99, 99, 'B', 0}));
     QVERIFY(!ways_out(p, *plan, {Mishap::What::gone, 5, 5, 'Z', 0}));
-    QVERIFY(english(ways_out(p, *plan, {Mishap::What::wrong, 5, 5, 'A', 'A'}).error().message).find("same filament") != std::string::npos);
+    QVERIFY(english(ways_out(p, *plan, {Mishap::What::wrong, 5, 5, 'A', 'A'}).error().message)
+                .find("same filament") != std::string::npos);
 }
 
 void TestRescue::a_swap_was_missed() {
@@ -349,10 +371,13 @@ void TestRescue::a_swap_was_missed() {
     const auto plan = costs_of(p);
     const auto ways = ways_out(p, *plan, {Mishap::What::missed, 11, 13, 'B', 'A'});
     QVERIFY(bool(ways));
-    const WayOut *live = way(*ways, "live with it"), *up = way(*ways, "move what follows up"), *again = way(*ways, "start again");
+    const WayOut *live = way(*ways, "live with it"), *up = way(*ways, "move what follows up"),
+                 *again = way(*ways, "start again");
     QVERIFY(live && up && again);
-    QCOMPARE(layers_text(live->project, *live->plan), std::string(13, 'A') + std::string(7, 'B') + std::string(10, 'C'));
-    QCOMPARE(layers_text(up->project, *up->plan), std::string(13, 'A') + std::string(10, 'B') + std::string(10, 'C'));
+    QCOMPARE(layers_text(live->project, *live->plan),
+             std::string(13, 'A') + std::string(7, 'B') + std::string(10, 'C'));
+    QCOMPARE(layers_text(up->project, *up->plan),
+             std::string(13, 'A') + std::string(10, 'B') + std::string(10, 'C'));
     QVERIFY(up->more_g > 0 && up->delta_e == 0 && live->delta_e > 0);
     COMPARE_NEAR(again->lost_s, plan->layers[13].start_s, 1e-6);
 }
@@ -363,16 +388,23 @@ void TestRescue::another_filament_was_printed() {
     QVERIFY(bool(ways));
     const WayOut *live = way(*ways, "live with it"), *exchange = way(*ways, "exchange both");
     QVERIFY(live && exchange);
-    QCOMPARE(layers_text(live->project, *live->plan), std::string(10, 'A') + "CC" + std::string(8, 'B') + std::string(10, 'C'));
-    QCOMPARE(layers_text(exchange->project, *exchange->plan), std::string(10, 'A') + std::string(10, 'C') + std::string(10, 'B'));
+    QCOMPARE(layers_text(live->project, *live->plan),
+             std::string(10, 'A') + "CC" + std::string(8, 'B') + std::string(10, 'C'));
+    QCOMPARE(layers_text(exchange->project, *exchange->plan),
+             std::string(10, 'A') + std::string(10, 'C') + std::string(10, 'B'));
 }
 
 void TestRescue::what_cannot_be_changed() {
     const auto painted = demo::painted();
     const auto plan = costs_of(*painted);
-    QVERIFY(english(ways_out(*painted, *plan, {Mishap::What::gone, 5, 5, painted->pieces[0].parts[0].patches[0].filament, 0}).error().message).find("painted on") != std::string::npos);
+    QVERIFY(english(ways_out(*painted, *plan,
+                             {Mishap::What::gone, 5, 5, painted->pieces[0].parts[0].patches[0].filament, 0})
+                        .error()
+                        .message)
+                .find("painted on") != std::string::npos);
     const auto panel = load_project(source_file("demo/rose-window.vitrail"));
-    const auto r = ways_out(*panel, *costs_of(*panel), {Mishap::What::gone, 5, 5, panel->picture->panel.films[0], 0});
+    const auto r =
+        ways_out(*panel, *costs_of(*panel), {Mishap::What::gone, 5, 5, panel->picture->panel.films[0], 0});
     QVERIFY(!r && english(r.error().message).find("panel") != std::string::npos);
 }
 

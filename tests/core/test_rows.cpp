@@ -22,13 +22,17 @@ Paths random_area(Rng& rng, int shapes = 5) {
         const double x = between(rng, -20, 20), y = between(rng, -20, 20);
         if (rng() % 2) {
             const double w = between(rng, 1, 15), h = between(rng, 1, 15);
-            all.push_back({{std::llround(x * 1000), std::llround(y * 1000)}, {std::llround((x + w) * 1000), std::llround(y * 1000)}, {std::llround((x + w) * 1000), std::llround((y + h) * 1000)}, {std::llround(x * 1000), std::llround((y + h) * 1000)}});
+            all.push_back({{std::llround(x * 1000), std::llround(y * 1000)},
+                           {std::llround((x + w) * 1000), std::llround(y * 1000)},
+                           {std::llround((x + w) * 1000), std::llround((y + h) * 1000)},
+                           {std::llround(x * 1000), std::llround((y + h) * 1000)}});
         } else {
             const double r = between(rng, 2, 12), wave = between(rng, 0, 0.3);
             Path blob;
             for (int k = 0; k < 240; ++k) {
                 const double a = 2 * std::numbers::pi * k / 240, q = r * (1 + wave * std::sin(5 * a));
-                blob.emplace_back(std::llround((x + q * std::cos(a)) * 1000), std::llround((y + q * std::sin(a)) * 1000));
+                blob.emplace_back(std::llround((x + q * std::cos(a)) * 1000),
+                                  std::llround((y + q * std::sin(a)) * 1000));
             }
             all.push_back(std::move(blob));
         }
@@ -69,7 +73,8 @@ void TestRows::shapes_by_closed_form() {
     constexpr int n = 96;
     for (const double r : {0.5, 3.0, 20.0}) {
         const Rows disc = rows_of(solids::circle(1.23, -4.56, r, n), kPitch);
-        const double area = 0.5 * n * r * r * std::sin(2 * std::numbers::pi / n), around = 2 * n * r * std::sin(std::numbers::pi / n);
+        const double area = 0.5 * n * r * r * std::sin(2 * std::numbers::pi / n),
+                     around = 2 * n * r * std::sin(std::numbers::pi / n);
         COMPARE_NEAR(area_mm2(disc), area, 0.002 * area);
         COMPARE_NEAR(perimeter_mm(disc), around, 0.03 * around);
         COMPARE_NEAR(area_mm2(paths_of(disc)), area, 0.002 * area);
@@ -77,11 +82,13 @@ void TestRows::shapes_by_closed_form() {
     // A square whose edges lie between lines: none of them counts double or not at all, whatever its place.
     for (int k = 0; k < 40; ++k) {
         const ClipperLib::cInt at = 7 * k, size = 10000;
-        const Rows square = rows_of({{{at, at}, {at + size, at}, {at + size, at + size}, {at, at + size}}}, kPitch);
+        const Rows square =
+            rows_of({{{at, at}, {at + size, at}, {at + size, at + size}, {at, at + size}}}, kPitch);
         COMPARE_NEAR(area_mm2(square), 100, 0.01);
         COMPARE_NEAR(perimeter_mm(square), 40, 0.4);
         const Box box = box_of(square);
-        for (const auto& [is, should] : {std::pair{box.left, at}, {box.top, at}, {box.right, at + size}, {box.bottom, at + size}})
+        for (const auto& [is, should] :
+             {std::pair{box.left, at}, {box.top, at}, {box.right, at + size}, {box.bottom, at + size}})
             QVERIFY(std::abs(is - should) <= kPitch);
     }
 }
@@ -97,7 +104,8 @@ void TestRows::outlines_come_back() {
         COMPARE_NEAR(difference_mm2(filled(back), back), 0, 1e-3); // rings run the right way and do not cross
         // On the lines nothing is lost.
         const Rows again = rows_of(back, kPitch);
-        COMPARE_NEAR(area_mm2(subtract(again, rows)) + area_mm2(subtract(rows, again)), 0, 0.002 * area_mm2(rows));
+        COMPARE_NEAR(area_mm2(subtract(again, rows)) + area_mm2(subtract(rows, again)), 0,
+                     0.002 * area_mm2(rows));
     }
 }
 
@@ -116,7 +124,8 @@ void TestRows::set_operations_as_clipper_does() {
 void TestRows::set_operations_keep_their_laws() {
     Rng rng(6);
     for (int round = 0; round < 40; ++round) {
-        const Rows a = rows_of(random_area(rng, 3), kPitch), b = rows_of(random_area(rng, 3), kPitch), c = rows_of(random_area(rng, 3), kPitch);
+        const Rows a = rows_of(random_area(rng, 3), kPitch), b = rows_of(random_area(rng, 3), kPitch),
+                   c = rows_of(random_area(rng, 3), kPitch);
         QVERIFY(unite(a, b) == unite(b, a) && intersect(a, b) == intersect(b, a));
         QVERIFY(unite({&a, &b, &c}) == unite(unite(a, b), c));
         QVERIFY(subtract(a, unite(b, c)) == subtract(subtract(a, b), c));
@@ -129,7 +138,8 @@ void TestRows::set_operations_keep_their_laws() {
 }
 
 void TestRows::growing_is_a_minkowski_sum() {
-    // By closed form: a disc grows into a disc; a square by its sides and four quarters of a disc. By Clipper: anything.
+    // By closed form: a disc grows into a disc; a square by its sides and four quarters of a disc. By
+    // Clipper: anything.
     const Rows disc = grown(rows_of(solids::circle(0, 0, 5, 400), kPitch), 2);
     COMPARE_NEAR(area_mm2(disc), std::numbers::pi * 49, 0.2);
     const Rows square = grown(rows_of({{{0, 0}, {10000, 0}, {10000, 10000}, {0, 10000}}}, kPitch), 1.5);
@@ -148,11 +158,14 @@ void TestRows::growing_is_a_minkowski_sum() {
         QVERIFY(grown(rows, 0) == rows && shrunk(rows, 0) == rows);
     }
     // What is thinner goes, what is thicker stays.
-    const Rows thin = rows_of({{{0, 0}, {20000, 0}, {20000, 300}, {0, 300}}}, kPitch), thick = rows_of({{{0, 5000}, {20000, 5000}, {20000, 6000}, {0, 6000}}}, kPitch);
+    const Rows thin = rows_of({{{0, 0}, {20000, 0}, {20000, 300}, {0, 300}}}, kPitch),
+               thick = rows_of({{{0, 5000}, {20000, 5000}, {20000, 6000}, {0, 6000}}}, kPitch);
     QVERIFY(opened(thin, 0.2).empty());
     COMPARE_NEAR(area_mm2(opened(thick, 0.2)), 20, 0.5);
     // Gaps the other way round.
-    const Rows slit = rows_of({{{0, 0}, {20000, 0}, {20000, 5000}, {0, 5000}}, {{0, 5300}, {20000, 5300}, {20000, 9000}, {0, 9000}}}, kPitch);
+    const Rows slit = rows_of({{{0, 0}, {20000, 0}, {20000, 5000}, {0, 5000}},
+                               {{0, 5300}, {20000, 5300}, {20000, 9000}, {0, 9000}}},
+                              kPitch);
     COMPARE_NEAR(area_mm2(closed(slit, 0.2)), 20 * 9, 0.5);
     COMPARE_NEAR(area_mm2(closed(slit, 0.1)), 20 * 8.7, 0.5);
 }
@@ -162,20 +175,29 @@ void TestRows::farther_than_is_exact() {
     for (int round = 0; round < 60; ++round) {
         const Paths from = random_area(rng), area = random_area(rng);
         const double mm = between(rng, 0.05, 3);
-        const Rows near_by = rows_of(from, kPitch), outside = subtract(rows_of(area, kPitch), near_by), far = farther_than(outside, near_by, from, mm);
+        const Rows near_by = rows_of(from, kPitch), outside = subtract(rows_of(area, kPitch), near_by),
+                   far = farther_than(outside, near_by, from, mm);
         QVERIFY(subtract(far, outside).empty());
         COMPARE_NEAR(area_mm2(far), area_mm2(subtract(area, round_offset(from, mm))), 0.2);
         // Sample by sample: neither end of a span is nearer, and what was taken away is.
         for (std::size_t i = 0; i < far.spans.size(); i += 1 + far.spans.size() / 200) {
-            const int line = far.first + static_cast<int>(std::upper_bound(far.starts.begin(), far.starts.end(), i) - far.starts.begin()) - 1;
+            const int line = far.first +
+                             static_cast<int>(std::upper_bound(far.starts.begin(), far.starts.end(), i) -
+                                              far.starts.begin()) -
+                             1;
             const double x = (double(far.spans[i].from) + far.spans[i].to) / 2;
-            QVERIFY(nearest_on(from, x, (line + 0.5) * kPitch - Rows::kSkew * x).away >= mm * kUnitsPerMm - 3);
+            QVERIFY(nearest_on(from, x, (line + 0.5) * kPitch - Rows::kSkew * x).away >=
+                    mm * kUnitsPerMm - 3);
         }
         const Rows near = subtract(outside, far);
         for (std::size_t i = 0; i < near.spans.size(); i += 1 + near.spans.size() / 200) {
-            const int line = near.first + static_cast<int>(std::upper_bound(near.starts.begin(), near.starts.end(), i) - near.starts.begin()) - 1;
+            const int line = near.first +
+                             static_cast<int>(std::upper_bound(near.starts.begin(), near.starts.end(), i) -
+                                              near.starts.begin()) -
+                             1;
             const double x = (double(near.spans[i].from) + near.spans[i].to) / 2;
-            QVERIFY(nearest_on(from, x, (line + 0.5) * kPitch - Rows::kSkew * x).away <= 1.004 * mm * kUnitsPerMm + 3); // slight turns are mitred
+            QVERIFY(nearest_on(from, x, (line + 0.5) * kPitch - Rows::kSkew * x).away <=
+                    1.004 * mm * kUnitsPerMm + 3); // slight turns are mitred
         }
     }
 }
@@ -184,11 +206,16 @@ void TestRows::hundredths_of_a_mm_count() {
     // Two slopes a hundredth of a mm apart, whichever way they face: one is allowed, the other is not.
     for (int degrees = 0; degrees < 360; degrees += 7) {
         const double a = degrees * std::numbers::pi / 180;
-        const auto turned = [a](double x, double y) { return IntPoint(std::llround((x * std::cos(a) - y * std::sin(a)) * 1000), std::llround((x * std::sin(a) + y * std::cos(a)) * 1000)); };
-        const Paths below{{turned(-10, -10), turned(0, -10), turned(0, 10), turned(-10, 10)}}, above{{turned(-10, -9), turned(0.3, -9), turned(0.3, 9), turned(-10, 9)}};
+        const auto turned = [a](double x, double y) {
+            return IntPoint(std::llround((x * std::cos(a) - y * std::sin(a)) * 1000),
+                            std::llround((x * std::sin(a) + y * std::cos(a)) * 1000));
+        };
+        const Paths below{{turned(-10, -10), turned(0, -10), turned(0, 10), turned(-10, 10)}},
+            above{{turned(-10, -9), turned(0.3, -9), turned(0.3, 9), turned(-10, 9)}};
         const Rows under = rows_of(below, kPitch), beyond = subtract(rows_of(above, kPitch), under);
         COMPARE_NEAR(area_mm2(farther_than(beyond, under, below, 0.305)), 0, 1e-9);
-        COMPARE_NEAR(area_mm2(farther_than(beyond, under, below, 0.295)), 0.005 * 18, degrees % 90 == 0 ? 0.01 : 0.06);
+        COMPARE_NEAR(area_mm2(farther_than(beyond, under, below, 0.295)), 0.005 * 18,
+                     degrees % 90 == 0 ? 0.01 : 0.06);
     }
 }
 
@@ -198,7 +225,14 @@ void TestRows::idle_points_are_left_out() {
     for (int side = 0; side < 4; ++side)
         for (int k = 0; k < 50; ++k) {
             const int t = 200 * k;
-            square.emplace_back(side == 0 ? t : side == 1 ? 10000 : side == 2 ? 10000 - t : 0, side == 0 ? 0 : side == 1 ? t : side == 2 ? 10000 : 10000 - t);
+            square.emplace_back(side == 0   ? t
+                                : side == 1 ? 10000
+                                : side == 2 ? 10000 - t
+                                            : 0,
+                                side == 0   ? 0
+                                : side == 1 ? t
+                                : side == 2 ? 10000
+                                            : 10000 - t);
         }
     const Path corners = without_idle_points(square, 0.002);
     QVERIFY(corners.size() >= 4 && corners.size() <= 6);
@@ -263,14 +297,16 @@ void TestRows::neighbours_by_brute_force() {
         Paths dots_a, dots_b;
         for (int i = 0; i < 12; ++i)
             for (Paths* dots : {&dots_a, &dots_b})
-                dots->push_back(solids::circle(between(rng, 0, 20), between(rng, 0, 20), between(rng, 0.3, 1), 48)[0]);
+                dots->push_back(
+                    solids::circle(between(rng, 0, 20), between(rng, 0, 20), between(rng, 0.3, 1), 48)[0]);
         const Rows a = rows_of(dots_a, kPitch), b = rows_of(dots_b, kPitch);
         const double mm = between(rng, 0.2, 1.5);
         const auto found = neighbours(a, pieces_in(a), b, pieces_in(b), mm);
         const std::vector<Rows> pa = pieces_of(a), pb = pieces_of(b);
         for (std::size_t i = 0; i < pa.size(); ++i)
             for (std::size_t j = 0; j < pb.size(); ++j) {
-                const bool near = std::count(found.begin(), found.end(), std::pair{static_cast<int>(i), static_cast<int>(j)}) > 0;
+                const bool near = std::count(found.begin(), found.end(),
+                                             std::pair{static_cast<int>(i), static_cast<int>(j)}) > 0;
                 // Beyond doubt one way or the other.
                 if (!intersect(grown(pa[i], mm - 0.06), pb[j]).empty())
                     QVERIFY(near);
@@ -289,7 +325,8 @@ void TestRows::points_inside() {
         QCOMPARE(coarse.pitch, 5 * kPitch);
         COMPARE_NEAR(area_mm2(coarse), area_mm2(area), 1.5);
         for (int k = 0; k < 400; ++k) {
-            const IntPoint p(std::llround(between(rng, -35000, 35000)), std::llround(between(rng, -35000, 35000)));
+            const IntPoint p(std::llround(between(rng, -35000, 35000)),
+                             std::llround(between(rng, -35000, 35000)));
             const double away = nearest_on(area, double(p.X), double(p.Y)).away;
             if (away > kPitch) {
                 QCOMPARE(contains(rows, p), contains(area, p));
@@ -318,7 +355,8 @@ void TestRows::nothing_makes_nothing() {
     QVERIFY(none.empty() && none.lines() == 0 && paths_of(none).empty() && box_of(none).empty());
     QVERIFY(rows_of({{{0, 0}, {1000, 0}}}, kPitch).empty());               // no area
     QVERIFY(rows_of({{{0, 0}, {0, 3000}, {3000, 3000}}}, kPitch).empty()); // clockwise: a hole in nothing
-    QVERIFY(grown(none, 1).empty() && shrunk(none, 1).empty() && farther_than(none, none, solids::circle(0, 0, 1), 1).empty());
+    QVERIFY(grown(none, 1).empty() && shrunk(none, 1).empty() &&
+            farther_than(none, none, solids::circle(0, 0, 1), 1).empty());
     QVERIFY(pieces_of(none).empty() && unite(std::vector<const Rows*>{}).empty() && coarser(none, 3).empty());
     QVERIFY(!contains(none, {0, 0}) && none.line(0).empty());
     QCOMPARE(area_mm2(none), 0.0);
@@ -326,8 +364,8 @@ void TestRows::nothing_makes_nothing() {
 }
 
 void TestRows::tangled_outlines_do_no_harm() {
-    // Rings that cross themselves, run back on themselves, repeat points or have no area: by winding number, as Clipper fills them, and
-    // all that is made of them holds together.
+    // Rings that cross themselves, run back on themselves, repeat points or have no area: by winding number,
+    // as Clipper fills them, and all that is made of them holds together.
     Rng rng(13);
     for (int round = 0; round < 300; ++round) {
         Paths area(1 + rng() % 3);
@@ -345,7 +383,8 @@ void TestRows::tangled_outlines_do_no_harm() {
         const RowPieces pieces = pieces_in(rows);
         QCOMPARE(pieces.of.size(), rows.spans.size());
         QVERIFY(subtract(rows, grown(rows, 0.3)).empty() && subtract(shrunk(rows, 0.3), rows).empty());
-        QVERIFY(subtract(farther_than(subtract(grown(rows, 1), rows), rows, area, 0.5), grown(rows, 1)).empty());
+        QVERIFY(
+            subtract(farther_than(subtract(grown(rows, 1), rows), rows, area, 0.5), grown(rows, 1)).empty());
         for (const Rows::Span s : rows.spans)
             QVERIFY(s.from < s.to);
         for (int n = rows.first; n < rows.first + rows.lines(); ++n)

@@ -13,7 +13,8 @@ Project shelf() {
     p.name = "shelf";
     p.machine = *find_machine("feeder-4");
     p.filaments = {pla('A', "#1f3a63")};
-    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
+    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'),
+                         part("plate", solids::box(0, 0, 10, 30, 20, 12), 'A')};
     p.settings.attended_per_h = 20;
     return p;
 }
@@ -54,12 +55,18 @@ void TestSchools::support_is_in_the_plan() {
     p.settings.support = SupportStyle::columns;
     const auto plan = plan_of(p);
     QVERIFY(plan->pieces[0].support);
-    // From x = 10.6 to 30, 20 deep, 49 layers of 0.2 of which three are interface: sparse body, dense interface.
-    const double area = 19.4 * 20, around = 2 * (19.4 + 20) * 0.4, body = 46 * 0.2 * (around + (area - around) * 0.15), face = 3 * 0.2 * area;
+    // From x = 10.6 to 30, 20 deep, 49 layers of 0.2 of which three are interface: sparse body, dense
+    // interface.
+    const double area = 19.4 * 20, around = 2 * (19.4 + 20) * 0.4,
+                 body = 46 * 0.2 * (around + (area - around) * 0.15), face = 3 * 0.2 * area;
     COMPARE_NEAR(plan->totals.support_g, grams(p.filaments[0], body), 0.03 * plan->totals.support_g);
     COMPARE_NEAR(plan->totals.interface_g, grams(p.filaments[0], face), 0.03 * plan->totals.interface_g);
     COMPARE_NEAR(plan->totals.model_g, without->totals.model_g, 1e-9);
-    COMPARE_NEAR(plan->totals.waste_ratio, (plan->totals.purge_g + plan->totals.tower_g + plan->totals.support_g + plan->totals.interface_g) / plan->totals.model_g, 1e-9);
+    COMPARE_NEAR(
+        plan->totals.waste_ratio,
+        (plan->totals.purge_g + plan->totals.tower_g + plan->totals.support_g + plan->totals.interface_g) /
+            plan->totals.model_g,
+        1e-9);
     QVERIFY(plan->totals.print_s > without->totals.print_s);
     QCOMPARE(plan->totals.changes, 0); // in the piece's own filament
 }
@@ -120,8 +127,9 @@ void TestSchools::interface_costs_changes() {
         QVERIFY(plan->totals.changes <= 2 * static_cast<int>(layers));
         QCOMPARE(plan->totals.changes, plan->bound.changes); // and neighbours share them
     }
-    // Common practice, no source: 64 extra feeder changes took about 3.5 h, 197 s each, purge and heating included. With the
-    // defaults (100 s from memory, and the purge of this pair) it comes to between half and all of that.
+    // Common practice, no source: 64 extra feeder changes took about 3.5 h, 197 s each, purge and heating
+    // included. With the defaults (100 s from memory, and the purge of this pair) it comes to between half
+    // and all of that.
     p.settings.interface_layers = 5;
     const auto plan = plan_of(p);
     const double hours_64 = 64 * plan->totals.change_s / plan->totals.changes / 3600;
@@ -163,9 +171,11 @@ void TestSchools::five_schools() {
     const auto study = compare_schools(p, *plan_of(p));
     QVERIFY(study);
     QCOMPARE(study->schools.size(), std::size_t{5});
-    const School &same = school(*study, "same"), &face = school(*study, "release-interface"), &all = school(*study, "release"), &soluble_face = school(*study, "soluble-interface"), &soluble = school(*study, "soluble");
-    // Common practice, no source: PETG comes off PLA; a release material throughout wastes most; a soluble interface saves dear
-    // material; the same material scars and wants a gap of a layer, the others none.
+    const School &same = school(*study, "same"), &face = school(*study, "release-interface"),
+                 &all = school(*study, "release"), &soluble_face = school(*study, "soluble-interface"),
+                 &soluble = school(*study, "soluble");
+    // Common practice, no source: PETG comes off PLA; a release material throughout wastes most; a soluble
+    // interface saves dear material; the same material scars and wants a gap of a layer, the others none.
     QCOMPARE(face.materials, (std::vector<std::string>{"PLA", "PETG"}));
     QCOMPARE(soluble.materials, (std::vector<std::string>{"PVA"}));
     QCOMPARE(same.totals.changes, 0);
@@ -173,7 +183,8 @@ void TestSchools::five_schools() {
     QVERIFY(all.totals.purge_g > face.totals.purge_g);
     QVERIFY(soluble.totals.purge_g > soluble_face.totals.purge_g);
     QVERIFY(same.cleanup.hand_s > face.cleanup.hand_s && same.cleanup.hand_s > soluble.cleanup.hand_s);
-    QVERIFY(soluble.cleanup.soak_s > soluble_face.cleanup.soak_s && soluble_face.cleanup.soak_s > 0 && same.cleanup.soak_s == 0);
+    QVERIFY(soluble.cleanup.soak_s > soluble_face.cleanup.soak_s && soluble_face.cleanup.soak_s > 0 &&
+            same.cleanup.soak_s == 0);
     QVERIFY(soluble.cleanup.waters >= soluble_face.cleanup.waters);
     const auto value = [](const School& s, const char* what) {
         for (const auto& [w, v] : s.values)
@@ -193,7 +204,9 @@ void TestSchools::five_schools() {
         q.filaments[0] = make_filament('A', m.material, {30, 30, 30});
         const auto other = compare_schools(q, *plan_of(q));
         const School& release = school(*other, "release");
-        QCOMPARE(release.possible, bond(m.material, Material::PETG) == Bond::releases || bond(m.material, Material::PLA) == Bond::releases || bond(m.material, Material::CoPolyester) == Bond::releases);
+        QCOMPARE(release.possible, bond(m.material, Material::PETG) == Bond::releases ||
+                                       bond(m.material, Material::PLA) == Bond::releases ||
+                                       bond(m.material, Material::CoPolyester) == Bond::releases);
         QCOMPARE(release.why_not.empty(), release.possible);
         QVERIFY(school(*other, "soluble").possible);
     }
@@ -215,7 +228,8 @@ void TestSchools::schools_are_plans() {
         const auto made = plan_of(q);
         QCOMPARE(made->totals.changes, s.totals.changes);
         COMPARE_NEAR(made->totals.total_s, s.totals.total_s, 1e-6);
-        COMPARE_NEAR(made->totals.support_g + made->totals.interface_g, s.totals.support_g + s.totals.interface_g, 1e-9);
+        COMPARE_NEAR(made->totals.support_g + made->totals.interface_g,
+                     s.totals.support_g + s.totals.interface_g, 1e-9);
     }
 }
 
@@ -254,14 +268,16 @@ void TestSchools::out_of_reach_is_impossible() {
     p.pieces[0].parts.clear();
     p.pieces[0].parts.push_back(part("roof", solids::box(0, 0, 20, 30, 30, 22), 'A'));
     for (int i = 0; i < 12; ++i)
-        p.pieces[0].parts.push_back(part(("fin-" + std::to_string(i)).c_str(), solids::box(2.5 * i, 0, 0, 2.5 * i + 1, 30, 20), 'A'));
+        p.pieces[0].parts.push_back(
+            part(("fin-" + std::to_string(i)).c_str(), solids::box(2.5 * i, 0, 0, 2.5 * i + 1, 30, 20), 'A'));
     p.settings.support_bridge_mm = 0;
     p.settings.attended_per_h = 0.01; // even so
     const auto study = compare_schools(p, *plan_of(p));
     for (const char* id : {"same", "release-interface", "release"})
         QVERIFY2(!school(*study, id).never.empty(), id);
     for (const char* id : {"soluble-interface", "soluble"})
-        QCOMPARE(school(*study, id).never.empty(), std::string(id) == "soluble" || school(*study, id).cleanup.stays_mm2 == 0);
+        QCOMPARE(school(*study, id).never.empty(),
+                 std::string(id) == "soluble" || school(*study, id).cleanup.stays_mm2 == 0);
     QCOMPARE(study->schools[static_cast<std::size_t>(study->best)].id, std::string("soluble"));
     // The advice does not contradict the finding.
     p.settings.support = SupportStyle::columns;
@@ -269,9 +285,11 @@ void TestSchools::out_of_reach_is_impossible() {
 }
 
 void TestSchools::soluble_faces_save_dear_material() {
-    // Common practice, no source: soluble material is several times dearer, which is why it is used for the interface alone.
+    // Common practice, no source: soluble material is several times dearer, which is why it is used for the
+    // interface alone.
     const auto study = compare_schools(shelf(), *plan_of(shelf()));
-    QVERIFY(school(*study, "soluble-interface").totals.filament_cost < school(*study, "soluble").totals.filament_cost);
+    QVERIFY(school(*study, "soluble-interface").totals.filament_cost <
+            school(*study, "soluble").totals.filament_cost);
     QVERIFY(facts(Material::PVA).price_per_kg > 3 * facts(Material::PLA).price_per_kg);
 }
 

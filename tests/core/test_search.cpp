@@ -13,7 +13,9 @@ namespace {
 
 /// Five spools as people have them.
 std::vector<Tint> spools(std::size_t count = 5) {
-    std::vector<Tint> all{tint_of({0x14, 0x18, 0x24}, 0.6), tint_of({0xf2, 0xf2, 0xea}, 4), tint_of({0xb8, 0x2e, 0x28}, 2), tint_of({0xe0, 0xa2, 0x3c}, 3), tint_of({0x2f, 0x6d, 0xb5}, 2.5)};
+    std::vector<Tint> all{tint_of({0x14, 0x18, 0x24}, 0.6), tint_of({0xf2, 0xf2, 0xea}, 4),
+                          tint_of({0xb8, 0x2e, 0x28}, 2), tint_of({0xe0, 0xa2, 0x3c}, 3),
+                          tint_of({0x2f, 0x6d, 0xb5}, 2.5)};
     all.resize(count);
     return all;
 }
@@ -35,7 +37,9 @@ std::vector<PictureColour> colours_of(const std::vector<Tint>& tints, const std:
 std::vector<PictureColour> random_colours(int count, std::mt19937& rng) {
     std::vector<PictureColour> out;
     for (int i = 0; i < count; ++i)
-        out.push_back({to_lab(Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}), 1.0 / count});
+        out.push_back({to_lab(Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                                   static_cast<std::uint8_t>(rng())}),
+                       1.0 / count});
     return out;
 }
 
@@ -49,7 +53,8 @@ double brute_force(const StackSearch& s, int bands) {
         if (static_cast<int>(stack.size()) == bands)
             return;
         for (int tint = 0; tint < static_cast<int>(s.tints.size()); ++tint)
-            for (int layers = stack.empty() ? s.base_layers : 1; layers <= left && (stack.empty() || stack.back().tint != tint); ++layers) {
+            for (int layers = stack.empty() ? s.base_layers : 1;
+                 layers <= left && (stack.empty() || stack.back().tint != tint); ++layers) {
                 stack.push_back({tint, layers});
                 on(left - layers);
                 stack.pop_back();
@@ -88,7 +93,8 @@ void TestSearch::colours_of_a_picture() {
     COMPARE_NEAR(two[0].share, 0.75, 1e-12);
     QVERIFY(delta_e_2000(two[0].lab, to_lab(Srgb{200, 30, 30})) < 1e-6);
     for (Srgb& c : p.dots)
-        c = {static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())};
+        c = {static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+             static_cast<std::uint8_t>(rng())};
     const auto many = picture_colours(p, 100);
     QCOMPARE(many.size(), std::size_t{100});
     double sum = 0;
@@ -112,14 +118,23 @@ void TestSearch::error_by_hand() {
             best = std::min(best, delta_e_2000(c.lab, to_lab(colours[l])));
         all += c.share * best;
     }
-    COMPARE_NEAR(stack_error(s, bands), all, 0.05 * all); // the two nearest in Lab hold the nearest, or one that is as good
+    COMPARE_NEAR(stack_error(s, bands), all,
+                 0.05 * all); // the two nearest in Lab hold the nearest, or one that is as good
     QVERIFY(stack_error(s, bands) >= all - 1e-9);
 }
 
 void TestSearch::small_ones_by_brute_force() {
     std::mt19937 rng(3);
     for (int round = 0; round < 8; ++round) {
-        StackSearch s{spools(2 + rng() % 3), random_colours(12, rng), 0.16, 0.08, {}, 2, 6 + static_cast<int>(rng() % 3), 3, 1000};
+        StackSearch s{spools(2 + rng() % 3),
+                      random_colours(12, rng),
+                      0.16,
+                      0.08,
+                      {},
+                      2,
+                      6 + static_cast<int>(rng() % 3),
+                      3,
+                      1000};
         const auto front = best_stacks(s);
         QCOMPARE(front.size(), std::size_t{3});
         for (int bands = 1; bands <= 3; ++bands) {
@@ -206,9 +221,12 @@ void TestSearch::what_is_settled_is_kept() {
                             for (int z = 0; x + y + z <= 7; ++z) {
                                 if (a == b || b == c)
                                     continue;
-                                const std::vector<StackBand> stacks[] = {{{a, x}}, {{a, x}, {b, y}}, {{a, x}, {b, y}, {c, z}}};
+                                const std::vector<StackBand> stacks[] = {
+                                    {{a, x}}, {{a, x}, {b, y}}, {{a, x}, {b, y}, {c, z}}};
                                 for (const auto& bands : stacks)
-                                    if (std::all_of(bands.begin(), bands.end(), [](const StackBand& one) { return one.layers > 0; }) && broken_wishes(s, bands) == 0)
+                                    if (std::all_of(bands.begin(), bands.end(),
+                                                    [](const StackBand& one) { return one.layers > 0; }) &&
+                                        broken_wishes(s, bands) == 0)
                                         best = std::min(best, stack_error(s, bands));
                             }
         const FoundStack found = best_stacks(s).back();
@@ -237,17 +255,22 @@ void TestSearch::what_is_settled_is_kept() {
         used.insert(b.tint);
     }
     QCOMPARE(static_cast<int>(tints.size()), 24);
-    QVERIFY(tints[10] == 3 && tints[11] == 3 && tints[7] != tints[8] && used.count(1) && used.count(4) && used.size() <= 4);
+    QVERIFY(tints[10] == 3 && tints[11] == 3 && tints[7] != tints[8] && used.count(1) && used.count(4) &&
+            used.size() <= 4);
 }
 
 void TestSearch::what_comes_apart_does_not_touch() {
     // PETG comes apart from PLA: neither lies on the other, however well the colour would fit.
     Picture picture;
     picture.width_mm = 20;
-    std::vector<Filament> filaments{pla('A', "#141824"), pla('B', "#f2f2ea"), make_filament('C', Material::PETG, {0xb8, 0x2e, 0x28}), make_filament('D', Material::PETG, {0x2f, 0x6d, 0xb5})};
+    std::vector<Filament> filaments{pla('A', "#141824"), pla('B', "#f2f2ea"),
+                                    make_filament('C', Material::PETG, {0xb8, 0x2e, 0x28}),
+                                    make_filament('D', Material::PETG, {0x2f, 0x6d, 0xb5})};
     Raster flag{40, 30, {}};
     for (int i = 0; i < 1200; ++i)
-        flag.dots.push_back(i % 3 == 0 ? Srgb{0xb8, 0x2e, 0x28} : i % 3 == 1 ? Srgb{0xf2, 0xf2, 0xea} : Srgb{0x14, 0x18, 0x24});
+        flag.dots.push_back(i % 3 == 0   ? Srgb{0xb8, 0x2e, 0x28}
+                            : i % 3 == 1 ? Srgb{0xf2, 0xf2, 0xea}
+                                         : Srgb{0x14, 0x18, 0x24});
     StackSearch s = search_for(picture, filaments, 0.16, 0.08, flag);
     s.most_bands = 4;
     s.most_layers = 20;

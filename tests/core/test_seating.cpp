@@ -1,5 +1,5 @@
-#include "core/run/commands.h"
 #include "core/estimate/attendance.h"
+#include "core/run/commands.h"
 #include "core/run_sheet/run_sheet.h"
 #include "core/study/aims.h"
 
@@ -34,7 +34,8 @@ void check_stays(const Project& p, const Plan& plan) {
         QVERIFY(a.slot <= p.machine.toolheads[static_cast<std::size_t>(a.toolhead)].slots);
         for (const Stay& b : plan.stays)
             if (&a != &b && a.slot > 0 && a.slot == b.slot && a.toolhead == b.toolhead)
-                QVERIFY(a.to_layer <= b.from_layer || b.to_layer <= a.from_layer); // equal: exchanged inside that layer
+                QVERIFY(a.to_layer <= b.from_layer ||
+                        b.to_layer <= a.from_layer); // equal: exchanged inside that layer
     }
     for (const Refill& r : plan.refills) {
         QVERIFY(r.earliest_layer <= r.latest_layer);
@@ -85,7 +86,8 @@ void TestSeating::refills_have_windows() {
     const Project p = six_on_four();
     const auto plan = plan_of(p);
     check_stays(p, *plan);
-    // A B C D are in at the start; E and F take the slots of what is never needed again, B and C; A stays for later.
+    // A B C D are in at the start; E and F take the slots of what is never needed again, B and C; A stays for
+    // later.
     QCOMPARE(plan->totals.refills, 2);
     QCOMPARE(plan->totals.pauses, 0);
     QCOMPARE(plan->refills[0].in, 4);
@@ -167,7 +169,8 @@ void TestSeating::missing_and_other_nozzles() {
     p.settings.line_width_mm = 0.2;
     QCOMPARE(finding(*plan_of(p), "no-nozzle").severity, Severity::error);
     // Common practice, no source: lines between 0.75 and twice the nozzle (from memory).
-    QVERIFY(prints_line({0.4, 0}, 0.4) && prints_line({0.4, 0}, 0.6) && !prints_line({0.4, 0}, 0.25) && !prints_line({0.2, 0}, 0.5));
+    QVERIFY(prints_line({0.4, 0}, 0.4) && prints_line({0.4, 0}, 0.6) && !prints_line({0.4, 0}, 0.25) &&
+            !prints_line({0.2, 0}, 0.5));
     p = row("AB", 1, "twin");
     p.machine.nozzles[1].missing = true;
     p.pins = {{'B', 1}};
@@ -237,7 +240,8 @@ void TestSeating::presence_by_day_and_night() {
     QCOMPARE(plan_of(p)->attendance.night_trips, 0);
     QVERIFY(in_night({.start_hour = 23, .night_from = 22, .night_to = 7}, 0));
     QVERIFY(!in_night({.start_hour = 23, .night_from = 22, .night_to = 7}, 8 * 3600));
-    // A night of 16 hours: a window from its last hour through the day into the next one can be served by day.
+    // A night of 16 hours: a window from its last hour through the day into the next one can be served by
+    // day.
     {
         Settings s{.start_hour = 6, .night_from = 15, .night_to = 7};
         Timeline t;
@@ -274,7 +278,9 @@ void TestSeating::trips_equal_brute_force() {
             for (const RefillTime& r : timeline.refills) {
                 bool met = false;
                 for (int i = 0; i < n; ++i)
-                    met |= (set >> i & 1) && r.earliest_s <= timeline.refills[static_cast<std::size_t>(i)].latest_s && timeline.refills[static_cast<std::size_t>(i)].latest_s <= r.latest_s;
+                    met |= (set >> i & 1) &&
+                           r.earliest_s <= timeline.refills[static_cast<std::size_t>(i)].latest_s &&
+                           timeline.refills[static_cast<std::size_t>(i)].latest_s <= r.latest_s;
                 all &= met;
             }
             if (all)
@@ -291,12 +297,16 @@ void TestSeating::commands_are_filled_in() {
     const Change& c = plan->changes[0];
     QCOMPARE(command_for(p, plan->grid, c, c.slot), "T" + std::to_string(c.nozzle));
     p.machine.commands.tool = "T{nozzle} M6 ; {from}>{to} layer {layer} at {z} {other}";
-    QCOMPARE(command_for(p, plan->grid, c, c.slot), "T" + std::to_string(c.nozzle + 1) + " M6 ; " + p.filaments[c.from].letter + ">" + p.filaments[c.to].letter + " layer 1 at 0.00 {other}");
+    QCOMPARE(command_for(p, plan->grid, c, c.slot),
+             "T" + std::to_string(c.nozzle + 1) + " M6 ; " + p.filaments[c.from].letter + ">" +
+                 p.filaments[c.to].letter + " layer 1 at 0.00 {other}");
     Project hand = stack("AB", 1);
     const auto by_hand = plan_of(hand);
-    QCOMPARE(command_for(hand, by_hand->grid, by_hand->changes[0], by_hand->changes[0].slot), std::string("M600"));
+    QCOMPARE(command_for(hand, by_hand->grid, by_hand->changes[0], by_hand->changes[0].slot),
+             std::string("M600"));
     hand.machine.commands.hand = "M0 {unclosed";
-    QCOMPARE(command_for(hand, by_hand->grid, by_hand->changes[0], by_hand->changes[0].slot), std::string("M0 {unclosed"));
+    QCOMPARE(command_for(hand, by_hand->grid, by_hand->changes[0], by_hand->changes[0].slot),
+             std::string("M0 {unclosed"));
     const Project fed = six_on_four();
     const auto feeder = plan_of(fed);
     QCOMPARE(command_for(fed, feeder->grid, feeder->changes[0], feeder->changes[0].slot), std::string("T1"));
@@ -315,11 +325,13 @@ void TestSeating::aims_are_what_they_say() {
     for (const AimChoice& c : *choices) {
         QVERIFY(waste_g(waste.totals) <= waste_g(c.plan->totals) + 1e-6); // purge, tower and walls together
         QVERIFY(handlings(handling) <= handlings(*c.plan));
-        QVERIFY(!c.plan->loading.proven); // of eight filaments on seven nozzles not all splits are looked at, and that is said
+        QVERIFY(!c.plan->loading.proven); // of eight filaments on seven nozzles not all splits are looked at,
+                                          // and that is said
         QVERIFY(c.plan->bound.purge_mm3 <= c.plan->totals.purge_mm3 + 1e-9);
         QVERIFY(c.plan->findings.empty()); // compared, not checked
     }
-    QVERIFY(time.totals.change_s <= waste.totals.change_s + 1 && time.totals.change_s <= handling.totals.change_s + 1);
+    QVERIFY(time.totals.change_s <= waste.totals.change_s + 1 &&
+            time.totals.change_s <= handling.totals.change_s + 1);
     QVERIFY(handlings(handling) < handlings(waste)); // the demo has something to argue about
     QVERIFY(waste_g(waste.totals) < waste_g(handling.totals));
     std::stop_source stop;
@@ -331,7 +343,8 @@ void TestSeating::hands_for_little_are_told() {
     const auto demo = load_project(source_file("demo/signal-flags.vitrail"));
     QVERIFY(demo);
     Project p = *demo;
-    // The fixed nozzle washes out a little faster: least waste now puts two filaments there, to be swapped by hand.
+    // The fixed nozzle washes out a little faster: least waste now puts two filaments there, to be swapped by
+    // hand.
     p.machine.calibrations = {{"fixed", 0.4, Material::PLA, 36, 58, 1, 1, 0, {}}};
     const auto plan = plan_of(p);
     QVERIFY(plan->totals.hand_swaps > 0);
@@ -353,7 +366,10 @@ void TestSeating::time_and_handling_change_the_order_too() {
             letters += "ABCD"[rng() % 4];
         Project p = stack(letters, 1);
         for (int i = 0; i < 3; ++i)
-            p.pieces[0].parts.push_back(part(("side-" + std::to_string(i)).c_str(), solids::box(20.0 + 12 * i, 0, 0, 30.0 + 12 * i, 10, 2.0 + static_cast<double>(rng() % 6)), "ABCD"[rng() % 4]));
+            p.pieces[0].parts.push_back(part(
+                ("side-" + std::to_string(i)).c_str(),
+                solids::box(20.0 + 12 * i, 0, 0, 30.0 + 12 * i, 10, 2.0 + static_cast<double>(rng() % 6)),
+                "ABCD"[rng() % 4]));
         const auto waste = plan_of(p);
         p.settings.aim = LoadingAim::handling;
         const auto hands = plan_of(p);

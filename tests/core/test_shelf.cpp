@@ -56,7 +56,8 @@ Shelf TestShelf::sample() {
     s.filaments[0].notes = "for the tower, \"matt\"\nsecond line";
     s.filaments[0].dry_h = 5;
     s.filaments[1].filament.class_confirmed = true;
-    s.spools = {{"W-1", "starter-pla-white", 1000, 210, 640.5, 20000, 20100, SpoolPlace::slot, "slot 2", "04A2B1C0D3"},
+    s.spools = {{"W-1", "starter-pla-white", 1000, 210, 640.5, 20000, 20100, SpoolPlace::slot, "slot 2",
+                 "04A2B1C0D3"},
                 {"W-2", "starter-pla-white", 1000, 210, 1000, 0, 0, SpoolPlace::shelf, "", ""},
                 {"P-1", "starter-pva", 500, 190, 120, 20000, 0, SpoolPlace::dryer, "left, \"small\"", ""}};
     return s;
@@ -72,16 +73,20 @@ void TestShelf::spool_mass_and_length() {
 void TestShelf::weighing() {
     // What scales say.
     QCOMPARE(scale_reading("       36 g")->g, 36.0);
-    QVERIFY(scale_reading("       36 g")->settled && !scale_reading("?      35 g")->settled && !scale_reading("US,+ 35.5 g")->settled);
+    QVERIFY(scale_reading("       36 g")->settled && !scale_reading("?      35 g")->settled &&
+            !scale_reading("US,+ 35.5 g")->settled);
     COMPARE_NEAR(scale_reading("ST,GS,+  0.0365 kg")->g, 36.5, 1e-9);
     COMPARE_NEAR(scale_reading("ST,GS,+  0.0365 kg")->step_g, 0.1, 1e-9);
-    COMPARE_NEAR(scale_reading(" 1.5 oz")->g, 42.5242847, 1e-6); // NIST Handbook 44, appendix C: 1 oz = 28.349523125 g
+    COMPARE_NEAR(scale_reading(" 1.5 oz")->g, 42.5242847,
+                 1e-6); // NIST Handbook 44, appendix C: 1 oz = 28.349523125 g
     QCOMPARE(scale_reading(" - 2 g")->g, -2.0);
-    QVERIFY(!scale_reading("  ------ g") && !scale_reading("ok") && !scale_reading("12 %") && !scale_reading(""));
+    QVERIFY(!scale_reading("  ------ g") && !scale_reading("ok") && !scale_reading("12 %") &&
+            !scale_reading(""));
     QCOMPARE(spool_with_tag(sample(), "04:a2:b1:c0:d3"), 0);
     QCOMPARE(spool_with_tag(sample(), ""), -1);
     QCOMPARE(spool_with_tag(sample(), "FFFF"), -1);
-    // Common practice, no source: 10 pieces at 36 g on a 1 g scale are 3.60 ± 0.05 g each; n ≥ r / (2·tolerance).
+    // Common practice, no source: 10 pieces at 36 g on a 1 g scale are 3.60 ± 0.05 g each; n ≥ r /
+    // (2·tolerance).
     Spool s;
     s.tare_g = 210;
     COMPARE_NEAR(weigh(s, 700, 1).left_g, 490, 1e-12);
@@ -149,7 +154,8 @@ void TestShelf::substitutes_are_near_and_of_the_class() {
 
 void TestShelf::pairing() {
     // Common practice, no source: exactly the pairs that do not bond make release interfaces.
-    const Filament a = pla('A', "#fff"), b = make_filament('B', Material::PETG, {0, 0, 0}), c = make_filament('C', Material::ABS, {0, 0, 0});
+    const Filament a = pla('A', "#fff"), b = make_filament('B', Material::PETG, {0, 0, 0}),
+                   c = make_filament('C', Material::ABS, {0, 0, 0});
     QCOMPARE(pair_up(a, b).bond, Bond::releases);
     QVERIFY(pair_up(a, b).proven);
     QVERIFY(english(describe(pair_up(a, b))).find("release interface") != std::string::npos);
@@ -159,7 +165,8 @@ void TestShelf::pairing() {
     QVERIFY(!pair_up(b, make_filament('D', Material::TPU, {0, 0, 0})).proven);
     QCOMPARE(pair_up(a, a).bond, Bond::holds);
     // Common practice, no source: co-polyester grips textured PEI so hard that it can tear it.
-    QCOMPARE(english(sheet_risk(Material::CoPolyester, BuildSheet::textured, "C")), std::string("C grips textured PEI so hard that it can tear it."));
+    QCOMPARE(english(sheet_risk(Material::CoPolyester, BuildSheet::textured, "C")),
+             std::string("C grips textured PEI so hard that it can tear it."));
     QVERIFY(sheet_risk(Material::CoPolyester, BuildSheet::satin, "C").empty());
     QVERIFY(sheet_risk(Material::PLA, BuildSheet::textured, "C").empty());
 }
@@ -194,16 +201,21 @@ void TestShelf::old_version_is_migrated() {
     const std::string path = dir.filePath("old.sqlite").toStdString();
     sqlite3* raw = nullptr;
     QCOMPARE(sqlite3_open(path.c_str(), &raw), SQLITE_OK);
-    const char* sql =
-        "CREATE TABLE filament (id TEXT PRIMARY KEY, place INTEGER NOT NULL, letter TEXT NOT NULL, name TEXT NOT NULL, material TEXT NOT NULL,"
-        " colour TEXT NOT NULL, td_mm REAL NOT NULL, diameter_mm REAL NOT NULL, density_g_cm3 REAL NOT NULL, price_per_kg REAL NOT NULL,"
-        " nozzle_low REAL NOT NULL, nozzle_high REAL NOT NULL, bed_low REAL NOT NULL, bed_high REAL NOT NULL, dry_c REAL NOT NULL,"
-        " dry_h REAL NOT NULL, notes TEXT NOT NULL);"
-        "CREATE TABLE spool (code TEXT PRIMARY KEY, place INTEGER NOT NULL, filament TEXT NOT NULL REFERENCES filament(id), full_g REAL NOT NULL,"
-        " tare_g REAL NOT NULL, left_g REAL NOT NULL, opened_day INTEGER NOT NULL, dried_day INTEGER NOT NULL, at INTEGER NOT NULL,"
-        " place_note TEXT NOT NULL);"
-        "INSERT INTO filament VALUES ('f1',0,'C','slate','PLA','#445566',2,1.75,1.24,20,190,230,25,65,0,0,'');"
-        "INSERT INTO spool VALUES ('S9',0,'f1',1000,200,321,0,0,1,'');PRAGMA user_version = 1;";
+    const char* sql = "CREATE TABLE filament (id TEXT PRIMARY KEY, place INTEGER NOT NULL, letter TEXT NOT "
+                      "NULL, name TEXT NOT NULL, material TEXT NOT NULL,"
+                      " colour TEXT NOT NULL, td_mm REAL NOT NULL, diameter_mm REAL NOT NULL, density_g_cm3 "
+                      "REAL NOT NULL, price_per_kg REAL NOT NULL,"
+                      " nozzle_low REAL NOT NULL, nozzle_high REAL NOT NULL, bed_low REAL NOT NULL, bed_high "
+                      "REAL NOT NULL, dry_c REAL NOT NULL,"
+                      " dry_h REAL NOT NULL, notes TEXT NOT NULL);"
+                      "CREATE TABLE spool (code TEXT PRIMARY KEY, place INTEGER NOT NULL, filament TEXT NOT "
+                      "NULL REFERENCES filament(id), full_g REAL NOT NULL,"
+                      " tare_g REAL NOT NULL, left_g REAL NOT NULL, opened_day INTEGER NOT NULL, dried_day "
+                      "INTEGER NOT NULL, at INTEGER NOT NULL,"
+                      " place_note TEXT NOT NULL);"
+                      "INSERT INTO filament VALUES "
+                      "('f1',0,'C','slate','PLA','#445566',2,1.75,1.24,20,190,230,25,65,0,0,'');"
+                      "INSERT INTO spool VALUES ('S9',0,'f1',1000,200,321,0,0,1,'');PRAGMA user_version = 1;";
     QCOMPARE(sqlite3_exec(raw, sql, nullptr, nullptr, nullptr), SQLITE_OK);
     sqlite3_close(raw);
     auto db = ShelfDb::open(path);
@@ -294,7 +306,8 @@ void TestShelf::csv_and_json_round_trip() {
 }
 
 void TestShelf::csv_as_others_write_it() {
-    const auto s = shelf_from_text("\xef\xbb\xbfid,material,colour,spool,left_g,extra\nx,PLA,#102030,S1,250,what\nx,PLA,#102030,S2,,\ny,petg,#fff,,,\n");
+    const auto s = shelf_from_text("\xef\xbb\xbfid,material,colour,spool,left_g,extra\nx,PLA,#102030,S1,250,"
+                                   "what\nx,PLA,#102030,S2,,\ny,petg,#fff,,,\n");
     QVERIFY2(s, s ? "" : english(s.error().message).c_str());
     QCOMPARE(s->filaments.size(), std::size_t{2});
     QCOMPARE(s->spools.size(), std::size_t{2});
@@ -306,7 +319,8 @@ void TestShelf::lists_with_mistakes_say_where() {
     const auto says = [](const std::string& text, const char* part) {
         const auto s = shelf_from_text(text);
         QVERIFY2(!s, text.c_str());
-        QVERIFY2(english(s.error().message).find(part) != std::string::npos, english(s.error().message).c_str());
+        QVERIFY2(english(s.error().message).find(part) != std::string::npos,
+                 english(s.error().message).c_str());
     };
     says("", "empty");
     says("id,material\nx,PLA\n", "colour");
@@ -317,7 +331,8 @@ void TestShelf::lists_with_mistakes_say_where() {
     says("id,material,colour\nx,PLA,\"#fff\n", "not closed");
     says("{\"schema\":\"other/1\"}", "schema");
     says("{\"schema\":\"vitrail.shelf/1\",\"filaments\":[1],\"spools\":[]}", "filaments[0]");
-    says("{\"schema\":\"vitrail.shelf/1\",\"filaments\":[],\"spools\":[{\"id\":\"q\",\"spool\":\"s\"}]}", "spools[0]");
+    says("{\"schema\":\"vitrail.shelf/1\",\"filaments\":[],\"spools\":[{\"id\":\"q\",\"spool\":\"s\"}]}",
+         "spools[0]");
 }
 
 void TestShelf::fuzzed_lists() {
@@ -329,10 +344,18 @@ void TestShelf::fuzzed_lists() {
         for (int k = 1 + static_cast<int>(rng() % 5); k > 0 && !s.empty(); --k) {
             const std::size_t at = rng() % s.size();
             switch (rng() % 4) {
-            case 0: s[at] = static_cast<char>(rng()); break;
-            case 1: s.erase(at, rng() % 30); break;
-            case 2: s.insert(at, "\"1e999,\n{"); break;
-            case 3: s.resize(at); break;
+            case 0:
+                s[at] = static_cast<char>(rng());
+                break;
+            case 1:
+                s.erase(at, rng() % 30);
+                break;
+            case 2:
+                s.insert(at, "\"1e999,\n{");
+                break;
+            case 3:
+                s.resize(at);
+                break;
             }
         }
         const auto r = shelf_from_text(s);
@@ -368,7 +391,8 @@ void TestShelf::merging_adds_and_replaces() {
 
 void TestShelf::merge_order_by_hand() {
     // Two greys one step apart, a red and a blue: the greys go first, into the one that covers more.
-    const std::vector<ColourUse> c{{{100, 100, 100}, 5}, {{200, 20, 20}, 50}, {{102, 102, 102}, 9}, {{20, 20, 200}, 50}};
+    const std::vector<ColourUse> c{
+        {{100, 100, 100}, 5}, {{200, 20, 20}, 50}, {{102, 102, 102}, 9}, {{20, 20, 200}, 50}};
     const auto order = merge_order(c);
     QCOMPARE(order.size(), std::size_t{3});
     QCOMPARE(order[0].from, 0);
@@ -385,7 +409,9 @@ void TestShelf::merged_to_n() {
     std::mt19937 rng(2);
     std::vector<ColourUse> c;
     for (int i = 0; i < 60; ++i)
-        c.push_back({{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}, double(rng() % 100)});
+        c.push_back({{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                      static_cast<std::uint8_t>(rng())},
+                     double(rng() % 100)});
     const auto order = merge_order(c);
     for (int left = 1; left <= 60; ++left) {
         const auto to = merged_to(60, order, left);

@@ -1,6 +1,6 @@
-#include "core/geometry/slice.h"
 #include "core/geometry/narrow.h"
 #include "core/geometry/prism.h"
+#include "core/geometry/slice.h"
 #include "core/layers/demand.h"
 #include "core/layers/detail.h"
 #include "core/layers/layer_table.h"
@@ -82,7 +82,8 @@ private Q_SLOTS:
 };
 
 void TestSlicing::idle_points_are_left_out() {
-    // Rings of 3,000 points; less than 2 µm away from each, no area is lost that the perimeter times that does not bound.
+    // Rings of 3,000 points; less than 2 µm away from each, no area is lost that the perimeter times that
+    // does not bound.
     const Mesh fine = sphere(20, 3000, 40), coarse = sphere(20, 300, 40);
     const LayerGrid g = make_grid(0.5, 0.5, 40);
     constexpr double kIdle = 0.002;
@@ -109,7 +110,8 @@ void TestSlicing::idle_points_are_left_out() {
     // Of few points none is left out.
     const auto few = slice(coarse, g, -20), few_lean = slice(coarse, g, -20, {}, 0, kIdle);
     QVERIFY(few && few_lean && few->layers == few_lean->layers);
-    // Shells so near that their outlines may touch without some points: where they were apart they stay apart.
+    // Shells so near that their outlines may touch without some points: where they were apart they stay
+    // apart.
     const Mesh two = join({fine, inverted(sphere(19.998, 2999, 40))});
     const auto near = slice(two, g, -20), near_lean = slice(two, g, -20, {}, 0, kIdle);
     QVERIFY(near && near_lean);
@@ -123,7 +125,8 @@ void TestSlicing::idle_points_are_left_out() {
 }
 
 void TestSlicing::closed_forms() {
-    // Archimedes: sphere 4/3·π·r³; torus 2·π²·R·r²; cone 1/3·π·r²·h; frustum π·h/3·(R² + R·r + r²); prism a·b·c.
+    // Archimedes: sphere 4/3·π·r³; torus 2·π²·R·r²; cone 1/3·π·r²·h; frustum π·h/3·(R² + R·r + r²); prism
+    // a·b·c.
     COMPARE_NEAR(sliced_volume(sphere(10, 256, 128), 0.1) / (4.0 / 3 * pi * 1000), 1, 0.001);
     COMPARE_NEAR(sliced_volume(torus(20, 5, 256, 128), 0.1) / (2 * pi * pi * 20 * 25), 1, 0.001);
     COMPARE_NEAR(sliced_volume(frustum(10, 0, 20, 256), 0.1) / (pi * 100 * 20 / 3), 1, 0.001);
@@ -136,7 +139,8 @@ void TestSlicing::closed_forms() {
 }
 
 void TestSlicing::error_shrinks_with_layer_height() {
-    // Sampling at mid-height is the midpoint rule: four times better for half the layer, against the mesh's own volume.
+    // Sampling at mid-height is the midpoint rule: four times better for half the layer, against the mesh's
+    // own volume.
     const Mesh cone = frustum(10, 0, 16, 128);
     const double exact = volume_mm3(cone);
     double before = std::abs(sliced_volume(cone, 1.6) - exact);
@@ -265,7 +269,8 @@ void TestSlicing::self_intersection_is_united() {
 void TestSlicing::vertices_on_the_cut() {
     // An octahedron with its waist exactly on a cut; corners on a cut count as above it.
     const std::vector<Vec3> v{{10, 0, 5}, {0, 10, 5}, {-10, 0, 5}, {0, -10, 5}, {0, 0, 0}, {0, 0, 10}};
-    const std::vector<Triangle> t{{0, 1, 5}, {1, 2, 5}, {2, 3, 5}, {3, 0, 5}, {1, 0, 4}, {2, 1, 4}, {3, 2, 4}, {0, 3, 4}};
+    const std::vector<Triangle> t{{0, 1, 5}, {1, 2, 5}, {2, 3, 5}, {3, 0, 5},
+                                  {1, 0, 4}, {2, 1, 4}, {3, 2, 4}, {0, 3, 4}};
     const Mesh m = build_mesh(v, t);
     QVERIFY(m.check.clean());
     COMPARE_NEAR(area_at(m, 5), 200, 1e-6);
@@ -281,7 +286,8 @@ void TestSlicing::random_rubble_never_crashes() {
         for (int i = 0; i < 40; ++i)
             v.push_back({coordinate(), coordinate(), coordinate()});
         for (int i = 0; i < 120; ++i)
-            t.push_back({static_cast<std::uint32_t>(rng() % 40), static_cast<std::uint32_t>(rng() % 40), static_cast<std::uint32_t>(rng() % 40)});
+            t.push_back({static_cast<std::uint32_t>(rng() % 40), static_cast<std::uint32_t>(rng() % 40),
+                         static_cast<std::uint32_t>(rng() % 40)});
         const Mesh m = build_mesh(v, t);
         const LayerGrid g = make_grid(0.3, 0.3, 10);
         const auto s = slice(m, g, 0);
@@ -294,7 +300,8 @@ void TestSlicing::random_rubble_never_crashes() {
 }
 
 void TestSlicing::simple_test_of_rings() {
-    const Paths square = polygon({{0, 0}, {10, 0}, {10, 10}, {0, 10}}), bow = polygon({{0, 0}, {10, 10}, {10, 0}, {0, 10}});
+    const Paths square = polygon({{0, 0}, {10, 0}, {10, 10}, {0, 10}}),
+                bow = polygon({{0, 0}, {10, 10}, {10, 0}, {0, 10}});
     QVERIFY(simple(square));
     QVERIFY(!simple(bow));
     QVERIFY(simple(circle(0, 0, 5, 1000)));
@@ -312,7 +319,8 @@ void TestSlicing::simple_test_of_rings() {
         Path p;
         const int n = 3 + static_cast<int>(rng() % 6);
         for (int k = 0; k < n; ++k)
-            p.push_back(IntPoint(1000 * (rng() % 12), 1000 * (rng() % 12))); // coarse, so that points often touch
+            p.push_back(
+                IntPoint(1000 * (rng() % 12), 1000 * (rng() % 12))); // coarse, so that points often touch
         if (!simple({p}))
             continue;
         ++passed;
@@ -328,10 +336,12 @@ void TestSlicing::simple_test_of_rings() {
 }
 
 void TestSlicing::triangulation_keeps_the_area() {
-    for (const Paths& outline : {lettering("SALTMARSH 0123456789", 0, 0, 8, 1.1), ring(0, 0, 4, 9), rounded_rectangle(0, 0, 30, 20, 4)}) {
+    for (const Paths& outline : {lettering("SALTMARSH 0123456789", 0, 0, 8, 1.1), ring(0, 0, 4, 9),
+                                 rounded_rectangle(0, 0, 30, 20, 4)}) {
         double sum = 0;
         for (const auto& t : triangulated(outline))
-            sum += 0.5e-6 * double((t[1].X - t[0].X) * (t[2].Y - t[0].Y) - (t[1].Y - t[0].Y) * (t[2].X - t[0].X));
+            sum += 0.5e-6 *
+                   double((t[1].X - t[0].X) * (t[2].Y - t[0].Y) - (t[1].Y - t[0].Y) * (t[2].X - t[0].X));
         COMPARE_NEAR(sum, area_mm2(outline), 1e-3);
     }
     // A plate with holes at random: the cut to one must not lead through another.
@@ -340,13 +350,16 @@ void TestSlicing::triangulation_keeps_the_area() {
         Paths plate = rounded_rectangle(0, 0, 24, 24, 2);
         for (int place = 0; place < 25; ++place)
             if (rng() % 4) {
-                Path hole = circle(4 + 4 * (place % 5) + 0.1 * static_cast<double>(rng() % 5), 4 + 4 * (place / 5), 0.8 + 0.1 * static_cast<double>(rng() % 8), 5 + static_cast<int>(rng() % 9))[0];
+                Path hole =
+                    circle(4 + 4 * (place % 5) + 0.1 * static_cast<double>(rng() % 5), 4 + 4 * (place / 5),
+                           0.8 + 0.1 * static_cast<double>(rng() % 8), 5 + static_cast<int>(rng() % 9))[0];
                 std::reverse(hole.begin(), hole.end());
                 plate.push_back(std::move(hole));
             }
         double sum = 0;
         for (const auto& t : triangulated(plate))
-            sum += 0.5e-6 * double((t[1].X - t[0].X) * (t[2].Y - t[0].Y) - (t[1].Y - t[0].Y) * (t[2].X - t[0].X));
+            sum += 0.5e-6 *
+                   double((t[1].X - t[0].X) * (t[2].Y - t[0].Y) - (t[1].Y - t[0].Y) * (t[2].X - t[0].X));
         COMPARE_NEAR(sum, area_mm2(plate), 1e-3);
     }
 }
@@ -356,10 +369,14 @@ namespace {
 /// A wavy ring; the more `rough`, the deeper its bays.
 Paths blob(std::mt19937& rng, double r_mm, double rough, int points) {
     std::uniform_real_distribution<double> phase(0, 2 * pi), amount(0, rough);
-    const double p1 = phase(rng), p2 = phase(rng), p3 = phase(rng), a1 = amount(rng), a2 = amount(rng), a3 = amount(rng);
+    const double p1 = phase(rng), p2 = phase(rng), p3 = phase(rng), a1 = amount(rng), a2 = amount(rng),
+                 a3 = amount(rng);
     Path ring;
     for (int i = 0; i < points; ++i) {
-        const double a = 2 * pi * i / points, r = r_mm * (1 + a1 * std::sin(2 * a + p1) + a2 * std::sin(5 * a + p2) + a3 * std::sin(11 * a + p3)) * kUnitsPerMm;
+        const double a = 2 * pi * i / points, r = r_mm *
+                                                  (1 + a1 * std::sin(2 * a + p1) + a2 * std::sin(5 * a + p2) +
+                                                   a3 * std::sin(11 * a + p3)) *
+                                                  kUnitsPerMm;
         ring.emplace_back(std::llround(r * std::cos(a)), std::llround(r * std::sin(a)));
     }
     return {ring};
@@ -383,7 +400,8 @@ void TestSlicing::what_is_surely_not_narrow() {
             area = subtract(area, hole);
         }
         for (const double width : {0.4, 0.8, 1.6}) {
-            const bool may = may_be_narrow(area, width), lost = !lost_by_opening(area, width).empty() || !lost_by_closing(area, width).empty();
+            const bool may = may_be_narrow(area, width),
+                       lost = !lost_by_opening(area, width).empty() || !lost_by_closing(area, width).empty();
             QVERIFY2(may || !lost, qPrintable(QString("%1 at %2").arg(i).arg(width)));
             sure += !may;
             narrow += lost;
@@ -391,7 +409,12 @@ void TestSlicing::what_is_surely_not_narrow() {
     }
     QVERIFY2(sure > 100 && narrow > 100, qPrintable(QString("%1 sure, %2 narrow").arg(sure).arg(narrow)));
     // A strip, a bay, a speck and a pinhole.
-    const auto box = [](double x, double y, double w, double h) { return Path{{std::llround(x * 1000), std::llround(y * 1000)}, {std::llround((x + w) * 1000), std::llround(y * 1000)}, {std::llround((x + w) * 1000), std::llround((y + h) * 1000)}, {std::llround(x * 1000), std::llround((y + h) * 1000)}}; };
+    const auto box = [](double x, double y, double w, double h) {
+        return Path{{std::llround(x * 1000), std::llround(y * 1000)},
+                    {std::llround((x + w) * 1000), std::llround(y * 1000)},
+                    {std::llround((x + w) * 1000), std::llround((y + h) * 1000)},
+                    {std::llround(x * 1000), std::llround((y + h) * 1000)}};
+    };
     QVERIFY(may_be_narrow({box(0, 0, 20, 0.5)}, 0.8));
     QVERIFY(may_be_narrow(subtract({box(0, 0, 20, 20)}, {box(5, -1, 0.5, 10)}), 0.8));
     QVERIFY(may_be_narrow({box(0, 0, 0.5, 0.5)}, 0.8));
@@ -408,14 +431,15 @@ void TestSlicing::quick_offsets_are_offsets() {
         const Paths area = blob(rng, 2 + i % 11, 0.25, 30 + 2 * i);
         for (const double mm : {-0.8, -0.3, 0.3, 0.8}) {
             const Paths quick = quick_offset(area, mm), judge = offset(area, mm);
-            QVERIFY2(xor_mm2(quick, judge) < 0.006 * perimeter_mm(area), qPrintable(QString("%1 by %2: %3").arg(i).arg(mm).arg(xor_mm2(quick, judge))));
+            QVERIFY2(xor_mm2(quick, judge) < 0.006 * perimeter_mm(area),
+                     qPrintable(QString("%1 by %2: %3").arg(i).arg(mm).arg(xor_mm2(quick, judge))));
         }
     }
 }
 
 void TestSlicing::skins_of_many_points() {
-    // A step from r = 10 to r = 6: the ring between them is skin for as many layers as there are skins, π·(R² − r²)·n·h, less the walls.
-    // Few points are cut as polygons, many in rows.
+    // A step from r = 10 to r = 6: the ring between them is skin for as many layers as there are skins, π·(R²
+    // − r²)·n·h, less the walls. Few points are cut as polygons, many in rows.
     for (const int segments : {120, 2400}) {
         Project p;
         p.filaments = {test::pla('A', "#141414")};
@@ -423,7 +447,8 @@ void TestSlicing::skins_of_many_points() {
         for (const auto& [r, z0, z1] : {std::array{10.0, 0.0, 6.0}, std::array{6.0, 6.0, 12.0}}) {
             Path ring;
             for (int i = 0; i < segments; ++i)
-                ring.emplace_back(std::llround(1000 * r * std::cos(2 * pi * i / segments)), std::llround(1000 * r * std::sin(2 * pi * i / segments)));
+                ring.emplace_back(std::llround(1000 * r * std::cos(2 * pi * i / segments)),
+                                  std::llround(1000 * r * std::sin(2 * pi * i / segments)));
             add_prism(b, {ring}, z0, z1);
         }
         p.pieces[0].parts = {test::part("step", b.build(), 'A')};
@@ -437,7 +462,8 @@ void TestSlicing::skins_of_many_points() {
         for (const Volume& v : demand->parts[0])
             skin += v.skin_mm3;
         // The ring below the step, the whole top, the whole bottom.
-        const double wanted = h * (s.top_skins * (disc(10 - walls) - disc(6)) + s.top_skins * disc(6 - walls) + s.bottom_skins * disc(10 - walls));
+        const double wanted = h * (s.top_skins * (disc(10 - walls) - disc(6)) +
+                                   s.top_skins * disc(6 - walls) + s.bottom_skins * disc(10 - walls));
         COMPARE_NEAR(skin / wanted, 1, 0.002);
     }
 }
@@ -454,7 +480,8 @@ void TestSlicing::threads_agree() {
     const Mesh m = torus(20, 5, 200, 100);
     const LayerGrid g = make_grid(0.1, 0.1, 10);
     double last = 0;
-    const auto one = slice(m, g, -5, {{}, [&](double share) { last = share; }}, 1), two = slice(m, g, -5, {}, 2);
+    const auto one = slice(m, g, -5, {{}, [&](double share) { last = share; }}, 1),
+               two = slice(m, g, -5, {}, 2);
     QVERIFY(last > 0.99);
     for (int l = 0; l < g.count; ++l)
         QVERIFY(one->layers[l] == two->layers[l]);

@@ -50,7 +50,8 @@ void TestStudies::three_ways_by_hand() {
     QCOMPARE(parts.jobs, 7);
     QCOMPARE(parts.swaps, 6); // between seven jobs
     QVERIFY(parts.possible && parts.joints >= 6);
-    COMPARE_NEAR(parts.attended_s, 6 * demo->machine.hand.attended_s + parts.joints * demo->settings.joint_min * 60, 1e-9);
+    COMPARE_NEAR(parts.attended_s,
+                 6 * demo->machine.hand.attended_s + parts.joints * demo->settings.joint_min * 60, 1e-9);
     QVERIFY(!study->advice.empty());
     // One copy more to glue, or a slower glue, and assembling is advised less, never more.
     Project slow = *demo;
@@ -66,7 +67,8 @@ void TestStudies::bands_are_what_was_said() {
     std::mt19937 rng(4);
     for (int round = 0; round < 10; ++round) {
         Project p = stack("ABCB", 1);
-        p.pieces[0].parts.push_back(part("side", solids::box(20, 0, 0, 26, 6, 1.0 + static_cast<double>(rng() % 3)), "CD"[rng() % 2]));
+        p.pieces[0].parts.push_back(part(
+            "side", solids::box(20, 0, 0, 26, 6, 1.0 + static_cast<double>(rng() % 3)), "CD"[rng() % 2]));
         const auto plan = plan_of(p);
         const auto study = study_by_hand(p, *plan);
         QVERIFY(study);
@@ -159,7 +161,8 @@ void TestStudies::borders_are_moved_together() {
     // Two posts whose bands end two layers apart: four changes become fewer when they end together.
     Project p = stack("", 1);
     for (int i = 0; i < 2; ++i)
-        p.pieces[0].parts.push_back(part(("post-" + std::to_string(i)).c_str(), solids::box(20.0 * i, 0, 0, 20.0 * i + 8, 8, 10), 'A'));
+        p.pieces[0].parts.push_back(part(("post-" + std::to_string(i)).c_str(),
+                                         solids::box(20.0 * i, 0, 0, 20.0 * i + 8, 8, 10), 'A'));
     p.pieces[0].bands = {{"post-0", 4, 10, 'B'}, {"post-1", 4.4, 10, 'B'}};
     p.settings.small_mm3 = 0;
     const auto plan = plan_of(p);

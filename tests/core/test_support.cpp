@@ -98,12 +98,13 @@ private Q_SLOTS:
 };
 
 void TestSupport::sphere_by_closed_form() {
-    // The part of a sphere's underside beyond the angle θ from the vertical lies below z = −R·sin θ and is seen from above as a disc
-    // of R·cos θ (closed form).
+    // The part of a sphere's underside beyond the angle θ from the vertical lies below z = −R·sin θ and is
+    // seen from above as a disc of R·cos θ (closed form).
     constexpr double R = 10;
     const auto t = table_of({solids::sphere(R, 240, 160)}, 0.1);
     for (const double deg : {30.0, 45.0, 60.0}) {
-        const double a = deg * std::numbers::pi / 180, exact = std::numbers::pi * std::pow(R * std::cos(a), 2);
+        const double a = deg * std::numbers::pi / 180,
+                     exact = std::numbers::pi * std::pow(R * std::cos(a), 2);
         const auto o = overhangs_of(*t, {deg, 0, 0});
         // The first layer lies on the bed and needs nothing: add it to what was found.
         const double found = sum_mm2(o, &Overhang::area) + area_mm2(whole_layer(*t, 1));
@@ -121,7 +122,8 @@ void TestSupport::cone_by_its_angle() {
     solids::add_revolved(b, {{0, 0}, {2, 0}, {wide, 10}, {0, 10}}, 180);
     const auto t = table_of({b.build()});
     QCOMPARE(sum_mm2(overhangs_of(*t, {45, 0, 0}), &Overhang::area), 0.0);
-    const double held = sum_mm2(overhangs_of(*t, {35, 0, 0}), &Overhang::area), exact = std::numbers::pi * (wide * wide - 4);
+    const double held = sum_mm2(overhangs_of(*t, {35, 0, 0}), &Overhang::area),
+                 exact = std::numbers::pi * (wide * wide - 4);
     COMPARE_NEAR(held, exact, 0.03 * exact);
 }
 
@@ -138,12 +140,16 @@ void TestSupport::table_and_t() {
 }
 
 void TestSupport::bridges_are_left_free() {
-    const auto gate = [](double span) { return table_of({solids::box(0, 0, 0, 5, 8, 6), solids::box(5 + span, 0, 0, 10 + span, 8, 6), solids::box(0, 0, 6, 10 + span, 8, 7)}); };
+    const auto gate = [](double span) {
+        return table_of({solids::box(0, 0, 0, 5, 8, 6), solids::box(5 + span, 0, 0, 10 + span, 8, 6),
+                         solids::box(0, 0, 6, 10 + span, 8, 7)});
+    };
     const auto narrow = gate(8);
     auto o = overhangs_of(*narrow, {50, 10, 0.5});
     QCOMPARE(sum_mm2(o, &Overhang::area), 0.0);
     QVERIFY(sum_mm2(o, &Overhang::bridges) > 8 * 7);
-    QVERIFY(sum_mm2(overhangs_of(*narrow, {50, 6, 0.5}), &Overhang::area) > 8 * 7); // a material that spans 6 only
+    QVERIFY(sum_mm2(overhangs_of(*narrow, {50, 6, 0.5}), &Overhang::area) >
+            8 * 7); // a material that spans 6 only
     QVERIFY(sum_mm2(overhangs_of(*narrow, {50, 0, 0.5}), &Overhang::area) > 8 * 7); // or not at all
     o = overhangs_of(*gate(14), {50, 10, 0.5});
     QCOMPARE(sum_mm2(o, &Overhang::bridges), 0.0);
@@ -173,8 +179,8 @@ void TestSupport::columns_by_closed_form() {
     r.beside_mm = 0.6;
     r.gap_layers = 1;
     const SupportLayout s = layout_of(*t, o, r);
-    // From x = 10.6 on, beside the leg, 48 layers high under the plate whose first layer is 51; and all of the overhang, from 10.2
-    // on, in the layer that touches.
+    // From x = 10.6 on, beside the leg, 48 layers high under the plate whose first layer is 51; and all of
+    // the overhang, from 10.2 on, in the layer that touches.
     COMPARE_NEAR(stacked_mm2(s), 48 * (30 - 10.6) * 20 + (30 - 10.2) * 20, 49 * 0.5);
     COMPARE_NEAR(s.contact_mm2, (30 - 10.2) * 20, 0.5);
     QCOMPARE(s.contacts.size(), std::size_t{1});
@@ -184,7 +190,8 @@ void TestSupport::columns_by_closed_form() {
 
 void TestSupport::on_the_bed_only() {
     // A shelf over a step: half of it can reach the bed, half stands on the step.
-    const auto t = table_of({solids::box(0, 0, 0, 5, 10, 20), solids::box(5, 0, 0, 15, 10, 4), solids::box(0, 0, 20, 25, 10, 22)});
+    const auto t = table_of({solids::box(0, 0, 0, 5, 10, 20), solids::box(5, 0, 0, 15, 10, 4),
+                             solids::box(0, 0, 20, 25, 10, 22)});
     const auto o = overhangs_of(*t, {45, 0, 0.5});
     SupportRules r;
     const double everywhere = stacked_mm2(layout_of(*t, o, r));
@@ -192,7 +199,8 @@ void TestSupport::on_the_bed_only() {
     const SupportLayout bed = layout_of(*t, o, r);
     QVERIFY(stacked_mm2(bed) < everywhere);
     for (std::size_t l = 1; l < bed.body.size(); ++l) {
-        const Rows here = unite(bed.body[l], bed.interface[l]), below = unite(bed.body[l - 1], bed.interface[l - 1]);
+        const Rows here = unite(bed.body[l], bed.interface[l]),
+                   below = unite(bed.body[l - 1], bed.interface[l - 1]);
         COMPARE_NEAR(area_mm2(subtract(here, below)), 0, 1e-6); // nothing begins in the air or on the piece
     }
 }
@@ -238,9 +246,14 @@ void TestSupport::never_intersects_the_piece() {
     for (int round = 0; round < 10; ++round) {
         std::vector<Mesh> meshes;
         for (int i = 0; i < 5; ++i) {
-            const double x = static_cast<double>(rng() % 30), y = static_cast<double>(rng() % 30), z = i ? static_cast<double>(rng() % 20) : 0;
-            meshes.push_back(i % 2 ? solids::box(x, y, z, x + 3 + static_cast<double>(rng() % 12), y + 3 + static_cast<double>(rng() % 12), z + 2 + static_cast<double>(rng() % 8))
-                                   : solids::sphere(3 + static_cast<double>(rng() % 5), 32, 16, {static_cast<float>(x), static_cast<float>(y), static_cast<float>(z)}));
+            const double x = static_cast<double>(rng() % 30), y = static_cast<double>(rng() % 30),
+                         z = i ? static_cast<double>(rng() % 20) : 0;
+            meshes.push_back(i % 2 ? solids::box(x, y, z, x + 3 + static_cast<double>(rng() % 12),
+                                                 y + 3 + static_cast<double>(rng() % 12),
+                                                 z + 2 + static_cast<double>(rng() % 8))
+                                   : solids::sphere(3 + static_cast<double>(rng() % 5), 32, 16,
+                                                    {static_cast<float>(x), static_cast<float>(y),
+                                                     static_cast<float>(z)}));
         }
         const auto t = table_of(std::move(meshes), 0.4);
         const auto o = overhangs_of(*t, {45, 8, 0.5});
@@ -257,18 +270,22 @@ void TestSupport::never_intersects_the_piece() {
                     const Paths piece = whole_layer(*t, l);
                     const Rows all = unite(s.body[i], s.interface[i]);
                     QVERIFY(intersect(rows_of(piece, all.pitch), all).empty());
-                    COMPARE_NEAR(area_mm2(intersect(piece, paths_of(all))), 0, 0.05); // corners are cut off between two lines
+                    COMPARE_NEAR(area_mm2(intersect(piece, paths_of(all))), 0,
+                                 0.05); // corners are cut off between two lines
                     // It keeps beside it, but for the layer that touches.
                     const std::size_t over = i + 1 + static_cast<std::size_t>(r.gap_layers);
                     const Rows lower = over < o.size() ? subtract(all, grown(o[over].area, 0.02)) : all;
-                    COMPARE_NEAR(area_mm2(intersect(round_offset(piece, r.beside_mm - 0.05), paths_of(lower))), 0, 0.02);
+                    COMPARE_NEAR(
+                        area_mm2(intersect(round_offset(piece, r.beside_mm - 0.05), paths_of(lower))), 0,
+                        0.02);
                 }
             }
     }
 }
 
 void TestSupport::slopes_are_touched_without_a_gap() {
-    // A funnel that leans 68° from the vertical: each layer reaches half a millimetre, less than the space kept beside the piece.
+    // A funnel that leans 68° from the vertical: each layer reaches half a millimetre, less than the space
+    // kept beside the piece.
     Builder b;
     solids::add_revolved(b, {{0, 0}, {5, 0}, {5, 10}, {10, 12}, {10, 14}, {0, 14}}, 180);
     const auto t = table_of({b.build()});
@@ -286,7 +303,9 @@ void TestSupport::slopes_are_touched_without_a_gap() {
 }
 
 void TestSupport::everything_is_held() {
-    const auto t = table_of({solids::sphere(8, 64, 32), solids::box(20, 0, 0, 24, 4, 30), solids::box(14, -4, 26, 30, 8, 30)}, 0.3);
+    const auto t = table_of(
+        {solids::sphere(8, 64, 32), solids::box(20, 0, 0, 24, 4, 30), solids::box(14, -4, 26, 30, 8, 30)},
+        0.3);
     const auto o = overhangs_of(*t, {45, 0, 0.5});
     for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
         SupportRules r;
@@ -328,12 +347,14 @@ void TestSupport::stops_when_told() {
 }
 
 void TestSupport::torus_on_edge() {
-    // Standing on its edge, its axis level: the underside beyond θ of the outer half, and inside the hole above the lower half of the
-    // tube. In the plane through the middle of the tube (a circle of radius R + r around a hole of R − r) the overhang ends where
-    // the tangent leans θ from the vertical: at a height of (R + r)(1 − sin θ) outside, and inside from (R + r) + (R − r)·sin θ up.
+    // Standing on its edge, its axis level: the underside beyond θ of the outer half, and inside the hole
+    // above the lower half of the tube. In the plane through the middle of the tube (a circle of radius R + r
+    // around a hole of R − r) the overhang ends where the tangent leans θ from the vertical: at a height of
+    // (R + r)(1 − sin θ) outside, and inside from (R + r) + (R − r)·sin θ up.
     constexpr double R = 12, r = 4;
     Mesh standing = solids::torus(R, r, 320, 96);
-    standing = moved(rotated(Rotation{{{1, 0, 0}, {0, 0, -1}, {0, 1, 0}}}, std::move(standing)), 0, 0, static_cast<float>(R + r));
+    standing = moved(rotated(Rotation{{{1, 0, 0}, {0, 0, -1}, {0, 1, 0}}}, std::move(standing)), 0, 0,
+                     static_cast<float>(R + r));
     const auto t = table_of({std::move(standing)}, 0.2);
     for (const double deg : {35.0, 45.0, 60.0}) {
         const double a = deg * std::numbers::pi / 180;
@@ -345,7 +366,8 @@ void TestSupport::torus_on_edge() {
                 continue;
             const double z = t->grid.bottom_mm(l);
             // Cut by the plane y = 0 the tube is a ring: only what lies in it counts.
-            const Rows in_plane = intersect(area, rows_of({{{-20000, -50}, {20000, -50}, {20000, 50}, {-20000, 50}}}, area.pitch));
+            const Rows in_plane = intersect(
+                area, rows_of({{{-20000, -50}, {20000, -50}, {20000, 50}, {-20000, 50}}}, area.pitch));
             if (in_plane.empty())
                 continue;
             if (z < R)
@@ -360,7 +382,8 @@ void TestSupport::torus_on_edge() {
 }
 
 void TestSupport::slopes_hang_together() {
-    // What is held is the whole strip by which a layer steps out, so that support does not fall into rings. A funnel that leans 68°.
+    // What is held is the whole strip by which a layer steps out, so that support does not fall into rings. A
+    // funnel that leans 68°.
     Builder b;
     solids::add_revolved(b, {{0, 0}, {5, 0}, {5, 4}, {12, 6.8}, {12, 8}, {0, 8}}, 180);
     const auto t = table_of({b.build()});
@@ -387,17 +410,23 @@ Mesh extruded(std::initializer_list<std::array<double, 2>> outline, double wide_
         ring.emplace_back(std::llround(x * kUnitsPerMm), std::llround(z * kUnitsPerMm));
     Builder b;
     add_prism(b, {ring}, 0, wide_mm);
-    return moved(rotated(Rotation{{{1, 0, 0}, {0, 0, -1}, {0, 1, 0}}}, b.build()), 0, static_cast<float>(wide_mm), 0);
+    return moved(rotated(Rotation{{{1, 0, 0}, {0, 0, -1}, {0, 1, 0}}}, b.build()), 0,
+                 static_cast<float>(wide_mm), 0);
 }
 
 constexpr double kArmOut_mm = 12, kArmWide_mm = 30;
 
-/// A pillar with an arm that leans so far from the vertical, turned about Z. From above its underside is 12 × 30 mm.
+/// A pillar with an arm that leans so far from the vertical, turned about Z. From above its underside is 12 ×
+/// 30 mm.
 Mesh arm(double lean_deg, double turn_deg) {
-    const double rise = kArmOut_mm / std::tan(lean_deg * std::numbers::pi / 180), low = 5, tall = low + rise + 3;
-    Mesh m = extruded({{0, 0}, {10, 0}, {10, low}, {10 + kArmOut_mm, low + rise}, {10 + kArmOut_mm, tall}, {0, tall}}, kArmWide_mm);
+    const double rise = kArmOut_mm / std::tan(lean_deg * std::numbers::pi / 180), low = 5,
+                 tall = low + rise + 3;
+    Mesh m = extruded(
+        {{0, 0}, {10, 0}, {10, low}, {10 + kArmOut_mm, low + rise}, {10 + kArmOut_mm, tall}, {0, tall}},
+        kArmWide_mm);
     const double a = turn_deg * std::numbers::pi / 180;
-    m = rotated(Rotation{{{std::cos(a), -std::sin(a), 0}, {std::sin(a), std::cos(a), 0}, {0, 0, 1}}}, std::move(m));
+    m = rotated(Rotation{{{std::cos(a), -std::sin(a), 0}, {std::sin(a), std::cos(a), 0}, {0, 0, 1}}},
+                std::move(m));
     return moved(std::move(m), 0, 0, -m.bounds.min.z);
 }
 
@@ -410,46 +439,60 @@ void TestSupport::arms_in_all_directions_data() {
 }
 
 void TestSupport::arms_in_all_directions() {
-    // Closed form: what an arm's underside covers, whatever its slope beyond the angle, its direction and the layer height.
+    // Closed form: what an arm's underside covers, whatever its slope beyond the angle, its direction and the
+    // layer height.
     QFETCH(double, layer_mm);
     for (const double lean : {46.0, 50.0, 55.0, 60.0, 65.0, 75.0, 89.0})
         for (int direction = 0; direction < 12; ++direction) {
             const auto t = table_of({arm(lean, 30 * direction + 3)}, layer_mm);
             const double found = sum_mm2(overhangs_of(*t, {45, 0, 0.5}), &Overhang::area);
-            QVERIFY2(std::abs(found - kArmOut_mm * kArmWide_mm) < 0.05 * kArmOut_mm * kArmWide_mm, qPrintable(QString("%1° turned %2°: %3").arg(lean).arg(30 * direction + 3).arg(found)));
+            QVERIFY2(std::abs(found - kArmOut_mm * kArmWide_mm) < 0.05 * kArmOut_mm * kArmWide_mm,
+                     qPrintable(QString("%1° turned %2°: %3").arg(lean).arg(30 * direction + 3).arg(found)));
         }
     for (const double lean : {30.0, 44.0, 45.0}) // carries itself
-        QCOMPARE(sum_mm2(overhangs_of(*table_of({arm(lean, 33)}, layer_mm), {45, 0, 0.5}), &Overhang::area), 0.0);
+        QCOMPARE(sum_mm2(overhangs_of(*table_of({arm(lean, 33)}, layer_mm), {45, 0, 0.5}), &Overhang::area),
+                 0.0);
 }
 
 void TestSupport::round_undersides_at_all_layer_heights() {
     const double a = 45 * std::numbers::pi / 180;
     Builder b;
-    solids::add_revolved(b, {{0, 0}, {4, 0}, {4, 3}, {4 + 10 * std::tan(55 * std::numbers::pi / 180), 13}, {0, 13}}, 240);
+    solids::add_revolved(
+        b, {{0, 0}, {4, 0}, {4, 3}, {4 + 10 * std::tan(55 * std::numbers::pi / 180), 13}, {0, 13}}, 240);
     const Mesh funnel = b.build(), ball = solids::sphere(15, 240, 160), ring = solids::torus(20, 8, 320, 160);
     for (const double h : {0.05, 0.1, 0.2, 0.3}) {
-        const auto held = [&](const Mesh& m) { return sum_mm2(overhangs_of(*table_of({m}, h), {45, 0, 0.5}), &Overhang::area); };
+        const auto held = [&](const Mesh& m) {
+            return sum_mm2(overhangs_of(*table_of({m}, h), {45, 0, 0.5}), &Overhang::area);
+        };
         const auto foot = [&](const Mesh& m) { return area_mm2(whole_layer(*table_of({m}, h), 1)); };
-        // Closed forms, less what the first layer lays on the bed: a ball's disc of R·cos θ; a funnel's ring; below a lying torus the
-        // ring between R ± r·cos θ. Where the slope passes the angle, up to half a layer's strip is taken or left.
+        // Closed forms, less what the first layer lays on the bed: a ball's disc of R·cos θ; a funnel's ring;
+        // below a lying torus the ring between R ± r·cos θ. Where the slope passes the angle, up to half a
+        // layer's strip is taken or left.
         const double disc = std::numbers::pi * std::pow(15 * std::cos(a), 2) - foot(ball);
         COMPARE_NEAR(held(ball), disc, 0.05 * disc);
-        const double cone = std::numbers::pi * (std::pow(4 + 10 * std::tan(55 * std::numbers::pi / 180), 2) - 16);
+        const double cone =
+            std::numbers::pi * (std::pow(4 + 10 * std::tan(55 * std::numbers::pi / 180), 2) - 16);
         COMPARE_NEAR(held(funnel), cone, 0.05 * cone);
-        const double tube = std::numbers::pi * (std::pow(20 + 8 * std::cos(a), 2) - std::pow(20 - 8 * std::cos(a), 2)) - foot(ring);
+        const double tube =
+            std::numbers::pi * (std::pow(20 + 8 * std::cos(a), 2) - std::pow(20 - 8 * std::cos(a), 2)) -
+            foot(ring);
         COMPARE_NEAR(held(ring), tube, 0.05 * tube);
     }
 }
 
 void TestSupport::what_else_stands_there_changes_nothing() {
     const double alone = sum_mm2(overhangs_of(*table_of({arm(65, 0)}), {50, 0, 0.5}), &Overhang::area);
-    const double beside = sum_mm2(overhangs_of(*table_of({arm(65, 0), solids::box(160, 0, 0, 180, 20, 20)}), {50, 0, 0.5}), &Overhang::area);
+    const double beside =
+        sum_mm2(overhangs_of(*table_of({arm(65, 0), solids::box(160, 0, 0, 180, 20, 20)}), {50, 0, 0.5}),
+                &Overhang::area);
     COMPARE_NEAR(beside, alone, 0.01 * alone);
     // Smallness is judged on the whole face: of the strips of this arm, 2 mm wide, none has 0.5 mm².
     Mesh thin = solids::box(0, 0, 0, 4, 2, 12);
     const double rise = 6 / std::tan(60 * std::numbers::pi / 180);
     Mesh out = extruded({{4, 5}, {10, 5 + rise}, {10, 12}, {4, 12}}, 2);
-    COMPARE_NEAR(sum_mm2(overhangs_of(*table_of({std::move(thin), std::move(out)}, 0.1), {50, 0, 0.5}), &Overhang::area), 12, 0.6);
+    COMPARE_NEAR(sum_mm2(overhangs_of(*table_of({std::move(thin), std::move(out)}, 0.1), {50, 0, 0.5}),
+                         &Overhang::area),
+                 12, 0.6);
 }
 
 namespace {
@@ -462,7 +505,8 @@ Part plate_with(SupportWish wish, double from_x, double to_x) {
         if (normal(*p.mesh, t).z < -0.5f) {
             std::vector<std::array<Vec3, 3>> inside, outside;
             const float x0 = static_cast<float>(from_x), x1 = static_cast<float>(to_x);
-            clip(corners(*p.mesh, t), {[x0](Vec3 v) { return x0 - v.x; }, [x1](Vec3 v) { return v.x - x1; }}, inside, outside);
+            clip(corners(*p.mesh, t), {[x0](Vec3 v) { return x0 - v.x; }, [x1](Vec3 v) { return v.x - x1; }},
+                 inside, outside);
             std::vector<Facet> facets;
             for (const auto& f : inside)
                 facets.push_back({f, static_cast<PatchNumber>(wish)});
@@ -481,7 +525,8 @@ void TestSupport::wishes_are_followed() {
     Project p;
     p.machine = *find_machine("feeder-4");
     p.filaments = {pla('A', "#141414")};
-    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), plate_with(SupportWish::keep_free, 20, 31)};
+    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'),
+                         plate_with(SupportWish::keep_free, 20, 31)};
     p.settings.support = SupportStyle::columns;
     p.settings.support_bridge_mm = 0;
     auto plan = plan_of(p);
@@ -499,7 +544,8 @@ void TestSupport::wishes_are_followed() {
     plan = plan_of(p);
     QCOMPARE(plan->pieces[0].support->layout->contact_mm2 < 300, true);
     // An island that is to be kept free is.
-    p.pieces[0].parts = {part("leg", solids::box(40, 0, 0, 50, 20, 14), 'A'), plate_with(SupportWish::keep_free, -1, 31)};
+    p.pieces[0].parts = {part("leg", solids::box(40, 0, 0, 50, 20, 14), 'A'),
+                         plate_with(SupportWish::keep_free, -1, 31)};
     QCOMPARE(plan_of(p)->pieces[0].support->layout->contact_mm2, 0.0);
     // Painting about support changes no colour: nothing is sliced or measured again.
     Planner planner;
@@ -529,7 +575,8 @@ void TestSupport::wishes_touch_only_their_layers() {
 
 void TestSupport::contact_faces() {
     // Two shelves at different heights on one wall, and a ball: each underside is a face of its own.
-    const auto t = table_of({solids::box(0, 0, 0, 4, 30, 30), solids::box(4, 0, 10, 16, 12, 12), solids::box(4, 18, 20, 12, 30, 22), solids::sphere(5, 64, 32, {40, 10, 5})});
+    const auto t = table_of({solids::box(0, 0, 0, 4, 30, 30), solids::box(4, 0, 10, 16, 12, 12),
+                             solids::box(4, 18, 20, 12, 30, 22), solids::sphere(5, 64, 32, {40, 10, 5})});
     const SupportLayout s = layout_of(*t, overhangs_of(*t, {45, 0, 0.5}), {});
     QCOMPARE(s.faces.size(), std::size_t{3});
     double sum = 0;
@@ -541,11 +588,14 @@ void TestSupport::contact_faces() {
     COMPARE_NEAR(s.faces[0].mm2, 12.0 * 12, 1);
     QCOMPARE(s.faces[0].from_layer, 51);
     for (const SupportContact& c : s.contacts)
-        QVERIFY(c.face >= 0 && c.face < 3 && c.layer >= s.faces[static_cast<std::size_t>(c.face)].from_layer && c.layer <= s.faces[static_cast<std::size_t>(c.face)].to_layer);
+        QVERIFY(c.face >= 0 && c.face < 3 &&
+                c.layer >= s.faces[static_cast<std::size_t>(c.face)].from_layer &&
+                c.layer <= s.faces[static_cast<std::size_t>(c.face)].to_layer);
 }
 
 void TestSupport::small_faces_get_no_interface() {
-    const auto t = table_of({solids::box(0, 0, 0, 4, 30, 30), solids::box(4, 0, 10, 16, 12, 12), solids::box(4, 20, 20, 8, 24, 22)});
+    const auto t = table_of({solids::box(0, 0, 0, 4, 30, 30), solids::box(4, 0, 10, 16, 12, 12),
+                             solids::box(4, 20, 20, 8, 24, 22)});
     SupportRules r;
     r.gap_layers = 0;
     r.least_face_mm2 = 40;
@@ -603,7 +653,8 @@ void TestSupport::tops_are_aligned_in_as_few_layers_as_can_be() {
 }
 
 void TestSupport::interface_where_it_stands() {
-    const auto t = table_of({solids::box(0, 0, 0, 30, 10, 4), solids::box(0, 0, 4, 4, 10, 14), solids::box(0, 0, 14, 30, 10, 16)});
+    const auto t = table_of({solids::box(0, 0, 0, 30, 10, 4), solids::box(0, 0, 4, 4, 10, 14),
+                             solids::box(0, 0, 14, 30, 10, 16)});
     SupportRules r;
     r.gap_layers = 1;
     r.interface_layers = 2;
@@ -617,7 +668,8 @@ void TestSupport::interface_where_it_stands() {
 }
 
 void TestSupport::solids_have_the_volume() {
-    const auto t = table_of({solids::box(0, 0, 0, 10, 20, 40), solids::box(0, 0, 40, 30, 20, 42), solids::sphere(6, 48, 24, {50, 10, 6})});
+    const auto t = table_of({solids::box(0, 0, 0, 10, 20, 40), solids::box(0, 0, 40, 30, 20, 42),
+                             solids::sphere(6, 48, 24, {50, 10, 6})});
     const auto o = overhangs_of(*t, {45, 0, 0.5});
     for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
         SupportRules r;
@@ -631,8 +683,11 @@ void TestSupport::solids_have_the_volume() {
             for (std::size_t i = 0; i + 2 < list->size(); i += 3)
                 volume += double(dot((*list)[i], cross((*list)[i + 1], (*list)[i + 2]))) / 6;
         for (int l = 1; l <= t->grid.count; ++l)
-            exact += t->grid.thickness_mm(l) * (area_mm2(s.body[static_cast<std::size_t>(l) - 1]) + area_mm2(s.interface[static_cast<std::size_t>(l) - 1]));
-        COMPARE_NEAR(volume, exact, (kind == SupportKind::columns ? 0.02 : 0.08) * exact); // a branch grows by less than a face shows
+            exact += t->grid.thickness_mm(l) * (area_mm2(s.body[static_cast<std::size_t>(l) - 1]) +
+                                                area_mm2(s.interface[static_cast<std::size_t>(l) - 1]));
+        COMPARE_NEAR(volume, exact,
+                     (kind == SupportKind::columns ? 0.02 : 0.08) *
+                         exact); // a branch grows by less than a face shows
     }
 }
 
@@ -641,7 +696,9 @@ void TestSupport::materials_bridge_so_far() {
     Project p;
     p.machine = *find_machine("feeder-4");
     p.settings.support = SupportStyle::columns;
-    p.pieces[0].parts = {part("gate", solids::box(0, 0, 0, 5, 8, 6), 'A'), part("post", solids::box(13, 0, 0, 18, 8, 6), 'A'), part("lintel", solids::box(0, 0, 6, 18, 8, 7), 'A')};
+    p.pieces[0].parts = {part("gate", solids::box(0, 0, 0, 5, 8, 6), 'A'),
+                         part("post", solids::box(13, 0, 0, 18, 8, 6), 'A'),
+                         part("lintel", solids::box(0, 0, 6, 18, 8, 7), 'A')};
     for (const Material m : {Material::PLA, Material::PETG, Material::TPU}) {
         p.filaments = {make_filament('A', m, {30, 60, 90})};
         QCOMPARE(plan_of(p)->pieces[0].support->layout->contact_mm2 > 0, m != Material::PLA);
@@ -660,14 +717,16 @@ void TestSupport::unsupported_pieces_are_told() {
     const auto with = [&](std::vector<Mesh> meshes) {
         p.pieces[0].parts.clear();
         for (std::size_t i = 0; i < meshes.size(); ++i)
-            p.pieces[0].parts.push_back(part(("part-" + std::to_string(i)).c_str(), std::move(meshes[i]), 'A'));
+            p.pieces[0].parts.push_back(
+                part(("part-" + std::to_string(i)).c_str(), std::move(meshes[i]), 'A'));
         return plan_of(p);
     };
     // A T-shaped table sags; a bar hung from it begins in the air, below the plate.
     auto plan = with({solids::box(0, 0, 0, 10, 20, 10), solids::box(0, 0, 10, 30, 20, 12)});
     QVERIFY(has(*plan, "needs-support") && !has(*plan, "in-the-air"));
     QCOMPARE(finding(*plan, "needs-support").layer, 51);
-    plan = with({solids::box(0, 0, 0, 10, 20, 10), solids::box(0, 0, 10, 30, 20, 12), solids::box(26, 8, 6, 28, 10, 10)});
+    plan = with({solids::box(0, 0, 0, 10, 20, 10), solids::box(0, 0, 10, 30, 20, 12),
+                 solids::box(26, 8, 6, 28, 10, 10)});
     QVERIFY(has(*plan, "in-the-air"));
     const Finding& f = finding(*plan, "in-the-air");
     QCOMPARE(f.severity, Severity::error);
@@ -678,15 +737,21 @@ void TestSupport::unsupported_pieces_are_told() {
     QVERIFY(!has(*plan, "in-the-air") && !has(*plan, "needs-support"));
     COMPARE_NEAR(plan->pieces[0].support->layout->contact_mm2, (30 - 10.2) * 20, 4);
     p.settings.support = SupportStyle::none;
-    // What carries itself is left alone: stacked bodies, slopes of 45°, a gate that is bridged, a lip of a few mm².
+    // What carries itself is left alone: stacked bodies, slopes of 45°, a gate that is bridged, a lip of a
+    // few mm².
     Builder cone;
     solids::add_revolved(cone, {{0, 0}, {4, 0}, {12, 8}, {0, 8}}, 96);
-    for (auto& meshes : std::vector<std::vector<Mesh>>{{solids::box(0, 0, 0, 10, 10, 5), solids::box(1, 1, 5, 9, 9, 9)}, {cone.build()}, {solids::box(0, 0, 0, 5, 8, 6), solids::box(13, 0, 0, 18, 8, 6), solids::box(0, 0, 6, 18, 8, 7)}, {solids::box(0, 0, 0, 5, 5, 5), solids::box(0, 0, 5, 6, 5, 6)}}) {
+    for (auto& meshes : std::vector<std::vector<Mesh>>{
+             {solids::box(0, 0, 0, 10, 10, 5), solids::box(1, 1, 5, 9, 9, 9)},
+             {cone.build()},
+             {solids::box(0, 0, 0, 5, 8, 6), solids::box(13, 0, 0, 18, 8, 6), solids::box(0, 0, 6, 18, 8, 7)},
+             {solids::box(0, 0, 0, 5, 5, 5), solids::box(0, 0, 5, 6, 5, 6)}}) {
         plan = with(std::move(meshes));
         QVERIFY(!has(*plan, "in-the-air") && !has(*plan, "needs-support"));
     }
     // What is painted to be kept free is the user's own choice.
-    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'), plate_with(SupportWish::keep_free, -1, 31)};
+    p.pieces[0].parts = {part("leg", solids::box(0, 0, 0, 10, 20, 10), 'A'),
+                         plate_with(SupportWish::keep_free, -1, 31)};
     QVERIFY(!has(*plan_of(p), "needs-support"));
 }
 
@@ -695,7 +760,8 @@ void TestSupport::nothing_is_left_inside_discs() {
     Builder b;
     std::vector<std::pair<double, double>> profile{{0, 0}, {20, 0}, {20, 3}, {7, 3}};
     for (int i = 0; i < 4; ++i)
-        for (const auto& [r, z] : std::vector<std::pair<double, double>>{{7, 5.4}, {20, 5.4}, {20, 7}, {7, 7}})
+        for (const auto& [r, z] :
+             std::vector<std::pair<double, double>>{{7, 5.4}, {20, 5.4}, {20, 7}, {7, 7}})
             profile.emplace_back(r, z + 4 * i);
     profile.emplace_back(0, 19);
     solids::add_revolved(b, profile, 96);
@@ -705,7 +771,8 @@ void TestSupport::nothing_is_left_inside_discs() {
         r.gap_layers = gap;
         const SupportLayout s = layout_of(*t, overhangs_of(*t, {50, 0, 0.5}), r);
         for (int l = 1; l <= t->grid.count; ++l) {
-            const double all = area_mm2(s.body[static_cast<std::size_t>(l) - 1]) + area_mm2(s.interface[static_cast<std::size_t>(l) - 1]);
+            const double all = area_mm2(s.body[static_cast<std::size_t>(l) - 1]) +
+                               area_mm2(s.interface[static_cast<std::size_t>(l) - 1]);
             QVERIFY2(all == 0 || all > 900, std::to_string(l).c_str());
             if (area_mm2(whole_layer(*t, l)) > 1000)
                 QCOMPARE(all, 0.0);
@@ -716,7 +783,8 @@ void TestSupport::nothing_is_left_inside_discs() {
 void TestSupport::nearness_by_brute_force() {
     std::mt19937 rng(77);
     for (int round = 0; round < 60; ++round) {
-        const Paths a = solids::circle(static_cast<double>(rng() % 40), static_cast<double>(rng() % 40), 1 + static_cast<double>(rng() % 6), 48);
+        const Paths a = solids::circle(static_cast<double>(rng() % 40), static_cast<double>(rng() % 40),
+                                       1 + static_cast<double>(rng() % 6), 48);
         const double x = static_cast<double>(rng() % 40000), y = static_cast<double>(rng() % 40000);
         // Points along the outline, close together.
         double least = 1e300;
@@ -724,7 +792,10 @@ void TestSupport::nearness_by_brute_force() {
             for (std::size_t i = 0; i < ring.size(); ++i)
                 for (int k = 0; k < 200; ++k) {
                     const IntPoint &p = ring[i], &q = ring[(i + 1) % ring.size()];
-                    least = std::min(least, std::hypot(static_cast<double>(p.X) + static_cast<double>(q.X - p.X) * k / 200 - x, static_cast<double>(p.Y) + static_cast<double>(q.Y - p.Y) * k / 200 - y));
+                    least = std::min(
+                        least,
+                        std::hypot(static_cast<double>(p.X) + static_cast<double>(q.X - p.X) * k / 200 - x,
+                                   static_cast<double>(p.Y) + static_cast<double>(q.Y - p.Y) * k / 200 - y));
                 }
         const NearestOn n = nearest_on(a, x, y);
         COMPARE_NEAR(n.away, least, 3);
@@ -734,13 +805,17 @@ void TestSupport::nearness_by_brute_force() {
 }
 
 void TestSupport::tools_get_where_there_is_room() {
-    // Every cell the middle of the tool gets to has half its thickness free all around, by looking at all cells of the piece.
+    // Every cell the middle of the tool gets to has half its thickness free all around, by looking at all
+    // cells of the piece.
     std::mt19937 rng(12);
     for (int round = 0; round < 6; ++round) {
         std::vector<Mesh> meshes;
         for (int i = 0; i < 4; ++i) {
-            const double x = static_cast<double>(rng() % 12), y = static_cast<double>(rng() % 12), z = i ? static_cast<double>(rng() % 8) : 0;
-            meshes.push_back(solids::box(x, y, z, x + 2 + static_cast<double>(rng() % 6), y + 2 + static_cast<double>(rng() % 6), z + 2 + static_cast<double>(rng() % 5)));
+            const double x = static_cast<double>(rng() % 12), y = static_cast<double>(rng() % 12),
+                         z = i ? static_cast<double>(rng() % 8) : 0;
+            meshes.push_back(solids::box(x, y, z, x + 2 + static_cast<double>(rng() % 6),
+                                         y + 2 + static_cast<double>(rng() % 6),
+                                         z + 2 + static_cast<double>(rng() % 5)));
         }
         const auto t = table_of(std::move(meshes));
         const double tool = 1 + static_cast<double>(rng() % 4);
@@ -765,7 +840,8 @@ void TestSupport::tools_get_where_there_is_room() {
                         continue;
                     ++reached;
                     for (const Cell& c : solid)
-                        QVERIFY(std::hypot(std::hypot((c.x - x) * m.cell_mm, (c.y - y) * m.cell_mm), (c.z - z) * m.z_mm) >= need - 1e-3);
+                        QVERIFY(std::hypot(std::hypot((c.x - x) * m.cell_mm, (c.y - y) * m.cell_mm),
+                                           (c.z - z) * m.z_mm) >= need - 1e-3);
                 }
         QVERIFY(reached > 0);
     }
@@ -773,14 +849,19 @@ void TestSupport::tools_get_where_there_is_room() {
 
 void TestSupport::water_gets_where_it_can() {
     // A cell is wet exactly when it is free and has a wet neighbour, or lies outside.
-    const auto t = table_of({solids::sphere(7, 48, 24, {0, 0, 7}), solids::box(10, 0, 0, 20, 10, 2), solids::box(10, 0, 8, 20, 10, 10), solids::box(10, 0, 2, 12, 10, 8), solids::box(18, 0, 2, 20, 10, 8), solids::box(12, 8, 2, 18, 10, 8)});
+    const auto t = table_of({solids::sphere(7, 48, 24, {0, 0, 7}), solids::box(10, 0, 0, 20, 10, 2),
+                             solids::box(10, 0, 8, 20, 10, 10), solids::box(10, 0, 2, 12, 10, 8),
+                             solids::box(18, 0, 2, 20, 10, 8), solids::box(12, 8, 2, 18, 10, 8)});
     const auto made = map_access(*t, 3);
     const AccessMap& m = **made;
     for (int z = 1; z + 1 < m.nz; ++z)
         for (int y = 1; y + 1 < m.ny; ++y)
             for (int x = 1; x + 1 < m.nx; ++x) {
-                const auto wet = [&](int dx, int dy, int dz) { return (m.flags[m.at(x + dx, y + dy, z + dz)] & AccessMap::water) != 0; };
-                const bool neighbour = wet(1, 0, 0) || wet(-1, 0, 0) || wet(0, 1, 0) || wet(0, -1, 0) || wet(0, 0, 1) || wet(0, 0, -1);
+                const auto wet = [&](int dx, int dy, int dz) {
+                    return (m.flags[m.at(x + dx, y + dy, z + dz)] & AccessMap::water) != 0;
+                };
+                const bool neighbour = wet(1, 0, 0) || wet(-1, 0, 0) || wet(0, 1, 0) || wet(0, -1, 0) ||
+                                       wet(0, 0, 1) || wet(0, 0, -1);
                 const std::uint8_t f = m.flags[m.at(x, y, z)];
                 QCOMPARE((f & AccessMap::water) != 0, !(f & AccessMap::solid) && neighbour);
             }

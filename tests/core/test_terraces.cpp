@@ -18,7 +18,9 @@ DotMap hills(int size, int most, unsigned seed) {
     DotMap h{size, size * 3 / 4, {}};
     for (int y = 0; y < h.height; ++y)
         for (int x = 0; x < h.width; ++x) {
-            const double u = 9.0 * x / size, v = 9.0 * y / size, z = 0.5 + 0.2 * std::sin(u + a) + 0.2 * std::sin(1.3 * v + b) + 0.1 * std::sin(u * v / 3 + c);
+            const double u = 9.0 * x / size, v = 9.0 * y / size,
+                         z = 0.5 + 0.2 * std::sin(u + a) + 0.2 * std::sin(1.3 * v + b) +
+                             0.1 * std::sin(u * v / 3 + c);
             h.dots.push_back(static_cast<std::uint16_t>(std::clamp(static_cast<int>(1 + z * most), 1, most)));
         }
     return without_detail_below(h, 2).heights;
@@ -35,7 +37,8 @@ DotMap noise(int width, int height, int most, unsigned seed) {
 double volume_of(const std::vector<Paths>& levels, const ReliefLayers& layers) {
     double mm3 = 0;
     for (std::size_t l = 0; l < levels.size(); ++l)
-        mm3 += area_mm2(levels[l]) * (layers.top_mm(static_cast<int>(l) + 1) - layers.top_mm(static_cast<int>(l)));
+        mm3 += area_mm2(levels[l]) *
+               (layers.top_mm(static_cast<int>(l) + 1) - layers.top_mm(static_cast<int>(l)));
     return mm3;
 }
 
@@ -54,7 +57,8 @@ private Q_SLOTS:
 };
 
 void TestTerraces::rectangles_by_closed_form() {
-    // A step of 4 × 6 dots of 0.5 mm in the middle: its four corners are cut at the middles of the dots' sides, an eighth of a dot each.
+    // A step of 4 × 6 dots of 0.5 mm in the middle: its four corners are cut at the middles of the dots'
+    // sides, an eighth of a dot each.
     DotMap h{12, 10, std::vector<std::uint16_t>(120, 2)};
     for (int y = 3; y < 7; ++y)
         for (int x = 3; x < 9; ++x)
@@ -67,7 +71,8 @@ void TestTerraces::rectangles_by_closed_form() {
     for (int l = 2; l < 5; ++l)
         COMPARE_NEAR(area_mm2(levels[static_cast<std::size_t>(l)]), (24 - 4 * 0.125) * 0.25, 1e-9);
     const ReliefLayers z{{}, 0.16, 0.08};
-    COMPARE_NEAR(volume_mm3(terrace_bodies(map, z, {whole_heights(map.most)}).front()), volume_of(levels, z), 1e-4);
+    COMPARE_NEAR(volume_mm3(terrace_bodies(map, z, {whole_heights(map.most)}).front()), volume_of(levels, z),
+                 1e-4);
 }
 
 void TestTerraces::every_dot_keeps_its_height() {
@@ -96,7 +101,8 @@ void TestTerraces::levels_are_nested() {
         const auto levels = terrace_levels(map, whole_heights(map.most));
         for (std::size_t l = 1; l < levels.size(); ++l) {
             COMPARE_NEAR(area_mm2(subtract(levels[l], levels[l - 1])), 0, 1e-9);
-            COMPARE_NEAR(area_mm2(unite(levels[l], {})), area_mm2(levels[l]), 1e-9); // no ring crosses itself or another
+            COMPARE_NEAR(area_mm2(unite(levels[l], {})), area_mm2(levels[l]),
+                         1e-9); // no ring crosses itself or another
         }
     }
 }
@@ -126,7 +132,8 @@ void TestTerraces::body_slices_into_its_levels() {
     QVERIFY(table);
     QCOMPARE((*table)->grid.count, 10);
     for (int l = 1; l <= 10; ++l)
-        COMPARE_NEAR(area_mm2(whole_layer(**table, l)), area_mm2(levels[static_cast<std::size_t>(l) - 1]), 1e-3 * area_mm2(levels[static_cast<std::size_t>(l) - 1]));
+        COMPARE_NEAR(area_mm2(whole_layer(**table, l)), area_mm2(levels[static_cast<std::size_t>(l) - 1]),
+                     1e-3 * area_mm2(levels[static_cast<std::size_t>(l) - 1]));
 }
 
 void TestTerraces::few_triangles() {

@@ -34,8 +34,12 @@ void TestText::latin_1_is_understood() {
 }
 
 void TestText::control_characters_go() {
-    QCOMPARE(repaired(std::string("a\0b\x01" "c\x7f", 6)), std::string("abc"));
-    QCOMPARE(repaired("a\u0085b\uffffc"), std::string("abc")); // C1 control, and what XML 1.0 (section 2.2) refuses
+    QCOMPARE(repaired(std::string("a\0b\x01"
+                                  "c\x7f",
+                                  6)),
+             std::string("abc"));
+    QCOMPARE(repaired("a\u0085b\uffffc"),
+             std::string("abc")); // C1 control, and what XML 1.0 (section 2.2) refuses
     QCOMPARE(repaired("a\r\nb"), std::string("a\nb"));
 }
 
@@ -49,7 +53,8 @@ void TestText::anything_becomes_valid() {
     for (int i = 0; i < 20000; ++i) {
         std::string s(rng() % 12, '\0');
         for (char& c : s)
-            c = static_cast<char>(rng() % 4 ? rng() : 0xc0 + rng() % 0x40); // many beginnings of long characters
+            c = static_cast<char>(rng() % 4 ? rng()
+                                            : 0xc0 + rng() % 0x40); // many beginnings of long characters
         const std::string r = repaired(s);
         // Qt's decoder as the judge.
         QStringDecoder decode(QStringDecoder::Utf8, QStringDecoder::Flag::Stateless);
@@ -69,16 +74,19 @@ void TestText::messages_in_english() {
     QCOMPARE(english(say("{1} before {0}", 'A', Name{"B"})), std::string("“B” before A"));
     QCOMPARE(english(counted("{} change", "{} changes", 1)), std::string("1 change"));
     QCOMPARE(english(counted("{} change", "{} changes", 0)), std::string("0 changes"));
-    QCOMPARE(english(counted("once, {1}", "{0} times, {1}", 2, num(1.25, 2, "g"))), std::string("2 times, 1.25 g"));
+    QCOMPARE(english(counted("once, {1}", "{0} times, {1}", 2, num(1.25, 2, "g"))),
+             std::string("2 times, 1.25 g"));
     QCOMPARE(english(say("{}", List{List::Kind::and_last, {'A', 'B', 'C'}})), std::string("A, B and C"));
     QCOMPARE(english(say("{}", List{List::Kind::then, {1, 2, 3}})), std::string("1, then 2, then 3"));
-    QCOMPARE(english(sentences({say("One."), {}, say("Two {}.", Duration{3900})})), std::string("One. Two 1 h 05."));
+    QCOMPARE(english(sentences({say("One."), {}, say("Two {}.", Duration{3900})})),
+             std::string("One. Two 1 h 05."));
     QCOMPARE(english(clauses({say("one"), say("two")})), std::string("one; two"));
     QVERIFY(sentences({}).empty() && clauses({Message{}}).empty() && Message{}.empty());
     // What somebody has written is no place for a value.
     QCOMPARE(english(say("{}", Name{"{0} {} %1"})), std::string("“{0} {} %1”"));
     // An inner message is put into words like an outer one.
-    QCOMPARE(english(say("{} in {}", say("walls"), counted("{} layer", "{} layers", 2))), std::string("walls in 2 layers"));
+    QCOMPARE(english(say("{} in {}", say("walls"), counted("{} layer", "{} layers", 2))),
+             std::string("walls in 2 layers"));
 }
 
 void TestText::messages_in_another_language() {

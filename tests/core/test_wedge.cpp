@@ -9,7 +9,8 @@ using namespace vitrail::test;
 
 namespace {
 
-/// A photograph of a wedge, rendered: known optics, tilt, uneven light, a wrong white balance, a bent tone curve, noise.
+/// A photograph of a wedge, rendered: known optics, tilt, uneven light, a wrong white balance, a bent tone
+/// curve, noise.
 struct Camera {
     Optics optics{{0.8, 2.5, 6}, {4, 3.5, 3}};
     WedgePlan plan;
@@ -21,7 +22,10 @@ struct Camera {
     static constexpr int kWidth = 900, kHeight = 620;
     WedgeMarks marks() const {
         WedgeMarks m;
-        m.corners = {{{120 + 30 * tilt, 90 + 50 * tilt}, {780 - 20 * tilt, 90 - 10 * tilt}, {790 - 60 * tilt, 390 + 20 * tilt}, {110, 390 - 15 * tilt}}};
+        m.corners = {{{120 + 30 * tilt, 90 + 50 * tilt},
+                      {780 - 20 * tilt, 90 - 10 * tilt},
+                      {790 - 60 * tilt, 390 + 20 * tilt},
+                      {110, 390 - 15 * tilt}}};
         m.white = PhotoPoint{250, 500};
         m.grey = PhotoPoint{600, 510};
         return m;
@@ -45,7 +49,9 @@ struct Camera {
                     if (u > 0 && u < 1 && v > 0 && v < 1)
                         r = field(static_cast<int>(v * 4), static_cast<int>(u * plan.columns()));
                 }
-                const double light = 0.75 * (1 + uneven * ((x - kWidth / 2.0) / kWidth + 0.6 * (y - kHeight / 2.0) / kHeight - std::pow((x - kWidth / 2.0) / kWidth, 2)));
+                const double light =
+                    0.75 * (1 + uneven * ((x - kWidth / 2.0) / kWidth + 0.6 * (y - kHeight / 2.0) / kHeight -
+                                          std::pow((x - kWidth / 2.0) / kWidth, 2)));
                 LinearRgb c{r[0] * light * balance[0], r[1] * light * balance[1], r[2] * light * balance[2]};
                 for (double* value : {&c.r, &c.g, &c.b})
                     *value = std::clamp(std::pow(*value, bend) + grain(rng), 0.0, 1.0);
@@ -68,10 +74,13 @@ private:
     static void find(const std::array<PhotoPoint, 4>& c, double x, double y, double& u, double& v) {
         const double dx1 = c[1].x - c[2].x, dx2 = c[3].x - c[2].x, sx = c[0].x - c[1].x + c[2].x - c[3].x;
         const double dy1 = c[1].y - c[2].y, dy2 = c[3].y - c[2].y, sy = c[0].y - c[1].y + c[2].y - c[3].y;
-        const double det = dx1 * dy2 - dx2 * dy1, g = (sx * dy2 - dx2 * sy) / det, h = (dx1 * sy - sx * dy1) / det;
-        const double a = c[1].x - c[0].x + g * c[1].x, b = c[3].x - c[0].x + h * c[3].x, d = c[1].y - c[0].y + g * c[1].y, e = c[3].y - c[0].y + h * c[3].y;
+        const double det = dx1 * dy2 - dx2 * dy1, g = (sx * dy2 - dx2 * sy) / det,
+                     h = (dx1 * sy - sx * dy1) / det;
+        const double a = c[1].x - c[0].x + g * c[1].x, b = c[3].x - c[0].x + h * c[3].x,
+                     d = c[1].y - c[0].y + g * c[1].y, e = c[3].y - c[0].y + h * c[3].y;
         // x(gu + hv + 1) = au + bv + x0, and so for y.
-        const double m00 = a - g * x, m01 = b - h * x, m10 = d - g * y, m11 = e - h * y, r0 = x - c[0].x, r1 = y - c[0].y, dd = m00 * m11 - m01 * m10;
+        const double m00 = a - g * x, m01 = b - h * x, m10 = d - g * y, m11 = e - h * y, r0 = x - c[0].x,
+                     r1 = y - c[0].y, dd = m00 * m11 - m01 * m10;
         u = (r0 * m11 - m01 * r1) / dd;
         v = (m00 * r1 - r0 * m10) / dd;
     }
@@ -80,7 +89,8 @@ private:
 /// Whether K and S are what they were, within so many of the stated uncertainties and a per cent.
 bool recovered(const WedgeFit& fit, const Optics& optics, double sds = 3) {
     for (std::size_t c = 0; c < 3; ++c)
-        if (std::abs(fit.optics.k[c] - optics.k[c]) > sds * fit.k_sd[c] + 0.01 * optics.k[c] || std::abs(fit.optics.s[c] - optics.s[c]) > sds * fit.s_sd[c] + 0.01 * optics.s[c])
+        if (std::abs(fit.optics.k[c] - optics.k[c]) > sds * fit.k_sd[c] + 0.01 * optics.k[c] ||
+            std::abs(fit.optics.s[c] - optics.s[c]) > sds * fit.s_sd[c] + 0.01 * optics.s[c])
             return false;
     return true;
 }
@@ -112,11 +122,13 @@ void TestWedge::a_clean_photo() {
     }
     QVERIFY(fit->rms < 0.003 && fit->unevenness < 0.02);
     COMPARE_NEAR(fit->gamma, 1, 0.02);
-    QVERIFY(std::none_of(fit->fields.begin(), fit->fields.end(), [](const WedgeField& f) { return f.outlier; }));
+    QVERIFY(
+        std::none_of(fit->fields.begin(), fit->fields.end(), [](const WedgeField& f) { return f.outlier; }));
 }
 
 void TestWedge::tilt_light_and_balance() {
-    for (const Optics& optics : {Optics{{0.8, 2.5, 6}, {4, 3.5, 3}}, Optics{{0.05, 0.06, 0.1}, {6, 6, 6}}, Optics{{12, 9, 4}, {2, 2, 2.5}}}) {
+    for (const Optics& optics : {Optics{{0.8, 2.5, 6}, {4, 3.5, 3}}, Optics{{0.05, 0.06, 0.1}, {6, 6, 6}},
+                                 Optics{{12, 9, 4}, {2, 2, 2.5}}}) {
         Camera camera;
         camera.optics = optics;
         camera.tilt = 1;
@@ -125,7 +137,11 @@ void TestWedge::tilt_light_and_balance() {
         camera.noise = 0.004;
         const auto fit = read_wedge(camera.photo(2), camera.plan, camera.marks());
         QVERIFY(fit);
-        QVERIFY2(recovered(*fit, optics), qPrintable(QStringLiteral("K %1 ± %2, S %3 ± %4").arg(fit->optics.k[0]).arg(fit->k_sd[0]).arg(fit->optics.s[0]).arg(fit->s_sd[0])));
+        QVERIFY2(recovered(*fit, optics), qPrintable(QStringLiteral("K %1 ± %2, S %3 ± %4")
+                                                         .arg(fit->optics.k[0])
+                                                         .arg(fit->k_sd[0])
+                                                         .arg(fit->optics.s[0])
+                                                         .arg(fit->s_sd[0])));
         QVERIFY(fit->unevenness > 0.05);
     }
 }
@@ -140,8 +156,9 @@ void TestWedge::bent_tones() {
 }
 
 void TestWedge::uncertainty_is_honest() {
-    // Over many photographs the stated uncertainty is not much below how the results scatter, and they scatter about what is right. It may be larger: the
-    // doubt about the white patch is the same in all of them.
+    // Over many photographs the stated uncertainty is not much below how the results scatter, and they
+    // scatter about what is right. It may be larger: the doubt about the white patch is the same in all of
+    // them.
     Camera camera;
     camera.noise = 0.02;
     camera.uneven = 0.2;
@@ -158,7 +175,8 @@ void TestWedge::uncertainty_is_honest() {
     double squares = 0;
     for (const double k : ks)
         squares += (k - mean) * (k - mean) / (kPhotos - 1);
-    QVERIFY2(stated > 0.4 * std::sqrt(squares), qPrintable(QStringLiteral("stated %1, is %2").arg(stated).arg(std::sqrt(squares))));
+    QVERIFY2(stated > 0.4 * std::sqrt(squares),
+             qPrintable(QStringLiteral("stated %1, is %2").arg(stated).arg(std::sqrt(squares))));
     COMPARE_NEAR(mean, camera.optics.k[1], 0.03 * camera.optics.k[1]);
 }
 
@@ -178,7 +196,8 @@ void TestWedge::without_patches() {
     WedgeMarks marks = camera.marks();
     marks.white.reset();
     marks.grey.reset();
-    marks.base_white = to_srgb(LinearRgb{camera.white[0], camera.white[1], camera.white[2]}); // its colour is known
+    marks.base_white =
+        to_srgb(LinearRgb{camera.white[0], camera.white[1], camera.white[2]}); // its colour is known
     const auto fit = read_wedge(camera.photo(5), camera.plan, marks);
     QVERIFY(fit);
     QVERIFY(recovered(*fit, camera.optics));
@@ -189,10 +208,13 @@ void TestWedge::the_wedge_to_print() {
     plan.steps = 6;
     Settings s;
     s.first_layer_mm = 0.16;
-    const auto p = wedge_project(plan, pla('D', "#2f6db5"), pla('A', "#f2f2ea"), pla('B', "#141824"), s, *find_machine("feeder-4"));
+    const auto p = wedge_project(plan, pla('D', "#2f6db5"), pla('A', "#f2f2ea"), pla('B', "#141824"), s,
+                                 *find_machine("feeder-4"));
     QVERIFY(p);
     QCOMPARE(p->filaments.size(), std::size_t{3});
-    const auto volume = [&](int part) { return volume_mm3(*p->pieces[0].parts[static_cast<std::size_t>(part)].mesh); };
+    const auto volume = [&](int part) {
+        return volume_mm3(*p->pieces[0].parts[static_cast<std::size_t>(part)].mesh);
+    };
     const double base_mm = 0.16 + 11 * 0.08;
     COMPARE_NEAR(volume(0), 8 * 8 * 3 * 8 * base_mm, 0.5);
     COMPARE_NEAR(volume(1), 8 * 8 * 8 * base_mm, 0.5);
@@ -203,7 +225,8 @@ void TestWedge::the_wedge_to_print() {
     for (const FilamentUse& u : plan_made->use)
         QVERIFY(u.model_mm3 > 0);
     plan.layer_mm = 0.9;
-    QVERIFY(!wedge_project(plan, pla('D', "#2f6db5"), pla('A', "#f2f2ea"), pla('B', "#141824"), s, *find_machine("feeder-4")));
+    QVERIFY(!wedge_project(plan, pla('D', "#2f6db5"), pla('A', "#f2f2ea"), pla('B', "#141824"), s,
+                           *find_machine("feeder-4")));
 }
 
 void TestWedge::what_cannot_be_read() {

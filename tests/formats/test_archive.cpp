@@ -1,11 +1,11 @@
 #include "core/geometry/made_layers.h"
-#include "core/picture/make.h"
-#include "formats/shelf_db.h"
 #include "core/patch/stroke.h"
+#include "core/picture/make.h"
 #include "core/project/regions.h"
 #include "formats/archive.h"
 #include "formats/files.h"
 #include "formats/json.h"
+#include "formats/shelf_db.h"
 #include "formats/zip.h"
 
 #include "support.h"
@@ -31,7 +31,8 @@ Project sample() {
     p.machine = *find_machine("carousel");
     p.filaments = {pla('C', "#102030"), make_filament('A', Material::PETG, {200, 60, 40}, "brick")};
     p.filaments[1].td_mm = 3.25;
-    const auto bytes = write_3mf({{"plate", solids::box(0, 0, 0, 10, 10, 2), {}}, {"text", solids::box(2, 2, 2, 8, 8, 3), {}}});
+    const auto bytes = write_3mf(
+        {{"plate", solids::box(0, 0, 0, 10, 10, 2), {}}, {"text", solids::box(2, 2, 2, 8, 8, 3), {}}});
     if (!bytes || !add_model(p, 0, "sample.3mf", *bytes))
         return {};
     p.pieces[0].parts[1].filament = 'A';
@@ -68,7 +69,6 @@ std::string json_of(const std::string& archive) {
 
 } // namespace
 
-
 namespace {
 
 /// A small picture, made.
@@ -92,7 +92,9 @@ Project small_picture(PictureUse use) {
     p.picture->panel.film_layers = 2;
     Raster flag{30, 20, {}};
     for (int i = 0; i < 600; ++i)
-        flag.dots.push_back(i % 30 < 10 ? Srgb{240, 240, 236} : i % 30 < 20 ? Srgb{40, 160, 210} : Srgb{200, 50, 130});
+        flag.dots.push_back(i % 30 < 10   ? Srgb{240, 240, 236}
+                            : i % 30 < 20 ? Srgb{40, 160, 210}
+                                          : Srgb{200, 50, 130});
     return *with_picture_made(std::move(p), flag);
 }
 
@@ -157,14 +159,17 @@ void TestArchive::pictures_round_trip() {
         QVERIFY(q->picture);
         const Picture &a = *p.picture, &b = *q->picture;
         QCOMPARE(*b.bytes, *a.bytes); // as it came
-        QVERIFY(b.prepare == a.prepare && b.bands == a.bands && (use == PictureUse::relief || b.panel == a.panel) && b.stacks == a.stacks && *b.dots == *a.dots && b.school == a.school && b.face_down == a.face_down);
+        QVERIFY(b.prepare == a.prepare && b.bands == a.bands &&
+                (use == PictureUse::relief || b.panel == a.panel) && b.stacks == a.stacks &&
+                *b.dots == *a.dots && b.school == a.school && b.face_down == a.face_down);
         COMPARE_NEAR(b.figures.mean_delta_e, a.figures.mean_delta_e, 1e-9);
         QVERIFY(picture_is_current(*q));
         // The bodies are the same, and planned from their layers.
         QCOMPARE(q->pieces[0].parts.size(), p.pieces[0].parts.size());
         for (std::size_t i = 0; i < p.pieces[0].parts.size(); ++i) {
             QVERIFY(q->pieces[0].parts[i].mesh->vertices == p.pieces[0].parts[i].mesh->vertices);
-            QVERIFY(q->pieces[0].parts[i].made && q->pieces[0].parts[i].made->mesh == q->pieces[0].parts[i].mesh);
+            QVERIFY(q->pieces[0].parts[i].made &&
+                    q->pieces[0].parts[i].made->mesh == q->pieces[0].parts[i].mesh);
             QCOMPARE(q->pieces[0].parts[i].filament, p.pieces[0].parts[i].filament);
         }
         COMPARE_NEAR(plan_of(*q)->totals.total_s, plan_of(p)->totals.total_s, 1e-6);
@@ -173,10 +178,15 @@ void TestArchive::pictures_round_trip() {
             const auto bad = read_archive(with_json(bytes, change));
             return !bad && english(bad.error().message).find(what) != std::string::npos;
         };
-        QVERIFY(refused([](Json& j) { j["picture"]["file"] = "pictures/gone.png"; }, "missing from the project"));
+        QVERIFY(
+            refused([](Json& j) { j["picture"]["file"] = "pictures/gone.png"; }, "missing from the project"));
         QVERIFY(refused([](Json& j) { j["picture"]["file"] = "models/x"; }, "must lie in pictures"));
         QVERIFY(refused([](Json& j) { j["picture"]["width_mm"] = -3; }, "width_mm"));
-        QVERIFY(refused([](Json& j) { j["picture"]["prepare"]["crop"] = {0.5, 0, 0.2, 1}; }, "leaves nothing"));
+        QVERIFY(refused(
+            [](Json& j) {
+                j["picture"]["prepare"]["crop"] = {0.5, 0, 0.2, 1};
+            },
+            "leaves nothing"));
         QVERIFY(refused([](Json& j) { j["picture"]["use"] = "mosaic"; }, "mosaic"));
         QVERIFY(refused([](Json& j) { j["pieces"][0]["parts"][0]["body"] = 17; }, "names a body"));
         if (use == PictureUse::relief)
@@ -195,7 +205,8 @@ void TestArchive::pictures_round_trip() {
 }
 
 void TestArchive::version_four_is_read() {
-    const auto p = read_archive(with_json(*write_archive(sample()), [](Json& j) { j["schema"] = "vitrail.project/4"; }));
+    const auto p =
+        read_archive(with_json(*write_archive(sample()), [](Json& j) { j["schema"] = "vitrail.project/4"; }));
     QVERIFY2(p, p ? "" : english(p.error().message).c_str());
     QVERIFY(has_parts(*p) && !p->picture);
     QVERIFY(json_of(*write_archive(*p)).find("vitrail.project/6") != std::string::npos);
@@ -210,11 +221,17 @@ void TestArchive::variants_and_orders_are_kept() {
     repaint(p.pieces[0].parts[1], [](const Mesh&, Paint& paint) { paint.patch[0] = 1; });
     p.pieces[0].parts[1].patches = {{"spot", 'C'}};
     keep_variant(p, "spotted");
-    p.order.items = {{"plate", "", 40, "2026-12-05T10:00", true, 2.5, 1, true}, {"", "../other.vitrail", 3, "", false, 0, 0, false}};
+    p.order.items = {{"plate", "", 40, "2026-12-05T10:00", true, 2.5, 1, true},
+                     {"", "../other.vitrail", 3, "", false, 0, 0, false}};
     p.order.aim = OrderAim::trips;
     p.order.start = "2026-12-03T08:00";
     p.order.machines = {"twin", "nobody's"};
-    p.asked = {{"2026-11-27", "the keeper", {{'A', "thin", {{"roof", {1, 2, 3}}}, {{"hours", 3600.5}}}}, "2026-11-28", "A", "but\nred"}};
+    p.asked = {{"2026-11-27",
+                "the keeper",
+                {{'A', "thin", {{"roof", {1, 2, 3}}}, {{"hours", 3600.5}}}},
+                "2026-11-28",
+                "A",
+                "but\nred"}};
     p.origin = Origin{"../lighthouse.vitrail", "colour A", "0123456789abcdef"};
     const std::string archive = *write_archive(p);
     auto q = read_archive(archive);
@@ -237,7 +254,9 @@ void TestArchive::variants_and_orders_are_kept() {
     }
     QVERIFY(q->variants[2].project->pieces[0].parts[1].paint == q->pieces[0].parts[1].paint);
     const auto entries = read_zip(archive);
-    QCOMPARE(std::count_if(entries->begin(), entries->end(), [](const ZipEntry& e) { return e.name.find("sample.3mf") != std::string::npos; }), 1);
+    QCOMPARE(std::count_if(entries->begin(), entries->end(),
+                           [](const ZipEntry& e) { return e.name.find("sample.3mf") != std::string::npos; }),
+             1);
     // Written again it is the same, and what is taken out stays out.
     QCOMPARE(json_of(*write_archive(*q)), json_of(archive));
     q->origin.reset();
@@ -268,12 +287,14 @@ void TestArchive::variants_and_orders_are_kept() {
 
 void TestArchive::measured_light_is_kept() {
     Project p = sample();
-    p.filaments[0].measured = MeasuredOptics{{{0.8, 2.5, 6.125}, {4, 3.5, 3}}, {0.01, 0.02, 0.03}, {0.1, 0.2, 0.3}};
+    p.filaments[0].measured =
+        MeasuredOptics{{{0.8, 2.5, 6.125}, {4, 3.5, 3}}, {0.01, 0.02, 0.03}, {0.1, 0.2, 0.3}};
     auto q = read_archive(*write_archive(p));
     QVERIFY(q && q->filaments[0].measured == p.filaments[0].measured);
     q->filaments[0].measured.reset(); // forgotten, it does not come back from the file it was read from
     QVERIFY(!read_archive(*write_archive(*q))->filaments[0].measured);
-    const auto bad = read_archive(with_json(*write_archive(p), [](Json& j) { j["filaments"][0]["optics"] = "1 2 3"; }));
+    const auto bad =
+        read_archive(with_json(*write_archive(p), [](Json& j) { j["filaments"][0]["optics"] = "1 2 3"; }));
     QVERIFY(!bad && english(bad.error().message).find("twelve numbers") != std::string::npos);
     // And on the shelf's files.
     Shelf shelf;
@@ -329,7 +350,8 @@ void TestArchive::unknown_keys_and_files_survive() {
 }
 
 void TestArchive::newer_versions_are_refused() {
-    const auto p = read_archive(with_json(*write_archive(sample()), [](Json& j) { j["schema"] = "vitrail.project/7"; }));
+    const auto p =
+        read_archive(with_json(*write_archive(sample()), [](Json& j) { j["schema"] = "vitrail.project/7"; }));
     QVERIFY(!p);
     QVERIFY(english(p.error().message).find("newer Vitrail") != std::string::npos);
     QVERIFY(english(p.error().message).find("7") != std::string::npos);
@@ -357,7 +379,10 @@ void TestArchive::mistakes_are_named() {
         {"machine", [](Json& j) { j["machine"]["toolheads"] = Json::array(); }},
         {"pieces", [](Json& j) { j["pieces"] = "one"; }},
         {"pieces[0].count", [](Json& j) { j["pieces"][0]["count"] = 0; }},
-        {"pinned[0].nth", [](Json& j) { j["pinned"] = Json::array({{{"piece", "sample"}, {"nth", 0}, {"x_mm", 0}, {"y_mm", 0}}}); }},
+        {"pinned[0].nth",
+         [](Json& j) {
+             j["pinned"] = Json::array({{{"piece", "sample"}, {"nth", 0}, {"x_mm", 0}, {"y_mm", 0}}});
+         }},
         {"models", [](Json& j) { j["models"] = 5; }},
         {"missing", [](Json& j) { j["models"][0] = "models/other.3mf"; }},
         {"missing", [](Json& j) { j["models"][0] = "project.json"; }},
@@ -365,7 +390,8 @@ void TestArchive::mistakes_are_named() {
     for (const Case& c : cases) {
         const auto p = read_archive(with_json(good, c.spoil));
         QVERIFY2(!p, c.says);
-        QVERIFY2(english(p.error().message).find(c.says) != std::string::npos, english(p.error().message).c_str());
+        QVERIFY2(english(p.error().message).find(c.says) != std::string::npos,
+                 english(p.error().message).c_str());
     }
     QVERIFY(!read_archive("not a zip"));
     QVERIFY(!read_archive(*write_zip({{"readme.txt", "hello"}})));
@@ -401,12 +427,17 @@ void TestArchive::equal_projects_give_equal_bytes() {
 void TestArchive::paint_shells_pose_and_spools_survive() {
     Project p = sample();
     const PatchNumber n = add_patch(p.pieces[0].parts[0], "rim", 'A');
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; });
+    });
     p.filaments[0].spools = {{"S-1", 123.5}, {"S-2", 900}};
     p.filaments[0].shelf_id = "x1";
     p.filaments[0].dried_day = 20769;
     p.filaments[0].opened_day = 20700;
-    repaint_support(p.pieces[0].parts[1], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [](PatchNumber) { return static_cast<PatchNumber>(SupportWish::hold); }); });
+    repaint_support(p.pieces[0].parts[1], [&](const Mesh& m, Paint& paint) {
+        paint_heights(m, paint, 0.5, 1.5,
+                      [](PatchNumber) { return static_cast<PatchNumber>(SupportWish::hold); });
+    });
     p.filaments[1].kept_dry = p.filaments[1].class_confirmed = true;
     p.waivers = {{"tall-thin", "glued"}};
     turn(p, 0, to_bed({0, -1, 0.3f}));
@@ -421,7 +452,8 @@ void TestArchive::paint_shells_pose_and_spools_survive() {
         QCOMPARE(q->pieces[0].parts[i].own_mesh, p.pieces[0].parts[i].own_mesh);
         QVERIFY(q->pieces[0].parts[i].mesh->triangles == p.pieces[0].parts[i].mesh->triangles);
         for (std::size_t v = 0; v < p.pieces[0].parts[i].mesh->vertices.size(); ++v)
-            QVERIFY(length(q->pieces[0].parts[i].mesh->vertices[v] - p.pieces[0].parts[i].mesh->vertices[v]) < 1e-4f);
+            QVERIFY(length(q->pieces[0].parts[i].mesh->vertices[v] - p.pieces[0].parts[i].mesh->vertices[v]) <
+                    1e-4f);
         QVERIFY(q->pieces[0].parts[i].patches == p.pieces[0].parts[i].patches);
         QCOMPARE(bool(q->pieces[0].parts[i].paint), bool(p.pieces[0].parts[i].paint));
         if (p.pieces[0].parts[i].paint)
@@ -463,7 +495,8 @@ void TestArchive::version_1_is_read() {
 
 void TestArchive::projects_of_old_are_read_data() {
     QTest::addColumn<QString>("file");
-    for (const QString& file : QDir(QString::fromStdString(source_file("tests/formats/archives"))).entryList(QStringList{"*.vitrail"}))
+    for (const QString& file : QDir(QString::fromStdString(source_file("tests/formats/archives")))
+                                   .entryList(QStringList{"*.vitrail"}))
         QTest::newRow(qPrintable(file)) << file;
 }
 
@@ -500,14 +533,18 @@ void TestArchive::pieces_and_where_they_stand_survive() {
     Project p = sample();
     QCOMPARE(p.pieces[0].name, std::string("sample")); // as its file
     QCOMPARE(add_piece(p, "tag", 20), 1);
-    QVERIFY(add_model(p, 1, "tag.3mf", *write_3mf({{"plate", solids::box(0, 0, 0, 30, 12, 2), {}}, {"dot", solids::box(2, 2, 2, 4, 4, 3), {}}})));
+    QVERIFY(add_model(p, 1, "tag.3mf",
+                      *write_3mf({{"plate", solids::box(0, 0, 0, 30, 12, 2), {}},
+                                  {"dot", solids::box(2, 2, 2, 4, 4, 3), {}}})));
     QCOMPARE(p.pieces[1].parts[0].name, std::string("plate-2")); // names are unique in the project
     QCOMPARE(add_piece(p, "tag"), 2);
     QCOMPARE(p.pieces[2].name, std::string("tag-2"));
     QVERIFY(add_model(p, 2, "disc.3mf", *write_3mf({{"disc", solids::box(0, 0, 0, 5, 5, 5), {}}})));
     assign_band(p.pieces[1], 0, 0.5, 1, 'C');
     add_patch(p.pieces[1].parts[1], "face", 'A');
-    repaint(p.pieces[1].parts[1], [](const Mesh& m, Paint& paint) { paint_heights(m, paint, 2.2, 2.6, [](PatchNumber) { return PatchNumber{1}; }); });
+    repaint(p.pieces[1].parts[1], [](const Mesh& m, Paint& paint) {
+        paint_heights(m, paint, 2.2, 2.6, [](PatchNumber) { return PatchNumber{1}; });
+    });
     p.pieces[2].parts[0].sacrificial = true;
     turn(p, 2, to_bed({1, 0, 0}));
     pin(p, {"tag", 7, 120.5, 33.25, 90});
@@ -530,7 +567,8 @@ void TestArchive::pieces_and_where_they_stand_survive() {
     }
     QVERIFY(q->pinned == p.pinned);
     // An unknown key of a piece stays with it, and a piece that went takes its own along.
-    const auto marked = read_archive(with_json(*write_archive(p), [](Json& j) { j["pieces"][1]["glaze"] = "green"; }));
+    const auto marked =
+        read_archive(with_json(*write_archive(p), [](Json& j) { j["pieces"][1]["glaze"] = "green"; }));
     QVERIFY(json_of(*write_archive(*marked)).find("glaze") != std::string::npos);
     Project without = *marked;
     remove_piece(without, 1);
@@ -547,18 +585,21 @@ void TestArchive::what_was_said_about_changes_survives() {
     p.pair_purges = {{'A', 'C', 210, 1.5, true, "tested on a badge"}};
     p.in_machine = {{'C', 1}};
     p.refill_choices = {{'A', 2, 40}};
-    p.readings = {2, 4.5, {{"A", "#f2f2ea", "2", "12,5"}, {"C", "", "a little", ""}}}; // as typed, right or wrong
+    p.readings = {
+        2, 4.5, {{"A", "#f2f2ea", "2", "12,5"}, {"C", "", "a little", ""}}}; // as typed, right or wrong
     p.print_first = "CA";
     p.machine.nozzles[4].missing = true;
     p.machine.commands.hand = "M25 ; {to}";
-    p.machine.calibrations = {{"carousel", 0.4, Material::PETG, 31.5, 44.25, 2, 1, -1.5, {{{1, 2, 3}, {200, 210, 220}, 2, 410.5}}}};
+    p.machine.calibrations = {
+        {"carousel", 0.4, Material::PETG, 31.5, 44.25, 2, 1, -1.5, {{{1, 2, 3}, {200, 210, 220}, 2, 410.5}}}};
     p.settings.aim = LoadingAim::blend;
     p.settings.purge_to = PurgeTo::skirt;
     const auto q = read_archive(*write_archive(p));
     QVERIFY2(q, q ? "" : english(q.error().message).c_str());
     QVERIFY(q->filaments == p.filaments);
     QVERIFY(q->pieces[0].parts[1].takes_purge && !q->pieces[0].parts[0].takes_purge);
-    QVERIFY(q->pins == p.pins && q->pair_purges == p.pair_purges && q->in_machine == p.in_machine && q->refill_choices == p.refill_choices);
+    QVERIFY(q->pins == p.pins && q->pair_purges == p.pair_purges && q->in_machine == p.in_machine &&
+            q->refill_choices == p.refill_choices);
     QVERIFY(q->readings == p.readings);
     QCOMPARE(q->print_first, p.print_first);
     QVERIFY(q->machine == p.machine);
@@ -568,30 +609,47 @@ void TestArchive::what_was_said_about_changes_survives() {
         const auto r = read_archive(with_json(*write_archive(p), change));
         return r ? std::string() : english(r.error().message);
     };
-    QVERIFY(refused([](Json& j) { j["pins"][0]["nozzle"] = 9; }).find("project.pins[0].nozzle") != std::string::npos);
-    QVERIFY(refused([](Json& j) { j["pair_purges"][0]["mm3"] = -1; }).find("pair_purges[0].mm3") != std::string::npos);
-    QVERIFY(refused([](Json& j) { j["in_machine"][0]["toolhead"] = 0; }).find("in_machine[0].toolhead") != std::string::npos);
-    QVERIFY(refused([](Json& j) { j["readings"]["unit"] = "cups"; }).find("readings.unit") != std::string::npos);
-    QVERIFY(refused([](Json& j) { j["readings"]["rows"][1] = 3; }).find("readings.rows[1]") != std::string::npos);
+    QVERIFY(refused([](Json& j) { j["pins"][0]["nozzle"] = 9; }).find("project.pins[0].nozzle") !=
+            std::string::npos);
+    QVERIFY(refused([](Json& j) { j["pair_purges"][0]["mm3"] = -1; }).find("pair_purges[0].mm3") !=
+            std::string::npos);
+    QVERIFY(refused([](Json& j) { j["in_machine"][0]["toolhead"] = 0; }).find("in_machine[0].toolhead") !=
+            std::string::npos);
+    QVERIFY(refused([](Json& j) { j["readings"]["unit"] = "cups"; }).find("readings.unit") !=
+            std::string::npos);
+    QVERIFY(refused([](Json& j) { j["readings"]["rows"][1] = 3; }).find("readings.rows[1]") !=
+            std::string::npos);
     QVERIFY(refused([](Json& j) { j["print_first"] = "a?"; }).find("print_first") != std::string::npos);
-    QVERIFY(refused([](Json& j) { j["machine"]["toolheads"][1]["missing"] = Json::array({7}); }).find("missing") != std::string::npos);
-    QVERIFY(refused([](Json& j) { j["machine"]["purge"]["calibrations"][0]["material"] = "cheese"; }).find("calibrations[0].material") != std::string::npos);
+    QVERIFY(refused([](Json& j) {
+                j["machine"]["toolheads"][1]["missing"] = Json::array({7});
+            }).find("missing") != std::string::npos);
+    QVERIFY(refused([](Json& j) {
+                j["machine"]["purge"]["calibrations"][0]["material"] = "cheese";
+            }).find("calibrations[0].material") != std::string::npos);
 }
 
 void TestArchive::surfaces_that_do_not_fit_are_refused() {
     Project p = sample();
     const PatchNumber n = add_patch(p.pieces[0].parts[0], "rim", 'A');
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_heights(m, paint, 0.5, 1.5, [n](PatchNumber) { return n; });
+    });
     const std::string good = *write_archive(p);
     const auto refused = [&](auto change, const char* says) {
         const auto r = read_archive(with_json(good, change));
         QVERIFY(!r);
-        QVERIFY2(english(r.error().message).find(says) != std::string::npos, english(r.error().message).c_str());
+        QVERIFY2(english(r.error().message).find(says) != std::string::npos,
+                 english(r.error().message).c_str());
     };
     refused([](Json& j) { j["pieces"][0]["parts"][0]["surface"] = "surfaces/9.ply"; }, "missing");
     refused([](Json& j) { j["pieces"][0]["parts"][0]["surface"] = "../etc/passwd"; }, "missing");
-    refused([](Json& j) { j["pieces"][0]["parts"][0]["support_surface"] = "surfaces/9-support.ply"; }, "missing");
-    refused([](Json& j) { j["pieces"][0]["parts"][1]["support_surface"] = j["pieces"][0]["parts"][0]["surface"]; }, "missing"); // taken already
+    refused([](Json& j) { j["pieces"][0]["parts"][0]["support_surface"] = "surfaces/9-support.ply"; },
+            "missing");
+    refused(
+        [](Json& j) {
+            j["pieces"][0]["parts"][1]["support_surface"] = j["pieces"][0]["parts"][0]["surface"];
+        },
+        "missing"); // taken already
     refused([](Json& j) { j["pieces"][0]["parts"][0]["patches"] = Json::array(); }, "faulty");
     refused([](Json& j) { j["pieces"][0]["parts"][0]["body"] = 1; }, "does not fit the body");
     refused([](Json& j) { j["pieces"][0]["pose"] = Json::array({2, 0, 0, 0, 1, 0, 0, 0, 1}); }, "rotation");
@@ -600,7 +658,8 @@ void TestArchive::surfaces_that_do_not_fit_are_refused() {
 }
 
 void TestArchive::the_angle_of_old() {
-    // The checks had an overhang angle of their own, check.overhang; where only that was changed, it is what counts.
+    // The checks had an overhang angle of their own, check.overhang; where only that was changed, it is what
+    // counts.
     Project p;
     p.machine = *find_machine("feeder-4");
     QVERIFY(add_model(p, 0, "box.stl", write_stl(solids::box(0, 0, 0, 3, 3, 3), "box")));

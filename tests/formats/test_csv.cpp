@@ -27,10 +27,14 @@ private Q_SLOTS:
 void TestCsv::records_of_rfc_4180() {
     using Records = std::vector<std::vector<std::string>>;
     // RFC 4180, section 2, rules 1 to 7, with its own examples.
-    QCOMPARE(csv_records("aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n"), (Records{{"aaa", "bbb", "ccc"}, {"zzz", "yyy", "xxx"}}));
-    QCOMPARE(csv_records("aaa,bbb,ccc\r\nzzz,yyy,xxx"), (Records{{"aaa", "bbb", "ccc"}, {"zzz", "yyy", "xxx"}}));
-    QCOMPARE(csv_records("\"aaa\",\"bbb\",\"ccc\"\r\nzzz,yyy,xxx"), (Records{{"aaa", "bbb", "ccc"}, {"zzz", "yyy", "xxx"}}));
-    QCOMPARE(csv_records("\"aaa\",\"b\r\nbb\",\"ccc\"\r\nzzz,yyy,xxx"), (Records{{"aaa", "b\r\nbb", "ccc"}, {"zzz", "yyy", "xxx"}}));
+    QCOMPARE(csv_records("aaa,bbb,ccc\r\nzzz,yyy,xxx\r\n"),
+             (Records{{"aaa", "bbb", "ccc"}, {"zzz", "yyy", "xxx"}}));
+    QCOMPARE(csv_records("aaa,bbb,ccc\r\nzzz,yyy,xxx"),
+             (Records{{"aaa", "bbb", "ccc"}, {"zzz", "yyy", "xxx"}}));
+    QCOMPARE(csv_records("\"aaa\",\"bbb\",\"ccc\"\r\nzzz,yyy,xxx"),
+             (Records{{"aaa", "bbb", "ccc"}, {"zzz", "yyy", "xxx"}}));
+    QCOMPARE(csv_records("\"aaa\",\"b\r\nbb\",\"ccc\"\r\nzzz,yyy,xxx"),
+             (Records{{"aaa", "b\r\nbb", "ccc"}, {"zzz", "yyy", "xxx"}}));
     QCOMPARE(csv_records("\"aaa\",\"b\"\"bb\",\"ccc\""), (Records{{"aaa", "b\"bb", "ccc"}}));
     // Beyond it: other line ends, empty lines and fields.
     QCOMPARE(csv_records("a,,c\n\n,\n"), (Records{{"a", "", "c"}, {"", ""}}));
@@ -39,7 +43,8 @@ void TestCsv::records_of_rfc_4180() {
 }
 
 void TestCsv::fields_come_back() {
-    for (const std::string& s : {std::string("plain"), std::string("with, comma"), std::string("say \"so\""), std::string("two\r\nlines"), std::string()}) {
+    for (const std::string& s : {std::string("plain"), std::string("with, comma"), std::string("say \"so\""),
+                                 std::string("two\r\nlines"), std::string()}) {
         const auto records = csv_records(csv_field(s) + ",x\r\n");
         QCOMPARE(records.size(), std::size_t{1});
         QCOMPARE(records[0][0], s);
@@ -49,7 +54,9 @@ void TestCsv::fields_come_back() {
 }
 
 void TestCsv::readings() {
-    const auto r = readings_from_csv("\xef\xbb\xbf" "note,clean_mm3,to_rgb,from_rgb,delta_e\nfirst,560.5,#f2f2ea,#141414,2\nsecond,101,#141414,#F2F2EA,1.5\n");
+    const auto r = readings_from_csv("\xef\xbb\xbf"
+                                     "note,clean_mm3,to_rgb,from_rgb,delta_e\nfirst,560.5,#f2f2ea,#141414,"
+                                     "2\nsecond,101,#141414,#F2F2EA,1.5\n");
     QVERIFY2(r, r ? "" : english(r.error().message).c_str());
     QCOMPARE(r->size(), std::size_t{2});
     QCOMPARE((*r)[0].from, (Srgb{0x14, 0x14, 0x14}));
@@ -63,7 +70,8 @@ void TestCsv::readings_with_mistakes() {
     const auto says = [](const std::string& text, const char* what) {
         const auto r = readings_from_csv(text);
         QVERIFY(!r);
-        QVERIFY2(english(r.error().message).find(what) != std::string::npos, english(r.error().message).c_str());
+        QVERIFY2(english(r.error().message).find(what) != std::string::npos,
+                 english(r.error().message).c_str());
     };
     const std::string head = "from_rgb,to_rgb,delta_e,clean_mm3\n";
     says("", "no readings");
@@ -77,7 +85,8 @@ void TestCsv::readings_with_mistakes() {
 }
 
 void TestCsv::fuzzed_readings() {
-    const std::string seed = "from_rgb,to_rgb,delta_e,clean_mm3\r\n#141414,#f2f2ea,2,560\r\n#f2f2ea,#141414,2,101\r\n#b82e28,\"#f2f2ea\",2,402\r\n";
+    const std::string seed = "from_rgb,to_rgb,delta_e,clean_mm3\r\n#141414,#f2f2ea,2,560\r\n#f2f2ea,#141414,"
+                             "2,101\r\n#b82e28,\"#f2f2ea\",2,402\r\n";
     std::mt19937 rng(23);
     int good = 0, bad = 0;
     for (int i = 0; i < 4000; ++i) {
@@ -99,8 +108,12 @@ void TestCsv::readings_come_back() {
     for (int round = 0; round < 50; ++round) {
         std::vector<Reading> readings;
         for (int i = 0; i < 5; ++i) {
-            const auto colour = [&] { return Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng())}; };
-            readings.push_back({colour(), colour(), 0.2 + static_cast<double>(rng() % 298) / 10, static_cast<double>(rng() % 90000) / 7});
+            const auto colour = [&] {
+                return Srgb{static_cast<std::uint8_t>(rng()), static_cast<std::uint8_t>(rng()),
+                            static_cast<std::uint8_t>(rng())};
+            };
+            readings.push_back({colour(), colour(), 0.2 + static_cast<double>(rng() % 298) / 10,
+                                static_cast<double>(rng() % 90000) / 7});
         }
         const auto back = readings_from_csv(readings_to_csv(readings));
         QVERIFY(back);

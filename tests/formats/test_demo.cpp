@@ -1,7 +1,7 @@
+#include "core/purge/calibrate.h"
 #include "core/run_sheet/run_sheet.h"
 #include "core/study/schools.h"
 #include "demo/scenario.h"
-#include "core/purge/calibrate.h"
 #include "formats/files.h"
 #include "formats/readings.h"
 #include "formats/zip.h"
@@ -88,7 +88,16 @@ void TestDemo::nothing_spoils_them() {
                 QVERIFY2(part.mesh->check.clean(), (file + " " + part.name).c_str());
         const auto plan = plan_of(*p);
         for (const Finding& f : plan->findings)
-            QVERIFY2(f.severity == Severity::note || f.code == "first-layer-lettering" || f.code == (file == "signal-flags.vitrail" ? "slots-short" : file == "marsh-map.vitrail" ? "hand-within-layer" : file == "lamp-bracket.vitrail" || file == "open-day.vitrail" ? "thin-lug" : file == "lamp-cooler.vitrail" ? (f.code == "thin-lug" ? "thin-lug" : "damp") : file == "lighthouse.vitrail" ? "needs-support" : "") || (file == "open-day.vitrail" && f.code == "support-trapped"), english(f.message).c_str());
+            QVERIFY2(f.severity == Severity::note || f.code == "first-layer-lettering" ||
+                         f.code ==
+                             (file == "signal-flags.vitrail" ? "slots-short"
+                              : file == "marsh-map.vitrail"  ? "hand-within-layer"
+                              : file == "lamp-bracket.vitrail" || file == "open-day.vitrail" ? "thin-lug"
+                              : file == "lamp-cooler.vitrail" ? (f.code == "thin-lug" ? "thin-lug" : "damp")
+                              : file == "lighthouse.vitrail"  ? "needs-support"
+                                                              : "") ||
+                         (file == "open-day.vitrail" && f.code == "support-trapped"),
+                     english(f.message).c_str());
     }
 }
 
@@ -127,8 +136,9 @@ void TestDemo::three_pieces_are_held_three_ways() {
         const auto study = compare_schools(q, *plan_of(q));
         return study->schools[static_cast<std::size_t>(study->best)].id;
     };
-    // Common practice, no source: a release interface saves the scars where a few layers touch; fine fins no tool can reach want a
-    // soluble material throughout; and where one's hour is worth little, the extra hours exceed the cleaning they save.
+    // Common practice, no source: a release interface saves the scars where a few layers touch; fine fins no
+    // tool can reach want a soluble material throughout; and where one's hour is worth little, the extra
+    // hours exceed the cleaning they save.
     QCOMPARE(best(demo::lamp_bracket(), 15), std::string("release-interface"));
     QCOMPARE(best(demo::lamp_cooler(), 15), std::string("soluble"));
     QCOMPARE(best(demo::lighthouse(), 15), std::string("release-interface"));
@@ -139,7 +149,9 @@ void TestDemo::three_pieces_are_held_three_ways() {
     const auto plan = plan_of(*bracket);
     QVERIFY(has(*plan, "thin-lug"));
     const auto after = make_run_sheet(*bracket, *plan).after;
-    QVERIFY(std::any_of(after.begin(), after.end(), [](const AfterStep& s) { return english(s.text).find("cable straps") != std::string::npos; }));
+    QVERIFY(std::any_of(after.begin(), after.end(), [](const AfterStep& s) {
+        return english(s.text).find("cable straps") != std::string::npos;
+    }));
     // The gallery of the lighthouse overhangs; the lantern room below the roof has no opening.
     Project light = *demo::lighthouse();
     light.settings.support = SupportStyle::columns;
@@ -160,8 +172,10 @@ void TestDemo::readings_can_be_fitted() {
     QCOMPARE(p->readings.rows.size(), readings->size());
     for (std::size_t i = 0; i < readings->size(); ++i) {
         const TypedReading& x = p->readings.rows[i];
-        QVERIFY(p->filaments[static_cast<std::size_t>(find_filament(*p, x.from[0]))].colour == (*readings)[i].from);
-        QVERIFY(p->filaments[static_cast<std::size_t>(find_filament(*p, x.to[0]))].colour == (*readings)[i].to);
+        QVERIFY(p->filaments[static_cast<std::size_t>(find_filament(*p, x.from[0]))].colour ==
+                (*readings)[i].from);
+        QVERIFY(p->filaments[static_cast<std::size_t>(find_filament(*p, x.to[0]))].colour ==
+                (*readings)[i].to);
         QCOMPARE(std::stod(x.value), (*readings)[i].clean_mm3);
     }
 }
@@ -171,8 +185,10 @@ void TestDemo::painted_shows_a_mistake_of_each_kind() {
     QVERIFY2(p, p ? "" : english(p.error().message).c_str());
     QCOMPARE(p->pieces[0].parts[0].patches.size(), std::size_t{4});
     const auto plan = plan_of(*p);
-    for (const char* code : {"no-bond", "gap", "misplaced", "sheet-risk", "spool-short", "overlap", "thin-stroke", "thin-lug", "support-on-show",
-                             "colour-on-overhang", "needs-support", "tall-thin", "damp", "class-unconfirmed", "slots-short", "band-rounded", "base-shift"})
+    for (const char* code :
+         {"no-bond", "gap", "misplaced", "sheet-risk", "spool-short", "overlap", "thin-stroke", "thin-lug",
+          "support-on-show", "colour-on-overhang", "needs-support", "tall-thin", "damp", "class-unconfirmed",
+          "slots-short", "band-rounded", "base-shift"})
         QVERIFY2(has(*plan, code), code);
     QVERIFY(!has(*plan, "in-the-air")); // the lettering is over a gap, and told so
 }

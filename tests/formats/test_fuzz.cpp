@@ -1,15 +1,15 @@
-#include "formats/archive.h"
-#include "formats/machine_file.h"
 #include "core/patch/stroke.h"
 #include "core/project/regions.h"
+#include "formats/archive.h"
 #include "formats/files.h"
+#include "formats/machine_file.h"
 #include "formats/model.h"
 #include "formats/picture_json.h"
 #include "formats/ply.h"
 #include "formats/zip.h"
 
-#include "core/geometry/slice.h"
 #include "core/base/text.h"
+#include "core/geometry/slice.h"
 #include "formats/csv.h"
 #include "formats/json.h"
 
@@ -20,8 +20,8 @@
 using namespace vitrail;
 using namespace vitrail::test;
 
-/// Each reader over thousands of mutated inputs: it must end with a value or with a sentence, never with a crash.
-/// Seeds are fixed, so a failure can be repeated; VITRAIL_FUZZ_ROUNDS runs more of them.
+/// Each reader over thousands of mutated inputs: it must end with a value or with a sentence, never with a
+/// crash. Seeds are fixed, so a failure can be repeated; VITRAIL_FUZZ_ROUNDS runs more of them.
 class TestFuzz : public QObject {
     Q_OBJECT
 private Q_SLOTS:
@@ -47,17 +47,31 @@ int rounds(int usual) {
 }
 
 std::string mutated(std::string s, std::mt19937& rng) {
-    static const std::string pieces[] = {"nan", "inf", "-1", "99999999999999", "1e308", "\0", "{}", "[]", "<", "\"", "../", "0", "-", "\xff\xfe", "null"};
+    static const std::string pieces[] = {
+        "nan", "inf", "-1", "99999999999999", "1e308", "\0", "{}", "[]", "<", "\"",
+        "../", "0",   "-",  "\xff\xfe",       "null"};
     const int changes = 1 + static_cast<int>(rng() % 6);
     for (int i = 0; i < changes && !s.empty(); ++i) {
         const std::size_t at = rng() % s.size();
         switch (rng() % 6) {
-        case 0: s[at] = static_cast<char>(rng()); break;
-        case 1: s.resize(at); break;
-        case 2: s.insert(at, pieces[rng() % std::size(pieces)]); break;
-        case 3: s.erase(at, 1 + rng() % 40); break;
-        case 4: s.insert(at, s.substr(rng() % s.size(), rng() % 60)); break;
-        case 5: s[at] = static_cast<char>(s[at] ^ (1 << rng() % 8)); break;
+        case 0:
+            s[at] = static_cast<char>(rng());
+            break;
+        case 1:
+            s.resize(at);
+            break;
+        case 2:
+            s.insert(at, pieces[rng() % std::size(pieces)]);
+            break;
+        case 3:
+            s.erase(at, 1 + rng() % 40);
+            break;
+        case 4:
+            s.insert(at, s.substr(rng() % s.size(), rng() % 60));
+            break;
+        case 5:
+            s[at] = static_cast<char>(s[at] ^ (1 << rng() % 8));
+            break;
         }
     }
     return s;
@@ -146,7 +160,8 @@ std::string with_mutated(const std::string& archive, const std::string& name, st
 } // namespace
 
 void TestFuzz::binary_stl() {
-    fuzz(write_stl(solids::sphere(5, 12, 8), "ball"), 3000, [](const std::string& s) { return read_and_slice(read_stl("x", s)); });
+    fuzz(write_stl(solids::sphere(5, 12, 8), "ball"), 3000,
+         [](const std::string& s) { return read_and_slice(read_stl("x", s)); });
 }
 
 void TestFuzz::ascii_stl() {
@@ -154,16 +169,19 @@ void TestFuzz::ascii_stl() {
 }
 
 void TestFuzz::obj() {
-    fuzz("o one\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nv 1 1 3\nf 4 3 2 1\nf 1 2 5\nf 2 3 5\nf 3 4 5\nf -2 -5 -1\ng two\nf 1 2 3\n", 4000,
-         [](const std::string& s) { return read_and_slice(read_obj("x", s)); });
+    fuzz("o one\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nv 1 1 3\nf 4 3 2 1\nf 1 2 5\nf 2 3 5\nf 3 4 5\nf -2 -5 "
+         "-1\ng two\nf 1 2 3\n",
+         4000, [](const std::string& s) { return read_and_slice(read_obj("x", s)); });
 }
 
 void TestFuzz::threemf_bytes() {
-    fuzz(*write_3mf({{"a", solids::box(0, 0, 0, 3, 3, 3), Srgb{1, 2, 3}}}), 2000, [](const std::string& s) { return read_and_slice(read_3mf("x", s)); });
+    fuzz(*write_3mf({{"a", solids::box(0, 0, 0, 3, 3, 3), Srgb{1, 2, 3}}}), 2000,
+         [](const std::string& s) { return read_and_slice(read_3mf("x", s)); });
 }
 
 void TestFuzz::threemf_model() {
-    const std::string seed = *write_3mf({{"a", solids::box(0, 0, 0, 3, 3, 3), Srgb{1, 2, 3}}, {"b", solids::box(4, 0, 0, 6, 3, 3), {}}});
+    const std::string seed = *write_3mf(
+        {{"a", solids::box(0, 0, 0, 3, 3, 3), Srgb{1, 2, 3}}, {"b", solids::box(4, 0, 0, 6, 3, 3), {}}});
     std::mt19937 rng(17);
     int bad = 0;
     for (int i = 0; i < rounds(2000); ++i)
@@ -213,12 +231,16 @@ void TestFuzz::archive_json() {
     p.print_first = "B";
     p.settings.support = SupportStyle::columns;
     p.support_filament = 'B';
-    repaint_support(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) { paint_heights(m, paint, 0.5, 1.5, [](PatchNumber) { return static_cast<PatchNumber>(SupportWish::hold); }); });
+    repaint_support(p.pieces[0].parts[0], [](const Mesh& m, Paint& paint) {
+        paint_heights(m, paint, 0.5, 1.5,
+                      [](PatchNumber) { return static_cast<PatchNumber>(SupportWish::hold); });
+    });
     add_piece(p, "tag", 3);
     QVERIFY(add_model(p, 1, "tag.stl", write_stl(solids::box(0, 0, 0, 5, 3, 1), "tag")));
     pin(p, {"tag", 2, 30, 40, 90});
     p.machine.nozzles[3].missing = true;
-    p.machine.calibrations = {{"carousel", 0.4, Material::PLA, 30, 50, 1, 1, -1, {{{1, 2, 3}, {4, 5, 6}, 2, 100}}}};
+    p.machine.calibrations = {
+        {"carousel", 0.4, Material::PLA, 30, 50, 1, 1, -1, {{{1, 2, 3}, {4, 5, 6}, 2, 100}}}};
     const std::string seed = *write_archive(p);
     std::mt19937 rng(23);
     int good = 0, bad = 0;
@@ -267,7 +289,8 @@ void TestFuzz::surface_ply() {
 
 void TestFuzz::imported_and_written_back() {
     // Through the whole of import, archive and back.
-    const auto fuzz_import = [](const char* name, int count, const std::function<std::string(std::mt19937&)>& bytes) {
+    const auto fuzz_import = [](const char* name, int count,
+                                const std::function<std::string(std::mt19937&)>& bytes) {
         std::mt19937 rng(91);
         int good = 0;
         for (int i = 0; i < rounds(count); ++i) {
@@ -280,11 +303,14 @@ void TestFuzz::imported_and_written_back() {
         }
         QVERIFY2(good > 0, name);
     };
-    const std::string obj = "o W\xfcrfel\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nv 1 1 3\nf 4 3 2 1\nf 1 2 5\nf 2 3 5\nf 3 4 5\nf 4 1 5\ng <i>two</i>\nf 1 2 3\n", stl = ascii_box(),
+    const std::string obj = "o W\xfcrfel\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nv 1 1 3\nf 4 3 2 1\nf 1 2 5\nf "
+                            "2 3 5\nf 3 4 5\nf 4 1 5\ng <i>two</i>\nf 1 2 3\n",
+                      stl = ascii_box(),
                       threemf = *write_3mf({{"=a&b", solids::box(0, 0, 0, 3, 3, 3), Srgb{1, 2, 3}}});
     fuzz_import("x.obj", 600, [&](std::mt19937& rng) { return mutated(obj, rng); });
     fuzz_import("x.stl", 300, [&](std::mt19937& rng) { return mutated(stl, rng); });
-    fuzz_import("x.3mf", 300, [&](std::mt19937& rng) { return with_mutated(threemf, "3D/3dmodel.model", rng); });
+    fuzz_import("x.3mf", 300,
+                [&](std::mt19937& rng) { return with_mutated(threemf, "3D/3dmodel.model", rng); });
 }
 
 VITRAIL_TEST(TestFuzz)

@@ -28,7 +28,8 @@ Project badge() {
     Project p;
     p.name = "badge";
     p.machine = *find_machine("feeder-4");
-    const bool ok = static_cast<bool>(add_model(p, 0, "plate.stl", write_stl(solids::box(0, 0, 0, 20, 20, 2), "plate")));
+    const bool ok =
+        static_cast<bool>(add_model(p, 0, "plate.stl", write_stl(solids::box(0, 0, 0, 20, 20, 2), "plate")));
     Q_ASSERT(ok);
     p.filaments.push_back(pla('B', "#112233"));
     assign_band(p.pieces[0], 0, 1, 2, 'B');
@@ -37,7 +38,9 @@ Project badge() {
 
 void paint_top(Project& p) {
     const PatchNumber n = patch_with(p.pieces[0].parts[0], 'B', "top");
-    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) { paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; }); });
+    repaint(p.pieces[0].parts[0], [&](const Mesh& m, Paint& paint) {
+        paint_triangles(paint, looking(m, {0, 0, 1}, 10), [n](PatchNumber) { return n; });
+    });
 }
 
 } // namespace

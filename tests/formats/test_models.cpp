@@ -21,21 +21,31 @@ namespace {
 
 /// A 3MF as another program would write it, from its model part.
 std::string threemf(const std::string& model) {
-    const auto zip = write_zip({{"[Content_Types].xml",
-                                 "<?xml version=\"1.0\" encoding=\"UTF-8\"?><Types xmlns=\"http://schemas.openxmlformats.org/package/2006/content-types\">"
-                                 "<Default Extension=\"rels\" ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/>"
-                                 "<Default Extension=\"model\" ContentType=\"application/vnd.ms-package.3dmanufacturing-3dmodel+xml\"/></Types>"},
-                                {"_rels/.rels",
-                                 "<?xml version=\"1.0\" encoding=\"UTF-8\"?><Relationships xmlns=\"http://schemas.openxmlformats.org/package/2006/relationships\">"
-                                 "<Relationship Target=\"/3D/3dmodel.model\" Id=\"rel0\" Type=\"http://schemas.microsoft.com/3dmanufacturing/2013/01/3dmodel\"/></Relationships>"},
-                                {"3D/3dmodel.model", model}});
+    const auto zip = write_zip(
+        {{"[Content_Types].xml",
+          "<?xml version=\"1.0\" encoding=\"UTF-8\"?><Types "
+          "xmlns=\"http://schemas.openxmlformats.org/package/2006/content-types\">"
+          "<Default Extension=\"rels\" "
+          "ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/>"
+          "<Default Extension=\"model\" "
+          "ContentType=\"application/vnd.ms-package.3dmanufacturing-3dmodel+xml\"/></Types>"},
+         {"_rels/.rels",
+          "<?xml version=\"1.0\" encoding=\"UTF-8\"?><Relationships "
+          "xmlns=\"http://schemas.openxmlformats.org/package/2006/relationships\">"
+          "<Relationship Target=\"/3D/3dmodel.model\" Id=\"rel0\" "
+          "Type=\"http://schemas.microsoft.com/3dmanufacturing/2013/01/3dmodel\"/></Relationships>"},
+         {"3D/3dmodel.model", model}});
     return zip ? *zip : std::string();
 }
 
-const char* const kTetra = "<mesh><vertices><vertex x=\"0\" y=\"0\" z=\"0\"/><vertex x=\"1\" y=\"0\" z=\"0\"/><vertex x=\"0\" y=\"1\" z=\"0\"/><vertex x=\"0\" y=\"0\" z=\"1\"/></vertices>"
-                           "<triangles><triangle v1=\"0\" v2=\"2\" v3=\"1\"/><triangle v1=\"0\" v2=\"1\" v3=\"3\"/><triangle v1=\"1\" v2=\"2\" v3=\"3\"/><triangle v1=\"0\" v2=\"3\" v3=\"2\"/></triangles></mesh>";
+const char* const kTetra =
+    "<mesh><vertices><vertex x=\"0\" y=\"0\" z=\"0\"/><vertex x=\"1\" y=\"0\" z=\"0\"/><vertex x=\"0\" "
+    "y=\"1\" z=\"0\"/><vertex x=\"0\" y=\"0\" z=\"1\"/></vertices>"
+    "<triangles><triangle v1=\"0\" v2=\"2\" v3=\"1\"/><triangle v1=\"0\" v2=\"1\" v3=\"3\"/><triangle "
+    "v1=\"1\" v2=\"2\" v3=\"3\"/><triangle v1=\"0\" v2=\"3\" v3=\"2\"/></triangles></mesh>";
 
-std::string model(const std::string& resources, const std::string& build, const std::string& unit = "millimeter") {
+std::string model(const std::string& resources, const std::string& build,
+                  const std::string& unit = "millimeter") {
     return "<?xml version=\"1.0\" encoding=\"UTF-8\"?><model unit=\"" + unit +
            "\" xml:lang=\"en-US\" xmlns=\"http://schemas.microsoft.com/3dmanufacturing/core/2015/02\" "
            "xmlns:m=\"http://schemas.microsoft.com/3dmanufacturing/material/2015/02\"><resources>" +
@@ -92,7 +102,8 @@ void TestModels::ascii_stl_with_several_solids() {
         for (const Triangle& t : m.triangles) {
             s += "  facet normal 0 0 0\n    outer loop\n";
             for (const std::uint32_t v : t)
-                s += fmt::format("      vertex {} {} +{}\n", m.vertices[v].x, m.vertices[v].y, m.vertices[v].z);
+                s += fmt::format("      vertex {} {} +{}\n", m.vertices[v].x, m.vertices[v].y,
+                                 m.vertices[v].z);
             s += "    endloop\n  endfacet\n";
         }
         return s + "endsolid " + name + "\n";
@@ -124,8 +135,9 @@ void TestModels::stl_mistakes_are_named() {
 }
 
 void TestModels::obj_groups_and_polygons() {
-    const char* text = "# two boxes' lids\nmtllib x.mtl\no lid one\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nv 1 1 3\n"
-                       "f 4 3 2 1\nf 1/1 2/2/2 5//3\nf 2 3 5\nf 3 4 5\nf -2 -5 -1\ng second\nusemtl red\nv 0 0 9\nf 1 2 6\n";
+    const char* text =
+        "# two boxes' lids\nmtllib x.mtl\no lid one\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nv 1 1 3\n"
+        "f 4 3 2 1\nf 1/1 2/2/2 5//3\nf 2 3 5\nf 3 4 5\nf -2 -5 -1\ng second\nusemtl red\nv 0 0 9\nf 1 2 6\n";
     const auto bodies = read_obj("file", text);
     QVERIFY(bodies);
     QCOMPARE(bodies->size(), std::size_t{2});
@@ -141,12 +153,14 @@ void TestModels::obj_mistakes_are_named() {
     const auto far = read_obj("x", "v 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 9\n");
     QVERIFY(!far);
     QVERIFY(english(far.error().message).find("Line 4") != std::string::npos);
-    for (const char* bad : {"v 0 0\n", "v 0 0 0\nf 1 1\n", "v 0 0 0\nf 0 1 1\n", "v 0 0 0\nf a b c\n", "v 0 0 0\nf -9 1 1\n", "", "# nothing\n", "v x y z\n"})
+    for (const char* bad : {"v 0 0\n", "v 0 0 0\nf 1 1\n", "v 0 0 0\nf 0 1 1\n", "v 0 0 0\nf a b c\n",
+                            "v 0 0 0\nf -9 1 1\n", "", "# nothing\n", "v x y z\n"})
         QVERIFY2(!read_obj("x", bad), bad);
 }
 
 void TestModels::threemf_round_trips() {
-    const std::vector<Body> bodies{{"plate", solids::box(0, 0, 0, 10, 20, 2), Srgb{31, 58, 99}}, {"relief & “rim”", solids::box(1, 1, 2, 9, 19, 3), {}}};
+    const std::vector<Body> bodies{{"plate", solids::box(0, 0, 0, 10, 20, 2), Srgb{31, 58, 99}},
+                                   {"relief & “rim”", solids::box(1, 1, 2, 9, 19, 3), {}}};
     const auto bytes = write_3mf(bodies);
     QVERIFY(bytes);
     const auto back = read_3mf("file", *bytes);
@@ -161,11 +175,15 @@ void TestModels::threemf_round_trips() {
 }
 
 void TestModels::threemf_components_transforms_and_units() {
-    // 3MF Core Specification 1.2.3: row vectors, m00 m01 m02 m10 … m32; components inside build items; inches.
+    // 3MF Core Specification 1.2.3: row vectors, m00 m01 m02 m10 … m32; components inside build items;
+    // inches.
     const std::string resources = std::string("<object id=\"1\" name=\"leaf\" type=\"model\">") + kTetra +
                                   "</object><object id=\"2\" name=\"group\" type=\"model\"><components>"
-                                  "<component objectid=\"1\"/><component objectid=\"1\" transform=\"2 0 0 0 2 0 0 0 2 10 0 0\"/></components></object>";
-    const auto bodies = read_3mf("file", threemf(model(resources, "<item objectid=\"2\" transform=\"0 1 0 -1 0 0 0 0 1 0 0 5\"/>", "inch")));
+                                  "<component objectid=\"1\"/><component objectid=\"1\" transform=\"2 0 0 0 "
+                                  "2 0 0 0 2 10 0 0\"/></components></object>";
+    const auto bodies = read_3mf(
+        "file",
+        threemf(model(resources, "<item objectid=\"2\" transform=\"0 1 0 -1 0 0 0 0 1 0 0 5\"/>", "inch")));
     QVERIFY2(bodies, bodies ? "" : english(bodies.error().message).c_str());
     QCOMPARE(bodies->size(), std::size_t{2});
     QCOMPARE((*bodies)[0].name, std::string("leaf"));
@@ -181,16 +199,23 @@ void TestModels::threemf_components_transforms_and_units() {
 }
 
 void TestModels::threemf_colours() {
-    const std::string materials = "<basematerials id=\"5\"><base name=\"Red\" displaycolor=\"#C02010\"/><base name=\"Blue\" displaycolor=\"#1020C0FF\"/></basematerials>"
-                                  "<m:colorgroup id=\"6\"><m:color color=\"#00FF00\"/></m:colorgroup>";
+    const std::string materials =
+        "<basematerials id=\"5\"><base name=\"Red\" displaycolor=\"#C02010\"/><base name=\"Blue\" "
+        "displaycolor=\"#1020C0FF\"/></basematerials>"
+        "<m:colorgroup id=\"6\"><m:color color=\"#00FF00\"/></m:colorgroup>";
     std::string per_triangle = kTetra;
     for (std::size_t at = 0; (at = per_triangle.find("<triangle v1", at)) != std::string::npos; at += 30)
         per_triangle.insert(at + 9, " pid=\"5\" p1=\"1\"");
-    const std::string resources = materials + "<object id=\"1\" name=\"a\" type=\"model\" pid=\"5\" pindex=\"0\">" + kTetra + "</object>" +
-                                  "<object id=\"2\" name=\"b\" type=\"model\">" + per_triangle + "</object>" +
-                                  "<object id=\"3\" name=\"c\" type=\"model\" pid=\"6\" pindex=\"0\">" + kTetra + "</object>" +
-                                  "<object id=\"4\" name=\"d\" type=\"model\">" + kTetra + "</object>";
-    const auto bodies = read_3mf("file", threemf(model(resources, "<item objectid=\"1\"/><item objectid=\"2\"/><item objectid=\"3\"/><item objectid=\"4\"/>")));
+    const std::string resources =
+        materials + "<object id=\"1\" name=\"a\" type=\"model\" pid=\"5\" pindex=\"0\">" + kTetra +
+        "</object>" + "<object id=\"2\" name=\"b\" type=\"model\">" + per_triangle + "</object>" +
+        "<object id=\"3\" name=\"c\" type=\"model\" pid=\"6\" pindex=\"0\">" + kTetra + "</object>" +
+        "<object id=\"4\" name=\"d\" type=\"model\">" + kTetra + "</object>";
+    const auto bodies = read_3mf(
+        "file",
+        threemf(model(
+            resources,
+            "<item objectid=\"1\"/><item objectid=\"2\"/><item objectid=\"3\"/><item objectid=\"4\"/>")));
     QVERIFY2(bodies, bodies ? "" : english(bodies.error().message).c_str());
     QCOMPARE(bodies->size(), std::size_t{4});
     QCOMPARE((*bodies)[0].colour, std::optional(Srgb{0xc0, 0x20, 0x10}));
@@ -200,8 +225,9 @@ void TestModels::threemf_colours() {
 }
 
 void TestModels::threemf_mirrored_part_is_not_inside_out() {
-    const auto bodies = read_3mf("file", threemf(model(std::string("<object id=\"1\" type=\"model\">") + kTetra + "</object>",
-                                                       "<item objectid=\"1\" transform=\"-1 0 0 0 1 0 0 0 1 0 0 0\"/>")));
+    const auto bodies =
+        read_3mf("file", threemf(model(std::string("<object id=\"1\" type=\"model\">") + kTetra + "</object>",
+                                       "<item objectid=\"1\" transform=\"-1 0 0 0 1 0 0 0 1 0 0 0\"/>")));
     QVERIFY2(bodies, bodies ? "" : english(bodies.error().message).c_str());
     QVERIFY((*bodies)[0].mesh.check.clean());
     QCOMPARE((*bodies)[0].name, std::string("file"));
@@ -248,7 +274,8 @@ void TestModels::adding_models_to_a_project() {
     QCOMPARE(p.pieces[0].parts[2].filament, 'A');
     QCOMPARE(p.pieces[0].parts[2].name, std::string("plate-2"));
     // A second file joins the same piece; its colours go to the nearest filaments there are.
-    QVERIFY(add_model(p, 0, "badge.3mf", *write_3mf({{"more", solids::box(5, 0, 0, 6, 1, 1), Srgb{220, 225, 220}}})));
+    QVERIFY(add_model(p, 0, "badge.3mf",
+                      *write_3mf({{"more", solids::box(5, 0, 0, 6, 1, 1), Srgb{220, 225, 220}}})));
     QCOMPARE(p.filaments.size(), std::size_t{2});
     QCOMPARE(p.pieces[0].parts[3].filament, 'B');
     QVERIFY(p.models[0].name != p.models[1].name);
@@ -263,15 +290,22 @@ void TestModels::adding_models_to_a_project() {
 }
 
 void TestModels::threemf_colours_by_triangle() {
-    // 3MF Materials and Properties Extension 1.2.1, chapter 2 and 3: a colour group referenced by pid/p1 of a triangle; a
-    // triangle with p1, p2, p3 blends between its corners; one without takes the object's own property.
+    // 3MF Materials and Properties Extension 1.2.1, chapter 2 and 3: a colour group referenced by pid/p1 of a
+    // triangle; a triangle with p1, p2, p3 blends between its corners; one without takes the object's own
+    // property.
     const std::string resources =
-        "<basematerials id=\"5\"><base name=\"Red\" displaycolor=\"#FF0000\"/><base name=\"Blue\" displaycolor=\"#0000FF\"/></basematerials>"
-        "<m:colorgroup id=\"6\"><m:color color=\"#00FF00\"/><m:color color=\"#000000\"/><m:color color=\"#3C3C00FF\"/></m:colorgroup>"
-        "<object id=\"1\" name=\"mixed\" type=\"model\" pid=\"5\" pindex=\"0\"><mesh><vertices><vertex x=\"0\" y=\"0\" z=\"0\"/><vertex x=\"1\" y=\"0\" z=\"0\"/>"
-        "<vertex x=\"0\" y=\"1\" z=\"0\"/><vertex x=\"0\" y=\"0\" z=\"1\"/></vertices><triangles><triangle v1=\"0\" v2=\"2\" v3=\"1\"/>"
-        "<triangle v1=\"0\" v2=\"1\" v3=\"3\" pid=\"5\" p1=\"1\"/><triangle v1=\"1\" v2=\"2\" v3=\"3\" pid=\"6\" p1=\"0\"/>"
-        "<triangle v1=\"0\" v2=\"3\" v3=\"2\" pid=\"6\" p1=\"0\" p2=\"1\" p3=\"2\"/></triangles></mesh></object>";
+        "<basematerials id=\"5\"><base name=\"Red\" displaycolor=\"#FF0000\"/><base name=\"Blue\" "
+        "displaycolor=\"#0000FF\"/></basematerials>"
+        "<m:colorgroup id=\"6\"><m:color color=\"#00FF00\"/><m:color color=\"#000000\"/><m:color "
+        "color=\"#3C3C00FF\"/></m:colorgroup>"
+        "<object id=\"1\" name=\"mixed\" type=\"model\" pid=\"5\" pindex=\"0\"><mesh><vertices><vertex "
+        "x=\"0\" y=\"0\" z=\"0\"/><vertex x=\"1\" y=\"0\" z=\"0\"/>"
+        "<vertex x=\"0\" y=\"1\" z=\"0\"/><vertex x=\"0\" y=\"0\" z=\"1\"/></vertices><triangles><triangle "
+        "v1=\"0\" v2=\"2\" v3=\"1\"/>"
+        "<triangle v1=\"0\" v2=\"1\" v3=\"3\" pid=\"5\" p1=\"1\"/><triangle v1=\"1\" v2=\"2\" v3=\"3\" "
+        "pid=\"6\" p1=\"0\"/>"
+        "<triangle v1=\"0\" v2=\"3\" v3=\"2\" pid=\"6\" p1=\"0\" p2=\"1\" "
+        "p3=\"2\"/></triangles></mesh></object>";
     const auto bodies = read_3mf("file", threemf(model(resources, "<item objectid=\"1\"/>")));
     QVERIFY2(bodies, bodies ? "" : english(bodies.error().message).c_str());
     const Body& b = bodies->at(0);
@@ -291,9 +325,12 @@ void TestModels::obj_colours_by_vertex_and_material() {
     QCOMPARE((*by_vertex)[0].palette.size(), std::size_t{2});
     QCOMPARE((*by_vertex)[0].palette[0], (Srgb{255, 0, 0}));
     QCOMPARE((*by_vertex)[0].palette[1], (Srgb{170, 0, 85}));
-    const std::string plain = "mtllib paint.mtl\nv 0 0 0\nv 1 0 0\nv 0 1 0\nv 0 0 1\nusemtl hull\nf 1 3 2\nf 1 2 4\nusemtl deck\nf 2 3 4\nf 3 1 4\n";
+    const std::string plain = "mtllib paint.mtl\nv 0 0 0\nv 1 0 0\nv 0 1 0\nv 0 0 1\nusemtl hull\nf 1 3 2\nf "
+                              "1 2 4\nusemtl deck\nf 2 3 4\nf 3 1 4\n";
     const auto by_material = read_obj("x", plain, [](const std::string& name) -> std::optional<std::string> {
-        return name == "paint.mtl" ? std::optional<std::string>("newmtl hull\nKd 0.2 0.4 0.6\nnewmtl deck\nKd 1 1 0\n") : std::nullopt;
+        return name == "paint.mtl"
+                   ? std::optional<std::string>("newmtl hull\nKd 0.2 0.4 0.6\nnewmtl deck\nKd 1 1 0\n")
+                   : std::nullopt;
     });
     QVERIFY(by_material);
     QCOMPARE((*by_material)[0].palette[0], (Srgb{51, 102, 153}));
@@ -315,8 +352,9 @@ void TestModels::colours_become_regions() {
     for (const Vec3 v : box.vertices)
         obj += fmt::format("v {} {} {}\n", v.x, v.y, v.z);
     for (std::uint32_t t = 0; t < box.triangles.size(); ++t)
-        obj += std::string("usemtl ") + (normal(box, t).z > 0.5f ? "lid" : "body") + "\nf " + std::to_string(box.triangles[t][0] + 1) + " " +
-               std::to_string(box.triangles[t][1] + 1) + " " + std::to_string(box.triangles[t][2] + 1) + "\n";
+        obj += std::string("usemtl ") + (normal(box, t).z > 0.5f ? "lid" : "body") + "\nf " +
+               std::to_string(box.triangles[t][0] + 1) + " " + std::to_string(box.triangles[t][1] + 1) + " " +
+               std::to_string(box.triangles[t][2] + 1) + "\n";
     QVERIFY(add_model(p, 0, "box.obj", obj));
     QCOMPARE(p.filaments.size(), std::size_t{2});
     QCOMPARE(p.pieces[0].parts.size(), std::size_t{1});
@@ -334,7 +372,8 @@ void TestModels::too_many_colours_are_put_together() {
     Body b;
     b.mesh = solids::sphere(10, 60, 40);
     for (std::size_t t = 0; t < b.mesh.triangles.size(); ++t) {
-        b.palette.push_back({static_cast<std::uint8_t>(t), static_cast<std::uint8_t>(t >> 3), static_cast<std::uint8_t>(t * 7)});
+        b.palette.push_back({static_cast<std::uint8_t>(t), static_cast<std::uint8_t>(t >> 3),
+                             static_cast<std::uint8_t>(t * 7)});
         b.colour_of.push_back(static_cast<std::uint16_t>(t + 1));
     }
     settle_colours(b);
@@ -347,16 +386,20 @@ void TestModels::threemf_colours_are_opaque_and_named() {
     // 3MF Core Specification 1.2.3, 4.1.1: displaycolor is #RRGGBB or #RRGGBBAA.
     Body a{"A base", solids::box(0, 0, 0, 4, 4, 1), Srgb{0x1f, 0x3a, 0x63}};
     a.material = "Harbour blue";
-    const auto bytes = write_3mf({a, {"B top", solids::box(0, 0, 1, 4, 4, 2), Srgb{0xf2, 0xf2, 0xea}, "Chalk"}});
+    const auto bytes =
+        write_3mf({a, {"B top", solids::box(0, 0, 1, 4, 4, 2), Srgb{0xf2, 0xf2, 0xea}, "Chalk"}});
     QVERIFY(bytes);
     std::string model;
     const auto entries = *read_zip(*bytes);
     for (const ZipEntry& e : entries)
         if (e.name == "3D/3dmodel.model")
             model = e.bytes;
-    for (std::size_t at = model.find("displaycolor=\""); at != std::string::npos; at = model.find("displaycolor=\"", at + 1)) {
+    for (std::size_t at = model.find("displaycolor=\""); at != std::string::npos;
+         at = model.find("displaycolor=\"", at + 1)) {
         const std::string colour = model.substr(at + 14, model.find('"', at + 14) - at - 14);
-        QVERIFY2(colour.size() == 7 || (colour.size() == 9 && QString::fromStdString(colour.substr(7)).toUpper() == "FF"), colour.c_str());
+        QVERIFY2(colour.size() == 7 ||
+                     (colour.size() == 9 && QString::fromStdString(colour.substr(7)).toUpper() == "FF"),
+                 colour.c_str());
     }
     const auto back = read_3mf("x", *bytes);
     QVERIFY(back);
@@ -366,7 +409,8 @@ void TestModels::threemf_colours_are_opaque_and_named() {
 }
 
 void TestModels::names_that_are_no_utf8() {
-    const auto obj = read_model("teil.obj", "o W\xfcrfel\nv 0 0 0\nv 2 0 0\nv 0 2 0\nv 0 0 2\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n");
+    const auto obj = read_model(
+        "teil.obj", "o W\xfcrfel\nv 0 0 0\nv 2 0 0\nv 0 2 0\nv 0 0 2\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n");
     QVERIFY(obj);
     QCOMPARE((*obj)[0].name, std::string("Würfel"));
     Project p;
@@ -380,7 +424,19 @@ void TestModels::names_that_are_no_utf8() {
 }
 
 void TestModels::odd_names_go_through_every_file() {
-    const std::string names[] = {"<b>bold</b> & \"quoted\" 'too'", "=1+1", "+cmd", "@x", "-5 apples", "two\nlines\ttab", std::string("nul\0inside", 10), "bell\x07", "W\xfcrfel", "日本語 \u202e", "'=already", "]]>", "{0} %s %n"};
+    const std::string names[] = {"<b>bold</b> & \"quoted\" 'too'",
+                                 "=1+1",
+                                 "+cmd",
+                                 "@x",
+                                 "-5 apples",
+                                 "two\nlines\ttab",
+                                 std::string("nul\0inside", 10),
+                                 "bell\x07",
+                                 "W\xfcrfel",
+                                 "日本語 \u202e",
+                                 "'=already",
+                                 "]]>",
+                                 "{0} %s %n"};
     for (const std::string& name : names) {
         const std::string kept = one_line(name);
         Project p = stack("A", 1);
@@ -388,7 +444,9 @@ void TestModels::odd_names_go_through_every_file() {
         p.filaments[0].name = kept;
         std::string obj = "o " + name;
         std::replace(obj.begin(), obj.end(), '\n', ' ');
-        QVERIFY(add_model(p, 0, "x.obj", obj + "\nv 0 0 5\nv 2 0 5\nv 0 2 5\nv 0 0 7\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n"));
+        QVERIFY(
+            add_model(p, 0, "x.obj",
+                      obj + "\nv 0 0 5\nv 2 0 5\nv 0 2 5\nv 0 0 7\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 3 1 4\n"));
         p.pieces[0].parts.back().filament = 'A';
         p.pieces[0].parts.erase(p.pieces[0].parts.begin()); // the slab of ours has no file to be read from
         const auto back = read_archive(*write_archive(p));
@@ -415,7 +473,8 @@ void TestModels::odd_names_go_through_every_file() {
 }
 
 void TestModels::no_usable_triangle_is_an_error() {
-    for (const float bad : {std::numeric_limits<float>::quiet_NaN(), std::numeric_limits<float>::infinity(), 1.0f}) {
+    for (const float bad :
+         {std::numeric_limits<float>::quiet_NaN(), std::numeric_limits<float>::infinity(), 1.0f}) {
         Mesh m = solids::box(0, 0, 0, 3, 3, 3);
         for (Vec3& v : m.vertices)
             v = {bad, bad, bad};
@@ -458,7 +517,9 @@ void TestModels::reading_stops_when_told() {
     const std::string bytes = write_stl(solids::torus(10, 3, 60, 30), "x");
     stop.request_stop();
     for (const char* name : {"x.stl", "x.3mf"}) {
-        const auto r = read_model(name, name[2] == 's' ? bytes : *write_3mf({{"x", solids::torus(10, 3, 60, 30), {}}}), {}, {stop.get_token(), {}});
+        const auto r =
+            read_model(name, name[2] == 's' ? bytes : *write_3mf({{"x", solids::torus(10, 3, 60, 30), {}}}),
+                       {}, {stop.get_token(), {}});
         QVERIFY(!r);
         QVERIFY(english(r.error().message).find("Stopped") == 0);
     }

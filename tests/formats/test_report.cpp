@@ -146,7 +146,10 @@ void TestReport::says_what_the_plan_says() {
         purge += c["purge_g"].get<double>();
     COMPARE_NEAR(purge, r["totals"]["purge_g"].get<double>(), 1e-6);
     for (const Json& f : r["filaments"])
-        COMPARE_NEAR(f["total_g"].get<double>(), f["model_g"].get<double>() + f["purge_g"].get<double>() + f["tower_g"].get<double>() + f["support_g"].get<double>() + f["interface_g"].get<double>(), 1e-8);
+        COMPARE_NEAR(f["total_g"].get<double>(),
+                     f["model_g"].get<double>() + f["purge_g"].get<double>() + f["tower_g"].get<double>() +
+                         f["support_g"].get<double>() + f["interface_g"].get<double>(),
+                     1e-8);
     QCOMPARE(r["changes"][0]["z_after_mm"].get<double>(), 0.2); // no noise of binary fractions
 }
 
@@ -162,8 +165,10 @@ void TestReport::csv_is_rfc_4180() {
     QCOMPARE(rows[1][2], std::string("5"));
     QCOMPARE(rows[1][3], std::string("1.000"));
     QCOMPARE(rows[1][4], std::string("1.200"));
-    QCOMPARE(rows[1].back(), std::string("before layer 6 · after layer 5 · with 1.00 mm printed, layer 6 ends at 1.20 mm"));
-    QVERIFY(sheet_csv(make_run_sheet(p, *plan_of(p))).find('\n') == sheet_csv(make_run_sheet(p, *plan_of(p))).find("\r\n") + 1);
+    QCOMPARE(rows[1].back(),
+             std::string("before layer 6 · after layer 5 · with 1.00 mm printed, layer 6 ends at 1.20 mm"));
+    QVERIFY(sheet_csv(make_run_sheet(p, *plan_of(p))).find('\n') ==
+            sheet_csv(make_run_sheet(p, *plan_of(p))).find("\r\n") + 1);
 }
 
 void TestReport::html_is_well_formed_and_complete() {
@@ -178,7 +183,8 @@ void TestReport::html_is_well_formed_and_complete() {
     while (!xml.atEnd())
         xml.readNext();
     QVERIFY2(!xml.hasError(), qPrintable(xml.errorString()));
-    for (const char* words : {"before layer 6", "after layer 5", "1.00 mm printed", "layer 6 ends at 1.20 mm", "Load A", "Keep B", "Cautions", "200 °C"})
+    for (const char* words : {"before layer 6", "after layer 5", "1.00 mm printed", "layer 6 ends at 1.20 mm",
+                              "Load A", "Keep B", "Cautions", "200 °C"})
         QVERIFY2(html.find(words) != std::string::npos, words);
 }
 
@@ -246,9 +252,10 @@ void TestReport::hatches_differ() {
     for (char a = 'A'; a < 'A' + 8; ++a)
         for (char b = a + 1; b < 'A' + 8; ++b) {
             const auto x = hatch_lines(a), y = hatch_lines(b);
-            QVERIFY(x.size() != y.size() || !std::equal(x.begin(), x.end(), y.begin(), [](const HatchLine& p, const HatchLine& q) {
-                return p.x0 == q.x0 && p.y0 == q.y0 && p.x1 == q.x1 && p.y1 == q.y1;
-            }));
+            QVERIFY(x.size() != y.size() ||
+                    !std::equal(x.begin(), x.end(), y.begin(), [](const HatchLine& p, const HatchLine& q) {
+                        return p.x0 == q.x0 && p.y0 == q.y0 && p.x1 == q.x1 && p.y1 == q.y1;
+                    }));
         }
 }
 

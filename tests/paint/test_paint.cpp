@@ -57,7 +57,9 @@ bool shows(const QImage& image, QColor c, int tolerance) {
     for (int y = 0; y < image.height(); ++y)
         for (int x = 0; x < image.width(); ++x) {
             const QColor p = image.pixelColor(x, y);
-            if (p.alpha() > 128 && std::abs(p.red() - c.red()) + std::abs(p.green() - c.green()) + std::abs(p.blue() - c.blue()) < tolerance)
+            if (p.alpha() > 128 && std::abs(p.red() - c.red()) + std::abs(p.green() - c.green()) +
+                                           std::abs(p.blue() - c.blue()) <
+                                       tolerance)
                 return true;
         }
     return false;
@@ -84,7 +86,8 @@ void TestPaint::equal_colours_differ_by_hatch() {
     for (char a = 'A'; a <= 'P'; ++a)
         for (char b = static_cast<char>(a + 1); b <= 'P'; ++b) {
             const int n = differing(pane(a, "#808080"), pane(b, "#808080"));
-            QVERIFY2(n > 64, qPrintable(QString("%1 and %2 differ in %3 pixels").arg(QChar(a)).arg(QChar(b)).arg(n)));
+            QVERIFY2(n > 64,
+                     qPrintable(QString("%1 and %2 differ in %3 pixels").arg(QChar(a)).arg(QChar(b)).arg(n)));
         }
     QCOMPARE(differing(pane('C', "#808080"), pane('C', "#808080")), 0);
     // The pane still has its colour.
@@ -143,8 +146,10 @@ void TestPaint::every_change_is_on_a_page() {
     QVERIFY(text.waitForFinished());
     const QString words = QString::fromUtf8(text.readAllStandardOutput());
     for (const Change& c : plan->changes) {
-        QVERIFY2(words.contains(QString("within layer %1").arg(c.layer)), qPrintable(QString::number(c.layer)));
-        QVERIFY(words.contains(shown(QString("layer %1 ends at %2 mm").arg(c.layer).arg(c.z_after_mm, 0, 'f', 2))));
+        QVERIFY2(words.contains(QString("within layer %1").arg(c.layer)),
+                 qPrintable(QString::number(c.layer)));
+        QVERIFY(words.contains(
+            shown(QString("layer %1 ends at %2 mm").arg(c.layer).arg(c.z_after_mm, 0, 'f', 2))));
     }
 }
 
@@ -158,7 +163,8 @@ void TestPaint::pdf_has_all_pages() {
     info.start("pdfinfo", {path});
     QVERIFY(info.waitForFinished());
     const QString said = QString::fromUtf8(info.readAllStandardOutput());
-    QVERIFY2(said.contains(QRegularExpression(QString("Pages:\\s+%1\\b").arg(SheetPages(sheet).count()))), qPrintable(said));
+    QVERIFY2(said.contains(QRegularExpression(QString("Pages:\\s+%1\\b").arg(SheetPages(sheet).count()))),
+             qPrintable(said));
     QVERIFY(said.contains("A4"));
 }
 
@@ -177,7 +183,8 @@ void TestPaint::thumbnail_shows_the_colours() {
     QCOMPARE(image.pixelColor(1, 1).alpha(), 0); // transparent ground
     for (const Filament& f : p->filaments) {
         // As lit from the front: somewhat darker than the filament, bands included.
-        const QColor c = to_qcolor(f.colour), lit(int(c.red() * 0.75), int(c.green() * 0.75), int(c.blue() * 0.75));
+        const QColor c = to_qcolor(f.colour),
+                     lit(int(c.red() * 0.75), int(c.green() * 0.75), int(c.blue() * 0.75));
         QVERIFY2(shows(image, lit, 70), f.name.c_str());
     }
     QCOMPARE(thumbnail_png(*p), png);

@@ -24,11 +24,14 @@ QImage corners(int each = 8) {
     QImage image(2 * each, 2 * each, QImage::Format_RGB32);
     for (int y = 0; y < image.height(); ++y)
         for (int x = 0; x < image.width(); ++x)
-            image.setPixel(x, y, y < each ? (x < each ? qRgb(200, 30, 30) : qRgb(30, 200, 30)) : (x < each ? qRgb(30, 30, 200) : qRgb(240, 240, 240)));
+            image.setPixel(x, y,
+                           y < each ? (x < each ? qRgb(200, 30, 30) : qRgb(30, 200, 30))
+                                    : (x < each ? qRgb(30, 30, 200) : qRgb(240, 240, 240)));
     return image;
 }
 
-QByteArray written(const QImage& image, const char* format, int quality = 100, QImageIOHandler::Transformations turned = QImageIOHandler::TransformationNone) {
+QByteArray written(const QImage& image, const char* format, int quality = 100,
+                   QImageIOHandler::Transformations turned = QImageIOHandler::TransformationNone) {
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
@@ -39,7 +42,8 @@ QByteArray written(const QImage& image, const char* format, int quality = 100, Q
 }
 
 bool near_to(Srgb a, QRgb b, int off) {
-    return std::abs(a.r - qRed(b)) <= off && std::abs(a.g - qGreen(b)) <= off && std::abs(a.b - qBlue(b)) <= off;
+    return std::abs(a.r - qRed(b)) <= off && std::abs(a.g - qGreen(b)) <= off &&
+           std::abs(a.b - qBlue(b)) <= off;
 }
 
 } // namespace
@@ -60,13 +64,15 @@ private Q_SLOTS:
 };
 
 void TestPictures::demo_pictures_are_what_the_program_makes() {
-    for (const auto& [file, made] : {std::pair{"dusk.vitrail", demo::dusk_relief()}, {"rose-window.vitrail", demo::rose_panel()}}) {
+    for (const auto& [file, made] :
+         {std::pair{"dusk.vitrail", demo::dusk_relief()}, {"rose-window.vitrail", demo::rose_panel()}}) {
         QVERIFY2(made, file);
         const auto kept = load_project(source_file(std::string("demo/") + file));
         QVERIFY2(kept, file);
         QCOMPARE(*kept->picture->bytes, *made->picture->bytes);
         QVERIFY(*kept->picture->dots == *made->picture->dots);
-        QVERIFY(kept->picture->bands == made->picture->bands && kept->picture->stacks == made->picture->stacks);
+        QVERIFY(kept->picture->bands == made->picture->bands &&
+                kept->picture->stacks == made->picture->stacks);
         // Made anew from the file's picture it is the same.
         const auto again = picture_made(*kept);
         QVERIFY(again && *again->picture->dots == *kept->picture->dots);
@@ -75,7 +81,8 @@ void TestPictures::demo_pictures_are_what_the_program_makes() {
     // Five filaments on four slots; changes between layers only.
     const auto plan = plan_of(*load_project(source_file("demo/dusk.vitrail")));
     QCOMPARE(plan->totals.changes, 4);
-    QVERIFY(std::none_of(plan->changes.begin(), plan->changes.end(), [](const Change& c) { return c.within_layer; }));
+    QVERIFY(std::none_of(plan->changes.begin(), plan->changes.end(),
+                         [](const Change& c) { return c.within_layer; }));
 }
 
 void TestPictures::text_is_drawn() {
@@ -113,7 +120,8 @@ void TestPictures::turned_as_the_file_says() {
     const auto picture = read_picture(written(image, "jpeg", 100, QImageIOHandler::TransformationRotate90));
     QVERIFY(picture);
     QVERIFY(picture->width == 12 && picture->height == 16); // a camera held upright
-    QVERIFY(near_to(picture->at(9, 3), image.pixel(3, 3), 12)); // turned clockwise: what was upper left is upper right
+    QVERIFY(near_to(picture->at(9, 3), image.pixel(3, 3),
+                    12)); // turned clockwise: what was upper left is upper right
 }
 
 void TestPictures::profile_to_srgb() {
@@ -122,11 +130,13 @@ void TestPictures::profile_to_srgb() {
     image.setColorSpace(QColorSpace(QColorSpace::DisplayP3));
     const auto wide = read_picture(written(image, "png"));
     QVERIFY(wide);
-    QVERIFY(wide->dots[0].r == 255 && wide->dots[0].g <= 3 && wide->dots[0].b <= 3); // a redder red than sRGB has: clipped
+    QVERIFY(wide->dots[0].r == 255 && wide->dots[0].g <= 3 &&
+            wide->dots[0].b <= 3); // a redder red than sRGB has: clipped
     image.fill(qRgb(120, 160, 90));
     const auto moved = read_picture(written(image, "png"));
     QVERIFY(moved);
-    // DisplayP3 has sRGB's curve and D65; by its primaries' matrix (SMPTE EG 432-1) to sRGB's, 120, 160, 90 is 108, 161, 80.
+    // DisplayP3 has sRGB's curve and D65; by its primaries' matrix (SMPTE EG 432-1) to sRGB's, 120, 160, 90
+    // is 108, 161, 80.
     QVERIFY2(near_to(moved->dots[0], qRgb(108, 161, 80), 1), to_hex(moved->dots[0]).c_str());
 }
 
@@ -141,7 +151,8 @@ void TestPictures::transparent_on_a_ground() {
 }
 
 void TestPictures::drawn_pictures() {
-    const auto picture = read_picture("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='10'><rect width='10' height='10' fill='#b82e28'/></svg>");
+    const auto picture = read_picture("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='10'><rect "
+                                      "width='10' height='10' fill='#b82e28'/></svg>");
     QVERIFY(picture);
     QVERIFY(picture->width == kVectorWidth && picture->height == kVectorWidth / 2);
     QCOMPARE(to_hex(picture->at(100, 500)), std::string("#b82e28"));
@@ -165,18 +176,23 @@ void TestPictures::broken_and_giant_are_refused() {
 }
 
 void TestPictures::damaged_never_crash() {
-    QLoggingCategory::setFilterRules(QStringLiteral("qt.gui.imageio*=false\nqt.imageformats*=false")); // they say much about what is damaged
+    QLoggingCategory::setFilterRules(QStringLiteral(
+        "qt.gui.imageio*=false\nqt.imageformats*=false")); // they say much about what is damaged
     std::mt19937 rng(7);
     const QImage image = corners(20);
     const int rounds = qEnvironmentVariableIntValue("VITRAIL_FUZZ_ROUNDS") > 0 ? 400 : 60;
     for (const char* format : {"png", "jpeg", "webp", "tiff"}) {
         const QByteArray whole = written(image, format);
         for (int round = 0; round < rounds; ++round) {
-            QByteArray bytes = round % 2 ? whole : whole.left(static_cast<qsizetype>(rng() % static_cast<unsigned>(whole.size())));
+            QByteArray bytes =
+                round % 2 ? whole
+                          : whole.left(static_cast<qsizetype>(rng() % static_cast<unsigned>(whole.size())));
             for (unsigned n = 0; n < 1 + rng() % 6 && !bytes.isEmpty(); ++n)
-                bytes[static_cast<qsizetype>(rng() % static_cast<unsigned>(bytes.size()))] = static_cast<char>(rng());
+                bytes[static_cast<qsizetype>(rng() % static_cast<unsigned>(bytes.size()))] =
+                    static_cast<char>(rng());
             if (const auto picture = read_picture(bytes)) // whatever comes of it is a picture, or a sentence
-                QCOMPARE(picture->dots.size(), static_cast<std::size_t>(picture->width) * static_cast<std::size_t>(picture->height));
+                QCOMPARE(picture->dots.size(), static_cast<std::size_t>(picture->width) *
+                                                   static_cast<std::size_t>(picture->height));
         }
     }
 }

@@ -17,7 +17,8 @@ using Polyline = std::vector<Kernel::Point_3>;
 
 inline CgalMesh to_cgal(const Mesh& m) {
     CgalMesh out;
-    out.reserve(static_cast<CgalMesh::size_type>(m.vertices.size()), static_cast<CgalMesh::size_type>(m.triangles.size() * 3 / 2),
+    out.reserve(static_cast<CgalMesh::size_type>(m.vertices.size()),
+                static_cast<CgalMesh::size_type>(m.triangles.size() * 3 / 2),
                 static_cast<CgalMesh::size_type>(m.triangles.size()));
     std::vector<CgalMesh::Vertex_index> v;
     for (const Vec3& p : m.vertices)

@@ -10,9 +10,9 @@
 
 namespace vitrail::test {
 
-/// Set partitioning: x(i, G) says that nozzle i takes the group G; every filament is in one group, every nozzle takes one group
-/// at most (none: the empty one). Groups' costs are the problem's own; refills of feeders are not stated, so the problem must
-/// have none. Empty when GLPK does not finish within `limit_s`.
+/// Set partitioning: x(i, G) says that nozzle i takes the group G; every filament is in one group, every
+/// nozzle takes one group at most (none: the empty one). Groups' costs are the problem's own; refills of
+/// feeders are not stated, so the problem must have none. Empty when GLPK does not finish within `limit_s`.
 inline std::optional<double> glpk_loading(const LoadingProblem& p, double limit_s = 60) {
     const int n = p.filaments(), nozzles = static_cast<int>(p.nozzles.size());
     glp_prob* lp = glp_create_prob();
@@ -29,7 +29,9 @@ inline std::optional<double> glpk_loading(const LoadingProblem& p, double limit_
         for (Set g = 1; g < (Set{1} << n); ++g) {
             const int column = glp_add_cols(lp, 1);
             glp_set_col_kind(lp, column, GLP_BV);
-            glp_set_obj_coef(lp, column, order[static_cast<std::size_t>(p.nozzles[static_cast<std::size_t>(i)].costs)][g] * p.scale);
+            glp_set_obj_coef(
+                lp, column,
+                order[static_cast<std::size_t>(p.nozzles[static_cast<std::size_t>(i)].costs)][g] * p.scale);
             std::vector<int> row{0};
             std::vector<double> value{0};
             for (int f = 0; f < n; ++f)

@@ -13,10 +13,11 @@
 
 namespace vitrail::test {
 
-/// Positions t = 1 … T run through the layers. x(t, i): item i is printed at position t. y(t, i, j): i at t and j at
-/// t + 1. Each layer prints each member once; the flow y ties neighbours together. Empty when GLPK does not finish
-/// within `limit_s`.
-inline std::optional<std::int64_t> glpk_order(const std::vector<Set>& layers, const CostMatrix& costs, double limit_s = 60) {
+/// Positions t = 1 … T run through the layers. x(t, i): item i is printed at position t. y(t, i, j): i at t
+/// and j at t + 1. Each layer prints each member once; the flow y ties neighbours together. Empty when GLPK
+/// does not finish within `limit_s`.
+inline std::optional<std::int64_t> glpk_order(const std::vector<Set>& layers, const CostMatrix& costs,
+                                              double limit_s = 60) {
     struct Position {
         std::vector<int> items;
         std::vector<int> x; // columns

@@ -1,5 +1,5 @@
-#include "core/colour/lamp.h"
 #include "core/colour/colour.h"
+#include "core/colour/lamp.h"
 
 #include "support.h"
 
@@ -23,15 +23,19 @@ void for_grid(F use) {
     for (int r = 0; r < 256; r += 15)
         for (int g = 0; g < 256; g += 15)
             for (int b = 0; b < 256; b += 15)
-                use(Srgb{static_cast<std::uint8_t>(r), static_cast<std::uint8_t>(g), static_cast<std::uint8_t>(b)});
+                use(Srgb{static_cast<std::uint8_t>(r), static_cast<std::uint8_t>(g),
+                         static_cast<std::uint8_t>(b)});
 }
 
 } // namespace
 
 void TestReferenceLcms::srgb_to_lab_d50() {
-    // ICC profiles live under D50, so ours is adapted there too (Bradford, as in the profile little-cms builds).
+    // ICC profiles live under D50, so ours is adapted there too (Bradford, as in the profile little-cms
+    // builds).
     const cmsHPROFILE srgb = cmsCreate_sRGBProfile(), lab = cmsCreateLab4Profile(nullptr);
-    const cmsHTRANSFORM t = cmsCreateTransform(srgb, TYPE_RGB_DBL, lab, TYPE_Lab_DBL, INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOOPTIMIZE | cmsFLAGS_NOCACHE);
+    const cmsHTRANSFORM t =
+        cmsCreateTransform(srgb, TYPE_RGB_DBL, lab, TYPE_Lab_DBL, INTENT_RELATIVE_COLORIMETRIC,
+                           cmsFLAGS_NOOPTIMIZE | cmsFLAGS_NOCACHE);
     double worst = 0;
     for_grid([&](Srgb c) {
         const double in[3] = {c.r / 255.0, c.g / 255.0, c.b / 255.0};
@@ -69,7 +73,8 @@ void TestReferenceLcms::lamp_colours() {
         if (kelvin >= 5000 && cmsTempFromWhitePoint(&found, &ours))
             COMPARE_NEAR(found, kelvin, 0.02 * kelvin);
     }
-    for (const double kelvin : {2700.0, 3000.0, 3500.0}) { // black bodies: Robertson's lines, as they have them
+    for (const double kelvin :
+         {2700.0, 3000.0, 3500.0}) { // black bodies: Robertson's lines, as they have them
         const Chromaticity own = black_body(kelvin);
         const cmsCIExyY ours{own.x, own.y, 1};
         double found = 0;

@@ -22,7 +22,8 @@ class ByHandPage : public QWidget {
 public:
     explicit ByHandPage(Document* document, QWidget* parent = nullptr);
     /// A project, a sheet and bodies of each job, and one list.
-    void write_jobs_into(const QString& folder, const Project& project, std::shared_ptr<const Plan> plan, std::shared_ptr<const Jobs> jobs);
+    void write_jobs_into(const QString& folder, const Project& project, std::shared_ptr<const Plan> plan,
+                         std::shared_ptr<const Jobs> jobs);
 
 Q_SIGNALS:
     void said(const QString& message);
@@ -30,7 +31,6 @@ Q_SIGNALS:
 private:
     void show_study();
     void ask_jobs(bool lettering);
-
 
     Document* document_;
     QLabel *advice_, *skirt_, *commands_;

@@ -1,4 +1,5 @@
-// Changes: the changes themselves, who sits on which nozzle and in which slot, printing by hand, and fewer changes.
+// Changes: the changes themselves, who sits on which nozzle and in which slot, printing by hand, and fewer
+// changes.
 #pragma once
 
 #include <QWidget>
@@ -18,7 +19,8 @@ class ChangesBench : public QWidget {
     Q_OBJECT
 public:
     enum Page { kOrder, kNozzles, kByHand, kFewer };
-    ChangesBench(Document* document, ViewState* view, std::function<std::vector<Machine>()> owned, QWidget* parent = nullptr);
+    ChangesBench(Document* document, ViewState* view, std::function<std::vector<Machine>()> owned,
+                 QWidget* parent = nullptr);
     void show_page(Page page);
     NozzlesPage* nozzles_page() { return nozzles_; }
 

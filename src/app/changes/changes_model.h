@@ -12,7 +12,21 @@ class Document;
 class ChangesModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    enum Column { kNumber, kBefore, kAfter, kPrinted, kEnds, kFromTo, kKind, kPurge, kTime, kThere, kWhere, kCommand, kColumns };
+    enum Column {
+        kNumber,
+        kBefore,
+        kAfter,
+        kPrinted,
+        kEnds,
+        kFromTo,
+        kKind,
+        kPurge,
+        kTime,
+        kThere,
+        kWhere,
+        kCommand,
+        kColumns
+    };
     enum Role { LayerRole = Qt::UserRole, FromRole, ToRole, FromColourRole, ToColourRole };
     explicit ChangesModel(Document* document, QObject* parent = nullptr);
     int rowCount(const QModelIndex& parent = {}) const override;

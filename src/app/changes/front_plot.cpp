@@ -21,7 +21,9 @@ void FrontPlot::show_choices(std::vector<AimChoice> choices, int marked) {
     marked_ = marked;
     QStringList words;
     for (const AimChoice& c : choices_)
-        words << tr("%1 g of waste with %2 moves by hand").arg(number(waste_g(c.plan->totals), 1)).arg(handlings(*c.plan));
+        words << tr("%1 g of waste with %2 moves by hand")
+                     .arg(number(waste_g(c.plan->totals), 1))
+                     .arg(handlings(*c.plan));
     setAccessibleDescription(words.join(QStringLiteral("; ")));
     update();
 }
@@ -36,11 +38,13 @@ void FrontPlot::paintEvent(QPaintEvent*) {
     p.drawLine(r.bottomLeft(), r.topLeft());
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
-    p.drawText(QRectF(r.left(), r.bottom() + em(1.2), r.width(), em(1.3)), Qt::AlignCenter, tr("things done by hand"));
+    p.drawText(QRectF(r.left(), r.bottom() + em(1.2), r.width(), em(1.3)), Qt::AlignCenter,
+               tr("things done by hand"));
     p.save();
     p.translate(em(0.7), r.center().y());
     p.rotate(-90);
-    p.drawText(QRectF(-r.height() / 2 - em(2), -em(0.7), r.height() + em(4), em(1.3)), Qt::AlignCenter, tr("waste, g"));
+    p.drawText(QRectF(-r.height() / 2 - em(2), -em(0.7), r.height() + em(4), em(1.3)), Qt::AlignCenter,
+               tr("waste, g"));
     p.restore();
     if (choices_.empty())
         return;
@@ -51,9 +55,12 @@ void FrontPlot::paintEvent(QPaintEvent*) {
         least_hands = std::min<double>(least_hands, handlings(*c.plan));
     }
     const auto place = [&](const AimChoice& c) {
-        return QPointF(r.left() + em(0.8) + (r.width() - em(1.6)) * handlings(*c.plan) / most_hands, r.bottom() - em(0.4) - (r.height() - em(0.9)) * (most_g > 0 ? waste_g(c.plan->totals) / most_g : 0));
+        return QPointF(r.left() + em(0.8) + (r.width() - em(1.6)) * handlings(*c.plan) / most_hands,
+                       r.bottom() - em(0.4) -
+                           (r.height() - em(0.9)) * (most_g > 0 ? waste_g(c.plan->totals) / most_g : 0));
     };
-    p.drawText(QRectF(0, r.top() - em(0.1), r.left() - 4, em(1.2)), Qt::AlignRight, number(most_g, most_g < 10 ? 1 : 0));
+    p.drawText(QRectF(0, r.top() - em(0.1), r.left() - 4, em(1.2)), Qt::AlignRight,
+               number(most_g, most_g < 10 ? 1 : 0));
     p.drawText(QRectF(r.right() - em(4), r.bottom() + 2, em(4), em(1.2)), Qt::AlignRight, number(most_hands));
     p.drawText(QRectF(0, r.bottom() - em(1), r.left() - 4, em(1.2)), Qt::AlignRight, QStringLiteral("0"));
     // The front: from least waste by the blends to least handling.

@@ -81,12 +81,21 @@ void LetterView::paintEvent(QPaintEvent*) {
     p.drawPath(lost);
 }
 
-JobsDialog::JobsDialog(const Project& project, const Plan& plan, const Jobs& jobs, const std::vector<QImage>& pictures, QWidget* parent) : QDialog(parent) {
+JobsDialog::JobsDialog(const Project& project, const Plan& plan, const Jobs& jobs,
+                       const std::vector<QImage>& pictures, QWidget* parent)
+    : QDialog(parent) {
     setWindowTitle(tr("The jobs"));
     auto* all = new QVBoxLayout(this);
-    auto* says = new QLabel(tr("%1, %2 thrown away, %3 of printing; at once it would be %4 and %5.")
-                                .arg(tr("%n job(s)", nullptr, static_cast<int>(jobs.jobs.size())), tr("%1 g").arg(number(jobs.waste_g, 1)), QString::fromStdString(duration(jobs.total_s)), tr("%1 g").arg(number(waste_g(plan.totals), 1)), QString::fromStdString(duration(plan.totals.total_s))) +
-                            (jobs.joints > 0 ? QLatin1Char(' ') + tr("%n joint(s) to glue: use the glue as its label says, and air the room.", nullptr, jobs.joints) : QString()));
+    auto* says = new QLabel(
+        tr("%1, %2 thrown away, %3 of printing; at once it would be %4 and %5.")
+            .arg(tr("%n job(s)", nullptr, static_cast<int>(jobs.jobs.size())),
+                 tr("%1 g").arg(number(jobs.waste_g, 1)), QString::fromStdString(duration(jobs.total_s)),
+                 tr("%1 g").arg(number(waste_g(plan.totals), 1)),
+                 QString::fromStdString(duration(plan.totals.total_s))) +
+        (jobs.joints > 0
+             ? QLatin1Char(' ') + tr("%n joint(s) to glue: use the glue as its label says, and air the room.",
+                                     nullptr, jobs.joints)
+             : QString()));
     says->setWordWrap(true);
     says->setObjectName(QStringLiteral("jobs_say"));
     all->addWidget(says);
@@ -99,10 +108,16 @@ JobsDialog::JobsDialog(const Project& project, const Plan& plan, const Jobs& job
     std::size_t picture = 0;
     for (const Job& job : jobs.jobs) {
         const Totals& t = job.plan->totals;
-        auto* item = new QTreeWidgetItem(tree, {words(job.name), QString(), tr("%1 g").arg(number(t.model_g, 1)), QString::fromStdString(duration(t.total_s))});
+        auto* item =
+            new QTreeWidgetItem(tree, {words(job.name), QString(), tr("%1 g").arg(number(t.model_g, 1)),
+                                       QString::fromStdString(duration(t.total_s))});
         item->setFont(0, font_of(1, true));
         for (const JobPart& x : job.parts) {
-            auto* part = new QTreeWidgetItem(item, {jobs.jobs.size() > 0 && x.of != x.part ? tr("%1 of %2").arg(QString::fromStdString(x.part), QString::fromStdString(x.of)) : QString::fromStdString(x.part), QLocale().toString(x.count)});
+            auto* part = new QTreeWidgetItem(
+                item, {jobs.jobs.size() > 0 && x.of != x.part
+                           ? tr("%1 of %2").arg(QString::fromStdString(x.part), QString::fromStdString(x.of))
+                           : QString::fromStdString(x.part),
+                       QLocale().toString(x.count)});
             if (picture < pictures.size())
                 part->setIcon(0, QIcon(QPixmap::fromImage(pictures[picture])));
             ++picture;
@@ -171,8 +186,12 @@ QWidget* JobsDialog::make_letters(const Project& p, const Plan& plan) {
 
 void JobsDialog::look() {
     letters_->show_letters(outline_, colour_, line_->value());
-    lost_->setText(letters_->lost() < 0.005 ? tr("Everything of it is as wide as the line.") : tr("Red: %1 % of it is finer than the line and blurs or is lost.").arg(number(100 * letters_->lost(), 0)));
-    write_->setText(std::abs(line_->value() - line_now_) > 1e-6 ? tr("&Print lines of this width") : tr("&Write into a folder…"));
+    lost_->setText(letters_->lost() < 0.005
+                       ? tr("Everything of it is as wide as the line.")
+                       : tr("Red: %1 % of it is finer than the line and blurs or is lost.")
+                             .arg(number(100 * letters_->lost(), 0)));
+    write_->setText(std::abs(line_->value() - line_now_) > 1e-6 ? tr("&Print lines of this width")
+                                                                : tr("&Write into a folder…"));
 }
 
 double JobsDialog::line_mm() const {

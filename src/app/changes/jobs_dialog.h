@@ -1,4 +1,5 @@
-// The jobs a print is made into, before they are written: parts by colour with counts and where they go; of lettering how it comes out.
+// The jobs a print is made into, before they are written: parts by colour with counts and where they go; of
+// lettering how it comes out.
 #pragma once
 
 #include "core/plate/jobs.h"
@@ -36,7 +37,8 @@ class JobsDialog : public QDialog {
     Q_OBJECT
 public:
     /// `pictures`: one for each part of each job, in their order.
-    JobsDialog(const Project& project, const Plan& plan, const Jobs& jobs, const std::vector<QImage>& pictures, QWidget* parent = nullptr);
+    JobsDialog(const Project& project, const Plan& plan, const Jobs& jobs,
+               const std::vector<QImage>& pictures, QWidget* parent = nullptr);
     /// The width of line that is looked at; 0: the jobs are not about lettering.
     double line_mm() const;
 

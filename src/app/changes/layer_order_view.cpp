@@ -10,7 +10,8 @@
 
 namespace vitrail {
 
-LayerOrderView::LayerOrderView(Document* document, ViewState* view, QWidget* parent) : QWidget(parent), document_(document), view_(view) {
+LayerOrderView::LayerOrderView(Document* document, ViewState* view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view) {
     setAccessibleName(tr("Order of the filaments in the cursor layer"));
     connect(document, &Document::plan_changed, this, [this] { update(); });
     connect(view, &ViewState::layer_changed, this, [this] { update(); });
@@ -32,10 +33,15 @@ void LayerOrderView::paintEvent(QPaintEvent*) {
     }
     const Project& project = document_->planned_project();
     const int layer = std::clamp(view_->layer(), 1, plan->grid.count);
-    p.drawText(QRect(0, 0, width(), em(1.3)), Qt::AlignLeft, tr("layer %1, %2 to %3 mm").arg(layer).arg(number(plan->grid.bottom_mm(layer), 2)).arg(number(plan->grid.top_mm(layer), 2)));
+    p.drawText(QRect(0, 0, width(), em(1.3)), Qt::AlignLeft,
+               tr("layer %1, %2 to %3 mm")
+                   .arg(layer)
+                   .arg(number(plan->grid.bottom_mm(layer), 2))
+                   .arg(number(plan->grid.top_mm(layer), 2)));
     const auto order = plan->sequence.layer(layer - 1);
     if (order.empty()) {
-        p.drawText(QRect(0, em(1.5), width(), em(1.3)), Qt::AlignLeft, tr("nothing is printed in this layer"));
+        p.drawText(QRect(0, em(1.5), width(), em(1.3)), Qt::AlignLeft,
+                   tr("nothing is printed in this layer"));
         return;
     }
     // Widths share the room by volume, but none gets too narrow for its letter.
@@ -54,9 +60,11 @@ void LayerOrderView::paintEvent(QPaintEvent*) {
         p.setBrush(Qt::NoBrush);
         p.drawRect(pane);
         const double s = em(1.6);
-        paint_badge(p, QRectF(pane.center().x() - s / 2, pane.center().y() - s / 2, s, s), project.filaments[f].letter, to_qcolor(project.filaments[f].colour), font());
+        paint_badge(p, QRectF(pane.center().x() - s / 2, pane.center().y() - s / 2, s, s),
+                    project.filaments[f].letter, to_qcolor(project.filaments[f].colour), font());
         p.setPen(t.ink);
-        p.drawText(QRectF(x, y + h + 2, w, em(1.2)), Qt::AlignCenter, tr("%1 g").arg(number(grams(project.filaments[f], plan->printed_in(layer, f)), 2)));
+        p.drawText(QRectF(x, y + h + 2, w, em(1.2)), Qt::AlignCenter,
+                   tr("%1 g").arg(number(grams(project.filaments[f], plan->printed_in(layer, f)), 2)));
         spans.emplace_back(x, w);
         x += w;
     }
@@ -65,9 +73,13 @@ void LayerOrderView::paintEvent(QPaintEvent*) {
     for (const Change& c : plan->changes)
         if (c.layer == layer)
             purge += (purge.isEmpty() ? QString() : QStringLiteral(" · ")) +
-                     tr("%1 → %2 purges %3 g").arg(QChar::fromLatin1(project.filaments[c.from].letter)).arg(QChar::fromLatin1(project.filaments[c.to].letter)).arg(number(c.purge_g, 2));
+                     tr("%1 → %2 purges %3 g")
+                         .arg(QChar::fromLatin1(project.filaments[c.from].letter))
+                         .arg(QChar::fromLatin1(project.filaments[c.to].letter))
+                         .arg(number(c.purge_g, 2));
     p.setPen(t.quiet);
-    p.drawText(QRectF(0, y + h + em(1.4), width(), em(2.6)), Qt::AlignLeft | Qt::TextWordWrap, purge.isEmpty() ? tr("no change in this layer") : purge);
+    p.drawText(QRectF(0, y + h + em(1.4), width(), em(2.6)), Qt::AlignLeft | Qt::TextWordWrap,
+               purge.isEmpty() ? tr("no change in this layer") : purge);
 }
 
 } // namespace vitrail

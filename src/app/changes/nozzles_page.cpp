@@ -1,13 +1,13 @@
 #include "app/changes/nozzles_page.h"
 
 #include "app/changes/front_plot.h"
-#include "app/machine/machine_view.h"
 #include "app/changes/slots_view.h"
-#include "app/parts/setting_edit.h"
 #include "app/document/document.h"
-#include "app/parts/panel.h"
-#include "app/parts/tables.h"
 #include "app/document/study.h"
+#include "app/machine/machine_view.h"
+#include "app/parts/panel.h"
+#include "app/parts/setting_edit.h"
+#include "app/parts/tables.h"
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/words.h"
@@ -22,15 +22,25 @@
 namespace vitrail {
 
 NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), document_(document), machine_(new MachineView), slots_(new SlotsView(document, view)), table_(make_table("aims", tr("Aims compared"), {{tr("aim"), 6.4}, {tr("purge"), 3.5, true}, {tr("tower"), 3.5, true}, {tr("waste"), 3.6, true}, {tr("changing"), 4.4, true}, {tr("by hand"), 4.1, true}, {tr("on nozzles")}})), plot_(new FrontPlot),
-      slider_(new QSlider(Qt::Horizontal)), reason_(new QLabel), presence_(new QLabel), slider_says_(new QLabel), can_(new QLabel), use_(new QPushButton(tr("&Use this"))),
+    : QWidget(parent), document_(document), machine_(new MachineView), slots_(new SlotsView(document, view)),
+      table_(make_table("aims", tr("Aims compared"),
+                        {{tr("aim"), 6.4},
+                         {tr("purge"), 3.5, true},
+                         {tr("tower"), 3.5, true},
+                         {tr("waste"), 3.6, true},
+                         {tr("changing"), 4.4, true},
+                         {tr("by hand"), 4.1, true},
+                         {tr("on nozzles")}})),
+      plot_(new FrontPlot), slider_(new QSlider(Qt::Horizontal)), reason_(new QLabel), presence_(new QLabel),
+      slider_says_(new QLabel), can_(new QLabel), use_(new QPushButton(tr("&Use this"))),
       unpin_(new QPushButton(tr("Let go of &pins"))) {
     auto* nozzles = new Panel(tr("Filaments on nozzles"));
     auto* edit = new QPushButton(icon(QStringLiteral("wrench")), tr("Edit the &machine…"));
     edit->setObjectName(QStringLiteral("edit_machine"));
     auto* loaded = new QPushButton(tr("This is &loaded now"));
     loaded->setObjectName(QStringLiteral("loaded_now"));
-    loaded->setToolTip(tr("Takes what the plan begins with as what is in the machine already. Least handling then keeps it."));
+    loaded->setToolTip(tr(
+        "Takes what the plan begins with as what is in the machine already. Least handling then keeps it."));
     unpin_->setObjectName(QStringLiteral("unpin"));
     unpin_->setToolTip(tr("Every filament may go to any nozzle again"));
     for (QPushButton* b : {edit, loaded, unpin_})
@@ -50,7 +60,8 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
         over_time->add_to_heading(hour);
         hours_.push_back(hour);
         connect(hour, &SettingEdit::edited, this, [this, hour](double v) {
-            document_->edit(tr("Change %1").arg(words(hour->info().label)), [&](Project& p) { hour->info().field.set(p.settings, v); });
+            document_->edit(tr("Change %1").arg(words(hour->info().label)),
+                            [&](Project& p) { hour->info().field.set(p.settings, v); });
         });
     }
     presence_->setObjectName(QStringLiteral("presence"));
@@ -69,7 +80,8 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
     auto* handling = new QLabel(tr("least handling"));
     slider_->setObjectName(QStringLiteral("blend"));
     slider_->setAccessibleName(tr("Between least waste and least handling"));
-    slider_->setToolTip(tr("Walks along the best trade-offs: for each of its stops nothing wastes less with as little work by hand."));
+    slider_->setToolTip(tr("Walks along the best trade-offs: for each of its stops nothing wastes less with "
+                           "as little work by hand."));
     slider_->setTickPosition(QSlider::TicksBelow);
     slider_->setTickInterval(1);
     slider_->setPageStep(1);
@@ -90,14 +102,17 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
 
-    study_ = new Study(document, this, [this](const Project& project, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
-        auto result = std::make_shared<Result<std::vector<AimChoice>>>(compare_aims(project, *plan, progress));
-        return [this, result] {
-            if (*result)
-                choices_ = **result;
-            show_choices();
-        };
-    });
+    study_ = new Study(document, this,
+                       [this](const Project& project, const std::shared_ptr<const Plan>& plan,
+                              const Progress& progress) -> std::function<void()> {
+                           auto result = std::make_shared<Result<std::vector<AimChoice>>>(
+                               compare_aims(project, *plan, progress));
+                           return [this, result] {
+                               if (*result)
+                                   choices_ = **result;
+                               show_choices();
+                           };
+                       });
     connect(edit, &QPushButton::clicked, this, &NozzlesPage::wants_machine_editor);
     connect(loaded, &QPushButton::clicked, this, [this] {
         const auto plan = document_->plan();
@@ -111,7 +126,8 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
                 in.push_back({p.filaments[f].letter, places[f].toolhead});
         document_->edit(tr("Note what is in the machine"), [&](Project& q) { q.in_machine = in; });
     });
-    connect(unpin_, &QPushButton::clicked, this, [this] { document_->edit(tr("Let go of pins"), [](Project& p) { p.pins.clear(); }); });
+    connect(unpin_, &QPushButton::clicked, this,
+            [this] { document_->edit(tr("Let go of pins"), [](Project& p) { p.pins.clear(); }); });
     connect(machine_, &MachineView::moved, this, &NozzlesPage::move_filament);
     connect(use_, &QPushButton::clicked, this, [this] {
         if (const int r = table_->currentRow(); r >= 0 && r < static_cast<int>(choices_.size()))
@@ -135,20 +151,27 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
 
 void NozzlesPage::use(const AimChoice& choice) {
     const Settings& now = document_->project().settings;
-    if (choice.own || (now.aim == choice.aim && (choice.aim != LoadingAim::blend || now.blend_pct == choice.blend_pct)))
+    if (choice.own ||
+        (now.aim == choice.aim && (choice.aim != LoadingAim::blend || now.blend_pct == choice.blend_pct)))
         return;
-    document_->edit(tr("Put filaments on nozzles for another aim"), [aim = choice.aim, blend = choice.blend_pct](Project& p) {
-        p.settings.aim = aim;
-        if (aim == LoadingAim::blend)
-            p.settings.blend_pct = blend;
-    }, 0x30000);
+    document_->edit(
+        tr("Put filaments on nozzles for another aim"),
+        [aim = choice.aim, blend = choice.blend_pct](Project& p) {
+            p.settings.aim = aim;
+            if (aim == LoadingAim::blend)
+                p.settings.blend_pct = blend;
+        },
+        0x30000);
 }
 
 void NozzlesPage::move_filament(int filament, int nozzle) {
     const Project& p = document_->planned_project();
     const char letter = p.filaments[static_cast<std::size_t>(filament)].letter;
-    document_->edit(nozzle < 0 ? tr("Let go of %1").arg(QChar::fromLatin1(letter)) : tr("Pin %1 to %2").arg(QChar::fromLatin1(letter)).arg(words(nozzle_name(p.machine, nozzle))),
-                    [&](Project& q) { pin(q, letter, nozzle); });
+    document_->edit(
+        nozzle < 0
+            ? tr("Let go of %1").arg(QChar::fromLatin1(letter))
+            : tr("Pin %1 to %2").arg(QChar::fromLatin1(letter)).arg(words(nozzle_name(p.machine, nozzle))),
+        [&](Project& q) { pin(q, letter, nozzle); });
 }
 
 void NozzlesPage::refresh() {
@@ -174,15 +197,21 @@ void NozzlesPage::refresh() {
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         const bool used = plan->use[f].printed_mm3() > 0;
         load.nozzle.push_back(used ? plan->loading.nozzle[f] : -1);
-        load.pinned.push_back(std::any_of(p.pins.begin(), p.pins.end(), [&](const Pin& x) { return x.filament == p.filaments[f].letter; }));
+        load.pinned.push_back(std::any_of(p.pins.begin(), p.pins.end(),
+                                          [&](const Pin& x) { return x.filament == p.filaments[f].letter; }));
         if (used && places[f].at_start)
             load.slots[{places[f].toolhead, places[f].slot}] = static_cast<int>(f);
     }
     machine_->show_machine(p.machine, std::move(load));
     unpin_->setEnabled(!p.pins.empty());
-    presence_->setText(words(presence(p, *plan)) +
-                       (plan->totals.refills ? tr(" %n refill(s).", nullptr, plan->totals.refills) : QString()) + (plan->totals.pauses ? tr(" For %n of them the printer waits.", nullptr, plan->totals.pauses) : QString()));
-    presence_->setStyleSheet(plan->attendance.night_trips ? QStringLiteral("color: %1").arg(Theme::current().warn.name()) : QString());
+    presence_->setText(
+        words(presence(p, *plan)) +
+        (plan->totals.refills ? tr(" %n refill(s).", nullptr, plan->totals.refills) : QString()) +
+        (plan->totals.pauses ? tr(" For %n of them the printer waits.", nullptr, plan->totals.pauses)
+                             : QString()));
+    presence_->setStyleSheet(plan->attendance.night_trips
+                                 ? QStringLiteral("color: %1").arg(Theme::current().warn.name())
+                                 : QString());
 }
 
 void NozzlesPage::show_choices() {
@@ -202,23 +231,42 @@ void NozzlesPage::show_choices() {
                     letters += QChar::fromLatin1(p.filaments[f].letter);
             on << (letters.isEmpty() ? QStringLiteral("–") : letters);
         }
-        const QString name = c.own                       ? p.pins.empty() ? tr("now") : tr("now, pinned")
-                             : c.aim == LoadingAim::waste    ? tr("least waste")
+        const QString name = c.own                           ? p.pins.empty() ? tr("now") : tr("now, pinned")
+                                                       : c.aim == LoadingAim::waste ? tr("least waste")
                              : c.aim == LoadingAim::time     ? tr("least time")
                              : c.aim == LoadingAim::handling ? tr("least handling")
-                                                       : tr("blend %1 %").arg(number(c.blend_pct, 0));
-        set_row(table_, static_cast<int>(i), {name, tr("%1 g").arg(number(t.purge_g, 1)), tr("%1 g").arg(number(t.tower_g, 1)), tr("%1 g").arg(number(waste_g(t), 1)), QString::fromStdString(duration(t.change_s)), QString::number(handlings(*c.plan)), on.join(QStringLiteral("·"))}, {}, c.own);
-        table_->item(static_cast<int>(i), 3)->setToolTip(tr("purge %1 g, tower and walls %2 g, support %3 g").arg(number(t.purge_g, 1), number(t.tower_g, 1), number(t.support_g + t.interface_g, 1)));
-        table_->item(static_cast<int>(i), 5)->setToolTip(tr("%1 spools put in before the start, %2 refills, %3 swaps").arg(t.spools_to_load).arg(t.refills).arg(t.hand_swaps));
-        table_->item(static_cast<int>(i), 6)->setToolTip(tr("By nozzle, in the order of the machine%1").arg(c.plan->loading.proven ? tr("; proven: no other split costs less for this aim") : tr("; searched, not proven")));
+                                                             : tr("blend %1 %").arg(number(c.blend_pct, 0));
+        set_row(table_, static_cast<int>(i),
+                {name, tr("%1 g").arg(number(t.purge_g, 1)), tr("%1 g").arg(number(t.tower_g, 1)),
+                 tr("%1 g").arg(number(waste_g(t), 1)), QString::fromStdString(duration(t.change_s)),
+                 QString::number(handlings(*c.plan)), on.join(QStringLiteral("·"))},
+                {}, c.own);
+        table_->item(static_cast<int>(i), 3)
+            ->setToolTip(
+                tr("purge %1 g, tower and walls %2 g, support %3 g")
+                    .arg(number(t.purge_g, 1), number(t.tower_g, 1), number(t.support_g + t.interface_g, 1)));
+        table_->item(static_cast<int>(i), 5)
+            ->setToolTip(tr("%1 spools put in before the start, %2 refills, %3 swaps")
+                             .arg(t.spools_to_load)
+                             .arg(t.refills)
+                             .arg(t.hand_swaps));
+        table_->item(static_cast<int>(i), 6)
+            ->setToolTip(tr("By nozzle, in the order of the machine%1")
+                             .arg(c.plan->loading.proven
+                                      ? tr("; proven: no other split costs less for this aim")
+                                      : tr("; searched, not proven")));
         if (!c.own && c.aim != LoadingAim::time)
             front_.push_back(static_cast<int>(i));
     }
     std::stable_sort(front_.begin(), front_.end(), [&](int a, int b) {
         const auto &x = choices_[static_cast<std::size_t>(a)], &y = choices_[static_cast<std::size_t>(b)];
-        return x.aim == LoadingAim::handling ? false : y.aim == LoadingAim::handling ? true : waste_g(x.plan->totals) < waste_g(y.plan->totals);
+        return x.aim == LoadingAim::handling   ? false
+               : y.aim == LoadingAim::handling ? true
+                                               : waste_g(x.plan->totals) < waste_g(y.plan->totals);
     });
-    const bool trade = choices_.size() > 3 && (waste_g(choices_[1].plan->totals) != waste_g(choices_[3].plan->totals) || handlings(*choices_[1].plan) != handlings(*choices_[3].plan));
+    const bool trade =
+        choices_.size() > 3 && (waste_g(choices_[1].plan->totals) != waste_g(choices_[3].plan->totals) ||
+                                handlings(*choices_[1].plan) != handlings(*choices_[3].plan));
     slider_->setRange(0, std::max(0, static_cast<int>(front_.size()) - 1));
     slider_->setEnabled(trade);
     const Settings& s = document_->project().settings;
@@ -228,8 +276,11 @@ void NozzlesPage::show_choices() {
             slider_->setValue(static_cast<int>(k));
     }
     slider_says_->setText(choices_.empty() ? tr("Once there is a plan, its alternatives stand here.")
-                          : trade          ? tr("%n best trade-off(s) between waste and work by hand. A ring marks the plan as it is, a square the least time.", nullptr, static_cast<int>(front_.size()))
-                                           : tr("Least waste and least handling agree here: there is nothing to trade."));
+                          : trade
+                              ? tr("%n best trade-off(s) between waste and work by hand. A ring marks the "
+                                   "plan as it is, a square the least time.",
+                                   nullptr, static_cast<int>(front_.size()))
+                              : tr("Least waste and least handling agree here: there is nothing to trade."));
     if (!choices_.empty()) {
         table_->selectRow(marked);
         reason_->setText(words(choices_.front().reason));

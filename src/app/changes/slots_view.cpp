@@ -31,7 +31,8 @@ double end_of(const Plan& plan, int layer) {
 
 } // namespace
 
-SlotsView::SlotsView(Document* document, ViewState* view, QWidget* parent) : QWidget(parent), document_(document), view_(view) {
+SlotsView::SlotsView(Document* document, ViewState* view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view) {
     setObjectName(QStringLiteral("slots_view"));
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
@@ -111,7 +112,8 @@ QRectF SlotsView::handle_rect(int refill) const {
 }
 
 void SlotsView::changeEvent(QEvent* e) {
-    if (e->type() == QEvent::PaletteChange || e->type() == QEvent::FontChange || e->type() == QEvent::StyleChange)
+    if (e->type() == QEvent::PaletteChange || e->type() == QEvent::FontChange ||
+        e->type() == QEvent::StyleChange)
         stale_ = true;
     QWidget::changeEvent(e);
 }
@@ -122,7 +124,8 @@ void SlotsView::draw(QPainter& p) const {
     const auto plan = document_->plan();
     p.setPen(t.quiet);
     if (!plan) {
-        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, tr("Which spool sits where and when shows here."));
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                   tr("Which spool sits where and when shows here."));
         return;
     }
     const Project& project = document_->planned_project();
@@ -135,7 +138,8 @@ void SlotsView::draw(QPainter& p) const {
     const int steps = std::max(1, int(first.width()));
     for (int i = 0; i < steps; ++i)
         if (in_night(project.settings, total * (i + 0.5) / steps))
-            p.fillRect(QRectF(first.left() + i, first.top() - 2, 1.05, last.bottom() - first.top() + 4), night);
+            p.fillRect(QRectF(first.left() + i, first.top() - 2, 1.05, last.bottom() - first.top() + 4),
+                       night);
     for (std::size_t i = 0; i < all.size(); ++i) {
         const QRectF r = row_rect(static_cast<int>(i));
         p.setPen(QPen(t.line, 1));
@@ -144,11 +148,14 @@ void SlotsView::draw(QPainter& p) const {
         p.setPen(t.quiet);
         p.setFont(font_of(0.9));
         const QString name = words(slot_name(project.machine, all[i].toolhead, all[i].slot));
-        p.drawText(QRectF(0, r.top(), r.left() - em(0.5), r.height()), Qt::AlignVCenter | Qt::AlignRight, p.fontMetrics().elidedText(name, Qt::ElideLeft, int(r.left()) - em(0.5)));
+        p.drawText(QRectF(0, r.top(), r.left() - em(0.5), r.height()), Qt::AlignVCenter | Qt::AlignRight,
+                   p.fontMetrics().elidedText(name, Qt::ElideLeft, int(r.left()) - em(0.5)));
         for (const Stay& s : plan->stays) {
-            if (s.toolhead != all[i].toolhead || s.slot != all[i].slot || (s.slot == 0 && s.nozzle != all[i].nozzle))
+            if (s.toolhead != all[i].toolhead || s.slot != all[i].slot ||
+                (s.slot == 0 && s.nozzle != all[i].nozzle))
                 continue;
-            const double x0 = x_of(start_of(*plan, s.from_layer)), x1 = std::max(x0 + 1.5, x_of(end_of(*plan, s.to_layer)));
+            const double x0 = x_of(start_of(*plan, s.from_layer)),
+                         x1 = std::max(x0 + 1.5, x_of(end_of(*plan, s.to_layer)));
             const QRectF pane(x0, r.top(), x1 - x0, r.height());
             paint_pane(p, pane, project.filaments[static_cast<std::size_t>(s.filament)]);
             p.setPen(t.lead);
@@ -157,7 +164,8 @@ void SlotsView::draw(QPainter& p) const {
                 const double b = std::min<double>(em(1.4), r.height());
                 const Filament& f = project.filaments[static_cast<std::size_t>(s.filament)];
                 p.setRenderHint(QPainter::Antialiasing);
-                paint_badge(p, QRectF(pane.left() + 4, pane.center().y() - b / 2, b, b), f.letter, to_qcolor(f.colour), font());
+                paint_badge(p, QRectF(pane.left() + 4, pane.center().y() - b / 2, b, b), f.letter,
+                            to_qcolor(f.colour), font());
                 p.setRenderHint(QPainter::Antialiasing, false);
             }
         }
@@ -168,13 +176,18 @@ void SlotsView::draw(QPainter& p) const {
     for (const double s : {0.25, 0.5, 1.0, 2.0, 4.0, 6.0, 12.0, 24.0})
         if ((step_h = s) * 3600 / std::max(1.0, total) * first.width() > em(4))
             break;
-    for (double h = std::ceil(project.settings.start_hour / step_h) * step_h; (h - project.settings.start_hour) * 3600 <= total; h += step_h) {
+    for (double h = std::ceil(project.settings.start_hour / step_h) * step_h;
+         (h - project.settings.start_hour) * 3600 <= total; h += step_h) {
         const double x = x_of((h - project.settings.start_hour) * 3600);
         p.setPen(t.line);
         p.drawLine(QPointF(x, last.bottom() + 2), QPointF(x, last.bottom() + em(0.3)));
         p.setPen(t.quiet);
         const int minutes = int(std::lround(h * 60)) % 1440;
-        p.drawText(QRectF(x - em(3), last.bottom() + em(0.25), em(6), em(1.2)), Qt::AlignHCenter | Qt::AlignTop, QStringLiteral("%1:%2").arg(minutes / 60, 2, 10, QLatin1Char('0')).arg(minutes % 60, 2, 10, QLatin1Char('0')));
+        p.drawText(QRectF(x - em(3), last.bottom() + em(0.25), em(6), em(1.2)),
+                   Qt::AlignHCenter | Qt::AlignTop,
+                   QStringLiteral("%1:%2")
+                       .arg(minutes / 60, 2, 10, QLatin1Char('0'))
+                       .arg(minutes % 60, 2, 10, QLatin1Char('0')));
     }
     // Hand swaps above the rows.
     p.setRenderHint(QPainter::Antialiasing);
@@ -223,7 +236,8 @@ void SlotsView::paintEvent(QPaintEvent*) {
         p.drawEllipse(h);
         p.setPen(t.ink);
         p.setFont(font_of(0.9, true));
-        p.drawText(h, Qt::AlignCenter, QString(QChar::fromLatin1(project.filaments[static_cast<std::size_t>(r.in)].letter)));
+        p.drawText(h, Qt::AlignCenter,
+                   QString(QChar::fromLatin1(project.filaments[static_cast<std::size_t>(r.in)].letter)));
     }
     if (hasFocus()) {
         p.setBrush(Qt::NoBrush);
@@ -239,10 +253,14 @@ void SlotsView::put(int refill, int layer) {
     if (layer == r.layer)
         return;
     const char letter = document_->planned_project().filaments[static_cast<std::size_t>(r.in)].letter;
-    document_->edit(tr("Refill %1 in layer %2").arg(QChar::fromLatin1(letter)).arg(layer), [&](Project& p) {
-        std::erase_if(p.refill_choices, [&](const RefillChoice& c) { return c.filament == letter && c.nth == r.nth; });
-        p.refill_choices.push_back({letter, r.nth, layer});
-    }, 0x20000 + drags_);
+    document_->edit(
+        tr("Refill %1 in layer %2").arg(QChar::fromLatin1(letter)).arg(layer),
+        [&](Project& p) {
+            std::erase_if(p.refill_choices,
+                          [&](const RefillChoice& c) { return c.filament == letter && c.nth == r.nth; });
+            p.refill_choices.push_back({letter, r.nth, layer});
+        },
+        0x20000 + drags_);
 }
 
 void SlotsView::mousePressEvent(QMouseEvent* e) {
@@ -280,7 +298,8 @@ void SlotsView::keyPressEvent(QKeyEvent* e) {
     if (!plan || plan->refills.empty())
         return QWidget::keyPressEvent(e);
     if (e->key() == Qt::Key_Down || e->key() == Qt::Key_Up) {
-        chosen_ = std::clamp(chosen_ + (e->key() == Qt::Key_Down ? 1 : -1), 0, static_cast<int>(plan->refills.size()) - 1);
+        chosen_ = std::clamp(chosen_ + (e->key() == Qt::Key_Down ? 1 : -1), 0,
+                             static_cast<int>(plan->refills.size()) - 1);
         ++drags_;
         update();
     } else if (step && chosen_ >= 0) {
@@ -298,14 +317,23 @@ bool SlotsView::event(QEvent* e) {
         for (std::size_t i = 0; i < plan->refills.size(); ++i)
             if (handle_rect(static_cast<int>(i)).contains(help->pos())) {
                 const Refill& r = plan->refills[i];
-                QToolTip::showText(help->globalPos(), tr("%1 into %2: %3").arg(QChar::fromLatin1(project.filaments[static_cast<std::size_t>(r.in)].letter))
-                                                          .arg(words(slot_name(project.machine, r.toolhead, r.slot)), words(when(r))), this);
+                QToolTip::showText(
+                    help->globalPos(),
+                    tr("%1 into %2: %3")
+                        .arg(QChar::fromLatin1(project.filaments[static_cast<std::size_t>(r.in)].letter))
+                        .arg(words(slot_name(project.machine, r.toolhead, r.slot)), words(when(r))),
+                    this);
                 return true;
             }
         if (help->pos().x() >= row_rect(0).left()) {
             const int layer = layer_at(help->pos().x());
             const double h = hour_at(project.settings, start_of(*plan, layer));
-            QToolTip::showText(help->globalPos(), tr("layer %1, %2 after the start, %3 o'clock").arg(layer).arg(QString::fromStdString(duration(start_of(*plan, layer)))).arg(int(h)), this);
+            QToolTip::showText(help->globalPos(),
+                               tr("layer %1, %2 after the start, %3 o'clock")
+                                   .arg(layer)
+                                   .arg(QString::fromStdString(duration(start_of(*plan, layer))))
+                                   .arg(int(h)),
+                               this);
             return true;
         }
     }

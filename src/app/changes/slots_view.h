@@ -9,8 +9,9 @@ namespace vitrail {
 class Document;
 class ViewState;
 
-/// A row for each slot and external spool; hours from left to right, nights shaded. A refill is a bracket over the time in which it
-/// can be done, with a handle where the user means to do it: drag it, or move it with the arrow keys.
+/// A row for each slot and external spool; hours from left to right, nights shaded. A refill is a bracket
+/// over the time in which it can be done, with a handle where the user means to do it: drag it, or move it
+/// with the arrow keys.
 class SlotsView : public QWidget {
     Q_OBJECT
 public:

@@ -20,8 +20,8 @@ public:
     using QObject::QObject;
     ~Background() override;
 
-    /// Runs `work` beside the window's thread. What it returns (it may be empty) runs in the window's thread, if `owner`
-    /// still lives and nobody has stopped it. Stop it by the source that is returned.
+    /// Runs `work` beside the window's thread. What it returns (it may be empty) runs in the window's thread,
+    /// if `owner` still lives and nobody has stopped it. Stop it by the source that is returned.
     std::stop_source run(QObject* owner, Work work);
 
     /// Asks everything to stop; nothing of it comes back.

@@ -12,8 +12,8 @@
 #include "paint/thumbnail.h"
 #include "paint/words.h"
 
-#include <QLocale>
 #include <QFileInfo>
+#include <QLocale>
 #include <QUndoCommand>
 
 #include <algorithm>
@@ -28,7 +28,8 @@ public:
         quint64 revision;
     };
     ProjectEdit(Document* document, State before, State after, const QString& label, int merge)
-        : QUndoCommand(label), document_(document), before_(std::move(before)), after_(std::move(after)), merge_(merge) {}
+        : QUndoCommand(label), document_(document), before_(std::move(before)), after_(std::move(after)),
+          merge_(merge) {}
     void undo() override { document_->show_project(before_.project, before_.revision); }
     void redo() override { document_->show_project(after_.project, after_.revision); }
     int id() const override { return merge_ ? merge_ : -1; }
@@ -57,17 +58,19 @@ static Project fresh_project() {
 }
 
 Document::Document(QObject* parent)
-    : QObject(parent), runner_(new PlanRunner(this)), files_(new FileQueue(this)), background_(new Background(this)) {
+    : QObject(parent), runner_(new PlanRunner(this)), files_(new FileQueue(this)),
+      background_(new Background(this)) {
     undo_.setUndoLimit(500);
     project_ = fresh_project();
     connect(runner_, &PlanRunner::running_changed, this, &Document::planning_changed);
     connect(runner_, &PlanRunner::progress, this, &Document::progress);
-    connect(runner_, &PlanRunner::planned, this, [this](const Project& project, std::shared_ptr<const Plan> plan, const QString& error) {
-        end_preview();
-        planned_ = {project, std::move(plan)};
-        plan_error_ = error;
-        Q_EMIT plan_changed();
-    });
+    connect(runner_, &PlanRunner::planned, this,
+            [this](const Project& project, std::shared_ptr<const Plan> plan, const QString& error) {
+                end_preview();
+                planned_ = {project, std::move(plan)};
+                plan_error_ = error;
+                Q_EMIT plan_changed();
+            });
     connect(files_, &FileQueue::changed, this, &Document::file_work_changed);
     connect(files_, &FileQueue::progress, this, &Document::reading_progress);
     connect(files_, &FileQueue::failed, this, &Document::failed);
@@ -115,7 +118,8 @@ void Document::cancel_planning() {
 void Document::edit(const QString& label, const std::function<void(Project&)>& change, int merge) {
     Project after = project_;
     change(after);
-    undo_.push(new ProjectEdit(this, {project_, revision_}, {std::move(after), ++newest_revision_}, label, merge));
+    undo_.push(
+        new ProjectEdit(this, {project_, revision_}, {std::move(after), ++newest_revision_}, label, merge));
 }
 
 void Document::adopt(Project project) {
@@ -168,7 +172,8 @@ void Document::pin() {
     if (!plan())
         return;
     pinned_ = planned_.plan->totals;
-    pinned_name_ = planned_.project.settings.order == LayerOrder::as_assigned ? tr("as assigned") : tr("pinned");
+    pinned_name_ =
+        planned_.project.settings.order == LayerOrder::as_assigned ? tr("as assigned") : tr("pinned");
     Q_EMIT pinned_changed();
 }
 
@@ -205,7 +210,8 @@ void Document::save(const QString& path, std::function<void()> then) {
     Project project = project_;
     if (project.name.empty())
         project.name = QFileInfo(path).completeBaseName().toStdString();
-    files_->write([this, path, project = std::move(project), revision = revision_, opened = opened_revision_, then = std::move(then)](const Disk& disk, const Progress&) -> FileQueue::Then {
+    files_->write([this, path, project = std::move(project), revision = revision_, opened = opened_revision_,
+                   then = std::move(then)](const Disk& disk, const Progress&) -> FileQueue::Then {
         const auto bytes = write_archive(project, thumbnail_png(project));
         const Status ok = bytes ? disk.write(path.toStdString(), *bytes) : Status(bytes.error());
         if (!ok)
@@ -217,7 +223,8 @@ void Document::save(const QString& path, std::function<void()> then) {
                 path_ = path;
                 saved_revision_ = revision;
                 Q_EMIT modified_changed();
-            } else if (path == path_) { // another project was opened from there meanwhile, and no longer is in the file
+            } else if (path == path_) { // another project was opened from there meanwhile, and no longer is
+                                        // in the file
                 saved_revision_ = 0;
                 Q_EMIT modified_changed();
             }
@@ -229,7 +236,8 @@ void Document::save(const QString& path, std::function<void()> then) {
 }
 
 void Document::import_models(const QStringList& paths, int piece) {
-    files_->read([this, paths, piece, opened = opened_revision_](const Disk& disk, const Progress& progress) -> FileQueue::Then {
+    files_->read([this, paths, piece,
+                  opened = opened_revision_](const Disk& disk, const Progress& progress) -> FileQueue::Then {
         struct Read {
             std::string name, bytes;
             std::vector<Body> bodies;
@@ -238,14 +246,19 @@ void Document::import_models(const QStringList& paths, int piece) {
         QString problems;
         for (qsizetype i = 0; i < paths.size(); ++i) {
             const std::string path = paths[i].toStdString(), name = file_name(path);
-            const Progress part{progress.stop, [&](double share) { progress.at((static_cast<double>(i) + share) / static_cast<double>(paths.size())); }};
+            const Progress part{progress.stop, [&](double share) {
+                                    progress.at((static_cast<double>(i) + share) /
+                                                static_cast<double>(paths.size()));
+                                }};
             auto bytes = disk.read(path);
-            auto bodies = bytes ? read_model(name, *bytes, beside(path), part) : Result<std::vector<Body>>(bytes.error());
+            auto bodies = bytes ? read_model(name, *bytes, beside(path), part)
+                                : Result<std::vector<Body>>(bytes.error());
             if (bodies)
                 read->push_back({name, std::move(*bytes), std::move(*bodies)});
             else
                 problems += (problems.isEmpty() ? QString() : QStringLiteral("\n")) +
-                            tr("%1 was not added. %2").arg(QFileInfo(paths[i]).fileName(), words(bodies.error().message));
+                            tr("%1 was not added. %2")
+                                .arg(QFileInfo(paths[i]).fileName(), words(bodies.error().message));
         }
         // Joined to the project as it is by then, whatever was edited meanwhile; but not to another one.
         return [this, read, problems, piece, opened] {
@@ -263,13 +276,18 @@ void Document::import_models(const QStringList& paths, int piece) {
                         called_off = true;
                         break;
                     }
-                    const int to = piece == kPieceEach ? add_piece(p, file_stem(one_line(r.name))) : std::clamp(piece, 0, static_cast<int>(p.pieces.size()) - 1);
+                    const int to = piece == kPieceEach
+                                       ? add_piece(p, file_stem(one_line(r.name)))
+                                       : std::clamp(piece, 0, static_cast<int>(p.pieces.size()) - 1);
                     add_bodies(p, to, r.name, std::move(r.bytes), std::move(r.bodies), *matches);
                 }
                 for (std::size_t f = project_.filaments.size(); f < p.filaments.size(); ++f)
                     name_in_words(p.filaments[f]);
                 if (!called_off)
-                    edit(piece == kPieceEach ? tr("Add %n piece(s)", nullptr, static_cast<int>(read->size())) : tr("Add %n model file(s)", nullptr, static_cast<int>(read->size())), [&](Project& now) { now = std::move(p); });
+                    edit(piece == kPieceEach
+                             ? tr("Add %n piece(s)", nullptr, static_cast<int>(read->size()))
+                             : tr("Add %n model file(s)", nullptr, static_cast<int>(read->size())),
+                         [&](Project& now) { now = std::move(p); });
             }
             if (!problems.isEmpty())
                 Q_EMIT failed(problems);
@@ -280,7 +298,8 @@ void Document::import_models(const QStringList& paths, int piece) {
 void Document::export_bodies(const QString& path, bool stl, ExportBy by) {
     if (!plan())
         return;
-    files_->write([this, path, stl, by, project = planned_.project, plan = planned_.plan](const Disk& disk, const Progress&) -> FileQueue::Then {
+    files_->write([this, path, stl, by, project = planned_.project,
+                   plan = planned_.plan](const Disk& disk, const Progress&) -> FileQueue::Then {
         const auto bodies = bodies_of_pieces(project, *plan, by);
         Status ok = Done{};
         if (stl) {
@@ -292,7 +311,9 @@ void Document::export_bodies(const QString& path, bool stl, ExportBy by) {
             ok = bytes ? disk.write(path.toStdString(), *bytes) : Status(bytes.error());
         }
         if (!ok)
-            return [this, path, why = words(ok.error().message)] { Q_EMIT failed(tr("%1 was not written. %2").arg(QFileInfo(path).fileName(), why)); };
+            return [this, path, why = words(ok.error().message)] {
+                Q_EMIT failed(tr("%1 was not written. %2").arg(QFileInfo(path).fileName(), why));
+            };
         return [this, path] { Q_EMIT exported(path); };
     });
 }

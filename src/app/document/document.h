@@ -21,8 +21,9 @@ class FileQueue;
 class PlanRunner;
 struct Disk;
 
-/// Holds the project as a value; every edit is a new value on the undo stack. Each value has a revision of its own, by which
-/// plans and files that come back later are known. Plans and files are made elsewhere (PlanRunner, FileQueue).
+/// Holds the project as a value; every edit is a new value on the undo stack. Each value has a revision of
+/// its own, by which plans and files that come back later are known. Plans and files are made elsewhere
+/// (PlanRunner, FileQueue).
 class Document : public QObject {
     Q_OBJECT
 public:
@@ -45,11 +46,12 @@ public:
     /// What to call it: the project's name, else its file's.
     QString title() const;
 
-    /// One undoable edit. Edits with the same `merge` key other than 0 that follow each other become one, but never across
-    /// the state that was saved.
+    /// One undoable edit. Edits with the same `merge` key other than 0 that follow each other become one, but
+    /// never across the state that was saved.
     void edit(const QString& label, const std::function<void(Project&)>& change, int merge = 0);
 
-    /// Takes over what is known about the project from elsewhere (the spools on the shelf): no edit, nothing to undo.
+    /// Takes over what is known about the project from elsewhere (the spools on the shelf): no edit, nothing
+    /// to undo.
     void adopt(Project project);
 
     /// Begins anew, on the first of the machines that ship.
@@ -58,7 +60,8 @@ public:
     /// Replaces everything; clears the undo stack. `recovered`: it has changes no file holds.
     void reset(Project project, const QString& path, bool recovered = false);
 
-    /// Reads and writes in the background; the signals below tell how it went. `then` runs once it has gone well.
+    /// Reads and writes in the background; the signals below tell how it went. `then` runs once it has gone
+    /// well.
     void open(const QString& path);
     /// As a project that has no file yet: saving asks for one.
     void open_copy(const QString& path);
@@ -66,9 +69,11 @@ public:
     /// Adds the bodies of files to a piece; kPieceEach: each file becomes a piece of its own.
     static constexpr int kPieceEach = -1;
     void import_models(const QStringList& paths, int piece = 0);
-    /// How the colours of files become filaments: asked in the window's thread when a model has several. May add filaments
-    /// to the project it is given; empty: the import is called off. Without one, colours are matched by themselves.
-    using AskColours = std::function<std::optional<std::vector<ColourMatch>>(Project& project, const std::vector<ColourUse>& colours)>;
+    /// How the colours of files become filaments: asked in the window's thread when a model has several. May
+    /// add filaments to the project it is given; empty: the import is called off. Without one, colours are
+    /// matched by themselves.
+    using AskColours = std::function<std::optional<std::vector<ColourMatch>>(
+        Project& project, const std::vector<ColourUse>& colours)>;
     void set_ask_colours(AskColours ask) { ask_colours_ = std::move(ask); }
     /// Writes one body per filament (or part, or band), as 3MF (a path) or STL (a folder).
     void export_bodies(const QString& path, bool stl, ExportBy by = ExportBy::filament);
@@ -82,7 +87,8 @@ public:
     /// Another place for files than the real one, for the tests.
     void set_disk(Disk disk);
 
-    /// Shows another plan in all views, without any edit. Ends with end_preview(), the next edit, or a new plan.
+    /// Shows another plan in all views, without any edit. Ends with end_preview(), the next edit, or a new
+    /// plan.
     void preview(Project project, std::shared_ptr<const Plan> plan, const QString& what);
     void end_preview();
     bool previewing() const { return preview_.has_value(); }
@@ -123,9 +129,11 @@ private:
     void show_project(Project project, quint64 revision);
 
     Project project_;
-    /// Of project_, and of what the file holds (0: no file holds any); never used twice, whichever project is open.
+    /// Of project_, and of what the file holds (0: no file holds any); never used twice, whichever project is
+    /// open.
     quint64 revision_ = 0, saved_revision_ = 0, newest_revision_ = 0;
-    quint64 opened_revision_ = 0; ///< the one it began with: tells this project from those that were open before
+    /// the one it began with: tells this project from those that were open before
+    quint64 opened_revision_ = 0;
     QString path_;
     QUndoStack undo_;
     Planned planned_;

@@ -8,7 +8,8 @@
 namespace vitrail {
 
 Disk Disk::real() {
-    return {read_file, write_file, [](const std::string& path) { QFile::remove(QString::fromStdString(path)); }};
+    return {read_file, write_file,
+            [](const std::string& path) { QFile::remove(QString::fromStdString(path)); }};
 }
 
 FileQueue::FileQueue(QObject* parent) : QObject(parent), disk_(std::make_shared<const Disk>(Disk::real())) {

@@ -1,4 +1,5 @@
-// Reading and writing of files: outside the window's thread, one after the other, in the order in which it was asked for.
+// Reading and writing of files: outside the window's thread, one after the other, in the order in which it
+// was asked for.
 #pragma once
 
 #include "core/base/progress.h"
@@ -32,8 +33,8 @@ public:
     /// Stops reading, finishes writing.
     ~FileQueue() override;
 
-    /// What `work` returns runs in the window's thread, unless the queue is gone by then. Reading can be stopped; writing,
-    /// once it was asked for, is done.
+    /// What `work` returns runs in the window's thread, unless the queue is gone by then. Reading can be
+    /// stopped; writing, once it was asked for, is done.
     void read(Work work);
     void write(Work work);
     /// Stops whatever is being read or waits to be read.

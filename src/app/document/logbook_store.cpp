@@ -15,7 +15,9 @@ namespace vitrail {
 
 class LogbookEdit : public QUndoCommand {
 public:
-    LogbookEdit(LogbookStore* store, LogbookStore::Book before, LogbookStore::Book after, const QString& label) : QUndoCommand(label), store_(store), before_(std::move(before)), after_(std::move(after)) {}
+    LogbookEdit(LogbookStore* store, LogbookStore::Book before, LogbookStore::Book after,
+                const QString& label)
+        : QUndoCommand(label), store_(store), before_(std::move(before)), after_(std::move(after)) {}
     void undo() override { store_->set(before_); }
     void redo() override { store_->set(after_); }
 
@@ -43,10 +45,14 @@ void LogbookStore::open() {
             const std::shared_ptr<ShelfDb> kept = db ? std::make_shared<ShelfDb>(std::move(*db)) : nullptr;
             int damaged = 0;
             auto prints = kept ? read_prints(*kept, &damaged) : Result<std::vector<PrintRecord>>(db.error());
-            const auto off = kept ? read_off(*kept) : Result<std::vector<FactorKey>>(std::vector<FactorKey>());
-            auto pictures = kept ? read_pictures(*kept) : Result<std::map<std::string, std::string>>(std::map<std::string, std::string>());
+            const auto off =
+                kept ? read_off(*kept) : Result<std::vector<FactorKey>>(std::vector<FactorKey>());
+            auto pictures =
+                kept ? read_pictures(*kept)
+                     : Result<std::map<std::string, std::string>>(std::map<std::string, std::string>());
             if (kept && prints)
-                (void)sweep_photographs(*kept, *prints); // of prints that were removed; no undo reaches them any more
+                (void)sweep_photographs(
+                    *kept, *prints); // of prints that were removed; no undo reaches them any more
             in_window(owner, [this, kept, prints, off, pictures, note, damaged] {
                 if (!note.empty())
                     Q_EMIT said(words(note));
@@ -55,7 +61,8 @@ void LogbookStore::open() {
                     return;
                 }
                 if (damaged > 0)
-                    Q_EMIT said(tr("%n print(s) of the logbook cannot be read; they stay where they are.", nullptr, damaged));
+                    Q_EMIT said(tr("%n print(s) of the logbook cannot be read; they stay where they are.",
+                                   nullptr, damaged));
                 db_ = kept;
                 if (pictures)
                     pictures_ = *pictures;
@@ -72,7 +79,8 @@ void LogbookStore::open() {
 }
 
 const PrintRecord* LogbookStore::print(const std::string& id) const {
-    const auto at = std::find_if(book_.prints.begin(), book_.prints.end(), [&](const PrintRecord& r) { return r.id == id; });
+    const auto at = std::find_if(book_.prints.begin(), book_.prints.end(),
+                                 [&](const PrintRecord& r) { return r.id == id; });
     return at == book_.prints.end() ? nullptr : &*at;
 }
 
@@ -81,7 +89,8 @@ void LogbookStore::edit(const QString& label, const std::function<void(Book&)>& 
         return;
     Book after = book_;
     change(after);
-    std::stable_sort(after.prints.begin(), after.prints.end(), [](const PrintRecord& a, const PrintRecord& b) { return a.start_s < b.start_s; });
+    std::stable_sort(after.prints.begin(), after.prints.end(),
+                     [](const PrintRecord& a, const PrintRecord& b) { return a.start_s < b.start_s; });
     if (!(after == book_))
         undo_.push(new LogbookEdit(this, book_, std::move(after), label));
 }
@@ -99,7 +108,9 @@ void LogbookStore::set(Book book) {
     std::vector<PrintRecord> written;
     std::vector<std::string> removed;
     for (const PrintRecord& r : book_.prints)
-        if (const auto old = std::find_if(before.prints.begin(), before.prints.end(), [&](const PrintRecord& b) { return b.id == r.id; }); old == before.prints.end() || !(*old == r))
+        if (const auto old = std::find_if(before.prints.begin(), before.prints.end(),
+                                          [&](const PrintRecord& b) { return b.id == r.id; });
+            old == before.prints.end() || !(*old == r))
             written.push_back(r);
     for (const PrintRecord& r : before.prints)
         if (!print(r.id))
@@ -132,7 +143,9 @@ void LogbookStore::keep_extras(const std::string& id, PrintExtras extras) {
         pictures_[id] = extras.picture;
         Q_EMIT pictures_changed();
     }
-    in_pool(writer_, [db = db_, record = *r, extras = std::move(extras)] { (void)guarded([&] { (void)write_print(*db, record, &extras); }); });
+    in_pool(writer_, [db = db_, record = *r, extras = std::move(extras)] {
+        (void)guarded([&] { (void)write_print(*db, record, &extras); });
+    });
 }
 
 void LogbookStore::keep_pictures(std::map<std::string, std::string> pictures) {
@@ -141,19 +154,24 @@ void LogbookStore::keep_pictures(std::map<std::string, std::string> pictures) {
     for (const auto& [id, png] : pictures)
         pictures_[id] = png;
     Q_EMIT pictures_changed();
-    in_pool(writer_, [db = db_, pictures = std::move(pictures)] { (void)guarded([&] { (void)write_pictures(*db, pictures); }); });
+    in_pool(writer_, [db = db_, pictures = std::move(pictures)] {
+        (void)guarded([&] { (void)write_pictures(*db, pictures); });
+    });
 }
 
 void LogbookStore::add_photograph(const std::string& id, const QString& path) {
     if (!open_)
         return;
-    in_pool(writer_, [this, owner = QPointer<QObject>(this), db = db_, id, path, record = print(id) ? *print(id) : PrintRecord{}]() mutable {
+    in_pool(writer_, [this, owner = QPointer<QObject>(this), db = db_, id, path,
+                      record = print(id) ? *print(id) : PrintRecord{}]() mutable {
         QString problem;
         std::string name;
         const QString mistake = guarded([&] {
-            // Nothing is written over: neither what came just before this one, nor what was taken out and can come back by undo.
+            // Nothing is written over: neither what came just before this one, nor what was taken out and can
+            // come back by undo.
             const std::string wanted = QFileInfo(path).completeBaseName().toStdString();
-            for (name = free_photograph_name(record, wanted); read_photograph(*db, id, name); name = free_photograph_name(record, wanted))
+            for (name = free_photograph_name(record, wanted); read_photograph(*db, id, name);
+                 name = free_photograph_name(record, wanted))
                 record.photographs.push_back(name);
             const auto bytes = read_file(path.toStdString());
             const auto kept = bytes ? photograph_to_keep(*bytes) : Result<std::string>(bytes.error());
@@ -161,7 +179,8 @@ void LogbookStore::add_photograph(const std::string& id, const QString& path) {
             if (ok)
                 ok = write_photograph(*db, id, name, *kept);
             if (!ok)
-                problem = tr("%1 was not added. %2").arg(QFileInfo(path).fileName(), words(ok.error().message));
+                problem =
+                    tr("%1 was not added. %2").arg(QFileInfo(path).fileName(), words(ok.error().message));
         });
         in_window(owner, [this, id, name, text = mistake.isEmpty() ? problem : mistake] {
             if (!text.isEmpty())
@@ -175,19 +194,21 @@ void LogbookStore::add_photograph(const std::string& id, const QString& path) {
     });
 }
 
-void LogbookStore::read_photographs(QObject* owner, const std::string& id, std::function<void(Photographs)> then) {
+void LogbookStore::read_photographs(QObject* owner, const std::string& id,
+                                    std::function<void(Photographs)> then) {
     const PrintRecord* r = print(id);
     if (!open_ || !r)
         return;
-    in_pool(writer_, [owner = QPointer<QObject>(owner), db = db_, id, names = r->photographs, then = std::move(then)] {
-        auto out = std::make_shared<Photographs>();
-        (void)guarded([&] {
-            for (const std::string& name : names)
-                if (const auto bytes = read_photograph(*db, id, name))
-                    out->emplace_back(name, photograph_image(*bytes));
-        });
-        in_window(owner, [out, then] { then(std::move(*out)); });
-    });
+    in_pool(writer_,
+            [owner = QPointer<QObject>(owner), db = db_, id, names = r->photographs, then = std::move(then)] {
+                auto out = std::make_shared<Photographs>();
+                (void)guarded([&] {
+                    for (const std::string& name : names)
+                        if (const auto bytes = read_photograph(*db, id, name))
+                            out->emplace_back(name, photograph_image(*bytes));
+                });
+                in_window(owner, [out, then] { then(std::move(*out)); });
+            });
 }
 
 void LogbookStore::wait_written() {

@@ -1,4 +1,5 @@
-// The user's logbook while the program runs: read once, every edit undoable and written in the background, learned from anew each time.
+// The user's logbook while the program runs: read once, every edit undoable and written in the background,
+// learned from anew each time.
 #pragma once
 
 #include "core/logbook/learn.h"
@@ -42,13 +43,16 @@ public:
     void keep_pictures(std::map<std::string, std::string> pictures);
     /// Small pictures of the prints, by id: PNG.
     const std::map<std::string, std::string>& pictures() const { return pictures_; }
-    /// Adds a photograph to a print, from a picture file, made smaller in the background; refusals are said. Taking it out is an edit of the record.
+    /// Adds a photograph to a print, from a picture file, made smaller in the background; refusals are said.
+    /// Taking it out is an edit of the record.
     void add_photograph(const std::string& id, const QString& path);
     /// Reads them in the background; `then` gets them in the window's thread, as long as `owner` lives.
     using Photographs = std::vector<std::pair<std::string, QImage>>; ///< name, picture; those of the record
     void read_photographs(QObject* owner, const std::string& id, std::function<void(Photographs)> then);
     /// What the logbook makes of a plan.
-    Outlook outlook(const Project& project, const Plan& plan) const { return vitrail::outlook(project, plan, factors_); }
+    Outlook outlook(const Project& project, const Plan& plan) const {
+        return vitrail::outlook(project, plan, factors_);
+    }
     void wait_written();
 
 Q_SIGNALS:

@@ -12,8 +12,11 @@ namespace {
 /// Slicing for a piece or layer height that is no longer wanted is not worth finishing.
 bool slices_alike(const Project& a, const Project& b) {
     const auto same = [](const Part& x, const Part& y) { return x.mesh == y.mesh && x.paint == y.paint; };
-    const auto same_piece = [&](const Piece& x, const Piece& y) { return std::equal(x.parts.begin(), x.parts.end(), y.parts.begin(), y.parts.end(), same); };
-    return std::equal(a.pieces.begin(), a.pieces.end(), b.pieces.begin(), b.pieces.end(), same_piece) && a.settings.layer_mm == b.settings.layer_mm &&
+    const auto same_piece = [&](const Piece& x, const Piece& y) {
+        return std::equal(x.parts.begin(), x.parts.end(), y.parts.begin(), y.parts.end(), same);
+    };
+    return std::equal(a.pieces.begin(), a.pieces.end(), b.pieces.begin(), b.pieces.end(), same_piece) &&
+           a.settings.layer_mm == b.settings.layer_mm &&
            a.settings.first_layer_mm == b.settings.first_layer_mm;
 }
 
@@ -57,7 +60,8 @@ void PlanRunner::start(Project project) {
             else
                 error = words(plan.error().message);
         });
-        in_window(this, [this, result, error = problem.isEmpty() ? error : problem, stopped = stop.stop_requested()] { finish(result, error, stopped); });
+        in_window(this, [this, result, error = problem.isEmpty() ? error : problem,
+                         stopped = stop.stop_requested()] { finish(result, error, stopped); });
     });
 }
 

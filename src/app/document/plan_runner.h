@@ -17,7 +17,8 @@ public:
     explicit PlanRunner(QObject* parent = nullptr);
     ~PlanRunner() override;
 
-    /// Plans that project, after what is under way. What is under way is stopped when it slices something else.
+    /// Plans that project, after what is under way. What is under way is stopped when it slices something
+    /// else.
     void want(const Project& project);
     /// Stops what is under way and what waits. The next want() plans again.
     void cancel();
@@ -25,7 +26,8 @@ public:
 
 Q_SIGNALS:
     /// A plan of that project, or why there is none.
-    void planned(const vitrail::Project& project, std::shared_ptr<const vitrail::Plan> plan, const QString& error);
+    void planned(const vitrail::Project& project, std::shared_ptr<const vitrail::Plan> plan,
+                 const QString& error);
     void running_changed(bool running);
     void progress(double share);
 

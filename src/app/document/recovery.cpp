@@ -17,7 +17,8 @@ namespace vitrail {
 namespace {
 
 QString recovery_folder() {
-    const QString path = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/recovery");
+    const QString path =
+        QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/recovery");
     QDir().mkpath(path);
     return path;
 }
@@ -36,7 +37,8 @@ int Recovery::delay_ms() {
 Recovery::Recovery(Document* document, QObject* parent)
     : QObject(parent), document_(document), timer_(new QTimer(this)),
       folder_(recovery_folder() + QLatin1Char('/') + QUuid::createUuid().toString(QUuid::WithoutBraces)),
-      copy_(std::make_shared<LooseFolder>(folder_.toStdString())), lock_(std::make_unique<QLockFile>(lock_of(folder_))) {
+      copy_(std::make_shared<LooseFolder>(folder_.toStdString())),
+      lock_(std::make_unique<QLockFile>(lock_of(folder_))) {
     lock_->setStaleLockTime(0); // stale only when its process is gone
     lock_->tryLock(0);
     timer_->setSingleShot(true);
@@ -73,14 +75,16 @@ void Recovery::write() {
         return;
     }
     writing_ = there_ = true;
-    files_.write([this, project = document_->project(), path = document_->path().toStdString(), copy = copy_](const Disk& disk, const Progress&) -> FileQueue::Then {
+    files_.write([this, project = document_->project(), path = document_->path().toStdString(),
+                  copy = copy_](const Disk& disk, const Progress&) -> FileQueue::Then {
         const Status ok = copy->write(project, path, disk.write);
         return [this, why = ok ? QString() : words(ok.error().message)] {
             writing_ = false;
             if (why.isEmpty())
                 warned_ = false;
             else if (!std::exchange(warned_, true))
-                Q_EMIT said(tr("No copy for emergencies could be kept: %1 Save the project yourself.").arg(why));
+                Q_EMIT said(
+                    tr("No copy for emergencies could be kept: %1 Save the project yourself.").arg(why));
             if (!why.isEmpty() && document_->modified())
                 timer_->start(); // the disk may have room again
         };
@@ -98,7 +102,8 @@ void Recovery::take_away() {
 }
 
 std::optional<Recovery::Found> Recovery::find() {
-    const QFileInfoList copies = QDir(recovery_folder()).entryInfoList(QDir::Dirs | QDir::NoDotAndDotDot, QDir::Time);
+    const QFileInfoList copies =
+        QDir(recovery_folder()).entryInfoList(QDir::Dirs | QDir::NoDotAndDotDot, QDir::Time);
     for (const QFileInfo& copy : copies) {
         if (copy.filePath() == folder_)
             continue;
@@ -112,7 +117,8 @@ std::optional<Recovery::Found> Recovery::find() {
             continue;
         }
         const QString from = QString::fromStdString(*path);
-        return Found{copy.filePath(), from, from.isEmpty() ? tr("an unsaved project") : QFileInfo(from).fileName()};
+        return Found{copy.filePath(), from,
+                     from.isEmpty() ? tr("an unsaved project") : QFileInfo(from).fileName()};
     }
     return {};
 }
@@ -121,7 +127,9 @@ void Recovery::restore(const Found& found) {
     files_.read([this, found](const Disk&, const Progress& progress) -> FileQueue::Then {
         auto loose = read_loose(found.copy.toStdString(), progress);
         if (!loose)
-            return [this, why = words(loose.error().message)] { Q_EMIT said(tr("It could not be recovered. %1").arg(why)); };
+            return [this, why = words(loose.error().message)] {
+                Q_EMIT said(tr("It could not be recovered. %1").arg(why));
+            };
         return [this, found, project = std::move(loose->project)]() mutable {
             document_->reset(std::move(project), found.path, true);
             write(); // ours now, in case this session is killed too; only then the old copy goes

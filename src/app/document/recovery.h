@@ -17,9 +17,9 @@ namespace vitrail {
 class Document;
 class LooseFolder;
 
-/// Keeps a copy of the changed project in the application's data folder and takes it away when it is saved or the
-/// program ends well. A copy whose program is gone is offered at the next start. Copies are written one at a time, in the
-/// background, and only what has changed of them.
+/// Keeps a copy of the changed project in the application's data folder and takes it away when it is saved or
+/// the program ends well. A copy whose program is gone is offered at the next start. Copies are written one
+/// at a time, in the background, and only what has changed of them.
 class Recovery : public QObject {
     Q_OBJECT
 public:
@@ -27,8 +27,8 @@ public:
     ~Recovery() override;
 
     struct Found {
-        QString copy;  ///< its folder
-        QString path;  ///< where the project came from; may be empty
+        QString copy; ///< its folder
+        QString path; ///< where the project came from; may be empty
         QString title;
     };
     /// A copy that no running program owns, if there is one.
@@ -52,7 +52,7 @@ private:
 
     Document* document_;
     QTimer* timer_;
-    QString folder_; ///< this session's copy
+    QString folder_;                    ///< this session's copy
     std::shared_ptr<LooseFolder> copy_; ///< used by the queue alone
     std::unique_ptr<QLockFile> lock_;
     FileQueue files_;

@@ -34,7 +34,9 @@ ShelfStore::~ShelfStore() {
 
 QString ShelfStore::path() {
     const QString own = qEnvironmentVariable("VITRAIL_SHELF");
-    return own.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/shelf.sqlite") : own;
+    return own.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
+                               QStringLiteral("/shelf.sqlite")
+                         : own;
 }
 
 int ShelfStore::today() {

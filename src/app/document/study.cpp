@@ -12,7 +12,8 @@
 namespace vitrail {
 
 Study::Study(Document* document, QWidget* shown_in, Work work)
-    : QObject(shown_in), document_(document), shown_in_(shown_in), work_(std::move(work)), later_(new QTimer(this)), plan_(document->plan()) {
+    : QObject(shown_in), document_(document), shown_in_(shown_in), work_(std::move(work)),
+      later_(new QTimer(this)), plan_(document->plan()) {
     later_->setSingleShot(true);
     later_->setInterval(150);
     connect(later_, &QTimer::timeout, this, &Study::start);
@@ -59,31 +60,34 @@ void Study::start() {
     const int round = ++round_;
     running_ = true;
     Q_EMIT running_changed(true);
-    stop_ = document_->background()->run(this, [this, self = QPointer<QObject>(this), work = work_, project = document_->planned_project(), plan, round](const std::stop_token& stop) -> Background::Then {
-        const Progress report{stop, [this, self, round](double share) {
-                                  in_window(self, [this, round, share] {
-                                      if (round_ == round)
-                                          Q_EMIT progress(share);
-                                  });
-                              }};
-        std::function<void()> then;
-        try {
-            then = work(project, plan, report);
-        } catch (...) { // told by whoever runs it; here it only ends
-            in_window(self, [this, round] {
-                if (round_ == round && std::exchange(running_, false))
-                    Q_EMIT running_changed(false);
-            });
-            throw;
-        }
-        return [this, round, then = std::move(then)] {
-            if (round_ != round)
-                return;
-            running_ = false;
-            then();
-            Q_EMIT running_changed(false);
-        };
-    });
+    stop_ = document_->background()->run(this,
+                                         [this, self = QPointer<QObject>(this), work = work_,
+                                          project = document_->planned_project(), plan,
+                                          round](const std::stop_token& stop) -> Background::Then {
+                                             const Progress report{stop, [this, self, round](double share) {
+                                                                       in_window(self, [this, round, share] {
+                                                                           if (round_ == round)
+                                                                               Q_EMIT progress(share);
+                                                                       });
+                                                                   }};
+                                             std::function<void()> then;
+                                             try {
+                                                 then = work(project, plan, report);
+                                             } catch (...) { // told by whoever runs it; here it only ends
+                                                 in_window(self, [this, round] {
+                                                     if (round_ == round && std::exchange(running_, false))
+                                                         Q_EMIT running_changed(false);
+                                                 });
+                                                 throw;
+                                             }
+                                             return [this, round, then = std::move(then)] {
+                                                 if (round_ != round)
+                                                     return;
+                                                 running_ = false;
+                                                 then();
+                                                 Q_EMIT running_changed(false);
+                                             };
+                                         });
 }
 
 } // namespace vitrail

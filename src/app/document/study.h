@@ -20,7 +20,8 @@ class Study : public QObject {
     Q_OBJECT
 public:
     /// Runs in the background; what it returns runs in the window's thread, unless it has become outdated.
-    using Work = std::function<std::function<void()>(const Project& project, const std::shared_ptr<const Plan>& plan, const Progress& progress)>;
+    using Work = std::function<std::function<void()>(
+        const Project& project, const std::shared_ptr<const Plan>& plan, const Progress& progress)>;
     Study(Document* document, QWidget* shown_in, Work work);
     ~Study() override;
     void start_anew();

@@ -1,4 +1,5 @@
-// What every job outside the window's thread needs: a way there and back, and an edge that no exception passes.
+// What every job outside the window's thread needs: a way there and back, and an edge that no exception
+// passes.
 #pragma once
 
 #include <QApplication>
@@ -15,8 +16,8 @@
 
 namespace vitrail {
 
-/// Runs `job` in a thread of the pool. All jobs go this way, and wait_for() waits for them, so that the thread sanitizer, which does
-/// not see Qt's locks, sees what is handed over.
+/// Runs `job` in a thread of the pool. All jobs go this way, and wait_for() waits for them, so that the
+/// thread sanitizer, which does not see Qt's locks, sees what is handed over.
 void in_pool(QThreadPool& pool, std::function<void()> job);
 void wait_for(QThreadPool& pool);
 
@@ -33,18 +34,24 @@ void in_window(QPointer<QObject> owner, F act) {
     });
 }
 
-/// Runs `work` and returns a sentence where it threw, else nothing. Exceptions are bugs, or memory that has run out.
+/// Runs `work` and returns a sentence where it threw, else nothing. Exceptions are bugs, or memory that has
+/// run out.
 template <class F>
 QString guarded(F work) {
     try {
         work();
         return {};
     } catch (const std::bad_alloc&) {
-        return QCoreApplication::translate("Threads", "There is not enough memory for this piece. Use thicker layers or a coarser mesh.");
+        return QCoreApplication::translate(
+            "Threads", "There is not enough memory for this piece. Use thicker layers or a coarser mesh.");
     } catch (const std::exception& e) {
-        return QCoreApplication::translate("Threads", "Vitrail made a mistake (%1). Your project is as it was; save it under another name.").arg(QString::fromUtf8(e.what()));
+        return QCoreApplication::translate(
+                   "Threads",
+                   "Vitrail made a mistake (%1). Your project is as it was; save it under another name.")
+            .arg(QString::fromUtf8(e.what()));
     } catch (...) {
-        return QCoreApplication::translate("Threads", "Vitrail made a mistake. Your project is as it was; save it under another name.");
+        return QCoreApplication::translate(
+            "Threads", "Vitrail made a mistake. Your project is as it was; save it under another name.");
     }
 }
 

@@ -1,4 +1,5 @@
-// What the person is looking at: a piece, the cursor layer, the selected parts, a range of layers. Not part of the project.
+// What the person is looking at: a piece, the cursor layer, the selected parts, a range of layers. Not part
+// of the project.
 #pragma once
 
 #include "core/plan/plan.h"
@@ -21,7 +22,9 @@ public:
     std::size_t piece_in(const Project& p) const { return std::min(piece_, p.pieces.size() - 1); }
     const Piece& piece_of(const Project& p) const { return p.pieces[piece_in(p)]; }
     Piece& piece_of(Project& p) const { return p.pieces[piece_in(p)]; }
-    const PiecePlan& piece_of(const Plan& plan) const { return plan.pieces[std::min(piece_, plan.pieces.size() - 1)]; }
+    const PiecePlan& piece_of(const Plan& plan) const {
+        return plan.pieces[std::min(piece_, plan.pieces.size() - 1)];
+    }
     /// The selected parts, of that piece.
     const std::set<int>& parts() const { return parts_; }
     /// First and last layer of the range; {0, 0}: none.

@@ -28,7 +28,8 @@ namespace vitrail {
 namespace {
 
 constexpr const char* kPage = "guide_page";
-/// Longer texts are sentences, which explain themselves; a tool tip of every word in them would be in the way.
+/// Longer texts are sentences, which explain themselves; a tool tip of every word in them would be in the
+/// way.
 constexpr int kShort = 60;
 constexpr int kMostTerms = 4;
 
@@ -52,8 +53,11 @@ const Words& all_words() {
             w.terms.insert(form.toLower(), &t);
             forms << QRegularExpression::escape(form);
         }
-    std::sort(forms.begin(), forms.end(), [](const QString& a, const QString& b) { return a.size() > b.size(); });
-    w.any = QRegularExpression(QStringLiteral("(?<![\\p{L}\\p{N}_])(?:%1)(?![\\p{L}\\p{N}_])").arg(forms.join(QLatin1Char('|'))), QRegularExpression::CaseInsensitiveOption | QRegularExpression::UseUnicodePropertiesOption);
+    std::sort(forms.begin(), forms.end(),
+              [](const QString& a, const QString& b) { return a.size() > b.size(); });
+    w.any = QRegularExpression(
+        QStringLiteral("(?<![\\p{L}\\p{N}_])(?:%1)(?![\\p{L}\\p{N}_])").arg(forms.join(QLatin1Char('|'))),
+        QRegularExpression::CaseInsensitiveOption | QRegularExpression::UseUnicodePropertiesOption);
     return w;
 }
 
@@ -93,7 +97,10 @@ QString text_at(QWidget* w, const QPoint& at) {
 /// The whole of a line that has no room; nothing where it has.
 QString cut_text(const QWidget* w) {
     const auto* label = qobject_cast<const QLabel*>(w);
-    return label && !label->wordWrap() && label->fontMetrics().horizontalAdvance(label->text()) > label->contentsRect().width() ? label->text() : QString();
+    return label && !label->wordWrap() &&
+                   label->fontMetrics().horizontalAdvance(label->text()) > label->contentsRect().width()
+               ? label->text()
+               : QString();
 }
 
 /// What is told there, tool tip or not.
@@ -101,17 +108,21 @@ QString tip_at(QWidget* w, const QPoint& at) {
     if (const auto* tabs = qobject_cast<QTabBar*>(w))
         return tabs->tabToolTip(tabs->tabAt(at));
     if (const auto* header = qobject_cast<QHeaderView*>(w->parentWidget()); header && header->viewport() == w)
-        return header->model()->headerData(header->logicalIndexAt(at), header->orientation(), Qt::ToolTipRole).toString();
+        return header->model()
+            ->headerData(header->logicalIndexAt(at), header->orientation(), Qt::ToolTipRole)
+            .toString();
     if (auto* view = qobject_cast<QAbstractItemView*>(w->parentWidget()); view && view->viewport() == w)
         return view->indexAt(at).data(Qt::ToolTipRole).toString();
     return w->toolTip().isEmpty() ? cut_text(w) : w->toolTip();
 }
 
 QString paragraph(const QString& text) {
-    return QStringLiteral("<p>%1</p>").arg(text.toHtmlEscaped().replace(QLatin1Char('\n'), QLatin1String("<br>")));
+    return QStringLiteral("<p>%1</p>")
+        .arg(text.toHtmlEscaped().replace(QLatin1Char('\n'), QLatin1String("<br>")));
 }
 
-/// Tool tips are plain text, as names stand in them (theme/manners.h), and plain text is not wrapped by itself.
+/// Tool tips are plain text, as names stand in them (theme/manners.h), and plain text is not wrapped by
+/// itself.
 QString wrapped(const QString& text) {
     constexpr int kLine = 80;
     QStringList lines;
@@ -133,7 +144,8 @@ QString wrapped(const QString& text) {
 QString said_of(const std::vector<const Term*>& terms) {
     QString out;
     for (std::size_t i = 0; i < terms.size() && i < kMostTerms; ++i)
-        out += QStringLiteral("<p><b>%1</b> — %2</p>").arg(word_of(*terms[i]).toHtmlEscaped(), words(terms[i]->says).toHtmlEscaped());
+        out += QStringLiteral("<p><b>%1</b> — %2</p>")
+                   .arg(word_of(*terms[i]).toHtmlEscaped(), words(terms[i]->says).toHtmlEscaped());
     return out;
 }
 
@@ -148,12 +160,16 @@ class Explainer : public QObject {
 public:
     using QObject::QObject;
     bool eventFilter(QObject* watched, QEvent* e) override {
-        const auto ours = {QEvent::ToolTip, QEvent::QueryWhatsThis, QEvent::WhatsThis, QEvent::WhatsThisClicked, QEvent::KeyPress};
-        auto* w = std::find(ours.begin(), ours.end(), e->type()) == ours.end() ? nullptr : qobject_cast<QWidget*>(watched); // every event comes through here
+        const auto ours = {QEvent::ToolTip, QEvent::QueryWhatsThis, QEvent::WhatsThis,
+                           QEvent::WhatsThisClicked, QEvent::KeyPress};
+        auto* w = std::find(ours.begin(), ours.end(), e->type()) == ours.end()
+                      ? nullptr
+                      : qobject_cast<QWidget*>(watched); // every event comes through here
         if (!w)
             return false;
         switch (e->type()) {
-        case QEvent::ToolTip: return hover(w, static_cast<QHelpEvent*>(e));
+        case QEvent::ToolTip:
+            return hover(w, static_cast<QHelpEvent*>(e));
         case QEvent::QueryWhatsThis:
             e->setAccepted(!explanation(w, static_cast<QHelpEvent*>(e)->pos()).isEmpty());
             return e->isAccepted();
@@ -181,7 +197,8 @@ public:
                 return false;
             return true;
         }
-        default: return false;
+        default:
+            return false;
         }
     }
 
@@ -210,7 +227,8 @@ std::vector<const Term*> terms_in(const QString& text) {
     const Words& w = all_words();
     std::vector<const Term*> out;
     for (auto m = w.any.globalMatch(text); m.hasNext();)
-        if (const Term* t = w.terms.value(m.next().captured().toLower()); t && std::find(out.begin(), out.end(), t) == out.end())
+        if (const Term* t = w.terms.value(m.next().captured().toLower());
+            t && std::find(out.begin(), out.end(), t) == out.end())
             out.push_back(t);
     return out;
 }
@@ -226,9 +244,12 @@ QString own_explanation(QWidget* widget, const QPoint& at) {
     const QLabel* label = label_of(widget);
     QString title = readable(text_at(widget, at));
     if (title.isEmpty() || title.size() > kShort)
-        title = readable(!widget->accessibleName().isEmpty() ? widget->accessibleName() : label ? label->text() : QString());
+        title = readable(!widget->accessibleName().isEmpty() ? widget->accessibleName()
+                         : label                             ? label->text()
+                                                             : QString());
     QString tip = widget->whatsThis();
-    for (const QString& other : {tip_at(widget, at), label ? label->toolTip() : QString(), widget->accessibleDescription()})
+    for (const QString& other :
+         {tip_at(widget, at), label ? label->toolTip() : QString(), widget->accessibleDescription()})
         if (tip.isEmpty())
             tip = other;
     if (title.isEmpty() && tip.isEmpty())
@@ -252,7 +273,12 @@ QString explanation(QWidget* widget, const QPoint& at) {
             const QString page = page_of(widget);
             if (own.isEmpty() && page.isEmpty())
                 return {};
-            return own + QStringLiteral("<p><a href=\"%1\">%2</a> (%3)</p>").arg(page.isEmpty() ? QStringLiteral("index.html") : page, QApplication::translate("vitrail::Explain", "More in the guide").toHtmlEscaped(), QKeySequence(QKeySequence(Qt::CTRL | Qt::Key_F1)).toString(QKeySequence::NativeText));
+            return own +
+                   QStringLiteral("<p><a href=\"%1\">%2</a> (%3)</p>")
+                       .arg(page.isEmpty() ? QStringLiteral("index.html") : page,
+                            QApplication::translate("vitrail::Explain", "More in the guide").toHtmlEscaped(),
+                            QKeySequence(QKeySequence(Qt::CTRL | Qt::Key_F1))
+                                .toString(QKeySequence::NativeText));
         }
         there = w->mapTo(w->parentWidget(), there);
     }

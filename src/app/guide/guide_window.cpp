@@ -27,7 +27,8 @@ public:
     void show_hits(const QString& html) {
         hits_ = html;
         const QUrl address(QStringLiteral("hits.html"));
-        source() == address ? reload() : setSource(address); // each letter that is typed is no step to go back to
+        source() == address ? reload()
+                            : setSource(address); // each letter that is typed is no step to go back to
     }
 
 protected:
@@ -35,8 +36,11 @@ protected:
         const QString path = name.path();
         if (type == QTextDocument::ImageResource) {
             const QImage image(folder_ + QStringLiteral("/en/") + path);
-            const int width = std::min(image.width(), viewport()->width() - 2 * static_cast<int>(document()->documentMargin()) - em(1));
-            return image.isNull() ? QVariant() : image.scaledToWidth(std::max(width, em(10)), Qt::SmoothTransformation);
+            const int width =
+                std::min(image.width(),
+                         viewport()->width() - 2 * static_cast<int>(document()->documentMargin()) - em(1));
+            return image.isNull() ? QVariant()
+                                  : image.scaledToWidth(std::max(width, em(10)), Qt::SmoothTransformation);
         }
         if (type != QTextDocument::HtmlResource)
             return {}; // its style sheet is for other browsers
@@ -56,14 +60,17 @@ private:
 
 QString page_style() {
     const Theme& t = Theme::current();
-    return QStringLiteral("body { color: %1; } a { color: %2; } th { text-align: left; padding: 3px 8px; background: %3; } td { padding: 3px 8px; border-bottom: 1px solid %4; } "
-                          ".caution { background: %3; } kbd, code { font-family: monospace; } h1, h2, h3 { font-weight: 700; }")
+    return QStringLiteral("body { color: %1; } a { color: %2; } th { text-align: left; padding: 3px 8px; "
+                          "background: %3; } td { padding: 3px 8px; border-bottom: 1px solid %4; } "
+                          ".caution { background: %3; } kbd, code { font-family: monospace; } h1, h2, h3 { "
+                          "font-weight: 700; }")
         .arg(t.ink.name(), t.accent.name(), t.panel.name(), t.line.name());
 }
 
 } // namespace
 
-GuideWindow::GuideWindow(QWidget* parent) : QMainWindow(parent), contents_(new QListWidget), search_(new QLineEdit), browser_(new Browser(pages_)) {
+GuideWindow::GuideWindow(QWidget* parent)
+    : QMainWindow(parent), contents_(new QListWidget), search_(new QLineEdit), browser_(new Browser(pages_)) {
     setObjectName(QStringLiteral("guide_window"));
     setWindowTitle(tr("Guide"));
     setStyleSheet(theme_sheet());
@@ -91,7 +98,8 @@ GuideWindow::GuideWindow(QWidget* parent) : QMainWindow(parent), contents_(new Q
         return a;
     };
     QAction* back = add("guide_back", tr("Back"), QKeySequence::Back, [this] { browser_->backward(); });
-    QAction* forward = add("guide_forward", tr("Forward"), QKeySequence::Forward, [this] { browser_->forward(); });
+    QAction* forward =
+        add("guide_forward", tr("Forward"), QKeySequence::Forward, [this] { browser_->forward(); });
     back->setEnabled(false);
     forward->setEnabled(false);
     connect(browser_, &QTextBrowser::backwardAvailable, back, &QAction::setEnabled);
@@ -119,7 +127,8 @@ GuideWindow::GuideWindow(QWidget* parent) : QMainWindow(parent), contents_(new Q
         if (row >= 0 && browser_->source().path() != pages_[static_cast<std::size_t>(row)].file)
             browser_->setSource(QUrl(pages_[static_cast<std::size_t>(row)].file));
     });
-    connect(browser_, &QTextBrowser::sourceChanged, this, [this](const QUrl& url) { mark_contents(url.path()); });
+    connect(browser_, &QTextBrowser::sourceChanged, this,
+            [this](const QUrl& url) { mark_contents(url.path()); });
     read();
     show_page(QStringLiteral("index.html"));
 }
@@ -149,9 +158,12 @@ void GuideWindow::search(const QString& words) {
     if (words.trimmed().isEmpty())
         return;
     const auto hits = search_guide(pages_, words);
-    QString body = QStringLiteral("<h1>%1</h1>").arg(tr("%n page(s) with “%1”", nullptr, static_cast<int>(hits.size())).arg(words.trimmed().toHtmlEscaped()));
+    QString body = QStringLiteral("<h1>%1</h1>")
+                       .arg(tr("%n page(s) with “%1”", nullptr, static_cast<int>(hits.size()))
+                                .arg(words.trimmed().toHtmlEscaped()));
     for (const GuideHit& hit : hits)
-        body += QStringLiteral("<p><a href=\"%1\"><b>%2</b></a><br>… %3 …</p>").arg(hit.file, hit.title.toHtmlEscaped(), hit.excerpt.toHtmlEscaped());
+        body += QStringLiteral("<p><a href=\"%1\"><b>%2</b></a><br>… %3 …</p>")
+                    .arg(hit.file, hit.title.toHtmlEscaped(), hit.excerpt.toHtmlEscaped());
     if (hits.empty())
         body += QStringLiteral("<p>%1</p>").arg(tr("Try fewer words, or part of one."));
     static_cast<Browser*>(browser_)->show_hits(body);

@@ -20,7 +20,8 @@ public:
     void search(const QString& words);
     QTextBrowser* browser() { return browser_; }
 
-    /// The one there is, made when it is first asked for and shown in front; it belongs to the window that asks.
+    /// The one there is, made when it is first asked for and shown in front; it belongs to the window that
+    /// asks.
     static GuideWindow* shown_by(QWidget* asking);
 
 protected:

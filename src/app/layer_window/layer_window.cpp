@@ -19,7 +19,8 @@
 
 namespace vitrail {
 
-LayerWindow::LayerWindow(Document* document, ViewState* view, QWidget* parent) : QWidget(parent), document_(document), view_(view) {
+LayerWindow::LayerWindow(Document* document, ViewState* view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view) {
     setObjectName(QStringLiteral("layer_window"));
     setAccessibleName(tr("Layer window: cut through the piece at the cursor layer"));
     const auto refresh = [this] {
@@ -43,8 +44,14 @@ void LayerWindow::tell() {
     QStringList filaments;
     const Project& project = document_->planned_project();
     for (const std::uint8_t f : plan->sequence.layer(layer - 1))
-        filaments << QStringLiteral("%1 %2").arg(QChar::fromLatin1(project.filaments[f].letter)).arg(QString::fromStdString(project.filaments[f].name));
-    setAccessibleDescription(tr("layer %1 · %2 → %3 mm").arg(layer).arg(number(plan->grid.bottom_mm(layer), 2), number(plan->grid.top_mm(layer), 2)) + QStringLiteral(": ") + filaments.join(QStringLiteral(", ")));
+        filaments << QStringLiteral("%1 %2")
+                         .arg(QChar::fromLatin1(project.filaments[f].letter))
+                         .arg(QString::fromStdString(project.filaments[f].name));
+    setAccessibleDescription(
+        tr("layer %1 · %2 → %3 mm")
+            .arg(layer)
+            .arg(number(plan->grid.bottom_mm(layer), 2), number(plan->grid.top_mm(layer), 2)) +
+        QStringLiteral(": ") + filaments.join(QStringLiteral(", ")));
 }
 
 QSize LayerWindow::minimumSizeHint() const {
@@ -57,7 +64,8 @@ QRectF LayerWindow::picture_rect() const {
 
 namespace {
 
-/// One of Qt's patterns on a ground, as one brush: outlines of support have so many corners that filling them twice can be felt.
+/// One of Qt's patterns on a ground, as one brush: outlines of support have so many corners that filling them
+/// twice can be felt.
 QBrush patterned(const QColor& ground, const QBrush& pattern) {
     constexpr int kTile = 8; // of all of Qt's patterns
     QPixmap tile(kTile, kTile);
@@ -124,7 +132,9 @@ void LayerWindow::rebuild() {
         if (path.isEmpty())
             return;
         const auto mark = place_for_mark(rings, em(1.5) / scale_);
-        panes_.push_back({part, patch, std::move(path), mark ? to_widget(double(mark->X) / kUnitsPerMm, double(mark->Y) / kUnitsPerMm) : QPointF()});
+        panes_.push_back(
+            {part, patch, std::move(path),
+             mark ? to_widget(double(mark->X) / kUnitsPerMm, double(mark->Y) / kUnitsPerMm) : QPointF()});
     };
     support_ = interface_ = QPainterPath();
     if (layer > piece.layers())
@@ -134,8 +144,13 @@ void LayerWindow::rebuild() {
     for (std::size_t i = 0; i < piece.demand->patches.size(); ++i)
         for (std::size_t k = 0; k < piece.demand->patches[i].size(); ++k)
             add(static_cast<int>(i), static_cast<int>(k) + 1, piece.demand->patches[i][k].layers[layer - 1]);
-    support_ = piece.support ? path_of(paths_of(piece.support->layout->body[static_cast<std::size_t>(layer) - 1])) : QPainterPath();
-    interface_ = piece.support ? path_of(paths_of(piece.support->layout->interface[static_cast<std::size_t>(layer) - 1])) : QPainterPath();
+    support_ = piece.support
+                   ? path_of(paths_of(piece.support->layout->body[static_cast<std::size_t>(layer) - 1]))
+                   : QPainterPath();
+    interface_ =
+        piece.support
+            ? path_of(paths_of(piece.support->layout->interface[static_cast<std::size_t>(layer) - 1]))
+            : QPainterPath();
 }
 
 void LayerWindow::paintEvent(QPaintEvent*) {
@@ -162,17 +177,26 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     p.setFont(font_of(0.95));
     p.setPen(t.quiet);
     p.drawText(head, Qt::AlignRight | Qt::AlignVCenter,
-               tr("layer %1 · %2 → %3 mm").arg(layer).arg(number(plan->grid.bottom_mm(layer), 2)).arg(number(plan->grid.top_mm(layer), 2)));
+               tr("layer %1 · %2 → %3 mm")
+                   .arg(layer)
+                   .arg(number(plan->grid.bottom_mm(layer), 2))
+                   .arg(number(plan->grid.top_mm(layer), 2)));
     p.setRenderHint(QPainter::Antialiasing);
     const auto filament_of = [&](const Pane& pane) {
         const Part& part = own.parts[pane.part];
-        const char letter = pane.patch ? part.patches[static_cast<std::size_t>(pane.patch) - 1].filament : char(0);
+        const char letter =
+            pane.patch ? part.patches[static_cast<std::size_t>(pane.patch) - 1].filament : char(0);
         // A part that nobody gave a filament shows as such, though it is planned in the first.
         const bool given = letter || filament_at(own, pane.part, plan->grid.middle_mm(layer));
-        return letter ? find_filament(project, letter) : given ? int(piece.owner[static_cast<std::size_t>(pane.part)][static_cast<std::size_t>(layer) - 1]) : -1;
+        return letter ? find_filament(project, letter)
+               : given
+                   ? int(piece
+                             .owner[static_cast<std::size_t>(pane.part)][static_cast<std::size_t>(layer) - 1])
+                   : -1;
     };
     const auto selected = [&](const Pane& pane) {
-        return view_->parts().count(pane.part) || view_->patch() == std::pair{pane.part, pane.patch ? pane.patch : -1};
+        return view_->parts().count(pane.part) ||
+               view_->patch() == std::pair{pane.part, pane.patch ? pane.patch : -1};
     };
     // Support is cross-hatched, and its interface marked in a colour that no filament has.
     if (piece.support && layer <= piece.layers()) {
@@ -182,9 +206,13 @@ void LayerWindow::paintEvent(QPaintEvent*) {
         others.push_back(to_srgb(t.bad)); // what is ready to snap
         const QColor mark = to_qcolor(stand_out(others, vivid_colours()));
         const auto i = static_cast<std::size_t>(layer) - 1;
-        p.setRenderHint(QPainter::Antialiasing, false); // ten times as quick where outlines have thousands of corners, and the lines hide it
-        p.fillPath(support_, patterned(to_qcolor(project.filaments[piece.support_by[i]].colour), QBrush(t.quiet, Qt::DiagCrossPattern)));
-        p.fillPath(interface_, patterned(to_qcolor(project.filaments[piece.interface_by[i]].colour), QBrush(mark, Qt::Dense4Pattern)));
+        p.setRenderHint(
+            QPainter::Antialiasing,
+            false); // ten times as quick where outlines have thousands of corners, and the lines hide it
+        p.fillPath(support_, patterned(to_qcolor(project.filaments[piece.support_by[i]].colour),
+                                       QBrush(t.quiet, Qt::DiagCrossPattern)));
+        p.fillPath(interface_, patterned(to_qcolor(project.filaments[piece.interface_by[i]].colour),
+                                         QBrush(mark, Qt::Dense4Pattern)));
         p.setRenderHint(QPainter::Antialiasing);
         p.strokePath(support_, QPen(t.quiet, 1, Qt::DashLine));
         p.strokePath(interface_, QPen(mark, 2));
@@ -199,15 +227,19 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     for (const bool front : {false, true})
         for (const Pane& pane : panes_)
             if (selected(pane) == front) {
-                p.setPen(QPen(front ? t.accent : t.lead, front ? 3.2 : pane.patch ? 1.6 : 2.2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+                p.setPen(QPen(front ? t.accent : t.lead,
+                              front        ? 3.2
+                              : pane.patch ? 1.6
+                                           : 2.2,
+                              Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
                 p.setBrush(Qt::NoBrush);
                 p.drawPath(pane.path);
             }
     for (const Pane& pane : panes_)
         if (const int f = pane.mark.isNull() ? -1 : filament_of(pane); f >= 0) {
             const double s = em(1.5);
-            paint_badge(p, QRectF(pane.mark.x() - s / 2, pane.mark.y() - s / 2, s, s), project.filaments[f].letter,
-                        to_qcolor(project.filaments[f].colour), font());
+            paint_badge(p, QRectF(pane.mark.x() - s / 2, pane.mark.y() - s / 2, s, s),
+                        project.filaments[f].letter, to_qcolor(project.filaments[f].colour), font());
         }
     // The places a finding points at: a ring around each, wide enough to be seen.
     for (const Spot& spot : view_->spots())
@@ -226,7 +258,10 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     p.setFont(font_of(0.95));
     std::vector<std::uint8_t> own_filaments;
     for (const std::uint8_t f : plan->sequence.layer(layer - 1))
-        if (const auto at = static_cast<std::size_t>(layer - 1) * static_cast<std::size_t>(piece.filaments) + f; layer <= piece.layers() && (piece.model_mm3[at] > 1e-6 || piece.support_in(layer, f) > 0 || piece.interface_in(layer, f) > 0 || plan->pieces.size() == 1))
+        if (const auto at =
+                static_cast<std::size_t>(layer - 1) * static_cast<std::size_t>(piece.filaments) + f;
+            layer <= piece.layers() && (piece.model_mm3[at] > 1e-6 || piece.support_in(layer, f) > 0 ||
+                                        piece.interface_in(layer, f) > 0 || plan->pieces.size() == 1))
             own_filaments.push_back(f);
     for (const std::uint8_t f : own_filaments)
         all += em(2.6) + p.fontMetrics().horizontalAdvance(QString::fromStdString(project.filaments[f].name));
@@ -262,10 +297,13 @@ void LayerWindow::paintEvent(QPaintEvent*) {
     p.setFont(font_of(0.95));
     p.setPen(t.quiet);
     const auto text_with = [&](const QString& order) {
-        return layer > piece.layers() ? tr("\u201c%1\u201d ends with layer %2").arg(QString::fromStdString(own.name)).arg(piece.layers())
-                         : plan->sequence.layer(layer - 1).empty() ? tr("nothing is printed in this layer")
-                         : changes ? tr("%1 · %n change(s), %2 g purged", nullptr, changes).arg(order).arg(number(grams, 2))
-                                   : tr("%1 · no change").arg(order);
+        return layer > piece.layers() ? tr("\u201c%1\u201d ends with layer %2")
+                                            .arg(QString::fromStdString(own.name))
+                                            .arg(piece.layers())
+               : plan->sequence.layer(layer - 1).empty() ? tr("nothing is printed in this layer")
+               : changes
+                   ? tr("%1 · %n change(s), %2 g purged", nullptr, changes).arg(order).arg(number(grams, 2))
+                   : tr("%1 · no change").arg(order);
     };
     // A scale bar of a round length.
     double bar = 1;
@@ -274,14 +312,17 @@ void LayerWindow::paintEvent(QPaintEvent*) {
             bar = mm;
     const int room = static_cast<int>(width() - em(2.4) - std::max<double>(bar * scale_, em(3)));
     QString text = text_with(in_order(tr(", then ")));
-    for (const QString& shorter : {text_with(in_order(QStringLiteral(" → "))), text_with(in_order(QString()))})
+    for (const QString& shorter :
+         {text_with(in_order(QStringLiteral(" → "))), text_with(in_order(QString()))})
         if (p.fontMetrics().horizontalAdvance(text) > room)
             text = shorter;
-    p.drawText(QRect(em(0.8), height() - em(1.9), room, em(1.4)), Qt::AlignLeft | Qt::AlignVCenter, p.fontMetrics().elidedText(text, Qt::ElideRight, room));
+    p.drawText(QRect(em(0.8), height() - em(1.9), room, em(1.4)), Qt::AlignLeft | Qt::AlignVCenter,
+               p.fontMetrics().elidedText(text, Qt::ElideRight, room));
     const double x1 = width() - em(0.8), y = height() - em(0.7);
     p.setPen(QPen(t.quiet, 1.5));
     p.drawLine(QPointF(x1 - bar * scale_, y), QPointF(x1, y));
-    p.drawText(QRectF(x1 - em(8), y - em(1.25), em(8), em(1.1)), Qt::AlignRight | Qt::AlignBottom, tr("%1 mm").arg(number(bar)));
+    p.drawText(QRectF(x1 - em(8), y - em(1.25), em(8), em(1.1)), Qt::AlignRight | Qt::AlignBottom,
+               tr("%1 mm").arg(number(bar)));
 }
 
 int LayerWindow::pane_at(QPointF at) const {
@@ -306,7 +347,8 @@ void LayerWindow::mousePressEvent(QMouseEvent* e) {
 
 void LayerWindow::wheelEvent(QWheelEvent* e) {
     if (const auto plan = document_->plan())
-        view_->set_layer(std::clamp(view_->layer() + (e->angleDelta().y() > 0 ? 1 : -1), 1, plan->grid.count));
+        view_->set_layer(
+            std::clamp(view_->layer() + (e->angleDelta().y() > 0 ? 1 : -1), 1, plan->grid.count));
 }
 
 bool LayerWindow::event(QEvent* e) {
@@ -318,7 +360,9 @@ bool LayerWindow::event(QEvent* e) {
             const Part& part = view_->piece_of(document_->planned_project()).parts[panes_[pane].part];
             text = QString::fromStdString(part.name);
             if (panes_[pane].patch)
-                text += tr(", painted: %1").arg(QString::fromStdString(part.patches[static_cast<std::size_t>(panes_[pane].patch) - 1].name));
+                text += tr(", painted: %1")
+                            .arg(QString::fromStdString(
+                                part.patches[static_cast<std::size_t>(panes_[pane].patch) - 1].name));
         }
         QToolTip::showText(help->globalPos(), text, this);
         return true;

@@ -37,7 +37,7 @@ private:
     bool stale_ = true;
     /// One region of the layer: a part's body, or a painted patch over it.
     struct Pane {
-        int part, patch; ///< patch 0: the body
+        int part, patch;   ///< patch 0: the body
         QPainterPath path; ///< widget pixels
         QPointF mark;      ///< a place for its letter; null where there is none
     };
@@ -45,8 +45,8 @@ private:
     QPointF to_widget(double x_mm, double y_mm) const;
     std::vector<Pane> panes_;
     QPainterPath support_, interface_; ///< widget pixels
-    double scale_ = 1; ///< pixels per mm
-    QPointF middle_mm_, centre_; ///< of the piece, and where that lies on the widget
+    double scale_ = 1;                 ///< pixels per mm
+    QPointF middle_mm_, centre_;       ///< of the piece, and where that lies on the widget
 };
 
 } // namespace vitrail

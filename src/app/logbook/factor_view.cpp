@@ -64,13 +64,16 @@ QRectF FactorView::chart() const {
 
 double FactorView::y_of(double ratio) const {
     const QRectF r = chart();
-    return r.bottom() - r.height() * (std::log(std::clamp(ratio, low_, high_)) - std::log(low_)) / (std::log(high_) - std::log(low_));
+    return r.bottom() - r.height() * (std::log(std::clamp(ratio, low_, high_)) - std::log(low_)) /
+                            (std::log(high_) - std::log(low_));
 }
 
 double FactorView::x_of(std::int64_t s) const {
     const QRectF r = chart();
-    const std::int64_t first = to_s_ > from_s_ ? from_s_ : factor_->samples.front().at_s, last = to_s_ > from_s_ ? to_s_ : std::max(first + 1, factor_->samples.back().at_s);
-    return r.left() + em(0.6) + (r.width() - em(1.2)) * static_cast<double>(s - first) / static_cast<double>(last - first);
+    const std::int64_t first = to_s_ > from_s_ ? from_s_ : factor_->samples.front().at_s,
+                       last = to_s_ > from_s_ ? to_s_ : std::max(first + 1, factor_->samples.back().at_s);
+    return r.left() + em(0.6) +
+           (r.width() - em(1.2)) * static_cast<double>(s - first) / static_cast<double>(last - first);
 }
 
 QPointF FactorView::at(int sample) const {
@@ -82,12 +85,22 @@ QString FactorView::sample_text(int sample) const {
     if (!factor_ || sample < 0 || sample >= static_cast<int>(factor_->samples.size()))
         return {};
     const Sample& s = factor_->samples[static_cast<std::size_t>(sample)];
-    QString text = tr("%1, %2: %3 times what was foretold").arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(s.at_s).date(), QLocale::ShortFormat), names_[static_cast<std::size_t>(sample)], number(std::exp(s.log_ratio), 2));
+    QString text =
+        tr("%1, %2: %3 times what was foretold")
+            .arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(s.at_s).date(), QLocale::ShortFormat),
+                 names_[static_cast<std::size_t>(sample)], number(std::exp(s.log_ratio), 2));
     switch (s.use) {
-    case Sample::Use::counts: break;
-    case Sample::Use::outlier: text += tr("; so far from the others that it does not count"); break;
-    case Sample::Use::left_out: text += tr("; left out by you"); break;
-    case Sample::Use::before_drift: text += tr("; from before it changed"); break;
+    case Sample::Use::counts:
+        break;
+    case Sample::Use::outlier:
+        text += tr("; so far from the others that it does not count");
+        break;
+    case Sample::Use::left_out:
+        text += tr("; left out by you");
+        break;
+    case Sample::Use::before_drift:
+        text += tr("; from before it changed");
+        break;
     }
     return text;
 }
@@ -107,13 +120,15 @@ void FactorView::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     if (!factor_ || factor_->samples.empty()) {
         p.setPen(t.quiet);
-        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, tr("Choose a factor, and see the prints it comes from."));
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                   tr("Choose a factor, and see the prints it comes from."));
         return;
     }
     const QRectF r = chart();
     if (!heading_.isEmpty()) {
         p.setPen(t.ink);
-        p.drawText(QRectF(r.left(), em(0.2), r.width() + em(3), em(1.6)), Qt::AlignLeft | Qt::AlignVCenter, heading_);
+        p.drawText(QRectF(r.left(), em(0.2), r.width() + em(3), em(1.6)), Qt::AlignLeft | Qt::AlignVCenter,
+                   heading_);
     }
     const Interval band = range_of(factor_->belief, 1);
     const double from = factor_->drift ? x_of(factor_->drift->since_s) - em(0.3) : r.left();
@@ -126,14 +141,18 @@ void FactorView::paintEvent(QPaintEvent*) {
         p.setPen(QPen(tick == 1 ? t.ink : t.line, tick == 1 ? 1.4 : 1));
         p.drawLine(QPointF(r.left(), y_of(tick)), QPointF(r.right(), y_of(tick)));
         p.setPen(t.quiet);
-        p.drawText(QRectF(0, y_of(tick) - em(0.7), r.left() - em(0.4), em(1.4)), Qt::AlignRight | Qt::AlignVCenter, tr("%1×").arg(number(tick, 2)));
+        p.drawText(QRectF(0, y_of(tick) - em(0.7), r.left() - em(0.4), em(1.4)),
+                   Qt::AlignRight | Qt::AlignVCenter, tr("%1×").arg(number(tick, 2)));
     }
     p.setPen(QPen(t.accent, 2));
-    p.drawLine(QPointF(from, y_of(std::exp(factor_->belief.centre))), QPointF(r.right(), y_of(std::exp(factor_->belief.centre))));
-    p.drawText(QRectF(r.right() + em(0.3), y_of(std::exp(factor_->belief.centre)) - em(0.7), em(3), em(1.4)), Qt::AlignLeft | Qt::AlignVCenter, number(std::exp(factor_->belief.centre), 2));
+    p.drawLine(QPointF(from, y_of(std::exp(factor_->belief.centre))),
+               QPointF(r.right(), y_of(std::exp(factor_->belief.centre))));
+    p.drawText(QRectF(r.right() + em(0.3), y_of(std::exp(factor_->belief.centre)) - em(0.7), em(3), em(1.4)),
+               Qt::AlignLeft | Qt::AlignVCenter, number(std::exp(factor_->belief.centre), 2));
     if (factor_->drift) {
         p.setPen(QPen(t.quiet, 1.5, Qt::DashLine));
-        p.drawLine(QPointF(r.left(), y_of(factor_->drift->before)), QPointF(from, y_of(factor_->drift->before)));
+        p.drawLine(QPointF(r.left(), y_of(factor_->drift->before)),
+                   QPointF(from, y_of(factor_->drift->before)));
         p.setPen(QPen(t.warn, 1.2));
         p.drawLine(QPointF(from, r.top()), QPointF(from, r.bottom()));
     }
@@ -156,9 +175,13 @@ void FactorView::paintEvent(QPaintEvent*) {
         }
     }
     p.setPen(t.quiet);
-    const auto day = [](std::int64_t s) { return QLocale().toString(QDateTime::fromSecsSinceEpoch(s).date(), QLocale::ShortFormat); };
-    p.drawText(QRectF(r.left(), r.bottom() + em(0.4), em(10), em(1.4)), Qt::AlignLeft, day(to_s_ > from_s_ ? from_s_ : factor_->samples.front().at_s));
-    p.drawText(QRectF(r.right() - em(10), r.bottom() + em(0.4), em(10), em(1.4)), Qt::AlignRight, day(to_s_ > from_s_ ? to_s_ : factor_->samples.back().at_s));
+    const auto day = [](std::int64_t s) {
+        return QLocale().toString(QDateTime::fromSecsSinceEpoch(s).date(), QLocale::ShortFormat);
+    };
+    p.drawText(QRectF(r.left(), r.bottom() + em(0.4), em(10), em(1.4)), Qt::AlignLeft,
+               day(to_s_ > from_s_ ? from_s_ : factor_->samples.front().at_s));
+    p.drawText(QRectF(r.right() - em(10), r.bottom() + em(0.4), em(10), em(1.4)), Qt::AlignRight,
+               day(to_s_ > from_s_ ? to_s_ : factor_->samples.back().at_s));
 }
 
 int FactorView::nearest(const QPointF& p) const {
@@ -213,7 +236,8 @@ void ScoreView::show_score(Score score) {
     score_ = std::move(score);
     QStringList values;
     for (std::size_t i = 0; score_.figures > 0 && i < score_.nominal.size(); ++i)
-        values << tr("%1 % hold %2 %").arg(number(100 * score_.nominal[i], 0), number(100 * score_.held[i], 0));
+        values
+            << tr("%1 % hold %2 %").arg(number(100 * score_.nominal[i], 0), number(100 * score_.held[i], 0));
     setAccessibleDescription(values.join(QStringLiteral(", ")));
     setToolTip(values.join(QLatin1Char('\n')));
     update();
@@ -225,12 +249,15 @@ void ScoreView::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.setPen(t.quiet);
     if (score_.figures == 0) {
-        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, tr("No range has been held against a print yet."));
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                   tr("No range has been held against a print yet."));
         return;
     }
     const double side = std::min<double>(width() - em(4.5), height() - em(3.4));
     const QRectF r(em(3.6), em(0.5), side, side);
-    const auto point = [&](double x, double y) { return QPointF(r.left() + x * side, r.bottom() - y * side); };
+    const auto point = [&](double x, double y) {
+        return QPointF(r.left() + x * side, r.bottom() - y * side);
+    };
     p.setPen(QPen(t.line, 1));
     p.drawRect(r);
     p.setPen(QPen(t.quiet, 1.2, Qt::DashLine));
@@ -246,8 +273,10 @@ void ScoreView::paintEvent(QPaintEvent*) {
         p.drawEllipse(line[i], em(0.18), em(0.18));
     p.setPen(t.quiet);
     for (const double tick : {0.0, 0.5, 1.0}) {
-        p.drawText(QRectF(r.left() + tick * side - em(2), r.bottom() + em(0.2), em(4), em(1.3)), Qt::AlignCenter, tr("%1 %").arg(number(100 * tick, 0)));
-        p.drawText(QRectF(0, r.bottom() - tick * side - em(0.7), r.left() - em(0.3), em(1.4)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 %").arg(number(100 * tick, 0)));
+        p.drawText(QRectF(r.left() + tick * side - em(2), r.bottom() + em(0.2), em(4), em(1.3)),
+                   Qt::AlignCenter, tr("%1 %").arg(number(100 * tick, 0)));
+        p.drawText(QRectF(0, r.bottom() - tick * side - em(0.7), r.left() - em(0.3), em(1.4)),
+                   Qt::AlignRight | Qt::AlignVCenter, tr("%1 %").arg(number(100 * tick, 0)));
     }
     p.drawText(QRectF(r.left(), r.bottom() + em(1.4), side, em(1.4)), Qt::AlignCenter, tr("said, and held"));
 }

@@ -9,8 +9,8 @@
 
 namespace vitrail {
 
-/// Ratios of real to foretold as marks over time; the band is where the next comes with 80 %; before a drift the old level. What does not count is hollow. Arrow keys go from
-/// print to print.
+/// Ratios of real to foretold as marks over time; the band is where the next comes with 80 %; before a drift
+/// the old level. What does not count is hollow. Arrow keys go from print to print.
 class FactorView : public QWidget {
     Q_OBJECT
 public:

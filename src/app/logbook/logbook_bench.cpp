@@ -9,8 +9,12 @@
 
 namespace vitrail {
 
-LogbookBench::LogbookBench(Document* document, ShelfStore* shelf, LogbookStore* store, PrintsPage::LastRun run, QWidget* parent)
-    : QWidget(parent), shelf_(shelf), store_(store), pages_(new BenchPages(QStringLiteral("logbook_pages"), this)), prints_(new PrintsPage(document, shelf, store, std::move(run))), teach_(new TeachPage(document, store)) {
+LogbookBench::LogbookBench(Document* document, ShelfStore* shelf, LogbookStore* store,
+                           PrintsPage::LastRun run, QWidget* parent)
+    : QWidget(parent), shelf_(shelf), store_(store),
+      pages_(new BenchPages(QStringLiteral("logbook_pages"), this)),
+      prints_(new PrintsPage(document, shelf, store, std::move(run))),
+      teach_(new TeachPage(document, store)) {
     pages_->addTab(prints_, tr("Prints"));
     pages_->addTab(teach_, tr("What they teach"));
     pages_->addTab(new OverTimePage(document, store), tr("Over time"));

@@ -14,7 +14,8 @@ class LogbookBench : public QWidget {
     Q_OBJECT
 public:
     enum Page { kPrints, kTeach, kOverTime, kTotals };
-    LogbookBench(Document* document, ShelfStore* shelf, LogbookStore* store, PrintsPage::LastRun run, QWidget* parent = nullptr);
+    LogbookBench(Document* document, ShelfStore* shelf, LogbookStore* store, PrintsPage::LastRun run,
+                 QWidget* parent = nullptr);
     void show_page(Page page);
     PrintsPage* prints() { return prints_; }
 

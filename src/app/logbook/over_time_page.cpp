@@ -18,13 +18,16 @@
 
 namespace vitrail {
 
-OverTimePage::OverTimePage(Document* document, LogbookStore* store, QWidget* parent) : QWidget(parent), document_(document), store_(store), machine_(new QComboBox), grid_(new QGridLayout), says_(new QLabel), sample_(new QLabel), empty_(new QLabel) {
+OverTimePage::OverTimePage(Document* document, LogbookStore* store, QWidget* parent)
+    : QWidget(parent), document_(document), store_(store), machine_(new QComboBox), grid_(new QGridLayout),
+      says_(new QLabel), sample_(new QLabel), empty_(new QLabel) {
     auto* panel = new Panel(tr("Real against foretold, over time"));
     machine_->setObjectName(QStringLiteral("over_time_machine"));
     machine_->setAccessibleName(tr("Machine"));
     machine_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     panel->add_to_heading(machine_);
-    auto* key = new QLabel(tr("● counts · ○ from before it changed · ✕ does not count · the band is where the next comes with 80 % · 1× is as foretold"));
+    auto* key = new QLabel(tr("● counts · ○ from before it changed · ✕ does not count · the band is where "
+                              "the next comes with 80 % · 1× is as foretold"));
     key->setObjectName(QStringLiteral("quiet"));
     key->setWordWrap(true);
     panel->body()->addWidget(key);
@@ -40,7 +43,8 @@ OverTimePage::OverTimePage(Document* document, LogbookStore* store, QWidget* par
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setAccessibleName(tr("Factors of the machine over time"));
     panel->body()->addWidget(scroll, 1);
-    for (auto [label, name] : {std::pair{sample_, "over_time_sample"}, {says_, "over_time_says"}, {empty_, "quiet"}}) {
+    for (auto [label, name] :
+         {std::pair{sample_, "over_time_sample"}, {says_, "over_time_says"}, {empty_, "quiet"}}) {
         label->setObjectName(QString::fromLatin1(name));
         label->setWordWrap(true);
     }
@@ -73,7 +77,8 @@ void OverTimePage::fill() {
         machine_->clear();
         for (const PrintRecord& r : store_->prints())
             if (const QString id = QString::fromStdString(r.machine); machine_->findData(id) < 0)
-                machine_->addItem(QString::fromStdString(r.machine_name.empty() ? r.machine : r.machine_name), id);
+                machine_->addItem(QString::fromStdString(r.machine_name.empty() ? r.machine : r.machine_name),
+                                  id);
         machine_->setCurrentIndex(std::max(0, machine_->findData(kept)));
     }
     machine_->setVisible(machine_->count() > 0);
@@ -84,7 +89,10 @@ void OverTimePage::show_machine() {
     const std::string machine = machine_->currentData().toString().toStdString();
     std::vector<const Factor*> shown;
     for (const Factor& f : store_->factors())
-        if (f.key.machine == machine || (f.key.machine.empty() && std::any_of(f.samples.begin(), f.samples.end(), [&](const Sample& s) { return store_->prints()[static_cast<std::size_t>(s.record)].machine == machine; })))
+        if (f.key.machine == machine ||
+            (f.key.machine.empty() && std::any_of(f.samples.begin(), f.samples.end(), [&](const Sample& s) {
+                 return store_->prints()[static_cast<std::size_t>(s.record)].machine == machine;
+             })))
             shown.push_back(&f);
     std::int64_t from = 0, to = 0;
     for (const Factor* f : shown) {
@@ -98,9 +106,8 @@ void OverTimePage::show_machine() {
     while (views_.size() < shown.size()) {
         auto* view = new FactorView;
         view->setObjectName(QStringLiteral("over_time_%1").arg(views_.size()));
-        connect(view, &FactorView::chosen_changed, this, [this, view] {
-            sample_->setText(view->sample_text(view->chosen()));
-        });
+        connect(view, &FactorView::chosen_changed, this,
+                [this, view] { sample_->setText(view->sample_text(view->chosen())); });
         grid_->addWidget(view, static_cast<int>(views_.size()) / 2, static_cast<int>(views_.size()) % 2);
         views_.push_back(view);
     }
@@ -109,18 +116,24 @@ void OverTimePage::show_machine() {
         FactorKey rest = key;
         rest.machine.clear();
         const QString place = place_of(rest);
-        views_[i]->set_heading(place.isEmpty() ? words(label(key.quantity)) : tr("%1, %2", "what, where").arg(words(label(key.quantity)), place));
+        views_[i]->set_heading(place.isEmpty()
+                                   ? words(label(key.quantity))
+                                   : tr("%1, %2", "what, where").arg(words(label(key.quantity)), place));
         views_[i]->set_span(from, to);
         const QSignalBlocker quiet(views_[i]);
         views_[i]->show_factor(*shown[i], store_->prints());
     }
     empty_->setVisible(shown.empty());
-    empty_->setText(tr("Once prints are logged, weighed and timed, how each machine comes out over the months stands here."));
+    empty_->setText(tr("Once prints are logged, weighed and timed, how each machine comes out over the "
+                       "months stands here."));
     sample_->clear();
     QStringList says;
     for (const Remark& r : remarks(store_->prints(), store_->factors(), machine))
-        says << QStringLiteral("• ") + words(r.says) + QLatin1Char(' ') + tr("(%n print(s))", nullptr, r.prints);
-    says_->setText(says.isEmpty() ? tr("Too few prints of this machine have been weighed to say anything yet.") : says.join(QLatin1Char('\n')));
+        says << QStringLiteral("• ") + words(r.says) + QLatin1Char(' ') +
+                    tr("(%n print(s))", nullptr, r.prints);
+    says_->setText(says.isEmpty()
+                       ? tr("Too few prints of this machine have been weighed to say anything yet.")
+                       : says.join(QLatin1Char('\n')));
 }
 
 } // namespace vitrail

@@ -1,4 +1,5 @@
-// How a machine's prints come out over time, everything that is foretold below each other, and what the records say about its purge.
+// How a machine's prints come out over time, everything that is foretold below each other, and what the
+// records say about its purge.
 #pragma once
 
 #include <QWidget>

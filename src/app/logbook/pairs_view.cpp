@@ -45,7 +45,9 @@ void PairsView::show_prints(std::vector<PrintRecord> records) {
     records_ = std::move(records);
     shown_.clear();
     for (int q = 0; q < kQuantities; ++q)
-        if (std::any_of(records_.begin(), records_.end(), [&](const PrintRecord& r) { return r.figures[static_cast<std::size_t>(q)].foretold > 0; }))
+        if (std::any_of(records_.begin(), records_.end(), [&](const PrintRecord& r) {
+                return r.figures[static_cast<std::size_t>(q)].foretold > 0;
+            }))
             shown_.push_back(static_cast<Quantity>(q));
     row_ = 0;
     setMinimumHeight(records_.size() > 1 ? em(2.4 + 3 * static_cast<double>(shown_.size())) : em(8));
@@ -60,12 +62,14 @@ QString PairsView::lane_text(const PrintRecord& record, Quantity q) const {
     QString text = tr("%1: %2 foretold").arg(words(label(q)), amount(q, f.foretold));
     if (f.spread > 0) {
         const Interval r = expected(f);
-        text += tr(", expected between %1 and %2").arg(amount(q, r.low * f.foretold), amount(q, r.high * f.foretold));
+        text += tr(", expected between %1 and %2")
+                    .arg(amount(q, r.low * f.foretold), amount(q, r.high * f.foretold));
     }
     if (!f.real)
         return text + tr("; not measured");
     const double pct = 100 * (*f.real / f.foretold - 1);
-    text += tr("; %1 in fact, %2 %").arg(amount(q, *f.real), (pct >= 0 ? QStringLiteral("+") : QString()) + number(pct, 0));
+    text += tr("; %1 in fact, %2 %")
+                .arg(amount(q, *f.real), (pct >= 0 ? QStringLiteral("+") : QString()) + number(pct, 0));
     if (f.left_out)
         text += tr("; nothing is learned from it");
     return text;
@@ -91,11 +95,14 @@ void PairsView::say() {
 
 double PairsView::x_of(double ratio) const {
     const double left = em(7.5), right = width() - em(5.5);
-    return left + (right - left) * (std::log(std::clamp(ratio, kLow, kHigh)) - std::log(kLow)) / (std::log(kHigh) - std::log(kLow));
+    return left + (right - left) * (std::log(std::clamp(ratio, kLow, kHigh)) - std::log(kLow)) /
+                      (std::log(kHigh) - std::log(kLow));
 }
 
 double PairsView::row_height() const {
-    return shown_.empty() ? em(2) : std::min<double>(em(records_.size() > 1 ? 4 : 3.2), (height() - em(2.4)) / static_cast<double>(shown_.size()));
+    return shown_.empty() ? em(2)
+                          : std::min<double>(em(records_.size() > 1 ? 4 : 3.2),
+                                             (height() - em(2.4)) / static_cast<double>(shown_.size()));
 }
 
 void PairsView::paintEvent(QPaintEvent*) {
@@ -104,7 +111,8 @@ void PairsView::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.setPen(t.quiet);
     if (shown_.empty()) {
-        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, tr("Choose a print, and see what was foretold and what came."));
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                   tr("Choose a print, and see what was foretold and what came."));
         return;
     }
     const double row = row_height(), bottom = row * static_cast<double>(shown_.size()) + em(0.3);
@@ -113,7 +121,8 @@ void PairsView::paintEvent(QPaintEvent*) {
         p.setPen(QPen(tick == 1 ? t.ink : t.line, tick == 1 ? 1.6 : 1));
         p.drawLine(QPointF(x, em(0.2)), QPointF(x, bottom));
         p.setPen(t.quiet);
-        p.drawText(QRectF(x - em(2.5), bottom, em(5), em(1.4)), Qt::AlignCenter, tr("%1×").arg(number(tick, 1)));
+        p.drawText(QRectF(x - em(2.5), bottom, em(5), em(1.4)), Qt::AlignCenter,
+                   tr("%1×").arg(number(tick, 1)));
     }
     for (int i = 0; i < rows(); ++i) {
         const Quantity q = shown_[static_cast<std::size_t>(i)];
@@ -124,10 +133,13 @@ void PairsView::paintEvent(QPaintEvent*) {
             p.drawRoundedRect(QRectF(1, y - row / 2 + 1, width() - 2, row - 2), 3, 3);
         }
         p.setPen(t.ink);
-        p.drawText(QRectF(em(0.4), y - row / 2, em(6.6), row), Qt::AlignLeft | Qt::AlignVCenter, words(label(q)));
+        p.drawText(QRectF(em(0.4), y - row / 2, em(6.6), row), Qt::AlignLeft | Qt::AlignVCenter,
+                   words(label(q)));
         const double lane = row / static_cast<double>(records_.size());
         for (std::size_t k = 0; k < records_.size(); ++k)
-            paint_lane(p, records_[k].at(q), y - row / 2 + lane * (static_cast<double>(k) + 0.5), records_.size() == 1 ? row : lane * 1.3, records_.size() == 1 ? QString() : QString::number(k + 1));
+            paint_lane(p, records_[k].at(q), y - row / 2 + lane * (static_cast<double>(k) + 0.5),
+                       records_.size() == 1 ? row : lane * 1.3,
+                       records_.size() == 1 ? QString() : QString::number(k + 1));
     }
 }
 
@@ -161,7 +173,8 @@ void PairsView::paint_lane(QPainter& p, const Figure& f, double y, double row, c
         p.drawLine(QPointF(x, y), QPointF(at, y));
         p.setPen(QPen(within ? t.ink : t.bad, 3)); // real: an upright
         p.drawLine(QPointF(at, y - row * 0.3), QPointF(at, y + row * 0.3));
-        right = (ratio >= 1 ? QStringLiteral("+") : QString()) + number(100 * (ratio - 1), 0) + tr(" %") + (within ? QString() : QStringLiteral(" ▲"));
+        right = (ratio >= 1 ? QStringLiteral("+") : QString()) + number(100 * (ratio - 1), 0) + tr(" %") +
+                (within ? QString() : QStringLiteral(" ▲"));
         p.setPen(within ? t.ink : t.bad);
     }
     p.drawText(QRectF(width() - em(5.3), y - row / 2, em(5), row), Qt::AlignRight | Qt::AlignVCenter, right);
@@ -185,7 +198,8 @@ bool PairsView::event(QEvent* e) {
     if (e->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(e);
         const int row = static_cast<int>((help->pos().y() - em(0.3)) / row_height());
-        row >= 0 && row < rows() ? QToolTip::showText(help->globalPos(), row_text(row), this) : QToolTip::hideText();
+        row >= 0 && row < rows() ? QToolTip::showText(help->globalPos(), row_text(row), this)
+                                 : QToolTip::hideText();
         return true;
     }
     return QWidget::event(e);

@@ -9,8 +9,9 @@
 
 namespace vitrail {
 
-/// Each row: what was foretold is 1; the band is where it was expected with 80 %, the upright mark is what came. The same scale for all, so that a drift is seen before it is
-/// read. Arrow keys go through the rows and say them.
+/// Each row: what was foretold is 1; the band is where it was expected with 80 %, the upright mark is what
+/// came. The same scale for all, so that a drift is seen before it is read. Arrow keys go through the rows
+/// and say them.
 class PairsView : public QWidget {
     Q_OBJECT
 public:

@@ -44,11 +44,19 @@ QStringList pictures_in(const QMimeData* data) {
 } // namespace
 
 PrintDetail::PrintDetail(Document* document, LogbookStore* store, QWidget* parent)
-    : QWidget(parent), document_(document), store_(store), pairs_(new PairsView), title_(new QLabel), facts_(new QLabel), notes_(new QLabel), key_(new QLabel(tr("◇ foretold · ▌ as it came · the band is where it was expected with 80 %"))), differences_(make_table("log_differences", tr("What differs"), {{QString(), 7}, {tr("1"), 0}, {tr("2"), 0}})), pictures_(new QListWidget), add_(new QPushButton(tr("Add a p&hotograph…"))), take_out_(new QPushButton(tr("&Take out"))), print_(new QPushButton(icon(QStringLiteral("printer")), tr("&Print…"))) {
+    : QWidget(parent), document_(document), store_(store), pairs_(new PairsView), title_(new QLabel),
+      facts_(new QLabel), notes_(new QLabel),
+      key_(new QLabel(tr("◇ foretold · ▌ as it came · the band is where it was expected with 80 %"))),
+      differences_(
+          make_table("log_differences", tr("What differs"), {{QString(), 7}, {tr("1"), 0}, {tr("2"), 0}})),
+      pictures_(new QListWidget), add_(new QPushButton(tr("Add a p&hotograph…"))),
+      take_out_(new QPushButton(tr("&Take out"))),
+      print_(new QPushButton(icon(QStringLiteral("printer")), tr("&Print…"))) {
     setAcceptDrops(true);
     setObjectName(QStringLiteral("print_detail"));
     title_->setFont(font_of(1.15, true));
-    for (auto [label, name] : {std::pair{title_, "log_title"}, {facts_, "log_facts"}, {notes_, "log_notes"}}) {
+    for (auto [label, name] :
+         {std::pair{title_, "log_title"}, {facts_, "log_facts"}, {notes_, "log_notes"}}) {
         label->setObjectName(QString::fromLatin1(name));
         label->setWordWrap(true);
     }
@@ -90,13 +98,19 @@ PrintDetail::PrintDetail(Document* document, LogbookStore* store, QWidget* paren
     connect(take_out_, &QPushButton::clicked, this, &PrintDetail::remove_photograph);
     connect(print_, &QPushButton::clicked, this, &PrintDetail::print);
     connect(pictures_, &QListWidget::itemActivated, this, &PrintDetail::open_photograph);
-    connect(pictures_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) { take_out_->setEnabled(item && item->data(kPhotograph).toInt() >= 0); });
+    connect(pictures_, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
+        take_out_->setEnabled(item && item->data(kPhotograph).toInt() >= 0);
+    });
     show_prints({});
 }
 
 void PrintDetail::show_prints(std::vector<PrintRecord> prints) {
     prints.resize(std::min<std::size_t>(2, prints.size()));
-    const bool same = shown_.size() == prints.size() && std::equal(prints.begin(), prints.end(), shown_.begin(), [](const PrintRecord& a, const PrintRecord& b) { return a.id == b.id && a.photographs == b.photographs; });
+    const bool same = shown_.size() == prints.size() &&
+                      std::equal(prints.begin(), prints.end(), shown_.begin(),
+                                 [](const PrintRecord& a, const PrintRecord& b) {
+                                     return a.id == b.id && a.photographs == b.photographs;
+                                 });
     shown_ = std::move(prints);
     pairs_->show_prints(shown_);
     show_facts();
@@ -135,11 +149,13 @@ void PrintDetail::show_facts() {
     }
     const PrintRecord& r = shown_[0];
     if (shown_.size() == 2) {
-        title_->setText(tr("1: %1\n2: %2").arg(QString::fromStdString(r.title), QString::fromStdString(shown_[1].title)));
+        title_->setText(
+            tr("1: %1\n2: %2").arg(QString::fromStdString(r.title), QString::fromStdString(shown_[1].title)));
         return;
     }
     title_->setText(QString::fromStdString(r.title));
-    QStringList facts{QString::fromStdString(r.machine_name.empty() ? r.machine : r.machine_name), tr("%n layer(s)", nullptr, r.layers), tr("%n change(s)", nullptr, r.changes)};
+    QStringList facts{QString::fromStdString(r.machine_name.empty() ? r.machine : r.machine_name),
+                      tr("%n layer(s)", nullptr, r.layers), tr("%n change(s)", nullptr, r.changes)};
     if (r.copies > 1)
         facts << tr("%1 pieces").arg(r.copies);
     if (r.night_trips > 0)
@@ -162,7 +178,8 @@ void PrintDetail::show_differences() {
     differences_->setRowCount(static_cast<int>(all.size()));
     for (int i = 0; i < differences_->rowCount(); ++i) {
         const Difference& d = all[static_cast<std::size_t>(i)];
-        set_row(differences_, i, {words(d.what), words(d.first), words(d.second)}, tr("%1: %2 beside %3").arg(words(d.what), words(d.first), words(d.second)));
+        set_row(differences_, i, {words(d.what), words(d.first), words(d.second)},
+                tr("%1: %2 beside %3").arg(words(d.what), words(d.first), words(d.second)));
     }
     differences_->resizeRowsToContents();
 }
@@ -173,7 +190,10 @@ void PrintDetail::show_photographs() {
     if (shown_.size() != 1)
         return;
     const auto add = [&](const QImage& image, const QString& name, int index) {
-        auto* item = new QListWidgetItem(QPixmap::fromImage(image.scaled(pictures_->iconSize() * devicePixelRatioF(), Qt::KeepAspectRatio, Qt::SmoothTransformation)), fontMetrics().elidedText(name, Qt::ElideMiddle, em(6)));
+        auto* item = new QListWidgetItem(
+            QPixmap::fromImage(image.scaled(pictures_->iconSize() * devicePixelRatioF(), Qt::KeepAspectRatio,
+                                            Qt::SmoothTransformation)),
+            fontMetrics().elidedText(name, Qt::ElideMiddle, em(6)));
         item->setData(kPhotograph, index);
         item->setToolTip(tr("%1: press Enter to see it large").arg(name));
         pictures_->addItem(item); // the first becomes the current one, and is asked what it is
@@ -197,7 +217,8 @@ void PrintDetail::ask_photographs() {
     QStringList kinds;
     for (const QByteArray& f : QImageReader::supportedImageFormats())
         kinds << QStringLiteral("*.") + QString::fromLatin1(f);
-    add_photographs(QFileDialog::getOpenFileNames(this, tr("Add photographs"), {}, tr("Pictures (%1)").arg(kinds.join(QLatin1Char(' ')))));
+    add_photographs(QFileDialog::getOpenFileNames(this, tr("Add photographs"), {},
+                                                  tr("Pictures (%1)").arg(kinds.join(QLatin1Char(' ')))));
 }
 
 void PrintDetail::remove_photograph() {
@@ -205,11 +226,13 @@ void PrintDetail::remove_photograph() {
     const int i = item ? item->data(kPhotograph).toInt() : -1;
     if (i < 0 || shown_.size() != 1)
         return;
-    store_->edit(tr("Take a photograph out"), [id = shown_[0].id, name = photographs_[static_cast<std::size_t>(i)].first](LogbookStore::Book& b) {
-        for (PrintRecord& r : b.prints)
-            if (r.id == id)
-                std::erase(r.photographs, name);
-    });
+    store_->edit(
+        tr("Take a photograph out"),
+        [id = shown_[0].id, name = photographs_[static_cast<std::size_t>(i)].first](LogbookStore::Book& b) {
+            for (PrintRecord& r : b.prints)
+                if (r.id == id)
+                    std::erase(r.photographs, name);
+        });
 }
 
 void PrintDetail::open_photograph() {
@@ -218,26 +241,34 @@ void PrintDetail::open_photograph() {
         return;
     const int i = item->data(kPhotograph).toInt();
     const auto planned = store_->pictures().find(shown_[0].id);
-    const QImage image = i >= 0 ? photographs_[static_cast<std::size_t>(i)].second : planned != store_->pictures().end() ? QImage::fromData(QByteArray::fromStdString(planned->second)) : QImage();
+    const QImage image = i >= 0 ? photographs_[static_cast<std::size_t>(i)].second
+                         : planned != store_->pictures().end()
+                             ? QImage::fromData(QByteArray::fromStdString(planned->second))
+                             : QImage();
     QDialog dialog(this);
     dialog.setObjectName(QStringLiteral("log_photograph"));
     dialog.setWindowTitle(tr("%1: %2").arg(QString::fromStdString(shown_[0].title), item->text()));
     auto* label = new QLabel;
     label->setAccessibleName(item->text());
-    label->setPixmap(QPixmap::fromImage(image.scaled(em(60), em(44), Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+    label->setPixmap(
+        QPixmap::fromImage(image.scaled(em(60), em(44), Qt::KeepAspectRatio, Qt::SmoothTransformation)));
     (new QVBoxLayout(&dialog))->addWidget(label);
     dialog.exec();
 }
 
 Page PrintDetail::page() const {
     if (shown_.size() == 2)
-        return compare_page(shown_[0], shown_[1], differences(shown_[0], shown_[1], document_->project().settings));
+        return compare_page(shown_[0], shown_[1],
+                            differences(shown_[0], shown_[1], document_->project().settings));
     std::vector<PagePicture> pictures;
     constexpr int kWidth = 300;
     for (const auto& [name, image] : photographs_)
         if (!image.isNull())
-            pictures.push_back({png_of(image.scaled(2 * kWidth, 2 * kWidth, Qt::KeepAspectRatio, Qt::SmoothTransformation)), kWidth, say("{}", Name{name})});
-    return log_page(shown_.at(0), document_->project().settings, place_zone(shown_[0].start_s), std::move(pictures));
+            pictures.push_back(
+                {png_of(image.scaled(2 * kWidth, 2 * kWidth, Qt::KeepAspectRatio, Qt::SmoothTransformation)),
+                 kWidth, say("{}", Name{name})});
+    return log_page(shown_.at(0), document_->project().settings, place_zone(shown_[0].start_s),
+                    std::move(pictures));
 }
 
 void PrintDetail::print() {
@@ -261,7 +292,8 @@ void PrintDetail::dropEvent(QDropEvent* e) {
 }
 
 bool PrintDetail::eventFilter(QObject* o, QEvent* e) {
-    if (o == pictures_ && e->type() == QEvent::KeyPress && static_cast<QKeyEvent*>(e)->matches(QKeySequence::Delete)) {
+    if (o == pictures_ && e->type() == QEvent::KeyPress &&
+        static_cast<QKeyEvent*>(e)->matches(QKeySequence::Delete)) {
         remove_photograph();
         return true;
     }

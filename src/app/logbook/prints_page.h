@@ -28,7 +28,8 @@ class PrintsPage : public QWidget {
 public:
     /// `run`: what really happened with the project that is open; nothing where nobody followed it.
     using LastRun = std::function<std::optional<Run>()>;
-    PrintsPage(Document* document, ShelfStore* shelf, LogbookStore* store, LastRun run, QWidget* parent = nullptr);
+    PrintsPage(Document* document, ShelfStore* shelf, LogbookStore* store, LastRun run,
+               QWidget* parent = nullptr);
     /// Asks how the open project came out, and keeps it.
     void log_print();
     void import_list(const QString& path);

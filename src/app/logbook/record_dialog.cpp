@@ -28,7 +28,10 @@ constexpr double kNone = -1; ///< shows as "not measured"
 } // namespace
 
 RecordDialog::RecordDialog(const PrintRecord& record, QWidget* parent)
-    : QDialog(parent), record_(record), form_(new QFormLayout), outcome_(new QComboBox), fault_(new QComboBox), started_(new QDateTimeEdit), ended_(new QDateTimeEdit), step_(new QDoubleSpinBox), pieces_(new QSpinBox), failed_layer_(new QSpinBox), notes_(new QPlainTextEdit), weigh_(new QLabel), time_(new QLabel),
+    : QDialog(parent), record_(record), form_(new QFormLayout), outcome_(new QComboBox),
+      fault_(new QComboBox), started_(new QDateTimeEdit), ended_(new QDateTimeEdit),
+      step_(new QDoubleSpinBox), pieces_(new QSpinBox), failed_layer_(new QSpinBox),
+      notes_(new QPlainTextEdit), weigh_(new QLabel), time_(new QLabel),
       more_(new QPushButton(tr("&More…"))) {
     setObjectName(QStringLiteral("record_dialog"));
     setWindowTitle(tr("How %1 came out").arg(QString::fromStdString(record.title)));
@@ -51,12 +54,15 @@ RecordDialog::RecordDialog(const PrintRecord& record, QWidget* parent)
         e->setCalendarPopup(true);
     }
     started_->setDateTime(QDateTime::fromSecsSinceEpoch(record.start_s));
-    ended_->setDateTime(QDateTime::fromSecsSinceEpoch(record.end_s > record.start_s ? record.end_s : record.start_s + static_cast<std::int64_t>(record.foretold_s())));
+    ended_->setDateTime(QDateTime::fromSecsSinceEpoch(
+        record.end_s > record.start_s ? record.end_s
+                                      : record.start_s + static_cast<std::int64_t>(record.foretold_s())));
     named(ended_, "record_ended", tr("&Done"));
     quiet(time_, "record_time");
     piece_ = measure("record_piece", tr("&Piece on the scale"), Quantity::piece, 1, tr("g"), 1);
     auto* scale = make_scale_row(record.at(Quantity::piece).foretold * 1.02, this);
-    connect(scale, &DeviceRow::answered, this, [this](const QString& grams) { piece_->setValue(grams.toDouble()); });
+    connect(scale, &DeviceRow::answered, this,
+            [this](const QString& grams) { piece_->setValue(grams.toDouble()); });
     form_->addRow(QString(), scale);
     quiet(weigh_, "record_weigh");
     tower_ = measure("record_tower", tr("&Tower"), Quantity::tower, 1, tr("g"), 1);
@@ -93,7 +99,8 @@ RecordDialog::RecordDialog(const PrintRecord& record, QWidget* parent)
         for (const auto role : {QFormLayout::LabelRole, QFormLayout::FieldRole})
             if (QLayoutItem* item = form_->itemAt(row, role); item && item->widget())
                 optional_ << item->widget();
-    const bool shown = !record.fault.empty() || record.outcome == Outcome::failed || record.at(Quantity::cleaning).foretold > 0;
+    const bool shown = !record.fault.empty() || record.outcome == Outcome::failed ||
+                       record.at(Quantity::cleaning).foretold > 0;
     for (QWidget* w : optional_)
         w->setVisible(shown);
     more_->setObjectName(QStringLiteral("record_more"));
@@ -126,7 +133,8 @@ RecordDialog::RecordDialog(const PrintRecord& record, QWidget* parent)
 }
 
 /// Null where there is none of it to measure.
-QDoubleSpinBox* RecordDialog::measure(const char* name, const QString& label, Quantity q, double per, const QString& unit, int decimals) {
+QDoubleSpinBox* RecordDialog::measure(const char* name, const QString& label, Quantity q, double per,
+                                      const QString& unit, int decimals) {
     const Figure& f = record_.at(q);
     if (f.foretold <= 0 && !f.real)
         return nullptr;
@@ -146,13 +154,18 @@ QDoubleSpinBox* RecordDialog::measure(const char* name, const QString& label, Qu
 void RecordDialog::refresh() {
     const double took = static_cast<double>(started_->dateTime().secsTo(ended_->dateTime()));
     ok_->setEnabled(took > 0);
-    time_->setText(took > 0 ? tr("It took %1; %2 were foretold.").arg(QString::fromStdString(duration(took)), QString::fromStdString(duration(record_.foretold_s()))) : tr("It was done before it had begun."));
+    time_->setText(took > 0 ? tr("It took %1; %2 were foretold.")
+                                  .arg(QString::fromStdString(duration(took)),
+                                       QString::fromStdString(duration(record_.foretold_s())))
+                            : tr("It was done before it had begun."));
     QStringList lines;
     for (const Weighing& w : weighings(record_, step_->value())) {
         QStringList what;
         for (const Quantity q : w.together)
-            what << (q == Quantity::piece && record_.copies > 1 ? tr("all %1 pieces").arg(record_.copies) : words(label(q)));
-        lines << tr("Together on the scale: %1; about %2 g, to within %3 %.").arg(what.join(QStringLiteral(" + ")), number(w.expected_g, 1), number(w.share_pct, 1));
+            what << (q == Quantity::piece && record_.copies > 1 ? tr("all %1 pieces").arg(record_.copies)
+                                                                : words(label(q)));
+        lines << tr("Together on the scale: %1; about %2 g, to within %3 %.")
+                     .arg(what.join(QStringLiteral(" + ")), number(w.expected_g, 1), number(w.share_pct, 1));
     }
     if (piece_ && piece_->value() >= 0 && pieces_->value() > 1) {
         const PerPiece each = per_piece(piece_->value(), pieces_->value(), step_->value());

@@ -24,13 +24,15 @@ public:
 
 private:
     void refresh();
-    QDoubleSpinBox* measure(const char* name, const QString& label, Quantity q, double per, const QString& unit, int decimals);
+    QDoubleSpinBox* measure(const char* name, const QString& label, Quantity q, double per,
+                            const QString& unit, int decimals);
 
     PrintRecord record_;
     QFormLayout* form_;
     QComboBox *outcome_, *fault_;
     QDateTimeEdit *started_, *ended_;
-    QDoubleSpinBox *piece_, *purge_ = nullptr, *tower_ = nullptr, *waited_ = nullptr, *cleaning_ = nullptr, *soaking_ = nullptr, *step_;
+    QDoubleSpinBox *piece_, *purge_ = nullptr, *tower_ = nullptr, *waited_ = nullptr, *cleaning_ = nullptr,
+                            *soaking_ = nullptr, *step_;
     QSpinBox *pieces_, *failed_layer_;
     QPlainTextEdit* notes_;
     QLabel *weigh_, *time_;

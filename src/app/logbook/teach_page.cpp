@@ -37,15 +37,24 @@ QString place_of(const FactorKey& k) {
 }
 
 TeachPage::TeachPage(Document* document, LogbookStore* store, QWidget* parent)
-    : QWidget(parent), document_(document), store_(store), view_(new FactorView), score_(new ScoreView), says_(new QLabel), sample_(new QLabel), score_says_(new QLabel), switch_(new QPushButton(tr("&Switch off"))), leave_out_(new QPushButton(tr("&Leave this print out"))), anew_(new QPushButton(tr("Start a&new"))), machine_(new QPushButton(tr("Into a &machine file…"))) {
+    : QWidget(parent), document_(document), store_(store), view_(new FactorView), score_(new ScoreView),
+      says_(new QLabel), sample_(new QLabel), score_says_(new QLabel),
+      switch_(new QPushButton(tr("&Switch off"))), leave_out_(new QPushButton(tr("&Leave this print out"))),
+      anew_(new QPushButton(tr("Start a&new"))), machine_(new QPushButton(tr("Into a &machine file…"))) {
     auto* factors = new Panel(tr("What the prints teach"));
-    table_ = make_table("teach_factors", tr("Factors"), {{tr("of what"), 8}, {tr("where"), 0}, {tr("factor"), 7, true}, {tr("next: 80 %"), 8.5, true}, {tr("prints"), 4, true}});
+    table_ = make_table("teach_factors", tr("Factors"),
+                        {{tr("of what"), 8},
+                         {tr("where"), 0},
+                         {tr("factor"), 7, true},
+                         {tr("next: 80 %"), 8.5, true},
+                         {tr("prints"), 4, true}});
     factors->body()->addWidget(table_, 1);
     says_->setObjectName(QStringLiteral("teach_says"));
     says_->setWordWrap(true);
     factors->body()->addWidget(says_);
     machine_->setObjectName(QStringLiteral("teach_machine"));
-    machine_->setToolTip(tr("Writes the open project's machine with what its prints taught: whoever prints with that file starts from there"));
+    machine_->setToolTip(tr("Writes the open project's machine with what its prints taught: whoever prints "
+                            "with that file starts from there"));
     factors->add_to_heading(machine_);
     connect(machine_, &QPushButton::clicked, this, &TeachPage::write_machine_file);
     auto* plot = new Panel(tr("Where it comes from"));
@@ -59,14 +68,19 @@ TeachPage::TeachPage(Document* document, LogbookStore* store, QWidget* parent)
     leave_out_->setObjectName(QStringLiteral("teach_leave_out"));
     row->addWidget(switch_);
     anew_->setObjectName(QStringLiteral("teach_anew"));
-    anew_->setToolTip(tr("Nothing that was printed so far teaches this factor any more: after a repair, or another nozzle. Undo brings it back."));
+    anew_->setToolTip(tr("Nothing that was printed so far teaches this factor any more: after a repair, or "
+                         "another nozzle. Undo brings it back."));
     row->addWidget(leave_out_);
     row->addWidget(anew_);
     row->addStretch();
     plot->body()->addLayout(row);
 
     auto* next = new Panel(tr("The open project, as the logbook sees it"));
-    outlook_ = make_table("teach_outlook", tr("Ranges for the open project"), {{QString(), 7}, {tr("by the plan"), 0, true}, {tr("with 80 % between"), 0, true}, {tr("from"), 6, true}});
+    outlook_ = make_table("teach_outlook", tr("Ranges for the open project"),
+                          {{QString(), 7},
+                           {tr("by the plan"), 0, true},
+                           {tr("with 80 % between"), 0, true},
+                           {tr("from"), 6, true}});
     next->body()->addWidget(outlook_, 1);
     auto* held = new Panel(tr("Do ranges hold what they say?"));
     score_says_->setObjectName(QStringLiteral("teach_score"));
@@ -85,7 +99,10 @@ TeachPage::TeachPage(Document* document, LogbookStore* store, QWidget* parent)
         const Factor* f = chosen();
         const bool any = f && view_->chosen() >= 0;
         leave_out_->setEnabled(any);
-        leave_out_->setText(any && f->samples[static_cast<std::size_t>(view_->chosen())].use == Sample::Use::left_out ? tr("&Count this print") : tr("&Leave this print out"));
+        leave_out_->setText(any && f->samples[static_cast<std::size_t>(view_->chosen())].use ==
+                                        Sample::Use::left_out
+                                ? tr("&Count this print")
+                                : tr("&Leave this print out"));
     });
     connect(switch_, &QPushButton::clicked, this, &TeachPage::switch_factor);
     connect(leave_out_, &QPushButton::clicked, this, &TeachPage::leave_print_out);
@@ -100,7 +117,9 @@ TeachPage::TeachPage(Document* document, LogbookStore* store, QWidget* parent)
 
 const Factor* TeachPage::chosen() const {
     const int row = table_->currentRow();
-    return row >= 0 && row < static_cast<int>(store_->factors().size()) ? &store_->factors()[static_cast<std::size_t>(row)] : nullptr;
+    return row >= 0 && row < static_cast<int>(store_->factors().size())
+               ? &store_->factors()[static_cast<std::size_t>(row)]
+               : nullptr;
 }
 
 void TeachPage::fill() {
@@ -113,7 +132,16 @@ void TeachPage::fill() {
             const Factor& f = factors[static_cast<std::size_t>(i)];
             const double factor = std::exp(f.belief.centre);
             const Interval r = range_of(f.belief, 1);
-            set_row(table_, i, {words(label(f.key.quantity)), place_of(f.key), f.off ? tr("off") : tr("%1 ± %2").arg(number(factor, 2), number(factor * f.belief.mean_sd, 2)), tr("%1 to %2").arg(number(r.low, 2), number(r.high, 2)), QString::number(f.belief.prints)}, f.drift ? tr("It changed %1").arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(f.drift->since_s).date(), QLocale::ShortFormat)) : QString());
+            set_row(
+                table_, i,
+                {words(label(f.key.quantity)), place_of(f.key),
+                 f.off ? tr("off")
+                       : tr("%1 ± %2").arg(number(factor, 2), number(factor * f.belief.mean_sd, 2)),
+                 tr("%1 to %2").arg(number(r.low, 2), number(r.high, 2)), QString::number(f.belief.prints)},
+                f.drift ? tr("It changed %1")
+                              .arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(f.drift->since_s).date(),
+                                                      QLocale::ShortFormat))
+                        : QString());
             if (f.drift)
                 table_->item(i, 2)->setForeground(Theme::current().warn);
         }
@@ -122,7 +150,10 @@ void TeachPage::fill() {
     }
     const Score& s = store_->score();
     score_->show_score(s);
-    score_says_->setText(s.figures ? tr("Of %n figure(s) with a range", nullptr, s.figures) + tr(", %1 % came out within their 80 %.").arg(number(100 * s.within_80, 0)) : QString());
+    score_says_->setText(s.figures
+                             ? tr("Of %n figure(s) with a range", nullptr, s.figures) +
+                                   tr(", %1 % came out within their 80 %.").arg(number(100 * s.within_80, 0))
+                             : QString());
     show_chosen();
     show_outlook();
 }
@@ -135,7 +166,8 @@ void TeachPage::show_chosen() {
     machine_->setEnabled(!kept_factors(document_->project().machine, store_->factors()).empty());
     switch_->setText(f && f->off ? tr("&Switch on") : tr("&Switch off"));
     if (!f) {
-        says_->setText(tr("A factor is what comes out, divided by what the plan says: 1.12 of printing means an eighth more. It is pulled towards 1 while there are few prints."));
+        says_->setText(tr("A factor is what comes out, divided by what the plan says: 1.12 of printing means "
+                          "an eighth more. It is pulled towards 1 while there are few prints."));
         leave_out_->setEnabled(false);
         sample_->clear();
         return;
@@ -143,17 +175,23 @@ void TeachPage::show_chosen() {
     QString text;
     if (f->drift) {
         const double pct = 100 * (f->drift->after / f->drift->before - 1);
-        const QString since = QLocale().toString(QDateTime::fromSecsSinceEpoch(f->drift->since_s).date(), QLocale::LongFormat);
-        text = pct > 0 ? tr("▲ Since %1 it is %2 % more; only what came since teaches.").arg(since, number(pct, 0)) : tr("▲ Since %1 it is %2 % less; only what came since teaches.").arg(since, number(-pct, 0));
+        const QString since =
+            QLocale().toString(QDateTime::fromSecsSinceEpoch(f->drift->since_s).date(), QLocale::LongFormat);
+        text =
+            pct > 0
+                ? tr("▲ Since %1 it is %2 % more; only what came since teaches.").arg(since, number(pct, 0))
+                : tr("▲ Since %1 it is %2 % less; only what came since teaches.").arg(since, number(-pct, 0));
     }
     QStringList out;
     for (const Sample& s : f->samples)
         if (s.use == Sample::Use::outlier)
             out << QString::fromStdString(store_->prints()[static_cast<std::size_t>(s.record)].title);
     if (!out.isEmpty())
-        text += (text.isEmpty() ? QString() : QStringLiteral(" ")) + tr("Too far from the others to count: %1.").arg(out.join(QStringLiteral(", ")));
+        text += (text.isEmpty() ? QString() : QStringLiteral(" ")) +
+                tr("Too far from the others to count: %1.").arg(out.join(QStringLiteral(", ")));
     if (f->off)
-        text += (text.isEmpty() ? QString() : QStringLiteral(" ")) + tr("Switched off: the plan's own figure stands.");
+        text += (text.isEmpty() ? QString() : QStringLiteral(" ")) +
+                tr("Switched off: the plan's own figure stands.");
     says_->setText(text);
 }
 
@@ -163,12 +201,22 @@ void TeachPage::show_outlook() {
     if (!plan)
         return;
     const Outlook o = store_->outlook(document_->planned_project(), *plan);
-    for (const auto& [name, line, grams] : {std::tuple{tr("time"), o.time, false}, {tr("piece"), o.piece, true}, {tr("purge"), o.purge, true}, {tr("tower"), o.tower, true}, {tr("cleaning up"), o.cleaning, false}, {tr("soaking"), o.soaking, false}}) {
+    for (const auto& [name, line, grams] : {std::tuple{tr("time"), o.time, false},
+                                            {tr("piece"), o.piece, true},
+                                            {tr("purge"), o.purge, true},
+                                            {tr("tower"), o.tower, true},
+                                            {tr("cleaning up"), o.cleaning, false},
+                                            {tr("soaking"), o.soaking, false}}) {
         if (line.foretold <= 0)
             continue;
-        const auto text = [&, g = grams](double v) { return g ? tr("%1 g").arg(number(v, 1)) : QString::fromStdString(duration(v)); };
+        const auto text = [&, g = grams](double v) {
+            return g ? tr("%1 g").arg(number(v, 1)) : QString::fromStdString(duration(v));
+        };
         outlook_->insertRow(outlook_->rowCount());
-        set_row(outlook_, outlook_->rowCount() - 1, {name, text(line.foretold), tr("%1 and %2").arg(text(line.range.low), text(line.range.high)), line.prints ? tr("%n print(s)", nullptr, line.prints) : tr("a guess")}, line.prints ? QString() : tr("No print of this kind is in the logbook yet"));
+        set_row(outlook_, outlook_->rowCount() - 1,
+                {name, text(line.foretold), tr("%1 and %2").arg(text(line.range.low), text(line.range.high)),
+                 line.prints ? tr("%n print(s)", nullptr, line.prints) : tr("a guess")},
+                line.prints ? QString() : tr("No print of this kind is in the logbook yet"));
     }
 }
 
@@ -201,11 +249,16 @@ void TeachPage::start_anew() {
 void TeachPage::write_machine_file() {
     Machine machine = document_->project().machine;
     machine.learned = kept_factors(machine, store_->factors());
-    const QString path = QFileDialog::getSaveFileName(this, tr("Write the machine with what its prints taught"), QString::fromStdString(machine.id) + QStringLiteral(".json"), tr("Machine files (*.json)"));
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Write the machine with what its prints taught"),
+        QString::fromStdString(machine.id) + QStringLiteral(".json"), tr("Machine files (*.json)"));
     if (path.isEmpty())
         return;
     const Status ok = write_file(path.toStdString(), write_machine(machine));
-    Q_EMIT said(ok ? tr("%1 was written, with %n factor(s).", nullptr, static_cast<int>(machine.learned.size())).arg(QFileInfo(path).fileName()) : tr("%1 was not written. %2").arg(QFileInfo(path).fileName(), words(ok.error().message)));
+    Q_EMIT said(
+        ok ? tr("%1 was written, with %n factor(s).", nullptr, static_cast<int>(machine.learned.size()))
+                 .arg(QFileInfo(path).fileName())
+           : tr("%1 was not written. %2").arg(QFileInfo(path).fileName(), words(ok.error().message)));
 }
 
 void TeachPage::leave_print_out() {
@@ -214,7 +267,8 @@ void TeachPage::leave_print_out() {
         return;
     const Quantity q = f->key.quantity;
     const int sample = view_->chosen();
-    const std::string id = store_->prints()[static_cast<std::size_t>(f->samples[static_cast<std::size_t>(sample)].record)].id;
+    const std::string id =
+        store_->prints()[static_cast<std::size_t>(f->samples[static_cast<std::size_t>(sample)].record)].id;
     store_->edit(tr("Leave a print out, or count it"), [&](LogbookStore::Book& b) {
         for (PrintRecord& r : b.prints)
             if (r.id == id)

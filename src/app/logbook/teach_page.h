@@ -1,4 +1,5 @@
-// What the prints teach: factors with their uncertainty, where each comes from, and whether ranges hold what they say.
+// What the prints teach: factors with their uncertainty, where each comes from, and whether ranges hold what
+// they say.
 #pragma once
 
 #include <QWidget>

@@ -20,8 +20,11 @@
 namespace vitrail {
 
 MachineAssistant::MachineAssistant(QWidget* parent)
-    : QDialog(parent), name_(new QLineEdit(tr("My printer"))), nozzle_(new QDoubleSpinBox), swap_(new QDoubleSpinBox), nozzles_(new QSpinBox), slots_(new QSpinBox), turns_(new QComboBox), fed_(new QComboBox), pulls_(new QComboBox), purge_(new QComboBox), keep_(new QCheckBox(tr("&Keep it among my machines"))), form_(new QFormLayout),
-      view_(new MachineView), sentence_(new QLabel), made_of_(new QLabel), assumed_(new QLabel), measure_(new QLabel) {
+    : QDialog(parent), name_(new QLineEdit(tr("My printer"))), nozzle_(new QDoubleSpinBox),
+      swap_(new QDoubleSpinBox), nozzles_(new QSpinBox), slots_(new QSpinBox), turns_(new QComboBox),
+      fed_(new QComboBox), pulls_(new QComboBox), purge_(new QComboBox),
+      keep_(new QCheckBox(tr("&Keep it among my machines"))), form_(new QFormLayout), view_(new MachineView),
+      sentence_(new QLabel), made_of_(new QLabel), assumed_(new QLabel), measure_(new QLabel) {
     setObjectName(QStringLiteral("machine_assistant"));
     setWindowTitle(tr("Describe your printer"));
     resize(em(66), em(42));
@@ -48,10 +51,15 @@ MachineAssistant::MachineAssistant(QWidget* parent)
     nozzle_->setSingleStep(0.2);
     nozzle_->setValue(0.4);
     nozzle_->setSuffix(tr(" mm"));
-    row("assistant_nozzle", tr("How &wide are they?"), nozzle_, tr("It stands on the nozzle; 0.4 mm where nobody has changed it"));
+    row("assistant_nozzle", tr("How &wide are they?"), nozzle_,
+        tr("It stands on the nozzle; 0.4 mm where nobody has changed it"));
     turns_->addItems({tr("they hang side by side on one head"), tr("each is parked and fetched")});
     row("assistant_turns", tr("&Where are they?"), turns_);
-    for (const auto& [text, by] : {std::pair{tr("a spool each, swapped by hand"), FedBy::spools}, {tr("a feeder that changes filament by itself"), FedBy::one_feeder}, {tr("a feeder for each nozzle"), FedBy::feeder_each}, {tr("a spool for the first, a feeder for the others"), FedBy::spool_and_feeder}})
+    for (const auto& [text, by] :
+         {std::pair{tr("a spool each, swapped by hand"), FedBy::spools},
+          {tr("a feeder that changes filament by itself"), FedBy::one_feeder},
+          {tr("a feeder for each nozzle"), FedBy::feeder_each},
+          {tr("a spool for the first, a feeder for the others"), FedBy::spool_and_feeder}})
         fed_->addItem(text, static_cast<int>(by));
     row("assistant_fed", tr("What &feeds them?"), fed_);
     slots_->setRange(1, 64);

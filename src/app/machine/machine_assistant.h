@@ -1,4 +1,5 @@
-// Describes a printer by questions that anybody who has one can answer; the machine is drawn as they are answered.
+// Describes a printer by questions that anybody who has one can answer; the machine is drawn as they are
+// answered.
 #pragma once
 
 #include "core/machine/assistant.h"

@@ -2,12 +2,12 @@
 
 #include "app/machine/machine_store.h"
 #include "app/machine/machine_view.h"
+#include "app/parts/panel.h"
 #include "app/parts/tables.h"
 #include "core/run/offset_strip.h"
-#include "formats/strip_files.h"
-#include "app/parts/panel.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
+#include "formats/strip_files.h"
 #include "paint/words.h"
 
 #include <QCheckBox>
@@ -17,19 +17,19 @@
 #include <QFileDialog>
 #include <QFormLayout>
 #include <QHeaderView>
-#include <QLabel>
 #include <QInputDialog>
+#include <QLabel>
 #include <QLineEdit>
-#include <QRegularExpression>
-#include <QToolButton>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QScrollArea>
 #include <QSignalBlocker>
 #include <QSpinBox>
 #include <QTabBar>
 #include <QTabWidget>
 #include <QTableWidget>
+#include <QToolButton>
 #include <QTreeWidget>
 
 #include <cmath>
@@ -57,8 +57,12 @@ std::pair<QScrollArea*, QHBoxLayout*> columns_of_figures() {
 } // namespace
 
 MachineEditor::MachineEditor(const Project& project, QWidget* parent)
-    : QDialog(parent), project_(project), machine_(project.machine), view_(new MachineView), sentence_(new QLabel), made_of_(new QLabel), name_(new QLineEdit), note_(new QLineEdit), parts_(new QTreeWidget),
-      head_name_(new QLineEdit), slots_(new QSpinBox), diameter_(new QDoubleSpinBox), missing_(new QCheckBox(tr("&missing or worn out"))), use_(new QComboBox), line_x_(new QSpinBox), line_y_(new QSpinBox), strip_(new QPushButton(tr("Offset s&trip…"))), offset_says_(new QLabel), remove_(new QPushButton(tr("Remove"))),
+    : QDialog(parent), project_(project), machine_(project.machine), view_(new MachineView),
+      sentence_(new QLabel), made_of_(new QLabel), name_(new QLineEdit), note_(new QLineEdit),
+      parts_(new QTreeWidget), head_name_(new QLineEdit), slots_(new QSpinBox), diameter_(new QDoubleSpinBox),
+      missing_(new QCheckBox(tr("&missing or worn out"))), use_(new QComboBox), line_x_(new QSpinBox),
+      line_y_(new QSpinBox), strip_(new QPushButton(tr("Offset s&trip…"))), offset_says_(new QLabel),
+      remove_(new QPushButton(tr("Remove"))),
       add_nozzle_(new QPushButton(icon(QStringLiteral("plus")), tr("Nozzle"))), purge_to_(new QComboBox) {
     setObjectName(QStringLiteral("machine_editor"));
     setWindowTitle(tr("The machine"));
@@ -94,17 +98,25 @@ MachineEditor::MachineEditor(const Project& project, QWidget* parent)
         connect(b, &QPushButton::clicked, this, act);
         row->addWidget(b);
     };
-    button("keep_machine", tr("Keep among my machines"), tr("It can then be chosen for any project, and suggestions count it as one you own"), [this] {
-        machine_.id = machine_id(machine_.name);
-        const Status ok = keep_machine(machine_);
-        made_of_->setText(ok ? tr("Kept as “%1”.").arg(QString::fromStdString(machine_.name)) : words(ok.error().message));
-    });
-    button("forget_machine", tr("Forget"), tr("Takes the machine of this name out of yours; the project keeps what it has"), [this] {
-        const Status ok = forget_machine(machine_id(machine_.name));
-        made_of_->setText(ok ? tr("“%1” is no longer among yours.").arg(QString::fromStdString(machine_.name)) : words(ok.error().message));
-    });
+    button("keep_machine", tr("Keep among my machines"),
+           tr("It can then be chosen for any project, and suggestions count it as one you own"), [this] {
+               machine_.id = machine_id(machine_.name);
+               const Status ok = keep_machine(machine_);
+               made_of_->setText(ok ? tr("Kept as “%1”.").arg(QString::fromStdString(machine_.name))
+                                    : words(ok.error().message));
+           });
+    button("forget_machine", tr("Forget"),
+           tr("Takes the machine of this name out of yours; the project keeps what it has"), [this] {
+               const Status ok = forget_machine(machine_id(machine_.name));
+               made_of_->setText(
+                   ok ? tr("“%1” is no longer among yours.").arg(QString::fromStdString(machine_.name))
+                      : words(ok.error().message));
+           });
     button("write_machine", tr("Write to a file…"), tr("A machine file, JSON"), [this] {
-        const QString path = QFileDialog::getSaveFileName(this, tr("Write the machine"), QString::fromStdString(machine_id(machine_.name)) + QStringLiteral(".json"), tr("Machine files (*.json)"));
+        const QString path = QFileDialog::getSaveFileName(this, tr("Write the machine"),
+                                                          QString::fromStdString(machine_id(machine_.name)) +
+                                                              QStringLiteral(".json"),
+                                                          tr("Machine files (*.json)"));
         if (path.isEmpty())
             return;
         if (const Status ok = write_file(path.toStdString(), write_machine(machine_)); !ok)
@@ -117,7 +129,8 @@ MachineEditor::MachineEditor(const Project& project, QWidget* parent)
     row->addWidget(ok);
     all->addLayout(row);
 
-    connect(view_, &MachineView::nozzle_chosen, this, [this](int n) { choose(machine_.nozzles[static_cast<std::size_t>(n)].toolhead, n); });
+    connect(view_, &MachineView::nozzle_chosen, this,
+            [this](int n) { choose(machine_.nozzles[static_cast<std::size_t>(n)].toolhead, n); });
     fill_parts();
     choose(0, 0);
 }
@@ -171,12 +184,16 @@ QWidget* MachineEditor::make_parts() {
     form->addRow(QString(), missing_);
     use_->setObjectName(QStringLiteral("nozzle_use"));
     use_->addItems({tr("any material"), tr("structural material only"), tr("soluble material only")});
-    use_->setToolTip(tr("On some machines nozzles for soluble and for structural material are not interchangeable. Filaments then sit only where they belong, and a mismatch is told."));
+    use_->setToolTip(
+        tr("On some machines nozzles for soluble and for structural material are not interchangeable. "
+           "Filaments then sit only where they belong, and a mismatch is told."));
     form->addRow(tr("M&eant for"), use_);
     form->addRow(tr("Offset"), make_offset());
     row->addLayout(form, 4);
-    connect(name_, &QLineEdit::textEdited, this, [this](const QString& s) { machine_.name = s.toStdString(); });
-    connect(note_, &QLineEdit::textEdited, this, [this](const QString& s) { machine_.note = s.toStdString(); });
+    connect(name_, &QLineEdit::textEdited, this,
+            [this](const QString& s) { machine_.name = s.toStdString(); });
+    connect(note_, &QLineEdit::textEdited, this,
+            [this](const QString& s) { machine_.note = s.toStdString(); });
     connect(head_name_, &QLineEdit::textEdited, this, [this](const QString& s) {
         // What was measured on it goes with it.
         for (KeptCalibration& c : machine_.calibrations)
@@ -216,8 +233,10 @@ QWidget* MachineEditor::make_offset() {
     int at = 0;
     for (QSpinBox* line : {line_x_, line_y_}) {
         line->setObjectName(at ? QStringLiteral("offset_line_y") : QStringLiteral("offset_line_x"));
-        line->setAccessibleName(at ? tr("Line of the strip for Y that goes straight on") : tr("Line of the strip for X that goes straight on"));
-        line->setToolTip(tr("On the printed offset strip: the line that goes straight on, counted from the thick one in the middle, towards the block positive"));
+        line->setAccessibleName(at ? tr("Line of the strip for Y that goes straight on")
+                                   : tr("Line of the strip for X that goes straight on"));
+        line->setToolTip(tr("On the printed offset strip: the line that goes straight on, counted from the "
+                            "thick one in the middle, towards the block positive"));
         line->setRange(-kCombLines - 1, kCombLines);
         line->setSpecialValueText(tr("not measured"));
         line->setPrefix(at++ ? tr("Y line ") : tr("X line "));
@@ -226,7 +245,9 @@ QWidget* MachineEditor::make_offset() {
     }
     strip_->setObjectName(QStringLiteral("write_offset_strip"));
     strip_->setAutoDefault(false);
-    strip_->setToolTip(tr("Two combs to print with both toolheads and to read like a vernier, each line %1 mm").arg(number(kVernier_mm, 2)));
+    strip_->setToolTip(
+        tr("Two combs to print with both toolheads and to read like a vernier, each line %1 mm")
+            .arg(number(kVernier_mm, 2)));
     row->addWidget(strip_);
     offset_says_->setObjectName(QStringLiteral("offset_says"));
     offset_says_->setWordWrap(true);
@@ -250,9 +271,12 @@ void MachineEditor::show_offset() {
     for (QWidget* w : std::initializer_list<QWidget*>{line_x_, line_y_, strip_})
         w->setEnabled(other);
     const Toolhead& h = machine_.toolheads[static_cast<std::size_t>(head_)];
-    offset_says_->setText(!other         ? tr("Others are measured from this one.")
-                          : h.offset ? tr("Correct it by X %1 mm, Y %2 mm.").arg(number(-h.offset->x_mm + 0.0, 2), number(-h.offset->y_mm + 0.0, 2))
-                                     : tr("Print the strip and enter both lines: the run sheet then says by how much to correct."));
+    offset_says_->setText(
+        !other ? tr("Others are measured from this one.")
+        : h.offset
+            ? tr("Correct it by X %1 mm, Y %2 mm.")
+                  .arg(number(-h.offset->x_mm + 0.0, 2), number(-h.offset->y_mm + 0.0, 2))
+            : tr("Print the strip and enter both lines: the run sheet then says by how much to correct."));
 }
 
 void MachineEditor::write_offset_strip() {
@@ -265,11 +289,16 @@ void MachineEditor::write_offset_strip() {
     const QString folder = QFileDialog::getExistingDirectory(this, tr("Folder for the offset strip"));
     if (folder.isEmpty())
         return;
-    const Status ok = write_strip(*strip, "offset-strip", before_offset_strip(machine_, head_), folder.toStdString(), window_language());
-    offset_says_->setText(ok ? tr("Written into %1: offset-strip.3mf, one STL for each filament, offset-strip.html with what to do, offset-strip.vitrail.").arg(folder) : words(ok.error().message));
+    const Status ok = write_strip(*strip, "offset-strip", before_offset_strip(machine_, head_),
+                                  folder.toStdString(), window_language());
+    offset_says_->setText(ok ? tr("Written into %1: offset-strip.3mf, one STL for each filament, "
+                                  "offset-strip.html with what to do, offset-strip.vitrail.")
+                                   .arg(folder)
+                             : words(ok.error().message));
 }
 
-QDoubleSpinBox* MachineEditor::figure(const char* name, const QString& label, double* value, double low, double high, int decimals, const QString& unit, const QString& why) {
+QDoubleSpinBox* MachineEditor::figure(const char* name, const QString& label, double* value, double low,
+                                      double high, int decimals, const QString& unit, const QString& why) {
     auto* box = new QDoubleSpinBox;
     box->setObjectName(QString::fromLatin1(name));
     box->setRange(low, high);
@@ -286,23 +315,33 @@ QDoubleSpinBox* MachineEditor::figure(const char* name, const QString& label, do
 QWidget* MachineEditor::make_motion() {
     const auto [scroll, columns] = columns_of_figures();
     Motion& m = machine_.motion;
-    const QString speed = tr("mm/s"), from_memory = tr("From memory; your toolpath program says what it really uses.");
+    const QString speed = tr("mm/s"),
+                  from_memory = tr("From memory; your toolpath program says what it really uses.");
     form_ = new QFormLayout;
     columns->addLayout(form_, 1);
-    figure("speed_outer", tr("Outer walls"), &m.outer_wall, 1, 2000, 0, speed, tr("What is seen, and so slower. %1").arg(from_memory));
+    figure("speed_outer", tr("Outer walls"), &m.outer_wall, 1, 2000, 0, speed,
+           tr("What is seen, and so slower. %1").arg(from_memory));
     figure("speed_wall", tr("Other walls"), &m.wall, 1, 2000, 0, speed, from_memory);
     figure("speed_infill", tr("Infill, tower and support"), &m.infill, 1, 2000, 0, speed, from_memory);
     figure("speed_skin", tr("Skins and interface"), &m.skin, 1, 2000, 0, speed, from_memory);
-    figure("speed_bridge", tr("Skins over air"), &m.bridge, 1, 2000, 0, speed, tr("Slowly, so that they hold. %1").arg(from_memory));
-    figure("speed_first", tr("First layer"), &m.first_layer, 1, 2000, 0, speed, tr("Slowly, so that it sticks. %1").arg(from_memory));
+    figure("speed_bridge", tr("Skins over air"), &m.bridge, 1, 2000, 0, speed,
+           tr("Slowly, so that they hold. %1").arg(from_memory));
+    figure("speed_first", tr("First layer"), &m.first_layer, 1, 2000, 0, speed,
+           tr("Slowly, so that it sticks. %1").arg(from_memory));
     figure("speed_travel", tr("Travel"), &m.travel, 1, 5000, 0, speed, from_memory);
     form_ = new QFormLayout;
     columns->addLayout(form_, 1);
-    figure("acceleration", tr("Acceleration"), &m.acceleration, 10, 100000, 0, tr("mm/s²"), tr("Short lines never reach their speed: from standing to standing 2·√(length/acceleration). From memory."));
-    figure("corner_speed", tr("Corner speed"), &m.corner, 0.1, 200, 1, speed, tr("How much the velocity may change at once. From memory."));
-    figure("retract_s", tr("Pulling back"), &m.retract_s, 0, 60, 2, tr("s"), tr("Filament is pulled back and pushed forth again, each time it travels over air. From memory."));
-    figure("start_s", tr("Homing and levelling"), &m.start_s, 0, 7200, 0, tr("s"), tr("Before each print, heating not included. From memory: 4 min."));
-    figure("heat_nozzle", tr("The nozzle heats by"), &m.nozzle_c_s, 0.05, 100, 2, tr("°C/s"), tr("From memory."));
+    figure("acceleration", tr("Acceleration"), &m.acceleration, 10, 100000, 0, tr("mm/s²"),
+           tr("Short lines never reach their speed: from standing to standing 2·√(length/acceleration). From "
+              "memory."));
+    figure("corner_speed", tr("Corner speed"), &m.corner, 0.1, 200, 1, speed,
+           tr("How much the velocity may change at once. From memory."));
+    figure("retract_s", tr("Pulling back"), &m.retract_s, 0, 60, 2, tr("s"),
+           tr("Filament is pulled back and pushed forth again, each time it travels over air. From memory."));
+    figure("start_s", tr("Homing and levelling"), &m.start_s, 0, 7200, 0, tr("s"),
+           tr("Before each print, heating not included. From memory: 4 min."));
+    figure("heat_nozzle", tr("The nozzle heats by"), &m.nozzle_c_s, 0.05, 100, 2, tr("°C/s"),
+           tr("From memory."));
     figure("heat_bed", tr("The bed heats by"), &m.bed_c_s, 0.01, 100, 2, tr("°C/s"), tr("From memory."));
     return scroll;
 }
@@ -312,11 +351,14 @@ QWidget* MachineEditor::make_keep_clear() {
     auto* box = new QWidget;
     auto* column = new QVBoxLayout(box);
     column->setContentsMargins(0, 0, 0, 0);
-    clear_ = make_table("keep_clear", tr("Places to keep clear"), {{tr("x"), 3, true}, {tr("y"), 3, true}, {tr("wide"), 3.4, true}, {tr("deep"), 3.4, true}});
+    clear_ = make_table(
+        "keep_clear", tr("Places to keep clear"),
+        {{tr("x"), 3, true}, {tr("y"), 3, true}, {tr("wide"), 3.4, true}, {tr("deep"), 3.4, true}});
     clear_->setEditTriggers(QAbstractItemView::AllEditTriggers);
     clear_->setFixedHeight(em(5.6));
     clear_->setMinimumWidth(em(14));
-    clear_->setToolTip(tr("mm from the front left corner: clips, a wiper, a place for purge. Nothing is arranged there."));
+    clear_->setToolTip(
+        tr("mm from the front left corner: clips, a wiper, a place for purge. Nothing is arranged there."));
     auto* row = new QHBoxLayout;
     auto* add = new QPushButton(icon(QStringLiteral("plus")), tr("&Place"));
     add->setObjectName(QStringLiteral("add_clear"));
@@ -332,7 +374,8 @@ QWidget* MachineEditor::make_keep_clear() {
         show_keep_clear();
     });
     connect(remove, &QPushButton::clicked, this, [this] {
-        if (const int at = clear_->currentRow(); at >= 0 && at < static_cast<int>(machine_.keep_clear.size())) {
+        if (const int at = clear_->currentRow();
+            at >= 0 && at < static_cast<int>(machine_.keep_clear.size())) {
             machine_.keep_clear.erase(machine_.keep_clear.begin() + at);
             show_keep_clear();
         }
@@ -366,43 +409,69 @@ QWidget* MachineEditor::make_figures() {
     const auto [scroll, columns] = columns_of_figures();
     form_ = new QFormLayout;
     columns->addLayout(form_, 1);
-    figure("bed_x", tr("Bed, across"), &machine_.bed_x_mm, 1, 10000, 0, tr("mm"), tr("Room to print from left to right"));
-    figure("bed_y", tr("Bed, deep"), &machine_.bed_y_mm, 1, 10000, 0, tr("mm"), tr("Room to print from front to back"));
+    figure("bed_x", tr("Bed, across"), &machine_.bed_x_mm, 1, 10000, 0, tr("mm"),
+           tr("Room to print from left to right"));
+    figure("bed_y", tr("Bed, deep"), &machine_.bed_y_mm, 1, 10000, 0, tr("mm"),
+           tr("Room to print from front to back"));
     figure("bed_z", tr("Height"), &machine_.height_mm, 1, 10000, 0, tr("mm"), tr("Tallest piece"));
-    figure("head_reach", tr("The head reaches"), &machine_.head_reach_mm, 0, 1000, 0, tr("mm"), tr("How far the head reaches around the nozzle, close above the bed; for printing pieces one after another. 0: not known, and then that is not offered. From memory"));
-    figure("bar_height", tr("The bar passes at"), &machine_.bar_height_mm, 0, 10000, 0, tr("mm"), tr("From the nozzle's tip up to the lowest thing that moves over the whole width of the bed. 0: not known. From memory"));
+    figure("head_reach", tr("The head reaches"), &machine_.head_reach_mm, 0, 1000, 0, tr("mm"),
+           tr("How far the head reaches around the nozzle, close above the bed; for printing pieces one "
+              "after another. 0: not known, and then that is not offered. From memory"));
+    figure("bar_height", tr("The bar passes at"), &machine_.bar_height_mm, 0, 10000, 0, tr("mm"),
+           tr("From the nozzle's tip up to the lowest thing that moves over the whole width of the bed. 0: "
+              "not known. From memory"));
     form_->addRow(tr("Keep clear"), make_keep_clear());
-    figure("hand_s", tr("Hand swap"), &machine_.hand.time_s, 0, 86400, 0, tr("s"), tr("The printer stands still so long, purging and waiting for you not included. From memory: 180 s"));
-    figure("hand_attended_s", tr("… of it attended"), &machine_.hand.attended_s, 0, 86400, 0, tr("s"), tr("So long you must be there. From memory: 180 s"));
-    figure("feeder_s", tr("Feeder change"), &machine_.feeder.time_s, 0, 86400, 0, tr("s"), tr("Retracting one filament and pushing the other in. From memory: 100 s"));
-    figure("tool_s", tr("Tool change"), &machine_.tool.time_s, 0, 86400, 0, tr("s"), tr("Another nozzle takes over. From memory: 12 s"));
+    figure(
+        "hand_s", tr("Hand swap"), &machine_.hand.time_s, 0, 86400, 0, tr("s"),
+        tr("The printer stands still so long, purging and waiting for you not included. From memory: 180 s"));
+    figure("hand_attended_s", tr("… of it attended"), &machine_.hand.attended_s, 0, 86400, 0, tr("s"),
+           tr("So long you must be there. From memory: 180 s"));
+    figure("feeder_s", tr("Feeder change"), &machine_.feeder.time_s, 0, 86400, 0, tr("s"),
+           tr("Retracting one filament and pushing the other in. From memory: 100 s"));
+    figure("tool_s", tr("Tool change"), &machine_.tool.time_s, 0, 86400, 0, tr("s"),
+           tr("Another nozzle takes over. From memory: 12 s"));
     form_ = new QFormLayout;
     columns->addLayout(form_, 1);
     purge_to_->addItems({tr("thrown out"), tr("into a tower")});
     purge_to_->setCurrentIndex(machine_.purge_to == Destination::tower);
     purge_to_->setAccessibleName(tr("Purge goes"));
-    connect(purge_to_, &QComboBox::currentIndexChanged, this, [this](int i) { machine_.purge_to = i ? Destination::tower : Destination::ejected; });
+    connect(purge_to_, &QComboBox::currentIndexChanged, this,
+            [this](int i) { machine_.purge_to = i ? Destination::tower : Destination::ejected; });
     form_->addRow(tr("Purge goes"), purge_to_);
-    figure("machine_dead", tr("Dead volume V_d"), &machine_.dead_mm3, 0, 5000, 1, tr("mm³"), tr("Dead volume, where nothing was calibrated. From memory: 40 for a 0.4 mm nozzle"));
-    figure("machine_mixing", tr("Mixing volume V_m"), &machine_.mixing_mm3, 0.1, 5000, 1, tr("mm³"), tr("Mixing volume, where nothing was calibrated. From memory: 60 for a 0.4 mm nozzle"));
-    figure("prime", tr("Prime"), &machine_.prime_mm3, 0, 5000, 1, tr("mm³"), tr("Least extrusion after any change, to restore pressure. From memory"));
-    figure("first_load", tr("First load"), &machine_.first_load_mm3, 0, 5000, 0, tr("mm³"), tr("Pushed through an empty nozzle before it prints. From memory"));
-    figure("class_minimum", tr("Other material"), &machine_.class_minimum_mm3, 0, 5000, 0, tr("mm³"), tr("Least purge between material classes: traces weaken the bond. From memory"));
-    const auto command = [&](const char* name, const QString& label, std::string* value, const QStringList& usual) {
+    figure("machine_dead", tr("Dead volume V_d"), &machine_.dead_mm3, 0, 5000, 1, tr("mm³"),
+           tr("Dead volume, where nothing was calibrated. From memory: 40 for a 0.4 mm nozzle"));
+    figure("machine_mixing", tr("Mixing volume V_m"), &machine_.mixing_mm3, 0.1, 5000, 1, tr("mm³"),
+           tr("Mixing volume, where nothing was calibrated. From memory: 60 for a 0.4 mm nozzle"));
+    figure("prime", tr("Prime"), &machine_.prime_mm3, 0, 5000, 1, tr("mm³"),
+           tr("Least extrusion after any change, to restore pressure. From memory"));
+    figure("first_load", tr("First load"), &machine_.first_load_mm3, 0, 5000, 0, tr("mm³"),
+           tr("Pushed through an empty nozzle before it prints. From memory"));
+    figure("class_minimum", tr("Other material"), &machine_.class_minimum_mm3, 0, 5000, 0, tr("mm³"),
+           tr("Least purge between material classes: traces weaken the bond. From memory"));
+    const auto command = [&](const char* name, const QString& label, std::string* value,
+                             const QStringList& usual) {
         auto* box = new QComboBox;
         box->setObjectName(QString::fromLatin1(name));
         box->setEditable(true);
-        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon); // a sequence of many lines does not push the page apart
+        box->setSizeAdjustPolicy(
+            QComboBox::AdjustToMinimumContentsLengthWithIcon); // a sequence of many lines does not push the
+                                                               // page apart
         box->setMinimumContentsLength(16);
         box->addItems(usual);
         // Several lines stand in one, parted by a sign.
         const QString sign = QStringLiteral(" ⏎ ");
-        const auto shown = [sign](const std::string& text) { return QString::fromStdString(text).replace(QLatin1Char('\n'), sign); };
+        const auto shown = [sign](const std::string& text) {
+            return QString::fromStdString(text).replace(QLatin1Char('\n'), sign);
+        };
         box->setCurrentText(shown(*value));
         box->setAccessibleName(label);
-        box->setToolTip(tr("General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 exchanges filament, M25 pauses a print from a card. "
-                           "Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, {z}.\n"
-                           "Where it is written into a toolpath file also {x} {y} {e} {feed} as they are there, {up} 10 mm above the print, {purge} mm³ or {purge_mm} of filament; ⏎ begins a new line."));
+        box->setToolTip(
+            tr("General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 "
+               "exchanges filament, M25 pauses a print from a card. "
+               "Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, "
+               "{z}.\n"
+               "Where it is written into a toolpath file also {x} {y} {e} {feed} as they are there, {up} 10 "
+               "mm above the print, {purge} mm³ or {purge_mm} of filament; ⏎ begins a new line."));
         connect(box, &QComboBox::editTextChanged, this, [value](const QString& s) {
             QString text = s;
             static const QRegularExpression line(QStringLiteral(" *⏎ *"));
@@ -412,10 +481,15 @@ QWidget* MachineEditor::make_figures() {
         more->setText(QStringLiteral("…"));
         more->setObjectName(QString::fromLatin1(name) + QStringLiteral("_lines"));
         more->setAccessibleName(tr("%1, several lines").arg(label));
-        more->setToolTip(tr("Several lines: park, purge, resume. The nozzle, the count of the filament and the speed must be left as they were."));
+        more->setToolTip(tr("Several lines: park, purge, resume. The nozzle, the count of the filament and "
+                            "the speed must be left as they were."));
         connect(more, &QToolButton::clicked, this, [this, box, label, shown, value] {
             bool ok = false;
-            const QString text = QInputDialog::getMultiLineText(this, label, tr("What is written, line by line. A hot nozzle will do what stands here: try it with nobody's hand near it."), QString::fromStdString(*value), &ok);
+            const QString text =
+                QInputDialog::getMultiLineText(this, label,
+                                               tr("What is written, line by line. A hot nozzle will do what "
+                                                  "stands here: try it with nobody's hand near it."),
+                                               QString::fromStdString(*value), &ok);
             if (ok)
                 box->setCurrentText(shown(text.toStdString()));
         });
@@ -425,11 +499,17 @@ QWidget* MachineEditor::make_figures() {
         row->addWidget(more);
         form_->addRow(label, row);
     };
-    command("command_tool", tr("Tool change writes"), &machine_.commands.tool, {QStringLiteral("T{nozzle0}"), QStringLiteral("T{nozzle0} M6"), QStringLiteral("T{nozzle}")});
-    command("command_feeder", tr("Feeder change writes"), &machine_.commands.feeder, {QStringLiteral("T{slot0}"), QStringLiteral("T{slot}"), QStringLiteral("T{slot0} M6")});
-    command("command_hand", tr("Hand swap writes"), &machine_.commands.hand, {QStringLiteral("M600"), QStringLiteral("M0 ; swap {from} for {to}"), QStringLiteral("M25 ; swap {from} for {to}"),
-                                                                                           QStringLiteral("G1 Z{up} F600 ⏎ G0 X5 Y5 F9000 ⏎ M0 ; swap {from} for {to} ⏎ G1 E{purge_mm} F200 ⏎ G92 E{e} ⏎ G0 X{x} Y{y} F9000 ⏎ G1 Z{z} F600 ⏎ G1 F{feed}")});
-    command("command_pause", tr("Waiting writes"), &machine_.commands.pause, {QStringLiteral("M0 ; put {to} into slot {slot}"), QStringLiteral("M1"), QStringLiteral("M25")});
+    command("command_tool", tr("Tool change writes"), &machine_.commands.tool,
+            {QStringLiteral("T{nozzle0}"), QStringLiteral("T{nozzle0} M6"), QStringLiteral("T{nozzle}")});
+    command("command_feeder", tr("Feeder change writes"), &machine_.commands.feeder,
+            {QStringLiteral("T{slot0}"), QStringLiteral("T{slot}"), QStringLiteral("T{slot0} M6")});
+    command("command_hand", tr("Hand swap writes"), &machine_.commands.hand,
+            {QStringLiteral("M600"), QStringLiteral("M0 ; swap {from} for {to}"),
+             QStringLiteral("M25 ; swap {from} for {to}"),
+             QStringLiteral("G1 Z{up} F600 ⏎ G0 X5 Y5 F9000 ⏎ M0 ; swap {from} for {to} ⏎ G1 E{purge_mm} "
+                            "F200 ⏎ G92 E{e} ⏎ G0 X{x} Y{y} F9000 ⏎ G1 Z{z} F600 ⏎ G1 F{feed}")});
+    command("command_pause", tr("Waiting writes"), &machine_.commands.pause,
+            {QStringLiteral("M0 ; put {to} into slot {slot}"), QStringLiteral("M1"), QStringLiteral("M25")});
     return scroll;
 }
 
@@ -446,14 +526,21 @@ void MachineEditor::fill_parts() {
     parts_->clear();
     for (std::size_t t = 0; t < machine_.toolheads.size(); ++t) {
         const Toolhead& h = machine_.toolheads[t];
-        auto* head = new QTreeWidgetItem(parts_, {QString::fromStdString(h.name), h.slots ? tr("feeder, %n slot(s)", nullptr, h.slots) : tr("external spool")});
+        auto* head = new QTreeWidgetItem(
+            parts_, {QString::fromStdString(h.name),
+                     h.slots ? tr("feeder, %n slot(s)", nullptr, h.slots) : tr("external spool")});
         head->setData(0, Qt::UserRole, static_cast<int>(t));
         head->setData(0, Qt::UserRole + 1, -1);
         for (std::size_t n = 0; n < machine_.nozzles.size(); ++n) {
             const Nozzle& z = machine_.nozzles[n];
             if (z.toolhead != static_cast<int>(t))
                 continue;
-            auto* item = new QTreeWidgetItem(head, {tr("nozzle %1").arg(n + 1), z.missing ? tr("missing") : z.use == NozzleUse::any ? tr("%1 mm").arg(number(z.diameter_mm)) : tr("%1 mm, %2").arg(number(z.diameter_mm), words(to_string(z.use)))});
+            auto* item = new QTreeWidgetItem(
+                head, {tr("nozzle %1").arg(n + 1),
+                       z.missing ? tr("missing")
+                       : z.use == NozzleUse::any
+                           ? tr("%1 mm").arg(number(z.diameter_mm))
+                           : tr("%1 mm, %2").arg(number(z.diameter_mm), words(to_string(z.use)))});
             item->setData(0, Qt::UserRole, static_cast<int>(t));
             item->setData(0, Qt::UserRole + 1, static_cast<int>(n));
             if (static_cast<int>(n) == nozzle_)
@@ -470,7 +557,8 @@ void MachineEditor::fill_parts() {
 void MachineEditor::choose(int toolhead, int nozzle) {
     head_ = toolhead;
     nozzle_ = nozzle;
-    const QSignalBlocker a(name_), b(note_), c(head_name_), d(slots_), e(diameter_), f(missing_), g(use_), i(line_x_), j(line_y_);
+    const QSignalBlocker a(name_), b(note_), c(head_name_), d(slots_), e(diameter_), f(missing_), g(use_),
+        i(line_x_), j(line_y_);
     name_->setText(QString::fromStdString(machine_.name));
     note_->setText(QString::fromStdString(machine_.note));
     note_->setCursorPosition(0);
@@ -481,14 +569,18 @@ void MachineEditor::choose(int toolhead, int nozzle) {
     diameter_->setEnabled(nozzle >= 0);
     missing_->setEnabled(nozzle >= 0);
     use_->setEnabled(nozzle >= 0);
-    use_->setCurrentIndex(nozzle >= 0 ? static_cast<int>(machine_.nozzles[static_cast<std::size_t>(nozzle)].use) : 0);
-    const auto line_of = [](double mm) { return std::clamp(static_cast<int>(std::lround(mm / kVernier_mm)), -kCombLines, kCombLines); };
+    use_->setCurrentIndex(
+        nozzle >= 0 ? static_cast<int>(machine_.nozzles[static_cast<std::size_t>(nozzle)].use) : 0);
+    const auto line_of = [](double mm) {
+        return std::clamp(static_cast<int>(std::lround(mm / kVernier_mm)), -kCombLines, kCombLines);
+    };
     line_x_->setValue(h.offset ? line_of(h.offset->x_mm) : line_x_->minimum());
     line_y_->setValue(h.offset ? line_of(h.offset->y_mm) : line_y_->minimum());
     show_offset();
     diameter_->setValue(nozzle >= 0 ? machine_.nozzles[static_cast<std::size_t>(nozzle)].diameter_mm : 0.4);
     missing_->setChecked(nozzle >= 0 && machine_.nozzles[static_cast<std::size_t>(nozzle)].missing);
-    const auto on_head = std::count_if(machine_.nozzles.begin(), machine_.nozzles.end(), [&](const Nozzle& n) { return n.toolhead == toolhead; });
+    const auto on_head = std::count_if(machine_.nozzles.begin(), machine_.nozzles.end(),
+                                       [&](const Nozzle& n) { return n.toolhead == toolhead; });
     remove_->setEnabled(nozzle >= 0 ? on_head > 1 : machine_.toolheads.size() > 1);
     add_nozzle_->setEnabled(machine_.nozzles.size() < kMostNozzles);
     fill_parts();
@@ -511,7 +603,8 @@ void MachineEditor::add_toolhead() {
     if (machine_.toolheads.size() >= kMostToolheads || machine_.nozzles.size() >= kMostNozzles)
         return;
     machine_.toolheads.push_back({"head " + std::to_string(machine_.toolheads.size() + 1), 0});
-    machine_.nozzles.push_back({machine_.nozzles.back().diameter_mm, static_cast<int>(machine_.toolheads.size()) - 1});
+    machine_.nozzles.push_back(
+        {machine_.nozzles.back().diameter_mm, static_cast<int>(machine_.toolheads.size()) - 1});
     choose(static_cast<int>(machine_.toolheads.size()) - 1, static_cast<int>(machine_.nozzles.size()) - 1);
 }
 

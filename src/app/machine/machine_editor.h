@@ -44,7 +44,8 @@ private:
     void offset_entered();
     void show_offset();
     void write_offset_strip();
-    QDoubleSpinBox* figure(const char* name, const QString& label, double* value, double low, double high, int decimals, const QString& unit, const QString& why);
+    QDoubleSpinBox* figure(const char* name, const QString& label, double* value, double low, double high,
+                           int decimals, const QString& unit, const QString& why);
 
     Project project_; ///< whose filaments an offset strip is printed in
     Machine machine_;

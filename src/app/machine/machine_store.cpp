@@ -11,7 +11,9 @@ namespace vitrail {
 
 QString machine_folder() {
     const QString own = qEnvironmentVariable("VITRAIL_MACHINES");
-    return own.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/machines") : own;
+    return own.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
+                               QStringLiteral("/machines")
+                         : own;
 }
 
 std::vector<Machine> owned_machines() {
@@ -28,11 +30,15 @@ std::vector<Machine> owned_machines() {
 Status keep_machine(const Machine& machine) {
     if (!QDir().mkpath(machine_folder()))
         return Error{say("The folder for machines, {}, cannot be made.", machine_folder().toStdString())};
-    return write_file(QDir(machine_folder()).filePath(QString::fromStdString(machine_id(machine.id)) + QStringLiteral(".json")).toStdString(), write_machine(machine));
+    return write_file(QDir(machine_folder())
+                          .filePath(QString::fromStdString(machine_id(machine.id)) + QStringLiteral(".json"))
+                          .toStdString(),
+                      write_machine(machine));
 }
 
 Status forget_machine(const std::string& id) {
-    if (!QFile::remove(QDir(machine_folder()).filePath(QString::fromStdString(machine_id(id)) + QStringLiteral(".json"))))
+    if (!QFile::remove(QDir(machine_folder())
+                           .filePath(QString::fromStdString(machine_id(id)) + QStringLiteral(".json"))))
         return Error{say("The machine was not among yours.")};
     return Done{};
 }

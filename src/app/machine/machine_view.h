@@ -12,8 +12,8 @@
 
 namespace vitrail {
 
-/// Draws a machine, and who is on it. As part of the Changes bench filaments can be moved to other nozzles, with the mouse or the
-/// keys; in the machine editor nozzles can be chosen.
+/// Draws a machine, and who is on it. As part of the Changes bench filaments can be moved to other nozzles,
+/// with the mouse or the keys; in the machine editor nozzles can be chosen.
 class MachineView : public QWidget {
     Q_OBJECT
 public:
@@ -23,9 +23,10 @@ public:
 
     struct Load {
         std::vector<Filament> filaments;
-        std::vector<int> nozzle;     ///< [filament], −1: not printed
-        std::map<std::pair<int, int>, int> slots; ///< (toolhead, slot) before the start → filament; slot 0: external spool
-        std::vector<char> pinned;    ///< [filament]
+        std::vector<int> nozzle; ///< [filament], −1: not printed
+        /// (toolhead, slot) before the start → filament; slot 0: external spool
+        std::map<std::pair<int, int>, int> slots;
+        std::vector<char> pinned; ///< [filament]
     };
     void show_machine(const Machine& machine, std::optional<Load> load = {});
     const Machine& machine() const { return machine_; }

@@ -1,10 +1,10 @@
 #include "app/paint/paint_bar.h"
 
-#include "app/paint/painter.h"
-#include "core/geometry/layers.h"
 #include "app/document/document.h"
 #include "app/document/view_state.h"
+#include "app/paint/painter.h"
 #include "app/theme/theme.h"
+#include "core/geometry/layers.h"
 #include "paint/words.h"
 
 #include <QActionGroup>
@@ -21,8 +21,8 @@
 namespace vitrail {
 
 PaintBar::PaintBar(Document* document, ViewState* view, Painter* painter, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), painter_(painter), tools_(new QActionGroup(this)), options_(new QStackedWidget),
-      target_(new QLabel), erase_(new QToolButton) {
+    : QWidget(parent), document_(document), view_(view), painter_(painter), tools_(new QActionGroup(this)),
+      options_(new QStackedWidget), target_(new QLabel), erase_(new QToolButton) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(em(0.5), em(0.35), em(0.5), em(0.35));
     column->setSpacing(em(0.25));
@@ -34,11 +34,16 @@ PaintBar::PaintBar(Document* document, ViewState* view, Painter* painter, QWidge
         const char *name, *picture;
         QString text;
     } tools[] = {
-        {PaintTool::none, "tool_choose", "mouse-pointer-2", tr("Choose and turn: click chooses a part or a patch, dragging turns")},
-        {PaintTool::fill, "tool_fill", "paint-bucket", tr("Fill: the face under the pointer, up to the next crease")},
-        {PaintTool::brush, "tool_brush", "brush", tr("Brush: draws along the surface, not through the piece")},
-        {PaintTool::lasso, "tool_lasso", "lasso", tr("Lasso: the faces inside the loop that are seen from here")},
-        {PaintTool::heights, "tool_heights", "unfold-vertical", tr("Heights: all surface between two heights")},
+        {PaintTool::none, "tool_choose", "mouse-pointer-2",
+         tr("Choose and turn: click chooses a part or a patch, dragging turns")},
+        {PaintTool::fill, "tool_fill", "paint-bucket",
+         tr("Fill: the face under the pointer, up to the next crease")},
+        {PaintTool::brush, "tool_brush", "brush",
+         tr("Brush: draws along the surface, not through the piece")},
+        {PaintTool::lasso, "tool_lasso", "lasso",
+         tr("Lasso: the faces inside the loop that are seen from here")},
+        {PaintTool::heights, "tool_heights", "unfold-vertical",
+         tr("Heights: all surface between two heights")},
         {PaintTool::facing, "tool_facing", "compass", tr("Facing: all faces that look one way")},
     };
     for (const auto& t : tools) {
@@ -50,7 +55,8 @@ PaintBar::PaintBar(Document* document, ViewState* view, Painter* painter, QWidge
         auto* wish = new QComboBox;
         wish->setObjectName(QStringLiteral("support_wish"));
         wish->setAccessibleName(tr("What is painted about support"));
-        wish->setToolTip(tr("What the tools paint: faces that no support may touch, or faces that are held whatever their angle"));
+        wish->setToolTip(tr("What the tools paint: faces that no support may touch, or faces that are held "
+                            "whatever their angle"));
         wish->addItem(tr("keep free"), static_cast<int>(SupportWish::keep_free));
         wish->addItem(tr("hold"), static_cast<int>(SupportWish::hold));
         connect(wish, &QComboBox::activated, this, [this, wish] {
@@ -78,7 +84,8 @@ PaintBar::PaintBar(Document* document, ViewState* view, Painter* painter, QWidge
     mirror->setAccessibleName(tr("Mirror"));
     auto* mirrors = new QMenu(mirror);
     auto* axes = new QActionGroup(mirrors);
-    const QString axis_names[] = {tr("Do not mirror"), tr("Left and right (across X)"), tr("Front and back (across Y)")};
+    const QString axis_names[] = {tr("Do not mirror"), tr("Left and right (across X)"),
+                                  tr("Front and back (across Y)")};
     for (int axis = -1; axis < 2; ++axis) {
         QAction* a = mirrors->addAction(axis_names[axis + 1]);
         a->setCheckable(true);
@@ -151,8 +158,9 @@ QToolButton* PaintBar::add_tool(int tool, const char* name, const char* picture,
     return b;
 }
 
-QDoubleSpinBox* PaintBar::number(const char* name, const QString& spoken, double value, double low, double high, double step, int decimals,
-                                 const QString& unit, double* target) {
+QDoubleSpinBox* PaintBar::number(const char* name, const QString& spoken, double value, double low,
+                                 double high, double step, int decimals, const QString& unit,
+                                 double* target) {
     auto* s = new QDoubleSpinBox;
     s->setObjectName(QString::fromLatin1(name));
     s->setAccessibleName(spoken);
@@ -179,21 +187,27 @@ QWidget* PaintBar::make_options(int tool) {
     };
     switch (static_cast<PaintTool>(tool)) {
     case PaintTool::fill: {
-        auto* s = number("crease", tr("Crease angle"), painter_->crease_deg, 1, 179, 5, 0, tr("°"), &painter_->crease_deg);
+        auto* s = number("crease", tr("Crease angle"), painter_->crease_deg, 1, 179, 5, 0, tr("°"),
+                         &painter_->crease_deg);
         say(tr("up to creases of"), s);
         row->addWidget(s);
         break;
     }
     case PaintTool::brush: {
-        auto* s = number("brush_size", tr("Width of the brush"), painter_->brush_mm, 0.2, 100, 0.5, 1, tr(" mm"), &painter_->brush_mm);
+        auto* s = number("brush_size", tr("Width of the brush"), painter_->brush_mm, 0.2, 100, 0.5, 1,
+                         tr(" mm"), &painter_->brush_mm);
         say(tr("width"), s);
         row->addWidget(s);
         break;
     }
-    case PaintTool::lasso: say(tr("draw a loop around the faces")); break;
+    case PaintTool::lasso:
+        say(tr("draw a loop around the faces"));
+        break;
     case PaintTool::heights: {
-        z0_ = number("paint_z0", tr("From height"), painter_->z0_mm, 0, 10000, 0.2, 2, tr(" mm"), &painter_->z0_mm);
-        z1_ = number("paint_z1", tr("To height"), painter_->z1_mm, 0, 10000, 0.2, 2, tr(" mm"), &painter_->z1_mm);
+        z0_ = number("paint_z0", tr("From height"), painter_->z0_mm, 0, 10000, 0.2, 2, tr(" mm"),
+                     &painter_->z0_mm);
+        z1_ = number("paint_z1", tr("To height"), painter_->z1_mm, 0, 10000, 0.2, 2, tr(" mm"),
+                     &painter_->z1_mm);
         row->addWidget(z0_);
         say(tr("to"));
         row->addWidget(z1_);
@@ -216,7 +230,8 @@ QWidget* PaintBar::make_options(int tool) {
         const struct {
             QString name;
             Vec3 d;
-        } ways[] = {{tr("up"), {0, 0, 1}}, {tr("down"), {0, 0, -1}}, {tr("front"), {0, -1, 0}}, {tr("back"), {0, 1, 0}}, {tr("left"), {-1, 0, 0}}, {tr("right"), {1, 0, 0}}};
+        } ways[] = {{tr("up"), {0, 0, 1}},   {tr("down"), {0, 0, -1}}, {tr("front"), {0, -1, 0}},
+                    {tr("back"), {0, 1, 0}}, {tr("left"), {-1, 0, 0}}, {tr("right"), {1, 0, 0}}};
         for (const auto& way : ways)
             direction_->addItem(way.name, QVariant::fromValue(QList<double>{way.d.x, way.d.y, way.d.z}));
         connect(direction_, &QComboBox::activated, this, [this](int i) {
@@ -225,7 +240,8 @@ QWidget* PaintBar::make_options(int tool) {
             painter_->changed();
         });
         row->addWidget(direction_);
-        auto* s = number("paint_within", tr("Within"), painter_->within_deg, 1, 90, 5, 0, tr("°"), &painter_->within_deg);
+        auto* s = number("paint_within", tr("Within"), painter_->within_deg, 1, 90, 5, 0, tr("°"),
+                         &painter_->within_deg);
         say(tr("within"), s);
         row->addWidget(s);
         auto* go = new QPushButton(tr("Paint"));
@@ -234,7 +250,8 @@ QWidget* PaintBar::make_options(int tool) {
         row->addWidget(go);
         break;
     }
-    default: break;
+    default:
+        break;
     }
     row->addStretch();
     return w;
@@ -257,7 +274,8 @@ void PaintBar::refresh() {
     const int tool = static_cast<int>(painter_->tool());
     options_->setCurrentIndex(tool);
     for (int i = 0; i < options_->count(); ++i) // only the page that shows asks for room
-        options_->widget(i)->setSizePolicy(i == tool ? QSizePolicy::Preferred : QSizePolicy::Ignored, QSizePolicy::Preferred);
+        options_->widget(i)->setSizePolicy(i == tool ? QSizePolicy::Preferred : QSizePolicy::Ignored,
+                                           QSizePolicy::Preferred);
     options_->adjustSize();
     for (QAction* a : tools_->actions())
         a->setChecked(a->data().toInt() == tool);
@@ -270,15 +288,22 @@ void PaintBar::refresh() {
     QString text, whole;
     if (!painter_->erase && painter_->target == PaintTarget::support) {
         text = painter_->wish == SupportWish::hold ? tr("→ hold") : tr("→ keep free");
-        whole = painter_->wish == SupportWish::hold ? tr("Painted faces are held wherever they overhang at all.") : tr("Painted faces are not held, not even islands.");
+        whole = painter_->wish == SupportWish::hold
+                    ? tr("Painted faces are held wherever they overhang at all.")
+                    : tr("Painted faces are not held, not even islands.");
     } else if (painter_->erase) {
         text = tr("erases");
         whole = tr("The tools take paint away.");
-    } else if (number > 0 && part < static_cast<int>(view_->piece_of(document_->project()).parts.size()) && number <= static_cast<int>(view_->piece_of(document_->project()).parts[part].patches.size())) {
-        const Patch& patch = view_->piece_of(document_->project()).parts[part].patches[static_cast<std::size_t>(number) - 1];
+    } else if (number > 0 && part < static_cast<int>(view_->piece_of(document_->project()).parts.size()) &&
+               number <= static_cast<int>(view_->piece_of(document_->project()).parts[part].patches.size())) {
+        const Patch& patch =
+            view_->piece_of(document_->project()).parts[part].patches[static_cast<std::size_t>(number) - 1];
         text = QStringLiteral("→ %1").arg(QString::fromStdString(patch.name));
-        whole = patch.filament ? tr("Goes on with the patch “%1” in %2.").arg(QString::fromStdString(patch.name)).arg(QChar::fromLatin1(patch.filament))
-                               : tr("Goes on with the patch “%1”; press the letter of its filament.").arg(QString::fromStdString(patch.name));
+        whole = patch.filament ? tr("Goes on with the patch “%1” in %2.")
+                                     .arg(QString::fromStdString(patch.name))
+                                     .arg(QChar::fromLatin1(patch.filament))
+                               : tr("Goes on with the patch “%1”; press the letter of its filament.")
+                                     .arg(QString::fromStdString(patch.name));
     } else {
         text = tr("→ new patch");
         whole = tr("Begins a new patch; then press the letter of its filament.");

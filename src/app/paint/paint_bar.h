@@ -25,7 +25,8 @@ private:
     QToolButton* add_tool(int tool, const char* name, const char* picture, const QString& text);
     QToolButton* make_patch_menu();
     QWidget* make_options(int tool);
-    QDoubleSpinBox* number(const char* name, const QString& spoken, double value, double low, double high, double step, int decimals, const QString& unit, double* target);
+    QDoubleSpinBox* number(const char* name, const QString& spoken, double value, double low, double high,
+                           double step, int decimals, const QString& unit, double* target);
     void refresh();
     void choose_snap();
 

@@ -6,7 +6,6 @@
 #include "core/project/regions.h"
 #include "paint/words.h"
 
-
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -20,7 +19,8 @@ std::shared_ptr<const Bvh> MeshTrees::tree_of(const std::shared_ptr<const Mesh>&
         if (e.mesh == mesh)
             return e.tree;
     constexpr std::size_t kMostKept = 64;
-    std::erase_if(entries_, [](const Entry& e) { return e.mesh.use_count() == 1; }); // nobody else has it any more
+    std::erase_if(entries_,
+                  [](const Entry& e) { return e.mesh.use_count() == 1; }); // nobody else has it any more
     if (entries_.size() > kMostKept)
         entries_.erase(entries_.begin());
     constexpr std::size_t kAtOnce = 20000; // takes a few milliseconds
@@ -44,15 +44,19 @@ std::optional<Touch> MeshTrees::cast(const Piece& piece, Vec3 from, Vec3 way) {
     std::optional<Touch> best;
     for (std::size_t i = 0; i < piece.parts.size(); ++i)
         if (const auto tree = tree_of(piece.parts[i].mesh))
-            if (const auto hit = cast_ray(*piece.parts[i].mesh, *tree, from, way); hit && (!best || hit->along < best->hit.along))
+            if (const auto hit = cast_ray(*piece.parts[i].mesh, *tree, from, way);
+                hit && (!best || hit->along < best->hit.along))
                 best = Touch{static_cast<int>(i), *hit};
     return best;
 }
 
-Painter::Painter(Document* document, ViewState* view, QObject* parent) : QObject(parent), document_(document), view_(view), trees_(document->background()) {
+Painter::Painter(Document* document, ViewState* view, QObject* parent)
+    : QObject(parent), document_(document), view_(view), trees_(document->background()) {
     connect(view, &ViewState::piece_changed, this, [this] { stroke_.reset(); });
     connect(document, &Document::project_changed, this, [this] {
-        if (stroke_ && (stroke_->part >= static_cast<int>(view_->piece_of(document_->project()).parts.size()) || view_->piece_of(document_->project()).parts[stroke_->part].mesh != stroke_->mesh))
+        if (stroke_ &&
+            (stroke_->part >= static_cast<int>(view_->piece_of(document_->project()).parts.size()) ||
+             view_->piece_of(document_->project()).parts[stroke_->part].mesh != stroke_->mesh))
             stroke_.reset();
         std::erase_if(areas_, [](const Areas& a) { return a.mesh.use_count() == 1; });
     });
@@ -73,22 +77,26 @@ std::shared_ptr<const std::vector<std::uint32_t>> Painter::areas_of(int part) {
             return a.areas;
     std::erase_if(areas_, [&](const Areas& a) { return a.mesh == mesh && a.areas; });
     areas_.push_back({mesh, crease_deg, nullptr});
-    const auto arrive = [this](const std::shared_ptr<const Mesh>& of, double angle, std::shared_ptr<const std::vector<std::uint32_t>> areas) {
+    const auto arrive = [this](const std::shared_ptr<const Mesh>& of, double angle,
+                               std::shared_ptr<const std::vector<std::uint32_t>> areas) {
         for (Areas& a : areas_)
             if (a.mesh == of && a.crease_deg == angle)
                 a.areas = areas;
     };
     constexpr std::size_t kAtOnce = 50000;
     if (mesh->triangles.size() <= kAtOnce) {
-        arrive(mesh, crease_deg, std::make_shared<const std::vector<std::uint32_t>>(crease_areas(*mesh, crease_deg)));
+        arrive(mesh, crease_deg,
+               std::make_shared<const std::vector<std::uint32_t>>(crease_areas(*mesh, crease_deg)));
         return areas_.back().areas;
     }
-    document_->background()->run(this, [this, arrive, mesh, angle = crease_deg](const std::stop_token&) -> Background::Then {
-        return [this, arrive, mesh, angle, areas = std::make_shared<const std::vector<std::uint32_t>>(crease_areas(*mesh, angle))] {
-            arrive(mesh, angle, areas);
-            Q_EMIT areas_ready();
-        };
-    });
+    document_->background()->run(
+        this, [this, arrive, mesh, angle = crease_deg](const std::stop_token&) -> Background::Then {
+            return [this, arrive, mesh, angle,
+                    areas = std::make_shared<const std::vector<std::uint32_t>>(crease_areas(*mesh, angle))] {
+                arrive(mesh, angle, areas);
+                Q_EMIT areas_ready();
+            };
+        });
     return nullptr;
 }
 
@@ -130,7 +138,10 @@ void Painter::finish(std::unique_ptr<Stroke> s, const QString& label) {
     if (now.mesh != s->mesh || (before ? *s->paint == *before : *s->paint == bare(*s->mesh)))
         return; // nothing changed
     if (target == PaintTarget::support) {
-        document_->edit(label, [&](Project& p) { view_->piece_of(p).parts[s->part].support_paint = *s->paint == bare(*s->mesh) ? nullptr : s->paint; });
+        document_->edit(label, [&](Project& p) {
+            view_->piece_of(p).parts[s->part].support_paint =
+                *s->paint == bare(*s->mesh) ? nullptr : s->paint;
+        });
         return;
     }
     const std::string name = s->patch == kUnpainted ? std::string() : s->painted.patches[s->patch - 1u].name;
@@ -151,7 +162,8 @@ void Painter::press(const Touch& at) {
     case PaintTool::brush:
         if (!(stroke_ = begin(at.part)))
             return;
-        stroke_->brush = std::make_unique<Brush>(*stroke_->mesh, static_cast<float>(brush_mm / 2), [patch = stroke_->patch](PatchNumber) { return patch; });
+        stroke_->brush = std::make_unique<Brush>(*stroke_->mesh, static_cast<float>(brush_mm / 2),
+                                                 [patch = stroke_->patch](PatchNumber) { return patch; });
         stroke_->last = at.hit;
         step(at.hit);
         return;
@@ -163,16 +175,18 @@ void Painter::press(const Touch& at) {
         if (mirror >= 0)
             if (const auto tree = trees_.tree_of(view_->piece_of(document_->project()).parts[at.part].mesh)) {
                 const Bounds b = view_->piece_of(document_->project()).parts[at.part].mesh->bounds;
-                if (const auto other = mirrored(*view_->piece_of(document_->project()).parts[at.part].mesh, *tree, at.hit, (b.min + b.max) * 0.5f, mirror, 2))
+                if (const auto other = mirrored(*view_->piece_of(document_->project()).parts[at.part].mesh,
+                                                *tree, at.hit, (b.min + b.max) * 0.5f, mirror, 2))
                     wanted.push_back((*areas)[other->triangle]);
             }
-        in_background(at.part, erase ? tr("Erase paint") : tr("Fill a face"), [areas, wanted](const Mesh&, Paint& paint, PatchNumber patch) {
-            std::vector<std::uint32_t> triangles;
-            for (std::uint32_t t = 0; t < areas->size(); ++t)
-                if (std::find(wanted.begin(), wanted.end(), (*areas)[t]) != wanted.end())
-                    triangles.push_back(t);
-            paint_triangles(paint, triangles, [patch](PatchNumber) { return patch; });
-        });
+        in_background(at.part, erase ? tr("Erase paint") : tr("Fill a face"),
+                      [areas, wanted](const Mesh&, Paint& paint, PatchNumber patch) {
+                          std::vector<std::uint32_t> triangles;
+                          for (std::uint32_t t = 0; t < areas->size(); ++t)
+                              if (std::find(wanted.begin(), wanted.end(), (*areas)[t]) != wanted.end())
+                                  triangles.push_back(t);
+                          paint_triangles(paint, triangles, [patch](PatchNumber) { return patch; });
+                      });
         return;
     }
     case PaintTool::heights:
@@ -185,7 +199,8 @@ void Painter::press(const Touch& at) {
         apply_facing();
         changed();
         return;
-    default: return;
+    default:
+        return;
     }
 }
 
@@ -196,7 +211,8 @@ void Painter::step(const Hit& hit) {
     if (mirror >= 0)
         if (const auto tree = trees_.tree_of(s.mesh)) {
             const Bounds& b = s.mesh->bounds;
-            const auto other = mirrored(*s.mesh, *tree, hit, (b.min + b.max) * 0.5f, mirror, static_cast<float>(brush_mm));
+            const auto other =
+                mirrored(*s.mesh, *tree, hit, (b.min + b.max) * 0.5f, mirror, static_cast<float>(brush_mm));
             if (other) {
                 const auto more = s.brush->draw(*s.paint, s.last_mirrored.value_or(*other), *other);
                 last_step_.insert(last_step_.end(), more.begin(), more.end());
@@ -222,7 +238,8 @@ void Painter::release() {
         finish(std::move(stroke_), erase ? tr("Erase paint") : tr("Paint with the brush"));
 }
 
-void Painter::in_background(int part, const QString& label, std::function<void(const Mesh&, Paint&, PatchNumber)> work) {
+void Painter::in_background(int part, const QString& label,
+                            std::function<void(const Mesh&, Paint&, PatchNumber)> work) {
     std::shared_ptr<Stroke> s = begin(part);
     if (!s)
         return;
@@ -234,16 +251,18 @@ void Painter::in_background(int part, const QString& label, std::function<void(c
         return;
     }
     const auto before = paint_of(view_->piece_of(document_->project()).parts[part]);
-    document_->background()->run(this, [this, s, work, land, before, part](const std::stop_token&) -> Background::Then {
-        work(*s->mesh, *s->paint, s->patch);
-        return [this, s, land, before, part] {
-            const auto& parts = view_->piece_of(document_->project()).parts;
-            if (part < static_cast<int>(parts.size()) && parts[part].mesh == s->mesh && paint_of(parts[part]) == before)
-                land();
-            else // painted meanwhile: that stroke stands
-                Q_EMIT said(tr("The part has changed meanwhile; do that once more."));
-        };
-    });
+    document_->background()->run(
+        this, [this, s, work, land, before, part](const std::stop_token&) -> Background::Then {
+            work(*s->mesh, *s->paint, s->patch);
+            return [this, s, land, before, part] {
+                const auto& parts = view_->piece_of(document_->project()).parts;
+                if (part < static_cast<int>(parts.size()) && parts[part].mesh == s->mesh &&
+                    paint_of(parts[part]) == before)
+                    land();
+                else // painted meanwhile: that stroke stands
+                    Q_EMIT said(tr("The part has changed meanwhile; do that once more."));
+            };
+        });
 }
 
 std::vector<int> Painter::target_parts() const {
@@ -263,9 +282,11 @@ void Painter::apply_heights() {
     }
     const double bed = bounds(view_->piece_of(document_->project())).min.z, low = z0_mm, high = z1_mm;
     for (const int part : target_parts())
-        in_background(part, tr("Paint %1 to %2 mm").arg(number(low)).arg(number(high)), [=](const Mesh& m, Paint& paint, PatchNumber patch) {
-            paint_heights(m, paint, bed + low, bed + high, [patch](PatchNumber) { return patch; });
-        });
+        in_background(part, tr("Paint %1 to %2 mm").arg(number(low)).arg(number(high)),
+                      [=](const Mesh& m, Paint& paint, PatchNumber patch) {
+                          paint_heights(m, paint, bed + low, bed + high,
+                                        [patch](PatchNumber) { return patch; });
+                      });
 }
 
 void Painter::apply_facing() {
@@ -273,12 +294,15 @@ void Painter::apply_facing() {
     const double within = within_deg;
     const int axis = mirror;
     for (const int part : target_parts())
-        in_background(part, tr("Paint faces that look one way"), [=](const Mesh& m, Paint& paint, PatchNumber patch) {
-            const auto recolour = [patch](PatchNumber) { return patch; };
-            paint_triangles(paint, looking(m, d, within), recolour);
-            if (axis >= 0)
-                paint_triangles(paint, looking(m, axis == 0 ? Vec3{-d.x, d.y, d.z} : Vec3{d.x, -d.y, d.z}, within), recolour);
-        });
+        in_background(
+            part, tr("Paint faces that look one way"), [=](const Mesh& m, Paint& paint, PatchNumber patch) {
+                const auto recolour = [patch](PatchNumber) { return patch; };
+                paint_triangles(paint, looking(m, d, within), recolour);
+                if (axis >= 0)
+                    paint_triangles(
+                        paint, looking(m, axis == 0 ? Vec3{-d.x, d.y, d.z} : Vec3{d.x, -d.y, d.z}, within),
+                        recolour);
+            });
 }
 
 void Painter::lasso(const QPolygonF& loop, const std::function<QPointF(Vec3)>& to_screen, Vec3 eye) {
@@ -304,7 +328,8 @@ void Painter::lasso(const QPolygonF& loop, const std::function<QPointF(Vec3)>& t
                 return false;
             for (std::size_t i = 0; i < meshes.size(); ++i)
                 if (trees[i])
-                    if (const auto hit = cast_ray(*meshes[i], *trees[i], eye, way); hit && hit->along < 0.9995f && !(static_cast<int>(i) == part && hit->triangle == t))
+                    if (const auto hit = cast_ray(*meshes[i], *trees[i], eye, way);
+                        hit && hit->along < 0.9995f && !(static_cast<int>(i) == part && hit->triangle == t))
                         return false;
             return true;
         };
@@ -312,18 +337,22 @@ void Painter::lasso(const QPolygonF& loop, const std::function<QPointF(Vec3)>& t
         const Bounds& b = meshes[part]->bounds;
         QPolygonF box;
         for (int k = 0; k < 8; ++k)
-            box << to_screen({k & 1 ? b.max.x : b.min.x, k & 2 ? b.max.y : b.min.y, k & 4 ? b.max.z : b.min.z});
+            box << to_screen(
+                {k & 1 ? b.max.x : b.min.x, k & 2 ? b.max.y : b.min.y, k & 4 ? b.max.z : b.min.z});
         if (!box.boundingRect().intersects(loop.boundingRect()))
             continue;
-        in_background(part, erase ? tr("Erase with the lasso") : tr("Paint with the lasso"), [=](const Mesh& m, Paint& paint, PatchNumber patch) {
-            std::vector<char> in(m.triangles.size(), 0);
-            tbb::parallel_for(std::size_t{0}, in.size(), [&](std::size_t t) { in[t] = holds(m, static_cast<std::uint32_t>(t)); });
-            std::vector<std::uint32_t> triangles;
-            for (std::uint32_t t = 0; t < in.size(); ++t)
-                if (in[t])
-                    triangles.push_back(t);
-            paint_triangles(paint, triangles, [patch](PatchNumber) { return patch; });
-        });
+        in_background(part, erase ? tr("Erase with the lasso") : tr("Paint with the lasso"),
+                      [=](const Mesh& m, Paint& paint, PatchNumber patch) {
+                          std::vector<char> in(m.triangles.size(), 0);
+                          tbb::parallel_for(std::size_t{0}, in.size(), [&](std::size_t t) {
+                              in[t] = holds(m, static_cast<std::uint32_t>(t));
+                          });
+                          std::vector<std::uint32_t> triangles;
+                          for (std::uint32_t t = 0; t < in.size(); ++t)
+                              if (in[t])
+                                  triangles.push_back(t);
+                          paint_triangles(paint, triangles, [patch](PatchNumber) { return patch; });
+                      });
     }
 }
 
@@ -333,10 +362,13 @@ void Painter::invert() {
         Q_EMIT said(tr("Choose a patch in the list of regions first."));
         return;
     }
-    in_background(part, tr("Invert a patch"), [n = static_cast<PatchNumber>(number)](const Mesh& m, Paint& paint, PatchNumber) {
-        const std::vector<std::uint32_t> all = all_triangles(m);
-        paint_triangles(paint, all, [n](PatchNumber x) -> PatchNumber { return x == n ? kUnpainted : x == kUnpainted ? n : x; });
-    });
+    in_background(part, tr("Invert a patch"),
+                  [n = static_cast<PatchNumber>(number)](const Mesh& m, Paint& paint, PatchNumber) {
+                      const std::vector<std::uint32_t> all = all_triangles(m);
+                      paint_triangles(paint, all, [n](PatchNumber x) -> PatchNumber {
+                          return x == n ? kUnpainted : x == kUnpainted ? n : x;
+                      });
+                  });
 }
 
 void Painter::grow_by(double mm) {
@@ -345,7 +377,10 @@ void Painter::grow_by(double mm) {
         Q_EMIT said(tr("Choose a patch in the list of regions first."));
         return;
     }
-    in_background(part, mm > 0 ? tr("Grow a patch") : tr("Shrink a patch"), [n = static_cast<PatchNumber>(number), mm](const Mesh& m, Paint& paint, PatchNumber) { grow(m, paint, n, mm); });
+    in_background(part, mm > 0 ? tr("Grow a patch") : tr("Shrink a patch"),
+                  [n = static_cast<PatchNumber>(number), mm](const Mesh& m, Paint& paint, PatchNumber) {
+                      grow(m, paint, n, mm);
+                  });
 }
 
 std::vector<double> Painter::level_faces(int part) const {

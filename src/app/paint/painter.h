@@ -60,13 +60,15 @@ public:
     PaintTarget target = PaintTarget::patches;
     SupportWish wish = SupportWish::keep_free; ///< what is painted about support
     /// The paint of a part that the tools change.
-    const std::shared_ptr<const Paint>& paint_of(const Part& part) const { return target == PaintTarget::support ? part.support_paint : part.paint; }
+    const std::shared_ptr<const Paint>& paint_of(const Part& part) const {
+        return target == PaintTarget::support ? part.support_paint : part.paint;
+    }
 
     // How the tools are set.
     PaintTool tool() const { return tool_; }
     void set_tool(PaintTool tool);
     double crease_deg = 30, brush_mm = 4, within_deg = 30;
-    double z0_mm = 0, z1_mm = 5;      ///< above the bed
+    double z0_mm = 0, z1_mm = 5; ///< above the bed
     Vec3 direction{0, 0, 1};
     bool erase = false;
     int mirror = -1; ///< 0: across x, 1: across y, −1: not
@@ -77,7 +79,8 @@ public:
     /// The areas between creases of a part's mesh at the present angle; null until they are known.
     std::shared_ptr<const std::vector<std::uint32_t>> areas_of(int part);
 
-    /// A stroke: touches in order, then the end, which makes it one edit. Tools that need no stroke act on press.
+    /// A stroke: touches in order, then the end, which makes it one edit. Tools that need no stroke act on
+    /// press.
     void press(const Touch& at);
     void drag(const Touch& at);
     void release();
@@ -87,7 +90,8 @@ public:
     /// Triangles the last step changed.
     const std::vector<std::uint32_t>& last_step() const { return last_step_; }
 
-    /// Facets that the lasso holds and that are seen from `eye`: `to_screen` takes a point to the lasso's coordinates.
+    /// Facets that the lasso holds and that are seen from `eye`: `to_screen` takes a point to the lasso's
+    /// coordinates.
     void lasso(const QPolygonF& loop, const std::function<QPointF(Vec3)>& to_screen, Vec3 eye);
 
     // Whole-part edits of the selected patch.
@@ -120,7 +124,8 @@ private:
     void step(const Hit& hit);
     void finish(std::unique_ptr<Stroke> stroke, const QString& label);
     /// Runs `work` on a copy of the part's paint in the background, then makes it an edit.
-    void in_background(int part, const QString& label, std::function<void(const Mesh&, Paint&, PatchNumber)> work);
+    void in_background(int part, const QString& label,
+                       std::function<void(const Mesh&, Paint&, PatchNumber)> work);
     std::vector<int> target_parts() const;
 
     Document* document_;

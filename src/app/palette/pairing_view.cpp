@@ -59,9 +59,14 @@ QString PairingView::said() const {
     for (int i = 0; i < static_cast<int>(f.size()); ++i)
         for (int j = i + 1; j < static_cast<int>(f.size()); ++j) {
             const Pairing pair = pair_up(f[i], f[j]);
-            const bool wanted = chosen_ >= 0 ? i == chosen_ || j == chosen_ : pair.bond != Bond::holds || !pair.bed_meets() || !pair.nozzle_meets();
+            const bool wanted = chosen_ >= 0
+                                    ? i == chosen_ || j == chosen_
+                                    : pair.bond != Bond::holds || !pair.bed_meets() || !pair.nozzle_meets();
             if (wanted)
-                lines << tr("%1 and %2 %3.").arg(QChar::fromLatin1(f[i].letter)).arg(QChar::fromLatin1(f[j].letter)).arg(words(describe(pair)));
+                lines << tr("%1 and %2 %3.")
+                             .arg(QChar::fromLatin1(f[i].letter))
+                             .arg(QChar::fromLatin1(f[j].letter))
+                             .arg(words(describe(pair)));
         }
     if (f.size() < 2)
         return tr("With a second filament, this shows whether the two may be printed together.");
@@ -70,13 +75,18 @@ QString PairingView::said() const {
         if (chosen_ >= 0 && i != chosen_)
             continue;
         const Settings& s = document_->project().settings;
-        if (const Message risk = sheet_risk(f[i].material, s.sheet, std::string(1, f[i].letter)); !risk.empty() && !s.release_coat)
+        if (const Message risk = sheet_risk(f[i].material, s.sheet, std::string(1, f[i].letter));
+            !risk.empty() && !s.release_coat)
             lines << tr("%1 Use a release coat or another sheet.").arg(words(risk));
         const MaterialFacts& m = facts(f[i].material);
         if (chosen_ >= 0 || (m.draws_moisture && !f[i].kept_dry))
-            lines << tr("%1: dry it %2 h at %3 °C before use, in a dryer, not in an oven used for food.").arg(QChar::fromLatin1(f[i].letter)).arg(number(m.dry_h)).arg(number(m.dry_c));
+            lines << tr("%1: dry it %2 h at %3 °C before use, in a dryer, not in an oven used for food.")
+                         .arg(QChar::fromLatin1(f[i].letter))
+                         .arg(number(m.dry_h))
+                         .arg(number(m.dry_c));
     }
-    return lines.isEmpty() ? tr("All of them bond, and share nozzle and bed temperatures.") : lines.join(QLatin1Char('\n'));
+    return lines.isEmpty() ? tr("All of them bond, and share nozzle and bed temperatures.")
+                           : lines.join(QLatin1Char('\n'));
 }
 
 namespace {
@@ -150,7 +160,8 @@ void PairingView::paintEvent(QPaintEvent*) {
     for (int i = 0; i < n; ++i) {
         const double s = em(i == chosen_ ? 2.0 : 1.7);
         const QPointF at = place(i, n);
-        paint_badge(p, QRectF(at.x() - s / 2, at.y() - s / 2, s, s), f[i].letter, to_qcolor(f[i].colour), font());
+        paint_badge(p, QRectF(at.x() - s / 2, at.y() - s / 2, s, s), f[i].letter, to_qcolor(f[i].colour),
+                    font());
         if (i == chosen_) {
             p.setPen(QPen(t.accent, 2));
             p.setBrush(Qt::NoBrush);
@@ -167,7 +178,9 @@ void PairingView::paintEvent(QPaintEvent*) {
     const struct {
         Pairing pair;
         QString word;
-    } kinds[] = {{{Bond::holds, true, false, {}, {}}, tr("bond")}, {{Bond::releases, true, false, {}, {}}, tr("come apart")}, {{Bond::experimental, false, false, {}, {}}, tr("untried")}};
+    } kinds[] = {{{Bond::holds, true, false, {}, {}}, tr("bond")},
+                 {{Bond::releases, true, false, {}, {}}, tr("come apart")},
+                 {{Bond::experimental, false, false, {}, {}}, tr("untried")}};
     double x = em(0.2);
     const double y = height() - em(0.9);
     for (const auto& k : kinds) {
@@ -225,7 +238,8 @@ void WindowsView::paintEvent(QPaintEvent*) {
         QString name;
         Range Filament::*range;
         double x;
-    } axes[] = {{tr("nozzle °C"), &Filament::nozzle_c, left}, {tr("bed °C"), &Filament::bed_c, left + wide + gap}};
+    } axes[] = {{tr("nozzle °C"), &Filament::nozzle_c, left},
+                {tr("bed °C"), &Filament::bed_c, left + wide + gap}};
     for (const auto& axis : axes) {
         Range all{1e9, -1e9}, shared{-1e9, 1e9};
         for (const Filament& x : f) {
@@ -242,11 +256,14 @@ void WindowsView::paintEvent(QPaintEvent*) {
         p.setFont(font_of(0.92));
         p.setPen(meet ? t.good : t.bad);
         p.drawText(QRectF(axis.x, em(1.3), wide, em(1.3)), Qt::AlignLeft | Qt::AlignVCenter,
-                   meet ? tr("✓ %1–%2 suits all").arg(number(shared.low)).arg(number(shared.high)) : tr("✕ nothing suits all"));
+                   meet ? tr("✓ %1–%2 suits all").arg(number(shared.low)).arg(number(shared.high))
+                        : tr("✕ nothing suits all"));
         if (meet) {
             QColor c = t.good;
             c.setAlphaF(0.22f);
-            p.fillRect(QRectF(at(shared.low), top - em(0.2), std::max(2.0, at(shared.high) - at(shared.low)), row * n + em(0.3)), c);
+            p.fillRect(QRectF(at(shared.low), top - em(0.2), std::max(2.0, at(shared.high) - at(shared.low)),
+                              row * n + em(0.3)),
+                       c);
         }
         for (int i = 0; i < n; ++i) {
             const Range r = f[static_cast<std::size_t>(i)].*axis.range;
@@ -266,12 +283,14 @@ void WindowsView::paintEvent(QPaintEvent*) {
         const double step = span > 120 ? 50 : span > 50 ? 20 : 10;
         for (double c = std::ceil(low / step) * step; c <= low + span; c += step) {
             p.drawLine(QPointF(at(c), base), QPointF(at(c), base + 3));
-            p.drawText(QRectF(at(c) - em(2), base + 2, em(4), em(1.2)), Qt::AlignHCenter | Qt::AlignTop, number(c));
+            p.drawText(QRectF(at(c) - em(2), base + 2, em(4), em(1.2)), Qt::AlignHCenter | Qt::AlignTop,
+                       number(c));
         }
     }
     for (int i = 0; i < n; ++i) {
         const double s = std::min<double>(em(1.4), row * 0.95);
-        paint_badge(p, QRectF(0, top + row * i + (row - s) / 2, s, s), f[static_cast<std::size_t>(i)].letter, to_qcolor(f[static_cast<std::size_t>(i)].colour), font());
+        paint_badge(p, QRectF(0, top + row * i + (row - s) / 2, s, s), f[static_cast<std::size_t>(i)].letter,
+                    to_qcolor(f[static_cast<std::size_t>(i)].colour), font());
     }
 }
 

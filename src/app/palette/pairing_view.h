@@ -1,4 +1,5 @@
-// How the project's filaments get on: a rose whose spokes are welded, split or untried; and their temperatures.
+// How the project's filaments get on: a rose whose spokes are welded, split or untried; and their
+// temperatures.
 #pragma once
 
 #include "core/material/filament.h"
@@ -11,8 +12,8 @@ namespace vitrail {
 
 class Document;
 
-/// Filaments around a circle. A welded lead joins two that bond, a split one parts two that release, a dashed one is
-/// untried. Choosing a filament brings its own spokes forward.
+/// Filaments around a circle. A welded lead joins two that bond, a split one parts two that release, a dashed
+/// one is untried. Choosing a filament brings its own spokes forward.
 class PairingView : public QWidget {
     Q_OBJECT
 public:

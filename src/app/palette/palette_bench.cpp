@@ -1,13 +1,13 @@
 #include "app/palette/palette_bench.h"
 
+#include "app/document/document.h"
+#include "app/document/shelf_store.h"
 #include "app/palette/needs_view.h"
 #include "app/palette/pairing_view.h"
 #include "app/palette/shelf_dialogs.h"
 #include "app/palette/shelf_model.h"
-#include "app/document/shelf_store.h"
 #include "app/parts/badge_delegate.h"
 #include "app/parts/device_row.h"
-#include "app/document/document.h"
 #include "app/parts/panel.h"
 #include "formats/files.h"
 #include "formats/shelf_db.h"
@@ -44,7 +44,6 @@ class WholeLines : public QScrollArea {
     }
 };
 
-
 /// What is left as a bar behind the figure, and dampness as a word.
 class ShelfDelegate : public QStyledItemDelegate {
 public:
@@ -58,13 +57,15 @@ public:
             o.palette.setColor(QPalette::HighlightedText, t.warn);
             o.text = QStringLiteral("▲ ") + o.text;
         }
-        (o.widget ? o.widget->style() : QApplication::style())->drawControl(QStyle::CE_ItemViewItem, &o, p, o.widget);
+        (o.widget ? o.widget->style() : QApplication::style())
+            ->drawControl(QStyle::CE_ItemViewItem, &o, p, o.widget);
         // Over the selection, and thin enough for the figure to be read.
         if (const QVariant share = index.data(ShelfModel::ShareRole); share.isValid()) {
             QColor c = t.accent;
             c.setAlphaF(0.30f);
             const QRect r = option.rect.adjusted(em(0.2), em(0.3), -em(0.2), -em(0.3));
-            p->fillRect(QRectF(r.left(), r.top(), r.width() * std::clamp(share.toDouble(), 0.0, 1.0), r.height()), c);
+            p->fillRect(
+                QRectF(r.left(), r.top(), r.width() * std::clamp(share.toDouble(), 0.0, 1.0), r.height()), c);
         }
     }
 };
@@ -72,7 +73,8 @@ public:
 } // namespace
 
 PaletteBench::PaletteBench(Document* document, ShelfStore* store, QWidget* parent)
-    : QWidget(parent), document_(document), store_(store), model_(new ShelfModel(store, document, this)), tree_(new QTreeView), pair_words_(new QLabel), state_(new QLabel) {
+    : QWidget(parent), document_(document), store_(store), model_(new ShelfModel(store, document, this)),
+      tree_(new QTreeView), pair_words_(new QLabel), state_(new QLabel) {
     auto* right = new QSplitter(Qt::Vertical);
     right->addWidget(make_project());
     right->addWidget(make_pairing());
@@ -95,7 +97,8 @@ PaletteBench::PaletteBench(Document* document, ShelfStore* store, QWidget* paren
         refresh();
     });
     connect(store, &ShelfStore::said, this, &PaletteBench::said);
-    // Also after an undo, which brings back what was known then. Matching what matches already changes nothing.
+    // Also after an undo, which brings back what was known then. Matching what matches already changes
+    // nothing.
     connect(document, &Document::project_changed, this, [this] {
         match_project();
         refresh();
@@ -121,7 +124,8 @@ QWidget* PaletteBench::make_shelf() {
     tree_->header()->setStretchLastSection(false);
     tree_->header()->setSectionResizeMode(ShelfModel::kPlace, QHeaderView::Stretch);
     tree_->header()->setMinimumSectionSize(em(3));
-    for (const int c : {int(ShelfModel::kName), int(ShelfModel::kMaterial), int(ShelfModel::kLeft), int(ShelfModel::kDry)})
+    for (const int c :
+         {int(ShelfModel::kName), int(ShelfModel::kMaterial), int(ShelfModel::kLeft), int(ShelfModel::kDry)})
         tree_->header()->setSectionResizeMode(c, QHeaderView::ResizeToContents);
     connect(tree_->selectionModel(), &QItemSelectionModel::currentChanged, this, &PaletteBench::refresh);
     connect(tree_, &QTreeView::activated, this, &PaletteBench::edit_current);
@@ -129,7 +133,8 @@ QWidget* PaletteBench::make_shelf() {
     state_->setObjectName(QStringLiteral("quiet"));
     state_->setWordWrap(true);
     panel->body()->addWidget(state_);
-    const auto button = [&](QHBoxLayout* row, const char* name, const char* picture, const QString& text, const QString& what, void (PaletteBench::*slot)()) {
+    const auto button = [&](QHBoxLayout* row, const char* name, const char* picture, const QString& text,
+                            const QString& what, void (PaletteBench::*slot)()) {
         auto* b = new QPushButton(icon(QString::fromLatin1(picture)), text);
         b->setObjectName(QString::fromLatin1(name));
         b->setToolTip(what);
@@ -139,19 +144,33 @@ QWidget* PaletteBench::make_shelf() {
         return b;
     };
     auto* first = new QHBoxLayout;
-    button(first, "shelf_add_filament", "plus", tr("Filament"), tr("Add a filament to the shelf"), &PaletteBench::add_filament);
-    add_spool_ = button(first, "shelf_add_spool", "disc-3", tr("Spool"), tr("Add a spool of the chosen filament"), &PaletteBench::add_spool);
-    edit_ = button(first, "shelf_edit", "sliders-horizontal", tr("Change"), tr("Change the chosen filament or spool"), &PaletteBench::edit_current);
-    remove_ = button(first, "shelf_remove", "trash-2", {}, tr("Remove the chosen filament or spool"), &PaletteBench::remove_current);
+    button(first, "shelf_add_filament", "plus", tr("Filament"), tr("Add a filament to the shelf"),
+           &PaletteBench::add_filament);
+    add_spool_ = button(first, "shelf_add_spool", "disc-3", tr("Spool"),
+                        tr("Add a spool of the chosen filament"), &PaletteBench::add_spool);
+    edit_ = button(first, "shelf_edit", "sliders-horizontal", tr("Change"),
+                   tr("Change the chosen filament or spool"), &PaletteBench::edit_current);
+    remove_ = button(first, "shelf_remove", "trash-2", {}, tr("Remove the chosen filament or spool"),
+                     &PaletteBench::remove_current);
     first->addStretch();
-    take_ = button(first, "shelf_take", "check", tr("Use in project"), tr("Add the chosen filament to the project. Its letter does the same: with B it becomes filament B."), &PaletteBench::take_into_project);
+    take_ = button(
+        first, "shelf_take", "check", tr("Use in project"),
+        tr("Add the chosen filament to the project. Its letter does the same: with B it becomes filament B."),
+        &PaletteBench::take_into_project);
     auto* second = new QHBoxLayout;
-    weigh_ = button(second, "shelf_weigh", "scale", tr("Weigh…"), tr("Enter what the scale shows"), &PaletteBench::weigh_current);
-    dried_ = button(second, "shelf_dried", "check", tr("Dried today"), tr("Note that the spool came out of the dryer today. Use a dryer, not an oven used for food."), &PaletteBench::dried_today);
-    button(second, "shelf_which", "search", tr("Which is it?"), tr("Hold a spool's tag to a reader, and see which spool it is"), &PaletteBench::which_spool);
+    weigh_ = button(second, "shelf_weigh", "scale", tr("Weigh…"), tr("Enter what the scale shows"),
+                    &PaletteBench::weigh_current);
+    dried_ =
+        button(second, "shelf_dried", "check", tr("Dried today"),
+               tr("Note that the spool came out of the dryer today. Use a dryer, not an oven used for food."),
+               &PaletteBench::dried_today);
+    button(second, "shelf_which", "search", tr("Which is it?"),
+           tr("Hold a spool's tag to a reader, and see which spool it is"), &PaletteBench::which_spool);
     second->addStretch();
-    button(second, "shelf_import", "download", tr("Import…"), tr("Add filaments and spools from a CSV or JSON file"), &PaletteBench::import_shelf);
-    button(second, "shelf_export", "upload", tr("Export…"), tr("Write the shelf as CSV or JSON"), &PaletteBench::export_shelf);
+    button(second, "shelf_import", "download", tr("Import…"),
+           tr("Add filaments and spools from a CSV or JSON file"), &PaletteBench::import_shelf);
+    button(second, "shelf_export", "upload", tr("Export…"), tr("Write the shelf as CSV or JSON"),
+           &PaletteBench::export_shelf);
     panel->body()->addLayout(first);
     panel->body()->addLayout(second);
     return panel;
@@ -163,7 +182,8 @@ QWidget* PaletteBench::make_project() {
     panel->body()->addWidget(needs_, 1);
     replace_ = new QPushButton(icon(QStringLiteral("arrow-left-right")), tr("Take from the shelf…"));
     replace_->setObjectName(QStringLiteral("replace_filament"));
-    replace_->setToolTip(tr("Match or replace the chosen filament by one of the shelf: same class, nearest colour first"));
+    replace_->setToolTip(
+        tr("Match or replace the chosen filament by one of the shelf: same class, nearest colour first"));
     connect(replace_, &QPushButton::clicked, this, &PaletteBench::offer_replacements);
     panel->add_to_heading(replace_);
     connect(needs_->selectionModel(), &QItemSelectionModel::currentChanged, this, &PaletteBench::refresh);
@@ -209,7 +229,8 @@ int PaletteBench::current_spool() const {
 void PaletteBench::select(int filament, int spool) {
     QModelIndex i = model_->index(filament, 0);
     for (int r = 0; spool >= 0 && r < model_->rowCount(i); ++r)
-        if (const QModelIndex child = model_->index(r, 0, i); child.data(ShelfModel::SpoolRole).toInt() == spool) {
+        if (const QModelIndex child = model_->index(r, 0, i);
+            child.data(ShelfModel::SpoolRole).toInt() == spool) {
             i = child;
             break;
         }
@@ -217,8 +238,14 @@ void PaletteBench::select(int filament, int spool) {
 }
 
 void PaletteBench::refresh() {
-    const bool open = store_->is_open(), filament = open && current_filament() >= 0, spool = filament && current_spool() >= 0;
-    state_->setText(!open ? tr("Reading the shelf…") : store_->shelf().filaments.empty() ? tr("The shelf is empty. Add a filament, or import a list.") : store_->shelf().spools.empty() ? tr("These are generic filaments to begin with. Choose one and add the spools you have.") : QString());
+    const bool open = store_->is_open(), filament = open && current_filament() >= 0,
+               spool = filament && current_spool() >= 0;
+    state_->setText(
+        !open                               ? tr("Reading the shelf…")
+        : store_->shelf().filaments.empty() ? tr("The shelf is empty. Add a filament, or import a list.")
+        : store_->shelf().spools.empty()
+            ? tr("These are generic filaments to begin with. Choose one and add the spools you have.")
+            : QString());
     state_->setVisible(!state_->text().isEmpty());
     for (QPushButton* b : {take_, edit_, remove_, add_spool_})
         b->setEnabled(filament);
@@ -231,7 +258,8 @@ void PaletteBench::refresh() {
 void PaletteBench::add_filament() {
     ShelfFilament f;
     f.id = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
-    f.filament = make_filament(static_cast<char>('A' + store_->shelf().filaments.size() % 26), Material::PLA, {0x7a, 0x7f, 0x87});
+    f.filament = make_filament(static_cast<char>('A' + store_->shelf().filaments.size() % 26), Material::PLA,
+                               {0x7a, 0x7f, 0x87});
     f.filament.name.clear();
     ShelfFilamentDialog dialog(f, this);
     if (dialog.exec() != QDialog::Accepted)
@@ -253,14 +281,17 @@ bool PaletteBench::confirm_class(const QString& id) {
         return true;
     const QString material = QString::fromLatin1(facts(f.material).id);
     QMessageBox ask(QMessageBox::Question, tr("Is it %1?").arg(material),
-                    tr("%1\n\nRead the label on the spool. Does it say %2?").arg(words(why), material), QMessageBox::NoButton, this);
+                    tr("%1\n\nRead the label on the spool. Does it say %2?").arg(words(why), material),
+                    QMessageBox::NoButton, this);
     ask.setObjectName(QStringLiteral("confirm_class"));
     ask.addButton(tr("Yes, it says %1").arg(material), QMessageBox::YesRole);
     ask.addButton(tr("Not sure"), QMessageBox::NoRole);
     ask.exec();
     if (ask.buttonRole(ask.clickedButton()) != QMessageBox::YesRole)
         return false;
-    store_->edit(tr("Confirm the class of %1").arg(QString::fromStdString(f.name)), [&](Shelf& s) { s.filaments[static_cast<std::size_t>(at)].filament.class_confirmed = true; });
+    store_->edit(tr("Confirm the class of %1").arg(QString::fromStdString(f.name)), [&](Shelf& s) {
+        s.filaments[static_cast<std::size_t>(at)].filament.class_confirmed = true;
+    });
     return true;
 }
 
@@ -305,7 +336,8 @@ void PaletteBench::edit_current() {
                 codes << QString::fromStdString(s.code);
         SpoolDialog dialog(now, codes, this);
         if (dialog.exec() == QDialog::Accepted)
-            store_->edit(tr("Change a spool"), [&](Shelf& s) { s.spools[static_cast<std::size_t>(at)] = dialog.spool(); });
+            store_->edit(tr("Change a spool"),
+                         [&](Shelf& s) { s.spools[static_cast<std::size_t>(at)] = dialog.spool(); });
     }
     select(f, at);
 }
@@ -330,7 +362,8 @@ void PaletteBench::weigh_current() {
         return;
     WeighDialog dialog(store_->shelf().spools[static_cast<std::size_t>(at)], this);
     if (dialog.exec() == QDialog::Accepted)
-        store_->edit(tr("Weigh a spool"), [&](Shelf& s) { s.spools[static_cast<std::size_t>(at)].left_g = dialog.left_g(); });
+        store_->edit(tr("Weigh a spool"),
+                     [&](Shelf& s) { s.spools[static_cast<std::size_t>(at)].left_g = dialog.left_g(); });
     select(f, at);
 }
 
@@ -364,19 +397,29 @@ void PaletteBench::which_spool() {
             const Spool& s = shelf.spools[static_cast<std::size_t>(at)];
             const int f = find_on_shelf(shelf, s.filament_id);
             select(f, at);
-            const bool damp = f >= 0 && is_damp(s, shelf.filaments[static_cast<std::size_t>(f)].filament.material, ShelfStore::today());
-            says->setText(tr("Spool %1: %2, %3 g left%4.").arg(QString::fromStdString(s.code), f < 0 ? tr("no filament") : QString::fromStdString(shelf.filaments[static_cast<std::size_t>(f)].filament.name), number(s.left_g, 0), damp ? tr("; dry it first") : QString()));
+            const bool damp =
+                f >= 0 && is_damp(s, shelf.filaments[static_cast<std::size_t>(f)].filament.material,
+                                  ShelfStore::today());
+            says->setText(tr("Spool %1: %2, %3 g left%4.")
+                              .arg(QString::fromStdString(s.code),
+                                   f < 0 ? tr("no filament")
+                                         : QString::fromStdString(
+                                               shelf.filaments[static_cast<std::size_t>(f)].filament.name),
+                                   number(s.left_g, 0), damp ? tr("; dry it first") : QString()));
         } else {
             says->setText(tr("No spool has the tag %1 yet.").arg(tag));
         }
         const int chosen = current_spool();
         give->setVisible(at < 0 && chosen >= 0);
         if (at < 0 && chosen >= 0)
-            give->setText(tr("It is spool %1").arg(QString::fromStdString(shelf.spools[static_cast<std::size_t>(chosen)].code)));
+            give->setText(
+                tr("It is spool %1")
+                    .arg(QString::fromStdString(shelf.spools[static_cast<std::size_t>(chosen)].code)));
     });
     connect(give, &QPushButton::clicked, &dialog, [&] {
         const int f = current_filament(), chosen = current_spool();
-        store_->edit(tr("Give a spool its tag"), [&](Shelf& s) { s.spools[static_cast<std::size_t>(chosen)].tag = tag.toStdString(); });
+        store_->edit(tr("Give a spool its tag"),
+                     [&](Shelf& s) { s.spools[static_cast<std::size_t>(chosen)].tag = tag.toStdString(); });
         select(f, chosen);
         dialog.accept();
     });
@@ -387,7 +430,8 @@ void PaletteBench::dried_today() {
     const int f = current_filament(), at = current_spool();
     if (at < 0)
         return;
-    store_->edit(tr("Dry a spool"), [&](Shelf& s) { s.spools[static_cast<std::size_t>(at)].dried_day = ShelfStore::today(); });
+    store_->edit(tr("Dry a spool"),
+                 [&](Shelf& s) { s.spools[static_cast<std::size_t>(at)].dried_day = ShelfStore::today(); });
     select(f, at);
 }
 
@@ -419,7 +463,8 @@ void PaletteBench::take_into_project() {
 void PaletteBench::assign(char letter) {
     const int at = current_filament();
     if (at < 0)
-        return Q_EMIT said(tr("Choose a filament of the shelf first, then press the letter it is to have in the project."));
+        return Q_EMIT said(
+            tr("Choose a filament of the shelf first, then press the letter it is to have in the project."));
     take_as(store_->shelf().filaments[static_cast<std::size_t>(at)].id, letter);
 }
 
@@ -430,10 +475,13 @@ void PaletteBench::take_as(std::string id, char letter) {
     if (at < 0)
         return;
     const ShelfFilament x = store_->shelf().filaments[static_cast<std::size_t>(at)];
-    document_->edit((taken < 0 ? tr("Add filament %1 from the shelf") : tr("Take filament %1 from the shelf")).arg(QChar::fromLatin1(letter)), [&](Project& p) {
-        const Filament f = under_letter(x, letter, store_->shelf());
-        taken < 0 ? p.filaments.push_back(f) : void(p.filaments[static_cast<std::size_t>(taken)] = f);
-    });
+    document_->edit((taken < 0 ? tr("Add filament %1 from the shelf") : tr("Take filament %1 from the shelf"))
+                        .arg(QChar::fromLatin1(letter)),
+                    [&](Project& p) {
+                        const Filament f = under_letter(x, letter, store_->shelf());
+                        taken < 0 ? p.filaments.push_back(f)
+                                  : void(p.filaments[static_cast<std::size_t>(taken)] = f);
+                    });
 }
 
 /// The filaments that could be the chosen one of the project: same class, nearest colour first.
@@ -453,11 +501,14 @@ void PaletteBench::offer_replacements() {
         QPainter painter(&pane);
         paint_pane(painter, pane.rect(), x.filament, 7);
         painter.end();
-        QAction* a = menu.addAction(QIcon(pane), tr("%1 · off by ΔE %2").arg(menu_text(QString::fromStdString(x.filament.name))).arg(number(list[i].delta_e, 1)));
+        QAction* a = menu.addAction(QIcon(pane), tr("%1 · off by ΔE %2")
+                                                     .arg(menu_text(QString::fromStdString(x.filament.name)))
+                                                     .arg(number(list[i].delta_e, 1)));
         connect(a, &QAction::triggered, this, [this, letter = f.letter, id = x.id] { take_as(id, letter); });
     }
     if (list.empty())
-        menu.addAction(tr("nothing of class %1 on the shelf").arg(QString::fromLatin1(facts(f.material).id)))->setEnabled(false);
+        menu.addAction(tr("nothing of class %1 on the shelf").arg(QString::fromLatin1(facts(f.material).id)))
+            ->setEnabled(false);
     menu.exec(replace_->mapToGlobal(QPoint(0, replace_->height())));
 }
 
@@ -476,7 +527,8 @@ void PaletteBench::match_project() {
         const auto at = static_cast<std::size_t>(find_on_shelf(store_->shelf(), f.shelf_id));
         const Filament& kept = store_->shelf().filaments[at].filament;
         if (f.class_confirmed && !kept.class_confirmed && f.material == kept.material)
-            store_->edit(tr("Keep that the label of %1 was read").arg(QString::fromStdString(f.name)), [at](Shelf& shelf) { shelf.filaments[at].filament.class_confirmed = true; });
+            store_->edit(tr("Keep that the label of %1 was read").arg(QString::fromStdString(f.name)),
+                         [at](Shelf& shelf) { shelf.filaments[at].filament.class_confirmed = true; });
         differs |= !(f == before);
     }
     if (differs)
@@ -484,7 +536,8 @@ void PaletteBench::match_project() {
 }
 
 void PaletteBench::import_shelf() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Import filaments and spools"), {}, tr("Lists (*.csv *.json)"));
+    const QString path =
+        QFileDialog::getOpenFileName(this, tr("Import filaments and spools"), {}, tr("Lists (*.csv *.json)"));
     if (path.isEmpty())
         return;
     const auto bytes = read_file(path.toStdString());
@@ -498,11 +551,13 @@ void PaletteBench::import_shelf() {
 }
 
 void PaletteBench::export_shelf() {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Export the shelf"), QStringLiteral("shelf.csv"), tr("CSV (*.csv);;JSON (*.json)"));
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Export the shelf"), QStringLiteral("shelf.csv"), tr("CSV (*.csv);;JSON (*.json)"));
     if (path.isEmpty())
         return;
     const bool json = path.endsWith(QLatin1String(".json"), Qt::CaseInsensitive);
-    const Status ok = write_file(path.toStdString(), json ? shelf_to_json(store_->shelf()) : shelf_to_csv(store_->shelf()));
+    const Status ok =
+        write_file(path.toStdString(), json ? shelf_to_json(store_->shelf()) : shelf_to_csv(store_->shelf()));
     Q_EMIT said(ok ? tr("Written: %1").arg(path) : words(ok.error().message));
 }
 

@@ -21,7 +21,8 @@ class PaletteBench : public QWidget {
 public:
     PaletteBench(Document* document, ShelfStore* store, QWidget* parent = nullptr);
     QTreeView* shelf_view() { return tree_; }
-    /// The filament that is chosen on the shelf becomes this one of the project; one of that letter gives way to it.
+    /// The filament that is chosen on the shelf becomes this one of the project; one of that letter gives way
+    /// to it.
     void assign(char letter);
 
 Q_SIGNALS:
@@ -60,7 +61,8 @@ private:
     NeedsView* needs_ = nullptr;
     PairingView* pairing_ = nullptr;
     QLabel *pair_words_, *state_;
-    QPushButton *take_ = nullptr, *edit_ = nullptr, *remove_ = nullptr, *weigh_ = nullptr, *add_spool_ = nullptr, *dried_ = nullptr, *replace_ = nullptr;
+    QPushButton *take_ = nullptr, *edit_ = nullptr, *remove_ = nullptr, *weigh_ = nullptr,
+                *add_spool_ = nullptr, *dried_ = nullptr, *replace_ = nullptr;
 };
 
 } // namespace vitrail

@@ -25,7 +25,8 @@ namespace vitrail {
 
 namespace {
 
-QDoubleSpinBox* box(double value, double high, int decimals, const QString& unit, const QString& name, const QString& spoken) {
+QDoubleSpinBox* box(double value, double high, int decimals, const QString& unit, const QString& name,
+                    const QString& spoken) {
     auto* s = new QDoubleSpinBox;
     s->setObjectName(name);
     s->setAccessibleName(spoken);
@@ -41,14 +42,17 @@ const QDate kEpoch(1970, 1, 1);
 } // namespace
 
 ShelfFilamentDialog::ShelfFilamentDialog(const ShelfFilament& f, QWidget* parent)
-    : FilamentDialog(f.filament, parent), filament_of_shelf_(f), hatch_(new QComboBox), notes_(new QLineEdit(QString::fromStdString(f.notes))) {
+    : FilamentDialog(f.filament, parent), filament_of_shelf_(f), hatch_(new QComboBox),
+      notes_(new QLineEdit(QString::fromStdString(f.notes))) {
     setWindowTitle(tr("Filament on the shelf"));
     const MaterialFacts& m = facts(f.filament.material);
     dry_c_ = box(f.dry_c, 300, 0, tr("°C"), QStringLiteral("dry_c"), tr("Drying temperature"));
     dry_h_ = box(f.dry_h, 1000, 1, tr("h"), QStringLiteral("dry_h"), tr("Drying time"));
     for (QDoubleSpinBox* b : {dry_c_, dry_h_})
         b->setSpecialValueText(tr("as the class"));
-    dry_c_->setToolTip(tr("As the class: %1 h at %2 °C, from memory. The label knows better.").arg(number(m.dry_h)).arg(number(m.dry_c)));
+    dry_c_->setToolTip(tr("As the class: %1 h at %2 °C, from memory. The label knows better.")
+                           .arg(number(m.dry_h))
+                           .arg(number(m.dry_c)));
     hatch_->setObjectName(QStringLiteral("hatch"));
     hatch_->setIconSize(QSize(em(3), em(1.2)));
     for (char c = 'A'; c <= 'Z'; ++c) {
@@ -83,9 +87,13 @@ ShelfFilament ShelfFilamentDialog::shelf_filament() const {
 }
 
 SpoolDialog::SpoolDialog(const Spool& s, const QStringList& taken_codes, QWidget* parent)
-    : QDialog(parent), spool_(s), taken_(taken_codes), code_(new QLineEdit(QString::fromStdString(s.code))), note_(new QLineEdit(QString::fromStdString(s.place_note))), tag_(new QLineEdit(QString::fromStdString(s.tag))),
-      full_(box(s.full_g, 100000, 0, tr("g"), QStringLiteral("full_g"), tr("Filament when new"))), tare_(box(s.tare_g, 100000, 0, tr("g"), QStringLiteral("tare_g"), tr("Empty roll"))),
-      left_(box(s.left_g, 100000, 0, tr("g"), QStringLiteral("left_g"), tr("Left"))), opened_known_(new QCheckBox(tr("opened"))), dried_known_(new QCheckBox(tr("dried"))),
+    : QDialog(parent), spool_(s), taken_(taken_codes), code_(new QLineEdit(QString::fromStdString(s.code))),
+      note_(new QLineEdit(QString::fromStdString(s.place_note))),
+      tag_(new QLineEdit(QString::fromStdString(s.tag))),
+      full_(box(s.full_g, 100000, 0, tr("g"), QStringLiteral("full_g"), tr("Filament when new"))),
+      tare_(box(s.tare_g, 100000, 0, tr("g"), QStringLiteral("tare_g"), tr("Empty roll"))),
+      left_(box(s.left_g, 100000, 0, tr("g"), QStringLiteral("left_g"), tr("Left"))),
+      opened_known_(new QCheckBox(tr("opened"))), dried_known_(new QCheckBox(tr("dried"))),
       opened_(new QDateEdit), dried_(new QDateEdit), place_(new QComboBox), problem_(new QLabel) {
     setObjectName(QStringLiteral("spool_dialog"));
     setWindowTitle(tr("Spool"));
@@ -107,7 +115,8 @@ SpoolDialog::SpoolDialog(const Spool& s, const QStringList& taken_codes, QWidget
     tag_->setObjectName(QStringLiteral("spool_tag"));
     tag_->setToolTip(tr("The number of the tag on the spool, if it has one: by it the spool is found again"));
     form->addRow(tr("&Tag"), tag_);
-    auto* reader = make_tag_row(s.tag.empty() ? QStringList() : QStringList{QString::fromStdString(s.tag)}, this);
+    auto* reader =
+        make_tag_row(s.tag.empty() ? QStringList() : QStringList{QString::fromStdString(s.tag)}, this);
     connect(reader, &DeviceRow::answered, tag_, &QLineEdit::setText);
     form->addRow(QString(), reader);
     const auto date = [&](QCheckBox* known, QDateEdit* edit, int day, const QString& name) {
@@ -139,8 +148,10 @@ SpoolDialog::SpoolDialog(const Spool& s, const QStringList& taken_codes, QWidget
 
 void SpoolDialog::refresh() {
     const QString code = code_->text().trimmed();
-    const QString problem = code.isEmpty() ? tr("A spool needs a code, so that it can be told from the others.")
-                            : taken_.contains(code) ? tr("Another spool has this code already.") : QString();
+    const QString problem = code.isEmpty()
+                                ? tr("A spool needs a code, so that it can be told from the others.")
+                            : taken_.contains(code) ? tr("Another spool has this code already.")
+                                                    : QString();
     problem_->setText(problem);
     problem_->setVisible(!problem.isEmpty());
     ok_->setEnabled(problem.isEmpty());
@@ -161,8 +172,10 @@ Spool SpoolDialog::spool() const {
 }
 
 WeighDialog::WeighDialog(const Spool& s, QWidget* parent)
-    : QDialog(parent), spool_(s), gross_(box(s.tare_g + s.left_g, 100000, 1, tr("g"), QStringLiteral("gross_g"), tr("On the scale"))),
-      resolution_(box(1, 100, 2, tr("g"), QStringLiteral("resolution_g"), tr("Steps of the scale"))), result_(new QLabel) {
+    : QDialog(parent), spool_(s),
+      gross_(box(s.tare_g + s.left_g, 100000, 1, tr("g"), QStringLiteral("gross_g"), tr("On the scale"))),
+      resolution_(box(1, 100, 2, tr("g"), QStringLiteral("resolution_g"), tr("Steps of the scale"))),
+      result_(new QLabel) {
     setObjectName(QStringLiteral("weigh_dialog"));
     setWindowTitle(tr("Weigh spool %1").arg(QString::fromStdString(s.code)));
     resolution_->setMinimum(0.01);
@@ -178,7 +191,8 @@ WeighDialog::WeighDialog(const Spool& s, QWidget* parent)
     column->addLayout(form);
     // On the simulated scale lies what is believed to be on the spool, a little less.
     auto* scale = make_scale_row(std::max(0.0, s.tare_g + 0.97 * s.left_g), this);
-    connect(scale, &DeviceRow::answered, this, [this](const QString& grams) { gross_->setValue(grams.toDouble()); });
+    connect(scale, &DeviceRow::answered, this,
+            [this](const QString& grams) { gross_->setValue(grams.toDouble()); });
     column->addWidget(scale);
     column->addWidget(result_);
     column->addWidget(buttons);
@@ -195,13 +209,22 @@ double WeighDialog::left_g() const {
 QString WeighDialog::drift_text(double more_g, double plus_minus_g) const {
     if (std::abs(more_g) <= plus_minus_g)
         return tr("The shelf says so too.");
-    return more_g > 0 ? tr("The shelf says %1 g: prints took %2 g less than was written off.").arg(number(spool_.left_g, 1), number(more_g, 1)) : tr("The shelf says %1 g: %2 g more went than was written off.").arg(number(spool_.left_g, 1), number(-more_g, 1));
+    return more_g > 0 ? tr("The shelf says %1 g: prints took %2 g less than was written off.")
+                            .arg(number(spool_.left_g, 1), number(more_g, 1))
+                      : tr("The shelf says %1 g: %2 g more went than was written off.")
+                            .arg(number(spool_.left_g, 1), number(-more_g, 1));
 }
 
 void WeighDialog::refresh() {
     const Weighed w = weigh(spool_, gross_->value(), resolution_->value());
-    result_->setText(gross_->value() < spool_.tare_g ? tr("That is less than the empty roll of %1 g: look at the roll's weight.").arg(number(spool_.tare_g))
-                                                     : tr("Left: %1 ± %2 g, without the roll of %3 g.").arg(number(w.left_g, 1)).arg(number(w.plus_minus_g, 2)).arg(number(spool_.tare_g)) + QLatin1Char(' ') + drift_text(w.left_g - spool_.left_g, w.plus_minus_g));
+    result_->setText(gross_->value() < spool_.tare_g
+                         ? tr("That is less than the empty roll of %1 g: look at the roll's weight.")
+                               .arg(number(spool_.tare_g))
+                         : tr("Left: %1 ± %2 g, without the roll of %3 g.")
+                                   .arg(number(w.left_g, 1))
+                                   .arg(number(w.plus_minus_g, 2))
+                                   .arg(number(spool_.tare_g)) +
+                               QLatin1Char(' ') + drift_text(w.left_g - spool_.left_g, w.plus_minus_g));
 }
 
 } // namespace vitrail

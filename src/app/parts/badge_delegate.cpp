@@ -22,7 +22,8 @@ void BadgeDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const
     const QRect badge(o.rect.left() + em(0.2), o.rect.center().y() - size / 2, size, size);
     // The row as the style draws it, with the text moved to the right of the badge.
     o.text.clear();
-    (o.widget ? o.widget->style() : QApplication::style())->drawControl(QStyle::CE_ItemViewItem, &o, p, o.widget);
+    (o.widget ? o.widget->style() : QApplication::style())
+        ->drawControl(QStyle::CE_ItemViewItem, &o, p, o.widget);
     const QColor colour = index.data(ColourRole).value<QColor>();
     if (letter.isEmpty()) {
         const QRect swatch = badge.adjusted(1, 2, -1, -2);
@@ -36,7 +37,8 @@ void BadgeDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const
     p->setPen(Theme::current().ink);
     p->setFont(o.font);
     const QRect text = o.rect.adjusted(size + em(0.6), 0, -2, 0);
-    p->drawText(text, Qt::AlignVCenter | Qt::AlignLeft, o.fontMetrics.elidedText(index.data().toString(), Qt::ElideRight, text.width()));
+    p->drawText(text, Qt::AlignVCenter | Qt::AlignLeft,
+                o.fontMetrics.elidedText(index.data().toString(), Qt::ElideRight, text.width()));
 }
 
 QSize BadgeDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const {

@@ -5,8 +5,8 @@
 
 namespace vitrail {
 
-/// Paints the letter of the filament before the text, wherever a model gives LetterRole and ColourRole; a swatch with its hatch where it gives
-/// HatchRole and no letter.
+/// Paints the letter of the filament before the text, wherever a model gives LetterRole and ColourRole; a
+/// swatch with its hatch where it gives HatchRole and no letter.
 class BadgeDelegate : public QStyledItemDelegate {
 public:
     enum Role { LetterRole = Qt::UserRole, ColourRole, HatchRole, NextRole }; ///< models go on from NextRole

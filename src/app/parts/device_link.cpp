@@ -45,7 +45,8 @@ void DeviceLink::open(const QString& address) {
         auto* port = new QSerialPort(address.section(QLatin1Char(','), 0, 0));
         device_.reset(port);
         bool ok = true;
-        const int baud = address.contains(QLatin1Char(',')) ? address.section(QLatin1Char(','), 1).toInt(&ok) : 115200;
+        const int baud =
+            address.contains(QLatin1Char(',')) ? address.section(QLatin1Char(','), 1).toInt(&ok) : 115200;
         port->setBaudRate(ok && baud > 0 ? baud : 115200);
         connect(port, &QSerialPort::errorOccurred, this, [this, port](QSerialPort::SerialPortError e) {
             if (e != QSerialPort::NoError && e != QSerialPort::TimeoutError && open_)
@@ -62,12 +63,16 @@ void DeviceLink::open(const QString& address) {
             open_ = true;
             Q_EMIT opened();
         });
-        connect(socket, &QTcpSocket::errorOccurred, this, [this, socket](QAbstractSocket::SocketError e) { end(e == QAbstractSocket::RemoteHostClosedError ? QString() : socket->errorString()); });
+        connect(socket, &QTcpSocket::errorOccurred, this, [this, socket](QAbstractSocket::SocketError e) {
+            end(e == QAbstractSocket::RemoteHostClosedError ? QString() : socket->errorString());
+        });
         const int colon = static_cast<int>(address.lastIndexOf(QLatin1Char(':')));
         const int port = address.mid(colon + 1).toInt();
         if (port < 1 || port > 65535)
-            return end(tr("an address is HOST:PORT, such as localhost:9100, or a device such as /dev/ttyUSB0"));
-        socket->connectToHost(colon > 0 ? address.left(colon) : QStringLiteral("localhost"), static_cast<quint16>(port));
+            return end(
+                tr("an address is HOST:PORT, such as localhost:9100, or a device such as /dev/ttyUSB0"));
+        socket->connectToHost(colon > 0 ? address.left(colon) : QStringLiteral("localhost"),
+                              static_cast<quint16>(port));
     }
     connect(device_.get(), &QIODevice::readyRead, this, [this] {
         if (device_)
@@ -82,7 +87,8 @@ void DeviceLink::open_simulated(const QString& program, const QStringList& argum
     simulated_ = std::make_unique<QProcess>();
     connect(simulated_.get(), &QProcess::readyReadStandardOutput, this, [this] {
         static const QRegularExpression port(QStringLiteral("port (\\d+)"));
-        if (const auto found = port.match(QString::fromUtf8(simulated_->readAllStandardOutput())); found.hasMatch() && !device_)
+        if (const auto found = port.match(QString::fromUtf8(simulated_->readAllStandardOutput()));
+            found.hasMatch() && !device_)
             open(QStringLiteral("localhost:") + found.captured(1));
     });
     connect(simulated_.get(), &QProcess::errorOccurred, this, [this](QProcess::ProcessError e) {
@@ -93,7 +99,8 @@ void DeviceLink::open_simulated(const QString& program, const QStringList& argum
         Q_EMIT closed(why);
     });
     const QString beside = QCoreApplication::applicationDirPath() + QLatin1Char('/') + program;
-    simulated_->start(QFileInfo::exists(beside) ? beside : program, arguments + QStringList{QStringLiteral("--no-terminal"), QStringLiteral("--once")});
+    simulated_->start(QFileInfo::exists(beside) ? beside : program,
+                      arguments + QStringList{QStringLiteral("--no-terminal"), QStringLiteral("--once")});
 }
 
 void DeviceLink::send(const std::string& bytes) {

@@ -1,4 +1,5 @@
-// A line to a printer, a scale, a reader of tags: to what speaks in lines of text, over the network or a serial port.
+// A line to a printer, a scale, a reader of tags: to what speaks in lines of text, over the network or a
+// serial port.
 #pragma once
 
 #include <QObject>
@@ -19,7 +20,8 @@ public:
 
     /// "host:port", or a device such as /dev/ttyUSB0 (115,200 baud, or what stands behind a comma).
     void open(const QString& address);
-    /// Starts a simulated device that comes with the program (vitrail-printer, …), and opens a line to it; it ends with the link.
+    /// Starts a simulated device that comes with the program (vitrail-printer, …), and opens a line to it; it
+    /// ends with the link.
     void open_simulated(const QString& program, const QStringList& arguments);
     void close();
     bool is_open() const { return open_; }

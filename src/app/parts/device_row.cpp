@@ -22,7 +22,9 @@ constexpr int kAgain_ms = 250, kPatience = 40; ///< ten seconds
 
 } // namespace
 
-DeviceRow::DeviceRow(Kind kind, QWidget* parent) : QWidget(parent), kind_(std::move(kind)), link_(new DeviceLink(this)), address_(new QComboBox), button_(new QPushButton(kind_.button)), says_(new QLabel), again_(new QTimer(this)) {
+DeviceRow::DeviceRow(Kind kind, QWidget* parent)
+    : QWidget(parent), kind_(std::move(kind)), link_(new DeviceLink(this)), address_(new QComboBox),
+      button_(new QPushButton(kind_.button)), says_(new QLabel), again_(new QTimer(this)) {
     const QString name = QString::fromLatin1(kind_.name);
     setObjectName(name);
     button_->setObjectName(name + QStringLiteral("_read"));
@@ -30,7 +32,8 @@ DeviceRow::DeviceRow(Kind kind, QWidget* parent) : QWidget(parent), kind_(std::m
     button_->setAutoDefault(false);
     address_->setObjectName(name + QStringLiteral("_address"));
     address_->setAccessibleName(tr("Where it is"));
-    address_->setToolTip(tr("The simulated one, HOST:PORT, or a serial port with its baud rate behind a comma where it is not 115200"));
+    address_->setToolTip(tr("The simulated one, HOST:PORT, or a serial port with its baud rate behind a "
+                            "comma where it is not 115200"));
     address_->setEditable(true);
     address_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     address_->setMinimumContentsLength(14);
@@ -62,7 +65,9 @@ DeviceRow::DeviceRow(Kind kind, QWidget* parent) : QWidget(parent), kind_(std::m
             link_->send(kind_.by_hand.toStdString());
         link_->send(kind_.question.toStdString());
     });
-    connect(link_, &DeviceLink::closed, this, [this](const QString& why) { stop(why.isEmpty() ? tr("It has hung up.") : tr("There is no line to it: %1").arg(why)); });
+    connect(link_, &DeviceLink::closed, this, [this](const QString& why) {
+        stop(why.isEmpty() ? tr("It has hung up.") : tr("There is no line to it: %1").arg(why));
+    });
     connect(link_, &DeviceLink::came, this, [this](const QByteArray& bytes) {
         rest_ += bytes;
         while (rest_.contains('\n')) {
@@ -109,29 +114,39 @@ void DeviceRow::stop(const QString& says) {
 }
 
 DeviceRow* make_scale_row(double simulated_g, QWidget* parent) {
-    return new DeviceRow({"scale", DeviceRow::tr("&Read the scale"), DeviceRow::tr("Takes what a scale on a line shows, once it stands still"), QStringLiteral("vitrail-scale"),
-                          {QStringLiteral("--load"), QString::number(simulated_g, 'f', 2)}, "P\n", {},
-                          [](const QByteArray& line, QString& waits) {
-                              const auto r = scale_reading({line.constData(), static_cast<std::size_t>(line.size())});
-                              if (r && !r->settled)
-                                  waits = DeviceRow::tr("It has not settled yet.");
-                              return r && r->settled ? QString::number(r->g, 'f', 3) : QString();
-                          }},
-                         parent);
+    return new DeviceRow(
+        {"scale",
+         DeviceRow::tr("&Read the scale"),
+         DeviceRow::tr("Takes what a scale on a line shows, once it stands still"),
+         QStringLiteral("vitrail-scale"),
+         {QStringLiteral("--load"), QString::number(simulated_g, 'f', 2)},
+         "P\n",
+         {},
+         [](const QByteArray& line, QString& waits) {
+             const auto r = scale_reading({line.constData(), static_cast<std::size_t>(line.size())});
+             if (r && !r->settled)
+                 waits = DeviceRow::tr("It has not settled yet.");
+             return r && r->settled ? QString::number(r->g, 'f', 3) : QString();
+         }},
+        parent);
 }
 
 DeviceRow* make_tag_row(const QStringList& simulated, QWidget* parent) {
     QStringList arguments;
     for (const QString& tag : simulated)
         arguments << QStringLiteral("--tag") << tag;
-    return new DeviceRow({"tags", DeviceRow::tr("&Read a tag"), DeviceRow::tr("Takes the number of the spool's tag that is held to a reader on a line"), QStringLiteral("vitrail-tags"), arguments, "R\n", "HAND hold\n",
-                          [](const QByteArray& line, QString& waits) {
-                              if (line.startsWith("tag "))
-                                  return QString::fromLatin1(line.mid(4).trimmed().left(64));
-                              waits = line.startsWith("?") ? DeviceRow::tr("It could not read the tag; hold it still.") : DeviceRow::tr("Hold the spool's tag to the reader.");
-                              return QString();
-                          }},
-                         parent);
+    return new DeviceRow(
+        {"tags", DeviceRow::tr("&Read a tag"),
+         DeviceRow::tr("Takes the number of the spool's tag that is held to a reader on a line"),
+         QStringLiteral("vitrail-tags"), arguments, "R\n", "HAND hold\n",
+         [](const QByteArray& line, QString& waits) {
+             if (line.startsWith("tag "))
+                 return QString::fromLatin1(line.mid(4).trimmed().left(64));
+             waits = line.startsWith("?") ? DeviceRow::tr("It could not read the tag; hold it still.")
+                                          : DeviceRow::tr("Hold the spool's tag to the reader.");
+             return QString();
+         }},
+        parent);
 }
 
 } // namespace vitrail

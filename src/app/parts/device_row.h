@@ -18,12 +18,12 @@ class DeviceRow : public QWidget {
     Q_OBJECT
 public:
     struct Kind {
-        const char* name;            ///< of its objects and its setting
+        const char* name; ///< of its objects and its setting
         QString button, tip;
-        QString program;             ///< of the simulated one
-        QStringList arguments;       ///< of the simulated one
-        QByteArray question;         ///< sent until there is an answer
-        QByteArray by_hand;          ///< what the simulated person does first
+        QString program;       ///< of the simulated one
+        QStringList arguments; ///< of the simulated one
+        QByteArray question;   ///< sent until there is an answer
+        QByteArray by_hand;    ///< what the simulated person does first
         /// What a line says, empty: ask again. `waits` says why.
         std::function<QString(const QByteArray& line, QString& waits)> answer;
     };
@@ -48,7 +48,8 @@ private:
     bool simulated_ = false;
 };
 
-/// A scale: answers with grams as a number without locale, once the reading has settled. `simulated_g`: what lies on the simulated one.
+/// A scale: answers with grams as a number without locale, once the reading has settled. `simulated_g`: what
+/// lies on the simulated one.
 DeviceRow* make_scale_row(double simulated_g, QWidget* parent = nullptr);
 /// A reader of spool tags: answers with the number. `simulated`: the tags of the simulated one.
 DeviceRow* make_tag_row(const QStringList& simulated, QWidget* parent = nullptr);

@@ -20,7 +20,10 @@ QSize ElidedLabel::minimumSizeHint() const {
 
 void ElidedLabel::paintEvent(QPaintEvent*) {
     QPainter p(this);
-    style()->drawItemText(&p, contentsRect(), static_cast<int>(QStyle::visualAlignment(layoutDirection(), alignment())), palette(), isEnabled(), fontMetrics().elidedText(text(), Qt::ElideRight, contentsRect().width()), foregroundRole());
+    style()->drawItemText(
+        &p, contentsRect(), static_cast<int>(QStyle::visualAlignment(layoutDirection(), alignment())),
+        palette(), isEnabled(), fontMetrics().elidedText(text(), Qt::ElideRight, contentsRect().width()),
+        foregroundRole());
 }
 
 } // namespace vitrail

@@ -1,4 +1,5 @@
-// A line of text that gives way where there is no room for it: cut with an ellipsis, whole in its tip (guide/explain).
+// A line of text that gives way where there is no room for it: cut with an ellipsis, whole in its tip
+// (guide/explain).
 #pragma once
 
 #include <QLabel>

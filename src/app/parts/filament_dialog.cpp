@@ -22,11 +22,13 @@
 namespace vitrail {
 
 FilamentDialog::FilamentDialog(const Filament& f, QWidget* parent)
-    : QDialog(parent), form_(new QFormLayout), filament_(f), name_(new QLineEdit(QString::fromStdString(f.name))), hex_(new QLineEdit),
-      material_(new QComboBox), colour_(new QPushButton) {
+    : QDialog(parent), form_(new QFormLayout), filament_(f),
+      name_(new QLineEdit(QString::fromStdString(f.name))), hex_(new QLineEdit), material_(new QComboBox),
+      colour_(new QPushButton) {
     setWindowTitle(tr("Filament %1").arg(QChar::fromLatin1(f.letter)));
     setObjectName(QStringLiteral("filament_dialog"));
-    const auto box = [](double value, double low, double high, int decimals, const QString& unit, const QString& why, const QString& name) {
+    const auto box = [](double value, double low, double high, int decimals, const QString& unit,
+                        const QString& why, const QString& name) {
         auto* s = new QDoubleSpinBox;
         s->setDecimals(decimals);
         s->setRange(low, high);
@@ -45,18 +47,30 @@ FilamentDialog::FilamentDialog(const Filament& f, QWidget* parent)
     hex_->setMaxLength(7);
     hex_->setAccessibleName(tr("Colour as #rrggbb"));
     colour_->setAccessibleName(tr("Choose the colour"));
-    td_ = box(f.td_mm, 0.01, 100, 2, tr("mm"), tr("Transmission distance: the thickness that lets a tenth of the light through. Definitions differ; measure with a step wedge."), tr("Transmission distance"));
-    diameter_ = box(f.diameter_mm, 0.5, 10, 2, tr("mm"), tr("Of the strand: 1.75 or 2.85 mm in practice."), tr("Diameter"));
-    density_ = box(f.density_g_cm3, 0.1, 20, 3, tr("g/cm³"), tr("Default of the material class, from memory."), tr("Density"));
-    price_ = box(f.price_per_kg, 0, 1e6, 2, tr("per kg"), tr("What a kilogram costs you, in your currency."), tr("Price"));
+    td_ = box(f.td_mm, 0.01, 100, 2, tr("mm"),
+              tr("Transmission distance: the thickness that lets a tenth of the light through. Definitions "
+                 "differ; measure with a step wedge."),
+              tr("Transmission distance"));
+    diameter_ = box(f.diameter_mm, 0.5, 10, 2, tr("mm"), tr("Of the strand: 1.75 or 2.85 mm in practice."),
+                    tr("Diameter"));
+    density_ = box(f.density_g_cm3, 0.1, 20, 3, tr("g/cm³"),
+                   tr("Default of the material class, from memory."), tr("Density"));
+    price_ = box(f.price_per_kg, 0, 1e6, 2, tr("per kg"), tr("What a kilogram costs you, in your currency."),
+                 tr("Price"));
     const QString heat = tr("Default of the material class, from memory; the spool's label knows better.");
     nozzle_low_ = box(f.nozzle_c.low, 0, 500, 0, tr("°C"), heat, tr("Nozzle from"));
     nozzle_high_ = box(f.nozzle_c.high, 0, 500, 0, tr("°C"), heat, tr("Nozzle to"));
     bed_low_ = box(f.bed_c.low, 0, 200, 0, tr("°C"), heat, tr("Bed from"));
-    free_ = box(f.free_after_h, 0, 1000, 1, tr("h"), tr("Its spool is busy elsewhere, in another printer for instance, until so many hours after the start. It is put in later then, as long as it is there by its first layer."), tr("Spool free after"));
+    free_ = box(f.free_after_h, 0, 1000, 1, tr("h"),
+                tr("Its spool is busy elsewhere, in another printer for instance, until so many hours after "
+                   "the start. It is put in later then, as long as it is there by its first layer."),
+                tr("Spool free after"));
     free_->setObjectName(QStringLiteral("free_after"));
     free_->setSpecialValueText(tr("from the start"));
-    clean_ = box(f.delta_e, 0, 30, 1, {}, tr("Colour difference at which a change to it counts as clean: 1 for show surfaces, 4 where it is hidden."), tr("Clean at ΔE"));
+    clean_ = box(f.delta_e, 0, 30, 1, {},
+                 tr("Colour difference at which a change to it counts as clean: 1 for show surfaces, 4 where "
+                    "it is hidden."),
+                 tr("Clean at ΔE"));
     clean_->setSpecialValueText(tr("as the project"));
     bed_high_ = box(f.bed_c.high, 0, 200, 0, tr("°C"), heat, tr("Bed to"));
 
@@ -78,7 +92,8 @@ FilamentDialog::FilamentDialog(const Filament& f, QWidget* parent)
     measured_->setObjectName(QStringLiteral("measured"));
     measure_ = new QPushButton(tr("Measure…"));
     measure_->setObjectName(QStringLiteral("measure_light"));
-    measure_->setToolTip(tr("By a step wedge: print it, photograph it, and read how the filament absorbs and scatters light"));
+    measure_->setToolTip(
+        tr("By a step wedge: print it, photograph it, and read how the filament absorbs and scatters light"));
     forget_ = new QPushButton(tr("Forget"));
     forget_->setObjectName(QStringLiteral("forget_light"));
     auto* light = new QWidget;
@@ -136,8 +151,10 @@ void FilamentDialog::set_colour(Srgb c) {
 }
 
 void FilamentDialog::choose_colour() {
-    const QColor c = QColorDialog::getColor(to_qcolor(filament_.colour), this, tr("Colour of filament %1").arg(QChar::fromLatin1(filament_.letter)),
-                                            QColorDialog::DontUseNativeDialog);
+    const QColor c =
+        QColorDialog::getColor(to_qcolor(filament_.colour), this,
+                               tr("Colour of filament %1").arg(QChar::fromLatin1(filament_.letter)),
+                               QColorDialog::DontUseNativeDialog);
     if (!c.isValid())
         return;
     filament_.colour = to_srgb(c);
@@ -153,8 +170,12 @@ void FilamentDialog::show_measured() {
         return;
     }
     const MeasuredOptics& m = *filament_.measured;
-    measured_->setText(tr("measured: K %1, S %2 /mm (green)").arg(number(m.optics.k[1], 2), number(m.optics.s[1], 2)));
-    measured_->setToolTip(tr("Red, green, blue: K %1, %2, %3 and S %4, %5, %6 per mm").arg(number(m.optics.k[0], 2), number(m.optics.k[1], 2), number(m.optics.k[2], 2), number(m.optics.s[0], 2), number(m.optics.s[1], 2), number(m.optics.s[2], 2)));
+    measured_->setText(
+        tr("measured: K %1, S %2 /mm (green)").arg(number(m.optics.k[1], 2), number(m.optics.s[1], 2)));
+    measured_->setToolTip(tr("Red, green, blue: K %1, %2, %3 and S %4, %5, %6 per mm")
+                              .arg(number(m.optics.k[0], 2), number(m.optics.k[1], 2),
+                                   number(m.optics.k[2], 2), number(m.optics.s[0], 2),
+                                   number(m.optics.s[1], 2), number(m.optics.s[2], 2)));
 }
 
 void FilamentDialog::measure() {
@@ -191,8 +212,10 @@ Filament FilamentDialog::filament() const {
     f.price_per_kg = price_->value();
     f.free_after_h = free_->value();
     f.delta_e = clean_->value();
-    f.nozzle_c = {std::min(nozzle_low_->value(), nozzle_high_->value()), std::max(nozzle_low_->value(), nozzle_high_->value())};
-    f.bed_c = {std::min(bed_low_->value(), bed_high_->value()), std::max(bed_low_->value(), bed_high_->value())};
+    f.nozzle_c = {std::min(nozzle_low_->value(), nozzle_high_->value()),
+                  std::max(nozzle_low_->value(), nozzle_high_->value())};
+    f.bed_c = {std::min(bed_low_->value(), bed_high_->value()),
+               std::max(bed_low_->value(), bed_high_->value())};
     return f;
 }
 

@@ -37,7 +37,8 @@ private:
     QComboBox* material_;
     QPushButton *colour_, *measure_, *forget_;
     QLabel* measured_;
-    QDoubleSpinBox *td_, *diameter_, *density_, *price_, *nozzle_low_, *nozzle_high_, *bed_low_, *bed_high_, *free_, *clean_;
+    QDoubleSpinBox *td_, *diameter_, *density_, *price_, *nozzle_low_, *nozzle_high_, *bed_low_, *bed_high_,
+        *free_, *clean_;
 };
 
 } // namespace vitrail

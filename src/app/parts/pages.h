@@ -7,15 +7,17 @@
 
 namespace vitrail {
 
-/// Neither asks its pages how tall they would be at a width: with every plan that would lay out each wrapped label of every page anew,
-/// those nobody sees included.
+/// Neither asks its pages how tall they would be at a width: with every plan that would lay out each wrapped
+/// label of every page anew, those nobody sees included.
 class BenchStack : public QStackedWidget {
     Q_OBJECT
 public:
     using QStackedWidget::QStackedWidget;
     bool hasHeightForWidth() const override { return false; }
     /// Of the bench that is seen, not of the largest that was.
-    QSize minimumSizeHint() const override { return currentWidget() ? currentWidget()->minimumSizeHint() : QSize(); }
+    QSize minimumSizeHint() const override {
+        return currentWidget() ? currentWidget()->minimumSizeHint() : QSize();
+    }
 };
 
 /// Room for the benches: where the window is smaller than one of them, it is scrolled.

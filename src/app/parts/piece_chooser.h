@@ -12,11 +12,13 @@ namespace vitrail {
 class PieceChooser : public QComboBox {
     Q_OBJECT
 public:
-    PieceChooser(Document* document, ViewState* view, QWidget* parent = nullptr) : QComboBox(parent), document_(document), view_(view) {
+    PieceChooser(Document* document, ViewState* view, QWidget* parent = nullptr)
+        : QComboBox(parent), document_(document), view_(view) {
         setObjectName(QStringLiteral("piece"));
         setAccessibleName(tr("Piece"));
         setToolTip(tr("Which piece is shown here"));
-        connect(this, &QComboBox::activated, this, [this](int i) { view_->show_piece(static_cast<std::size_t>(i)); });
+        connect(this, &QComboBox::activated, this,
+                [this](int i) { view_->show_piece(static_cast<std::size_t>(i)); });
         connect(document, &Document::project_changed, this, &PieceChooser::refresh);
         connect(view, &ViewState::piece_changed, this, &PieceChooser::refresh);
         refresh();

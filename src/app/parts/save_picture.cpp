@@ -53,10 +53,13 @@ void draw_legend(QPainter& p, const QRectF& r, const Project& project) {
     font.setPixelSize(std::max(8, static_cast<int>(row * 0.45)));
     for (std::size_t i = 0; i < filaments.size(); ++i) {
         const QRectF at(r.left(), r.top() + static_cast<double>(i) * row, r.width(), row);
-        paint_badge(p, QRectF(at.left() + row * 0.1, at.top() + row * 0.1, row * 0.8, row * 0.8), filaments[i]->letter, to_qcolor(filaments[i]->colour), font);
+        paint_badge(p, QRectF(at.left() + row * 0.1, at.top() + row * 0.1, row * 0.8, row * 0.8),
+                    filaments[i]->letter, to_qcolor(filaments[i]->colour), font);
         p.setFont(font);
         p.setPen(Qt::black);
-        p.drawText(at.adjusted(row * 1.15, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, p.fontMetrics().elidedText(QString::fromStdString(filaments[i]->name), Qt::ElideRight, static_cast<int>(at.width() - row * 1.2)));
+        p.drawText(at.adjusted(row * 1.15, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft,
+                   p.fontMetrics().elidedText(QString::fromStdString(filaments[i]->name), Qt::ElideRight,
+                                              static_cast<int>(at.width() - row * 1.2)));
     }
 }
 
@@ -67,12 +70,17 @@ void draw_all(QPainter& p, QSize size, const DrawPicture& draw, const Project* l
     draw(p, picture);
     p.restore();
     if (legend)
-        draw_legend(p, QRectF(picture.width() + size.height() * 0.02, size.height() * 0.04, legend_width(size.height()) - size.height() * 0.04, size.height() * 0.92), *legend);
+        draw_legend(p,
+                    QRectF(picture.width() + size.height() * 0.02, size.height() * 0.04,
+                           legend_width(size.height()) - size.height() * 0.04, size.height() * 0.92),
+                    *legend);
 }
 
 } // namespace
 
-PictureDialog::PictureDialog(QSize size, QWidget* parent) : QDialog(parent), width_(new QSpinBox), height_(new QSpinBox), legend_(new QCheckBox(tr("&Legend: letters, colours and names of the filaments"))) {
+PictureDialog::PictureDialog(QSize size, QWidget* parent)
+    : QDialog(parent), width_(new QSpinBox), height_(new QSpinBox),
+      legend_(new QCheckBox(tr("&Legend: letters, colours and names of the filaments"))) {
     setWindowTitle(tr("A picture"));
     for (QSpinBox* box : {width_, height_}) {
         box->setRange(kLeast, kMost);
@@ -130,11 +138,15 @@ Status write_picture(const QString& path, QSize size, const DrawPicture& draw, c
     return write_file(path.toStdString(), bytes.toStdString());
 }
 
-Status ask_picture_file(QWidget* parent, const QString& stem, QSize size, bool vector, const Project& project, const DrawPicture& draw) {
+Status ask_picture_file(QWidget* parent, const QString& stem, QSize size, bool vector, const Project& project,
+                        const DrawPicture& draw) {
     PictureDialog dialog(size, parent);
     if (dialog.exec() != QDialog::Accepted)
         return Done{};
-    const QString path = QFileDialog::getSaveFileName(parent, PictureDialog::tr("Save the picture"), stem + QStringLiteral(".png"), vector ? PictureDialog::tr("Picture (*.png);;Drawing (*.svg)") : PictureDialog::tr("Picture (*.png)"));
+    const QString path = QFileDialog::getSaveFileName(
+        parent, PictureDialog::tr("Save the picture"), stem + QStringLiteral(".png"),
+        vector ? PictureDialog::tr("Picture (*.png);;Drawing (*.svg)")
+               : PictureDialog::tr("Picture (*.png)"));
     if (path.isEmpty())
         return Done{};
     return write_picture(path, dialog.size_wanted(), draw, dialog.legend() ? &project : nullptr);

@@ -10,7 +10,8 @@
 
 namespace vitrail {
 
-SettingsForm::SettingsForm(Document* document, std::initializer_list<const char*> keys, QWidget* parent) : QWidget(parent), document_(document), form_(new QFormLayout(this)) {
+SettingsForm::SettingsForm(Document* document, std::initializer_list<const char*> keys, QWidget* parent)
+    : QWidget(parent), document_(document), form_(new QFormLayout(this)) {
     form_->setContentsMargins(0, 0, em(0.4), 0);
     form_->setRowWrapPolicy(QFormLayout::DontWrapRows);
     for (const char* key : keys) {
@@ -23,7 +24,8 @@ SettingsForm::SettingsForm(Document* document, std::initializer_list<const char*
         edit->focusProxy()->setMinimumWidth(em(5.5)); // the longest number it could hold would be far more
         form_->addRow(label, edit);
         connect(edit, &SettingEdit::edited, this, [this, edit, name](double v) {
-            document_->edit(tr("Change %1").arg(name), [&](Project& p) { edit->info().field.set(p.settings, v); });
+            document_->edit(tr("Change %1").arg(name),
+                            [&](Project& p) { edit->info().field.set(p.settings, v); });
         });
     }
     const auto refresh = [this] {

@@ -1,9 +1,9 @@
 #include "app/parts/suggestions_page.h"
 
 #include "app/document/document.h"
+#include "app/document/study.h"
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
-#include "app/document/study.h"
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/words.h"
@@ -26,20 +26,35 @@ namespace {
 QString signed_text(double d, int decimals, const QString& unit) {
     if (std::abs(d) < 0.5 * std::pow(10.0, -decimals))
         return QStringLiteral("±0");
-    return (d > 0 ? QStringLiteral("+") : QStringLiteral("−")) + number(std::abs(d), decimals) + (unit.isEmpty() ? unit : QStringLiteral(" ") + unit);
+    return (d > 0 ? QStringLiteral("+") : QStringLiteral("−")) + number(std::abs(d), decimals) +
+           (unit.isEmpty() ? unit : QStringLiteral(" ") + unit);
 }
 
 } // namespace
 
 SuggestionsPage::SuggestionsPage(Document* document, Words said, Work work, QWidget* parent)
-    : QWidget(parent), document_(document), words_(std::move(said)), table_(make_table("suggestions", tr("Suggestions"), {{tr("what")}, {tr("changes"), 4.4, true}, {tr("purge"), 4.8, true}, {tr("tower"), 4.8, true}, {tr("waste"), 4.8, true}, {tr("by hand"), 4.4, true}, {tr("time"), 5.2, true}, {tr("gives up"), 14}})), detail_(new QLabel), empty_(new QLabel), preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
-      apply_(new QPushButton(icon(QStringLiteral("check")), tr("&Apply"))), stop_(new QPushButton(tr("Stop"))), poses_(new QCheckBox(tr("other &poses too"))), bar_(new QProgressBar) {
+    : QWidget(parent), document_(document), words_(std::move(said)),
+      table_(make_table("suggestions", tr("Suggestions"),
+                        {{tr("what")},
+                         {tr("changes"), 4.4, true},
+                         {tr("purge"), 4.8, true},
+                         {tr("tower"), 4.8, true},
+                         {tr("waste"), 4.8, true},
+                         {tr("by hand"), 4.4, true},
+                         {tr("time"), 5.2, true},
+                         {tr("gives up"), 14}})),
+      detail_(new QLabel), empty_(new QLabel),
+      preview_(new QPushButton(icon(QStringLiteral("eye")), tr("&Preview"))),
+      apply_(new QPushButton(icon(QStringLiteral("check")), tr("&Apply"))),
+      stop_(new QPushButton(tr("Stop"))), poses_(new QCheckBox(tr("other &poses too"))),
+      bar_(new QProgressBar) {
     auto* panel = new Panel(words_.title);
     bar_->setRange(0, 100);
     bar_->setMaximumWidth(em(12));
     bar_->setAccessibleName(tr("Working suggestions out"));
     poses_->setObjectName(QStringLiteral("with_poses"));
-    poses_->setToolTip(tr("Plans every pose the piece can stand in, which slices it again for each: takes a while."));
+    poses_->setToolTip(
+        tr("Plans every pose the piece can stand in, which slices it again for each: takes a while."));
     for (QWidget* w : std::initializer_list<QWidget*>{bar_, stop_, poses_})
         panel->add_to_heading(w);
     auto* note = new QLabel(words_.note);
@@ -57,7 +72,8 @@ SuggestionsPage::SuggestionsPage(Document* document, Words said, Work work, QWid
     auto* row = new QHBoxLayout;
     preview_->setObjectName(QStringLiteral("preview_suggestion"));
     preview_->setCheckable(true);
-    preview_->setToolTip(tr("Shows the plan as it would be, everywhere in the window; nothing is changed yet"));
+    preview_->setToolTip(
+        tr("Shows the plan as it would be, everywhere in the window; nothing is changed yet"));
     apply_->setObjectName(QStringLiteral("apply_suggestion"));
     row->addWidget(preview_);
     row->addWidget(apply_);
@@ -68,19 +84,24 @@ SuggestionsPage::SuggestionsPage(Document* document, Words said, Work work, QWid
     all->addWidget(panel);
 
     auto with_poses = std::make_shared<std::atomic<bool>>(false);
-    study_ = new Study(document, this, [this, with_poses, work = std::move(work)](const Project& project, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
-        auto result = std::make_shared<Result<std::vector<Suggestion>>>(work(project, *plan, *with_poses, progress));
-        return [this, result] {
-            list_ = *result ? **result : std::vector<Suggestion>{};
-            fill();
-        };
-    });
+    study_ = new Study(document, this,
+                       [this, with_poses, work = std::move(work)](
+                           const Project& project, const std::shared_ptr<const Plan>& plan,
+                           const Progress& progress) -> std::function<void()> {
+                           auto result = std::make_shared<Result<std::vector<Suggestion>>>(
+                               work(project, *plan, *with_poses, progress));
+                           return [this, result] {
+                               list_ = *result ? **result : std::vector<Suggestion>{};
+                               fill();
+                           };
+                       });
     connect(poses_, &QCheckBox::toggled, this, [this, with_poses](bool on) {
         *with_poses = on;
         study_->start_anew();
     });
     connect(stop_, &QPushButton::clicked, study_, &Study::cancel);
-    connect(study_, &Study::progress, this, [this](double share) { bar_->setValue(static_cast<int>(share * 100)); });
+    connect(study_, &Study::progress, this,
+            [this](double share) { bar_->setValue(static_cast<int>(share * 100)); });
     connect(study_, &Study::running_changed, this, [this](bool on) {
         bar_->setVisible(on);
         stop_->setVisible(on);
@@ -112,7 +133,8 @@ SuggestionsPage::SuggestionsPage(Document* document, Words said, Work work, QWid
     });
     connect(apply_, &QPushButton::clicked, this, [this] {
         if (const Suggestion* s = current(); s && s->apply) {
-            const Saving saved{s->code, waste_g(s->before) - waste_g(s->after), s->before.total_s - s->after.total_s, s->before.cost - s->after.cost};
+            const Saving saved{s->code, waste_g(s->before) - waste_g(s->after),
+                               s->before.total_s - s->after.total_s, s->before.cost - s->after.cost};
             document_->edit(words(s->label), [apply = s->apply, saved](Project& p) {
                 apply(p);
                 p.taken.push_back(saved);
@@ -140,17 +162,18 @@ void SuggestionsPage::fill() {
             const Suggestion& s = list_[i];
             const Totals &b = s.before, &a = s.after;
             const double minutes = (a.total_s - b.total_s) / 60;
-            set_row(table_, static_cast<int>(i), {words(s.label),
-                                     signed_text(a.changes - b.changes, 0, {}),
-                                     signed_text(a.purge_g - b.purge_g, 1, tr("g")),
-                                     signed_text(a.tower_g - b.tower_g, 1, tr("g")),
-                                     signed_text(waste_g(a) - waste_g(b), 1, tr("g")),
-                                     signed_text(a.hand_swaps + a.refills - b.hand_swaps - b.refills, 0, {}),
-                                     signed_text(minutes, 0, tr("min")),
-                                     s.only_told           ? tr("so already")
-                                     : !s.gives_up.empty() ? words(s.gives_up)
-                                     : s.loss_mm3 > 0.5 ? tr("%1 mm³ recoloured").arg(number(s.loss_mm3, 0))
-                                                        : tr("nothing")}, words(s.detail));
+            set_row(table_, static_cast<int>(i),
+                    {words(s.label), signed_text(a.changes - b.changes, 0, {}),
+                     signed_text(a.purge_g - b.purge_g, 1, tr("g")),
+                     signed_text(a.tower_g - b.tower_g, 1, tr("g")),
+                     signed_text(waste_g(a) - waste_g(b), 1, tr("g")),
+                     signed_text(a.hand_swaps + a.refills - b.hand_swaps - b.refills, 0, {}),
+                     signed_text(minutes, 0, tr("min")),
+                     s.only_told           ? tr("so already")
+                     : !s.gives_up.empty() ? words(s.gives_up)
+                     : s.loss_mm3 > 0.5    ? tr("%1 mm³ recoloured").arg(number(s.loss_mm3, 0))
+                                           : tr("nothing")},
+                    words(s.detail));
         }
         if (!list_.empty())
             table_->selectRow(0);
@@ -158,11 +181,14 @@ void SuggestionsPage::fill() {
     const bool any = !list_.empty();
     table_->horizontalHeaderItem(2)->setToolTip(tr("Purge that serves nothing"));
     table_->horizontalHeaderItem(3)->setToolTip(tr("Fill of tower and skirt, ooze wall"));
-    table_->horizontalHeaderItem(4)->setToolTip(tr("Everything thrown away: purge, tower, support and interface"));
+    table_->horizontalHeaderItem(4)->setToolTip(
+        tr("Everything thrown away: purge, tower, support and interface"));
     table_->setVisible(any);
     detail_->setVisible(any);
     empty_->setVisible(!any);
-    empty_->setText(study_->running() || document_->planning() ? tr("Working it out…") : document_->plan() ? words_.nothing : words_.no_plan);
+    empty_->setText(study_->running() || document_->planning() ? tr("Working it out…")
+                    : document_->plan()                        ? words_.nothing
+                                                               : words_.no_plan);
     show_current();
 }
 
@@ -172,8 +198,13 @@ void SuggestionsPage::show_current() {
     apply_->setEnabled(s && s->apply && !s->only_told);
     detail_->setText(!s ? QString()
                         : tr("%1. Now %2 changes, %3 g and %4; then %5 changes, %6 g and %7.")
-                              .arg(words(s->detail)).arg(s->before.changes).arg(number(waste_g(s->before), 1)).arg(QString::fromStdString(duration(s->before.total_s)))
-                              .arg(s->after.changes).arg(number(waste_g(s->after), 1)).arg(QString::fromStdString(duration(s->after.total_s))));
+                              .arg(words(s->detail))
+                              .arg(s->before.changes)
+                              .arg(number(waste_g(s->before), 1))
+                              .arg(QString::fromStdString(duration(s->before.total_s)))
+                              .arg(s->after.changes)
+                              .arg(number(waste_g(s->after), 1))
+                              .arg(QString::fromStdString(duration(s->after.total_s))));
 }
 
 } // namespace vitrail

@@ -24,7 +24,8 @@ public:
         QString title, note, nothing, no_plan;
     };
     /// Runs in the background; `poses`: the user wants other poses too, which take a while.
-    using Work = std::function<Result<std::vector<Suggestion>>(const Project& project, const Plan& plan, bool poses, const Progress& progress)>;
+    using Work = std::function<Result<std::vector<Suggestion>>(const Project& project, const Plan& plan,
+                                                               bool poses, const Progress& progress)>;
     SuggestionsPage(Document* document, Words said, Work work, QWidget* parent = nullptr);
 
 protected:

@@ -20,7 +20,8 @@ Qt::Alignment alignment(bool numbers) {
 
 } // namespace
 
-QTableWidget* make_table(const char* name, const QString& accessible, const std::vector<TableColumn>& columns) {
+QTableWidget* make_table(const char* name, const QString& accessible,
+                         const std::vector<TableColumn>& columns) {
     auto* table = new QTableWidget(0, static_cast<int>(columns.size()));
     table->setObjectName(QString::fromLatin1(name));
     table->setAccessibleName(accessible);
@@ -47,7 +48,8 @@ QTableWidget* make_table(const char* name, const QString& accessible, const std:
 
 void set_column_width(QTableView* table, int column, double ems) {
     const QString heading = table->model()->headerData(column, Qt::Horizontal).toString();
-    table->setColumnWidth(column, std::max(em(ems), QFontMetrics(font_of(1)).horizontalAdvance(heading) + em(0.8)));
+    table->setColumnWidth(column,
+                          std::max(em(ems), QFontMetrics(font_of(1)).horizontalAdvance(heading) + em(0.8)));
 }
 
 void set_row(QTableWidget* table, int row, const QStringList& cells, const QString& tip, bool bold) {
@@ -69,7 +71,8 @@ QIcon colour_swatch(const QColor& colour) {
     return swatch;
 }
 
-QSplitter* make_splitter(const char* name, Qt::Orientation orientation, std::initializer_list<QWidget*> widgets, const QList<int>& sizes) {
+QSplitter* make_splitter(const char* name, Qt::Orientation orientation,
+                         std::initializer_list<QWidget*> widgets, const QList<int>& sizes) {
     auto* s = new QSplitter(orientation);
     for (QWidget* w : widgets)
         s->addWidget(w);
@@ -80,7 +83,8 @@ QSplitter* make_splitter(const char* name, Qt::Orientation orientation, std::ini
     s->setHandleWidth(em(0.6));
     const QString key = QStringLiteral("panels/") + QString::fromLatin1(name);
     s->restoreState(QSettings().value(key).toByteArray());
-    QObject::connect(s, &QSplitter::splitterMoved, s, [s, key] { QSettings().setValue(key, s->saveState()); });
+    QObject::connect(s, &QSplitter::splitterMoved, s,
+                     [s, key] { QSettings().setValue(key, s->saveState()); });
     return s;
 }
 

@@ -30,13 +30,16 @@ namespace vitrail {
 
 namespace {
 
-constexpr double kTimes[] = {0.4, 0.55, 0.75, 1, 1.35, 1.8, 2.5}; ///< transmission distances that are offered to the eye
-constexpr int kLooked[] = {1, 2, 4, 8};                           ///< layers over black
+constexpr double kTimes[] = {0.4,  0.55, 0.75, 1,
+                             1.35, 1.8,  2.5}; ///< transmission distances that are offered to the eye
+constexpr int kLooked[] = {1, 2, 4, 8};        ///< layers over black
 
 } // namespace
 
 WedgeDialog::WedgeDialog(const Filament& filament, QWidget* parent)
-    : QDialog(parent), filament_(filament), td_mm_(filament.td_mm), pages_(new QTabWidget), steps_(new QSpinBox), layer_(new QDoubleSpinBox), photo_(new WedgePhotoView), written_(new QLabel), says_(new QLabel), eye_says_(new QLabel) {
+    : QDialog(parent), filament_(filament), td_mm_(filament.td_mm), pages_(new QTabWidget),
+      steps_(new QSpinBox), layer_(new QDoubleSpinBox), photo_(new WedgePhotoView), written_(new QLabel),
+      says_(new QLabel), eye_says_(new QLabel) {
     setWindowTitle(tr("How %1 takes light").arg(QString::fromStdString(filament.name)));
     pages_->setObjectName(QStringLiteral("wedge_pages"));
     pages_->addTab(make_print(), tr("&1 Print the wedge"));
@@ -69,7 +72,9 @@ std::optional<MeasuredOptics> WedgeDialog::measured() const {
 QWidget* WedgeDialog::make_print() {
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
-    auto* how = new QLabel(tr("A small plate with steps of one layer each, over white and over black. Where it is bare white the light on it can be seen. How light falls off from step to step says how much the filament absorbs (K) and scatters (S)."));
+    auto* how = new QLabel(tr("A small plate with steps of one layer each, over white and over black. Where "
+                              "it is bare white the light on it can be seen. How light falls off from step "
+                              "to step says how much the filament absorbs (K) and scatters (S)."));
     how->setWordWrap(true);
     column->addWidget(how);
     steps_->setObjectName(QStringLiteral("wedge_steps"));
@@ -95,7 +100,8 @@ QWidget* WedgeDialog::make_print() {
         line->setWordWrap(true);
         column->addWidget(line);
     }
-    auto* caution = new QLabel(tr("Nozzle and bed are hot: keep fingers out of a moving machine, and let the plate cool before you take it off."));
+    auto* caution = new QLabel(tr("Nozzle and bed are hot: keep fingers out of a moving machine, and let the "
+                                  "plate cool before you take it off."));
     caution->setObjectName(QStringLiteral("quiet"));
     caution->setWordWrap(true);
     column->addWidget(caution);
@@ -124,14 +130,17 @@ QWidget* WedgeDialog::make_photo() {
     row->addWidget(says_, 1);
     column->addLayout(row);
     column->addWidget(photo_, 1);
-    result_ = make_table("wedge_result", tr("What was read"), {{tr("channel")}, {tr("K, 1/mm"), 9, true}, {tr("S, 1/mm"), 9, true}});
+    result_ = make_table("wedge_result", tr("What was read"),
+                         {{tr("channel")}, {tr("K, 1/mm"), 9, true}, {tr("S, 1/mm"), 9, true}});
     result_->horizontalHeaderItem(1)->setToolTip(tr("Absorption, and its standard uncertainty"));
     result_->horizontalHeaderItem(2)->setToolTip(tr("Scattering, and its standard uncertainty"));
     result_->setMaximumHeight(em(9));
     column->addWidget(result_);
     photo_->set_plan(plan());
     connect(open, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("The photograph of the wedge"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)"));
+        const QString path =
+            QFileDialog::getOpenFileName(this, tr("The photograph of the wedge"), {},
+                                         tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)"));
         if (!path.isEmpty())
             open_photo(path);
     });
@@ -174,15 +183,20 @@ void WedgeDialog::read() {
     result_->setRowCount(3);
     for (int c = 0; c < 3; ++c) {
         const auto i = static_cast<std::size_t>(c);
-        set_row(result_, c, {names[c], tr("%1 ± %2").arg(number(fit->optics.k[i], 3), number(fit->k_sd[i], 3)), tr("%1 ± %2").arg(number(fit->optics.s[i], 3), number(fit->s_sd[i], 3))});
+        set_row(result_, c,
+                {names[c], tr("%1 ± %2").arg(number(fit->optics.k[i], 3), number(fit->k_sd[i], 3)),
+                 tr("%1 ± %2").arg(number(fit->optics.s[i], 3), number(fit->s_sd[i], 3))});
     }
     QStringList left_out;
     for (const WedgeField& f : fit->fields)
         if (f.outlier)
-            left_out << (f.over_black ? tr("%n layer(s) over black", nullptr, f.layers) : tr("%n layer(s) over white", nullptr, f.layers));
-    QString text = tr("Transmission distance %1 mm. Fields fit within %2 %; the light was uneven by %3 %.").arg(number(td_mm_, 2), number(100 * fit->rms, 1), number(100 * fit->unevenness, 0));
+            left_out << (f.over_black ? tr("%n layer(s) over black", nullptr, f.layers)
+                                      : tr("%n layer(s) over white", nullptr, f.layers));
+    QString text = tr("Transmission distance %1 mm. Fields fit within %2 %; the light was uneven by %3 %.")
+                       .arg(number(td_mm_, 2), number(100 * fit->rms, 1), number(100 * fit->unevenness, 0));
     if (!left_out.isEmpty())
-        text += QLatin1Char(' ') + tr("Left out, as they lie far from the others: %1.").arg(left_out.join(QStringLiteral(", ")));
+        text += QLatin1Char(' ') +
+                tr("Left out, as they lie far from the others: %1.").arg(left_out.join(QStringLiteral(", ")));
     says_->setText(text);
     ok_->setEnabled(true);
 }
@@ -190,7 +204,9 @@ void WedgeDialog::read() {
 QWidget* WedgeDialog::make_eye() {
     auto* page = new QWidget;
     auto* column = new QVBoxLayout(page);
-    auto* how = new QLabel(tr("Hold the printed steps over black beside the screen, in daylight, and choose in each row the patch that looks like that step. Less sure than a photograph, but quick."));
+    auto* how =
+        new QLabel(tr("Hold the printed steps over black beside the screen, in daylight, and choose in each "
+                      "row the patch that looks like that step. Less sure than a photograph, but quick."));
     how->setWordWrap(true);
     column->addWidget(how);
     for (const int layers : kLooked) {
@@ -249,7 +265,11 @@ void WedgeDialog::take_eye() {
     const double mean = logs / n;
     td_mm_ = std::exp(mean);
     fit_.reset();
-    eye_says_->setText(n > 1 ? tr("Transmission distance %1 mm, from %n row(s); they differ by a factor of %2.", nullptr, n).arg(number(td_mm_, 2), number(std::exp(std::sqrt(std::max(0.0, squares / n - mean * mean))), 2)) : tr("Transmission distance %1 mm, from one row.").arg(number(td_mm_, 2)));
+    eye_says_->setText(
+        n > 1 ? tr("Transmission distance %1 mm, from %n row(s); they differ by a factor of %2.", nullptr, n)
+                    .arg(number(td_mm_, 2),
+                         number(std::exp(std::sqrt(std::max(0.0, squares / n - mean * mean))), 2))
+              : tr("Transmission distance %1 mm, from one row.").arg(number(td_mm_, 2)));
     ok_->setEnabled(true);
 }
 
@@ -260,13 +280,18 @@ void WedgeDialog::write_files() {
     Settings s;
     const Machine machine;
     s.first_layer_mm = usual_layers(PictureUse::relief, machine).first_mm;
-    const auto wedge = wedge_project(plan(), filament_, make_filament('A', filament_.material, {0xf2, 0xf2, 0xea}, tr("white").toStdString()), make_filament('B', filament_.material, {0x1c, 0x1e, 0x24}, tr("black").toStdString()), s, machine);
+    const auto wedge = wedge_project(
+        plan(), filament_,
+        make_filament('A', filament_.material, {0xf2, 0xf2, 0xea}, tr("white").toStdString()),
+        make_filament('B', filament_.material, {0x1c, 0x1e, 0x24}, tr("black").toStdString()), s, machine);
     if (!wedge) {
         written_->setText(words(wedge.error().message));
         return;
     }
     const Status ok = write_strip(*wedge, "wedge", before_wedge(), folder.toStdString(), window_language());
-    written_->setText(ok ? tr("Written to %1: wedge.3mf, STL files, wedge.html with its plan, wedge.vitrail.").arg(folder) : words(ok.error().message));
+    written_->setText(
+        ok ? tr("Written to %1: wedge.3mf, STL files, wedge.html with its plan, wedge.vitrail.").arg(folder)
+           : words(ok.error().message));
 }
 
 } // namespace vitrail

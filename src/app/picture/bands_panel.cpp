@@ -15,14 +15,21 @@
 
 namespace vitrail {
 
-BandsPanel::BandsPanel(Document* document, PictureDesk* desk, QWidget* parent) : Panel(tr("Bands"), parent), document_(document), desk_(desk) {
-    bands_ = make_table("picture_bands", tr("Bands, the highest first"), {{tr("filament")}, {tr("layers"), 4.2, true}, {tr("up to mm"), 5, true}, {tr("ends here"), 5.2, true}});
-    bands_->horizontalHeaderItem(3)->setToolTip(tr("Share of the picture that ends in this band, and shows it"));
+BandsPanel::BandsPanel(Document* document, PictureDesk* desk, QWidget* parent)
+    : Panel(tr("Bands"), parent), document_(document), desk_(desk) {
+    bands_ = make_table("picture_bands", tr("Bands, the highest first"),
+                        {{tr("filament")},
+                         {tr("layers"), 4.2, true},
+                         {tr("up to mm"), 5, true},
+                         {tr("ends here"), 5.2, true}});
+    bands_->horizontalHeaderItem(3)->setToolTip(
+        tr("Share of the picture that ends in this band, and shows it"));
     body()->addWidget(bands_, 1);
     buttons_ = new QWidget;
     auto* rows = new QGridLayout(buttons_);
     rows->setContentsMargins(0, 0, 0, 0);
-    const auto button = [&](int row, int column, const char* name, const QString& text, const QString& tip, auto act) {
+    const auto button = [&](int row, int column, const char* name, const QString& text, const QString& tip,
+                            auto act) {
         auto* b = new QPushButton(text);
         b->setObjectName(QString::fromLatin1(name));
         b->setToolTip(tip);
@@ -30,17 +37,36 @@ BandsPanel::BandsPanel(Document* document, PictureDesk* desk, QWidget* parent) :
         connect(b, &QPushButton::clicked, this, act);
         return b;
     };
-    button(0, 0, "border_up", tr("Border &up"), tr("The upper border of the chosen band, one layer; on the ribbon leads can be dragged, and Alt with the arrow keys moves the one at the cursor"), [this] { move_border(1); });
-    button(0, 1, "border_down", tr("Border dow&n"), tr("The upper border of the chosen band, one layer"), [this] { move_border(-1); });
-    button(0, 2, "lift", tr("L&ift all"), tr("Everything one layer higher, the base thicker: the look stays"), [this] { lift(1); });
-    button(0, 3, "lower", tr("Lo&wer all"), tr("Everything one layer lower, as far as the base allows"), [this] { lift(-1); });
-    button(1, 0, "divide_band", tr("Di&vide"), tr("The chosen band in two; give one of them another filament by its letter"), [this] { divide(); });
-    button(1, 1, "remove_picture_band", tr("Remove"), tr("The chosen band goes to its lower neighbour"), [this] { remove_band(); });
-    school_ = button(1, 2, "other_school", tr("By lightness"), tr("How tall a dot is: by its lightness, brighter is taller; or as the stack whose colour is nearest"), [this] {
-        const bool luminance = desk_->picture() && desk_->picture()->school == ReliefSchool::luminance;
-        desk_->edit(luminance ? tr("Height from the nearest colour") : tr("Height from lightness"), [luminance](Project& p) { p.picture->school = luminance ? ReliefSchool::nearest : ReliefSchool::luminance; });
-    });
-    button(1, 3, "turn_over", tr("&Face down"), tr("The face lies on the bed: the order is reversed, the picture mirrored, the face as smooth as the sheet"), [this] { turn_over(); });
+    button(0, 0, "border_up", tr("Border &up"),
+           tr("The upper border of the chosen band, one layer; on the ribbon leads can be dragged, and Alt "
+              "with the arrow keys moves the one at the cursor"),
+           [this] { move_border(1); });
+    button(0, 1, "border_down", tr("Border dow&n"), tr("The upper border of the chosen band, one layer"),
+           [this] { move_border(-1); });
+    button(0, 2, "lift", tr("L&ift all"), tr("Everything one layer higher, the base thicker: the look stays"),
+           [this] { lift(1); });
+    button(0, 3, "lower", tr("Lo&wer all"), tr("Everything one layer lower, as far as the base allows"),
+           [this] { lift(-1); });
+    button(1, 0, "divide_band", tr("Di&vide"),
+           tr("The chosen band in two; give one of them another filament by its letter"),
+           [this] { divide(); });
+    button(1, 1, "remove_picture_band", tr("Remove"), tr("The chosen band goes to its lower neighbour"),
+           [this] { remove_band(); });
+    school_ = button(
+        1, 2, "other_school", tr("By lightness"),
+        tr("How tall a dot is: by its lightness, brighter is taller; or as the stack whose colour is "
+           "nearest"),
+        [this] {
+            const bool luminance = desk_->picture() && desk_->picture()->school == ReliefSchool::luminance;
+            desk_->edit(luminance ? tr("Height from the nearest colour") : tr("Height from lightness"),
+                        [luminance](Project& p) {
+                            p.picture->school = luminance ? ReliefSchool::nearest : ReliefSchool::luminance;
+                        });
+        });
+    button(1, 3, "turn_over", tr("&Face down"),
+           tr("The face lies on the bed: the order is reversed, the picture mirrored, the face as smooth as "
+              "the sheet"),
+           [this] { turn_over(); });
     body()->addWidget(buttons_);
     connect(desk, &PictureDesk::changed, this, &BandsPanel::refresh);
     connect(desk, &PictureDesk::tried_changed, this, &BandsPanel::refresh);
@@ -57,7 +83,9 @@ void BandsPanel::refresh() {
     const int row = bands_->currentRow();
     const auto name = [&](char letter) {
         const int f = find_filament(p, letter);
-        return QStringLiteral("%1  %2").arg(QChar::fromLatin1(letter), f < 0 ? tr("not there") : QString::fromStdString(p.filaments[static_cast<std::size_t>(f)].name));
+        return QStringLiteral("%1  %2").arg(
+            QChar::fromLatin1(letter),
+            f < 0 ? tr("not there") : QString::fromStdString(p.filaments[static_cast<std::size_t>(f)].name));
     };
     const auto coloured = [&](int at, char letter) {
         if (const int f = find_filament(p, letter); f >= 0) {
@@ -88,13 +116,16 @@ void BandsPanel::refresh() {
                 with += layers > 0 ? dots[s + 1] : 0;
                 most = std::max(most, layers);
             }
-            set_row(bands_, static_cast<int>(i), {name(letter), tr("0–%1").arg(most), number(most * now->layer_mm, 2), tr("%1 %").arg(number(100 * with / std::max(1.0, printed), 0))});
+            set_row(bands_, static_cast<int>(i),
+                    {name(letter), tr("0–%1").arg(most), number(most * now->layer_mm, 2),
+                     tr("%1 %").arg(number(100 * with / std::max(1.0, printed), 0))});
             coloured(static_cast<int>(i), letter);
         }
         return;
     }
     school_->setText(now->school == ReliefSchool::luminance ? tr("By nearest colour") : tr("By lightness"));
-    set_aside(now->school == ReliefSchool::luminance ? tr("brighter is taller") : tr("by the nearest colour"));
+    set_aside(now->school == ReliefSchool::luminance ? tr("brighter is taller")
+                                                     : tr("by the nearest colour"));
     bands_->horizontalHeaderItem(1)->setText(tr("layers"));
     bands_->horizontalHeaderItem(2)->setText(tr("up to mm"));
     bands_->horizontalHeaderItem(3)->setText(tr("ends here"));
@@ -106,7 +137,10 @@ void BandsPanel::refresh() {
         double share = 0;
         for (int l = b.from_layer; l <= b.to_layer && l < static_cast<int>(ends.size()); ++l)
             share += ends[static_cast<std::size_t>(l)];
-        set_row(bands_, static_cast<int>(i), {name(b.filament), tr("%1–%2").arg(b.from_layer).arg(b.to_layer), number(now->first_mm + (b.to_layer - 1) * now->layer_mm, 2), tr("%1 %").arg(number(100 * share, 1))},
+        set_row(bands_, static_cast<int>(i),
+                {name(b.filament), tr("%1–%2").arg(b.from_layer).arg(b.to_layer),
+                 number(now->first_mm + (b.to_layer - 1) * now->layer_mm, 2),
+                 tr("%1 %").arg(number(100 * share, 1))},
                 i + 1 == bands.size() ? tr("The base: it is everywhere") : QString());
         coloured(static_cast<int>(i), b.filament);
     }
@@ -118,7 +152,8 @@ namespace {
 
 /// The band of a row of the table, which has the highest first.
 std::size_t band_of(const std::vector<ReliefBand>& bands, int row) {
-    return bands.size() - 1 - static_cast<std::size_t>(std::clamp(row, 0, static_cast<int>(bands.size()) - 1));
+    return bands.size() - 1 -
+           static_cast<std::size_t>(std::clamp(row, 0, static_cast<int>(bands.size()) - 1));
 }
 
 /// Layers counted anew, and equal neighbours made one.
@@ -151,17 +186,20 @@ void BandsPanel::assign(char letter) {
     if (!now || now->use != PictureUse::relief || bands_->currentRow() < 0)
         return;
     if (find_filament(document_->project(), letter) < 0) {
-        Q_EMIT said(tr("There is no filament %1 yet: add it on the Palette bench, or take it from the shelf.").arg(QChar::fromLatin1(letter)));
+        Q_EMIT said(tr("There is no filament %1 yet: add it on the Palette bench, or take it from the shelf.")
+                        .arg(QChar::fromLatin1(letter)));
         return;
     }
     std::vector<ReliefBand> bands = now->bands;
     bands[band_of(bands, bands_->currentRow())].filament = letter;
     renumber(bands, counts(now->bands));
-    desk_->edit(tr("Give a band filament %1").arg(QChar::fromLatin1(letter)), [bands](Project& p) { p.picture->bands = bands; });
+    desk_->edit(tr("Give a band filament %1").arg(QChar::fromLatin1(letter)),
+                [bands](Project& p) { p.picture->bands = bands; });
 }
 
 void BandsPanel::lift(int by) {
-    desk_->edit(by > 0 ? tr("Lift all bands") : tr("Lower all bands"), [by](Project& p) { vitrail::lift(*p.picture, by); });
+    desk_->edit(by > 0 ? tr("Lift all bands") : tr("Lower all bands"),
+                [by](Project& p) { vitrail::lift(*p.picture, by); });
 }
 
 void BandsPanel::move_border(int by) {
@@ -172,7 +210,11 @@ void BandsPanel::move_border(int by) {
         if (band + 1 < p.picture->bands.size())
             vitrail::move_border(*p.picture, band, by);
         else // the top of all
-            p.picture->bands.back().to_layer = std::clamp(p.picture->bands.back().to_layer + by, std::max(p.picture->bands.back().from_layer, least_base_layers(p.settings.first_layer_mm, p.settings.layer_mm)), kMostPictureLayers);
+            p.picture->bands.back().to_layer =
+                std::clamp(p.picture->bands.back().to_layer + by,
+                           std::max(p.picture->bands.back().from_layer,
+                                    least_base_layers(p.settings.first_layer_mm, p.settings.layer_mm)),
+                           kMostPictureLayers);
     });
 }
 
@@ -191,13 +233,17 @@ void BandsPanel::divide() {
         used[x.filament] += x.to_layer - x.from_layer + 1;
     char other = 0;
     for (const auto& [letter, layers] : used)
-        if (letter != b.filament && (at + 1 >= desk_->picture()->bands.size() || desk_->picture()->bands[at + 1].filament != letter) && (!other || layers < used[other]))
+        if (letter != b.filament &&
+            (at + 1 >= desk_->picture()->bands.size() ||
+             desk_->picture()->bands[at + 1].filament != letter) &&
+            (!other || layers < used[other]))
             other = letter;
     if (!other) {
         Q_EMIT said(tr("There is no other filament to divide it with: add one on the Palette bench."));
         return;
     }
-    const int least = at == 0 ? least_base_layers(desk_->picture()->first_mm, desk_->picture()->layer_mm) : b.from_layer;
+    const int least =
+        at == 0 ? least_base_layers(desk_->picture()->first_mm, desk_->picture()->layer_mm) : b.from_layer;
     const int middle = std::max(least, (b.from_layer + b.to_layer) / 2);
     if (middle >= b.to_layer) {
         Q_EMIT said(tr("The base needs all its layers."));
@@ -229,7 +275,8 @@ void BandsPanel::turn_over() {
         std::reverse(x.bands.begin(), x.bands.end());
         std::reverse(layers.begin(), layers.end());
         // What is the base now holds everything together; what was it gives the layers.
-        const int lacking = std::max(0, least_base_layers(p.settings.first_layer_mm, p.settings.layer_mm) - layers.front());
+        const int lacking =
+            std::max(0, least_base_layers(p.settings.first_layer_mm, p.settings.layer_mm) - layers.front());
         layers.front() += lacking;
         layers.back() = std::max(1, layers.back() - lacking);
         renumber(x.bands, layers);

@@ -1,4 +1,5 @@
-// What a picture is made of: the bands of a relief, to be moved, divided and given filaments; the films of a panel.
+// What a picture is made of: the bands of a relief, to be moved, divided and given filaments; the films of a
+// panel.
 #pragma once
 
 #include "app/parts/panel.h"

@@ -22,7 +22,8 @@ QSize CoreView::sizeHint() const {
 }
 
 const Filament* CoreView::filament(char letter) const {
-    const auto it = std::find_if(filaments_.begin(), filaments_.end(), [&](const Filament& f) { return f.letter == letter; });
+    const auto it = std::find_if(filaments_.begin(), filaments_.end(),
+                                 [&](const Filament& f) { return f.letter == letter; });
     return it == filaments_.end() ? nullptr : &*it;
 }
 
@@ -44,7 +45,8 @@ QString CoreView::described() const {
     for (auto r = core_.stack.rbegin(); r != core_.stack.rend(); ++r)
         bands << tr("%n layer(s) of %1", nullptr, r->layers).arg(QChar::fromLatin1(r->filament));
     QString text = tr("From the top: %1. It becomes %2, asked is %3, ΔE %4.")
-                       .arg(bands.join(QStringLiteral(", ")), QString::fromStdString(to_hex(core_.made)), QString::fromStdString(to_hex(core_.asked)), number(core_.delta_e, 1));
+                       .arg(bands.join(QStringLiteral(", ")), QString::fromStdString(to_hex(core_.made)),
+                            QString::fromStdString(to_hex(core_.asked)), number(core_.delta_e, 1));
     for (const DrillCore::Other& o : core_.others)
         text += QLatin1Char(' ') + tr("%1: ΔE %2.").arg(o.what, number(o.delta_e, 1));
     return text;
@@ -94,10 +96,12 @@ void CoreView::paintEvent(QPaintEvent*) {
         label_below = label;
         p.setPen(QPen(t.line, 1));
         p.drawLine(QPointF(band.right() + 2, band.center().y()), QPointF(band.right() + em(0.7), label));
-        paint_badge(p, QRectF(band.right() + em(0.8), label - em(0.6), em(1.5), em(1.2)), r.filament, f ? to_qcolor(f->colour) : t.line, font());
+        paint_badge(p, QRectF(band.right() + em(0.8), label - em(0.6), em(1.5), em(1.2)), r.filament,
+                    f ? to_qcolor(f->colour) : t.line, font());
         p.setPen(t.ink);
         p.setFont(font_of(0.95));
-        p.drawText(QRectF(band.right() + em(2.6), label - em(0.7), em(8), em(1.4)), Qt::AlignVCenter | Qt::AlignLeft, tr("%1 × %2 mm").arg(r.layers).arg(number(thick, 2)));
+        p.drawText(QRectF(band.right() + em(2.6), label - em(0.7), em(8), em(1.4)),
+                   Qt::AlignVCenter | Qt::AlignLeft, tr("%1 × %2 mm").arg(r.layers).arg(number(thick, 2)));
         y = band.top();
         at += r.layers;
     }
@@ -117,20 +121,26 @@ void CoreView::paintEvent(QPaintEvent*) {
     const double x0 = core.left() + em(1.4), x1 = core.right() - em(1.4);
     p.setFont(font_of(0.9));
     if (core_.lit) {
-        arrow({core.center().x(), core.bottom() + em(1.6)}, {core.center().x(), core.bottom() + em(0.6)}, t.accent, 3);
-        arrow({core.center().x(), core.top() - em(0.3)}, {core.center().x(), core.top() - em(1.6)}, to_qcolor(core_.made), 3);
+        arrow({core.center().x(), core.bottom() + em(1.6)}, {core.center().x(), core.bottom() + em(0.6)},
+              t.accent, 3);
+        arrow({core.center().x(), core.top() - em(0.3)}, {core.center().x(), core.top() - em(1.6)},
+              to_qcolor(core_.made), 3);
         p.setPen(t.quiet);
         p.drawText(QRectF(core.left(), core.bottom() + em(1.7), em(12), em(1.3)), Qt::AlignLeft, tr("lamp"));
-        p.drawText(QRectF(core.right() + em(0.8), em(0.6), em(14), em(1.3)), Qt::AlignLeft, tr("lets through %1 %").arg(number(100 * core_.let_through, 0)));
+        p.drawText(QRectF(core.right() + em(0.8), em(0.6), em(14), em(1.3)), Qt::AlignLeft,
+                   tr("lets through %1 %").arg(number(100 * core_.let_through, 0)));
     } else {
         const bool below = core_.face_down;
-        const double near = below ? core.bottom() + em(0.4) : core.top() - em(0.4), far = below ? core.bottom() + em(1.7) : core.top() - em(1.7);
+        const double near = below ? core.bottom() + em(0.4) : core.top() - em(0.4),
+                     far = below ? core.bottom() + em(1.7) : core.top() - em(1.7);
         arrow({x0, far}, {x0, near}, t.accent, 3);
         arrow({x1, near}, {x1, far}, to_qcolor(core_.made), 3);
         p.setPen(t.quiet);
-        p.drawText(QRectF(core.right() + em(0.8), below ? core.bottom() + em(0.6) : em(0.6), em(14), em(1.3)), Qt::AlignLeft, tr("sends back %1 %").arg(number(100 * core_.sent_back, 0)));
+        p.drawText(QRectF(core.right() + em(0.8), below ? core.bottom() + em(0.6) : em(0.6), em(14), em(1.3)),
+                   Qt::AlignLeft, tr("sends back %1 %").arg(number(100 * core_.sent_back, 0)));
         if (!below)
-            p.drawText(QRectF(core.left(), core.bottom() + em(0.4), em(12), em(1.3)), Qt::AlignLeft, tr("the bed"));
+            p.drawText(QRectF(core.left(), core.bottom() + em(0.4), em(12), em(1.3)), Qt::AlignLeft,
+                       tr("the bed"));
     }
     // The colour: asked and made, and below them what a layer more or less would make.
     const double left = core.right() + em(9.2), wide = std::max<double>(em(4), (width() - left - em(1)) / 2);
@@ -144,12 +154,14 @@ void CoreView::paintEvent(QPaintEvent*) {
         p.drawText(r, Qt::AlignCenter, note);
         p.setPen(t.quiet);
         p.setFont(font_of(0.9));
-        p.drawText(QRectF(r.left(), r.top() - em(1.3), wide + em(0.4), em(1.25)), Qt::AlignLeft | Qt::AlignBottom, name);
+        p.drawText(QRectF(r.left(), r.top() - em(1.3), wide + em(0.4), em(1.25)),
+                   Qt::AlignLeft | Qt::AlignBottom, name);
     };
     swatch(0, 0, tr("asked"), core_.asked, {});
     swatch(0, 1, tr("made"), core_.made, tr("ΔE %1").arg(number(core_.delta_e, 1)));
     for (std::size_t i = 0; i < core_.others.size(); ++i)
-        swatch(1, static_cast<int>(i), core_.others[i].what, core_.others[i].colour, tr("ΔE %1").arg(number(core_.others[i].delta_e, 1)));
+        swatch(1, static_cast<int>(i), core_.others[i].what, core_.others[i].colour,
+               tr("ΔE %1").arg(number(core_.others[i].delta_e, 1)));
 }
 
 } // namespace vitrail

@@ -1,4 +1,5 @@
-// The core: drilled through the print at a dot, each layer a pane of its filament to scale, with the light and the colour it makes.
+// The core: drilled through the print at a dot, each layer a pane of its filament to scale, with the light
+// and the colour it makes.
 #pragma once
 
 #include "core/material/filament.h"
@@ -13,8 +14,8 @@ namespace vitrail {
 struct DrillCore {
     std::vector<FilamentRun> stack; ///< from the bed
     double first_mm = 0, layer_mm = 0;
-    bool lit = false;               ///< the light comes from below
-    bool face_down = false;         ///< looked at from the bed's side
+    bool lit = false;       ///< the light comes from below
+    bool face_down = false; ///< looked at from the bed's side
     Srgb asked, made;
     double delta_e = 0;
     double sent_back = 0, let_through = 0; ///< of white light, luminance

@@ -36,21 +36,25 @@ void CropView::set_picture(const QImage& image) {
 void CropView::set_kept(const QRectF& kept, double ratio) {
     kept_ = kept;
     ratio_ = ratio;
-    setAccessibleDescription(tr("From %1 to %2 % across, from %3 to %4 % down. Arrow keys move it, with Shift they change its size.")
-                                 .arg(number(100 * kept.left(), 0), number(100 * kept.right(), 0), number(100 * kept.top(), 0), number(100 * kept.bottom(), 0)));
+    setAccessibleDescription(tr("From %1 to %2 % across, from %3 to %4 % down. Arrow keys move it, with "
+                                "Shift they change its size.")
+                                 .arg(number(100 * kept.left(), 0), number(100 * kept.right(), 0),
+                                      number(100 * kept.top(), 0), number(100 * kept.bottom(), 0)));
     update();
 }
 
 QRectF CropView::picture_rect() const {
     if (image_.isNull())
         return {};
-    const QSizeF size = QSizeF(image_.size()).scaled(QSizeF(width() - em(1), height() - em(1)), Qt::KeepAspectRatio);
+    const QSizeF size =
+        QSizeF(image_.size()).scaled(QSizeF(width() - em(1), height() - em(1)), Qt::KeepAspectRatio);
     return {(width() - size.width()) / 2, (height() - size.height()) / 2, size.width(), size.height()};
 }
 
 QRectF CropView::shown() const {
     const QRectF r = picture_rect();
-    return {r.left() + kept_.left() * r.width(), r.top() + kept_.top() * r.height(), kept_.width() * r.width(), kept_.height() * r.height()};
+    return {r.left() + kept_.left() * r.width(), r.top() + kept_.top() * r.height(),
+            kept_.width() * r.width(), kept_.height() * r.height()};
 }
 
 void CropView::paintEvent(QPaintEvent*) {
@@ -102,9 +106,13 @@ void CropView::mousePressEvent(QMouseEvent* e) {
     before_ = kept_;
     pressed_ = e->position();
     drag_ = now.contains(e->position()) ? Drag::move : Drag::none;
-    const std::pair<QPointF, QPointF> corners[] = {{now.topLeft(), kept_.bottomRight()}, {now.topRight(), kept_.bottomLeft()}, {now.bottomLeft(), kept_.topRight()}, {now.bottomRight(), kept_.topLeft()}};
+    const std::pair<QPointF, QPointF> corners[] = {{now.topLeft(), kept_.bottomRight()},
+                                                   {now.topRight(), kept_.bottomLeft()},
+                                                   {now.bottomLeft(), kept_.topRight()},
+                                                   {now.bottomRight(), kept_.topLeft()}};
     for (const auto& [corner, other] : corners)
-        if (std::max(std::abs(corner.x() - e->position().x()), std::abs(corner.y() - e->position().y())) < em(0.7)) {
+        if (std::max(std::abs(corner.x() - e->position().x()), std::abs(corner.y() - e->position().y())) <
+            em(0.7)) {
             drag_ = Drag::corner;
             fixed_ = other;
         }
@@ -116,17 +124,21 @@ void CropView::mouseMoveEvent(QMouseEvent* e) {
         return;
     if (drag_ == Drag::move) {
         QRectF kept = before_;
-        kept.translate((e->position().x() - pressed_.x()) / r.width(), (e->position().y() - pressed_.y()) / r.height());
+        kept.translate((e->position().x() - pressed_.x()) / r.width(),
+                       (e->position().y() - pressed_.y()) / r.height());
         return put(kept);
     }
-    const QPointF at(std::clamp((e->position().x() - r.left()) / r.width(), 0.0, 1.0), std::clamp((e->position().y() - r.top()) / r.height(), 0.0, 1.0));
-    double w = std::max(kLeast, std::abs(at.x() - fixed_.x())), h = std::max(kLeast, std::abs(at.y() - fixed_.y()));
+    const QPointF at(std::clamp((e->position().x() - r.left()) / r.width(), 0.0, 1.0),
+                     std::clamp((e->position().y() - r.top()) / r.height(), 0.0, 1.0));
+    double w = std::max(kLeast, std::abs(at.x() - fixed_.x())),
+           h = std::max(kLeast, std::abs(at.y() - fixed_.y()));
     if (ratio_ > 0) { // the smaller of the two that have that ratio
         const double per = ratio_ * image_.height() / image_.width(); // of shares
         w = std::min(w, h * per);
         h = w / per;
     }
-    put(QRectF(at.x() < fixed_.x() ? fixed_.x() - w : fixed_.x(), at.y() < fixed_.y() ? fixed_.y() - h : fixed_.y(), w, h));
+    put(QRectF(at.x() < fixed_.x() ? fixed_.x() - w : fixed_.x(),
+               at.y() < fixed_.y() ? fixed_.y() - h : fixed_.y(), w, h));
 }
 
 void CropView::mouseReleaseEvent(QMouseEvent*) {
@@ -136,7 +148,12 @@ void CropView::mouseReleaseEvent(QMouseEvent*) {
 
 void CropView::keyPressEvent(QKeyEvent* e) {
     const double step = e->modifiers() & Qt::ControlModifier ? 0.1 : 0.01;
-    const int dx = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0, dy = e->key() == Qt::Key_Down ? 1 : e->key() == Qt::Key_Up ? -1 : 0;
+    const int dx = e->key() == Qt::Key_Right  ? 1
+                   : e->key() == Qt::Key_Left ? -1
+                                              : 0,
+              dy = e->key() == Qt::Key_Down ? 1
+                   : e->key() == Qt::Key_Up ? -1
+                                            : 0;
     if ((dx == 0 && dy == 0) || e->modifiers() & Qt::AltModifier)
         return QWidget::keyPressEvent(e);
     QRectF kept = kept_;

@@ -14,7 +14,8 @@ public:
     explicit CropView(QWidget* parent = nullptr);
     QSize sizeHint() const override;
     void set_picture(const QImage& image);
-    /// The kept part, as shares of the picture, and the ratio of width to height it keeps, in the picture's own dots; 0: free.
+    /// The kept part, as shares of the picture, and the ratio of width to height it keeps, in the picture's
+    /// own dots; 0: free.
     void set_kept(const QRectF& kept, double ratio);
     const QRectF& kept() const { return kept_; }
     QRectF picture_rect() const;

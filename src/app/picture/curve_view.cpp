@@ -12,11 +12,13 @@
 
 namespace vitrail {
 
-CurveView::CurveView(const QString& name, const QString& across, const QString& up, QWidget* parent) : QWidget(parent), across_(across), up_(up) {
+CurveView::CurveView(const QString& name, const QString& across, const QString& up, QWidget* parent)
+    : QWidget(parent), across_(across), up_(up) {
     setAccessibleName(name);
     setFocusPolicy(Qt::StrongFocus);
     setMinimumSize(em(10), em(8));
-    setToolTip(tr("Click to add a point, drag it; a double click takes it away. By keys: Space goes to the next point, arrows move it, Insert adds, Delete takes away."));
+    setToolTip(tr("Click to add a point, drag it; a double click takes it away. By keys: Space goes to the "
+                  "next point, arrows move it, Insert adds, Delete takes away."));
     set_curve({});
 }
 
@@ -37,7 +39,9 @@ void CurveView::tell() {
     QStringList points;
     for (const auto& [x, y] : curve_)
         points << tr("%1 to %2").arg(number(x, 2), number(y, 2));
-    setAccessibleDescription(tr("%1 to %2: %3. Point %4 is chosen.").arg(across_, up_, points.join(QStringLiteral("; "))).arg(chosen_ + 1));
+    setAccessibleDescription(tr("%1 to %2: %3. Point %4 is chosen.")
+                                 .arg(across_, up_, points.join(QStringLiteral("; ")))
+                                 .arg(chosen_ + 1));
 }
 
 QRectF CurveView::field() const {
@@ -49,9 +53,14 @@ QPointF CurveView::place(std::size_t i) const {
 }
 
 void CurveView::move(std::size_t i, double x, double y) {
-    const double least_x = i > 0 ? curve_[i - 1].first : 0, most_x = i + 1 < curve_.size() ? curve_[i + 1].first : 1;
-    const double least_y = i > 0 ? curve_[i - 1].second : 0, most_y = i + 1 < curve_.size() ? curve_[i + 1].second : 1;
-    curve_[i] = {i == 0 ? 0 : i + 1 == curve_.size() ? 1 : std::clamp(x, least_x, most_x), std::clamp(y, least_y, most_y)};
+    const double least_x = i > 0 ? curve_[i - 1].first : 0,
+                 most_x = i + 1 < curve_.size() ? curve_[i + 1].first : 1;
+    const double least_y = i > 0 ? curve_[i - 1].second : 0,
+                 most_y = i + 1 < curve_.size() ? curve_[i + 1].second : 1;
+    curve_[i] = {i == 0                   ? 0
+                 : i + 1 == curve_.size() ? 1
+                                          : std::clamp(x, least_x, most_x),
+                 std::clamp(y, least_y, most_y)};
     tell();
     update();
 }
@@ -80,7 +89,8 @@ void CurveView::paintEvent(QPaintEvent*) {
     }
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
-    p.drawText(QRectF(r.left(), r.bottom() + 2, r.width(), em(1.4)), Qt::AlignHCenter | Qt::AlignTop, across_);
+    p.drawText(QRectF(r.left(), r.bottom() + 2, r.width(), em(1.4)), Qt::AlignHCenter | Qt::AlignTop,
+               across_);
     p.save();
     p.translate(em(0.1), r.center().y());
     p.rotate(-90);
@@ -103,8 +113,10 @@ void CurveView::mousePressEvent(QMouseEvent* e) {
             nearest = i;
     chosen_ = nearest;
     if (QLineF(place(nearest), e->position()).length() > em(0.9)) {
-        const double x = std::clamp((e->position().x() - r.left()) / r.width(), 0.0, 1.0), y = std::clamp((r.bottom() - e->position().y()) / r.height(), 0.0, 1.0);
-        const auto at = std::find_if(curve_.begin() + 1, curve_.end() - 1, [&](const auto& q) { return q.first > x; });
+        const double x = std::clamp((e->position().x() - r.left()) / r.width(), 0.0, 1.0),
+                     y = std::clamp((r.bottom() - e->position().y()) / r.height(), 0.0, 1.0);
+        const auto at =
+            std::find_if(curve_.begin() + 1, curve_.end() - 1, [&](const auto& q) { return q.first > x; });
         chosen_ = static_cast<std::size_t>(curve_.insert(at, {x, y}) - curve_.begin());
         move(chosen_, x, y);
         moved_ = true;
@@ -139,14 +151,27 @@ void CurveView::keyPressEvent(QKeyEvent* e) {
     constexpr double kStep = 0.02;
     const auto [x, y] = curve_[chosen_];
     switch (e->key()) {
-    case Qt::Key_Space: chosen_ = (chosen_ + 1) % curve_.size(); tell(); return update();
-    case Qt::Key_Left: move(chosen_, x - kStep, y); break;
-    case Qt::Key_Right: move(chosen_, x + kStep, y); break;
-    case Qt::Key_Up: move(chosen_, x, y + kStep); break;
-    case Qt::Key_Down: move(chosen_, x, y - kStep); break;
+    case Qt::Key_Space:
+        chosen_ = (chosen_ + 1) % curve_.size();
+        tell();
+        return update();
+    case Qt::Key_Left:
+        move(chosen_, x - kStep, y);
+        break;
+    case Qt::Key_Right:
+        move(chosen_, x + kStep, y);
+        break;
+    case Qt::Key_Up:
+        move(chosen_, x, y + kStep);
+        break;
+    case Qt::Key_Down:
+        move(chosen_, x, y - kStep);
+        break;
     case Qt::Key_Insert: {
         const std::size_t next = std::min(chosen_ + 1, curve_.size() - 1), before = next - 1;
-        curve_.insert(curve_.begin() + static_cast<std::ptrdiff_t>(next), {(curve_[before].first + curve_[next].first) / 2, (curve_[before].second + curve_[next].second) / 2});
+        curve_.insert(curve_.begin() + static_cast<std::ptrdiff_t>(next),
+                      {(curve_[before].first + curve_[next].first) / 2,
+                       (curve_[before].second + curve_[next].second) / 2});
         chosen_ = next;
         break;
     }
@@ -156,7 +181,8 @@ void CurveView::keyPressEvent(QKeyEvent* e) {
         curve_.erase(curve_.begin() + static_cast<std::ptrdiff_t>(chosen_));
         chosen_ = 0;
         break;
-    default: return QWidget::keyPressEvent(e);
+    default:
+        return QWidget::keyPressEvent(e);
     }
     tell();
     update();

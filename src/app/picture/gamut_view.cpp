@@ -27,7 +27,8 @@ void GamutView::show_gamut(Gamut gamut) {
     double near = 0;
     for (const auto& [colour, far] : gamut_.asked)
         near += far <= kOutOfReach ? colour.share : 0;
-    setAccessibleDescription(tr("%1 % of the picture asks for colours within ΔE %2 of a stack.").arg(number(100 * near, 0), number(kOutOfReach, 0)));
+    setAccessibleDescription(tr("%1 % of the picture asks for colours within ΔE %2 of a stack.")
+                                 .arg(number(100 * near, 0), number(kOutOfReach, 0)));
     setToolTip(accessibleDescription());
     update();
 }
@@ -51,8 +52,10 @@ void GamutView::paintEvent(QPaintEvent*) {
     p.setPen(t.quiet);
     p.drawText(QRectF(place(most, 0).x() - em(3.2), middle.y(), em(3), em(1.3)), Qt::AlignRight, tr("red"));
     p.drawText(QRectF(place(-most, 0).x(), middle.y(), em(3.4), em(1.3)), Qt::AlignLeft, tr("green"));
-    p.drawText(QRectF(middle.x() + 3, place(0, most).y() - em(0.2), em(4), em(1.3)), Qt::AlignLeft, tr("yellow"));
-    p.drawText(QRectF(middle.x() + 3, place(0, -most).y() - em(1.1), em(4), em(1.3)), Qt::AlignLeft, tr("blue"));
+    p.drawText(QRectF(middle.x() + 3, place(0, most).y() - em(0.2), em(4), em(1.3)), Qt::AlignLeft,
+               tr("yellow"));
+    p.drawText(QRectF(middle.x() + 3, place(0, -most).y() - em(1.1), em(4), em(1.3)), Qt::AlignLeft,
+               tr("blue"));
     QPolygonF outline;
     for (const auto& [a, b] : gamut_.outline)
         outline << place(a, b);

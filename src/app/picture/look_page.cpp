@@ -24,18 +24,27 @@ namespace vitrail {
 
 namespace {
 
-constexpr LookAs kReliefLooks[] = {LookAs::printed, LookAs::flat, LookAs::original, LookAs::difference, LookAs::lit, LookAs::collisions};
-constexpr LookAs kPanelLooks[] = {LookAs::lit, LookAs::unlit, LookAs::original, LookAs::difference, LookAs::flat};
+constexpr LookAs kReliefLooks[] = {LookAs::printed,    LookAs::flat, LookAs::original,
+                                   LookAs::difference, LookAs::lit,  LookAs::collisions};
+constexpr LookAs kPanelLooks[] = {LookAs::lit, LookAs::unlit, LookAs::original, LookAs::difference,
+                                  LookAs::flat};
 
 QString name_of(LookAs as, PictureUse use) {
     switch (as) {
-    case LookAs::printed: return LookPage::tr("As printed");
-    case LookAs::flat: return LookPage::tr("Flat colours");
-    case LookAs::lit: return use == PictureUse::panel ? LookPage::tr("Lit") : LookPage::tr("Against light");
-    case LookAs::unlit: return LookPage::tr("Unlit");
-    case LookAs::original: return LookPage::tr("Original");
-    case LookAs::collisions: return LookPage::tr("Equal lightness");
-    case LookAs::difference: break;
+    case LookAs::printed:
+        return LookPage::tr("As printed");
+    case LookAs::flat:
+        return LookPage::tr("Flat colours");
+    case LookAs::lit:
+        return use == PictureUse::panel ? LookPage::tr("Lit") : LookPage::tr("Against light");
+    case LookAs::unlit:
+        return LookPage::tr("Unlit");
+    case LookAs::original:
+        return LookPage::tr("Original");
+    case LookAs::collisions:
+        return LookPage::tr("Equal lightness");
+    case LookAs::difference:
+        break;
     }
     return LookPage::tr("Differences");
 }
@@ -43,7 +52,10 @@ QString name_of(LookAs as, PictureUse use) {
 } // namespace
 
 LookPage::LookPage(Document* document, PictureDesk* desk, QWidget* parent)
-    : QWidget(parent), document_(document), desk_(desk), view_(new PictureView), core_(new CoreView), bands_(new BandsPanel(document, desk)), left_(new QComboBox), right_(new QComboBox), figures_(new QLabel), legend_(new QLabel), open_(new QPushButton(icon(QStringLiteral("image")), tr("&Choose a picture…"))),
+    : QWidget(parent), document_(document), desk_(desk), view_(new PictureView), core_(new CoreView),
+      bands_(new BandsPanel(document, desk)), left_(new QComboBox), right_(new QComboBox),
+      figures_(new QLabel), legend_(new QLabel),
+      open_(new QPushButton(icon(QStringLiteral("image")), tr("&Choose a picture…"))),
       anew_(new QPushButton(tr("&Make it anew"))) {
     auto* core = new Panel(tr("The core"));
     core->set_aside(tr("drilled at the pointer"));
@@ -62,7 +74,8 @@ LookPage::LookPage(Document* document, PictureDesk* desk, QWidget* parent)
         refresh_core();
     });
     connect(desk, &PictureDesk::working_changed, this, &LookPage::refresh_figures);
-    connect(desk, &PictureDesk::progress, this, [this](double share) { panel_->set_aside(tr("being made… %1 %").arg(number(100 * share, 0))); });
+    connect(desk, &PictureDesk::progress, this,
+            [this](double share) { panel_->set_aside(tr("being made… %1 %").arg(number(100 * share, 0))); });
     connect(view_, &PictureView::dot_changed, this, &LookPage::refresh_core);
     auto* resized = new QTimer(this);
     resized->setSingleShot(true);
@@ -102,8 +115,10 @@ QWidget* LookPage::make_view() {
     row->addWidget(lamp_);
     row->addWidget(diffuser_);
     row->addStretch();
-    connect(lamp_, &QComboBox::activated, this, [this] { desk_->look_in(lamp_->currentData().toDouble(), diffuser_->isChecked()); });
-    connect(diffuser_, &QCheckBox::clicked, this, [this] { desk_->look_in(lamp_->currentData().toDouble(), diffuser_->isChecked()); });
+    connect(lamp_, &QComboBox::activated, this,
+            [this] { desk_->look_in(lamp_->currentData().toDouble(), diffuser_->isChecked()); });
+    connect(diffuser_, &QCheckBox::clicked, this,
+            [this] { desk_->look_in(lamp_->currentData().toDouble(), diffuser_->isChecked()); });
     panel_->body()->addLayout(row);
     panel_->body()->addWidget(view_, 1);
     legend_->setObjectName(QStringLiteral("difference_legend"));
@@ -135,12 +150,18 @@ void LookPage::refresh() {
     const Picture* now = desk_->picture();
     const bool panel = now && now->use == PictureUse::panel;
     const auto fill = [&](QComboBox* box, int otherwise) {
-        const int chosen = box->count() && box->property("panel").toBool() == panel ? box->currentIndex() : otherwise;
+        const int chosen =
+            box->count() && box->property("panel").toBool() == panel ? box->currentIndex() : otherwise;
         box->clear();
-        for (const LookAs as : panel ? std::span<const LookAs>(kPanelLooks) : std::span<const LookAs>(kReliefLooks))
+        for (const LookAs as :
+             panel ? std::span<const LookAs>(kPanelLooks) : std::span<const LookAs>(kReliefLooks))
             if (as != LookAs::collisions || (now && now->school == ReliefSchool::luminance))
-                box->addItem(name_of(as, panel ? PictureUse::panel : PictureUse::relief), static_cast<int>(as));
-        box->setItemData(box->findData(static_cast<int>(LookAs::collisions)), tr("Striped where two colours of one lightness land on one height, so that neither can be right"), Qt::ToolTipRole);
+                box->addItem(name_of(as, panel ? PictureUse::panel : PictureUse::relief),
+                             static_cast<int>(as));
+        box->setItemData(
+            box->findData(static_cast<int>(LookAs::collisions)),
+            tr("Striped where two colours of one lightness land on one height, so that neither can be right"),
+            Qt::ToolTipRole);
         box->setProperty("panel", panel);
         box->setCurrentIndex(std::min(chosen, box->count() - 1));
     };
@@ -148,7 +169,8 @@ void LookPage::refresh() {
     fill(right_, 2);
     int nearest = 0;
     for (int i = 0; i < lamp_->count(); ++i)
-        if (std::abs(lamp_->itemData(i).toDouble() - desk_->lamp_k()) < std::abs(lamp_->itemData(nearest).toDouble() - desk_->lamp_k()))
+        if (std::abs(lamp_->itemData(i).toDouble() - desk_->lamp_k()) <
+            std::abs(lamp_->itemData(nearest).toDouble() - desk_->lamp_k()))
             nearest = i;
     lamp_->setCurrentIndex(nearest);
     diffuser_->setChecked(desk_->diffuser());
@@ -156,7 +178,9 @@ void LookPage::refresh() {
     for (QWidget* w : std::initializer_list<QWidget*>{left_, right_, lamp_, diffuser_, anew_})
         w->setEnabled(now);
     open_->setText(now ? tr("&Another picture…") : tr("&Choose a picture…"));
-    view_->set_says(now ? tr("The picture is being read…") : tr("Choose a picture, or drop one on the window: it becomes a relief in layers, or a panel to be lit from behind."));
+    view_->set_says(now ? tr("The picture is being read…")
+                        : tr("Choose a picture, or drop one on the window: it becomes a relief in layers, or "
+                             "a panel to be lit from behind."));
     view_->set_dots(now ? QSize(now->dots->width, now->dots->height) : QSize());
     showing_ = false;
     refresh_looks();
@@ -167,19 +191,24 @@ void LookPage::refresh() {
 void LookPage::refresh_looks() {
     if (!desk_->ready())
         return;
-    const auto left = static_cast<LookAs>(left_->currentData().toInt()), right = static_cast<LookAs>(right_->currentData().toInt());
+    const auto left = static_cast<LookAs>(left_->currentData().toInt()),
+               right = static_cast<LookAs>(right_->currentData().toInt());
     view_->set_names(left_->currentText(), right_->currentText());
     desk_->ask_look(left, view_->room() * devicePixelRatioF(), view_, [this](const QImage& image) {
         if (!desk_->tried())
             view_->set_left(image);
     });
-    desk_->ask_look(right, view_->room() * devicePixelRatioF(), view_, [this](const QImage& image) { view_->set_right(image); });
+    desk_->ask_look(right, view_->room() * devicePixelRatioF(), view_,
+                    [this](const QImage& image) { view_->set_right(image); });
     const bool differences = left == LookAs::difference || right == LookAs::difference;
     legend_->setVisible(differences);
     QString scale;
     for (const int d : {0, 5, 10, 15, 20}) {
-        const QColor c = QColor(colour_of_difference(d).r, colour_of_difference(d).g, colour_of_difference(d).b);
-        scale += QStringLiteral("<span style=\"background:%1\">&nbsp;&nbsp;&nbsp;&nbsp;&nbsp;</span> %2 &nbsp; ").arg(c.name(), d == 20 ? tr("20 and more") : QString::number(d));
+        const QColor c =
+            QColor(colour_of_difference(d).r, colour_of_difference(d).g, colour_of_difference(d).b);
+        scale +=
+            QStringLiteral("<span style=\"background:%1\">&nbsp;&nbsp;&nbsp;&nbsp;&nbsp;</span> %2 &nbsp; ")
+                .arg(c.name(), d == 20 ? tr("20 and more") : QString::number(d));
     }
     legend_->setText(tr("ΔE to the original: %1").arg(scale));
 }
@@ -192,13 +221,19 @@ void LookPage::refresh_figures() {
         return;
     }
     anew_->setText(desk_->working() ? tr("&Stop") : tr("&Make it anew"));
-    panel_->set_aside(desk_->working() ? tr("being made…") : tr("%1 × %2 mm").arg(number(now->dots->width * now->dot_mm, 0)).arg(number(now->dots->height * now->dot_mm, 0)));
+    panel_->set_aside(desk_->working() ? tr("being made…")
+                                       : tr("%1 × %2 mm")
+                                             .arg(number(now->dots->width * now->dot_mm, 0))
+                                             .arg(number(now->dots->height * now->dot_mm, 0)));
     if (desk_->tried()) {
-        figures_->setText(tr("ΔE to the original %1 on average with these borders").arg(number(desk_->mean_delta_e(), 1)));
+        figures_->setText(
+            tr("ΔE to the original %1 on average with these borders").arg(number(desk_->mean_delta_e(), 1)));
         return;
     }
     const PictureFigures& f = now->figures;
-    QString text = tr("ΔE to the original %1 on average, under %2 in 95 % of it").arg(number(f.mean_delta_e, 1)).arg(number(f.p95_delta_e, 1));
+    QString text = tr("ΔE to the original %1 on average, under %2 in 95 % of it")
+                       .arg(number(f.mean_delta_e, 1))
+                       .arg(number(f.p95_delta_e, 1));
     if (now->seen_from_cm > 0)
         text += tr(", seen from %1 cm").arg(number(now->seen_from_cm, 0));
     if (now->use == PictureUse::relief)
@@ -220,7 +255,8 @@ void LookPage::refresh_core() {
     if (dot.x() >= now->dots->width || dot.y() >= now->dots->height)
         return;
     const Project& p = document_->project();
-    const bool relief = now->use == PictureUse::relief; // of a panel's hundreds of stacks only this one is looked at: the pointer moves fast
+    const bool relief = now->use == PictureUse::relief; // of a panel's hundreds of stacks only this one is
+                                                        // looked at: the pointer moves fast
     const auto all = relief ? stacks_of(*now) : std::vector<std::vector<FilamentRun>>{};
     const std::uint16_t number_here = now->dots->at(dot.x(), dot.y());
     if (!number_here)
@@ -256,14 +292,18 @@ void LookPage::refresh_core() {
     }
     const std::vector<StackLook> looks = looks_of(lit, stacks, p.filaments, light);
     const Channels exposure = exposure_of(lit, {}, p.filaments, light);
-    const auto seen = [&](std::size_t i) { return shown({exposure[0] * looks[i].light[0], exposure[1] * looks[i].light[1], exposure[2] * looks[i].light[2]}); };
+    const auto seen = [&](std::size_t i) {
+        return shown({exposure[0] * looks[i].light[0], exposure[1] * looks[i].light[1],
+                      exposure[2] * looks[i].light[2]});
+    };
     core.made = seen(0);
     core.asked = inside ? ready.picture.at(x, y) : core.made;
     core.delta_e = delta_e_2000(to_lab(core.asked), to_lab(core.made));
     core.sent_back = luminance(looks[0].reflectance);
     core.let_through = luminance(looks[0].transmittance);
     for (std::size_t i = 1; i < stacks.size(); ++i)
-        core.others.push_back({names[static_cast<int>(i) - 1], seen(i), delta_e_2000(to_lab(core.asked), to_lab(seen(i)))});
+        core.others.push_back(
+            {names[static_cast<int>(i) - 1], seen(i), delta_e_2000(to_lab(core.asked), to_lab(seen(i)))});
     core_->show_core(std::move(core), p.filaments);
 }
 

@@ -12,7 +12,9 @@
 
 namespace vitrail {
 
-NewPictureDialog::NewPictureDialog(const QString& path, bool replaces, QWidget* parent) : QDialog(parent), relief_(new QRadioButton(tr("A &relief in layers, seen from the front"))), panel_(new QRadioButton(tr("A &panel, seen against light"))), width_(new QDoubleSpinBox) {
+NewPictureDialog::NewPictureDialog(const QString& path, bool replaces, QWidget* parent)
+    : QDialog(parent), relief_(new QRadioButton(tr("A &relief in layers, seen from the front"))),
+      panel_(new QRadioButton(tr("A &panel, seen against light"))), width_(new QDoubleSpinBox) {
     setWindowTitle(tr("A picture"));
     auto* all = new QVBoxLayout(this);
     all->setSpacing(em(0.6));
@@ -28,8 +30,12 @@ NewPictureDialog::NewPictureDialog(const QString& path, bool replaces, QWidget* 
         says->setObjectName(QStringLiteral("quiet"));
         all->addWidget(says);
     };
-    choice(relief_, "as_relief", tr("Filaments in whole layers on each other; what shows is the stack below. Few changes, all of them between layers."));
-    choice(panel_, "as_panel", tr("Films of colour and a white whose thickness makes the brightness. White and three films; changes within layers. The light behind it is yours to choose."));
+    choice(relief_, "as_relief",
+           tr("Filaments in whole layers on each other; what shows is the stack below. Few changes, all of "
+              "them between layers."));
+    choice(panel_, "as_panel",
+           tr("Films of colour and a white whose thickness makes the brightness. White and three films; "
+              "changes within layers. The light behind it is yours to choose."));
     relief_->setChecked(true);
     width_->setObjectName(QStringLiteral("new_width"));
     width_->setRange(10, 1000);
@@ -40,7 +46,8 @@ NewPictureDialog::NewPictureDialog(const QString& path, bool replaces, QWidget* 
     form->addRow(tr("&Width"), width_);
     all->addLayout(form);
     if (replaces) {
-        auto* note = new QLabel(tr("It takes the place of the picture that is there; undo brings that back."));
+        auto* note =
+            new QLabel(tr("It takes the place of the picture that is there; undo brings that back."));
         note->setWordWrap(true);
         all->addWidget(note);
     }

@@ -23,9 +23,12 @@
 
 namespace vitrail {
 
-PictureBench::PictureBench(Document* document, ViewState* view, ShelfStore* shelf, Ribbon* ribbon, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), shelf_(shelf), ribbon_(ribbon), desk_(new PictureDesk(document, this)), look_(new LookPage(document, desk_)), prepare_(new PreparePage(document, desk_)), stack_(new StackPage(document, desk_, shelf)), films_(new FilmsPage(document, desk_)),
-      pages_(new BenchPages(QStringLiteral("picture_pages"), this)) {
+PictureBench::PictureBench(Document* document, ViewState* view, ShelfStore* shelf, Ribbon* ribbon,
+                           QWidget* parent)
+    : QWidget(parent), document_(document), view_(view), shelf_(shelf), ribbon_(ribbon),
+      desk_(new PictureDesk(document, this)), look_(new LookPage(document, desk_)),
+      prepare_(new PreparePage(document, desk_)), stack_(new StackPage(document, desk_, shelf)),
+      films_(new FilmsPage(document, desk_)), pages_(new BenchPages(QStringLiteral("picture_pages"), this)) {
     pages_->addTab(look_, tr("As it will &look"));
     pages_->addTab(prepare_, tr("&Prepared"));
     pages_->addTab(stack_, tr("&Best stack"));
@@ -40,10 +43,12 @@ PictureBench::PictureBench(Document* document, ViewState* view, ShelfStore* shel
     const auto moved_to = [this](int cut, int layer) {
         Picture tried = *desk_->picture();
         tried.bands = desk_->bands();
-        vitrail::move_border(tried, static_cast<std::size_t>(cut), layer - tried.bands[static_cast<std::size_t>(cut)].to_layer);
+        vitrail::move_border(tried, static_cast<std::size_t>(cut),
+                             layer - tried.bands[static_cast<std::size_t>(cut)].to_layer);
         return tried.bands;
     };
-    connect(ribbon, &Ribbon::cut_dragged, this, [this, moved_to](int cut, int layer) { desk_->try_bands(moved_to(cut, layer)); });
+    connect(ribbon, &Ribbon::cut_dragged, this,
+            [this, moved_to](int cut, int layer) { desk_->try_bands(moved_to(cut, layer)); });
     connect(ribbon, &Ribbon::cut_dropped, this, [this] { desk_->settle(tr("Move a border")); });
     connect(ribbon, &Ribbon::cut_moved, this, [this, moved_to](int cut, int by) {
         desk_->try_bands(moved_to(cut, desk_->bands()[static_cast<std::size_t>(cut)].to_layer + by));
@@ -94,36 +99,44 @@ void PictureBench::take(const QString& path, PictureUse use, double width_mm) {
             shelf.push_back(s.filament);
             shelf.back().shelf_id = s.id;
         }
-    document_->background()->run(this, [this, path, use, width_mm, project = document_->project(), shelf](const std::stop_token& stop) -> Background::Then {
-        const auto fail = [this](const QString& why) -> Background::Then { return [this, why] { Q_EMIT said(why); }; };
-        QFile file(path);
-        constexpr qint64 kMostBytes = 500'000'000;
-        if (!file.open(QIODevice::ReadOnly) || file.size() > kMostBytes)
-            return fail(tr("%1 cannot be read, or is too large for a picture.").arg(path));
-        const QByteArray bytes = file.readAll();
-        Picture picture;
-        picture.name = picture_name(path.toStdString());
-        picture.bytes = std::make_shared<const std::string>(bytes.toStdString());
-        picture.use = use;
-        picture.width_mm = width_mm;
-        const auto raster = decoded(picture);
-        if (!raster)
-            return fail(tr("%1: %2").arg(path, words(raster.error().message)));
-        auto made = with_new_picture(project, std::move(picture), *raster, shelf, {stop, {}});
-        if (stop.stop_requested())
-            return {};
-        if (!made)
-            return fail(words(made.error().message));
-        return [this, made = std::move(*made), use] {
-            const Project& now = document_->project();
-            Project next = made;
-            if (now.pieces.size() != next.pieces.size() && now.pieces.size() + 1 != next.pieces.size()) // it was edited meanwhile
-                return Q_EMIT said(tr("The project was changed while the picture was being made; try again."));
-            document_->edit(use == PictureUse::relief ? tr("Make a relief") : tr("Make a panel"), [&](Project& p) { p = next; });
-            pages_->setCurrentIndex(0);
-            Q_EMIT said({});
-        };
-    });
+    document_->background()->run(
+        this,
+        [this, path, use, width_mm, project = document_->project(),
+         shelf](const std::stop_token& stop) -> Background::Then {
+            const auto fail = [this](const QString& why) -> Background::Then {
+                return [this, why] { Q_EMIT said(why); };
+            };
+            QFile file(path);
+            constexpr qint64 kMostBytes = 500'000'000;
+            if (!file.open(QIODevice::ReadOnly) || file.size() > kMostBytes)
+                return fail(tr("%1 cannot be read, or is too large for a picture.").arg(path));
+            const QByteArray bytes = file.readAll();
+            Picture picture;
+            picture.name = picture_name(path.toStdString());
+            picture.bytes = std::make_shared<const std::string>(bytes.toStdString());
+            picture.use = use;
+            picture.width_mm = width_mm;
+            const auto raster = decoded(picture);
+            if (!raster)
+                return fail(tr("%1: %2").arg(path, words(raster.error().message)));
+            auto made = with_new_picture(project, std::move(picture), *raster, shelf, {stop, {}});
+            if (stop.stop_requested())
+                return {};
+            if (!made)
+                return fail(words(made.error().message));
+            return [this, made = std::move(*made), use] {
+                const Project& now = document_->project();
+                Project next = made;
+                if (now.pieces.size() != next.pieces.size() &&
+                    now.pieces.size() + 1 != next.pieces.size()) // it was edited meanwhile
+                    return Q_EMIT said(
+                        tr("The project was changed while the picture was being made; try again."));
+                document_->edit(use == PictureUse::relief ? tr("Make a relief") : tr("Make a panel"),
+                                [&](Project& p) { p = next; });
+                pages_->setCurrentIndex(0);
+                Q_EMIT said({});
+            };
+        });
 }
 
 } // namespace vitrail

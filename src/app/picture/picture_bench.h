@@ -21,14 +21,16 @@ class ViewState;
 class PictureBench : public QWidget {
     Q_OBJECT
 public:
-    PictureBench(Document* document, ViewState* view, ShelfStore* shelf, Ribbon* ribbon, QWidget* parent = nullptr);
+    PictureBench(Document* document, ViewState* view, ShelfStore* shelf, Ribbon* ribbon,
+                 QWidget* parent = nullptr);
 
     LookPage* look() { return look_; }
     PreparePage* prepare() { return prepare_; }
     PictureDesk* desk() { return desk_; }
     BenchPages* pages() { return pages_; }
 
-    /// Makes a relief or a panel of a picture file, as one edit, when that has gone well. `width_mm` of the print.
+    /// Makes a relief or a panel of a picture file, as one edit, when that has gone well. `width_mm` of the
+    /// print.
     void take(const QString& path, PictureUse use, double width_mm);
     /// A letter was pressed.
     void assign(char letter);

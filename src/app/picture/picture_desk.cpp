@@ -94,28 +94,31 @@ void PictureDesk::refresh() {
         light_.reset();
     loading_.request_stop();
     const auto known = bytes_ == now->bytes && ground_ == now->prepare.ground ? original_ : nullptr;
-    loading_ = document_->background()->run(this, [this, picture = *now, known](const std::stop_token& stop) -> Background::Then {
-        std::shared_ptr<const Raster> original = known;
-        if (!original) {
-            auto read = decoded(picture);
-            if (!read)
-                return [this, why = words(read.error().message)] { Q_EMIT said(why); };
-            original = std::make_shared<const Raster>(std::move(*read));
-        }
-        if (stop.stop_requested())
-            return {};
-        auto ready = std::make_shared<const Prepared>(vitrail::prepared(picture, *original, drawn_text(picture)));
-        auto preview = picture.use == PictureUse::relief ? std::make_shared<const ReliefPreview>(*ready) : nullptr;
-        return [this, picture, original, ready, preview] {
-            bytes_ = picture.bytes;
-            ground_ = picture.prepare.ground;
-            original_ = original;
-            prepared_ = ready;
-            preview_ = preview;
-            prepared_for_ = picture;
-            Q_EMIT changed();
-        };
-    });
+    loading_ = document_->background()->run(
+        this, [this, picture = *now, known](const std::stop_token& stop) -> Background::Then {
+            std::shared_ptr<const Raster> original = known;
+            if (!original) {
+                auto read = decoded(picture);
+                if (!read)
+                    return [this, why = words(read.error().message)] { Q_EMIT said(why); };
+                original = std::make_shared<const Raster>(std::move(*read));
+            }
+            if (stop.stop_requested())
+                return {};
+            auto ready =
+                std::make_shared<const Prepared>(vitrail::prepared(picture, *original, drawn_text(picture)));
+            auto preview =
+                picture.use == PictureUse::relief ? std::make_shared<const ReliefPreview>(*ready) : nullptr;
+            return [this, picture, original, ready, preview] {
+                bytes_ = picture.bytes;
+                ground_ = picture.prepare.ground;
+                original_ = original;
+                prepared_ = ready;
+                preview_ = preview;
+                prepared_for_ = picture;
+                Q_EMIT changed();
+            };
+        });
 }
 
 void PictureDesk::edit(const QString& label, Change change) {
@@ -130,48 +133,54 @@ void PictureDesk::start() {
     Project p = document_->project();
     for (const auto& [label, change] : pending_)
         change(p);
-    const auto known = p.picture && bytes_ == p.picture->bytes && ground_ == p.picture->prepare.ground ? original_ : nullptr;
+    const auto known =
+        p.picture && bytes_ == p.picture->bytes && ground_ == p.picture->prepare.ground ? original_ : nullptr;
     const int from = edits_;
     const QPointer<PictureDesk> self = this;
-    making_ = document_->background()->run(this, [this, self, p = std::move(p), known, from](const std::stop_token& stop) -> Background::Then {
-        const Progress progress{stop, [self](double share) {
-            if (self)
-                QMetaObject::invokeMethod(self, [self, share] {
-                    if (self)
-                        Q_EMIT self->progress(share);
-                }, Qt::QueuedConnection);
-        }};
-        std::shared_ptr<const Raster> original = known;
-        if (!original && p.picture) {
-            auto read = decoded(*p.picture);
-            if (!read)
-                return [this, why = words(read.error().message)] {
+    making_ = document_->background()->run(
+        this, [this, self, p = std::move(p), known, from](const std::stop_token& stop) -> Background::Then {
+            const Progress progress{stop, [self](double share) {
+                                        if (self)
+                                            QMetaObject::invokeMethod(
+                                                self,
+                                                [self, share] {
+                                                    if (self)
+                                                        Q_EMIT self->progress(share);
+                                                },
+                                                Qt::QueuedConnection);
+                                    }};
+            std::shared_ptr<const Raster> original = known;
+            if (!original && p.picture) {
+                auto read = decoded(*p.picture);
+                if (!read)
+                    return [this, why = words(read.error().message)] {
+                        cancel();
+                        Q_EMIT said(why);
+                    };
+                original = std::make_shared<const Raster>(std::move(*read));
+            }
+            auto made = p.picture ? with_picture_made(p, *original, drawn_text(*p.picture), progress)
+                                  : Result<Project>(p);
+            if (stop.stop_requested())
+                return {};
+            return [this, made = std::move(made), original, from] {
+                if (!made) {
                     cancel();
-                    Q_EMIT said(why);
-                };
-            original = std::make_shared<const Raster>(std::move(*read));
-        }
-        auto made = p.picture ? with_picture_made(p, *original, drawn_text(*p.picture), progress) : Result<Project>(p);
-        if (stop.stop_requested())
-            return {};
-        return [this, made = std::move(made), original, from] {
-            if (!made) {
+                    Q_EMIT said(words(made.error().message));
+                    return;
+                }
+                if (from != edits_) // the project has become another meanwhile
+                    return start();
+                if (made->picture) {
+                    bytes_ = made->picture->bytes;
+                    ground_ = made->picture->prepare.ground;
+                    original_ = original;
+                }
+                const QString label = pending_.back().first;
                 cancel();
-                Q_EMIT said(words(made.error().message));
-                return;
-            }
-            if (from != edits_) // the project has become another meanwhile
-                return start();
-            if (made->picture) {
-                bytes_ = made->picture->bytes;
-                ground_ = made->picture->prepare.ground;
-                original_ = original;
-            }
-            const QString label = pending_.back().first;
-            cancel();
-            document_->edit(label, [&](Project& now) { now = *made; });
-        };
-    });
+                document_->edit(label, [&](Project& now) { now = *made; });
+            };
+        });
 }
 
 void PictureDesk::cancel() {
@@ -216,9 +225,14 @@ QImage PictureDesk::tried_image(QSize most) const {
     QImage image(size, QImage::Format_RGB32);
     for (int y = 0; y < size.height(); ++y) {
         auto* line = reinterpret_cast<QRgb*>(image.scanLine(y));
-        const std::size_t row = static_cast<std::size_t>(y) * static_cast<std::size_t>(preview_->height()) / static_cast<std::size_t>(size.height()) * static_cast<std::size_t>(preview_->width());
+        const std::size_t row = static_cast<std::size_t>(y) * static_cast<std::size_t>(preview_->height()) /
+                                static_cast<std::size_t>(size.height()) *
+                                static_cast<std::size_t>(preview_->width());
         for (int x = 0; x < size.width(); ++x) {
-            const Srgb c = tried_->colours[preview_->cells()[row + static_cast<std::size_t>(x) * static_cast<std::size_t>(preview_->width()) / static_cast<std::size_t>(size.width())]];
+            const Srgb c =
+                tried_->colours[preview_->cells()[row + static_cast<std::size_t>(x) *
+                                                            static_cast<std::size_t>(preview_->width()) /
+                                                            static_cast<std::size_t>(size.width())]];
             line[x] = qRgb(c.r, c.g, c.b);
         }
     }
@@ -231,13 +245,19 @@ void PictureDesk::ask_look(LookAs as, QSize most, QObject* owner, std::function<
     Picture picture = *this->picture();
     picture.lighting.lamp_k = lamp_k();
     picture.lighting.diffuser = diffuser();
-    document_->background()->run(owner, [picture = std::move(picture), filaments = document_->project().filaments, prepared = prepared_, as, most, then = std::move(then)](const std::stop_token&) -> Background::Then {
-        if (picture.dots->width < prepared->picture.width) // of another size: the one to come is being prepared
-            return {};
-        QImage image = to_image(look(picture, filaments, *prepared, as));
-        image = image.scaled(most, Qt::KeepAspectRatio, image.width() > most.width() ? Qt::SmoothTransformation : Qt::FastTransformation);
-        return [image, then] { then(image); };
-    });
+    document_->background()->run(
+        owner,
+        [picture = std::move(picture), filaments = document_->project().filaments, prepared = prepared_, as,
+         most, then = std::move(then)](const std::stop_token&) -> Background::Then {
+            if (picture.dots->width <
+                prepared->picture.width) // of another size: the one to come is being prepared
+                return {};
+            QImage image = to_image(look(picture, filaments, *prepared, as));
+            image = image.scaled(most, Qt::KeepAspectRatio,
+                                 image.width() > most.width() ? Qt::SmoothTransformation
+                                                              : Qt::FastTransformation);
+            return [image, then] { then(image); };
+        });
 }
 
 } // namespace vitrail

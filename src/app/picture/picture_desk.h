@@ -1,4 +1,5 @@
-// The project's picture as the Picture bench has it before it: decoded, prepared, tried and made anew, off the window's thread.
+// The project's picture as the Picture bench has it before it: decoded, prepared, tried and made anew, off
+// the window's thread.
 #pragma once
 
 #include "core/picture/look.h"
@@ -31,14 +32,15 @@ public:
     std::shared_ptr<const Raster> as_it_came() const { return original_; }
     std::shared_ptr<const Prepared> prepared() const { return prepared_; }
 
-    /// What changes the picture: it is made anew in the background, and becomes one undoable edit when that has gone well. Several that follow fast are
-    /// made together.
+    /// What changes the picture: it is made anew in the background, and becomes one undoable edit when that
+    /// has gone well. Several that follow fast are made together.
     using Change = std::function<void(Project&)>;
     void edit(const QString& label, Change change);
     bool working() const { return working_; }
     void cancel();
 
-    /// While bands are dragged: how it would look and what would end where, within a frame. Nothing is edited; settle() does that, drop() lets go.
+    /// While bands are dragged: how it would look and what would end where, within a frame. Nothing is
+    /// edited; settle() does that, drop() lets go.
     void try_bands(std::vector<ReliefBand> bands);
     void settle(const QString& label);
     void drop();
@@ -51,10 +53,12 @@ public:
     const std::vector<double>& ends() const { return tried_ ? tried_->ends : ends_; }
     double mean_delta_e() const;
 
-    /// The picture as it is looked at, scaled to `most`: made in the background, handed to `then` in the window's thread.
+    /// The picture as it is looked at, scaled to `most`: made in the background, handed to `then` in the
+    /// window's thread.
     void ask_look(LookAs as, QSize most, QObject* owner, std::function<void(const QImage&)> then);
 
-    /// The light it is looked at in, where that is another than it was made for: lamp and diffuser to be tried.
+    /// The light it is looked at in, where that is another than it was made for: lamp and diffuser to be
+    /// tried.
     void look_in(double lamp_k, bool diffuser);
     double lamp_k() const;
     bool diffuser() const;

@@ -32,7 +32,8 @@ QRect PictureView::picture_rect() const {
     if (dots_.isEmpty())
         return {};
     const QSize size = dots_.scaled(room(), Qt::KeepAspectRatio);
-    return {(width() - size.width()) / 2, em(1.8) + (height() - em(2.4) - size.height()) / 2, size.width(), size.height()};
+    return {(width() - size.width()) / 2, em(1.8) + (height() - em(2.4) - size.height()) / 2, size.width(),
+            size.height()};
 }
 
 void PictureView::set_dots(QSize dots) {
@@ -68,7 +69,8 @@ void PictureView::set_bar(double bar) {
     update();
 }
 void PictureView::set_dot(QPoint dot) {
-    dot = {std::clamp(dot.x(), 0, std::max(0, dots_.width() - 1)), std::clamp(dot.y(), 0, std::max(0, dots_.height() - 1))};
+    dot = {std::clamp(dot.x(), 0, std::max(0, dots_.width() - 1)),
+           std::clamp(dot.y(), 0, std::max(0, dots_.height() - 1))};
     if (dot == dot_)
         return;
     dot_ = dot;
@@ -78,8 +80,12 @@ void PictureView::set_dot(QPoint dot) {
 }
 
 void PictureView::tell() {
-    setAccessibleDescription(tr("Left of the bar %1, right of it %2; the bar is at %3 % of the width. The pointer is at dot %4, %5. Arrow keys move the pointer, with Shift the bar.")
-                                 .arg(left_name_, right_name_).arg(std::lround(100 * bar_)).arg(dot_.x() + 1).arg(dot_.y() + 1));
+    setAccessibleDescription(tr("Left of the bar %1, right of it %2; the bar is at %3 % of the width. The "
+                                "pointer is at dot %4, %5. Arrow keys move the pointer, with Shift the bar.")
+                                 .arg(left_name_, right_name_)
+                                 .arg(std::lround(100 * bar_))
+                                 .arg(dot_.x() + 1)
+                                 .arg(dot_.y() + 1));
 }
 
 bool PictureView::at_bar(const QPointF& where) const {
@@ -116,16 +122,23 @@ void PictureView::paintEvent(QPaintEvent*) {
     p.drawRoundedRect(QRectF(bar - em(0.5), r.center().y() - em(1), em(1), em(2)), 3, 3);
     p.setPen(QPen(t.accent, 1.5));
     for (const double off : {-0.15, 0.15})
-        p.drawLine(QPointF(bar + em(off), r.center().y() - em(0.5)), QPointF(bar + em(off), r.center().y() + em(0.5)));
+        p.drawLine(QPointF(bar + em(off), r.center().y() - em(0.5)),
+                   QPointF(bar + em(off), r.center().y() + em(0.5)));
     p.setFont(font_of(1, true));
     p.setPen(t.ink);
     const double name_y = r.top() - em(1.75);
-    const double left_w = p.fontMetrics().horizontalAdvance(left_name_), right_w = p.fontMetrics().horizontalAdvance(right_name_);
-    const double at_left = std::clamp(bar - em(0.6) - left_w, double(r.left()), std::max(double(r.left()), r.right() - left_w - right_w - em(1.2)));
+    const double left_w = p.fontMetrics().horizontalAdvance(left_name_),
+                 right_w = p.fontMetrics().horizontalAdvance(right_name_);
+    const double at_left = std::clamp(bar - em(0.6) - left_w, double(r.left()),
+                                      std::max(double(r.left()), r.right() - left_w - right_w - em(1.2)));
     p.drawText(QRectF(at_left, name_y, left_w + 2, em(1.5)), Qt::AlignLeft | Qt::AlignVCenter, left_name_);
-    p.drawText(QRectF(std::max(at_left + left_w + em(1.2), std::min<double>(bar + em(0.6), r.right() - right_w)), name_y, right_w + 2, em(1.5)), Qt::AlignLeft | Qt::AlignVCenter, right_name_);
+    p.drawText(
+        QRectF(std::max(at_left + left_w + em(1.2), std::min<double>(bar + em(0.6), r.right() - right_w)),
+               name_y, right_w + 2, em(1.5)),
+        Qt::AlignLeft | Qt::AlignVCenter, right_name_);
     // Where the core is drilled.
-    const QPointF at(r.left() + (dot_.x() + 0.5) * r.width() / dots_.width(), r.top() + (dot_.y() + 0.5) * r.height() / dots_.height());
+    const QPointF at(r.left() + (dot_.x() + 0.5) * r.width() / dots_.width(),
+                     r.top() + (dot_.y() + 0.5) * r.height() / dots_.height());
     p.setBrush(Qt::NoBrush);
     for (const auto& [colour, w] : {std::pair{QColor(0, 0, 0), 4.0}, {QColor(255, 255, 255), 1.8}}) {
         p.setPen(QPen(colour, w));
@@ -152,7 +165,8 @@ void PictureView::mouseMoveEvent(QMouseEvent* e) {
         return set_bar((e->position().x() - r.left()) / r.width());
     setCursor(at_bar(e->position()) ? Qt::SplitHCursor : Qt::CrossCursor);
     if (r.contains(e->pos()))
-        set_dot({static_cast<int>((e->position().x() - r.left()) * dots_.width() / r.width()), static_cast<int>((e->position().y() - r.top()) * dots_.height() / r.height())});
+        set_dot({static_cast<int>((e->position().x() - r.left()) * dots_.width() / r.width()),
+                 static_cast<int>((e->position().y() - r.top()) * dots_.height() / r.height())});
 }
 void PictureView::mouseReleaseEvent(QMouseEvent*) {
     dragging_ = false;
@@ -160,7 +174,12 @@ void PictureView::mouseReleaseEvent(QMouseEvent*) {
 
 void PictureView::keyPressEvent(QKeyEvent* e) {
     const int step = e->modifiers() & Qt::ControlModifier ? 20 : 1;
-    const int dx = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0, dy = e->key() == Qt::Key_Down ? 1 : e->key() == Qt::Key_Up ? -1 : 0;
+    const int dx = e->key() == Qt::Key_Right  ? 1
+                   : e->key() == Qt::Key_Left ? -1
+                                              : 0,
+              dy = e->key() == Qt::Key_Down ? 1
+                   : e->key() == Qt::Key_Up ? -1
+                                            : 0;
     if (e->modifiers() & Qt::AltModifier || (dx == 0 && dy == 0))
         return QWidget::keyPressEvent(e);
     if (e->modifiers() & Qt::ShiftModifier)

@@ -12,7 +12,8 @@ public:
     explicit PictureView(QWidget* parent = nullptr);
 
     QSize sizeHint() const override;
-    /// How many dots it has; what lies left and right of the bar, at most as large as room(). Null: nothing to show, `says` is read instead.
+    /// How many dots it has; what lies left and right of the bar, at most as large as room(). Null: nothing
+    /// to show, `says` is read instead.
     void set_dots(QSize dots);
     void set_left(const QImage& image);
     void set_right(const QImage& image);

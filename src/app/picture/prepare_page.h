@@ -36,8 +36,11 @@ private:
     QWidget* make_frame();
     QWidget* make_light();
     void refresh();
-    QDoubleSpinBox* number_row(QFormLayout* form, const char* name, const QString& label, double low, double high, double step, int decimals, const QString& unit, const QString& tip, double Preparation::*field);
-    QPushButton* colour_row(QFormLayout* form, const char* name, const QString& label, Srgb Preparation::*field);
+    QDoubleSpinBox* number_row(QFormLayout* form, const char* name, const QString& label, double low,
+                               double high, double step, int decimals, const QString& unit,
+                               const QString& tip, double Preparation::*field);
+    QPushButton* colour_row(QFormLayout* form, const char* name, const QString& label,
+                            Srgb Preparation::*field);
     void change(const QString& label, std::function<void(Picture&)> what);
     double ratio() const;
 

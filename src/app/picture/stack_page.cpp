@@ -32,7 +32,9 @@ enum Wish { kMay, kMust, kNot };
 enum Kept { kFree, kLayers, kBorder };
 
 QString wish_text(int wish) {
-    return wish == kMay ? StackPage::tr("may be") : wish == kMust ? StackPage::tr("must be") : StackPage::tr("not");
+    return wish == kMay    ? StackPage::tr("may be")
+           : wish == kMust ? StackPage::tr("must be")
+                           : StackPage::tr("not");
 }
 
 int wish_in(const QTableWidget* table, int row) {
@@ -56,11 +58,19 @@ void go_through(QTableWidget* table, const std::function<QString(int)>& text) {
 } // namespace
 
 StackPage::StackPage(Document* document, PictureDesk* desk, ShelfStore* shelf, QWidget* parent)
-    : QWidget(parent), document_(document), desk_(desk), shelf_(shelf), plot_(new StackFront), swaps_(new QSpinBox), slots_(new QSpinBox), most_(new QDoubleSpinBox), exactly_(new QCheckBox(tr("&Exactly that high"))), go_(new QPushButton(icon(QStringLiteral("search")), tr("&Search"))), use_(new QPushButton(tr("&Use this stack"))), says_(new QLabel) {
+    : QWidget(parent), document_(document), desk_(desk), shelf_(shelf), plot_(new StackFront),
+      swaps_(new QSpinBox), slots_(new QSpinBox), most_(new QDoubleSpinBox),
+      exactly_(new QCheckBox(tr("&Exactly that high"))),
+      go_(new QPushButton(icon(QStringLiteral("search")), tr("&Search"))),
+      use_(new QPushButton(tr("&Use this stack"))), says_(new QLabel) {
     auto* found = new Panel(tr("What comes nearest"));
     found->set_aside(tr("mean difference over the whole picture"));
     found->body()->addWidget(plot_, 1);
-    front_table_ = make_table("stack_front", tr("The best stack for each number of swaps"), {{tr("swaps"), 4.5, true}, {tr("ΔE"), 4, true}, {tr("gains"), 4.5, true}, {tr("from the bed upwards")}});
+    front_table_ = make_table("stack_front", tr("The best stack for each number of swaps"),
+                              {{tr("swaps"), 4.5, true},
+                               {tr("ΔE"), 4, true},
+                               {tr("gains"), 4.5, true},
+                               {tr("from the bed upwards")}});
     front_table_->horizontalHeaderItem(2)->setToolTip(tr("What this swap buys against one less"));
     found->body()->addWidget(front_table_, 1);
     says_->setObjectName(QStringLiteral("stack_says"));
@@ -76,7 +86,8 @@ StackPage::StackPage(Document* document, PictureDesk* desk, ShelfStore* shelf, Q
     connect(front_table_, &QTableWidget::currentCellChanged, this, [this](int row) {
         if (!showing_) {
             plot_->show_front(front_, row);
-            use_->setEnabled(row >= 0 && row < static_cast<int>(front_.size()) && !front_[static_cast<std::size_t>(row)].broken);
+            use_->setEnabled(row >= 0 && row < static_cast<int>(front_.size()) &&
+                             !front_[static_cast<std::size_t>(row)].broken);
         }
     });
     connect(desk, &PictureDesk::changed, this, &StackPage::refresh);
@@ -87,22 +98,29 @@ StackPage::StackPage(Document* document, PictureDesk* desk, ShelfStore* shelf, Q
 
 QWidget* StackPage::make_wishes() {
     auto* panel = new Panel(tr("Out of what"));
-    filaments_ = make_table("stack_filaments", tr("Filaments to choose from"), {{tr("filament")}, {tr("TD mm"), 4.5, true}, {tr("in the stack"), 8}});
-    filaments_->horizontalHeaderItem(1)->setToolTip(tr("Transmission distance: so thick it lets a tenth of the light through"));
+    filaments_ = make_table("stack_filaments", tr("Filaments to choose from"),
+                            {{tr("filament")}, {tr("TD mm"), 4.5, true}, {tr("in the stack"), 8}});
+    filaments_->horizontalHeaderItem(1)->setToolTip(
+        tr("Transmission distance: so thick it lets a tenth of the light through"));
     filaments_->horizontalHeaderItem(2)->setToolTip(tr("Press Space to go through: may be, must be, not"));
     panel->body()->addWidget(filaments_, 1);
     go_through(filaments_, wish_text);
-    kept_ = make_table("stack_kept", tr("Bands the picture has, and what of them stays"), {{tr("band it has")}, {tr("layers"), 5.5, true}, {tr("stays"), 8}});
-    kept_->horizontalHeaderItem(2)->setToolTip(tr("Press Space to go through: free, its layers in its filament, or only the border below it"));
+    kept_ = make_table("stack_kept", tr("Bands the picture has, and what of them stays"),
+                       {{tr("band it has")}, {tr("layers"), 5.5, true}, {tr("stays"), 8}});
+    kept_->horizontalHeaderItem(2)->setToolTip(
+        tr("Press Space to go through: free, its layers in its filament, or only the border below it"));
     panel->body()->addWidget(kept_, 1);
-    go_through(kept_, [](int wish) { return wish == kFree ? tr("free") : wish == kLayers ? tr("its layers") : tr("border below"); });
+    go_through(kept_, [](int wish) {
+        return wish == kFree ? tr("free") : wish == kLayers ? tr("its layers") : tr("border below");
+    });
     swaps_->setObjectName(QStringLiteral("most_swaps"));
     swaps_->setRange(0, 12);
     swaps_->setValue(4);
     slots_->setObjectName(QStringLiteral("most_slots"));
     slots_->setRange(1, 26);
     slots_->setValue(5);
-    slots_->setToolTip(tr("Different filaments at most: what the slots hold, or what you have the patience for"));
+    slots_->setToolTip(
+        tr("Different filaments at most: what the slots hold, or what you have the patience for"));
     most_->setObjectName(QStringLiteral("most_height"));
     most_->setRange(0.3, 20);
     most_->setSingleStep(0.1);
@@ -129,7 +147,9 @@ void StackPage::fill_filaments() {
     offered_ = document_->project().filaments;
     if (shelf_->is_open())
         for (const ShelfFilament& s : shelf_->shelf().filaments)
-            if (!facts(s.filament.material).soluble && std::none_of(offered_.begin(), offered_.end(), [&](const Filament& f) { return f.shelf_id == s.id; })) {
+            if (!facts(s.filament.material).soluble &&
+                std::none_of(offered_.begin(), offered_.end(),
+                             [&](const Filament& f) { return f.shelf_id == s.id; })) {
                 offered_.push_back(s.filament);
                 offered_.back().letter = 0;
                 offered_.back().shelf_id = s.id;
@@ -137,7 +157,9 @@ void StackPage::fill_filaments() {
     filaments_->setRowCount(static_cast<int>(offered_.size()));
     for (int row = 0; row < filaments_->rowCount(); ++row) {
         const Filament& f = offered_[static_cast<std::size_t>(row)];
-        const QString name = f.letter ? QStringLiteral("%1  %2").arg(QChar::fromLatin1(f.letter), QString::fromStdString(f.name)) : tr("shelf: %1").arg(QString::fromStdString(f.name));
+        const QString name = f.letter ? QStringLiteral("%1  %2").arg(QChar::fromLatin1(f.letter),
+                                                                     QString::fromStdString(f.name))
+                                      : tr("shelf: %1").arg(QString::fromStdString(f.name));
         const auto known = wishes.find(name);
         const int wish = known == wishes.end() ? 0 : known->second;
         set_row(filaments_, row, {name, number(f.td_mm, 1), wish_text(wish)});
@@ -154,13 +176,19 @@ void StackPage::fill_kept() {
     shown_bands_ = bands;
     kept_->setRowCount(static_cast<int>(bands.size()));
     for (int row = 0; row < kept_->rowCount(); ++row) {
-        const ReliefBand& b = bands[bands.size() - 1 - static_cast<std::size_t>(row)]; // the highest first, as on the bench
+        const ReliefBand& b =
+            bands[bands.size() - 1 - static_cast<std::size_t>(row)]; // the highest first, as on the bench
         const int f = find_filament(document_->project(), b.filament);
-        const QString name = f < 0 ? QString() : QString::fromStdString(document_->project().filaments[static_cast<std::size_t>(f)].name);
-        set_row(kept_, row, {QStringLiteral("%1  %2").arg(QChar::fromLatin1(b.filament), name), tr("%1–%2").arg(b.from_layer).arg(b.to_layer), tr("free")});
+        const QString name =
+            f < 0 ? QString()
+                  : QString::fromStdString(document_->project().filaments[static_cast<std::size_t>(f)].name);
+        set_row(kept_, row,
+                {QStringLiteral("%1  %2").arg(QChar::fromLatin1(b.filament), name),
+                 tr("%1–%2").arg(b.from_layer).arg(b.to_layer), tr("free")});
         kept_->item(row, 2)->setData(Qt::UserRole, kFree);
         if (f >= 0)
-            kept_->item(row, 0)->setIcon(colour_swatch(to_qcolor(document_->project().filaments[static_cast<std::size_t>(f)].colour)));
+            kept_->item(row, 0)->setIcon(
+                colour_swatch(to_qcolor(document_->project().filaments[static_cast<std::size_t>(f)].colour)));
     }
 }
 
@@ -173,11 +201,13 @@ bool StackPage::keep(StackSearch& s) const {
             s.borders.push_back(b.from_layer - 1);
         if (wish != kLayers)
             continue;
-        const auto tint = std::find_if(searched_.begin(), searched_.end(), [&](const Filament& f) { return f.letter == b.filament; });
+        const auto tint = std::find_if(searched_.begin(), searched_.end(),
+                                       [&](const Filament& f) { return f.letter == b.filament; });
         if (tint == searched_.end() || b.to_layer > s.most_layers)
             return false;
         s.layers.resize(std::max(s.layers.size(), static_cast<std::size_t>(b.to_layer)), -1);
-        std::fill(s.layers.begin() + b.from_layer - 1, s.layers.begin() + b.to_layer, static_cast<int>(tint - searched_.begin()));
+        std::fill(s.layers.begin() + b.from_layer - 1, s.layers.begin() + b.to_layer,
+                  static_cast<int>(tint - searched_.begin()));
     }
     return true;
 }
@@ -209,7 +239,8 @@ void StackPage::search() {
         says_->setText(tr("More filaments must be in the stack than may be: allow more."));
         return;
     }
-    const int fit = 1 + static_cast<int>(std::floor((most_->value() - p.settings.first_layer_mm) / p.settings.layer_mm + 1e-9));
+    const int fit = 1 + static_cast<int>(std::floor(
+                            (most_->value() - p.settings.first_layer_mm) / p.settings.layer_mm + 1e-9));
     StackSearch asked;
     asked.most_layers = std::min(fit, kMostPictureLayers);
     asked.most_bands = swaps_->value() + 1;
@@ -217,7 +248,8 @@ void StackPage::search() {
     asked.wanted = wanted;
     asked.exactly_layers = exactly_->isChecked() ? asked.most_layers : 0;
     if (!keep(asked)) {
-        says_->setText(tr("A band that stays is higher than the stack may be, or its filament is not to choose from."));
+        says_->setText(
+            tr("A band that stays is higher than the stack may be, or its filament is not to choose from."));
         return;
     }
     searching_ = true;
@@ -225,35 +257,43 @@ void StackPage::search() {
     go_->setText(tr("&Stop"));
     says_->setText(tr("Searching…"));
     const QPointer<StackPage> self = this;
-    stop_ = document_->background()->run(this, [this, self, asked, picture = *desk_->picture(), filaments = searched_, first = p.settings.first_layer_mm, layer = p.settings.layer_mm, prepared = desk_->prepared()](const std::stop_token& stop) -> Background::Then {
-        StackSearch s = search_for(picture, filaments, first, layer, prepared->picture);
-        s.most_layers = std::max(asked.most_layers, s.base_layers);
-        s.most_bands = asked.most_bands;
-        s.most_filaments = asked.most_filaments;
-        s.wanted = asked.wanted;
-        s.layers = asked.layers;
-        s.borders = asked.borders;
-        s.exactly_layers = asked.exactly_layers > 0 ? s.most_layers : 0;
-        auto front = best_stacks(s, {stop, {}}, [self](const std::vector<FoundStack>& so_far) {
-            if (self)
-                QMetaObject::invokeMethod(self, [self, so_far] {
-                    if (self && self->searching_)
-                        self->show_front(so_far);
-                }, Qt::QueuedConnection);
+    stop_ = document_->background()->run(
+        this,
+        [this, self, asked, picture = *desk_->picture(), filaments = searched_,
+         first = p.settings.first_layer_mm, layer = p.settings.layer_mm,
+         prepared = desk_->prepared()](const std::stop_token& stop) -> Background::Then {
+            StackSearch s = search_for(picture, filaments, first, layer, prepared->picture);
+            s.most_layers = std::max(asked.most_layers, s.base_layers);
+            s.most_bands = asked.most_bands;
+            s.most_filaments = asked.most_filaments;
+            s.wanted = asked.wanted;
+            s.layers = asked.layers;
+            s.borders = asked.borders;
+            s.exactly_layers = asked.exactly_layers > 0 ? s.most_layers : 0;
+            auto front = best_stacks(s, {stop, {}}, [self](const std::vector<FoundStack>& so_far) {
+                if (self)
+                    QMetaObject::invokeMethod(
+                        self,
+                        [self, so_far] {
+                            if (self && self->searching_)
+                                self->show_front(so_far);
+                        },
+                        Qt::QueuedConnection);
+            });
+            return [this, front = std::move(front)] {
+                searching_ = false;
+                go_->setText(tr("&Search"));
+                show_front(front);
+            };
         });
-        return [this, front = std::move(front)] {
-            searching_ = false;
-            go_->setText(tr("&Search"));
-            show_front(front);
-        };
-    });
 }
 
 void StackPage::stop() {
     stop_.request_stop();
     searching_ = false;
     go_->setText(tr("&Search"));
-    says_->setText(front_.empty() ? tr("Stopped before anything was found.") : tr("Stopped; this is the best so far."));
+    says_->setText(front_.empty() ? tr("Stopped before anything was found.")
+                                  : tr("Stopped; this is the best so far."));
 }
 
 void StackPage::show_front(std::vector<FoundStack> front) {
@@ -272,11 +312,16 @@ void StackPage::refresh_front() {
         QStringList stack;
         for (const StackBand& b : f.bands) {
             const Filament& x = searched_[static_cast<std::size_t>(b.tint)];
-            stack << tr("%1 %2").arg(b.layers).arg(QString::fromStdString(x.name.empty() ? std::string(1, x.letter ? x.letter : '?') : x.name));
+            stack << tr("%1 %2").arg(b.layers).arg(
+                QString::fromStdString(x.name.empty() ? std::string(1, x.letter ? x.letter : '?') : x.name));
         }
         const bool first = i == 0 || front_[i - 1].broken;
-        set_row(front_table_, static_cast<int>(i), {QString::number(i), f.broken ? QStringLiteral("–") : number(f.error, 1), first || f.broken ? QStringLiteral("–") : number(front_[i - 1].error - f.error, 1), f.broken ? tr("cannot keep what must be") : stack.join(QStringLiteral(" · "))},
-                f.proven ? tr("All stacks with so many swaps were looked at: there is no better one") : tr("Found by searching; there may be a better one"));
+        set_row(front_table_, static_cast<int>(i),
+                {QString::number(i), f.broken ? QStringLiteral("–") : number(f.error, 1),
+                 first || f.broken ? QStringLiteral("–") : number(front_[i - 1].error - f.error, 1),
+                 f.broken ? tr("cannot keep what must be") : stack.join(QStringLiteral(" · "))},
+                f.proven ? tr("All stacks with so many swaps were looked at: there is no better one")
+                         : tr("Found by searching; there may be a better one"));
         if (!f.broken && !front_.back().broken && enough < 0 && f.error - front_.back().error <= kNoticed)
             enough = static_cast<int>(i);
     }
@@ -289,11 +334,16 @@ void StackPage::refresh_front() {
     if (searching_)
         return;
     if (front_.empty())
-        says_->setText(tr("Search for the stack that comes nearest to the picture: filaments, their order, and the borders between them."));
+        says_->setText(tr("Search for the stack that comes nearest to the picture: filaments, their order, "
+                          "and the borders between them."));
     else if (enough < 0)
-        says_->setText(tr("No stack keeps what must be with so few swaps, filaments and layers. Allow more."));
+        says_->setText(
+            tr("No stack keeps what must be with so few swaps, filaments and layers. Allow more."));
     else if (enough + 1 < static_cast<int>(front_.size()))
-        says_->setText(tr("%n swap(s) are enough: all that come after gain ΔE %1 together, which is hardly seen.", nullptr, enough).arg(number(front_[static_cast<std::size_t>(enough)].error - front_.back().error, 1)));
+        says_->setText(
+            tr("%n swap(s) are enough: all that come after gain ΔE %1 together, which is hardly seen.",
+               nullptr, enough)
+                .arg(number(front_[static_cast<std::size_t>(enough)].error - front_.back().error, 1)));
     else
         says_->setText(tr("The last swap still gains; one more may, too."));
 }
@@ -316,12 +366,13 @@ void StackPage::use() {
         }
         test.filaments.push_back(f);
     }
-    desk_->edit(tr("Use the stack that was found"), [filaments = test.filaments, bands = bands_of(stack, with_letters)](Project& p) {
-        for (const Filament& f : filaments)
-            if (find_filament(p, f.letter) < 0)
-                p.filaments.push_back(f);
-        p.picture->bands = bands;
-    });
+    desk_->edit(tr("Use the stack that was found"),
+                [filaments = test.filaments, bands = bands_of(stack, with_letters)](Project& p) {
+                    for (const Filament& f : filaments)
+                        if (find_filament(p, f.letter) < 0)
+                            p.filaments.push_back(f);
+                    p.picture->bands = bands;
+                });
 }
 
 } // namespace vitrail

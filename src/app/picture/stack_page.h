@@ -1,4 +1,5 @@
-// The search for the stack that comes nearest: which filaments, in which order, how many layers of each, and what one more would gain.
+// The search for the stack that comes nearest: which filaments, in which order, how many layers of each, and
+// what one more would gain.
 #pragma once
 
 #include "core/picture/search.h"

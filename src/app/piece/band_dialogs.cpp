@@ -19,7 +19,8 @@ namespace vitrail {
 
 namespace {
 
-QDoubleSpinBox* millimetres(double value, double low, double step, const QString& name, const QString& spoken) {
+QDoubleSpinBox* millimetres(double value, double low, double step, const QString& name,
+                            const QString& spoken) {
     auto* s = new QDoubleSpinBox;
     s->setObjectName(name);
     s->setAccessibleName(spoken);
@@ -40,12 +41,15 @@ QDialogButtonBox* ok_cancel(QDialog* d) {
 
 } // namespace
 
-BandDialog::BandDialog(const Band& band, const LayerGrid& grid, std::vector<double> level_faces, QWidget* parent)
+BandDialog::BandDialog(const Band& band, const LayerGrid& grid, std::vector<double> level_faces,
+                       QWidget* parent)
     : QDialog(parent), band_(band), grid_(grid), faces_(std::move(level_faces)),
       z0_(millimetres(band.z0_mm, 0, grid.height_mm, QStringLiteral("band_z0"), tr("From height"))),
-      z1_(millimetres(band.z1_mm, 0, grid.height_mm, QStringLiteral("band_z1"), tr("To height"))), layers_(new QLabel) {
+      z1_(millimetres(band.z1_mm, 0, grid.height_mm, QStringLiteral("band_z1"), tr("To height"))),
+      layers_(new QLabel) {
     setObjectName(QStringLiteral("band_dialog"));
-    setWindowTitle(tr("Band of %1 in %2").arg(QString::fromStdString(band.part)).arg(QChar::fromLatin1(band.filament)));
+    setWindowTitle(
+        tr("Band of %1 in %2").arg(QString::fromStdString(band.part)).arg(QChar::fromLatin1(band.filament)));
     auto* form = new QFormLayout;
     form->addRow(tr("From"), z0_);
     form->addRow(tr("To"), z1_);
@@ -84,11 +88,16 @@ void BandDialog::refresh() {
     const Band b = band();
     const int from = first_layer_above(grid_, b.z0_mm), to = first_layer_above(grid_, b.z1_mm) - 1;
     layers_->setText(to < from ? tr("No layer has its middle between these heights.")
-                               : tr("Layers %1 to %2, printed from %3 to %4 mm.").arg(from).arg(to).arg(number(grid_.bottom_mm(from), 2)).arg(number(grid_.top_mm(to), 2)));
+                               : tr("Layers %1 to %2, printed from %3 to %4 mm.")
+                                     .arg(from)
+                                     .arg(to)
+                                     .arg(number(grid_.bottom_mm(from), 2))
+                                     .arg(number(grid_.top_mm(to), 2)));
 }
 
 LayerBandsDialog::LayerBandsDialog(const Settings& settings, double piece_mm, QWidget* parent)
-    : QDialog(parent), settings_(settings), piece_mm_(piece_mm), bands_(settings.layer_bands), table_(new QTableWidget(0, 3)), says_(new QLabel) {
+    : QDialog(parent), settings_(settings), piece_mm_(piece_mm), bands_(settings.layer_bands),
+      table_(new QTableWidget(0, 3)), says_(new QLabel) {
     setObjectName(QStringLiteral("layer_bands_dialog"));
     setWindowTitle(tr("Layers of heights of their own"));
     table_->setObjectName(QStringLiteral("layer_bands_table"));
@@ -109,7 +118,9 @@ LayerBandsDialog::LayerBandsDialog(const Settings& settings, double piece_mm, QW
     row->addStretch();
     says_->setObjectName(QStringLiteral("layer_bands_says"));
     says_->setWordWrap(true);
-    auto* note = new QLabel(tr("A layer is as high as the row says that its middle lies in. Set the same heights in the program that makes the toolpaths, or every change comes too early or too late."));
+    auto* note =
+        new QLabel(tr("A layer is as high as the row says that its middle lies in. Set the same heights in "
+                      "the program that makes the toolpaths, or every change comes too early or too late."));
     note->setObjectName(QStringLiteral("quiet"));
     note->setWordWrap(true);
     auto* buttons = ok_cancel(this);
@@ -159,12 +170,18 @@ void LayerBandsDialog::refresh() {
     if (!bands)
         return says_->setText(words(bands.error().message));
     bands_ = *bands;
-    const LayerGrid grid = make_grid(settings_.first_layer_mm, settings_.layer_mm, piece_mm_, bands_), plain = make_grid(settings_.first_layer_mm, settings_.layer_mm, piece_mm_);
-    says_->setText(piece_mm_ > 0 ? tr("%n layer(s), %1 with one height throughout.", nullptr, grid.count).arg(plain.count) : QString());
+    const LayerGrid grid = make_grid(settings_.first_layer_mm, settings_.layer_mm, piece_mm_, bands_),
+                    plain = make_grid(settings_.first_layer_mm, settings_.layer_mm, piece_mm_);
+    says_->setText(
+        piece_mm_ > 0
+            ? tr("%n layer(s), %1 with one height throughout.", nullptr, grid.count).arg(plain.count)
+            : QString());
 }
 
 BaseDialog::BaseDialog(const Settings& settings, QWidget* parent)
-    : QDialog(parent), settings_(settings), delta_(millimetres(settings.layer_mm, -100, settings.layer_mm, QStringLiteral("base_delta"), tr("Thicker by"))),
+    : QDialog(parent), settings_(settings),
+      delta_(millimetres(settings.layer_mm, -100, settings.layer_mm, QStringLiteral("base_delta"),
+                         tr("Thicker by"))),
       result_(new QLabel) {
     setObjectName(QStringLiteral("base_dialog"));
     setWindowTitle(tr("Thicken the base"));
@@ -187,9 +204,13 @@ double BaseDialog::delta_mm() const {
 
 void BaseDialog::refresh() {
     const BaseShift k = base_shift(settings_, delta_->value());
-    QString text = tr("Everything above the bed is lifted, and every later change moves by %n layer(s).", nullptr, k.layers);
+    QString text = tr("Everything above the bed is lifted, and every later change moves by %n layer(s).",
+                      nullptr, k.layers);
     if (k.error_mm != 0)
-        text += QLatin1Char(' ') + tr("That is no whole number of layers: %1 mm are left over, and borders will be off by as much.").arg(number(k.error_mm, 3));
+        text +=
+            QLatin1Char(' ') +
+            tr("That is no whole number of layers: %1 mm are left over, and borders will be off by as much.")
+                .arg(number(k.error_mm, 3));
     result_->setText(text);
 }
 

@@ -17,7 +17,8 @@ namespace vitrail {
 class BandDialog : public QDialog {
     Q_OBJECT
 public:
-    BandDialog(const Band& band, const LayerGrid& grid, std::vector<double> level_faces, QWidget* parent = nullptr);
+    BandDialog(const Band& band, const LayerGrid& grid, std::vector<double> level_faces,
+               QWidget* parent = nullptr);
     Band band() const;
 
 private:

@@ -36,8 +36,8 @@ QIcon pane_icon(Srgb c) {
 } // namespace
 
 ColourDialog::ColourDialog(const Project& project, std::vector<ColourUse> colours, QWidget* parent)
-    : QDialog(parent), project_(project), colours_(std::move(colours)), order_(merge_order(colours_)), left_(new QSlider(Qt::Horizontal)),
-      count_(new QLabel), merged_(new QLabel), table_(new QTableWidget) {
+    : QDialog(parent), project_(project), colours_(std::move(colours)), order_(merge_order(colours_)),
+      left_(new QSlider(Qt::Horizontal)), count_(new QLabel), merged_(new QLabel), table_(new QTableWidget) {
     setObjectName(QStringLiteral("colour_dialog"));
     setWindowTitle(tr("Colours of the model"));
     resize(em(44), em(32));
@@ -60,7 +60,8 @@ ColourDialog::ColourDialog(const Project& project, std::vector<ColourUse> colour
     table_->setObjectName(QStringLiteral("file_colours"));
     table_->setAccessibleName(tr("Colours of the file and their filaments"));
     table_->setColumnCount(4);
-    table_->setHorizontalHeaderLabels({tr("in the file"), tr("of the surface"), tr("becomes"), tr("off by ΔE")});
+    table_->setHorizontalHeaderLabels(
+        {tr("in the file"), tr("of the surface"), tr("becomes"), tr("off by ΔE")});
     table_->verticalHeader()->hide();
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionMode(QAbstractItemView::NoSelection);
@@ -113,8 +114,11 @@ void ColourDialog::refill() {
             ++gone;
             worst = std::max(worst, delta_e_2000(to_lab(colours_[i].colour), to_lab(colours_[to[i]].colour)));
         }
-    merged_->setText(gone ? tr("%n colour(s) merged into the nearest one that covers more; the farthest is off by ΔE %1.", nullptr, gone).arg(number(worst, 1))
-                          : tr("Every colour of the file is kept. Move the slider to merge near-equal ones."));
+    merged_->setText(
+        gone ? tr("%n colour(s) merged into the nearest one that covers more; the farthest is off by ΔE %1.",
+                  nullptr, gone)
+                   .arg(number(worst, 1))
+             : tr("Every colour of the file is kept. Move the slider to merge near-equal ones."));
     for (int row = 0; row < static_cast<int>(kept.size()); ++row) {
         const int c = kept[static_cast<std::size_t>(row)];
         double area = 0;
@@ -122,8 +126,10 @@ void ColourDialog::refill() {
         for (int i = 0; i < n; ++i)
             if (to[i] == c)
                 area += colours_[i].area_mm2, ++members;
-        auto* name = new QTableWidgetItem(pane_icon(colours_[c].colour), words(describe_colour(colours_[c].colour)) +
-                                                                              (members > 1 ? tr(" and %1 more").arg(members - 1) : QString()));
+        auto* name =
+            new QTableWidgetItem(pane_icon(colours_[c].colour),
+                                 words(describe_colour(colours_[c].colour)) +
+                                     (members > 1 ? tr(" and %1 more").arg(members - 1) : QString()));
         name->setToolTip(QString::fromStdString(to_hex(colours_[c].colour)));
         table_->setItem(row, 0, name);
         auto* share = new QTableWidgetItem(tr("%1 %").arg(number(all > 0 ? 100 * area / all : 0, 1)));
@@ -136,10 +142,17 @@ void ColourDialog::refill() {
         box->setAccessibleName(tr("Filament for %1").arg(QString::fromStdString(to_hex(colours_[c].colour))));
         box->addItem(pane_icon(colours_[c].colour), tr("a new filament of this colour"), 0);
         for (const Filament& f : project_.filaments)
-            box->addItem(pane_icon(f.colour), QStringLiteral("%1 · %2").arg(QChar::fromLatin1(f.letter)).arg(QString::fromStdString(f.name)), int(f.letter));
+            box->addItem(pane_icon(f.colour),
+                         QStringLiteral("%1 · %2")
+                             .arg(QChar::fromLatin1(f.letter))
+                             .arg(QString::fromStdString(f.name)),
+                         int(f.letter));
         const auto show_difference = [this, c, off](char letter) {
             const int f = find_filament(project_, letter);
-            off->setText(f < 0 ? QStringLiteral("0.0") : number(delta_e_2000(to_lab(project_.filaments[f].colour), to_lab(colours_[c].colour)), 1));
+            off->setText(
+                f < 0 ? QStringLiteral("0.0")
+                      : number(delta_e_2000(to_lab(project_.filaments[f].colour), to_lab(colours_[c].colour)),
+                               1));
         };
         const char now = proposal(c);
         box->setCurrentIndex(box->findData(int(now)));

@@ -22,7 +22,8 @@
 
 namespace vitrail {
 
-FindingsModel::FindingsModel(Document* document, QObject* parent) : QAbstractListModel(parent), document_(document) {
+FindingsModel::FindingsModel(Document* document, QObject* parent)
+    : QAbstractListModel(parent), document_(document) {
     connect(document, &Document::plan_changed, this, [this] {
         beginResetModel();
         endResetModel();
@@ -40,13 +41,22 @@ QVariant FindingsModel::data(const QModelIndex& index, int role) const {
         return {};
     const Finding& f = plan->findings[index.row()];
     switch (role) {
-    case Qt::DisplayRole: return words(f.message);
-    case Qt::ToolTipRole: return QString::fromStdString(f.code);
-    case Qt::AccessibleTextRole: return tr("%1: %2").arg(words(to_string(f.severity)), words(f.message));
-    case SeverityRole: return static_cast<int>(f.severity);
-    case SeverityWordRole: return f.severity == Severity::error ? tr("stops the print") : f.severity == Severity::warning ? tr("look at it") : tr("to know");
-    case WhereRole: return words(f.where);
-    default: return {};
+    case Qt::DisplayRole:
+        return words(f.message);
+    case Qt::ToolTipRole:
+        return QString::fromStdString(f.code);
+    case Qt::AccessibleTextRole:
+        return tr("%1: %2").arg(words(to_string(f.severity)), words(f.message));
+    case SeverityRole:
+        return static_cast<int>(f.severity);
+    case SeverityWordRole:
+        return f.severity == Severity::error     ? tr("stops the print")
+               : f.severity == Severity::warning ? tr("look at it")
+                                                 : tr("to know");
+    case WhereRole:
+        return words(f.where);
+    default:
+        return {};
     }
 }
 
@@ -72,9 +82,11 @@ public:
         p->setBrush(c);
         p->setPen(Qt::NoPen);
         if (severity == 0)
-            p->drawPolygon(QPolygonF() << at + QPointF(0, -r) << at + QPointF(r, 0) << at + QPointF(0, r) << at + QPointF(-r, 0));
+            p->drawPolygon(QPolygonF() << at + QPointF(0, -r) << at + QPointF(r, 0) << at + QPointF(0, r)
+                                       << at + QPointF(-r, 0));
         else if (severity == 1)
-            p->drawPolygon(QPolygonF() << at + QPointF(0, -r) << at + QPointF(r, r * 0.8) << at + QPointF(-r, r * 0.8));
+            p->drawPolygon(QPolygonF()
+                           << at + QPointF(0, -r) << at + QPointF(r, r * 0.8) << at + QPointF(-r, r * 0.8));
         else
             p->drawEllipse(at, r * 0.6, r * 0.6);
         const QRect text = text_rect(o);
@@ -84,8 +96,10 @@ public:
         p->drawText(text, Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, index.data().toString(), &used);
         p->setPen(c);
         p->setFont(font_of(0.92));
-        p->drawText(QRect(text.left(), used.bottom() + 1, text.width(), em(1.3)), Qt::AlignLeft | Qt::AlignVCenter,
-                    index.data(FindingsModel::SeverityWordRole).toString() + QStringLiteral(" · ") + index.data(FindingsModel::WhereRole).toString());
+        p->drawText(QRect(text.left(), used.bottom() + 1, text.width(), em(1.3)),
+                    Qt::AlignLeft | Qt::AlignVCenter,
+                    index.data(FindingsModel::SeverityWordRole).toString() + QStringLiteral(" · ") +
+                        index.data(FindingsModel::WhereRole).toString());
         p->restore();
     }
 
@@ -93,20 +107,25 @@ public:
         const auto* view = qobject_cast<const QListView*>(option.widget);
         const int width = view ? view->viewport()->width() : em(20);
         const int text = width - em(1.7) - em(0.4);
-        const QRect r = option.fontMetrics.boundingRect(QRect(0, 0, text, 10000), Qt::TextWordWrap, index.data().toString());
+        const QRect r = option.fontMetrics.boundingRect(QRect(0, 0, text, 10000), Qt::TextWordWrap,
+                                                        index.data().toString());
         return {width, r.height() + em(2.0)};
     }
 
 private:
     static QString tr(const char* s) { return QCoreApplication::translate("FindingsPanel", s); }
-    static QRect text_rect(const QStyleOptionViewItem& o) { return o.rect.adjusted(em(1.7), em(0.3), -em(0.4), 0); }
+    static QRect text_rect(const QStyleOptionViewItem& o) {
+        return o.rect.adjusted(em(1.7), em(0.3), -em(0.4), 0);
+    }
 };
 
 } // namespace
 
 FindingsPanel::FindingsPanel(Document* document, ViewState* view, QWidget* parent)
-    : Panel(tr("Findings"), parent), document_(document), view_(view), list_(new QListView), empty_(new QLabel),
-      preview_(new QLabel), show_(new QPushButton(icon(QStringLiteral("eye")), tr("Show me"))), fix_(new QPushButton(icon(QStringLiteral("wrench")), tr("Fix"))),
+    : Panel(tr("Findings"), parent), document_(document), view_(view), list_(new QListView),
+      empty_(new QLabel), preview_(new QLabel),
+      show_(new QPushButton(icon(QStringLiteral("eye")), tr("Show me"))),
+      fix_(new QPushButton(icon(QStringLiteral("wrench")), tr("Fix"))),
       waive_(new QPushButton(icon(QStringLiteral("eye-off")), QString())), waived_(new QPushButton) {
     list_->setObjectName(QStringLiteral("findings"));
     list_->setAccessibleName(tr("Findings"));
@@ -189,12 +208,15 @@ void FindingsPanel::refresh() {
         return;
     }
     const auto count = [&](Severity s) {
-        return static_cast<int>(std::count_if(plan->findings.begin(), plan->findings.end(), [&](const Finding& f) { return f.severity == s; }));
+        return static_cast<int>(std::count_if(plan->findings.begin(), plan->findings.end(),
+                                              [&](const Finding& f) { return f.severity == s; }));
     };
     const int errors = count(Severity::error), warnings = count(Severity::warning);
     set_aside(any ? tr("%1 stop the print · %2 to look at").arg(errors).arg(warnings) : QString());
-    empty_->setText(tr("Nothing found that would spoil the print. Looked at: meshes, bodies against each other, fine detail, overhangs, "
-                       "bonding, temperatures, sheet, moisture, spools, layer heights, bands, bed, slots, tower, swaps within layers."));
+    empty_->setText(tr("Nothing found that would spoil the print. Looked at: meshes, bodies against each "
+                       "other, fine detail, overhangs, "
+                       "bonding, temperatures, sheet, moisture, spools, layer heights, bands, bed, slots, "
+                       "tower, swaps within layers."));
     const Finding* f = current_finding();
     show_->setEnabled(f && (f->layer || !f->parts.empty() || !f->spots.empty()));
     waive_->setVisible(any);
@@ -251,35 +273,43 @@ void FindingsPanel::preview() {
         return;
     const Totals now = document_->plan()->totals;
     const int layers = document_->plan()->grid.count;
-    preview_stop_ = document_->background()->run(this, [this, ways = f->fixes, before = document_->project(), now, layers](const std::stop_token& stop) -> Background::Then {
-        QStringList lines;
-        for (const Fix& way : ways) {
-            Project p = before;
-            way.apply(p);
-            const auto plan = Planner().plan(p, {stop, {}});
-            if (stop.stop_requested())
+    preview_stop_ = document_->background()->run(
+        this,
+        [this, ways = f->fixes, before = document_->project(), now,
+         layers](const std::stop_token& stop) -> Background::Then {
+            QStringList lines;
+            for (const Fix& way : ways) {
+                Project p = before;
+                way.apply(p);
+                const auto plan = Planner().plan(p, {stop, {}});
+                if (stop.stop_requested())
+                    return {};
+                if (!plan)
+                    continue;
+                const Totals& t = (*plan)->totals;
+                QStringList differences;
+                const auto differs = [&](double a, double b, const QString& unit, int decimals) {
+                    if (std::abs(a - b) >= std::pow(10.0, -decimals) / 2)
+                        differences << QStringLiteral("%1%2 %3")
+                                           .arg(b > a ? QStringLiteral("+") : QStringLiteral("−"))
+                                           .arg(number(std::abs(b - a), decimals))
+                                           .arg(unit);
+                };
+                differs(layers, (*plan)->grid.count, tr("layers"), 0);
+                differs(now.changes, t.changes, tr("changes"), 0);
+                differs(now.purge_g + now.tower_g, t.purge_g + t.tower_g, tr("g purge and tower"), 1);
+                differs(now.total_s / 60, t.total_s / 60, tr("min"), 0);
+                lines << (differences.isEmpty()
+                              ? tr("%1: costs nothing").arg(words(way.label))
+                              : tr("%1: %2").arg(words(way.label), differences.join(QStringLiteral(" · "))));
+            }
+            if (lines.isEmpty())
                 return {};
-            if (!plan)
-                continue;
-            const Totals& t = (*plan)->totals;
-            QStringList differences;
-            const auto differs = [&](double a, double b, const QString& unit, int decimals) {
-                if (std::abs(a - b) >= std::pow(10.0, -decimals) / 2)
-                    differences << QStringLiteral("%1%2 %3").arg(b > a ? QStringLiteral("+") : QStringLiteral("−")).arg(number(std::abs(b - a), decimals)).arg(unit);
+            return [this, lines] {
+                preview_->setText(lines.join(QLatin1Char('\n')));
+                preview_->show();
             };
-            differs(layers, (*plan)->grid.count, tr("layers"), 0);
-            differs(now.changes, t.changes, tr("changes"), 0);
-            differs(now.purge_g + now.tower_g, t.purge_g + t.tower_g, tr("g purge and tower"), 1);
-            differs(now.total_s / 60, t.total_s / 60, tr("min"), 0);
-            lines << (differences.isEmpty() ? tr("%1: costs nothing").arg(words(way.label)) : tr("%1: %2").arg(words(way.label), differences.join(QStringLiteral(" · "))));
-        }
-        if (lines.isEmpty())
-            return {};
-        return [this, lines] {
-            preview_->setText(lines.join(QLatin1Char('\n')));
-            preview_->show();
-        };
-    });
+        });
 }
 
 void FindingsPanel::show_me() {
@@ -309,11 +339,15 @@ void FindingsPanel::waive() {
         return;
     const std::string code = f->code;
     bool ok = false;
-    const QString reason = QInputDialog::getText(this, tr("Do not check this here"),
-                                                 tr("Why does “%1” not matter in this project?").arg(QString::fromStdString(code)), QLineEdit::Normal, {}, &ok);
+    const QString reason = QInputDialog::getText(
+        this, tr("Do not check this here"),
+        tr("Why does “%1” not matter in this project?").arg(QString::fromStdString(code)), QLineEdit::Normal,
+        {}, &ok);
     if (!ok || reason.trimmed().isEmpty())
         return;
-    document_->edit(tr("Switch off the check “%1”").arg(QString::fromStdString(code)), [&](Project& p) { p.waivers.push_back({code, reason.trimmed().toStdString()}); });
+    document_->edit(tr("Switch off the check “%1”").arg(QString::fromStdString(code)), [&](Project& p) {
+        p.waivers.push_back({code, reason.trimmed().toStdString()});
+    });
 }
 
 /// The checks that are off, each with its reason; choosing one switches it on again.
@@ -321,9 +355,12 @@ void FindingsPanel::show_waived() {
     QMenu menu(this);
     const std::vector<Waiver> waivers = document_->project().waivers;
     for (const Waiver& w : waivers) {
-        QAction* a = menu.addAction(tr("Check “%1” again (off: %2)").arg(QString::fromStdString(w.code), QString::fromStdString(w.reason)));
+        QAction* a =
+            menu.addAction(tr("Check “%1” again (off: %2)")
+                               .arg(QString::fromStdString(w.code), QString::fromStdString(w.reason)));
         connect(a, &QAction::triggered, this, [this, w] {
-            document_->edit(tr("Switch on the check “%1”").arg(QString::fromStdString(w.code)), [&](Project& p) { std::erase(p.waivers, w); });
+            document_->edit(tr("Switch on the check “%1”").arg(QString::fromStdString(w.code)),
+                            [&](Project& p) { std::erase(p.waivers, w); });
         });
     }
     menu.exec(waived_->mapToGlobal(QPoint(0, waived_->height())));

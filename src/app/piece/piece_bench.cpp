@@ -1,20 +1,20 @@
 #include "app/piece/piece_bench.h"
 
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "app/layer_window/layer_window.h"
 #include "app/paint/paint_bar.h"
 #include "app/paint/painter.h"
 #include "app/parts/filament_dialog.h"
+#include "app/parts/panel.h"
+#include "app/parts/piece_chooser.h"
+#include "app/parts/setting_edit.h"
+#include "app/parts/tables.h"
 #include "app/piece/band_dialogs.h"
 #include "app/piece/filaments_model.h"
 #include "app/piece/findings_panel.h"
 #include "app/piece/regions_model.h"
-#include "app/parts/setting_edit.h"
-#include "app/parts/tables.h"
 #include "app/piece/settings_dialog.h"
-#include "app/document/document.h"
-#include "app/parts/panel.h"
-#include "app/parts/piece_chooser.h"
-#include "app/document/view_state.h"
 #include "app/view3d/view3d.h"
 #include "formats/files.h"
 #include "formats/machine_file.h"
@@ -56,7 +56,8 @@ void fit_columns(QTreeView* t) {
 } // namespace
 
 PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), painter_(new Painter(document, view, this)), regions_(new RegionsModel(document, view, this)),
+    : QWidget(parent), document_(document), view_(view), painter_(new Painter(document, view, this)),
+      regions_(new RegionsModel(document, view, this)),
       tree_(make_tree(QStringLiteral("regions"), tr("Regions: parts and bands"))) {
     auto* piece = new Panel;
     piece->body()->setContentsMargins(1, 1, 1, 1);
@@ -70,7 +71,8 @@ PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
         auto* over = new QVBoxLayout(view3d_);
         over->addWidget(make_welcome(), 0, Qt::AlignCenter);
     } else {
-        auto* sentence = new QLabel(tr("The 3D piece needs OpenGL 3.3, which is missing here. The layer window shows every layer; everything else works."));
+        auto* sentence = new QLabel(tr("The 3D piece needs OpenGL 3.3, which is missing here. The layer "
+                                       "window shows every layer; everything else works."));
         sentence->setObjectName(QStringLiteral("no_opengl"));
         sentence->setWordWrap(true);
         sentence->setAlignment(Qt::AlignCenter);
@@ -87,7 +89,8 @@ PieceBench::PieceBench(Document* document, ViewState* view, QWidget* parent)
     auto* left = make_splitter("piece.findings", Qt::Vertical, {pictures, findings}, {330, 180});
     auto* all = make_splitter("piece.all", Qt::Horizontal, {left, side}, {790, 330});
     connect(findings, &FindingsPanel::made_taller, this, [left](bool tall) {
-        const int height = left->sizes().at(0) + left->sizes().at(1), list = tall ? height * 2 / 3 : height * 180 / 510;
+        const int height = left->sizes().at(0) + left->sizes().at(1),
+                  list = tall ? height * 2 / 3 : height * 180 / 510;
         left->setSizes({height - list, list});
         Q_EMIT left->splitterMoved(height - list, 1);
     });
@@ -127,7 +130,8 @@ QWidget* PieceBench::make_welcome() {
     welcome_->setObjectName(QStringLiteral("welcome"));
     auto* column = new QVBoxLayout(welcome_);
     column->setSpacing(em(0.7));
-    auto* words = new QLabel(tr("Drop a model here: 3MF, STL or OBJ.\nIts bodies become parts; give each a filament by its letter."));
+    auto* words = new QLabel(tr(
+        "Drop a model here: 3MF, STL or OBJ.\nIts bodies become parts; give each a filament by its letter."));
     words->setAlignment(Qt::AlignCenter);
     words->setWordWrap(true);
     column->addWidget(words);
@@ -170,14 +174,17 @@ QWidget* PieceBench::make_strip() {
         row->addWidget(edit);
         const int merge = kMergeBase + static_cast<int>(edits_.size());
         connect(edit, &SettingEdit::edited, this, [this, &info, merge](double v) {
-            document_->edit(tr("Change %1").arg(words(info.label).toLower()), [&](Project& p) { info.field.set(p.settings, v); }, merge);
+            document_->edit(
+                tr("Change %1").arg(words(info.label).toLower()),
+                [&](Project& p) { info.field.set(p.settings, v); }, merge);
         });
         edits_ << edit;
         if (info.key == std::string_view("layer")) {
             bands_ = new QPushButton(QStringLiteral("…"));
             bands_->setAccessibleName(tr("Layers of heights of their own"));
             bands_->setObjectName(QStringLiteral("layer_bands"));
-            bands_->setToolTip(tr("Layers of heights of their own: finer where it is round, coarser where it is plain"));
+            bands_->setToolTip(
+                tr("Layers of heights of their own: finer where it is round, coarser where it is plain"));
             connect(bands_, &QPushButton::clicked, this, &PieceBench::edit_layer_bands);
             row->addWidget(bands_);
         }
@@ -203,13 +210,15 @@ QWidget* PieceBench::make_regions() {
     fit_columns(tree_);
     connect(regions_, &QAbstractItemModel::modelReset, tree_, &QTreeView::expandAll);
     tree_->expandAll();
-    connect(tree_->selectionModel(), &QItemSelectionModel::selectionChanged, this, &PieceBench::tree_selected);
+    connect(tree_->selectionModel(), &QItemSelectionModel::selectionChanged, this,
+            &PieceBench::tree_selected);
     panel->body()->addWidget(tree_, 1);
     tree_->setToolTip(tr("Select and press a letter. For a band, drag over the ribbon first."));
     connect(tree_, &QTreeView::activated, this, &PieceBench::edit_band);
     auto* row = new QHBoxLayout;
     row->setSpacing(em(0.3));
-    const auto button = [&](const char* name, const char* picture, const QString& text, const QString& what, void (PieceBench::*slot)()) {
+    const auto button = [&](const char* name, const char* picture, const QString& text, const QString& what,
+                            void (PieceBench::*slot)()) {
         auto* b = new QPushButton(icon(QString::fromLatin1(picture)), text);
         b->setObjectName(QString::fromLatin1(name));
         b->setToolTip(what);
@@ -217,9 +226,13 @@ QWidget* PieceBench::make_regions() {
         row->addWidget(b);
         return b;
     };
-    remove_band_ = button("remove_band", "trash-2", tr("Remove"), tr("Remove the chosen bands and patches"), &PieceBench::remove_regions);
-    split_ = button("split_part", "scissors", tr("Split"), tr("Make a part of each separate body"), &PieceBench::split_selected);
-    join_ = button("join_parts", "combine", tr("Join"), tr("Make one part of the chosen ones; surfaces in other filaments stay, as patches"), &PieceBench::join_selected);
+    remove_band_ = button("remove_band", "trash-2", tr("Remove"), tr("Remove the chosen bands and patches"),
+                          &PieceBench::remove_regions);
+    split_ = button("split_part", "scissors", tr("Split"), tr("Make a part of each separate body"),
+                    &PieceBench::split_selected);
+    join_ = button("join_parts", "combine", tr("Join"),
+                   tr("Make one part of the chosen ones; surfaces in other filaments stay, as patches"),
+                   &PieceBench::join_selected);
     row->addStretch();
     panel->body()->addLayout(row);
     panel->set_aside(tr("select, press a letter"));
@@ -230,7 +243,8 @@ QWidget* PieceBench::make_regions() {
 void PieceBench::refresh_buttons() {
     bool removable = view_->patch().second > 0;
     for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
-        removable |= i.data(RegionsModel::BandRole).toInt() >= 0 || i.data(RegionsModel::PatchRole).toInt() > 0;
+        removable |=
+            i.data(RegionsModel::BandRole).toInt() >= 0 || i.data(RegionsModel::PatchRole).toInt() > 0;
     remove_band_->setEnabled(removable);
     const Piece& p = view_->piece_of(document_->project());
     bool several = false;
@@ -250,7 +264,8 @@ QWidget* PieceBench::make_filaments() {
     connect(filaments_, &QTreeView::activated, this, &PieceBench::edit_filament);
     panel->body()->addWidget(filaments_, 1);
     auto* row = new QHBoxLayout;
-    const auto button = [&](const char* name, const char* picture, const QString& text, void (PieceBench::*slot)()) {
+    const auto button = [&](const char* name, const char* picture, const QString& text,
+                            void (PieceBench::*slot)()) {
         auto* b = new QPushButton(icon(QString::fromLatin1(picture)), text);
         b->setObjectName(QString::fromLatin1(name));
         connect(b, &QPushButton::clicked, this, slot);
@@ -287,7 +302,8 @@ void PieceBench::show_project() {
     machine_->addItem(tr("Edit the machine…"));
     machine_->addItem(tr("From a file…"));
     machine_->setCurrentIndex(at);
-    machine_->setToolTip(words(describe(p.machine)) + QLatin1Char('\n') + words(machine_text(p.machine.note)));
+    machine_->setToolTip(words(describe(p.machine)) + QLatin1Char('\n') +
+                         words(machine_text(p.machine.note)));
     remove_filament_->setEnabled(p.filaments.size() > 1);
     edit_filament_->setEnabled(!p.filaments.empty());
     if (welcome_)
@@ -310,7 +326,8 @@ void PieceBench::choose_machine(int index) {
         return Q_EMIT wants_machine_editor();
     }
     if (index == machine_->count() - 1) {
-        const QString path = QFileDialog::getOpenFileName(this, tr("Open a machine file"), {}, tr("Machine files (*.json)"));
+        const QString path =
+            QFileDialog::getOpenFileName(this, tr("Open a machine file"), {}, tr("Machine files (*.json)"));
         if (path.isEmpty())
             return show_project();
         const auto bytes = read_file(path.toStdString());
@@ -322,7 +339,12 @@ void PieceBench::choose_machine(int index) {
         chosen = *machine;
     } else if (const Machine* m = find_machine(machine_->itemData(index).toString().toStdString())) {
         chosen = *m;
-    } else if (const auto own = std::find_if(owned_.begin(), owned_.end(), [&](const Machine& m) { return m.id == machine_->itemData(index).toString().toStdString(); }); own != owned_.end()) {
+    } else if (const auto own = std::find_if(owned_.begin(), owned_.end(),
+                                             [&](const Machine& m) {
+                                                 return m.id ==
+                                                        machine_->itemData(index).toString().toStdString();
+                                             });
+               own != owned_.end()) {
         chosen = *own;
     } else {
         return; // the project's own machine is chosen already
@@ -360,7 +382,9 @@ void PieceBench::add_filament() {
         return;
     }
     // A first proposal that no other filament looks like.
-    static const Srgb proposals[] = {{0xf2, 0xf2, 0xea}, {0x20, 0x22, 0x26}, {0xc0, 0x39, 0x2b}, {0x2f, 0x6d, 0xb5}, {0xe0, 0xa8, 0x2e}, {0x3c, 0x8d, 0x5a}, {0x7a, 0x7f, 0x87}};
+    static const Srgb proposals[] = {{0xf2, 0xf2, 0xea}, {0x20, 0x22, 0x26}, {0xc0, 0x39, 0x2b},
+                                     {0x2f, 0x6d, 0xb5}, {0xe0, 0xa8, 0x2e}, {0x3c, 0x8d, 0x5a},
+                                     {0x7a, 0x7f, 0x87}};
     Srgb colour = proposals[0];
     double best = -1;
     for (const Srgb c : proposals) {
@@ -374,7 +398,8 @@ void PieceBench::add_filament() {
     name_in_words(fresh);
     FilamentDialog dialog(fresh, this);
     if (dialog.exec() == QDialog::Accepted)
-        document_->edit(tr("Add filament %1").arg(QChar::fromLatin1(letter)), [&](Project& p) { p.filaments.push_back(dialog.filament()); });
+        document_->edit(tr("Add filament %1").arg(QChar::fromLatin1(letter)),
+                        [&](Project& p) { p.filaments.push_back(dialog.filament()); });
 }
 
 void PieceBench::edit_filament() {
@@ -404,14 +429,17 @@ void PieceBench::remove_filament() {
         return;
     }
     const char letter = project.filaments[row].letter;
-    document_->edit(tr("Remove filament %1").arg(QChar::fromLatin1(letter)), [&](Project& p) { vitrail::remove_filament(p, letter, 0); });
+    document_->edit(tr("Remove filament %1").arg(QChar::fromLatin1(letter)),
+                    [&](Project& p) { vitrail::remove_filament(p, letter, 0); });
 }
 
 void PieceBench::edit_layer_bands() {
     const auto plan = document_->plan();
-    LayerBandsDialog dialog(document_->project().settings, plan ? plan->grid.top_mm(plan->grid.count) : 0, this);
+    LayerBandsDialog dialog(document_->project().settings, plan ? plan->grid.top_mm(plan->grid.count) : 0,
+                            this);
     if (dialog.exec() == QDialog::Accepted && dialog.bands() != document_->project().settings.layer_bands)
-        document_->edit(tr("Change heights of layers"), [&](Project& p) { p.settings.layer_bands = dialog.bands(); });
+        document_->edit(tr("Change heights of layers"),
+                        [&](Project& p) { p.settings.layer_bands = dialog.bands(); });
 }
 
 void PieceBench::edit_settings() {

@@ -32,8 +32,8 @@ public:
     /// The user's own machines, to be chosen from.
     void set_owned_machines(std::vector<Machine> machines);
 
-    /// Gives what is selected the filament with that letter: a range of layers of the selected parts, a band, or the
-    /// parts. Says why not when it cannot.
+    /// Gives what is selected the filament with that letter: a range of layers of the selected parts, a band,
+    /// or the parts. Says why not when it cannot.
     void assign(char letter);
 
 Q_SIGNALS:
@@ -72,7 +72,8 @@ private:
     QTreeView *tree_, *filaments_ = nullptr;
     QComboBox* machine_ = nullptr;
     std::vector<Machine> owned_;
-    QPushButton *remove_filament_ = nullptr, *edit_filament_ = nullptr, *remove_band_ = nullptr, *split_ = nullptr, *join_ = nullptr;
+    QPushButton *remove_filament_ = nullptr, *edit_filament_ = nullptr, *remove_band_ = nullptr,
+                *split_ = nullptr, *join_ = nullptr;
     QList<SettingEdit*> edits_;
     QPushButton* bands_ = nullptr;
     bool selecting_ = false;

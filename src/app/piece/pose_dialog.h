@@ -1,4 +1,5 @@
-// The orientation study: the piece in every pose it can stand in, with what each costs, as pictures side by side.
+// The orientation study: the piece in every pose it can stand in, with what each costs, as pictures side by
+// side.
 #pragma once
 
 #include "core/study/poses.h"

@@ -1,13 +1,13 @@
 // What the Piece bench does to regions: assigning letters, splitting, joining, bands, poses.
 #include "app/piece/piece_bench.h"
 
+#include "app/document/document.h"
+#include "app/document/view_state.h"
 #include "app/paint/painter.h"
 #include "app/piece/band_dialogs.h"
 #include "app/piece/pose_dialog.h"
-#include "app/piece/scale_dialog.h"
 #include "app/piece/regions_model.h"
-#include "app/document/document.h"
-#include "app/document/view_state.h"
+#include "app/piece/scale_dialog.h"
 #include "app/view3d/view3d.h"
 #include "core/project/regions.h"
 #include "paint/words.h"
@@ -33,14 +33,18 @@ void PieceBench::assign(char letter) {
     if (patches.empty() && view_->patch().second > 0)
         patches.push_back(view_->patch());
     if (!patches.empty()) {
-        document_->edit(tr("Give %n patch(es) filament %1", nullptr, static_cast<int>(patches.size())).arg(QChar::fromLatin1(letter)), [&](Project& p) {
-            for (const auto& [part, n] : patches)
-                view_->piece_of(p).parts[part].patches[static_cast<std::size_t>(n) - 1].filament = letter;
-        });
+        document_->edit(
+            tr("Give %n patch(es) filament %1", nullptr, static_cast<int>(patches.size()))
+                .arg(QChar::fromLatin1(letter)),
+            [&](Project& p) {
+                for (const auto& [part, n] : patches)
+                    view_->piece_of(p).parts[part].patches[static_cast<std::size_t>(n) - 1].filament = letter;
+            });
         return;
     }
     for (const QModelIndex& i : tree_->selectionModel()->selectedRows())
-        if (const int b = i.data(RegionsModel::BandRole).toInt(); i.data(RegionsModel::BandRole).isValid() && b >= 0)
+        if (const int b = i.data(RegionsModel::BandRole).toInt();
+            i.data(RegionsModel::BandRole).isValid() && b >= 0)
             bands.push_back(b);
     std::set<int> parts = view_->parts();
     if (parts.empty() && piece.parts.size() == 1)
@@ -68,10 +72,11 @@ void PieceBench::assign(char letter) {
         });
         return;
     }
-    document_->edit(tr("Give %n part(s) filament %1", nullptr, static_cast<int>(parts.size())).arg(l), [&](Project& p) {
-        for (const int part : parts)
-            view_->piece_of(p).parts[static_cast<std::size_t>(part)].filament = letter;
-    });
+    document_->edit(tr("Give %n part(s) filament %1", nullptr, static_cast<int>(parts.size())).arg(l),
+                    [&](Project& p) {
+                        for (const int part : parts)
+                            view_->piece_of(p).parts[static_cast<std::size_t>(part)].filament = letter;
+                    });
 }
 
 void PieceBench::remove_regions() {
@@ -87,13 +92,14 @@ void PieceBench::remove_regions() {
         patches.insert(view_->patch());
     if (bands.empty() && patches.empty())
         return;
-    document_->edit(tr("Remove %n region(s)", nullptr, static_cast<int>(bands.size() + patches.size())), [&](Project& p) {
-        Piece& piece = view_->piece_of(p);
-        for (const int b : bands)
-            piece.bands.erase(piece.bands.begin() + b);
-        for (const auto& [part, n] : patches) // from the last, so that the numbers before it hold
-            remove_patch(piece.parts[part], static_cast<PatchNumber>(n));
-    });
+    document_->edit(
+        tr("Remove %n region(s)", nullptr, static_cast<int>(bands.size() + patches.size())), [&](Project& p) {
+            Piece& piece = view_->piece_of(p);
+            for (const int b : bands)
+                piece.bands.erase(piece.bands.begin() + b);
+            for (const auto& [part, n] : patches) // from the last, so that the numbers before it hold
+                remove_patch(piece.parts[part], static_cast<PatchNumber>(n));
+        });
     view_->select_patch(-1, 0);
 }
 
@@ -116,7 +122,8 @@ void PieceBench::join_selected() {
     const std::vector<int> chosen(view_->parts().begin(), view_->parts().end());
     if (chosen.size() < 2)
         return;
-    document_->edit(tr("Join %n part(s)", nullptr, static_cast<int>(chosen.size())), [&](Project& p) { join_parts(view_->piece_of(p), chosen); });
+    document_->edit(tr("Join %n part(s)", nullptr, static_cast<int>(chosen.size())),
+                    [&](Project& p) { join_parts(view_->piece_of(p), chosen); });
     view_->select({chosen.front()});
 }
 
@@ -128,7 +135,8 @@ void PieceBench::edit_band() {
         return;
     const auto plan = document_->plan();
     const Band band = view_->piece_of(document_->project()).bands[b];
-    BandDialog dialog(band, plan ? plan->grid : LayerGrid{}, painter_->level_faces(i.data(RegionsModel::PartRole).toInt()), this);
+    BandDialog dialog(band, plan ? plan->grid : LayerGrid{},
+                      painter_->level_faces(i.data(RegionsModel::PartRole).toInt()), this);
     if (dialog.exec() != QDialog::Accepted || dialog.band() == band)
         return;
     document_->edit(tr("Move a band"), [&](Project& p) { view_->piece_of(p).bands[b] = dialog.band(); });
@@ -137,11 +145,13 @@ void PieceBench::edit_band() {
 void PieceBench::study_poses() {
     if (view_->piece_of(document_->project()).parts.empty())
         return;
-    PoseDialog dialog(document_->project(), static_cast<int>(view_->piece_in(document_->project())), document_->background(), this);
+    PoseDialog dialog(document_->project(), static_cast<int>(view_->piece_in(document_->project())),
+                      document_->background(), this);
     if (dialog.exec() != QDialog::Accepted)
         return;
     const Rotation r = dialog.chosen();
-    document_->edit(tr("Turn the piece"), [&](Project& p) { turn(p, static_cast<int>(view_->piece_in(p)), r); });
+    document_->edit(tr("Turn the piece"),
+                    [&](Project& p) { turn(p, static_cast<int>(view_->piece_in(p)), r); });
     view_->select({});
     if (view3d_)
         view3d_->fit();
@@ -154,7 +164,9 @@ void PieceBench::scale_file() {
     ScaleDialog dialog(now, this);
     if (dialog.exec() != QDialog::Accepted || dialog.factor() == 1)
         return;
-    document_->edit(tr("Scale %1").arg(QString::fromStdString(now.models[static_cast<std::size_t>(dialog.model())].name)), [&](Project& p) { scale_model(p, dialog.model(), dialog.factor()); });
+    document_->edit(
+        tr("Scale %1").arg(QString::fromStdString(now.models[static_cast<std::size_t>(dialog.model())].name)),
+        [&](Project& p) { scale_model(p, dialog.model(), dialog.factor()); });
     if (view3d_)
         view3d_->fit();
 }
@@ -164,7 +176,8 @@ void PieceBench::thicken_base() {
         return;
     BaseDialog dialog(document_->project().settings, this);
     if (dialog.exec() == QDialog::Accepted && dialog.delta_mm() != 0)
-        document_->edit(tr("Thicken the base by %1 mm").arg(number(dialog.delta_mm())), [&](Project& p) { vitrail::thicken_base(view_->piece_of(p), dialog.delta_mm()); });
+        document_->edit(tr("Thicken the base by %1 mm").arg(number(dialog.delta_mm())),
+                        [&](Project& p) { vitrail::thicken_base(view_->piece_of(p), dialog.delta_mm()); });
 }
 
 } // namespace vitrail

@@ -14,7 +14,8 @@
 
 namespace vitrail {
 
-RegionsModel::RegionsModel(Document* document, ViewState* view, QObject* parent) : QAbstractItemModel(parent), document_(document), view_(view) {
+RegionsModel::RegionsModel(Document* document, ViewState* view, QObject* parent)
+    : QAbstractItemModel(parent), document_(document), view_(view) {
     connect(document, &Document::project_changed, this, &RegionsModel::rebuild);
     connect(document, &Document::plan_changed, this, &RegionsModel::rebuild);
     connect(view, &ViewState::piece_changed, this, &RegionsModel::rebuild);
@@ -74,7 +75,8 @@ QModelIndex RegionsModel::index(int row, int column, const QModelIndex& parent) 
 }
 
 QModelIndex RegionsModel::parent(const QModelIndex& child) const {
-    return child.internalId() ? createIndex(static_cast<int>(child.internalId()) - 1, 0, quintptr(0)) : QModelIndex();
+    return child.internalId() ? createIndex(static_cast<int>(child.internalId()) - 1, 0, quintptr(0))
+                              : QModelIndex();
 }
 
 QModelIndex RegionsModel::part_index(int part) const {
@@ -101,34 +103,50 @@ QVariant RegionsModel::data(const QModelIndex& index, int role) const {
     if (part >= static_cast<int>(rows_.size()) || part >= static_cast<int>(p.parts.size()))
         return {};
     const Row row = is_part ? Row{-1, 0, rows_[part].grams} : rows_[part].regions[index.row()];
-    if (row.band >= static_cast<int>(p.bands.size()) || row.patch > static_cast<int>(p.parts[part].patches.size()))
+    if (row.band >= static_cast<int>(p.bands.size()) ||
+        row.patch > static_cast<int>(p.parts[part].patches.size()))
         return {};
-    const Patch* patch = row.patch ? &p.parts[part].patches[static_cast<std::size_t>(row.patch) - 1] : nullptr;
-    const char letter = row.band >= 0 ? p.bands[row.band].filament : patch ? patch->filament : p.parts[part].filament;
+    const Patch* patch =
+        row.patch ? &p.parts[part].patches[static_cast<std::size_t>(row.patch) - 1] : nullptr;
+    const char letter = row.band >= 0 ? p.bands[row.band].filament
+                        : patch       ? patch->filament
+                                      : p.parts[part].filament;
     const double g = row.grams;
     switch (role) {
     case Qt::DisplayRole:
         if (index.column() == 1)
             return g < 0 ? QString() : tr("%1 g").arg(number(g, 1));
-        return row.band >= 0 ? tr("band %1–%2 mm").arg(number(p.bands[row.band].z0_mm), number(p.bands[row.band].z1_mm))
-               : patch       ? tr("painted: %1").arg(QString::fromStdString(patch->name))
-                             : QString::fromStdString(p.parts[part].name);
-    case Qt::TextAlignmentRole: return int(index.column() == 1 ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignLeft | Qt::AlignVCenter);
+        return row.band >= 0
+                   ? tr("band %1–%2 mm").arg(number(p.bands[row.band].z0_mm), number(p.bands[row.band].z1_mm))
+               : patch ? tr("painted: %1").arg(QString::fromStdString(patch->name))
+                       : QString::fromStdString(p.parts[part].name);
+    case Qt::TextAlignmentRole:
+        return int(index.column() == 1 ? Qt::AlignRight | Qt::AlignVCenter
+                                       : Qt::AlignLeft | Qt::AlignVCenter);
     case Qt::AccessibleTextRole:
-        return tr("%1, filament %2").arg(data(index, Qt::DisplayRole).toString(), letter ? QString(QChar::fromLatin1(letter)) : tr("none"));
+        return tr("%1, filament %2")
+            .arg(data(index, Qt::DisplayRole).toString(),
+                 letter ? QString(QChar::fromLatin1(letter)) : tr("none"));
     case Qt::ToolTipRole:
         if (index.column() == 1)
-            return tr("Walls, skins and infill of this region over its layers, all copies, times the filament's density.");
+            return tr("Walls, skins and infill of this region over its layers, all copies, times the "
+                      "filament's density.");
         return tr("Press a letter to give it that filament.");
-    case BadgeDelegate::LetterRole: return index.column() ? QVariant() : QVariant(letter ? QString(QChar::fromLatin1(letter)) : QStringLiteral("?"));
+    case BadgeDelegate::LetterRole:
+        return index.column() ? QVariant()
+                              : QVariant(letter ? QString(QChar::fromLatin1(letter)) : QStringLiteral("?"));
     case BadgeDelegate::ColourRole: {
         const int f = find_filament(project, letter);
         return f < 0 ? QVariant(Theme::current().line) : QVariant(to_qcolor(project.filaments[f].colour));
     }
-    case PartRole: return part;
-    case BandRole: return row.band;
-    case PatchRole: return row.patch;
-    default: return {};
+    case PartRole:
+        return part;
+    case BandRole:
+        return row.band;
+    case PatchRole:
+        return row.patch;
+    default:
+        return {};
     }
 }
 

@@ -1,4 +1,5 @@
-// Parts of the piece that is looked at, with their bands and painted patches as a tree, with the filament and the grams of each.
+// Parts of the piece that is looked at, with their bands and painted patches as a tree, with the filament and
+// the grams of each.
 #pragma once
 
 #include "app/parts/badge_delegate.h"

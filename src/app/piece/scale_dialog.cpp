@@ -13,7 +13,8 @@
 namespace vitrail {
 
 ScaleDialog::ScaleDialog(const Project& project, QWidget* parent)
-    : QDialog(parent), sizes_(project.models.size()), file_(new QComboBox), unit_(new QComboBox), factor_(new QDoubleSpinBox), result_(new QLabel) {
+    : QDialog(parent), sizes_(project.models.size()), file_(new QComboBox), unit_(new QComboBox),
+      factor_(new QDoubleSpinBox), result_(new QLabel) {
     setObjectName(QStringLiteral("scale_dialog"));
     setWindowTitle(tr("Unit of a model file"));
     for (const ModelFile& m : project.models)
@@ -23,7 +24,14 @@ ScaleDialog::ScaleDialog(const Project& project, QWidget* parent)
             sizes_[static_cast<std::size_t>(part.model)].add(part.mesh->bounds);
     file_->setAccessibleName(tr("File"));
     file_->setObjectName(QStringLiteral("scale_file"));
-    const struct { QString name; double mm; } units[] = {{tr("inches"), 25.4}, {tr("centimetres"), 10}, {tr("metres"), 1000}, {tr("tenths of a millimetre"), 0.1}, {tr("thousandths of a millimetre"), 0.001}};
+    const struct {
+        QString name;
+        double mm;
+    } units[] = {{tr("inches"), 25.4},
+                 {tr("centimetres"), 10},
+                 {tr("metres"), 1000},
+                 {tr("tenths of a millimetre"), 0.1},
+                 {tr("thousandths of a millimetre"), 0.001}};
     for (const auto& u : units)
         unit_->addItem(u.name, u.mm);
     unit_->addItem(tr("another factor"));
@@ -73,10 +81,14 @@ void ScaleDialog::refresh() {
     if (b.empty())
         return result_->setText(tr("No part is left of this file."));
     const auto size = [&](double k) {
-        const auto length = [k](float from, float to) { return number(k * (double(to) - from), k * (double(to) - from) < 10 ? 2 : 1); };
-        return tr("%1 × %2 × %3 mm").arg(length(b.min.x, b.max.x), length(b.min.y, b.max.y), length(b.min.z, b.max.z));
+        const auto length = [k](float from, float to) {
+            return number(k * (double(to) - from), k * (double(to) - from) < 10 ? 2 : 1);
+        };
+        return tr("%1 × %2 × %3 mm")
+            .arg(length(b.min.x, b.max.x), length(b.min.y, b.max.y), length(b.min.z, b.max.z));
     };
-    result_->setText(tr("It is %1 now and becomes %2. Bands and paint grow with it.").arg(size(1), size(factor())));
+    result_->setText(
+        tr("It is %1 now and becomes %2. Bands and paint grow with it.").arg(size(1), size(factor())));
 }
 
 } // namespace vitrail

@@ -26,7 +26,9 @@ double default_of(const SettingInfo& info) {
 
 } // namespace
 
-SettingsDialog::SettingsDialog(const Settings& settings, QWidget* parent) : QDialog(parent), search_(new QLineEdit), only_changed_(new QCheckBox(tr("only what is &changed"))), none_(new QLabel(tr("No setting has these words."))) {
+SettingsDialog::SettingsDialog(const Settings& settings, QWidget* parent)
+    : QDialog(parent), search_(new QLineEdit), only_changed_(new QCheckBox(tr("only what is &changed"))),
+      none_(new QLabel(tr("No setting has these words."))) {
     setWindowTitle(tr("All settings"));
     setObjectName(QStringLiteral("settings_dialog"));
     search_->setObjectName(QStringLiteral("settings_search"));
@@ -45,7 +47,8 @@ SettingsDialog::SettingsDialog(const Settings& settings, QWidget* parent) : QDia
     scroll->setWidget(make_rows(settings));
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel | QDialogButtonBox::RestoreDefaults);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel |
+                                         QDialogButtonBox::RestoreDefaults);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     connect(buttons->button(QDialogButtonBox::RestoreDefaults), &QPushButton::clicked, this, [this] {
@@ -81,11 +84,17 @@ QWidget* SettingsDialog::make_rows(const Settings& settings) {
         for (const SettingInfo& info : all_settings()) {
             if (info.subject() != static_cast<Subject>(s))
                 continue;
-            Row row{new SettingEdit(info), new QLabel, new QLabel(words(info.why)), new QPushButton(icon(QStringLiteral("undo-2")), QString()), new QWidget, {}};
+            Row row{new SettingEdit(info),
+                    new QLabel,
+                    new QLabel(words(info.why)),
+                    new QPushButton(icon(QStringLiteral("undo-2")), QString()),
+                    new QWidget,
+                    {}};
             row.edit->show_value(default_of(info));
             row.reset->setToolTip(tr("Back to the default: %1").arg(row.edit->text()));
             row.edit->show_value(info.field.of(settings));
-            row.words = QStringList{words(info.label), words(info.why), QString::fromUtf8(info.key)}.join(QLatin1Char('\n'));
+            row.words = QStringList{words(info.label), words(info.why), QString::fromUtf8(info.key)}.join(
+                QLatin1Char('\n'));
             row.label->setBuddy(row.edit);
             row.label->setWordWrap(true);
             row.label->setMinimumWidth(em(12));
@@ -131,8 +140,10 @@ void SettingsDialog::filter() {
         bool shown = false;
         for (const Row& r : g.rows) {
             const QString words = r.words + QLatin1Char('\n') + g.heading->text();
-            const bool wanted = std::all_of(asked.begin(), asked.end(), [&](const QString& word) { return words.contains(word, Qt::CaseInsensitive); }) &&
-                                (!only_changed_->isChecked() || r.edit->value() != default_of(r.edit->info()));
+            const bool wanted =
+                std::all_of(asked.begin(), asked.end(),
+                            [&](const QString& word) { return words.contains(word, Qt::CaseInsensitive); }) &&
+                (!only_changed_->isChecked() || r.edit->value() != default_of(r.edit->info()));
             for (QWidget* w : std::initializer_list<QWidget*>{r.label, r.edit, r.beside, r.why})
                 w->setVisible(wanted);
             mark(r);
@@ -142,7 +153,8 @@ void SettingsDialog::filter() {
         any |= shown;
     }
     none_->setVisible(!any);
-    none_->setText(search_->text().isEmpty() ? tr("Everything is at its default.") : tr("No setting has these words."));
+    none_->setText(search_->text().isEmpty() ? tr("Everything is at its default.")
+                                             : tr("No setting has these words."));
 }
 
 Settings SettingsDialog::settings() const {

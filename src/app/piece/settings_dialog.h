@@ -26,7 +26,7 @@ private:
         QLabel *label, *why;
         QPushButton* reset;
         QWidget* beside; ///< keeps the place of reset
-        QString words; ///< what the search looks at
+        QString words;   ///< what the search looks at
     };
     struct Group {
         QLabel* heading;

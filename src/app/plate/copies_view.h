@@ -1,4 +1,5 @@
-// What a piece costs, over how many are printed together: thrown away, time, money, each on a strip of its own.
+// What a piece costs, over how many are printed together: thrown away, time, money, each on a strip of its
+// own.
 #pragma once
 
 #include "core/plate/copies.h"

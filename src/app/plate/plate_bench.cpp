@@ -8,7 +8,9 @@
 namespace vitrail {
 
 PlateBench::PlateBench(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), pages_(new BenchPages(QStringLiteral("plate_pages"), this)), bed_(new BedPage(document, view)), copies_(new CopiesPage(document)), order_(new OrderListPage(document)) {
+    : QWidget(parent), pages_(new BenchPages(QStringLiteral("plate_pages"), this)),
+      bed_(new BedPage(document, view)), copies_(new CopiesPage(document)),
+      order_(new OrderListPage(document)) {
     pages_->addTab(bed_, tr("The bed"));
     pages_->addTab(copies_, tr("How many at once"));
     pages_->addTab(order_, tr("Order"));

@@ -27,14 +27,19 @@ QSize ScheduleView::sizeHint() const {
     return {em(40), em(3.6 + 2.4 * static_cast<double>(task_ ? task_->machines.size() : 1))};
 }
 
-void ScheduleView::show_plan(std::shared_ptr<const OrderTask> task, std::shared_ptr<const OrderPlan> plan, int chosen) {
+void ScheduleView::show_plan(std::shared_ptr<const OrderTask> task, std::shared_ptr<const OrderPlan> plan,
+                             int chosen) {
     task_ = std::move(task);
     plan_ = std::move(plan);
     chosen_ = chosen;
     QStringList text;
     if (plan_)
         for (std::size_t i = 0; i < plan_->plates.size(); ++i)
-            text << tr("Plate %1: %2 to %3, %4").arg(i + 1).arg(words(clock_text(*task_, plan_->plates[i].when.start_h)), words(clock_text(*task_, plan_->plates[i].when.end_h)), words(what_is_on(*task_, plan_->plates[i])));
+            text << tr("Plate %1: %2 to %3, %4")
+                        .arg(i + 1)
+                        .arg(words(clock_text(*task_, plan_->plates[i].when.start_h)),
+                             words(clock_text(*task_, plan_->plates[i].when.end_h)),
+                             words(what_is_on(*task_, plan_->plates[i])));
     setAccessibleDescription(text.join(QStringLiteral("; ")));
     updateGeometry();
     update();
@@ -53,7 +58,8 @@ QRectF ScheduleView::plate_rect(std::size_t plate) const {
     const QRectF r = chart();
     const ScheduledPlate& w = plan_->plates[plate].when;
     const double lane = r.height() / static_cast<double>(task_->machines.size());
-    return QRectF(x_of(w.start_h), r.top() + lane * w.machine + em(0.2), std::max(3.0, x_of(w.end_h) - x_of(w.start_h)), lane - em(0.4));
+    return QRectF(x_of(w.start_h), r.top() + lane * w.machine + em(0.2),
+                  std::max(3.0, x_of(w.end_h) - x_of(w.start_h)), lane - em(0.4));
 }
 
 int ScheduleView::plate_at(QPointF p) const {
@@ -85,13 +91,16 @@ void ScheduleView::draw_clock(QPainter& p) const {
     p.setFont(font_of(0.9));
     const double apart = r.width() / all; // pixels an hour
     const double step = apart * 3 > em(5) ? 3 : apart * 6 > em(5) ? 6 : apart * 12 > em(5) ? 12 : 24;
-    for (double h = std::ceil(task_->start_hour / step) * step - task_->start_hour; h <= all + 1e-9; h += step) {
+    for (double h = std::ceil(task_->start_hour / step) * step - task_->start_hour; h <= all + 1e-9;
+         h += step) {
         p.setPen(QPen(t.line, 1));
         p.drawLine(QPointF(x_of(h), r.top()), QPointF(x_of(h), r.bottom()));
         p.setPen(t.quiet);
         const QString clock = words(clock_text(*task_, h));
         const bool day = std::fmod(task_->start_hour + h, 24) < 1e-6;
-        p.drawText(QRectF(x_of(h) - em(4), 0, em(8), em(1.5)), Qt::AlignCenter, day ? (task_->start_min ? clock.mid(5, 5) : clock.left(clock.size() - 7)) : clock.right(5));
+        p.drawText(QRectF(x_of(h) - em(4), 0, em(8), em(1.5)), Qt::AlignCenter,
+                   day ? (task_->start_min ? clock.mid(5, 5) : clock.left(clock.size() - 7))
+                       : clock.right(5));
     }
 }
 
@@ -108,7 +117,10 @@ void ScheduleView::paintEvent(QPaintEvent*) {
     p.setFont(font_of(0.9));
     for (std::size_t m = 0; m < task_->machines.size(); ++m) {
         p.setPen(t.ink);
-        p.drawText(QRectF(0, r.top() + lane * static_cast<double>(m), em(7.6), lane), Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap, p.fontMetrics().elidedText(QString::fromStdString(task_->machines[m].name), Qt::ElideRight, em(7.6)));
+        p.drawText(QRectF(0, r.top() + lane * static_cast<double>(m), em(7.6), lane),
+                   Qt::AlignVCenter | Qt::AlignLeft | Qt::TextWordWrap,
+                   p.fontMetrics().elidedText(QString::fromStdString(task_->machines[m].name), Qt::ElideRight,
+                                              em(7.6)));
     }
     for (std::size_t i = 0; i < plan_->plates.size(); ++i) {
         const OrderPlate& plate = plan_->plates[i];
@@ -119,11 +131,13 @@ void ScheduleView::paintEvent(QPaintEvent*) {
             all += g;
         for (std::size_t f = 0; f < plate.figures.filaments.size(); ++f) {
             const double h = at.height() * plate.figures.grams[f] / std::max(1e-9, all);
-            paint_pane(p, QRectF(at.left(), y, at.width(), h), plan_->filaments[static_cast<std::size_t>(plate.figures.filaments[f])], 7);
+            paint_pane(p, QRectF(at.left(), y, at.width(), h),
+                       plan_->filaments[static_cast<std::size_t>(plate.figures.filaments[f])], 7);
             y += h;
         }
         p.setBrush(Qt::NoBrush);
-        p.setPen(QPen(static_cast<int>(i) == chosen_ ? t.accent : t.lead, static_cast<int>(i) == chosen_ ? 3 : 2));
+        p.setPen(
+            QPen(static_cast<int>(i) == chosen_ ? t.accent : t.lead, static_cast<int>(i) == chosen_ ? 3 : 2));
         p.drawRect(at);
         const QString number = QString::number(i + 1);
         p.setFont(font_of(0.95, true));
@@ -150,7 +164,13 @@ bool ScheduleView::event(QEvent* e) {
         const int i = plate_at(help->pos());
         if (i >= 0) {
             const OrderPlate& plate = plan_->plates[static_cast<std::size_t>(i)];
-            QToolTip::showText(help->globalPos(), tr("Plate %1: %2 to %3\n%4").arg(i + 1).arg(words(clock_text(*task_, plate.when.start_h)), words(clock_text(*task_, plate.when.end_h)), words(what_is_on(*task_, plate))), this);
+            QToolTip::showText(help->globalPos(),
+                               tr("Plate %1: %2 to %3\n%4")
+                                   .arg(i + 1)
+                                   .arg(words(clock_text(*task_, plate.when.start_h)),
+                                        words(clock_text(*task_, plate.when.end_h)),
+                                        words(what_is_on(*task_, plate))),
+                               this);
         } else {
             QToolTip::hideText();
         }

@@ -49,7 +49,8 @@ public:
         p->setBrush(colour_);
         p->drawPolygon(polygon());
         QBrush hatch = hatch_;
-        hatch.setTransform(QTransform::fromScale(1 / scale, -1 / scale)); // as dense as everywhere, whatever the zoom
+        hatch.setTransform(
+            QTransform::fromScale(1 / scale, -1 / scale)); // as dense as everywhere, whatever the zoom
         p->setBrush(hatch);
         p->drawPolygon(polygon());
         QPen lead(t.lead, isSelected() ? 5 : 2.2);
@@ -75,20 +76,25 @@ private:
         p->setFont(font_of(0.9, isSelected()));
         const double room = placed.w_mm * scale - em(0.4);
         const bool wide = room > p->fontMetrics().averageCharWidth() * 6;
-        const QString text = wide || number_.isEmpty() ? p->fontMetrics().elidedText(name_, Qt::ElideRight, static_cast<int>(room)) : number_;
+        const QString text = wide || number_.isEmpty()
+                                 ? p->fontMetrics().elidedText(name_, Qt::ElideRight, static_cast<int>(room))
+                                 : number_;
         const double w = p->fontMetrics().horizontalAdvance(text), h = p->fontMetrics().height();
         const double pin = placed.pinned ? em(1.1) : 0;
         const bool fits = room > w - 1 && placed.d_mm * scale > h;
         if (fits || placed.pinned) {
-            const QRectF plate(-(fits ? w : 0) / 2 - pin / 2 - em(0.2), -h / 2, (fits ? w : 0) + pin + em(0.4), h);
+            const QRectF plate(-(fits ? w : 0) / 2 - pin / 2 - em(0.2), -h / 2,
+                               (fits ? w : 0) + pin + em(0.4), h);
             p->setPen(Qt::NoPen);
             p->setBrush(Theme::current().panel);
             p->drawRoundedRect(plate, 3, 3);
             if (placed.pinned)
-                icon(QStringLiteral("pin")).paint(p, QRect(int(plate.left() + em(0.2)), int(-em(0.5)), em(1), em(1)));
+                icon(QStringLiteral("pin"))
+                    .paint(p, QRect(int(plate.left() + em(0.2)), int(-em(0.5)), em(1), em(1)));
             p->setPen(Theme::current().ink);
             if (fits)
-                p->drawText(QRectF(plate.left() + em(0.2) + pin, plate.top(), w + 2, h), Qt::AlignCenter, text);
+                p->drawText(QRectF(plate.left() + em(0.2) + pin, plate.top(), w + 2, h), Qt::AlignCenter,
+                            text);
         }
         p->restore();
     }
@@ -100,7 +106,8 @@ private:
 
 } // namespace
 
-PlateView::PlateView(Document* document, ViewState* view, Use use, QWidget* parent) : QGraphicsView(parent), document_(document), view_(view) {
+PlateView::PlateView(Document* document, ViewState* view, Use use, QWidget* parent)
+    : QGraphicsView(parent), document_(document), view_(view) {
     setObjectName(use == Use::arrange ? QStringLiteral("plate") : QStringLiteral("plate_view"));
     setAccessibleName(tr("The bed from above"));
     setScene(new QGraphicsScene(this));
@@ -113,7 +120,8 @@ PlateView::PlateView(Document* document, ViewState* view, Use use, QWidget* pare
         setDragMode(QGraphicsView::RubberBandDrag); // several at once
     setFocusPolicy(use == Use::arrange ? Qt::StrongFocus : Qt::NoFocus);
     if (use == Use::arrange)
-        setToolTip(tr("Drag to move. Arrows move by 1 mm, with Shift by 10, with Ctrl they turn by 15°; Space pins, Delete lets go."));
+        setToolTip(tr("Drag to move. Arrows move by 1 mm, with Shift by 10, with Ctrl they turn by 15°; "
+                      "Space pins, Delete lets go."));
     connect(document, &Document::plan_changed, this, &PlateView::rebuild);
     connect(scene(), &QGraphicsScene::selectionChanged, this, [this] {
         if (building_)
@@ -159,7 +167,8 @@ void PlateView::choose(int piece, int nth) {
 
 QPoint PlateView::middle_of(int piece, int nth) const {
     for (const QGraphicsItem* item : scene()->items())
-        if (const auto* x = dynamic_cast<const PlacedItem*>(item); x && x->placed.piece == piece && x->placed.nth == nth)
+        if (const auto* x = dynamic_cast<const PlacedItem*>(item);
+            x && x->placed.piece == piece && x->placed.nth == nth)
             return mapFromScene(QPointF(x->placed.x_mm, x->placed.y_mm));
     return {};
 }
@@ -168,7 +177,8 @@ void PlateView::select_chosen() {
     building_ = true;
     for (QGraphicsItem* item : scene()->items())
         if (auto* x = dynamic_cast<PlacedItem*>(item))
-            x->setSelected(std::find(all_.begin(), all_.end(), std::pair(x->placed.piece, x->placed.nth)) != all_.end());
+            x->setSelected(std::find(all_.begin(), all_.end(), std::pair(x->placed.piece, x->placed.nth)) !=
+                           all_.end());
     building_ = false;
 }
 
@@ -187,7 +197,9 @@ void PlateView::rebuild() {
             return pen;
         };
         for (const Footprint& tower : plan->plate.towers) {
-            auto* item = scene()->addRect(tower.x_mm - tower.w_mm / 2, tower.y_mm - tower.d_mm / 2, tower.w_mm, tower.d_mm, line(t.accent, 1.5), QBrush(t.accent, Qt::DiagCrossPattern));
+            auto* item =
+                scene()->addRect(tower.x_mm - tower.w_mm / 2, tower.y_mm - tower.d_mm / 2, tower.w_mm,
+                                 tower.d_mm, line(t.accent, 1.5), QBrush(t.accent, Qt::DiagCrossPattern));
             item->setToolTip(tr("The purge tower; its place is kept free"));
         }
         if (plan->skirt.layers)
@@ -197,11 +209,22 @@ void PlateView::rebuild() {
             const Piece& piece = p.pieces[static_cast<std::size_t>(x.piece)];
             const QString nth = count_of(p, piece) > 1 ? QString::number(x.nth) : QString();
             const QString name = (QString::fromStdString(piece.name) + QLatin1Char(' ') + nth).trimmed();
-            auto* item = new PlacedItem(x, f < static_cast<int>(p.filaments.size()) ? &p.filaments[static_cast<std::size_t>(f)] : nullptr, name, nth);
-            item->setToolTip(tr("%1 at %2, %3 mm, turned by %4°").arg(name).arg(number(x.x_mm, 1)).arg(number(x.y_mm, 1)).arg(number(x.turn_deg, 0)));
+            auto* item = new PlacedItem(x,
+                                        f < static_cast<int>(p.filaments.size())
+                                            ? &p.filaments[static_cast<std::size_t>(f)]
+                                            : nullptr,
+                                        name, nth);
+            item->setToolTip(tr("%1 at %2, %3 mm, turned by %4°")
+                                 .arg(name)
+                                 .arg(number(x.x_mm, 1))
+                                 .arg(number(x.y_mm, 1))
+                                 .arg(number(x.turn_deg, 0)));
             scene()->addItem(item);
             if (plan->ooze.layers)
-                scene()->addPolygon(polygon_of(grown(x.outline, p.settings.ooze_gap_mm)), line(t.accent, 1, Qt::DashLine))->setZValue(-1);
+                scene()
+                    ->addPolygon(polygon_of(grown(x.outline, p.settings.ooze_gap_mm)),
+                                 line(t.accent, 1, Qt::DashLine))
+                    ->setZValue(-1);
         }
     }
     building_ = false;
@@ -219,7 +242,8 @@ void PlateView::fit() {
     const double w = std::max(1.0, m.bed_x_mm), d = std::max(1.0, m.bed_y_mm);
     constexpr double kMargin = 0.04; // of the bed, around it
     scene()->setSceneRect(-w * kMargin, -d * kMargin, w * (1 + 2 * kMargin), d * (1 + 2 * kMargin));
-    const double scale = std::min(viewport()->width() / scene()->width(), viewport()->height() / scene()->height());
+    const double scale =
+        std::min(viewport()->width() / scene()->width(), viewport()->height() / scene()->height());
     setTransform(QTransform::fromScale(scale, -scale)); // the front edge of the bed lies at the bottom
     centerOn(w / 2, d / 2);
 }
@@ -267,8 +291,11 @@ void PlateView::put(double x_mm, double y_mm, double turn_deg, int merge) {
         return;
     const Project& p = document_->planned_project();
     const auto round = [](double v) { return std::round(v * 100) / 100; };
-    const Placement where{p.pieces[static_cast<std::size_t>(now->piece)].name, now->nth, round(x_mm), round(y_mm), std::fmod(std::fmod(round(turn_deg), 360) + 360, 360)};
-    document_->edit(where.turn_deg != now->turn_deg ? tr("Turn a piece on the bed") : tr("Move a piece on the bed"), [&](Project& q) { pin(q, where); }, merge);
+    const Placement where{p.pieces[static_cast<std::size_t>(now->piece)].name, now->nth, round(x_mm),
+                          round(y_mm), std::fmod(std::fmod(round(turn_deg), 360) + 360, 360)};
+    document_->edit(
+        where.turn_deg != now->turn_deg ? tr("Turn a piece on the bed") : tr("Move a piece on the bed"),
+        [&](Project& q) { pin(q, where); }, merge);
 }
 
 Placement PlateView::place_of_chosen() const {
@@ -310,16 +337,21 @@ void PlateView::look_around() {
     const QRectF box = item->polygon().boundingRect().translated(item->pos());
     const auto name = [&](const Placed& x) {
         const Piece& piece = p.pieces[static_cast<std::size_t>(x.piece)];
-        return count_of(p, piece) > 1 ? tr("%1 %2").arg(QString::fromStdString(piece.name)).arg(x.nth) : QString::fromStdString(piece.name);
+        return count_of(p, piece) > 1 ? tr("%1 %2").arg(QString::fromStdString(piece.name)).arg(x.nth)
+                                      : QString::fromStdString(piece.name);
     };
     QStringList meets;
     const Placed* nearest = nullptr;
     double least = 1e300;
     for (const Placed& x : plan->plate.placed) {
-        if ((x.piece == item->placed.piece && x.nth == item->placed.nth) || std::find(all_.begin(), all_.end(), std::pair(x.piece, x.nth)) != all_.end())
+        if ((x.piece == item->placed.piece && x.nth == item->placed.nth) ||
+            std::find(all_.begin(), all_.end(), std::pair(x.piece, x.nth)) != all_.end())
             continue;
         // No nearer than their boxes: most need no closer look.
-        const double apart_x = std::max({0.0, x.x_mm - x.w_mm / 2 - box.right(), box.left() - x.x_mm - x.w_mm / 2}), apart_y = std::max({0.0, x.y_mm - x.d_mm / 2 - box.bottom(), box.top() - x.y_mm - x.d_mm / 2});
+        const double apart_x =
+                         std::max({0.0, x.x_mm - x.w_mm / 2 - box.right(), box.left() - x.x_mm - x.w_mm / 2}),
+                     apart_y =
+                         std::max({0.0, x.y_mm - x.d_mm / 2 - box.bottom(), box.top() - x.y_mm - x.d_mm / 2});
         if (const double at_least = std::hypot(apart_x, apart_y); at_least > 0 && at_least >= least)
             continue;
         const double mm = distance_mm(outline, x.outline);
@@ -329,16 +361,25 @@ void PlateView::look_around() {
             least = mm, nearest = &x;
     }
     if (nearest)
-        near_.push_back({QLineF(box.center(), QPointF(nearest->x_mm, nearest->y_mm)), least > 0 ? tr("%1 mm").arg(number(least, 1)) : tr("meets"), least <= 0});
+        near_.push_back({QLineF(box.center(), QPointF(nearest->x_mm, nearest->y_mm)),
+                         least > 0 ? tr("%1 mm").arg(number(least, 1)) : tr("meets"), least <= 0});
     const Machine& m = p.machine;
-    const double left = box.left(), right = m.bed_x_mm - box.right(), front = box.top(), back = m.bed_y_mm - box.bottom();
-    near_.push_back(left < right ? Near{QLineF(0, box.center().y(), left, box.center().y()), tr("%1 mm").arg(number(left, 1)), left < p.settings.margin_mm} : Near{QLineF(box.right(), box.center().y(), m.bed_x_mm, box.center().y()), tr("%1 mm").arg(number(right, 1)), right < p.settings.margin_mm});
-    near_.push_back(front < back ? Near{QLineF(box.center().x(), 0, box.center().x(), front), tr("%1 mm").arg(number(front, 1)), front < p.settings.margin_mm} : Near{QLineF(box.center().x(), box.bottom(), box.center().x(), m.bed_y_mm), tr("%1 mm").arg(number(back, 1)), back < p.settings.margin_mm});
+    const double left = box.left(), right = m.bed_x_mm - box.right(), front = box.top(),
+                 back = m.bed_y_mm - box.bottom();
+    near_.push_back(left < right ? Near{QLineF(0, box.center().y(), left, box.center().y()),
+                                        tr("%1 mm").arg(number(left, 1)), left < p.settings.margin_mm}
+                                 : Near{QLineF(box.right(), box.center().y(), m.bed_x_mm, box.center().y()),
+                                        tr("%1 mm").arg(number(right, 1)), right < p.settings.margin_mm});
+    near_.push_back(front < back ? Near{QLineF(box.center().x(), 0, box.center().x(), front),
+                                        tr("%1 mm").arg(number(front, 1)), front < p.settings.margin_mm}
+                                 : Near{QLineF(box.center().x(), box.bottom(), box.center().x(), m.bed_y_mm),
+                                        tr("%1 mm").arg(number(back, 1)), back < p.settings.margin_mm});
     viewport()->update();
     if (!meets.isEmpty())
         Q_EMIT dragged(tr("There it meets %1.").arg(meets.join(QStringLiteral(", "))));
     else if (!on_bed(outline, p))
-        Q_EMIT dragged(p.settings.margin_mm > 0 ? tr("There it reaches into the free edge of the bed.") : tr("There it reaches over the edge of the bed."));
+        Q_EMIT dragged(p.settings.margin_mm > 0 ? tr("There it reaches into the free edge of the bed.")
+                                                : tr("There it reaches over the edge of the bed."));
     else if (kept_clear(outline, m))
         Q_EMIT dragged(tr("There the machine wants nothing to stand."));
     else if (nearest)
@@ -389,12 +430,24 @@ void PlateView::align(Align how) {
             continue;
         Placement at{p.pieces[static_cast<std::size_t>(x.piece)].name, x.nth, x.x_mm, x.y_mm, x.turn_deg};
         switch (how) {
-        case Align::left: at.x_mm = first->x_mm - first->w_mm / 2 + x.w_mm / 2; break;
-        case Align::right: at.x_mm = first->x_mm + first->w_mm / 2 - x.w_mm / 2; break;
-        case Align::front: at.y_mm = first->y_mm - first->d_mm / 2 + x.d_mm / 2; break;
-        case Align::back: at.y_mm = first->y_mm + first->d_mm / 2 - x.d_mm / 2; break;
-        case Align::column: at.x_mm = first->x_mm; break;
-        case Align::row: at.y_mm = first->y_mm; break;
+        case Align::left:
+            at.x_mm = first->x_mm - first->w_mm / 2 + x.w_mm / 2;
+            break;
+        case Align::right:
+            at.x_mm = first->x_mm + first->w_mm / 2 - x.w_mm / 2;
+            break;
+        case Align::front:
+            at.y_mm = first->y_mm - first->d_mm / 2 + x.d_mm / 2;
+            break;
+        case Align::back:
+            at.y_mm = first->y_mm + first->d_mm / 2 - x.d_mm / 2;
+            break;
+        case Align::column:
+            at.x_mm = first->x_mm;
+            break;
+        case Align::row:
+            at.y_mm = first->y_mm;
+            break;
         }
         places.push_back(at);
     }
@@ -413,7 +466,8 @@ void PlateView::mouseReleaseEvent(QMouseEvent* e) {
         if (std::hypot(moved.x(), moved.y()) < 0.05)
             continue;
         const Placed& at = static_cast<PlacedItem*>(item)->placed;
-        places.push_back({p.pieces[static_cast<std::size_t>(at.piece)].name, at.nth, round(at.x_mm + moved.x()), round(at.y_mm + moved.y()), at.turn_deg});
+        places.push_back({p.pieces[static_cast<std::size_t>(at.piece)].name, at.nth,
+                          round(at.x_mm + moved.x()), round(at.y_mm + moved.y()), at.turn_deg});
     }
     if (!places.empty()) {
         put_all(places, places.size() > 1 ? tr("Move pieces on the bed") : tr("Move a piece on the bed"));
@@ -426,7 +480,11 @@ void PlateView::mouseReleaseEvent(QMouseEvent* e) {
 
 void PlateView::keyPressEvent(QKeyEvent* e) {
     const Placed* now = chosen();
-    const QPoint way = e->key() == Qt::Key_Left ? QPoint(-1, 0) : e->key() == Qt::Key_Right ? QPoint(1, 0) : e->key() == Qt::Key_Up ? QPoint(0, 1) : e->key() == Qt::Key_Down ? QPoint(0, -1) : QPoint();
+    const QPoint way = e->key() == Qt::Key_Left    ? QPoint(-1, 0)
+                       : e->key() == Qt::Key_Right ? QPoint(1, 0)
+                       : e->key() == Qt::Key_Up    ? QPoint(0, 1)
+                       : e->key() == Qt::Key_Down  ? QPoint(0, -1)
+                                                   : QPoint();
     if (now && !way.isNull()) {
         const Placement at = place_of_chosen(); // a key that repeats is faster than plans are
         if (e->modifiers() & Qt::ControlModifier)
@@ -439,7 +497,8 @@ void PlateView::keyPressEvent(QKeyEvent* e) {
     if (now && e->key() == Qt::Key_Delete)
         return pin_chosen(false);
     const auto plan = document_->plan();
-    if ((e->key() == Qt::Key_PageDown || e->key() == Qt::Key_PageUp) && plan && !plan->plate.placed.empty()) { // from one to the next
+    if ((e->key() == Qt::Key_PageDown || e->key() == Qt::Key_PageUp) && plan &&
+        !plan->plate.placed.empty()) { // from one to the next
         const auto& all = plan->plate.placed;
         const auto n = static_cast<int>(all.size());
         int at = now ? static_cast<int>(now - all.data()) : -1;

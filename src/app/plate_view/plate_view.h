@@ -1,4 +1,5 @@
-// The bed from above, to scale: footprints as panes, to be dragged and turned or only looked at, the tower, and what runs around them.
+// The bed from above, to scale: footprints as panes, to be dragged and turned or only looked at, the tower,
+// and what runs around them.
 #pragma once
 
 #include <QGraphicsView>
@@ -28,7 +29,8 @@ public:
     /// Where one of them stands, in pixels of the viewport.
     QPoint middle_of(int piece, int nth) const;
 
-    /// Puts the chosen one there, from the front left corner of the bed. Edits of the same `merge` become one.
+    /// Puts the chosen one there, from the front left corner of the bed. Edits of the same `merge` become
+    /// one.
     void put(double x_mm, double y_mm, double turn_deg, int merge = 0);
     void pin_chosen(bool on);
     /// Lines up all that are chosen with the one that was chosen first; they are pinned there.
@@ -39,7 +41,8 @@ public:
 
 Q_SIGNALS:
     void chosen_changed();
-    void dragged(const QString& what); ///< how far it is from what is around, or what it would meet; empty: let go
+    void
+    dragged(const QString& what); ///< how far it is from what is around, or what it would meet; empty: let go
 
 protected:
     void mouseMoveEvent(QMouseEvent* e) override;
@@ -65,7 +68,7 @@ private:
     std::vector<std::pair<int, int>> all_;      ///< the same of all that are chosen
     /// While something is dragged: to what it is how far.
     struct Near {
-        QLineF line;  ///< on the bed, mm
+        QLineF line; ///< on the bed, mm
         QString text;
         bool meets = false;
     };

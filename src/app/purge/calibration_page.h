@@ -1,8 +1,8 @@
 // Calibration: a strip to print, what was measured on it, and V_d and V_m fitted to that.
 #pragma once
 
-#include "core/purge/calibrate.h"
 #include "core/project/project.h"
+#include "core/purge/calibrate.h"
 #include "core/purge/strip.h"
 
 #include <QWidget>

@@ -21,7 +21,8 @@ QSize FitPlot::sizeHint() const {
     return {em(20), em(13)};
 }
 
-void FitPlot::show_fit(std::vector<Reading> readings, std::optional<Calibration> fit, std::vector<QString> names) {
+void FitPlot::show_fit(std::vector<Reading> readings, std::optional<Calibration> fit,
+                       std::vector<QString> names) {
     readings_ = std::move(readings);
     fit_ = std::move(fit);
     names_ = std::move(names);
@@ -36,7 +37,8 @@ void FitPlot::paintEvent(QPaintEvent*) {
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
     if (!fit_) {
-        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, tr("With two readings or more, the line they lie on shows here."));
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                   tr("With two readings or more, the line they lie on shows here."));
         return;
     }
     double most_x = 0.5, most_y = 50;
@@ -44,7 +46,9 @@ void FitPlot::paintEvent(QPaintEvent*) {
         most_x = std::max(most_x, fit_->readings[i].depth * 1.1);
         most_y = std::max({most_y, readings_[i].clean_mm3 * 1.1, fit_->readings[i].model_mm3 * 1.1});
     }
-    const auto at = [&](double x, double y) { return QPointF(r.left() + r.width() * x / most_x, r.bottom() - r.height() * y / most_y); };
+    const auto at = [&](double x, double y) {
+        return QPointF(r.left() + r.width() * x / most_x, r.bottom() - r.height() * y / most_y);
+    };
     double step = 10;
     for (const double s : {10.0, 20.0, 50.0, 100.0, 200.0, 500.0, 1000.0})
         if ((step = s) / most_y * r.height() > em(2))
@@ -53,19 +57,25 @@ void FitPlot::paintEvent(QPaintEvent*) {
         p.setPen(QPen(t.line, 1));
         p.drawLine(at(0, y), at(most_x, y));
         p.setPen(t.quiet);
-        p.drawText(QRectF(0, at(0, y).y() - em(0.7), r.left() - 5, em(1.4)), Qt::AlignRight | Qt::AlignVCenter, number(y));
+        p.drawText(QRectF(0, at(0, y).y() - em(0.7), r.left() - 5, em(1.4)),
+                   Qt::AlignRight | Qt::AlignVCenter, number(y));
     }
     for (double x = 0; x <= most_x; x += 1) {
         p.setPen(t.quiet);
         p.drawText(QRectF(at(x, 0).x() - em(2), r.bottom() + 3, em(4), em(1.2)), Qt::AlignCenter, number(x));
     }
-    p.drawText(QRectF(r.left(), r.bottom() + em(1.3), r.width(), em(1.3)), Qt::AlignCenter, tr("how far it must mix, ln(1/share)"));
+    p.drawText(QRectF(r.left(), r.bottom() + em(1.3), r.width(), em(1.3)), Qt::AlignCenter,
+               tr("how far it must mix, ln(1/share)"));
     p.drawText(QRectF(em(0.2), 0, em(10), em(1.2)), Qt::AlignLeft, tr("mm³ until clean"));
     // One standard deviation around the line.
     if (fit_->dead_sd_mm3 > 0) {
         QPolygonF band;
         constexpr int kSteps = 24;
-        const auto sd = [&](double x) { return std::sqrt(std::max(0.0, fit_->dead_sd_mm3 * fit_->dead_sd_mm3 + x * x * fit_->mixing_sd_mm3 * fit_->mixing_sd_mm3 + 2 * x * fit_->covariance_mm6)); };
+        const auto sd = [&](double x) {
+            return std::sqrt(std::max(0.0, fit_->dead_sd_mm3 * fit_->dead_sd_mm3 +
+                                               x * x * fit_->mixing_sd_mm3 * fit_->mixing_sd_mm3 +
+                                               2 * x * fit_->covariance_mm6));
+        };
         for (int i = 0; i <= kSteps; ++i) {
             const double x = most_x * i / kSteps;
             band << at(x, fit_->dead_mm3 + fit_->mixing_mm3 * x + sd(x));

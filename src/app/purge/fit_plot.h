@@ -9,8 +9,8 @@
 
 namespace vitrail {
 
-/// Across: how far a pair must mix (ln 1/share); up: mm³ until it was clean. The line is V_d + V_m · depth, with a band of one
-/// standard deviation; outliers are squares with a cross.
+/// Across: how far a pair must mix (ln 1/share); up: mm³ until it was clean. The line is V_d + V_m · depth,
+/// with a band of one standard deviation; outliers are squares with a cross.
 class FitPlot : public QWidget {
     Q_OBJECT
 public:

@@ -1,11 +1,11 @@
 #include "app/purge/strips_page.h"
 
-#include "app/parts/setting_edit.h"
-#include "app/purge/strips_view.h"
 #include "app/document/document.h"
-#include "app/parts/panel.h"
-#include "app/parts/tables.h"
 #include "app/document/view_state.h"
+#include "app/parts/panel.h"
+#include "app/parts/setting_edit.h"
+#include "app/parts/tables.h"
+#include "app/purge/strips_view.h"
 #include "core/check/landing.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/words.h"
@@ -25,8 +25,11 @@
 namespace vitrail {
 
 StripsPage::StripsPage(Document* document, ViewState* view, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), strips_(new StripsView(document)), pair_(new QLabel), figures_(new QLabel), lands_(new QLabel), sum_(new QLabel), level_(new QDoubleSpinBox),
-      locked_(new QCheckBox(tr("&Locked"))), reason_(new QLineEdit), computed_(new QPushButton(tr("As &computed"))), show_me_(new QPushButton(icon(QStringLiteral("eye")), tr("Show &me"))),
+    : QWidget(parent), document_(document), view_(view), strips_(new StripsView(document)), pair_(new QLabel),
+      figures_(new QLabel), lands_(new QLabel), sum_(new QLabel), level_(new QDoubleSpinBox),
+      locked_(new QCheckBox(tr("&Locked"))), reason_(new QLineEdit),
+      computed_(new QPushButton(tr("As &computed"))),
+      show_me_(new QPushButton(icon(QStringLiteral("eye")), tr("Show &me"))),
       global_(new SettingEdit(*find_setting("delta_e"))), levels_(new QTableWidget) {
     auto* list = new Panel(tr("What each change purges"));
     sum_->setObjectName(QStringLiteral("quiet"));
@@ -108,18 +111,21 @@ StripsPage::StripsPage(Document* document, ViewState* view, QWidget* parent)
     const auto letters = [this] {
         const auto [a, b] = strips_->chosen();
         const Project& p = document_->planned_project();
-        return std::pair{p.filaments[static_cast<std::size_t>(a)].letter, p.filaments[static_cast<std::size_t>(b)].letter};
+        return std::pair{p.filaments[static_cast<std::size_t>(a)].letter,
+                         p.filaments[static_cast<std::size_t>(b)].letter};
     };
     connect(strips_, &StripsView::chosen_changed, this, &StripsPage::show_pair);
     connect(strips_, &StripsView::refused, this, &StripsPage::said);
     connect(level_, &QDoubleSpinBox::valueChanged, this, [this, letters](double v) {
         const auto [from, to] = letters();
-        document_->edit(tr("Change the level of %1 to %2").arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)), [&](Project& p) {
-            PairPurge& x = pair_purge_of(p, from, to);
-            x.delta_e = v;
-            if (!x.locked)
-                x.mm3 = 0; // the level decides again
-        });
+        document_->edit(
+            tr("Change the level of %1 to %2").arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)),
+            [&](Project& p) {
+                PairPurge& x = pair_purge_of(p, from, to);
+                x.delta_e = v;
+                if (!x.locked)
+                    x.mm3 = 0; // the level decides again
+            });
     });
     connect(locked_, &QCheckBox::clicked, this, &StripsPage::lock);
     connect(reason_, &QLineEdit::editingFinished, this, [this, letters] {
@@ -128,15 +134,23 @@ StripsPage::StripsPage(Document* document, ViewState* view, QWidget* parent)
         const auto [from, to] = letters();
         const PairPurge* x = pair_purge(document_->project(), from, to);
         if (x && x->locked && x->reason != reason_->text().toStdString())
-            document_->edit(tr("Change the reason of a lock"), [&](Project& p) { pair_purge_of(p, from, to).reason = reason_->text().toStdString(); });
+            document_->edit(tr("Change the reason of a lock"), [&](Project& p) {
+                pair_purge_of(p, from, to).reason = reason_->text().toStdString();
+            });
     });
     connect(computed_, &QPushButton::clicked, this, [this, letters] {
         const auto [from, to] = letters();
-        document_->edit(tr("Purge %1 to %2 as computed").arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)), [&](Project& p) { std::erase_if(p.pair_purges, [&](const PairPurge& x) { return x.from == from && x.to == to; }); });
+        document_->edit(
+            tr("Purge %1 to %2 as computed").arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)),
+            [&](Project& p) {
+                std::erase_if(p.pair_purges,
+                              [&](const PairPurge& x) { return x.from == from && x.to == to; });
+            });
     });
     connect(show_me_, &QPushButton::clicked, this, [this] {
         const auto plan = document_->plan();
-        const PairUse* u = plan ? find_pair(*plan, strips_->chosen().first, strips_->chosen().second) : nullptr;
+        const PairUse* u =
+            plan ? find_pair(*plan, strips_->chosen().first, strips_->chosen().second) : nullptr;
         if (!u)
             return;
         const Landing l = landing_of(document_->planned_project(), *plan, *u);
@@ -144,7 +158,10 @@ StripsPage::StripsPage(Document* document, ViewState* view, QWidget* parent)
         if (l.part >= 0)
             view_->select({l.part});
     });
-    connect(global_, &SettingEdit::edited, this, [this](double v) { document_->edit(tr("Change when a change counts as clean"), [&](Project& p) { p.settings.delta_e = v; }); });
+    connect(global_, &SettingEdit::edited, this, [this](double v) {
+        document_->edit(tr("Change when a change counts as clean"),
+                        [&](Project& p) { p.settings.delta_e = v; });
+    });
     connect(document, &Document::plan_changed, this, &StripsPage::show_levels);
     connect(document, &Document::project_changed, this, &StripsPage::show_levels);
     show_levels();
@@ -157,13 +174,17 @@ void StripsPage::lock(bool on) {
     if (!u)
         return;
     const Project& planned = document_->planned_project();
-    const char from = planned.filaments[static_cast<std::size_t>(u->from)].letter, to = planned.filaments[static_cast<std::size_t>(u->to)].letter;
-    document_->edit(on ? tr("Lock the purge of %1 to %2").arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)) : tr("Unlock the purge of %1 to %2").arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)), [&](Project& p) {
-        PairPurge& x = pair_purge_of(p, from, to);
-        x.locked = on;
-        x.mm3 = u->mm3; // as it stands: unlocked, it can be dragged again
-        x.reason = on ? reason_->text().toStdString() : std::string();
-    });
+    const char from = planned.filaments[static_cast<std::size_t>(u->from)].letter,
+               to = planned.filaments[static_cast<std::size_t>(u->to)].letter;
+    document_->edit(
+        on ? tr("Lock the purge of %1 to %2").arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to))
+           : tr("Unlock the purge of %1 to %2").arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)),
+        [&](Project& p) {
+            PairPurge& x = pair_purge_of(p, from, to);
+            x.locked = on;
+            x.mm3 = u->mm3; // as it stands: unlocked, it can be dragged again
+            x.reason = on ? reason_->text().toStdString() : std::string();
+        });
 }
 
 void StripsPage::show_pair() {
@@ -178,18 +199,34 @@ void StripsPage::show_pair() {
         return;
     }
     const Project& p = document_->planned_project();
-    const Filament &from = p.filaments[static_cast<std::size_t>(u->from)], &to = p.filaments[static_cast<std::size_t>(u->to)];
-    pair_->setText(tr("%1 %2 → %3 %4").arg(QChar::fromLatin1(from.letter)).arg(QString::fromStdString(from.name)).arg(QChar::fromLatin1(to.letter)).arg(QString::fromStdString(to.name)));
+    const Filament &from = p.filaments[static_cast<std::size_t>(u->from)],
+                   &to = p.filaments[static_cast<std::size_t>(u->to)];
+    pair_->setText(tr("%1 %2 → %3 %4")
+                       .arg(QChar::fromLatin1(from.letter))
+                       .arg(QString::fromStdString(from.name))
+                       .arg(QChar::fromLatin1(to.letter))
+                       .arg(QString::fromStdString(to.name)));
     const QString sure = u->sd_mm3 > 0 ? tr(" ± %1").arg(number(u->sd_mm3, 0)) : QString();
-    const QString why = u->rule == PurgeRule::locked     ? tr("The volume is locked.")
-                        : u->rule == PurgeRule::by_hand  ? tr("The cut was set by hand.")
-                        : u->rule == PurgeRule::material ? tr("Another material purges at least %1 mm³, whatever the colour.").arg(p.machine.class_minimum_mm3)
-                        : u->rule == PurgeRule::prime    ? tr("The colours are close enough; the nozzle only primes.")
-                                                         : QString();
-    figures_->setText(tr("Purges %1 mm³; clean at ΔE %2 after %3%4 mm³ (dead volume V_d %5, mixing volume V_m %6). %7").arg(number(u->mm3, 0)).arg(number(u->delta_e)).arg(number(u->clean_mm3, 0)).arg(sure).arg(number(u->washout.dead_mm3, 1)).arg(number(u->washout.mixing_mm3, 1)).arg(why));
+    const QString why =
+        u->rule == PurgeRule::locked     ? tr("The volume is locked.")
+        : u->rule == PurgeRule::by_hand  ? tr("The cut was set by hand.")
+        : u->rule == PurgeRule::material ? tr("Another material purges at least %1 mm³, whatever the colour.")
+                                               .arg(p.machine.class_minimum_mm3)
+        : u->rule == PurgeRule::prime ? tr("The colours are close enough; the nozzle only primes.")
+                                      : QString();
+    figures_->setText(
+        tr("Purges %1 mm³; clean at ΔE %2 after %3%4 mm³ (dead volume V_d %5, mixing volume V_m %6). %7")
+            .arg(number(u->mm3, 0))
+            .arg(number(u->delta_e))
+            .arg(number(u->clean_mm3, 0))
+            .arg(sure)
+            .arg(number(u->washout.dead_mm3, 1))
+            .arg(number(u->washout.mixing_mm3, 1))
+            .arg(why));
     const Landing l = landing_of(p, *plan, *u);
     lands_->setText(tr("Beyond the cut: %1.").arg(words(describe(p, l))));
-    lands_->setStyleSheet(l.dirty_mm3 > 0.5 ? QStringLiteral("color: %1").arg(Theme::current().warn.name()) : QString());
+    lands_->setStyleSheet(l.dirty_mm3 > 0.5 ? QStringLiteral("color: %1").arg(Theme::current().warn.name())
+                                            : QString());
     const PairPurge* own = pair_purge(document_->project(), from.letter, to.letter);
     const QSignalBlocker a(level_), b(locked_), c(reason_);
     level_->setValue(own ? own->delta_e : 0);
@@ -217,18 +254,31 @@ void StripsPage::show_levels() {
         }
         QStringList washouts;
         for (const WashoutUse& w : plan->washouts)
-            washouts << (w.readings ? tr("%1 by calibration from %n reading(s)", nullptr, w.readings).arg(QString::fromUtf8(facts(w.material).id)) : w.by_setting ? tr("%1 by your own figures").arg(QString::fromUtf8(facts(w.material).id)) : tr("%1 by the machine's defaults, not calibrated").arg(QString::fromUtf8(facts(w.material).id)));
+            washouts << (w.readings ? tr("%1 by calibration from %n reading(s)", nullptr, w.readings)
+                                          .arg(QString::fromUtf8(facts(w.material).id))
+                         : w.by_setting
+                             ? tr("%1 by your own figures").arg(QString::fromUtf8(facts(w.material).id))
+                             : tr("%1 by the machine's defaults, not calibrated")
+                                   .arg(QString::fromUtf8(facts(w.material).id)));
         washouts.removeDuplicates(); // toolheads may agree
         const double primes = plan->totals.purge_g + plan->totals.useful_purge_g - all;
-        sum_->setText(tr("%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.", nullptr, few).arg(number(all, 1)) +
-                      (primes > 0.05 ? tr(" Another %1 g prime nozzles that kept their filament.").arg(number(primes, 1)) : QString()) + QStringLiteral(" ") + washouts.join(QStringLiteral("; ")) + QStringLiteral("."));
+        sum_->setText(
+            tr("%n pair(s) take half of %1 g. Drag a cut, or move it with the arrow keys.", nullptr, few)
+                .arg(number(all, 1)) +
+            (primes > 0.05
+                 ? tr(" Another %1 g prime nozzles that kept their filament.").arg(number(primes, 1))
+                 : QString()) +
+            QStringLiteral(" ") + washouts.join(QStringLiteral("; ")) + QStringLiteral("."));
     } else {
         sum_->clear();
     }
     levels_->setRowCount(static_cast<int>(p.filaments.size()));
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         const Filament& x = p.filaments[f];
-        levels_->setItem(static_cast<int>(f), 0, new QTableWidgetItem(QStringLiteral("%1  %2").arg(QChar::fromLatin1(x.letter)).arg(QString::fromStdString(x.name))));
+        levels_->setItem(static_cast<int>(f), 0,
+                         new QTableWidgetItem(QStringLiteral("%1  %2")
+                                                  .arg(QChar::fromLatin1(x.letter))
+                                                  .arg(QString::fromStdString(x.name))));
         auto* box = qobject_cast<QComboBox*>(levels_->cellWidget(static_cast<int>(f), 1));
         if (!box) {
             box = new QComboBox;
@@ -236,7 +286,9 @@ void StripsPage::show_levels() {
             levels_->setCellWidget(static_cast<int>(f), 1, box);
             connect(box, &QComboBox::activated, this, [this, f, box](int i) {
                 if (f < document_->project().filaments.size())
-                    document_->edit(tr("Change when a change counts as clean"), [&](Project& q) { q.filaments[f].delta_e = box->itemData(i).toDouble(); });
+                    document_->edit(tr("Change when a change counts as clean"), [&](Project& q) {
+                        q.filaments[f].delta_e = box->itemData(i).toDouble();
+                    });
             });
         }
         const QSignalBlocker quiet(box);

@@ -60,8 +60,13 @@ void StripsView::refresh() {
     QStringList words;
     if (plan)
         for (const PairUse& u : plan->pairs)
-            words << tr("%1 to %2: %3 mm³, %4 times").arg(QChar::fromLatin1(document_->planned_project().filaments[static_cast<std::size_t>(u.from)].letter))
-                         .arg(QChar::fromLatin1(document_->planned_project().filaments[static_cast<std::size_t>(u.to)].letter)).arg(number(u.mm3, 0)).arg(u.times);
+            words << tr("%1 to %2: %3 mm³, %4 times")
+                         .arg(QChar::fromLatin1(
+                             document_->planned_project().filaments[static_cast<std::size_t>(u.from)].letter))
+                         .arg(QChar::fromLatin1(
+                             document_->planned_project().filaments[static_cast<std::size_t>(u.to)].letter))
+                         .arg(number(u.mm3, 0))
+                         .arg(u.times);
     setAccessibleDescription(words.join(QStringLiteral("; ")));
     Q_EMIT chosen_changed();
     update();
@@ -74,7 +79,8 @@ void StripsView::choose(std::pair<int, int> pair) {
 }
 
 QRectF StripsView::strip_rect(int row) const {
-    return {double(em(6.2)), row * row_height() + em(1.25), std::max(20.0, double(width() - em(6.2) - em(1))), double(em(1.75))};
+    return {double(em(6.2)), row * row_height() + em(1.25), std::max(20.0, double(width() - em(6.2) - em(1))),
+            double(em(1.75))};
 }
 
 double StripsView::x_of(double mm3) const {
@@ -93,7 +99,10 @@ void StripsView::paintEvent(QPaintEvent* e) {
     const auto plan = document_->plan();
     if (order_.empty()) {
         p.setPen(t.quiet);
-        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, plan ? tr("No nozzle changes its filament, so nothing has to be washed out.") : tr("Once there is a plan, every pair of filaments that follow each other in a nozzle is a strip here."));
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                   plan ? tr("No nozzle changes its filament, so nothing has to be washed out.")
+                        : tr("Once there is a plan, every pair of filaments that follow each other in a "
+                             "nozzle is a strip here."));
         return;
     }
     const Project& project = document_->planned_project();
@@ -103,7 +112,8 @@ void StripsView::paintEvent(QPaintEvent* e) {
         const QRectF r = strip_rect(row);
         if (!u || !e->rect().intersects(QRect(0, int(row * row_height()), width(), int(row_height()))))
             continue;
-        const Filament &from = project.filaments[static_cast<std::size_t>(pair.first)], &to = project.filaments[static_cast<std::size_t>(pair.second)];
+        const Filament &from = project.filaments[static_cast<std::size_t>(pair.first)],
+                       &to = project.filaments[static_cast<std::size_t>(pair.second)];
         if (pair == chosen_) {
             QColor c = t.accent;
             c.setAlpha(hasFocus() ? 46 : 26);
@@ -111,16 +121,19 @@ void StripsView::paintEvent(QPaintEvent* e) {
         }
         p.setRenderHint(QPainter::Antialiasing);
         const double b = em(1.5);
-        paint_badge(p, QRectF(em(0.6), r.center().y() - b / 2, b, b), from.letter, to_qcolor(from.colour), font());
+        paint_badge(p, QRectF(em(0.6), r.center().y() - b / 2, b, b), from.letter, to_qcolor(from.colour),
+                    font());
         p.setPen(QPen(t.quiet, 2));
         p.drawLine(QPointF(em(2.3), r.center().y()), QPointF(em(3.3), r.center().y()));
-        paint_badge(p, QRectF(em(3.5), r.center().y() - b / 2, b, b), to.letter, to_qcolor(to.colour), font());
+        paint_badge(p, QRectF(em(3.5), r.center().y() - b / 2, b, b), to.letter, to_qcolor(to.colour),
+                    font());
         p.setRenderHint(QPainter::Antialiasing, false);
         // The strand, in steps of a few pixels.
         constexpr double kStep = 3;
         for (double x = r.left(); x < r.right(); x += kStep) {
             const double mm3 = (x - r.left()) / r.width() * most_mm3_;
-            p.fillRect(QRectF(x, r.top(), std::min(kStep + 0.5, r.right() - x), r.height()), to_qcolor(to_srgb(washed_colour(u->washout, from.colour, to.colour, mm3))));
+            p.fillRect(QRectF(x, r.top(), std::min(kStep + 0.5, r.right() - x), r.height()),
+                       to_qcolor(to_srgb(washed_colour(u->washout, from.colour, to.colour, mm3))));
         }
         p.setPen(QPen(t.lead, 1.5));
         p.setBrush(Qt::NoBrush);
@@ -148,14 +161,26 @@ void StripsView::paintEvent(QPaintEvent* e) {
         if (locked)
             p.drawRect(QRectF(cut - em(0.35), r.bottom() + 1, em(0.7), em(0.5)));
         else
-            p.drawPolygon(QPolygonF() << QPointF(cut, r.bottom() + 1) << QPointF(cut + em(0.42), r.bottom() + em(0.62)) << QPointF(cut - em(0.42), r.bottom() + em(0.62)));
+            p.drawPolygon(QPolygonF()
+                          << QPointF(cut, r.bottom() + 1) << QPointF(cut + em(0.42), r.bottom() + em(0.62))
+                          << QPointF(cut - em(0.42), r.bottom() + em(0.62)));
         p.setFont(font_of(0.95));
         p.setPen(t.ink);
-        const QString what = tr("%1 mm³ · %2 g · %3").arg(number(u->mm3, 0)).arg(number(u->g / u->times, 2)).arg(QString::fromStdString(duration(u->s / u->times)));
-        p.drawText(QRectF(r.left(), r.top() - em(1.25), r.width(), em(1.2)), Qt::AlignLeft | Qt::AlignVCenter, what);
+        const QString what = tr("%1 mm³ · %2 g · %3")
+                                 .arg(number(u->mm3, 0))
+                                 .arg(number(u->g / u->times, 2))
+                                 .arg(QString::fromStdString(duration(u->s / u->times)));
+        p.drawText(QRectF(r.left(), r.top() - em(1.25), r.width(), em(1.2)), Qt::AlignLeft | Qt::AlignVCenter,
+                   what);
         p.setPen(t.quiet);
-        const QString rule = locked ? tr("locked") : u->rule == PurgeRule::by_hand ? tr("by hand") : u->rule == PurgeRule::material ? tr("other material") : u->rule == PurgeRule::prime ? tr("a prime is enough") : tr("clean at ΔE %1").arg(number(u->delta_e));
-        p.drawText(QRectF(r.left(), r.top() - em(1.25), r.width(), em(1.2)), Qt::AlignRight | Qt::AlignVCenter, tr("%1 · %n time(s) = %2 g", nullptr, u->times).arg(rule).arg(number(u->g, u->g < 10 ? 2 : 1)));
+        const QString rule = locked                           ? tr("locked")
+                             : u->rule == PurgeRule::by_hand  ? tr("by hand")
+                             : u->rule == PurgeRule::material ? tr("other material")
+                             : u->rule == PurgeRule::prime    ? tr("a prime is enough")
+                                                              : tr("clean at ΔE %1").arg(number(u->delta_e));
+        p.drawText(
+            QRectF(r.left(), r.top() - em(1.25), r.width(), em(1.2)), Qt::AlignRight | Qt::AlignVCenter,
+            tr("%1 · %n time(s) = %2 g", nullptr, u->times).arg(rule).arg(number(u->g, u->g < 10 ? 2 : 1)));
     }
     // Where half of all purge is passed.
     double all_g = 0, sum_g = 0;
@@ -200,13 +225,24 @@ void StripsView::cut(double mm3) {
         return;
     const Project& planned = document_->planned_project();
     if (u->rule == PurgeRule::locked) {
-        const PairPurge* own = pair_purge(planned, planned.filaments[static_cast<std::size_t>(u->from)].letter, planned.filaments[static_cast<std::size_t>(u->to)].letter);
-        Q_EMIT refused(tr("This strip is locked%1. Unlock it first.").arg(own && !own->reason.empty() ? QStringLiteral(": ") + QString::fromStdString(own->reason) : QString()));
+        const PairPurge* own =
+            pair_purge(planned, planned.filaments[static_cast<std::size_t>(u->from)].letter,
+                       planned.filaments[static_cast<std::size_t>(u->to)].letter);
+        Q_EMIT refused(tr("This strip is locked%1. Unlock it first.")
+                           .arg(own && !own->reason.empty()
+                                    ? QStringLiteral(": ") + QString::fromStdString(own->reason)
+                                    : QString()));
         return;
     }
     const double volume = std::round(std::clamp(mm3, std::max(1.0, planned.machine.prime_mm3), 20000.0));
-    const char from = planned.filaments[static_cast<std::size_t>(u->from)].letter, to = planned.filaments[static_cast<std::size_t>(u->to)].letter;
-    document_->edit(tr("Purge %1 mm³ from %2 to %3").arg(number(volume)).arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)), [&](Project& p) { pair_purge_of(p, from, to).mm3 = volume; }, 0x40000 + drags_);
+    const char from = planned.filaments[static_cast<std::size_t>(u->from)].letter,
+               to = planned.filaments[static_cast<std::size_t>(u->to)].letter;
+    document_->edit(
+        tr("Purge %1 mm³ from %2 to %3")
+            .arg(number(volume))
+            .arg(QChar::fromLatin1(from))
+            .arg(QChar::fromLatin1(to)),
+        [&](Project& p) { pair_purge_of(p, from, to).mm3 = volume; }, 0x40000 + drags_);
 }
 
 void StripsView::mousePressEvent(QMouseEvent* e) {
@@ -221,8 +257,11 @@ void StripsView::mousePressEvent(QMouseEvent* e) {
 
 void StripsView::mouseMoveEvent(QMouseEvent* e) {
     const int row = row_at(e->position().y());
-    const PairUse* u = dragging_ ? use_of(chosen_) : row >= 0 ? use_of(order_[static_cast<std::size_t>(row)]) : nullptr;
-    setCursor(u && std::abs(e->position().x() - x_of(u->mm3)) < em(0.8) ? Qt::SizeHorCursor : Qt::ArrowCursor);
+    const PairUse* u = dragging_  ? use_of(chosen_)
+                       : row >= 0 ? use_of(order_[static_cast<std::size_t>(row)])
+                                  : nullptr;
+    setCursor(u && std::abs(e->position().x() - x_of(u->mm3)) < em(0.8) ? Qt::SizeHorCursor
+                                                                        : Qt::ArrowCursor);
     if (!dragging_ || !u)
         return;
     if (u->rule == PurgeRule::locked)
@@ -238,7 +277,12 @@ void StripsView::mouseReleaseEvent(QMouseEvent*) {
 
 void StripsView::keyPressEvent(QKeyEvent* e) {
     const auto at = std::find(order_.begin(), order_.end(), chosen_);
-    const int step = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0, walk = e->key() == Qt::Key_Down ? 1 : e->key() == Qt::Key_Up ? -1 : 0;
+    const int step = e->key() == Qt::Key_Right  ? 1
+                     : e->key() == Qt::Key_Left ? -1
+                                                : 0,
+              walk = e->key() == Qt::Key_Down ? 1
+                     : e->key() == Qt::Key_Up ? -1
+                                              : 0;
     if (walk && !order_.empty()) {
         const int row = std::clamp(static_cast<int>(at - order_.begin()) + walk, 0, rows() - 1);
         ++drags_;
@@ -259,9 +303,16 @@ bool StripsView::event(QEvent* e) {
         if (u && help->pos().x() >= r.left()) {
             const Project& project = document_->planned_project();
             const double mm3 = (help->pos().x() - r.left()) / r.width() * most_mm3_;
-            const Srgb from = project.filaments[static_cast<std::size_t>(u->from)].colour, to = project.filaments[static_cast<std::size_t>(u->to)].colour;
-            QToolTip::showText(help->globalPos(), tr("after %1 mm³: %2 % of the old one left, %3, ΔE %4 to the new one").arg(number(mm3, 0)).arg(number(100 * old_share(u->washout, mm3), 2))
-                                                      .arg(QString::fromStdString(to_hex(to_srgb(washed_colour(u->washout, from, to, mm3))))).arg(number(left_delta_e(u->washout, from, to, mm3), 1)), this);
+            const Srgb from = project.filaments[static_cast<std::size_t>(u->from)].colour,
+                       to = project.filaments[static_cast<std::size_t>(u->to)].colour;
+            QToolTip::showText(
+                help->globalPos(),
+                tr("after %1 mm³: %2 % of the old one left, %3, ΔE %4 to the new one")
+                    .arg(number(mm3, 0))
+                    .arg(number(100 * old_share(u->washout, mm3), 2))
+                    .arg(QString::fromStdString(to_hex(to_srgb(washed_colour(u->washout, from, to, mm3)))))
+                    .arg(number(left_delta_e(u->washout, from, to, mm3), 1)),
+                this);
             return true;
         }
     }

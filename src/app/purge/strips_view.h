@@ -1,4 +1,5 @@
-// Gradient strips: each pair of filaments as the strand that leaves the nozzle after the change, with the cut where it counts as clean.
+// Gradient strips: each pair of filaments as the strand that leaves the nozzle after the change, with the cut
+// where it counts as clean.
 #pragma once
 
 #include <QWidget>
@@ -11,7 +12,8 @@ namespace vitrail {
 struct PairUse;
 class Document;
 
-/// Strips to one scale, dearest first. The cut can be dragged, or moved with the arrow keys; a locked strip stays.
+/// Strips to one scale, dearest first. The cut can be dragged, or moved with the arrow keys; a locked strip
+/// stays.
 class StripsView : public QWidget {
     Q_OBJECT
 public:

@@ -19,7 +19,10 @@ std::vector<LayerFlow> flows_of(const Plan& plan) {
     for (const Change& c : plan.changes)
         for (const Flow& f : c.flows) {
             LayerFlow& l = all[static_cast<std::size_t>(c.layer) - 1];
-            (is_useful(f.where) ? l.useful : f.where == Destination::tower ? l.tower : f.where == Destination::skirt ? l.skirt : l.ejected) += f.mm3;
+            (is_useful(f.where)              ? l.useful
+             : f.where == Destination::tower ? l.tower
+             : f.where == Destination::skirt ? l.skirt
+                                             : l.ejected) += f.mm3;
         }
     for (std::size_t l = 0; l < all.size(); ++l)
         all[l].fill = plan.layers[l].tower_mm3;
@@ -28,7 +31,8 @@ std::vector<LayerFlow> flows_of(const Plan& plan) {
 
 } // namespace
 
-FlowView::FlowView(Document* document, ViewState* view, QWidget* parent) : QWidget(parent), document_(document), view_(view) {
+FlowView::FlowView(Document* document, ViewState* view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view) {
     setObjectName(QStringLiteral("flow_view"));
     setAccessibleName(tr("Purge by layer and where it goes"));
     setMinimumHeight(em(7));
@@ -53,7 +57,8 @@ QRectF FlowView::chart() const {
 int FlowView::layer_at(double x) const {
     const auto plan = document_->plan();
     const QRectF r = chart();
-    return std::clamp(static_cast<int>((x - r.left()) / std::max(1.0, r.width()) * plan->grid.count) + 1, 1, plan->grid.count);
+    return std::clamp(static_cast<int>((x - r.left()) / std::max(1.0, r.width()) * plan->grid.count) + 1, 1,
+                      plan->grid.count);
 }
 
 void FlowView::paintEvent(QPaintEvent*) {
@@ -62,7 +67,8 @@ void FlowView::paintEvent(QPaintEvent*) {
     const auto plan = document_->plan();
     p.setPen(t.quiet);
     if (!plan || plan->changes.empty()) {
-        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, plan ? tr("Nothing is purged.") : tr("What each layer purges shows here."));
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                   plan ? tr("Nothing is purged.") : tr("What each layer purges shows here."));
         return;
     }
     const QRectF r = chart();
@@ -70,8 +76,10 @@ void FlowView::paintEvent(QPaintEvent*) {
     for (const LayerFlow& f : flows_)
         most = std::max(most, f.useful + f.tower + f.skirt + f.ejected + f.fill);
     // Colour and pattern, so that neither has to do alone.
-    const QBrush kinds[] = {QBrush(t.good), QBrush(t.accent), QBrush(t.accent, Qt::Dense4Pattern), QBrush(t.bad), QBrush(t.quiet, Qt::BDiagPattern)};
-    const QString names[] = {tr("put to use"), tr("tower"), tr("skirt"), tr("thrown out"), tr("fill that carries")};
+    const QBrush kinds[] = {QBrush(t.good), QBrush(t.accent), QBrush(t.accent, Qt::Dense4Pattern),
+                            QBrush(t.bad), QBrush(t.quiet, Qt::BDiagPattern)};
+    const QString names[] = {tr("put to use"), tr("tower"), tr("skirt"), tr("thrown out"),
+                             tr("fill that carries")};
     double sums[5] = {};
     const double wide = r.width() / plan->grid.count;
     for (int l = 1; l <= plan->grid.count; ++l) {
@@ -82,7 +90,9 @@ void FlowView::paintEvent(QPaintEvent*) {
             sums[k] += parts[k];
             const double h = r.height() * parts[k] / most;
             if (h > 0)
-                p.fillRect(QRectF(r.left() + (l - 1) * wide, y - h, std::max(1.0, wide > 3 ? wide - 0.6 : wide), h), kinds[k]);
+                p.fillRect(
+                    QRectF(r.left() + (l - 1) * wide, y - h, std::max(1.0, wide > 3 ? wide - 0.6 : wide), h),
+                    kinds[k]);
             y -= h;
         }
     }
@@ -93,7 +103,8 @@ void FlowView::paintEvent(QPaintEvent*) {
     p.drawText(QRectF(0, r.top() - em(0.5), r.left() - 4, em(1.2)), Qt::AlignRight, number(most, 0));
     p.drawText(QRectF(0, r.bottom() - em(1), r.left() - 4, em(1.2)), Qt::AlignRight, tr("mm³"));
     p.drawText(QRectF(r.left(), r.bottom() + 2, em(6), em(1.2)), Qt::AlignLeft, tr("layer 1"));
-    p.drawText(QRectF(r.right() - em(6), r.bottom() + 2, em(6), em(1.2)), Qt::AlignRight, QString::number(plan->grid.count));
+    p.drawText(QRectF(r.right() - em(6), r.bottom() + 2, em(6), em(1.2)), Qt::AlignRight,
+               QString::number(plan->grid.count));
     double x = r.left();
     for (int k = 0; k < 5; ++k) {
         if (sums[k] <= 0.5)
@@ -123,8 +134,16 @@ bool FlowView::event(QEvent* e) {
         const auto* help = static_cast<QHelpEvent*>(e);
         const int l = layer_at(help->pos().x());
         const LayerFlow f = flows_[static_cast<std::size_t>(l) - 1];
-        QToolTip::showText(help->globalPos(), tr("layer %1: %2 mm³ put to use, %3 into the tower, %4 into the skirt, %5 thrown out; %6 mm³ of fill").arg(l).arg(number(f.useful, 0)).arg(number(f.tower, 0))
-                                                  .arg(number(f.skirt, 0)).arg(number(f.ejected, 0)).arg(number(f.fill, 0)), this);
+        QToolTip::showText(help->globalPos(),
+                           tr("layer %1: %2 mm³ put to use, %3 into the tower, %4 into the skirt, %5 thrown "
+                              "out; %6 mm³ of fill")
+                               .arg(l)
+                               .arg(number(f.useful, 0))
+                               .arg(number(f.tower, 0))
+                               .arg(number(f.skirt, 0))
+                               .arg(number(f.ejected, 0))
+                               .arg(number(f.fill, 0)),
+                           this);
         return true;
     }
     return QWidget::event(e);

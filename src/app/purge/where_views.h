@@ -17,7 +17,8 @@ struct LayerFlow {
     double useful = 0, tower = 0, skirt = 0, ejected = 0, fill = 0;
 };
 
-/// A bar for each layer: what of its purge is useful, what goes to tower or skirt or is thrown out, and the fill that only carries.
+/// A bar for each layer: what of its purge is useful, what goes to tower or skirt or is thrown out, and the
+/// fill that only carries.
 class FlowView : public QWidget {
     Q_OBJECT
 public:

@@ -18,7 +18,8 @@
 
 namespace vitrail {
 
-Ribbon::Ribbon(Document* document, ViewState* view, QWidget* parent) : QWidget(parent), document_(document), view_(view) {
+Ribbon::Ribbon(Document* document, ViewState* view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view) {
     setObjectName(QStringLiteral("ribbon"));
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
@@ -48,7 +49,8 @@ QSize Ribbon::minimumSizeHint() const {
 }
 
 void Ribbon::changeEvent(QEvent* e) {
-    if (e->type() == QEvent::PaletteChange || e->type() == QEvent::FontChange || e->type() == QEvent::StyleChange)
+    if (e->type() == QEvent::PaletteChange || e->type() == QEvent::FontChange ||
+        e->type() == QEvent::StyleChange)
         stale_ = true;
     QWidget::changeEvent(e);
 }
@@ -61,7 +63,8 @@ std::vector<int> Ribbon::lanes() const {
     for (int f = 0; f < plan->filaments; ++f)
         if (plan->use[f].printed_mm3() > 0)
             order.push_back(f);
-    std::stable_sort(order.begin(), order.end(), [&](int a, int b) { return plan->loading.nozzle[a] < plan->loading.nozzle[b]; });
+    std::stable_sort(order.begin(), order.end(),
+                     [&](int a, int b) { return plan->loading.nozzle[a] < plan->loading.nozzle[b]; });
     return order;
 }
 
@@ -102,7 +105,8 @@ void Ribbon::draw(QPainter& p) {
     if (!plan) {
         p.setFont(font_of(1));
         p.setPen(t.quiet);
-        p.drawText(lanes_rect(), Qt::AlignCenter, tr("The layers of the print will run from left to right here."));
+        p.drawText(lanes_rect(), Qt::AlignCenter,
+                   tr("The layers of the print will run from left to right here."));
         return;
     }
     const std::vector<int> order = lanes();
@@ -113,7 +117,8 @@ void Ribbon::draw(QPainter& p) {
     std::vector<double> y(plan->filaments, 0);
     for (int i = 0; i < static_cast<int>(order.size()); ++i) {
         y[order[i]] = all.top() + i * pitch;
-        p.fillRect(QRectF(all.left(), y[order[i]], all.width(), lane), t.dark ? t.panel.lighter(125) : t.panel.darker(105));
+        p.fillRect(QRectF(all.left(), y[order[i]], all.width(), lane),
+                   t.dark ? t.panel.lighter(125) : t.panel.darker(105));
     }
     draw_nights(p);
     // Runs of layers in which a filament is printed, one pane each.
@@ -142,7 +147,9 @@ void Ribbon::draw(QPainter& p) {
     }
     // Lead lines from the old lane to the new one.
     const double per_layer = double(all.width()) / plan->grid.count;
-    const auto place_of = [&](const Change& c) { return x_of(c.layer) + (c.within_layer ? per_layer / 2 : 0); };
+    const auto place_of = [&](const Change& c) {
+        return x_of(c.layer) + (c.within_layer ? per_layer / 2 : 0);
+    };
     for (std::size_t i = 0; i < plan->changes.size(); ++i) {
         const Change& c = plan->changes[i];
         const double x = place_of(c);
@@ -166,14 +173,17 @@ void Ribbon::draw(QPainter& p) {
     const int columns = std::clamp(static_cast<int>(std::ceil(em(1.4) / std::max(1.0, pitch))), 1, 3);
     for (std::size_t i = 0; i < order.size(); ++i) {
         const int f = order[i];
-        const double size = std::min<double>(columns * pitch, em(1.5)), back = em(2) + static_cast<int>(i) % columns * em(1.4);
-        paint_badge(p, QRectF(all.left() - back, y[f] + (lane - size) / 2, em(1.5), size), project.filaments[f].letter,
-                    to_qcolor(project.filaments[f].colour), font());
+        const double size = std::min<double>(columns * pitch, em(1.5)),
+                     back = em(2) + static_cast<int>(i) % columns * em(1.4);
+        paint_badge(p, QRectF(all.left() - back, y[f] + (lane - size) / 2, em(1.5), size),
+                    project.filaments[f].letter, to_qcolor(project.filaments[f].colour), font());
         if (project.machine.nozzles.size() > 1 && plan->loading.nozzle[f] != nozzle) {
             nozzle = plan->loading.nozzle[f];
             p.setFont(font_of(0.9));
             p.setPen(t.quiet);
-            p.drawText(QRectF(all.left() - em(6) - (columns - 1) * em(1.4), y[f] + (lane - em(1.2)) / 2, em(3.8), em(1.2)), Qt::AlignVCenter | Qt::AlignRight, tr("nozzle %1").arg(nozzle + 1));
+            p.drawText(QRectF(all.left() - em(6) - (columns - 1) * em(1.4), y[f] + (lane - em(1.2)) / 2,
+                              em(3.8), em(1.2)),
+                       Qt::AlignVCenter | Qt::AlignRight, tr("nozzle %1").arg(nozzle + 1));
         }
     }
     if (clock_)
@@ -194,9 +204,12 @@ void Ribbon::tell() {
         QStringList posts;
         for (const RibbonClock::Post& post : clock_->posts)
             posts << post.says;
-        says << tr("On the clock. Visits: %1").arg(posts.isEmpty() ? tr("none") : posts.join(QStringLiteral("; ")));
+        says << tr("On the clock. Visits: %1")
+                    .arg(posts.isEmpty() ? tr("none") : posts.join(QStringLiteral("; ")));
     }
-    says << (cuts_.empty() ? tr("Arrow keys move the cursor layer; with Shift they choose a range of layers.") : tr("Arrow keys move the cursor layer; with Alt they move the lead line that is nearest to it, which cuts the picture's bands."));
+    says << (cuts_.empty() ? tr("Arrow keys move the cursor layer; with Shift they choose a range of layers.")
+                           : tr("Arrow keys move the cursor layer; with Alt they move the lead line that is "
+                                "nearest to it, which cuts the picture's bands."));
     setAccessibleDescription(says.join(QLatin1Char('\n')));
 }
 
@@ -241,7 +254,8 @@ void Ribbon::draw_nights(QPainter& p) {
     QColor night = Theme::current().lead;
     night.setAlphaF(Theme::current().dark ? 0.6f : 0.22f);
     for (const RibbonClock::Span& n : clock_->nights) {
-        const QRectF r(x_at(n.from), lanes.top() - 2, x_at(n.to) - x_at(n.from), sky.bottom() - lanes.top() + 4);
+        const QRectF r(x_at(n.from), lanes.top() - 2, x_at(n.to) - x_at(n.from),
+                       sky.bottom() - lanes.top() + 4);
         p.fillRect(r, night);
         if (r.width() > em(4)) {
             p.setFont(font_of(0.9));
@@ -257,7 +271,8 @@ void Ribbon::draw_clock(QPainter& p) {
     const QRect r = skyline_rect();
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
-    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignVCenter, tr("come"));
+    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignVCenter,
+               tr("come"));
     p.setPen(t.line);
     p.drawLine(r.bottomLeft(), r.bottomRight());
     double last = -1e9;
@@ -281,7 +296,10 @@ void Ribbon::draw_clock(QPainter& p) {
         fill.setAlpha(70);
         if (x1 - x0 > 2)
             p.fillRect(QRectF(x0, y - side / 4, x1 - x0, side / 2), fill);
-        paint_badge(p, QRectF(std::clamp(x0 - side / 2, double(r.left()), r.right() - side), y - side / 2, side, side), post.letter.isEmpty() ? ' ' : post.letter.at(0).toLatin1(), post.colour, font());
+        paint_badge(
+            p,
+            QRectF(std::clamp(x0 - side / 2, double(r.left()), r.right() - side), y - side / 2, side, side),
+            post.letter.isEmpty() ? ' ' : post.letter.at(0).toLatin1(), post.colour, font());
     }
     p.setRenderHint(QPainter::Antialiasing, false);
 }
@@ -294,8 +312,12 @@ void Ribbon::draw_file(QPainter& p) {
     const QRect r = skyline_rect();
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
-    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignVCenter, tr("the file"));
-    const auto here = [&](int l) { return l <= static_cast<int>(file_.size()) ? file_[static_cast<std::size_t>(l) - 1] : std::vector<int>{}; };
+    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignVCenter,
+               tr("the file"));
+    const auto here = [&](int l) {
+        return l <= static_cast<int>(file_.size()) ? file_[static_cast<std::size_t>(l) - 1]
+                                                   : std::vector<int>{};
+    };
     const auto planned = [&](int l) {
         std::vector<int> f;
         for (const std::uint8_t g : plan->sequence.layer(l - 1))
@@ -311,7 +333,11 @@ void Ribbon::draw_file(QPainter& p) {
         const double x0 = x_of(l), x1 = std::max(x_of(end), x0 + 1);
         for (std::size_t i = 0; i < now.size(); ++i)
             if (now[i] >= 0 && now[i] < static_cast<int>(project.filaments.size()))
-                paint_pane(p, QRectF(x0, r.top() + lane * static_cast<double>(i) / static_cast<double>(now.size()), x1 - x0, lane / static_cast<double>(now.size())), project.filaments[static_cast<std::size_t>(now[i])]);
+                paint_pane(p,
+                           QRectF(x0,
+                                  r.top() + lane * static_cast<double>(i) / static_cast<double>(now.size()),
+                                  x1 - x0, lane / static_cast<double>(now.size())),
+                           project.filaments[static_cast<std::size_t>(now[i])]);
         p.setPen(t.lead);
         p.setBrush(Qt::NoBrush);
         p.drawRect(QRectF(x0, r.top(), x1 - x0, lane));
@@ -322,7 +348,8 @@ void Ribbon::draw_file(QPainter& p) {
         std::sort(a.begin(), a.end());
         std::sort(b.begin(), b.end());
         if (a != b)
-            p.fillRect(QRectF(x_of(l), r.top() + lane + 1, std::max(2.0, x_of(l + 1) - x_of(l)), em(0.35)), t.bad);
+            p.fillRect(QRectF(x_of(l), r.top() + lane + 1, std::max(2.0, x_of(l + 1) - x_of(l)), em(0.35)),
+                       t.bad);
     }
 }
 
@@ -346,14 +373,18 @@ void Ribbon::draw_ends(QPainter& p) {
         return;
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
-    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignBottom, tr("ends in layer"));
-    p.drawText(QRect(em(1), r.top() - em(0.2), r.left() - em(1.5), em(1.2)), Qt::AlignRight | Qt::AlignTop, tr("%1 %").arg(number(100 * most, 0)));
+    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignBottom,
+               tr("ends in layer"));
+    p.drawText(QRect(em(1), r.top() - em(0.2), r.left() - em(1.5), em(1.2)), Qt::AlignRight | Qt::AlignTop,
+               tr("%1 %").arg(number(100 * most, 0)));
     p.setPen(QPen(t.line, 1, Qt::DotLine));
     p.drawLine(r.left(), r.top(), r.right(), r.top());
     for (std::size_t l = 1; l < ends_.size(); ++l)
         if (ends_[l] > 0) {
             const double h = std::max(1.0, r.height() * ends_[l] / most), x = x_of(static_cast<int>(l));
-            p.fillRect(QRectF(x + 0.5, r.bottom() + 1 - h, std::max(1.5, x_of(static_cast<int>(l) + 1) - x - 1), h), t.quiet);
+            p.fillRect(
+                QRectF(x + 0.5, r.bottom() + 1 - h, std::max(1.5, x_of(static_cast<int>(l) + 1) - x - 1), h),
+                t.quiet);
         }
 }
 
@@ -378,7 +409,8 @@ void Ribbon::draw_cuts(QPainter& p) {
     p.setRenderHint(QPainter::Antialiasing, false);
 }
 
-/// Grams of purge by column: where several layers share a pixel the tallest is shown, so that no peak is lost.
+/// Grams of purge by column: where several layers share a pixel the tallest is shown, so that no peak is
+/// lost.
 void Ribbon::draw_skyline(QPainter& p) {
     const Theme& t = Theme::current();
     const auto plan = document_->plan();
@@ -390,12 +422,14 @@ void Ribbon::draw_skyline(QPainter& p) {
     p.drawLine(r.bottomLeft(), r.bottomRight());
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
-    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignBottom, tr("purge by layer"));
+    p.drawText(QRect(em(1), r.top(), r.left() - em(1.5), r.height()), Qt::AlignLeft | Qt::AlignBottom,
+               tr("purge by layer"));
     if (most <= 0) {
         p.drawText(r.adjusted(em(0.5), 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, tr("nothing is purged"));
         return;
     }
-    p.drawText(QRect(em(1), r.top() - em(0.2), r.left() - em(1.5), em(1.2)), Qt::AlignRight | Qt::AlignTop, tr("%1 g").arg(number(most, 2)));
+    p.drawText(QRect(em(1), r.top() - em(0.2), r.left() - em(1.5), em(1.2)), Qt::AlignRight | Qt::AlignTop,
+               tr("%1 g").arg(number(most, 2)));
     p.setPen(QPen(t.line, 1, Qt::DotLine));
     p.drawLine(r.left(), r.top(), r.right(), r.top());
     const double bar = std::max(1.5, double(r.width()) / plan->grid.count - 0.6);
@@ -423,11 +457,13 @@ void Ribbon::draw_scale(QPainter& p) {
         p.setPen(t.line);
         p.drawLine(QPointF(x, r.bottom() + 1), QPointF(x, r.bottom() + em(0.25)));
         p.setPen(t.quiet);
-        p.drawText(QRectF(x - em(3), r.bottom() + em(0.25), em(6), em(1.1)), Qt::AlignHCenter | Qt::AlignTop, QString::number(l));
+        p.drawText(QRectF(x - em(3), r.bottom() + em(0.25), em(6), em(1.1)), Qt::AlignHCenter | Qt::AlignTop,
+                   QString::number(l));
     }
     const double x = x_of(plan->grid.count) + per_layer / 2;
     p.setPen(t.quiet);
-    p.drawText(QRectF(x - em(6), r.bottom() + em(0.25), em(6) + em(0.8), em(1.1)), Qt::AlignRight | Qt::AlignTop, QString::number(plan->grid.count));
+    p.drawText(QRectF(x - em(6), r.bottom() + em(0.25), em(6) + em(0.8), em(1.1)),
+               Qt::AlignRight | Qt::AlignTop, QString::number(plan->grid.count));
 }
 
 void Ribbon::paintEvent(QPaintEvent*) {
@@ -457,7 +493,9 @@ void Ribbon::paintEvent(QPaintEvent*) {
         p.drawRect(r);
         // What can be done with it, beside it where there is room.
         p.setFont(font_of(0.95, true));
-        const QString hint = view_->parts().empty() ? tr("layers %1–%2: select a part, then press a letter").arg(from).arg(to) : tr("layers %1–%2: press a letter").arg(from).arg(to);
+        const QString hint = view_->parts().empty()
+                                 ? tr("layers %1–%2: select a part, then press a letter").arg(from).arg(to)
+                                 : tr("layers %1–%2: press a letter").arg(from).arg(to);
         const double w = p.fontMetrics().horizontalAdvance(hint) + em(0.8);
         const double at = std::clamp(r.center().x() - w / 2, double(lanes.left()), lanes.right() - w);
         const QRectF tag(at, r.bottom() - em(1.5), w, em(1.4));
@@ -475,7 +513,8 @@ void Ribbon::paintEvent(QPaintEvent*) {
         p.drawLine(QPointF(now, lanes.top() - em(0.5)), QPointF(now, sky.bottom()));
         p.setFont(font_of(0.95, true));
         const double w = p.fontMetrics().horizontalAdvance(clock_->now_text) + em(0.6);
-        const QRectF tag(std::clamp(now + 3, double(lanes.left()), width() - w - 2), lanes.top() - em(0.6), w, em(1.35));
+        const QRectF tag(std::clamp(now + 3, double(lanes.left()), width() - w - 2), lanes.top() - em(0.6), w,
+                         em(1.35));
         p.fillRect(tag, t.panel);
         p.drawText(tag, Qt::AlignCenter, clock_->now_text);
     }
@@ -490,7 +529,8 @@ void Ribbon::paintEvent(QPaintEvent*) {
     p.setFont(font_of(0.95));
     p.setPen(t.quiet);
     p.drawText(QRect(em(1), em(1.9), em(5), em(1.3)), Qt::AlignLeft, tr("layer %1").arg(view_->layer()));
-    p.drawText(QRect(em(1), em(3.1), em(5), em(1.3)), Qt::AlignLeft, tr("%1 mm").arg(number(plan->grid.top_mm(view_->layer()), 2)));
+    p.drawText(QRect(em(1), em(3.1), em(5), em(1.3)), Qt::AlignLeft,
+               tr("%1 mm").arg(number(plan->grid.top_mm(view_->layer()), 2)));
     if (hasFocus()) {
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(t.accent, 1));
@@ -503,11 +543,19 @@ QString Ribbon::describe(int layer) const {
     const Project& project = document_->planned_project();
     QString order;
     for (const std::uint8_t f : plan->sequence.layer(layer - 1))
-        order += (order.isEmpty() ? QString() : tr(" then ")) + QChar::fromLatin1(project.filaments[f].letter);
-    QString s = tr("Layer %1, %2 to %3 mm: %4").arg(layer).arg(number(plan->grid.bottom_mm(layer), 2)).arg(number(plan->grid.top_mm(layer), 2)).arg(order);
+        order +=
+            (order.isEmpty() ? QString() : tr(" then ")) + QChar::fromLatin1(project.filaments[f].letter);
+    QString s = tr("Layer %1, %2 to %3 mm: %4")
+                    .arg(layer)
+                    .arg(number(plan->grid.bottom_mm(layer), 2))
+                    .arg(number(plan->grid.top_mm(layer), 2))
+                    .arg(order);
     const LayerCost& c = plan->layers[layer - 1];
     if (c.purge_g > 0)
-        s += tr("\nPurge %1 g (%2 mm³), changes take %3 s").arg(number(c.purge_g, 2)).arg(number(c.purge_mm3, 0)).arg(number(c.change_s, 0));
+        s += tr("\nPurge %1 g (%2 mm³), changes take %3 s")
+                 .arg(number(c.purge_g, 2))
+                 .arg(number(c.purge_mm3, 0))
+                 .arg(number(c.change_s, 0));
     return s;
 }
 
@@ -569,20 +617,30 @@ void Ribbon::keyPressEvent(QKeyEvent* e) {
         return QWidget::keyPressEvent(e);
     const int before = view_->layer();
     int to = before;
-    if (!cuts_.empty() && e->modifiers() & Qt::AltModifier && (e->key() == Qt::Key_Left || e->key() == Qt::Key_Right)) {
+    if (!cuts_.empty() && e->modifiers() & Qt::AltModifier &&
+        (e->key() == Qt::Key_Left || e->key() == Qt::Key_Right)) {
         int nearest = 0;
         for (std::size_t i = 0; i < cuts_.size(); ++i)
-            if (std::abs(cuts_[i] + 0.5 - before) < std::abs(cuts_[static_cast<std::size_t>(nearest)] + 0.5 - before))
+            if (std::abs(cuts_[i] + 0.5 - before) <
+                std::abs(cuts_[static_cast<std::size_t>(nearest)] + 0.5 - before))
                 nearest = static_cast<int>(i);
         Q_EMIT cut_moved(nearest, e->key() == Qt::Key_Right ? 1 : -1);
         return;
     }
     switch (e->key()) {
-    case Qt::Key_Left: to -= e->modifiers() & Qt::ControlModifier ? 10 : 1; break;
-    case Qt::Key_Right: to += e->modifiers() & Qt::ControlModifier ? 10 : 1; break;
-    case Qt::Key_Home: to = 1; break;
-    case Qt::Key_End: to = plan->grid.count; break;
-    case Qt::Key_PageUp:   // the change before
+    case Qt::Key_Left:
+        to -= e->modifiers() & Qt::ControlModifier ? 10 : 1;
+        break;
+    case Qt::Key_Right:
+        to += e->modifiers() & Qt::ControlModifier ? 10 : 1;
+        break;
+    case Qt::Key_Home:
+        to = 1;
+        break;
+    case Qt::Key_End:
+        to = plan->grid.count;
+        break;
+    case Qt::Key_PageUp:     // the change before
     case Qt::Key_PageDown: { // the next change
         int best = to;
         for (const Change& c : plan->changes) {
@@ -599,7 +657,8 @@ void Ribbon::keyPressEvent(QKeyEvent* e) {
     case Qt::Key_Escape:
         view_->set_range(0, 0);
         return;
-    default: return QWidget::keyPressEvent(e);
+    default:
+        return QWidget::keyPressEvent(e);
     }
     to = std::clamp(to, 1, plan->grid.count);
     if (e->modifiers() & Qt::ShiftModifier) {

@@ -12,10 +12,10 @@ namespace vitrail {
 class Document;
 class ViewState;
 
-/// A lane per filament, grouped by nozzle; panes where a filament is printed, lead lines at changes, a skyline of
-/// purge below. Dragging over the lanes chooses a range of layers; clicking, dragging over the skyline, or the arrow
-/// keys move the cursor layer. Reads the Plan, computes nothing but positions.
-/// The layers on the clock: places count layers from the first one's beginning.
+/// A lane per filament, grouped by nozzle; panes where a filament is printed, lead lines at changes, a
+/// skyline of purge below. Dragging over the lanes chooses a range of layers; clicking, dragging over the
+/// skyline, or the arrow keys move the cursor layer. Reads the Plan, computes nothing but positions. The
+/// layers on the clock: places count layers from the first one's beginning.
 struct RibbonClock {
     struct Hour {
         double at = 0;
@@ -46,8 +46,9 @@ class Ribbon : public QWidget {
 public:
     Ribbon(Document* document, ViewState* view, QWidget* parent = nullptr);
 
-    /// Where the bands of a picture are cut: the last layer below each cut, and how much of the picture ends in each layer ([layer], shares). While there
-    /// are cuts they can be dragged, and the shares stand in place of the purge.
+    /// Where the bands of a picture are cut: the last layer below each cut, and how much of the picture ends
+    /// in each layer ([layer], shares). While there are cuts they can be dragged, and the shares stand in
+    /// place of the purge.
     void set_cuts(std::vector<int> cuts, std::vector<double> ends);
     const std::vector<int>& cuts() const { return cuts_; }
 

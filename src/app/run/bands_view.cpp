@@ -20,13 +20,18 @@ QSize BandsView::sizeHint() const {
     return {em(24), em(15)};
 }
 
-void BandsView::show_bands(std::vector<Rescue::Height> bands, std::vector<Filament> filaments, double printed_mm) {
+void BandsView::show_bands(std::vector<Rescue::Height> bands, std::vector<Filament> filaments,
+                           double printed_mm) {
     bands_ = std::move(bands);
     filaments_ = std::move(filaments);
     printed_mm_ = printed_mm;
     QStringList says;
     for (const Rescue::Height& h : bands_)
-        says << (std::abs(h.after_mm - h.before_mm) > 1e-9 ? tr("%1: %2 mm becomes %3 mm").arg(QChar::fromLatin1(h.letter)).arg(number(h.before_mm, 2), number(h.after_mm, 2)) : tr("%1: %2 mm").arg(QChar::fromLatin1(h.letter)).arg(number(h.before_mm, 2)));
+        says << (std::abs(h.after_mm - h.before_mm) > 1e-9
+                     ? tr("%1: %2 mm becomes %3 mm")
+                           .arg(QChar::fromLatin1(h.letter))
+                           .arg(number(h.before_mm, 2), number(h.after_mm, 2))
+                     : tr("%1: %2 mm").arg(QChar::fromLatin1(h.letter)).arg(number(h.before_mm, 2)));
     setAccessibleDescription(says.join(QStringLiteral("; ")));
     update();
 }
@@ -41,7 +46,8 @@ void BandsView::paintEvent(QPaintEvent*) {
     for (const Rescue::Height& h : bands_)
         before += h.before_mm, after += h.after_mm;
     const QRectF r = QRectF(rect()).adjusted(em(0.3), em(1.8), -em(0.3), -em(0.4));
-    const double scale = r.height() / std::max({before, after, 1e-6}), w = std::min<double>(em(5.5), r.width() * 0.2);
+    const double scale = r.height() / std::max({before, after, 1e-6}),
+                 w = std::min<double>(em(5.5), r.width() * 0.2);
     const double x[2] = {r.left() + em(4.6), r.right() - em(7) - w};
     p.setFont(font_of(1, true));
     p.setPen(t.ink);
@@ -53,7 +59,8 @@ void BandsView::paintEvent(QPaintEvent*) {
     for (const Rescue::Height& h : bands_) {
         const double mm[2] = {h.before_mm, h.after_mm};
         const bool grows = std::abs(mm[0] - mm[1]) > 1e-9;
-        const auto f = std::find_if(filaments_.begin(), filaments_.end(), [&](const Filament& x2) { return x2.letter == h.letter; });
+        const auto f = std::find_if(filaments_.begin(), filaments_.end(),
+                                    [&](const Filament& x2) { return x2.letter == h.letter; });
         for (int side = 0; side < 2; ++side) {
             const double tall = mm[side] * scale;
             const QRectF pane(x[side], y[side] - tall, w, tall);
@@ -67,9 +74,12 @@ void BandsView::paintEvent(QPaintEvent*) {
             if (last_text[side] - middle > em(1.15)) {
                 p.setPen(grows ? t.ink : t.quiet);
                 p.setFont(font_of(0.95, grows));
-                const QString text = tr("%1  %2 mm").arg(QChar::fromLatin1(h.letter)).arg(number(mm[side], 2));
-                const QRectF at(side ? pane.right() + em(0.5) : pane.left() - em(6.5), middle - em(0.7), em(6.2), em(1.4));
-                p.drawText(side ? at : at.translated(em(0.1), 0), (side ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter, text);
+                const QString text =
+                    tr("%1  %2 mm").arg(QChar::fromLatin1(h.letter)).arg(number(mm[side], 2));
+                const QRectF at(side ? pane.right() + em(0.5) : pane.left() - em(6.5), middle - em(0.7),
+                                em(6.2), em(1.4));
+                p.drawText(side ? at : at.translated(em(0.1), 0),
+                           (side ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter, text);
                 last_text[side] = middle;
             }
             y[side] -= tall;

@@ -2,9 +2,9 @@
 
 #include "app/document/document.h"
 #include "app/document/view_state.h"
+#include "app/parts/device_link.h"
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
-#include "app/parts/device_link.h"
 #include "app/run/run_store.h"
 #include "core/base/numbers.h"
 #include "formats/toolpath_file.h"
@@ -37,10 +37,17 @@ constexpr int kMostLines = 200;
 
 } // namespace
 
-PrinterPage::PrinterPage(Document* document, ViewState* view, RunStore* store, BeginRun begin_run, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), store_(store), begin_run_(std::move(begin_run)), link_(new DeviceLink(this)), address_(new QComboBox), connect_(new QPushButton(tr("&Connect"))), print_(new QPushButton(tr("&Print the file on it…"))), resume_(new QPushButton(tr("Go &on with it…"))),
-      forget_(new QPushButton(tr("For&get it"))), stop_(new QPushButton(tr("&Stop sending"))), cold_(new QPushButton(tr("Turn the &heat off"))), swapped_(new QPushButton(tr("Do it (simulated)"))), follow_(new QCheckBox(tr("&Report to the run: layers, waits, the end"))), who_(new QLabel), heat_(new QLabel), height_(new QLabel), does_(new QLabel),
-      file_says_(new QLabel), job_(new QLabel), progress_(new QProgressBar), log_(new QListWidget), ask_(new QTimer(this)), redial_(new QTimer(this)), later_(new QTimer(this)), kept_(read_job()) {
+PrinterPage::PrinterPage(Document* document, ViewState* view, RunStore* store, BeginRun begin_run,
+                         QWidget* parent)
+    : QWidget(parent), document_(document), view_(view), store_(store), begin_run_(std::move(begin_run)),
+      link_(new DeviceLink(this)), address_(new QComboBox), connect_(new QPushButton(tr("&Connect"))),
+      print_(new QPushButton(tr("&Print the file on it…"))), resume_(new QPushButton(tr("Go &on with it…"))),
+      forget_(new QPushButton(tr("For&get it"))), stop_(new QPushButton(tr("&Stop sending"))),
+      cold_(new QPushButton(tr("Turn the &heat off"))), swapped_(new QPushButton(tr("Do it (simulated)"))),
+      follow_(new QCheckBox(tr("&Report to the run: layers, waits, the end"))), who_(new QLabel),
+      heat_(new QLabel), height_(new QLabel), does_(new QLabel), file_says_(new QLabel), job_(new QLabel),
+      progress_(new QProgressBar), log_(new QListWidget), ask_(new QTimer(this)), redial_(new QTimer(this)),
+      later_(new QTimer(this)), kept_(read_job()) {
     auto* line = new Panel(tr("A printer on a line"));
     line->body()->addWidget(make_line());
     line->body()->addStretch();
@@ -81,18 +88,26 @@ PrinterPage::PrinterPage(Document* document, ViewState* view, RunStore* store, B
         if (!link_->is_open())
             link_->open(link_->address());
     });
-    connect(connect_, &QPushButton::clicked, this, [this] { link_->is_open() || redial_->isActive() ? hang_up() : connect_to(address_->currentText()); });
-    connect(address_->lineEdit(), &QLineEdit::returnPressed, this, [this] { connect_to(address_->currentText()); });
+    connect(connect_, &QPushButton::clicked, this, [this] {
+        link_->is_open() || redial_->isActive() ? hang_up() : connect_to(address_->currentText());
+    });
+    connect(address_->lineEdit(), &QLineEdit::returnPressed, this,
+            [this] { connect_to(address_->currentText()); });
     connect(print_, &QPushButton::clicked, this, &PrinterPage::print);
     connect(resume_, &QPushButton::clicked, this, [this] {
         if (!link_->is_open())
             return Q_EMIT said(tr("Connect to %1 first.").arg(kept_.address));
         if (file_ != kept_.file)
             set_file(kept_.file, nullptr);
-        if (confirm(tr("Go on with a print"), tr("The rest of %1 is sent from the line that the printer asks for. %2").arg(QFileInfo(file_).fileName(), heat_text())))
+        if (confirm(tr("Go on with a print"),
+                    tr("The rest of %1 is sent from the line that the printer asks for. %2")
+                        .arg(QFileInfo(file_).fileName(), heat_text())))
             start_printing(true);
     });
-    connect(forget_, &QPushButton::clicked, this, [this] { keep_job({}); refresh(); });
+    connect(forget_, &QPushButton::clicked, this, [this] {
+        keep_job({});
+        refresh();
+    });
     connect(stop_, &QPushButton::clicked, this, [this] {
         sender_.reset();
         keep_job({});
@@ -116,7 +131,8 @@ PrinterPage::PrinterPage(Document* document, ViewState* view, RunStore* store, B
         const bool back = redial_->isActive();
         redial_->stop();
         says_.started_anew = false;
-        log(back ? tr("Connected again to %1.").arg(link_->address()) : tr("Connected to %1.").arg(link_->address()));
+        log(back ? tr("Connected again to %1.").arg(link_->address())
+                 : tr("Connected to %1.").arg(link_->address()));
         link_->send("\n"); // whatever was cut off ends here
         link_->send(kAskName);
         link_->send(kAskPrinter);
@@ -130,10 +146,12 @@ PrinterPage::PrinterPage(Document* document, ViewState* view, RunStore* store, B
         ask_->stop();
         if (sender_ || !run_id_.empty()) { // there is something to lose: it is tried again
             if (!redial_->isActive())
-                log(tr("The line is broken (%1); it is tried again every few seconds.").arg(why.isEmpty() ? tr("the other side hung up") : why));
+                log(tr("The line is broken (%1); it is tried again every few seconds.")
+                        .arg(why.isEmpty() ? tr("the other side hung up") : why));
             redial_->start();
         } else {
-            log(why.isEmpty() ? tr("The printer has hung up.") : tr("There is no line to %1: %2").arg(link_->address(), why));
+            log(why.isEmpty() ? tr("The printer has hung up.")
+                              : tr("There is no line to %1: %2").arg(link_->address(), why));
         }
         refresh();
     });
@@ -151,7 +169,8 @@ QWidget* PrinterPage::make_line() {
     address_->setEditable(true);
     address_->setObjectName(QStringLiteral("printer_address"));
     address_->setAccessibleName(tr("Address"));
-    address_->setToolTip(tr("HOST:PORT, or a serial port, with its baud rate behind a comma where it is not 115200"));
+    address_->setToolTip(
+        tr("HOST:PORT, or a serial port, with its baud rate behind a comma where it is not 115200"));
     for (const QString& a : QSettings().value(QStringLiteral("printer/addresses")).toStringList())
         address_->addItem(a);
     for (const QSerialPortInfo& port : QSerialPortInfo::availablePorts())
@@ -174,7 +193,8 @@ QWidget* PrinterPage::make_line() {
     shown(height_, "printer_height", tr("Height"));
     follow_->setObjectName(QStringLiteral("printer_follow"));
     form->addRow(follow_);
-    auto* note = new QLabel(tr("Looking on only asks: temperatures, position, what is printed from its card. Nothing is heated or moved by it."));
+    auto* note = new QLabel(tr("Looking on only asks: temperatures, position, what is printed from its card. "
+                               "Nothing is heated or moved by it."));
     note->setObjectName(QStringLiteral("quiet"));
     note->setWordWrap(true);
     form->addRow(note);
@@ -189,7 +209,10 @@ QWidget* PrinterPage::make_print() {
     file_says_->setWordWrap(true);
     column->addWidget(file_says_);
     auto* row = new QHBoxLayout;
-    for (auto [b, name] : {std::pair{print_, "printer_print"}, {stop_, "printer_stop"}, {cold_, "printer_cold"}, {swapped_, "printer_swapped"}}) {
+    for (auto [b, name] : {std::pair{print_, "printer_print"},
+                           {stop_, "printer_stop"},
+                           {cold_, "printer_cold"},
+                           {swapped_, "printer_swapped"}}) {
         b->setObjectName(QString::fromLatin1(name));
         row->addWidget(b);
     }
@@ -210,7 +233,9 @@ QWidget* PrinterPage::make_print() {
     again->addWidget(forget_);
     again->addStretch();
     column->addLayout(again);
-    auto* caution = new QLabel(tr("A printer that prints has a nozzle over 200 °C and parts that move: keep fingers away, the room aired, nothing that burns near it, and never leave a first use alone."));
+    auto* caution = new QLabel(
+        tr("A printer that prints has a nozzle over 200 °C and parts that move: keep fingers away, the room "
+           "aired, nothing that burns near it, and never leave a first use alone."));
     caution->setObjectName(QStringLiteral("quiet"));
     caution->setWordWrap(true);
     column->addWidget(caution);
@@ -255,7 +280,9 @@ void PrinterPage::hang_up() {
 
 PrinterPage::Job PrinterPage::read_job() {
     QSettings s;
-    return {s.value(QStringLiteral("printer/job_file")).toString(), s.value(QStringLiteral("printer/job_address")).toString(), s.value(QStringLiteral("printer/job_size")).toLongLong()};
+    return {s.value(QStringLiteral("printer/job_file")).toString(),
+            s.value(QStringLiteral("printer/job_address")).toString(),
+            s.value(QStringLiteral("printer/job_size")).toLongLong()};
 }
 
 void PrinterPage::keep_job(const Job& job) {
@@ -268,13 +295,19 @@ void PrinterPage::keep_job(const Job& job) {
 }
 
 QString PrinterPage::heat_text() const {
-    const QString heats = toolpath_ && toolpath_->nozzle_c > 0 ? tr("It heats the nozzle to %1 °C and the bed to %2 °C, and moves at once.").arg(number(toolpath_->nozzle_c, 0), number(toolpath_->bed_c, 0)) : tr("It may heat, and moves at once.");
-    return says_.simulated ? tr("This is a simulated printer: nothing gets hot.") + QLatin1Char(' ') + heats : heats;
+    const QString heats = toolpath_ && toolpath_->nozzle_c > 0
+                              ? tr("It heats the nozzle to %1 °C and the bed to %2 °C, and moves at once.")
+                                    .arg(number(toolpath_->nozzle_c, 0), number(toolpath_->bed_c, 0))
+                              : tr("It may heat, and moves at once.");
+    return says_.simulated ? tr("This is a simulated printer: nothing gets hot.") + QLatin1Char(' ') + heats
+                           : heats;
 }
 
 bool PrinterPage::confirm(const QString& title, const QString& what) {
     QMessageBox box(QMessageBox::Warning, title, what, QMessageBox::NoButton, this);
-    box.setInformativeText(tr("Is the bed clear and seated, the right filament in, and somebody there? Keep fingers away from what is hot or moves, air the room, and never leave a first use alone."));
+    box.setInformativeText(
+        tr("Is the bed clear and seated, the right filament in, and somebody there? Keep fingers away from "
+           "what is hot or moves, air the room, and never leave a first use alone."));
     QPushButton* yes = box.addButton(tr("Heat and move"), QMessageBox::AcceptRole);
     yes->setObjectName(QStringLiteral("printer_confirm"));
     box.setDefaultButton(box.addButton(QMessageBox::Cancel));
@@ -285,7 +318,8 @@ bool PrinterPage::confirm(const QString& title, const QString& what) {
 void PrinterPage::print() {
     if (!link_->is_open() || file_.isEmpty() || sender_)
         return;
-    if (confirm(tr("Print on %1").arg(link_->address()), tr("%1 is sent to %2. %3").arg(QFileInfo(file_).fileName(), link_->address(), heat_text())))
+    if (confirm(tr("Print on %1").arg(link_->address()),
+                tr("%1 is sent to %2. %3").arg(QFileInfo(file_).fileName(), link_->address(), heat_text())))
         start_printing(false);
 }
 
@@ -295,7 +329,8 @@ void PrinterPage::start_printing(bool resume) {
     unanswered_ = 0;
     sender_ = std::make_unique<Sender>(toolpath_lines(file_.toStdString()));
     keep_job({file_, link_->address(), QFileInfo(file_).size()});
-    log(resume ? tr("Going on with %1.").arg(QFileInfo(file_).fileName()) : tr("Printing %1.").arg(QFileInfo(file_).fileName()));
+    log(resume ? tr("Going on with %1.").arg(QFileInfo(file_).fileName())
+               : tr("Printing %1.").arg(QFileInfo(file_).fileName()));
     link_->send(resume ? sender_->resume() : sender_->begin());
     refresh();
 }
@@ -335,7 +370,10 @@ void PrinterPage::hear_all(const QByteArray& bytes) {
         const auto line = static_cast<qlonglong>(sender_->answered_line());
         sender_.reset();
         keep_job({});
-        log(tr("The printer has started anew and lost its position, in line %1 of the file. Do not let it home through the print: the page “Something went wrong” makes a plan and a file for the rest.").arg(line));
+        log(tr("The printer has started anew and lost its position, in line %1 of the file. Do not let it "
+               "home through the print: the page “Something went wrong” makes a plan and a file for the "
+               "rest.")
+                .arg(line));
         Q_EMIT said(tr("The printer has started anew in the middle of the print."));
     }
     report();
@@ -367,7 +405,8 @@ void PrinterPage::report() {
 }
 
 void PrinterPage::log(const QString& text) {
-    log_->addItem(QStringLiteral("%1  %2").arg(QDateTime::currentDateTime().toString(QStringLiteral("HH:mm:ss")), text));
+    log_->addItem(QStringLiteral("%1  %2").arg(
+        QDateTime::currentDateTime().toString(QStringLiteral("HH:mm:ss")), text));
     while (log_->count() > kMostLines)
         delete log_->takeItem(0);
     log_->scrollToBottom();
@@ -376,14 +415,31 @@ void PrinterPage::log(const QString& text) {
 void PrinterPage::refresh() {
     const bool open = link_->is_open();
     connect_->setText(open || redial_->isActive() ? tr("&Hang up") : tr("&Connect"));
-    who_->setText(!open ? redial_->isActive() ? tr("not answering; tried again") : tr("not connected") : says_.firmware.empty() ? tr("a printer that does not say") : says_.simulated ? tr("%1: simulated, nothing gets hot").arg(QString::fromStdString(says_.firmware)) : QString::fromStdString(says_.firmware));
-    heat_->setText(open && says_.heat ? tr("nozzle %1 of %2 °C, bed %3 of %4 °C").arg(number(says_.heat->nozzle_c, 0), number(says_.heat->nozzle_target_c, 0), number(says_.heat->bed_c, 0), number(says_.heat->bed_target_c, 0)) : tr("–"));
+    who_->setText(!open ? redial_->isActive() ? tr("not answering; tried again") : tr("not connected")
+                  : says_.firmware.empty() ? tr("a printer that does not say")
+                  : says_.simulated
+                      ? tr("%1: simulated, nothing gets hot").arg(QString::fromStdString(says_.firmware))
+                      : QString::fromStdString(says_.firmware));
+    heat_->setText(open && says_.heat
+                       ? tr("nozzle %1 of %2 °C, bed %3 of %4 °C")
+                             .arg(number(says_.heat->nozzle_c, 0), number(says_.heat->nozzle_target_c, 0),
+                                  number(says_.heat->bed_c, 0), number(says_.heat->bed_target_c, 0))
+                       : tr("–"));
     const auto plan = document_->plan();
     const int layer = plan ? layer_of(says_, plan->grid) : 0;
-    height_->setText(!open || !says_.z_mm ? tr("–") : layer > 0 ? tr("%1 mm: layer %2 of %3").arg(number(*says_.z_mm, 2)).arg(layer).arg(plan->grid.count) : tr("%1 mm").arg(number(*says_.z_mm, 2)));
-    does_->setText(!open ? tr("–") : says_.waits ? tr("▲ it waits for somebody") : sender_ ? tr("prints what is sent to it") : says_.card ? tr("prints from its card, %1 % by now").arg(number(100 * *says_.card, 0)) : tr("nothing that is known here"));
+    height_->setText(
+        !open || !says_.z_mm ? tr("–")
+        : layer > 0 ? tr("%1 mm: layer %2 of %3").arg(number(*says_.z_mm, 2)).arg(layer).arg(plan->grid.count)
+                    : tr("%1 mm").arg(number(*says_.z_mm, 2)));
+    does_->setText(!open         ? tr("–")
+                   : says_.waits ? tr("▲ it waits for somebody")
+                   : sender_     ? tr("prints what is sent to it")
+                   : says_.card  ? tr("prints from its card, %1 % by now").arg(number(100 * *says_.card, 0))
+                                 : tr("nothing that is known here"));
     const bool file = !file_.isEmpty();
-    file_says_->setText(file ? tr("The file: %1").arg(QFileInfo(file_).fileName()) : tr("No toolpath file: choose one on the page “The toolpath file”, and see there that it stops where the plan says."));
+    file_says_->setText(file ? tr("The file: %1").arg(QFileInfo(file_).fileName())
+                             : tr("No toolpath file: choose one on the page “The toolpath file”, and see "
+                                  "there that it stops where the plan says."));
     print_->setEnabled(open && file && !sender_);
     stop_->setEnabled(sender_ != nullptr);
     cold_->setEnabled(open && !sender_);
@@ -398,7 +454,9 @@ void PrinterPage::refresh() {
     resume_->setVisible(broken_off);
     forget_->setVisible(broken_off);
     if (broken_off)
-        job_->setText(tr("A print of %1 over %2 was broken off. A printer that is still on says which line it wants next.").arg(QFileInfo(kept_.file).fileName(), kept_.address));
+        job_->setText(tr("A print of %1 over %2 was broken off. A printer that is still on says which line "
+                         "it wants next.")
+                          .arg(QFileInfo(kept_.file).fileName(), kept_.address));
 }
 
 } // namespace vitrail

@@ -30,7 +30,8 @@ class PrinterPage : public QWidget {
 public:
     /// Begins the planned run, or says which one is followed: its id; empty: there is nothing to run.
     using BeginRun = std::function<std::string()>;
-    PrinterPage(Document* document, ViewState* view, RunStore* store, BeginRun begin_run, QWidget* parent = nullptr);
+    PrinterPage(Document* document, ViewState* view, RunStore* store, BeginRun begin_run,
+                QWidget* parent = nullptr);
     ~PrinterPage() override;
     /// The toolpath file that would be printed, and what it says; empty: none.
     void set_file(const QString& path, std::shared_ptr<const ToolpathFile> file);
@@ -73,7 +74,8 @@ private:
     QLabel *who_, *heat_, *height_, *does_, *file_says_, *job_;
     QProgressBar* progress_;
     QListWidget* log_;
-    QTimer *ask_, *redial_, *later_; ///< later_: what is shown follows a few times a second, however much is said
+    /// later_: what is shown follows a few times a second, however much is said
+    QTimer *ask_, *redial_, *later_;
     PrinterSays says_;
     Following following_;
     std::unique_ptr<Sender> sender_;

@@ -3,9 +3,9 @@
 #include "app/document/background.h"
 #include "app/document/document.h"
 #include "app/document/view_state.h"
+#include "app/parts/device_link.h"
 #include "app/parts/panel.h"
 #include "app/parts/tables.h"
-#include "app/parts/device_link.h"
 #include "core/base/numbers.h"
 #include "core/run/commands.h"
 #include "core/run/sketch_gcode.h"
@@ -65,10 +65,17 @@ struct RehearsePage::Prepared {
     Message why_not;
 };
 
-RehearsePage::RehearsePage(Document* document, ViewState* view, std::function<std::int64_t()> start, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), start_of_run_(std::move(start)), link_(new DeviceLink(this)), what_(new QComboBox), who_(new QComboBox), where_(new QComboBox), mood_(new QComboBox), place_(new QComboBox), late_(new QSpinBox), seed_(new QSpinBox),
-      seconds_(new QSpinBox), clock_(new QLabel), says_(new QLabel), asks_(new QLabel), score_(new QLabel), consequences_(new QLabel), away_says_(new QLabel), progress_(new QProgressBar), begin_(new QPushButton(tr("&Begin the rehearsal"))), stop_(new QPushButton(tr("&Stop"))),
-      go_on_(new QPushButton(tr("&Leave it in and go on"))), absent_(new QPushButton(tr("I am &not there"))), by_hand_(new QWidget), filaments_(new QHBoxLayout), moment_(new QTimer(this)), silence_(new QTimer(this)) {
+RehearsePage::RehearsePage(Document* document, ViewState* view, std::function<std::int64_t()> start,
+                           QWidget* parent)
+    : QWidget(parent), document_(document), view_(view), start_of_run_(std::move(start)),
+      link_(new DeviceLink(this)), what_(new QComboBox), who_(new QComboBox), where_(new QComboBox),
+      mood_(new QComboBox), place_(new QComboBox), late_(new QSpinBox), seed_(new QSpinBox),
+      seconds_(new QSpinBox), clock_(new QLabel), says_(new QLabel), asks_(new QLabel), score_(new QLabel),
+      consequences_(new QLabel), away_says_(new QLabel), progress_(new QProgressBar),
+      begin_(new QPushButton(tr("&Begin the rehearsal"))), stop_(new QPushButton(tr("&Stop"))),
+      go_on_(new QPushButton(tr("&Leave it in and go on"))), absent_(new QPushButton(tr("I am &not there"))),
+      by_hand_(new QWidget), filaments_(new QHBoxLayout), moment_(new QTimer(this)),
+      silence_(new QTimer(this)) {
     auto* wishes = new Panel(tr("A night, rehearsed"));
     wishes->body()->addWidget(make_wishes());
     wishes->body()->addStretch();
@@ -76,7 +83,9 @@ RehearsePage::RehearsePage(Document* document, ViewState* view, std::function<st
     auto* stage = new Panel(tr("At the printer"));
     stage->body()->addWidget(make_stage());
     auto* sheet = new Panel(tr("The sheet, step by step"));
-    steps_ = make_table("rehearse_steps", tr("Steps of the sheet, and how they went"), {{tr("when"), 6.5}, {tr("what to do"), 0}, {tr("how it went"), 12}, {tr("if it is missed"), 15}});
+    steps_ = make_table(
+        "rehearse_steps", tr("Steps of the sheet, and how they went"),
+        {{tr("when"), 6.5}, {tr("what to do"), 0}, {tr("how it went"), 12}, {tr("if it is missed"), 15}});
     steps_->setWordWrap(true);
     sheet->body()->addWidget(steps_, 1);
 
@@ -115,7 +124,8 @@ RehearsePage::RehearsePage(Document* document, ViewState* view, std::function<st
     });
     silence_->setInterval(500);
     connect(silence_, &QTimer::timeout, this, [this] {
-        if (rehearsal_ && link_->is_open() && !rehearsal_->waits() && ++silent_ > 3) // a busy printer says so every second
+        if (rehearsal_ && link_->is_open() && !rehearsal_->waits() &&
+            ++silent_ > 3) // a busy printer says so every second
             to_printer(rehearsal_->again());
     });
     connect(begin_, &QPushButton::clicked, this, &RehearsePage::begin);
@@ -149,14 +159,17 @@ RehearsePage::RehearsePage(Document* document, ViewState* view, std::function<st
             if (says.firmware.empty())
                 return;
             if (!says.simulated)
-                return finish(tr("That is a real printer (%1): nothing is rehearsed with it. Look on at it on the page “The printer”.").arg(QString::fromStdString(says.firmware)));
+                return finish(tr("That is a real printer (%1): nothing is rehearsed with it. Look on at it "
+                                 "on the page “The printer”.")
+                                  .arg(QString::fromStdString(says.firmware)));
             return set_out(prepared_);
         }
         to_printer(rehearsal_->take({bytes.constData(), static_cast<std::size_t>(bytes.size())}));
     });
     connect(link_, &DeviceLink::closed, this, [this](const QString& why) {
         if (running_)
-            finish(why.isEmpty() ? tr("The printer has hung up.") : tr("There is no line to the printer: %1").arg(why));
+            finish(why.isEmpty() ? tr("The printer has hung up.")
+                                 : tr("There is no line to the printer: %1").arg(why));
     });
     show_moment();
     show_outcome();
@@ -179,19 +192,26 @@ QWidget* RehearsePage::make_wishes() {
         form->addRow(label, w);
     };
     what_->addItem(tr("the plan, in short"));
-    named(what_, "rehearse_what", tr("What"), tr("The plan's layers and stops, a lap for each; or the toolpath file that was read, line by line"));
-    who_->addItems({tr("I do it, step by step"), tr("somebody is always there"), tr("somebody is there, but not at night"), tr("nobody comes until morning")});
+    named(
+        what_, "rehearse_what", tr("What"),
+        tr("The plan's layers and stops, a lap for each; or the toolpath file that was read, line by line"));
+    who_->addItems({tr("I do it, step by step"), tr("somebody is always there"),
+                    tr("somebody is there, but not at night"), tr("nobody comes until morning")});
     who_->setCurrentIndex(kTold);
-    named(who_, "rehearse_who", tr("Who"), tr("Step by step the printer's clock runs as yours while it waits for you"));
+    named(who_, "rehearse_who", tr("Who"),
+          tr("Step by step the printer's clock runs as yours while it waits for you"));
     late_->setRange(0, 600);
     late_->setSuffix(tr(" min"));
     late_->setEnabled(false);
-    named(late_, "rehearse_late", tr("Late by up to"), tr("Whoever is called comes up to so much later, by chance"));
+    named(late_, "rehearse_late", tr("Late by up to"),
+          tr("Whoever is called comes up to so much later, by chance"));
     seconds_->setRange(1, 3600);
     seconds_->setValue(60);
     seconds_->setSuffix(tr(" s"));
-    named(seconds_, "rehearse_seconds", tr("All of it in"), tr("How long the rehearsal takes, but for your own steps"));
-    mood_->addItems({tr("nothing"), tr("the spool runs out"), tr("lines arrive damaged"), tr("it is a fifth slower"), tr("it starts anew")});
+    named(seconds_, "rehearse_seconds", tr("All of it in"),
+          tr("How long the rehearsal takes, but for your own steps"));
+    mood_->addItems({tr("nothing"), tr("the spool runs out"), tr("lines arrive damaged"),
+                     tr("it is a fifth slower"), tr("it starts anew")});
     named(mood_, "rehearse_mood", tr("What goes wrong"), tr("The simulated printer has its moods"));
     seed_->setRange(1, 9999);
     named(seed_, "rehearse_seed", tr("Chance no."), tr("The same number is the same night again"));
@@ -199,7 +219,9 @@ QWidget* RehearsePage::make_wishes() {
     where_->addItem(tr("the one that comes with the program"));
     where_->setCurrentIndex(0);
     where_->lineEdit()->setCursorPosition(0);
-    named(where_, "rehearse_where", tr("Printer"), tr("Only simulated ones: that of the program, or one that was started by hand: vitrail-printer --port 9100 is localhost:9100"));
+    named(where_, "rehearse_where", tr("Printer"),
+          tr("Only simulated ones: that of the program, or one that was started by hand: vitrail-printer "
+             "--port 9100 is localhost:9100"));
     away_says_->setObjectName(QStringLiteral("quiet"));
     away_says_->setWordWrap(true);
     form->addRow(away_says_);
@@ -259,12 +281,16 @@ QWidget* RehearsePage::make_stage() {
 }
 
 QString RehearsePage::clock(double s) const {
-    const QDateTime t = QDateTime::fromSecsSinceEpoch(start_s_ + std::llround(s)), begins = QDateTime::fromSecsSinceEpoch(start_s_);
-    return t.date() == begins.date() ? t.toString(QStringLiteral("HH:mm")) : QLocale().toString(t, QStringLiteral("ddd HH:mm"));
+    const QDateTime t = QDateTime::fromSecsSinceEpoch(start_s_ + std::llround(s)),
+                    begins = QDateTime::fromSecsSinceEpoch(start_s_);
+    return t.date() == begins.date() ? t.toString(QStringLiteral("HH:mm"))
+                                     : QLocale().toString(t, QStringLiteral("ddd HH:mm"));
 }
 
 QString RehearsePage::name(int filament) const {
-    return filament < 0 || !prepared_ ? tr("nothing") : QString::fromStdString(prepared_->script.names[static_cast<std::size_t>(filament)]);
+    return filament < 0 || !prepared_
+               ? tr("nothing")
+               : QString::fromStdString(prepared_->script.names[static_cast<std::size_t>(filament)]);
 }
 
 void RehearsePage::set_file(const QString& path) {
@@ -293,41 +319,45 @@ void RehearsePage::prepare() {
     if (running_ || !plan)
         return show_steps();
     const QString file = what_->currentIndex() > 0 ? file_ : QString();
-    preparing_ = document_->background()->run(this, [this, plan, p = document_->planned_project(), file](const std::stop_token& stop) -> Background::Then {
-        auto made = std::make_shared<Prepared>();
-        made->plan = plan;
-        made->project = p;
-        made->file = file;
-        const StopWords stops = stop_words(p.machine.commands);
-        ToolpathFile toolpath;
-        if (file.isEmpty()) {
-            made->text = sketch_gcode(p, *plan);
-            toolpath = read_gcode(made->text, p.machine.motion, stops);
-        } else {
-            auto read = read_toolpath(file.toStdString(), p.machine.motion, stops, {stop, {}});
-            if (!read)
-                made->why_not = read.error().message;
-            else
-                toolpath = std::move(*read);
-        }
-        const AgainstPlan against = against_plan(p, *plan, toolpath);
-        if (made->why_not.empty() && !against.layers_match)
-            made->why_not = say("The layers of the file are not those of the plan, so it cannot be rehearsed.");
-        made->script = rehearsal_script(p, *plan, toolpath, against);
-        return [this, made] {
-            if (document_->plan() != made->plan || running_)
-                return;
-            prepared_ = made;
-            rehearsal_.reset();
-            start_s_ = start_of_run_();
-            fill_filaments();
-            show_steps();
-            show_moment();
-            show_outcome();
-            if (wants_begin_)
-                begin();
-        };
-    });
+    preparing_ = document_->background()->run(
+        this,
+        [this, plan, p = document_->planned_project(),
+         file](const std::stop_token& stop) -> Background::Then {
+            auto made = std::make_shared<Prepared>();
+            made->plan = plan;
+            made->project = p;
+            made->file = file;
+            const StopWords stops = stop_words(p.machine.commands);
+            ToolpathFile toolpath;
+            if (file.isEmpty()) {
+                made->text = sketch_gcode(p, *plan);
+                toolpath = read_gcode(made->text, p.machine.motion, stops);
+            } else {
+                auto read = read_toolpath(file.toStdString(), p.machine.motion, stops, {stop, {}});
+                if (!read)
+                    made->why_not = read.error().message;
+                else
+                    toolpath = std::move(*read);
+            }
+            const AgainstPlan against = against_plan(p, *plan, toolpath);
+            if (made->why_not.empty() && !against.layers_match)
+                made->why_not =
+                    say("The layers of the file are not those of the plan, so it cannot be rehearsed.");
+            made->script = rehearsal_script(p, *plan, toolpath, against);
+            return [this, made] {
+                if (document_->plan() != made->plan || running_)
+                    return;
+                prepared_ = made;
+                rehearsal_.reset();
+                start_s_ = start_of_run_();
+                fill_filaments();
+                show_steps();
+                show_moment();
+                show_outcome();
+                if (wants_begin_)
+                    begin();
+            };
+        });
     show_steps();
 }
 
@@ -340,11 +370,13 @@ void RehearsePage::fill_filaments() {
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         if (prepared_->plan->use[f].last_layer == 0)
             continue;
-        auto* b = new QPushButton(badge(p.filaments[f], font(), em(1.4)), QString::fromStdString(p.filaments[f].name));
+        auto* b = new QPushButton(badge(p.filaments[f], font(), em(1.4)),
+                                  QString::fromStdString(p.filaments[f].name));
         b->setObjectName(QStringLiteral("rehearse_put_%1").arg(QChar::fromLatin1(p.filaments[f].letter)));
         b->setAccessibleName(tr("Put %1 in").arg(name(static_cast<int>(f))));
         b->setToolTip(b->accessibleName());
-        connect(b, &QPushButton::clicked, this, [this, f] { to_printer(rehearsal_->put(static_cast<int>(f), place_->currentIndex())); });
+        connect(b, &QPushButton::clicked, this,
+                [this, f] { to_printer(rehearsal_->put(static_cast<int>(f), place_->currentIndex())); });
         filaments_->addWidget(b);
     }
     place_->clear();
@@ -408,12 +440,15 @@ void RehearsePage::set_out(std::shared_ptr<const Prepared> prepared) {
     if (who_->currentIndex() == kByDay || who_->currentIndex() == kTold)
         person.away = nights_between(place_zone(start_s_), s.night_from, s.night_to, start_s_, 0, until);
     else if (who_->currentIndex() == kNever) {
-        const auto nights = nights_between(place_zone(start_s_), s.night_from, s.night_to, start_s_, 0, until);
+        const auto nights =
+            nights_between(place_zone(start_s_), s.night_from, s.night_to, start_s_, 0, until);
         person.away = {{0, nights.empty() ? 8 * 3600.0 : nights.front().to_s}};
         for (std::size_t n = 1; n < nights.size(); ++n)
             person.away.push_back(nights[n]);
     }
-    rehearsal_ = std::make_unique<Rehearsal>(prepared->script, person, static_cast<unsigned>(seed_->value()), prepared->file.isEmpty() ? lines_of(prepared->text) : toolpath_lines(prepared->file.toStdString()));
+    rehearsal_ = std::make_unique<Rehearsal>(
+        prepared->script, person, static_cast<unsigned>(seed_->value()),
+        prepared->file.isEmpty() ? lines_of(prepared->text) : toolpath_lines(prepared->file.toStdString()));
     to_printer(rehearsal_->begin());
 }
 
@@ -468,7 +503,10 @@ void RehearsePage::show_moment() {
     }
     if (!rehearsal_) {
         says_->setText(running_ ? tr("the simulated printer is called…") : tr("not begun"));
-        asks_->setText(running_ ? QString() : tr("See what the night asks of you before it comes: nothing gets hot, nothing is wasted."));
+        asks_->setText(
+            running_
+                ? QString()
+                : tr("See what the night asks of you before it comes: nothing gets hot, nothing is wasted."));
         return;
     }
     if (running_ && rehearsal_->layer() != shown_layer_) {
@@ -478,14 +516,21 @@ void RehearsePage::show_moment() {
             view_->set_layer(std::min(shown_layer_, layers));
         Q_EMIT moved();
     }
-    says_->setText(!running_ ? tr("over, in layer %1 of %2").arg(rehearsal_->layer()).arg(layers) : rehearsal_->waits() ? tr("it stands before layer %1 of %2").arg(std::min(layers, rehearsal_->layer() + 1)).arg(layers) : rehearsal_->layer() == 0 ? tr("it heats") : tr("printing layer %1 of %2").arg(rehearsal_->layer()).arg(layers));
+    says_->setText(
+        !running_ ? tr("over, in layer %1 of %2").arg(rehearsal_->layer()).arg(layers)
+        : rehearsal_->waits()
+            ? tr("it stands before layer %1 of %2").arg(std::min(layers, rehearsal_->layer() + 1)).arg(layers)
+        : rehearsal_->layer() == 0 ? tr("it heats")
+                                   : tr("printing layer %1 of %2").arg(rehearsal_->layer()).arg(layers));
     QString asks;
     if (step >= 0) {
         asks = words(prepared_->script.steps[static_cast<std::size_t>(step)].says);
-        if (place_->currentIndex() != prepared_->script.steps[static_cast<std::size_t>(step)].place && !place_->hasFocus())
+        if (place_->currentIndex() != prepared_->script.steps[static_cast<std::size_t>(step)].place &&
+            !place_->hasFocus())
             place_->setCurrentIndex(prepared_->script.steps[static_cast<std::size_t>(step)].place);
     } else if (asked) {
-        asks = tr("It waits, and the sheet does not say why: %1").arg(QString::fromStdString(rehearsal_->printer_says()));
+        asks = tr("It waits, and the sheet does not say why: %1")
+                   .arg(QString::fromStdString(rehearsal_->printer_says()));
     } else if (told) {
         const auto out = rehearsal_->outcome();
         for (std::size_t i = 0; i < out.steps.size() && asks.isEmpty(); ++i)
@@ -505,7 +550,11 @@ double RehearsePage::layers_now() const {
         return -1;
     const int layer = rehearsal_->layer();
     const double length_s = layer > 0 ? prepared_->script.layer_s[static_cast<std::size_t>(layer) - 1] : 0;
-    return layer == 0 ? 0 : layer - 1 + (length_s > 0 ? std::clamp((rehearsal_->clock_s() - shown_from_s_) / length_s, 0.0, 1.0) : 0);
+    return layer == 0
+               ? 0
+               : layer - 1 +
+                     (length_s > 0 ? std::clamp((rehearsal_->clock_s() - shown_from_s_) / length_s, 0.0, 1.0)
+                                   : 0);
 }
 
 QString RehearsePage::time_now() const {
@@ -516,15 +565,25 @@ void RehearsePage::show_steps() {
     const Theme& t = Theme::current();
     const bool ready = prepared_ && prepared_->why_not.empty();
     const Settings& s = document_->project().settings;
-    const auto time_of = [](double hour) { return QStringLiteral("%1:%2").arg(int(hour), 2, 10, QLatin1Char('0')).arg(int(std::lround(hour * 60)) % 60, 2, 10, QLatin1Char('0')); };
-    away_says_->setText(s.night_from == s.night_to ? tr("The project has no night in which nobody comes.") : who_->currentIndex() == kThere ? tr("It begins when the run does.") : tr("It begins when the run does; nobody is there from %1 to %2, as the settings of the run have it.").arg(time_of(s.night_from), time_of(s.night_to)));
+    const auto time_of = [](double hour) {
+        return QStringLiteral("%1:%2")
+            .arg(int(hour), 2, 10, QLatin1Char('0'))
+            .arg(int(std::lround(hour * 60)) % 60, 2, 10, QLatin1Char('0'));
+    };
+    away_says_->setText(s.night_from == s.night_to ? tr("The project has no night in which nobody comes.")
+                        : who_->currentIndex() == kThere
+                            ? tr("It begins when the run does.")
+                            : tr("It begins when the run does; nobody is there from %1 to %2, as the "
+                                 "settings of the run have it.")
+                                  .arg(time_of(s.night_from), time_of(s.night_to)));
     if (!ready) {
         steps_->setRowCount(0);
         return;
     }
     const auto& steps = prepared_->script.steps;
     const RehearsalOutcome out = rehearsal_ ? rehearsal_->outcome() : RehearsalOutcome{};
-    const auto nights = nights_between(place_zone(start_s_), s.night_from, s.night_to, start_s_, 0, prepared_->script.total_s + 2 * 86400);
+    const auto nights = nights_between(place_zone(start_s_), s.night_from, s.night_to, start_s_, 0,
+                                       prepared_->script.total_s + 2 * 86400);
     steps_->setRowCount(static_cast<int>(steps.size()));
     for (int i = 0; i < steps_->rowCount(); ++i) {
         const RehearsalStep& step = steps[static_cast<std::size_t>(i)];
@@ -532,12 +591,25 @@ void RehearsePage::show_steps() {
         QString went;
         using Is = StepResult::Is;
         switch (r.is) {
-        case Is::coming: break;
-        case Is::asked: went = step.stands ? tr("it waits") : tr("can be done now"); break;
-        case Is::right: went = tr("✓ right, at %1").arg(clock(r.done_s)); break;
-        case Is::late: went = tr("▲ right, but it stood %1").arg(QString::fromStdString(duration(r.waited_s))); break;
-        case Is::wrong: went = tr("▲ %1 was put in").arg(name(r.put)); break;
-        case Is::missed: went = r.waited_s > 0 ? tr("▲ missed: it stood %1").arg(QString::fromStdString(duration(r.waited_s))) : tr("▲ missed"); break;
+        case Is::coming:
+            break;
+        case Is::asked:
+            went = step.stands ? tr("it waits") : tr("can be done now");
+            break;
+        case Is::right:
+            went = tr("✓ right, at %1").arg(clock(r.done_s));
+            break;
+        case Is::late:
+            went = tr("▲ right, but it stood %1").arg(QString::fromStdString(duration(r.waited_s)));
+            break;
+        case Is::wrong:
+            went = tr("▲ %1 was put in").arg(name(r.put));
+            break;
+        case Is::missed:
+            went = r.waited_s > 0
+                       ? tr("▲ missed: it stood %1").arg(QString::fromStdString(duration(r.waited_s)))
+                       : tr("▲ missed");
+            break;
         }
         double morning = step.due_s + 8 * 3600;
         for (const Night& n : nights)
@@ -546,7 +618,13 @@ void RehearsePage::show_steps() {
                 break;
             }
         const IfMissed missed = if_missed(prepared_->script, i, morning);
-        const QString then = step.stands ? tr("it stands until %1, and is done at %2").arg(clock(morning), clock(missed.end_s)) : missed.from_layer ? tr("layers %1 to %2 come out in %3").arg(missed.from_layer).arg(missed.to_layer).arg(name(missed.came)) : tr("nothing is lost");
+        const QString then =
+            step.stands ? tr("it stands until %1, and is done at %2").arg(clock(morning), clock(missed.end_s))
+            : missed.from_layer ? tr("layers %1 to %2 come out in %3")
+                                      .arg(missed.from_layer)
+                                      .arg(missed.to_layer)
+                                      .arg(name(missed.came))
+                                : tr("nothing is lost");
         set_row(steps_, i, {clock(r.asked_s >= 0 ? r.asked_s : step.due_s), words(step.says), went, then});
         const bool bad = r.is == Is::late || r.is == Is::wrong || r.is == Is::missed;
         steps_->item(i, 2)->setForeground(bad ? t.bad : r.is == Is::right ? t.good : t.ink);
@@ -559,31 +637,55 @@ void RehearsePage::show_outcome() {
     score_->setVisible(rehearsal_ != nullptr);
     if (!rehearsal_) {
         const bool asks_nothing = prepared_ && prepared_->why_not.empty() && prepared_->script.steps.empty();
-        consequences_->setText(asks_nothing ? tr("This print asks nothing of anybody between its start and its end.") : tr("A score of what was done right, what was missed, and what that does to the end and to the colours stands here afterwards."));
+        consequences_->setText(asks_nothing
+                                   ? tr("This print asks nothing of anybody between its start and its end.")
+                                   : tr("A score of what was done right, what was missed, and what that does "
+                                        "to the end and to the colours stands here afterwards."));
         return;
     }
     const RehearsalOutcome out = rehearsal_->outcome();
     const int all = static_cast<int>(out.steps.size());
-    score_->setText(all == 0 ? tr("Nothing to do") : out.over ? tr("%1 of %2 right").arg(out.right).arg(all) : tr("%1 of %2 right by now").arg(out.right).arg(out.due));
+    score_->setText(all == 0   ? tr("Nothing to do")
+                    : out.over ? tr("%1 of %2 right").arg(out.right).arg(all)
+                               : tr("%1 of %2 right by now").arg(out.right).arg(out.due));
     QStringList lines;
     if (out.broke_off) {
-        lines << tr("The printer started anew in layer %1 and forgot everything: position, heat, the rest of the print. With a real one: do not let it home through the print; the page “Something went wrong” has a plan for the rest from a height.").arg(std::max(1, out.layer));
+        lines << tr("The printer started anew in layer %1 and forgot everything: position, heat, the rest of "
+                    "the print. With a real one: do not let it home through the print; the page “Something "
+                    "went wrong” has a plan for the rest from a height.")
+                     .arg(std::max(1, out.layer));
     } else if (out.over) {
         const double later = out.total_s - prepared_->script.total_s;
-        lines << (std::abs(later) < 300 ? tr("Done at %1, as planned.").arg(clock(out.total_s)) : later > 0 ? tr("Done at %1 instead of %2: %3 later.").arg(clock(out.total_s), clock(prepared_->script.total_s), QString::fromStdString(duration(later))) : tr("Done at %1 instead of %2: %3 earlier.").arg(clock(out.total_s), clock(prepared_->script.total_s), QString::fromStdString(duration(-later))));
+        lines << (std::abs(later) < 300 ? tr("Done at %1, as planned.").arg(clock(out.total_s))
+                  : later > 0           ? tr("Done at %1 instead of %2: %3 later.")
+                                    .arg(clock(out.total_s), clock(prepared_->script.total_s),
+                                         QString::fromStdString(duration(later)))
+                              : tr("Done at %1 instead of %2: %3 earlier.")
+                                    .arg(clock(out.total_s), clock(prepared_->script.total_s),
+                                         QString::fromStdString(duration(-later))));
     }
     if (out.missed > 0)
         lines << tr("%n step(s) missed: nobody was there when it was due.", nullptr, out.missed);
     for (const WrongLayers& w : out.wrong)
-        lines << (w.from_layer == w.to_layer ? tr("▲ Layer %1 came out in %2 instead of %3.").arg(w.from_layer).arg(name(w.came), name(w.meant)) : tr("▲ Layers %1 to %2 came out in %3 instead of %4.").arg(w.from_layer).arg(w.to_layer).arg(name(w.came), name(w.meant)));
+        lines << (w.from_layer == w.to_layer ? tr("▲ Layer %1 came out in %2 instead of %3.")
+                                                   .arg(w.from_layer)
+                                                   .arg(name(w.came), name(w.meant))
+                                             : tr("▲ Layers %1 to %2 came out in %3 instead of %4.")
+                                                   .arg(w.from_layer)
+                                                   .arg(w.to_layer)
+                                                   .arg(name(w.came), name(w.meant)));
     if (out.waited_s >= 60)
-        lines << tr("The printer stood %1 with nobody there.").arg(QString::fromStdString(duration(out.waited_s)));
+        lines << tr("The printer stood %1 with nobody there.")
+                     .arg(QString::fromStdString(duration(out.waited_s)));
     if (out.waited_s > 1800)
-        lines << tr("Standing for hours a hot nozzle oozes and cooks what is in it, and a bed may let go: see that your printer may do so, and that its position is kept. Never leave a first use alone.");
+        lines << tr(
+            "Standing for hours a hot nozzle oozes and cooks what is in it, and a bed may let go: see that "
+            "your printer may do so, and that its position is kept. Never leave a first use alone.");
     if (out.stops > all)
         lines << tr("It also stopped for something that is not on the sheet.");
     if (out.repeated > 0)
-        lines << tr("%n line(s) had to be sent again; nothing was lost.", nullptr, static_cast<int>(out.repeated));
+        lines << tr("%n line(s) had to be sent again; nothing was lost.", nullptr,
+                    static_cast<int>(out.repeated));
     consequences_->setText(lines.join(QStringLiteral("\n\n")));
 }
 

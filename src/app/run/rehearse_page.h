@@ -29,7 +29,8 @@ class RehearsePage : public QWidget {
     Q_OBJECT
 public:
     /// `start`: when the run would begin, UTC.
-    RehearsePage(Document* document, ViewState* view, std::function<std::int64_t()> start, QWidget* parent = nullptr);
+    RehearsePage(Document* document, ViewState* view, std::function<std::int64_t()> start,
+                 QWidget* parent = nullptr);
     ~RehearsePage() override;
     /// The toolpath file that can be rehearsed with instead of the plan in short; empty: none.
     void set_file(const QString& path);

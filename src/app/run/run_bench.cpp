@@ -11,8 +11,14 @@
 
 namespace vitrail {
 
-RunBench::RunBench(Document* document, ViewState* view, RunStore* store, LogbookStore* logbook, Ribbon* ribbon, QWidget* parent)
-    : QWidget(parent), pages_(new BenchPages(QStringLiteral("run_pages"), this)), when_(new WhenPage(document, store, logbook)), file_(new FilePage(document, view)), rehearse_(new RehearsePage(document, view, [this] { return when_->start(); })), printer_(new PrinterPage(document, view, store, [this] { return when_->begin_run(); })), rescue_(new RescuePage(document, view, store)), sheet_(new SheetPage(document, logbook)), ribbon_(ribbon) {
+RunBench::RunBench(Document* document, ViewState* view, RunStore* store, LogbookStore* logbook,
+                   Ribbon* ribbon, QWidget* parent)
+    : QWidget(parent), pages_(new BenchPages(QStringLiteral("run_pages"), this)),
+      when_(new WhenPage(document, store, logbook)), file_(new FilePage(document, view)),
+      rehearse_(new RehearsePage(document, view, [this] { return when_->start(); })),
+      printer_(new PrinterPage(document, view, store, [this] { return when_->begin_run(); })),
+      rescue_(new RescuePage(document, view, store)), sheet_(new SheetPage(document, logbook)),
+      ribbon_(ribbon) {
     pages_->addTab(when_, tr("When to come"));
     pages_->addTab(file_, tr("The toolpath file"));
     pages_->addTab(rehearse_, tr("Rehearsal"));
@@ -44,10 +50,13 @@ void RunBench::show_page(Page page) {
     pages_->setCurrentIndex(page);
 }
 
-/// The ribbon is a clock on the pages of the run, in a rehearsal that of the rehearsal, and shows the file beside the plan on the second.
+/// The ribbon is a clock on the pages of the run, in a rehearsal that of the rehearsal, and shows the file
+/// beside the plan on the second.
 void RunBench::lend_ribbon() {
     const int page = isVisible() ? pages_->currentIndex() : -1;
-    std::optional<RibbonClock> clock = page == kWhen || page == kRehearse || page == kPrinter || page == kSheet ? when_->clock() : std::nullopt;
+    std::optional<RibbonClock> clock =
+        page == kWhen || page == kRehearse || page == kPrinter || page == kSheet ? when_->clock()
+                                                                                 : std::nullopt;
     if (clock && page == kRehearse) {
         clock->now = rehearse_->layers_now();
         clock->now_text = tr("rehearsed %1").arg(rehearse_->time_now());

@@ -1,4 +1,5 @@
-// At the printer: when to come, what the toolpath file says, a rehearsal, the printer on a line, the way out, the run sheet.
+// At the printer: when to come, what the toolpath file says, a rehearsal, the printer on a line, the way out,
+// the run sheet.
 #pragma once
 
 #include <QWidget>
@@ -22,7 +23,8 @@ class RunBench : public QWidget {
     Q_OBJECT
 public:
     enum Page { kWhen, kFile, kRehearse, kPrinter, kRescue, kSheet };
-    RunBench(Document* document, ViewState* view, RunStore* store, LogbookStore* logbook, Ribbon* ribbon, QWidget* parent = nullptr);
+    RunBench(Document* document, ViewState* view, RunStore* store, LogbookStore* logbook, Ribbon* ribbon,
+             QWidget* parent = nullptr);
     void show_page(Page page);
     WhenPage* when() { return when_; }
     FilePage* file() { return file_; }

@@ -22,16 +22,22 @@
 namespace vitrail {
 
 void tell_desktop(const QString& title, const QString& text) {
-    QDBusMessage call = QDBusMessage::createMethodCall(QStringLiteral("org.freedesktop.Notifications"), QStringLiteral("/org/freedesktop/Notifications"), QStringLiteral("org.freedesktop.Notifications"), QStringLiteral("Notify"));
+    QDBusMessage call = QDBusMessage::createMethodCall(
+        QStringLiteral("org.freedesktop.Notifications"), QStringLiteral("/org/freedesktop/Notifications"),
+        QStringLiteral("org.freedesktop.Notifications"), QStringLiteral("Notify"));
     // The desktop's own sound for alarms (freedesktop sound naming specification); it stays until it is seen.
-    const QVariantMap hints{{QStringLiteral("sound-name"), QStringLiteral("alarm-clock-elapsed")}, {QStringLiteral("urgency"), QVariant::fromValue<uchar>(2)}, {QStringLiteral("desktop-entry"), QStringLiteral("vitrail")}};
-    call << QStringLiteral("Vitrail") << 0u << QStringLiteral("vitrail") << title << text.toHtmlEscaped() << QStringList() << hints << -1;
+    const QVariantMap hints{{QStringLiteral("sound-name"), QStringLiteral("alarm-clock-elapsed")},
+                            {QStringLiteral("urgency"), QVariant::fromValue<uchar>(2)},
+                            {QStringLiteral("desktop-entry"), QStringLiteral("vitrail")}};
+    call << QStringLiteral("Vitrail") << 0u << QStringLiteral("vitrail") << title << text.toHtmlEscaped()
+         << QStringList() << hints << -1;
     if (QDBusConnection bus = QDBusConnection::sessionBus(); bus.isConnected())
         bus.asyncCall(call);
     QApplication::beep();
 }
 
-RunStore::RunStore(QObject* parent) : QObject(parent), clock_(now_s), tell_(tell_desktop), timer_(new QTimer(this)) {
+RunStore::RunStore(QObject* parent)
+    : QObject(parent), clock_(now_s), tell_(tell_desktop), timer_(new QTimer(this)) {
     writer_.setMaxThreadCount(1);
     constexpr int kLook_ms = 5000;
     timer_->setInterval(kLook_ms);
@@ -54,12 +60,15 @@ void RunStore::open(const QString& file) {
     const auto text = read_file(file.toStdString());
     auto runs = text ? runs_from(*text) : Result<std::vector<Run>>(text.error());
     if (!runs) {
-        const QString aside = file + QStringLiteral(".unreadable-") + QDateTime::currentDateTimeUtc().toString(QStringLiteral("yyyyMMdd-hhmmss"));
+        const QString aside = file + QStringLiteral(".unreadable-") +
+                              QDateTime::currentDateTimeUtc().toString(QStringLiteral("yyyyMMdd-hhmmss"));
         const bool moved = QFile::rename(file, aside);
         if (!moved)
             file_.clear(); // rather keep nothing than write over it
-        Q_EMIT said(moved ? tr("The runs of earlier sessions cannot be read: %1 They were set aside as %2.").arg(words(runs.error().message), QFileInfo(aside).fileName())
-                          : tr("The runs of earlier sessions cannot be read: %1 This session's are not kept.").arg(words(runs.error().message)));
+        Q_EMIT said(moved ? tr("The runs of earlier sessions cannot be read: %1 They were set aside as %2.")
+                                .arg(words(runs.error().message), QFileInfo(aside).fileName())
+                          : tr("The runs of earlier sessions cannot be read: %1 This session's are not kept.")
+                                .arg(words(runs.error().message)));
         return;
     }
     runs_ = std::move(*runs);
@@ -84,7 +93,8 @@ std::vector<const Run*> RunStore::under_way() const {
 const Run* RunStore::under_way_of(const QString& project_file, const std::string& title) const {
     const Run* found = nullptr;
     for (const Run* r : under_way())
-        if (project_file.isEmpty() ? r->project_file.empty() && r->title == title : QString::fromStdString(r->project_file) == project_file)
+        if (project_file.isEmpty() ? r->project_file.empty() && r->title == title
+                                   : QString::fromStdString(r->project_file) == project_file)
             found = r;
     return found;
 }
@@ -133,10 +143,17 @@ void RunStore::tick() {
     for (const Run* r : under_way()) {
         const RunState s = run_state(*r, now());
         for (const Notice& n : notices(*r, s, now())) {
-            if (!told_.insert({r->id, n.visit.plate, n.visit.index, n.due}).second || (!n.due && told_.count({r->id, n.visit.plate, n.visit.index, true})))
+            if (!told_.insert({r->id, n.visit.plate, n.visit.index, n.due}).second ||
+                (!n.due && told_.count({r->id, n.visit.plate, n.visit.index, true})))
                 continue;
             const QString what = words(visit_text(r->task, n.visit));
-            const QString text = n.due ? tr("Due now: %1").arg(what) : tr("Due at %1: %2").arg(QDateTime::fromSecsSinceEpoch(n.visit.from_s).toString(QStringLiteral("HH:mm")), what);
+            const QString text =
+                n.due
+                    ? tr("Due now: %1").arg(what)
+                    : tr("Due at %1: %2")
+                          .arg(
+                              QDateTime::fromSecsSinceEpoch(n.visit.from_s).toString(QStringLiteral("HH:mm")),
+                              what);
             if (tell_)
                 tell_(QString::fromStdString(r->title), text);
             Q_EMIT due(QString::fromStdString(r->title) + QStringLiteral(" · ") + text);
@@ -152,7 +169,9 @@ void RunStore::write() {
     in_pool(writer_, [this, file = file_, runs = runs_] {
         QDir().mkpath(QFileInfo(file).path());
         if (const Status ok = write_file(file.toStdString(), runs_text(runs)); !ok)
-            in_window(QPointer<QObject>(this), [this, why = ok.error().message] { Q_EMIT said(tr("The run is not kept: %1").arg(words(why))); });
+            in_window(QPointer<QObject>(this), [this, why = ok.error().message] {
+                Q_EMIT said(tr("The run is not kept: %1").arg(words(why)));
+            });
     });
 }
 

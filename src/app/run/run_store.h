@@ -1,4 +1,5 @@
-// Runs that are under way, and those that are over until the logbook has them: kept beside the program, whichever project is open.
+// Runs that are under way, and those that are over until the logbook has them: kept beside the program,
+// whichever project is open.
 #pragma once
 
 #include "core/run/live.h"
@@ -21,7 +22,8 @@ public:
     explicit RunStore(QObject* parent = nullptr);
     ~RunStore() override;
 
-    /// Reads what an earlier session left. What cannot be read is set aside, never overwritten; says so by said().
+    /// Reads what an earlier session left. What cannot be read is set aside, never overwritten; says so by
+    /// said().
     void open(const QString& file);
     /// runs.json where the program keeps its data.
     static QString usual_file();
@@ -53,8 +55,8 @@ public:
     void wait_written();
 
 Q_SIGNALS:
-    void changed();            ///< runs or their events
-    void ticked();             ///< time has passed
+    void changed(); ///< runs or their events
+    void ticked();  ///< time has passed
     void due(const QString& text);
     void said(const QString& text);
 
@@ -70,7 +72,8 @@ private:
     std::set<std::tuple<std::string, int, int, bool>> told_; ///< run, plate, visit, due
 };
 
-/// By the desktop's notifications (org.freedesktop.Notifications), with its sound; a beep where there are none.
+/// By the desktop's notifications (org.freedesktop.Notifications), with its sound; a beep where there are
+/// none.
 void tell_desktop(const QString& title, const QString& text);
 
 } // namespace vitrail

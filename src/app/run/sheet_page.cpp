@@ -9,8 +9,8 @@
 #include "formats/files.h"
 #include "formats/place_clock.h"
 #include "formats/report.h"
-#include "paint/sheet_paint.h"
 #include "paint/page_paint.h"
+#include "paint/sheet_paint.h"
 #include "paint/words.h"
 
 #include <QFileDialog>
@@ -33,7 +33,8 @@ void PagesView::show_pages(std::shared_ptr<const SheetPages> pages) {
     pages_ = std::move(pages);
     if (pages_) {
         const QSizeF page = pages_->page_size() * kZoom;
-        setFixedSize(qRound(page.width()) + 2 * kGap, pages_->count() * (qRound(page.height()) + kGap) + kGap);
+        setFixedSize(qRound(page.width()) + 2 * kGap,
+                     pages_->count() * (qRound(page.height()) + kGap) + kGap);
     }
     update();
 }
@@ -58,9 +59,11 @@ void PagesView::paintEvent(QPaintEvent* e) {
 }
 
 SheetPage::SheetPage(Document* document, LogbookStore* logbook, QWidget* parent)
-    : QWidget(parent), document_(document), logbook_(logbook), view_(new PagesView), scroll_(new QScrollArea), summary_(new QLabel), empty_(new QLabel) {
+    : QWidget(parent), document_(document), logbook_(logbook), view_(new PagesView), scroll_(new QScrollArea),
+      summary_(new QLabel), empty_(new QLabel) {
     auto* side = new Panel(tr("Run sheet"));
-    auto* words = new QLabel(tr("What to load before the start, every change with its layer stated all ways, and the cautions that apply. "
+    auto* words = new QLabel(tr("What to load before the start, every change with its layer stated all ways, "
+                                "and the cautions that apply. "
                                 "Keep it at the printer and tick the changes off."));
     words->setWordWrap(true);
     words->setObjectName(QStringLiteral("quiet"));
@@ -75,9 +78,12 @@ SheetPage::SheetPage(Document* document, LogbookStore* logbook, QWidget* parent)
         buttons_ << b;
     };
     button("print_sheet", tr("&Print…"), QStringLiteral("printer"), [this] { print(); });
-    button("sheet_pdf", tr("Save as P&DF…"), QStringLiteral("clipboard-list"), [this] { ask(tr("PDF (*.pdf)"), QStringLiteral("pdf")); });
-    button("sheet_html", tr("Save as &HTML…"), QStringLiteral("clipboard-list"), [this] { ask(tr("HTML page (*.html)"), QStringLiteral("html")); });
-    button("sheet_csv", tr("Save as &CSV…"), QStringLiteral("clipboard-list"), [this] { ask(tr("Comma-separated values (*.csv)"), QStringLiteral("csv")); });
+    button("sheet_pdf", tr("Save as P&DF…"), QStringLiteral("clipboard-list"),
+           [this] { ask(tr("PDF (*.pdf)"), QStringLiteral("pdf")); });
+    button("sheet_html", tr("Save as &HTML…"), QStringLiteral("clipboard-list"),
+           [this] { ask(tr("HTML page (*.html)"), QStringLiteral("html")); });
+    button("sheet_csv", tr("Save as &CSV…"), QStringLiteral("clipboard-list"),
+           [this] { ask(tr("Comma-separated values (*.csv)"), QStringLiteral("csv")); });
     side->body()->addStretch();
     side->setFixedWidth(em(17));
     scroll_->setObjectName(QStringLiteral("pages"));
@@ -128,15 +134,16 @@ void SheetPage::refresh() {
 /// The picture comes later: big meshes take their time.
 void SheetPage::draw_picture() {
     drawing_.request_stop();
-    drawing_ = document_->background()->run(this, [this, project = document_->planned_project()](const std::stop_token&) -> Background::Then {
-        return [this, png = thumbnail_png(project, 384)] {
-            if (png == picture_)
-                return;
-            picture_ = png;
-            if (document_->plan())
-                show_sheet();
-        };
-    });
+    drawing_ = document_->background()->run(
+        this, [this, project = document_->planned_project()](const std::stop_token&) -> Background::Then {
+            return [this, png = thumbnail_png(project, 384)] {
+                if (png == picture_)
+                    return;
+                picture_ = png;
+                if (document_->plan())
+                    show_sheet();
+            };
+        });
 }
 
 /// Of the plan, with what the logbook makes of it.
@@ -152,16 +159,23 @@ RunSheet SheetPage::sheet() const {
 
 void SheetPage::show_sheet() {
     RunSheet sheet = this->sheet();
-    const int changes = static_cast<int>(sheet.changes.size()), warnings = static_cast<int>(sheet.warnings.size());
+    const int changes = static_cast<int>(sheet.changes.size()),
+              warnings = static_cast<int>(sheet.warnings.size());
     pages_ = std::make_shared<SheetPages>(std::move(sheet));
     view_->show_pages(pages_);
-    summary_->setText(tr("%n page(s)", nullptr, pages_->count()) + QStringLiteral(" · ") + tr("%n change(s)", nullptr, changes) + QStringLiteral(" · ") +
-                      (warnings ? tr("%n thing(s) to look at first", nullptr, warnings) : tr("nothing to look at first")));
+    summary_->setText(
+        tr("%n page(s)", nullptr, pages_->count()) + QStringLiteral(" · ") +
+        tr("%n change(s)", nullptr, changes) + QStringLiteral(" · ") +
+        (warnings ? tr("%n thing(s) to look at first", nullptr, warnings) : tr("nothing to look at first")));
 }
 
 void SheetPage::ask(const QString& filter, const QString& ending) {
-    const QString stem = document_->path().isEmpty() ? document_->title() : QFileInfo(document_->path()).path() + QLatin1Char('/') + QFileInfo(document_->path()).completeBaseName();
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the run sheet"), stem + QLatin1Char('.') + ending, filter);
+    const QString stem = document_->path().isEmpty()
+                             ? document_->title()
+                             : QFileInfo(document_->path()).path() + QLatin1Char('/') +
+                                   QFileInfo(document_->path()).completeBaseName();
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save the run sheet"),
+                                                      stem + QLatin1Char('.') + ending, filter);
     if (!path.isEmpty())
         export_to(path);
 }
@@ -172,9 +186,11 @@ void SheetPage::export_to(const QString& path) {
         return;
     const RunSheet sheet = this->sheet();
     const std::string target = path.toStdString();
-    const Status ok = path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive)    ? write_file(target, sheet_csv(sheet))
-                      : path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive) ? write_file(target, sheet_html(sheet, window_language()))
-                                                                                   : write_sheet_pdf(sheet, target);
+    const Status ok = path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive)
+                          ? write_file(target, sheet_csv(sheet))
+                      : path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive)
+                          ? write_file(target, sheet_html(sheet, window_language()))
+                          : write_sheet_pdf(sheet, target);
     Q_EMIT said(ok ? tr("The run sheet was saved as %1.").arg(QFileInfo(path).fileName())
                    : tr("%1 was not saved. %2").arg(QFileInfo(path).fileName(), words(ok.error().message)));
 }

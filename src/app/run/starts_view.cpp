@@ -46,14 +46,18 @@ void StartsView::set_chosen(std::int64_t start) {
 int StartsView::nearest(std::int64_t start) const {
     if (curve_.empty())
         return -1;
-    const auto at = std::min_element(curve_.begin(), curve_.end(), [&](const StartPoint& a, const StartPoint& b) { return std::abs(a.start_s - start) < std::abs(b.start_s - start); });
+    const auto at =
+        std::min_element(curve_.begin(), curve_.end(), [&](const StartPoint& a, const StartPoint& b) {
+            return std::abs(a.start_s - start) < std::abs(b.start_s - start);
+        });
     return static_cast<int>(at - curve_.begin());
 }
 
 void StartsView::choose(int index) {
     if (curve_.empty())
         return;
-    const std::int64_t start = curve_[static_cast<std::size_t>(std::clamp(index, 0, static_cast<int>(curve_.size()) - 1))].start_s;
+    const std::int64_t start =
+        curve_[static_cast<std::size_t>(std::clamp(index, 0, static_cast<int>(curve_.size()) - 1))].start_s;
     if (start == chosen_)
         return;
     set_chosen(start);
@@ -61,9 +65,14 @@ void StartsView::choose(int index) {
 }
 
 QString StartsView::says(const StartPoint& p) const {
-    const auto clock = [](std::int64_t s) { return QLocale().toString(QDateTime::fromSecsSinceEpoch(s), QStringLiteral("ddd HH:mm")); };
-    QString text = tr("Begun %1 it is done %2: %n trip(s)", nullptr, p.trips).arg(clock(p.start_s), clock(p.end_s));
-    text += p.night_trips ? tr(", %1 of them at night").arg(p.night_trips) : p.trips ? tr(", none at night") : QString();
+    const auto clock = [](std::int64_t s) {
+        return QLocale().toString(QDateTime::fromSecsSinceEpoch(s), QStringLiteral("ddd HH:mm"));
+    };
+    QString text =
+        tr("Begun %1 it is done %2: %n trip(s)", nullptr, p.trips).arg(clock(p.start_s), clock(p.end_s));
+    text += p.night_trips ? tr(", %1 of them at night").arg(p.night_trips)
+            : p.trips     ? tr(", none at night")
+                          : QString();
     if (p.waited_s > 0)
         text += tr(", waits %1 h for the morning").arg(number(p.waited_s / 3600, 1));
     if (p.at_night)
@@ -80,7 +89,8 @@ double StartsView::x_of(std::int64_t start) const {
     if (curve_.empty())
         return r.left();
     const double step = curve_.size() > 1 ? static_cast<double>(curve_[1].start_s - curve_[0].start_s) : 900;
-    return r.left() + (static_cast<double>(start - curve_.front().start_s) + step / 2) / (step * static_cast<double>(curve_.size())) * r.width();
+    return r.left() + (static_cast<double>(start - curve_.front().start_s) + step / 2) /
+                          (step * static_cast<double>(curve_.size())) * r.width();
 }
 
 void StartsView::draw_axes(QPainter& p, int most) const {
@@ -99,7 +109,8 @@ void StartsView::draw_axes(QPainter& p, int most) const {
         p.setPen(QPen(t.line, 1));
         p.drawLine(QPointF(r.left(), y), QPointF(r.right(), y));
         p.setPen(t.quiet);
-        p.drawText(QRectF(0, y - em(0.7), r.left() - em(0.4), em(1.4)), Qt::AlignRight | Qt::AlignVCenter, QString::number(n));
+        p.drawText(QRectF(0, y - em(0.7), r.left() - em(0.4), em(1.4)), Qt::AlignRight | Qt::AlignVCenter,
+                   QString::number(n));
     }
     double last = -1e9;
     for (const StartPoint& s : curve_) {
@@ -108,13 +119,15 @@ void StartsView::draw_axes(QPainter& p, int most) const {
             continue;
         const bool day = local % 86400 == 0;
         const QDateTime when = QDateTime::fromSecsSinceEpoch(local, Qt::UTC);
-        const QString text = day ? QLocale().toString(when, QStringLiteral("ddd d")) : when.toString(QStringLiteral("HH:mm"));
+        const QString text =
+            day ? QLocale().toString(when, QStringLiteral("ddd d")) : when.toString(QStringLiteral("HH:mm"));
         const double w2 = p.fontMetrics().horizontalAdvance(text), x = x_of(s.start_s);
         if (x - w2 / 2 < last + em(0.7) || x + w2 / 2 > width())
             continue;
         p.setPen(t.quiet);
         p.drawLine(QPointF(x, r.bottom()), QPointF(x, r.bottom() + em(0.25)));
-        p.drawText(QRectF(x - w2 / 2, r.bottom() + em(0.25), w2 + 2, em(1.3)), Qt::AlignLeft | Qt::AlignVCenter, text);
+        p.drawText(QRectF(x - w2 / 2, r.bottom() + em(0.25), w2 + 2, em(1.3)),
+                   Qt::AlignLeft | Qt::AlignVCenter, text);
         last = x + w2 / 2;
     }
 }
@@ -135,7 +148,8 @@ void StartsView::paintEvent(QPaintEvent*) {
     for (std::size_t i = 0; i < curve_.size(); ++i) {
         const StartPoint& s = curve_[i];
         const double x = r.left() + static_cast<double>(i) * w, h = r.height() / most;
-        p.fillRect(QRectF(x + gap, r.bottom() - h * s.trips, w - 2 * gap, h * s.trips), static_cast<int>(i) == at ? t.accent : t.quiet);
+        p.fillRect(QRectF(x + gap, r.bottom() - h * s.trips, w - 2 * gap, h * s.trips),
+                   static_cast<int>(i) == at ? t.accent : t.quiet);
         if (s.night_trips > 0) {
             const QRectF night(x + gap, r.bottom() - h * s.night_trips, w - 2 * gap, h * s.night_trips);
             p.fillRect(night, t.bad);
@@ -152,7 +166,9 @@ void StartsView::paintEvent(QPaintEvent*) {
         const double x = x_of(curve_[static_cast<std::size_t>(best_)].start_s);
         p.setPen(Qt::NoPen);
         p.setBrush(t.good);
-        p.drawPolygon(QPolygonF({{x - em(0.45), r.top() - em(0.75)}, {x + em(0.45), r.top() - em(0.75)}, {x, r.top() - em(0.05)}}));
+        p.drawPolygon(QPolygonF({{x - em(0.45), r.top() - em(0.75)},
+                                 {x + em(0.45), r.top() - em(0.75)},
+                                 {x, r.top() - em(0.05)}}));
     }
     if (chosen_ >= curve_.front().start_s - 900 && chosen_ <= curve_.back().start_s + 900) {
         const double x = std::clamp(x_of(chosen_), r.left(), r.right());
@@ -162,11 +178,13 @@ void StartsView::paintEvent(QPaintEvent*) {
         p.setFont(font_of(1, true));
         const double tw = p.fontMetrics().horizontalAdvance(text);
         p.setPen(t.ink);
-        p.drawText(QRectF(std::clamp(x - tw / 2, 0.0, width() - tw - 2), 0, tw + 2, em(1.4)), Qt::AlignLeft | Qt::AlignVCenter, text);
+        p.drawText(QRectF(std::clamp(x - tw / 2, 0.0, width() - tw - 2), 0, tw + 2, em(1.4)),
+                   Qt::AlignLeft | Qt::AlignVCenter, text);
     }
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
-    p.drawText(QRectF(r.left(), r.bottom() + em(1.6), r.width(), em(1.3)), Qt::AlignLeft | Qt::AlignVCenter, tr("trips to the printer, by when it begins · hatched: at night · ▼ the best of these hours"));
+    p.drawText(QRectF(r.left(), r.bottom() + em(1.6), r.width(), em(1.3)), Qt::AlignLeft | Qt::AlignVCenter,
+               tr("trips to the printer, by when it begins · hatched: at night · ▼ the best of these hours"));
     if (hasFocus()) {
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(t.accent, 1, Qt::DotLine));
@@ -178,7 +196,8 @@ void StartsView::mousePressEvent(QMouseEvent* e) {
     if (curve_.empty())
         return;
     const QRectF r = chart();
-    choose(static_cast<int>(std::floor((e->position().x() - r.left()) / r.width() * static_cast<double>(curve_.size()))));
+    choose(static_cast<int>(
+        std::floor((e->position().x() - r.left()) / r.width() * static_cast<double>(curve_.size()))));
 }
 
 void StartsView::mouseMoveEvent(QMouseEvent* e) {
@@ -189,14 +208,22 @@ void StartsView::mouseMoveEvent(QMouseEvent* e) {
 void StartsView::keyPressEvent(QKeyEvent* e) {
     const int at = nearest(chosen_);
     switch (e->key()) {
-    case Qt::Key_Left: return choose(at - 1);
-    case Qt::Key_Right: return choose(at + 1);
-    case Qt::Key_PageUp: return choose(at - 4);
-    case Qt::Key_PageDown: return choose(at + 4);
-    case Qt::Key_Home: return choose(0);
-    case Qt::Key_End: return choose(static_cast<int>(curve_.size()) - 1);
-    case Qt::Key_B: return best_ >= 0 ? choose(best_) : QWidget::keyPressEvent(e);
-    default: QWidget::keyPressEvent(e);
+    case Qt::Key_Left:
+        return choose(at - 1);
+    case Qt::Key_Right:
+        return choose(at + 1);
+    case Qt::Key_PageUp:
+        return choose(at - 4);
+    case Qt::Key_PageDown:
+        return choose(at + 4);
+    case Qt::Key_Home:
+        return choose(0);
+    case Qt::Key_End:
+        return choose(static_cast<int>(curve_.size()) - 1);
+    case Qt::Key_B:
+        return best_ >= 0 ? choose(best_) : QWidget::keyPressEvent(e);
+    default:
+        QWidget::keyPressEvent(e);
     }
 }
 
@@ -204,7 +231,9 @@ bool StartsView::event(QEvent* e) {
     if (e->type() == QEvent::ToolTip && !curve_.empty()) {
         const auto* help = static_cast<QHelpEvent*>(e);
         const QRectF r = chart();
-        const int i = std::clamp(static_cast<int>((help->pos().x() - r.left()) / r.width() * static_cast<double>(curve_.size())), 0, static_cast<int>(curve_.size()) - 1);
+        const int i = std::clamp(
+            static_cast<int>((help->pos().x() - r.left()) / r.width() * static_cast<double>(curve_.size())),
+            0, static_cast<int>(curve_.size()) - 1);
         QToolTip::showText(help->globalPos(), says(curve_[static_cast<std::size_t>(i)]), this);
         return true;
     }

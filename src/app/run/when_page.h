@@ -34,9 +34,10 @@ public:
     std::optional<RibbonClock> clock() const;
     /// Saves the visits; says how it went.
     void export_calendar(const QString& path);
-    bool working() const; ///< on the curve
+    bool working() const;       ///< on the curve
     std::int64_t start() const; ///< chosen, else today or tomorrow at the settings' hour
-    /// Starts what is planned now, unless a run is followed already; its id, empty where there is nothing to run.
+    /// Starts what is planned now, unless a run is followed already; its id, empty where there is nothing to
+    /// run.
     std::string begin_run();
 
 Q_SIGNALS:
@@ -70,8 +71,8 @@ private:
     QLabel *says_, *empty_;
     QListWidget* then_list_;
     Study* study_;
-    std::optional<RunPlate> plate_;  ///< of the plan
-    PrintRecord foretold_;           ///< of the plan
+    std::optional<RunPlate> plate_; ///< of the plan
+    PrintRecord foretold_;          ///< of the plan
     struct After {
         QString file;
         RunPlate plate;

@@ -9,7 +9,8 @@
 
 namespace vitrail {
 
-BenchButton::BenchButton(const QString& picture, const QString& name, const QString& says, int number, QWidget* parent)
+BenchButton::BenchButton(const QString& picture, const QString& name, const QString& says, int number,
+                         QWidget* parent)
     : QAbstractButton(parent), picture_(picture), number_(number) {
     setText(name);
     setCheckable(true);
@@ -37,7 +38,8 @@ void BenchButton::paintEvent(QPaintEvent*) {
     if (isChecked() || underMouse()) {
         const double tip = em(0.6);
         QPolygonF pane;
-        pane << r.topLeft() << r.topRight() - QPointF(tip, 0) << QPointF(r.right(), r.center().y()) << r.bottomRight() - QPointF(tip, 0) << r.bottomLeft();
+        pane << r.topLeft() << r.topRight() - QPointF(tip, 0) << QPointF(r.right(), r.center().y())
+             << r.bottomRight() - QPointF(tip, 0) << r.bottomLeft();
         p.setPen(QPen(t.lead, 2));
         p.setBrush(isChecked() ? t.field : t.panel);
         p.drawPolygon(pane);
@@ -50,7 +52,8 @@ void BenchButton::paintEvent(QPaintEvent*) {
     p.drawText(QRectF(em(2.3), 0, width() - em(4), height()), Qt::AlignVCenter, text());
     p.setFont(font_of(0.9));
     p.setPen(t.quiet);
-    p.drawText(QRectF(0, 0, width() - em(1), height()), Qt::AlignVCenter | Qt::AlignRight, QString::number(number_ % 10));
+    p.drawText(QRectF(0, 0, width() - em(1), height()), Qt::AlignVCenter | Qt::AlignRight,
+               QString::number(number_ % 10));
     if (hasFocus()) {
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(t.accent, 1.5));
@@ -90,7 +93,8 @@ void BenchRail::choose(int bench) {
     if (!b)
         return;
     const QList<QAbstractButton*> buttons = group_.buttons();
-    if (std::any_of(buttons.begin(), buttons.end(), [](const QAbstractButton* other) { return other->hasFocus(); }))
+    if (std::any_of(buttons.begin(), buttons.end(),
+                    [](const QAbstractButton* other) { return other->hasFocus(); }))
         b->setFocus(); // the frame goes with the choice
     b->setChecked(true);
 }

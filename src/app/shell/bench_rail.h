@@ -11,7 +11,8 @@ namespace vitrail {
 class BenchButton : public QAbstractButton {
     Q_OBJECT
 public:
-    BenchButton(const QString& picture, const QString& name, const QString& says, int number, QWidget* parent = nullptr);
+    BenchButton(const QString& picture, const QString& name, const QString& says, int number,
+                QWidget* parent = nullptr);
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override;
 

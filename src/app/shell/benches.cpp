@@ -16,10 +16,10 @@
 #include "app/plate/plate_bench.h"
 #include "app/plate_view/plate_view.h"
 #include "app/purge/purge_bench.h"
-#include "app/run/run_bench.h"
-#include "app/shell/main_window.h"
 #include "app/ribbon/ribbon.h"
+#include "app/run/run_bench.h"
 #include "app/shell/bench_rail.h"
+#include "app/shell/main_window.h"
 #include "app/shell/message_bar.h"
 #include "app/shell/tally.h"
 #include "app/shell/tour.h"
@@ -39,16 +39,41 @@ struct BenchFacts {
     const char *picture, *name, *page, *says;
 };
 constexpr BenchFacts kBenches[] = {
-    {"image", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Picture"), "picture.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Turns a picture into layers of colour: a relief to be seen by day, or a panel to be lit from behind.")},
-    {"box", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Piece"), "piece.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "The piece itself: which of its regions gets which filament, how it lies, and what would spoil the print.")},
-    {"library", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Palette"), "palette.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Your spools, which of them may be printed together, and how much of each this print takes.")},
-    {"supports", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Supports"), "supports.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "What hangs in the air, what holds it, and what that costs to print and to take off.")},
-    {"plate", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Plate"), "plate.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "The bed from above: where pieces stand, how many to print at once, and orders cut into plates.")},
-    {"arrow-left-right", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Changes"), "changes.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Every change of filament, what goes into which nozzle and slot, and how to need fewer.")},
-    {"droplets", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Purge"), "purge.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "How much is pushed out at each change, where it goes, and how to measure what your printer needs.")},
-    {"variants", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Variants"), "variants.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Colourings side by side with what each costs, to choose from or to show to somebody who has a say.")},
-    {"clipboard-list", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Run"), "run.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "The print at the printer: when to come, the sheet to take along, the file to check, and help when something went wrong.")},
-    {"logbook", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Logbook"), "logbook.html", QT_TRANSLATE_NOOP("vitrail::MainWindow", "What prints really took, so that the next estimate is better.")},
+    {"image", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Picture"), "picture.html",
+     QT_TRANSLATE_NOOP("vitrail::MainWindow", "Turns a picture into layers of colour: a relief to be seen by "
+                                              "day, or a panel to be lit from behind.")},
+    {"box", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Piece"), "piece.html",
+     QT_TRANSLATE_NOOP("vitrail::MainWindow", "The piece itself: which of its regions gets which filament, "
+                                              "how it lies, and what would spoil the print.")},
+    {"library", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Palette"), "palette.html",
+     QT_TRANSLATE_NOOP(
+         "vitrail::MainWindow",
+         "Your spools, which of them may be printed together, and how much of each this print takes.")},
+    {"supports", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Supports"), "supports.html",
+     QT_TRANSLATE_NOOP(
+         "vitrail::MainWindow",
+         "What hangs in the air, what holds it, and what that costs to print and to take off.")},
+    {"plate", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Plate"), "plate.html",
+     QT_TRANSLATE_NOOP(
+         "vitrail::MainWindow",
+         "The bed from above: where pieces stand, how many to print at once, and orders cut into plates.")},
+    {"arrow-left-right", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Changes"), "changes.html",
+     QT_TRANSLATE_NOOP(
+         "vitrail::MainWindow",
+         "Every change of filament, what goes into which nozzle and slot, and how to need fewer.")},
+    {"droplets", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Purge"), "purge.html",
+     QT_TRANSLATE_NOOP("vitrail::MainWindow", "How much is pushed out at each change, where it goes, and how "
+                                              "to measure what your printer needs.")},
+    {"variants", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Variants"), "variants.html",
+     QT_TRANSLATE_NOOP("vitrail::MainWindow", "Colourings side by side with what each costs, to choose from "
+                                              "or to show to somebody who has a say.")},
+    {"clipboard-list", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Run"), "run.html",
+     QT_TRANSLATE_NOOP("vitrail::MainWindow",
+                       "The print at the printer: when to come, the sheet to take along, the file to check, "
+                       "and help when something went wrong.")},
+    {"logbook", QT_TRANSLATE_NOOP("vitrail::MainWindow", "Logbook"), "logbook.html",
+     QT_TRANSLATE_NOOP("vitrail::MainWindow",
+                       "What prints really took, so that the next estimate is better.")},
 };
 
 } // namespace
@@ -58,8 +83,11 @@ void MainWindow::fill_rail() {
         rail_->add(QLatin1String(b.picture), tr(b.name), tr(b.says));
     set_guide_page(piece_, QLatin1String(kBenches[kPiece].page));
     const std::pair<QWidget*, QString> parts[] = {
-        {ribbon_, tr("The whole print from its first layer, left, to its last. Arrow keys move the cursor layer, with Ctrl by ten; Page Up and Page Down go to the change before and after; with Shift a range is chosen.")},
-        {tally_, tr("What the plan costs. Beside each figure is the difference to the plan that was pinned, if one was.")},
+        {ribbon_, tr("The whole print from its first layer, left, to its last. Arrow keys move the cursor "
+                     "layer, with Ctrl by ten; Page Up and Page Down go to the change before and after; with "
+                     "Shift a range is chosen.")},
+        {tally_, tr("What the plan costs. Beside each figure is the difference to the plan that was pinned, "
+                    "if one was.")},
         {rail_, tr("The benches, in the order of the work.")}};
     for (const auto& [part, says] : parts) {
         part->setWhatsThis(says);
@@ -69,7 +97,9 @@ void MainWindow::fill_rail() {
 
 void MainWindow::show_guide() {
     const int at = benches_->currentIndex();
-    GuideWindow::shown_by(this)->show_page(at >= 0 && at < static_cast<int>(std::size(kBenches)) ? QLatin1String(kBenches[at].page) : QLatin1String("index.html"));
+    GuideWindow::shown_by(this)->show_page(at >= 0 && at < static_cast<int>(std::size(kBenches))
+                                               ? QLatin1String(kBenches[at].page)
+                                               : QLatin1String("index.html"));
 }
 
 /// `make` returns a new one; from then on it stands in its place among the benches.
@@ -83,23 +113,43 @@ T* MainWindow::made(T*& bench, Bench place, F make) {
     benches_->removeWidget(empty);
     delete empty;
     set_guide_page(bench, QLatin1String(kBenches[place].page));
-    connect(bench, &T::said, this, [this](const QString& text) { text.isEmpty() ? messages_->hide() : messages_->say(text); });
+    connect(bench, &T::said, this,
+            [this](const QString& text) { text.isEmpty() ? messages_->hide() : messages_->say(text); });
     offer_pictures(bench);
     return bench;
 }
 
 void MainWindow::make_bench(Bench place) {
     switch (place) {
-    case kPicture: picture_bench(); break;
-    case kPiece: break; // is there from the start
-    case kPalette: palette_bench(); break;
-    case kSupports: supports_bench(); break;
-    case kPlate: plate_bench(); break;
-    case kChanges: changes_bench(); break;
-    case kPurge: purge_bench(); break;
-    case kVariants: variants_bench(); break;
-    case kRun: run_bench(); break;
-    case kLogbook: logbook_bench(); break;
+    case kPicture:
+        picture_bench();
+        break;
+    case kPiece:
+        break; // is there from the start
+    case kPalette:
+        palette_bench();
+        break;
+    case kSupports:
+        supports_bench();
+        break;
+    case kPlate:
+        plate_bench();
+        break;
+    case kChanges:
+        changes_bench();
+        break;
+    case kPurge:
+        purge_bench();
+        break;
+    case kVariants:
+        variants_bench();
+        break;
+    case kRun:
+        run_bench();
+        break;
+    case kLogbook:
+        logbook_bench();
+        break;
     }
 }
 
@@ -153,7 +203,9 @@ RunBench* MainWindow::run_bench() {
 }
 
 LogbookBench* MainWindow::logbook_bench() {
-    return made(logbook_, kLogbook, [this] { return new LogbookBench(document_, shelf_, logbook_store_, [this] { return last_run(); }); });
+    return made(logbook_, kLogbook, [this] {
+        return new LogbookBench(document_, shelf_, logbook_store_, [this] { return last_run(); });
+    });
 }
 
 void MainWindow::show_welcome() {
@@ -169,7 +221,8 @@ void MainWindow::show_welcome() {
             choose_bench(kPlate);
             plate_bench()->show_page(PlateBench::kOrder);
         });
-        connect(welcome_, &Welcome::wants_demo, this, [this](const QString& path) { discard_then([this, path] { document_->open_copy(path); }); });
+        connect(welcome_, &Welcome::wants_demo, this,
+                [this](const QString& path) { discard_then([this, path] { document_->open_copy(path); }); });
         connect(welcome_, &Welcome::wants_recent, this, [this](const QString& path) { open_files({path}); });
     }
     rail_->choose_none();
@@ -190,7 +243,9 @@ void MainWindow::begin_tour() {
 /// Does what belongs to a step of the tour.
 void MainWindow::show_step(int step) {
     switch (step) {
-    case TourBar::kPiece: choose_bench(kPiece); break;
+    case TourBar::kPiece:
+        choose_bench(kPiece);
+        break;
     case TourBar::kLetters:
         choose_bench(kPiece);
         view_->select({1});
@@ -212,7 +267,8 @@ void MainWindow::show_step(int step) {
         choose_bench(kRun);
         run_bench()->show_page(RunBench::kSheet);
         break;
-    default: break;
+    default:
+        break;
     }
 }
 

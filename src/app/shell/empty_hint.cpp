@@ -11,7 +11,8 @@
 
 namespace vitrail {
 
-EmptyHint::EmptyHint(Document* document, BenchRail* rail, QWidget* parent) : QFrame(parent), document_(document), rail_(rail), says_(new QLabel) {
+EmptyHint::EmptyHint(Document* document, BenchRail* rail, QWidget* parent)
+    : QFrame(parent), document_(document), rail_(rail), says_(new QLabel) {
     setObjectName(QStringLiteral("empty_hint"));
     says_->setObjectName(QStringLiteral("empty_hint_says"));
     says_->setWordWrap(true);
@@ -34,10 +35,12 @@ EmptyHint::EmptyHint(Document* document, BenchRail* rail, QWidget* parent) : QFr
 /// Picture, Piece, Palette and Logbook have something to begin with themselves.
 void EmptyHint::refresh() {
     const int bench = rail_->chosen();
-    const bool own = bench < 0 || bench == MainWindow::kPicture || bench == MainWindow::kPiece || bench == MainWindow::kPalette || bench == MainWindow::kLogbook;
+    const bool own = bench < 0 || bench == MainWindow::kPicture || bench == MainWindow::kPiece ||
+                     bench == MainWindow::kPalette || bench == MainWindow::kLogbook;
     setVisible(!own && !has_parts(document_->project()));
     if (!own)
-        says_->setText(tr("%1 There is nothing to plan yet: add a model, or look at a demo.").arg(rail_->says(bench)));
+        says_->setText(
+            tr("%1 There is nothing to plan yet: add a model, or look at a demo.").arg(rail_->says(bench)));
 }
 
 } // namespace vitrail

@@ -1,14 +1,19 @@
 #include "app/shell/main_window.h"
 
+#include "app/document/document.h"
+#include "app/document/logbook_store.h"
+#include "app/document/recovery.h"
+#include "app/document/shelf_store.h"
+#include "app/document/view_state.h"
+#include "app/guide/explain.h"
+#include "app/logbook/logbook_bench.h"
 #include "app/machine/machine_assistant.h"
 #include "app/machine/machine_editor.h"
 #include "app/machine/machine_store.h"
 #include "app/palette/palette_bench.h"
-#include "app/document/logbook_store.h"
-#include "app/document/shelf_store.h"
+#include "app/parts/pages.h"
 #include "app/picture/new_picture_dialog.h"
 #include "app/picture/picture_bench.h"
-#include "app/logbook/logbook_bench.h"
 #include "app/piece/colour_dialog.h"
 #include "app/piece/piece_bench.h"
 #include "app/plate/plate_bench.h"
@@ -16,16 +21,11 @@
 #include "app/run/run_store.h"
 #include "app/shell/bench_rail.h"
 #include "app/shell/empty_hint.h"
-#include "app/document/document.h"
-#include "app/guide/explain.h"
 #include "app/shell/message_bar.h"
 #include "app/shell/origin_watch.h"
-#include "app/parts/pages.h"
-#include "app/document/recovery.h"
+#include "app/shell/session.h"
 #include "app/shell/tally.h"
 #include "app/shell/tour.h"
-#include "app/document/view_state.h"
-#include "app/shell/session.h"
 #include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
@@ -56,7 +56,9 @@ bool is_project(const QString& path) {
 }
 
 bool is_picture(const QString& path) {
-    static const QStringList endings{QStringLiteral("png"), QStringLiteral("jpg"), QStringLiteral("jpeg"), QStringLiteral("webp"), QStringLiteral("tif"), QStringLiteral("tiff"), QStringLiteral("svg")};
+    static const QStringList endings{QStringLiteral("png"),  QStringLiteral("jpg"), QStringLiteral("jpeg"),
+                                     QStringLiteral("webp"), QStringLiteral("tif"), QStringLiteral("tiff"),
+                                     QStringLiteral("svg")};
     return endings.contains(QFileInfo(path).suffix().toLower());
 }
 
@@ -65,9 +67,13 @@ constexpr int kMostRecent = 8;
 } // namespace
 
 MainWindow::MainWindow(std::shared_ptr<Session> session)
-    : session_(session ? std::move(session) : std::make_shared<Session>()), document_(session_->document.get()), view_(session_->view.get()), recovery_(session_->recovery.get()), tally_(new Tally(document_)),
-      rail_(new BenchRail), benches_(new BenchStack), piece_(new PieceBench(document_, view_)), shelf_(session_->stores->shelf.get()), undo_(new QUndoGroup(this)), ribbon_(new Ribbon(document_, view_)), runs_(session_->stores->runs.get()), logbook_store_(session_->stores->logbook.get()),
-      tour_(new TourBar), messages_(new MessageBar), progress_(new ProgressStrip) {
+    : session_(session ? std::move(session) : std::make_shared<Session>()),
+      document_(session_->document.get()), view_(session_->view.get()), recovery_(session_->recovery.get()),
+      tally_(new Tally(document_)), rail_(new BenchRail), benches_(new BenchStack),
+      piece_(new PieceBench(document_, view_)), shelf_(session_->stores->shelf.get()),
+      undo_(new QUndoGroup(this)), ribbon_(new Ribbon(document_, view_)), runs_(session_->stores->runs.get()),
+      logbook_store_(session_->stores->logbook.get()), tour_(new TourBar), messages_(new MessageBar),
+      progress_(new ProgressStrip) {
     setAcceptDrops(true);
     teach_to_explain(*qApp);
     fill_rail();
@@ -82,7 +88,8 @@ MainWindow::MainWindow(std::shared_ptr<Session> session)
     auto* hint = new EmptyHint(document_, rail_);
     connect(hint, &EmptyHint::wants_model, this, &MainWindow::ask_add);
     connect(hint, &EmptyHint::wants_welcome, this, &MainWindow::show_welcome);
-    connect(benches_, &QStackedWidget::currentChanged, hint, &EmptyHint::refresh); // the welcome page is none of the rail's
+    connect(benches_, &QStackedWidget::currentChanged, hint,
+            &EmptyHint::refresh); // the welcome page is none of the rail's
     middle->addWidget(hint);
     middle->addWidget(new BenchRoom(benches_), 1);
     auto* row = new QHBoxLayout;
@@ -111,20 +118,27 @@ void MainWindow::follow_document() {
     connect(rail_, &BenchRail::chosen_changed, this, [this](int bench) {
         make_bench(static_cast<Bench>(bench));
         benches_->setCurrentIndex(bench);
-        QCoreApplication::sendPostedEvents(nullptr, QEvent::LayoutRequest); // a bench that was just made is laid out before it is first painted
+        QCoreApplication::sendPostedEvents(
+            nullptr,
+            QEvent::LayoutRequest); // a bench that was just made is laid out before it is first painted
         undo_->setActiveStack(bench == kLogbook ? logbook_store_->undo_stack() : document_->undo_stack());
         // Where changes and bands are looked at the ribbon is large.
-        ribbon_->setFixedHeight(bench == kChanges ? em(15) : bench == kPicture ? em(12) : bench == kVariants ? em(10) : em(11));
+        ribbon_->setFixedHeight(bench == kChanges    ? em(15)
+                                : bench == kPicture  ? em(12)
+                                : bench == kVariants ? em(10)
+                                                     : em(11));
     });
     connect(document_, &Document::failed, this, [this](const QString& text) { messages_->say(text); });
     connect(recovery_, &Recovery::said, this, [this](const QString& text) { messages_->say(text); });
-    document_->set_ask_colours([this](Project& p, const std::vector<ColourUse>& colours) -> std::optional<std::vector<ColourMatch>> {
-        ColourDialog dialog(p, colours, this);
-        if (dialog.exec() != QDialog::Accepted)
-            return {};
-        return dialog.apply(p);
-    });
-    connect(document_, &Document::exported, this, [this](const QString& path) { messages_->say(tr("Written: %1").arg(path)); });
+    document_->set_ask_colours(
+        [this](Project& p, const std::vector<ColourUse>& colours) -> std::optional<std::vector<ColourMatch>> {
+            ColourDialog dialog(p, colours, this);
+            if (dialog.exec() != QDialog::Accepted)
+                return {};
+            return dialog.apply(p);
+        });
+    connect(document_, &Document::exported, this,
+            [this](const QString& path) { messages_->say(tr("Written: %1").arg(path)); });
     connect(piece_, &PieceBench::said, this, [this](const QString& text) { messages_->say(text); });
     connect(piece_, &PieceBench::wants_machine_assistant, this, &MainWindow::describe_printer);
     connect(piece_, &PieceBench::wants_machine_editor, this, &MainWindow::edit_machine);
@@ -132,7 +146,8 @@ void MainWindow::follow_document() {
         if (what.isEmpty())
             messages_->hide();
         else
-            messages_->say(tr("Only a preview: %1. Nothing is changed yet.").arg(what), tr("Back to the plan"), [this] { document_->end_preview(); });
+            messages_->say(tr("Only a preview: %1. Nothing is changed yet.").arg(what),
+                           tr("Back to the plan"), [this] { document_->end_preview(); });
     });
     piece_->set_owned_machines(owned_machines());
     connect(piece_, &PieceBench::wants_models, this, &MainWindow::ask_add);
@@ -173,10 +188,13 @@ void MainWindow::follow_document() {
     });
     connect(document_, &Document::project_changed, this, [this] {
         const auto& all = view_->piece_of(document_->project()).parts;
-        if (const auto [part, number] = view_->patch(); number > 0 && part < static_cast<int>(all.size()) && number <= static_cast<int>(all[part].patches.size()))
+        if (const auto [part, number] = view_->patch(); number > 0 && part < static_cast<int>(all.size()) &&
+                                                        number <= static_cast<int>(all[part].patches.size()))
             return; // the selected patch is still there
         std::set<int> parts = view_->parts();
-        std::erase_if(parts, [&](int p) { return p >= static_cast<int>(view_->piece_of(document_->project()).parts.size()); });
+        std::erase_if(parts, [&](int p) {
+            return p >= static_cast<int>(view_->piece_of(document_->project()).parts.size());
+        });
         view_->select(std::move(parts));
     });
     connect(document_, &Document::project_changed, this, [this] {
@@ -193,20 +211,25 @@ void MainWindow::follow_document() {
             progress_->set_share(share);
     });
     connect(document_, &Document::reading_progress, progress_, &ProgressStrip::set_share);
-    connect(progress_, &ProgressStrip::cancelled, this, [this] { document_->busy_with_files() ? document_->stop_reading() : document_->cancel_planning(); });
+    connect(progress_, &ProgressStrip::cancelled, this, [this] {
+        document_->busy_with_files() ? document_->stop_reading() : document_->cancel_planning();
+    });
 }
 
 /// Where it was, but no larger than the screen; beside another window of ours.
 void MainWindow::place_on_screen() {
     const QRect room = screen()->availableGeometry();
-    resize(QSize(1280, 800).expandedTo(room.size() * 0.7).boundedTo(room.size())); // where it was never placed: more on large screens
+    resize(QSize(1280, 800)
+               .expandedTo(room.size() * 0.7)
+               .boundedTo(room.size())); // where it was never placed: more on large screens
     const QByteArray geometry = QSettings().value(QStringLiteral("window")).toByteArray();
     if (!geometry.isEmpty())
         restoreGeometry(geometry);
     for (QWidget* w : QApplication::topLevelWidgets())
         if (w != this && qobject_cast<MainWindow*>(w) && w->isVisible() && w->pos() == pos())
             move(pos() + QPoint(em(2), em(2)));
-    if (const QRect there = screen()->availableGeometry(); width() > there.width() || height() > there.height())
+    if (const QRect there = screen()->availableGeometry();
+        width() > there.width() || height() > there.height())
         resize(size().boundedTo(there.size()));
 }
 
@@ -253,7 +276,8 @@ void MainWindow::changeEvent(QEvent* e) {
     QMainWindow::changeEvent(e);
     if (e->type() == QEvent::ActivationChange && isActiveWindow() && undo_) {
         share_histories();
-        undo_->setActiveStack(rail_->chosen() == kLogbook ? logbook_store_->undo_stack() : document_->undo_stack());
+        undo_->setActiveStack(rail_->chosen() == kLogbook ? logbook_store_->undo_stack()
+                                                          : document_->undo_stack());
     }
 }
 
@@ -299,24 +323,29 @@ void MainWindow::find_runs() {
     const QString file = QString::fromStdString(run.project_file), title = QString::fromStdString(run.title);
     const auto show = [this] { show_run(); };
     if (file.isEmpty() || file == document_->path() || !QFileInfo::exists(file))
-        messages_->say(tr("A run of %1 is under way.").arg(title), file.isEmpty() || file == document_->path() ? tr("Show the run") : QString(), show);
+        messages_->say(tr("A run of %1 is under way.").arg(title),
+                       file.isEmpty() || file == document_->path() ? tr("Show the run") : QString(), show);
     else
-        messages_->say(tr("A run of %1 is under way.").arg(title), tr("Open its project"), [this, file, show] {
-            discard_then([this, file, show] {
-                document_->open(file);
-                show();
-            });
-        });
+        messages_->say(tr("A run of %1 is under way.").arg(title), tr("Open its project"),
+                       [this, file, show] {
+                           discard_then([this, file, show] {
+                               document_->open(file);
+                               show();
+                           });
+                       });
 }
 
 void MainWindow::make_letters() {
     for (char c = 'A'; c <= 'Z'; ++c) {
         auto* key = new QShortcut(QKeySequence(Qt::Key_A + (c - 'A')), this);
-        connect(key, &QShortcut::activated, this, [this, c] { 
+        connect(key, &QShortcut::activated, this, [this, c] {
             switch (rail_->chosen()) {
-            case kPicture: return picture_bench()->assign(c);
-            case kPalette: return palette_bench()->assign(c);
-            default: return piece_->assign(c);
+            case kPicture:
+                return picture_bench()->assign(c);
+            case kPalette:
+                return palette_bench()->assign(c);
+            default:
+                return piece_->assign(c);
             }
         });
     }
@@ -326,7 +355,9 @@ void MainWindow::make_letters() {
 std::optional<Run> MainWindow::last_run() const {
     std::optional<Run> found;
     for (const Run& r : runs_->runs())
-        if (QString::fromStdString(r.project_file) == document_->path() && (!document_->path().isEmpty() || QString::fromStdString(r.title) == document_->title()) && run_state(r, runs_->now()).is == RunState::Is::over)
+        if (QString::fromStdString(r.project_file) == document_->path() &&
+            (!document_->path().isEmpty() || QString::fromStdString(r.title) == document_->title()) &&
+            run_state(r, runs_->now()).is == RunState::Is::over)
             found = r;
     return found;
 }
@@ -336,12 +367,14 @@ void MainWindow::choose_bench(Bench bench) {
 }
 
 void MainWindow::refresh_title() {
-    setWindowTitle(tr("%1%2 – Vitrail").arg(document_->title(), document_->modified() ? QStringLiteral("*") : QString()));
+    setWindowTitle(tr("%1%2 – Vitrail")
+                       .arg(document_->title(), document_->modified() ? QStringLiteral("*") : QString()));
 }
 
 void MainWindow::refresh_progress() {
     if (document_->busy_with_files())
-        document_->reading() ? progress_->begin(tr("Reading a file…"), true) : progress_->begin(tr("Writing a file…"), false);
+        document_->reading() ? progress_->begin(tr("Reading a file…"), true)
+                             : progress_->begin(tr("Writing a file…"), false);
     else if (document_->planning())
         progress_->begin(tr("Planning…"), true);
     else
@@ -384,7 +417,8 @@ void MainWindow::open_files(const QStringList& paths) {
 }
 
 void MainWindow::ask_picture() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Choose a picture"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.svg)"));
+    const QString path = QFileDialog::getOpenFileName(
+        this, tr("Choose a picture"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.svg)"));
     if (!path.isEmpty())
         take_picture(path);
 }
@@ -399,7 +433,10 @@ void MainWindow::take_picture(const QString& path) {
 }
 
 void MainWindow::ask_open() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open"), {}, tr("Projects, models and pictures (*.vitrail *.3mf *.stl *.obj *.png *.jpg *.jpeg *.webp *.tif *.tiff *.svg);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)"));
+    const QString path = QFileDialog::getOpenFileName(
+        this, tr("Open"), {},
+        tr("Projects, models and pictures (*.vitrail *.3mf *.stl *.obj *.png *.jpg *.jpeg *.webp *.tif "
+           "*.tiff *.svg);;Projects (*.vitrail);;Models (*.3mf *.stl *.obj)"));
     if (path.isEmpty())
         return;
     if (is_project(path) || !has_parts(document_->project()))
@@ -411,14 +448,16 @@ void MainWindow::ask_open() {
 }
 
 void MainWindow::ask_add() {
-    const QStringList paths = QFileDialog::getOpenFileNames(this, tr("Add model files"), {}, tr("Models (*.3mf *.stl *.obj)"));
+    const QStringList paths =
+        QFileDialog::getOpenFileNames(this, tr("Add model files"), {}, tr("Models (*.3mf *.stl *.obj)"));
     if (!paths.isEmpty())
         document_->import_models(paths, static_cast<int>(view_->piece_in(document_->project())));
 }
 
 /// Each file becomes a piece of its own, beside those that are there.
 void MainWindow::ask_add_piece() {
-    const QStringList paths = QFileDialog::getOpenFileNames(this, tr("Add a piece"), {}, tr("Models (*.3mf *.stl *.obj)"));
+    const QStringList paths =
+        QFileDialog::getOpenFileNames(this, tr("Add a piece"), {}, tr("Models (*.3mf *.stl *.obj)"));
     if (!paths.isEmpty())
         document_->import_models(paths, Document::kPieceEach);
 }
@@ -432,8 +471,10 @@ void MainWindow::ask_export(bool stl, ExportBy by) {
         messages_->say(tr("The plan is still being made; export when it is done."));
         return;
     }
-    QString path = stl ? QFileDialog::getExistingDirectory(this, tr("Folder for the STL files"))
-                       : QFileDialog::getSaveFileName(this, tr("Export as 3MF"), document_->title() + QStringLiteral(".3mf"), tr("3MF (*.3mf)"));
+    QString path =
+        stl ? QFileDialog::getExistingDirectory(this, tr("Folder for the STL files"))
+            : QFileDialog::getSaveFileName(this, tr("Export as 3MF"),
+                                           document_->title() + QStringLiteral(".3mf"), tr("3MF (*.3mf)"));
     if (path.isEmpty())
         return;
     if (!stl && !path.endsWith(QLatin1String(".3mf"), Qt::CaseInsensitive))
@@ -448,7 +489,10 @@ void MainWindow::save(std::function<void()> then) {
 }
 
 void MainWindow::ask_save_as(std::function<void()> then) {
-    QString path = QFileDialog::getSaveFileName(this, tr("Save the project"), document_->path().isEmpty() ? document_->title() + QStringLiteral(".vitrail") : document_->path(), tr("Vitrail projects (*.vitrail)"));
+    QString path = QFileDialog::getSaveFileName(
+        this, tr("Save the project"),
+        document_->path().isEmpty() ? document_->title() + QStringLiteral(".vitrail") : document_->path(),
+        tr("Vitrail projects (*.vitrail)"));
     if (path.isEmpty())
         return;
     if (!is_project(path))
@@ -456,21 +500,26 @@ void MainWindow::ask_save_as(std::function<void()> then) {
     document_->save(path, std::move(then));
 }
 
-/// What follows would lose the project: `then` runs once it is saved, or given up; never where the person wants to stay.
+/// What follows would lose the project: `then` runs once it is saved, or given up; never where the person
+/// wants to stay.
 void MainWindow::discard_then(std::function<void()> then) {
     if (!document_->modified())
         return then();
-    QMessageBox ask(QMessageBox::Question, tr("Not saved"), tr("“%1” has changes that are not saved.").arg(document_->title()),
+    QMessageBox ask(QMessageBox::Question, tr("Not saved"),
+                    tr("“%1” has changes that are not saved.").arg(document_->title()),
                     QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
     ask.setDefaultButton(QMessageBox::Save);
     switch (ask.exec()) {
     case QMessageBox::Save:
         return save([this, then = std::move(then)] {
-            if (!document_->modified()) // else it was edited while it was being written: ask again another time
+            if (!document_
+                     ->modified()) // else it was edited while it was being written: ask again another time
                 then();
         });
-    case QMessageBox::Discard: return then();
-    default: return;
+    case QMessageBox::Discard:
+        return then();
+    default:
+        return;
     }
 }
 
@@ -478,7 +527,8 @@ void MainWindow::offer_recovery() {
     const auto found = recovery_->find();
     if (!found)
         return;
-    messages_->say(tr("The last session ended before %1 was saved.").arg(found->title), tr("Recover it"), [this, found = *found] { recovery_->restore(found); });
+    messages_->say(tr("The last session ended before %1 was saved.").arg(found->title), tr("Recover it"),
+                   [this, found = *found] { recovery_->restore(found); });
 }
 
 void MainWindow::closeEvent(QCloseEvent* e) {

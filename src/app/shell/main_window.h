@@ -78,7 +78,8 @@ public:
     void begin_tour();
     /// Another window, with a project of its own; it deletes itself when it is closed.
     MainWindow* open_window();
-    /// Speaks that language from now on, and remembers it; empty: the desktop's. All windows are made anew around their projects.
+    /// Speaks that language from now on, and remembers it; empty: the desktop's. All windows are made anew
+    /// around their projects.
     static void speak(const QString& code);
     /// Offers what a killed session left behind.
     void offer_recovery();

@@ -46,7 +46,8 @@ QString MessageBar::text() const {
 }
 
 ProgressStrip::ProgressStrip(QWidget* parent)
-    : QFrame(parent), label_(new QLabel), bar_(new QProgressBar), cancel_(new QPushButton(tr("Cancel"))), delay_(new QTimer(this)) {
+    : QFrame(parent), label_(new QLabel), bar_(new QProgressBar), cancel_(new QPushButton(tr("Cancel"))),
+      delay_(new QTimer(this)) {
     setObjectName(QStringLiteral("panel"));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(em(1), em(0.3), em(0.6), em(0.3));

@@ -14,7 +14,8 @@ class OriginWatch : public QObject {
     Q_OBJECT
 public:
     OriginWatch(Document* document, MessageBar* messages, QObject* parent);
-    /// Compares the open project with what it would be made into now; quiet where nothing has changed, or it is no job.
+    /// Compares the open project with what it would be made into now; quiet where nothing has changed, or it
+    /// is no job.
     void look();
     bool looking() const { return looking_; }
 

@@ -22,7 +22,8 @@ namespace vitrail {
 
 void MainWindow::add_picture_actions(QMenu* file) {
     QMenu* menu = file->addMenu(icon(QStringLiteral("image")), tr("Save a pic&ture"));
-    const auto add = [&](const char* id, const QString& text, QSize size, bool vector, auto draw, const QString& what) {
+    const auto add = [&](const char* id, const QString& text, QSize size, bool vector, auto draw,
+                         const QString& what) {
         QAction* a = menu->addAction(text);
         a->setObjectName(QString::fromLatin1(id));
         connect(a, &QAction::triggered, this, [this, size, vector, draw, what] {
@@ -31,24 +32,38 @@ void MainWindow::add_picture_actions(QMenu* file) {
                 messages_->say(tr("There is no picture yet: add a model first."));
                 return;
             }
-            const QString folder = document_->path().isEmpty() ? QString() : QFileInfo(document_->path()).path() + QLatin1Char('/');
-            const Status ok = ask_picture_file(this, folder + document_->title() + QLatin1Char('-') + what, size, vector, document_->planned_project(), draw);
+            const QString folder = document_->path().isEmpty()
+                                       ? QString()
+                                       : QFileInfo(document_->path()).path() + QLatin1Char('/');
+            const Status ok = ask_picture_file(this, folder + document_->title() + QLatin1Char('-') + what,
+                                               size, vector, document_->planned_project(), draw);
             if (!ok)
                 messages_->say(words(ok.error().message));
         });
         return a;
     };
-    QAction* piece = add("picture_piece", tr("Of the &piece, as it is seen…"), {1600, 1200}, false, [this](QPainter& p, QSize size) {
-        if (View3d* view = piece_->view3d())
-            p.drawImage(QRect(QPoint(0, 0), size), view->picture(size));
-        else
-            p.drawImage(QPoint(0, 0), thumbnail(document_->planned_project(), std::min(size.width(), size.height())));
-    }, tr("piece"));
-    picture_layer_ = add("picture_layer", tr("Of the &layer at the cursor…"), {1200, 1200}, true, [this](QPainter& p, QSize size) {
-        const Project& project = document_->planned_project();
-        paint_layer(p, QRectF(QPointF(0, 0), size), project, *document_->plan(), view_->piece_in(project), view_->layer());
-    }, tr("layer"));
-    picture_bed_ = add("picture_bed", tr("Of the &bed from above…"), {1200, 1200}, true, [this](QPainter& p, QSize size) { plate_bench()->plate()->render(&p, QRectF(QPointF(0, 0), size)); }, tr("bed"));
+    QAction* piece = add(
+        "picture_piece", tr("Of the &piece, as it is seen…"), {1600, 1200}, false,
+        [this](QPainter& p, QSize size) {
+            if (View3d* view = piece_->view3d())
+                p.drawImage(QRect(QPoint(0, 0), size), view->picture(size));
+            else
+                p.drawImage(QPoint(0, 0),
+                            thumbnail(document_->planned_project(), std::min(size.width(), size.height())));
+        },
+        tr("piece"));
+    picture_layer_ = add(
+        "picture_layer", tr("Of the &layer at the cursor…"), {1200, 1200}, true,
+        [this](QPainter& p, QSize size) {
+            const Project& project = document_->planned_project();
+            paint_layer(p, QRectF(QPointF(0, 0), size), project, *document_->plan(), view_->piece_in(project),
+                        view_->layer());
+        },
+        tr("layer"));
+    picture_bed_ = add(
+        "picture_bed", tr("Of the &bed from above…"), {1200, 1200}, true,
+        [this](QPainter& p, QSize size) { plate_bench()->plate()->render(&p, QRectF(QPointF(0, 0), size)); },
+        tr("bed"));
     offer_pictures(piece_);
     if (piece_->view3d())
         piece_->view3d()->addAction(piece); // its right button turns the piece

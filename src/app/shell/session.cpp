@@ -21,10 +21,14 @@ std::shared_ptr<Stores> shared_stores() {
 
 } // namespace
 
-Stores::Stores() : shelf(std::make_unique<ShelfStore>()), logbook(std::make_unique<LogbookStore>()), runs(std::make_unique<RunStore>()) {}
+Stores::Stores()
+    : shelf(std::make_unique<ShelfStore>()), logbook(std::make_unique<LogbookStore>()),
+      runs(std::make_unique<RunStore>()) {}
 Stores::~Stores() = default;
 
-Session::Session() : stores(shared_stores()), document(std::make_unique<Document>()), view(std::make_unique<ViewState>()), recovery(std::make_unique<Recovery>(document.get())) {}
+Session::Session()
+    : stores(shared_stores()), document(std::make_unique<Document>()), view(std::make_unique<ViewState>()),
+      recovery(std::make_unique<Recovery>(document.get())) {}
 Session::~Session() = default;
 
 } // namespace vitrail

@@ -1,4 +1,5 @@
-// What outlives a window: the project and what is kept beside it. A window can be made anew around it, in another language.
+// What outlives a window: the project and what is kept beside it. A window can be made anew around it, in
+// another language.
 #pragma once
 
 #include <memory>

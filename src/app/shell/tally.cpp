@@ -48,7 +48,8 @@ Tally::Tally(Document* document, QWidget* parent)
     hands_ = add_figure("hand_swaps", tr("hand swaps"));
     time_ = add_figure("time", tr("time"));
     money_ = add_figure("money", tr("money"));
-    connect(pin_, &QPushButton::clicked, this, [this](bool on) { on ? document_->pin() : document_->unpin(); });
+    connect(pin_, &QPushButton::clicked, this,
+            [this](bool on) { on ? document_->pin() : document_->unpin(); });
     connect(document, &Document::project_changed, this, &Tally::refresh);
     connect(document, &Document::plan_changed, this, &Tally::refresh);
     connect(document, &Document::pinned_changed, this, &Tally::refresh);
@@ -76,7 +77,11 @@ Tally::Figure Tally::add_figure(const char* id, const QString& name) {
 void Tally::show_difference(const Figure& f, double difference, const QString& text) {
     const Theme& t = Theme::current();
     f.difference->setText(text);
-    f.difference->setStyleSheet(QStringLiteral("color: %1").arg((difference < 0 ? t.good : difference > 0 ? t.bad : t.quiet).name()));
+    f.difference->setStyleSheet(QStringLiteral("color: %1")
+                                    .arg((difference < 0   ? t.good
+                                          : difference > 0 ? t.bad
+                                                           : t.quiet)
+                                             .name()));
 }
 
 void Tally::refresh() {
@@ -97,9 +102,18 @@ void Tally::refresh() {
         against_->clear();
         return;
     }
-    subtitle_->setText(tr("%1 · %2 layers · %3").arg(count_of_all(p) == 1 ? tr("1 copy") : p.pieces.size() == 1 ? tr("%1 copies").arg(count_of_all(p)) : tr("%1 pieces").arg(count_of_all(p))).arg(plan->grid.count).arg(words(machine_text(p.machine.name))));
-    if (const int n = count_of_all(p); n > 1 && p.pieces.size() == 1) // of several kinds the Plate bench tells what one takes
-        subtitle_->setText(subtitle_->text() + tr(" · each %1, %2").arg(QString::fromStdString(duration(plan->totals.total_s / n)), money_text(p.settings, plan->totals.cost / n)));
+    subtitle_->setText(tr("%1 · %2 layers · %3")
+                           .arg(count_of_all(p) == 1   ? tr("1 copy")
+                                : p.pieces.size() == 1 ? tr("%1 copies").arg(count_of_all(p))
+                                                       : tr("%1 pieces").arg(count_of_all(p)))
+                           .arg(plan->grid.count)
+                           .arg(words(machine_text(p.machine.name))));
+    if (const int n = count_of_all(p);
+        n > 1 && p.pieces.size() == 1) // of several kinds the Plate bench tells what one takes
+        subtitle_->setText(subtitle_->text() +
+                           tr(" · each %1, %2")
+                               .arg(QString::fromStdString(duration(plan->totals.total_s / n)),
+                                    money_text(p.settings, plan->totals.cost / n)));
     const Totals& t = plan->totals;
     const auto set = [](const Figure& f, const QString& value, const QString& why) {
         f.value->setText(value);
@@ -110,30 +124,62 @@ void Tally::refresh() {
     };
     const auto g = [](double v) { return QStringLiteral("%1").arg(number(v, v < 100 ? 1 : 0)); };
     set(waste_, QStringLiteral("%1").arg(number(t.waste_ratio, 2)),
-        tr("(purge %1 g + tower fill %2 g + support %3 g) ÷ piece %4 g").arg(g(t.purge_g), g(t.tower_g), g(t.support_g + t.interface_g), g(t.model_g)));
+        tr("(purge %1 g + tower fill %2 g + support %3 g) ÷ piece %4 g")
+            .arg(g(t.purge_g), g(t.tower_g), g(t.support_g + t.interface_g), g(t.model_g)));
     set(purge_, tr("%1 g").arg(g(t.purge_g)),
         tr("The purge of %1 changes, %2 mm³ in all. No order of these layers purges less than %3.\n"
            "%6"
            "Not in it: %4 g to fill the nozzles at the start%5.")
-            .arg(t.changes).arg(number(t.purge_mm3, 0))
-            .arg(t.purge_mm3 <= plan->bound.purge_mm3 + 0.5 ? tr("%1 mm³: this one is proven the best").arg(number(plan->bound.purge_mm3, 0))
-                                                            : tr("%1 mm³: a gap of %2 mm³ or %3 %").arg(number(plan->bound.purge_mm3, 0)).arg(number(t.purge_mm3 - plan->bound.purge_mm3, 0)).arg(number(100 * (t.purge_mm3 / std::max(1.0, plan->bound.purge_mm3) - 1), 1)))
+            .arg(t.changes)
+            .arg(number(t.purge_mm3, 0))
+            .arg(t.purge_mm3 <= plan->bound.purge_mm3 + 0.5
+                     ? tr("%1 mm³: this one is proven the best").arg(number(plan->bound.purge_mm3, 0))
+                     : tr("%1 mm³: a gap of %2 mm³ or %3 %")
+                           .arg(number(plan->bound.purge_mm3, 0))
+                           .arg(number(t.purge_mm3 - plan->bound.purge_mm3, 0))
+                           .arg(number(100 * (t.purge_mm3 / std::max(1.0, plan->bound.purge_mm3) - 1), 1)))
             .arg(g(t.first_load_g))
-            .arg(plan->tower.layers ? tr(", and %1 g of fill that lets the tower stand.\nThe tower is %2 mm square and %3 mm tall (%4 times its width) and takes %5 % of all filament")
-                                          .arg(g(t.tower_g)).arg(number(plan->tower.width_mm, 1)).arg(number(plan->tower.height_mm, 1))
-                                          .arg(number(plan->tower.slenderness(), 1)).arg(number(100 * tower_share(*plan), 0))
-                                    : QString())
-            .arg((t.useful_purge_g > 0 ? tr("%1 g of it are put to use and do not count here.\n").arg(g(t.useful_purge_g)) : QString()) +
-                 (plan->loading.proven ? tr("Which filament sits on which nozzle is proven too.\n") : (plan->loading.bound > 0 ? tr("Which filament sits on which nozzle was searched: at most %1 % from the best.\n").arg(number(100 * (plan->loading.cost / plan->loading.bound - 1), 1)) : tr("Which filament sits on which nozzle was searched, not proven.\n")))));
+            .arg(plan->tower.layers
+                     ? tr(", and %1 g of fill that lets the tower stand.\nThe tower is %2 mm square and %3 "
+                          "mm tall (%4 times its width) and takes %5 % of all filament")
+                           .arg(g(t.tower_g))
+                           .arg(number(plan->tower.width_mm, 1))
+                           .arg(number(plan->tower.height_mm, 1))
+                           .arg(number(plan->tower.slenderness(), 1))
+                           .arg(number(100 * tower_share(*plan), 0))
+                     : QString())
+            .arg((t.useful_purge_g > 0
+                      ? tr("%1 g of it are put to use and do not count here.\n").arg(g(t.useful_purge_g))
+                      : QString()) +
+                 (plan->loading.proven
+                      ? tr("Which filament sits on which nozzle is proven too.\n")
+                      : (plan->loading.bound > 0
+                             ? tr("Which filament sits on which nozzle was searched: at most %1 % from the "
+                                  "best.\n")
+                                   .arg(number(100 * (plan->loading.cost / plan->loading.bound - 1), 1))
+                             : tr("Which filament sits on which nozzle was searched, not proven.\n")))));
     int by_kind[3] = {0, 0, 0};
     for (const Change& c : plan->changes)
         ++by_kind[static_cast<int>(c.kind)];
-    set(changes_, QString::number(t.changes), tr("%1 by hand, %2 by a feeder, %3 to another nozzle.").arg(by_kind[0]).arg(by_kind[1]).arg(by_kind[2]) + QLatin1Char(' ') +
-                                                   (t.changes > plan->bound.changes ? tr("No order takes fewer than %1: a gap of %2.").arg(plan->bound.changes).arg(t.changes - plan->bound.changes)
-                                                                                    : tr("No order takes fewer than %1.").arg(plan->bound.changes)));
-    set(hands_, QString::number(t.hand_swaps), tr("Somebody is at the printer for %1 in all. %2").arg(QString::fromStdString(duration(t.attended_s)), words(presence(p, *plan))));
-    set(time_, QString::fromStdString(duration(t.total_s)), tr("printing %1 + changing %2").arg(QString::fromStdString(duration(t.print_s)), QString::fromStdString(duration(t.change_s))));
-    set(money_, money_text(p.settings, t.cost), tr("filament %1 + your time %2").arg(money_text(p.settings, t.filament_cost), money_text(p.settings, t.attended_cost)));
+    set(changes_, QString::number(t.changes),
+        tr("%1 by hand, %2 by a feeder, %3 to another nozzle.")
+                .arg(by_kind[0])
+                .arg(by_kind[1])
+                .arg(by_kind[2]) +
+            QLatin1Char(' ') +
+            (t.changes > plan->bound.changes ? tr("No order takes fewer than %1: a gap of %2.")
+                                                   .arg(plan->bound.changes)
+                                                   .arg(t.changes - plan->bound.changes)
+                                             : tr("No order takes fewer than %1.").arg(plan->bound.changes)));
+    set(hands_, QString::number(t.hand_swaps),
+        tr("Somebody is at the printer for %1 in all. %2")
+            .arg(QString::fromStdString(duration(t.attended_s)), words(presence(p, *plan))));
+    set(time_, QString::fromStdString(duration(t.total_s)),
+        tr("printing %1 + changing %2")
+            .arg(QString::fromStdString(duration(t.print_s)), QString::fromStdString(duration(t.change_s))));
+    set(money_, money_text(p.settings, t.cost),
+        tr("filament %1 + your time %2")
+            .arg(money_text(p.settings, t.filament_cost), money_text(p.settings, t.attended_cost)));
 
     show_ranges();
 
@@ -160,7 +206,10 @@ void Tally::refresh() {
     differ(hands_, t.hand_swaps, o.hand_swaps, 0);
     differ(money_, t.cost, o.cost, 2);
     const double s = t.total_s - o.total_s;
-    show_difference(time_, std::abs(s) < 30 ? 0 : s, std::abs(s) < 30 ? QStringLiteral("±0") : (s > 0 ? QStringLiteral("+") : QStringLiteral("−")) + QString::fromStdString(duration(std::abs(s))));
+    show_difference(time_, std::abs(s) < 30 ? 0 : s,
+                    std::abs(s) < 30 ? QStringLiteral("±0")
+                                     : (s > 0 ? QStringLiteral("+") : QStringLiteral("−")) +
+                                           QString::fromStdString(duration(std::abs(s))));
 }
 
 void Tally::set_logbook(LogbookStore* logbook) {
@@ -175,11 +224,13 @@ void Tally::show_ranges() {
     if (!plan || !logbook_ || !logbook_->is_open())
         return;
     const Outlook o = logbook_->outlook(document_->planned_project(), *plan);
-    const auto range = [](const Figure& f, const Outlook::Line& line, const QString& low, const QString& high) {
+    const auto range = [](const Figure& f, const Outlook::Line& line, const QString& low,
+                          const QString& high) {
         if (line.prints == 0 || line.foretold <= 0)
             return;
         f.name->setText(tr("%1  %2 – %3").arg(f.title, low, high));
-        const QString why = tr("By the logbook between %1 and %2, with 80 %").arg(low, high) + tr(", from %n print(s).", nullptr, line.prints);
+        const QString why = tr("By the logbook between %1 and %2, with 80 %").arg(low, high) +
+                            tr(", from %n print(s).", nullptr, line.prints);
         f.value->setToolTip(f.value->toolTip() + QLatin1Char('\n') + why);
         f.name->setToolTip(f.value->toolTip());
         f.value->setAccessibleName(f.value->accessibleName() + QStringLiteral("; ") + why);

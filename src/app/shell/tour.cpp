@@ -13,18 +13,35 @@ namespace {
 
 /// One each; the letters and layers are those of the badge among the demo projects.
 constexpr const char* kTexts[] = {
-    QT_TRANSLATE_NOOP("vitrail::TourBar", "This is a badge of two bodies, a plate and its lettering. Drag to turn it. Beside it is a single layer, as if cut through; below, whatever would spoil the print."),
-    QT_TRANSLATE_NOOP("vitrail::TourBar", "Filaments have letters. The lettering has been selected in the list of regions: press A or B, and it is printed in that filament. Undo brings the other back."),
-    QT_TRANSLATE_NOOP("vitrail::TourBar", "The ribbon shows the print from its first layer to its last, a row for each filament. The cursor stands where the filament changes; arrow keys move it, Page Up and Page Down go from change to change."),
-    QT_TRANSLATE_NOOP("vitrail::TourBar", "Each change, in every way people count layers: which layer it comes before, after which it stops, and at what height. One layer off, and the lettering has the wrong colour."),
-    QT_TRANSLATE_NOOP("vitrail::TourBar", "What a change pushes out until the new colour is clean. Each strip fades from one filament into the other; drag the cut, and see what less or more of it costs."),
-    QT_TRANSLATE_NOOP("vitrail::TourBar", "The sheet for the printer: what to load, what to do before which layer, and the cautions that apply. Print it, or save it. That was all: now open a model of your own."),
+    QT_TRANSLATE_NOOP("vitrail::TourBar",
+                      "This is a badge of two bodies, a plate and its lettering. Drag to turn it. Beside it "
+                      "is a single layer, as if cut through; below, whatever would spoil the print."),
+    QT_TRANSLATE_NOOP("vitrail::TourBar",
+                      "Filaments have letters. The lettering has been selected in the list of regions: press "
+                      "A or B, and it is printed in that filament. Undo brings the other back."),
+    QT_TRANSLATE_NOOP("vitrail::TourBar",
+                      "The ribbon shows the print from its first layer to its last, a row for each filament. "
+                      "The cursor stands where the filament changes; arrow keys move it, Page Up and Page "
+                      "Down go from change to change."),
+    QT_TRANSLATE_NOOP(
+        "vitrail::TourBar",
+        "Each change, in every way people count layers: which layer it comes before, after which it stops, "
+        "and at what height. One layer off, and the lettering has the wrong colour."),
+    QT_TRANSLATE_NOOP("vitrail::TourBar",
+                      "What a change pushes out until the new colour is clean. Each strip fades from one "
+                      "filament into the other; drag the cut, and see what less or more of it costs."),
+    QT_TRANSLATE_NOOP(
+        "vitrail::TourBar",
+        "The sheet for the printer: what to load, what to do before which layer, and the cautions that "
+        "apply. Print it, or save it. That was all: now open a model of your own."),
 };
 static_assert(std::size(kTexts) == TourBar::kSteps);
 
 } // namespace
 
-TourBar::TourBar(QWidget* parent) : QFrame(parent), number_(new QLabel), text_(new QLabel), back_(new QPushButton(tr("&Back"))), next_(new QPushButton), leave_(new QPushButton(tr("&Leave the tour"))) {
+TourBar::TourBar(QWidget* parent)
+    : QFrame(parent), number_(new QLabel), text_(new QLabel), back_(new QPushButton(tr("&Back"))),
+      next_(new QPushButton), leave_(new QPushButton(tr("&Leave the tour"))) {
     setObjectName(QStringLiteral("tour"));
     setAccessibleName(tr("First tour"));
     number_->setFont(font_of(1.3, true));

@@ -10,7 +10,8 @@ namespace vitrail {
 
 class Document;
 
-/// Where the demo projects lie: beside the installed program, or in the source tree it was built from; empty where there are none.
+/// Where the demo projects lie: beside the installed program, or in the source tree it was built from; empty
+/// where there are none.
 QString demo_folder();
 
 class Welcome : public QWidget {

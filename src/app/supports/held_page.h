@@ -1,4 +1,5 @@
-// What of the piece is held, by what, and where it touches: the piece with its support, and the contact faces.
+// What of the piece is held, by what, and where it touches: the piece with its support, and the contact
+// faces.
 #pragma once
 
 #include <QWidget>

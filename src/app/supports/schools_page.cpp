@@ -1,11 +1,11 @@
 #include "app/supports/schools_page.h"
 
-#include "app/document/shelf_store.h"
 #include "app/document/document.h"
-#include "app/parts/panel.h"
-#include "app/parts/tables.h"
-#include "app/parts/setting_edit.h"
+#include "app/document/shelf_store.h"
 #include "app/document/study.h"
+#include "app/parts/panel.h"
+#include "app/parts/setting_edit.h"
+#include "app/parts/tables.h"
 #include "core/base/numbers.h"
 #include "core/run_sheet/run_sheet.h"
 #include "paint/filament_paint.h"
@@ -27,13 +27,29 @@ namespace vitrail {
 
 namespace {
 
-enum Row { kPicture, kMaterials, kGrams, kPurge, kWaste, kChanges, kTime, kCleaning, kWater, kMoney, kSurface, kRisks, kWorth, kRows };
+enum Row {
+    kPicture,
+    kMaterials,
+    kGrams,
+    kPurge,
+    kWaste,
+    kChanges,
+    kTime,
+    kCleaning,
+    kWater,
+    kMoney,
+    kSurface,
+    kRisks,
+    kWorth,
+    kRows
+};
 enum Role { kShare = Qt::UserRole, kBestOfRow };
 
 /// Draws the picture of a school, and below figures how large they are beside the others'.
 class SchoolDelegate : public QStyledItemDelegate {
 public:
-    explicit SchoolDelegate(QObject* parent, const std::vector<SchoolPicture>& layers) : QStyledItemDelegate(parent), layers_(layers) {}
+    explicit SchoolDelegate(QObject* parent, const std::vector<SchoolPicture>& layers)
+        : QStyledItemDelegate(parent), layers_(layers) {}
 
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         const Theme& t = Theme::current();
@@ -42,7 +58,9 @@ public:
             const QVariant share = index.data(kShare);
             if (share.isValid() && share.toDouble() >= 0) {
                 const QRectF r = QRectF(option.rect).adjusted(3, 0, -em(0.6), -3);
-                p->fillRect(QRectF(r.left(), r.bottom() - 3, r.width() * std::clamp(share.toDouble(), 0.0, 1.0), 3), index.data(kBestOfRow).toBool() ? t.good : t.quiet);
+                p->fillRect(
+                    QRectF(r.left(), r.bottom() - 3, r.width() * std::clamp(share.toDouble(), 0.0, 1.0), 3),
+                    index.data(kBestOfRow).toBool() ? t.good : t.quiet);
             }
             return;
         }
@@ -62,14 +80,17 @@ public:
             p->setBrush(Qt::NoBrush);
             p->drawRect(at);
         };
-        const QRectF top(r.left(), r.top(), r.width(), piece), interface(r.left() + r.width() * 0.14, top.bottom() + gap, r.width() * 0.72, face);
-        const QRectF body(interface.left(), interface.bottom(), interface.width(), r.bottom() - interface.bottom());
+        const QRectF top(r.left(), r.top(), r.width(), piece),
+            interface(r.left() + r.width() * 0.14, top.bottom() + gap, r.width() * 0.72, face);
+        const QRectF body(interface.left(), interface.bottom(), interface.width(),
+                          r.bottom() - interface.bottom());
         paint_pane(*p, top, l.piece);
         lead(top);
         // Columns, with air between them.
         constexpr int kColumns = 5;
         for (int k = 0; k < kColumns; ++k) {
-            const QRectF column(body.left() + body.width() * k / kColumns + body.width() / kColumns * 0.18, body.top(), body.width() / kColumns * 0.64, body.height());
+            const QRectF column(body.left() + body.width() * k / kColumns + body.width() / kColumns * 0.18,
+                                body.top(), body.width() / kColumns * 0.64, body.height());
             paint_pane(*p, column, l.support, 6);
             lead(column);
         }
@@ -77,7 +98,10 @@ public:
         lead(interface);
         p->setRenderHint(QPainter::Antialiasing);
         const double side = em(1.3);
-        const auto badge = [&](const Filament& f, QPointF at) { paint_badge(*p, QRectF(at.x() - side / 2, at.y() - side / 2, side, side), f.letter, to_qcolor(f.colour), font_of(0.75, true)); };
+        const auto badge = [&](const Filament& f, QPointF at) {
+            paint_badge(*p, QRectF(at.x() - side / 2, at.y() - side / 2, side, side), f.letter,
+                        to_qcolor(f.colour), font_of(0.75, true));
+        };
         badge(l.piece, {r.left() + side * 0.7, top.center().y()});
         badge(l.support, {body.center().x(), body.bottom() - side * 0.75});
         if (l.interface.letter != l.support.letter)
@@ -100,23 +124,33 @@ QString grams_text(double g) {
 } // namespace
 
 SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
-    : QWidget(parent), document_(document), shelf_(shelf), advice_(new QLabel), why_(new QLabel), table_(new QTableWidget(kRows, 0)), values_(make_table("school_values", tr("What to set in the toolpath program"), {{tr("set"), 0}, {tr("to"), 7.5}})),
-      risks_(new QListWidget), use_(new QPushButton(icon(QStringLiteral("check")), tr("&Use this school"))), copy_(new QPushButton(icon(QStringLiteral("copy")), tr("&Copy"))), bar_(new QProgressBar) {
+    : QWidget(parent), document_(document), shelf_(shelf), advice_(new QLabel), why_(new QLabel),
+      table_(new QTableWidget(kRows, 0)),
+      values_(make_table("school_values", tr("What to set in the toolpath program"),
+                         {{tr("set"), 0}, {tr("to"), 7.5}})),
+      risks_(new QListWidget), use_(new QPushButton(icon(QStringLiteral("check")), tr("&Use this school"))),
+      copy_(new QPushButton(icon(QStringLiteral("copy")), tr("&Copy"))), bar_(new QProgressBar) {
     auto* schools = new Panel(tr("Five ways to hold it"));
     bar_->setRange(0, 100);
     bar_->setMaximumWidth(em(10));
     bar_->setAccessibleName(tr("Comparing schools"));
     bar_->hide();
     schools->add_to_heading(bar_);
-    for (const auto& [key, text, undo] : {std::tuple{"attended_cost", tr("your own &hour"), tr("Change the price of your own hour")}, std::tuple{"printer_cost", tr("the &printer's"), tr("Change the price of the printer's hour")}}) {
+    for (const auto& [key, text, undo] :
+         {std::tuple{"attended_cost", tr("your own &hour"), tr("Change the price of your own hour")},
+          std::tuple{"printer_cost", tr("the &printer's"), tr("Change the price of the printer's hour")}}) {
         auto* price = new SettingEdit(*find_setting(key));
         auto* label = new QLabel(text);
         label->setBuddy(price);
         label->setToolTip(words(price->info().why));
         schools->add_to_heading(label);
         schools->add_to_heading(price);
-        connect(price, &SettingEdit::edited, this, [this, price, undo = undo](double v) { document_->edit(undo, [&](Project& p) { price->info().field.set(p.settings, v); }); });
-        const auto show_price = [this, price] { price->show_value(price->info().field.of(document_->project().settings)); };
+        connect(price, &SettingEdit::edited, this, [this, price, undo = undo](double v) {
+            document_->edit(undo, [&](Project& p) { price->info().field.set(p.settings, v); });
+        });
+        const auto show_price = [this, price] {
+            price->show_value(price->info().field.of(document_->project().settings));
+        };
         connect(document, &Document::project_changed, this, show_price);
         show_price();
     }
@@ -143,25 +177,31 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     table_->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
     table_->verticalHeader()->setHighlightSections(false);
     table_->verticalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    const QString names[kRows] = {QString(), tr("materials"), tr("support"), tr("purge and tower"), tr("waste in all"), tr("changes"), tr("printing"), tr("cleaning up"), tr("in water"), tr("all in"), tr("faces"), tr("risks"), tr("worth it")};
-    const QString tips[kRows] = {tr("The piece, what touches it, and what stands below"),
-                                 tr("The body of the support, then its interface; from the project, from your shelf, or neither"),
-                                 tr("Support and interface, all copies; hover for what each filament takes more"),
-                                 tr("Purge that serves nothing, and fill of the tower"),
-                                 tr("Everything thrown away: support, interface, purge, tower"),
-                                 tr("Changes of filament in the whole print"),
-                                 tr("The whole print, changes included; what it takes longer than without any support"),
-                                 tr("A person's minutes afterwards, by contact, reach, gap and material"),
-                                 tr("Hours in water, and bowls of it"),
-                                 tr("Filament, and your own time at the printer and afterwards at the price of your hour"),
-                                 tr("What the touched faces look like"),
-                                 tr("What can go wrong"),
-                                 tr("The price of your own hour from which it pays against the same material")};
+    const QString names[kRows] = {QString(),          tr("materials"), tr("support"),  tr("purge and tower"),
+                                  tr("waste in all"), tr("changes"),   tr("printing"), tr("cleaning up"),
+                                  tr("in water"),     tr("all in"),    tr("faces"),    tr("risks"),
+                                  tr("worth it")};
+    const QString tips[kRows] = {
+        tr("The piece, what touches it, and what stands below"),
+        tr("The body of the support, then its interface; from the project, from your shelf, or neither"),
+        tr("Support and interface, all copies; hover for what each filament takes more"),
+        tr("Purge that serves nothing, and fill of the tower"),
+        tr("Everything thrown away: support, interface, purge, tower"),
+        tr("Changes of filament in the whole print"),
+        tr("The whole print, changes included; what it takes longer than without any support"),
+        tr("A person's minutes afterwards, by contact, reach, gap and material"),
+        tr("Hours in water, and bowls of it"),
+        tr("Filament, and your own time at the printer and afterwards at the price of your hour"),
+        tr("What the touched faces look like"),
+        tr("What can go wrong"),
+        tr("The price of your own hour from which it pays against the same material")};
     for (int r = 0; r < kRows; ++r) {
         auto* h = new QTableWidgetItem(names[r]);
         h->setToolTip(tips[r]);
         table_->setVerticalHeaderItem(r, h);
-        table_->setRowHeight(r, r == kPicture ? em(4.3) : r == kMaterials || r == kSurface || r == kRisks ? em(2.35) : em(1.6));
+        table_->setRowHeight(r, r == kPicture                                     ? em(4.3)
+                                : r == kMaterials || r == kSurface || r == kRisks ? em(2.35)
+                                                                                  : em(1.6));
     }
     schools->body()->addWidget(table_, 1);
 
@@ -191,14 +231,20 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
 
-    work_ = new Study(document, this, [this, own = own_](const Project& project, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
-        auto result = std::make_shared<Result<SchoolStudy>>(compare_schools(project, *plan, *own->load(), progress));
-        return [this, result] {
-            study_ = *result ? std::make_shared<const SchoolStudy>(std::move(**result)) : nullptr;
-            fill();
-        };
-    });
-    const auto take_shelf = [this] { own_->store(std::make_shared<const OwnShelf>(OwnShelf{shelf_->shelf(), ShelfStore::today()})); };
+    work_ = new Study(document, this,
+                      [this, own = own_](const Project& project, const std::shared_ptr<const Plan>& plan,
+                                         const Progress& progress) -> std::function<void()> {
+                          auto result = std::make_shared<Result<SchoolStudy>>(
+                              compare_schools(project, *plan, *own->load(), progress));
+                          return [this, result] {
+                              study_ = *result ? std::make_shared<const SchoolStudy>(std::move(**result))
+                                               : nullptr;
+                              fill();
+                          };
+                      });
+    const auto take_shelf = [this] {
+        own_->store(std::make_shared<const OwnShelf>(OwnShelf{shelf_->shelf(), ShelfStore::today()}));
+    };
     take_shelf();
     const auto shelf_changed = [this, take_shelf] {
         take_shelf();
@@ -206,7 +252,8 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     };
     connect(shelf, &ShelfStore::ready, this, shelf_changed);
     connect(shelf, &ShelfStore::changed, this, shelf_changed);
-    connect(work_, &Study::progress, this, [this](double share) { bar_->setValue(static_cast<int>(share * 100)); });
+    connect(work_, &Study::progress, this,
+            [this](double share) { bar_->setValue(static_cast<int>(share * 100)); });
     connect(work_, &Study::running_changed, this, [this](bool on) {
         bar_->setVisible(on);
         bar_->setValue(0);
@@ -238,7 +285,9 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
 
 const School* SchoolsPage::current() const {
     const int c = table_->currentColumn();
-    return study_ && c >= 0 && c < static_cast<int>(study_->schools.size()) ? &study_->schools[static_cast<std::size_t>(c)] : nullptr;
+    return study_ && c >= 0 && c < static_cast<int>(study_->schools.size())
+               ? &study_->schools[static_cast<std::size_t>(c)]
+               : nullptr;
 }
 
 void SchoolsPage::showEvent(QShowEvent* e) {
@@ -254,8 +303,11 @@ void SchoolsPage::fill() {
     beside_->setVisible(compares || !study_);
     if (!compares) {
         table_->setColumnCount(0);
-        advice_->setText(study_             ? words(study_->advice)
-                         : document_->plan() ? tr("Planning it five times…") : tr("Once there is a piece to plan, five ways to hold it stand here beside each other."));
+        advice_->setText(
+            study_ ? words(study_->advice)
+            : document_->plan()
+                ? tr("Planning it five times…")
+                : tr("Once there is a piece to plan, five ways to hold it stand here beside each other."));
         show_current();
         return;
     }
@@ -265,15 +317,24 @@ void SchoolsPage::fill() {
     const auto value_of = [&](const School& s, int row) -> double {
         const Totals& t = s.totals;
         switch (row) {
-        case kGrams: return t.support_g + t.interface_g;
-        case kPurge: return t.purge_g + t.tower_g;
-        case kWaste: return waste_g(t);
-        case kChanges: return t.changes;
-        case kTime: return t.total_s - study_->without.total_s;
-        case kCleaning: return s.cleanup.hand_s;
-        case kWater: return s.cleanup.soak_s;
-        case kMoney: return s.price;
-        default: return -1;
+        case kGrams:
+            return t.support_g + t.interface_g;
+        case kPurge:
+            return t.purge_g + t.tower_g;
+        case kWaste:
+            return waste_g(t);
+        case kChanges:
+            return t.changes;
+        case kTime:
+            return t.total_s - study_->without.total_s;
+        case kCleaning:
+            return s.cleanup.hand_s;
+        case kWater:
+            return s.cleanup.soak_s;
+        case kMoney:
+            return s.price;
+        default:
+            return -1;
         }
     };
     auto& pictured = pictures_;
@@ -288,9 +349,12 @@ void SchoolsPage::fill() {
         if (s.possible) {
             Project p = document_->planned_project();
             const auto plan = document_->plan();
-            l.piece = p.filaments[static_cast<std::size_t>(plan ? std::min(main_filament(*plan), static_cast<int>(p.filaments.size()) - 1) : 0)];
+            l.piece = p.filaments[static_cast<std::size_t>(
+                plan ? std::min(main_filament(*plan), static_cast<int>(p.filaments.size()) - 1) : 0)];
             s.apply(p);
-            const auto filament = [&](char letter) { return p.filaments[static_cast<std::size_t>(std::max(0, find_filament(p, letter)))]; };
+            const auto filament = [&](char letter) {
+                return p.filaments[static_cast<std::size_t>(std::max(0, find_filament(p, letter)))];
+            };
             l.support = filament(s.support);
             l.interface = filament(s.interface);
             l.gap = p.settings.support_gap_layers > 0;
@@ -300,30 +364,55 @@ void SchoolsPage::fill() {
         if (!s.possible) {
             cells[kPicture] = words(s.why_not);
         } else {
-            cells[kMaterials] = QString::fromStdString(s.materials.front()) + (s.materials.size() > 1 ? tr(", interface %1").arg(QString::fromStdString(s.materials[1])) : QString());
+            cells[kMaterials] =
+                QString::fromStdString(s.materials.front()) +
+                (s.materials.size() > 1 ? tr(", interface %1").arg(QString::fromStdString(s.materials[1]))
+                                        : QString());
             if (!s.source.empty())
-                cells[kMaterials] += QStringLiteral("\n") + (s.owned ? words(s.source) : tr("not on your shelf"));
+                cells[kMaterials] +=
+                    QStringLiteral("\n") + (s.owned ? words(s.source) : tr("not on your shelf"));
             tips[kMaterials] = words(s.source);
-            cells[kGrams] = t.interface_g > 0.05 && t.support_g > 0.05 ? tr("%1 + %2 g").arg(number(t.support_g, 1)).arg(number(t.interface_g, 1)) : grams_text(t.support_g + t.interface_g);
+            cells[kGrams] = t.interface_g > 0.05 && t.support_g > 0.05
+                                ? tr("%1 + %2 g").arg(number(t.support_g, 1)).arg(number(t.interface_g, 1))
+                                : grams_text(t.support_g + t.interface_g);
             for (const auto& [letter, g] : s.extra_g)
-                tips[kGrams] += tr("%1: %2 g more than without support\n").arg(QChar::fromLatin1(letter)).arg(number(g, 1));
+                tips[kGrams] += tr("%1: %2 g more than without support\n")
+                                    .arg(QChar::fromLatin1(letter))
+                                    .arg(number(g, 1));
             cells[kPurge] = tr("%1 + %2 g").arg(number(t.purge_g, 1), number(t.tower_g, 1));
             cells[kWaste] = tr("%1 g").arg(number(waste_g(t), 1));
-            tips[kPurge] = tr("purge %1 g, tower %2 g; with support %3 g of waste in all").arg(number(t.purge_g, 1), number(t.tower_g, 1), number(waste_g(t), 1));
+            tips[kPurge] = tr("purge %1 g, tower %2 g; with support %3 g of waste in all")
+                               .arg(number(t.purge_g, 1), number(t.tower_g, 1), number(waste_g(t), 1));
             cells[kChanges] = QString::number(t.changes);
-            cells[kTime] = tr("%1 (+%2)").arg(QString::fromStdString(duration(t.total_s)), QString::fromStdString(duration(std::max(0.0, t.total_s - study_->without.total_s))));
+            cells[kTime] = tr("%1 (+%2)")
+                               .arg(QString::fromStdString(duration(t.total_s)),
+                                    QString::fromStdString(
+                                        duration(std::max(0.0, t.total_s - study_->without.total_s))));
             cells[kCleaning] = QString::fromStdString(duration(s.cleanup.hand_s));
-            cells[kWater] = s.cleanup.waters ? tr("%1, %n bowl(s)", nullptr, s.cleanup.waters).arg(QString::fromStdString(duration(s.cleanup.soak_s))) : tr("none");
+            cells[kWater] = s.cleanup.waters ? tr("%1, %n bowl(s)", nullptr, s.cleanup.waters)
+                                                   .arg(QString::fromStdString(duration(s.cleanup.soak_s)))
+                                             : tr("none");
             const Settings& set = document_->project().settings;
             cells[kMoney] = money_text(set, s.price);
-            tips[kMoney] = tr("filament %1; the printer's %2 h at %3; your %4 min at %5 an hour%6. What the schools are ranked by.")
-                               .arg(money_text(set, t.filament_cost), number(t.total_s / 3600, 1), money_text(set, set.printer_per_h), number((t.attended_s + s.cleanup.hand_s) / 60, 0), money_text(set, own_hour(set)), set.attended_per_h > 0 ? QString() : tr(" (assumed)"));
+            tips[kMoney] =
+                tr("filament %1; the printer's %2 h at %3; your %4 min at %5 an hour%6. What the schools are "
+                   "ranked by.")
+                    .arg(money_text(set, t.filament_cost), number(t.total_s / 3600, 1),
+                         money_text(set, set.printer_per_h),
+                         number((t.attended_s + s.cleanup.hand_s) / 60, 0), money_text(set, own_hour(set)),
+                         set.attended_per_h > 0 ? QString() : tr(" (assumed)"));
             cells[kSurface] = words(s.surface);
             QStringList risks;
             for (const Risk& r : s.risks)
                 risks << words(r.name);
             cells[kRisks] = risks.isEmpty() ? tr("none known") : risks.join(QStringLiteral(" · "));
-            cells[kWorth] = !s.never.empty() ? tr("impossible") : c == study_->best ? tr("wins here") : c == 0 ? tr("the measure") : s.pays_from_per_h < 0 ? tr("never pays") : s.pays_from_per_h <= 0 ? tr("pays anyway") : tr("from %1 an hour").arg(number(s.pays_from_per_h, 2));
+            cells[kWorth] = !s.never.empty()        ? tr("impossible")
+                            : c == study_->best     ? tr("wins here")
+                            : c == 0                ? tr("the measure")
+                            : s.pays_from_per_h < 0 ? tr("never pays")
+                            : s.pays_from_per_h <= 0
+                                ? tr("pays anyway")
+                                : tr("from %1 an hour").arg(number(s.pays_from_per_h, 2));
             tips[kWorth] = words(s.verdict);
         }
         for (int r = 0; r < kRows; ++r) {
@@ -363,19 +452,26 @@ void SchoolsPage::show_current() {
     lines << (s->possible ? words(s->verdict) : words(s->why_not));
     if (s->possible) {
         const Cleanup& c = s->cleanup;
-        lines << tr("It touches %1 cm² of the piece; taking it off takes %2.").arg(number(c.contact_mm2() / 100, 1)).arg(QString::fromStdString(duration(c.hand_s)));
+        lines << tr("It touches %1 cm² of the piece; taking it off takes %2.")
+                     .arg(number(c.contact_mm2() / 100, 1))
+                     .arg(QString::fromStdString(duration(c.hand_s)));
         if (c.waters)
-            lines << tr("%1 cm³ dissolve in %2, with %n bowl(s) of water.", nullptr, c.waters).arg(number(c.dissolving_cm3, 1)).arg(QString::fromStdString(duration(c.soak_s)));
+            lines << tr("%1 cm³ dissolve in %2, with %n bowl(s) of water.", nullptr, c.waters)
+                         .arg(number(c.dissolving_cm3, 1))
+                         .arg(QString::fromStdString(duration(c.soak_s)));
         QStringList grams;
         for (const auto& [letter, g] : s->extra_g)
             grams << tr("%1 %2 g").arg(QChar::fromLatin1(letter)).arg(number(g, 1));
         if (!grams.isEmpty())
-            lines << tr("More than without support: %1, and %2.").arg(grams.join(tr(", ")), QString::fromStdString(duration(std::max(0.0, s->totals.total_s - study_->without.total_s))));
+            lines << tr("More than without support: %1, and %2.")
+                         .arg(grams.join(tr(", ")), QString::fromStdString(duration(std::max(
+                                                        0.0, s->totals.total_s - study_->without.total_s))));
     }
     static const QRegularExpression hours(QStringLiteral("(\\d+) h (\\d\\d)")); // stay on one line
     why_->setText(lines.join(QStringLiteral("\n")).replace(hours, QStringLiteral("\\1\u00a0h\u00a0\\2")));
     for (const Risk& r : s->risks)
-        new QListWidgetItem(icon(QStringLiteral("triangle-alert")), tr("%1: %2").arg(words(r.name), words(r.text)), risks_);
+        new QListWidgetItem(icon(QStringLiteral("triangle-alert")),
+                            tr("%1: %2").arg(words(r.name), words(r.text)), risks_);
     if (s->possible && s->risks.empty())
         new QListWidgetItem(tr("None known."), risks_);
     values_->setRowCount(static_cast<int>(s->values.size()));

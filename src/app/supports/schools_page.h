@@ -56,7 +56,8 @@ private:
     std::shared_ptr<const SchoolStudy> study_;
     std::vector<SchoolPicture> pictures_;
     /// The shelf as it was last: read by the study in the background.
-    std::shared_ptr<std::atomic<std::shared_ptr<const OwnShelf>>> own_ = std::make_shared<std::atomic<std::shared_ptr<const OwnShelf>>>();
+    std::shared_ptr<std::atomic<std::shared_ptr<const OwnShelf>>> own_ =
+        std::make_shared<std::atomic<std::shared_ptr<const OwnShelf>>>();
 };
 
 } // namespace vitrail

@@ -14,7 +14,10 @@ constexpr const char* kService = "org.freedesktop.portal.Desktop";
 constexpr const char* kPath = "/org/freedesktop/portal/desktop";
 constexpr const char* kSettings = "org.freedesktop.portal.Settings";
 /// The portal's own keys, and those of desktops from before it had them.
-constexpr const char* kKeys[][2] = {{"org.freedesktop.appearance", "contrast"}, {"org.freedesktop.appearance", "reduced-motion"}, {"org.gnome.desktop.a11y.interface", "high-contrast"}, {"org.gnome.desktop.interface", "enable-animations"}};
+constexpr const char* kKeys[][2] = {{"org.freedesktop.appearance", "contrast"},
+                                    {"org.freedesktop.appearance", "reduced-motion"},
+                                    {"org.gnome.desktop.a11y.interface", "high-contrast"},
+                                    {"org.gnome.desktop.interface", "enable-animations"}};
 
 } // namespace
 
@@ -27,16 +30,19 @@ void DesktopWishes::ask() {
     QDBusConnection bus = QDBusConnection::sessionBus();
     if (!bus.isConnected())
         return;
-    bus.connect(QString(), QLatin1String(kPath), QLatin1String(kSettings), QStringLiteral("SettingChanged"), this, SLOT(note(QString, QString, QDBusVariant)));
+    bus.connect(QString(), QLatin1String(kPath), QLatin1String(kSettings), QStringLiteral("SettingChanged"),
+                this, SLOT(note(QString, QString, QDBusVariant)));
     for (const auto& [space, key] : kKeys) {
-        QDBusMessage call = QDBusMessage::createMethodCall(QLatin1String(kService), QLatin1String(kPath), QLatin1String(kSettings), QStringLiteral("Read"));
+        QDBusMessage call = QDBusMessage::createMethodCall(QLatin1String(kService), QLatin1String(kPath),
+                                                           QLatin1String(kSettings), QStringLiteral("Read"));
         call << QLatin1String(space) << QLatin1String(key);
         auto* answer = new QDBusPendingCallWatcher(bus.asyncCall(call), this);
-        connect(answer, &QDBusPendingCallWatcher::finished, this, [this, space = QLatin1String(space), key = QLatin1String(key)](QDBusPendingCallWatcher* w) {
-            if (const QDBusPendingReply<QDBusVariant> reply = *w; !reply.isError())
-                note(space, key, reply.value());
-            w->deleteLater();
-        });
+        connect(answer, &QDBusPendingCallWatcher::finished, this,
+                [this, space = QLatin1String(space), key = QLatin1String(key)](QDBusPendingCallWatcher* w) {
+                    if (const QDBusPendingReply<QDBusVariant> reply = *w; !reply.isError())
+                        note(space, key, reply.value());
+                    w->deleteLater();
+                });
     }
 }
 
@@ -57,7 +63,8 @@ void DesktopWishes::note(const QString& space, const QString& key, const QDBusVa
         return;
     contrast_ = contrast;
     calm_ = calm;
-    for (const Qt::UIEffect effect : {Qt::UI_AnimateMenu, Qt::UI_FadeMenu, Qt::UI_AnimateCombo, Qt::UI_AnimateTooltip, Qt::UI_FadeTooltip})
+    for (const Qt::UIEffect effect : {Qt::UI_AnimateMenu, Qt::UI_FadeMenu, Qt::UI_AnimateCombo,
+                                      Qt::UI_AnimateTooltip, Qt::UI_FadeTooltip})
         QApplication::setEffectEnabled(effect, !calm); // nothing of ours moves by itself
     Q_EMIT changed();
 }

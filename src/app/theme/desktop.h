@@ -1,12 +1,13 @@
 // What the desktop asks of every program, for those who see or bear less: more contrast, less movement.
 #pragma once
 
-#include <QObject>
 #include <QDBusVariant>
+#include <QObject>
 
 namespace vitrail {
 
-/// Asks the desktop's portal (org.freedesktop.portal.Settings) in the background and goes on listening to it. Where there is none, nothing is wished.
+/// Asks the desktop's portal (org.freedesktop.portal.Settings) in the background and goes on listening to it.
+/// Where there is none, nothing is wished.
 class DesktopWishes : public QObject {
     Q_OBJECT
 public:

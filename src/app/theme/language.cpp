@@ -23,8 +23,10 @@ QLocale::Language of(const QString& code) {
 
 QStringList languages() {
     QStringList out{QStringLiteral("en")};
-    for (const QString& file : QDir(QStringLiteral(":/translations")).entryList({QStringLiteral("vitrail_*.qm")}, QDir::Files, QDir::Name))
-        if (const QString code = file.section(QLatin1Char('_'), 1).section(QLatin1Char('.'), 0, 0); !out.contains(code))
+    for (const QString& file : QDir(QStringLiteral(":/translations"))
+                                   .entryList({QStringLiteral("vitrail_*.qm")}, QDir::Files, QDir::Name))
+        if (const QString code = file.section(QLatin1Char('_'), 1).section(QLatin1Char('.'), 0, 0);
+            !out.contains(code))
             out << code;
     return out;
 }
@@ -47,8 +49,10 @@ void apply_language(const QString& code) {
     for (const QString& known : languages())
         if (code.isEmpty() ? of(known) == system.language() : known == code)
             chosen = known;
-    QLocale locale = code.isEmpty() || of(chosen) == system.language() ? system : QLocale(of(chosen), system.territory());
-    // Numbers come without marks between thousands: 0.1 typed under a decimal comma must not become 1 (manners.h).
+    QLocale locale =
+        code.isEmpty() || of(chosen) == system.language() ? system : QLocale(of(chosen), system.territory());
+    // Numbers come without marks between thousands: 0.1 typed under a decimal comma must not become 1
+    // (manners.h).
     locale.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator);
     QLocale::setDefault(locale);
     spoken() = chosen;

@@ -11,8 +11,8 @@ namespace vitrail {
 
 namespace {
 
-/// Names come from files and people. Qt would guess which texts are markup; here none is but where a label says so. Tool tips
-/// are labels too.
+/// Names come from files and people. Qt would guess which texts are markup; here none is but where a label
+/// says so. Tool tips are labels too.
 class PlainLabels : public QObject {
 public:
     using QObject::QObject;
@@ -27,7 +27,8 @@ public:
 /// The field that is typed into, or the line edit in it.
 QDoubleSpinBox* number_field(QObject* watched) {
     auto* field = qobject_cast<QDoubleSpinBox*>(watched);
-    return field || !qobject_cast<QLineEdit*>(watched) ? field : qobject_cast<QDoubleSpinBox*>(watched->parent());
+    return field || !qobject_cast<QLineEdit*>(watched) ? field
+                                                       : qobject_cast<QDoubleSpinBox*>(watched->parent());
 }
 
 class DecimalKeys : public QObject {
@@ -52,7 +53,8 @@ public:
 
 void teach_manners(QApplication& app) {
     QLocale locale;
-    locale.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator); // apply_language() keeps to it
+    locale.setNumberOptions(QLocale::OmitGroupSeparator |
+                            QLocale::RejectGroupSeparator); // apply_language() keeps to it
     QLocale::setDefault(locale);
     app.installEventFilter(new PlainLabels(&app));
     app.installEventFilter(new DecimalKeys(&app));

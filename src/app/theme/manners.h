@@ -5,8 +5,9 @@ class QApplication;
 
 namespace vitrail {
 
-/// Labels and tool tips show names as text, never as markup. Number fields take '.' and ',' as the decimal sign, whichever the
-/// locale has, and know no thousands separators: 0.1 typed under a decimal comma must not become 1.
+/// Labels and tool tips show names as text, never as markup. Number fields take '.' and ',' as the decimal
+/// sign, whichever the locale has, and know no thousands separators: 0.1 typed under a decimal comma must not
+/// become 1.
 void teach_manners(QApplication& app);
 
 } // namespace vitrail

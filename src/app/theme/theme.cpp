@@ -10,8 +10,8 @@
 #include <QIconEngine>
 #include <QPainter>
 #include <QPalette>
-#include <QStyleFactory>
 #include <QSettings>
+#include <QStyleFactory>
 #include <QSvgRenderer>
 
 namespace vitrail {
@@ -19,22 +19,24 @@ namespace vitrail {
 namespace {
 
 Theme dark_lead() {
-    return {true, "#1a1c20", "#24272d", "#1e2126", "#3b4048", "#0c0d10", "#f0eee8", "#b0b4bb",
-            "#e2a64f", "#86c48f", "#f08a78", "#e8b45a"};
+    return {true,      "#1a1c20", "#24272d", "#1e2126", "#3b4048", "#0c0d10",
+            "#f0eee8", "#b0b4bb", "#e2a64f", "#86c48f", "#f08a78", "#e8b45a"};
 }
 
 Theme light_paper() {
-    return {false, "#f4f1ea", "#fbf9f4", "#ffffff", "#cfc9bd", "#24262b", "#1c1e22", "#53575f",
-            "#8a5a08", "#1f6b34", "#a62a1c", "#845400"};
+    return {false,     "#f4f1ea", "#fbf9f4", "#ffffff", "#cfc9bd", "#24262b",
+            "#1c1e22", "#53575f", "#8a5a08", "#1f6b34", "#a62a1c", "#845400"};
 }
 
 /// Text 7 : 1 and more on its ground (WCAG 2.1, AAA), borders as clear as text.
 Theme with_contrast(Theme t) {
     if (t.dark) {
-        t.ground = "#000000", t.panel = "#000000", t.field = "#000000", t.line = "#c8c8c8", t.lead = "#000000", t.ink = "#ffffff", t.quiet = "#e4e4e4";
+        t.ground = "#000000", t.panel = "#000000", t.field = "#000000", t.line = "#c8c8c8",
+        t.lead = "#000000", t.ink = "#ffffff", t.quiet = "#e4e4e4";
         t.accent = "#ffc861", t.good = "#a9e8b1", t.bad = "#ffb3a7", t.warn = "#ffd98c";
     } else {
-        t.ground = "#ffffff", t.panel = "#ffffff", t.field = "#ffffff", t.line = "#3a3a3a", t.lead = "#000000", t.ink = "#000000", t.quiet = "#2c2c2c";
+        t.ground = "#ffffff", t.panel = "#ffffff", t.field = "#ffffff", t.line = "#3a3a3a",
+        t.lead = "#000000", t.ink = "#000000", t.quiet = "#2c2c2c";
         t.accent = "#5a3900", t.good = "#0c4a1d", t.bad = "#7c0f05", t.warn = "#5c3a00";
     }
     return t;
@@ -63,14 +65,21 @@ QString style_sheet(const Theme& t) {
         QLabel { background: transparent; }
         QLabel#quiet { color: %quiet; }
         QLabel#good, QLabel#advice { color: %good; }
-        QTreeView, QTableView, QListView, QTextEdit, QScrollArea#pages { background: %ground; border: 1px solid %line; selection-background-color: %select; selection-color: %ink; outline: 0; }
+        QTreeView, QTableView, QListView, QTextEdit, QScrollArea#pages {
+            background: %ground; border: 1px solid %line; selection-background-color: %select;
+            selection-color: %ink; outline: 0;
+        }
         QTreeView::item, QListView::item, QTableView::item { padding: 2px 4px; }
         QWidget#pages_view { background: %ground; }
         QTreeView:focus, QTableView:focus, QListView:focus { border: 1px solid %accent; }
         QHeaderView { background: %panel; }
-        QHeaderView::section { background: %panel; color: %quiet; border: 0; border-bottom: 1px solid %line; padding: 4px 6px; }
+        QHeaderView::section {
+            background: %panel; color: %quiet; border: 0; border-bottom: 1px solid %line; padding: 4px 6px;
+        }
         QTableCornerButton::section { background: %panel; border: 0; }
-        QPushButton, QToolButton { background: %field; border: 1px solid %line; border-radius: 3px; padding: 4px 10px; }
+        QPushButton, QToolButton {
+            background: %field; border: 1px solid %line; border-radius: 3px; padding: 4px 10px;
+        }
         QFileDialog QToolButton { padding: 2px; }
         QPushButton:hover, QToolButton:hover { border-color: %accent; }
         QPushButton:focus, QToolButton:focus { border: 1px solid %accent; }
@@ -84,13 +93,20 @@ QString style_sheet(const Theme& t) {
         QScrollBar::handle { background: %line; border-radius: 4px; min-height: 24px; min-width: 24px; }
         QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
         QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
-        QCheckBox::indicator { width: 13px; height: 13px; border: 1px solid %quiet; border-radius: 2px; background: %field; }
-        QCheckBox::indicator:checked { background: %accent; border-color: %accent; image: url(:/icons/check.svg); }
+        QCheckBox::indicator {
+            width: 13px; height: 13px; border: 1px solid %quiet; border-radius: 2px; background: %field;
+        }
+        QCheckBox::indicator:checked {
+            background: %accent; border-color: %accent; image: url(:/icons/check.svg);
+        }
         QCheckBox::indicator:focus { border-color: %accent; }
         QCheckBox::indicator:disabled { border-style: dotted; }
         QTabWidget::pane { border: 0; }
         QTabBar { background: transparent; }
-        QTabBar::tab { background: transparent; color: %quiet; padding: 4px 12px 5px 12px; border: 0; border-bottom: 2px solid transparent; }
+        QTabBar::tab {
+            background: transparent; color: %quiet; padding: 4px 12px 5px 12px; border: 0;
+            border-bottom: 2px solid transparent;
+        }
         QTabBar::tab:selected { color: %ink; border-bottom: 2px solid %accent; }
         QTabBar::tab:focus { color: %ink; border: 1px dotted %accent; border-bottom: 2px solid %accent; }
         QTabBar::tab:hover { color: %ink; }
@@ -107,7 +123,9 @@ QString style_sheet(const Theme& t) {
         .replace(QLatin1String("%quiet"), t.quiet.name())
         .replace(QLatin1String("%good"), t.good.name())
         .replace(QLatin1String("%accent"), t.accent.name())
-        .replace(QLatin1String("%select"), t.dark ? QStringLiteral("#3d3a34") : QStringLiteral("#ecdcbc")); // ink on either is 9 : 1 and more
+        .replace(QLatin1String("%select"),
+                 t.dark ? QStringLiteral("#3d3a34")
+                        : QStringLiteral("#ecdcbc")); // ink on either is 9 : 1 and more
 }
 
 /// Draws one of our SVGs in the ink of the theme that is current when it is painted.
@@ -144,7 +162,9 @@ const Theme& Theme::current() {
 
 ThemeChoice theme_choice() {
     const QString kept = QSettings().value(QStringLiteral("theme")).toString();
-    return kept == QLatin1String("dark") ? ThemeChoice::dark : kept == QLatin1String("light") ? ThemeChoice::light : ThemeChoice::desktop;
+    return kept == QLatin1String("dark")    ? ThemeChoice::dark
+           : kept == QLatin1String("light") ? ThemeChoice::light
+                                            : ThemeChoice::desktop;
 }
 
 void apply_theme(QApplication& app, ThemeChoice choice) {

@@ -29,11 +29,13 @@ enum class ThemeChoice { desktop, dark, light };
 /// The one that was chosen last.
 ThemeChoice theme_choice();
 
-/// Sets palette, font and style sheet of the application. `desktop` follows the lightness of the desktop's palette.
+/// Sets palette, font and style sheet of the application. `desktop` follows the lightness of the desktop's
+/// palette.
 void apply_theme(QApplication& app, ThemeChoice choice);
 
-/// The style sheet of the theme. Each main window wears it, not the application: under one, widgets that are put into another are styled anew with everything in them,
-/// and a bench that is put together outside the window is styled once. apply_theme() changes it in all windows.
+/// The style sheet of the theme. Each main window wears it, not the application: under one, widgets that are
+/// put into another are styled anew with everything in them, and a bench that is put together outside the
+/// window is styled once. apply_theme() changes it in all windows.
 QString theme_sheet();
 
 /// A line icon of ours in the theme's ink.

@@ -45,16 +45,23 @@ std::vector<int> checked(const QListWidget* list) {
 } // namespace
 
 SheetDialog::SheetDialog(const std::vector<PlannedVariant>& variants, bool has_earlier, QWidget* parent)
-    : QDialog(parent), title_(new QLineEdit(tr("Which one?"))), whom_(new QLineEdit), variants_(checked_list("sheet_variants", tr("Variants on the sheet"))), figures_(checked_list("sheet_figures", tr("Figures on the sheet"))), since_(new QCheckBox(tr("Say first what has changed &since the last sheet"))) {
+    : QDialog(parent), title_(new QLineEdit(tr("Which one?"))), whom_(new QLineEdit),
+      variants_(checked_list("sheet_variants", tr("Variants on the sheet"))),
+      figures_(checked_list("sheet_figures", tr("Figures on the sheet"))),
+      since_(new QCheckBox(tr("Say first what has changed &since the last sheet"))) {
     setWindowTitle(tr("A sheet to choose from"));
     title_->setObjectName(QStringLiteral("sheet_title"));
     whom_->setObjectName(QStringLiteral("sheet_whom"));
     whom_->setPlaceholderText(tr("for your own record"));
     for (std::size_t i = 0; i < variants.size(); ++i)
         if (variants[i].plan)
-            add_checked(variants_, variants[i].index < 0 ? tr("as it stands") : QString::fromStdString(variants[i].name), static_cast<int>(i), variants[i].index >= 0 || variants.size() == 1);
+            add_checked(variants_,
+                        variants[i].index < 0 ? tr("as it stands") : QString::fromStdString(variants[i].name),
+                        static_cast<int>(i), variants[i].index >= 0 || variants.size() == 1);
     for (int f = 0; f < kVariantFigures; ++f)
-        add_checked(figures_, words(words_for(static_cast<VariantFigure>(f))), f, static_cast<VariantFigure>(f) == VariantFigure::hours || static_cast<VariantFigure>(f) == VariantFigure::money);
+        add_checked(figures_, words(words_for(static_cast<VariantFigure>(f))), f,
+                    static_cast<VariantFigure>(f) == VariantFigure::hours ||
+                        static_cast<VariantFigure>(f) == VariantFigure::money);
     since_->setObjectName(QStringLiteral("sheet_since"));
     since_->setVisible(has_earlier);
     since_->setChecked(has_earlier);
@@ -68,7 +75,8 @@ SheetDialog::SheetDialog(const std::vector<PlannedVariant>& variants, bool has_e
     write_->setObjectName(QStringLiteral("write_sheet"));
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-    auto* note = new QLabel(tr("Only what is chosen here stands on it: pictures, letters to answer by, and figures in plain words."));
+    auto* note = new QLabel(tr("Only what is chosen here stands on it: pictures, letters to answer by, and "
+                               "figures in plain words."));
     note->setObjectName(QStringLiteral("quiet"));
     note->setWordWrap(true);
     auto* all = new QVBoxLayout(this);
@@ -111,12 +119,17 @@ bool SheetDialog::since_last() const {
     return since_->isVisibleTo(this) && since_->isChecked();
 }
 
-AnswerDialog::AnswerDialog(const std::vector<Asked>& asked, QWidget* parent) : QDialog(parent), sheet_(new QComboBox), date_(new QDateEdit(QDate::currentDate())), letters_(new QLineEdit), words_(new QPlainTextEdit) {
+AnswerDialog::AnswerDialog(const std::vector<Asked>& asked, QWidget* parent)
+    : QDialog(parent), sheet_(new QComboBox), date_(new QDateEdit(QDate::currentDate())),
+      letters_(new QLineEdit), words_(new QPlainTextEdit) {
     setWindowTitle(tr("The answer"));
     sheet_->setObjectName(QStringLiteral("answer_sheet"));
     sheet_->setAccessibleName(tr("Which sheet was answered"));
     for (const Asked& a : asked)
-        sheet_->addItem(a.whom.empty() ? QString::fromStdString(a.date) : tr("%1, for %2").arg(QString::fromStdString(a.date), QString::fromStdString(a.whom)));
+        sheet_->addItem(
+            a.whom.empty()
+                ? QString::fromStdString(a.date)
+                : tr("%1, for %2").arg(QString::fromStdString(a.date), QString::fromStdString(a.whom)));
     sheet_->setCurrentIndex(sheet_->count() - 1);
     date_->setObjectName(QStringLiteral("answer_date"));
     date_->setDisplayFormat(QStringLiteral("yyyy-MM-dd"));

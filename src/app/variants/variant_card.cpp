@@ -2,8 +2,8 @@
 
 #include "app/theme/theme.h"
 #include "core/base/numbers.h"
-#include "paint/filament_paint.h"
 #include "formats/machine_file.h"
+#include "paint/filament_paint.h"
 #include "paint/words.h"
 
 #include <QHBoxLayout>
@@ -62,7 +62,8 @@ void SmallRibbon::paintEvent(QPaintEvent*) {
             int to = l;
             while (to < plan_->grid.count && plan_->printed_in(to + 1, f) > 0)
                 ++to;
-            paint_pane(p, QRectF(x(l - 1), y + lane * 0.1, std::max(1.0, x(to) - x(l - 1)), lane * 0.8), filament, 6);
+            paint_pane(p, QRectF(x(l - 1), y + lane * 0.1, std::max(1.0, x(to) - x(l - 1)), lane * 0.8),
+                       filament, 6);
             l = to + 1;
         }
     }
@@ -77,7 +78,9 @@ void SmallRibbon::paintEvent(QPaintEvent*) {
 }
 
 VariantCard::VariantCard(QWidget* parent)
-    : QFrame(parent), name_(new QLabel), picture_(new QLabel), figures_(new QLabel), regions_(new QLabel), compare_(new QRadioButton(tr("&measure"))), use_(new QPushButton(tr("&Use"))), more_(new QPushButton(tr("M&ore"))), ribbon_(new SmallRibbon) {
+    : QFrame(parent), name_(new QLabel), picture_(new QLabel), figures_(new QLabel), regions_(new QLabel),
+      compare_(new QRadioButton(tr("&measure"))), use_(new QPushButton(tr("&Use"))),
+      more_(new QPushButton(tr("M&ore"))), ribbon_(new SmallRibbon) {
     setObjectName(QStringLiteral("panel"));
     setFixedWidth(em(20));
     ribbon_->setFixedHeight(em(3.4));
@@ -97,10 +100,14 @@ VariantCard::VariantCard(QWidget* parent)
     use_->setObjectName(QStringLiteral("use_variant"));
     more_->setObjectName(QStringLiteral("more_variant"));
     auto* menu = new QMenu(more_);
-    menu->addAction(tr("&Rename…"), this, [this] { Q_EMIT rename_wanted(index_); })->setObjectName(QStringLiteral("rename"));
-    menu->addAction(tr("&Replace by what is on the screen"), this, [this] { Q_EMIT renew_wanted(index_); })->setObjectName(QStringLiteral("renew"));
-    menu->addAction(tr("&Save a picture of it…"), this, [this] { Q_EMIT picture_wanted(index_); })->setObjectName(QStringLiteral("picture"));
-    menu->addAction(tr("&Take away"), this, [this] { Q_EMIT remove_wanted(index_); })->setObjectName(QStringLiteral("remove"));
+    menu->addAction(tr("&Rename…"), this, [this] { Q_EMIT rename_wanted(index_); })
+        ->setObjectName(QStringLiteral("rename"));
+    menu->addAction(tr("&Replace by what is on the screen"), this, [this] { Q_EMIT renew_wanted(index_); })
+        ->setObjectName(QStringLiteral("renew"));
+    menu->addAction(tr("&Save a picture of it…"), this, [this] { Q_EMIT picture_wanted(index_); })
+        ->setObjectName(QStringLiteral("picture"));
+    menu->addAction(tr("&Take away"), this, [this] { Q_EMIT remove_wanted(index_); })
+        ->setObjectName(QStringLiteral("remove"));
     more_->setMenu(menu);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(em(0.8), em(0.6), em(0.8), em(0.7));
@@ -121,9 +128,12 @@ VariantCard::VariantCard(QWidget* parent)
     connect(use_, &QPushButton::clicked, this, [this] { Q_EMIT use_wanted(index_); });
 }
 
-void VariantCard::show_variant(const PlannedVariant& v, const QImage& picture, const PlannedVariant* against, bool current) {
+void VariantCard::show_variant(const PlannedVariant& v, const QImage& picture, const PlannedVariant* against,
+                               bool current) {
     index_ = v.index;
-    name_->setText(v.index < 0 ? tr("As it stands") : current ? tr("%1 · current").arg(QString::fromStdString(v.name)) : QString::fromStdString(v.name));
+    name_->setText(v.index < 0 ? tr("As it stands")
+                   : current   ? tr("%1 · current").arg(QString::fromStdString(v.name))
+                               : QString::fromStdString(v.name));
     compare_->setChecked(!against);
     compare_->setAccessibleName(tr("Compare the others with %1").arg(name_->text()));
     use_->setVisible(v.index >= 0);
@@ -131,7 +141,10 @@ void VariantCard::show_variant(const PlannedVariant& v, const QImage& picture, c
     use_->setAccessibleName(tr("Make %1 current").arg(name_->text()));
     more_->setVisible(v.index >= 0);
     more_->setAccessibleName(tr("More for %1").arg(name_->text()));
-    picture_->setPixmap(picture.isNull() ? QPixmap() : QPixmap::fromImage(picture).scaled(em(17), em(7.2), Qt::KeepAspectRatio, Qt::SmoothTransformation));
+    picture_->setPixmap(picture.isNull()
+                            ? QPixmap()
+                            : QPixmap::fromImage(picture).scaled(em(17), em(7.2), Qt::KeepAspectRatio,
+                                                                 Qt::SmoothTransformation));
     picture_->setAccessibleName(tr("How %1 will look").arg(name_->text()));
     ribbon_->show_plan(v.project, v.plan);
     if (!v.plan) {
@@ -141,18 +154,26 @@ void VariantCard::show_variant(const PlannedVariant& v, const QImage& picture, c
     }
     const Theme& t = Theme::current();
     QString html = QStringLiteral("<table width='100%' cellspacing='1'>");
-    for (const VariantFigure f : {VariantFigure::waste, VariantFigure::changes, VariantFigure::hand_swaps, VariantFigure::hours, VariantFigure::money}) {
+    for (const VariantFigure f : {VariantFigure::waste, VariantFigure::changes, VariantFigure::hand_swaps,
+                                  VariantFigure::hours, VariantFigure::money}) {
         const double value = value_of(f, *v.project, *v.plan);
-        if (f == VariantFigure::hand_swaps && value == 0 && (!against || !against->plan || value_of(f, *against->project, *against->plan) == 0))
+        if (f == VariantFigure::hand_swaps && value == 0 &&
+            (!against || !against->plan || value_of(f, *against->project, *against->plan) == 0))
             continue; // most machines know none
         QString difference;
         if (against && against->plan) {
             const double d = value - value_of(f, *against->project, *against->plan);
             const QString amount = words(text_of(f, *v.project, std::abs(d)));
             if (std::abs(d) > 1e-9 && amount != words(text_of(f, *v.project, 0)))
-                difference = QStringLiteral("<span style='color:%1'>%2%3</span>").arg((d < 0 ? t.good : t.bad).name(), d < 0 ? QStringLiteral("−") : QStringLiteral("+"), amount.toHtmlEscaped());
+                difference =
+                    QStringLiteral("<span style='color:%1'>%2%3</span>")
+                        .arg((d < 0 ? t.good : t.bad).name(),
+                             d < 0 ? QStringLiteral("−") : QStringLiteral("+"), amount.toHtmlEscaped());
         }
-        html += QStringLiteral("<tr><td>%1</td><td align='right'><b>%2</b></td><td align='right'>%3</td></tr>").arg(words(words_for(f)).toHtmlEscaped(), words(text_of(f, *v.project, value)).toHtmlEscaped(), difference);
+        html +=
+            QStringLiteral("<tr><td>%1</td><td align='right'><b>%2</b></td><td align='right'>%3</td></tr>")
+                .arg(words(words_for(f)).toHtmlEscaped(),
+                     words(text_of(f, *v.project, value)).toHtmlEscaped(), difference);
     }
     figures_->setText(html + QStringLiteral("</table>"));
     // What is coloured otherwise than in the one it is compared with.
@@ -161,8 +182,10 @@ void VariantCard::show_variant(const PlannedVariant& v, const QImage& picture, c
         const auto theirs = region_colours(*against->project, *against->plan);
         for (const RegionColour& r : region_colours(*v.project, *v.plan)) {
             const Filament& f = v.project->filaments[static_cast<std::size_t>(r.filament)];
-            const auto same = std::find_if(theirs.begin(), theirs.end(), [&](const RegionColour& x) { return x.region() == r.region(); });
-            if (same == theirs.end() || !(against->project->filaments[static_cast<std::size_t>(same->filament)].colour == f.colour))
+            const auto same = std::find_if(theirs.begin(), theirs.end(),
+                                           [&](const RegionColour& x) { return x.region() == r.region(); });
+            if (same == theirs.end() ||
+                !(against->project->filaments[static_cast<std::size_t>(same->filament)].colour == f.colour))
                 otherwise << tr("%1 in %2").arg(words(r.name), QString::fromStdString(f.name));
         }
         if (v.project->machine.id != against->project->machine.id)

@@ -1,4 +1,5 @@
-// One variant as a panel of the window: how it looks, its figures against the one they are compared with, its ribbon.
+// One variant as a panel of the window: how it looks, its figures against the one they are compared with, its
+// ribbon.
 #pragma once
 
 #include "core/plate/variants.h"
@@ -34,7 +35,8 @@ class VariantCard : public QFrame {
 public:
     explicit VariantCard(QWidget* parent = nullptr);
     /// `against`: null where this is the one that others are compared with.
-    void show_variant(const PlannedVariant& variant, const QImage& picture, const PlannedVariant* against, bool current);
+    void show_variant(const PlannedVariant& variant, const QImage& picture, const PlannedVariant* against,
+                      bool current);
     int index() const { return index_; }
 
 Q_SIGNALS:

@@ -45,7 +45,8 @@ QString signed_text(double v, const QString& amount) {
 } // namespace
 
 VariantsBench::VariantsBench(Document* document, QWidget* parent)
-    : QWidget(parent), document_(document), scroll_(new QScrollArea), empty_(new QLabel), wish_says_(new QLabel), region_(new QComboBox), filament_(new QComboBox) {
+    : QWidget(parent), document_(document), scroll_(new QScrollArea), empty_(new QLabel),
+      wish_says_(new QLabel), region_(new QComboBox), filament_(new QComboBox) {
     auto* side_by_side = new Panel(tr("Side by side"));
     keep_ = new QPushButton(icon(QStringLiteral("plus")), tr("&Keep what is on the screen"));
     keep_->setObjectName(QStringLiteral("keep_variant"));
@@ -71,22 +72,30 @@ VariantsBench::VariantsBench(Document* document, QWidget* parent)
     all->addWidget(make_splitter("variants.all", Qt::Vertical, {side_by_side, below}, {500, 120}));
     connect(keep_, &QPushButton::clicked, this, &VariantsBench::keep);
 
-    study_ = new Study(document, this, [this, wall = wall_](const Project& p, const std::shared_ptr<const Plan>& plan, const Progress& progress) -> std::function<void()> {
-        const auto before = wall->load();
-        auto made = std::make_shared<Hung>();
-        made->variants = plan_variants(p, plan, progress, before->variants);
-        made->current = current_of(p);
-        for (const PlannedVariant& v : made->variants) {
-            if (progress.stopped())
-                return {};
-            const auto known = std::find_if(before->variants.begin(), before->variants.end(), [&](const PlannedVariant& x) { return x.project == v.project; });
-            made->pictures.push_back(known != before->variants.end() ? before->pictures[static_cast<std::size_t>(known - before->variants.begin())] : trimmed(thumbnail(*v.project, kPicture)));
-        }
-        return [this, made] {
-            wall_->store(made);
-            show_cards();
-        };
-    });
+    study_ = new Study(
+        document, this,
+        [this, wall = wall_](const Project& p, const std::shared_ptr<const Plan>& plan,
+                             const Progress& progress) -> std::function<void()> {
+            const auto before = wall->load();
+            auto made = std::make_shared<Hung>();
+            made->variants = plan_variants(p, plan, progress, before->variants);
+            made->current = current_of(p);
+            for (const PlannedVariant& v : made->variants) {
+                if (progress.stopped())
+                    return {};
+                const auto known =
+                    std::find_if(before->variants.begin(), before->variants.end(),
+                                 [&](const PlannedVariant& x) { return x.project == v.project; });
+                made->pictures.push_back(
+                    known != before->variants.end()
+                        ? before->pictures[static_cast<std::size_t>(known - before->variants.begin())]
+                        : trimmed(thumbnail(*v.project, kPicture)));
+            }
+            return [this, made] {
+                wall_->store(made);
+                show_cards();
+            };
+        });
     connect(document, &Document::project_changed, this, [this] {
         fill_regions();
         show_sheets();
@@ -103,7 +112,9 @@ VariantsBench::VariantsBench(Document* document, QWidget* parent)
 
 bool VariantsBench::up_to_date() const {
     const auto now = hung();
-    return document_->plan() ? !now->variants.empty() && now->variants.front().plan == document_->plan() && now->variants.size() == document_->project().variants.size() + 1 : cards_.empty();
+    return document_->plan() ? !now->variants.empty() && now->variants.front().plan == document_->plan() &&
+                                   now->variants.size() == document_->project().variants.size() + 1
+                             : cards_.empty();
 }
 
 QWidget* VariantsBench::make_wish() {
@@ -131,13 +142,15 @@ QWidget* VariantsBench::make_wish() {
 
 QWidget* VariantsBench::make_sheets() {
     auto* panel = new Panel(tr("For someone who has a say"));
-    asked_ = make_table("asked", tr("Sheets that were given, and their answers"), {{tr("sheet of"), 6.4}, {tr("for"), 7}, {tr("shown"), 8}, {tr("answer")}});
+    asked_ = make_table("asked", tr("Sheets that were given, and their answers"),
+                        {{tr("sheet of"), 6.4}, {tr("for"), 7}, {tr("shown"), 8}, {tr("answer")}});
     asked_->setSelectionMode(QAbstractItemView::NoSelection);
     panel->body()->addWidget(asked_, 1);
     auto* row = new QHBoxLayout;
     sheet_ = new QPushButton(icon(QStringLiteral("clipboard-list")), tr("&Write a sheet…"));
     sheet_->setObjectName(QStringLiteral("ask_sheet"));
-    sheet_->setToolTip(tr("PDF, HTML or PNG: pictures, letters to answer by, and only the figures you choose"));
+    sheet_->setToolTip(
+        tr("PDF, HTML or PNG: pictures, letters to answer by, and only the figures you choose"));
     answer_ = new QPushButton(tr("&Enter the answer…"));
     answer_->setObjectName(QStringLiteral("ask_answer"));
     row->addWidget(sheet_);
@@ -172,7 +185,8 @@ void VariantsBench::show_cards() {
     const auto plan = document_->plan();
     const auto wall = hung();
     const auto planned = [&](int index) -> const PlannedVariant* {
-        const auto at = std::find_if(wall->variants.begin(), wall->variants.end(), [&](const PlannedVariant& v) { return v.index == index; });
+        const auto at = std::find_if(wall->variants.begin(), wall->variants.end(),
+                                     [&](const PlannedVariant& v) { return v.index == index; });
         return at == wall->variants.end() ? nullptr : &*at;
     };
     // The project as it stands has a card of its own only while it is not one of them.
@@ -196,18 +210,25 @@ void VariantsBench::show_cards() {
             show_cards();
         });
         connect(card, &VariantCard::use_wanted, this, [this](int index) {
-            const QString name = QString::fromStdString(document_->project().variants[static_cast<std::size_t>(index)].name);
+            const QString name =
+                QString::fromStdString(document_->project().variants[static_cast<std::size_t>(index)].name);
             document_->edit(tr("Make “%1” current").arg(name), [&](Project& p) { use_variant(p, index); });
         });
         connect(card, &VariantCard::rename_wanted, this, [this](int index) {
             bool ok = false;
-            const QString was = QString::fromStdString(document_->project().variants[static_cast<std::size_t>(index)].name);
-            const QString name = QInputDialog::getText(this, tr("Rename a variant"), tr("Name"), QLineEdit::Normal, was, &ok).simplified();
+            const QString was =
+                QString::fromStdString(document_->project().variants[static_cast<std::size_t>(index)].name);
+            const QString name =
+                QInputDialog::getText(this, tr("Rename a variant"), tr("Name"), QLineEdit::Normal, was, &ok)
+                    .simplified();
             if (ok && !name.isEmpty() && name != was)
-                document_->edit(tr("Rename a variant"), [&](Project& p) { rename_variant(p, index, name.toStdString()); });
+                document_->edit(tr("Rename a variant"),
+                                [&](Project& p) { rename_variant(p, index, name.toStdString()); });
         });
         connect(card, &VariantCard::renew_wanted, this, [this](int index) {
-            document_->edit(tr("Replace a variant"), [&](Project& p) { keep_variant(p, p.variants[static_cast<std::size_t>(index)].name); });
+            document_->edit(tr("Replace a variant"), [&](Project& p) {
+                keep_variant(p, p.variants[static_cast<std::size_t>(index)].name);
+            });
         });
         connect(card, &VariantCard::remove_wanted, this, [this](int index) {
             document_->edit(tr("Take a variant away"), [&](Project& p) { remove_variant(p, index); });
@@ -217,10 +238,15 @@ void VariantsBench::show_cards() {
     const PlannedVariant* against = planned(against_);
     for (std::size_t i = 0; i < shown.size(); ++i) {
         const PlannedVariant& v = wall->variants[shown[i]];
-        cards_[i]->show_variant(v, wall->pictures[shown[i]], v.index == against_ ? nullptr : against, v.index >= 0 && v.index == now);
+        cards_[i]->show_variant(v, wall->pictures[shown[i]], v.index == against_ ? nullptr : against,
+                                v.index >= 0 && v.index == now);
     }
     const bool any = !document_->project().variants.empty();
-    empty_->setText(!plan ? tr("Once there is a plan, colourings of it can be kept and hung side by side here.") : any ? QString() : tr("Nothing is kept yet. Keep what is on the screen, then change colours, bands, the machine or anything else, and keep that too: they hang here side by side."));
+    empty_->setText(
+        !plan ? tr("Once there is a plan, colourings of it can be kept and hung side by side here.")
+        : any ? QString()
+              : tr("Nothing is kept yet. Keep what is on the screen, then change colours, bands, the machine "
+                   "or anything else, and keep that too: they hang here side by side."));
     empty_->setVisible(!empty_->text().isEmpty());
     keep_->setEnabled(plan != nullptr);
     sheet_->setEnabled(plan && !wall->variants.empty());
@@ -245,13 +271,20 @@ void VariantsBench::fill_regions() {
             add(name, {k, i, -1, 0, 0});
             for (int b = 0; b < static_cast<int>(piece.bands.size()); ++b)
                 if (piece.bands[static_cast<std::size_t>(b)].part == part.name)
-                    add(tr("%1, %2–%3 mm").arg(name, number(piece.bands[static_cast<std::size_t>(b)].z0_mm, 1), number(piece.bands[static_cast<std::size_t>(b)].z1_mm, 1)), {k, i, b, 0, 0});
+                    add(tr("%1, %2–%3 mm")
+                            .arg(name, number(piece.bands[static_cast<std::size_t>(b)].z0_mm, 1),
+                                 number(piece.bands[static_cast<std::size_t>(b)].z1_mm, 1)),
+                        {k, i, b, 0, 0});
             for (int n = 1; n <= static_cast<int>(part.patches.size()); ++n)
-                add(tr("%1: %2").arg(name, QString::fromStdString(part.patches[static_cast<std::size_t>(n) - 1].name)), {k, i, -1, n, 0});
+                add(tr("%1: %2").arg(
+                        name, QString::fromStdString(part.patches[static_cast<std::size_t>(n) - 1].name)),
+                    {k, i, -1, n, 0});
         }
     }
     for (const Filament& f : p.filaments)
-        filament_->addItem(colour_swatch(to_qcolor(f.colour)), QStringLiteral("%1  %2").arg(QChar::fromLatin1(f.letter), QString::fromStdString(f.name)));
+        filament_->addItem(
+            colour_swatch(to_qcolor(f.colour)),
+            QStringLiteral("%1  %2").arg(QChar::fromLatin1(f.letter), QString::fromStdString(f.name)));
     region_->setCurrentIndex(std::max(0, region_->findText(was)));
     filament_->setCurrentIndex(std::max(0, filament_->findText(in)));
     for (QWidget* w : std::initializer_list<QWidget*>{region_, filament_})
@@ -266,34 +299,44 @@ void VariantsBench::work_out_wish() {
     const auto plan = document_->plan();
     const Project& p = document_->planned_project();
     const int region = region_->currentIndex(), filament = filament_->currentIndex();
-    if (!plan || document_->previewing() || region < 0 || filament < 0 || region >= static_cast<int>(regions_.size()) || filament >= static_cast<int>(p.filaments.size())) {
-        wish_says_->setText(tr("Choose what should be otherwise: it is planned at once, and nothing is changed."));
+    if (!plan || document_->previewing() || region < 0 || filament < 0 ||
+        region >= static_cast<int>(regions_.size()) || filament >= static_cast<int>(p.filaments.size())) {
+        wish_says_->setText(
+            tr("Choose what should be otherwise: it is planned at once, and nothing is changed."));
         return;
     }
     Wish wish = regions_[static_cast<std::size_t>(region)];
     wish.filament = p.filaments[static_cast<std::size_t>(filament)].letter;
-    wishing_ = document_->background()->run(this, [this, wish, plan, project = p](const std::stop_token& stop) -> Background::Then {
-        auto cost = std::make_shared<Result<WishCost>>(cost_of(project, *plan, wish, {stop, {}}));
-        return [this, cost, settings = project.settings] {
-            if (!*cost) {
-                wish_says_->setText(words(cost->error().message));
-                return;
-            }
-            wish_ = **cost;
-            const WishCost& c = *wish_;
-            const bool nothing = c.changes == 0 && std::abs(c.waste_g) < 0.005 && std::abs(c.total_s) < 1 && c.loading.empty();
-            QString text = nothing ? tr("Nothing changes.")
-                                   : tr("%1 changes · %2 thrown away · %3 · %4 of material · %5 all in").arg(signed_text(c.changes, QString::number(std::abs(c.changes))), signed_text(c.waste_g, tr("%1 g").arg(number(std::abs(c.waste_g), 1))),
-                                         signed_text(c.total_s, QString::fromStdString(duration(std::abs(c.total_s)))), signed_text(c.cost, money_text(settings, std::abs(c.cost))), signed_text(c.price, money_text(settings, std::abs(c.price))));
-            QStringList loading;
-            for (const Message& m : c.loading)
-                loading << words(m);
-            if (!loading.isEmpty())
-                text += QLatin1Char('\n') + tr("Loading: %1.").arg(loading.join(QStringLiteral("; ")));
-            wish_says_->setText(text);
-            keep_wish_->setEnabled(!nothing);
-        };
-    });
+    wishing_ = document_->background()->run(
+        this, [this, wish, plan, project = p](const std::stop_token& stop) -> Background::Then {
+            auto cost = std::make_shared<Result<WishCost>>(cost_of(project, *plan, wish, {stop, {}}));
+            return [this, cost, settings = project.settings] {
+                if (!*cost) {
+                    wish_says_->setText(words(cost->error().message));
+                    return;
+                }
+                wish_ = **cost;
+                const WishCost& c = *wish_;
+                const bool nothing = c.changes == 0 && std::abs(c.waste_g) < 0.005 &&
+                                     std::abs(c.total_s) < 1 && c.loading.empty();
+                QString text =
+                    nothing ? tr("Nothing changes.")
+                            : tr("%1 changes · %2 thrown away · %3 · %4 of material · %5 all in")
+                                  .arg(signed_text(c.changes, QString::number(std::abs(c.changes))),
+                                       signed_text(c.waste_g, tr("%1 g").arg(number(std::abs(c.waste_g), 1))),
+                                       signed_text(c.total_s,
+                                                   QString::fromStdString(duration(std::abs(c.total_s)))),
+                                       signed_text(c.cost, money_text(settings, std::abs(c.cost))),
+                                       signed_text(c.price, money_text(settings, std::abs(c.price))));
+                QStringList loading;
+                for (const Message& m : c.loading)
+                    loading << words(m);
+                if (!loading.isEmpty())
+                    text += QLatin1Char('\n') + tr("Loading: %1.").arg(loading.join(QStringLiteral("; ")));
+                wish_says_->setText(text);
+                keep_wish_->setEnabled(!nothing);
+            };
+        });
 }
 
 void VariantsBench::keep_wish() {
@@ -320,8 +363,13 @@ void VariantsBench::show_sheets() {
             shown << tr("%1: %2").arg(QChar::fromLatin1(s.letter)).arg(QString::fromStdString(s.variant));
         QString answer = tr("none yet");
         if (!a.answered.empty())
-            answer = QStringList{QString::fromStdString(a.answered), QString::fromStdString(a.chosen), QString::fromStdString(a.words)}.join(QStringLiteral(" · "));
-        set_row(asked_, i, {QString::fromStdString(a.date), QString::fromStdString(a.whom), shown.join(QStringLiteral(", ")), answer}, shown.join(QLatin1Char('\n')) + QLatin1Char('\n') + answer);
+            answer = QStringList{QString::fromStdString(a.answered), QString::fromStdString(a.chosen),
+                                 QString::fromStdString(a.words)}
+                         .join(QStringLiteral(" · "));
+        set_row(asked_, i,
+                {QString::fromStdString(a.date), QString::fromStdString(a.whom),
+                 shown.join(QStringLiteral(", ")), answer},
+                shown.join(QLatin1Char('\n')) + QLatin1Char('\n') + answer);
     }
     answer_->setEnabled(!p.asked.empty());
 }
@@ -330,8 +378,13 @@ void VariantsBench::ask_sheet() {
     SheetDialog dialog(hung()->variants, !document_->project().asked.empty(), this);
     if (dialog.exec() != QDialog::Accepted)
         return;
-    const QString stem = document_->path().isEmpty() ? document_->title() : QFileInfo(document_->path()).path() + QLatin1Char('/') + QFileInfo(document_->path()).completeBaseName();
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the sheet"), stem + QStringLiteral("-variants.pdf"), tr("PDF (*.pdf);;HTML page (*.html);;Picture (*.png)"));
+    const QString stem = document_->path().isEmpty()
+                             ? document_->title()
+                             : QFileInfo(document_->path()).path() + QLatin1Char('/') +
+                                   QFileInfo(document_->path()).completeBaseName();
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Save the sheet"), stem + QStringLiteral("-variants.pdf"),
+                                     tr("PDF (*.pdf);;HTML page (*.html);;Picture (*.png)"));
     if (!path.isEmpty())
         write_sheet(path, dialog);
 }
@@ -354,27 +407,39 @@ void VariantsBench::write_sheet(const QString& path, const SheetDialog& dialog) 
     }
     if (const auto& asked = document_->project().asked; dialog.since_last() && !asked.empty())
         sheet->since = asked.back();
-    document_->background()->run(this, [this, sheet, path, title = dialog.title().toStdString(), whom = dialog.whom().toStdString(), figures = dialog.figures()](const std::stop_token&) -> Background::Then {
-        ChoiceSheet made = choice_sheet(say("{}", title), sheet->variants, figures, QDate::currentDate().toString(Qt::ISODate).toStdString(), whom, [&](const Project& p) {
-            const auto at = std::find_if(sheet->variants.begin(), sheet->variants.end(), [&](const PlannedVariant& v) { return v.project.get() == &p; });
-            return png_of(sheet->pictures[static_cast<std::size_t>(at - sheet->variants.begin())]);
-        }, sheet->since ? &*sheet->since : nullptr);
-        sheet->asked = std::move(made.asked);
-        if (path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive))
-            sheet->ok = write_file(path.toStdString(), page_html(made.page, window_language()));
-        else if (path.endsWith(QLatin1String(".png"), Qt::CaseInsensitive))
-            sheet->ok = write_file(path.toStdString(), png_of(page_image(made.page, 900, PageLanguage::window)));
-        else
-            sheet->ok = write_page_pdf(made.page, path.toStdString(), PageLanguage::window);
-        return [this, sheet, path] {
-            if (!sheet->ok) {
-                Q_EMIT said(words(sheet->ok.error().message));
-                return;
-            }
-            document_->edit(tr("Give somebody a sheet"), [&](Project& p) { p.asked.push_back(sheet->asked); });
-            Q_EMIT said(tr("The sheet was saved as %1. Enter the answer here when it comes.").arg(QFileInfo(path).fileName()));
-        };
-    });
+    document_->background()->run(
+        this,
+        [this, sheet, path, title = dialog.title().toStdString(), whom = dialog.whom().toStdString(),
+         figures = dialog.figures()](const std::stop_token&) -> Background::Then {
+            ChoiceSheet made = choice_sheet(
+                say("{}", title), sheet->variants, figures,
+                QDate::currentDate().toString(Qt::ISODate).toStdString(), whom,
+                [&](const Project& p) {
+                    const auto at =
+                        std::find_if(sheet->variants.begin(), sheet->variants.end(),
+                                     [&](const PlannedVariant& v) { return v.project.get() == &p; });
+                    return png_of(sheet->pictures[static_cast<std::size_t>(at - sheet->variants.begin())]);
+                },
+                sheet->since ? &*sheet->since : nullptr);
+            sheet->asked = std::move(made.asked);
+            if (path.endsWith(QLatin1String(".html"), Qt::CaseInsensitive))
+                sheet->ok = write_file(path.toStdString(), page_html(made.page, window_language()));
+            else if (path.endsWith(QLatin1String(".png"), Qt::CaseInsensitive))
+                sheet->ok =
+                    write_file(path.toStdString(), png_of(page_image(made.page, 900, PageLanguage::window)));
+            else
+                sheet->ok = write_page_pdf(made.page, path.toStdString(), PageLanguage::window);
+            return [this, sheet, path] {
+                if (!sheet->ok) {
+                    Q_EMIT said(words(sheet->ok.error().message));
+                    return;
+                }
+                document_->edit(tr("Give somebody a sheet"),
+                                [&](Project& p) { p.asked.push_back(sheet->asked); });
+                Q_EMIT said(tr("The sheet was saved as %1. Enter the answer here when it comes.")
+                                .arg(QFileInfo(path).fileName()));
+            };
+        });
 }
 
 void VariantsBench::ask_answer() {

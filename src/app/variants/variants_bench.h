@@ -1,4 +1,5 @@
-// The Variants bench: the piece in each colouring, side by side, what a wish costs, and a sheet for whoever has a say.
+// The Variants bench: the piece in each colouring, side by side, what a wish costs, and a sheet for whoever
+// has a say.
 #pragma once
 
 #include "core/plate/variants.h"
@@ -37,7 +38,8 @@ Q_SIGNALS:
     void said(const QString& message);
 
 private:
-    /// What hangs there. Made beside the window's thread, which reads the one before to make nothing anew: so it is never changed, only exchanged.
+    /// What hangs there. Made beside the window's thread, which reads the one before to make nothing anew: so
+    /// it is never changed, only exchanged.
     struct Hung {
         std::vector<PlannedVariant> variants;
         std::vector<QImage> pictures; ///< [as variants]
@@ -66,7 +68,8 @@ private:
     QPushButton *keep_, *keep_wish_, *sheet_, *answer_;
     QTableWidget* asked_;
     using Wall = std::atomic<std::shared_ptr<const Hung>>;
-    std::shared_ptr<Wall> wall_ = std::make_shared<Wall>(std::make_shared<const Hung>()); ///< may outlive the bench in a worker's hand
+    /// may outlive the bench in a worker's hand
+    std::shared_ptr<Wall> wall_ = std::make_shared<Wall>(std::make_shared<const Hung>());
     std::vector<Wish> regions_;
     std::optional<WishCost> wish_;
     std::stop_source wishing_;

@@ -3,9 +3,10 @@
 
 namespace vitrail {
 
-/// Codes of triangles for the shader: 0 not painted, 1 … 26 a letter, 27 a patch without a filament, then what belongs to support,
-/// 255 cut into facets.
-inline constexpr unsigned char kNoFilament = 27, kSupportCode = 28, kInterfaceCode = 29, kContactCode = 30, kSnapCode = 31, kKeepFreeCode = 32, kHoldCode = 33, kCutCode = 255;
+/// Codes of triangles for the shader: 0 not painted, 1 … 26 a letter, 27 a patch without a filament, then
+/// what belongs to support, 255 cut into facets.
+inline constexpr unsigned char kNoFilament = 27, kSupportCode = 28, kInterfaceCode = 29, kContactCode = 30,
+                               kSnapCode = 31, kKeepFreeCode = 32, kHoldCode = 33, kCutCode = 255;
 inline constexpr int kCodes = 34; ///< that have a colour
 
 inline constexpr const char* kVertex = R"(#version 330 core
@@ -53,7 +54,8 @@ float hatch(int kind, vec2 p, float pitch) {
     if (kind == 3) d = min(abs(q.x - pitch / 2.0), abs(q.y - pitch / 2.0));
     if (kind == 4) d = length(q - vec2(pitch / 2.0)) - 0.6;
     if (kind == 5) d = abs(q.x - pitch / 2.0);
-    if (kind == 6) d = min(abs(mod(p.x + p.y, pitch) - pitch / 2.0), abs(mod(p.x - p.y, pitch) - pitch / 2.0)) * 0.707;
+    if (kind == 6)
+        d = min(abs(mod(p.x + p.y, pitch) - pitch / 2.0), abs(mod(p.x - p.y, pitch) - pitch / 2.0)) * 0.707;
     if (kind == 7) d = abs(q.y - pitch / 2.0 - (abs(q.x - pitch / 2.0) - pitch / 4.0));
     return 1.0 - smoothstep(0.35, 1.15, d);
 }
@@ -79,7 +81,8 @@ void main() {
             pane = panes[i + 1];
     if (code.r > 0u && code.r != 27u)
         pane = letters[code.r];
-    float light = 0.62 + 0.30 * max(0.0, dot(normal, normalize(vec3(-0.45, -0.7, 0.55)))) + 0.12 * max(0.0, normal.z);
+    vec3 lamp = normalize(vec3(-0.45, -0.7, 0.55));
+    float light = 0.62 + 0.30 * max(0.0, dot(normal, lamp)) + 0.12 * max(0.0, normal.z);
     vec3 base = pane.rgb;
     float bright = dot(base, vec3(0.2126, 0.7152, 0.0722));
     vec3 ink = bright > 0.36 ? vec3(0.0) : vec3(1.0);
@@ -89,13 +92,16 @@ void main() {
     // Borders of bands are lead lines, as wide on the screen everywhere.
     float per_pixel = max(fwidth(place.z), 1e-5);
     for (int i = 0; i < band_count; ++i)
-        if (abs(normal.z) < 0.999 && min(abs(place.z - bands[i].x), abs(place.z - bands[i].y)) < 1.1 * per_pixel)
+        if (abs(normal.z) < 0.999
+            && min(abs(place.z - bands[i].x), abs(place.z - bands[i].y)) < 1.1 * per_pixel)
             base = lead;
     if (selected > 0.5)
         base = mix(base, accent, 0.22);
     // A patch without a filament yet, and the selected one, are striped in the accent.
     if (code.r == 27u || code.g > 0u)
-        base = mix(base, accent, code.r == 27u ? 0.55 : 0.20 + 0.35 * step(0.5, fract((gl_FragCoord.x + gl_FragCoord.y) / 9.0)));
+        base = mix(base, accent, code.r == 27u
+            ? 0.55
+            : 0.20 + 0.35 * step(0.5, fract((gl_FragCoord.x + gl_FragCoord.y) / 9.0)));
     bool taken = false;
     if (preview == 1)
         taken = painting != 2 ? int(texelFetch(areas, gl_PrimitiveID).r) == preview_area : false;

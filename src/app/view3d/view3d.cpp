@@ -10,12 +10,12 @@
 #include "core/support/solid.h"
 #include "paint/filament_paint.h"
 
-#include <QPainter>
-#include <QOpenGLContext>
-#include <QOpenGLFramebufferObject>
-#include <QOpenGLExtraFunctions>
-#include <QOpenGLFunctions>
 #include <QApplication>
+#include <QOpenGLContext>
+#include <QOpenGLExtraFunctions>
+#include <QOpenGLFramebufferObject>
+#include <QOpenGLFunctions>
+#include <QPainter>
 #include <QPointer>
 #include <QVector2D>
 #include <QVector3D>
@@ -46,8 +46,10 @@ namespace {
 std::vector<std::uint32_t> feature_edges(const Mesh& m) {
     std::vector<std::uint32_t> lines;
     const auto normal = [&](std::uint32_t t) {
-        const Vec3 &a = m.vertices[m.triangles[t][0]], &b = m.vertices[m.triangles[t][1]], &c = m.vertices[m.triangles[t][2]];
-        return QVector3D::crossProduct({b.x - a.x, b.y - a.y, b.z - a.z}, {c.x - a.x, c.y - a.y, c.z - a.z}).normalized();
+        const Vec3 &a = m.vertices[m.triangles[t][0]], &b = m.vertices[m.triangles[t][1]],
+                   &c = m.vertices[m.triangles[t][2]];
+        return QVector3D::crossProduct({b.x - a.x, b.y - a.y, b.z - a.z}, {c.x - a.x, c.y - a.y, c.z - a.z})
+            .normalized();
     };
     for (std::uint32_t t = 0; t < m.triangles.size(); ++t)
         for (int e = 0; e < 3; ++e) {
@@ -104,7 +106,10 @@ View3d::View3d(Document* document, ViewState* view, Painter* painter, QWidget* p
     });
     connect(painter, &Painter::settings_changed, this, [this] {
         setCursor(painter_->tool() == PaintTool::none ? Qt::ArrowCursor : Qt::CrossCursor);
-        setToolTip(painter_->tool() == PaintTool::none ? tr("Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part or a patch: click") : QString());
+        setToolTip(painter_->tool() == PaintTool::none
+                       ? tr("Turn: drag · zoom: wheel · move: right drag · fit: double click · choose a part "
+                            "or a patch: click")
+                       : QString());
         loop_.clear();
         update();
     });
@@ -134,10 +139,17 @@ void View3d::tell() {
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const int f = find_filament(project, parts[i].filament);
         const QString name = QString::fromStdString(parts[i].name);
-        const QString in = f < 0 ? tr("no filament") : QStringLiteral("%1 %2").arg(QChar::fromLatin1(parts[i].filament)).arg(QString::fromStdString(project.filaments[static_cast<std::size_t>(f)].name));
-        says << (view_->parts().count(static_cast<int>(i)) ? tr("%1 in %2, chosen").arg(name, in) : tr("%1 in %2").arg(name, in));
+        const QString in =
+            f < 0 ? tr("no filament")
+                  : QStringLiteral("%1 %2")
+                        .arg(QChar::fromLatin1(parts[i].filament))
+                        .arg(QString::fromStdString(project.filaments[static_cast<std::size_t>(f)].name));
+        says << (view_->parts().count(static_cast<int>(i)) ? tr("%1 in %2, chosen").arg(name, in)
+                                                           : tr("%1 in %2").arg(name, in));
     }
-    setAccessibleDescription((says.isEmpty() ? QString() : says.join(QStringLiteral("; ")) + QLatin1Char('\n')) + tr("Arrow keys turn the piece, plus and minus zoom, Home fits it."));
+    setAccessibleDescription(
+        (says.isEmpty() ? QString() : says.join(QStringLiteral("; ")) + QLatin1Char('\n')) +
+        tr("Arrow keys turn the piece, plus and minus zoom, Home fits it."));
 }
 
 View3d::~View3d() {
@@ -161,19 +173,21 @@ void View3d::initializeGL() {
 /// Looks for the lead lines of a mesh in the background; the faces are shown without them until then.
 void View3d::find_lines(const std::shared_ptr<const Mesh>& mesh) {
     document_->background()->run(this, [this, mesh](const std::stop_token&) -> Background::Then {
-        return [this, mesh, lines = std::make_shared<const std::vector<std::uint32_t>>(feature_edges(*mesh))] {
-            for (const auto& b : buffers_)
-                if (b->mesh == mesh)
-                    b->found_lines = lines;
-            update();
-        };
+        return
+            [this, mesh, lines = std::make_shared<const std::vector<std::uint32_t>>(feature_edges(*mesh))] {
+                for (const auto& b : buffers_)
+                    if (b->mesh == mesh)
+                        b->found_lines = lines;
+                update();
+            };
     });
 }
 
 /// Brings the buffers in line with the parts. Meshes that are there already stay.
 void View3d::upload() {
     const Project& project = document_->project();
-    const auto fill = [this](Buffers& b, QOpenGLVertexArrayObject& vao, QOpenGLBuffer& indices, const void* data, std::size_t bytes) {
+    const auto fill = [this](Buffers& b, QOpenGLVertexArrayObject& vao, QOpenGLBuffer& indices,
+                             const void* data, std::size_t bytes) {
         vao.create();
         const QOpenGLVertexArrayObject::Binder bound(&vao);
         b.vertices.bind();
@@ -186,7 +200,8 @@ void View3d::upload() {
     std::vector<std::unique_ptr<Buffers>> next;
     const Piece& piece = view_->piece_of(project);
     for (const Part& part : piece.parts) {
-        auto had = std::find_if(buffers_.begin(), buffers_.end(), [&](const auto& b) { return b && b->mesh == part.mesh; });
+        auto had = std::find_if(buffers_.begin(), buffers_.end(),
+                                [&](const auto& b) { return b && b->mesh == part.mesh; });
         if (had != buffers_.end()) {
             next.push_back(std::move(*had));
             continue;
@@ -230,7 +245,8 @@ void View3d::upload_paint(std::size_t part, bool step_only) {
     if (!b.painted)
         return;
     const auto [selected_part, selected] = view_->patch();
-    const auto code = [&, selected_part = selected_part, selected = selected](PatchNumber n) -> std::array<unsigned char, 2> {
+    const auto code = [&, selected_part = selected_part,
+                       selected = selected](PatchNumber n) -> std::array<unsigned char, 2> {
         if (n == kUnpainted)
             return {0, 0};
         if (n == kCut)
@@ -239,7 +255,8 @@ void View3d::upload_paint(std::size_t part, bool step_only) {
             return {n == static_cast<PatchNumber>(SupportWish::hold) ? kHoldCode : kKeepFreeCode, 0};
         const char letter = n <= p.patches.size() ? p.patches[n - 1u].filament : char(0);
         const bool chosen = selected_part == static_cast<int>(part) && selected == n;
-        return {letter ? static_cast<unsigned char>(letter - 'A' + 1) : kNoFilament, static_cast<unsigned char>(chosen)};
+        return {letter ? static_cast<unsigned char>(letter - 'A' + 1) : kNoFilament,
+                static_cast<unsigned char>(chosen)};
     };
     auto* gl = QOpenGLContext::currentContext()->extraFunctions();
     const std::size_t count = paint->patch.size();
@@ -259,7 +276,8 @@ void View3d::upload_paint(std::size_t part, bool step_only) {
     std::vector<std::array<unsigned char, 2>> codes;
     if (step_only && !painter_->last_step().empty()) {
         // The step's triangles lie close together more often than not.
-        const auto [low, high] = std::minmax_element(painter_->last_step().begin(), painter_->last_step().end());
+        const auto [low, high] =
+            std::minmax_element(painter_->last_step().begin(), painter_->last_step().end());
         for (std::size_t t = *low; t <= *high; ++t)
             codes.push_back(code(paint->patch[t]));
         b.codes.write(static_cast<int>(2 * *low), codes.data(), static_cast<int>(2 * codes.size()));
@@ -316,7 +334,8 @@ void View3d::set_preview(std::size_t part) {
     QVector4D where;
     if (here && painter_->tool() == PaintTool::fill) {
         upload_areas(part);
-        if (const auto& areas = buffers_[part]->shown_areas; areas && hovered_->hit.triangle < areas->size()) {
+        if (const auto& areas = buffers_[part]->shown_areas;
+            areas && hovered_->hit.triangle < areas->size()) {
             kind = 1;
             program_.setUniformValue("preview_area", static_cast<int>((*areas)[hovered_->hit.triangle]));
         }
@@ -324,12 +343,16 @@ void View3d::set_preview(std::size_t part) {
         kind = 2;
         const Vec3 p = hovered_->hit.point;
         where = QVector4D(p.x, p.y, p.z, float(painter_->brush_mm / 2));
-    } else if (painter_->tool() == PaintTool::heights && (here || view_->parts().count(static_cast<int>(part)))) {
+    } else if (painter_->tool() == PaintTool::heights &&
+               (here || view_->parts().count(static_cast<int>(part)))) {
         kind = 3;
         where = QVector4D(float(painter_->z0_mm), float(painter_->z1_mm), 0, 0);
-    } else if (painter_->tool() == PaintTool::facing && (here || view_->parts().count(static_cast<int>(part)))) {
+    } else if (painter_->tool() == PaintTool::facing &&
+               (here || view_->parts().count(static_cast<int>(part)))) {
         kind = 4;
-        const Vec3 d = here ? normal(*view_->piece_of(document_->project()).parts[part].mesh, hovered_->hit.triangle) : painter_->direction;
+        const Vec3 d =
+            here ? normal(*view_->piece_of(document_->project()).parts[part].mesh, hovered_->hit.triangle)
+                 : painter_->direction;
         where = QVector4D(d.x, d.y, d.z, float(std::cos(painter_->within_deg * 3.14159265 / 180)));
     }
     program_.setUniformValue("preview", kind);
@@ -342,12 +365,16 @@ QMatrix4x4 View3d::matrix() const {
     if (b.empty())
         return m;
     const QVector3D low(b.min.x, b.min.y, b.min.z), high(b.max.x, b.max.y, b.max.z);
-    const float radius = std::max(0.1f, (high - low).length() / 2), aspect = picturing_ ? float(picturing_->width()) / std::max(1, picturing_->height()) : float(width()) / std::max(1, height());
+    const float radius = std::max(0.1f, (high - low).length() / 2),
+                aspect = picturing_ ? float(picturing_->width()) / std::max(1, picturing_->height())
+                                    : float(width()) / std::max(1, height());
     // Parallel rays would do for a plan, but a little perspective tells near from far.
     constexpr float kAngle = 22;
     // The sphere around the piece touches nothing of it but corners: it may be cut a little.
-    const float distance = 0.9f * radius / std::sin(kAngle / 2 * 3.14159265f / 180) / zoom_ * std::max(1.0f, 1 / aspect);
-    m.perspective(kAngle, aspect, std::max(distance - 2.2f * radius, distance * 0.01f), distance + 2.2f * radius);
+    const float distance =
+        0.9f * radius / std::sin(kAngle / 2 * 3.14159265f / 180) / zoom_ * std::max(1.0f, 1 / aspect);
+    m.perspective(kAngle, aspect, std::max(distance - 2.2f * radius, distance * 0.01f),
+                  distance + 2.2f * radius);
     m.translate(float(shift_.x()) * radius, float(shift_.y()) * radius, -distance);
     m.rotate(tilt_ - 90, 1, 0, 0);
     m.rotate(turn_, 0, 0, 1);
@@ -368,7 +395,9 @@ QImage View3d::picture(QSize size) {
     picturing_.reset();
     QImage image = target.toImage();
     target.release();
-    QOpenGLContext::currentContext()->functions()->glViewport(0, 0, static_cast<int>(width() * devicePixelRatioF()), static_cast<int>(height() * devicePixelRatioF()));
+    QOpenGLContext::currentContext()->functions()->glViewport(
+        0, 0, static_cast<int>(width() * devicePixelRatioF()),
+        static_cast<int>(height() * devicePixelRatioF()));
     doneCurrent();
     update();
     return image;
@@ -417,14 +446,17 @@ void View3d::draw() {
     program_.setUniformValue("codes", 0);
     program_.setUniformValue("areas", 1);
     const auto plan = document_->plan();
-    const double z = plan ? plan->grid.middle_mm(view_->layer()) : -1e6, h = plan ? plan->grid.thickness_mm(view_->layer()) * 0.47 : 0; // faces on its borders are not in it
+    const double z = plan ? plan->grid.middle_mm(view_->layer()) : -1e6,
+                 h = plan ? plan->grid.thickness_mm(view_->layer()) * 0.47
+                          : 0; // faces on its borders are not in it
     program_.setUniformValue("cursor", picturing_ ? QVector2D(-1e6f, 0) : QVector2D(float(z), float(h)));
     for (std::size_t i = 0; i < buffers_.size(); ++i) {
         QVector2D bands[16];
         QVector4D panes[17];
         const auto pane = [&](char letter) {
             const int f = find_filament(project, letter);
-            return f < 0 ? QVector4D(rgb(t.line), 1) : QVector4D(rgb(to_qcolor(project.filaments[f].colour)), float(letter - 'A'));
+            return f < 0 ? QVector4D(rgb(t.line), 1)
+                         : QVector4D(rgb(to_qcolor(project.filaments[f].colour)), float(letter - 'A'));
         };
         panes[0] = pane(piece.parts[i].filament);
         int count = 0;
@@ -436,7 +468,8 @@ void View3d::draw() {
         program_.setUniformValue("band_count", count);
         program_.setUniformValueArray("bands", bands, 16);
         program_.setUniformValueArray("panes", panes, 17);
-        program_.setUniformValue("selected", !picturing_ && view_->parts().count(static_cast<int>(i)) ? 1.0f : 0.0f);
+        program_.setUniformValue("selected",
+                                 !picturing_ && view_->parts().count(static_cast<int>(i)) ? 1.0f : 0.0f);
         program_.setUniformValue("lines", 0.0f);
         const Buffers& own = *buffers_[i];
         set_preview(i);
@@ -488,38 +521,44 @@ void View3d::find_solids() {
         found_starts_ = {};
         return update();
     }
-    solids_stop_ = document_->background()->run(this, [this, support, piece = plan->pieces[view_->piece_in(document_->planned_project())]](const std::stop_token& stop) -> Background::Then {
-        const auto solids = solids_of(*support->layout, piece.table->grid, piece.table->bed_z_mm, {stop, {}});
-        if (!solids)
-            return {};
-        // Thin features a little thicker than they are, so that the mark lies around them.
-        Builder snaps;
-        for (const SnapPlace& s : snap_places(piece))
-            add_prism(snaps, offset(s.area, 0.12), piece.table->bed_z_mm + piece.table->grid.bottom_mm(s.layer) - 0.05, piece.table->bed_z_mm + piece.table->grid.top_mm(s.layer) + 1);
-        auto data = std::make_shared<std::vector<float>>();
-        std::array<int, 5> starts{};
-        const auto put = [&](std::size_t kind, unsigned char code, const std::vector<Vec3>& corners) {
-            starts[kind] = static_cast<int>(data->size() / 5);
-            for (const Vec3 v : corners)
-                data->insert(data->end(), {v.x, v.y, v.z, float(code), 0.0f});
-        };
-        std::vector<Vec3> snap_corners;
-        for (const Triangle& t : snaps.triangles)
-            for (const std::uint32_t v : t)
-                snap_corners.push_back(snaps.vertices[v]);
-        put(0, kSupportCode, solids->body);
-        put(1, kInterfaceCode, solids->interface);
-        put(2, kContactCode, solids->contacts);
-        put(3, kSnapCode, snap_corners);
-        starts[4] = static_cast<int>(data->size() / 5);
-        return [this, support, data, starts] {
-            if (solids_of_ != support)
-                return;
-            found_solids_ = data;
-            found_starts_ = starts;
-            update();
-        };
-    });
+    solids_stop_ = document_->background()->run(
+        this,
+        [this, support, piece = plan->pieces[view_->piece_in(document_->planned_project())]](
+            const std::stop_token& stop) -> Background::Then {
+            const auto solids =
+                solids_of(*support->layout, piece.table->grid, piece.table->bed_z_mm, {stop, {}});
+            if (!solids)
+                return {};
+            // Thin features a little thicker than they are, so that the mark lies around them.
+            Builder snaps;
+            for (const SnapPlace& s : snap_places(piece))
+                add_prism(snaps, offset(s.area, 0.12),
+                          piece.table->bed_z_mm + piece.table->grid.bottom_mm(s.layer) - 0.05,
+                          piece.table->bed_z_mm + piece.table->grid.top_mm(s.layer) + 1);
+            auto data = std::make_shared<std::vector<float>>();
+            std::array<int, 5> starts{};
+            const auto put = [&](std::size_t kind, unsigned char code, const std::vector<Vec3>& corners) {
+                starts[kind] = static_cast<int>(data->size() / 5);
+                for (const Vec3 v : corners)
+                    data->insert(data->end(), {v.x, v.y, v.z, float(code), 0.0f});
+            };
+            std::vector<Vec3> snap_corners;
+            for (const Triangle& t : snaps.triangles)
+                for (const std::uint32_t v : t)
+                    snap_corners.push_back(snaps.vertices[v]);
+            put(0, kSupportCode, solids->body);
+            put(1, kInterfaceCode, solids->interface);
+            put(2, kContactCode, solids->contacts);
+            put(3, kSnapCode, snap_corners);
+            starts[4] = static_cast<int>(data->size() / 5);
+            return [this, support, data, starts] {
+                if (solids_of_ != support)
+                    return;
+                found_solids_ = data;
+                found_starts_ = starts;
+                update();
+            };
+        });
 }
 
 void View3d::paint_support() {
@@ -572,7 +611,8 @@ void View3d::paint_overlay() {
     const double r = em(0.45);
     for (const Spot& s : spots) {
         const QPointF at = place_of(s.point);
-        const QPolygonF diamond{{at + QPointF(0, -r), at + QPointF(r, 0), at + QPointF(0, r), at + QPointF(-r, 0)}};
+        const QPolygonF diamond{
+            {at + QPointF(0, -r), at + QPointF(r, 0), at + QPointF(0, r), at + QPointF(-r, 0)}};
         p.setPen(QPen(t.lead, 3.5));
         p.setBrush(Qt::NoBrush);
         p.drawPolygon(diamond);

@@ -1,10 +1,11 @@
-// The 3D piece: turned by dragging, zoomed by the wheel, parts chosen by clicking, painted with the tools of the Painter.
+// The 3D piece: turned by dragging, zoomed by the wheel, parts chosen by clicking, painted with the tools of
+// the Painter.
 #pragma once
 
 #include "app/paint/painter.h"
 
-#include <QMatrix4x4>
 #include <QImage>
+#include <QMatrix4x4>
 #include <QOpenGLBuffer>
 #include <QOpenGLShaderProgram>
 #include <QOpenGLVertexArrayObject>
@@ -71,10 +72,13 @@ private:
     struct Buffers {
         std::shared_ptr<const Mesh> mesh;
         QOpenGLVertexArrayObject faces, edges;
-        QOpenGLBuffer vertices{QOpenGLBuffer::VertexBuffer}, indices{QOpenGLBuffer::IndexBuffer}, lines{QOpenGLBuffer::IndexBuffer};
+        QOpenGLBuffer vertices{QOpenGLBuffer::VertexBuffer}, indices{QOpenGLBuffer::IndexBuffer},
+            lines{QOpenGLBuffer::IndexBuffer};
         int index_count = 0, line_count = 0;
-        std::shared_ptr<const std::vector<std::uint32_t>> found_lines; ///< arrived from the thread pool, not uploaded yet
-        /// Per triangle, what the shader needs of its paint: two bytes, the letter's code and whether it is selected.
+        /// arrived from the thread pool, not uploaded yet
+        std::shared_ptr<const std::vector<std::uint32_t>> found_lines;
+        /// Per triangle, what the shader needs of its paint: two bytes, the letter's code and whether it is
+        /// selected.
         QOpenGLBuffer codes{QOpenGLBuffer::VertexBuffer};
         unsigned codes_texture = 0;
         std::size_t codes_size = 0;

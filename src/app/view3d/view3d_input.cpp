@@ -26,7 +26,8 @@ std::optional<View3d::Ray> View3d::ray_at(QPointF at) const {
 
 std::optional<Touch> View3d::touch_at(QPointF at) const {
     const auto ray = ray_at(at);
-    return ray ? painter_->trees().cast(view_->piece_of(document_->project()), ray->from, ray->way) : std::nullopt;
+    return ray ? painter_->trees().cast(view_->piece_of(document_->project()), ray->from, ray->way)
+               : std::nullopt;
 }
 
 int View3d::part_at(QPointF at) const {
@@ -48,7 +49,8 @@ void View3d::leaveEvent(QEvent*) {
     }
 }
 
-// With a tool in hand the left button paints and the right one turns; without one, the left turns and the right moves.
+// With a tool in hand the left button paints and the right one turns; without one, the left turns and the
+// right moves.
 void View3d::mousePressEvent(QMouseEvent* e) {
     press_ = last_ = e->position();
     dragged_ = false;
@@ -88,7 +90,8 @@ void View3d::mouseMoveEvent(QMouseEvent* e) {
     }
     if (!dragged_)
         return;
-    const bool turns = painter_->tool() == PaintTool::none ? bool(e->buttons() & Qt::LeftButton) : bool(e->buttons() & Qt::RightButton);
+    const bool turns = painter_->tool() == PaintTool::none ? bool(e->buttons() & Qt::LeftButton)
+                                                           : bool(e->buttons() & Qt::RightButton);
     if (turns) {
         turn_ += float(d.x()) * 0.5f;
         tilt_ = std::clamp(tilt_ + float(d.y()) * 0.5f, -90.0f, 90.0f);
@@ -109,13 +112,17 @@ void View3d::mouseReleaseEvent(QMouseEvent* e) {
             const auto a = ray_at({0, 0}), b = ray_at({double(width()), double(height())});
             if (a && b) {
                 const Vec3 u = unit(a->way), v = unit(b->way), w = b->from - a->from;
-                const float uv = dot(u, v), along = (dot(w, u) - dot(w, v) * uv) / std::max(1e-6f, 1 - uv * uv);
+                const float uv = dot(u, v),
+                            along = (dot(w, u) - dot(w, v) * uv) / std::max(1e-6f, 1 - uv * uv);
                 const QMatrix4x4 m = matrix();
                 const QSizeF size(width(), height());
-                painter_->lasso(loop, [m, size](Vec3 q) {
-                    const QVector3D p = m.map(QVector3D(q.x, q.y, q.z));
-                    return QPointF((p.x() + 1) / 2 * size.width(), (1 - p.y()) / 2 * size.height());
-                }, a->from + u * along);
+                painter_->lasso(
+                    loop,
+                    [m, size](Vec3 q) {
+                        const QVector3D p = m.map(QVector3D(q.x, q.y, q.z));
+                        return QPointF((p.x() + 1) / 2 * size.width(), (1 - p.y()) / 2 * size.height());
+                    },
+                    a->from + u * along);
             }
         }
         update();
@@ -128,7 +135,9 @@ void View3d::mouseReleaseEvent(QMouseEvent* e) {
     if (touch && !(e->modifiers() & Qt::ControlModifier)) {
         const Part& part = view_->piece_of(document_->project()).parts[touch->part];
         if (part.paint && painter_->target == PaintTarget::patches)
-            if (const PatchNumber n = patch_at(*part.mesh, *part.paint, touch->hit.triangle, touch->hit.point); n != kUnpainted) {
+            if (const PatchNumber n =
+                    patch_at(*part.mesh, *part.paint, touch->hit.triangle, touch->hit.point);
+                n != kUnpainted) {
                 view_->select_patch(touch->part, n);
                 return;
             }
@@ -153,14 +162,29 @@ void View3d::wheelEvent(QWheelEvent* e) {
 
 void View3d::keyPressEvent(QKeyEvent* e) {
     switch (e->key()) {
-    case Qt::Key_Left: turn_ -= 10; break;
-    case Qt::Key_Right: turn_ += 10; break;
-    case Qt::Key_Up: tilt_ = std::min(90.0f, tilt_ + 10); break;
-    case Qt::Key_Down: tilt_ = std::max(-90.0f, tilt_ - 10); break;
-    case Qt::Key_Plus: zoom_ = std::min(30.0f, zoom_ * 1.2f); break;
-    case Qt::Key_Minus: zoom_ = std::max(0.3f, zoom_ / 1.2f); break;
-    case Qt::Key_Home: fit(); break;
-    default: return QOpenGLWidget::keyPressEvent(e);
+    case Qt::Key_Left:
+        turn_ -= 10;
+        break;
+    case Qt::Key_Right:
+        turn_ += 10;
+        break;
+    case Qt::Key_Up:
+        tilt_ = std::min(90.0f, tilt_ + 10);
+        break;
+    case Qt::Key_Down:
+        tilt_ = std::max(-90.0f, tilt_ - 10);
+        break;
+    case Qt::Key_Plus:
+        zoom_ = std::min(30.0f, zoom_ * 1.2f);
+        break;
+    case Qt::Key_Minus:
+        zoom_ = std::max(0.3f, zoom_ / 1.2f);
+        break;
+    case Qt::Key_Home:
+        fit();
+        break;
+    default:
+        return QOpenGLWidget::keyPressEvent(e);
     }
     update();
 }

@@ -6,19 +6,19 @@
 namespace vitrail {
 
 struct AfterStep {
-    Message title;   ///< "Let it cool"
-    Message text;    ///< what to do here, with this print's own numbers
-    Message caution; ///< what can hurt, or where local rules decide; may be empty
-    double hand_s = 0;   ///< a person's time, where it is known
-    double wait_s = 0;   ///< time nobody is needed for
+    Message title;     ///< "Let it cool"
+    Message text;      ///< what to do here, with this print's own numbers
+    Message caution;   ///< what can hurt, or where local rules decide; may be empty
+    double hand_s = 0; ///< a person's time, where it is known
+    double wait_s = 0; ///< time nobody is needed for
 };
 
-/// In order; empty where there is no support. Order of removal: from outside in, so by how far a face is from the outside.
-/// Steps and cautions: common practice, no source; times as in Cleanup.
+/// In order; empty where there is no support. Order of removal: from outside in, so by how far a face is from
+/// the outside. Steps and cautions: common practice, no source; times as in Cleanup.
 std::vector<AfterStep> after_print(const Project& project, const Plan& plan);
 
-/// Whether a filament has to be dried before this print, and why. Limits as in is_damp(), from memory; a long print is
-/// time in the open as well.
+/// Whether a filament has to be dried before this print, and why. Limits as in is_damp(), from memory; a long
+/// print is time in the open as well.
 struct DryingAdvice {
     bool dry_first = false;
     Message how; ///< "6 h at 55 °C"

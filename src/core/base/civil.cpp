@@ -49,7 +49,9 @@ std::string moment_text(std::int64_t minutes) {
     const std::int64_t day = minutes >= 0 ? minutes / kDay : -((kDay - 1 - minutes) / kDay);
     const year_month_day date{sys_days{days{day}}};
     const std::int64_t in_day = minutes - day * kDay;
-    return fmt::format("{:04}-{:02}-{:02}T{:02}:{:02}", static_cast<int>(date.year()), static_cast<unsigned>(date.month()), static_cast<unsigned>(date.day()), in_day / 60, in_day % 60);
+    return fmt::format("{:04}-{:02}-{:02}T{:02}:{:02}", static_cast<int>(date.year()),
+                       static_cast<unsigned>(date.month()), static_cast<unsigned>(date.day()), in_day / 60,
+                       in_day % 60);
 }
 
 double hour_of_day(std::int64_t minutes) {

@@ -8,8 +8,8 @@
 
 namespace vitrail {
 
-/// Minutes since 1970-01-01T00:00 on that clock, of "2026-12-05T10:00" (seconds may follow) or "2026-12-05": the beginning of that day.
-/// Nothing where it is none: ISO 8601, calendar dates only, years 1970 … 9999.
+/// Minutes since 1970-01-01T00:00 on that clock, of "2026-12-05T10:00" (seconds may follow) or "2026-12-05":
+/// the beginning of that day. Nothing where it is none: ISO 8601, calendar dates only, years 1970 … 9999.
 std::optional<std::int64_t> parse_moment(std::string_view text);
 
 /// "2026-12-05T10:00"

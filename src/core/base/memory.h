@@ -9,7 +9,8 @@
 
 namespace vitrail {
 
-/// Keeps the latest few. Keys are compared whole; nothing has to be cleared by hand. Not for use from two threads at once.
+/// Keeps the latest few. Keys are compared whole; nothing has to be cleared by hand. Not for use from two
+/// threads at once.
 template <class Key, class Value>
 class Memory {
 public:
@@ -20,10 +21,12 @@ public:
 
     explicit Memory(std::size_t keep = 1) : keep_(keep) {}
 
-    /// What was made from that key, or else what `make` makes now: Result<std::shared_ptr<const Value>>. Errors are not kept.
+    /// What was made from that key, or else what `make` makes now: Result<std::shared_ptr<const Value>>.
+    /// Errors are not kept.
     template <class Make>
     Result<std::shared_ptr<const Value>> get(Key key, Make make) {
-        const auto same = std::find_if(entries_.begin(), entries_.end(), [&](const Entry& e) { return e.key == key; });
+        const auto same =
+            std::find_if(entries_.begin(), entries_.end(), [&](const Entry& e) { return e.key == key; });
         if (same != entries_.end()) {
             std::rotate(same, same + 1, entries_.end());
             return entries_.back().value;
@@ -46,7 +49,7 @@ public:
         std::erase_if(entries_, outdated);
     }
     const std::vector<Entry>& entries() const { return entries_; } ///< latest last
-    int made() const { return made_; }                              ///< how often something was really made
+    int made() const { return made_; }                             ///< how often something was really made
 
 private:
     std::size_t keep_;

@@ -22,11 +22,16 @@ Message row(List::Kind kind, std::vector<Message> messages) {
 std::string in_words(const List& list, const Language& language) {
     const auto between = [&](std::size_t i) -> std::string {
         switch (list.kind) {
-        case List::Kind::and_last: return i + 1 == list.items.size() ? in_words(say(" and "), language) : ", ";
-        case List::Kind::then: return in_words(say(", then "), language);
-        case List::Kind::clauses: return "; ";
-        case List::Kind::sentences: return " ";
-        default: return ", ";
+        case List::Kind::and_last:
+            return i + 1 == list.items.size() ? in_words(say(" and "), language) : ", ";
+        case List::Kind::then:
+            return in_words(say(", then "), language);
+        case List::Kind::clauses:
+            return "; ";
+        case List::Kind::sentences:
+            return " ";
+        default:
+            return ", ";
         }
     };
     std::string text;
@@ -40,8 +45,12 @@ struct Writer {
 
     std::string operator()(const std::string& text) const { return text; }
     std::string operator()(long long n) const { return std::to_string(n); }
-    std::string operator()(const Number& n) const { return language.number(n) + (*n.unit ? " " : "") + n.unit; }
-    std::string operator()(const Name& name) const { return in_words(say("\u201c{}\u201d", name.text), language); }
+    std::string operator()(const Number& n) const {
+        return language.number(n) + (*n.unit ? " " : "") + n.unit;
+    }
+    std::string operator()(const Name& name) const {
+        return in_words(say("\u201c{}\u201d", name.text), language);
+    }
     std::string operator()(const Duration& d) const { return duration(d.seconds); }
     std::string operator()(const Message& m) const { return in_words(m, language); }
     std::string operator()(const List& list) const { return in_words(list, language); }

@@ -1,5 +1,6 @@
-// What the program says: sentences and names with typed values in them. They are put into words where they are read: in
-// English for files and the command line, through the translator in the window. Nothing is glued to a sentence.
+// What the program says: sentences and names with typed values in them. They are put into words where they
+// are read: in English for files and the command line, through the translator in the window. Nothing is glued
+// to a sentence.
 #pragma once
 
 #include <string>
@@ -11,7 +12,8 @@ namespace vitrail {
 struct Argument;
 
 struct Message {
-    const char* text = "";      ///< English, with {} where the arguments go in order, or {0}, {1} …; a translation is found by it
+    /// English, with {} where the arguments go in order, or {0}, {1} …; a translation is found by it
+    const char* text = "";
     const char* many = nullptr; ///< the same for any count but 1; null: nothing is counted
     long long count = 0;
     std::vector<Argument> arguments;
@@ -99,9 +101,12 @@ Message clauses(std::vector<Message> messages);
 /// A way of putting messages into words. This one is English, with decimal points.
 struct Language {
     virtual ~Language() = default;
-    virtual std::string sentence(const Message& message) const; ///< its text, with the places for the arguments
-    virtual std::string number(const Number& n) const;          ///< without the unit
-    virtual std::string code() const { return "en"; }           ///< ISO 639-1, for pages that say in which language they are
+    virtual std::string
+    sentence(const Message& message) const;            ///< its text, with the places for the arguments
+    virtual std::string number(const Number& n) const; ///< without the unit
+    virtual std::string code() const {
+        return "en";
+    } ///< ISO 639-1, for pages that say in which language they are
 };
 
 /// A text whose places do not fit its arguments (a faulty translation) gives way to the English one.

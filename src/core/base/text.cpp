@@ -10,7 +10,9 @@ namespace {
 /// Bytes of the well-formed character at the front, 0 where there is none (Unicode Standard, table 3-7).
 std::size_t character_length(std::string_view s) {
     const auto byte = [&](std::size_t i) { return i < s.size() ? static_cast<unsigned char>(s[i]) : 0u; };
-    const auto follows = [&](std::size_t i, unsigned low = 0x80, unsigned high = 0xbf) { return byte(i) >= low && byte(i) <= high; };
+    const auto follows = [&](std::size_t i, unsigned low = 0x80, unsigned high = 0xbf) {
+        return byte(i) >= low && byte(i) <= high;
+    };
     const unsigned b = byte(0);
     if (b < 0x80)
         return 1;
@@ -19,7 +21,8 @@ std::size_t character_length(std::string_view s) {
     if (b >= 0xe0 && b <= 0xef)
         return follows(1, b == 0xe0 ? 0xa0 : 0x80, b == 0xed ? 0x9f : 0xbf) && follows(2) ? 3 : 0;
     if (b >= 0xf0 && b <= 0xf4)
-        return follows(1, b == 0xf0 ? 0x90 : 0x80, b == 0xf4 ? 0x8f : 0xbf) && follows(2) && follows(3) ? 4 : 0;
+        return follows(1, b == 0xf0 ? 0x90 : 0x80, b == 0xf4 ? 0x8f : 0xbf) && follows(2) && follows(3) ? 4
+                                                                                                        : 0;
     return 0;
 }
 
@@ -47,16 +50,20 @@ void append_utf8(std::string& out, std::uint32_t c) {
 }
 
 /// What Windows-1252 has at 0x80 … 0x9f; 0 where it has nothing.
-constexpr std::array<std::uint16_t, 32> kWindows1252{0x20ac, 0, 0x201a, 0x0192, 0x201e, 0x2026, 0x2020, 0x2021, 0x02c6, 0x2030, 0x0160, 0x2039, 0x0152, 0, 0x017d, 0,
-                                                     0, 0x2018, 0x2019, 0x201c, 0x201d, 0x2022, 0x2013, 0x2014, 0x02dc, 0x2122, 0x0161, 0x203a, 0x0153, 0, 0x017e, 0x0178};
+constexpr std::array<std::uint16_t, 32> kWindows1252{
+    0x20ac, 0,      0x201a, 0x0192, 0x201e, 0x2026, 0x2020, 0x2021, 0x02c6, 0x2030, 0x0160,
+    0x2039, 0x0152, 0,      0x017d, 0,      0,      0x2018, 0x2019, 0x201c, 0x201d, 0x2022,
+    0x2013, 0x2014, 0x02dc, 0x2122, 0x0161, 0x203a, 0x0153, 0,      0x017e, 0x0178};
 
 /// U+FFFE and U+FFFF are no characters; XML refuses them as it refuses control characters.
 bool is_no_character(std::string_view c) {
-    return c.size() == 3 && static_cast<unsigned char>(c[0]) == 0xef && static_cast<unsigned char>(c[1]) == 0xbf && static_cast<unsigned char>(c[2]) >= 0xbe;
+    return c.size() == 3 && static_cast<unsigned char>(c[0]) == 0xef &&
+           static_cast<unsigned char>(c[1]) == 0xbf && static_cast<unsigned char>(c[2]) >= 0xbe;
 }
 /// C1 control characters, U+0080 … U+009F.
 bool is_late_control(std::string_view c) {
-    return c.size() == 2 && static_cast<unsigned char>(c[0]) == 0xc2 && static_cast<unsigned char>(c[1]) < 0xa0;
+    return c.size() == 2 && static_cast<unsigned char>(c[0]) == 0xc2 &&
+           static_cast<unsigned char>(c[1]) < 0xa0;
 }
 bool is_control(char c) {
     return static_cast<unsigned char>(c) < 0x20 || c == 0x7f;
@@ -70,7 +77,8 @@ std::string repaired(std::string_view text) {
     if (is_utf8(text)) {
         while (!text.empty()) {
             const std::string_view c = text.substr(0, character_length(text));
-            const bool keep = c.size() == 1 ? !is_control(c[0]) || c[0] == '\n' || c[0] == '\t' : !is_late_control(c) && !is_no_character(c);
+            const bool keep = c.size() == 1 ? !is_control(c[0]) || c[0] == '\n' || c[0] == '\t'
+                                            : !is_late_control(c) && !is_no_character(c);
             if (keep)
                 out += c;
             text.remove_prefix(c.size());
@@ -107,12 +115,23 @@ std::string html_escaped(std::string_view text) {
     std::string out;
     for (const char c : repaired(text))
         switch (c) {
-        case '&': out += "&amp;"; break;
-        case '<': out += "&lt;"; break;
-        case '>': out += "&gt;"; break;
-        case '"': out += "&quot;"; break;
-        case '\'': out += "&#39;"; break;
-        default: out += c;
+        case '&':
+            out += "&amp;";
+            break;
+        case '<':
+            out += "&lt;";
+            break;
+        case '>':
+            out += "&gt;";
+            break;
+        case '"':
+            out += "&quot;";
+            break;
+        case '\'':
+            out += "&#39;";
+            break;
+        default:
+            out += c;
         }
     return out;
 }

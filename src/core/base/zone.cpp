@@ -12,7 +12,8 @@ namespace vitrail {
 int Zone::offset_s(std::int64_t utc) const {
     if (steps.empty())
         return 0;
-    const auto after = std::upper_bound(steps.begin(), steps.end(), utc, [](std::int64_t t, const Step& s) { return t < s.from_s; });
+    const auto after = std::upper_bound(steps.begin(), steps.end(), utc,
+                                        [](std::int64_t t, const Step& s) { return t < s.from_s; });
     return after == steps.begin() ? steps.front().offset_s : std::prev(after)->offset_s;
 }
 
@@ -28,7 +29,8 @@ std::int64_t Zone::utc_s(std::int64_t local) const {
         return *best;
     // Leapt over: as far after the leap as it lies behind its beginning.
     for (std::size_t i = 1; i < steps.size(); ++i) {
-        const std::int64_t from = steps[i].from_s + steps[i - 1].offset_s, to = steps[i].from_s + steps[i].offset_s;
+        const std::int64_t from = steps[i].from_s + steps[i - 1].offset_s,
+                           to = steps[i].from_s + steps[i].offset_s;
         if (local >= from && local < to)
             return local - steps[i - 1].offset_s;
     }
@@ -53,14 +55,16 @@ std::optional<std::int64_t> parse_instant(std::string_view text, const Zone& zon
     const auto minutes = parse_moment(text);
     if (!minutes)
         return {};
-    const std::int64_t seconds = *minutes * 60 + (text.size() == 19 ? (text[17] - '0') * 10 + (text[18] - '0') : 0);
+    const std::int64_t seconds =
+        *minutes * 60 + (text.size() == 19 ? (text[17] - '0') * 10 + (text[18] - '0') : 0);
     return offset_s ? seconds - *offset_s : zone.utc_s(seconds);
 }
 
 std::string instant_text(std::int64_t utc, const Zone& zone) {
     const std::int64_t local = zone.local_s(utc), minute = local >= 0 ? local / 60 : -((59 - local) / 60);
     const int offset = zone.offset_s(utc), away = std::abs(offset) / 60;
-    return fmt::format("{}:{:02}{}{:02}:{:02}", moment_text(minute), local - minute * 60, offset < 0 ? '-' : '+', away / 60, away % 60);
+    return fmt::format("{}:{:02}{}{:02}:{:02}", moment_text(minute), local - minute * 60,
+                       offset < 0 ? '-' : '+', away / 60, away % 60);
 }
 
 double hour_of(std::int64_t utc, const Zone& zone) {

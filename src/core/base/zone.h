@@ -20,12 +20,13 @@ struct Zone {
     int offset_s(std::int64_t utc_s) const;
     /// What the clock shows, as if it were UTC.
     std::int64_t local_s(std::int64_t utc_s) const { return utc_s + offset_s(utc_s); }
-    /// When the clock shows this: where it shows it twice the first time, where it leaps over it as much later.
+    /// When the clock shows this: where it shows it twice the first time, where it leaps over it as much
+    /// later.
     std::int64_t utc_s(std::int64_t local_s) const;
 };
 
-/// "2026-12-05T18:30" on the clock of the place, or with "Z" or "+01:00" behind it; seconds may be there. UTC seconds; nothing where it is none
-/// (ISO 8601, as core/base/civil reads it).
+/// "2026-12-05T18:30" on the clock of the place, or with "Z" or "+01:00" behind it; seconds may be there. UTC
+/// seconds; nothing where it is none (ISO 8601, as core/base/civil reads it).
 std::optional<std::int64_t> parse_instant(std::string_view text, const Zone& zone);
 /// "2026-12-05T18:30:00+01:00"
 std::string instant_text(std::int64_t utc_s, const Zone& zone);

@@ -9,7 +9,8 @@ namespace {
 
 class BestSplit {
 public:
-    BestSplit(const Project& p, std::span<const int> used, const WorthOf& worth_of) : p_(p), used_(used), worth_of_(worth_of) {
+    BestSplit(const Project& p, std::span<const int> used, const WorthOf& worth_of)
+        : p_(p), used_(used), worth_of_(worth_of) {
         for (const Filament& f : p.filaments) {
             std::vector<char>& may = may_sit_.emplace_back(nozzles_for(p, f));
             for (const Pin& pin : p.pins)
@@ -57,7 +58,8 @@ private:
         Loading tried = best;
         tried.nozzle = nozzle;
         const SplitWorth worth = worth_of_(tried);
-        if (worth.cost > worth_.cost + rounding || (worth.cost >= worth_.cost - rounding && worth.changes >= worth_.changes))
+        if (worth.cost > worth_.cost + rounding ||
+            (worth.cost >= worth_.cost - rounding && worth.changes >= worth_.changes))
             return false;
         worth_ = worth;
         best = std::move(tried);
@@ -71,12 +73,20 @@ private:
             splits.push_back(std::move(nozzle));
             return;
         }
-        const auto taken = [&](std::size_t n) { return std::any_of(used_.begin(), used_.begin() + static_cast<std::ptrdiff_t>(i), [&](int f) { return nozzle[static_cast<std::size_t>(f)] == static_cast<int>(n); }); };
-        const auto pinned = [&](std::size_t n) { return std::any_of(p_.pins.begin(), p_.pins.end(), [&](const Pin& pin) { return pin.nozzle == static_cast<int>(n); }); };
+        const auto taken = [&](std::size_t n) {
+            return std::any_of(used_.begin(), used_.begin() + static_cast<std::ptrdiff_t>(i), [&](int f) {
+                return nozzle[static_cast<std::size_t>(f)] == static_cast<int>(n);
+            });
+        };
+        const auto pinned = [&](std::size_t n) {
+            return std::any_of(p_.pins.begin(), p_.pins.end(),
+                               [&](const Pin& pin) { return pin.nozzle == static_cast<int>(n); });
+        };
         for (std::size_t n = 0; n < p_.machine.nozzles.size(); ++n) {
             bool like_a_free_one = false;
             for (std::size_t m = 0; m < n && !taken(n); ++m)
-                like_a_free_one |= may_sit(used_[i], m) && p_.machine.nozzles[m] == p_.machine.nozzles[n] && !taken(m) && !pinned(m) && !pinned(n);
+                like_a_free_one |= may_sit(used_[i], m) && p_.machine.nozzles[m] == p_.machine.nozzles[n] &&
+                                   !taken(m) && !pinned(m) && !pinned(n);
             if (!may_sit(used_[i], n) || like_a_free_one)
                 continue;
             nozzle[static_cast<std::size_t>(used_[i])] = static_cast<int>(n);
@@ -94,7 +104,8 @@ private:
 
 } // namespace
 
-Loading best_split(const Project& p, std::span<const int> used, std::span<const Loading> starts, double bound, const WorthOf& worth_of) {
+Loading best_split(const Project& p, std::span<const int> used, std::span<const Loading> starts, double bound,
+                   const WorthOf& worth_of) {
     return BestSplit(p, used, worth_of).from(starts, bound);
 }
 

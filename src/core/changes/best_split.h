@@ -14,9 +14,11 @@ struct SplitWorth {
 };
 using WorthOf = std::function<SplitWorth(const Loading&)>;
 
-/// load_nozzles() adds up what each nozzle costs by itself. What it cannot see is what they cost together: the tower for the busiest layer,
-/// primes, refills. So splits are looked at as a whole. Up to 64 are all looked at, and the best is proven; of more, filaments are moved one
-/// by one from the best of `starts` while that helps. `used`: indices of the filaments that print. `bound`: no split costs less.
-Loading best_split(const Project& project, std::span<const int> used, std::span<const Loading> starts, double bound, const WorthOf& worth_of);
+/// load_nozzles() adds up what each nozzle costs by itself. What it cannot see is what they cost together:
+/// the tower for the busiest layer, primes, refills. So splits are looked at as a whole. Up to 64 are all
+/// looked at, and the best is proven; of more, filaments are moved one by one from the best of `starts` while
+/// that helps. `used`: indices of the filaments that print. `bound`: no split costs less.
+Loading best_split(const Project& project, std::span<const int> used, std::span<const Loading> starts,
+                   double bound, const WorthOf& worth_of);
 
 } // namespace vitrail

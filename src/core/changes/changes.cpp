@@ -2,7 +2,8 @@
 
 namespace vitrail {
 
-SwitchList list_switches(const Machine& m, const LayerGrid& grid, const Sequence& sequence, const Loading& loading, const CostMatrix& purge_mm3) {
+SwitchList list_switches(const Machine& m, const LayerGrid& grid, const Sequence& sequence,
+                         const Loading& loading, const CostMatrix& purge_mm3) {
     SwitchList out;
     std::vector<int> holds(m.nozzles.size(), -1);
     int last = -1;
@@ -15,7 +16,8 @@ SwitchList list_switches(const Machine& m, const LayerGrid& grid, const Sequence
             if (first)
                 out.first_loads.push_back({nozzle, f, l, m.first_load_mm3});
             if (last >= 0 && last != f) {
-                Switch c{l, grid.bottom_mm(l), grid.top_mm(l), last, f, ChangeKind::tool, nozzle, first ? f : held, m.prime_mm3, begun};
+                Switch c{l,      grid.bottom_mm(l), grid.top_mm(l), last, f, ChangeKind::tool,
+                         nozzle, first ? f : held,  m.prime_mm3,    begun};
                 if (c.displaced != f) {
                     c.kind = m.by_hand(nozzle) ? ChangeKind::hand : ChangeKind::feeder;
                     c.purge_mm3 = purge_mm3.at(c.displaced, f);

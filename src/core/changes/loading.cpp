@@ -35,7 +35,8 @@ std::vector<char> nozzles_for(const Project& p, const Filament& f) {
     return std::find(meant.begin(), meant.end(), 1) == meant.end() ? usable : meant;
 }
 
-LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::span<const Set> layers, const Weights& w) {
+LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::span<const Set> layers,
+                               const Weights& w) {
     const Machine& m = p.machine;
     const int n = static_cast<int>(p.filaments.size());
     LoadingProblem q;
@@ -58,7 +59,12 @@ LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::
                 for (int b = 0; b < n; ++b)
                     if (a != b) {
                         const double mm3 = purge.tables[static_cast<std::size_t>(kind.first)].at(a, b);
-                        c[static_cast<std::size_t>(a * n + b)] = w.mm3 * mm3 + w.s * (still_s + mm3 / facts(p.filaments[static_cast<std::size_t>(b)].material).flow_mm3_s) + w.hand * kind.second;
+                        c[static_cast<std::size_t>(a * n + b)] =
+                            w.mm3 * mm3 +
+                            w.s *
+                                (still_s +
+                                 mm3 / facts(p.filaments[static_cast<std::size_t>(b)].material).flow_mm3_s) +
+                            w.hand * kind.second;
                         dearest = std::max(dearest, c[static_cast<std::size_t>(a * n + b)]);
                     }
             costs.push_back(std::move(c));
@@ -97,7 +103,8 @@ LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::
     return q;
 }
 
-Loading load_filaments(const Project& p, const PurgeTables& purge, std::span<const Set> sets, const Weights& weights, const std::stop_token& stop) {
+Loading load_filaments(const Project& p, const PurgeTables& purge, std::span<const Set> sets,
+                       const Weights& weights, const std::stop_token& stop) {
     const int filaments = static_cast<int>(p.filaments.size());
     std::vector<int> used;
     for (int f = 0; f < filaments; ++f)

@@ -16,7 +16,8 @@ namespace {
 
 constexpr double kFar = std::numeric_limits<double>::infinity();
 
-/// Decides between equals only: nozzles that come first are used first, and letters run in the order of nozzles.
+/// Decides between equals only: nozzles that come first are used first, and letters run in the order of
+/// nozzles.
 double tie(int nozzle, Set group) {
     double t = group ? 1e-6 * (nozzle + 1) : 0;
     for (Set r = group; r; r &= r - 1)
@@ -35,7 +36,11 @@ double layers_with(std::span<const Set> layers, Set group) {
 double nozzle_cost(const LoadingProblem& p, const LoadingProblem::Nozzle& n, Set group) {
     if (!group)
         return 0;
-    const double order = std::popcount(group) < 2 ? 0 : static_cast<double>(order_layers(seen_by(p.layers, group), p.costs[static_cast<std::size_t>(n.costs)]).cost);
+    const double order =
+        std::popcount(group) < 2
+            ? 0
+            : static_cast<double>(
+                  order_layers(seen_by(p.layers, group), p.costs[static_cast<std::size_t>(n.costs)]).cost);
     return order * p.scale + (n.visit > 0 ? n.visit * layers_with(p.layers, group) : 0);
 }
 
@@ -54,7 +59,8 @@ double head_cost(const LoadingProblem& p, const LoadingProblem::Head& h, Set gro
 
 /// Groups a nozzle may take: all its pins and none of another's; nothing else where it cannot be used.
 bool allowed(const LoadingProblem::Nozzle& n, Set pinned, Set group) {
-    return (group & n.must) == n.must && !(group & ((pinned | n.never) & ~n.must)) && (n.usable || group == n.must);
+    return (group & n.must) == n.must && !(group & ((pinned | n.never) & ~n.must)) &&
+           (n.usable || group == n.must);
 }
 
 Set pinned_filaments(const LoadingProblem& p) {
@@ -81,7 +87,8 @@ Loading exact(const LoadingProblem& p, const std::stop_token& stop) {
                 outside[s] += outside[s | std::size_t{1} << b];
     const double layers = static_cast<double>(p.layers.size());
 
-    // Head by head: best[s] is the cheapest way to serve s with the heads so far; within a head nozzle by nozzle.
+    // Head by head: best[s] is the cheapest way to serve s with the heads so far; within a head nozzle by
+    // nozzle.
     struct Step {
         std::vector<Set> pick;
     };
@@ -105,7 +112,9 @@ Loading exact(const LoadingProblem& p, const std::stop_token& stop) {
             std::vector<double> cost(all, kFar), next(all, kFar);
             for (std::size_t g = 0; g < all; ++g)
                 if (allowed(nozzle, pinned, static_cast<Set>(g)))
-                    cost[g] = order[static_cast<std::size_t>(nozzle.costs)][g] * p.scale + (g ? nozzle.visit * (layers - outside[g]) : 0) + tie(static_cast<int>(i), static_cast<Set>(g));
+                    cost[g] = order[static_cast<std::size_t>(nozzle.costs)][g] * p.scale +
+                              (g ? nozzle.visit * (layers - outside[g]) : 0) +
+                              tie(static_cast<int>(i), static_cast<Set>(g));
             std::vector<Set>& pick = by_nozzle[i].pick;
             pick.assign(all, 0);
             tbb::parallel_for(std::size_t{0}, all, [&](std::size_t s) {
@@ -184,7 +193,8 @@ LoadingProblem only(const LoadingProblem& p, const std::vector<int>& kept) {
         for (int i = 0; i < c.n; ++i)
             for (int j = 0; j < c.n; ++j)
                 if (i != j)
-                    c.at(i, j) = closed.at(kept[static_cast<std::size_t>(i)], kept[static_cast<std::size_t>(j)]);
+                    c.at(i, j) =
+                        closed.at(kept[static_cast<std::size_t>(i)], kept[static_cast<std::size_t>(j)]);
         q.costs.push_back(std::move(c));
     }
     return q;
@@ -199,11 +209,13 @@ Loading searched(const LoadingProblem& p, const std::stop_token& stop) {
         std::vector<Set> group(static_cast<std::size_t>(nozzles), 0), head(p.heads.size(), 0);
         for (int f = 0; f < n; ++f) {
             group[static_cast<std::size_t>(at[static_cast<std::size_t>(f)])] |= Set{1} << f;
-            head[static_cast<std::size_t>(p.nozzles[static_cast<std::size_t>(at[static_cast<std::size_t>(f)])].head)] |= Set{1} << f;
+            head[static_cast<std::size_t>(
+                p.nozzles[static_cast<std::size_t>(at[static_cast<std::size_t>(f)])].head)] |= Set{1} << f;
         }
         for (int i = 0; i < nozzles; ++i) {
             const Set g = group[static_cast<std::size_t>(i)];
-            const auto [it, fresh] = known_nozzle.try_emplace({p.nozzles[static_cast<std::size_t>(i)].costs, g}, 0);
+            const auto [it, fresh] =
+                known_nozzle.try_emplace({p.nozzles[static_cast<std::size_t>(i)].costs, g}, 0);
             if (fresh)
                 it->second = nozzle_cost(p, p.nozzles[static_cast<std::size_t>(i)], g);
             sum += it->second + tie(i, g);
@@ -220,7 +232,9 @@ Loading searched(const LoadingProblem& p, const std::stop_token& stop) {
     for (int i = 0; i < nozzles; ++i)
         if (p.nozzles[static_cast<std::size_t>(i)].usable)
             open.push_back(i);
-    const auto never = [&](int nozzle, int f) { return p.nozzles[static_cast<std::size_t>(nozzle)].never >> f & 1; };
+    const auto never = [&](int nozzle, int f) {
+        return p.nozzles[static_cast<std::size_t>(nozzle)].never >> f & 1;
+    };
     const auto first_open = [&](int f) {
         const auto it = std::find_if(open.begin(), open.end(), [&](int i) { return !never(i, f); });
         return it == open.end() ? open.front() : *it;
@@ -228,12 +242,15 @@ Loading searched(const LoadingProblem& p, const std::stop_token& stop) {
     std::vector<int> busiest;
     for (int f = 0; f < n; ++f)
         busiest.push_back(f);
-    std::stable_sort(busiest.begin(), busiest.end(), [&](int a, int b) { return layers_with(p.layers, Set{1} << a) > layers_with(p.layers, Set{1} << b); });
+    std::stable_sort(busiest.begin(), busiest.end(), [&](int a, int b) {
+        return layers_with(p.layers, Set{1} << a) > layers_with(p.layers, Set{1} << b);
+    });
     for (int i = 0; i < nozzles; ++i)
         for (int f = 0; f < n; ++f)
             if (p.nozzles[static_cast<std::size_t>(i)].must >> f & 1)
                 at[static_cast<std::size_t>(f)] = i;
-    // The busiest filaments get nozzles of their own as long as there are any; the others join where they cost least.
+    // The busiest filaments get nozzles of their own as long as there are any; the others join where they
+    // cost least.
     std::size_t next = 0;
     std::vector<int> best = at;
     for (int f = 0; f < n; ++f)
@@ -274,7 +291,8 @@ Loading searched(const LoadingProblem& p, const std::stop_token& stop) {
                     cost = c, best = other, better = true;
             }
             for (int g = f + 1; g < n; ++g) {
-                if (pinned >> g & 1 || never(best[static_cast<std::size_t>(g)], f) || never(best[static_cast<std::size_t>(f)], g))
+                if (pinned >> g & 1 || never(best[static_cast<std::size_t>(g)], f) ||
+                    never(best[static_cast<std::size_t>(f)], g))
                     continue;
                 std::vector<int> other = best;
                 std::swap(other[static_cast<std::size_t>(f)], other[static_cast<std::size_t>(g)]);

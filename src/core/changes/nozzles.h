@@ -21,23 +21,23 @@ struct LoadingProblem {
     struct Nozzle {
         bool usable = true;
         int head = 0;
-        int costs = 0;   ///< index into `costs`
+        int costs = 0;    ///< index into `costs`
         double visit = 0; ///< each layer in which it prints
-        Set must = 0;    ///< filaments pinned to it
-        Set never = 0;   ///< filaments that it is not meant for; a pin holds all the same
+        Set must = 0;     ///< filaments pinned to it
+        Set never = 0;    ///< filaments that it is not meant for; a pin holds all the same
     };
     struct Head {
-        int slots = 0;   ///< of its feeder; 0: none, its nozzles are fed by hand
+        int slots = 0;     ///< of its feeder; 0: none, its nozzles are fed by hand
         double refill = 0; ///< each time a slot must get another filament during the print
-        double move = 0; ///< each filament that is not in it yet
-        Set loaded = 0;  ///< filaments that are
+        double move = 0;   ///< each filament that is not in it yet
+        Set loaded = 0;    ///< filaments that are
     };
-    std::vector<Set> layers;        ///< which filaments each layer prints
-    std::vector<CostMatrix> costs;  ///< what a change costs on a nozzle that holds another filament
+    std::vector<Set> layers;       ///< which filaments each layer prints
+    std::vector<CostMatrix> costs; ///< what a change costs on a nozzle that holds another filament
     std::vector<Nozzle> nozzles;
     std::vector<Head> heads;
     std::int32_t tool = 0; ///< a switch to another nozzle that keeps its filament, in units of `costs`
-    double scale = 1; ///< what one unit of `costs` is in units of the other numbers
+    double scale = 1;      ///< what one unit of `costs` is in units of the other numbers
     int filaments() const { return costs.empty() ? 0 : costs.front().n; }
 };
 
@@ -53,12 +53,13 @@ struct Loading {
 inline constexpr int kExactFilaments = kMostSubsets;
 
 /// The split that costs least. Among equals: fewer nozzles, those that come first, letters in their order.
-/// Exact up to kExactFilaments: a dynamic programme over subsets (domain of 3^n steps for each nozzle) on top of
-/// costs_of_subsets; refills of a feeder by fewest_refills for each set that does not fit its slots. Beyond that, a local
-/// search (moves and exchanges from a greedy start), and a bound from the exact split of the kExactFilaments filaments
-/// that take part in most layers, with costs closed under detours so that leaving the others out cannot cost more.
-/// A pin to a nozzle that cannot be used holds all the same. Long with many filaments whose sets do not fit their slots: once `stop`
-/// is requested it returns soon, with any split, not proven.
+/// Exact up to kExactFilaments: a dynamic programme over subsets (domain of 3^n steps for each nozzle) on top
+/// of costs_of_subsets; refills of a feeder by fewest_refills for each set that does not fit its slots.
+/// Beyond that, a local search (moves and exchanges from a greedy start), and a bound from the exact split of
+/// the kExactFilaments filaments that take part in most layers, with costs closed under detours so that
+/// leaving the others out cannot cost more. A pin to a nozzle that cannot be used holds all the same. Long
+/// with many filaments whose sets do not fit their slots: once `stop` is requested it returns soon, with any
+/// split, not proven.
 Loading load_nozzles(const LoadingProblem& problem, std::stop_token stop = {});
 
 /// What a split costs, by the same count.

@@ -7,13 +7,14 @@
 
 namespace vitrail {
 
-Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs, std::span<const std::int8_t> first) {
+Ordered order_layers(std::span<const Set> layers, const CostMatrix& costs,
+                     std::span<const std::int8_t> first) {
     return order_on_nozzles(layers, {{{~Set{0}, costs}}, 0}, first);
 }
 
 Ordered fewest_changes(std::span<const Set> layers, int n) {
-    // A layer of k members takes k − 1 changes, plus one when it cannot start with what came last: because that is
-    // not in it, or because it is to end with it too.
+    // A layer of k members takes k − 1 changes, plus one when it cannot start with what came last: because
+    // that is not in it, or because it is to end with it too.
     std::vector<int> cost(n, kFar), next(n);
     std::vector<std::uint8_t> before(layers.size() * static_cast<std::size_t>(n), 0);
     bool begun = false;
@@ -99,7 +100,10 @@ std::int64_t cost_of(const Sequence& s, const NozzleOrder& p) {
     std::int64_t sum = 0;
     int last = -1;
     for (const std::uint8_t f : s.items) {
-        const auto n = static_cast<std::size_t>(std::find_if(p.nozzles.begin(), p.nozzles.end(), [&](const NozzleOrder::Nozzle& x) { return x.group >> f & 1; }) - p.nozzles.begin());
+        const auto n = static_cast<std::size_t>(
+            std::find_if(p.nozzles.begin(), p.nozzles.end(),
+                         [&](const NozzleOrder::Nozzle& x) { return x.group >> f & 1; }) -
+            p.nozzles.begin());
         if (last >= 0 && last != f)
             sum += holds[n] < 0 || holds[n] == f ? p.come : p.nozzles[n].costs.at(holds[n], f);
         last = holds[n] = f;

@@ -10,14 +10,16 @@ namespace {
 
 constexpr std::int64_t kNever = std::numeric_limits<std::int64_t>::max() / 2;
 
-/// The cheapest ways of one nozzle through its set in a layer: [held · k + last member], held being an item of the nozzle, or its
-/// number of items where it holds nothing yet.
+/// The cheapest ways of one nozzle through its set in a layer: [held · k + last member], held being an item
+/// of the nozzle, or its number of items where it holds nothing yet.
 struct Ways {
     std::vector<std::int32_t> cost;
     std::vector<std::uint8_t> first; ///< position of the first member on that way
 
-    /// `kept`: what it costs to print on with what is held. `must`: the member every way must begin with, or −1.
-    Ways(const SetPaths& paths, const std::vector<std::uint8_t>& items, const CostMatrix& costs, std::int32_t kept, int must) {
+    /// `kept`: what it costs to print on with what is held. `must`: the member every way must begin with, or
+    /// −1.
+    Ways(const SetPaths& paths, const std::vector<std::uint8_t>& items, const CostMatrix& costs,
+         std::int32_t kept, int must) {
         const std::size_t k = paths.members().size(), n = items.size();
         cost.assign((n + 1) * k, kFar);
         first.assign((n + 1) * k, 0);
@@ -26,9 +28,11 @@ struct Ways {
                 const int member = paths.members()[s];
                 if (must >= 0 && member != must)
                     continue;
-                const std::int32_t in = held == n || items[held] == member ? kept : costs.at(items[held], member);
+                const std::int32_t in =
+                    held == n || items[held] == member ? kept : costs.at(items[held], member);
                 for (std::size_t e = 0; e < k; ++e)
-                    if (const std::int32_t inner = paths.cost(static_cast<int>(s), static_cast<int>(e)); inner < kFar && in + inner < cost[held * k + e]) {
+                    if (const std::int32_t inner = paths.cost(static_cast<int>(s), static_cast<int>(e));
+                        inner < kFar && in + inner < cost[held * k + e]) {
                         cost[held * k + e] = in + inner;
                         first[held * k + e] = static_cast<std::uint8_t>(s);
                     }
@@ -57,7 +61,8 @@ using State = std::vector<std::int64_t>;
 
 class SharedOrder {
 public:
-    SharedOrder(std::span<const Set> layers, const NozzleOrder& p, std::span<const std::int8_t> first) : layers_(layers), p_(p) {
+    SharedOrder(std::span<const Set> layers, const NozzleOrder& p, std::span<const std::int8_t> first)
+        : layers_(layers), p_(p) {
         Set all = 0;
         for (const Set s : layers)
             all |= s;
@@ -102,7 +107,9 @@ private:
             if (!layers_[l])
                 continue;
             const int must = first.empty() || first[l] < 0 || !(layers_[l] >> first[l] & 1) ? -1 : first[l];
-            const auto [it, fresh] = index.try_emplace(std::uint64_t{layers_[l]} << 8 | static_cast<std::uint64_t>(must + 1), static_cast<int>(kinds_.size()));
+            const auto [it, fresh] =
+                index.try_emplace(std::uint64_t{layers_[l]} << 8 | static_cast<std::uint64_t>(must + 1),
+                                  static_cast<int>(kinds_.size()));
             if (fresh)
                 kinds_.push_back(make_kind(layers_[l], must));
             kind_of_[l] = it->second;
@@ -110,7 +117,8 @@ private:
             least_ += kinds_[static_cast<std::size_t>(it->second)].least;
         }
         for (auto& [key, paths] : paths_)
-            if ((kept += paths->bytes()) > kMostKept) // many large sets: solve again those that are walked back through
+            if ((kept += paths->bytes()) >
+                kMostKept) // many large sets: solve again those that are walked back through
                 paths->forget();
     }
     Kind make_kind(Set set, int must) {
@@ -130,7 +138,9 @@ private:
             std::vector<int> at;
             for (const std::uint8_t m : paths->members())
                 at.push_back(static_cast<int>(std::find(items.begin(), items.end(), m) - items.begin()));
-            kind.visits.push_back({static_cast<int>(i), paths.get(), at, Ways(*paths, items, nozzle.costs, 0, own_must), Ways(*paths, items, nozzle.costs, p_.come, own_must)});
+            kind.visits.push_back({static_cast<int>(i), paths.get(), at,
+                                   Ways(*paths, items, nozzle.costs, 0, own_must),
+                                   Ways(*paths, items, nozzle.costs, p_.come, own_must)});
             kind.exact &= paths->exact();
             kind.least += paths->least();
         }
@@ -138,22 +148,31 @@ private:
         return kind;
     }
 
-    /// Whether a layer that `lead` goes first in can end on nozzle `to`: where both are one, others must fit in between.
+    /// Whether a layer that `lead` goes first in can end on nozzle `to`: where both are one, others must fit
+    /// in between.
     static bool can_end(const Kind& kind, const Visit& lead, int to) {
         return lead.nozzle != to || kind.visits.size() == 1 || lead.at.size() > 1;
     }
-    bool may_lead(const Kind& kind, const Visit& v) const { return kind.lead < 0 || &kind.visits[static_cast<std::size_t>(kind.lead)] == &v; }
+    bool may_lead(const Kind& kind, const Visit& v) const {
+        return kind.lead < 0 || &kind.visits[static_cast<std::size_t>(kind.lead)] == &v;
+    }
     /// Whether a layer can end on `to` that a nozzle other than `last` begins; or, staying, `last` itself.
     bool can_come(const Kind& kind, int last, int to) const {
-        return std::any_of(kind.visits.begin(), kind.visits.end(), [&](const Visit& v) { return v.nozzle != last && may_lead(kind, v) && can_end(kind, v, to); });
+        return std::any_of(kind.visits.begin(), kind.visits.end(), [&](const Visit& v) {
+            return v.nozzle != last && may_lead(kind, v) && can_end(kind, v, to);
+        });
     }
     bool can_stay(const Kind& kind, int last, int to) const {
-        return std::any_of(kind.visits.begin(), kind.visits.end(), [&](const Visit& v) { return v.nozzle == last && may_lead(kind, v) && can_end(kind, v, to); });
+        return std::any_of(kind.visits.begin(), kind.visits.end(), [&](const Visit& v) {
+            return v.nozzle == last && may_lead(kind, v) && can_end(kind, v, to);
+        });
     }
 
     /// Which of its rows a nozzle that holds its item `held` goes by.
     std::size_t row(int nozzle, std::size_t held) const {
-        return begun_[static_cast<std::size_t>(nozzle)] ? held : nozzles_[static_cast<std::size_t>(nozzle)].items.size();
+        return begun_[static_cast<std::size_t>(nozzle)]
+                   ? held
+                   : nozzles_[static_cast<std::size_t>(nozzle)].items.size();
     }
 
     /// All nozzles of the layer print, one after the other; `staying`: the one that goes on, or −1.
@@ -172,7 +191,8 @@ private:
                         const std::int32_t* cost = &ways.cost[row(v.nozzle, held) * k];
                         for (std::size_t e = 0; e < k; ++e)
                             if (cost[e] < kFar) {
-                                std::int64_t& best = to[rest + static_cast<std::size_t>(v.at[e]) * nozzle.stride];
+                                std::int64_t& best =
+                                    to[rest + static_cast<std::size_t>(v.at[e]) * nozzle.stride];
                                 best = std::min(best, sofar + cost[e]);
                             }
                     }
@@ -210,8 +230,10 @@ private:
             for (const Visit& end : kind.visits)
                 if (can_stay(kind, lead.nozzle, end.nozzle)) {
                     if (stayed.empty()) {
-                        const auto begin = from.begin() + static_cast<std::ptrdiff_t>(static_cast<std::size_t>(lead.nozzle) * holds_);
-                        stayed = through(State(begin, begin + static_cast<std::ptrdiff_t>(holds_)), kind, lead.nozzle);
+                        const auto begin = from.begin() + static_cast<std::ptrdiff_t>(
+                                                              static_cast<std::size_t>(lead.nozzle) * holds_);
+                        stayed = through(State(begin, begin + static_cast<std::ptrdiff_t>(holds_)), kind,
+                                         lead.nozzle);
                     }
                     take(stayed, end.nozzle);
                 }
@@ -251,7 +273,8 @@ private:
                 for (const Visit& v : kind.visits)
                     begun_[static_cast<std::size_t>(v.nozzle)] = 1;
                 constexpr std::size_t kPeriods = 4;
-                for (std::size_t back = 1; back <= kPeriods && back <= j; ++back) // the first layer may find empty nozzles
+                for (std::size_t back = 1; back <= kPeriods && back <= j;
+                     ++back) // the first layer may find empty nozzles
                     if (states_[states_.size() - 1 - back] == states_.back()) {
                         period = back;
                         from = states_.size() - 1 - back;
@@ -282,7 +305,8 @@ private:
             for (const bool stays : {true, false}) {
                 if (!(stays ? can_stay(kind, from, last) : can_come(kind, from, last)))
                     continue;
-                const auto search = [&](auto&& self, std::size_t i, std::size_t state, std::int64_t cost) -> void {
+                const auto search = [&](auto&& self, std::size_t i, std::size_t state,
+                                        std::int64_t cost) -> void {
                     if (i == kind.visits.size()) {
                         const std::int64_t so_far = before[static_cast<std::size_t>(from) * holds_ + state];
                         if (so_far < kNever && so_far + cost < least)
@@ -292,11 +316,13 @@ private:
                     const Visit& v = kind.visits[i];
                     const Nozzle& nozzle = nozzles_[static_cast<std::size_t>(v.nozzle)];
                     const std::size_t ends_with = held_in(held, v.nozzle);
-                    const auto e = static_cast<std::size_t>(std::find(v.at.begin(), v.at.end(), static_cast<int>(ends_with)) - v.at.begin());
+                    const auto e = static_cast<std::size_t>(
+                        std::find(v.at.begin(), v.at.end(), static_cast<int>(ends_with)) - v.at.begin());
                     const Ways& ways = stays && v.nozzle == from ? v.stay : v.come;
                     for (std::size_t h = 0; h < nozzle.items.size(); ++h)
                         if (const std::int32_t c = ways.cost[row(v.nozzle, h) * v.at.size() + e]; c < kFar)
-                            self(self, i + 1, state + h * nozzle.stride - ends_with * nozzle.stride, cost + c);
+                            self(self, i + 1, state + h * nozzle.stride - ends_with * nozzle.stride,
+                                 cost + c);
                 };
                 search(search, 0, held, 0);
             }
@@ -312,10 +338,13 @@ private:
         std::vector<std::uint8_t> begins, between, ends;
         for (const Visit& v : kind.visits) {
             const std::size_t k = v.at.size();
-            const auto e = static_cast<std::size_t>(std::find(v.at.begin(), v.at.end(), static_cast<int>(held_in(held, v.nozzle))) - v.at.begin());
+            const auto e = static_cast<std::size_t>(
+                std::find(v.at.begin(), v.at.end(), static_cast<int>(held_in(held, v.nozzle))) -
+                v.at.begin());
             const Ways& ways = back.stays && v.nozzle == back.last ? v.stay : v.come;
             std::vector<std::uint8_t>& own = &v == lead ? begins : v.nozzle == last ? ends : between;
-            for (const int at : v.paths->path(ways.first[row(v.nozzle, held_in(back.held, v.nozzle)) * k + e], static_cast<int>(e)))
+            for (const int at : v.paths->path(ways.first[row(v.nozzle, held_in(back.held, v.nozzle)) * k + e],
+                                              static_cast<int>(e)))
                 own.push_back(v.paths->members()[static_cast<std::size_t>(at)]);
         }
         if (lead->nozzle == last) { // it begins and ends the layer
@@ -365,14 +394,15 @@ private:
     std::int64_t least_ = 0;
     std::unordered_map<std::uint64_t, std::unique_ptr<SetPaths>> paths_;
     std::vector<Kind> kinds_;
-    std::vector<int> kind_of_;        ///< [layer]; −1: prints nothing
+    std::vector<int> kind_of_; ///< [layer]; −1: prints nothing
     std::vector<State> states_;
     std::vector<std::size_t> before_; ///< [layer]: index into states_
     std::vector<char> begun_;         ///< [nozzle]: it holds something
 };
 
-/// Each nozzle's own order, visited in an order of nozzles with the fewest switches. Two bounds, both proven, the larger one counts: what
-/// the nozzles cost each by itself; and all switches of nozzles, each of which takes at least `come`, with what changes cost above that.
+/// Each nozzle's own order, visited in an order of nozzles with the fewest switches. Two bounds, both proven,
+/// the larger one counts: what the nozzles cost each by itself; and all switches of nozzles, each of which
+/// takes at least `come`, with what changes cost above that.
 Ordered ordered_apart(std::span<const Set> layers, const NozzleOrder& p, std::span<const std::int8_t> first) {
     std::vector<Sequence> by_nozzle;
     std::vector<Set> visits(layers.size(), 0);
@@ -396,7 +426,8 @@ Ordered ordered_apart(std::span<const Set> layers, const NozzleOrder& p, std::sp
     }
     CostMatrix one(static_cast<int>(p.nozzles.size()));
     std::fill(one.cost.begin(), one.cost.end(), 1);
-    const Ordered switches = first.empty() ? fewest_changes(visits, one.n) : order_layers(visits, one, first_nozzle);
+    const Ordered switches =
+        first.empty() ? fewest_changes(visits, one.n) : order_layers(visits, one, first_nozzle);
     Ordered out;
     for (std::size_t l = 0; l < layers.size(); ++l) {
         for (const std::uint8_t n : switches.sequence.layer(l)) {
@@ -412,7 +443,8 @@ Ordered ordered_apart(std::span<const Set> layers, const NozzleOrder& p, std::sp
 
 } // namespace
 
-Ordered order_on_nozzles(std::span<const Set> layers, const NozzleOrder& p, std::span<const std::int8_t> first) {
+Ordered order_on_nozzles(std::span<const Set> layers, const NozzleOrder& p,
+                         std::span<const std::int8_t> first) {
     SharedOrder together(layers, p, first);
     return together.fits() ? together.solve() : ordered_apart(layers, p, first);
 }

@@ -10,7 +10,9 @@ struct PurgeTables {
     std::vector<CostMatrix> tables;
     std::vector<int> table_of; ///< [nozzle]: index into tables
 
-    const CostMatrix& on(std::size_t nozzle) const { return tables[static_cast<std::size_t>(table_of[nozzle])]; }
+    const CostMatrix& on(std::size_t nozzle) const {
+        return tables[static_cast<std::size_t>(table_of[nozzle])];
+    }
 };
 
 } // namespace vitrail

@@ -50,11 +50,13 @@ void seat_feeder(const Project& p, const Sequence& sequence, const Loading& load
     std::vector<const SlotStay*> last(static_cast<std::size_t>(t.slots), nullptr);
     std::map<int, int> times_in;
     for (const SlotStay& s : seats) {
-        // A filament that is there from the start but used later arrives in its first layer as far as the list is concerned.
+        // A filament that is there from the start but used later arrives in its first layer as far as the
+        // list is concerned.
         int first = std::max(0, s.from);
         while (!(jobs.sets[static_cast<std::size_t>(first)] >> s.filament & 1))
             ++first;
-        out.stays.push_back({loading.nozzle[static_cast<std::size_t>(s.filament)], head, s.slot + 1, s.filament, layer_of(first), layer_of(s.to)});
+        out.stays.push_back({loading.nozzle[static_cast<std::size_t>(s.filament)], head, s.slot + 1,
+                             s.filament, layer_of(first), layer_of(s.to)});
         const SlotStay*& before = last[static_cast<std::size_t>(s.slot)];
         const bool at_start = s.from < 0;
         if (!at_start || p.filaments[static_cast<std::size_t>(s.filament)].free_after_h > 0) {
@@ -75,7 +77,8 @@ void seat_feeder(const Project& p, const Sequence& sequence, const Loading& load
 }
 
 /// An external spool: every displacement is a swap.
-void seat_external(const Project& p, const Sequence& sequence, const Loading& loading, int nozzle, Seating& out) {
+void seat_external(const Project& p, const Sequence& sequence, const Loading& loading, int nozzle,
+                   Seating& out) {
     Stay now{nozzle, p.machine.nozzles[static_cast<std::size_t>(nozzle)].toolhead, 0, -1, 0, 0};
     for (int l = 1; l <= static_cast<int>(sequence.layers()); ++l)
         for (const std::uint8_t f : sequence.layer(static_cast<std::size_t>(l) - 1)) {
@@ -92,7 +95,8 @@ void seat_external(const Project& p, const Sequence& sequence, const Loading& lo
     if (now.filament >= 0)
         out.stays.push_back(now);
     // Its first spool may come later, as long as it is there by its first layer.
-    const auto first = std::find_if(out.stays.begin(), out.stays.end(), [&](const Stay& s) { return s.nozzle == nozzle; });
+    const auto first =
+        std::find_if(out.stays.begin(), out.stays.end(), [&](const Stay& s) { return s.nozzle == nozzle; });
     if (first == out.stays.end() || p.filaments[static_cast<std::size_t>(first->filament)].free_after_h <= 0)
         return;
     SlotRefill r;
@@ -106,7 +110,8 @@ void seat_external(const Project& p, const Sequence& sequence, const Loading& lo
 
 } // namespace
 
-Seating seat_spools(const Project& p, const Sequence& sequence, const Loading& loading, std::span<const Switch> switches) {
+Seating seat_spools(const Project& p, const Sequence& sequence, const Loading& loading,
+                    std::span<const Switch> switches) {
     Seating out;
     for (std::size_t h = 0; h < p.machine.toolheads.size(); ++h)
         if (p.machine.toolheads[h].has_feeder())
@@ -114,8 +119,11 @@ Seating seat_spools(const Project& p, const Sequence& sequence, const Loading& l
     for (std::size_t n = 0; n < p.machine.nozzles.size(); ++n)
         if (p.machine.by_hand(static_cast<int>(n)))
             seat_external(p, sequence, loading, static_cast<int>(n), out);
-    std::stable_sort(out.stays.begin(), out.stays.end(), [](const Stay& a, const Stay& b) { return a.from_layer < b.from_layer; });
-    std::stable_sort(out.refills.begin(), out.refills.end(), [](const SlotRefill& a, const SlotRefill& b) { return a.latest_layer < b.latest_layer; });
+    std::stable_sort(out.stays.begin(), out.stays.end(),
+                     [](const Stay& a, const Stay& b) { return a.from_layer < b.from_layer; });
+    std::stable_sort(out.refills.begin(), out.refills.end(), [](const SlotRefill& a, const SlotRefill& b) {
+        return a.latest_layer < b.latest_layer;
+    });
     std::vector<std::vector<const Stay*>> fed(p.filaments.size()); // external spools have no slot
     for (const Stay& s : out.stays)
         if (s.slot > 0)
@@ -123,7 +131,8 @@ Seating seat_spools(const Project& p, const Sequence& sequence, const Loading& l
     for (const Switch& c : switches) {
         // The last of its stays to have begun by then; a filament's stays follow each other.
         const std::vector<const Stay*>& stays = fed[static_cast<std::size_t>(c.to)];
-        const auto after = std::upper_bound(stays.begin(), stays.end(), c.layer, [](int layer, const Stay* s) { return layer < s->from_layer; });
+        const auto after = std::upper_bound(stays.begin(), stays.end(), c.layer,
+                                            [](int layer, const Stay* s) { return layer < s->from_layer; });
         out.slot_of.push_back(after != stays.begin() && c.layer <= after[-1]->to_layer ? after[-1]->slot : 0);
     }
     for (SlotRefill& r : out.refills) {
@@ -137,12 +146,18 @@ Seating seat_spools(const Project& p, const Sequence& sequence, const Loading& l
         if (in >> s.filament & 1)
             continue;
         in |= Set{1} << s.filament;
-        const bool at_start = std::none_of(out.refills.begin(), out.refills.end(), [&](const SlotRefill& r) { return r.in == s.filament && r.nth == 1; });
+        const bool at_start = std::none_of(out.refills.begin(), out.refills.end(), [&](const SlotRefill& r) {
+            return r.in == s.filament && r.nth == 1;
+        });
         const bool there = std::any_of(p.in_machine.begin(), p.in_machine.end(), [&](const InMachine& x) {
-            return x.filament == p.filaments[static_cast<std::size_t>(s.filament)].letter && x.toolhead == s.toolhead;
+            return x.filament == p.filaments[static_cast<std::size_t>(s.filament)].letter &&
+                   x.toolhead == s.toolhead;
         });
         // What a hand swap brings is counted there.
-        const bool swapped_in = s.slot == 0 && std::any_of(out.stays.begin(), out.stays.end(), [&](const Stay& o) { return o.nozzle == s.nozzle && o.from_layer < s.from_layer; });
+        const bool swapped_in =
+            s.slot == 0 && std::any_of(out.stays.begin(), out.stays.end(), [&](const Stay& o) {
+                return o.nozzle == s.nozzle && o.from_layer < s.from_layer;
+            });
         out.spools_to_load += at_start && !there && !swapped_in;
     }
     return out;

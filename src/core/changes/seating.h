@@ -22,8 +22,8 @@ struct SlotRefill {
     int out = -1; ///< what it holds before; −1: nothing
     int in = 0;
     int nth = 1; ///< the n-th time this filament is put in
-    /// While these layers are printed the slot is idle, so it can be done at any time. For a pause both are the layer that
-    /// waits.
+    /// While these layers are printed the slot is idle, so it can be done at any time. For a pause both are
+    /// the layer that waits.
     int earliest_layer = 0, latest_layer = 0;
     int layer = 0;      ///< when the user means to do it, or else the first that will do
     bool pause = false; ///< there is no such layer: the printer waits
@@ -36,9 +36,11 @@ struct Seating {
     int spools_to_load = 0;          ///< before the start, those not in the machine yet
 };
 
-/// A feeder keeps what it needs soonest (keep_needed_soonest). Where a layer's filaments fit the slots together they are
-/// asked for together, so that no refill falls inside it; a layer that takes more is served filament by filament.
-/// Whatever a feeder holds at the start is put in before it, but for spools that are busy elsewhere.
-Seating seat_spools(const Project& project, const Sequence& sequence, const Loading& loading, std::span<const Switch> switches);
+/// A feeder keeps what it needs soonest (keep_needed_soonest). Where a layer's filaments fit the slots
+/// together they are asked for together, so that no refill falls inside it; a layer that takes more is served
+/// filament by filament. Whatever a feeder holds at the start is put in before it, but for spools that are
+/// busy elsewhere.
+Seating seat_spools(const Project& project, const Sequence& sequence, const Loading& loading,
+                    std::span<const Switch> switches);
 
 } // namespace vitrail

@@ -14,9 +14,10 @@ std::vector<std::uint8_t> members_of(Set s) {
 
 namespace {
 
-/// Fills best(mask, end, start) for all masks of k members. The start is the innermost index, so that all starts are
-/// relaxed side by side, with whatever vector unit there is.
-#if defined(__x86_64__) && !defined(__SANITIZE_THREAD__) // which is not ready yet when the one to use is chosen
+/// Fills best(mask, end, start) for all masks of k members. The start is the innermost index, so that all
+/// starts are relaxed side by side, with whatever vector unit there is.
+#if defined(__x86_64__) &&                                                                                   \
+    !defined(__SANITIZE_THREAD__) // which is not ready yet when the one to use is chosen
 [[gnu::target_clones("avx2", "default")]]
 #endif
 void held_karp(int k, int row, const std::int32_t* cost, std::int32_t* best) {
@@ -37,7 +38,8 @@ void held_karp(int k, int row, const std::int32_t* cost, std::int32_t* best) {
         }
 }
 
-std::vector<int> nearest_neighbour(const std::vector<std::uint8_t>& m, const CostMatrix& costs, int start, int end) {
+std::vector<int> nearest_neighbour(const std::vector<std::uint8_t>& m, const CostMatrix& costs, int start,
+                                   int end) {
     const int k = static_cast<int>(m.size());
     std::vector<int> path{start};
     std::vector<char> used(k, 0);
@@ -57,7 +59,8 @@ std::vector<int> nearest_neighbour(const std::vector<std::uint8_t>& m, const Cos
 } // namespace
 
 HeldKarp::HeldKarp(const std::vector<std::uint8_t>& members, const CostMatrix& costs)
-    : k_(static_cast<int>(members.size())), row_((k_ + 3) & ~3), cost_(static_cast<std::size_t>(k_) * k_), best_((std::size_t{1} << k_) * k_ * row_, kFar) {
+    : k_(static_cast<int>(members.size())), row_((k_ + 3) & ~3), cost_(static_cast<std::size_t>(k_) * k_),
+      best_((std::size_t{1} << k_) * k_ * row_, kFar) {
     for (int i = 0; i < k_; ++i)
         for (int j = 0; j < k_; ++j)
             cost_[i * k_ + j] = costs.at(members[i], members[j]);

@@ -14,7 +14,8 @@ inline constexpr std::int32_t kFar = std::numeric_limits<std::int32_t>::max() / 
 
 std::vector<std::uint8_t> members_of(Set set);
 
-/// Held & Karp 1962, J. SIAM 10(1), over one set. best(mask, end, start): cheapest path from start through mask to end.
+/// Held & Karp 1962, J. SIAM 10(1), over one set. best(mask, end, start): cheapest path from start through
+/// mask to end.
 class HeldKarp {
 public:
     HeldKarp(const std::vector<std::uint8_t>& members, const CostMatrix& costs);
@@ -27,7 +28,9 @@ public:
     std::vector<int> path(int start, int end) const;
 
 private:
-    std::int32_t* at(std::uint32_t mask, int end) { return &best_[(static_cast<std::size_t>(mask) * k_ + end) * row_]; }
+    std::int32_t* at(std::uint32_t mask, int end) {
+        return &best_[(static_cast<std::size_t>(mask) * k_ + end) * row_];
+    }
     const std::int32_t* at(std::uint32_t mask, int end) const {
         return &best_[(static_cast<std::size_t>(mask) * k_ + end) * row_];
     }
@@ -37,8 +40,8 @@ private:
     std::vector<std::int32_t> best_;
 };
 
-/// One set: what the cheapest path costs for every first and last member, and which it is. Up to kExact members exactly, beyond by
-/// nearest neighbour.
+/// One set: what the cheapest path costs for every first and last member, and which it is. Up to kExact
+/// members exactly, beyond by nearest neighbour.
 class SetPaths {
 public:
     SetPaths(Set set, const CostMatrix& costs);
@@ -47,7 +50,9 @@ public:
     int size() const { return static_cast<int>(members_.size()); }
     bool exact() const { return size() <= kExact; }
     /// Positions in members(); kFar where there is no such path.
-    std::int32_t cost(int start, int end) const { return inner_[static_cast<std::size_t>(start) * members_.size() + static_cast<std::size_t>(end)]; }
+    std::int32_t cost(int start, int end) const {
+        return inner_[static_cast<std::size_t>(start) * members_.size() + static_cast<std::size_t>(end)];
+    }
     /// No path costs less, whatever its ends.
     std::int32_t least() const;
     const std::vector<int>& path(int start, int end);

@@ -41,7 +41,8 @@ std::vector<SlotStay> keep_needed_soonest(std::span<const Set> jobs, int slots) 
     for (int f = 0; f < 32; ++f)
         if (next.after(0, f) < kNever)
             soonest.push_back(f);
-    std::stable_sort(soonest.begin(), soonest.end(), [&](int a, int b) { return next.after(0, a) < next.after(0, b); });
+    std::stable_sort(soonest.begin(), soonest.end(),
+                     [&](int a, int b) { return next.after(0, a) < next.after(0, b); });
     soonest.resize(std::min(soonest.size(), static_cast<std::size_t>(slots)));
     std::sort(soonest.begin(), soonest.end());
     for (std::size_t s = 0; s < soonest.size(); ++s)
@@ -55,12 +56,15 @@ std::vector<SlotStay> keep_needed_soonest(std::span<const Set> jobs, int slots) 
                 s.to = j;
             }
         for (Set missing = job & ~there; missing; missing &= missing - 1) {
-            // Out goes what is needed last; among equals what has been idle longest, so that there is time for it.
+            // Out goes what is needed last; among equals what has been idle longest, so that there is time
+            // for it.
             SlotStay* out = nullptr;
             for (SlotStay& s : in) {
                 if (s.filament >= 0 && (job >> s.filament & 1))
                     continue;
-                const auto key = [&](const SlotStay& x) { return x.filament < 0 ? kNever + 1 : next.after(j, x.filament); };
+                const auto key = [&](const SlotStay& x) {
+                    return x.filament < 0 ? kNever + 1 : next.after(j, x.filament);
+                };
                 if (!out || key(s) > key(*out) || (key(s) == key(*out) && s.to < out->to))
                     out = &s;
             }
@@ -74,14 +78,16 @@ std::vector<SlotStay> keep_needed_soonest(std::span<const Set> jobs, int slots) 
     for (const SlotStay& s : in)
         if (s.filament >= 0)
             stays.push_back(s);
-    std::stable_sort(stays.begin(), stays.end(), [](const SlotStay& a, const SlotStay& b) { return a.from < b.from; });
+    std::stable_sort(stays.begin(), stays.end(),
+                     [](const SlotStay& a, const SlotStay& b) { return a.from < b.from; });
     return stays;
 }
 
 int fewest_refills(std::span<const Set> jobs, int slots) {
     if (slots < 1)
         return 0;
-    // A job that does not fit is served in pieces: as many filaments as there are slots, then the others one by one.
+    // A job that does not fit is served in pieces: as many filaments as there are slots, then the others one
+    // by one.
     std::vector<Set> pieces;
     for (Set j : jobs) {
         if (!pieces.empty() && pieces.back() == j)

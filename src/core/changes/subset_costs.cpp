@@ -66,7 +66,8 @@ std::vector<double> costs_of_subsets(std::span<const Set> layers, const CostMatr
                 now = step(now, t);
                 continue;
             }
-            // Adding a constant to the state adds it to the next: once the state repeats but for a constant, it does so for good.
+            // Adding a constant to the state adds it to the next: once the state repeats but for a constant,
+            // it does so for good.
             std::array<State, kPeriods> past;
             int done = 0;
             for (; done < count; ++done) {
@@ -75,13 +76,17 @@ std::vector<double> costs_of_subsets(std::span<const Set> layers, const CostMatr
                 for (int period = 1; period <= kPeriods && period <= done && !jumped; ++period) {
                     const State& old = past[static_cast<std::size_t>((done - period) % kPeriods)];
                     const int any = std::countr_zero(t);
-                    const std::int64_t more = next[static_cast<std::size_t>(any)] - old[static_cast<std::size_t>(any)];
+                    const std::int64_t more =
+                        next[static_cast<std::size_t>(any)] - old[static_cast<std::size_t>(any)];
                     bool same = true;
                     for (Set r = t; r && same; r &= r - 1)
-                        same = next[static_cast<std::size_t>(std::countr_zero(r))] - old[static_cast<std::size_t>(std::countr_zero(r))] == more;
+                        same = next[static_cast<std::size_t>(std::countr_zero(r))] -
+                                   old[static_cast<std::size_t>(std::countr_zero(r))] ==
+                               more;
                     if (!same)
                         continue;
-                    // past[…] holds the state after each layer of this run; `next` is that after layer done + 1.
+                    // past[…] holds the state after each layer of this run; `next` is that after layer done
+                    // + 1.
                     const int left = count - done - 1, whole = left / period;
                     now = next;
                     for (Set r = t; r; r &= r - 1)

@@ -8,19 +8,23 @@ namespace vitrail {
 struct Checker {
     const Project& p;
     const Plan& plan;
-    int at;                ///< the piece that is looked at; checks of the plate do not ask
+    int at; ///< the piece that is looked at; checks of the plate do not ask
     const Piece& piece;
     const PiecePlan& made; ///< of that piece
     std::vector<Finding>& found;
 
     Checker(const Project& project, const Plan& whole, std::size_t which, std::vector<Finding>& into)
-        : p(project), plan(whole), at(static_cast<int>(which)), piece(project.pieces[which]), made(whole.pieces[which]), found(into) {}
+        : p(project), plan(whole), at(static_cast<int>(which)), piece(project.pieces[which]),
+          made(whole.pieces[which]), found(into) {}
 
-    Finding& add(const char* code, Severity severity, Message message, Message where, int layer = 0, std::vector<int> parts = {});
+    Finding& add(const char* code, Severity severity, Message message, Message where, int layer = 0,
+                 std::vector<int> parts = {});
 
     // Wording.
     Message at_layer(int layer) const;
-    Message in_part(int part) const { return say("part {}", piece.parts[static_cast<std::size_t>(part)].name); }
+    Message in_part(int part) const {
+        return say("part {}", piece.parts[static_cast<std::size_t>(part)].name);
+    }
     Message whole_print() const { return say("whole print"); }
     Name quoted(int part) const { return {piece.parts[static_cast<std::size_t>(part)].name}; }
     /// "A (PLA)"

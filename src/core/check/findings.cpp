@@ -2,12 +2,12 @@
 
 #include "core/check/checker.h"
 
-
 #include <algorithm>
 
 namespace vitrail {
 
-Finding& Checker::add(const char* code, Severity severity, Message message, Message where, int layer, std::vector<int> parts) {
+Finding& Checker::add(const char* code, Severity severity, Message message, Message where, int layer,
+                      std::vector<int> parts) {
     Finding f;
     f.code = code;
     f.severity = severity;
@@ -41,7 +41,8 @@ std::vector<int> Checker::used_filaments() const {
 }
 
 Spot Checker::spot_in(const Box& b, int layer) const {
-    const float x = static_cast<float>(double(b.left + b.right) / 2 / kUnitsPerMm), y = static_cast<float>(double(b.top + b.bottom) / 2 / kUnitsPerMm);
+    const float x = static_cast<float>(double(b.left + b.right) / 2 / kUnitsPerMm),
+                y = static_cast<float>(double(b.top + b.bottom) / 2 / kUnitsPerMm);
     const double size = std::max(double(b.right - b.left), double(b.bottom - b.top)) / kUnitsPerMm;
     return {{x, y, static_cast<float>(bed_z() + grid().middle_mm(layer))}, layer, size};
 }
@@ -53,18 +54,43 @@ struct Check {
     bool of_piece; ///< else of the plate
 };
 constexpr Check kChecks[] = {
-    {&Checker::meshes, true},        {&Checker::units, true},      {&Checker::unassigned, true},
-    {&Checker::bonds, true},         {&Checker::overlaps, true},   {&Checker::gaps, true},
-    {&Checker::misplaced, true},     {&Checker::temperatures, false}, {&Checker::sheets, false},
-    {&Checker::spools, false},       {&Checker::strokes, true},    {&Checker::lettering, true},
-    {&Checker::lugs, true},          {&Checker::unsupported, true}, {&Checker::supports, true},
-    {&Checker::overhanging_colour, true}, {&Checker::tall_parts, true}, {&Checker::heights, false},
-    {&Checker::bands, true},         {&Checker::base_shift, false}, {&Checker::damp, false},
-    {&Checker::identity, false},     {&Checker::bed, false},       {&Checker::nozzles, false},
-    {&Checker::refills, false},      {&Checker::tower, false},     {&Checker::tower_peak, false}, {&Checker::dirty_starts, false},
-    {&Checker::hairs, false},        {&Checker::hands, false},     {&Checker::hands_for_little, false},
-    {&Checker::nights, false},       {&Checker::nozzle_kinds, false}, {&Checker::without_effect, false},
-    {&Checker::several_bodies, true}, {&Checker::second_job, false}, {&Checker::pictures, false},
+    {&Checker::meshes, true},
+    {&Checker::units, true},
+    {&Checker::unassigned, true},
+    {&Checker::bonds, true},
+    {&Checker::overlaps, true},
+    {&Checker::gaps, true},
+    {&Checker::misplaced, true},
+    {&Checker::temperatures, false},
+    {&Checker::sheets, false},
+    {&Checker::spools, false},
+    {&Checker::strokes, true},
+    {&Checker::lettering, true},
+    {&Checker::lugs, true},
+    {&Checker::unsupported, true},
+    {&Checker::supports, true},
+    {&Checker::overhanging_colour, true},
+    {&Checker::tall_parts, true},
+    {&Checker::heights, false},
+    {&Checker::bands, true},
+    {&Checker::base_shift, false},
+    {&Checker::damp, false},
+    {&Checker::identity, false},
+    {&Checker::bed, false},
+    {&Checker::nozzles, false},
+    {&Checker::refills, false},
+    {&Checker::tower, false},
+    {&Checker::tower_peak, false},
+    {&Checker::dirty_starts, false},
+    {&Checker::hairs, false},
+    {&Checker::hands, false},
+    {&Checker::hands_for_little, false},
+    {&Checker::nights, false},
+    {&Checker::nozzle_kinds, false},
+    {&Checker::without_effect, false},
+    {&Checker::several_bodies, true},
+    {&Checker::second_job, false},
+    {&Checker::pictures, false},
 };
 
 } // namespace
@@ -84,17 +110,21 @@ std::vector<Finding> find_problems(const Project& project, const Plan& plan, std
             }
         }
     const auto is_waived = [&](const Finding& f) {
-        return std::any_of(project.waivers.begin(), project.waivers.end(), [&](const Waiver& w) { return w.code == f.code; });
+        return std::any_of(project.waivers.begin(), project.waivers.end(),
+                           [&](const Waiver& w) { return w.code == f.code; });
     };
-    const auto kept = std::stable_partition(found.begin(), found.end(), [&](const Finding& f) { return !is_waived(f); });
+    const auto kept =
+        std::stable_partition(found.begin(), found.end(), [&](const Finding& f) { return !is_waived(f); });
     if (waived)
         waived->assign(std::make_move_iterator(kept), std::make_move_iterator(found.end()));
     found.erase(kept, found.end());
-    std::stable_sort(found.begin(), found.end(), [](const Finding& a, const Finding& b) { return a.severity < b.severity; });
+    std::stable_sort(found.begin(), found.end(),
+                     [](const Finding& a, const Finding& b) { return a.severity < b.severity; });
     return found;
 }
 
-Result<std::shared_ptr<const Plan>> plan_with_findings(Planner& planner, const Project& project, const Progress& progress) {
+Result<std::shared_ptr<const Plan>> plan_with_findings(Planner& planner, const Project& project,
+                                                       const Progress& progress) {
     const auto made = planner.plan(project, progress, Scope::findings);
     if (!made)
         return made.error();

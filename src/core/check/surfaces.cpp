@@ -21,25 +21,31 @@ void Checker::overhanging_colour() {
         std::vector<double> over(part.patches.size() + 1, 0);
         std::vector<std::vector<Spot>> spots(over.size());
         if (part.paint)
-            for_each_facet(*part.mesh, *part.paint, [&](std::uint32_t, const std::array<Vec3, 3>& c, PatchNumber n) {
-                const Vec3 d = twice_area(c);
-                const float l = length(d);
-                if (n == kUnpainted || n >= over.size() || !(l > 0) || d.z / l > steepest || std::min({c[0].z, c[1].z, c[2].z}) < bed)
-                    return;
-                over[n] += l / 2;
-                if (spots[n].size() < kMostSpots) {
-                    const Vec3 m = (c[0] + c[1] + c[2]) * (1.0f / 3);
-                    spots[n].push_back({m, std::clamp(first_layer_above(grid(), m.z - bed_z()), 1, grid().count), std::sqrt(double(l))});
-                }
-            });
+            for_each_facet(
+                *part.mesh, *part.paint, [&](std::uint32_t, const std::array<Vec3, 3>& c, PatchNumber n) {
+                    const Vec3 d = twice_area(c);
+                    const float l = length(d);
+                    if (n == kUnpainted || n >= over.size() || !(l > 0) || d.z / l > steepest ||
+                        std::min({c[0].z, c[1].z, c[2].z}) < bed)
+                        return;
+                    over[n] += l / 2;
+                    if (spots[n].size() < kMostSpots) {
+                        const Vec3 m = (c[0] + c[1] + c[2]) * (1.0f / 3);
+                        spots[n].push_back(
+                            {m, std::clamp(first_layer_above(grid(), m.z - bed_z()), 1, grid().count),
+                             std::sqrt(double(l))});
+                    }
+                });
         for (std::size_t n = 1; n < over.size(); ++n) {
             const Patch& patch = part.patches[n - 1];
             if (over[n] < 2 || !patch.filament || patch.filament == part.filament)
                 continue;
-            Finding& f = add("support-on-show", Severity::warning,
-                             say("{} mm² of the patch {} on {} overhang by more than {}°: support would touch and scar the painted face. Turn the piece, or paint less of it.", num(over[n], 0), Name{patch.name}, quoted(i),
-                                 num(p.settings.support_angle_deg, 0)),
-                             say("patch {}", patch.name), spots[n].front().layer, {i});
+            Finding& f =
+                add("support-on-show", Severity::warning,
+                    say("{} mm² of the patch {} on {} overhang by more than {}°: support would touch and "
+                        "scar the painted face. Turn the piece, or paint less of it.",
+                        num(over[n], 0), Name{patch.name}, quoted(i), num(p.settings.support_angle_deg, 0)),
+                    say("patch {}", patch.name), spots[n].front().layer, {i});
             f.spots = spots[n];
         }
         // Borders of colours on walls that lean outwards.
@@ -70,12 +76,15 @@ void Checker::overhanging_colour() {
                         continue;
                     crossing += l;
                     if (place.spots.size() < kMostSpots)
-                        place.spots.push_back({ends[0], std::clamp(first_layer_above(grid(), height), 1, grid().count), 1});
+                        place.spots.push_back(
+                            {ends[0], std::clamp(first_layer_above(grid(), height), 1, grid().count), 1});
                 }
                 if (crossing < 2 || crossing < 0.05 * all)
                     continue;
                 Finding& f = add("colour-on-overhang", Severity::warning,
-                                 say("The border at {} of {} lies on an overhang for {} of {} mm: colours run into each other there. Borders come out better on upward slopes.", mm(height), quoted(i), num(crossing, 0), num(all, 0)),
+                                 say("The border at {} of {} lies on an overhang for {} of {} mm: colours "
+                                     "run into each other there. Borders come out better on upward slopes.",
+                                     mm(height), quoted(i), num(crossing, 0), num(all, 0)),
                                  at_layer(std::clamp(first_layer_above(grid(), height), 1, grid().count)),
                                  std::clamp(first_layer_above(grid(), height), 1, grid().count), {i});
                 f.spots = std::move(place.spots);
@@ -129,11 +138,16 @@ void Checker::tall_parts() {
         constexpr double kTooLowToSway_mm = 15;
         if (!(narrow > 0) || top <= p.settings.check_tall * narrow || top <= kTooLowToSway_mm)
             continue;
-        Finding& f = add("tall-thin", Severity::warning,
-                         say(parts.size() == 1 ? term("{} is {} tall on a foot {} wide, {} times as tall. Beyond {} it may topple or sway: add a brim, slow down, or turn it.")
-                                               : term("{} with what touches it is {} tall on a foot {} wide, {} times as tall. Beyond {} it may topple or sway: add a brim, slow down, or turn it."),
-                             quoted(parts[0]), mm(top, 1), mm(narrow, 1), num(top / narrow), num(p.settings.check_tall, 0)),
-                         at_layer(1), 1, parts);
+        Finding& f =
+            add("tall-thin", Severity::warning,
+                say(parts.size() == 1
+                        ? term("{} is {} tall on a foot {} wide, {} times as tall. Beyond {} it may topple "
+                               "or sway: add a brim, slow down, or turn it.")
+                        : term("{} with what touches it is {} tall on a foot {} wide, {} times as tall. "
+                               "Beyond {} it may topple or sway: add a brim, slow down, or turn it."),
+                    quoted(parts[0]), mm(top, 1), mm(narrow, 1), num(top / narrow),
+                    num(p.settings.check_tall, 0)),
+                at_layer(1), 1, parts);
         f.spots.push_back(spot_in(box_of(feet), 1));
     }
 }

@@ -30,7 +30,8 @@ struct Lab {
     double l = 0, a = 0, b = 0;
 };
 
-/// White points of the 2° observer, Y = 1. D65: IEC 61966-2-1 (x 0.3127, y 0.3290). D50: ICC profile connection space.
+/// White points of the 2° observer, Y = 1. D65: IEC 61966-2-1 (x 0.3127, y 0.3290). D50: ICC profile
+/// connection space.
 inline constexpr Xyz kD65{0.95045593, 1.0, 1.08905775};
 inline constexpr Xyz kD50{0.96420, 1.0, 0.82491};
 

@@ -15,14 +15,17 @@ std::vector<ColourMerge> merge_order(const std::vector<ColourUse>& colours) {
         area.push_back(c.area_mm2);
     for (int i = 0; i < n; ++i)
         for (int j = i + 1; j < n; ++j)
-            apart[static_cast<std::size_t>(i) * n + j] = apart[static_cast<std::size_t>(j) * n + i] = delta_e_2000(lab[i], lab[j]);
+            apart[static_cast<std::size_t>(i) * n + j] = apart[static_cast<std::size_t>(j) * n + i] =
+                delta_e_2000(lab[i], lab[j]);
     // The nearest other of each that is left; only those of a colour that went have to be looked for again.
     std::vector<char> left(static_cast<std::size_t>(n), 1);
     std::vector<int> near(static_cast<std::size_t>(n), -1);
     const auto look = [&](int i) {
         near[i] = -1;
         for (int j = 0; j < n; ++j)
-            if (j != i && left[j] && (near[i] < 0 || apart[static_cast<std::size_t>(i) * n + j] < apart[static_cast<std::size_t>(i) * n + near[i]]))
+            if (j != i && left[j] &&
+                (near[i] < 0 || apart[static_cast<std::size_t>(i) * n + j] <
+                                    apart[static_cast<std::size_t>(i) * n + near[i]]))
                 near[i] = j;
     };
     for (int i = 0; i < n; ++i)

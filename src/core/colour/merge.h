@@ -22,8 +22,8 @@ struct ColourMerge {
 /// More colours than this are first put together by their leading bits.
 inline constexpr int kMostColours = 512;
 
-/// Merges in the order in which they hurt least: at each step the two colours left that are nearest by ΔE00 become one,
-/// the one with more surface. One step fewer than colours.
+/// Merges in the order in which they hurt least: at each step the two colours left that are nearest by ΔE00
+/// become one, the one with more surface. One step fewer than colours.
 std::vector<ColourMerge> merge_order(const std::vector<ColourUse>& colours);
 
 /// What each colour has become when `left` are left (1 … colours.size()): its place in the list.

@@ -20,7 +20,8 @@ Channels as_channels(Srgb c) {
 
 } // namespace
 
-GrowingStack::GrowingStack(std::span<const Tint> tints, const Lighting& l) : tints_(tints), lighting_(l), over_backing_(l.backing) {
+GrowingStack::GrowingStack(std::span<const Tint> tints, const Lighting& l)
+    : tints_(tints), lighting_(l), over_backing_(l.backing) {
     const Channels lamp = lamp_light(l.lamp_k), screen = lamp_light(6500);
     for (std::size_t c = 0; c < 3; ++c)
         lamp_[c] = lamp[c] / screen[c];

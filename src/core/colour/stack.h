@@ -10,21 +10,22 @@ namespace vitrail {
 /// A filament as pictures need to know it.
 struct Tint {
     Srgb colour;
-    double td_mm = 4;  ///< transmission distance
-    Optics optics;     ///< calibrated, or optics_of(colour, td_mm)
+    double td_mm = 4; ///< transmission distance
+    Optics optics;    ///< calibrated, or optics_of(colour, td_mm)
 };
 Tint tint_of(Srgb colour, double td_mm);
 
 enum class LookModel {
     two_flux, ///< Kubelka: absorption and scattering, light to and fro
-    blend     ///< T(t) = 0.1^(t/TD), C = T·C_below + (1 − T)·C_top in linear light, layer by layer: what most hobbyists' figures mean
+    blend ///< T(t) = 0.1^(t/TD), C = T·C_below + (1 − T)·C_top in linear light, layer by layer: what most
+          ///< hobbyists' figures mean
 };
 
 struct Lighting {
     enum class From { front, behind } from = From::front;
-    Channels backing{0, 0, 0};     ///< reflectance of what the piece lies on, seen from the front; nothing: 0
-    double lamp_k = 6500;          ///< of the light, whichever side it comes from
-    bool diffuser = false;         ///< between lamp and piece: what the piece sends back comes again
+    Channels backing{0, 0, 0}; ///< reflectance of what the piece lies on, seen from the front; nothing: 0
+    double lamp_k = 6500;      ///< of the light, whichever side it comes from
+    bool diffuser = false;     ///< between lamp and piece: what the piece sends back comes again
     LookModel model = LookModel::two_flux;
 };
 
@@ -35,7 +36,8 @@ struct StackLayer {
 };
 
 struct StackLook {
-    Channels light{};                   ///< what is seen, linear RGB, the lamp's colour in it; from behind as a share of the lamp's light
+    Channels light{}; ///< what is seen, linear RGB, the lamp's colour in it; from behind as a share of the
+                      ///< lamp's light
     Channels reflectance{}, transmittance{}; ///< of the stack by itself, under white light
 };
 
@@ -49,11 +51,11 @@ public:
 private:
     std::span<const Tint> tints_;
     Lighting lighting_;
-    Channels lamp_;                ///< its light against the screen's white
+    Channels lamp_; ///< its light against the screen's white
     Sheet stack_;
     Channels over_backing_, over_white_{1, 1, 1}, over_black_{0, 0, 0}; ///< blended
     StackLayer last_{-1, 0};
-    Sheet last_sheet_;             ///< layers are mostly like the one below
+    Sheet last_sheet_; ///< layers are mostly like the one below
 };
 
 /// Layers from below to the top.

@@ -8,7 +8,8 @@
 
 namespace vitrail {
 
-/// Of the candidates the one whose smallest ΔE00 to any of the others' colours is largest. `candidates` must not be empty.
+/// Of the candidates the one whose smallest ΔE00 to any of the others' colours is largest. `candidates` must
+/// not be empty.
 Srgb stand_out(std::span<const Srgb> from, std::span<const Srgb> candidates);
 
 /// Vivid colours, far from each other: what a mark is chosen from. Ours.

@@ -36,7 +36,9 @@ Sheet sheet_of(const Optics& o, double mm) {
 Sheet laid_on(const Sheet& upper, const Sheet& lower) {
     Sheet both;
     for (std::size_t i = 0; i < 3; ++i) {
-        const double between = 1 / std::max(1e-12, 1 - upper.below[i] * lower.above[i]); // light that goes to and fro between the two
+        const double between =
+            1 / std::max(1e-12,
+                         1 - upper.below[i] * lower.above[i]); // light that goes to and fro between the two
         both.through[i] = upper.through[i] * lower.through[i] * between;
         both.above[i] = upper.above[i] + upper.through[i] * upper.through[i] * lower.above[i] * between;
         both.below[i] = lower.below[i] + lower.through[i] * lower.through[i] * upper.below[i] * between;
@@ -47,7 +49,8 @@ Sheet laid_on(const Sheet& upper, const Sheet& lower) {
 Channels seen_over(const Sheet& sheet, const Channels& backing) {
     Channels seen;
     for (std::size_t i = 0; i < 3; ++i)
-        seen[i] = sheet.above[i] + sheet.through[i] * sheet.through[i] * backing[i] / std::max(1e-12, 1 - sheet.below[i] * backing[i]);
+        seen[i] = sheet.above[i] + sheet.through[i] * sheet.through[i] * backing[i] /
+                                       std::max(1e-12, 1 - sheet.below[i] * backing[i]);
     return seen;
 }
 

@@ -34,7 +34,8 @@ std::vector<Night> nights_of(const Settings& s, double until_s) {
 }
 
 const Night* night_at(std::span<const Night> nights, double s) {
-    const auto n = std::upper_bound(nights.begin(), nights.end(), s, [](double t, const Night& x) { return t < x.to_s; });
+    const auto n = std::upper_bound(nights.begin(), nights.end(), s,
+                                    [](double t, const Night& x) { return t < x.to_s; });
     return n != nights.end() && n->from_s <= s ? &*n : nullptr;
 }
 
@@ -52,7 +53,8 @@ struct Open {
     bool point() const { return from == to; }
 };
 
-/// A trip for what must be done last of all at `first`, and what else of `open` can be done then. Marks it as served.
+/// A trip for what must be done last of all at `first`, and what else of `open` can be done then. Marks it as
+/// served.
 Trip make_trip(std::span<const Open> open, std::size_t first, std::vector<char>& served) {
     Trip t;
     double until = open[first].to;
@@ -73,13 +75,17 @@ Trip make_trip(std::span<const Open> open, std::size_t first, std::vector<char>&
     return t;
 }
 
-/// Whoever gets up does what else can be done then, and who is there already, or stays until morning, stays for swaps that are close.
+/// Whoever gets up does what else can be done then, and who is there already, or stays until morning, stays
+/// for swaps that are close.
 void join_day(Trip& t, std::span<const Visit> visits, std::vector<char>& done) {
-    const bool at_swap = visits[static_cast<std::size_t>(t.visits.front())].from_s == visits[static_cast<std::size_t>(t.visits.front())].to_s;
+    const bool at_swap = visits[static_cast<std::size_t>(t.visits.front())].from_s ==
+                         visits[static_cast<std::size_t>(t.visits.front())].to_s;
     for (bool found = at_swap; found;) {
         found = false;
         for (std::size_t i = 0; i < visits.size(); ++i)
-            if (const Visit& v = visits[i]; !done[i] && v.from_s == v.to_s && v.from_s >= t.from_s - kWorthStaying_s && v.from_s <= t.to_s + kWorthStaying_s) {
+            if (const Visit& v = visits[i]; !done[i] && v.from_s == v.to_s &&
+                                            v.from_s >= t.from_s - kWorthStaying_s &&
+                                            v.from_s <= t.to_s + kWorthStaying_s) {
                 done[i] = 1;
                 found = t.stays = true;
                 t.from_s = std::min(t.from_s, v.from_s);
@@ -88,7 +94,8 @@ void join_day(Trip& t, std::span<const Visit> visits, std::vector<char>& done) {
             }
     }
     for (std::size_t i = 0; i < visits.size(); ++i)
-        if (const Visit& v = visits[i]; !done[i] && v.from_s < v.to_s && v.from_s <= t.to_s && v.to_s >= (t.stays ? t.from_s : t.to_s)) {
+        if (const Visit& v = visits[i];
+            !done[i] && v.from_s < v.to_s && v.from_s <= t.to_s && v.to_s >= (t.stays ? t.from_s : t.to_s)) {
             done[i] = 1;
             t.visits.push_back(static_cast<int>(i));
             if (!t.stays)
@@ -109,7 +116,8 @@ std::vector<Trip> trips_for(std::span<Visit> visits, std::span<const Night> nigh
         if (v.at_night)
             night.push_back(o);
         else
-            day.push_back({o.visit, next_day_s(nights, v.from_s), last && last->from_s > v.from_s ? last->from_s : v.to_s});
+            day.push_back({o.visit, next_day_s(nights, v.from_s),
+                           last && last->from_s > v.from_s ? last->from_s : v.to_s});
     }
     const auto by_end = [](const Open& a, const Open& b) { return a.to < b.to; };
     std::stable_sort(night.begin(), night.end(), by_end);
@@ -147,7 +155,8 @@ std::vector<Visit> visits_of(std::span<const Switch> switches, const Timeline& t
     }
     for (std::size_t i = 0; i < timeline.refills.size(); ++i) {
         const RefillTime& r = timeline.refills[i];
-        out.push_back({r.pause ? Visit::What::pause : Visit::What::refill, r.earliest_s, r.latest_s, r.latest_layer, -1, static_cast<int>(i), false});
+        out.push_back({r.pause ? Visit::What::pause : Visit::What::refill, r.earliest_s, r.latest_s,
+                       r.latest_layer, -1, static_cast<int>(i), false});
     }
     std::stable_sort(out.begin(), out.end(), [](const Visit& x, const Visit& y) { return x.to_s < y.to_s; });
     return out;

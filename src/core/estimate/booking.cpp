@@ -8,25 +8,35 @@ namespace {
 
 /// What purge replaces in one layer.
 struct Replaced {
-    std::vector<double> model_mm3; ///< [filament]
+    std::vector<double> model_mm3;   ///< [filament]
     std::vector<double> support_mm3; ///< [filament]
     double second_piece_mm3 = 0;
 };
 
 void add(Replaced& r, const std::vector<Flow>& flows, const Printed& printed, std::size_t layer) {
-    const auto of = [&](const Flow& flow) -> const PiecePlan& { return printed.pieces[static_cast<std::size_t>(flow.piece)]; };
+    const auto of = [&](const Flow& flow) -> const PiecePlan& {
+        return printed.pieces[static_cast<std::size_t>(flow.piece)];
+    };
     for (const Flow& flow : flows)
         switch (flow.where) {
-        case Destination::infill: r.model_mm3[of(flow).owner[static_cast<std::size_t>(flow.part)][layer]] += flow.mm3; break;
-        case Destination::piece: r.second_piece_mm3 += flow.mm3; break;
-        case Destination::support: r.support_mm3[of(flow).support_by[layer]] += flow.mm3; break;
-        default: break;
+        case Destination::infill:
+            r.model_mm3[of(flow).owner[static_cast<std::size_t>(flow.part)][layer]] += flow.mm3;
+            break;
+        case Destination::piece:
+            r.second_piece_mm3 += flow.mm3;
+            break;
+        case Destination::support:
+            r.support_mm3[of(flow).support_by[layer]] += flow.mm3;
+            break;
+        default:
+            break;
         }
 }
 
 } // namespace
 
-Books book_layers(const Project& p, const Printed& printed, const Sequence& sequence, std::span<const Switch> switches, const PurgePlan& purge) {
+Books book_layers(const Project& p, const Printed& printed, const Sequence& sequence,
+                  std::span<const Switch> switches, const PurgePlan& purge) {
     const LayerGrid& grid = printed.grid;
     const double line_mm = p.settings.line_width_mm;
     Books books(static_cast<std::size_t>(grid.count));
@@ -54,7 +64,8 @@ Books book_layers(const Project& p, const Printed& printed, const Sequence& sequ
         Extruded carried;
         carried.tower_mm3 = layer <= purge.tower.layers ? purge.tower.fill_by_layer_mm3[l] : 0;
         carried.skirt_mm3 = layer <= purge.skirt.layers ? purge.skirt.fill_by_layer_mm3[l] : 0;
-        carried.ooze_mm3 = layer <= purge.ooze.layers ? purge.ooze.length_mm * line_mm * grid.thickness_mm(layer) : 0;
+        carried.ooze_mm3 =
+            layer <= purge.ooze.layers ? purge.ooze.length_mm * line_mm * grid.thickness_mm(layer) : 0;
         if (carried.carried_mm3() > 0 && order.empty() && loaded >= 0) {
             carried.filament = loaded;
             carried.carries_only = true;

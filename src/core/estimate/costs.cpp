@@ -75,7 +75,8 @@ void weigh(const Filament& f, FilamentUse& u, Totals& t) {
 
 } // namespace
 
-Costs work_out_costs(const Project& p, const Books& books, const SwitchList& list, const PurgePlan& purge, const Seating& seating, const Timeline& timeline) {
+Costs work_out_costs(const Project& p, const Books& books, const SwitchList& list, const PurgePlan& purge,
+                     const Seating& seating, const Timeline& timeline) {
     Costs out;
     out.use.assign(p.filaments.size(), {});
     for (FilamentUse& u : out.use)
@@ -94,7 +95,8 @@ Costs work_out_costs(const Project& p, const Books& books, const SwitchList& lis
     for (std::size_t i = 0; i < list.switches.size(); ++i)
         ledger.purged(list.switches[i], purge.flows[i]);
     for (const FirstLoad& load : list.first_loads)
-        ledger.take(load.filament, static_cast<std::size_t>(load.layer) - 1, load.mm3).first_load_mm3 += load.mm3;
+        ledger.take(load.filament, static_cast<std::size_t>(load.layer) - 1, load.mm3).first_load_mm3 +=
+            load.mm3;
 
     Totals& t = out.totals;
     for (std::size_t f = 0; f < out.use.size(); ++f)
@@ -129,7 +131,8 @@ std::vector<PieceShare> share_costs(const Project& p, const Printed& printed, co
             volume += r.mm3;
         }
         for (std::size_t l = 0; l < piece.support_mm3.size(); ++l) {
-            share.support_g += grams(p.filaments[piece.support_by[l]], piece.support_mm3[l]) + grams(p.filaments[piece.interface_by[l]], piece.interface_mm3[l]);
+            share.support_g += grams(p.filaments[piece.support_by[l]], piece.support_mm3[l]) +
+                               grams(p.filaments[piece.interface_by[l]], piece.interface_mm3[l]);
             volume += piece.support_mm3[l] + piece.interface_mm3[l];
         }
         mm3.push_back(volume);
@@ -147,7 +150,8 @@ std::vector<PieceShare> share_costs(const Project& p, const Printed& printed, co
 }
 
 double price_of(const Settings& s, const Totals& t, double hand_s) {
-    return t.filament_cost + s.printer_per_h * t.total_s / 3600 + own_hour(s) * (t.attended_s + hand_s) / 3600;
+    return t.filament_cost + s.printer_per_h * t.total_s / 3600 +
+           own_hour(s) * (t.attended_s + hand_s) / 3600;
 }
 
 double waste_g(const Totals& t) {

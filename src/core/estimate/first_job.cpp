@@ -21,7 +21,10 @@ std::optional<FirstJob> first_job(const Project& p, const Printed& printed) {
                 job->start_s = start_up_s(p, p.filaments[static_cast<std::size_t>(job->filament)]);
             }
             job->parts.push_back(piece.parts[i].name);
-            const double speed = laid_at(m.first_layer, facts(p.filaments[static_cast<std::size_t>(job->filament)].material).flow_mm3_s, line, job->layer_mm);
+            const double speed =
+                laid_at(m.first_layer,
+                        facts(p.filaments[static_cast<std::size_t>(job->filament)].material).flow_mm3_s, line,
+                        job->layer_mm);
             const Paths& outline = printed.pieces[k].table->parts[i].layers.front();
             for (const Path& ring : offset(outline, -line / 2)) {
                 job->mm3 += copies * perimeter_mm({ring}) * line * job->layer_mm;

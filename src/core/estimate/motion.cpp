@@ -11,7 +11,8 @@ double line_s(double mm, double speed, double enters, double leaves, double a) {
         return 0;
     const double top = std::min(speed, std::sqrt((2 * a * mm + enters * enters + leaves * leaves) / 2));
     const double ramps_mm = std::max(0.0, (2 * top * top - enters * enters - leaves * leaves) / (2 * a));
-    return std::max(0.0, top - enters) / a + std::max(0.0, top - leaves) / a + std::max(0.0, mm - ramps_mm) / std::max(top, 1e-6);
+    return std::max(0.0, top - enters) / a + std::max(0.0, top - leaves) / a +
+           std::max(0.0, mm - ramps_mm) / std::max(top, 1e-6);
 }
 
 double ring_s(const Path& ring, double speed, const Motion& m) {
@@ -25,7 +26,8 @@ double ring_s(const Path& ring, double speed, const Motion& m) {
     edges.reserve(n);
     for (std::size_t i = 0; i < n; ++i) {
         const IntPoint &a = ring[i], &b = ring[i + 1 == n ? 0 : i + 1];
-        const double dx = static_cast<double>(b.X - a.X) / kUnitsPerMm, dy = static_cast<double>(b.Y - a.Y) / kUnitsPerMm, mm = std::sqrt(dx * dx + dy * dy);
+        const double dx = static_cast<double>(b.X - a.X) / kUnitsPerMm,
+                     dy = static_cast<double>(b.Y - a.Y) / kUnitsPerMm, mm = std::sqrt(dx * dx + dy * dy);
         if (mm > 0)
             edges.push_back({mm, dx / mm, dy / mm});
     }
@@ -34,7 +36,8 @@ double ring_s(const Path& ring, double speed, const Motion& m) {
     // Speeds at the ends of the edges: what the corners allow, then what can be reached and braked from.
     std::vector<double> at(edges.size() + 1, 0);
     for (std::size_t i = 1; i < edges.size(); ++i) {
-        const double turn = std::sqrt(std::pow(edges[i].x - edges[i - 1].x, 2) + std::pow(edges[i].y - edges[i - 1].y, 2)); // 2·sin(φ/2)
+        const double turn = std::sqrt(std::pow(edges[i].x - edges[i - 1].x, 2) +
+                                      std::pow(edges[i].y - edges[i - 1].y, 2)); // 2·sin(φ/2)
         at[i] = turn * speed > m.corner ? m.corner / turn : speed;
     }
     const double a2 = 2 * m.acceleration;
@@ -54,7 +57,9 @@ double lines_s(double all_mm, double mean_mm, double apart_mm, double speed, con
     const double corner = std::min(speed, m.corner / std::numbers::sqrt2); // a right angle
     // From line to line along an edge that meets them at every angle: π/2 of the distance.
     const double joint_mm = std::numbers::pi / 2 * apart_mm;
-    return all_mm / (mean_mm + joint_mm) * (line_s(mean_mm, speed, corner, corner, m.acceleration) + line_s(joint_mm, speed, corner, corner, m.acceleration));
+    return all_mm / (mean_mm + joint_mm) *
+           (line_s(mean_mm, speed, corner, corner, m.acceleration) +
+            line_s(joint_mm, speed, corner, corner, m.acceleration));
 }
 
 double travel_s(double mm, const Motion& m) {

@@ -20,7 +20,9 @@ PairUse describe_pair(const Project& p, const PurgeVolumes& volumes, const Switc
     u.washout = w.washout;
     u.clean_mm3 = clean_mm3(w.washout, x);
     if (x > 0)
-        u.sd_mm3 = std::sqrt(std::max(0.0, w.dead_sd_mm3 * w.dead_sd_mm3 + x * x * w.mixing_sd_mm3 * w.mixing_sd_mm3 + 2 * x * w.covariance_mm6));
+        u.sd_mm3 = std::sqrt(std::max(0.0, w.dead_sd_mm3 * w.dead_sd_mm3 +
+                                               x * x * w.mixing_sd_mm3 * w.mixing_sd_mm3 +
+                                               2 * x * w.covariance_mm6));
     u.left_delta_e = left_delta_e(w.washout, old_one.colour, new_one.colour, u.mm3);
     const PairPurge* own = pair_purge(p, old_one.letter, new_one.letter);
     if (own && own->mm3 > 0)
@@ -34,7 +36,9 @@ PairUse describe_pair(const Project& p, const PurgeVolumes& volumes, const Switc
 
 } // namespace
 
-std::vector<PairUse> pair_uses(const Project& p, const PurgeVolumes& volumes, std::span<const Switch> switches, const Timeline& timeline, const Costs& costs) {
+std::vector<PairUse> pair_uses(const Project& p, const PurgeVolumes& volumes,
+                               std::span<const Switch> switches, const Timeline& timeline,
+                               const Costs& costs) {
     const auto n = p.filaments.size();
     std::vector<PairUse> pairs;
     std::vector<int> at(n * n, -1);
@@ -52,7 +56,8 @@ std::vector<PairUse> pair_uses(const Project& p, const PurgeVolumes& volumes, st
         u.g += costs.purge_g[i];
         u.s += timeline.switches[i].time_s;
     }
-    std::stable_sort(pairs.begin(), pairs.end(), [](const PairUse& a, const PairUse& b) { return a.g > b.g; });
+    std::stable_sort(pairs.begin(), pairs.end(),
+                     [](const PairUse& a, const PairUse& b) { return a.g > b.g; });
     return pairs;
 }
 

@@ -19,11 +19,13 @@ struct PairUse {
     double left_delta_e = 0; ///< colour difference that mm3 leaves
     PurgeRule rule = PurgeRule::colour;
     int times = 0;
-    double g = 0, s = 0;  ///< all times together, seconds with the change itself
+    double g = 0, s = 0; ///< all times together, seconds with the change itself
     Washout washout;
 };
 
 /// Dearest first.
-std::vector<PairUse> pair_uses(const Project& project, const PurgeVolumes& volumes, std::span<const Switch> switches, const Timeline& timeline, const Costs& costs);
+std::vector<PairUse> pair_uses(const Project& project, const PurgeVolumes& volumes,
+                               std::span<const Switch> switches, const Timeline& timeline,
+                               const Costs& costs);
 
 } // namespace vitrail

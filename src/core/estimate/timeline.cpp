@@ -15,7 +15,8 @@ double start_up_s(const Project& p, const Filament& first) {
     constexpr double kRoom_c = 20;
     const Motion& m = p.machine.motion;
     const auto heating = [](Range c, double per_s) { return ((c.low + c.high) / 2 - kRoom_c) / per_s; };
-    return m.start_s + std::max({0.0, heating(first.bed_c, m.bed_c_s), heating(first.nozzle_c, m.nozzle_c_s)});
+    return m.start_s +
+           std::max({0.0, heating(first.bed_c, m.bed_c_s), heating(first.nozzle_c, m.nozzle_c_s)});
 }
 
 namespace {
@@ -33,18 +34,27 @@ double purging_s(const Project& p, const LayerGrid& grid, const Switch& c, const
 }
 
 /// Seconds for each entry of the layer's book.
-std::vector<double> printing_time(const Project& p, const Printed& printed, std::span<const double> printing_s, const std::vector<Extruded>& layer, int number) {
+std::vector<double> printing_time(const Project& p, const Printed& printed,
+                                  std::span<const double> printing_s, const std::vector<Extruded>& layer,
+                                  int number) {
     std::vector<double> seconds;
     for (const Extruded& e : layer) {
-        const double flow = flow_mm3_s(p, p.filaments[static_cast<std::size_t>(e.filament)], printed.grid, number);
-        const double all = printed.printed_in(number, e.filament), left = e.model_mm3 + e.support_mm3 + e.interface_mm3;
-        const double lines = printing_s[static_cast<std::size_t>(number - 1) * static_cast<std::size_t>(printed.filaments) + static_cast<std::size_t>(e.filament)];
-        seconds.push_back(p.settings.correct_time * ((all > 0 && lines > 0 ? lines * left / all : left / flow) + e.carried_mm3() / flow));
+        const double flow =
+            flow_mm3_s(p, p.filaments[static_cast<std::size_t>(e.filament)], printed.grid, number);
+        const double all = printed.printed_in(number, e.filament),
+                     left = e.model_mm3 + e.support_mm3 + e.interface_mm3;
+        const double lines =
+            printing_s[static_cast<std::size_t>(number - 1) * static_cast<std::size_t>(printed.filaments) +
+                       static_cast<std::size_t>(e.filament)];
+        seconds.push_back(
+            p.settings.correct_time *
+            ((all > 0 && lines > 0 ? lines * left / all : left / flow) + e.carried_mm3() / flow));
     }
     return seconds;
 }
 
-/// What layers begin later, because the printer waited in layers before: sums of what was added, each in O(log layers) (Fenwick 1994).
+/// What layers begin later, because the printer waited in layers before: sums of what was added, each in
+/// O(log layers) (Fenwick 1994).
 class Waits {
 public:
     explicit Waits(std::size_t layers) : sums_(layers + 1, 0) {}
@@ -64,7 +74,8 @@ private:
 };
 
 /// `layers` as they would be without any wait before them, `waits` without this refill's.
-RefillTime time_refill(const Project& p, const SlotRefill& asked, const std::vector<LayerTime>& layers, const Waits& waits) {
+RefillTime time_refill(const Project& p, const SlotRefill& asked, const std::vector<LayerTime>& layers,
+                       const Waits& waits) {
     const auto at = [&](int layer) {
         LayerTime t = layers[static_cast<std::size_t>(layer) - 1];
         t.start_s += waits.before(layer);
@@ -86,7 +97,9 @@ RefillTime time_refill(const Project& p, const SlotRefill& asked, const std::vec
 
 } // namespace
 
-Timeline make_timeline(const Project& p, const Printed& printed, std::span<const double> printing_s, const Books& books, std::span<const Switch> switches, const PurgePlan& purge, const Seating& seating) {
+Timeline make_timeline(const Project& p, const Printed& printed, std::span<const double> printing_s,
+                       const Books& books, std::span<const Switch> switches, const PurgePlan& purge,
+                       const Seating& seating) {
     Timeline t;
     for (const std::vector<Extruded>& layer : books)
         if (!layer.empty()) {
@@ -112,7 +125,8 @@ Timeline make_timeline(const Project& p, const Printed& printed, std::span<const
             for (std::size_t e = 0; e < entries.size() && books[l][e].filament != c.to; ++e)
                 before += entries[e] * slowed;
             const ChangeTime& time = p.machine.time(c.kind);
-            SwitchTime s{time.time_s + purging_s(p, printed.grid, c, purge.flows[next]), time.attended_s, 0, clock_s + before + layer.change_s};
+            SwitchTime s{time.time_s + purging_s(p, printed.grid, c, purge.flows[next]), time.attended_s, 0,
+                         clock_s + before + layer.change_s};
             if (c.kind == ChangeKind::hand) {
                 if (s.at_s > left_s + kWorthStaying_s)
                     s.wait_s = p.settings.hand_wait_s;
@@ -136,7 +150,8 @@ Timeline make_timeline(const Project& p, const Printed& printed, std::span<const
             continue;
         LayerTime& layer = t.layers[static_cast<std::size_t>(r.latest_layer) - 1];
         const double free_s = p.filaments[static_cast<std::size_t>(asked.in)].free_after_h * 3600;
-        r.time_s = std::max(0.0, free_s - layer.start_s - waits.before(r.latest_layer)) + p.machine.hand.time_s + p.settings.hand_wait_s;
+        r.time_s = std::max(0.0, free_s - layer.start_s - waits.before(r.latest_layer)) +
+                   p.machine.hand.time_s + p.settings.hand_wait_s;
         layer.change_s += r.time_s;
         waits.add(r.latest_layer, r.time_s);
         t.change_s += r.time_s;

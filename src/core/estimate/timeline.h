@@ -20,7 +20,8 @@ struct SwitchTime {
     double at_s = 0;                   ///< when it begins, from the start of the print
 };
 
-/// A refill once the layers' times are known: a spool that is busy elsewhere narrows its window, or makes the printer wait.
+/// A refill once the layers' times are known: a spool that is busy elsewhere narrows its window, or makes the
+/// printer wait.
 struct RefillTime {
     int earliest_layer = 0, latest_layer = 0, layer = 0;
     bool pause = false;
@@ -36,20 +37,24 @@ struct Timeline {
     double print_s = 0, change_s = 0, attended_s = 0; ///< print_s: start_s and all layers
 };
 
-/// A layer takes the time of its lines (printing_s(), in parts: what purge replaced is left out) and of what carries tower and skirt, at
-/// least the least time per layer; both times settings.correct_time. What a change takes: the machine's time for its kind; its purge, at the pace of the layer's lines where
-/// it is laid down and as fast as it melts where it is thrown out; and for a hand swap the wait for the person, unless the one before is
-/// so short a time ago that nobody went away.
-Timeline make_timeline(const Project& project, const Printed& printed, std::span<const double> printing_s, const Books& books, std::span<const Switch> switches, const PurgePlan& purge, const Seating& seating);
+/// A layer takes the time of its lines (printing_s(), in parts: what purge replaced is left out) and of what
+/// carries tower and skirt, at least the least time per layer; both times settings.correct_time. What a
+/// change takes: the machine's time for its kind; its purge, at the pace of the layer's lines where it is
+/// laid down and as fast as it melts where it is thrown out; and for a hand swap the wait for the person,
+/// unless the one before is so short a time ago that nobody went away.
+Timeline make_timeline(const Project& project, const Printed& printed, std::span<const double> printing_s,
+                       const Books& books, std::span<const Switch> switches, const PurgePlan& purge,
+                       const Seating& seating);
 
 /// Nobody goes away for less. From memory.
 inline constexpr double kWorthStaying_s = 600;
 
-/// mm³ per second of a filament laid down in long lines in a layer: line width × layer height × speed, or what melts.
+/// mm³ per second of a filament laid down in long lines in a layer: line width × layer height × speed, or
+/// what melts.
 double flow_mm3_s(const Project& project, const Filament& f, const LayerGrid& grid, int layer);
 
-/// Seconds from the start to the first line: homing and levelling, then the bed or the nozzle, whichever takes longer to heat for that
-/// filament.
+/// Seconds from the start to the first line: homing and levelling, then the bed or the nozzle, whichever
+/// takes longer to heat for that filament.
 double start_up_s(const Project& project, const Filament& first);
 
 } // namespace vitrail

@@ -39,7 +39,9 @@ struct Builder {
         }
         const Vec3 size = chigh - clow;
         const int axis = size.x >= size.y && size.x >= size.z ? 0 : size.y >= size.z ? 1 : 2;
-        const auto key = [&](std::uint32_t t) { return axis == 0 ? centres[t].x : axis == 1 ? centres[t].y : centres[t].z; };
+        const auto key = [&](std::uint32_t t) {
+            return axis == 0 ? centres[t].x : axis == 1 ? centres[t].y : centres[t].z;
+        };
         const std::uint32_t middle = begin + (end - begin) / 2;
         std::nth_element(tree.order.begin() + begin, tree.order.begin() + middle, tree.order.begin() + end,
                          [&](std::uint32_t a, std::uint32_t b) { return key(a) < key(b); });
@@ -48,7 +50,8 @@ struct Builder {
         n.count = 0;
         constexpr std::uint32_t kWorthAThread = 20000;
         if (end - begin > kWorthAThread)
-            tbb::parallel_invoke([&] { split(children, begin, middle); }, [&] { split(children + 1, middle, end); });
+            tbb::parallel_invoke([&] { split(children, begin, middle); },
+                                 [&] { split(children + 1, middle, end); });
         else
             split(children, begin, middle), split(children + 1, middle, end);
     }
@@ -135,7 +138,8 @@ std::optional<Hit> cast_ray(const Mesh& m, const Bvh& tree, Vec3 from, Vec3 way)
             }
             continue;
         }
-        const float a = enters(tree.nodes[n.first], from, inverse, nearest), b = enters(tree.nodes[n.first + 1], from, inverse, nearest);
+        const float a = enters(tree.nodes[n.first], from, inverse, nearest),
+                    b = enters(tree.nodes[n.first + 1], from, inverse, nearest);
         const bool first_nearer = a >= 0 && (b < 0 || a <= b);
         stack[depth++] = n.first + (first_nearer ? 1 : 0); // the nearer one is taken first
         stack[depth++] = n.first + (first_nearer ? 0 : 1);
@@ -193,7 +197,8 @@ std::optional<Nearest> nearest_point(const Mesh& m, const Bvh& tree, Vec3 p, flo
             }
             continue;
         }
-        const bool first_nearer = distance2_to_box(tree.nodes[n.first], p) <= distance2_to_box(tree.nodes[n.first + 1], p);
+        const bool first_nearer =
+            distance2_to_box(tree.nodes[n.first], p) <= distance2_to_box(tree.nodes[n.first + 1], p);
         stack[depth++] = n.first + (first_nearer ? 1 : 0);
         stack[depth++] = n.first + (first_nearer ? 0 : 1);
     }

@@ -7,7 +7,8 @@
 
 namespace vitrail {
 
-/// Boxes inside boxes; each leaf holds a few triangles. Built once for a mesh in O(n log n), then asked in O(log n).
+/// Boxes inside boxes; each leaf holds a few triangles. Built once for a mesh in O(n log n), then asked in
+/// O(log n).
 struct Bvh {
     struct Node {
         Vec3 low, high;
@@ -28,7 +29,8 @@ struct Hit {
     Vec3 point;
 };
 
-/// The first triangle a ray meets, from either side. Source of the test: Möller & Trumbore 1997, J. Graphics Tools 2(1).
+/// The first triangle a ray meets, from either side. Source of the test: Möller & Trumbore 1997, J. Graphics
+/// Tools 2(1).
 std::optional<Hit> cast_ray(const Mesh& m, const Bvh& tree, Vec3 from, Vec3 way);
 
 struct Nearest {

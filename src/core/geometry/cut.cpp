@@ -14,7 +14,8 @@ namespace {
 /// Where the stretch a…b crosses height z, rounded to whole µm: the point that slicing gives.
 Vec3 crossing(Vec3 a, Vec3 b, double z) {
     const IntPoint p = cut_edge(a, b, z);
-    return {static_cast<float>(double(p.X) / kUnitsPerMm), static_cast<float>(double(p.Y) / kUnitsPerMm), static_cast<float>(z)};
+    return {static_cast<float>(double(p.X) / kUnitsPerMm), static_cast<float>(double(p.Y) / kUnitsPerMm),
+            static_cast<float>(z)};
 }
 
 } // namespace
@@ -23,7 +24,8 @@ std::vector<Derived> cut_at(const Mesh& m, const std::vector<double>& heights_mm
     std::vector<double> planes = heights_mm;
     for (double& z : planes) {
         const auto touches = [&] {
-            return std::any_of(m.vertices.begin(), m.vertices.end(), [&](Vec3 v) { return std::abs(double(v.z) - z) < 1e-4; });
+            return std::any_of(m.vertices.begin(), m.vertices.end(),
+                               [&](Vec3 v) { return std::abs(double(v.z) - z) < 1e-4; });
         };
         for (int tries = 0; tries < 100 && touches(); ++tries)
             z += 1e-3;
@@ -40,7 +42,8 @@ std::vector<Derived> cut_at(const Mesh& m, const std::vector<double>& heights_mm
         source[slab].push_back(from);
     };
     const auto slab_of = [&](float z) {
-        return static_cast<std::size_t>(std::upper_bound(planes.begin(), planes.end(), double(z)) - planes.begin());
+        return static_cast<std::size_t>(std::upper_bound(planes.begin(), planes.end(), double(z)) -
+                                        planes.begin());
     };
     for (std::uint32_t t = 0; t < m.triangles.size(); ++t) {
         const auto c = corners(m, t);
@@ -53,7 +56,8 @@ std::vector<Derived> cut_at(const Mesh& m, const std::vector<double>& heights_mm
                 const int j = (i + 1) % 3;
                 if (slab[i] == s)
                     polygon.push_back(c[i]);
-                const bool lower = s > 0 && (slab[i] < s) != (slab[j] < s), upper = s + 1 < slabs && (slab[i] > s) != (slab[j] > s);
+                const bool lower = s > 0 && (slab[i] < s) != (slab[j] < s),
+                           upper = s + 1 < slabs && (slab[i] > s) != (slab[j] > s);
                 const bool rises = slab[i] < slab[j];
                 if (lower && rises)
                     polygon.push_back(crossing(c[i], c[j], planes[s - 1]));
@@ -72,7 +76,8 @@ std::vector<Derived> cut_at(const Mesh& m, const std::vector<double>& heights_mm
         if (!cut)
             continue;
         const auto at = [&](const IntPoint& q) {
-            return Vec3{static_cast<float>(double(q.X) / kUnitsPerMm), static_cast<float>(double(q.Y) / kUnitsPerMm), static_cast<float>(z)};
+            return Vec3{static_cast<float>(double(q.X) / kUnitsPerMm),
+                        static_cast<float>(double(q.Y) / kUnitsPerMm), static_cast<float>(z)};
         };
         for (const auto& t : triangulated(cut->layers[0])) {
             add(p, at(t[0]), at(t[1]), at(t[2]), Mesh::kNone);
@@ -108,8 +113,8 @@ std::vector<int> bodies_of_shells(const Mesh& m, int& bodies) {
             s.point = (c[0] + c[1] + c[2]) * (1.0f / 3), s.any = true;
     }
     const auto around = [](const Bounds& outer, const Bounds& inner) {
-        return outer.min.x <= inner.min.x && outer.min.y <= inner.min.y && outer.min.z <= inner.min.z && outer.max.x >= inner.max.x &&
-               outer.max.y >= inner.max.y && outer.max.z >= inner.max.z;
+        return outer.min.x <= inner.min.x && outer.min.y <= inner.min.y && outer.min.z <= inner.min.z &&
+               outer.max.x >= inner.max.x && outer.max.y >= inner.max.y && outer.max.z >= inner.max.z;
     };
     // Inside when a ray from a point of the shell meets the other an odd number of times.
     const auto inside = [&](std::size_t outer, std::size_t inner) {

@@ -13,10 +13,18 @@ namespace {
 struct D3 {
     double x, y, z;
 };
-D3 operator-(D3 a, D3 b) { return {a.x - b.x, a.y - b.y, a.z - b.z}; }
-D3 cross(D3 a, D3 b) { return {a.y * b.z - a.z * b.y, a.z * b.x - a.x * b.z, a.x * b.y - a.y * b.x}; }
-double dot(D3 a, D3 b) { return a.x * b.x + a.y * b.y + a.z * b.z; }
-double norm(D3 a) { return std::sqrt(dot(a, a)); }
+D3 operator-(D3 a, D3 b) {
+    return {a.x - b.x, a.y - b.y, a.z - b.z};
+}
+D3 cross(D3 a, D3 b) {
+    return {a.y * b.z - a.z * b.y, a.z * b.x - a.x * b.z, a.x * b.y - a.y * b.x};
+}
+double dot(D3 a, D3 b) {
+    return a.x * b.x + a.y * b.y + a.z * b.z;
+}
+double norm(D3 a) {
+    return std::sqrt(dot(a, a));
+}
 
 struct Quickhull {
     struct Face {
@@ -73,7 +81,8 @@ struct Quickhull {
         const auto [b, ab] = farthest([&](D3 q) { return norm(q - p[a]); });
         eps = 1e-6 * ab;
         const D3 ab_way = p[b] - p[a];
-        const auto [c, from_line] = farthest([&](D3 q) { return norm(cross(ab_way, q - p[a])) / std::max(ab, 1e-30); });
+        const auto [c, from_line] =
+            farthest([&](D3 q) { return norm(cross(ab_way, q - p[a])) / std::max(ab, 1e-30); });
         if (!(from_line > eps))
             return false;
         const D3 up = cross(ab_way, p[c] - p[a]);
@@ -92,7 +101,8 @@ struct Quickhull {
             for (int e = 0; e < 3; ++e)
                 for (int g = 0; g < 4; ++g)
                     for (int h = 0; h < 3; ++h)
-                        if (faces[f].corner[e] == faces[g].corner[(h + 1) % 3] && faces[f].corner[(e + 1) % 3] == faces[g].corner[h])
+                        if (faces[f].corner[e] == faces[g].corner[(h + 1) % 3] &&
+                            faces[f].corner[(e + 1) % 3] == faces[g].corner[h])
                             faces[f].next[e] = g;
         std::vector<int> all(p.size());
         for (int v = 0; v < n; ++v)
@@ -104,7 +114,8 @@ struct Quickhull {
     /// Extends the hull by the farthest point outside of face f.
     void extend(int f) {
         const std::vector<int>& out = faces[f].outside;
-        const int apex = *std::max_element(out.begin(), out.end(), [&](int x, int y) { return above(faces[f], x) < above(faces[f], y); });
+        const int apex = *std::max_element(
+            out.begin(), out.end(), [&](int x, int y) { return above(faces[f], x) < above(faces[f], y); });
         // What the apex sees, and the horizon around it.
         ++round;
         std::vector<int> seen{f}, orphans;
@@ -176,7 +187,8 @@ Hull convex_hull(const std::vector<Vec3>& points) {
             continue;
         Triangle t;
         for (int e = 0; e < 3; ++e) {
-            const auto [it, fresh] = place.try_emplace(f.corner[e], static_cast<std::uint32_t>(hull.points.size()));
+            const auto [it, fresh] =
+                place.try_emplace(f.corner[e], static_cast<std::uint32_t>(hull.points.size()));
             if (fresh)
                 hull.points.push_back(points[f.corner[e]]);
             t[e] = it->second;
@@ -199,7 +211,8 @@ std::vector<RestingFace> resting_faces(const Hull& hull, Vec3 centre) {
     std::vector<Side> sides;
     for (const Triangle& t : hull.faces) {
         const Vec3 d = twice_area({hull.points[t[0]], hull.points[t[1]], hull.points[t[2]]}), n = unit(d);
-        const auto same = std::find_if(sides.begin(), sides.end(), [&](const Side& s) { return dot(unit(s.sum), n) > alike; });
+        const auto same = std::find_if(sides.begin(), sides.end(),
+                                       [&](const Side& s) { return dot(unit(s.sum), n) > alike; });
         Side& s = same == sides.end() ? sides.emplace_back() : *same;
         s.sum = s.sum + d;
         s.faces.push_back(t);

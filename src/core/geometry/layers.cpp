@@ -5,7 +5,8 @@
 
 namespace vitrail {
 
-LayerGrid make_grid(double first_mm, double height_mm, double piece_mm, std::span<const LayerBand> bands, int most) {
+LayerGrid make_grid(double first_mm, double height_mm, double piece_mm, std::span<const LayerBand> bands,
+                    int most) {
     LayerGrid g{first_mm, height_mm, 1};
     if (bands.empty()) {
         // middle(n) = first + (n − 1.5)·height < piece for n > 1
@@ -17,7 +18,8 @@ LayerGrid make_grid(double first_mm, double height_mm, double piece_mm, std::spa
     while (static_cast<int>(tops.size()) <= most) {
         double height = height_mm;
         for (const LayerBand& b : bands)
-            if (const double middle = tops.back() + b.height_mm / 2; middle > b.from_mm && middle < b.to_mm + 1e-9) {
+            if (const double middle = tops.back() + b.height_mm / 2;
+                middle > b.from_mm && middle < b.to_mm + 1e-9) {
                 height = b.height_mm;
                 break; // where two could begin, the lower one goes on
             }
@@ -31,7 +33,10 @@ LayerGrid make_grid(double first_mm, double height_mm, double piece_mm, std::spa
 }
 
 int layer_ending_at(const LayerGrid& g, double z_mm) {
-    int n = g.tops ? static_cast<int>(std::lower_bound(g.tops->begin(), g.tops->end(), z_mm) - g.tops->begin()) + 1 : static_cast<int>(std::lround(std::clamp((z_mm - g.first_mm) / g.height_mm, -1.0, 1e8))) + 1;
+    int n =
+        g.tops
+            ? static_cast<int>(std::lower_bound(g.tops->begin(), g.tops->end(), z_mm) - g.tops->begin()) + 1
+            : static_cast<int>(std::lround(std::clamp((z_mm - g.first_mm) / g.height_mm, -1.0, 1e8))) + 1;
     if (g.tops && n > 1 && (n > g.count || z_mm - g.top_mm(n - 1) < g.top_mm(n) - z_mm))
         --n;
     return std::clamp(n, 1, g.count);

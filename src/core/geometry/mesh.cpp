@@ -20,7 +20,8 @@ void Bounds::add(const Bounds& b) {
 }
 
 bool MeshCheck::clean() const {
-    return !not_finite && !too_far && !zero_area && !duplicate && !flipped && !open_edges && !crowded_edges && !inside_out;
+    return !not_finite && !too_far && !zero_area && !duplicate && !flipped && !open_edges && !crowded_edges &&
+           !inside_out;
 }
 
 namespace {
@@ -67,10 +68,10 @@ void weld(std::vector<Vec3>& vertices, std::vector<Triangle>& triangles) {
 
 /// One side of a triangle, filed under its lower corner.
 struct Side {
-    std::uint32_t other;     ///< the higher corner
+    std::uint32_t other; ///< the higher corner
     std::uint32_t triangle;
-    std::uint8_t edge;       ///< 0…2
-    std::uint8_t up;         ///< runs from the lower to the higher corner
+    std::uint8_t edge; ///< 0…2
+    std::uint8_t up;   ///< runs from the lower to the higher corner
 };
 
 /// All sides, grouped by lower corner: sides of corner v are sides[start[v]] … sides[start[v+1]−1].
@@ -126,7 +127,8 @@ void drop_marked(std::vector<T>& list, const std::vector<char>& drop) {
 }
 
 /// Of triangles with the same corners, two that face each other cancel and of equal ones a single one stays.
-std::size_t mark_duplicates(const std::vector<Triangle>& triangles, const Sides& sides, std::vector<char>& drop) {
+std::size_t mark_duplicates(const std::vector<Triangle>& triangles, const Sides& sides,
+                            std::vector<char>& drop) {
     drop.assign(triangles.size(), 0);
     std::size_t dropped = 0;
     for_each_edge(sides, [&](const Side* begin, const Side* end) {
@@ -148,8 +150,8 @@ std::size_t mark_duplicates(const std::vector<Triangle>& triangles, const Sides&
     return dropped;
 }
 
-/// Links triangles across edges. On edges with more than two sides, opposite directions are paired in order: any
-/// pairing gives the same winding numbers, which is all that slicing reads.
+/// Links triangles across edges. On edges with more than two sides, opposite directions are paired in order:
+/// any pairing gives the same winding numbers, which is all that slicing reads.
 void link(Mesh& m, const Sides& sides) {
     m.neighbours.assign(m.triangles.size(), {Mesh::kNone, Mesh::kNone, Mesh::kNone});
     for_each_edge(sides, [&](const Side* begin, const Side* end) {
@@ -190,8 +192,10 @@ bool runs(const Triangle& t, std::uint32_t from, std::uint32_t to) {
 
 double corner_volume(const Mesh& m, const Triangle& t) {
     const Vec3 a = m.vertices[t[0]], b = m.vertices[t[1]], c = m.vertices[t[2]];
-    return (double(a.x) * (double(b.y) * c.z - double(b.z) * c.y) - double(a.y) * (double(b.x) * c.z - double(b.z) * c.x) +
-            double(a.z) * (double(b.x) * c.y - double(b.y) * c.x)) / 6;
+    return (double(a.x) * (double(b.y) * c.z - double(b.z) * c.y) -
+            double(a.y) * (double(b.x) * c.z - double(b.z) * c.x) +
+            double(a.z) * (double(b.x) * c.y - double(b.y) * c.x)) /
+           6;
 }
 
 /// Numbers the shells and turns the minority of each so that neighbours agree.
@@ -239,7 +243,8 @@ bool settle_directions(Mesh& m) {
 
 } // namespace
 
-Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles, std::vector<std::uint32_t>* origin, const Progress& progress) {
+Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles,
+                std::vector<std::uint32_t>* origin, const Progress& progress) {
     Mesh m;
     // Between the steps, each of which takes a second or so for millions of triangles.
     const auto stopped_at = [&](double share) {
@@ -266,15 +271,19 @@ Mesh build_mesh(std::vector<Vec3> vertices, std::vector<Triangle> triangles, std
         return n;
     };
     m.check.not_finite = drop_where([&](const Triangle& t) {
-        return std::any_of(t.begin(), t.end(), [&](std::uint32_t v) { return v >= vertices.size() || !finite(vertices[v]); });
+        return std::any_of(t.begin(), t.end(),
+                           [&](std::uint32_t v) { return v >= vertices.size() || !finite(vertices[v]); });
     });
-    m.check.too_far = drop_where([&](const Triangle& t) { return std::any_of(t.begin(), t.end(), [&](std::uint32_t v) { return too_far(vertices[v]); }); });
+    m.check.too_far = drop_where([&](const Triangle& t) {
+        return std::any_of(t.begin(), t.end(), [&](std::uint32_t v) { return too_far(vertices[v]); });
+    });
     if (stopped_at(0.05))
         return {};
     weld(vertices, triangles);
     if (stopped_at(0.3))
         return {};
-    m.check.zero_area = drop_where([](const Triangle& t) { return t[0] == t[1] || t[1] == t[2] || t[2] == t[0]; });
+    m.check.zero_area =
+        drop_where([](const Triangle& t) { return t[0] == t[1] || t[1] == t[2] || t[2] == t[0]; });
 
     Sides sides = group_sides(vertices.size(), triangles);
     if (stopped_at(0.6))
@@ -329,7 +338,9 @@ Mesh moved(Mesh m, float dx, float dy, float dz) {
 }
 
 Mesh scaled(Mesh m, double factor) {
-    return with_points(std::move(m), [k = static_cast<float>(factor)](Vec3 v) { return Vec3{v.x * k, v.y * k, v.z * k}; });
+    return with_points(std::move(m), [k = static_cast<float>(factor)](Vec3 v) {
+        return Vec3{v.x * k, v.y * k, v.z * k};
+    });
 }
 
 double area_mm2(const Mesh& m) {
@@ -382,7 +393,8 @@ bool is_rotation(const Rotation& r, double tolerance) {
             if (!(std::abs(d - (i == j)) <= tolerance))
                 return false;
         }
-    const double det = r[0][0] * (r[1][1] * r[2][2] - r[1][2] * r[2][1]) - r[0][1] * (r[1][0] * r[2][2] - r[1][2] * r[2][0]) +
+    const double det = r[0][0] * (r[1][1] * r[2][2] - r[1][2] * r[2][1]) -
+                       r[0][1] * (r[1][0] * r[2][2] - r[1][2] * r[2][0]) +
                        r[0][2] * (r[1][0] * r[2][1] - r[1][1] * r[2][0]);
     return det > 0;
 }

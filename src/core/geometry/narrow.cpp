@@ -30,14 +30,15 @@ private:
     int column(double x) const { return static_cast<int>((x - left_) / cell_); }
     int row(double y) const { return static_cast<int>((y - top_) / cell_); }
 
-    std::vector<Point> points_;  ///< cell by cell
-    std::vector<int> begins_;    ///< of each cell, and the end
-    std::vector<float> lengths_; ///< of each ring
+    std::vector<Point> points_;                           ///< cell by cell
+    std::vector<int> begins_;                             ///< of each cell, and the end
+    std::vector<float> lengths_;                          ///< of each ring
     double reach_, step_, cell_ = 1, left_ = 0, top_ = 0; ///< units
     int columns_ = 0, rows_ = 0;
 };
 
-OutlinePoints::OutlinePoints(const Paths& rings, double reach_mm) : reach_(reach_mm * kUnitsPerMm), step_(reach_ / kPointsPerReach) {
+OutlinePoints::OutlinePoints(const Paths& rings, double reach_mm)
+    : reach_(reach_mm * kUnitsPerMm), step_(reach_ / kPointsPerReach) {
     const Box box = box_of(rings);
     if (box.empty())
         return;
@@ -53,7 +54,9 @@ OutlinePoints::OutlinePoints(const Paths& rings, double reach_mm) : reach_(reach
             const double l = length(a, b);
             for (; next < along + l; next += step_) {
                 const double t = (next - along) / l;
-                all.push_back({static_cast<float>(double(a.X) + t * double(b.X - a.X) - left_), static_cast<float>(double(a.Y) + t * double(b.Y - a.Y) - top_), static_cast<float>(next), r});
+                all.push_back({static_cast<float>(double(a.X) + t * double(b.X - a.X) - left_),
+                               static_cast<float>(double(a.Y) + t * double(b.Y - a.Y) - top_),
+                               static_cast<float>(next), r});
             }
             along += l;
         }
@@ -65,7 +68,10 @@ OutlinePoints::OutlinePoints(const Paths& rings, double reach_mm) : reach_(reach
     columns_ = column(static_cast<double>(box.right)) + 1;
     rows_ = row(static_cast<double>(box.bottom)) + 1;
     // Counted into their cells.
-    const auto cell_of = [&](const Point& p) { return static_cast<std::size_t>(static_cast<int>(p.y / cell_) * columns_ + static_cast<int>(p.x / cell_)); };
+    const auto cell_of = [&](const Point& p) {
+        return static_cast<std::size_t>(static_cast<int>(p.y / cell_) * columns_ +
+                                        static_cast<int>(p.x / cell_));
+    };
     begins_.assign(static_cast<std::size_t>(columns_) * static_cast<std::size_t>(rows_) + 1, 0);
     for (const Point& p : all)
         ++begins_[cell_of(p) + 1];
@@ -93,7 +99,8 @@ bool OutlinePoints::may_be_narrow() const {
     };
     for (int r = 0; r < rows_; ++r)
         for (int c = 0; c < columns_; ++c) {
-            const int cell = r * columns_ + c, from = begins_[static_cast<std::size_t>(cell)], to = begins_[static_cast<std::size_t>(cell) + 1];
+            const int cell = r * columns_ + c, from = begins_[static_cast<std::size_t>(cell)],
+                      to = begins_[static_cast<std::size_t>(cell) + 1];
             for (int i = from; i < to; ++i) {
                 const Point& p = points_[static_cast<std::size_t>(i)];
                 for (int k = i + 1; k < to; ++k)
@@ -105,7 +112,8 @@ bool OutlinePoints::may_be_narrow() const {
                         if (close(p, points_[static_cast<std::size_t>(k)]))
                             return true;
                 if (r + 1 < rows_)
-                    for (int k = begins_[static_cast<std::size_t>(cell + columns_ - (c > 0))]; k < begins_[static_cast<std::size_t>(cell + columns_ + (c + 1 < columns_)) + 1]; ++k)
+                    for (int k = begins_[static_cast<std::size_t>(cell + columns_ - (c > 0))];
+                         k < begins_[static_cast<std::size_t>(cell + columns_ + (c + 1 < columns_)) + 1]; ++k)
                         if (close(p, points_[static_cast<std::size_t>(k)]))
                             return true;
             }
@@ -119,7 +127,8 @@ struct Edge {
     int number;
 };
 
-/// Where the two edges meet once both are moved outwards; nothing where the mitre would be longer than offset() has them.
+/// Where the two edges meet once both are moved outwards; nothing where the mitre would be longer than
+/// offset() has them.
 std::optional<std::pair<double, double>> corner(const Edge& a, const Edge& b, bool neighbours, double units) {
     const double along = 1 + a.nx * b.nx + a.ny * b.ny, cross = a.nx * b.ny - a.ny * b.nx;
     if (along < 0.5) // the mitre is twice as long as the distance
@@ -132,12 +141,14 @@ std::optional<std::pair<double, double>> corner(const Edge& a, const Edge& b, bo
     return std::pair((ca * b.ny - cb * a.ny) / cross, (cb * a.nx - ca * b.nx) / cross);
 }
 
-/// The ring with its edges moved outwards; those that vanish are left out. Nothing where that is not sure to be right.
+/// The ring with its edges moved outwards; those that vanish are left out. Nothing where that is not sure to
+/// be right.
 std::optional<Path> moved(const Path& ring, double units) {
     std::vector<Edge> edges;
     const int n = static_cast<int>(ring.size());
     for (int i = 0; i < n; ++i) {
-        const IntPoint &a = ring[static_cast<std::size_t>(i)], &b = ring[static_cast<std::size_t>(i + 1 < n ? i + 1 : 0)];
+        const IntPoint &a = ring[static_cast<std::size_t>(i)],
+                       &b = ring[static_cast<std::size_t>(i + 1 < n ? i + 1 : 0)];
         if (const double l = length(a, b); l > 0)
             edges.push_back({double(a.X), double(a.Y), double(b.Y - a.Y) / l, -double(b.X - a.X) / l, i});
     }
@@ -155,7 +166,8 @@ std::optional<Path> moved(const Path& ring, double units) {
         std::vector<Edge> left;
         for (std::size_t i = 0; i < edges.size(); ++i) {
             const auto &from = corners[i], &to = corners[i + 1 < edges.size() ? i + 1 : 0];
-            if ((to.second - from.second) * edges[i].nx - (to.first - from.first) * edges[i].ny > 0) // as it ran before
+            if ((to.second - from.second) * edges[i].nx - (to.first - from.first) * edges[i].ny >
+                0) // as it ran before
                 left.push_back(edges[i]);
         }
         if (left.size() == edges.size()) {

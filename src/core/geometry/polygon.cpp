@@ -114,7 +114,8 @@ Path without_idle_points(const Path& ring, double mm) {
         bool bound = false;
         std::size_t next = i + 1;
         for (; next < ring.size(); ++next) {
-            const double x = static_cast<double>(ring[next].X - from.X), y = static_cast<double>(ring[next].Y - from.Y), away = std::sqrt(x * x + y * y);
+            const double x = static_cast<double>(ring[next].X - from.X),
+                         y = static_cast<double>(ring[next].Y - from.Y), away = std::sqrt(x * x + y * y);
             const Direction to{x, y};
             if (bound && (away < farthest || to.left_of(left) || right.left_of(to)))
                 break; // the point before is kept
@@ -146,8 +147,11 @@ NearestOn nearest_on(const Paths& rings, double x, double y) {
     for (const Path& ring : rings)
         for (std::size_t i = 0; i < ring.size(); ++i) {
             const IntPoint &a = ring[i], &b = ring[i + 1 < ring.size() ? i + 1 : 0];
-            const double dx = static_cast<double>(b.X - a.X), dy = static_cast<double>(b.Y - a.Y), ax = x - static_cast<double>(a.X), ay = y - static_cast<double>(a.Y);
-            const double length = dx * dx + dy * dy, t = length > 0 ? std::clamp((ax * dx + ay * dy) / length, 0.0, 1.0) : 0, ex = ax - t * dx, ey = ay - t * dy;
+            const double dx = static_cast<double>(b.X - a.X), dy = static_cast<double>(b.Y - a.Y),
+                         ax = x - static_cast<double>(a.X), ay = y - static_cast<double>(a.Y);
+            const double length = dx * dx + dy * dy,
+                         t = length > 0 ? std::clamp((ax * dx + ay * dy) / length, 0.0, 1.0) : 0,
+                         ex = ax - t * dx, ey = ay - t * dy;
             if (const double d = ex * ex + ey * ey; d < squared)
                 squared = d, best = {x - ex, y - ey, 0};
         }
@@ -172,8 +176,8 @@ namespace {
 /// A stretch of a ring that rises (or falls, then walked backwards) all the way, so that y never decreases.
 struct Chain {
     const Path* ring;
-    std::size_t first; ///< index of the lowest point
-    int step;          ///< +1 or −1 through the ring
+    std::size_t first;  ///< index of the lowest point
+    int step;           ///< +1 or −1 through the ring
     std::size_t length; ///< points
     cInt left, right, low, high;
 
@@ -200,18 +204,18 @@ bool segments_meet(const IntPoint& a, const IntPoint& b, const IntPoint& c, cons
         const IntPoint& shared = (a == c || a == d) ? a : b;
         const IntPoint& p = shared == a ? b : a;
         const IntPoint& q = shared == c ? d : c;
-        return (p.X - shared.X) * (q.X - shared.X) +
-                   (p.Y - shared.Y) * (q.Y - shared.Y) > 0;
+        return (p.X - shared.X) * (q.X - shared.X) + (p.Y - shared.Y) * (q.Y - shared.Y) > 0;
     }
     return s1 * s2 <= 0 && s3 * s4 <= 0;
 }
 
 void add_chains(const Path& ring, std::vector<Chain>& out) {
     const std::size_t n = ring.size();
-    const auto rising = [&](std::size_t i) { // from point i to i+1; level steps go by x so that chains stay strict
-        const IntPoint &a = ring[i % n], &b = ring[(i + 1) % n];
-        return b.Y != a.Y ? b.Y > a.Y : b.X > a.X;
-    };
+    const auto rising =
+        [&](std::size_t i) { // from point i to i+1; level steps go by x so that chains stay strict
+            const IntPoint &a = ring[i % n], &b = ring[(i + 1) % n];
+            return b.Y != a.Y ? b.Y > a.Y : b.X > a.X;
+        };
     std::size_t start = 0;
     while (start < n && rising(start) == rising(start + n - 1))
         ++start;
@@ -286,8 +290,8 @@ bool simple(const Paths& rings) {
 
 namespace {
 
-/// Leaves out most points that lie inside of the polygon of the extremes in a few directions, so that few are left to sort (Akl and
-/// Toussaint 1978).
+/// Leaves out most points that lie inside of the polygon of the extremes in a few directions, so that few are
+/// left to sort (Akl and Toussaint 1978).
 void drop_inner_points(std::vector<std::pair<double, double>>& points) {
     constexpr int kDirections = 16;
     constexpr std::size_t kFew = 200;
@@ -309,7 +313,9 @@ void drop_inner_points(std::vector<std::pair<double, double>>& points) {
     std::erase_if(points, [&](const auto& p) {
         for (int k = 0; k < kDirections; ++k) {
             const auto &a = extreme[k], &b = extreme[(k + 1) % kDirections];
-            if (a != b && (b.first - a.first) * (p.second - a.second) - (b.second - a.second) * (p.first - a.first) <= 0)
+            if (a != b &&
+                (b.first - a.first) * (p.second - a.second) - (b.second - a.second) * (p.first - a.first) <=
+                    0)
                 return false;
         }
         return true;
@@ -368,7 +374,8 @@ std::vector<Paths> pieces_of(const Paths& area) {
         const Box box = box_of({*hole});
         std::size_t around = pieces.size();
         for (std::size_t k = 0; k < pieces.size(); ++k) {
-            if (!outer[k].second.meets(box) || (around < pieces.size() && outer[k].first > outer[around].first))
+            if (!outer[k].second.meets(box) ||
+                (around < pieces.size() && outer[k].first > outer[around].first))
                 continue;
             int inside = -1; // on the ring: another corner decides
             for (std::size_t c = 0; c < hole->size() && inside < 0; ++c)

@@ -28,8 +28,8 @@ Paths filled(const Paths& rings);
 /// Grows (mm > 0) or shrinks by that distance, mitred corners.
 Paths offset(const Paths& p, double mm);
 
-/// Regions that hang together: each an outer ring with its holes. The rings of `area` do not cross, as Clipper and the slicer leave
-/// them.
+/// Regions that hang together: each an outer ring with its holes. The rings of `area` do not cross, as
+/// Clipper and the slicer leave them.
 std::vector<Paths> pieces_of(const Paths& area);
 
 /// Axis-parallel box around all points, in units; empty when left > right.
@@ -37,7 +37,8 @@ struct Box {
     ClipperLib::cInt left = 1, top = 0, right = 0, bottom = 0;
     bool empty() const { return left > right; }
     bool meets(const Box& o) const {
-        return !empty() && !o.empty() && left <= o.right && o.left <= right && top <= o.bottom && o.top <= bottom;
+        return !empty() && !o.empty() && left <= o.right && o.left <= right && top <= o.bottom &&
+               o.top <= bottom;
     }
     void add(const Box& o);
 };
@@ -45,22 +46,26 @@ Box box_of(const Paths& p);
 /// Larger by that distance on every side; an empty box stays empty.
 Box grown(Box b, double mm);
 
-/// Convex outline of points, counter-clockwise, without points on its sides. Source: Andrew 1979 (monotone chain).
+/// Convex outline of points, counter-clockwise, without points on its sides. Source: Andrew 1979 (monotone
+/// chain).
 std::vector<std::pair<double, double>> convex_outline(std::vector<std::pair<double, double>> points);
-/// Length around a convex outline at a distance outside it, round at the corners: its own length and 2π·distance.
+/// Length around a convex outline at a distance outside it, round at the corners: its own length and
+/// 2π·distance.
 double length_around(const std::vector<std::pair<double, double>>& outline, double distance);
 
-/// Whether no two rings touch or cross, themselves included: then the rings as they are bound the area. May say no
-/// where the answer is yes (touching rings), never the other way. O(points) for smooth outlines.
+/// Whether no two rings touch or cross, themselves included: then the rings as they are bound the area. May
+/// say no where the answer is yes (touching rings), never the other way. O(points) for smooth outlines.
 bool simple(const Paths& rings);
 
-/// Without points that a straight line from the last one kept to a later one passes by at most `mm`. Rings that lie close may touch then.
+/// Without points that a straight line from the last one kept to a later one passes by at most `mm`. Rings
+/// that lie close may touch then.
 Path without_idle_points(const Path& ring, double mm);
 Paths without_idle_points(const Paths& rings, double mm);
 /// Points that near to a straight line show in no volume and no width: a hundredth of a line.
 inline constexpr double kIdle_mm = 0.004;
 
-/// The point of the rings nearest to a point, and how far it is; all in units. `away` is huge where there is no ring.
+/// The point of the rings nearest to a point, and how far it is; all in units. `away` is huge where there is
+/// no ring.
 struct NearestOn {
     double x = 0, y = 0, away = 1e300;
 };

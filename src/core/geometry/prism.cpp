@@ -26,8 +26,8 @@ cInt cross(const IntPoint& a, const IntPoint& b, const IntPoint& c) {
     return (b.X - a.X) * (c.Y - a.Y) - (b.Y - a.Y) * (c.X - a.X);
 }
 
-/// Joins a hole into the outer ring by a cut from its rightmost point to a corner farther right that sees it: holes still to come lie
-/// to the left, so that no cut meets them.
+/// Joins a hole into the outer ring by a cut from its rightmost point to a corner farther right that sees it:
+/// holes still to come lie to the left, so that no cut meets them.
 void bridge(Path& outer, const Path& hole) {
     std::size_t h = 0;
     for (std::size_t i = 1; i < hole.size(); ++i)
@@ -38,7 +38,8 @@ void bridge(Path& outer, const Path& hole) {
         if (a == c || a == d || b == c || b == d)
             return false;
         const auto sign = [](cInt v) { return v > 0 ? 1 : v < 0 ? -1 : 0; };
-        const int s1 = sign(cross(a, b, c)), s2 = sign(cross(a, b, d)), s3 = sign(cross(c, d, a)), s4 = sign(cross(c, d, b));
+        const int s1 = sign(cross(a, b, c)), s2 = sign(cross(a, b, d)), s3 = sign(cross(c, d, a)),
+                  s4 = sign(cross(c, d, b));
         return s1 * s2 <= 0 && s3 * s4 <= 0 && (s1 || s2 || s3 || s4);
     };
     std::size_t best = outer.size();
@@ -48,9 +49,11 @@ void bridge(Path& outer, const Path& hole) {
         if (d >= best_d || outer[i].X <= m.X)
             continue;
         // The corner must open towards m, and no edge may lie between.
-        const IntPoint &p = outer[(i + outer.size() - 1) % outer.size()], &v = outer[i], &n = outer[(i + 1) % outer.size()];
+        const IntPoint &p = outer[(i + outer.size() - 1) % outer.size()], &v = outer[i],
+                       &n = outer[(i + 1) % outer.size()];
         const bool convex = cross(p, v, n) > 0;
-        const bool inside = convex ? cross(p, v, m) > 0 && cross(v, n, m) > 0 : !(cross(p, v, m) <= 0 && cross(v, n, m) <= 0);
+        const bool inside =
+            convex ? cross(p, v, m) > 0 && cross(v, n, m) > 0 : !(cross(p, v, m) <= 0 && cross(v, n, m) <= 0);
         if (!inside)
             continue;
         bool clear = true;
@@ -78,7 +81,8 @@ void clip_ears(Path p, std::vector<std::array<IntPoint, 3>>& out) {
             const std::size_t n = p.size(), i = (begin + k) % n;
             const IntPoint a = p[(i + n - 1) % n], b = p[i], c = p[(i + 1) % n];
             const cInt turn = cross(a, b, c);
-            if (turn < 0 || (turn == 0 && !(a == c) && (b.X - a.X) * (b.X - c.X) + (b.Y - a.Y) * (b.Y - c.Y) < 0))
+            if (turn < 0 ||
+                (turn == 0 && !(a == c) && (b.X - a.X) * (b.X - c.X) + (b.Y - a.Y) * (b.Y - c.Y) < 0))
                 continue; // reflex, or a straight corner that a neighbour still needs
             bool ear = true;
             for (std::size_t j = 0; j < n && ear && turn > 0; ++j) {
@@ -152,7 +156,8 @@ Paths strictly_simple(const Paths& outline) {
 }
 
 static Vec3 raised(const IntPoint& p, double scale, double z) {
-    return {static_cast<float>(double(p.X) / kUnitsPerMm * scale), static_cast<float>(double(p.Y) / kUnitsPerMm * scale), static_cast<float>(z)};
+    return {static_cast<float>(double(p.X) / kUnitsPerMm * scale),
+            static_cast<float>(double(p.Y) / kUnitsPerMm * scale), static_cast<float>(z)};
 }
 
 void add_cap(Builder& b, const Paths& outline, double z, double scale, bool up) {

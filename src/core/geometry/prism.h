@@ -15,8 +15,8 @@ struct Builder {
     Mesh build() const { return build_mesh(vertices, triangles); }
 };
 
-/// Triangles that fill the outline, counter-clockwise, as points in µm. Corners of the outline stay corners, also those on
-/// a straight side, so that neighbours fit. Ear clipping: O(n²) for usual outlines.
+/// Triangles that fill the outline, counter-clockwise, as points in µm. Corners of the outline stay corners,
+/// also those on a straight side, so that neighbours fit. Ear clipping: O(n²) for usual outlines.
 std::vector<std::array<IntPoint, 3>> triangulated(const Paths& outline);
 
 /// The outline with every point on one ring only.

@@ -20,7 +20,8 @@ Line Rows::line(int n) const {
 int pitch_for(const Box& box, int most_lines) {
     if (box.empty())
         return Rows::kFinest;
-    const double tall = static_cast<double>(box.bottom - box.top) + kSkew * static_cast<double>(box.right - box.left);
+    const double tall =
+        static_cast<double>(box.bottom - box.top) + kSkew * static_cast<double>(box.right - box.left);
     return std::max(Rows::kFinest, static_cast<int>(std::ceil(tall / most_lines)));
 }
 
@@ -45,7 +46,8 @@ Rows rows_of(const Paths& area, int pitch) {
             const std::size_t n = ring.size();
             if (n < 3)
                 continue;
-            double xa = static_cast<double>(ring[n - 1].X), ha = across(xa, static_cast<double>(ring[n - 1].Y));
+            double xa = static_cast<double>(ring[n - 1].X),
+                   ha = across(xa, static_cast<double>(ring[n - 1].Y));
             int la = above(ha);
             for (const IntPoint& p : ring) {
                 const double xb = static_cast<double>(p.X), hb = across(xb, static_cast<double>(p.Y));
@@ -71,7 +73,9 @@ Rows rows_of(const Paths& area, int pitch) {
     each_edge([&](double xa, double ha, int la, double xb, double hb, int lb) {
         const double slope = (xb - xa) / (hb - ha);
         for (int l = std::min(la, lb); l < std::max(la, lb); ++l)
-            crossings[next[static_cast<std::size_t>(l)]++] = {static_cast<std::int32_t>(std::lround(xa + ((first + l + 0.5) * pitch - ha) * slope)), lb < la ? 1 : -1};
+            crossings[next[static_cast<std::size_t>(l)]++] = {
+                static_cast<std::int32_t>(std::lround(xa + ((first + l + 0.5) * pitch - ha) * slope)),
+                lb < la ? 1 : -1};
     });
     RowsBuilder out(pitch, first, lines, crossings.size() / 2);
     for (std::size_t l = 0; l < lines; ++l) {
@@ -92,7 +96,8 @@ Rows rows_of(const Paths& area, int pitch) {
 }
 
 Paths paths_of(const Rows& a, double tolerance_mm) {
-    // A ring goes up the right ends of spans and down their left ends. Node 2·s is the left end of span s, 2·s + 1 its right end.
+    // A ring goes up the right ends of spans and down their left ends. Node 2·s is the left end of span s,
+    // 2·s + 1 its right end.
     enum class Cap : char { none, above, below };
     std::vector<std::uint32_t> next(2 * a.spans.size());
     std::vector<Cap> caps(next.size(), Cap::none);
@@ -102,7 +107,8 @@ Paths paths_of(const Rows& a, double tolerance_mm) {
     };
     const auto left = [](std::size_t span) { return 2 * span; };
     const auto right = [](std::size_t span) { return 2 * span + 1; };
-    // Between a line and the next one: spans that overlap form a run, whose sides are joined and whose inner gaps are closed.
+    // Between a line and the next one: spans that overlap form a run, whose sides are joined and whose inner
+    // gaps are closed.
     for (int l = -1; l < a.lines(); ++l) {
         std::size_t i = l < 0 ? 0 : a.starts[static_cast<std::size_t>(l)];
         const std::size_t i_end = l < 0 ? 0 : a.starts[static_cast<std::size_t>(l) + 1];
@@ -136,8 +142,11 @@ Paths paths_of(const Rows& a, double tolerance_mm) {
     }
     std::vector<std::int32_t> line_of(a.spans.size());
     for (int l = 0; l < a.lines(); ++l)
-        std::fill(line_of.begin() + a.starts[static_cast<std::size_t>(l)], line_of.begin() + a.starts[static_cast<std::size_t>(l) + 1], a.first + l);
-    const auto x_of = [&](std::size_t node) { return node % 2 ? a.spans[node / 2].to : a.spans[node / 2].from; };
+        std::fill(line_of.begin() + a.starts[static_cast<std::size_t>(l)],
+                  line_of.begin() + a.starts[static_cast<std::size_t>(l) + 1], a.first + l);
+    const auto x_of = [&](std::size_t node) {
+        return node % 2 ? a.spans[node / 2].to : a.spans[node / 2].from;
+    };
     Paths out;
     std::vector<char> seen(next.size(), 0);
     for (std::size_t start = 0; start < next.size(); ++start) {
@@ -191,8 +200,10 @@ Box box_of(const Rows& a) {
 }
 
 bool contains(const Rows& a, IntPoint p) {
-    const Line line = a.line(static_cast<int>(std::floor(across(static_cast<double>(p.X), static_cast<double>(p.Y)) / a.pitch)));
-    const auto after = std::upper_bound(line.begin(), line.end(), p.X, [](auto x, const Span& s) { return x < s.from; });
+    const Line line = a.line(
+        static_cast<int>(std::floor(across(static_cast<double>(p.X), static_cast<double>(p.Y)) / a.pitch)));
+    const auto after =
+        std::upper_bound(line.begin(), line.end(), p.X, [](auto x, const Span& s) { return x < s.from; });
     return after != line.begin() && p.X <= std::prev(after)->to;
 }
 
@@ -200,7 +211,8 @@ Rows unite(const Rows& a, const Rows& b) {
     if (a.empty() || b.empty())
         return a.empty() ? b : a;
     const int first = std::min(a.first, b.first), last = std::max(last_line(a), last_line(b));
-    RowsBuilder out(a.pitch, first, static_cast<std::size_t>(last - first + 1), a.spans.size() + b.spans.size());
+    RowsBuilder out(a.pitch, first, static_cast<std::size_t>(last - first + 1),
+                    a.spans.size() + b.spans.size());
     for (int l = first; l <= last; ++l) {
         out.begin_line();
         const Line x = a.line(l), y = b.line(l);
@@ -253,7 +265,8 @@ Rows subtract(const Rows& from, const Rows& what) {
 
 Rows intersect(const Rows& a, const Rows& b) {
     const int first = std::max(a.first, b.first), last = std::min(last_line(a), last_line(b));
-    RowsBuilder out(a.pitch, first, static_cast<std::size_t>(std::max(0, last - first + 1)), std::min(a.spans.size(), b.spans.size()));
+    RowsBuilder out(a.pitch, first, static_cast<std::size_t>(std::max(0, last - first + 1)),
+                    std::min(a.spans.size(), b.spans.size()));
     for (int l = first; l <= last; ++l) {
         out.begin_line();
         intersect_line(a.line(l), b.line(l), out);
@@ -266,7 +279,8 @@ Rows grown(const Rows& a, double mm) {
         return a;
     const Disc disc(mm, a.pitch);
     const int n = disc.lines(), first = a.first - n, last = last_line(a) + n;
-    RowsBuilder out(a.pitch, first, static_cast<std::size_t>(last - first + 1), a.spans.size() + 2 * static_cast<std::size_t>(n));
+    RowsBuilder out(a.pitch, first, static_cast<std::size_t>(last - first + 1),
+                    a.spans.size() + 2 * static_cast<std::size_t>(n));
     std::vector<Span> here;
     for (int l = first; l <= last; ++l) {
         out.begin_line();
@@ -293,7 +307,8 @@ Rows shrunk(const Rows& a, double mm) {
         from = std::min(from, s.from);
         to = std::max(to, s.to);
     }
-    RowsBuilder around(a.pitch, a.first - more, static_cast<std::size_t>(a.lines() + 2 * more), static_cast<std::size_t>(a.lines() + 2 * more));
+    RowsBuilder around(a.pitch, a.first - more, static_cast<std::size_t>(a.lines() + 2 * more),
+                       static_cast<std::size_t>(a.lines() + 2 * more));
     for (int l = a.first - more; l <= last_line(a) + more; ++l) {
         around.begin_line();
         around.add({from - margin, to + margin});
@@ -316,7 +331,8 @@ Rows coarser(const Rows& a, int n) {
     if (a.empty())
         return none;
     const int first = down(a.first), last = down(last_line(a));
-    RowsBuilder out(a.pitch * n, first, static_cast<std::size_t>(last - first + 1), a.spans.size() / static_cast<std::size_t>(n) + 1);
+    RowsBuilder out(a.pitch * n, first, static_cast<std::size_t>(last - first + 1),
+                    a.spans.size() / static_cast<std::size_t>(n) + 1);
     for (int l = first; l <= last; ++l) {
         out.begin_line();
         out.copy(a.line(l * n + n / 2));
@@ -329,7 +345,8 @@ RowPieces pieces_in(const Rows& a) {
     std::iota(leads.begin(), leads.end(), 0);
     const auto lead = [&](int s) {
         while (leads[static_cast<std::size_t>(s)] != s)
-            s = leads[static_cast<std::size_t>(s)] = leads[static_cast<std::size_t>(leads[static_cast<std::size_t>(s)])];
+            s = leads[static_cast<std::size_t>(s)] =
+                leads[static_cast<std::size_t>(leads[static_cast<std::size_t>(s)])];
         return s;
     };
     for (int l = 0; l + 1 < a.lines(); ++l) {
@@ -353,7 +370,8 @@ RowPieces pieces_in(const Rows& a) {
         } else {
             out.of[s] = out.of[first];
         }
-        out.mm2[static_cast<std::size_t>(out.of[s])] += static_cast<double>(a.spans[s].to - a.spans[s].from) * a.pitch / (kUnitsPerMm * kUnitsPerMm);
+        out.mm2[static_cast<std::size_t>(out.of[s])] +=
+            static_cast<double>(a.spans[s].to - a.spans[s].from) * a.pitch / (kUnitsPerMm * kUnitsPerMm);
     }
     return out;
 }
@@ -380,7 +398,8 @@ std::vector<Rows> pieces_of(const Rows& a, const RowPieces& pieces) {
         return out;
     }
     for (int l = 0; l < a.lines(); ++l)
-        for (std::size_t s = a.starts[static_cast<std::size_t>(l)]; s < a.starts[static_cast<std::size_t>(l) + 1]; ++s) {
+        for (std::size_t s = a.starts[static_cast<std::size_t>(l)];
+             s < a.starts[static_cast<std::size_t>(l) + 1]; ++s) {
             Rows& piece = out[static_cast<std::size_t>(pieces.of[s])];
             if (piece.starts.empty()) {
                 piece.pitch = a.pitch;
@@ -395,7 +414,8 @@ std::vector<Rows> pieces_of(const Rows& a, const RowPieces& pieces) {
     return out;
 }
 
-std::vector<std::pair<int, int>> neighbours(const Rows& a, const RowPieces& in_a, const Rows& b, const RowPieces& in_b, double mm) {
+std::vector<std::pair<int, int>> neighbours(const Rows& a, const RowPieces& in_a, const Rows& b,
+                                            const RowPieces& in_b, double mm) {
     std::vector<std::pair<int, int>> pairs;
     if (a.empty() || b.empty())
         return pairs;
@@ -408,7 +428,8 @@ std::vector<std::pair<int, int>> neighbours(const Rows& a, const RowPieces& in_a
             for (std::size_t i = 0, j = 0; i < here.size() && j < there.size();) {
                 const std::int32_t from = here[i].from + reach.from, to = here[i].to + reach.to;
                 if (from < there[j].to && there[j].from < to) {
-                    const std::pair pair{in_a.of[static_cast<std::size_t>(&here[i] - a.spans.data())], in_b.of[static_cast<std::size_t>(&there[j] - b.spans.data())]};
+                    const std::pair pair{in_a.of[static_cast<std::size_t>(&here[i] - a.spans.data())],
+                                         in_b.of[static_cast<std::size_t>(&there[j] - b.spans.data())]};
                     if (pairs.empty() || pairs.back() != pair)
                         pairs.push_back(pair);
                 }

@@ -88,7 +88,8 @@ inline void intersect_line(Line a, Line b, RowsBuilder& out) {
     }
 }
 
-/// Adds to spans that are sorted and apart. `cursor`: where to look from; those added to one list from left to right only move it on.
+/// Adds to spans that are sorted and apart. `cursor`: where to look from; those added to one list from left
+/// to right only move it on.
 inline void add_to(std::vector<Span>& all, Span s, std::size_t& cursor) {
     while (cursor < all.size() && all[cursor].to < s.from)
         ++cursor;
@@ -106,10 +107,12 @@ inline void add_to(std::vector<Span>& all, Span s, std::size_t& cursor) {
     std::size_t next = cursor + 1;
     while (next < all.size() && all[next].from <= here.to)
         here.to = std::max(here.to, all[next++].to);
-    all.erase(all.begin() + static_cast<std::ptrdiff_t>(cursor) + 1, all.begin() + static_cast<std::ptrdiff_t>(next));
+    all.erase(all.begin() + static_cast<std::ptrdiff_t>(cursor) + 1,
+              all.begin() + static_cast<std::ptrdiff_t>(next));
 }
 
-/// How far a disc around a point on one line reaches on another, relative to the point's x; by lines apart from −lines() to lines().
+/// How far a disc around a point on one line reaches on another, relative to the point's x; by lines apart
+/// from −lines() to lines().
 struct Disc {
     std::vector<Span> reach;
 
@@ -118,7 +121,8 @@ struct Disc {
         const int n = static_cast<int>(std::floor(r * std::sqrt(q) / pitch));
         for (int k = -n; k <= n; ++k) {
             const double up = double(k) * pitch, half = std::sqrt(std::max(0.0, q * r * r - up * up));
-            reach.push_back({static_cast<std::int32_t>(std::floor((kSkew * up - half) / q)), static_cast<std::int32_t>(std::ceil((kSkew * up + half) / q))});
+            reach.push_back({static_cast<std::int32_t>(std::floor((kSkew * up - half) / q)),
+                             static_cast<std::int32_t>(std::ceil((kSkew * up + half) / q))});
         }
     }
     int lines() const { return static_cast<int>(reach.size()) / 2; }

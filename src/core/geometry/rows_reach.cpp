@@ -18,13 +18,14 @@ struct Edge {
 
 Edge edge_of(const Path& ring, std::size_t i) {
     const IntPoint &a = ring[i], &b = ring[i + 1 == ring.size() ? 0 : i + 1];
-    Edge e{static_cast<double>(a.X), static_cast<double>(a.Y), static_cast<double>(b.X - a.X), static_cast<double>(b.Y - a.Y), 0};
+    Edge e{static_cast<double>(a.X), static_cast<double>(a.Y), static_cast<double>(b.X - a.X),
+           static_cast<double>(b.Y - a.Y), 0};
     e.length = std::hypot(e.dx, e.dy);
     return e;
 }
 
-/// Gathers, line by line of an area, what lies within a distance outside of an outline: a strip along every edge, a disc at every
-/// convex corner.
+/// Gathers, line by line of an area, what lies within a distance outside of an outline: a strip along every
+/// edge, a disc at every convex corner.
 class WithinReach {
 public:
     WithinReach(const Rows& area, double mm) : area_(area), r_(mm * kUnitsPerMm), q_(1 + kSkew * kSkew) {}
@@ -58,12 +59,14 @@ public:
         std::vector<std::uint32_t> next(starts.begin(), starts.end() - 1);
         for (const Stretch& s : near_)
             by_line[next[static_cast<std::size_t>(s.line - area_.first)]++] = s.span;
-        RowsBuilder out(area_.pitch, area_.first, static_cast<std::size_t>(area_.lines()), area_.spans.size());
+        RowsBuilder out(area_.pitch, area_.first, static_cast<std::size_t>(area_.lines()),
+                        area_.spans.size());
         std::vector<Span> here;
         for (int l = 0; l < area_.lines(); ++l) {
             out.begin_line();
             here.clear();
-            for (std::uint32_t k = starts[static_cast<std::size_t>(l)]; k < starts[static_cast<std::size_t>(l) + 1]; ++k) {
+            for (std::uint32_t k = starts[static_cast<std::size_t>(l)];
+                 k < starts[static_cast<std::size_t>(l) + 1]; ++k) {
                 std::size_t cursor = 0;
                 add_to(here, by_line[k], cursor);
             }
@@ -78,12 +81,16 @@ private:
         Span span;
     };
 
-    void add(int l, double x0, double x1) { near_.push_back({l, {static_cast<std::int32_t>(std::floor(x0)), static_cast<std::int32_t>(std::ceil(x1))}}); }
+    void add(int l, double x0, double x1) {
+        near_.push_back(
+            {l, {static_cast<std::int32_t>(std::floor(x0)), static_cast<std::int32_t>(std::ceil(x1))}});
+    }
 
     /// Lines from one height to the other that have something between two x.
     template <class Use>
     void each_line(double low, double high, double left, double right, Use use) {
-        const int l0 = std::max(area_.first, static_cast<int>(std::ceil(low / area_.pitch - 0.5))), l1 = std::min(last_line(area_), static_cast<int>(std::floor(high / area_.pitch - 0.5)));
+        const int l0 = std::max(area_.first, static_cast<int>(std::ceil(low / area_.pitch - 0.5))),
+                  l1 = std::min(last_line(area_), static_cast<int>(std::floor(high / area_.pitch - 0.5)));
         for (int l = l0; l <= l1; ++l)
             for (const Span s : area_.line(l))
                 if (s.from <= right && s.to >= left) {
@@ -92,10 +99,12 @@ private:
                 }
     }
 
-    /// The turn from one edge to the next, convex where it is to the left: a disc, or, where it is slight, by how much the strips of the two
-    /// are to be extended so that they meet, as shares of their lengths.
+    /// The turn from one edge to the next, convex where it is to the left: a disc, or, where it is slight, by
+    /// how much the strips of the two are to be extended so that they meet, as shares of their lengths.
     std::pair<double, double> turn(const Edge& here, const Edge& after) {
-        const double lengths = here.length * after.length, cosine = (here.dx * after.dx + here.dy * after.dy) / lengths, sine = (here.dx * after.dy - here.dy * after.dx) / lengths;
+        const double lengths = here.length * after.length,
+                     cosine = (here.dx * after.dx + here.dy * after.dy) / lengths,
+                     sine = (here.dx * after.dy - here.dy * after.dx) / lengths;
         if (sine > 0 && cosine > kStraight) {
             const double more = r_ * sine / (1 + cosine); // r·tan(turn/2)
             return {more / here.length, more / after.length};
@@ -114,27 +123,29 @@ private:
     void add_strip(const Edge& e, double t0, double t1) {
         const double nx = e.dy / e.length, ny = -e.dx / e.length, s0 = -kSeam, s1 = r_;
         const double h = across(e.x, e.y), dt = across(e.dx, e.dy), ds = across(nx, ny);
-        const double low = h + std::min(t0 * dt, t1 * dt) + std::min(s0 * ds, s1 * ds), high = h + std::max(t0 * dt, t1 * dt) + std::max(s0 * ds, s1 * ds);
+        const double low = h + std::min(t0 * dt, t1 * dt) + std::min(s0 * ds, s1 * ds),
+                     high = h + std::max(t0 * dt, t1 * dt) + std::max(s0 * ds, s1 * ds);
         const double more = r_ * (1 + std::abs(t0) + t1); // generous
-        each_line(low, high, e.x + std::min(0.0, e.dx) - more, e.x + std::max(0.0, e.dx) + more, [&](int l, double at) {
-            const double c = at - h;
-            double x0 = 1e300, x1 = -1e300;
-            const auto meet = [&](double t, double s) {
-                const double x = e.x + t * e.dx + s * nx;
-                x0 = std::min(x0, x);
-                x1 = std::max(x1, x);
-            };
-            if (dt != 0)
-                for (const double s : {s0, s1})
-                    if (const double t = (c - s * ds) / dt; t >= t0 && t <= t1)
-                        meet(t, s);
-            if (ds != 0)
-                for (const double t : {t0, t1})
-                    if (const double s = (c - t * dt) / ds; s >= s0 && s <= s1)
-                        meet(t, s);
-            if (x0 <= x1)
-                add(l, x0, x1);
-        });
+        each_line(low, high, e.x + std::min(0.0, e.dx) - more, e.x + std::max(0.0, e.dx) + more,
+                  [&](int l, double at) {
+                      const double c = at - h;
+                      double x0 = 1e300, x1 = -1e300;
+                      const auto meet = [&](double t, double s) {
+                          const double x = e.x + t * e.dx + s * nx;
+                          x0 = std::min(x0, x);
+                          x1 = std::max(x1, x);
+                      };
+                      if (dt != 0)
+                          for (const double s : {s0, s1})
+                              if (const double t = (c - s * ds) / dt; t >= t0 && t <= t1)
+                                  meet(t, s);
+                      if (ds != 0)
+                          for (const double t : {t0, t1})
+                              if (const double s = (c - t * dt) / ds; s >= s0 && s <= s1)
+                                  meet(t, s);
+                      if (x0 <= x1)
+                          add(l, x0, x1);
+                  });
     }
 
     const Rows& area_;

@@ -35,12 +35,15 @@ struct Cuts {
     double bed_z_mm;
     double at(int index) const { return bed_z_mm + grid.middle_mm(index + 1); }
 
-    /// First layer index whose cut is at or above z: corners on a cut count as above, so z itself is included.
+    /// First layer index whose cut is at or above z: corners on a cut count as above, so z itself is
+    /// included.
     int from(double z) const {
         const double rel = z - bed_z_mm;
         if (grid.tops)
             return first_at_or_above(z);
-        int i = rel <= grid.first_mm / 2 ? 0 : static_cast<int>(std::ceil((rel - grid.first_mm) / grid.height_mm + 0.5));
+        int i = rel <= grid.first_mm / 2
+                    ? 0
+                    : static_cast<int>(std::ceil((rel - grid.first_mm) / grid.height_mm + 0.5));
         i = std::clamp(i, 0, grid.count);
         while (i > 0 && at(i - 1) >= z)
             --i;
@@ -68,7 +71,8 @@ Crossings find_crossings(const Mesh& m, const Cuts& cuts) {
     std::vector<int> above(m.vertices.size());
     tbb::parallel_for(tbb::blocked_range<std::size_t>(0, above.size(), 1 << 14), [&](const auto& r) {
         for (std::size_t v = r.begin(); v != r.end(); ++v)
-            above[v] = cuts.from(std::nextafter(double(m.vertices[v].z), std::numeric_limits<double>::infinity()));
+            above[v] =
+                cuts.from(std::nextafter(double(m.vertices[v].z), std::numeric_limits<double>::infinity()));
     });
     constexpr std::size_t kRuns = 8;
     const std::size_t n = m.triangles.size(), layers = static_cast<std::size_t>(cuts.grid.count);
@@ -81,7 +85,9 @@ Crossings find_crossings(const Mesh& m, const Cuts& cuts) {
         }
     };
     std::vector<std::vector<std::uint32_t>> at(kRuns, std::vector<std::uint32_t>(layers, 0));
-    tbb::parallel_for(std::size_t{0}, kRuns, [&](std::size_t run) { for_run(run, [&](std::uint32_t, std::size_t l) { ++at[run][l]; }); });
+    tbb::parallel_for(std::size_t{0}, kRuns, [&](std::size_t run) {
+        for_run(run, [&](std::uint32_t, std::size_t l) { ++at[run][l]; });
+    });
     Crossings x;
     x.start.assign(layers + 1, 0);
     std::uint32_t sum = 0;
@@ -102,7 +108,8 @@ struct Walker {
     std::vector<std::uint32_t> visited; ///< per triangle: the last cut in which it was walked, plus one
 };
 
-/// Joins open stretches end to start, nearest first, and closes what is left. Returns the longest line added, in mm.
+/// Joins open stretches end to start, nearest first, and closes what is left. Returns the longest line added,
+/// in mm.
 double close_gaps(std::vector<Path>& open, Paths& rings) {
     double widest2 = 0;
     const auto distance2 = [](const IntPoint& a, const IntPoint& b) {
@@ -148,7 +155,8 @@ struct LayerCut {
     double widest_gap_mm = 0;
 };
 
-/// Whether the rings bound the area as they are; idle points of many are left out where that is so without them.
+/// Whether the rings bound the area as they are; idle points of many are left out where that is so without
+/// them.
 bool bound_as_they_are(Paths& rings, double idle_mm) {
     constexpr std::size_t kMany = 1000;
     std::size_t points = 0;
@@ -166,13 +174,13 @@ bool bound_as_they_are(Paths& rings, double idle_mm) {
 }
 
 /// Follows the cut from triangle to triangle.
-LayerCut cut_layer(const Mesh& m, double z, const std::uint32_t* begin, const std::uint32_t* end, std::uint32_t stamp,
-                   double idle_mm, Walker& w) {
+LayerCut cut_layer(const Mesh& m, double z, const std::uint32_t* begin, const std::uint32_t* end,
+                   std::uint32_t stamp, double idle_mm, Walker& w) {
     LayerCut cut;
     std::vector<Path> open;
     const auto above = [&](std::uint32_t v) { return double(m.vertices[v].z) >= z; };
-    // Seen from outside with up at the top, the cut runs along the edge that goes down and leaves by the one that
-    // goes up: then the inside lies to its left, and outer rings come out counter-clockwise.
+    // Seen from outside with up at the top, the cut runs along the edge that goes down and leaves by the one
+    // that goes up: then the inside lies to its left, and outer rings come out counter-clockwise.
     const auto edge_where = [&](std::uint32_t t, bool rises) {
         const Triangle& c = m.triangles[t];
         for (int e = 0; e < 3; ++e)
@@ -229,8 +237,9 @@ LayerCut cut_layer(const Mesh& m, double z, const std::uint32_t* begin, const st
         cut.crossed = std::abs(area_mm2(cut.rings) - before) > 1e-3 + 1e-4 * std::abs(before);
         return cut;
     }
-    // No ring crosses another. The area is theirs as they stand when every outer ring lies in nothing and every
-    // hole in exactly one outer ring; anything else (an outer ring within an outer ring) is left to the booleans.
+    // No ring crosses another. The area is theirs as they stand when every outer ring lies in nothing and
+    // every hole in exactly one outer ring; anything else (an outer ring within an outer ring) is left to the
+    // booleans.
     if (cut.rings.size() == 1) {
         if (ClipperLib::Area(cut.rings[0]) < 0)
             cut.rings.clear();
@@ -242,7 +251,8 @@ LayerCut cut_layer(const Mesh& m, double z, const std::uint32_t* begin, const st
     for (std::size_t i = 0; i < cut.rings.size(); ++i) {
         int depth = 0;
         for (std::size_t j = 0; j < cut.rings.size(); ++j)
-            if (i != j && boxes[i].meets(boxes[j]) && ClipperLib::PointInPolygon(cut.rings[i][0], cut.rings[j]) != 0)
+            if (i != j && boxes[i].meets(boxes[j]) &&
+                ClipperLib::PointInPolygon(cut.rings[i][0], cut.rings[j]) != 0)
                 depth += ClipperLib::Orientation(cut.rings[j]) ? 1 : -1;
         if (depth != (ClipperLib::Orientation(cut.rings[i]) ? 0 : 1)) {
             cut.rings = filled(cut.rings);
@@ -254,7 +264,8 @@ LayerCut cut_layer(const Mesh& m, double z, const std::uint32_t* begin, const st
 
 } // namespace
 
-Result<Slices> slice(const Mesh& mesh, const LayerGrid& grid, double bed_z_mm, const Progress& progress, int threads, double idle_mm) {
+Result<Slices> slice(const Mesh& mesh, const LayerGrid& grid, double bed_z_mm, const Progress& progress,
+                     int threads, double idle_mm) {
     Slices out;
     out.layers.resize(grid.count);
     std::vector<LayerCut> cuts(grid.count);
@@ -263,7 +274,8 @@ Result<Slices> slice(const Mesh& mesh, const LayerGrid& grid, double bed_z_mm, c
 
     const auto work = [&] {
         const Crossings crossings = find_crossings(mesh, heights);
-        tbb::enumerable_thread_specific<Walker> walkers([&] { return Walker{std::vector<std::uint32_t>(mesh.triangles.size(), 0)}; });
+        tbb::enumerable_thread_specific<Walker> walkers(
+            [&] { return Walker{std::vector<std::uint32_t>(mesh.triangles.size(), 0)}; });
         tbb::parallel_for(tbb::blocked_range<int>(0, grid.count, 4), [&](const tbb::blocked_range<int>& r) {
             Walker& w = walkers.local();
             for (int l = r.begin(); l != r.end() && !progress.stopped(); ++l) {

@@ -11,10 +11,12 @@ namespace vitrail {
 
 namespace {
 
-/// Points that a straight line passes by at most that are left out of what is exported, mm: nothing that slicing could show.
+/// Points that a straight line passes by at most that are left out of what is exported, mm: nothing that
+/// slicing could show.
 
 /// What each filament prints of a part in a layer.
-std::vector<Paths> by_filament(const Project& p, const Piece& piece, const LayerTable& table, const Demand& demand, const Shares& shares, std::size_t part, std::size_t l) {
+std::vector<Paths> by_filament(const Project& p, const Piece& piece, const LayerTable& table,
+                               const Demand& demand, const Shares& shares, std::size_t part, std::size_t l) {
     std::vector<Paths> out(static_cast<std::size_t>(shares.filaments));
     const int own = shares.owner[part][l];
     Paths rest = table.parts[part].layers[l];
@@ -40,24 +42,29 @@ struct Stack {
     Paths outline;
 };
 
-void add_layers(const Project& p, const Piece& piece, const LayerTable& table, const Demand& demand, const Shares& shares, std::size_t part, std::vector<Builder>& out) {
+void add_layers(const Project& p, const Piece& piece, const LayerTable& table, const Demand& demand,
+                const Shares& shares, std::size_t part, std::vector<Builder>& out) {
     const LayerGrid& grid = table.grid;
     std::vector<std::vector<Paths>> layers(static_cast<std::size_t>(grid.count));
-    tbb::parallel_for(std::size_t{0}, layers.size(), [&](std::size_t l) { layers[l] = by_filament(p, piece, table, demand, shares, part, l); });
+    tbb::parallel_for(std::size_t{0}, layers.size(), [&](std::size_t l) {
+        layers[l] = by_filament(p, piece, table, demand, shares, part, l);
+    });
     std::vector<Stack> stacks;
     for (int f = 0; f < shares.filaments; ++f)
         for (int l = 1; l <= grid.count; ++l) {
             Paths& area = layers[static_cast<std::size_t>(l) - 1][static_cast<std::size_t>(f)];
             if (area.empty())
                 continue;
-            if (!stacks.empty() && stacks.back().filament == f && stacks.back().to == l - 1 && stacks.back().outline == area)
+            if (!stacks.empty() && stacks.back().filament == f && stacks.back().to == l - 1 &&
+                stacks.back().outline == area)
                 stacks.back().to = l;
             else
                 stacks.push_back({f, l, l, std::move(area)});
         }
     std::vector<Builder> prisms(stacks.size());
     tbb::parallel_for(std::size_t{0}, stacks.size(), [&](std::size_t i) {
-        add_prism(prisms[i], stacks[i].outline, table.bed_z_mm + grid.bottom_mm(stacks[i].from), table.bed_z_mm + grid.top_mm(stacks[i].to));
+        add_prism(prisms[i], stacks[i].outline, table.bed_z_mm + grid.bottom_mm(stacks[i].from),
+                  table.bed_z_mm + grid.top_mm(stacks[i].to));
     });
     for (std::size_t i = 0; i < stacks.size(); ++i)
         out[static_cast<std::size_t>(stacks[i].filament)].add(prisms[i]);
@@ -65,14 +72,17 @@ void add_layers(const Project& p, const Piece& piece, const LayerTable& table, c
 
 } // namespace
 
-std::vector<FilamentBody> filament_bodies(const Project& p, const Piece& piece, const LayerTable& table, const Demand& demand, const Shares& shares) {
+std::vector<FilamentBody> filament_bodies(const Project& p, const Piece& piece, const LayerTable& table,
+                                          const Demand& demand, const Shares& shares) {
     const LayerGrid& grid = table.grid;
     std::vector<Builder> layered(static_cast<std::size_t>(shares.filaments));
     std::vector<std::vector<Mesh>> meshes(layered.size());
     for (int part = 0; part < static_cast<int>(piece.parts.size()); ++part) {
         const Part& x = piece.parts[part];
         const std::vector<std::uint8_t>& own = shares.owner[static_cast<std::size_t>(part)];
-        const bool painted = std::any_of(x.patches.begin(), x.patches.end(), [&](const Patch& q) { return q.filament && q.filament != x.filament; });
+        const bool painted = std::any_of(x.patches.begin(), x.patches.end(), [&](const Patch& q) {
+            return q.filament && q.filament != x.filament;
+        });
         if (painted) {
             add_layers(p, piece, table, demand, shares, static_cast<std::size_t>(part), layered);
             continue;

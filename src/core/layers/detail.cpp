@@ -85,8 +85,8 @@ LayerDetail fine_places(const Paths& outline, const DetailSettings& s, bool stro
     return d;
 }
 
-/// The same of paint. On upright faces it is a strip as deep as the walls, which says nothing about walls; on the underside it is what
-/// was drawn.
+/// The same of paint. On upright faces it is a strip as deep as the walls, which says nothing about walls; on
+/// the underside it is what was drawn.
 LayerDetail fine_places_of_paint(const Paths& area, bool underside, const DetailSettings& s) {
     LayerDetail d;
     for (const Paths& piece : apart(area)) {
@@ -102,8 +102,10 @@ LayerDetail fine_places_of_paint(const Paths& area, bool underside, const Detail
     return d;
 }
 
-/// Of what hangs, regions where the piece ends within a lug's thickness above, given what lies a lug above and half a lug.
-std::vector<Rows> thin_upwards(const Rows& hangs, const Rows& lug_above, const Rows& half_above, const DetailSettings& s) {
+/// Of what hangs, regions where the piece ends within a lug's thickness above, given what lies a lug above
+/// and half a lug.
+std::vector<Rows> thin_upwards(const Rows& hangs, const Rows& lug_above, const Rows& half_above,
+                               const DetailSettings& s) {
     std::vector<Rows> tabs;
     if (area_mm2(hangs) < s.lug_mm * s.lug_mm)
         return tabs;
@@ -111,7 +113,8 @@ std::vector<Rows> thin_upwards(const Rows& hangs, const Rows& lug_above, const R
         const double mm2 = area_mm2(region);
         if (mm2 < s.lug_mm * s.lug_mm)
             continue;
-        // An edge that tapers is as thick as a lug where it breaks: half of it is gone at half the height, of a tab nothing or all.
+        // An edge that tapers is as thick as a lug where it breaks: half of it is gone at half the height, of
+        // a tab nothing or all.
         constexpr double kTapers_from = 0.2, kTapers_to = 0.8;
         const double gone = area_mm2(subtract(region, half_above)) / mm2;
         if (gone < kTapers_from || gone > kTapers_to)
@@ -123,8 +126,8 @@ std::vector<Rows> thin_upwards(const Rows& hangs, const Rows& lug_above, const R
 } // namespace
 
 DetailSettings detail_settings(const Settings& s) {
-    return {s.check_thin_share_pct < 100, s.check_stroke_mm > 0 ? s.check_stroke_mm : s.line_width_mm, s.line_width_mm,
-            s.check_lug_lines * s.line_width_mm};
+    return {s.check_thin_share_pct<100, s.check_stroke_mm> 0 ? s.check_stroke_mm : s.line_width_mm,
+            s.line_width_mm, s.check_lug_lines * s.line_width_mm};
 }
 
 Paths lost_by_opening(const Paths& area, double width_mm) {
@@ -153,14 +156,17 @@ double thickness_mm(const Paths& strip) {
     return root < 0 ? std::sqrt(mm2) : (around - std::sqrt(root)) / 4;
 }
 
-Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const Demand& demand, const std::vector<const Rows*>& hanging, const DetailSettings& s,
-                                                  const Progress& progress) {
+Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const Demand& demand,
+                                                  const std::vector<const Rows*>& hanging,
+                                                  const DetailSettings& s, const Progress& progress) {
     const int count = table.grid.count, parts = static_cast<int>(table.parts.size());
     auto detail = std::make_shared<Detail>();
-    detail->parts.assign(static_cast<std::size_t>(parts), std::vector<LayerDetail>(static_cast<std::size_t>(count)));
+    detail->parts.assign(static_cast<std::size_t>(parts),
+                         std::vector<LayerDetail>(static_cast<std::size_t>(count)));
     detail->patches.resize(static_cast<std::size_t>(parts));
     for (int p = 0; p < parts; ++p)
-        detail->patches[p].assign(demand.patches[p].size(), std::vector<LayerDetail>(static_cast<std::size_t>(count)));
+        detail->patches[p].assign(demand.patches[p].size(),
+                                  std::vector<LayerDetail>(static_cast<std::size_t>(count)));
     const auto whole = [&](int l) -> const Paths& { return whole_layer(table, l + 1); };
     // Runs of equal layers are looked at once: prisms are common where letters are.
     const auto same_as_before = [&](int l) {
@@ -179,12 +185,16 @@ Result<std::shared_ptr<const Detail>> make_detail(const LayerTable& table, const
     std::vector<char> repeats(static_cast<std::size_t>(count), 0);
     const int lug_layers = std::max(1, static_cast<int>(std::ceil(s.lug_mm / table.grid.height_mm - 1e-6)));
     const Rows nothing;
-    const auto above = [&](int l) -> const Rows& { return l < count ? table.rows[static_cast<std::size_t>(l)] : nothing; };
+    const auto above = [&](int l) -> const Rows& {
+        return l < count ? table.rows[static_cast<std::size_t>(l)] : nothing;
+    };
     tbb::parallel_for(0, count, [&](int l) {
         if (progress.stopped() || (repeats[l] = same_as_before(l)))
             return;
         const double w = s.stroke_mm;
-        const Rows* hangs = hanging.empty() || hanging[static_cast<std::size_t>(l)]->empty() ? nullptr : hanging[static_cast<std::size_t>(l)];
+        const Rows* hangs = hanging.empty() || hanging[static_cast<std::size_t>(l)]->empty()
+                                ? nullptr
+                                : hanging[static_cast<std::size_t>(l)];
         Paths thin_whole; // of the whole layer, what is thinner than a lug; looked for once something hangs
         bool looked = false;
         for (int p = 0; p < parts; ++p) {

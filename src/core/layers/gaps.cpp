@@ -10,7 +10,9 @@ namespace vitrail {
 namespace {
 
 bool touch(const LayerTable& t, int a, int b) {
-    return std::any_of(t.contacts.begin(), t.contacts.end(), [&](const Contact& c) { return c.first_part == std::min(a, b) && c.second_part == std::max(a, b); });
+    return std::any_of(t.contacts.begin(), t.contacts.end(), [&](const Contact& c) {
+        return c.first_part == std::min(a, b) && c.second_part == std::max(a, b);
+    });
 }
 
 /// A part whose undersides lie over another part and on none.
@@ -25,7 +27,8 @@ std::vector<Gap> gaps_below(const Piece& piece, const LayerTable& t) {
         g.first_part = u.below;
         g.second_part = u.part;
         g.wide_mm = u.gap_mm;
-        g.from_layer = g.to_layer = std::clamp(first_layer_above(t.grid, u.at.z - u.gap_mm - t.bed_z_mm), 1, t.grid.count);
+        g.from_layer = g.to_layer =
+            std::clamp(first_layer_above(t.grid, u.at.z - u.gap_mm - t.bed_z_mm), 1, t.grid.count);
         g.x_mm = u.at.x;
         g.y_mm = u.at.y;
         g.size_mm = u.size_mm;
@@ -37,7 +40,8 @@ std::vector<Gap> gaps_below(const Piece& piece, const LayerTable& t) {
 } // namespace
 
 bool near_in_plan(const Bounds& a, const Bounds& b, float d) {
-    return a.min.x <= b.max.x + d && b.min.x <= a.max.x + d && a.min.y <= b.max.y + d && b.min.y <= a.max.y + d;
+    return a.min.x <= b.max.x + d && b.min.x <= a.max.x + d && a.min.y <= b.max.y + d &&
+           b.min.y <= a.max.y + d;
 }
 
 namespace {
@@ -46,7 +50,9 @@ namespace {
 double distance_between(const Paths& a, const Paths& b) {
     constexpr double kSteps[] = {0.05, 0.1, 0.15, 0.2, 0.3, 0.4, 0.5, 0.6, 0.8, 1.0};
     constexpr double kRounding_mm = 0.005; // bodies exactly a step apart touch at that step
-    const auto reaches = [&](int step) { return !intersect(offset(a, kSteps[step] + kRounding_mm), b).empty(); };
+    const auto reaches = [&](int step) {
+        return !intersect(offset(a, kSteps[step] + kRounding_mm), b).empty();
+    };
     if (reaches(0))
         return 0; // most neighbours touch
     if (!reaches(9))
@@ -86,8 +92,9 @@ std::vector<Gap> find_gaps(const Piece& piece, const LayerTable& t) {
             const bool contact = touch(t, i, j);
             // In XY: a few layers that both have.
             const auto layers_of = [&](const Bounds& b) {
-                return std::pair{std::clamp(first_layer_above(t.grid, b.min.z - t.bed_z_mm), 1, t.grid.count),
-                                 std::clamp(first_layer_above(t.grid, b.max.z - t.bed_z_mm) - 1, 1, t.grid.count)};
+                return std::pair{
+                    std::clamp(first_layer_above(t.grid, b.min.z - t.bed_z_mm), 1, t.grid.count),
+                    std::clamp(first_layer_above(t.grid, b.max.z - t.bed_z_mm) - 1, 1, t.grid.count)};
             };
             const auto [a0, a1] = layers_of(x);
             const auto [b0, b1] = layers_of(y);
@@ -136,7 +143,8 @@ std::vector<Gap> find_gaps(const Piece& piece, const LayerTable& t) {
             // From the sampled layers to where it really begins and ends.
             const auto open_at = [&](int l, int beside) {
                 return !layer(i, l).empty() && !layer(j, l).empty() &&
-                       ((layer(i, l) == layer(i, beside) && layer(j, l) == layer(j, beside)) || distance_between(layer(i, l), layer(j, l)) > 0);
+                       ((layer(i, l) == layer(i, beside) && layer(j, l) == layer(j, beside)) ||
+                        distance_between(layer(i, l), layer(j, l)) > 0);
             };
             while (g.from_layer > from && open_at(g.from_layer - 1, g.from_layer))
                 --g.from_layer;

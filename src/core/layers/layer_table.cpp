@@ -96,7 +96,8 @@ void find_contact(LayerTable& t, const std::vector<std::vector<Box>>& boxes, int
 
 bool near(const Bounds& a, const Bounds& b) {
     const float d = static_cast<float>(kContact_mm);
-    return a.min.x <= b.max.x + d && b.min.x <= a.max.x + d && a.min.y <= b.max.y + d && b.min.y <= a.max.y + d;
+    return a.min.x <= b.max.x + d && b.min.x <= a.max.x + d && a.min.y <= b.max.y + d &&
+           b.min.y <= a.max.y + d;
 }
 
 /// Who owns what where parts overlap, and where they touch or nearly do.
@@ -137,7 +138,10 @@ Status settle(const Piece& piece, LayerTable& t, const Progress& progress) {
 /// The layers of a body that was made in these very layers; null: it must be sliced.
 const MadeLayers* made_for(const Part& part, const LayerTable& t) {
     const MadeLayers* m = part.made.get();
-    return m && m->mesh == part.mesh && m->first_mm == t.grid.first_mm && m->layer_mm == t.grid.height_mm && !t.grid.tops && t.bed_z_mm == 0 ? m : nullptr;
+    return m && m->mesh == part.mesh && m->first_mm == t.grid.first_mm && m->layer_mm == t.grid.height_mm &&
+                   !t.grid.tops && t.bed_z_mm == 0
+               ? m
+               : nullptr;
 }
 
 /// All bodies were made together, so that they fit and their outline is known.
@@ -174,7 +178,8 @@ std::vector<std::pair<double, double>> shadow_of(const LayerTable& t) {
         for (const PartLayers& part : t.parts)
             for (const Path& ring : part.layers[l])
                 for (const IntPoint& q : ring)
-                    hulls[l].emplace_back(static_cast<double>(q.X) / kUnitsPerMm, static_cast<double>(q.Y) / kUnitsPerMm);
+                    hulls[l].emplace_back(static_cast<double>(q.X) / kUnitsPerMm,
+                                          static_cast<double>(q.Y) / kUnitsPerMm);
         hulls[l] = convex_outline(std::move(hulls[l]));
     });
     std::vector<std::pair<double, double>> seen;
@@ -205,19 +210,24 @@ Status make_rows(LayerTable& t, const Progress& progress) {
 
 int pitch_of(const LayerTable& t) {
     const auto units = [](float mm) { return std::llround(mm * kUnitsPerMm); };
-    return pitch_for({units(t.bounds.min.x), units(t.bounds.min.y), units(t.bounds.max.x), units(t.bounds.max.y)});
+    return pitch_for(
+        {units(t.bounds.min.x), units(t.bounds.min.y), units(t.bounds.max.x), units(t.bounds.max.y)});
 }
 
-Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, const Settings& settings, const Progress& progress) {
+Result<std::shared_ptr<const LayerTable>> make_layer_table(const Piece& piece, const Settings& settings,
+                                                           const Progress& progress) {
     auto t = std::make_shared<LayerTable>();
     t->bounds = bounds(piece);
     if (t->bounds.empty())
         return Error{say("There is nothing to slice: the piece has no triangles. Add a model file first.")};
     t->bed_z_mm = t->bounds.min.z;
     constexpr int kMostLayers = 30000;
-    t->grid = make_grid(settings.first_layer_mm, settings.layer_mm, double(t->bounds.max.z) - t->bounds.min.z, settings.layer_bands, kMostLayers);
+    t->grid = make_grid(settings.first_layer_mm, settings.layer_mm, double(t->bounds.max.z) - t->bounds.min.z,
+                        settings.layer_bands, kMostLayers);
     if (t->grid.count > kMostLayers)
-        return Error{say("The piece would take {} layers, more than Vitrail plans for. Check the unit of the model, or use thicker layers.", t->grid.count)};
+        return Error{say("The piece would take {} layers, more than Vitrail plans for. Check the unit of the "
+                         "model, or use thicker layers.",
+                         t->grid.count)};
     const int n = static_cast<int>(piece.parts.size());
     t->parts.resize(n);
     for (int i = 0; i < n; ++i) {

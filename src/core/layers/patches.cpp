@@ -15,7 +15,8 @@ using Corners = std::array<Vec3, 3>;
 
 struct PointHash {
     std::size_t operator()(const IntPoint& p) const {
-        return (static_cast<std::size_t>(p.X) * 0x9e3779b97f4a7c15u) ^ (static_cast<std::size_t>(p.Y) * 0xc2b2ae3d27d4eb4fu);
+        return (static_cast<std::size_t>(p.X) * 0x9e3779b97f4a7c15u) ^
+               (static_cast<std::size_t>(p.Y) * 0xc2b2ae3d27d4eb4fu);
     }
 };
 
@@ -58,7 +59,8 @@ Paths lines_of(const std::vector<Stretch>& stretches) {
         constexpr double kNear = 15;
         Path thinned{front.front()};
         for (std::size_t k = 1; k < front.size(); ++k)
-            if (k + 1 == front.size() || std::hypot(double(front[k].X - thinned.back().X), double(front[k].Y - thinned.back().Y)) > kNear)
+            if (k + 1 == front.size() || std::hypot(double(front[k].X - thinned.back().X),
+                                                    double(front[k].Y - thinned.back().Y)) > kNear)
                 thinned.push_back(front[k]);
         if (thinned.size() > 1)
             lines.push_back(std::move(thinned));
@@ -66,22 +68,24 @@ Paths lines_of(const std::vector<Stretch>& stretches) {
     return lines;
 }
 
-/// The strip to both sides of lines. How deep it is inside shows in no print to a fortieth of a line; outside the outline cuts it off.
+/// The strip to both sides of lines. How deep it is inside shows in no print to a fortieth of a line; outside
+/// the outline cuts it off.
 Paths strip(const Paths& lines, double half_width_mm) {
     constexpr double kRough_mm = 0.01;
     ClipperLib::ClipperOffset co(2.0);
     for (const Path& line : lines) {
         const Path l = without_idle_points(line, kRough_mm);
         const bool closed = l.size() > 3 && l.front() == l.back();
-        co.AddPath(closed ? Path(l.begin(), l.end() - 1) : l, ClipperLib::jtMiter, closed ? ClipperLib::etClosedLine : ClipperLib::etOpenButt);
+        co.AddPath(closed ? Path(l.begin(), l.end() - 1) : l, ClipperLib::jtMiter,
+                   closed ? ClipperLib::etClosedLine : ClipperLib::etOpenButt);
     }
     Paths out;
     co.Execute(out, half_width_mm * kUnitsPerMm);
     return out;
 }
 
-/// Sums the outlines of many faces: edges that two of them run in opposite directions cancel, what is left closes into
-/// rings, and these have the same winding numbers as all the faces together.
+/// Sums the outlines of many faces: edges that two of them run in opposite directions cancel, what is left
+/// closes into rings, and these have the same winding numbers as all the faces together.
 class FaceSum {
 public:
     void add(const Path& polygon) {
@@ -167,14 +171,17 @@ struct Face {
 
 } // namespace
 
-std::vector<std::vector<Paths>> patch_layers(const Part& part, const PartLayers& outlines, const LayerGrid& grid, double bed_z_mm,
-                                             const Settings& s, const Progress& progress) {
+std::vector<std::vector<Paths>> patch_layers(const Part& part, const PartLayers& outlines,
+                                             const LayerGrid& grid, double bed_z_mm, const Settings& s,
+                                             const Progress& progress) {
     const int count = grid.count, patches = static_cast<int>(part.patches.size());
-    std::vector<std::vector<Paths>> out(static_cast<std::size_t>(patches), std::vector<Paths>(static_cast<std::size_t>(count)));
+    std::vector<std::vector<Paths>> out(static_cast<std::size_t>(patches),
+                                        std::vector<Paths>(static_cast<std::size_t>(count)));
     if (!part.paint || patches == 0)
         return out;
     const double depth = std::max(1, s.walls) * s.line_width_mm;
-    const int top = std::max(1, static_cast<int>(s.top_skins)), bottom = std::max(1, static_cast<int>(s.bottom_skins));
+    const int top = std::max(1, static_cast<int>(s.top_skins)),
+              bottom = std::max(1, static_cast<int>(s.bottom_skins));
 
     // The painted faces, filed under the layers whose middle-to-middle slab they reach.
     std::vector<Face> faces;

@@ -24,7 +24,8 @@ Shares share_out(const Project& p, const Piece& piece, const LayerGrid& grid, co
         std::vector<int> filament(count, own), band(count, -1);
         for (std::size_t b = 0; b < piece.bands.size(); ++b)
             if (piece.bands[b].part == printed_as.name)
-                for (int l = first_layer_above(grid, piece.bands[b].z0_mm); l < first_layer_above(grid, piece.bands[b].z1_mm); ++l) {
+                for (int l = first_layer_above(grid, piece.bands[b].z0_mm);
+                     l < first_layer_above(grid, piece.bands[b].z1_mm); ++l) {
                     filament[l - 1] = std::max(0, find_filament(p, piece.bands[b].filament));
                     band[l - 1] = static_cast<int>(b);
                 }
@@ -51,14 +52,16 @@ Shares share_out(const Project& p, const Piece& piece, const LayerGrid& grid, co
         note(static_cast<int>(i), -1, 0, body, own);
         for (std::size_t b = 0; b < piece.bands.size(); ++b)
             if (piece.bands[b].part == piece.parts[i].name)
-                note(static_cast<int>(i), static_cast<int>(b), 0, in_band[b], std::max(0, find_filament(p, piece.bands[b].filament)));
+                note(static_cast<int>(i), static_cast<int>(b), 0, in_band[b],
+                     std::max(0, find_filament(p, piece.bands[b].filament)));
         for (std::size_t k = 0; k < demand.patches[i].size(); ++k) {
             // A patch without a filament of its own is planned in what is behind it.
             const int painted = find_filament(p, piece.parts[i].patches[k].filament);
             double all = 0;
             for (int l = 0; l < count; ++l) {
                 const double mm3 = demand.patches[i][k].mm3[l] * copies;
-                shares.model_mm3[static_cast<std::size_t>(l) * n + (painted < 0 ? filament[l] : painted)] += mm3;
+                shares.model_mm3[static_cast<std::size_t>(l) * n + (painted < 0 ? filament[l] : painted)] +=
+                    mm3;
                 all += mm3;
             }
             note(static_cast<int>(i), -1, static_cast<int>(k) + 1, all, painted < 0 ? own : painted);

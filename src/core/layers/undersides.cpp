@@ -41,13 +41,17 @@ Samples samples_of(const Mesh& m) {
             continue;
         const std::array<Vec3, 3> c = corners(m, t);
         for (due -= std::abs(double(twice_area(c).z)) / 2; due < 0; due += out.mm2_each) {
-            // The R2 sequence, folded into the triangle. Source: Roberts 2018, The unreasonable effectiveness of quasirandom sequences.
+            // The R2 sequence, folded into the triangle. Source: Roberts 2018, The unreasonable effectiveness
+            // of quasirandom sequences.
             ++number;
-            double u = std::fmod(0.5 + 0.7548776662 * number, 1.0), v = std::fmod(0.5 + 0.5698402910 * number, 1.0);
+            double u = std::fmod(0.5 + 0.7548776662 * number, 1.0),
+                   v = std::fmod(0.5 + 0.5698402910 * number, 1.0);
             if (u + v > 1)
                 u = 1 - u, v = 1 - v;
-            const auto a = static_cast<float>(1 - u - v), b = static_cast<float>(u), d = static_cast<float>(v);
-            out.points.push_back({a * c[0].x + b * c[1].x + d * c[2].x, a * c[0].y + b * c[1].y + d * c[2].y, a * c[0].z + b * c[1].z + d * c[2].z});
+            const auto a = static_cast<float>(1 - u - v), b = static_cast<float>(u),
+                       d = static_cast<float>(v);
+            out.points.push_back({a * c[0].x + b * c[1].x + d * c[2].x, a * c[0].y + b * c[1].y + d * c[2].y,
+                                  a * c[0].z + b * c[1].z + d * c[2].z});
         }
     }
     return out;
@@ -61,7 +65,8 @@ struct Over {
 };
 
 bool over_each_other(const Bounds& upper, const Bounds& lower, float within) {
-    return upper.min.x <= lower.max.x && lower.min.x <= upper.max.x && upper.min.y <= lower.max.y && lower.min.y <= upper.max.y && lower.min.z < upper.max.z && lower.max.z > upper.min.z - within;
+    return upper.min.x <= lower.max.x && lower.min.x <= upper.max.x && upper.min.y <= lower.max.y &&
+           lower.min.y <= upper.max.y && lower.min.z < upper.max.z && lower.max.z > upper.min.z - within;
 }
 
 } // namespace
@@ -79,7 +84,8 @@ std::vector<Underside> undersides_over_gaps(const std::vector<Part>& parts, doub
         if (b.empty() || b.min.z < bed + kTouch_mm)
             continue;
         for (std::size_t i = 0; i < n; ++i)
-            if (i != j && !parts[i].mesh->bounds.empty() && over_each_other(b, parts[i].mesh->bounds, static_cast<float>(within_mm))) {
+            if (i != j && !parts[i].mesh->bounds.empty() &&
+                over_each_other(b, parts[i].mesh->bounds, static_cast<float>(within_mm))) {
                 below[j].push_back(i);
                 asked[i] = 1;
             }
@@ -103,7 +109,8 @@ std::vector<Underside> undersides_over_gaps(const std::vector<Part>& parts, doub
             std::size_t under = n;
             bool from_above = false;
             for (const std::size_t i : below[j])
-                if (const auto hit = cast_ray(*parts[i].mesh, trees[i], from, {0, 0, -1}); hit && hit->along < nearest) {
+                if (const auto hit = cast_ray(*parts[i].mesh, trees[i], from, {0, 0, -1});
+                    hit && hit->along < nearest) {
                     nearest = hit->along;
                     under = i;
                     from_above = normal(*parts[i].mesh, hit->triangle).z > 0;
@@ -123,7 +130,8 @@ std::vector<Underside> undersides_over_gaps(const std::vector<Part>& parts, doub
         constexpr double kMuch = 0.2;
         if (rests >= hangs || hangs < kMuch * static_cast<double>(samples.points.size()))
             return;
-        const auto most = std::max_element(over.begin(), over.end(), [](const Over& a, const Over& b) { return a.points < b.points; });
+        const auto most = std::max_element(over.begin(), over.end(),
+                                           [](const Over& a, const Over& b) { return a.points < b.points; });
         Underside u;
         u.part = static_cast<int>(j);
         u.below = static_cast<int>(most - over.begin());

@@ -17,19 +17,24 @@ Message amount(Quantity q, double v) {
 Message with_foretold(Quantity q, const Figure& f) {
     if (f.foretold <= 0 && !f.real)
         return say("none");
-    return f.real ? say("{0} ({1} foretold)", amount(q, *f.real), amount(q, f.foretold)) : say("{} foretold", amount(q, f.foretold));
+    return f.real ? say("{0} ({1} foretold)", amount(q, *f.real), amount(q, f.foretold))
+                  : say("{} foretold", amount(q, f.foretold));
 }
 
 Message filaments(const PrintRecord& r) {
     std::vector<Message> out;
     for (const UsedFilament& u : r.filaments)
-        out.push_back(u.spool.empty() ? say("{0} {1}, {2}", u.letter, Name{u.name}, u.material) : say("{0} {1}, {2}, off {3}", u.letter, Name{u.name}, u.material, Name{u.spool}));
+        out.push_back(u.spool.empty()
+                          ? say("{0} {1}, {2}", u.letter, Name{u.name}, u.material)
+                          : say("{0} {1}, {2}, off {3}", u.letter, Name{u.name}, u.material, Name{u.spool}));
     return clauses(std::move(out));
 }
 
 Message came_out(const PrintRecord& r) {
     const Fault* f = find_fault(r.fault);
-    const Message how = r.outcome == Outcome::good ? say("good") : r.outcome == Outcome::usable ? say("usable") : say("failed");
+    const Message how = r.outcome == Outcome::good     ? say("good")
+                        : r.outcome == Outcome::usable ? say("usable")
+                                                       : say("failed");
     return f ? say("{0}: {1}", how, say(f->words)) : how;
 }
 
@@ -37,7 +42,9 @@ Message came_out(const PrintRecord& r) {
 Message setting_of(const PrintRecord& r, const std::string& key) {
     const SettingInfo* info = find_setting(key);
     const auto at = r.settings.find(key);
-    const std::string text = at != r.settings.end() ? at->second : info ? setting_text(Settings{}, *info) : std::string("–");
+    const std::string text = at != r.settings.end() ? at->second
+                             : info                 ? setting_text(Settings{}, *info)
+                                                    : std::string("–");
     return info && *info->unit ? say("{0} {1}", text, say(info->unit)) : say("{}", text);
 }
 
@@ -50,8 +57,13 @@ std::vector<Difference> differences(const PrintRecord& a, const PrintRecord& b, 
         if (english(first) != english(second))
             out.push_back({of, std::move(what), std::move(first), std::move(second)});
     };
-    const auto count = [&](Message what, int first, int second) { add(Of::make_up, std::move(what), say("{}", first), say("{}", second)); };
-    const auto time = [](const PrintRecord& r) { return r.real_s() ? say("{0} ({1} foretold)", Duration{*r.real_s()}, Duration{r.foretold_s()}) : say("{} foretold", Duration{r.foretold_s()}); };
+    const auto count = [&](Message what, int first, int second) {
+        add(Of::make_up, std::move(what), say("{}", first), say("{}", second));
+    };
+    const auto time = [](const PrintRecord& r) {
+        return r.real_s() ? say("{0} ({1} foretold)", Duration{*r.real_s()}, Duration{r.foretold_s()})
+                          : say("{} foretold", Duration{r.foretold_s()});
+    };
     add(Of::result, say("came out"), came_out(a), came_out(b));
     add(Of::result, say("in all"), time(a), time(b));
     for (int k = 0; k < kQuantities; ++k) {

@@ -30,7 +30,8 @@ double mean(std::span<const double> v) {
 
 double squares(std::span<const double> v) {
     const double m = mean(v);
-    return std::accumulate(v.begin(), v.end(), 0.0, [&](double sum, double x) { return sum + (x - m) * (x - m); });
+    return std::accumulate(v.begin(), v.end(), 0.0,
+                           [&](double sum, double x) { return sum + (x - m) * (x - m); });
 }
 
 std::vector<double> counting(std::span<const Sample> samples) {
@@ -68,7 +69,8 @@ std::optional<Drift> find_drift(std::vector<Sample>& samples) {
     int best = -1;
     double least = all;
     for (int k = kSideOfDrift; k <= n - kSideOfDrift; ++k) {
-        const double rest = squares(std::span(y).first(static_cast<std::size_t>(k))) + squares(std::span(y).subspan(static_cast<std::size_t>(k)));
+        const double rest = squares(std::span(y).first(static_cast<std::size_t>(k))) +
+                            squares(std::span(y).subspan(static_cast<std::size_t>(k)));
         if (rest < least) {
             least = rest;
             best = k;
@@ -77,8 +79,11 @@ std::optional<Drift> find_drift(std::vector<Sample>& samples) {
     if (best < 0 || n < 4)
         return {};
     const double f = (all - least) / std::max(1e-12, least / (n - 2));
-    const double p = std::min(1.0, (n - 2 * kSideOfDrift + 1) * boost::math::cdf(boost::math::complement(boost::math::fisher_f(1, n - 2), f)));
-    const double before = mean(std::span(y).first(static_cast<std::size_t>(best))), after = mean(std::span(y).subspan(static_cast<std::size_t>(best)));
+    const double p =
+        std::min(1.0, (n - 2 * kSideOfDrift + 1) *
+                          boost::math::cdf(boost::math::complement(boost::math::fisher_f(1, n - 2), f)));
+    const double before = mean(std::span(y).first(static_cast<std::size_t>(best))),
+                 after = mean(std::span(y).subspan(static_cast<std::size_t>(best)));
     if (p >= kByChance || std::abs(after - before) < 0.02) // less is nothing to speak of
         return {};
     for (int k = 0; k < best; ++k)
@@ -90,16 +95,22 @@ std::optional<Drift> find_drift(std::vector<Sample>& samples) {
 
 Prior prior_of(Quantity q) {
     switch (q) {
-    case Quantity::printing: return {2, 4, 0.10};
+    case Quantity::printing:
+        return {2, 4, 0.10};
     case Quantity::hand:
     case Quantity::feeder:
-    case Quantity::tool: return {2, 4, 0.20};
-    case Quantity::waiting: return {1, 3, 0.80};
-    case Quantity::piece: return {2, 4, 0.05};
+    case Quantity::tool:
+        return {2, 4, 0.20};
+    case Quantity::waiting:
+        return {1, 3, 0.80};
+    case Quantity::piece:
+        return {2, 4, 0.05};
     case Quantity::purge:
-    case Quantity::tower: return {2, 4, 0.25};
+    case Quantity::tower:
+        return {2, 4, 0.25};
     case Quantity::cleaning:
-    case Quantity::soaking: return {1, 3, 0.50};
+    case Quantity::soaking:
+        return {1, 3, 0.50};
     }
     return {};
 }
@@ -108,13 +119,16 @@ Belief learn(std::span<const double> logs, const Prior& prior) {
     const double n = static_cast<double>(logs.size()), average = mean(logs);
     const double kappa = prior.kappa + n, nu = prior.nu + n;
     const double centre = n * average / kappa;
-    const double sum = prior.nu * prior.sd * prior.sd + squares(logs) + prior.kappa * n / kappa * average * average;
+    const double sum =
+        prior.nu * prior.sd * prior.sd + squares(logs) + prior.kappa * n / kappa * average * average;
     const double variance = sum / nu;
-    return {centre, std::sqrt(variance * (1 + 1 / kappa)), nu, std::sqrt(variance / kappa), static_cast<int>(logs.size())};
+    return {centre, std::sqrt(variance * (1 + 1 / kappa)), nu, std::sqrt(variance / kappa),
+            static_cast<int>(logs.size())};
 }
 
 double factor_at(const Belief& b, double p) {
-    return std::exp(b.centre + b.spread * boost::math::quantile(boost::math::students_t(b.freedom), std::clamp(p, 1e-6, 1 - 1e-6)));
+    return std::exp(b.centre + b.spread * boost::math::quantile(boost::math::students_t(b.freedom),
+                                                                std::clamp(p, 1e-6, 1 - 1e-6)));
 }
 
 double probability_of(const Belief& b, double log_ratio) {
@@ -128,11 +142,15 @@ Interval range_of(const Belief& b, double foretold, double share) {
 FactorKey key_of(Quantity q, const PrintRecord& r) {
     switch (q) {
     case Quantity::printing:
-    case Quantity::purge: return {q, r.machine, {}, {}, r.nozzle_mm};
-    case Quantity::piece: return {q, r.machine, r.material, {}, 0};
+    case Quantity::purge:
+        return {q, r.machine, {}, {}, r.nozzle_mm};
+    case Quantity::piece:
+        return {q, r.machine, r.material, {}, 0};
     case Quantity::cleaning:
-    case Quantity::soaking: return {q, {}, {}, r.school, 0};
-    default: return {q, r.machine, {}, {}, 0};
+    case Quantity::soaking:
+        return {q, {}, {}, r.school, 0};
+    default:
+        return {q, r.machine, {}, {}, 0};
     }
 }
 
@@ -146,11 +164,13 @@ std::vector<Factor> learn_all(std::span<const PrintRecord> records, std::span<co
                 continue;
             Factor& factor = found[key_of(q, records[i])];
             factor.key = key_of(q, records[i]);
-            factor.samples.push_back({static_cast<int>(i), records[i].start_s, std::log(*f.real / f.foretold), f.left_out ? Sample::Use::left_out : Sample::Use::counts});
+            factor.samples.push_back({static_cast<int>(i), records[i].start_s, std::log(*f.real / f.foretold),
+                                      f.left_out ? Sample::Use::left_out : Sample::Use::counts});
         }
     std::vector<Factor> out;
     for (auto& [key, factor] : found) {
-        std::stable_sort(factor.samples.begin(), factor.samples.end(), [](const Sample& a, const Sample& b) { return a.at_s < b.at_s; });
+        std::stable_sort(factor.samples.begin(), factor.samples.end(),
+                         [](const Sample& a, const Sample& b) { return a.at_s < b.at_s; });
         factor.drift = find_drift(factor.samples); // before outliers: prints of another time are none
         find_outliers(factor.samples, prior_of(key.quantity));
         factor.off = std::find(off.begin(), off.end(), key) != off.end();
@@ -177,7 +197,8 @@ std::vector<Factor> factors_for(const Machine& machine, std::span<const Factor> 
         Factor brought;
         brought.key = {*quantity, machine.id, k.material, {}, k.nozzle_mm};
         brought.belief = {k.centre, k.spread, k.freedom, k.mean_sd, k.prints};
-        const auto mine = std::find_if(out.begin(), out.end(), [&](const Factor& f) { return f.key == brought.key; });
+        const auto mine =
+            std::find_if(out.begin(), out.end(), [&](const Factor& f) { return f.key == brought.key; });
         if (mine == out.end())
             out.push_back(std::move(brought));
         else if (!mine->off && mine->belief.prints < k.prints)
@@ -190,7 +211,8 @@ std::vector<KeptFactor> kept_factors(const Machine& machine, std::span<const Fac
     std::vector<KeptFactor> out;
     for (const Factor& f : factors)
         if (f.key.machine == machine.id && !f.off && f.belief.prints > 0)
-            out.push_back({to_string(f.key.quantity), f.key.material, f.key.nozzle_mm, f.belief.centre, f.belief.spread, f.belief.freedom, f.belief.mean_sd, f.belief.prints});
+            out.push_back({to_string(f.key.quantity), f.key.material, f.key.nozzle_mm, f.belief.centre,
+                           f.belief.spread, f.belief.freedom, f.belief.mean_sd, f.belief.prints});
     return out;
 }
 
@@ -218,7 +240,8 @@ Outlook outlook(const PrintRecord& r, std::span<const Factor> factors) {
             line.foretold += foretold;
             line.likely += foretold * std::exp(b.centre);
             // A standard deviation that has the same 80 % as the t.
-            const double half = (std::log(factor_at(b, 0.9)) - std::log(factor_at(b, 0.1))) / 2 / 1.2815515655;
+            const double half =
+                (std::log(factor_at(b, 0.9)) - std::log(factor_at(b, 0.1))) / 2 / 1.2815515655;
             variance += std::pow(foretold * std::exp(b.centre) * half, 2);
             if (foretold > largest) {
                 largest = foretold;
@@ -232,12 +255,19 @@ Outlook outlook(const PrintRecord& r, std::span<const Factor> factors) {
         } else if (alone > 1) {
             // Of a sum that is never below 0: lognormal with the same mean and variance.
             const double sigma = std::sqrt(std::log1p(variance / (line.likely * line.likely)));
-            line.range = {line.likely * std::exp(-1.2815515655 * sigma), line.likely * std::exp(1.2815515655 * sigma)};
+            line.range = {line.likely * std::exp(-1.2815515655 * sigma),
+                          line.likely * std::exp(1.2815515655 * sigma)};
         }
         return line;
     };
     using Q = Quantity;
-    return {sum_of({Q::printing, Q::hand, Q::feeder, Q::tool, Q::waiting}), sum_of({Q::piece}), sum_of({Q::purge}), sum_of({Q::tower}), sum_of({Q::purge, Q::tower}), sum_of({Q::cleaning}), sum_of({Q::soaking})};
+    return {sum_of({Q::printing, Q::hand, Q::feeder, Q::tool, Q::waiting}),
+            sum_of({Q::piece}),
+            sum_of({Q::purge}),
+            sum_of({Q::tower}),
+            sum_of({Q::purge, Q::tower}),
+            sum_of({Q::cleaning}),
+            sum_of({Q::soaking})};
 }
 
 Outlook outlook(const Project& project, const Plan& plan, std::span<const Factor> own) {
@@ -250,12 +280,15 @@ Pace pace_of(std::span<const PrintRecord> foretold, std::span<const Factor> fact
         all.machine = r.machine;
         all.nozzle_mm = r.nozzle_mm;
         for (int q = 0; q < kQuantities; ++q)
-            all.figures[static_cast<std::size_t>(q)].foretold += r.figures[static_cast<std::size_t>(q)].foretold;
+            all.figures[static_cast<std::size_t>(q)].foretold +=
+                r.figures[static_cast<std::size_t>(q)].foretold;
     }
     const Outlook::Line time = outlook(all, factors).time;
     if (time.prints == 0 || time.foretold <= 0)
         return {};
-    return {time.range.low / time.foretold, std::clamp(time.likely, time.range.low, time.range.high) / time.foretold, time.range.high / time.foretold, time.prints};
+    return {time.range.low / time.foretold,
+            std::clamp(time.likely, time.range.low, time.range.high) / time.foretold,
+            time.range.high / time.foretold, time.prints};
 }
 
 Score score(std::span<const PrintRecord> records) {
@@ -264,12 +297,16 @@ Score score(std::span<const PrintRecord> records) {
     for (const PrintRecord& r : records)
         for (const Figure& f : r.figures)
             if (f.foretold > 0 && f.real && *f.real > 0 && f.spread > 0)
-                central.push_back(2 * std::abs(probability_of({f.centre, f.spread, f.freedom, 0, 0}, std::log(*f.real / f.foretold)) - 0.5));
+                central.push_back(2 * std::abs(probability_of({f.centre, f.spread, f.freedom, 0, 0},
+                                                              std::log(*f.real / f.foretold)) -
+                                               0.5));
     out.figures = static_cast<int>(central.size());
     for (int tenth = 1; tenth <= 9; ++tenth) {
         out.nominal.push_back(tenth / 10.0);
-        const auto within = std::count_if(central.begin(), central.end(), [&](double c) { return c <= tenth / 10.0; });
-        out.held.push_back(central.empty() ? 0 : static_cast<double>(within) / static_cast<double>(central.size()));
+        const auto within =
+            std::count_if(central.begin(), central.end(), [&](double c) { return c <= tenth / 10.0; });
+        out.held.push_back(
+            central.empty() ? 0 : static_cast<double>(within) / static_cast<double>(central.size()));
     }
     out.within_80 = out.held[7];
     return out;

@@ -1,4 +1,5 @@
-// What records teach: a factor for each thing that is foretold, with its uncertainty; outliers, drift, and how good the ranges were.
+// What records teach: a factor for each thing that is foretold, with its uncertainty; outliers, drift, and
+// how good the ranges were.
 #pragma once
 
 #include "core/logbook/record.h"
@@ -8,8 +9,9 @@
 
 namespace vitrail {
 
-/// What one knows of a factor: ln(real / foretold) of the next print is Student's t with `freedom`, moved by `centre`, scaled by `spread`; its mean is known to `mean_sd`.
-/// Normal with conjugate normal-inverse-χ² prior: Gelman et al., Bayesian Data Analysis, 3rd ed., section 3.3.
+/// What one knows of a factor: ln(real / foretold) of the next print is Student's t with `freedom`, moved by
+/// `centre`, scaled by `spread`; its mean is known to `mean_sd`. Normal with conjugate normal-inverse-χ²
+/// prior: Gelman et al., Bayesian Data Analysis, 3rd ed., section 3.3.
 struct Belief {
     double centre = 0, spread = 0.2, freedom = 4;
     double mean_sd = 0.2;
@@ -17,11 +19,13 @@ struct Belief {
     bool operator==(const Belief&) const = default;
 };
 
-/// μ | σ² ~ N(0, σ²/κ), σ² ~ Inv-χ²(ν, s²): a belief before any print, as if `kappa` prints had come out exactly as foretold, give or take `sd` of the logarithm.
+/// μ | σ² ~ N(0, σ²/κ), σ² ~ Inv-χ²(ν, s²): a belief before any print, as if `kappa` prints had come out
+/// exactly as foretold, give or take `sd` of the logarithm.
 struct Prior {
     double kappa = 2, nu = 4, sd = 0.2;
 };
-/// The honest spread of the defaults, from memory: machines print 10 % off what is estimated, changes 20, waits far more, weighed grams 5, purge and tower 25, cleaning 50.
+/// The honest spread of the defaults, from memory: machines print 10 % off what is estimated, changes 20,
+/// waits far more, weighed grams 5, purge and tower 25, cleaning 50.
 Prior prior_of(Quantity q);
 
 /// The posterior of values of ln(real / foretold).
@@ -44,13 +48,13 @@ struct FactorKey {
     double nozzle_mm = 0;
     auto operator<=>(const FactorKey&) const = default;
 };
-/// Printing and purge belong to a machine and its nozzle; changes, waiting and tower to the machine; grams to machine and material; cleaning and soaking to how the support comes
-/// off, whatever the machine.
+/// Printing and purge belong to a machine and its nozzle; changes, waiting and tower to the machine; grams to
+/// machine and material; cleaning and soaking to how the support comes off, whatever the machine.
 FactorKey key_of(Quantity q, const PrintRecord& record);
 
 /// A print that a factor is learned from.
 struct Sample {
-    int record = 0;          ///< index
+    int record = 0; ///< index
     std::int64_t at_s = 0;
     double log_ratio = 0;
     enum class Use { counts, outlier, left_out, before_drift };
@@ -69,16 +73,19 @@ struct Factor {
     Belief belief;
     std::vector<Sample> samples; ///< by time
     std::optional<Drift> drift;
-    bool off = false;            ///< switched off: the plan's figure stands, with the prior's spread
+    bool off = false; ///< switched off: the plan's figure stands, with the prior's spread
 };
 
-/// Outliers lie more than 3.5 robust standard deviations from the median (1.4826 times the median of the distances; Iglewicz & Hoaglin 1993; no less than half the prior's), of at least 5; they are named, and teach nothing. A drift is the
-/// split in time that explains most, at least four prints on either side, where that comes by chance in fewer than one of a hundred cases (F test, Bonferroni over the splits); then only what came since
-/// teaches. `off`: switched off.
+/// Outliers lie more than 3.5 robust standard deviations from the median (1.4826 times the median of the
+/// distances; Iglewicz & Hoaglin 1993; no less than half the prior's), of at least 5; they are named, and
+/// teach nothing. A drift is the split in time that explains most, at least four prints on either side, where
+/// that comes by chance in fewer than one of a hundred cases (F test, Bonferroni over the splits); then only
+/// what came since teaches. `off`: switched off.
 std::vector<Factor> learn_all(std::span<const PrintRecord> records, std::span<const FactorKey> off = {});
 /// The factor for a print; its prior where nobody has taught it.
 Belief belief_for(std::span<const Factor> factors, Quantity q, const PrintRecord& record);
-/// What a machine's file brings, put beside one's own: of two factors for the same the one that more prints taught. One that is switched off stays off.
+/// What a machine's file brings, put beside one's own: of two factors for the same the one that more prints
+/// taught. One that is switched off stays off.
 std::vector<Factor> factors_for(const Machine& machine, std::span<const Factor> own);
 /// What prints taught about that machine, for its file.
 std::vector<KeptFactor> kept_factors(const Machine& machine, std::span<const Factor> factors);
@@ -89,7 +96,7 @@ void foretell(PrintRecord& record, std::span<const Factor> factors);
 struct Outlook {
     struct Line {
         double foretold = 0, likely = 0; ///< likely: the middle
-        Interval range;                     ///< 80 %
+        Interval range;                  ///< 80 %
         int prints = 0;                  ///< that taught its largest part; 0: none did, and it is a guess
     };
     Line time, piece, purge, tower, waste, cleaning, soaking;
@@ -98,10 +105,12 @@ struct Outlook {
 Outlook outlook(const PrintRecord& foretold, std::span<const Factor> factors);
 /// Of a plan, with what its machine brings.
 Outlook outlook(const Project& project, const Plan& plan, std::span<const Factor> own);
-/// What a second of the plan takes, of prints one after the other on one machine; Pace{} where nobody taught it.
+/// What a second of the plan takes, of prints one after the other on one machine; Pace{} where nobody taught
+/// it.
 Pace pace_of(std::span<const PrintRecord> foretold, std::span<const Factor> factors);
 
-/// How good the ranges were: of all figures with a range and a measurement, the share that came out within the middle 10, 20, … 90 %.
+/// How good the ranges were: of all figures with a range and a measurement, the share that came out within
+/// the middle 10, 20, … 90 %.
 struct Score {
     int figures = 0;
     std::vector<double> nominal, held; ///< shares, 0 … 1

@@ -36,7 +36,8 @@ constexpr Field kFields[] = {
 };
 
 const Field* find_field(std::string_view name) {
-    const auto at = std::find_if(std::begin(kFields), std::end(kFields), [&](const Field& f) { return name == f.name; });
+    const auto at =
+        std::find_if(std::begin(kFields), std::end(kFields), [&](const Field& f) { return name == f.name; });
     return at == std::end(kFields) ? nullptr : at;
 }
 
@@ -77,7 +78,8 @@ Query parse_query(std::string_view text, const Zone& zone, const std::map<std::s
             std::string field(word.substr(0, sign));
             if (const auto own = names.find(field); own != names.end())
                 field = own->second;
-            const auto value = find_field(field) ? value_of(field, std::string(word.substr(sign + 1)), zone) : std::nullopt;
+            const auto value =
+                find_field(field) ? value_of(field, std::string(word.substr(sign + 1)), zone) : std::nullopt;
             if (value) {
                 out.bounds.push_back({field, word[sign] == '>', *value});
                 continue;
@@ -95,7 +97,9 @@ bool within(const PrintRecord& r, const Query& query) {
     return std::all_of(query.bounds.begin(), query.bounds.end(), [&](const Query::Bound& b) {
         const Field* f = find_field(b.field);
         const double v = f ? f->of(r) : b.value;
-        return b.field == "date" ? (b.above ? v >= b.value : v < b.value) : b.above ? v > b.value : v < b.value;
+        return b.field == "date" ? (b.above ? v >= b.value : v < b.value)
+               : b.above         ? v > b.value
+                                 : v < b.value;
     });
 }
 

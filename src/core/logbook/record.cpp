@@ -9,8 +9,11 @@ namespace vitrail {
 
 namespace {
 
-constexpr const char* kNames[] = {"printing", "hand", "feeder", "tool", "waiting", "piece", "purge", "tower", "cleaning", "soaking"};
-constexpr const char* kLabels[] = {term("printing"), term("hand swaps"), term("feeder changes"), term("tool changes"), term("waiting"), term("piece"), term("purge"), term("tower"), term("cleaning up"), term("soaking")};
+constexpr const char* kNames[] = {"printing", "hand",  "feeder", "tool",     "waiting",
+                                  "piece",    "purge", "tower",  "cleaning", "soaking"};
+constexpr const char* kLabels[] = {
+    term("printing"), term("hand swaps"), term("feeder changes"), term("tool changes"), term("waiting"),
+    term("piece"),    term("purge"),      term("tower"),          term("cleaning up"),  term("soaking")};
 
 } // namespace
 
@@ -71,7 +74,8 @@ const Fault* find_fault(std::string_view code) {
 
 double PrintRecord::foretold_s() const {
     double sum = 0;
-    for (const Quantity q : {Quantity::printing, Quantity::hand, Quantity::feeder, Quantity::tool, Quantity::waiting})
+    for (const Quantity q :
+         {Quantity::printing, Quantity::hand, Quantity::feeder, Quantity::tool, Quantity::waiting})
         sum += at(q).foretold;
     return sum;
 }
@@ -80,7 +84,8 @@ std::optional<double> PrintRecord::real_s() const {
     if (end_s > start_s && start_s > 0)
         return static_cast<double>(end_s - start_s);
     double sum = 0;
-    for (const Quantity q : {Quantity::printing, Quantity::hand, Quantity::feeder, Quantity::tool, Quantity::waiting}) {
+    for (const Quantity q :
+         {Quantity::printing, Quantity::hand, Quantity::feeder, Quantity::tool, Quantity::waiting}) {
         if (at(q).foretold > 0 && !at(q).real)
             return {};
         sum += at(q).real.value_or(0);
@@ -113,15 +118,20 @@ PrintRecord record_of(const Project& p, const Plan& plan) {
         double g = 0;
         for (const FilamentUse& u : plan.use)
             g += u.total_g + u.first_load_g;
-        r.savings.push_back({"useful-purge", t.useful_purge_g, 0, g > 0 ? t.filament_cost * t.useful_purge_g / g : 0});
+        r.savings.push_back(
+            {"useful-purge", t.useful_purge_g, 0, g > 0 ? t.filament_cost * t.useful_purge_g / g : 0});
     }
     for (const Saving& s : p.taken)
         if (s.code != "order") // the order as assigned says that already
             r.savings.push_back(s);
     const auto measured = [&](const WashoutUse& w) { return w.readings > 0; };
-    r.purge_measured = !plan.washouts.empty() && std::all_of(plan.washouts.begin(), plan.washouts.end(), measured);
+    r.purge_measured =
+        !plan.washouts.empty() && std::all_of(plan.washouts.begin(), plan.washouts.end(), measured);
     for (const Change& c : plan.changes) {
-        r.at(c.kind == ChangeKind::hand ? Quantity::hand : c.kind == ChangeKind::feeder ? Quantity::feeder : Quantity::tool).foretold += c.time_s - c.wait_s;
+        r.at(c.kind == ChangeKind::hand     ? Quantity::hand
+             : c.kind == ChangeKind::feeder ? Quantity::feeder
+                                            : Quantity::tool)
+            .foretold += c.time_s - c.wait_s;
         r.at(Quantity::waiting).foretold += c.wait_s;
     }
     for (const Refill& x : plan.refills)
@@ -144,20 +154,30 @@ PrintRecord record_of(const Project& p, const Plan& plan) {
         r.settings[kLayerBands] = layer_bands_text(p.settings.layer_bands);
     const Cleanup& c = plan.cleanup;
     if (c.contact_mm2() > 0)
-        r.school = c.dissolved_mm2 >= std::max(c.broken_mm2, c.peeled_mm2) ? "dissolved" : c.peeled_mm2 >= c.broken_mm2 ? "peeled" : "broken";
+        r.school = c.dissolved_mm2 >= std::max(c.broken_mm2, c.peeled_mm2) ? "dissolved"
+                   : c.peeled_mm2 >= c.broken_mm2                          ? "peeled"
+                                                                           : "broken";
     double most_g = -1;
     for (std::size_t f = 0; f < p.filaments.size() && f < plan.use.size(); ++f) {
         if (plan.use[f].last_layer == 0)
             continue;
         const Filament& x = p.filaments[f];
-        r.filaments.push_back({x.letter, x.name, facts(x.material).id, to_hex(x.colour), {}, plan.use[f].total_g + plan.use[f].first_load_g, {}, {}});
+        r.filaments.push_back({x.letter,
+                               x.name,
+                               facts(x.material).id,
+                               to_hex(x.colour),
+                               {},
+                               plan.use[f].total_g + plan.use[f].first_load_g,
+                               {},
+                               {}});
         if (plan.use[f].model_g > most_g) {
             most_g = plan.use[f].model_g;
             r.material = facts(x.material).id;
         }
     }
     for (std::size_t n = 0; n < p.machine.nozzles.size(); ++n)
-        if (std::any_of(plan.stays.begin(), plan.stays.end(), [&](const Stay& s) { return s.nozzle == static_cast<int>(n); })) {
+        if (std::any_of(plan.stays.begin(), plan.stays.end(),
+                        [&](const Stay& s) { return s.nozzle == static_cast<int>(n); })) {
             r.nozzle_mm = p.machine.nozzles[n].diameter_mm;
             break;
         }
@@ -165,12 +185,18 @@ PrintRecord record_of(const Project& p, const Plan& plan) {
 }
 
 Message school_label(const std::string& school) {
-    return school == "broken" ? say("broken off") : school == "peeled" ? say("peeled off") : school == "dissolved" ? say("dissolved") : school.empty() ? say("none") : say("{}", school);
+    return school == "broken"      ? say("broken off")
+           : school == "peeled"    ? say("peeled off")
+           : school == "dissolved" ? say("dissolved")
+           : school.empty()        ? say("none")
+                                   : say("{}", school);
 }
 
 Message setting_label(const std::string& key) {
     const SettingInfo* info = find_setting(key);
-    return info ? say(info->label) : key == kLayerBands ? say("Layers of heights of their own") : say("{}", key);
+    return info                 ? say(info->label)
+           : key == kLayerBands ? say("Layers of heights of their own")
+                                : say("{}", key);
 }
 
 std::vector<Saving> savings_of(const PrintRecord& r) {
@@ -179,8 +205,11 @@ std::vector<Saving> savings_of(const PrintRecord& r) {
         if (s.waste_g != 0 || s.time_s != 0 || s.cost != 0)
             out.push_back(s);
     };
-    if (r.as_assigned_g > 0 || r.as_assigned_s > 0 || r.as_assigned_cost > 0) // else the record knows nothing of it
-        add({"order", std::max(0.0, r.as_assigned_g - r.at(Quantity::purge).foretold - r.at(Quantity::tower).foretold), std::max(0.0, r.as_assigned_s - r.foretold_s()), std::max(0.0, r.as_assigned_cost - r.cost)});
+    if (r.as_assigned_g > 0 || r.as_assigned_s > 0 ||
+        r.as_assigned_cost > 0) // else the record knows nothing of it
+        add({"order",
+             std::max(0.0, r.as_assigned_g - r.at(Quantity::purge).foretold - r.at(Quantity::tower).foretold),
+             std::max(0.0, r.as_assigned_s - r.foretold_s()), std::max(0.0, r.as_assigned_cost - r.cost)});
     for (const Saving& s : r.savings)
         add(s);
     return out;

@@ -38,9 +38,10 @@ bool in_grams(Quantity q);
 struct Figure {
     double foretold = 0;        ///< by the plan, 0: there is none of it
     std::optional<double> real; ///< measured
-    /// What the logbook made of it then: ln(real / foretold) was expected as Student's t with `freedom`, moved by `centre` and scaled by `spread`. spread 0: nothing was said.
+    /// What the logbook made of it then: ln(real / foretold) was expected as Student's t with `freedom`,
+    /// moved by `centre` and scaled by `spread`. spread 0: nothing was said.
     double centre = 0, spread = 0, freedom = 0;
-    bool left_out = false;      ///< nothing is learned from it: somebody said so
+    bool left_out = false; ///< nothing is learned from it: somebody said so
     bool operator==(const Figure&) const = default;
 };
 
@@ -77,8 +78,10 @@ struct PrintRecord {
     int copies = 1, layers = 0, changes = 0, hand_swaps = 0, trips = 0, night_trips = 0;
     std::array<Figure, kQuantities> figures;
     double cost = 0, contact_cm2 = 0;
-    double as_assigned_g = 0, as_assigned_s = 0, as_assigned_cost = 0; ///< waste, hours and money of the same print in the order as assigned
-    std::vector<Saving> savings; ///< what it owes to proposals besides the order: those that were taken, and purge that replaced something
+    /// waste, hours and money of the same print in the order as assigned
+    double as_assigned_g = 0, as_assigned_s = 0, as_assigned_cost = 0;
+    std::vector<Saving> savings; ///< what it owes to proposals besides the order: those that were taken, and
+                                 ///< purge that replaced something
     bool purge_measured = false; ///< its purge was sized by a calibration of the machine
     std::vector<UsedFilament> filaments;
     std::map<std::string, std::string> settings; ///< those that were not the defaults, by key, as text
@@ -93,7 +96,7 @@ struct PrintRecord {
     const Figure& at(Quantity q) const { return figures[static_cast<std::size_t>(q)]; }
     double foretold_s() const; ///< in all
     std::optional<double> real_s() const;
-    double waste_g() const;    ///< purge and tower, as measured where they were
+    double waste_g() const; ///< purge and tower, as measured where they were
 };
 
 /// How support comes off, in words; "none" where there was none.
@@ -107,14 +110,16 @@ Message saving_label(const std::string& code);
 
 /// What a plan foretells. No id, no times, nothing measured.
 PrintRecord record_of(const Project& project, const Plan& plan);
-/// With what really happened in a run: its first plate, start and end, hours, waits. Printing and waiting come apart only where the visits were reported.
+/// With what really happened in a run: its first plate, start and end, hours, waits. Printing and waiting
+/// come apart only where the visits were reported.
 void take_run(PrintRecord& record, const Run& run);
 
-/// Nobody times printing by itself: it is what is left from start to end once standing and changes are taken off, changes as measured or else as foretold. Nothing of a
-/// print that failed, or that has no end.
+/// Nobody times printing by itself: it is what is left from start to end once standing and changes are taken
+/// off, changes as measured or else as foretold. Nothing of a print that failed, or that has no end.
 void settle_printing(PrintRecord& record, double stood_s);
 
-/// Grams of one of n equal pieces that were put on the scale together: 36 g for ten on a 1 g scale is 3.60 ± 0.05. Common practice, no source.
+/// Grams of one of n equal pieces that were put on the scale together: 36 g for ten on a 1 g scale is 3.60 ±
+/// 0.05. Common practice, no source.
 struct PerPiece {
     double g = 0, plus_minus_g = 0;
 };
@@ -122,11 +127,13 @@ PerPiece per_piece(double reading_g, int pieces, double step_g);
 
 /// What to put on a scale together, so that each gram counts for something, and what the reading then says.
 struct Weighing {
-    std::vector<Quantity> together; ///< piece of all copies first; purge and tower by themselves where they are heavy enough
+    /// piece of all copies first; purge and tower by themselves where they are heavy enough
+    std::vector<Quantity> together;
     double expected_g = 0;
-    double share_pct = 0;           ///< of it, half a step of the scale
+    double share_pct = 0; ///< of it, half a step of the scale
 };
-/// Each quantity that can be weighed, alone where half a step is no more than `wanted_pct` of it, else with what comes before it.
+/// Each quantity that can be weighed, alone where half a step is no more than `wanted_pct` of it, else with
+/// what comes before it.
 std::vector<Weighing> weighings(const PrintRecord& record, double step_g, double wanted_pct = 5);
 
 } // namespace vitrail

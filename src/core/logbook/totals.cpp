@@ -27,7 +27,8 @@ void add(Total& t, const PrintRecord& r) {
 std::vector<Total> totals(std::span<const PrintRecord> records, const Zone& zone, Period period) {
     std::map<std::int64_t, Total> found;
     for (const PrintRecord& r : records) {
-        std::string day = moment_text(zone.local_s(r.start_s) / 60).substr(0, period == Period::month ? 7 : 4); // "2026-12"
+        std::string day =
+            moment_text(zone.local_s(r.start_s) / 60).substr(0, period == Period::month ? 7 : 4); // "2026-12"
         day += period == Period::month ? "-01" : "-01-01";
         const std::int64_t from = zone.utc_s(parse_moment(day).value_or(0) * 60);
         Total& t = found[from];
@@ -43,7 +44,8 @@ std::vector<Total> totals(std::span<const PrintRecord> records, const Zone& zone
 Total sum(std::span<const Total> all) {
     Total out;
     for (const Total& t : all) {
-        out.prints += t.prints, out.failed += t.failed, out.trips += t.trips, out.night_trips += t.night_trips;
+        out.prints += t.prints, out.failed += t.failed, out.trips += t.trips,
+            out.night_trips += t.night_trips;
         out.printed_g += t.printed_g, out.waste_g += t.waste_g, out.seconds += t.seconds, out.cost += t.cost;
         out.saved_g += t.saved_g, out.saved_s += t.saved_s, out.saved_cost += t.saved_cost;
     }
@@ -64,7 +66,9 @@ std::vector<SavedBy> saved_by(std::span<const PrintRecord> records) {
     std::vector<SavedBy> out;
     for (const auto& [code, s] : found)
         out.push_back(s);
-    std::stable_sort(out.begin(), out.end(), [](const SavedBy& a, const SavedBy& b) { return std::tie(a.cost, a.waste_g) > std::tie(b.cost, b.waste_g); });
+    std::stable_sort(out.begin(), out.end(), [](const SavedBy& a, const SavedBy& b) {
+        return std::tie(a.cost, a.waste_g) > std::tie(b.cost, b.waste_g);
+    });
     return out;
 }
 
@@ -84,7 +88,8 @@ std::vector<Failure> failures(std::span<const PrintRecord> records) {
     std::vector<Failure> out;
     for (const auto& [code, f] : found)
         out.push_back(f);
-    std::stable_sort(out.begin(), out.end(), [](const Failure& a, const Failure& b) { return a.lost_cost > b.lost_cost; });
+    std::stable_sort(out.begin(), out.end(),
+                     [](const Failure& a, const Failure& b) { return a.lost_cost > b.lost_cost; });
     return out;
 }
 
@@ -93,7 +98,9 @@ std::vector<FailureRate> failure_rates(std::span<const PrintRecord> records, int
     std::map<Thing, FailureRate> found;
     for (const PrintRecord& r : records) {
         using Of = FailureRate::Of;
-        std::set<Thing> in{{Of::machine, r.machine_name.empty() ? r.machine : r.machine_name, {}}, {Of::school, r.school, {}}, {Of::piece, r.project_file.empty() ? r.title : r.project_file, {}}};
+        std::set<Thing> in{{Of::machine, r.machine_name.empty() ? r.machine : r.machine_name, {}},
+                           {Of::school, r.school, {}},
+                           {Of::piece, r.project_file.empty() ? r.title : r.project_file, {}}};
         for (const UsedFilament& u : r.filaments) {
             in.insert({Of::material, u.material, {}});
             in.insert({Of::spool, u.spool, {}});
@@ -113,7 +120,9 @@ std::vector<FailureRate> failure_rates(std::span<const PrintRecord> records, int
     for (const auto& [key, f] : found)
         if (f.failed > 0 && f.prints >= least)
             out.push_back(f);
-    std::stable_sort(out.begin(), out.end(), [](const FailureRate& a, const FailureRate& b) { return a.failed * b.prints > b.failed * a.prints; });
+    std::stable_sort(out.begin(), out.end(), [](const FailureRate& a, const FailureRate& b) {
+        return a.failed * b.prints > b.failed * a.prints;
+    });
     return out;
 }
 

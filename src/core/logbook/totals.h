@@ -29,17 +29,18 @@ std::vector<SavedBy> saved_by(std::span<const PrintRecord> records);
 
 /// What went wrong with prints, and what that cost; dearest first.
 struct Failure {
-    std::string fault;    ///< code; empty: nobody said
-    int prints = 0;       ///< failed, or only usable
+    std::string fault;                ///< code; empty: nobody said
+    int prints = 0;                   ///< failed, or only usable
     double lost_g = 0, lost_cost = 0; ///< of those that failed
 };
 std::vector<Failure> failures(std::span<const PrintRecord> records);
 
-/// How often prints with a thing in them failed: a material, a spool, a machine, a school of support, a piece, a setting that was not the default.
+/// How often prints with a thing in them failed: a material, a spool, a machine, a school of support, a
+/// piece, a setting that was not the default.
 struct FailureRate {
     enum class Of { machine, material, spool, school, piece, setting };
     Of of = Of::machine;
-    std::string name; ///< of a setting its key
+    std::string name;  ///< of a setting its key
     std::string value; ///< of a setting
     int prints = 0, failed = 0;
 };

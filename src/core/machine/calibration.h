@@ -17,8 +17,8 @@ struct Reading {
     bool operator==(const Reading&) const = default;
 };
 
-/// V_d and V_m of a nozzle, fitted to readings. Holds for nozzles of that toolhead and diameter, and for changes to
-/// filaments of that material class.
+/// V_d and V_m of a nozzle, fitted to readings. Holds for nozzles of that toolhead and diameter, and for
+/// changes to filaments of that material class.
 struct KeptCalibration {
     std::string toolhead;
     double nozzle_mm = 0.4;

@@ -7,21 +7,30 @@ namespace vitrail {
 
 const char* to_string(ChangeKind k) {
     switch (k) {
-    case ChangeKind::hand: return term("hand");
-    case ChangeKind::feeder: return term("feeder");
-    case ChangeKind::tool: return term("tool");
+    case ChangeKind::hand:
+        return term("hand");
+    case ChangeKind::feeder:
+        return term("feeder");
+    case ChangeKind::tool:
+        return term("tool");
     }
     return "";
 }
 
 const char* to_string(Destination d) {
     switch (d) {
-    case Destination::ejected: return term("ejected");
-    case Destination::tower: return term("tower");
-    case Destination::infill: return term("infill");
-    case Destination::support: return term("support");
-    case Destination::piece: return term("piece");
-    case Destination::skirt: return term("skirt");
+    case Destination::ejected:
+        return term("ejected");
+    case Destination::tower:
+        return term("tower");
+    case Destination::infill:
+        return term("infill");
+    case Destination::support:
+        return term("support");
+    case Destination::piece:
+        return term("piece");
+    case Destination::skirt:
+        return term("skirt");
     }
     return "";
 }
@@ -38,7 +47,9 @@ int places_for_filament(const Machine& m) {
 }
 
 const char* to_string(NozzleUse u) {
-    return u == NozzleUse::structural ? term("structural") : u == NozzleUse::soluble ? term("soluble") : term("any");
+    return u == NozzleUse::structural ? term("structural")
+           : u == NozzleUse::soluble  ? term("soluble")
+                                      : term("any");
 }
 
 bool meant_for(const Nozzle& n, Material material) {
@@ -63,7 +74,8 @@ const KeptCalibration* calibration_for(const Machine& m, int nozzle, Material ma
     const Nozzle& n = m.nozzles[static_cast<std::size_t>(nozzle)];
     const KeptCalibration* found = nullptr;
     for (const KeptCalibration& c : m.calibrations)
-        if (c.material == material && c.toolhead == m.toolheads[static_cast<std::size_t>(n.toolhead)].name && std::abs(c.nozzle_mm - n.diameter_mm) < 0.005)
+        if (c.material == material && c.toolhead == m.toolheads[static_cast<std::size_t>(n.toolhead)].name &&
+            std::abs(c.nozzle_mm - n.diameter_mm) < 0.005)
             found = &c;
     return found;
 }
@@ -73,7 +85,9 @@ Message nozzle_name(const Machine& m, int nozzle) {
         return say("the nozzle");
     if (m.toolheads.size() == 1)
         return say("nozzle {}", nozzle + 1);
-    return say("nozzle {} ({})", nozzle + 1, m.toolheads[static_cast<std::size_t>(m.nozzles[static_cast<std::size_t>(nozzle)].toolhead)].name);
+    return say(
+        "nozzle {} ({})", nozzle + 1,
+        m.toolheads[static_cast<std::size_t>(m.nozzles[static_cast<std::size_t>(nozzle)].toolhead)].name);
 }
 
 Message slot_name(const Machine& m, int toolhead, int slot) {
@@ -91,8 +105,11 @@ Message describe(const Machine& m) {
             if (n.toolhead == static_cast<int>(t))
                 ++(n.missing ? missing : there);
         const Message nozzles = counted("{} nozzle", "{} nozzles", there);
-        const Message fed = m.toolheads[t].has_feeder() ? counted("feeder with {} slot", "feeder with {} slots", m.toolheads[t].slots) : say("one external spool");
-        heads.push_back(missing ? say("{}: {} and {} missing, {}", m.toolheads[t].name, nozzles, missing, fed) : say("{}: {}, {}", m.toolheads[t].name, nozzles, fed));
+        const Message fed = m.toolheads[t].has_feeder()
+                                ? counted("feeder with {} slot", "feeder with {} slots", m.toolheads[t].slots)
+                                : say("one external spool");
+        heads.push_back(missing ? say("{}: {} and {} missing, {}", m.toolheads[t].name, nozzles, missing, fed)
+                                : say("{}: {}, {}", m.toolheads[t].name, nozzles, fed));
     }
     return clauses(std::move(heads));
 }
@@ -107,22 +124,39 @@ Message what_it_can(const Machine& m) {
                 diameters.push_back(n.diameter_mm);
         }
     for (std::size_t t = 0; t < m.toolheads.size(); ++t) {
-        const bool prints = std::any_of(m.nozzles.begin(), m.nozzles.end(), [&](const Nozzle& n) { return n.toolhead == static_cast<int>(t) && !n.missing; });
+        const bool prints = std::any_of(m.nozzles.begin(), m.nozzles.end(), [&](const Nozzle& n) {
+            return n.toolhead == static_cast<int>(t) && !n.missing;
+        });
         slots += prints ? m.toolheads[t].slots : 0;
         external += prints && !m.toolheads[t].has_feeder();
     }
     if (!there)
         return say("Cannot print: every nozzle is missing.");
     const int held = slots + external, pure = std::min(held, there), share = there - external;
-    const Message changing = there == 1                   ? held == 1 ? say("every change is a swap by hand") : say("every change purges the one nozzle")
-                             : slots && held > there      ? counted("{} of them on a nozzle of its own, which changes without purging, the others share", "{} of them on nozzles of their own, which change without purging, the others share", pure)
-                                                          : counted("{} of them on a nozzle of its own, which changes without purging", "{} of them on nozzles of their own, which change without purging", pure);
-    const Message more = slots && slots < share ? counted("with only {} slot for {} nozzles, more filaments mean a refill", "with only {} slots for {} nozzles, more filaments mean a refill", slots, share)
-                         : slots                ? say("more need a refill while a slot is idle")
-                         : there > 1            ? say("more are swapped by hand")
-                                                : Message{};
-    const Message can = say("{}.", clauses({counted("Holds {} filament at once", "Holds {} filaments at once", held), changing, more}));
-    return diameters.size() > 1 ? sentences({can, say("Nozzles of different diameter: only those that suit the line width are used.")}) : can;
+    const Message changing =
+        there == 1
+            ? held == 1 ? say("every change is a swap by hand") : say("every change purges the one nozzle")
+        : slots && held > there
+            ? counted("{} of them on a nozzle of its own, which changes without purging, the others share",
+                      "{} of them on nozzles of their own, which change without purging, the others share",
+                      pure)
+            : counted("{} of them on a nozzle of its own, which changes without purging",
+                      "{} of them on nozzles of their own, which change without purging", pure);
+    const Message more =
+        slots && slots < share
+            ? counted("with only {} slot for {} nozzles, more filaments mean a refill",
+                      "with only {} slots for {} nozzles, more filaments mean a refill", slots, share)
+        : slots     ? say("more need a refill while a slot is idle")
+        : there > 1 ? say("more are swapped by hand")
+                    : Message{};
+    const Message can = say(
+        "{}.",
+        clauses({counted("Holds {} filament at once", "Holds {} filaments at once", held), changing, more}));
+    return diameters.size() > 1
+               ? sentences(
+                     {can,
+                      say("Nozzles of different diameter: only those that suit the line width are used.")})
+               : can;
 }
 
 } // namespace vitrail

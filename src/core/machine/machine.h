@@ -41,13 +41,14 @@ struct ChangeTime {
     bool operator==(const ChangeTime&) const = default;
 };
 
-/// Nozzles meant for soluble material and nozzles for structural material are not interchangeable on some machines (common practice, no source).
+/// Nozzles meant for soluble material and nozzles for structural material are not interchangeable on some
+/// machines (common practice, no source).
 enum class NozzleUse { any, structural, soluble };
 const char* to_string(NozzleUse u);
 
 struct Nozzle {
     double diameter_mm = 0.4;
-    int toolhead = 0; ///< index into Machine::toolheads
+    int toolhead = 0;     ///< index into Machine::toolheads
     bool missing = false; ///< its place is empty, or it is worn: nothing can be printed with it
     NozzleUse use = NozzleUse::any;
     bool operator==(const Nozzle&) const = default;
@@ -67,27 +68,30 @@ struct Toolhead {
     bool operator==(const Toolhead&) const = default;
 };
 
-/// What the user's toolpath program should write at a change, as templates: {nozzle} and {slot} count from 1, {nozzle0} and
-/// {slot0} from 0, {from} and {to} are letters, {layer} the layer, {z} its bottom in mm. Words as in RS-274 (NIST IR 6556):
-/// T selects a tool, M0 stops the program, M1 stops it if wanted. M600 (exchange filament) and M25 (pause a print from a
-/// card) are common practice, no source.
+/// What the user's toolpath program should write at a change, as templates: {nozzle} and {slot} count from 1,
+/// {nozzle0} and {slot0} from 0, {from} and {to} are letters, {layer} the layer, {z} its bottom in mm. Words
+/// as in RS-274 (NIST IR 6556): T selects a tool, M0 stops the program, M1 stops it if wanted. M600 (exchange
+/// filament) and M25 (pause a print from a card) are common practice, no source.
 struct Commands {
-    std::string tool = "T{nozzle0}", feeder = "T{slot0}", hand = "M600", pause = "M0 ; put {to} into slot {slot}";
+    std::string tool = "T{nozzle0}", feeder = "T{slot0}", hand = "M600",
+                pause = "M0 ; put {to} into slot {slot}";
     bool operator==(const Commands&) const = default;
 };
 
-/// A part of the bed where nothing may stand: clips, a wiper, a place for purge. mm from the front left corner.
+/// A part of the bed where nothing may stand: clips, a wiper, a place for purge. mm from the front left
+/// corner.
 struct KeepClear {
     double x_mm = 0, y_mm = 0, w_mm = 10, d_mm = 10;
     bool operator==(const KeepClear&) const = default;
 };
 
-/// What prints have taught, to travel with a machine's file: ln(real / foretold) of the next is Student's t with `freedom`, moved by `centre` and scaled by `spread`.
+/// What prints have taught, to travel with a machine's file: ln(real / foretold) of the next is Student's t
+/// with `freedom`, moved by `centre` and scaled by `spread`.
 struct KeptFactor {
     std::string quantity, material; ///< as the logbook names them; material empty: any
     double nozzle_mm = 0;           ///< 0: any
     double centre = 0, spread = 0.2, freedom = 4, mean_sd = 0.2;
-    int prints = 0;                 ///< that taught it
+    int prints = 0; ///< that taught it
     bool operator==(const KeptFactor&) const = default;
 };
 
@@ -99,7 +103,8 @@ struct Machine {
     std::vector<KeepClear> keep_clear;
     // What limits printing pieces one after another. 0: not known, and then it is never offered.
     double head_reach_mm = 0; ///< how far the head reaches around the nozzle, close above the bed
-    double bar_height_mm = 0; ///< from the nozzle's tip up to the lowest thing that moves over the whole width of the bed
+    /// from the nozzle's tip up to the lowest thing that moves over the whole width of the bed
+    double bar_height_mm = 0;
     std::vector<Toolhead> toolheads{{"head", 0}};
     std::vector<Nozzle> nozzles{{0.4, 0}};
     // Times per change: from memory, defaults.
@@ -108,16 +113,20 @@ struct Machine {
     Destination purge_to = Destination::ejected;
     // Washout of a 0.4 mm nozzle: from memory, defaults; calibration replaces them.
     double dead_mm3 = 40, mixing_mm3 = 60;
-    double prime_mm3 = 6;             ///< least extrusion after any change, to restore pressure; from memory
-    double first_load_mm3 = 120;      ///< pushed through an empty nozzle before it prints; from memory
-    double class_minimum_mm3 = 200;   ///< least purge between material classes; from memory
+    double prime_mm3 = 6;           ///< least extrusion after any change, to restore pressure; from memory
+    double first_load_mm3 = 120;    ///< pushed through an empty nozzle before it prints; from memory
+    double class_minimum_mm3 = 200; ///< least purge between material classes; from memory
 
     std::vector<KeptCalibration> calibrations; ///< measured washout; the last one that fits counts
-    std::vector<KeptFactor> learned; ///< by whoever wrote the file; one's own logbook counts where it knows more
+    /// by whoever wrote the file; one's own logbook counts where it knows more
+    std::vector<KeptFactor> learned;
     Commands commands;
 
     const ChangeTime& time(ChangeKind k) const;
-    bool by_hand(int nozzle) const { return !toolheads[static_cast<std::size_t>(nozzles[static_cast<std::size_t>(nozzle)].toolhead)].has_feeder(); }
+    bool by_hand(int nozzle) const {
+        return !toolheads[static_cast<std::size_t>(nozzles[static_cast<std::size_t>(nozzle)].toolhead)]
+                    .has_feeder();
+    }
     bool operator==(const Machine&) const = default;
 };
 
@@ -125,12 +134,14 @@ struct Machine {
 bool prints_line(const Nozzle& nozzle, double line_width_mm);
 /// Whether the nozzle is meant for such material, lines and being there apart.
 bool meant_for(const Nozzle& nozzle, Material material);
-/// Nozzles that are there and print lines of that width; all that are there when none does; all when none is there.
+/// Nozzles that are there and print lines of that width; all that are there when none does; all when none is
+/// there.
 std::vector<char> usable_nozzles(const Machine& m, double line_width_mm);
 /// The calibration that holds for a nozzle and a filament of that class, or null.
 const KeptCalibration* calibration_for(const Machine& m, int nozzle, Material material);
 
-/// "nozzle 2", counted over all toolheads, or where there are several "nozzle 2 (carousel)"; "the nozzle" where it is the only one.
+/// "nozzle 2", counted over all toolheads, or where there are several "nozzle 2 (carousel)"; "the nozzle"
+/// where it is the only one.
 Message nozzle_name(const Machine& m, int nozzle);
 /// "slot 3", or with several toolheads "carousel, slot 3"; slot 0 is the external spool.
 Message slot_name(const Machine& m, int toolhead, int slot);
@@ -140,7 +151,8 @@ int places_for_filament(const Machine& m);
 
 /// What it is made of, for screens and sheets: "head: 1 nozzle, feeder with 4 slots".
 Message describe(const Machine& m);
-/// One sentence on what it can do: how many filaments at once, how many of them without purging, and what more mean.
+/// One sentence on what it can do: how many filaments at once, how many of them without purging, and what
+/// more mean.
 Message what_it_can(const Machine& m);
 
 } // namespace vitrail

@@ -22,7 +22,8 @@ Filament make_filament(char letter, Material material, Srgb colour, std::string 
 
 double likely_td_mm(Srgb colour) {
     const Lab lab = to_lab(colour);
-    // By lightness between what is known of near-black, mid, pastel and white; a strong colour stays below 2 mm however light it is.
+    // By lightness between what is known of near-black, mid, pastel and white; a strong colour stays below 2
+    // mm however light it is.
     constexpr std::pair<double, double> kByLightness[] = {{15, 0.3}, {50, 1.5}, {80, 3}, {97, 5}};
     double td = kByLightness[0].second;
     for (std::size_t i = 1; i < std::size(kByLightness); ++i) {
@@ -58,12 +59,17 @@ Message describe_colour(Srgb c) {
     static constexpr struct {
         double to_deg;
         const char *plain, *dark, *light;
-    } kHues[] = {{20, term("pink"), term("dark pink"), term("light pink")},      {48, term("red"), term("dark red"), term("light red")},
-                 {75, term("orange"), term("dark orange"), term("light orange")}, {105, term("yellow"), term("dark yellow"), term("light yellow")},
-                 {170, term("green"), term("dark green"), term("light green")},  {235, term("teal"), term("dark teal"), term("light teal")},
-                 {300, term("blue"), term("dark blue"), term("light blue")},      {335, term("violet"), term("dark violet"), term("light violet")},
+    } kHues[] = {{20, term("pink"), term("dark pink"), term("light pink")},
+                 {48, term("red"), term("dark red"), term("light red")},
+                 {75, term("orange"), term("dark orange"), term("light orange")},
+                 {105, term("yellow"), term("dark yellow"), term("light yellow")},
+                 {170, term("green"), term("dark green"), term("light green")},
+                 {235, term("teal"), term("dark teal"), term("light teal")},
+                 {300, term("blue"), term("dark blue"), term("light blue")},
+                 {335, term("violet"), term("dark violet"), term("light violet")},
                  {361, term("pink"), term("dark pink"), term("light pink")}};
-    const auto& hue = *std::find_if(std::begin(kHues), std::end(kHues), [&](const auto& x) { return h < x.to_deg; });
+    const auto& hue =
+        *std::find_if(std::begin(kHues), std::end(kHues), [&](const auto& x) { return h < x.to_deg; });
     return say(lab.l < 32 ? hue.dark : lab.l > 78 && h > 105 ? hue.light : hue.plain);
 }
 

@@ -1,9 +1,9 @@
 // One filament of a project: a material in a colour, under a letter.
 #pragma once
 
+#include "core/base/message.h"
 #include "core/colour/colour.h"
 #include "core/colour/two_flux.h"
-#include "core/base/message.h"
 #include "core/material/material.h"
 
 #include <numbers>
@@ -32,24 +32,25 @@ struct Filament {
     std::string name;
     Material material = Material::PLA;
     Srgb colour{0xf2, 0xf2, 0xea};
-    double td_mm = 4.0;        ///< transmission distance: the thickness that lets 10 % of the light through
+    double td_mm = 4.0; ///< transmission distance: the thickness that lets 10 % of the light through
     std::optional<MeasuredOptics> measured; ///< else pictures go by colour and transmission distance
-    double diameter_mm = 1.75; ///< 1.75 or 2.85 in practice
+    double diameter_mm = 1.75;              ///< 1.75 or 2.85 in practice
     double density_g_cm3 = 1.24;
-    double price_per_kg = 20;  ///< in the user's currency
+    double price_per_kg = 20; ///< in the user's currency
     Range nozzle_c{190, 230};
     Range bed_c{25, 65};
-    double delta_e = 0;        ///< a change to it counts as clean at this level; 0: the project's
-    double free_after_h = 0;   ///< its spool is busy elsewhere until so many hours after the start
-    bool kept_dry = false;        ///< somebody vouches that it is dry
+    double delta_e = 0;                ///< a change to it counts as clean at this level; 0: the project's
+    double free_after_h = 0;           ///< its spool is busy elsewhere until so many hours after the start
+    bool kept_dry = false;             ///< somebody vouches that it is dry
     int dried_day = 0, opened_day = 0; ///< of the spool used first, days since 1970-01-01; 0: not known
-    bool class_confirmed = false; ///< somebody has read the label: the material is what it says here
-    std::vector<SpoolLeft> spools; ///< to be used in this order; empty: not known
-    std::string shelf_id;         ///< the filament on the user's shelf it was taken from; empty: none
+    bool class_confirmed = false;      ///< somebody has read the label: the material is what it says here
+    std::vector<SpoolLeft> spools;     ///< to be used in this order; empty: not known
+    std::string shelf_id;              ///< the filament on the user's shelf it was taken from; empty: none
     bool operator==(const Filament&) const = default;
 };
 
-/// Transmission distance where nobody measured it: near-black 0.3 mm, saturated mid colours 1–2, pastels 3, white 4–6. From memory.
+/// Transmission distance where nobody measured it: near-black 0.3 mm, saturated mid colours 1–2, pastels 3,
+/// white 4–6. From memory.
 double likely_td_mm(Srgb colour);
 
 /// A filament with the defaults of its class and colour.

@@ -7,8 +7,9 @@
 namespace vitrail {
 
 const std::vector<MaterialFacts>& all_materials() {
-    // Densities: the table of defaults in common use, from memory. Co-polyester temperatures: common practice,
-    // no source (nozzle 190–230 °C, bed 25–60 °C, dry 6 h at 55 °C). The other windows, flows, drying and prices: from memory.
+    // Densities: the table of defaults in common use, from memory. Co-polyester temperatures: common
+    // practice, no source (nozzle 190–230 °C, bed 25–60 °C, dry 6 h at 55 °C). The other windows, flows,
+    // drying and prices: from memory.
     static const std::vector<MaterialFacts> table{
         {Material::PLA, "PLA", 1.24, {190, 230}, {25, 65}, 11, false, false, 45, 6, false, 20},
         {Material::PETG, "PETG", 1.27, {220, 260}, {60, 85}, 9, false, false, 65, 6, false, 22},
@@ -18,7 +19,18 @@ const std::vector<MaterialFacts>& all_materials() {
         {Material::PVA, "PVA", 1.23, {185, 215}, {35, 60}, 5, true, false, 50, 8, true, 75},
         {Material::BVOH, "BVOH", 1.14, {190, 225}, {40, 65}, 5, true, false, 50, 8, true, 90},
         {Material::HIPS, "HIPS", 1.04, {225, 255}, {85, 110}, 10, false, true, 65, 4, false, 28},
-        {Material::CoPolyester, "co-polyester", 1.20, {190, 230}, {25, 60}, 9, false, false, 55, 6, false, 35},
+        {Material::CoPolyester,
+         "co-polyester",
+         1.20,
+         {190, 230},
+         {25, 60},
+         9,
+         false,
+         false,
+         55,
+         6,
+         false,
+         35},
         {Material::PC, "PC", 1.20, {260, 310}, {90, 120}, 9, false, false, 80, 8, true, 40},
         {Material::PA, "PA", 1.12, {240, 280}, {60, 100}, 9, false, false, 80, 12, true, 45},
     };

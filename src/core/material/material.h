@@ -20,8 +20,8 @@ inline Range common(Range a, Range b) {
     return {a.low > b.low ? a.low : b.low, a.high < b.high ? a.high : b.high};
 }
 
-/// Defaults of a material class. All are from memory unless a fact of the trade is named beside them, and every
-/// one of them can be overridden on the filament.
+/// Defaults of a material class. All are from memory unless a fact of the trade is named beside them, and
+/// every one of them can be overridden on the filament.
 struct MaterialFacts {
     Material material;
     const char* id; ///< as written in files and on the command line
@@ -53,8 +53,8 @@ enum class Bond {
 /// Whether a pair's bond is known from use, or an opinion nobody has tested much.
 bool bond_is_proven(Material a, Material b);
 
-/// Common practice, no source: same class holds; PLA does not bond with PETG nor with co-polyester. Pairs that
-/// nobody vouches for are experimental.
+/// Common practice, no source: same class holds; PLA does not bond with PETG nor with co-polyester. Pairs
+/// that nobody vouches for are experimental.
 Bond bond(Material a, Material b);
 
 } // namespace vitrail

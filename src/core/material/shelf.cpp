@@ -8,10 +8,14 @@ namespace vitrail {
 
 const char* to_string(SpoolPlace p) {
     switch (p) {
-    case SpoolPlace::dryer: return term("dryer");
-    case SpoolPlace::slot: return term("slot");
-    case SpoolPlace::elsewhere: return term("another printer");
-    default: return term("shelf");
+    case SpoolPlace::dryer:
+        return term("dryer");
+    case SpoolPlace::slot:
+        return term("slot");
+    case SpoolPlace::elsewhere:
+        return term("another printer");
+    default:
+        return term("shelf");
     }
 }
 
@@ -42,7 +46,8 @@ Weighed weigh(const Spool& s, double gross_g, double resolution_g) {
 }
 
 int pieces_to_weigh(double resolution_g, double tolerance_g) {
-    return tolerance_g > 0 ? std::max(1, static_cast<int>(std::ceil(resolution_g / (2 * tolerance_g) - 1e-9))) : 1;
+    return tolerance_g > 0 ? std::max(1, static_cast<int>(std::ceil(resolution_g / (2 * tolerance_g) - 1e-9)))
+                           : 1;
 }
 
 std::vector<int> spools_of(const Shelf& s, const std::string& filament_id) {
@@ -117,7 +122,8 @@ std::vector<Substitute> substitutes(const Shelf& s, const Filament& f) {
             continue;
         list.push_back({static_cast<int>(i), delta_e_2000(to_lab(x.filament.colour), want)});
     }
-    std::stable_sort(list.begin(), list.end(), [](const Substitute& a, const Substitute& b) { return a.delta_e < b.delta_e; });
+    std::stable_sort(list.begin(), list.end(),
+                     [](const Substitute& a, const Substitute& b) { return a.delta_e < b.delta_e; });
     return list;
 }
 
@@ -125,7 +131,8 @@ Message easily_mistaken(const Filament& f, const std::string& called) {
     if (f.material != Material::PLA)
         return {}; // what is filed as something else has been looked at
     if (std::abs(f.density_g_cm3 - facts(Material::CoPolyester).density_g_cm3) < 0.011)
-        return say("{} is filed as PLA but has the density of a co-polyester, which does not bond with PLA.", called);
+        return say("{} is filed as PLA but has the density of a co-polyester, which does not bond with PLA.",
+                   called);
     if (f.nozzle_c.low >= 220)
         return say("{} is filed as PLA but wants the nozzle as hot as PETG.", called);
     return {};
@@ -134,7 +141,8 @@ Message easily_mistaken(const Filament& f, const std::string& called) {
 static constexpr const char* kStarter = "starter-";
 
 void add_filament(Shelf& s, ShelfFilament f) {
-    const auto at = std::find_if(s.filaments.begin(), s.filaments.end(), [](const ShelfFilament& x) { return x.id.rfind(kStarter, 0) == 0; });
+    const auto at = std::find_if(s.filaments.begin(), s.filaments.end(),
+                                 [](const ShelfFilament& x) { return x.id.rfind(kStarter, 0) == 0; });
     s.filaments.insert(at, std::move(f));
 }
 

@@ -11,9 +11,10 @@ bool Paint::operator==(const Paint& o) const {
         return false;
     return std::all_of(cut.begin(), cut.end(), [&](const auto& c) {
         const auto it = o.cut.find(c.first);
-        return it != o.cut.end() && std::equal(c.second.begin(), c.second.end(), it->second.begin(), it->second.end(), [](const Facet& a, const Facet& b) {
-            return a.corners == b.corners && a.patch == b.patch;
-        });
+        return it != o.cut.end() && std::equal(c.second.begin(), c.second.end(), it->second.begin(),
+                                               it->second.end(), [](const Facet& a, const Facet& b) {
+                                                   return a.corners == b.corners && a.patch == b.patch;
+                                               });
     });
 }
 
@@ -21,7 +22,8 @@ Paint bare(const Mesh& m) {
     return {std::vector<PatchNumber>(m.triangles.size(), kUnpainted), {}};
 }
 
-void for_each_facet(const Mesh& m, const Paint& p, const std::function<void(std::uint32_t, const std::array<Vec3, 3>&, PatchNumber)>& use) {
+void for_each_facet(const Mesh& m, const Paint& p,
+                    const std::function<void(std::uint32_t, const std::array<Vec3, 3>&, PatchNumber)>& use) {
     for (std::uint32_t t = 0; t < m.triangles.size(); ++t) {
         if (p.patch[t] != kCut) {
             use(t, corners(m, t), p.patch[t]);
@@ -74,8 +76,8 @@ void renumber(Paint& p, const std::vector<PatchNumber>& to) {
     }
 }
 
-void clip(const std::array<Vec3, 3>& facet, const std::vector<LinearDistance>& half_spaces, std::vector<std::array<Vec3, 3>>& inside,
-          std::vector<std::array<Vec3, 3>>& outside) {
+void clip(const std::array<Vec3, 3>& facet, const std::vector<LinearDistance>& half_spaces,
+          std::vector<std::array<Vec3, 3>>& inside, std::vector<std::array<Vec3, 3>>& outside) {
     // Sutherland & Hodgman 1974, keeping what is cut off as well.
     const auto fan = [](const std::vector<Vec3>& p, std::vector<std::array<Vec3, 3>>& out) {
         for (std::size_t i = 1; i + 1 < p.size(); ++i)
@@ -110,7 +112,8 @@ void clip(const std::array<Vec3, 3>& facet, const std::vector<LinearDistance>& h
     fan(in, inside);
 }
 
-Paint carried_over(const Mesh& from, const Paint& paint, const Mesh& to, const std::vector<std::uint32_t>& origin) {
+Paint carried_over(const Mesh& from, const Paint& paint, const Mesh& to,
+                   const std::vector<std::uint32_t>& origin) {
     Paint p = bare(to);
     for (std::uint32_t t = 0; t < to.triangles.size(); ++t) {
         const std::uint32_t source = origin[t];
@@ -139,9 +142,12 @@ Paint carried_over(const Mesh& from, const Paint& paint, const Mesh& to, const s
             for (const auto& c : inside)
                 facets.push_back({c, f.patch});
         }
-        const bool same = std::all_of(facets.begin(), facets.end(), [&](const Facet& f) { return f.patch == facets.front().patch; });
+        const bool same = std::all_of(facets.begin(), facets.end(),
+                                      [&](const Facet& f) { return f.patch == facets.front().patch; });
         if (facets.empty() || same)
-            p.patch[t] = facets.empty() ? patch_at(from, paint, source, (mine[0] + mine[1] + mine[2]) * (1.0f / 3)) : facets.front().patch;
+            p.patch[t] = facets.empty()
+                             ? patch_at(from, paint, source, (mine[0] + mine[1] + mine[2]) * (1.0f / 3))
+                             : facets.front().patch;
         else
             p.cut[t] = std::move(facets);
     }

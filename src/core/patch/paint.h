@@ -23,8 +23,8 @@ struct Facet {
     PatchNumber patch = kUnpainted;
 };
 
-/// Laid over a mesh without changing it: facets lie in the plane of their triangle and cover it, so the piece keeps its
-/// shape and its volume, and triangles too coarse for an edge are cut along it.
+/// Laid over a mesh without changing it: facets lie in the plane of their triangle and cover it, so the piece
+/// keeps its shape and its volume, and triangles too coarse for an edge are cut along it.
 struct Paint {
     std::vector<PatchNumber> patch; ///< per triangle of the mesh
     std::unordered_map<std::uint32_t, std::vector<Facet>> cut;
@@ -35,7 +35,8 @@ struct Paint {
 Paint bare(const Mesh& m);
 
 /// Calls `use(triangle, corners, patch)` for every whole triangle and every facet.
-void for_each_facet(const Mesh& m, const Paint& p, const std::function<void(std::uint32_t, const std::array<Vec3, 3>&, PatchNumber)>& use);
+void for_each_facet(const Mesh& m, const Paint& p,
+                    const std::function<void(std::uint32_t, const std::array<Vec3, 3>&, PatchNumber)>& use);
 
 /// The patch at a point of a triangle.
 PatchNumber patch_at(const Mesh& m, const Paint& p, std::uint32_t triangle, Vec3 point);
@@ -46,13 +47,15 @@ std::vector<double> patch_areas_mm2(const Mesh& m, const Paint& p, int patches);
 /// Renumbers: what was patch n becomes to[n]. Facets that no longer differ are joined.
 void renumber(Paint& p, const std::vector<PatchNumber>& to);
 
-/// The paint of `to`, whose triangle t lies in triangle origin[t] of `from`. For parts that were split, cut or joined.
-Paint carried_over(const Mesh& from, const Paint& paint, const Mesh& to, const std::vector<std::uint32_t>& origin);
+/// The paint of `to`, whose triangle t lies in triangle origin[t] of `from`. For parts that were split, cut
+/// or joined.
+Paint carried_over(const Mesh& from, const Paint& paint, const Mesh& to,
+                   const std::vector<std::uint32_t>& origin);
 
-/// What is inside a convex figure of a plane's half-spaces: `distance(p) ≤ 0` for all. Pieces of the facet inside are
-/// appended to `inside`, the others to `outside`. The distances must be linear in p.
+/// What is inside a convex figure of a plane's half-spaces: `distance(p) ≤ 0` for all. Pieces of the facet
+/// inside are appended to `inside`, the others to `outside`. The distances must be linear in p.
 using LinearDistance = std::function<float(Vec3)>;
-void clip(const std::array<Vec3, 3>& facet, const std::vector<LinearDistance>& half_spaces, std::vector<std::array<Vec3, 3>>& inside,
-          std::vector<std::array<Vec3, 3>>& outside);
+void clip(const std::array<Vec3, 3>& facet, const std::vector<LinearDistance>& half_spaces,
+          std::vector<std::array<Vec3, 3>>& inside, std::vector<std::array<Vec3, 3>>& outside);
 
 } // namespace vitrail

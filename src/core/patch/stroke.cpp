@@ -160,8 +160,8 @@ void paint_triangles(Paint& paint, std::span<const std::uint32_t> triangles, con
     }
 }
 
-void paint_within(const Mesh& m, Paint& paint, std::span<const std::uint32_t> triangles, const std::vector<LinearDistance>& half_spaces,
-                  const Recolour& recolour) {
+void paint_within(const Mesh& m, Paint& paint, std::span<const std::uint32_t> triangles,
+                  const std::vector<LinearDistance>& half_spaces, const Recolour& recolour) {
     for (const std::uint32_t t : triangles) {
         std::vector<Facet> pieces;
         for (const Facet& f : facets_of(m, paint, t)) {
@@ -184,8 +184,8 @@ void paint_within(const Mesh& m, Paint& paint, std::span<const std::uint32_t> tr
     }
 }
 
-void paint_where(const Mesh& m, Paint& paint, std::span<const std::uint32_t> triangles, const std::function<float(Vec3)>& distance,
-                 float finest_mm, const Recolour& recolour) {
+void paint_where(const Mesh& m, Paint& paint, std::span<const std::uint32_t> triangles,
+                 const std::function<float(Vec3)>& distance, float finest_mm, const Recolour& recolour) {
     const Cutter<AnyDistance> cutter{finest_mm, recolour};
     const AnyDistance any{distance};
     for (const std::uint32_t t : triangles) {
@@ -239,11 +239,13 @@ std::vector<std::uint32_t> Brush::draw(Paint& paint, const Hit& from, const Hit&
     std::vector<std::uint32_t> touched = reach(from, to);
     const Cutter<StrokeDistance> cutter{radius_mm_ / 3, recolour_};
     for (const std::uint32_t t : touched) {
-        // Most are whole, and wholly in or out. What this stroke has covered whole stays covered, so it need not be kept.
+        // Most are whole, and wholly in or out. What this stroke has covered whole stays covered, so it need
+        // not be kept.
         if (paint.patch[t] != kCut) {
             const Corners c = corners(mesh_, t);
             const Vec3 centre = centre_of(c);
-            const float at = distance_to_stretch(centre, from.point, to.point) - radius_mm_, r = radius_of(c, centre);
+            const float at = distance_to_stretch(centre, from.point, to.point) - radius_mm_,
+                        r = radius_of(c, centre);
             if (at > r)
                 continue;
             if (at <= -r) {
@@ -322,7 +324,8 @@ void paint_heights(const Mesh& m, Paint& paint, double z0_mm, double z1_mm, cons
             meet.push_back(t);
         }
     }
-    paint_within(m, paint, meet, {[low](Vec3 p) { return low - p.z; }, [high](Vec3 p) { return p.z - high; }}, recolour);
+    paint_within(m, paint, meet, {[low](Vec3 p) { return low - p.z; }, [high](Vec3 p) { return p.z - high; }},
+                 recolour);
 }
 
 std::vector<double> level_heights(const Mesh& m, double bed_z_mm, double least_mm2) {
@@ -348,7 +351,8 @@ void grow(const Mesh& m, Paint& paint, PatchNumber patch, double mm) {
         if (paint.patch[t] != kCut)
             return spreads(paint.patch[t]) == spreading;
         const auto& facets = paint.cut.at(t);
-        return std::any_of(facets.begin(), facets.end(), [&](const Facet& f) { return spreads(f.patch) == spreading; });
+        return std::any_of(facets.begin(), facets.end(),
+                           [&](const Facet& f) { return spreads(f.patch) == spreading; });
     };
     // What spreads begins at the border: cut triangles, and whole ones with a neighbour of the other side.
     std::vector<Vec3> vertices;
@@ -399,7 +403,8 @@ void grow(const Mesh& m, Paint& paint, PatchNumber patch, double mm) {
     });
 }
 
-std::optional<Hit> mirrored(const Mesh& m, const Bvh& tree, const Hit& hit, Vec3 centre, int axis, float within_mm) {
+std::optional<Hit> mirrored(const Mesh& m, const Bvh& tree, const Hit& hit, Vec3 centre, int axis,
+                            float within_mm) {
     Vec3 p = hit.point;
     if (axis == 0)
         p.x = 2 * centre.x - p.x;

@@ -4,7 +4,8 @@
 
 namespace vitrail {
 
-std::vector<FilmOrderCost> compare_film_orders(const Project& project, const Raster& as_it_came, const Raster& text, const Progress& progress) {
+std::vector<FilmOrderCost> compare_film_orders(const Project& project, const Raster& as_it_came,
+                                               const Raster& text, const Progress& progress) {
     std::vector<FilmOrderCost> out;
     for (const FilmOrder order : {FilmOrder::apart, FilmOrder::packed, FilmOrder::above}) {
         progress.at(static_cast<double>(order) / 3);
@@ -16,7 +17,8 @@ std::vector<FilmOrderCost> compare_film_orders(const Project& project, const Ras
         const auto plan = Planner().plan(*made, {progress.stop, {}});
         if (!plan)
             continue;
-        out.push_back({order, made->picture->figures.mean_delta_e, (*plan)->grid.top_mm((*plan)->grid.count), (*plan)->totals});
+        out.push_back({order, made->picture->figures.mean_delta_e, (*plan)->grid.top_mm((*plan)->grid.count),
+                       (*plan)->totals});
     }
     return out;
 }

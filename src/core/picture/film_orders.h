@@ -12,8 +12,10 @@ struct FilmOrderCost {
     Totals totals;
 };
 
-/// The project's panel in each order, the rest of its settings alike: pure layers (one film in a layer, filled up with white) against mixed ones. What
-/// cannot be made, or was not when it was stopped, is left out.
-std::vector<FilmOrderCost> compare_film_orders(const Project& project, const Raster& as_it_came, const Raster& text, const Progress& progress = {});
+/// The project's panel in each order, the rest of its settings alike: pure layers (one film in a layer,
+/// filled up with white) against mixed ones. What cannot be made, or was not when it was stopped, is left
+/// out.
+std::vector<FilmOrderCost> compare_film_orders(const Project& project, const Raster& as_it_came,
+                                               const Raster& text, const Progress& progress = {});
 
 } // namespace vitrail

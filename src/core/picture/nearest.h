@@ -8,7 +8,8 @@
 
 namespace vitrail {
 
-/// Finds by a k-d tree (nanoflann) in Lab the few that are nearest, and takes the one of least CIEDE2000. May be used from several threads.
+/// Finds by a k-d tree (nanoflann) in Lab the few that are nearest, and takes the one of least CIEDE2000. May
+/// be used from several threads.
 class NearestColour {
 public:
     explicit NearestColour(std::vector<Lab> colours); ///< one at least

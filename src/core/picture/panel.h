@@ -15,7 +15,8 @@ struct PanelTable {
 };
 inline constexpr double kMostStacks = 100000;
 
-/// Error when a letter is no filament's, the white is among the films, nothing varies, or there would be more than kMostStacks.
+/// Error when a letter is no filament's, the white is among the films, nothing varies, or there would be more
+/// than kMostStacks.
 Result<PanelTable> panel_table(const Picture& picture, const std::vector<Filament>& filaments);
 
 /// A stack for each dot; 0 where nothing is printed. Ground taken out gets the stack of fewest layers.
@@ -26,14 +27,17 @@ struct PanelDots {
 };
 inline constexpr double kOutOfReach = 5; ///< ΔE, seen beside each other. From memory
 
-/// The colour that is asked of a panel for one of the picture, linear: `black` (the luminance of the darkest stack, or 0) in place of none, straight in
-/// between, white stays. Black point compensation, common practice.
+/// The colour that is asked of a panel for one of the picture, linear: `black` (the luminance of the darkest
+/// stack, or 0) in place of none, straight in between, white stays. Black point compensation, common
+/// practice.
 LinearRgb fitted(const LinearRgb& colour, double black);
 /// Luminance of the table's darkest stack.
 double darkest(const PanelTable& table);
 
-/// `black`: as fitted() takes it. `spread`: what a dot is off by, in linear light, goes on to its neighbours (Floyd & Steinberg 1976, Proc. SID 17(2), 75–77), rows there and back. Error
-/// when stopped, or when more than 65,000 stacks would be used.
-Result<PanelDots> panel_dots(const Prepared& prepared, const PanelTable& table, double black, bool spread, const Progress& progress = {});
+/// `black`: as fitted() takes it. `spread`: what a dot is off by, in linear light, goes on to its neighbours
+/// (Floyd & Steinberg 1976, Proc. SID 17(2), 75–77), rows there and back. Error when stopped, or when more
+/// than 65,000 stacks would be used.
+Result<PanelDots> panel_dots(const Prepared& prepared, const PanelTable& table, double black, bool spread,
+                             const Progress& progress = {});
 
 } // namespace vitrail

@@ -13,7 +13,8 @@ std::array<std::uint8_t, 256> tones_of(const Preparation& p) {
     for (int i = 0; i < 256; ++i) {
         double v = (i / 255.0 - 0.5) * p.contrast + 0.5 + p.brightness;
         v = along(p.tones, std::pow(std::clamp(v, 0.0, 1.0), 1 / p.gamma));
-        out[static_cast<std::size_t>(i)] = static_cast<std::uint8_t>(std::lround(255 * std::clamp(v, 0.0, 1.0)));
+        out[static_cast<std::size_t>(i)] =
+            static_cast<std::uint8_t>(std::lround(255 * std::clamp(v, 0.0, 1.0)));
     }
     return out;
 }
@@ -29,10 +30,17 @@ Raster turned(const Raster& p, int turn, bool mirror) {
         for (int i = 0; i < out.width; ++i) {
             const int x = mirror ? out.width - 1 - i : i;
             switch (turn) {
-            case 1: out.dots.push_back(p.at(y, p.height - 1 - x)); break;
-            case 2: out.dots.push_back(p.at(p.width - 1 - x, p.height - 1 - y)); break;
-            case 3: out.dots.push_back(p.at(p.width - 1 - y, x)); break;
-            default: out.dots.push_back(p.at(x, y));
+            case 1:
+                out.dots.push_back(p.at(y, p.height - 1 - x));
+                break;
+            case 2:
+                out.dots.push_back(p.at(p.width - 1 - x, p.height - 1 - y));
+                break;
+            case 3:
+                out.dots.push_back(p.at(p.width - 1 - y, x));
+                break;
+            default:
+                out.dots.push_back(p.at(x, y));
             }
         }
     return out;
@@ -49,7 +57,8 @@ void take_ground_out(const Preparation& p, Prepared& x) {
     const auto look = [&](int i, int j) {
         if (i < 0 || j < 0 || i >= w || j >= h)
             return;
-        DotRole& r = x.roles[static_cast<std::size_t>(j) * static_cast<std::size_t>(w) + static_cast<std::size_t>(i)];
+        DotRole& r =
+            x.roles[static_cast<std::size_t>(j) * static_cast<std::size_t>(w) + static_cast<std::size_t>(i)];
         if (r == DotRole::picture && delta_e_2000(to_lab(x.picture.at(i, j)), ground) <= p.ground_delta_e) {
             r = role;
             open.emplace_back(i, j);
@@ -67,7 +76,9 @@ void take_ground_out(const Preparation& p, Prepared& x) {
 }
 
 Srgb mixed(Srgb below, Srgb above, std::uint8_t share) {
-    const auto mix = [share](std::uint8_t a, std::uint8_t b) { return static_cast<std::uint8_t>((a * (255 - share) + b * share + 127) / 255); };
+    const auto mix = [share](std::uint8_t a, std::uint8_t b) {
+        return static_cast<std::uint8_t>((a * (255 - share) + b * share + 127) / 255);
+    };
     return {mix(below.r, above.r), mix(below.g, above.g), mix(below.b, above.b)};
 }
 
@@ -76,7 +87,9 @@ void set_in_frame(const Picture& picture, const Raster& text, Prepared& x) {
     const Preparation& p = picture.prepare;
     const int w = x.picture.width, h = x.picture.height;
     const double dot = picture.dot_mm, frame = p.frame_mm / dot;
-    const auto index = [&](int i, int j) { return static_cast<std::size_t>(j) * static_cast<std::size_t>(w) + static_cast<std::size_t>(i); };
+    const auto index = [&](int i, int j) {
+        return static_cast<std::size_t>(j) * static_cast<std::size_t>(w) + static_cast<std::size_t>(i);
+    };
     for (int j = 0; j < h && frame > 0; ++j)
         for (int i = 0; i < w; ++i)
             if (i + 0.5 < frame || j + 0.5 < frame || i + 0.5 > w - frame || j + 0.5 > h - frame) {
@@ -84,7 +97,10 @@ void set_in_frame(const Picture& picture, const Raster& text, Prepared& x) {
                 x.roles[index(i, j)] = DotRole::picture;
             }
     // In the frame's lower side where it is wide enough, else just above the edge.
-    const int left = (w - text.width) / 2, above = static_cast<int>(std::lround(frame >= text.height ? (frame - text.height) / 2 : frame + text.height / 4.0)), top = h - above - text.height;
+    const int left = (w - text.width) / 2,
+              above = static_cast<int>(
+                  std::lround(frame >= text.height ? (frame - text.height) / 2 : frame + text.height / 4.0)),
+              top = h - above - text.height;
     for (int j = 0; j < text.height; ++j)
         for (int i = 0; i < text.width; ++i)
             if (left + i >= 0 && left + i < w && top + j >= 0 && top + j < h && text.at(i, j).r > 0) {
@@ -97,8 +113,10 @@ void set_in_frame(const Picture& picture, const Raster& text, Prepared& x) {
     const double hole_y = hole + std::max(kLeastRim_mm / dot, frame / 2 - hole);
     for (int j = 0; j < h; ++j)
         for (int i = 0; i < w; ++i) {
-            const double dx = std::max({radius - (i + 0.5), i + 0.5 - (w - radius), 0.0}), dy = std::max({radius - (j + 0.5), j + 0.5 - (h - radius), 0.0});
-            const bool beyond = std::hypot(dx, dy) > radius && dx > 0 && dy > 0, in_hole = hole > 0 && std::hypot(i + 0.5 - w / 2.0, j + 0.5 - hole_y) < hole;
+            const double dx = std::max({radius - (i + 0.5), i + 0.5 - (w - radius), 0.0}),
+                         dy = std::max({radius - (j + 0.5), j + 0.5 - (h - radius), 0.0});
+            const bool beyond = std::hypot(dx, dy) > radius && dx > 0 && dy > 0,
+                       in_hole = hole > 0 && std::hypot(i + 0.5 - w / 2.0, j + 0.5 - hole_y) < hole;
             if (beyond || in_hole)
                 x.roles[index(i, j)] = DotRole::nothing;
         }
@@ -141,11 +159,14 @@ std::pair<int, int> dots_of(const Picture& picture, const Raster& r) {
         std::swap(wide, tall);
     const double across = std::round(picture.width_mm / picture.dot_mm);
     constexpr double kNever = 1e9;
-    return {static_cast<int>(std::min(across, kNever)), wide > 0 ? static_cast<int>(std::min(std::round(across * tall / wide), kNever)) : 0};
+    return {static_cast<int>(std::min(across, kNever)),
+            wide > 0 ? static_cast<int>(std::min(std::round(across * tall / wide), kNever)) : 0};
 }
 
 int text_dots(const Picture& picture) {
-    return picture.prepare.text.empty() ? 0 : std::max(1, static_cast<int>(std::lround(picture.prepare.text_mm / picture.dot_mm)));
+    return picture.prepare.text.empty()
+               ? 0
+               : std::max(1, static_cast<int>(std::lround(picture.prepare.text_mm / picture.dot_mm)));
 }
 
 Prepared prepared(const Picture& picture, const Raster& as_it_came, const Raster& text) {
@@ -154,7 +175,8 @@ Prepared prepared(const Picture& picture, const Raster& as_it_came, const Raster
     if (p.turn % 2)
         std::swap(w, h);
     const auto at = [](double share, int dots) { return static_cast<int>(std::lround(share * dots)); };
-    const Raster part = cropped(as_it_came, at(p.left, as_it_came.width), at(p.top, as_it_came.height), at(p.right, as_it_came.width), at(p.bottom, as_it_came.height));
+    const Raster part = cropped(as_it_came, at(p.left, as_it_came.width), at(p.top, as_it_came.height),
+                                at(p.right, as_it_came.width), at(p.bottom, as_it_came.height));
     Prepared out{turned(scaled(part, w, h), p.turn, p.mirror), {}};
     const std::array<std::uint8_t, 256> tones = tones_of(p);
     for (Srgb& c : out.picture.dots)

@@ -10,13 +10,18 @@
 
 namespace vitrail {
 
-ReliefPreview::ReliefPreview(const Prepared& p) : width_(p.picture.width), height_(p.picture.height), cell_of_(p.picture.dots.size()) {
+ReliefPreview::ReliefPreview(const Prepared& p)
+    : width_(p.picture.width), height_(p.picture.height), cell_of_(p.picture.dots.size()) {
     constexpr int kSteps = 5; // bits a channel
     struct Sum {
         double r = 0, g = 0, b = 0, dots = 0;
     };
     std::vector<Sum> sums(std::size_t{1} << 3 * kSteps);
-    const auto key = [](Srgb c) { return static_cast<std::size_t>(c.r >> (8 - kSteps)) << 2 * kSteps | static_cast<std::size_t>(c.g >> (8 - kSteps)) << kSteps | static_cast<std::size_t>(c.b >> (8 - kSteps)); };
+    const auto key = [](Srgb c) {
+        return static_cast<std::size_t>(c.r >> (8 - kSteps)) << 2 * kSteps |
+               static_cast<std::size_t>(c.g >> (8 - kSteps)) << kSteps |
+               static_cast<std::size_t>(c.b >> (8 - kSteps));
+    };
     std::array<double, 256> linear;
     for (int i = 0; i < 256; ++i)
         linear[static_cast<std::size_t>(i)] = to_linear(Srgb{static_cast<std::uint8_t>(i), 0, 0}).r;
@@ -50,10 +55,13 @@ ReliefPreview::ReliefPreview(const Prepared& p) : width_(p.picture.width), heigh
         if (below >= printed_ * 199 / 200)
             break;
     }
-    const auto lowest = static_cast<std::uint16_t>(cells_.size()), nothing = static_cast<std::uint16_t>(cells_.size() + 1);
+    const auto lowest = static_cast<std::uint16_t>(cells_.size()),
+               nothing = static_cast<std::uint16_t>(cells_.size() + 1);
     cells_.push_back({});
     for (std::size_t i = 0; i < cell_of_.size(); ++i) {
-        cell_of_[i] = p.roles[i] == DotRole::picture ? numbers[key(p.picture.dots[i])] : p.roles[i] == DotRole::lowest ? lowest : nothing;
+        cell_of_[i] = p.roles[i] == DotRole::picture  ? numbers[key(p.picture.dots[i])]
+                      : p.roles[i] == DotRole::lowest ? lowest
+                                                      : nothing;
         if (p.roles[i] == DotRole::lowest)
             ++cells_.back().dots, ++printed_;
     }
@@ -76,8 +84,10 @@ ReliefPreview::Tried ReliefPreview::tried(const Picture& picture, const std::vec
         if (i + 1 == cells_.size())
             ; // ground taken out
         else if (picture.school == ReliefSchool::luminance) {
-            const double share = bright_ > dark_ ? std::clamp((c.lightness - dark_) / (bright_ - dark_), 0.0, 1.0) : 1;
-            height = least + static_cast<int>(std::lround((most - least) * std::clamp(along(picture.heights, share), 0.0, 1.0)));
+            const double share =
+                bright_ > dark_ ? std::clamp((c.lightness - dark_) / (bright_ - dark_), 0.0, 1.0) : 1;
+            height = least + static_cast<int>(std::lround(
+                                 (most - least) * std::clamp(along(picture.heights, share), 0.0, 1.0)));
             if (turned)
                 height = least + most - height;
         } else {
@@ -85,13 +95,17 @@ ReliefPreview::Tried ReliefPreview::tried(const Picture& picture, const std::vec
             std::array<std::pair<double, int>, 2> nearest{{{1e18, least}, {1e18, least}}};
             for (int l = least; l <= most; ++l) {
                 const Lab& x = labs[static_cast<std::size_t>(l) - 1];
-                std::pair<double, int> here{(x.l - c.lab.l) * (x.l - c.lab.l) + (x.a - c.lab.a) * (x.a - c.lab.a) + (x.b - c.lab.b) * (x.b - c.lab.b), l};
+                std::pair<double, int> here{(x.l - c.lab.l) * (x.l - c.lab.l) +
+                                                (x.a - c.lab.a) * (x.a - c.lab.a) +
+                                                (x.b - c.lab.b) * (x.b - c.lab.b),
+                                            l};
                 for (auto& n : nearest)
                     if (here.first < n.first)
                         std::swap(here, n);
             }
             height = nearest[0].second;
-            if (delta_e_2000(c.lab, labs[static_cast<std::size_t>(nearest[1].second) - 1]) < delta_e_2000(c.lab, labs[static_cast<std::size_t>(height) - 1]))
+            if (delta_e_2000(c.lab, labs[static_cast<std::size_t>(nearest[1].second) - 1]) <
+                delta_e_2000(c.lab, labs[static_cast<std::size_t>(height) - 1]))
                 height = nearest[1].second;
         }
         out.heights[i] = static_cast<std::uint16_t>(height);

@@ -5,7 +5,8 @@
 
 namespace vitrail {
 
-/// The picture's colours in cells of sRGB, found once; bands can then be tried on the cells and not on every dot. What is too fine is not merged.
+/// The picture's colours in cells of sRGB, found once; bands can then be tried on the cells and not on every
+/// dot. What is too fine is not merged.
 class ReliefPreview {
 public:
     explicit ReliefPreview(const Prepared& prepared);

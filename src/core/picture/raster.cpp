@@ -47,7 +47,8 @@ Raster scaled(const Raster& p, int width, int height) {
         return p;
     const std::vector<Cover> across = covers(p.width, width), down = covers(p.height, height);
     const std::array<double, 256>& linear = linear_steps();
-    Raster out{width, height, std::vector<Srgb>(static_cast<std::size_t>(width) * static_cast<std::size_t>(height))};
+    Raster out{width, height,
+               std::vector<Srgb>(static_cast<std::size_t>(width) * static_cast<std::size_t>(height))};
     tbb::parallel_for(0, height, [&](int y) {
         const Cover& rows = down[static_cast<std::size_t>(y)];
         for (int x = 0; x < width; ++x) {
@@ -55,11 +56,13 @@ Raster scaled(const Raster& p, int width, int height) {
             LinearRgb sum;
             for (std::size_t j = 0; j < rows.shares.size(); ++j)
                 for (std::size_t i = 0; i < columns.shares.size(); ++i) {
-                    const Srgb c = p.at(columns.first + static_cast<int>(i), rows.first + static_cast<int>(j));
+                    const Srgb c =
+                        p.at(columns.first + static_cast<int>(i), rows.first + static_cast<int>(j));
                     const double share = rows.shares[j] * columns.shares[i];
                     sum.r += share * linear[c.r], sum.g += share * linear[c.g], sum.b += share * linear[c.b];
                 }
-            out.dots[static_cast<std::size_t>(y) * static_cast<std::size_t>(width) + static_cast<std::size_t>(x)] = to_srgb(sum);
+            out.dots[static_cast<std::size_t>(y) * static_cast<std::size_t>(width) +
+                     static_cast<std::size_t>(x)] = to_srgb(sum);
         }
     });
     return out;

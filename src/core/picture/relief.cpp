@@ -31,7 +31,8 @@ std::vector<std::uint32_t> colours_of(const Raster& picture) {
 }
 
 Srgb unpacked(std::uint32_t c) {
-    return {static_cast<std::uint8_t>(c >> 16), static_cast<std::uint8_t>(c >> 8), static_cast<std::uint8_t>(c)};
+    return {static_cast<std::uint8_t>(c >> 16), static_cast<std::uint8_t>(c >> 8),
+            static_cast<std::uint8_t>(c)};
 }
 
 /// Something of each colour, worked out once for all dots that have it.
@@ -39,21 +40,28 @@ template <class T, class Of>
 std::vector<T> by_dot(const Raster& picture, Of of) {
     const std::vector<std::uint32_t> colours = colours_of(picture);
     std::vector<T> known(colours.size());
-    tbb::parallel_for(std::size_t{0}, colours.size(), [&](std::size_t i) { known[i] = of(unpacked(colours[i])); });
+    tbb::parallel_for(std::size_t{0}, colours.size(),
+                      [&](std::size_t i) { known[i] = of(unpacked(colours[i])); });
     std::vector<T> out(picture.dots.size());
     tbb::parallel_for(0, picture.height, [&](int y) {
         for (int x = 0; x < picture.width; ++x) {
-            const std::size_t at = static_cast<std::size_t>(y) * static_cast<std::size_t>(picture.width) + static_cast<std::size_t>(x);
-            out[at] = known[static_cast<std::size_t>(std::lower_bound(colours.begin(), colours.end(), packed(picture.dots[at])) - colours.begin())];
+            const std::size_t at = static_cast<std::size_t>(y) * static_cast<std::size_t>(picture.width) +
+                                   static_cast<std::size_t>(x);
+            out[at] = known[static_cast<std::size_t>(
+                std::lower_bound(colours.begin(), colours.end(), packed(picture.dots[at])) -
+                colours.begin())];
         }
     });
     return out;
 }
 
-/// The least, or with `most` the largest, of each dot and its `dots` − 1 neighbours after it, or with `backwards` before it, across, then down. Of
-/// the two steps of an opening or a closing the first lets no square reach beyond the picture, the second takes what lies inside.
+/// The least, or with `most` the largest, of each dot and its `dots` − 1 neighbours after it, or with
+/// `backwards` before it, across, then down. Of the two steps of an opening or a closing the first lets no
+/// square reach beyond the picture, the second takes what lies inside.
 void window(DotMap& h, int dots, bool most, bool backwards) {
-    const auto pick = [most](std::uint16_t a, std::uint16_t b) { return most ? std::max(a, b) : std::min(a, b); };
+    const auto pick = [most](std::uint16_t a, std::uint16_t b) {
+        return most ? std::max(a, b) : std::min(a, b);
+    };
     for (const bool down : {false, true}) {
         const DotMap before = h;
         tbb::parallel_for(0, h.height, [&](int y) {
@@ -67,15 +75,20 @@ void window(DotMap& h, int dots, bool most, bool backwards) {
                     else if (!backwards)
                         best = most ? std::numeric_limits<std::uint16_t>::max() : std::uint16_t{0};
                 }
-                h.dots[static_cast<std::size_t>(y) * static_cast<std::size_t>(h.width) + static_cast<std::size_t>(x)] = best;
+                h.dots[static_cast<std::size_t>(y) * static_cast<std::size_t>(h.width) +
+                       static_cast<std::size_t>(x)] = best;
             }
         });
     }
 }
 
-/// Two dots that touch at a corner only and are both taller than the other two, or both lower: the gap between them is filled, until there is none.
+/// Two dots that touch at a corner only and are both taller than the other two, or both lower: the gap
+/// between them is filled, until there is none.
 void bridge_corners(DotMap& h) {
-    const auto at = [&](int x, int y) -> std::uint16_t& { return h.dots[static_cast<std::size_t>(y) * static_cast<std::size_t>(h.width) + static_cast<std::size_t>(x)]; };
+    const auto at = [&](int x, int y) -> std::uint16_t& {
+        return h.dots[static_cast<std::size_t>(y) * static_cast<std::size_t>(h.width) +
+                      static_cast<std::size_t>(x)];
+    };
     for (bool again = true; again;) {
         again = false;
         for (int y = 0; y + 1 < h.height; ++y)
@@ -104,24 +117,28 @@ int least_base_layers(double first_mm, double layer_mm) {
     return 1 + std::max(0, static_cast<int>(std::ceil((kLeastBase_mm - first_mm) / layer_mm - 1e-9)));
 }
 
-std::vector<StackLook> looks_by_height(const ReliefLayers& layers, std::span<const Tint> tints, const Lighting& lighting) {
+std::vector<StackLook> looks_by_height(const ReliefLayers& layers, std::span<const Tint> tints,
+                                       const Lighting& lighting) {
     std::vector<StackLook> looks;
     GrowingStack stack(tints, lighting);
     for (int l = 1; l <= layers.count(); ++l) {
-        stack.add({layers.tints[static_cast<std::size_t>(l) - 1], l == 1 ? layers.first_mm : layers.layer_mm});
+        stack.add(
+            {layers.tints[static_cast<std::size_t>(l) - 1], l == 1 ? layers.first_mm : layers.layer_mm});
         looks.push_back(stack.look());
     }
     return looks;
 }
 
-std::vector<Srgb> colours_by_height(const ReliefLayers& layers, std::span<const Tint> tints, const Lighting& lighting) {
+std::vector<Srgb> colours_by_height(const ReliefLayers& layers, std::span<const Tint> tints,
+                                    const Lighting& lighting) {
     std::vector<Srgb> colours;
     for (const StackLook& look : looks_by_height(layers, tints, lighting))
         colours.push_back(shown(look.light));
     return colours;
 }
 
-DotMap heights_from_luminance(const Raster& picture, int least, int most, const RisingCurve& curve, std::span<const char> there) {
+DotMap heights_from_luminance(const Raster& picture, int least, int most, const RisingCurve& curve,
+                              std::span<const char> there) {
     const std::vector<double> light = by_dot<double>(picture, [](Srgb c) { return to_lab(c).l / 100; });
     std::vector<double> sorted;
     for (std::size_t i = 0; i < light.size(); ++i)
@@ -138,7 +155,8 @@ DotMap heights_from_luminance(const Raster& picture, int least, int most, const 
     DotMap h{picture.width, picture.height, std::vector<std::uint16_t>(picture.dots.size())};
     for (std::size_t i = 0; i < light.size(); ++i) {
         const double share = bright > dark ? std::clamp((light[i] - dark) / (bright - dark), 0.0, 1.0) : 1;
-        h.dots[i] = static_cast<std::uint16_t>(least + std::lround((most - least) * std::clamp(along(curve, share), 0.0, 1.0)));
+        h.dots[i] = static_cast<std::uint16_t>(
+            least + std::lround((most - least) * std::clamp(along(curve, share), 0.0, 1.0)));
     }
     return h;
 }
@@ -152,7 +170,8 @@ DotMap heights_from_nearest(const Raster& picture, const std::vector<Srgb>& colo
                 int best = least;
                 double nearest = 1e9;
                 for (int l = least; l <= static_cast<int>(labs.size()); ++l)
-                    if (const double d = delta_e_2000(lab, labs[static_cast<std::size_t>(l) - 1]); d < nearest)
+                    if (const double d = delta_e_2000(lab, labs[static_cast<std::size_t>(l) - 1]);
+                        d < nearest)
                         nearest = d, best = l;
                 return static_cast<std::uint16_t>(best);
             })};
@@ -171,7 +190,8 @@ Merged without_detail_below(const DotMap& heights, int dots) {
     std::size_t other = 0;
     for (std::size_t i = 0; i < heights.dots.size(); ++i)
         other += heights.dots[i] != out.heights.dots[i];
-    out.lost = heights.dots.empty() ? 0 : static_cast<double>(other) / static_cast<double>(heights.dots.size());
+    out.lost =
+        heights.dots.empty() ? 0 : static_cast<double>(other) / static_cast<double>(heights.dots.size());
     return out;
 }
 
@@ -183,7 +203,8 @@ std::vector<double> differences(const Raster& picture, const DotMap& dots, const
     std::vector<double> off(asked.size(), 0);
     tbb::parallel_for(0, picture.height, [&](int y) {
         for (int x = 0; x < picture.width; ++x) {
-            const std::size_t i = static_cast<std::size_t>(y) * static_cast<std::size_t>(picture.width) + static_cast<std::size_t>(x);
+            const std::size_t i = static_cast<std::size_t>(y) * static_cast<std::size_t>(picture.width) +
+                                  static_cast<std::size_t>(x);
             if (dots.dots[i])
                 off[i] = delta_e_2000(asked[i], labs[static_cast<std::size_t>(dots.dots[i]) - 1]);
         }
@@ -204,9 +225,12 @@ double smallest_seen_mm(double distance_cm) {
     return 10 * distance_cm * std::tan(std::numbers::pi / 180 / 60);
 }
 
-PictureDifference difference_from(const Raster& picture, const DotMap& dots, const std::vector<Srgb>& colours, double dot_mm, double distance_cm) {
-    const int across = static_cast<int>(std::lround(picture.width * dot_mm / std::max(dot_mm, smallest_seen_mm(distance_cm))));
-    const int down = static_cast<int>(std::lround(static_cast<double>(picture.height) * across / std::max(1, picture.width)));
+PictureDifference difference_from(const Raster& picture, const DotMap& dots, const std::vector<Srgb>& colours,
+                                  double dot_mm, double distance_cm) {
+    const int across = static_cast<int>(
+        std::lround(picture.width * dot_mm / std::max(dot_mm, smallest_seen_mm(distance_cm))));
+    const int down = static_cast<int>(
+        std::lround(static_cast<double>(picture.height) * across / std::max(1, picture.width)));
     if (across >= picture.width || across < 1 || down < 1)
         return difference(picture, dots, colours);
     Raster asked = picture, made = picture; // where nothing is printed nothing is off
@@ -222,7 +246,8 @@ PictureDifference difference_from(const Raster& picture, const DotMap& dots, con
 }
 
 Collisions collisions(const Raster& picture, const DotMap& heights, double delta_e) {
-    const std::size_t most = heights.dots.empty() ? 0 : *std::max_element(heights.dots.begin(), heights.dots.end());
+    const std::size_t most =
+        heights.dots.empty() ? 0 : *std::max_element(heights.dots.begin(), heights.dots.end());
     std::vector<LinearRgb> sums(most + 1);
     std::vector<double> counts(most + 1, 0);
     for (std::size_t i = 0; i < picture.dots.size(); ++i) {

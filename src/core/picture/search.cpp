@@ -31,7 +31,8 @@ int layers_of(const Bands& bands) {
 }
 
 bool may_lie_on(const StackSearch& s, int tint, int below) {
-    return tint != below && (s.bonds.empty() || s.bonds[static_cast<std::size_t>(tint)][static_cast<std::size_t>(below)]);
+    return tint != below &&
+           (s.bonds.empty() || s.bonds[static_cast<std::size_t>(tint)][static_cast<std::size_t>(below)]);
 }
 
 bool allowed(const StackSearch& s, const Bands& bands) {
@@ -43,7 +44,8 @@ bool allowed(const StackSearch& s, const Bands& bands) {
     return true;
 }
 
-/// How many stacks of so many bands there are: tints that differ from their neighbours, times the ways to cut the layers.
+/// How many stacks of so many bands there are: tints that differ from their neighbours, times the ways to cut
+/// the layers.
 double count_of(const StackSearch& s, int bands) {
     const double tints = static_cast<double>(s.tints.size());
     double count = tints * std::pow(tints - 1, bands - 1);
@@ -101,7 +103,8 @@ FoundStack all_stacks(const StackSearch& s, int bands, const Progress& progress)
     tbb::parallel_for(std::size_t{0}, lowest.size(), [&](std::size_t i) {
         Bands stack{lowest[i]};
         if (!progress.stopped())
-            each_stack(s, stack, bands - 1, s.most_layers - lowest[i].layers, [&](const Bands& whole) { best[i].offer(whole); });
+            each_stack(s, stack, bands - 1, s.most_layers - lowest[i].layers,
+                       [&](const Bands& whole) { best[i].offer(whole); });
     });
     FoundStack found{{}, std::numeric_limits<double>::infinity(), false, 0};
     for (const Best& b : best)
@@ -117,18 +120,25 @@ Bands changed(const StackSearch& s, Bands b, int most_bands, std::mt19937& rng) 
     const auto some = [&] { return static_cast<int>(1 + rng() % 3) * (rng() % 2 ? 1 : -1); };
     const std::size_t i = any(b.size());
     switch (rng() % 6) {
-    case 0: b[i].layers += some(); break;
+    case 0:
+        b[i].layers += some();
+        break;
     case 1: // a border moves
         if (i + 1 < b.size()) {
             const int by = some();
             b[i].layers += by, b[i + 1].layers -= by;
         }
         break;
-    case 2: b[i].tint = static_cast<int>(any(s.tints.size())); break;
-    case 3: std::swap(b[i].tint, b[any(b.size())].tint); break;
+    case 2:
+        b[i].tint = static_cast<int>(any(s.tints.size()));
+        break;
+    case 3:
+        std::swap(b[i].tint, b[any(b.size())].tint);
+        break;
     case 4:
         if (static_cast<int>(b.size()) < most_bands)
-            b.insert(b.begin() + static_cast<std::ptrdiff_t>(any(b.size() + 1)), {static_cast<int>(any(s.tints.size())), static_cast<int>(1 + rng() % 4)});
+            b.insert(b.begin() + static_cast<std::ptrdiff_t>(any(b.size() + 1)),
+                     {static_cast<int>(any(s.tints.size())), static_cast<int>(1 + rng() % 4)});
         break;
     default:
         if (b.size() > 1)
@@ -138,7 +148,8 @@ Bands changed(const StackSearch& s, Bands b, int most_bands, std::mt19937& rng) 
 }
 
 /// From one start: worse stacks are taken less and less.
-FoundStack annealed(const StackSearch& s, Bands now, int most_bands, int evaluations, double hot, unsigned seed, const Progress& progress) {
+FoundStack annealed(const StackSearch& s, Bands now, int most_bands, int evaluations, double hot,
+                    unsigned seed, const Progress& progress) {
     std::mt19937 rng(seed);
     std::uniform_real_distribution<double> any(0, 1);
     constexpr double kCold = 0.01; // ΔE, as `hot`
@@ -150,7 +161,8 @@ FoundStack annealed(const StackSearch& s, Bands now, int most_bands, int evaluat
             n += rng() % 8 == 0; // so that it ends where nothing is allowed
             continue;
         }
-        const double heat = hot * std::pow(kCold / hot, static_cast<double>(n++) / evaluations), then = worth(s, next);
+        const double heat = hot * std::pow(kCold / hot, static_cast<double>(n++) / evaluations),
+                     then = worth(s, next);
         if (then > error && any(rng) >= std::exp((error - then) / heat))
             continue;
         now = std::move(next);
@@ -161,7 +173,8 @@ FoundStack annealed(const StackSearch& s, Bands now, int most_bands, int evaluat
     return best;
 }
 
-/// First from every tint as the base, and from what was found with fewer bands; then on from the two best of these.
+/// First from every tint as the base, and from what was found with fewer bands; then on from the two best of
+/// these.
 FoundStack searched(const StackSearch& s, int bands, const FoundStack& of_fewer, const Progress& progress) {
     constexpr double kHot = 3, kWarm = 1;
     const int tints = static_cast<int>(s.tints.size()), each = s.evaluations / 2 / (tints + 1);
@@ -184,17 +197,20 @@ FoundStack searched(const StackSearch& s, int bands, const FoundStack& of_fewer,
         }
         found[static_cast<std::size_t>(start)] = annealed(s, from, bands, each, kHot, rng(), progress);
     });
-    std::stable_sort(found.begin(), found.end(), [](const FoundStack& a, const FoundStack& b) { return a.error < b.error; });
+    std::stable_sort(found.begin(), found.end(),
+                     [](const FoundStack& a, const FoundStack& b) { return a.error < b.error; });
     found.resize(2);
     tbb::parallel_for(0, 2, [&](int i) {
         FoundStack& best = found[static_cast<std::size_t>(i)];
-        best = annealed(s, best.bands, bands, s.evaluations / 4, kWarm, static_cast<unsigned>(31 * bands + i), progress);
+        best = annealed(s, best.bands, bands, s.evaluations / 4, kWarm, static_cast<unsigned>(31 * bands + i),
+                        progress);
     });
     return found[0].error <= found[1].error ? found[0] : found[1];
 }
 
 /// The best of `bands` bands, tried again from the best of one more with each of its bands left out.
-FoundStack from_more(const StackSearch& s, int bands, const FoundStack& best, const FoundStack& of_more, const Progress& progress) {
+FoundStack from_more(const StackSearch& s, int bands, const FoundStack& best, const FoundStack& of_more,
+                     const Progress& progress) {
     if (static_cast<int>(of_more.bands.size()) <= bands)
         return of_more.error < best.error ? of_more : best;
     constexpr double kWarm = 0.5;
@@ -212,10 +228,12 @@ FoundStack from_more(const StackSearch& s, int bands, const FoundStack& best, co
     }
     std::vector<FoundStack> found(starts.size());
     tbb::parallel_for(std::size_t{0}, starts.size(), [&](std::size_t i) {
-        found[i] = annealed(s, starts[i], bands, s.evaluations / 4 / static_cast<int>(starts.size()), kWarm, static_cast<unsigned>(131 * bands) + static_cast<unsigned>(i), progress);
+        found[i] = annealed(s, starts[i], bands, s.evaluations / 4 / static_cast<int>(starts.size()), kWarm,
+                            static_cast<unsigned>(131 * bands) + static_cast<unsigned>(i), progress);
     });
     found.push_back(best);
-    return *std::min_element(found.begin(), found.end(), [](const FoundStack& a, const FoundStack& b) { return a.error < b.error; });
+    return *std::min_element(found.begin(), found.end(),
+                             [](const FoundStack& a, const FoundStack& b) { return a.error < b.error; });
 }
 
 } // namespace
@@ -234,11 +252,18 @@ std::vector<PictureColour> picture_colours(const Raster& picture, int most) {
     }
     std::vector<PictureColour> all;
     for (const auto& [key, cell] : cells)
-        all.push_back({to_lab(LinearRgb{cell.sum.r / cell.dots, cell.sum.g / cell.dots, cell.sum.b / cell.dots}), cell.dots / static_cast<double>(picture.dots.size())});
-    std::stable_sort(all.begin(), all.end(), [](const PictureColour& a, const PictureColour& b) { return a.share > b.share; });
-    std::vector<PictureColour> kept(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(std::min(all.size(), static_cast<std::size_t>(std::max(1, most)))));
+        all.push_back(
+            {to_lab(LinearRgb{cell.sum.r / cell.dots, cell.sum.g / cell.dots, cell.sum.b / cell.dots}),
+             cell.dots / static_cast<double>(picture.dots.size())});
+    std::stable_sort(all.begin(), all.end(),
+                     [](const PictureColour& a, const PictureColour& b) { return a.share > b.share; });
+    std::vector<PictureColour> kept(
+        all.begin(), all.begin() + static_cast<std::ptrdiff_t>(
+                                       std::min(all.size(), static_cast<std::size_t>(std::max(1, most)))));
     for (std::size_t i = kept.size(); i < all.size(); ++i)
-        std::min_element(kept.begin(), kept.end(), [&](const PictureColour& a, const PictureColour& b) { return squared(a.lab, all[i].lab) < squared(b.lab, all[i].lab); })->share += all[i].share;
+        std::min_element(kept.begin(), kept.end(), [&](const PictureColour& a, const PictureColour& b) {
+            return squared(a.lab, all[i].lab) < squared(b.lab, all[i].lab);
+        })->share += all[i].share;
     return kept;
 }
 
@@ -276,7 +301,8 @@ int broken_wishes(const StackSearch& s, const std::vector<StackBand>& bands) {
     for (const StackBand& b : bands) {
         used[static_cast<std::size_t>(b.tint)] = 1;
         for (int l = layer; l < layer + b.layers; ++l)
-            broken += l < static_cast<int>(s.layers.size()) && s.layers[static_cast<std::size_t>(l)] >= 0 && s.layers[static_cast<std::size_t>(l)] != b.tint;
+            broken += l < static_cast<int>(s.layers.size()) && s.layers[static_cast<std::size_t>(l)] >= 0 &&
+                      s.layers[static_cast<std::size_t>(l)] != b.tint;
         layer += b.layers;
         borders.push_back(layer);
     }
@@ -295,14 +321,19 @@ int broken_wishes(const StackSearch& s, const std::vector<StackBand>& bands) {
     return broken + std::max(0, static_cast<int>(std::count(used.begin(), used.end(), 1)) - s.most_filaments);
 }
 
-StackSearch search_for(const Picture& picture, const std::vector<Filament>& filaments, double first_mm, double layer_mm, const Raster& prepared) {
+StackSearch search_for(const Picture& picture, const std::vector<Filament>& filaments, double first_mm,
+                       double layer_mm, const Raster& prepared) {
     StackSearch s;
     s.tints = tints_of(filaments);
     constexpr int kEnough = 400; // dots across: colours, not detail, are looked for
     int across = std::min(prepared.width, kEnough);
     if (picture.seen_from_cm > 0)
-        across = std::clamp(static_cast<int>(picture.width_mm / smallest_seen_mm(picture.seen_from_cm)), 1, across);
-    s.colours = picture_colours(across < prepared.width ? scaled(prepared, across, std::max(1, across * prepared.height / prepared.width)) : prepared);
+        across = std::clamp(static_cast<int>(picture.width_mm / smallest_seen_mm(picture.seen_from_cm)), 1,
+                            across);
+    s.colours =
+        picture_colours(across < prepared.width
+                            ? scaled(prepared, across, std::max(1, across * prepared.height / prepared.width))
+                            : prepared);
     s.first_mm = first_mm;
     s.layer_mm = layer_mm;
     s.lighting = picture.lighting;
@@ -315,7 +346,8 @@ StackSearch search_for(const Picture& picture, const std::vector<Filament>& fila
     return s;
 }
 
-std::vector<ReliefBand> bands_of(const std::vector<StackBand>& stack, const std::vector<Filament>& filaments) {
+std::vector<ReliefBand> bands_of(const std::vector<StackBand>& stack,
+                                 const std::vector<Filament>& filaments) {
     std::vector<ReliefBand> bands;
     int next = 1;
     for (const StackBand& b : stack) {
@@ -325,7 +357,8 @@ std::vector<ReliefBand> bands_of(const std::vector<StackBand>& stack, const std:
     return bands;
 }
 
-std::vector<FoundStack> best_stacks(const StackSearch& s, const Progress& progress, const std::function<void(const std::vector<FoundStack>&)>& better) {
+std::vector<FoundStack> best_stacks(const StackSearch& s, const Progress& progress,
+                                    const std::function<void(const std::vector<FoundStack>&)>& better) {
     std::vector<FoundStack> front;
     const auto weigh = [&](std::vector<FoundStack>& stacks) {
         for (FoundStack& f : stacks) {
@@ -344,11 +377,14 @@ std::vector<FoundStack> best_stacks(const StackSearch& s, const Progress& progre
     };
     if (s.tints.empty() || s.base_layers < 1 || s.base_layers > s.most_layers)
         return front;
-    for (int bands = 1; bands <= s.most_bands && (bands == 1 || (s.tints.size() > 1 && s.base_layers + bands - 1 <= s.most_layers)); ++bands) {
+    for (int bands = 1; bands <= s.most_bands &&
+                        (bands == 1 || (s.tints.size() > 1 && s.base_layers + bands - 1 <= s.most_layers));
+         ++bands) {
         if (progress.stopped() && !front.empty())
             break;
         progress.at(static_cast<double>(bands - 1) / s.most_bands);
-        FoundStack found = count_of(s, bands) <= kAll ? all_stacks(s, bands, progress) : searched(s, bands, front.back(), progress);
+        FoundStack found = count_of(s, bands) <= kAll ? all_stacks(s, bands, progress)
+                                                      : searched(s, bands, front.back(), progress);
         // At most so many bands: fewer may do as well.
         if (!front.empty() && front.back().error <= found.error) {
             const bool proven = found.proven && front.back().proven;

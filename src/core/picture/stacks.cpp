@@ -44,7 +44,8 @@ std::vector<FilamentRun> panel_stack(const PanelFilms& p, const std::vector<int>
 std::vector<Tint> tints_of(const std::vector<Filament>& filaments) {
     std::vector<Tint> tints;
     for (const Filament& f : filaments)
-        tints.push_back(f.measured ? Tint{f.colour, f.td_mm, f.measured->optics} : tint_of(f.colour, f.td_mm));
+        tints.push_back(f.measured ? Tint{f.colour, f.td_mm, f.measured->optics}
+                                   : tint_of(f.colour, f.td_mm));
     return tints;
 }
 
@@ -73,7 +74,8 @@ int layers_of(const std::vector<FilamentRun>& stack) {
     return layers;
 }
 
-std::vector<StackLook> looks_of(const Picture& picture, const std::vector<std::vector<FilamentRun>>& stacks, const std::vector<Filament>& filaments, const Lighting& lighting) {
+std::vector<StackLook> looks_of(const Picture& picture, const std::vector<std::vector<FilamentRun>>& stacks,
+                                const std::vector<Filament>& filaments, const Lighting& lighting) {
     const std::vector<Tint> tints = tints_of(filaments);
     std::vector<StackLook> looks(stacks.size());
     tbb::parallel_for(std::size_t{0}, stacks.size(), [&](std::size_t n) {
@@ -89,12 +91,19 @@ std::vector<StackLook> looks_of(const Picture& picture, const std::vector<std::v
     return looks;
 }
 
-Channels exposure_of(const Picture& picture, const std::vector<StackLook>& looks, const std::vector<Filament>& filaments, const Lighting& lighting) {
+Channels exposure_of(const Picture& picture, const std::vector<StackLook>& looks,
+                     const std::vector<Filament>& filaments, const Lighting& lighting) {
     if (lighting.from == Lighting::From::front)
         return {1, 1, 1};
     double white = 0;
     if (picture.use == PictureUse::panel)
-        white = luminance(looks_of(picture, {panel_stack(picture.panel, std::vector<int>(picture.panel.films.size(), 0), picture.panel.cover_least)}, filaments, lighting).front().light);
+        white =
+            luminance(looks_of(picture,
+                               {panel_stack(picture.panel, std::vector<int>(picture.panel.films.size(), 0),
+                                            picture.panel.cover_least)},
+                               filaments, lighting)
+                          .front()
+                          .light);
     else
         for (std::size_t n = 1; n < looks.size(); ++n)
             white = std::max(white, luminance(looks[n].light));
@@ -109,19 +118,23 @@ Channels exposure_of(const Picture& picture, const std::vector<StackLook>& looks
     return out;
 }
 
-std::vector<Srgb> colours_of(const Picture& picture, const std::vector<Filament>& filaments, const Lighting& lighting) {
+std::vector<Srgb> colours_of(const Picture& picture, const std::vector<Filament>& filaments,
+                             const Lighting& lighting) {
     const std::vector<StackLook> looks = looks_of(picture, stacks_of(picture), filaments, lighting);
     const Channels exposure = exposure_of(picture, looks, filaments, lighting);
     std::vector<Srgb> colours;
     for (const StackLook& look : looks)
-        colours.push_back(shown({exposure[0] * look.light[0], exposure[1] * look.light[1], exposure[2] * look.light[2]}));
+        colours.push_back(
+            shown({exposure[0] * look.light[0], exposure[1] * look.light[1], exposure[2] * look.light[2]}));
     return colours;
 }
 
 std::vector<Srgb> flat_colours_of(const Picture& picture, const std::vector<Filament>& filaments) {
     std::vector<Srgb> colours;
     for (const auto& stack : stacks_of(picture)) {
-        const int tint = stack.empty() ? -1 : tint_index(filaments, picture.face_down ? stack.front().filament : stack.back().filament);
+        const int tint = stack.empty() ? -1
+                                       : tint_index(filaments, picture.face_down ? stack.front().filament
+                                                                                 : stack.back().filament);
         colours.push_back(tint < 0 ? Srgb{0, 0, 0} : filaments[static_cast<std::size_t>(tint)].colour);
     }
     return colours;

@@ -19,8 +19,11 @@ namespace {
 
 using Kernel = CGAL::Exact_predicates_inexact_constructions_kernel;
 using VertexBase = CGAL::Triangulation_vertex_base_with_info_2<int, Kernel>;
-using FaceBase = CGAL::Constrained_triangulation_face_base_2<Kernel, CGAL::Triangulation_face_base_with_info_2<int, Kernel>>; // info: number, −1 not known
-using Triangulation = CGAL::Constrained_Delaunay_triangulation_2<Kernel, CGAL::Triangulation_data_structure_2<VertexBase, FaceBase>>;
+using FaceBase = CGAL::Constrained_triangulation_face_base_2<
+    Kernel, CGAL::Triangulation_face_base_with_info_2<int, Kernel>>; // info: number, −1 not known
+using Triangulation =
+    CGAL::Constrained_Delaunay_triangulation_2<Kernel,
+                                               CGAL::Triangulation_data_structure_2<VertexBase, FaceBase>>;
 
 /// What of one set of spans is not in another.
 Spans without(const Spans& of, const Spans& what) {
@@ -60,9 +63,11 @@ public:
 private:
     const Spans& spans_of(int number) const {
         static const Spans none;
-        return static_cast<std::size_t>(number) < spans_->size() ? (*spans_)[static_cast<std::size_t>(number)] : none;
+        return static_cast<std::size_t>(number) < spans_->size() ? (*spans_)[static_cast<std::size_t>(number)]
+                                                                 : none;
     }
-    /// Every point of every border once, and for nodes the numbers around them: there walls meet at more heights than their own two.
+    /// Every point of every border once, and for nodes the numbers around them: there walls meet at more
+    /// heights than their own two.
     void gather() {
         for (const TerraceMap::Arc& arc : map_.arcs) {
             std::vector<int> points;
@@ -82,7 +87,9 @@ private:
         }
     }
     int point_at(const IntPoint& p) {
-        const auto [it, fresh] = index_.try_emplace(static_cast<std::uint64_t>(p.X) << 32 ^ static_cast<std::uint64_t>(p.Y), static_cast<int>(points_.size()));
+        const auto [it, fresh] =
+            index_.try_emplace(static_cast<std::uint64_t>(p.X) << 32 ^ static_cast<std::uint64_t>(p.Y),
+                               static_cast<int>(points_.size()));
         if (fresh) {
             points_.push_back(p);
             around_.emplace_back();
@@ -90,10 +97,14 @@ private:
         return it->second;
     }
     std::uint32_t vertex(int point, int height) {
-        const auto [it, fresh] = vertex_of_.try_emplace(static_cast<std::uint64_t>(point) << 16 | static_cast<std::uint64_t>(height), static_cast<std::uint32_t>(vertices_.size()));
+        const auto [it, fresh] = vertex_of_.try_emplace(static_cast<std::uint64_t>(point) << 16 |
+                                                            static_cast<std::uint64_t>(height),
+                                                        static_cast<std::uint32_t>(vertices_.size()));
         if (fresh) {
             const IntPoint& p = points_[static_cast<std::size_t>(point)];
-            vertices_.push_back({static_cast<float>(static_cast<double>(p.X) / kUnitsPerMm), static_cast<float>(static_cast<double>(p.Y) / kUnitsPerMm), static_cast<float>(layers_.top_mm(height))});
+            vertices_.push_back({static_cast<float>(static_cast<double>(p.X) / kUnitsPerMm),
+                                 static_cast<float>(static_cast<double>(p.Y) / kUnitsPerMm),
+                                 static_cast<float>(layers_.top_mm(height))});
         }
         return it->second;
     }
@@ -102,14 +113,17 @@ private:
         Triangulation t;
         std::vector<std::pair<Kernel::Point_2, int>> sites;
         for (std::size_t i = 0; i < points_.size(); ++i)
-            sites.emplace_back(Kernel::Point_2(static_cast<double>(points_[i].X), static_cast<double>(points_[i].Y)), static_cast<int>(i));
+            sites.emplace_back(
+                Kernel::Point_2(static_cast<double>(points_[i].X), static_cast<double>(points_[i].Y)),
+                static_cast<int>(i));
         t.insert(sites.begin(), sites.end());
         std::vector<Triangulation::Vertex_handle> at(points_.size());
         for (auto v = t.finite_vertices_begin(); v != t.finite_vertices_end(); ++v)
             at[static_cast<std::size_t>(v->info())] = v;
         for (const std::vector<int>& arc : arcs_)
             for (std::size_t i = 1; i < arc.size(); ++i)
-                t.insert_constraint(at[static_cast<std::size_t>(arc[i - 1])], at[static_cast<std::size_t>(arc[i])]);
+                t.insert_constraint(at[static_cast<std::size_t>(arc[i - 1])],
+                                    at[static_cast<std::size_t>(arc[i])]);
         for (auto f = t.all_faces_begin(); f != t.all_faces_end(); ++f)
             f->info() = -1;
         // The faces along a border have its numbers; the others those of their neighbours.
@@ -122,7 +136,8 @@ private:
         };
         for (std::size_t a = 0; a < arcs_.size(); ++a)
             for (std::size_t i = 1; i < arcs_[a].size(); ++i) {
-                const auto u = at[static_cast<std::size_t>(arcs_[a][i - 1])], v = at[static_cast<std::size_t>(arcs_[a][i])];
+                const auto u = at[static_cast<std::size_t>(arcs_[a][i - 1])],
+                           v = at[static_cast<std::size_t>(arcs_[a][i])];
                 Triangulation::Face_handle f;
                 int edge = 0;
                 if (!t.is_edge(u, v, f, edge))
@@ -140,7 +155,8 @@ private:
         }
         for (auto f = t.finite_faces_begin(); f != t.finite_faces_end(); ++f)
             if (f->info() > 0)
-                faces_.push_back({f->info(), {f->vertex(0)->info(), f->vertex(1)->info(), f->vertex(2)->info()}});
+                faces_.push_back(
+                    {f->info(), {f->vertex(0)->info(), f->vertex(1)->info(), f->vertex(2)->info()}});
         outline_ = triangulated(whole_outline());
     }
     Paths whole_outline() const {
@@ -150,7 +166,8 @@ private:
         return levels.empty() ? Paths{} : levels.front();
     }
 
-    /// Where a span begins or ends there is a level face; where all do at one height, that is one face, however many borders lie on it.
+    /// Where a span begins or ends there is a level face; where all do at one height, that is one face,
+    /// however many borders lie on it.
     void level_areas() {
         std::map<std::pair<int, bool>, int> numbers; // by height, and whether it faces upwards
         int present = 0;
@@ -174,10 +191,12 @@ private:
             }
     }
     void add_level(const std::array<int, 3>& p, int height, bool up) {
-        triangles_.push_back({vertex(p[0], height), vertex(p[up ? 1 : 2], height), vertex(p[up ? 2 : 1], height)});
+        triangles_.push_back(
+            {vertex(p[0], height), vertex(p[up ? 1 : 2], height), vertex(p[up ? 2 : 1], height)});
     }
 
-    /// From the lower to the higher of two heights at a point, with all in between at which something ends there.
+    /// From the lower to the higher of two heights at a point, with all in between at which something ends
+    /// there.
     std::vector<int> rises(int point, int low, int high) const {
         std::vector<int> heights{low, high};
         for (const int number : around_[static_cast<std::size_t>(point)])
@@ -231,7 +250,8 @@ private:
 
 } // namespace
 
-std::vector<Mesh> terrace_bodies(const TerraceMap& map, const ReliefLayers& layers, const std::vector<BodySpans>& bodies) {
+std::vector<Mesh> terrace_bodies(const TerraceMap& map, const ReliefLayers& layers,
+                                 const std::vector<BodySpans>& bodies) {
     TerraceFaces faces(map, layers);
     std::vector<Mesh> out;
     for (const BodySpans& body : bodies)

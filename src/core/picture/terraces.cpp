@@ -9,7 +9,8 @@ namespace vitrail {
 
 namespace {
 
-constexpr int kStep[4][2] = {{1, 0}, {0, -1}, {-1, 0}, {0, 1}}; // right, back, left, front; rows run to the front
+constexpr int kStep[4][2] = {
+    {1, 0}, {0, -1}, {-1, 0}, {0, 1}}; // right, back, left, front; rows run to the front
 
 int opposite(int direction) {
     return (direction + 2) % 4;
@@ -18,17 +19,26 @@ int opposite(int direction) {
 /// Walks the borders of the dots.
 class Borders {
 public:
-    explicit Borders(const DotMap& h) : h_(h), across_((static_cast<std::size_t>(h.width) + 1) * (static_cast<std::size_t>(h.height) + 1), 0), down_(across_) {}
+    explicit Borders(const DotMap& h)
+        : h_(h),
+          across_((static_cast<std::size_t>(h.width) + 1) * (static_cast<std::size_t>(h.height) + 1), 0),
+          down_(across_) {}
 
-    std::uint16_t cell(int x, int y) const { return x < 0 || y < 0 || x >= h_.width || y >= h_.height ? std::uint16_t{0} : h_.at(x, y); }
+    std::uint16_t cell(int x, int y) const {
+        return x < 0 || y < 0 || x >= h_.width || y >= h_.height ? std::uint16_t{0} : h_.at(x, y);
+    }
     bool outside(int x, int y) const { return x < 0 || y < 0 || x >= h_.width || y >= h_.height; }
     /// The dots to the left and to the right of the step from (x, y).
     std::array<int, 4> beside(int x, int y, int d) const {
         switch (d) {
-        case 0: return {x, y - 1, x, y};
-        case 1: return {x - 1, y - 1, x, y - 1};
-        case 2: return {x - 1, y, x - 1, y - 1};
-        default: return {x, y, x - 1, y};
+        case 0:
+            return {x, y - 1, x, y};
+        case 1:
+            return {x - 1, y - 1, x, y - 1};
+        case 2:
+            return {x - 1, y, x - 1, y - 1};
+        default:
+            return {x, y, x - 1, y};
         }
     }
     bool border(int x, int y, int d) const {
@@ -47,7 +57,9 @@ public:
     char& walked(int x, int y, int d) {
         if (d == 2 || d == 1)
             x += kStep[d][0], y += kStep[d][1];
-        return (d % 2 ? down_ : across_)[static_cast<std::size_t>(y) * (static_cast<std::size_t>(h_.width) + 1) + static_cast<std::size_t>(x)];
+        return (d % 2 ? down_
+                      : across_)[static_cast<std::size_t>(y) * (static_cast<std::size_t>(h_.width) + 1) +
+                                 static_cast<std::size_t>(x)];
     }
 
     struct Walk {
@@ -86,10 +98,13 @@ private:
 
 using Point = std::array<double, 2>; ///< in dots
 
-/// The points of a walk: at the picture's edge its corners, else the middles of its steps between the two ends.
+/// The points of a walk: at the picture's edge its corners, else the middles of its steps between the two
+/// ends.
 std::vector<Point> drawn(const Borders::Walk& w, bool loop) {
     std::vector<Point> p;
-    const auto at = [&](std::size_t i) { return Point{static_cast<double>(w.corners[i][0]), static_cast<double>(w.corners[i][1])}; };
+    const auto at = [&](std::size_t i) {
+        return Point{static_cast<double>(w.corners[i][0]), static_cast<double>(w.corners[i][1])};
+    };
     const std::size_t n = w.steps.size();
     if (w.frame) {
         for (std::size_t i = loop ? 0 : 1; i < n; ++i)
@@ -111,7 +126,8 @@ std::vector<Point> drawn(const Borders::Walk& w, bool loop) {
 }
 
 /// Keeps of points begin … end, whose ends stay, those that a line would miss by more than the tolerance.
-void keep_needed(const std::vector<Point>& p, std::size_t begin, std::size_t end, double tolerance, std::vector<char>& keep) {
+void keep_needed(const std::vector<Point>& p, std::size_t begin, std::size_t end, double tolerance,
+                 std::vector<char>& keep) {
     std::vector<std::pair<std::size_t, std::size_t>> open{{begin, end}};
     while (!open.empty()) {
         const auto [from, to] = open.back();
@@ -122,7 +138,8 @@ void keep_needed(const std::vector<Point>& p, std::size_t begin, std::size_t end
         std::size_t worst = from;
         for (std::size_t i = from + 1; i < to; ++i) {
             const Point q = p[i % p.size()];
-            const double off = length > 0 ? std::abs(dx * (q[1] - a[1]) - dy * (q[0] - a[0])) / length : std::hypot(q[0] - a[0], q[1] - a[1]);
+            const double off = length > 0 ? std::abs(dx * (q[1] - a[1]) - dy * (q[0] - a[0])) / length
+                                          : std::hypot(q[0] - a[0], q[1] - a[1]);
             if (off > most)
                 most = off, worst = i;
         }
@@ -140,7 +157,8 @@ std::vector<Point> simplified(const std::vector<Point>& p, bool loop, double tol
     if (loop) { // two ends that surely stay: any point, and the one farthest from it
         std::size_t far = 0;
         for (std::size_t i = 1; i < p.size(); ++i)
-            if (std::hypot(p[i][0] - p[0][0], p[i][1] - p[0][1]) > std::hypot(p[far][0] - p[0][0], p[far][1] - p[0][1]))
+            if (std::hypot(p[i][0] - p[0][0], p[i][1] - p[0][1]) >
+                std::hypot(p[far][0] - p[0][0], p[far][1] - p[0][1]))
                 far = i;
         keep[far] = 1;
         keep_needed(p, 0, far, tolerance, keep);
@@ -162,8 +180,12 @@ TerraceMap terrace_map(const DotMap& h, double dot_mm, double tolerance) {
     TerraceMap map;
     map.most = h.dots.empty() ? 0 : *std::max_element(h.dots.begin(), h.dots.end());
     Borders borders(h);
-    std::vector<int> node_at((static_cast<std::size_t>(h.width) + 1) * (static_cast<std::size_t>(h.height) + 1), -1);
-    const auto index = [&](int x, int y) { return static_cast<std::size_t>(y) * (static_cast<std::size_t>(h.width) + 1) + static_cast<std::size_t>(x); };
+    std::vector<int> node_at(
+        (static_cast<std::size_t>(h.width) + 1) * (static_cast<std::size_t>(h.height) + 1), -1);
+    const auto index = [&](int x, int y) {
+        return static_cast<std::size_t>(y) * (static_cast<std::size_t>(h.width) + 1) +
+               static_cast<std::size_t>(x);
+    };
     for (int y = 0; y <= h.height; ++y)
         for (int x = 0; x <= h.width; ++x)
             if (borders.borders_at(x, y) > 2) {
@@ -181,7 +203,8 @@ TerraceMap terrace_map(const DotMap& h, double dot_mm, double tolerance) {
             arc.to = node_at[index(w.corners.back()[0], w.corners.back()[1])];
             const int number = static_cast<int>(map.arcs.size()) + 1;
             map.nodes[static_cast<std::size_t>(arc.from)][static_cast<std::size_t>(arc.leaves)] = number;
-            map.nodes[static_cast<std::size_t>(arc.to)][static_cast<std::size_t>(opposite(arc.arrives))] = -number;
+            map.nodes[static_cast<std::size_t>(arc.to)][static_cast<std::size_t>(opposite(arc.arrives))] =
+                -number;
         }
         map.arcs.push_back(std::move(arc));
         walks.push_back(std::move(w));
@@ -196,7 +219,8 @@ TerraceMap terrace_map(const DotMap& h, double dot_mm, double tolerance) {
     tbb::parallel_for(std::size_t{0}, walks.size(), [&](std::size_t i) {
         const bool loop = map.arcs[i].from < 0;
         for (const Point& p : simplified(drawn(walks[i], loop), loop, tolerance))
-            map.arcs[i].points.push_back({std::llround(p[0] * dot_mm * kUnitsPerMm), std::llround((h.height - p[1]) * dot_mm * kUnitsPerMm)});
+            map.arcs[i].points.push_back({std::llround(p[0] * dot_mm * kUnitsPerMm),
+                                          std::llround((h.height - p[1]) * dot_mm * kUnitsPerMm)});
     });
     return map;
 }
@@ -222,7 +246,8 @@ std::vector<Paths> terrace_levels(const TerraceMap& map, const BodySpans& body) 
         Paths& rings = levels[static_cast<std::size_t>(level) - 1];
         std::vector<char> inside(static_cast<std::size_t>(map.most) + 1, 0);
         for (std::size_t n = 0; n < std::min(inside.size(), body.size()); ++n)
-            inside[n] = std::any_of(body[n].begin(), body[n].end(), [&](const auto& s) { return s.first < level && level <= s.second; });
+            inside[n] = std::any_of(body[n].begin(), body[n].end(),
+                                    [&](const auto& s) { return s.first < level && level <= s.second; });
         // +1: inside lies to the left of the arc, −1: to its right, 0: it is no border of this level.
         const auto side = [&](std::size_t a) { return inside[map.arcs[a].left] - inside[map.arcs[a].right]; };
         std::vector<char> done(map.arcs.size(), 0);
@@ -242,10 +267,12 @@ std::vector<Paths> terrace_levels(const TerraceMap& map, const BodySpans& body) 
                 }
                 ring.insert(ring.end(), points.begin(), points.end() - 1);
                 // On at the node by the border most to the left: it keeps to the same area.
-                const int node = side(a) > 0 ? arc.to : arc.from, came = side(a) > 0 ? arc.arrives : opposite(arc.leaves);
+                const int node = side(a) > 0 ? arc.to : arc.from,
+                          came = side(a) > 0 ? arc.arrives : opposite(arc.leaves);
                 std::size_t next = map.arcs.size();
                 for (const int turn : {1, 0, 3}) {
-                    const int there = map.nodes[static_cast<std::size_t>(node)][static_cast<std::size_t>((came + turn) % 4)];
+                    const int there = map.nodes[static_cast<std::size_t>(node)]
+                                               [static_cast<std::size_t>((came + turn) % 4)];
                     const std::size_t candidate = static_cast<std::size_t>(std::abs(there)) - 1;
                     if (there && side(candidate) == (there > 0 ? 1 : -1)) {
                         next = candidate;

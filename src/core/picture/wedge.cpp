@@ -57,7 +57,8 @@ bool is_rectangle_seen(const std::array<PhotoPoint, 4>& c) {
     return least > kLeast;
 }
 
-/// Mean light of samples, without the tenth that is darkest and the tenth that is brightest; by luminance, so that channels stay together.
+/// Mean light of samples, without the tenth that is darkest and the tenth that is brightest; by luminance, so
+/// that channels stay together.
 struct Sampled {
     Channels light{};
     bool outside = false, over_exposed = false;
@@ -82,7 +83,8 @@ Sampled sampled(const Raster& photo, const Place& place) {
             all.push_back({l.r, l.g, l.b});
         }
     out.over_exposed = burnt > kAcross * kAcross / 20;
-    std::sort(all.begin(), all.end(), [](const Channels& a, const Channels& b) { return luminance(a) < luminance(b); });
+    std::sort(all.begin(), all.end(),
+              [](const Channels& a, const Channels& b) { return luminance(a) < luminance(b); });
     const std::size_t cut = all.size() / 10;
     for (std::size_t i = cut; i < all.size() - cut; ++i)
         for (std::size_t c = 0; c < 3; ++c)
@@ -100,9 +102,13 @@ struct Light {
         b << 1, u, v, u * u, u * v, v * v;
         return b;
     }
-    double at(std::size_t channel, double u, double v) const { return std::exp(terms[channel].dot(basis(u, v))); }
+    double at(std::size_t channel, double u, double v) const {
+        return std::exp(terms[channel].dot(basis(u, v)));
+    }
     /// Relative uncertainty of the light there, and of one field that is read in it.
-    double sd_at(std::size_t channel, double u, double v) const { return sd[channel] * std::sqrt(1 + basis(u, v).dot(inverse * basis(u, v))); }
+    double sd_at(std::size_t channel, double u, double v) const {
+        return sd[channel] * std::sqrt(1 + basis(u, v).dot(inverse * basis(u, v)));
+    }
 };
 
 struct Seen {
@@ -119,7 +125,8 @@ Light light_through(const std::vector<Seen>& white) {
         for (std::size_t i = 0; i < white.size(); ++i)
             b(static_cast<Eigen::Index>(i)) = std::log(std::max(1e-6, white[i].light[c]));
         out.terms[c] = a.colPivHouseholderQr().solve(b);
-        out.sd[c] = (a * out.terms[c] - b).norm() / std::sqrt(std::max<double>(1, static_cast<double>(white.size()) - 6));
+        out.sd[c] = (a * out.terms[c] - b).norm() /
+                    std::sqrt(std::max<double>(1, static_cast<double>(white.size()) - 6));
     }
     out.inverse = (a.transpose() * a + 1e-12 * Eigen::MatrixXd::Identity(6, 6)).inverse();
     return out;
@@ -154,7 +161,8 @@ FittedChannel fit_channel(const std::vector<Point>& points) {
                 Eigen::Vector2d jtr = Eigen::Vector2d::Zero();
                 for (const Point& p : points) {
                     const double m = modelled(std::exp(lk), std::exp(ls), p);
-                    const Eigen::Vector2d j((modelled(std::exp(lk + kStep), std::exp(ls), p) - m) / kStep, (modelled(std::exp(lk), std::exp(ls + kStep), p) - m) / kStep);
+                    const Eigen::Vector2d j((modelled(std::exp(lk + kStep), std::exp(ls), p) - m) / kStep,
+                                            (modelled(std::exp(lk), std::exp(ls + kStep), p) - m) / kStep);
                     jtj += j * j.transpose();
                     jtr += j * (p.read - m);
                 }
@@ -163,7 +171,10 @@ FittedChannel fit_channel(const std::vector<Point>& points) {
                     Eigen::Matrix2d damped = jtj;
                     damped.diagonal() += damping * (jtj.diagonal().array() + 1e-12).matrix();
                     const Eigen::Vector2d by = damped.ldlt().solve(jtr);
-                    const double k = std::clamp(lk + std::clamp(by(0), -2.0, 2.0), std::log(1e-4), std::log(2000.0)), s = std::clamp(ls + std::clamp(by(1), -2.0, 2.0), std::log(1e-3), std::log(500.0));
+                    const double k = std::clamp(lk + std::clamp(by(0), -2.0, 2.0), std::log(1e-4),
+                                                std::log(2000.0)),
+                                 s = std::clamp(ls + std::clamp(by(1), -2.0, 2.0), std::log(1e-3),
+                                                std::log(500.0));
                     if (const double then = squares(k, s); then < now) {
                         better = now - then > 1e-14;
                         lk = k, ls = s, now = then;
@@ -177,7 +188,8 @@ FittedChannel fit_channel(const std::vector<Point>& points) {
                     least = now;
                     best.k = std::exp(lk), best.s = std::exp(ls);
                     const double variance = now / std::max<double>(1, static_cast<double>(points.size()) - 2);
-                    const Eigen::Matrix2d covariance = (jtj + 1e-12 * Eigen::Matrix2d::Identity()).inverse() * variance;
+                    const Eigen::Matrix2d covariance =
+                        (jtj + 1e-12 * Eigen::Matrix2d::Identity()).inverse() * variance;
                     best.k_sd = best.k * std::sqrt(std::max(0.0, covariance(0, 0)));
                     best.s_sd = best.s * std::sqrt(std::max(0.0, covariance(1, 1)));
                     best.rms = std::sqrt(now / std::max<double>(1, static_cast<double>(points.size())));
@@ -201,25 +213,34 @@ struct BaseDoubt {
     Channels white{}, black{};
 };
 
-std::vector<Point> points_of(const WedgeFit& fit, std::size_t channel, double layer_mm, double white_by, double black_by) {
+std::vector<Point> points_of(const WedgeFit& fit, std::size_t channel, double layer_mm, double white_by,
+                             double black_by) {
     std::vector<Point> points;
     for (const WedgeField& f : fit.fields)
         if (!f.outlier)
-            points.push_back({f.layers * layer_mm, f.over_black ? fit.black[channel] * white_by * black_by : fit.white[channel] * white_by, f.read[channel] * white_by});
+            points.push_back(
+                {f.layers * layer_mm,
+                 f.over_black ? fit.black[channel] * white_by * black_by : fit.white[channel] * white_by,
+                 f.read[channel] * white_by});
     return points;
 }
 
-/// All three channels, leaving out fields that lie far from what the others say. To the scatter of the fields comes what the doubt about the bases does.
+/// All three channels, leaving out fields that lie far from what the others say. To the scatter of the fields
+/// comes what the doubt about the bases does.
 void fit_fields(double layer_mm, const BaseDoubt& doubt, WedgeFit& out) {
     for (int round = 0; round < 4; ++round) {
         double squares = 0;
         std::size_t used = 0;
         for (std::size_t c = 0; c < 3; ++c) {
-            const FittedChannel fit = fit_channel(points_of(out, c, layer_mm, 1, 1)), whiter = fit_channel(points_of(out, c, layer_mm, 1 - doubt.white[c], 1)), blacker = fit_channel(points_of(out, c, layer_mm, 1, 1 + doubt.black[c]));
+            const FittedChannel fit = fit_channel(points_of(out, c, layer_mm, 1, 1)),
+                                whiter = fit_channel(points_of(out, c, layer_mm, 1 - doubt.white[c], 1)),
+                                blacker = fit_channel(points_of(out, c, layer_mm, 1, 1 + doubt.black[c]));
             out.optics.k[c] = fit.k, out.optics.s[c] = fit.s;
-            out.k_sd[c] = std::hypot(fit.k_sd, whiter.k - fit.k, blacker.k - fit.k), out.s_sd[c] = std::hypot(fit.s_sd, whiter.s - fit.s, blacker.s - fit.s);
+            out.k_sd[c] = std::hypot(fit.k_sd, whiter.k - fit.k, blacker.k - fit.k),
+            out.s_sd[c] = std::hypot(fit.s_sd, whiter.s - fit.s, blacker.s - fit.s);
             for (WedgeField& f : out.fields) {
-                f.fitted[c] = modelled(fit.k, fit.s, {f.layers * layer_mm, f.over_black ? out.black[c] : out.white[c], 0});
+                f.fitted[c] = modelled(fit.k, fit.s,
+                                       {f.layers * layer_mm, f.over_black ? out.black[c] : out.white[c], 0});
                 if (!f.outlier)
                     squares += std::pow(f.read[c] - f.fitted[c], 2), ++used;
             }
@@ -234,7 +255,8 @@ void fit_fields(double layer_mm, const BaseDoubt& doubt, WedgeFit& out) {
         std::vector<double> all;
         for (const WedgeField& f : out.fields)
             all.push_back(off(f));
-        // Beyond four robust standard deviations, and by more than a hundredth; of all fields a fifth at most.
+        // Beyond four robust standard deviations, and by more than a hundredth; of all fields a fifth at
+        // most.
         const double limit = std::max(0.01, 4 * 1.4826 * median(all));
         WedgeField* worst = nullptr;
         std::size_t gone = 0;
@@ -251,7 +273,8 @@ void fit_fields(double layer_mm, const BaseDoubt& doubt, WedgeFit& out) {
 
 } // namespace
 
-Result<Project> wedge_project(const WedgePlan& plan, Filament tested, Filament white, Filament black, const Settings& settings, const Machine& machine) {
+Result<Project> wedge_project(const WedgePlan& plan, Filament tested, Filament white, Filament black,
+                              const Settings& settings, const Machine& machine) {
     if (const Status ok = printable_layers(settings.first_layer_mm, plan.layer_mm, machine); !ok)
         return ok.error();
     Project p;
@@ -261,7 +284,8 @@ Result<Project> wedge_project(const WedgePlan& plan, Filament tested, Filament w
     settings_for_pictures(p.settings);
     p.settings.layer_mm = plan.layer_mm;
     white.letter = 'A', black.letter = 'B', tested.letter = 'C';
-    // In dots of half a millimetre; numbers: 1 bare white, 2 bare black, then the steps over white and over black.
+    // In dots of half a millimetre; numbers: 1 bare white, 2 bare black, then the steps over white and over
+    // black.
     constexpr double kDot_mm = 0.5;
     const int field = static_cast<int>(WedgePlan::kField_mm / kDot_mm);
     DotMap dots{field * plan.columns(), field * WedgePlan::kRows, {}};
@@ -269,9 +293,11 @@ Result<Project> wedge_project(const WedgePlan& plan, Filament tested, Filament w
         for (int x = 0; x < dots.width; ++x) {
             const int row = y / field, column = x / field, k = column > plan.steps ? 0 : column;
             const bool over_black = row == 2, steps = row == 1 || row == 2;
-            dots.dots.push_back(static_cast<std::uint16_t>(!steps || k == 0 ? (over_black ? 2 : 1) : (over_black ? 2 + plan.steps : 2) + k));
+            dots.dots.push_back(static_cast<std::uint16_t>(
+                !steps || k == 0 ? (over_black ? 2 : 1) : (over_black ? 2 + plan.steps : 2) + k));
         }
-    BodySpans white_body(3 + 2 * static_cast<std::size_t>(plan.steps)), black_body(white_body), steps_body(white_body);
+    BodySpans white_body(3 + 2 * static_cast<std::size_t>(plan.steps)), black_body(white_body),
+        steps_body(white_body);
     for (std::size_t n = 1; n < white_body.size(); ++n) {
         const bool over_black = n == 2 || n > 2 + static_cast<std::size_t>(plan.steps);
         (over_black ? black_body : white_body)[n] = {{0, WedgePlan::kBaseLayers}};
@@ -280,7 +306,8 @@ Result<Project> wedge_project(const WedgePlan& plan, Filament tested, Filament w
             steps_body[n] = {{WedgePlan::kBaseLayers, WedgePlan::kBaseLayers + k}};
     }
     const TerraceMap map = terrace_map(dots, kDot_mm);
-    std::vector<Mesh> bodies = terrace_bodies(map, {{}, settings.first_layer_mm, plan.layer_mm}, {white_body, black_body, steps_body});
+    std::vector<Mesh> bodies = terrace_bodies(map, {{}, settings.first_layer_mm, plan.layer_mm},
+                                              {white_body, black_body, steps_body});
     p.filaments = {white, black, tested};
     Piece& piece = p.pieces.front();
     piece.name = "wedge";
@@ -299,12 +326,16 @@ Result<Project> wedge_project(const WedgePlan& plan, Filament tested, Filament w
 
 Result<WedgeFit> read_wedge(const Raster& photo, const WedgePlan& plan, const WedgeMarks& marks) {
     if (!is_rectangle_seen(marks.corners))
-        return Error{say("The corners make no rectangle. Mark them in order: upper left, upper right, lower right, lower left of the wedge, the row of steps over white above the one over black.")};
+        return Error{
+            say("The corners make no rectangle. Mark them in order: upper left, upper right, lower right, "
+                "lower left of the wedge, the row of steps over white above the one over black.")};
     const Perspective seen(marks.corners);
     const int columns = plan.columns();
     // The middle half of a field.
     const auto field = [&](int row, int column) {
-        return sampled(photo, [&](double u, double v) { return seen.at((column + 0.25 + 0.5 * u) / columns, (row + 0.25 + 0.5 * v) / WedgePlan::kRows); });
+        return sampled(photo, [&](double u, double v) {
+            return seen.at((column + 0.25 + 0.5 * u) / columns, (row + 0.25 + 0.5 * v) / WedgePlan::kRows);
+        });
     };
     std::vector<std::vector<Sampled>> fields(WedgePlan::kRows);
     for (int row = 0; row < WedgePlan::kRows; ++row)
@@ -312,13 +343,20 @@ Result<WedgeFit> read_wedge(const Raster& photo, const WedgePlan& plan, const We
             fields[static_cast<std::size_t>(row)].push_back(field(row, column));
             const Sampled& s = fields[static_cast<std::size_t>(row)].back();
             if (s.outside)
-                return Error{say("A part of the wedge lies outside the photo. Take one that shows all of it.")};
+                return Error{
+                    say("A part of the wedge lies outside the photo. Take one that shows all of it.")};
             if (s.over_exposed)
-                return Error{say("The photo is over-exposed: field {} of row {} is burnt out. Take one with less light, or a shorter exposure.", column + 1, row + 1)};
+                return Error{say("The photo is over-exposed: field {} of row {} is burnt out. Take one with "
+                                 "less light, or a shorter exposure.",
+                                 column + 1, row + 1)};
         }
     const auto patch = [&](const PhotoPoint& at) {
-        const double half = std::max(2.0, std::hypot(marks.corners[1].x - marks.corners[0].x, marks.corners[1].y - marks.corners[0].y) / columns / 6);
-        return sampled(photo, [&](double u, double v) { return PhotoPoint{at.x + (2 * u - 1) * half, at.y + (2 * v - 1) * half}; });
+        const double half = std::max(2.0, std::hypot(marks.corners[1].x - marks.corners[0].x,
+                                                     marks.corners[1].y - marks.corners[0].y) /
+                                              columns / 6);
+        return sampled(photo, [&](double u, double v) {
+            return PhotoPoint{at.x + (2 * u - 1) * half, at.y + (2 * v - 1) * half};
+        });
     };
     std::optional<Sampled> white_patch, grey_patch;
     if (marks.white)
@@ -328,24 +366,30 @@ Result<WedgeFit> read_wedge(const Raster& photo, const WedgePlan& plan, const We
     if ((white_patch && white_patch->outside) || (grey_patch && grey_patch->outside))
         return Error{say("A patch lies outside the photo.")};
     if (white_patch && white_patch->over_exposed)
-        return Error{say("The photo is over-exposed: the white patch is burnt out. Take one with less light, or a shorter exposure.")};
+        return Error{say("The photo is over-exposed: the white patch is burnt out. Take one with less light, "
+                         "or a shorter exposure.")};
     WedgeFit out;
     const auto bare_white = [&] {
         std::vector<Seen> white;
         for (int row = 0; row < WedgePlan::kRows; ++row)
             for (int column = 0; column < columns; ++column)
                 if (row == 0 || row == 3 || (row == 1 && (column == 0 || column + 1 == columns)))
-                    white.push_back({(column + 0.5) / columns, (row + 0.5) / WedgePlan::kRows, fields[static_cast<std::size_t>(row)][static_cast<std::size_t>(column)].light});
+                    white.push_back(
+                        {(column + 0.5) / columns, (row + 0.5) / WedgePlan::kRows,
+                         fields[static_cast<std::size_t>(row)][static_cast<std::size_t>(column)].light});
         return white;
     };
     Light light = light_through(bare_white());
     if (white_patch && grey_patch) {
-        // The grey patch says how tones are bent: by which power its light comes out right against the white patch's.
+        // The grey patch says how tones are bent: by which power its light comes out right against the white
+        // patch's.
         const PhotoPoint w = seen.on_wedge(*marks.white), g = seen.on_wedge(*marks.grey);
         double sum = 0;
         for (std::size_t c = 0; c < 3; ++c) {
-            const double ratio = grey_patch->light[c] / light.at(c, g.x, g.y) * light.at(c, w.x, w.y) / std::max(1e-6, white_patch->light[c]);
-            sum += std::log(marks.grey_reflectance / marks.white_reflectance) / std::log(std::clamp(ratio, 1e-4, 0.95));
+            const double ratio = grey_patch->light[c] / light.at(c, g.x, g.y) * light.at(c, w.x, w.y) /
+                                 std::max(1e-6, white_patch->light[c]);
+            sum += std::log(marks.grey_reflectance / marks.white_reflectance) /
+                   std::log(std::clamp(ratio, 1e-4, 0.95));
         }
         out.gamma = std::clamp(sum / 3, 0.4, 2.5);
         const auto bend = [&](Channels& light_of) {
@@ -361,7 +405,8 @@ Result<WedgeFit> read_wedge(const Raster& photo, const WedgePlan& plan, const We
     for (std::size_t c = 0; c < 3; ++c)
         if (white_patch) {
             const PhotoPoint w = seen.on_wedge(*marks.white);
-            out.white[c] = std::min(0.99, marks.white_reflectance * light.at(c, w.x, w.y) / std::max(1e-6, white_patch->light[c]));
+            out.white[c] = std::min(0.99, marks.white_reflectance * light.at(c, w.x, w.y) /
+                                              std::max(1e-6, white_patch->light[c]));
         } else {
             const LinearRgb base = to_linear(marks.base_white);
             out.white[c] = std::min(0.99, c == 0 ? base.r : c == 1 ? base.g : base.b);
@@ -375,23 +420,28 @@ Result<WedgeFit> read_wedge(const Raster& photo, const WedgePlan& plan, const We
     const auto reflectance = [&](int row, int column) {
         Channels r{};
         for (std::size_t c = 0; c < 3; ++c)
-            r[c] = out.white[c] * fields[static_cast<std::size_t>(row)][static_cast<std::size_t>(column)].light[c] / light.at(c, (column + 0.5) / columns, (row + 0.5) / WedgePlan::kRows);
+            r[c] = out.white[c] *
+                   fields[static_cast<std::size_t>(row)][static_cast<std::size_t>(column)].light[c] /
+                   light.at(c, (column + 0.5) / columns, (row + 0.5) / WedgePlan::kRows);
         return r;
     };
     const Channels left = reflectance(2, 0), right = reflectance(2, columns - 1);
     for (std::size_t c = 0; c < 3; ++c)
         out.black[c] = (left[c] + right[c]) / 2;
     if (luminance(out.black) > 0.6 * luminance(out.white))
-        return Error{say("The two bases look alike, so they tell nothing apart. Are the corners in order, with the row over white above the one over black?")};
+        return Error{say("The two bases look alike, so they tell nothing apart. Are the corners in order, "
+                         "with the row over white above the one over black?")};
     for (const bool over_black : {false, true})
         for (int k = 1; k <= plan.steps; ++k)
             out.fields.push_back({k, over_black, reflectance(over_black ? 2 : 1, k), {}, false});
     BaseDoubt doubt;
     for (std::size_t c = 0; c < 3; ++c) {
         const PhotoPoint w = marks.white ? seen.on_wedge(*marks.white) : PhotoPoint{0.5, 0.5};
-        constexpr double kPatch = 0.005; // how well the white of a patch, or of a filament, is known. From memory
+        constexpr double kPatch =
+            0.005; // how well the white of a patch, or of a filament, is known. From memory
         doubt.white[c] = std::hypot(kPatch, light.sd_at(c, w.x, w.y));
-        doubt.black[c] = std::hypot(std::abs(left[c] - right[c]) / 2 / std::max(1e-6, out.black[c]), light.sd_at(c, 0.5, 0.625));
+        doubt.black[c] = std::hypot(std::abs(left[c] - right[c]) / 2 / std::max(1e-6, out.black[c]),
+                                    light.sd_at(c, 0.5, 0.625));
     }
     fit_fields(plan.layer_mm, doubt, out);
     return out;

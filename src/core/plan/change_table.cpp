@@ -10,12 +10,17 @@ std::vector<ChangeRow> change_rows(const Plan& plan) {
         rows.push_back({-1, static_cast<int>(i), plan.refills[i].latest_layer});
     for (std::size_t i = 0; i < plan.changes.size(); ++i)
         rows.push_back({static_cast<int>(i), -1, plan.changes[i].layer});
-    std::stable_sort(rows.begin(), rows.end(), [](const ChangeRow& a, const ChangeRow& b) { return a.layer < b.layer; });
+    std::stable_sort(rows.begin(), rows.end(),
+                     [](const ChangeRow& a, const ChangeRow& b) { return a.layer < b.layer; });
     return rows;
 }
 
 std::vector<KindSum> sums_by_kind(const Plan& plan) {
-    std::vector<KindSum> sums{{say("hand swap")}, {say("feeder change")}, {say("tool change")}, {say("refill while it prints")}, {say("refill, the printer waits")}};
+    std::vector<KindSum> sums{{say("hand swap")},
+                              {say("feeder change")},
+                              {say("tool change")},
+                              {say("refill while it prints")},
+                              {say("refill, the printer waits")}};
     const auto add = [&](std::size_t kind, double g, double time_s, double attended_s) {
         ++sums[kind].count;
         sums[kind].purge_g += g;

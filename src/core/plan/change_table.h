@@ -18,8 +18,8 @@ struct KindSum {
     int count = 0;
     double purge_g = 0, time_s = 0, attended_s = 0;
 };
-/// Hand swaps, feeder changes, tool changes, refills while it prints, refills the printer waits for; only those that there are. Their times add
-/// up to totals.change_s and totals.attended_s.
+/// Hand swaps, feeder changes, tool changes, refills while it prints, refills the printer waits for; only
+/// those that there are. Their times add up to totals.change_s and totals.attended_s.
 std::vector<KindSum> sums_by_kind(const Plan& plan);
 
 } // namespace vitrail

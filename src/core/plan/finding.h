@@ -19,8 +19,8 @@ struct Fix {
 
 /// A place of a finding.
 struct Spot {
-    Vec3 point;       ///< in the piece's coordinates
-    int layer = 0;    ///< 0: on the surface, no one layer
+    Vec3 point;    ///< in the piece's coordinates
+    int layer = 0; ///< 0: on the surface, no one layer
     double size_mm = 0;
 };
 

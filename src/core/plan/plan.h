@@ -12,7 +12,8 @@
 
 namespace vitrail {
 
-/// A change with all that is known about it: what the stages found out, each in its own list, put side by side.
+/// A change with all that is known about it: what the stages found out, each in its own list, put side by
+/// side.
 struct Change : Switch, SwitchTime {
     int slot = 0; ///< of its toolhead's feeder, from 1; 0: external spool
     double purge_g = 0;
@@ -29,12 +30,13 @@ struct Refill : SlotRefill {
 /// Purge and time of each layer, for the skyline and the tables.
 struct LayerCost : LayerPurge, LayerTime {};
 
-/// The results of the stages, collected; nothing is worked out here. What is shared by plans of the same pieces is a pointer.
+/// The results of the stages, collected; nothing is worked out here. What is shared by plans of the same
+/// pieces is a pointer.
 struct Plan : Printed {
     Cleanup cleanup;
-    std::vector<PieceShare> piece_shares; ///< [piece]
+    std::vector<PieceShare> piece_shares;          ///< [piece]
     std::vector<std::shared_ptr<const Work>> work; ///< [piece] how long its lines take
-    std::optional<FirstJob> first_job; ///< printed before it; nothing of it is in the totals
+    std::optional<FirstJob> first_job;             ///< printed before it; nothing of it is in the totals
     std::vector<double> printing_s; ///< [(layer − 1)·filaments + filament], all of it on the plate
 
     PurgeTables purge_tables;
@@ -48,7 +50,7 @@ struct Plan : Printed {
     std::vector<Change> changes;
     std::vector<FirstLoad> first_loads;
     std::vector<Stay> stays;
-    std::vector<Refill> refills; ///< by layer
+    std::vector<Refill> refills;                     ///< by layer
     Destination rest_goes_to = Destination::ejected; ///< what nothing has use for
     Tower tower;
     Skirt skirt;

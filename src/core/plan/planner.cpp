@@ -29,14 +29,16 @@ Status can_be_planned(const Project& p) {
         return Error{say("There is nothing to plan yet: add a model file (3MF, STL or OBJ).")};
     for (const Piece& piece : p.pieces) {
         if (piece.parts.empty())
-            return Error{say("The piece {} has no parts: give it a model file, or take it out.", Name{piece.name})};
+            return Error{
+                say("The piece {} has no parts: give it a model file, or take it out.", Name{piece.name})};
         for (const Part& part : piece.parts)
             for (const auto& paint : {part.paint, part.support_paint})
                 if (paint && paint->patch.size() != part.mesh->triangles.size())
                     return Error{say("The paint of {} does not fit its mesh.", Name{part.name})};
     }
     if (count_of_all(p) > kMostPlaced)
-        return Error{say("The plate would hold {} pieces; Vitrail plans for at most {}. Print fewer copies.", count_of_all(p), kMostPlaced)};
+        return Error{say("The plate would hold {} pieces; Vitrail plans for at most {}. Print fewer copies.",
+                         count_of_all(p), kMostPlaced)};
     if (p.filaments.empty())
         return Error{say("There is no filament to print with: add one.")};
     if (p.filaments.size() > kMostFilaments)
@@ -52,7 +54,9 @@ struct Costed {
     Timeline timeline;
     Costs costs;
 };
-Costed cost_out(const Project& p, const Printed& printed, std::span<const double> printing_s, const Sequence& sequence, const Loading& loading, const CostMatrix& purge_mm3, PlateStage& plates, const std::stop_token& stop) {
+Costed cost_out(const Project& p, const Printed& printed, std::span<const double> printing_s,
+                const Sequence& sequence, const Loading& loading, const CostMatrix& purge_mm3,
+                PlateStage& plates, const std::stop_token& stop) {
     Costed c;
     c.list = list_switches(p.machine, printed.grid, sequence, loading, purge_mm3);
     c.seating = seat_spools(p, sequence, loading, c.list.switches);
@@ -69,16 +73,23 @@ double worth_by_aim(const Settings& s, const Totals& t) {
     if (s.aim == LoadingAim::waste)
         return waste_g(t);
     const Weights w = weights_for(s);
-    return w.mm3 * waste_g(t) / kUsual_g_mm3 + w.s * t.total_s + w.hand * (t.spools_to_load + t.refills + t.hand_swaps);
+    return w.mm3 * waste_g(t) / kUsual_g_mm3 + w.s * t.total_s +
+           w.hand * (t.spools_to_load + t.refills + t.hand_swaps);
 }
 
 bool may_be_useful(const Project& p) {
     return p.settings.purge_infill != IntoInfill::no || p.settings.purge_support ||
-           std::any_of(p.pieces.begin(), p.pieces.end(), [](const Piece& piece) { return std::any_of(piece.parts.begin(), piece.parts.end(), [](const Part& part) { return part.takes_purge; }); });
+           std::any_of(p.pieces.begin(), p.pieces.end(), [](const Piece& piece) {
+               return std::any_of(piece.parts.begin(), piece.parts.end(),
+                                  [](const Part& part) { return part.takes_purge; });
+           });
 }
 
 /// Filaments onto nozzles: by what each nozzle costs, then by what the splits cost as whole plans.
-Loading split_filaments(const Project& p, const Printed& printed, std::span<const double> printing_s, const PurgeTables& purge, std::span<const Set> sets, const std::vector<std::int8_t>& first, PlateStage& plates, Scope scope, const std::stop_token& stop) {
+Loading split_filaments(const Project& p, const Printed& printed, std::span<const double> printing_s,
+                        const PurgeTables& purge, std::span<const Set> sets,
+                        const std::vector<std::int8_t>& first, PlateStage& plates, Scope scope,
+                        const std::stop_token& stop) {
     const std::vector<char> usable = usable_nozzles(p.machine, p.settings.line_width_mm);
     std::vector<int> used;
     for (int f = 0; f < printed.filaments; ++f)
@@ -92,7 +103,8 @@ Loading split_filaments(const Project& p, const Printed& printed, std::span<cons
             if (stop.stop_requested())
                 return {};
             const Sequence order = cheapest_order(by_aim, purge, tried, sets, first).sequence;
-            const Costed costed = cost_out(by_aim, printed, printing_s, order, tried, loaded_table(purge, tried.nozzle), plates, stop);
+            const Costed costed = cost_out(by_aim, printed, printing_s, order, tried,
+                                           loaded_table(purge, tried.nozzle), plates, stop);
             return {worth_by_aim(by_aim.settings, costed.costs.totals), costed.costs.totals.changes};
         });
     };
@@ -174,7 +186,9 @@ void Planner::know(const Project& p, const Plan& plan) {
         if (i < plan.work.size())
             works_.put({known.demand, work_settings(p, p.pieces[i], known)}, plan.work[i]);
         if (known.detail)
-            details_.put({known.demand, known.underside ? known.underside->found : nullptr, detail_settings(p.settings)}, known.detail);
+            details_.put({known.demand, known.underside ? known.underside->found : nullptr,
+                          detail_settings(p.settings)},
+                         known.detail);
         support_.know(p, p.pieces[i], known.table, known.underside, known.access);
     }
 }
@@ -195,21 +209,26 @@ Planner::TableKey Planner::table_key(const Project& p, const Piece& piece) {
     return key;
 }
 
-Planner::DemandKey Planner::demand_key(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table) {
+Planner::DemandKey Planner::demand_key(const Project& p, const Piece& piece,
+                                       std::shared_ptr<const LayerTable> table) {
     const Settings& s = p.settings;
-    DemandKey key{std::move(table), {}, s.walls, s.top_skins, s.bottom_skins, s.line_width_mm, s.infill_pct, s.skins_at_borders};
+    DemandKey key{std::move(table), {},           s.walls,           s.top_skins, s.bottom_skins,
+                  s.line_width_mm,  s.infill_pct, s.skins_at_borders};
     for (const Part& part : piece.parts)
         key.paints.emplace_back(part.paint, part.patches.size());
     return key;
 }
 
-Result<std::vector<std::shared_ptr<const LayerTable>>> Planner::tables(const Project& p, const Progress& progress) {
+Result<std::vector<std::shared_ptr<const LayerTable>>> Planner::tables(const Project& p,
+                                                                       const Progress& progress) {
     std::vector<std::shared_ptr<const LayerTable>> out;
     const double n = static_cast<double>(p.pieces.size());
     tables_.keep(p.pieces.size());
     for (const Piece& piece : p.pieces) {
         const double done = static_cast<double>(out.size());
-        const auto table = tables_.get(table_key(p, piece), [&] { return make_layer_table(piece, p.settings, between(progress, done / n, (done + 1) / n)); });
+        const auto table = tables_.get(table_key(p, piece), [&] {
+            return make_layer_table(piece, p.settings, between(progress, done / n, (done + 1) / n));
+        });
         if (!table)
             return table.error();
         out.push_back(*table);
@@ -218,7 +237,9 @@ Result<std::vector<std::shared_ptr<const LayerTable>>> Planner::tables(const Pro
     return out;
 }
 
-Result<PiecePlan> Planner::piece(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table, const Progress& progress, Scope scope) {
+Result<PiecePlan> Planner::piece(const Project& p, const Piece& piece,
+                                 std::shared_ptr<const LayerTable> table, const Progress& progress,
+                                 Scope scope) {
     PiecePlan out;
     const auto take = [](auto made, auto& into) -> Status {
         if (!made)
@@ -229,16 +250,32 @@ Result<PiecePlan> Planner::piece(const Project& p, const Piece& piece, std::shar
     const bool look = scope == Scope::findings, held = p.settings.support != SupportStyle::none;
     out.table = std::move(table);
     const LayerGrid& grid = out.table->grid;
-    if (const Status ok = take(demands_.get(demand_key(p, piece, out.table), [&] { return make_demand(*out.table, piece.parts, p.settings, between(progress, 0, 0.6)); }), out.demand); !ok)
+    if (const Status ok = take(demands_.get(demand_key(p, piece, out.table),
+                                            [&] {
+                                                return make_demand(*out.table, piece.parts, p.settings,
+                                                                   between(progress, 0, 0.6));
+                                            }),
+                               out.demand);
+        !ok)
         return ok.error();
     if (held || look)
-        if (const Status ok = take(support_.run(p, piece, out.table, between(progress, 0.6, 0.7)), out.underside); !ok)
+        if (const Status ok =
+                take(support_.run(p, piece, out.table, between(progress, 0.6, 0.7)), out.underside);
+            !ok)
             return ok.error();
     if (held && look)
-        if (const Status ok = take(support_.access(p.settings, out.table, {progress.stop, {}}), out.access); !ok)
+        if (const Status ok = take(support_.access(p.settings, out.table, {progress.stop, {}}), out.access);
+            !ok)
             return ok.error();
     if (const DetailSettings settings = detail_settings(p.settings); look && settings.wanted)
-        if (const Status ok = take(details_.get({out.demand, out.underside->found, settings}, [&] { return make_detail(*out.table, *out.demand, areas_of(*out.underside->found), settings, between(progress, 0.7, 1)); }), out.detail); !ok)
+        if (const Status ok = take(details_.get({out.demand, out.underside->found, settings},
+                                                [&] {
+                                                    return make_detail(*out.table, *out.demand,
+                                                                       areas_of(*out.underside->found),
+                                                                       settings, between(progress, 0.7, 1));
+                                                }),
+                                   out.detail);
+            !ok)
             return ok.error();
     out.support = out.underside && out.underside->layout ? out.underside : nullptr;
     if (out.access)
@@ -255,7 +292,10 @@ Result<Printed> Planner::print(const Project& p, const Progress& progress, Scope
     std::vector<PiecePlan> pieces;
     const double n = static_cast<double>(p.pieces.size());
     for (std::size_t i = 0; i < p.pieces.size(); ++i) {
-        auto made = piece(p, p.pieces[i], (*sliced)[i], between(progress, 0.5 + 0.5 * static_cast<double>(i) / n, 0.5 + 0.5 * (static_cast<double>(i) + 1) / n), scope);
+        auto made = piece(p, p.pieces[i], (*sliced)[i],
+                          between(progress, 0.5 + 0.5 * static_cast<double>(i) / n,
+                                  0.5 + 0.5 * (static_cast<double>(i) + 1) / n),
+                          scope);
         if (!made)
             return made.error();
         pieces.push_back(std::move(*made));
@@ -276,17 +316,21 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
     for (std::size_t i = 0; i < plan->pieces.size(); ++i) {
         const PiecePlan& made = plan->pieces[i];
         WorkSettings settings = work_settings(p, p.pieces[i], made);
-        plan->work.push_back(*works_.get({made.demand, settings}, [&] { return Result(std::make_shared<const Work>(work_of(made, settings))); }));
+        plan->work.push_back(*works_.get({made.demand, settings}, [&] {
+            return Result(std::make_shared<const Work>(work_of(made, settings)));
+        }));
     }
     plan->printing_s = printing_s(p, *plan, plan->work);
     plan->first_job = first_job(p, *plan);
 
     // Filaments on nozzles, then the order within layers.
-    const auto volumes = volumes_.get(purge_key(p), [&] { return Result(std::make_shared<const PurgeVolumes>(purge_volumes(p))); });
+    const auto volumes = volumes_.get(
+        purge_key(p), [&] { return Result(std::make_shared<const PurgeVolumes>(purge_volumes(p))); });
     plan->purge_tables = (*volumes)->tables;
     const std::vector<Set> sets = layer_sets(*plan);
     const std::vector<std::int8_t> first = locked_first(p, sets);
-    plan->loading = split_filaments(p, *plan, plan->printing_s, plan->purge_tables, sets, first, plates_, scope, progress.stop);
+    plan->loading = split_filaments(p, *plan, plan->printing_s, plan->purge_tables, sets, first, plates_,
+                                    scope, progress.stop);
     if (progress.stopped())
         return Error{say("Stopped before the filaments had their nozzles.")};
     plan->purge_table = loaded_table(plan->purge_tables, plan->loading.nozzle);
@@ -297,7 +341,10 @@ Result<std::shared_ptr<const Plan>> Planner::plan(const Project& p, const Progre
         plan->locked_changes = plan->bound.changes - free.changes;
         plan->locked_mm3 = plan->bound.purge_mm3 - free.purge_mm3;
     }
-    const auto cost = [&](const Sequence& sequence) { return cost_out(p, *plan, plan->printing_s, sequence, plan->loading, plan->purge_table, plates_, progress.stop); };
+    const auto cost = [&](const Sequence& sequence) {
+        return cost_out(p, *plan, plan->printing_s, sequence, plan->loading, plan->purge_table, plates_,
+                        progress.stop);
+    };
     const bool as_assigned = p.settings.order != LayerOrder::optimal;
     if (as_assigned || scope == Scope::findings) {
         Sequence by_letter = in_index_order(sets, first);

@@ -9,14 +9,17 @@ namespace vitrail {
 
 /// How much of a plan is asked for. What it costs is the same in both.
 enum class Scope {
-    sketch,  ///< for searches: as costs, but the plate is laid out by boxes, and filaments go to nozzles by what each nozzle costs alone
+    sketch,  ///< for searches: as costs, but the plate is laid out by boxes, and filaments go to nozzles by
+             ///< what each nozzle costs alone
     costs,   ///< for comparing variants
-    findings ///< and what the checks look at: what hangs, what can be reached, fine detail, the order as assigned
+    findings ///< and what the checks look at: what hangs, what can be reached, fine detail, the order as
+             ///< assigned
 };
 
-/// Builds plans and remembers, piece by piece, the stages that did not change: the layer table as long as meshes and layer heights
-/// stay, the demand as long as walls, skins and infill stay, purge volumes as long as colours and machine stay.
-/// A change of colour or assignment never slices again, a change of one piece no other. Not for use from two threads at once.
+/// Builds plans and remembers, piece by piece, the stages that did not change: the layer table as long as
+/// meshes and layer heights stay, the demand as long as walls, skins and infill stay, purge volumes as long
+/// as colours and machine stay. A change of colour or assignment never slices again, a change of one piece no
+/// other. Not for use from two threads at once.
 class Planner {
 public:
     Planner() = default;
@@ -25,8 +28,10 @@ public:
     /// And what that plan of another project knows.
     void know(const Project& project, const Plan& plan);
 
-    /// Without findings: check/findings.h has those. Error when there is nothing to plan or the work was stopped.
-    Result<std::shared_ptr<const Plan>> plan(const Project& project, const Progress& progress = {}, Scope scope = Scope::costs);
+    /// Without findings: check/findings.h has those. Error when there is nothing to plan or the work was
+    /// stopped.
+    Result<std::shared_ptr<const Plan>> plan(const Project& project, const Progress& progress = {},
+                                             Scope scope = Scope::costs);
 
     /// How often the slow stages really ran, for tests and benchmarks.
     int sliced() const { return tables_.made(); }
@@ -61,11 +66,13 @@ private:
     };
     void keep(const std::vector<std::shared_ptr<const LayerTable>>& tables);
     static TableKey table_key(const Project& p, const Piece& piece);
-    static DemandKey demand_key(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table);
+    static DemandKey demand_key(const Project& p, const Piece& piece,
+                                std::shared_ptr<const LayerTable> table);
     /// The layers of every piece, in its own coordinates.
     Result<std::vector<std::shared_ptr<const LayerTable>>> tables(const Project& p, const Progress& progress);
     /// One piece, as far as it depends on nothing but itself, and who prints it.
-    Result<PiecePlan> piece(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table, const Progress& progress, Scope scope);
+    Result<PiecePlan> piece(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table,
+                            const Progress& progress, Scope scope);
     Result<Printed> print(const Project& p, const Progress& progress, Scope scope);
 
     Memory<TableKey, LayerTable> tables_;

@@ -37,7 +37,8 @@ CopiesPoint several(const CopiesPoint& full, int plates, const CopiesPoint& rest
     x.plates = plates + (rest.n > 0 ? 1 : 0);
     x.changes += full.changes * plates;
     x.hand_swaps += full.hand_swaps * plates;
-    for (double CopiesPoint::*f : {&CopiesPoint::purge_g, &CopiesPoint::waste_g, &CopiesPoint::total_s, &CopiesPoint::attended_s, &CopiesPoint::cost, &CopiesPoint::price})
+    for (double CopiesPoint::*f : {&CopiesPoint::purge_g, &CopiesPoint::waste_g, &CopiesPoint::total_s,
+                                   &CopiesPoint::attended_s, &CopiesPoint::cost, &CopiesPoint::price})
         x.*f += k * (full.*f);
     x.stake_g = full.stake_g;
     x.stake_s = full.stake_s;
@@ -70,15 +71,19 @@ Result<int> most_copies(const Project& p, const Plan& plan, const Progress& prog
     double area = 0;
     for (std::size_t i = 0; i < p.pieces.size(); ++i) {
         const Bounds& b = plan.pieces[i].table->bounds;
-        area += p.pieces[i].count * std::max(1.0, (double(b.max.x) - b.min.x) * (double(b.max.y) - b.min.y) / 2);
+        area +=
+            p.pieces[i].count * std::max(1.0, (double(b.max.x) - b.min.x) * (double(b.max.y) - b.min.y) / 2);
     }
-    int low = 0, high = std::clamp(static_cast<int>(p.machine.bed_x_mm * p.machine.bed_y_mm / area) + 1, 1, kMostPlaced / each) + 1;
+    int low = 0, high = std::clamp(static_cast<int>(p.machine.bed_x_mm * p.machine.bed_y_mm / area) + 1, 1,
+                                   kMostPlaced / each) +
+                        1;
     if (p.pieces.size() == 1 && p.pinned.empty()) { // its stage knows
         const auto many = planner.plan(with_copies(p, std::max(1, high - 1)), {progress.stop, {}});
         if (!many)
             return many.error();
         low = (*many)->plate.room_for / each;
-        for (high = low + 1; high * each <= kMostArranged; low = high++) { // what holds fewer is arranged more carefully
+        for (high = low + 1; high * each <= kMostArranged;
+             low = high++) { // what holds fewer is arranged more carefully
             const auto more = fits(high);
             if (!more)
                 return more.error();
@@ -102,7 +107,10 @@ Result<int> most_of_piece(const Project& p, const Plan& plan, std::size_t piece,
     const Bounds& b = plan.pieces[piece].table->bounds;
     const double area = std::max(1.0, (double(b.max.x) - b.min.x) * (double(b.max.y) - b.min.y) / 2);
     const int copies = std::max(1, p.settings.copies);
-    int low = 0, high = std::clamp(static_cast<int>(p.machine.bed_x_mm * p.machine.bed_y_mm / area / copies) + 1, 1, kMostPlaced / copies) + 1;
+    int low = 0,
+        high = std::clamp(static_cast<int>(p.machine.bed_x_mm * p.machine.bed_y_mm / area / copies) + 1, 1,
+                          kMostPlaced / copies) +
+               1;
     while (high - low > 1) {
         Project q = p;
         q.pieces[piece].count = (low + high) / 2;
@@ -114,7 +122,8 @@ Result<int> most_of_piece(const Project& p, const Plan& plan, std::size_t piece,
     return low;
 }
 
-Result<CopiesCurve> copies_curve(const Project& p, const Plan& plan, int from, int to, const Progress& progress) {
+Result<CopiesCurve> copies_curve(const Project& p, const Plan& plan, int from, int to,
+                                 const Progress& progress) {
     CopiesCurve curve;
     curve.pieces = asked_of_each(p);
     Planner planner(p, plan);
@@ -122,7 +131,9 @@ Result<CopiesCurve> copies_curve(const Project& p, const Plan& plan, int from, i
     for (int n = 1; n <= to; ++n) {
         if (progress.stopped())
             return Error{say("Stopped before all numbers of copies were planned.")};
-        const auto made = n == p.settings.copies ? Result(std::shared_ptr<const Plan>(std::shared_ptr<void>(), &plan)) : planner.plan(with_copies(p, n), {progress.stop, {}});
+        const auto made = n == p.settings.copies
+                              ? Result(std::shared_ptr<const Plan>(std::shared_ptr<void>(), &plan))
+                              : planner.plan(with_copies(p, n), {progress.stop, {}});
         if (!made)
             return made.error();
         if (!(*made)->plate.fits)
@@ -142,8 +153,11 @@ Result<CopiesCurve> copies_curve(const Project& p, const Plan& plan, int from, i
     CopiesPoint none;
     none.n = none.plates = 0;
     for (int n = from; n <= to; ++n)
-        curve.points.push_back(n <= curve.most ? on_one[static_cast<std::size_t>(n)]
-                                               : several(on_one[static_cast<std::size_t>(curve.most)], n / curve.most, n % curve.most ? on_one[static_cast<std::size_t>(n % curve.most)] : none));
+        curve.points.push_back(
+            n <= curve.most
+                ? on_one[static_cast<std::size_t>(n)]
+                : several(on_one[static_cast<std::size_t>(curve.most)], n / curve.most,
+                          n % curve.most ? on_one[static_cast<std::size_t>(n % curve.most)] : none));
     const double share = p.settings.enough_pct / 100;
     curve.enough_waste = enough_at(curve.points, &CopiesPoint::waste_g, share);
     curve.enough_time = enough_at(curve.points, &CopiesPoint::total_s, share);
@@ -167,18 +181,24 @@ Result<OneByOne> one_by_one(const Project& p, const Plan& plan, const Progress& 
     if (count_of_all(p) < 2)
         return not_possible(say("There is only one piece on the plate."));
     if (m.head_reach_mm <= 0 || m.bar_height_mm <= 0)
-        return not_possible(say("How much room the head and the bar of {} need is not known. Measure it and give it to the machine.", Name{m.name}));
+        return not_possible(say("How much room the head and the bar of {} need is not known. Measure it and "
+                                "give it to the machine.",
+                                Name{m.name}));
     if (plan.tower.layers > 0)
         return not_possible(say("Its purge goes into a tower, which has to grow with all of them."));
     // The tallest comes last: nothing has to pass over it.
     std::vector<std::size_t> order;
     for (std::size_t i = 0; i < p.pieces.size(); ++i)
         order.push_back(i);
-    std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return plan.pieces[a].layers() < plan.pieces[b].layers(); });
+    std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) {
+        return plan.pieces[a].layers() < plan.pieces[b].layers();
+    });
     for (const std::size_t i : order) {
         const double tall = plan.grid.top_mm(plan.pieces[i].layers());
         if (tall > m.bar_height_mm && (i != order.back() || count_of(p, p.pieces[i]) > 1))
-            return not_possible(say("{} is {} tall, and the bar passes {} above the bed: it would hit what is finished.", Name{p.pieces[i].name}, mm(tall, 1), mm(m.bar_height_mm, 1)));
+            return not_possible(
+                say("{} is {} tall, and the bar passes {} above the bed: it would hit what is finished.",
+                    Name{p.pieces[i].name}, mm(tall, 1), mm(m.bar_height_mm, 1)));
     }
     Planner planner(p, plan);
     Project apart = p;
@@ -187,17 +207,20 @@ Result<OneByOne> one_by_one(const Project& p, const Plan& plan, const Progress& 
     if (!spread)
         return spread.error();
     if (!(*spread)->plate.fits)
-        return not_possible(say("With {} between them, which the head needs, only {} of {} have room.", mm(out.apart_mm, 0), (*spread)->plate.room_for, count_of_all(p)));
+        return not_possible(say("With {} between them, which the head needs, only {} of {} have room.",
+                                mm(out.apart_mm, 0), (*spread)->plate.room_for, count_of_all(p)));
     for (const std::size_t i : order)
         for (const Placed& x : (*spread)->plate.placed)
             if (x.piece == static_cast<int>(i))
                 out.placed.push_back(x);
     for (std::size_t i = 0; i < out.placed.size(); ++i)
         for (std::size_t k = 0; k < i; ++k)
-            if (overlap(grown(out.placed[k].outline, m.head_reach_mm - 0.05), out.placed[i].outline)) // what is pinned does not move
-                return not_possible(say("What is pinned stands closer than the {} that the head needs.", mm(out.apart_mm, 0)));
-    // Each by itself, from the first layer to the last. The machine is hot and levelled once; where a piece ends in another filament than the
-    // next begins with, that is a change, too.
+            if (overlap(grown(out.placed[k].outline, m.head_reach_mm - 0.05),
+                        out.placed[i].outline)) // what is pinned does not move
+                return not_possible(say("What is pinned stands closer than the {} that the head needs.",
+                                        mm(out.apart_mm, 0)));
+    // Each by itself, from the first layer to the last. The machine is hot and levelled once; where a piece
+    // ends in another filament than the next begins with, that is a change, too.
     out.possible = true;
     int ends_with = -1;
     const auto change_over = [&](const Plan& by, int to, int times) {
@@ -205,9 +228,12 @@ Result<OneByOne> one_by_one(const Project& p, const Plan& plan, const Progress& 
             return;
         const Filament& f = p.filaments[static_cast<std::size_t>(to)];
         const double mm3 = by.purge_table.at(ends_with, to);
-        const ChangeKind kind = by.loading.nozzle[static_cast<std::size_t>(to)] != by.loading.nozzle[static_cast<std::size_t>(ends_with)] ? ChangeKind::tool
-                                : m.by_hand(by.loading.nozzle[static_cast<std::size_t>(to)])                                              ? ChangeKind::hand
-                                                                                                                                          : ChangeKind::feeder;
+        const ChangeKind kind = by.loading.nozzle[static_cast<std::size_t>(to)] !=
+                                        by.loading.nozzle[static_cast<std::size_t>(ends_with)]
+                                    ? ChangeKind::tool
+                                : m.by_hand(by.loading.nozzle[static_cast<std::size_t>(to)])
+                                    ? ChangeKind::hand
+                                    : ChangeKind::feeder;
         out.changes += times;
         out.waste_g += times * grams(f, mm3);
         out.total_s += times * (m.time(kind).time_s + mm3 / facts(f.material).flow_mm3_s);

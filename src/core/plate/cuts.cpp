@@ -26,7 +26,8 @@ Cut scheduled(const OrderTask& task, PlateCosts& costs, std::vector<Counts> plat
 
 class EveryWay {
 public:
-    EveryWay(const OrderTask& task, PlateCosts& costs, const Progress& progress) : task_(task), costs_(costs), progress_(progress) {}
+    EveryWay(const OrderTask& task, PlateCosts& costs, const Progress& progress)
+        : task_(task), costs_(costs), progress_(progress) {}
 
     Cut find() {
         Counts left;
@@ -39,7 +40,8 @@ public:
     }
 
 private:
-    /// Every multiset of plates, each no larger than the one before (in lexicographic order), so that none comes twice.
+    /// Every multiset of plates, each no larger than the one before (in lexicographic order), so that none
+    /// comes twice.
     void cut(const Counts& left, const Counts& largest, std::vector<Counts>& plates) {
         if (progress_.stopped())
             return;
@@ -55,9 +57,11 @@ private:
         Counts plate(left.size(), 0);
         each_plate(left, largest, plate, 0, plates);
     }
-    void each_plate(const Counts& left, const Counts& largest, Counts& plate, std::size_t kind, std::vector<Counts>& plates) {
+    void each_plate(const Counts& left, const Counts& largest, Counts& plate, std::size_t kind,
+                    std::vector<Counts>& plates) {
         if (kind == left.size()) {
-            if (plate > largest || std::all_of(plate.begin(), plate.end(), [](int n) { return n == 0; }) || !fits(plate))
+            if (plate > largest || std::all_of(plate.begin(), plate.end(), [](int n) { return n == 0; }) ||
+                !fits(plate))
                 return;
             Counts rest = left;
             for (std::size_t k = 0; k < rest.size(); ++k)
@@ -67,18 +71,21 @@ private:
             plates.pop_back();
             return;
         }
-        for (plate[kind] = left[kind]; plate[kind] >= 0; --plate[kind]) // full plates first: they are good, and rule others out
+        for (plate[kind] = left[kind]; plate[kind] >= 0;
+             --plate[kind]) // full plates first: they are good, and rule others out
             each_plate(left, largest, plate, kind + 1, plates);
         plate[kind] = 0;
     }
     /// Whether their worth alone, whatever the schedule, is no better than a cut that misses nothing.
     bool cannot_gain(const std::vector<Counts>& plates) {
-        if (best_.plates.empty() || task_.machines.size() > 1 || best_.schedule.late_h > 0 || best_.schedule.nights_broken > 0 || torn(task_, best_.plates) > 0)
+        if (best_.plates.empty() || task_.machines.size() > 1 || best_.schedule.late_h > 0 ||
+            best_.schedule.nights_broken > 0 || torn(task_, best_.plates) > 0)
             return false;
         double sum = 0;
         for (const Counts& p : plates)
             sum += worth_of(task_, costs_.figures(p, 0, Scope::costs));
-        return sum > (task_.aim == OrderAim::earliest ? best_.schedule.finish_h : best_.schedule.worth) + 1e-9;
+        return sum >
+               (task_.aim == OrderAim::earliest ? best_.schedule.finish_h : best_.schedule.worth) + 1e-9;
     }
     bool fits(const Counts& plate) {
         for (std::size_t m = 0; m < task_.machines.size(); ++m)
@@ -98,7 +105,8 @@ private:
 
 class Searched {
 public:
-    Searched(const OrderTask& task, PlateCosts& costs, const Progress& progress) : task_(task), costs_(costs), progress_(progress), budget_(costs.planned() + task.plans) {}
+    Searched(const OrderTask& task, PlateCosts& costs, const Progress& progress)
+        : task_(task), costs_(costs), progress_(progress), budget_(costs.planned() + task.plans) {}
 
     Cut find() {
         std::vector<Group> groups = start();
@@ -110,7 +118,8 @@ public:
         return best;
     }
 
-    /// Plates of a group: filled in one sequence of pieces, each as far as the bed of a machine has room; of the machine that suits the aim best.
+    /// Plates of a group: filled in one sequence of pieces, each as far as the bed of a machine has room; of
+    /// the machine that suits the aim best.
     const std::vector<Counts>& plates_of(const Group& group) {
         const auto known = cut_.find(group);
         if (known != cut_.end())
@@ -157,8 +166,8 @@ private:
         return groups;
     }
 
-    /// The pieces of a group in the order in which plates are filled: what takes most of the bed first, kind after kind; those that stay
-    /// together take turns.
+    /// The pieces of a group in the order in which plates are filled: what takes most of the bed first, kind
+    /// after kind; those that stay together take turns.
     std::vector<int> sequence_of(const Group& group) const {
         struct Next {
             double rank, at;
@@ -169,7 +178,8 @@ private:
         const auto area = [&](int k) {
             double sum = 0;
             for (const PiecePlan& piece : costs_.alone(static_cast<std::size_t>(k), 0).pieces)
-                sum += (double(piece.table->bounds.max.x) - piece.table->bounds.min.x) * (double(piece.table->bounds.max.y) - piece.table->bounds.min.y);
+                sum += (double(piece.table->bounds.max.x) - piece.table->bounds.min.x) *
+                       (double(piece.table->bounds.max.y) - piece.table->bounds.min.y);
             return sum;
         };
         for (const int k : group) {
@@ -180,7 +190,9 @@ private:
             for (int i = 0; i < kind.count; ++i)
                 all.push_back({r, kind.together > 0 ? (i + 0.5) / kind.count : k + 0.0, k});
         }
-        std::stable_sort(all.begin(), all.end(), [](const Next& a, const Next& b) { return std::pair(-a.rank, a.at) < std::pair(-b.rank, b.at); });
+        std::stable_sort(all.begin(), all.end(), [](const Next& a, const Next& b) {
+            return std::pair(-a.rank, a.at) < std::pair(-b.rank, b.at);
+        });
         std::vector<int> sequence;
         for (const Next& n : all)
             sequence.push_back(n.kind);
@@ -225,7 +237,11 @@ private:
     }
 
     bool may_join(const Group& a, const Group& b) const {
-        return std::all_of(a.begin(), a.end(), [&](int x) { return std::all_of(b.begin(), b.end(), [&](int y) { return costs_.may_share(static_cast<std::size_t>(x), static_cast<std::size_t>(y)); }); });
+        return std::all_of(a.begin(), a.end(), [&](int x) {
+            return std::all_of(b.begin(), b.end(), [&](int y) {
+                return costs_.may_share(static_cast<std::size_t>(x), static_cast<std::size_t>(y));
+            });
+        });
     }
 
     /// Filaments that both groups need, as a share of all they need.
@@ -233,11 +249,13 @@ private:
         const auto needs = [&](const Group& g) {
             std::set<int> out;
             for (const int k : g)
-                out.insert(costs_.filaments_of(static_cast<std::size_t>(k)).begin(), costs_.filaments_of(static_cast<std::size_t>(k)).end());
+                out.insert(costs_.filaments_of(static_cast<std::size_t>(k)).begin(),
+                           costs_.filaments_of(static_cast<std::size_t>(k)).end());
             return out;
         };
         const std::set<int> x = needs(a), y = needs(b);
-        const auto both = static_cast<double>(std::count_if(x.begin(), x.end(), [&](int f) { return y.count(f) > 0; }));
+        const auto both =
+            static_cast<double>(std::count_if(x.begin(), x.end(), [&](int f) { return y.count(f) > 0; }));
         return both / (static_cast<double>(x.size() + y.size()) - both);
     }
 
@@ -252,7 +270,8 @@ private:
             for (std::size_t b = a + 1; b < groups.size(); ++b)
                 if (may_join(groups[a], groups[b]))
                     pairs.push_back({kinship(groups[a], groups[b]), a, b});
-        std::stable_sort(pairs.begin(), pairs.end(), [](const Pair& a, const Pair& b) { return a.kinship > b.kinship; });
+        std::stable_sort(pairs.begin(), pairs.end(),
+                         [](const Pair& a, const Pair& b) { return a.kinship > b.kinship; });
         for (const Pair& p : pairs) {
             if (spent())
                 return false;
@@ -273,7 +292,9 @@ private:
                 const int t = task_.kinds[static_cast<std::size_t>(k)].together;
                 Group moved, stays;
                 for (const int x : groups[from])
-                    (x == k || (t > 0 && task_.kinds[static_cast<std::size_t>(x)].together == t) ? moved : stays).push_back(x);
+                    (x == k || (t > 0 && task_.kinds[static_cast<std::size_t>(x)].together == t) ? moved
+                                                                                                 : stays)
+                        .push_back(x);
                 if (stays.empty())
                     continue;
                 for (std::size_t to = 0; to <= groups.size(); ++to) {
@@ -320,7 +341,8 @@ bool better(const OrderTask& task, const Cut& a, const Cut& b) {
     if (a.plates.empty())
         return false;
     const int torn_a = torn(task, a.plates), torn_b = torn(task, b.plates);
-    return torn_a != torn_b ? torn_a < torn_b : a.schedule.better_than(b.schedule, task.aim == OrderAim::earliest);
+    return torn_a != torn_b ? torn_a < torn_b
+                            : a.schedule.better_than(b.schedule, task.aim == OrderAim::earliest);
 }
 
 int torn(const OrderTask& task, const std::vector<Counts>& plates) {
@@ -331,13 +353,15 @@ int torn(const OrderTask& task, const std::vector<Counts>& plates) {
     int sum = 0;
     for (const auto& [number, kinds] : together)
         for (const Counts& plate : plates) {
-            const auto there = std::count_if(kinds.begin(), kinds.end(), [&](std::size_t k) { return plate[k] > 0; });
+            const auto there =
+                std::count_if(kinds.begin(), kinds.end(), [&](std::size_t k) { return plate[k] > 0; });
             sum += there > 0 && there < static_cast<std::ptrdiff_t>(kinds.size());
         }
     return sum;
 }
 
-ScheduleTask schedule_task(const OrderTask& task, PlateCosts& costs, const std::vector<Counts>& plates, Scope scope) {
+ScheduleTask schedule_task(const OrderTask& task, PlateCosts& costs, const std::vector<Counts>& plates,
+                           Scope scope) {
     ScheduleTask s;
     s.presence = {task.start_hour, task.settings.night_from, task.settings.night_to};
     s.load_worth = load_worth(task);

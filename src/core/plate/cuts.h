@@ -13,7 +13,8 @@ struct Cut {
 };
 
 /// What the schedule has to know of plates. Where one does not fit on a machine its hours there are infinite.
-ScheduleTask schedule_task(const OrderTask& task, PlateCosts& costs, const std::vector<Counts>& plates, Scope scope);
+ScheduleTask schedule_task(const OrderTask& task, PlateCosts& costs, const std::vector<Counts>& plates,
+                           Scope scope);
 
 /// Each kind by itself, as many on a plate as fit, the last with the rest.
 Cut cut_apart(const OrderTask& task, PlateCosts& costs, const Progress& progress);

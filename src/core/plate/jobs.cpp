@@ -41,7 +41,10 @@ PatchNumber painted_over(const Part& part) {
     if (!part.paint || part.paint->patch.empty() || !part.paint->cut.empty())
         return kUnpainted;
     const PatchNumber first = part.paint->patch.front();
-    return std::all_of(part.paint->patch.begin(), part.paint->patch.end(), [&](PatchNumber n) { return n == first; }) ? first : PatchNumber(kUnpainted);
+    return std::all_of(part.paint->patch.begin(), part.paint->patch.end(),
+                       [&](PatchNumber n) { return n == first; })
+               ? first
+               : PatchNumber(kUnpainted);
 }
 
 /// Separate bodies become parts; those painted all over get that filament.
@@ -50,13 +53,17 @@ Project taken_apart(const Project& p, bool& changed) {
     for (int k = 0; k < static_cast<int>(out.pieces.size()); ++k) {
         Piece& piece = out.pieces[static_cast<std::size_t>(k)];
         for (int i = 0; i < static_cast<int>(piece.parts.size()); ++i)
-            if (!piece.parts[static_cast<std::size_t>(i)].patches.empty() || std::any_of(piece.bands.begin(), piece.bands.end(), [&](const Band& b) { return b.part == piece.parts[static_cast<std::size_t>(i)].name; })) {
+            if (!piece.parts[static_cast<std::size_t>(i)].patches.empty() ||
+                std::any_of(piece.bands.begin(), piece.bands.end(), [&](const Band& b) {
+                    return b.part == piece.parts[static_cast<std::size_t>(i)].name;
+                })) {
                 const int n = split_part(out, k, i);
                 changed |= n > 1;
                 i += n - 1;
             }
         for (Part& part : piece.parts)
-            if (const PatchNumber n = painted_over(part); n != kUnpainted && part.patches[static_cast<std::size_t>(n) - 1].filament) {
+            if (const PatchNumber n = painted_over(part);
+                n != kUnpainted && part.patches[static_cast<std::size_t>(n) - 1].filament) {
                 part.filament = part.patches[static_cast<std::size_t>(n) - 1].filament;
                 part.patches.clear();
                 part.paint = nullptr;
@@ -132,8 +139,12 @@ Project job_of(const Project& p, const std::vector<const Loose*>& loose, const s
 
 /// Keeps only the filaments that something is printed in.
 void drop_unused(Project& job, const std::vector<char>& used) {
-    std::erase_if(job.filaments, [&](const Filament& f) { return std::find(used.begin(), used.end(), f.letter) == used.end(); });
-    std::erase_if(job.pair_purges, [&](const PairPurge& x) { return find_filament(job, x.from) < 0 || find_filament(job, x.to) < 0; });
+    std::erase_if(job.filaments, [&](const Filament& f) {
+        return std::find(used.begin(), used.end(), f.letter) == used.end();
+    });
+    std::erase_if(job.pair_purges, [&](const PairPurge& x) {
+        return find_filament(job, x.from) < 0 || find_filament(job, x.to) < 0;
+    });
     std::erase_if(job.pins, [&](const Pin& x) { return find_filament(job, x.filament) < 0; });
     std::erase_if(job.in_machine, [&](const InMachine& x) { return find_filament(job, x.filament) < 0; });
     job.refill_choices.clear();
@@ -143,7 +154,8 @@ void drop_unused(Project& job, const std::vector<char>& used) {
 }
 
 /// Into plates that fit, one after the other.
-Result<std::vector<Project>> onto_plates(const Project& p, Planner& planner, const std::vector<const Loose*>& loose, const Progress& progress) {
+Result<std::vector<Project>> onto_plates(const Project& p, Planner& planner,
+                                         const std::vector<const Loose*>& loose, const Progress& progress) {
     std::vector<std::pair<std::size_t, int>> left; // which, how many
     for (std::size_t i = 0; i < loose.size(); ++i)
         left.emplace_back(i, loose[i]->piece.count);
@@ -182,7 +194,8 @@ int joints_of(const Project& p, const Plan& plan) {
     for (std::size_t k = 0; k < p.pieces.size(); ++k) {
         int here = 0;
         for (const Contact& c : plan.pieces[k].table->contacts)
-            here += colour_of(p, p.pieces[k], plan.pieces[k], static_cast<std::size_t>(c.first_part)) != colour_of(p, p.pieces[k], plan.pieces[k], static_cast<std::size_t>(c.second_part));
+            here += colour_of(p, p.pieces[k], plan.pieces[k], static_cast<std::size_t>(c.first_part)) !=
+                    colour_of(p, p.pieces[k], plan.pieces[k], static_cast<std::size_t>(c.second_part));
         joints += here * count_of(p, p.pieces[k]);
     }
     return joints;
@@ -206,7 +219,8 @@ void add_up(const Project& p, Jobs& jobs) {
         jobs.waste_g += waste_g(t);
         jobs.attended_s += t.attended_s;
     }
-    jobs.attended_s += jobs.joints * p.settings.joint_min * 60 + std::max(0, static_cast<int>(jobs.jobs.size()) - 1) * p.machine.hand.attended_s;
+    jobs.attended_s += jobs.joints * p.settings.joint_min * 60 +
+                       std::max(0, static_cast<int>(jobs.jobs.size()) - 1) * p.machine.hand.attended_s;
 }
 
 /// Everything of a piece's part in one filament.
@@ -223,7 +237,8 @@ void in_one_colour(Project& job, char letter) {
 }
 
 /// The jobs of a colour, a plate each; `filament` −1: of what changes inside.
-Result<std::vector<Job>> jobs_of(const Project& p, const std::string& project_name, Planner& planner, const std::vector<Loose>& all, int filament, const Progress& progress) {
+Result<std::vector<Job>> jobs_of(const Project& p, const std::string& project_name, Planner& planner,
+                                 const std::vector<Loose>& all, int filament, const Progress& progress) {
     std::vector<const Loose*> loose;
     for (const Loose& x : all)
         loose.push_back(&x);
@@ -238,7 +253,9 @@ Result<std::vector<Job>> jobs_of(const Project& p, const std::string& project_na
         Job job;
         const std::string key = colour ? std::string("colour ") + colour->letter : "mixed";
         job.key = n == 0 ? key : key + " " + std::to_string(n + 1);
-        job.name = !colour ? say("What changes colour inside") : plates->size() > 1 ? say("{}, plate {} of {}", Name{colour->name}, n + 1, plates->size()) : say("{}", Name{colour->name});
+        job.name = !colour              ? say("What changes colour inside")
+                   : plates->size() > 1 ? say("{}, plate {} of {}", Name{colour->name}, n + 1, plates->size())
+                                        : say("{}", Name{colour->name});
         job.project = std::move((*plates)[n]);
         job.project.name = project_name + ", " + job.key;
         if (colour)
@@ -292,7 +309,9 @@ Project outlines_of(const Project& p, const Plan& plan, Project& over) {
             if (!first[i])
                 continue;
             Builder b;
-            add_prism(b, strictly_simple(lines_along(table.parts[i].layers.front(), p.settings.line_width_mm)), 0, kLayer_mm);
+            add_prism(b,
+                      strictly_simple(lines_along(table.parts[i].layers.front(), p.settings.line_width_mm)),
+                      0, kLayer_mm);
             if (b.triangles.empty())
                 continue;
             Part part;
@@ -308,12 +327,14 @@ Project outlines_of(const Project& p, const Plan& plan, Project& over) {
             continue;
         // Both stand where the piece stands now.
         const Bounds box = bounds(letters), whole = table.bounds;
-        const double dx = (double(box.min.x) + box.max.x - whole.min.x - whole.max.x) / 2, dy = (double(box.min.y) + box.max.y - whole.min.y - whole.max.y) / 2;
+        const double dx = (double(box.min.x) + box.max.x - whole.min.x - whole.max.x) / 2,
+                     dy = (double(box.min.y) + box.max.y - whole.min.y - whole.max.y) / 2;
         for (const Placed& x : plan.plate.placed)
             if (x.piece == static_cast<int>(k)) {
                 pin(over, {p.pieces[k].name, x.nth, x.x_mm, x.y_mm, x.turn_deg});
                 const double a = x.turn_deg * 3.14159265358979323846 / 180, c = std::cos(a), s = std::sin(a);
-                pin(one, {letters.name, x.nth, x.origin_x_mm + dx * c - dy * s, x.origin_y_mm + dx * s + dy * c, x.turn_deg});
+                pin(one, {letters.name, x.nth, x.origin_x_mm + dx * c - dy * s,
+                          x.origin_y_mm + dx * s + dy * c, x.turn_deg});
             }
         one.pieces.push_back(std::move(letters));
     }
@@ -343,14 +364,18 @@ Result<Jobs> jobs_by_colour(const Project& project, const Plan& made, const Prog
             const int filament = colour_of(p, p.pieces[k], plan.pieces[k], i);
             std::vector<Loose>& of = by_colour[filament];
             ++parts;
-            const auto alike = std::find_if(of.begin(), of.end(), [&](const Loose& x) { return filament >= 0 && same_shape(*x.piece.parts.front().mesh, *p.pieces[k].parts[i].mesh); });
+            const auto alike = std::find_if(of.begin(), of.end(), [&](const Loose& x) {
+                return filament >= 0 && same_shape(*x.piece.parts.front().mesh, *p.pieces[k].parts[i].mesh);
+            });
             if (alike != of.end())
                 alike->piece.count = alike->part.count = alike->part.count + count_of(p, p.pieces[k]);
             else
                 of.push_back(lay_down(p.pieces[k], i, count_of(p, p.pieces[k]), filament));
         }
     if (parts < 2 || by_colour.size() < 2) {
-        out.why_not = parts < 2 ? say("It is one body, and its colours are painted or in bands: there is nothing to put together. Cut it into parts first.") : say("All parts are of one colour already.");
+        out.why_not = parts < 2 ? say("It is one body, and its colours are painted or in bands: there is "
+                                      "nothing to put together. Cut it into parts first.")
+                                : say("All parts are of one colour already.");
         return out;
     }
     std::vector<int> colours;
@@ -383,7 +408,8 @@ Result<Jobs> lettering_jobs(const Project& project, const Plan& made, const Prog
     if (!plan)
         return plan.error();
     if (!(*plan)->first_job) {
-        out.why_not = say("Nothing on the first layer is lettering: a part of another filament that begins on the bed, is thin, and small beside the largest part.");
+        out.why_not = say("Nothing on the first layer is lettering: a part of another filament that begins "
+                          "on the bed, is thin, and small beside the largest part.");
         return out;
     }
     Job over{"lettering 2", say("Job two: the piece over it"), p, nullptr, {}, {}};
@@ -391,37 +417,49 @@ Result<Jobs> lettering_jobs(const Project& project, const Plan& made, const Prog
     over.project.asked.clear();
     over.project.order = {};
     over.project.as_read.reset();
-    Job letters{"lettering 1", say("Job one: the outlines"), outlines_of(p, **plan, over.project), nullptr, {}, {}};
+    Job letters{
+        "lettering 1", say("Job one: the outlines"), outlines_of(p, **plan, over.project), nullptr, {}, {}};
     if (!has_parts(letters.project)) {
         out.why_not = say("The lettering is finer than a line: no outline of it is left.");
         return out;
     }
-    // Over it goes the piece in the filament of its largest part; only now the letters have no job of their own any more.
+    // Over it goes the piece in the filament of its largest part; only now the letters have no job of their
+    // own any more.
     for (Piece& piece : over.project.pieces) {
         const std::vector<char> first = printed_first(p, piece);
         const int largest = largest_part(piece);
         for (std::size_t i = 0; i < first.size(); ++i)
             if (first[i]) {
-                letters.parts.push_back({piece.parts[i].name, piece.name, count_of(p, piece), find_filament(p, piece.parts[i].filament)});
+                letters.parts.push_back({piece.parts[i].name, piece.name, count_of(p, piece),
+                                         find_filament(p, piece.parts[i].filament)});
                 piece.parts[i].filament = piece.parts[static_cast<std::size_t>(largest)].filament;
                 piece.parts[i].patches.clear();
                 piece.parts[i].paint = nullptr;
                 std::erase_if(piece.bands, [&](const Band& b) { return b.part == piece.parts[i].name; });
             } else {
-                over.parts.push_back({piece.parts[i].name, piece.name, count_of(p, piece), find_filament(p, piece.parts[i].filament)});
+                over.parts.push_back({piece.parts[i].name, piece.name, count_of(p, piece),
+                                      find_filament(p, piece.parts[i].filament)});
             }
     }
     over.project.settings.lettering_two_jobs = false;
     constexpr double kOver_mm = 0.3, kThicker_mm = 0.05; // common practice, no source: 0.3 over 0.2
     if (over.project.settings.first_layer_mm < letters.project.settings.first_layer_mm + kThicker_mm)
         over.project.settings.first_layer_mm = kOver_mm;
-    const Message first_mm = say("{}", mm(letters.project.settings.first_layer_mm)), second_mm = say("{}", mm(over.project.settings.first_layer_mm));
+    const Message first_mm = say("{}", mm(letters.project.settings.first_layer_mm)),
+                  second_mm = say("{}", mm(over.project.settings.first_layer_mm));
     letters.project.name = project.name + ", job one";
     over.project.name = project.name + ", job two";
-    letters.steps = {say("Print the outlines: one line, one layer of {}.", first_mm), say("Stop. Leave the piece, the build sheet and the bed as they are; do not home over the letters where your machine lets you choose."),
-                     say("Take this job's skirt and prime line off. The nozzle is hot: let the head move aside, and keep fingers out of a moving machine.")};
-    over.steps = {say("Swap the filament."), say("The first layer is {}, thicker than job one's {}: else the nozzle drags through the letters.", second_mm, first_mm), say("Same place, same machine, same bed levelling: nothing may have moved between the jobs."),
-                  say("Watch the first layer: good adhesion is everything here.")};
+    letters.steps = {say("Print the outlines: one line, one layer of {}.", first_mm),
+                     say("Stop. Leave the piece, the build sheet and the bed as they are; do not home over "
+                         "the letters where your machine lets you choose."),
+                     say("Take this job's skirt and prime line off. The nozzle is hot: let the head move "
+                         "aside, and keep fingers out of a moving machine.")};
+    over.steps = {
+        say("Swap the filament."),
+        say("The first layer is {}, thicker than job one's {}: else the nozzle drags through the letters.",
+            second_mm, first_mm),
+        say("Same place, same machine, same bed levelling: nothing may have moved between the jobs."),
+        say("Watch the first layer: good adhesion is everything here.")};
     for (Job* job : {&letters, &over}) {
         auto whole = finished(std::move(*job), planner, progress);
         if (!whole)
@@ -438,7 +476,8 @@ Result<Job> job_again(const Project& origin, const std::string& key, const Progr
     const auto plan = planner.plan(origin, {progress.stop, {}});
     if (!plan)
         return plan.error();
-    auto jobs = key.rfind("lettering", 0) == 0 ? lettering_jobs(origin, **plan, progress) : jobs_by_colour(origin, **plan, progress);
+    auto jobs = key.rfind("lettering", 0) == 0 ? lettering_jobs(origin, **plan, progress)
+                                               : jobs_by_colour(origin, **plan, progress);
     if (!jobs)
         return jobs.error();
     for (Job& job : jobs->jobs)

@@ -13,7 +13,8 @@ namespace vitrail {
 
 namespace {
 
-OrderTotals totals_of(const OrderTask& task, const std::vector<OrderPlate>& plates, const Schedule& schedule) {
+OrderTotals totals_of(const OrderTask& task, const std::vector<OrderPlate>& plates,
+                      const Schedule& schedule) {
     OrderTotals t;
     t.plates = static_cast<int>(plates.size());
     for (const OrderPlate& p : plates) {
@@ -35,10 +36,12 @@ OrderTotals totals_of(const OrderTask& task, const std::vector<OrderPlate>& plat
     return t;
 }
 
-std::vector<OrderPlate> plates_of(const std::vector<Counts>& cut, const Schedule& schedule, PlateCosts& costs) {
+std::vector<OrderPlate> plates_of(const std::vector<Counts>& cut, const Schedule& schedule,
+                                  PlateCosts& costs) {
     std::vector<OrderPlate> out;
     for (const ScheduledPlate& s : schedule.plates)
-        out.push_back({cut[static_cast<std::size_t>(s.plate)], costs.figures(cut[static_cast<std::size_t>(s.plate)], s.machine, Scope::costs), s});
+        out.push_back({cut[static_cast<std::size_t>(s.plate)],
+                       costs.figures(cut[static_cast<std::size_t>(s.plate)], s.machine, Scope::costs), s});
     return out;
 }
 
@@ -58,8 +61,15 @@ Result<OrderTotals> singly(const OrderTask& task, PlateCosts& costs) {
     if (schedule.plates.size() < cut.size())
         for (std::size_t i = 0; i < cut.size(); ++i)
             for (std::size_t m = 0; m < task.machines.size(); ++m)
-                if (const PlateFigures& f = costs.figures(cut[i], static_cast<int>(m), Scope::costs); !f.fits && std::all_of(s.plates[i].hours.begin(), s.plates[i].hours.end(), [](double h) { return !std::isfinite(h); }))
-                    return Error{say("{} cannot be printed: {}", Name{task.kinds[static_cast<std::size_t>(std::find(cut[i].begin(), cut[i].end(), 1) - cut[i].begin())].name}, f.why_not)};
+                if (const PlateFigures& f = costs.figures(cut[i], static_cast<int>(m), Scope::costs);
+                    !f.fits && std::all_of(s.plates[i].hours.begin(), s.plates[i].hours.end(),
+                                           [](double h) { return !std::isfinite(h); }))
+                    return Error{
+                        say("{} cannot be printed: {}",
+                            Name{task.kinds[static_cast<std::size_t>(
+                                                std::find(cut[i].begin(), cut[i].end(), 1) - cut[i].begin())]
+                                     .name},
+                            f.why_not)};
     return totals_of(task, plates_of(cut, schedule, costs), schedule);
 }
 
@@ -82,17 +92,26 @@ CostMatrix closed(CostMatrix m, int n) {
 }
 
 /// mm³ that a plate with that kind purges at least, whatever else lies on it; 0 where that is not known.
-double least_purge(const OrderTask& task, const PlateCosts& costs, const Project& all, std::size_t kind, int machine) {
+double least_purge(const OrderTask& task, const PlateCosts& costs, const Project& all, std::size_t kind,
+                   int machine) {
     const Project& p = *task.kinds[kind].project;
     const Settings& s = p.settings;
-    const bool useful = s.purge_infill != IntoInfill::no || s.purge_support || std::any_of(all.pieces.begin(), all.pieces.end(), [](const Piece& piece) { return std::any_of(piece.parts.begin(), piece.parts.end(), [](const Part& x) { return x.takes_purge; }); });
-    if (task.machines[static_cast<std::size_t>(machine)].nozzles.size() != 1 || useful || all.filaments.empty())
+    const bool useful = s.purge_infill != IntoInfill::no || s.purge_support ||
+                        std::any_of(all.pieces.begin(), all.pieces.end(), [](const Piece& piece) {
+                            return std::any_of(piece.parts.begin(), piece.parts.end(),
+                                               [](const Part& x) { return x.takes_purge; });
+                        });
+    if (task.machines[static_cast<std::size_t>(machine)].nozzles.size() != 1 || useful ||
+        all.filaments.empty())
         return 0;
     const auto volumes = purge_volumes(all);
-    const CostMatrix table = closed(loaded_table(volumes.tables, std::vector<int>(all.filaments.size(), 0)), static_cast<int>(all.filaments.size()));
+    const CostMatrix table = closed(loaded_table(volumes.tables, std::vector<int>(all.filaments.size(), 0)),
+                                    static_cast<int>(all.filaments.size()));
     std::vector<int> id; // of the kind's filaments among all
     for (const Filament& f : p.filaments)
-        id.push_back(static_cast<int>(std::find_if(all.filaments.begin(), all.filaments.end(), [&](const Filament& x) { return alike(x, f); }) - all.filaments.begin()));
+        id.push_back(static_cast<int>(std::find_if(all.filaments.begin(), all.filaments.end(),
+                                                   [&](const Filament& x) { return alike(x, f); }) -
+                                      all.filaments.begin()));
     std::vector<Set> sets;
     for (const Set own : layer_sets(costs.alone(kind, machine))) {
         Set set = 0;
@@ -133,25 +152,35 @@ Least least_of(const OrderTask& task, const PlateCosts& costs, const Project* al
             double twice = 0;
             const auto& o = piece.table->shadow;
             for (std::size_t i = 0; i < o.size(); ++i)
-                twice += o[i].first * o[(i + 1) % o.size()].second - o[(i + 1) % o.size()].first * o[i].second;
+                twice +=
+                    o[i].first * o[(i + 1) % o.size()].second - o[(i + 1) % o.size()].first * o[i].second;
             x.area_mm2 += std::abs(twice) / 2;
         }
         switch (task.aim) {
-        case OrderAim::waste: x.piece = t.support_g + t.interface_g, x.plate = purge_g; break;
+        case OrderAim::waste:
+            x.piece = t.support_g + t.interface_g, x.plate = purge_g;
+            break;
         case OrderAim::hours:
-        case OrderAim::earliest: x.piece = lines_s / 3600, x.plate = plate_s / 3600; break;
-        case OrderAim::trips: x.plate = 1; break;
+        case OrderAim::earliest:
+            x.piece = lines_s / 3600, x.plate = plate_s / 3600;
+            break;
+        case OrderAim::trips:
+            x.plate = 1;
+            break;
         case OrderAim::money:
-            x.piece = (t.model_g + t.support_g + t.interface_g) * cheapest + task.settings.printer_per_h * lines_s / 3600;
+            x.piece = (t.model_g + t.support_g + t.interface_g) * cheapest +
+                      task.settings.printer_per_h * lines_s / 3600;
             x.plate = purge_g * cheapest + task.settings.printer_per_h * plate_s / 3600;
             break;
         }
-        best = {std::min(best.piece, x.piece), std::min(best.plate, x.plate), std::min(best.area_mm2, x.area_mm2)};
+        best = {std::min(best.piece, x.piece), std::min(best.plate, x.plate),
+                std::min(best.area_mm2, x.area_mm2)};
     }
     return best;
 }
 
-/// Plates filled to the last mm², the dearest kinds together: a plate costs at least as much as the dearest kind on it.
+/// Plates filled to the last mm², the dearest kinds together: a plate costs at least as much as the dearest
+/// kind on it.
 double lower_bound(const OrderTask& task, const PlateCosts& costs) {
     std::vector<Share> shares;
     for (const OrderKind& kind : task.kinds)
@@ -165,7 +194,8 @@ double lower_bound(const OrderTask& task, const PlateCosts& costs) {
     }
     for (const Machine& m : task.machines)
         bed = std::max(bed, m.bed_x_mm * m.bed_y_mm);
-    std::sort(least.begin(), least.end(), [](const auto& a, const auto& b) { return a.first.plate > b.first.plate; });
+    std::sort(least.begin(), least.end(),
+              [](const auto& a, const auto& b) { return a.first.plate > b.first.plate; });
     double at = 0, next = 0; // mm² before this kind, and where the next plate begins
     for (const auto& [x, n] : least) {
         const double end = at + x.area_mm2 * n;

@@ -20,7 +20,8 @@ Project only_piece(const Project& p, std::size_t piece) {
     one.order = {};
     one.origin.reset();
     one.as_read.reset();
-    if (one.picture && std::none_of(one.pieces.front().parts.begin(), one.pieces.front().parts.end(), [](const Part& part) { return part.model < 0; }))
+    if (one.picture && std::none_of(one.pieces.front().parts.begin(), one.pieces.front().parts.end(),
+                                    [](const Part& part) { return part.model < 0; }))
         one.picture.reset();
     return one;
 }
@@ -44,7 +45,8 @@ Result<OrderTask> order_task(const Project& p, const OrderSources& sources) {
         if (item.file.empty()) {
             const int piece = find_piece(p, item.piece);
             if (piece < 0 || p.pieces[static_cast<std::size_t>(piece)].parts.empty())
-                return Error{say("The order asks for {}, which the project does not have.", Name{item.piece})};
+                return Error{
+                    say("The order asks for {}, which the project does not have.", Name{item.piece})};
             kind.name = item.piece;
             kind.project = std::make_shared<const Project>(only_piece(p, static_cast<std::size_t>(piece)));
         } else {
@@ -56,8 +58,10 @@ Result<OrderTask> order_task(const Project& p, const OrderSources& sources) {
             if (!item.piece.empty()) {
                 const int piece = find_piece(**other, item.piece);
                 if (piece < 0)
-                    return Error{say("The order asks for {}, which {} does not have.", Name{item.piece}, Name{item.file})};
-                kind.project = std::make_shared<const Project>(only_piece(**other, static_cast<std::size_t>(piece)));
+                    return Error{say("The order asks for {}, which {} does not have.", Name{item.piece},
+                                     Name{item.file})};
+                kind.project =
+                    std::make_shared<const Project>(only_piece(**other, static_cast<std::size_t>(piece)));
                 kind.name = item.piece;
             }
         }
@@ -68,10 +72,12 @@ Result<OrderTask> order_task(const Project& p, const OrderSources& sources) {
         kind.by_day = item.by_day;
         if (const auto due = parse_moment(item.due)) {
             if (!task.start_min)
-                return Error{say("{} is wanted by {}: say when the first plate can start.", Name{kind.name}, item.due)};
+                return Error{say("{} is wanted by {}: say when the first plate can start.", Name{kind.name},
+                                 item.due)};
             kind.due_h = static_cast<double>(*due - *task.start_min) / 60;
             if (kind.due_h <= 0)
-                return Error{say("{} is wanted by {}, before the first plate can start.", Name{kind.name}, item.due)};
+                return Error{
+                    say("{} is wanted by {}, before the first plate can start.", Name{kind.name}, item.due)};
         }
         task.kinds.push_back(std::move(kind));
     }
@@ -86,7 +92,8 @@ Message clock_text(const OrderTask& task, double hours) {
         return say("{}", text);
     }
     const std::int64_t all = minutes + std::llround(task.start_hour * 60);
-    return say("day {}, {}", static_cast<long long>(all / 1440 + 1), fmt::format("{:02}:{:02}", all % 1440 / 60, all % 60));
+    return say("day {}, {}", static_cast<long long>(all / 1440 + 1),
+               fmt::format("{:02}:{:02}", all % 1440 / 60, all % 60));
 }
 
 } // namespace vitrail

@@ -12,7 +12,8 @@ struct PlateCost {
 };
 
 inline PlateCost plate_cost(const Settings& settings, const Totals& t) {
-    return {t.changes, t.hand_swaps, t.purge_g, waste_g(t), t.total_s, t.attended_s, t.cost, price_of(settings, t, 0)};
+    return {t.changes, t.hand_swaps, t.purge_g, waste_g(t),
+            t.total_s, t.attended_s, t.cost,    price_of(settings, t, 0)};
 }
 
 } // namespace vitrail

@@ -64,9 +64,11 @@ Result<PlateCosts> PlateCosts::of(const OrderTask& task, const Progress& progres
     c.share_.assign(task.kinds.size(), std::vector<Message>(task.kinds.size()));
     for (std::size_t a = 0; a < task.kinds.size(); ++a)
         for (std::size_t b = 0; b < a; ++b) {
-            const Project pa = on_machine(*task.kinds[a].project, task.machines.front()), pb = on_machine(*task.kinds[b].project, task.machines.front());
+            const Project pa = on_machine(*task.kinds[a].project, task.machines.front()),
+                          pb = on_machine(*task.kinds[b].project, task.machines.front());
             Message why = cannot_share(pa, pb);
-            if (!why.empty() && cannot_share(pa, pb, false).empty() && (needs_none(pa, c.alone(a, 0), pb, progress) || needs_none(pb, c.alone(b, 0), pa, progress)))
+            if (!why.empty() && cannot_share(pa, pb, false).empty() &&
+                (needs_none(pa, c.alone(a, 0), pb, progress) || needs_none(pb, c.alone(b, 0), pa, progress)))
                 why = {};
             c.share_[a][b] = c.share_[b][a] = std::move(why);
         }
@@ -103,8 +105,10 @@ PlateFigures PlateCosts::work_out(const Counts& counts, int machine, Scope scope
             continue;
         for (std::size_t b = 0; b < a; ++b)
             if (counts[b] > 0 && !may_share(a, b))
-                return no(say("{} and {} cannot share a plate: {}.", Name{task_->kinds[b].name}, Name{task_->kinds[a].name}, share_[b][a]));
-        planner.know(on_machine(*task_->kinds[a].project, task_->machines[static_cast<std::size_t>(machine)]), alone(a, machine));
+                return no(say("{} and {} cannot share a plate: {}.", Name{task_->kinds[b].name},
+                              Name{task_->kinds[a].name}, share_[b][a]));
+        planner.know(on_machine(*task_->kinds[a].project, task_->machines[static_cast<std::size_t>(machine)]),
+                     alone(a, machine));
     }
     Result<Project> p = plate_project(*task_, counts, machine);
     if (!p)
@@ -140,7 +144,8 @@ PlateFigures PlateCosts::work_out(const Counts& counts, int machine, Scope scope
 const PlateFigures& PlateCosts::figures(const Counts& counts, int machine, Scope scope) {
     const auto key = std::pair(std::pair(static_cast<int>(scope), machine), counts);
     const auto known = known_.find(key);
-    return known != known_.end() ? known->second : known_.emplace(key, work_out(counts, machine, scope)).first->second;
+    return known != known_.end() ? known->second
+                                 : known_.emplace(key, work_out(counts, machine, scope)).first->second;
 }
 
 bool PlateCosts::boxes_fit(const Counts& counts, int machine) const {
@@ -150,7 +155,10 @@ bool PlateCosts::boxes_fit(const Counts& counts, int machine) const {
     task.bed_x_mm = m.bed_x_mm;
     task.bed_y_mm = m.bed_y_mm;
     for (const KeepClear& z : m.keep_clear)
-        task.fixed.push_back({{{z.x_mm, z.y_mm}, {z.x_mm + z.w_mm, z.y_mm}, {z.x_mm + z.w_mm, z.y_mm + z.d_mm}, {z.x_mm, z.y_mm + z.d_mm}}});
+        task.fixed.push_back({{{z.x_mm, z.y_mm},
+                               {z.x_mm + z.w_mm, z.y_mm},
+                               {z.x_mm + z.w_mm, z.y_mm + z.d_mm},
+                               {z.x_mm, z.y_mm + z.d_mm}}});
     for (std::size_t k = 0; k < counts.size(); ++k) {
         if (counts[k] == 0)
             continue;
@@ -169,11 +177,15 @@ bool PlateCosts::boxes_fit(const Counts& counts, int machine) const {
 
 double worth_of(const OrderTask& task, const PlateFigures& f) {
     switch (task.aim) {
-    case OrderAim::waste: return f.waste_g;
+    case OrderAim::waste:
+        return f.waste_g;
     case OrderAim::hours:
-    case OrderAim::earliest: return f.total_s / 3600;
-    case OrderAim::trips: return f.trips;
-    case OrderAim::money: return f.price;
+    case OrderAim::earliest:
+        return f.total_s / 3600;
+    case OrderAim::trips:
+        return f.trips;
+    case OrderAim::money:
+        return f.price;
     }
     return 0;
 }
@@ -182,11 +194,16 @@ double load_worth(const OrderTask& task) {
     constexpr double kUsual_g_mm3 = 1.24e-3, kPart_of_a_trip = 0.1; // from memory
     const Machine& m = task.machines.front();
     switch (task.aim) {
-    case OrderAim::waste: return m.first_load_mm3 * kUsual_g_mm3;
-    case OrderAim::hours: return m.hand.time_s / 3600;
-    case OrderAim::earliest: return 0;
-    case OrderAim::trips: return kPart_of_a_trip;
-    case OrderAim::money: return m.hand.attended_s / 3600 * own_hour(task.settings);
+    case OrderAim::waste:
+        return m.first_load_mm3 * kUsual_g_mm3;
+    case OrderAim::hours:
+        return m.hand.time_s / 3600;
+    case OrderAim::earliest:
+        return 0;
+    case OrderAim::trips:
+        return kPart_of_a_trip;
+    case OrderAim::money:
+        return m.hand.attended_s / 3600 * own_hour(task.settings);
     }
     return 0;
 }

@@ -24,7 +24,9 @@ public:
     const std::vector<Filament>& filaments() const { return filaments_; }
     int planned() const { return static_cast<int>(known_.size()); }
     /// A kind by itself, one of it.
-    const Plan& alone(std::size_t kind, int machine) const { return *alone_[static_cast<std::size_t>(machine)][kind]; }
+    const Plan& alone(std::size_t kind, int machine) const {
+        return *alone_[static_cast<std::size_t>(machine)][kind];
+    }
     /// What a kind is made of, by place in filaments().
     const std::vector<int>& filaments_of(std::size_t kind) const { return needs_[kind]; }
 
@@ -34,7 +36,7 @@ private:
 
     const OrderTask* task_;
     std::vector<Filament> filaments_;
-    std::vector<std::vector<int>> needs_; ///< [kind], sorted
+    std::vector<std::vector<int>> needs_;     ///< [kind], sorted
     std::vector<std::vector<Message>> share_; ///< [kind][kind] why they cannot share a plate
     std::vector<std::vector<std::shared_ptr<const Plan>>> alone_; ///< [machine][kind]
     std::map<std::pair<std::pair<int, int>, Counts>, PlateFigures> known_;

@@ -54,11 +54,14 @@ struct MachineState {
 };
 
 int loads_for(const MachineState& m, const ToPrint& plate) {
-    return static_cast<int>(std::count_if(plate.filaments.begin(), plate.filaments.end(), [&](int f) { return std::find(m.holds.begin(), m.holds.end(), f) == m.holds.end(); }));
+    return static_cast<int>(std::count_if(plate.filaments.begin(), plate.filaments.end(), [&](int f) {
+        return std::find(m.holds.begin(), m.holds.end(), f) == m.holds.end();
+    }));
 }
 
 /// Puts in what the plate needs.
-void load(const ScheduleTask& task, std::span<const int> order, std::size_t k, int places, MachineState& m, ScheduledPlate& out) {
+void load(const ScheduleTask& task, std::span<const int> order, std::size_t k, int places, MachineState& m,
+          ScheduledPlate& out) {
     const ToPrint& plate = task.plates[static_cast<std::size_t>(order[k])];
     for (const int f : plate.filaments)
         (std::find(m.holds.begin(), m.holds.end(), f) == m.holds.end() ? out.put_in : out.stays).push_back(f);
@@ -129,15 +132,22 @@ Schedule schedule_in_order(const ScheduleTask& task, std::span<const int> order)
         for (std::size_t m = 0; m < machines.size(); ++m) {
             if (!std::isfinite(plate.hours[m]))
                 continue;
-            const auto [start, kept] = plate.by_day ? by_day(task.presence, machines[m].free_h, plate.hours[m]) : std::pair(next_awake_h(task.presence, machines[m].free_h), true);
-            const double end = start + plate.hours[m], late = late_h(plate, end), worth = plate.worth[m] + task.load_worth * loads_for(machines[m], plate);
-            const auto key = [&](double l, bool k2, double w, double e) { return std::tuple(l, !k2, task.earliest ? e : w, task.earliest ? w : e); };
+            const auto [start, kept] = plate.by_day
+                                           ? by_day(task.presence, machines[m].free_h, plate.hours[m])
+                                           : std::pair(next_awake_h(task.presence, machines[m].free_h), true);
+            const double end = start + plate.hours[m], late = late_h(plate, end),
+                         worth = plate.worth[m] + task.load_worth * loads_for(machines[m], plate);
+            const auto key = [&](double l, bool k2, double w, double e) {
+                return std::tuple(l, !k2, task.earliest ? e : w, task.earliest ? w : e);
+            };
             if (best < 0 || key(late, kept, worth, end) < key(best_late, best_kept, best_worth, best_end))
-                best = static_cast<int>(m), best_start = start, best_end = end, best_late = late, best_worth = worth, best_kept = kept;
+                best = static_cast<int>(m), best_start = start, best_end = end, best_late = late,
+                best_worth = worth, best_kept = kept;
         }
         if (best < 0)
             continue;
-        ScheduledPlate p{order[k], best, best_start, best_end, {}, {}, runs_at_night(task.presence, best_start, best_end)};
+        ScheduledPlate p{
+            order[k], best, best_start, best_end, {}, {}, runs_at_night(task.presence, best_start, best_end)};
         MachineState& m = machines[static_cast<std::size_t>(best)];
         load(task, order, k, task.places[static_cast<std::size_t>(best)], m, p);
         m.free_h = best_end;
@@ -148,7 +158,8 @@ Schedule schedule_in_order(const ScheduleTask& task, std::span<const int> order)
         out.finish_h = std::max(out.finish_h, best_end);
         out.plates.push_back(std::move(p));
     }
-    std::stable_sort(out.plates.begin(), out.plates.end(), [](const ScheduledPlate& a, const ScheduledPlate& b) { return a.start_h < b.start_h; });
+    std::stable_sort(out.plates.begin(), out.plates.end(),
+                     [](const ScheduledPlate& a, const ScheduledPlate& b) { return a.start_h < b.start_h; });
     return out;
 }
 
@@ -162,22 +173,31 @@ Schedule make_schedule(const ScheduleTask& task) {
                 best = std::move(s);
         return best;
     }
-    // What is due first comes first; among those due alike, what needs least put in; what takes long before what is short.
+    // What is due first comes first; among those due alike, what needs least put in; what takes long before
+    // what is short.
     const auto due_of = [&](int p) {
         double due = kWhenever;
         for (const auto& [d, n] : task.plates[static_cast<std::size_t>(p)].due)
             due = std::min(due, d);
         return due;
     };
-    const auto hours_of = [&](int p) { return *std::min_element(task.plates[static_cast<std::size_t>(p)].hours.begin(), task.plates[static_cast<std::size_t>(p)].hours.end()); };
+    const auto hours_of = [&](int p) {
+        return *std::min_element(task.plates[static_cast<std::size_t>(p)].hours.begin(),
+                                 task.plates[static_cast<std::size_t>(p)].hours.end());
+    };
     std::vector<int> chosen;
     std::vector<int> holds;
     while (!order.empty()) {
         const auto missing = [&](int p) {
             const auto& needs = task.plates[static_cast<std::size_t>(p)].filaments;
-            return std::count_if(needs.begin(), needs.end(), [&](int f) { return std::find(holds.begin(), holds.end(), f) == holds.end(); });
+            return std::count_if(needs.begin(), needs.end(), [&](int f) {
+                return std::find(holds.begin(), holds.end(), f) == holds.end();
+            });
         };
-        const auto next = std::min_element(order.begin(), order.end(), [&](int a, int b) { return std::tuple(due_of(a), missing(a), -hours_of(a)) < std::tuple(due_of(b), missing(b), -hours_of(b)); });
+        const auto next = std::min_element(order.begin(), order.end(), [&](int a, int b) {
+            return std::tuple(due_of(a), missing(a), -hours_of(a)) <
+                   std::tuple(due_of(b), missing(b), -hours_of(b));
+        });
         holds = task.plates[static_cast<std::size_t>(*next)].filaments;
         chosen.push_back(*next);
         order.erase(next);

@@ -14,8 +14,10 @@ bool in_common(const SettingInfo& s) {
     case Subject::purge:
     case Subject::carrying:
     case Subject::support:
-    case Subject::sheet: return true;
-    default: return false;
+    case Subject::sheet:
+        return true;
+    default:
+        return false;
     }
 }
 
@@ -23,7 +25,8 @@ bool in_common(const SettingInfo& s) {
 std::map<char, char> take_filaments(const Project& from, Project& to) {
     std::map<char, char> letter;
     for (const Filament& f : from.filaments) {
-        const auto known = std::find_if(to.filaments.begin(), to.filaments.end(), [&](const Filament& x) { return alike(x, f); });
+        const auto known = std::find_if(to.filaments.begin(), to.filaments.end(),
+                                        [&](const Filament& x) { return alike(x, f); });
         if (known != to.filaments.end()) {
             letter[f.letter] = known->letter;
             continue;
@@ -43,13 +46,17 @@ std::map<char, char> take_filaments(const Project& from, Project& to) {
 std::vector<int> take_models(const Project& from, Project& to) {
     std::vector<int> index;
     for (const ModelFile& m : from.models) {
-        const auto same = std::find_if(to.models.begin(), to.models.end(), [&](const ModelFile& x) { return x.scale == m.scale && (x.bytes == m.bytes || *x.bytes == *m.bytes); });
+        const auto same = std::find_if(to.models.begin(), to.models.end(), [&](const ModelFile& x) {
+            return x.scale == m.scale && (x.bytes == m.bytes || *x.bytes == *m.bytes);
+        });
         if (same != to.models.end()) {
             index.push_back(static_cast<int>(same - to.models.begin()));
             continue;
         }
         ModelFile fresh = m;
-        for (int n = 2; std::any_of(to.models.begin(), to.models.end(), [&](const ModelFile& x) { return x.name == fresh.name; }); ++n)
+        for (int n = 2; std::any_of(to.models.begin(), to.models.end(),
+                                    [&](const ModelFile& x) { return x.name == fresh.name; });
+             ++n)
             fresh.name = std::to_string(n) + "-" + m.name;
         index.push_back(static_cast<int>(to.models.size()));
         to.models.push_back(std::move(fresh));
@@ -57,7 +64,8 @@ std::vector<int> take_models(const Project& from, Project& to) {
     return index;
 }
 
-void take_pieces(const Share& share, Project& to, const std::map<char, char>& letter, const std::vector<int>& models) {
+void take_pieces(const Share& share, Project& to, const std::map<char, char>& letter,
+                 const std::vector<int>& models) {
     const auto new_letter = [&](char c) { return letter.count(c) ? letter.at(c) : char(0); };
     for (const Piece& piece : share.project->pieces) {
         if (piece.parts.empty())
@@ -92,17 +100,22 @@ void take_pieces(const Share& share, Project& to, const std::map<char, char>& le
 } // namespace
 
 bool alike(const Filament& a, const Filament& b) {
-    return a.material == b.material && a.colour == b.colour && a.name == b.name && a.diameter_mm == b.diameter_mm && a.shelf_id == b.shelf_id;
+    return a.material == b.material && a.colour == b.colour && a.name == b.name &&
+           a.diameter_mm == b.diameter_mm && a.shelf_id == b.shelf_id;
 }
 
 Message cannot_share(const Project& a, const Project& b, bool support_too) {
     for (const SettingInfo& s : all_settings())
-        if (in_common(s) && (support_too || s.subject() != Subject::support) && s.field.of(a.settings) != s.field.of(b.settings))
-            return say("{} differs: {} and {}", say(s.label), setting_text(a.settings, s), setting_text(b.settings, s));
+        if (in_common(s) && (support_too || s.subject() != Subject::support) &&
+            s.field.of(a.settings) != s.field.of(b.settings))
+            return say("{} differs: {} and {}", say(s.label), setting_text(a.settings, s),
+                       setting_text(b.settings, s));
     for (const Filament& x : a.filaments)
         for (const Filament& y : b.filaments)
             if (x.bed_c.low > y.bed_c.high || y.bed_c.low > x.bed_c.high)
-                return say("{} and {} want different beds: {} to {} and {} to {} °C", Name{x.name}, Name{y.name}, num(x.bed_c.low, 0), num(x.bed_c.high, 0), num(y.bed_c.low, 0), num(y.bed_c.high, 0));
+                return say("{} and {} want different beds: {} to {} and {} to {} °C", Name{x.name},
+                           Name{y.name}, num(x.bed_c.low, 0), num(x.bed_c.high, 0), num(y.bed_c.low, 0),
+                           num(y.bed_c.high, 0));
     return {};
 }
 
@@ -110,7 +123,9 @@ Result<Project> on_one_plate(std::span<const Share> shares, const Machine& machi
     Project to;
     if (shares.empty())
         return to;
-    const auto held = std::find_if(shares.begin(), shares.end(), [](const Share& s) { return s.project->settings.support != SupportStyle::none; });
+    const auto held = std::find_if(shares.begin(), shares.end(), [](const Share& s) {
+        return s.project->settings.support != SupportStyle::none;
+    });
     const Share& leading = held == shares.end() ? shares.front() : *held;
     const Project& first = *leading.project;
     to.name = first.name;
@@ -124,7 +139,8 @@ Result<Project> on_one_plate(std::span<const Share> shares, const Machine& machi
             return Error{say("Together they have more filaments than there are letters.")};
         take_pieces(share, to, letter, take_models(*share.project, to));
         for (PairPurge x : share.project->pair_purges)
-            if (letter.count(x.from) && letter.count(x.to) && !pair_purge(to, letter.at(x.from), letter.at(x.to))) {
+            if (letter.count(x.from) && letter.count(x.to) &&
+                !pair_purge(to, letter.at(x.from), letter.at(x.to))) {
                 x.from = letter.at(x.from);
                 x.to = letter.at(x.to);
                 to.pair_purges.push_back(x);

@@ -11,10 +11,15 @@ struct FigureInfo {
     VariantFigure figure;
     const char *key, *words;
 };
-constexpr FigureInfo kFigures[kVariantFigures] = {{VariantFigure::waste, "waste", term("thrown away")},        {VariantFigure::changes, "changes", term("changes of colour")},
-                                                  {VariantFigure::hand_swaps, "hand_swaps", term("of them by hand")}, {VariantFigure::hours, "hours", term("time to print")},
-                                                  {VariantFigure::money, "money", term("material")},            {VariantFigure::grams, "grams", term("weight")},
-                                                  {VariantFigure::filaments, "filaments", term("colours")},     {VariantFigure::per_piece, "per_piece", term("material for one")}};
+constexpr FigureInfo kFigures[kVariantFigures] = {
+    {VariantFigure::waste, "waste", term("thrown away")},
+    {VariantFigure::changes, "changes", term("changes of colour")},
+    {VariantFigure::hand_swaps, "hand_swaps", term("of them by hand")},
+    {VariantFigure::hours, "hours", term("time to print")},
+    {VariantFigure::money, "money", term("material")},
+    {VariantFigure::grams, "grams", term("weight")},
+    {VariantFigure::filaments, "filaments", term("colours")},
+    {VariantFigure::per_piece, "per_piece", term("material for one")}};
 
 bool is_used(const Plan& plan, std::size_t f) {
     return f < plan.use.size() && plan.use[f].printed_mm3() > 0;
@@ -32,10 +37,14 @@ std::vector<std::pair<char, int>> seats(const Project& p, const Plan& plan) {
 std::vector<Message> moves(const Project& before, const Plan& was, const Project& after, const Plan& is) {
     std::vector<Message> out;
     const auto old = seats(before, was), now = seats(after, is);
-    const auto find = [](const auto& list, char letter) { return std::find_if(list.begin(), list.end(), [&](const auto& x) { return x.first == letter; }); };
+    const auto find = [](const auto& list, char letter) {
+        return std::find_if(list.begin(), list.end(), [&](const auto& x) { return x.first == letter; });
+    };
     for (const auto& [letter, nozzle] : now)
         if (const auto at = find(old, letter); at == old.end())
-            out.push_back(after.machine.nozzles.size() > 1 ? say("{} comes in, on {}", letter, nozzle_name(after.machine, nozzle)) : say("{} comes in", letter));
+            out.push_back(after.machine.nozzles.size() > 1
+                              ? say("{} comes in, on {}", letter, nozzle_name(after.machine, nozzle))
+                              : say("{} comes in", letter));
         else if (at->second != nozzle)
             out.push_back(say("{} moves to {}", letter, nozzle_name(after.machine, nozzle)));
     for (const auto& [letter, nozzle] : old)
@@ -46,14 +55,18 @@ std::vector<Message> moves(const Project& before, const Plan& was, const Project
 
 } // namespace
 
-std::vector<PlannedVariant> plan_variants(const Project& p, std::shared_ptr<const Plan> plan, const Progress& progress, const std::vector<PlannedVariant>& known) {
+std::vector<PlannedVariant> plan_variants(const Project& p, std::shared_ptr<const Plan> plan,
+                                          const Progress& progress,
+                                          const std::vector<PlannedVariant>& known) {
     std::vector<PlannedVariant> out{{-1, {}, std::make_shared<const Project>(p), plan, {}}};
     Planner planner(p, *plan);
     for (std::size_t i = 0; i < p.variants.size(); ++i) {
         if (progress.stopped())
             break;
         PlannedVariant v{static_cast<int>(i), p.variants[i].name, p.variants[i].project, nullptr, {}};
-        const auto same = std::find_if(known.begin(), known.end(), [&](const PlannedVariant& k) { return k.project == v.project && k.plan; });
+        const auto same = std::find_if(known.begin(), known.end(), [&](const PlannedVariant& k) {
+            return k.project == v.project && k.plan;
+        });
         if (same != known.end()) {
             v.plan = same->plan;
             out.push_back(std::move(v));
@@ -82,19 +95,26 @@ const char* words_for(VariantFigure f) {
 double value_of(VariantFigure f, const Project& p, const Plan& plan) {
     const Totals& t = plan.totals;
     switch (f) {
-    case VariantFigure::waste: return waste_g(t);
-    case VariantFigure::changes: return t.changes;
-    case VariantFigure::hand_swaps: return t.hand_swaps;
-    case VariantFigure::hours: return t.total_s;
-    case VariantFigure::money: return t.cost;
-    case VariantFigure::grams: return t.model_g;
+    case VariantFigure::waste:
+        return waste_g(t);
+    case VariantFigure::changes:
+        return t.changes;
+    case VariantFigure::hand_swaps:
+        return t.hand_swaps;
+    case VariantFigure::hours:
+        return t.total_s;
+    case VariantFigure::money:
+        return t.cost;
+    case VariantFigure::grams:
+        return t.model_g;
     case VariantFigure::filaments: {
         int n = 0;
         for (std::size_t k = 0; k < plan.use.size(); ++k)
             n += is_used(plan, k);
         return n;
     }
-    case VariantFigure::per_piece: return t.cost / std::max(1, count_of_all(p));
+    case VariantFigure::per_piece:
+        return t.cost / std::max(1, count_of_all(p));
     }
     return 0;
 }
@@ -102,11 +122,15 @@ double value_of(VariantFigure f, const Project& p, const Plan& plan) {
 Message text_of(VariantFigure f, const Project& p, double value) {
     switch (f) {
     case VariantFigure::waste:
-    case VariantFigure::grams: return say("{}", num(value, 1, "g"));
-    case VariantFigure::hours: return say("{}", Duration{value});
+    case VariantFigure::grams:
+        return say("{}", num(value, 1, "g"));
+    case VariantFigure::hours:
+        return say("{}", Duration{value});
     case VariantFigure::money:
-    case VariantFigure::per_piece: return say("{}", money(p.settings, value));
-    default: return say("{}", static_cast<int>(std::lround(value)));
+    case VariantFigure::per_piece:
+        return say("{}", money(p.settings, value));
+    default:
+        return say("{}", static_cast<int>(std::lround(value)));
     }
 }
 
@@ -171,7 +195,9 @@ Result<WishCost> cost_of(const Project& p, const Plan& plan, const Wish& wish, c
 
 std::vector<Message> changes_since(const Asked& before, const Asked& now) {
     std::vector<Message> out;
-    const auto find = [](const std::vector<Shown>& list, const std::string& name) { return std::find_if(list.begin(), list.end(), [&](const Shown& s) { return s.variant == name; }); };
+    const auto find = [](const std::vector<Shown>& list, const std::string& name) {
+        return std::find_if(list.begin(), list.end(), [&](const Shown& s) { return s.variant == name; });
+    };
     for (const Shown& s : now.shown) {
         const auto old = find(before.shown, s.variant);
         if (old == before.shown.end()) {
@@ -179,14 +205,18 @@ std::vector<Message> changes_since(const Asked& before, const Asked& now) {
             continue;
         }
         for (const auto& [region, colour] : s.regions) {
-            const auto was = std::find_if(old->regions.begin(), old->regions.end(), [&, name = region](const auto& r) { return r.first == name; });
+            const auto was = std::find_if(old->regions.begin(), old->regions.end(),
+                                          [&, name = region](const auto& r) { return r.first == name; });
             if (was == old->regions.end())
-                out.push_back(say("{}, {}: {} is new, in {}", s.letter, Name{s.variant}, Name{region}, describe_colour(colour)));
+                out.push_back(say("{}, {}: {} is new, in {}", s.letter, Name{s.variant}, Name{region},
+                                  describe_colour(colour)));
             else if (!(was->second == colour))
-                out.push_back(say("{}, {}: {} is {}, was {}", s.letter, Name{s.variant}, Name{region}, describe_colour(colour), describe_colour(was->second)));
+                out.push_back(say("{}, {}: {} is {}, was {}", s.letter, Name{s.variant}, Name{region},
+                                  describe_colour(colour), describe_colour(was->second)));
         }
         for (const auto& [region, colour] : old->regions)
-            if (std::none_of(s.regions.begin(), s.regions.end(), [&, name = region](const auto& r) { return r.first == name; }))
+            if (std::none_of(s.regions.begin(), s.regions.end(),
+                             [&, name = region](const auto& r) { return r.first == name; }))
                 out.push_back(say("{}, {}: {} is gone", s.letter, Name{s.variant}, Name{region}));
     }
     for (const Shown& s : before.shown)

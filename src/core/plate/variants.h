@@ -14,14 +14,17 @@ struct PlannedVariant {
     Message why_not;
 };
 
-/// Plans them one after the other; `plan` is that of the project as it stands. What they share with it is not sliced anew.
-/// Stopped, it returns what it has. Of `known` ones that are still the same nothing is planned anew.
-std::vector<PlannedVariant> plan_variants(const Project& project, std::shared_ptr<const Plan> plan, const Progress& progress = {}, const std::vector<PlannedVariant>& known = {});
+/// Plans them one after the other; `plan` is that of the project as it stands. What they share with it is not
+/// sliced anew. Stopped, it returns what it has. Of `known` ones that are still the same nothing is planned
+/// anew.
+std::vector<PlannedVariant> plan_variants(const Project& project, std::shared_ptr<const Plan> plan,
+                                          const Progress& progress = {},
+                                          const std::vector<PlannedVariant>& known = {});
 
 /// Figures of a variant that can be shown, in this order; [0] is the key.
 enum class VariantFigure { waste, changes, hand_swaps, hours, money, grams, filaments, per_piece };
 inline constexpr int kVariantFigures = 8;
-const char* key_of(VariantFigure f);   ///< as in files and on the command line
+const char* key_of(VariantFigure f);    ///< as in files and on the command line
 const char* words_for(VariantFigure f); ///< for people who never heard of purge
 double value_of(VariantFigure f, const Project& project, const Plan& plan);
 /// The value with its unit.
@@ -38,8 +41,8 @@ std::vector<RegionColour> region_colours(const Project& project, const Plan& pla
 /// "Make the lower part black": a region in another filament.
 struct Wish {
     int piece = 0, part = 0;
-    int band = -1;  ///< index into the piece's bands; −1: none
-    int patch = 0;  ///< number; 0: none
+    int band = -1; ///< index into the piece's bands; −1: none
+    int patch = 0; ///< number; 0: none
     char filament = 'A';
 };
 void grant(Project& project, const Wish& wish);
@@ -47,14 +50,16 @@ void grant(Project& project, const Wish& wish);
 struct WishCost {
     std::shared_ptr<const Project> project;
     std::shared_ptr<const Plan> plan;
-    int changes = 0;                 ///< more than now; so all of these
+    int changes = 0; ///< more than now; so all of these
     double waste_g = 0, total_s = 0, cost = 0, price = 0;
-    std::vector<Message> loading;    ///< what moves to another nozzle, comes in, or is no longer needed
+    std::vector<Message> loading; ///< what moves to another nozzle, comes in, or is no longer needed
 };
 /// Error where the project cannot be planned so.
-Result<WishCost> cost_of(const Project& project, const Plan& plan, const Wish& wish, const Progress& progress = {});
+Result<WishCost> cost_of(const Project& project, const Plan& plan, const Wish& wish,
+                         const Progress& progress = {});
 
-/// What has changed between two ways of showing variants, in words: colours of regions, figures, variants that came or went.
+/// What has changed between two ways of showing variants, in words: colours of regions, figures, variants
+/// that came or went.
 std::vector<Message> changes_since(const Asked& before, const Asked& now);
 
 } // namespace vitrail

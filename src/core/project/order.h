@@ -25,8 +25,8 @@ struct OrderItem {
     int count = 1;     ///< 1 … kMostPlaced
     std::string due;   ///< "2026-12-05T10:00" on the clock of where it is printed; empty: whenever
     bool for_sale = false;
-    double price = 0;  ///< of one, in the project's currency
-    int together = 0;  ///< items of the same number are printed on the same plates; 0: as it comes
+    double price = 0;    ///< of one, in the project's currency
+    int together = 0;    ///< items of the same number are printed on the same plates; 0: as it comes
     bool by_day = false; ///< no plate with it runs at night
     bool operator==(const OrderItem&) const = default;
 };
@@ -34,7 +34,8 @@ struct OrderItem {
 struct Order {
     std::vector<OrderItem> items;
     OrderAim aim = OrderAim::waste;
-    std::string start; ///< when the first plate can begin, as OrderItem::due; empty: on day 0 at settings.start_hour
+    /// when the first plate can begin, as OrderItem::due; empty: on day 0 at settings.start_hour
+    std::string start;
     std::vector<std::string> machines; ///< ids of those it may be printed on besides the project's
     bool operator==(const Order&) const = default;
 };

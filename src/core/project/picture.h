@@ -17,11 +17,15 @@ struct DotMap {
     int width = 0, height = 0;
     std::vector<std::uint16_t> dots;
 
-    std::uint16_t at(int x, int y) const { return dots[static_cast<std::size_t>(y) * static_cast<std::size_t>(width) + static_cast<std::size_t>(x)]; }
+    std::uint16_t at(int x, int y) const {
+        return dots[static_cast<std::size_t>(y) * static_cast<std::size_t>(width) +
+                    static_cast<std::size_t>(x)];
+    }
     bool operator==(const DotMap&) const = default;
 };
 
-/// Points of a rising curve, both 0 … 1 and increasing; straight between them. Empty: a straight line from 0, 0 to 1, 1.
+/// Points of a rising curve, both 0 … 1 and increasing; straight between them. Empty: a straight line from 0,
+/// 0 to 1, 1.
 using RisingCurve = std::vector<std::pair<double, double>>;
 
 enum class PictureUse {
@@ -46,14 +50,14 @@ struct Preparation {
     double gamma = 1;                                ///< 0.2 … 5, above 1: middle tones lighter
     RisingCurve tones;                               ///< each channel as shown, along it
     GroundOut ground_out = GroundOut::keep;
-    double ground_delta_e = 12;                      ///< how far from the colour of the corner still is ground
-    Srgb ground{255, 255, 255};                      ///< under what is transparent
-    double frame_mm = 0;                             ///< a border within the picture; 0: none
+    double ground_delta_e = 12; ///< how far from the colour of the corner still is ground
+    Srgb ground{255, 255, 255}; ///< under what is transparent
+    double frame_mm = 0;        ///< a border within the picture; 0: none
     Srgb frame{255, 255, 255};
-    double corner_mm = 0;                            ///< radius of rounded corners
-    double hole_mm = 0;                              ///< hole to hang it by, in the middle of the upper edge; 0: none
-    std::string text;                                ///< a line along the lower edge, in the frame where there is one
-    double text_mm = 5;                              ///< its height
+    double corner_mm = 0; ///< radius of rounded corners
+    double hole_mm = 0;   ///< hole to hang it by, in the middle of the upper edge; 0: none
+    std::string text;     ///< a line along the lower edge, in the frame where there is one
+    double text_mm = 5;   ///< its height
     Srgb text_colour{0, 0, 0};
     bool operator==(const Preparation&) const = default;
 };
@@ -78,16 +82,16 @@ enum class FilmOrder {
 
 /// Films of colour and white.
 struct PanelFilms {
-    char white = 0;             ///< letter
-    std::string films;          ///< letters, from below
+    char white = 0;    ///< letter
+    std::string films; ///< letters, from below
     FilmOrder order = FilmOrder::apart;
-    int film_layers = 4;        ///< of each film at most
-    int base_layers = 2;        ///< of white, below everything
+    int film_layers = 4;                  ///< of each film at most
+    int base_layers = 2;                  ///< of white, below everything
     int cover_least = 1, cover_most = 28; ///< layers of white that vary from dot to dot
-    bool spread = true;         ///< what a dot is off by goes to its neighbours (Floyd & Steinberg 1976)
-    bool fit_range = true;      ///< black becomes the darkest that there is, and all tones between move with it
-    double rim_mm = 0;          ///< a rim of white as tall as everything, outside the picture
-    double slot_mm = 0;         ///< width of two slots in the rim's lower edge, for a stand; 0: none
+    bool spread = true;    ///< what a dot is off by goes to its neighbours (Floyd & Steinberg 1976)
+    bool fit_range = true; ///< black becomes the darkest that there is, and all tones between move with it
+    double rim_mm = 0;     ///< a rim of white as tall as everything, outside the picture
+    double slot_mm = 0;    ///< width of two slots in the rim's lower edge, for a stand; 0: none
     bool operator==(const PanelFilms&) const = default;
 };
 
@@ -101,7 +105,7 @@ struct FilamentRun {
 /// How near it comes, worked out when it was made.
 struct PictureFigures {
     double mean_delta_e = 0, p95_delta_e = 0; ///< CIEDE2000 to the prepared picture
-    double lost = 0;     ///< share of the dots too fine to come out
+    double lost = 0;                          ///< share of the dots too fine to come out
     double collides = 0; ///< relief by lightness: share of the dots where it puts two colours on one height
     double outside = 0;  ///< panel: share of the dots that no stack comes near
     bool operator==(const PictureFigures&) const = default;
@@ -113,19 +117,20 @@ struct Picture {
     PictureUse use = PictureUse::relief;
     Preparation prepare;
     double width_mm = 100, dot_mm = 0.2;
-    Lighting lighting;                        ///< it is made for
+    Lighting lighting; ///< it is made for
     ReliefSchool school = ReliefSchool::nearest;
-    double seen_from_cm = 0;                  ///< how far it is looked at from, for differences and the search; 0: dot by dot
-    RisingCurve heights;                      ///< from lightness to height, where brighter is taller
-    std::vector<ReliefBand> bands;            ///< from below, one on the other; the first is the base, and everywhere
-    bool face_down = false;                   ///< the face lies on the bed: seen from below, and mirrored
+    double seen_from_cm = 0; ///< how far it is looked at from, for differences and the search; 0: dot by dot
+    RisingCurve heights;     ///< from lightness to height, where brighter is taller
+    std::vector<ReliefBand> bands; ///< from below, one on the other; the first is the base, and everywhere
+    bool face_down = false;        ///< the face lies on the bed: seen from below, and mirrored
     PanelFilms panel;
 
     // What was made of it.
-    std::string piece;                        ///< name of the piece it became; empty: none yet
-    double first_mm = 0, layer_mm = 0;        ///< layers it was made for
-    std::string made_with;                    ///< filaments it was made for, as tints_text() has them
-    std::shared_ptr<const DotMap> dots;       ///< relief: how many layers; panel: which of the stacks, from 1. 0: nothing is there
+    std::string piece;                 ///< name of the piece it became; empty: none yet
+    double first_mm = 0, layer_mm = 0; ///< layers it was made for
+    std::string made_with;             ///< filaments it was made for, as tints_text() has them
+    /// relief: how many layers; panel: which of the stacks, from 1. 0: nothing is there
+    std::shared_ptr<const DotMap> dots;
     std::vector<std::vector<FilamentRun>> stacks; ///< panel: from below
     PictureFigures figures;
 };

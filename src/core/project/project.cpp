@@ -71,7 +71,8 @@ std::string free_variant_name(const Project& p, const std::string& name) {
 }
 
 int find_variant(const Project& p, const std::string& name) {
-    const auto at = std::find_if(p.variants.begin(), p.variants.end(), [&](const Variant& v) { return v.name == name; });
+    const auto at =
+        std::find_if(p.variants.begin(), p.variants.end(), [&](const Variant& v) { return v.name == name; });
     return at == p.variants.end() ? -1 : static_cast<int>(at - p.variants.begin());
 }
 
@@ -117,21 +118,28 @@ void rename_variant(Project& p, int variant, const std::string& name) {
 
 const char* to_string(OrderAim aim) {
     switch (aim) {
-    case OrderAim::waste: return term("waste");
-    case OrderAim::hours: return term("hours");
-    case OrderAim::trips: return term("trips");
-    case OrderAim::money: return term("money");
-    case OrderAim::earliest: return term("earliest");
+    case OrderAim::waste:
+        return term("waste");
+    case OrderAim::hours:
+        return term("hours");
+    case OrderAim::trips:
+        return term("trips");
+    case OrderAim::money:
+        return term("money");
+    case OrderAim::earliest:
+        return term("earliest");
     }
     return "";
 }
 
 bool has_parts(const Project& p) {
-    return std::any_of(p.pieces.begin(), p.pieces.end(), [](const Piece& piece) { return !piece.parts.empty(); });
+    return std::any_of(p.pieces.begin(), p.pieces.end(),
+                       [](const Piece& piece) { return !piece.parts.empty(); });
 }
 
 int count_of(const Project& p, const Piece& piece) {
-    return static_cast<int>(std::min<std::int64_t>(kMostPlaced + 1, std::int64_t{piece.count} * p.settings.copies));
+    return static_cast<int>(
+        std::min<std::int64_t>(kMostPlaced + 1, std::int64_t{piece.count} * p.settings.copies));
 }
 
 int count_of_all(const Project& p) {
@@ -192,7 +200,8 @@ void assign_part(Piece& piece, int part, char letter) {
 
 void assign_band(Piece& piece, int part, double z0_mm, double z1_mm, char letter) {
     const std::string& name = piece.parts[static_cast<std::size_t>(part)].name;
-    std::erase_if(piece.bands, [&](const Band& b) { return b.part == name && b.z0_mm >= z0_mm && b.z1_mm <= z1_mm; });
+    std::erase_if(piece.bands,
+                  [&](const Band& b) { return b.part == name && b.z0_mm >= z0_mm && b.z1_mm <= z1_mm; });
     piece.bands.push_back({name, z0_mm, z1_mm, letter});
 }
 
@@ -227,35 +236,50 @@ Message set_machine(Project& p, Machine machine) {
     };
     const double before = one_diameter(p.machine), now = one_diameter(machine);
     p.machine = std::move(machine);
-    std::erase_if(p.pins, [&](const Pin& x) { return x.nozzle >= static_cast<int>(p.machine.nozzles.size()); });
-    std::erase_if(p.in_machine, [&](const InMachine& x) { return x.toolhead >= static_cast<int>(p.machine.toolheads.size()); });
+    std::erase_if(p.pins,
+                  [&](const Pin& x) { return x.nozzle >= static_cast<int>(p.machine.nozzles.size()); });
+    std::erase_if(p.in_machine, [&](const InMachine& x) {
+        return x.toolhead >= static_cast<int>(p.machine.toolheads.size());
+    });
     if (before <= 0 || now <= 0 || before == now)
         return {};
     Settings& s = p.settings;
     const auto whole = [](double mm) { return std::round(mm * 100) / 100; };
-    const auto fit = [&](double h) { return std::clamp(h, std::max(0.02, std::ceil(25 * now) / 100), std::max(0.02, std::floor(75 * now) / 100)); };
+    const auto fit = [&](double h) {
+        return std::clamp(h, std::max(0.02, std::ceil(25 * now) / 100),
+                          std::max(0.02, std::floor(75 * now) / 100));
+    };
     s.line_width_mm = std::clamp(whole(s.line_width_mm * now / before), 0.1, 2.0);
     s.layer_mm = fit(s.layer_mm);
     s.first_layer_mm = fit(s.first_layer_mm);
-    return say("To suit the {} nozzle: lines {} wide, layers {}, the first {}. Dead and mixing volume follow its cross-section.", mm(now), mm(s.line_width_mm), mm(s.layer_mm), mm(s.first_layer_mm));
+    return say("To suit the {} nozzle: lines {} wide, layers {}, the first {}. Dead and mixing volume follow "
+               "its cross-section.",
+               mm(now), mm(s.line_width_mm), mm(s.layer_mm), mm(s.first_layer_mm));
 }
 
 std::string tints_text(const Project& p) {
     if (!p.picture)
         return {};
-    std::string letters = p.picture->use == PictureUse::panel ? p.picture->panel.white + p.picture->panel.films : std::string();
+    std::string letters =
+        p.picture->use == PictureUse::panel ? p.picture->panel.white + p.picture->panel.films : std::string();
     if (p.picture->use == PictureUse::relief)
         for (const ReliefBand& b : p.picture->bands)
             letters += b.filament;
     std::string text;
     for (const Filament& f : p.filaments)
         if (letters.find(f.letter) != std::string::npos)
-            text += std::string(text.empty() ? "" : " ") + f.letter + to_hex(f.colour) + ":" + std::to_string(std::llround(1000 * f.td_mm)) + (f.measured ? ":" + std::to_string(std::llround(1000 * (f.measured->optics.k[1] + f.measured->optics.s[1]))) : std::string());
+            text += std::string(text.empty() ? "" : " ") + f.letter + to_hex(f.colour) + ":" +
+                    std::to_string(std::llround(1000 * f.td_mm)) +
+                    (f.measured ? ":" + std::to_string(std::llround(
+                                            1000 * (f.measured->optics.k[1] + f.measured->optics.s[1])))
+                                : std::string());
     return text;
 }
 
 bool picture_is_current(const Project& p) {
-    return !p.picture || (p.picture->dots && p.picture->made_with == tints_text(p) && p.picture->first_mm == p.settings.first_layer_mm && p.picture->layer_mm == p.settings.layer_mm);
+    return !p.picture ||
+           (p.picture->dots && p.picture->made_with == tints_text(p) &&
+            p.picture->first_mm == p.settings.first_layer_mm && p.picture->layer_mm == p.settings.layer_mm);
 }
 
 void remove_filament(Project& p, char letter, char heir) {

@@ -1,4 +1,5 @@
-// The project: what is printed, in which filaments, on which machine. A value: copies share meshes and are cheap.
+// The project: what is printed, in which filaments, on which machine. A value: copies share meshes and are
+// cheap.
 #pragma once
 
 #include "core/base/result.h"
@@ -34,8 +35,8 @@ inline constexpr int kSupportWishes = 2;
 
 /// A painted patch: surface of a part, to the depth of walls and skins, in a filament of its own.
 struct Patch {
-    std::string name;   ///< unique within the part
-    char filament = 0;  ///< letter; 0: none yet, it is planned in the part's
+    std::string name;  ///< unique within the part
+    char filament = 0; ///< letter; 0: none yet, it is planned in the part's
     bool operator==(const Patch&) const = default;
 };
 
@@ -43,14 +44,16 @@ struct Patch {
 struct Part {
     std::string name; ///< unique in the project
     std::shared_ptr<const Mesh> mesh;
-    std::shared_ptr<const MadeLayers> made; ///< of a body that was made in layers, for as long as the mesh is that body's; null: it is sliced
-    int model = 0;  ///< index into Project::models; −1: made from the picture
-    int object = 0; ///< which body of that file, or of the picture
+    std::shared_ptr<const MadeLayers> made; ///< of a body that was made in layers, for as long as the mesh is
+                                            ///< that body's; null: it is sliced
+    int model = 0;                          ///< index into Project::models; −1: made from the picture
+    int object = 0;                         ///< which body of that file, or of the picture
     std::optional<Srgb> file_colour;
     char filament = 0; ///< letter; 0: none yet
     std::vector<Patch> patches;
     std::shared_ptr<const Paint> paint; ///< which surface belongs to which patch; null: nothing is painted
-    std::shared_ptr<const Paint> support_paint; ///< faces to keep free of support or to hold; null: nothing is painted
+    /// faces to keep free of support or to hold; null: nothing is painted
+    std::shared_ptr<const Paint> support_paint;
     /// The mesh is no longer that body of the file (split, joined or cut), so the archive keeps it.
     bool own_mesh = false;
     /// A second piece whose colours do not matter: it is printed from purge, as far as there is any.
@@ -69,8 +72,8 @@ struct Pin {
 /// What the user knows better about the purge between two filaments.
 struct PairPurge {
     char from = 'A', to = 'B';
-    double mm3 = 0;     ///< the volume; 0: as computed
-    double delta_e = 0; ///< clean at this level; 0: the filament's or the project's
+    double mm3 = 0;      ///< the volume; 0: as computed
+    double delta_e = 0;  ///< clean at this level; 0: the filament's or the project's
     bool locked = false; ///< the volume stays whatever else changes
     std::string reason;  ///< why it is locked
     bool operator==(const PairPurge&) const = default;
@@ -116,8 +119,8 @@ struct Waiver {
     bool operator==(const Waiver&) const = default;
 };
 
-/// A range of heights of a part in a filament of its own. Takes the layers whose middle lies in it. Where bands of
-/// one part overlap, the later one wins.
+/// A range of heights of a part in a filament of its own. Takes the layers whose middle lies in it. Where
+/// bands of one part overlap, the later one wins.
 struct Band {
     std::string part;
     double z0_mm = 0, z1_mm = 0; ///< above the bed
@@ -125,7 +128,8 @@ struct Band {
     bool operator==(const Band&) const = default;
 };
 
-/// One thing to print. It is sliced by itself, in its own coordinates; where it stands is the plate's business.
+/// One thing to print. It is sliced by itself, in its own coordinates; where it stands is the plate's
+/// business.
 struct Piece {
     std::string name; ///< unique in the project
     std::vector<Part> parts;
@@ -138,9 +142,10 @@ struct Piece {
 /// Where one of a piece stands.
 struct Placement {
     std::string piece;
-    int nth = 1;              ///< of that piece, from 1
-    double x_mm = 0, y_mm = 0; ///< middle of its box, turned as it stands, from the front left corner of the bed
-    double turn_deg = 0;      ///< about Z, counter-clockwise from above, 0 … 360
+    int nth = 1; ///< of that piece, from 1
+    /// middle of its box, turned as it stands, from the front left corner of the bed
+    double x_mm = 0, y_mm = 0;
+    double turn_deg = 0; ///< about Z, counter-clockwise from above, 0 … 360
     bool operator==(const Placement&) const = default;
 };
 
@@ -149,26 +154,28 @@ struct Project {
     Machine machine;
     std::vector<Filament> filaments;
     std::vector<ModelFile> models;
-    std::vector<ModelFile> other_files; ///< files of the archive this version does not use, by full name; kept
-    std::optional<Picture> picture;     ///< one of the pieces is made from it
-    std::vector<Piece> pieces{1};       ///< never none: that of a new project has no parts yet
-    std::vector<Placement> pinned;      ///< by hand; what is not here is arranged around them
+    /// files of the archive this version does not use, by full name; kept
+    std::vector<ModelFile> other_files;
+    std::optional<Picture> picture; ///< one of the pieces is made from it
+    std::vector<Piece> pieces{1};   ///< never none: that of a new project has no parts yet
+    std::vector<Placement> pinned;  ///< by hand; what is not here is arranged around them
     std::vector<Waiver> waivers;
     std::vector<Saving> taken; ///< proposals, oldest first; what they saved is for the logbook
     std::vector<Pin> pins;
     std::vector<PairPurge> pair_purges;
     std::vector<InMachine> in_machine;
     std::vector<RefillChoice> refill_choices;
-    ReadingSheet readings; ///< not part of any calibration yet
+    ReadingSheet readings;       ///< not part of any calibration yet
     char support_filament = 0;   ///< letter; 0: whichever of the piece's own a layer is printed in anyway
     char interface_filament = 0; ///< letter; 0: as the support
-    std::string print_first; ///< letters: the first of them that a layer has is printed first there
+    std::string print_first;     ///< letters: the first of them that a layer has is printed first there
     Settings settings;
-    std::string start_date; ///< "2026-12-05": the day on which it starts at settings.start_hour, on the clock of the place; empty: not settled
+    std::string start_date; ///< "2026-12-05": the day on which it starts at settings.start_hour, on the clock
+                            ///< of the place; empty: not settled
     Order order;
     std::vector<Variant> variants;
     std::string variant; ///< the one it was last kept as or made from; may have changed since. Empty: none
-    std::vector<Asked> asked; ///< oldest first
+    std::vector<Asked> asked;     ///< oldest first
     std::optional<Origin> origin; ///< of a job; none: it is nobody's
     /// The project file as it was read, so that keys this version does not know survive a round trip.
     std::shared_ptr<const std::string> as_read;
@@ -226,7 +233,8 @@ void pin(Project& p, const Placement& where);
 /// Leaves it to be arranged again.
 void unpin(Project& p, const std::string& piece, int nth);
 
-/// Letter of the filament of a part at height z above the bed: the last band that holds z, else the part's own.
+/// Letter of the filament of a part at height z above the bed: the last band that holds z, else the part's
+/// own.
 char filament_at(const Piece& piece, int part, double z_mm);
 
 /// Gives the whole part a filament and drops the bands of that part.
@@ -239,12 +247,14 @@ const PairPurge* pair_purge(const Project& p, char from, char to);
 PairPurge& pair_purge_of(Project& p, char from, char to);
 /// Pins a filament to a nozzle; −1: lets go of it.
 void pin(Project& p, char letter, int nozzle);
-/// Exchanges the machine; pins and spools in it that the new one has no place for are dropped. Where all nozzles get another diameter, lines and
-/// layers follow: the line's width in proportion, layers no thinner than a quarter and no thicker than three quarters of it (common practice, no
-/// source); dead and mixing volume scale with its cross-section anyway. Returns what changed so, in words; empty where nothing did.
+/// Exchanges the machine; pins and spools in it that the new one has no place for are dropped. Where all
+/// nozzles get another diameter, lines and layers follow: the line's width in proportion, layers no thinner
+/// than a quarter and no thicker than three quarters of it (common practice, no source); dead and mixing
+/// volume scale with its cross-section anyway. Returns what changed so, in words; empty where nothing did.
 Message set_machine(Project& p, Machine machine);
 
-/// What a picture depends on of its filaments: letters, colours and transmission distances of those it uses; "" without a picture.
+/// What a picture depends on of its filaments: letters, colours and transmission distances of those it uses;
+/// "" without a picture.
 std::string tints_text(const Project& p);
 /// Whether the picture was made for the filaments and layers that the project has.
 bool picture_is_current(const Project& p);

@@ -11,7 +11,8 @@ namespace vitrail {
 
 std::string free_patch_name(const Part& part, const std::string& name) {
     const auto taken = [&](const std::string& s) {
-        return std::any_of(part.patches.begin(), part.patches.end(), [&](const Patch& x) { return x.name == s; });
+        return std::any_of(part.patches.begin(), part.patches.end(),
+                           [&](const Patch& x) { return x.name == s; });
     };
     std::string free = name;
     for (int n = 2; taken(free); ++n)
@@ -90,7 +91,8 @@ Part derived_part(const Part& from, Derived d, std::string name) {
     part.name = std::move(name);
     part.mesh = std::make_shared<Mesh>(std::move(d.mesh));
     part.own_mesh = true;
-    for (auto [old, carried] : {std::pair{&from.paint, &part.paint}, std::pair{&from.support_paint, &part.support_paint}})
+    for (auto [old, carried] :
+         {std::pair{&from.paint, &part.paint}, std::pair{&from.support_paint, &part.support_paint}})
         if (*old)
             *carried = std::make_shared<Paint>(carried_over(*from.mesh, **old, *part.mesh, d.origin));
     drop_empty_patches(part);
@@ -101,7 +103,8 @@ namespace {
 
 void replace_part(Piece& piece, int at, std::vector<Part> by) {
     piece.parts.erase(piece.parts.begin() + at);
-    piece.parts.insert(piece.parts.begin() + at, std::make_move_iterator(by.begin()), std::make_move_iterator(by.end()));
+    piece.parts.insert(piece.parts.begin() + at, std::make_move_iterator(by.begin()),
+                       std::make_move_iterator(by.end()));
 }
 
 } // namespace
@@ -120,7 +123,8 @@ int split_part(Project& p, int of, int index) {
         std::string name = part.name;
         for (int n = static_cast<int>(i) + 1; i > 0; ++n) {
             name = part.name + "-" + std::to_string(n);
-            if (find_part(p, name).part < 0 && std::none_of(parts.begin(), parts.end(), [&](const Part& x) { return x.name == name; }))
+            if (find_part(p, name).part < 0 &&
+                std::none_of(parts.begin(), parts.end(), [&](const Part& x) { return x.name == name; }))
                 break;
         }
         parts.push_back(derived_part(part, std::move(bodies[i]), name));
@@ -152,19 +156,24 @@ void join_parts(Piece& piece, const std::vector<int>& which) {
     whole.patches.clear();
     // Each part's triangles stand together; where its filament or its patches differ, the surface is painted.
     Paint paint = bare(*whole.mesh), support = paint;
-    const bool wishes = std::any_of(parts.begin(), parts.end(), [&](int i) { return piece.parts[static_cast<std::size_t>(i)].support_paint != nullptr; });
+    const bool wishes = std::any_of(parts.begin(), parts.end(), [&](int i) {
+        return piece.parts[static_cast<std::size_t>(i)].support_paint != nullptr;
+    });
     std::vector<std::uint32_t> start{0};
     for (const Mesh* m : meshes)
         start.push_back(start.back() + static_cast<std::uint32_t>(m->triangles.size()));
     std::vector<std::vector<PatchNumber>> number(parts.size());
     for (std::size_t k = 0; k < parts.size(); ++k) {
         const Part& part = piece.parts[parts[k]];
-        number[k].push_back(part.filament == first.filament ? kUnpainted : patch_with(whole, part.filament, part.name));
+        number[k].push_back(part.filament == first.filament ? kUnpainted
+                                                            : patch_with(whole, part.filament, part.name));
         for (const Patch& patch : part.patches)
             number[k].push_back(add_patch(whole, patch.name, patch.filament));
     }
     for (std::uint32_t t = 0; t < d.origin.size(); ++t) {
-        const auto k = static_cast<std::size_t>(std::upper_bound(start.begin(), start.end(), d.origin[t]) - start.begin()) - 1;
+        const auto k = static_cast<std::size_t>(std::upper_bound(start.begin(), start.end(), d.origin[t]) -
+                                                start.begin()) -
+                       1;
         const Part& part = piece.parts[parts[k]];
         const std::uint32_t old = d.origin[t] - start[k];
         if (part.support_paint && (support.patch[t] = part.support_paint->patch[old]) == kCut)
@@ -202,10 +211,14 @@ void cut_out_bands(Project& p, int of, int index) {
                 if (z + bed > part.mesh->bounds.min.z + 1e-3 && z + bed < part.mesh->bounds.max.z - 1e-3)
                     planes.push_back(z + bed);
     std::sort(planes.begin(), planes.end());
-    planes.erase(std::unique(planes.begin(), planes.end(), [](double a, double b) { return b - a < 1e-3; }), planes.end());
-    const auto filament_between = [&](double z0, double z1) { return filament_at(piece, index, (z0 + z1) / 2 - bed); };
+    planes.erase(std::unique(planes.begin(), planes.end(), [](double a, double b) { return b - a < 1e-3; }),
+                 planes.end());
+    const auto filament_between = [&](double z0, double z1) {
+        return filament_at(piece, index, (z0 + z1) / 2 - bed);
+    };
     if (planes.empty()) {
-        piece.parts[static_cast<std::size_t>(index)].filament = filament_between(part.mesh->bounds.min.z, part.mesh->bounds.max.z);
+        piece.parts[static_cast<std::size_t>(index)].filament =
+            filament_between(part.mesh->bounds.min.z, part.mesh->bounds.max.z);
     } else {
         std::vector<Derived> slabs = cut_at(*part.mesh, planes);
         std::vector<Part> parts;
@@ -214,7 +227,8 @@ void cut_out_bands(Project& p, int of, int index) {
         for (std::size_t s = 0; s < slabs.size(); ++s) {
             if (slabs[s].mesh.triangles.empty())
                 continue;
-            const std::string heights = fmt::format(" {:.4g}\u2013{:.4g}", planes[s] - bed, planes[s + 1] - bed);
+            const std::string heights =
+                fmt::format(" {:.4g}\u2013{:.4g}", planes[s] - bed, planes[s + 1] - bed);
             Part slab = derived_part(part, std::move(slabs[s]), free_part_name(p, part.name + heights));
             slab.filament = filament_between(planes[s], planes[s + 1]);
             parts.push_back(std::move(slab));
@@ -336,7 +350,8 @@ void scale_piece(Piece& piece, int model, double factor) {
 
 void scale_model(Project& p, int model, double factor) {
     for (Piece& piece : p.pieces)
-        if (std::any_of(piece.parts.begin(), piece.parts.end(), [&](const Part& part) { return part.model == model; }))
+        if (std::any_of(piece.parts.begin(), piece.parts.end(),
+                        [&](const Part& part) { return part.model == model; }))
             scale_piece(piece, model, factor);
     p.models[static_cast<std::size_t>(model)].scale *= factor;
 }
@@ -346,7 +361,9 @@ void turn(Project& p, int of, const Rotation& rotation) {
         return;
     Piece& piece = p.pieces[static_cast<std::size_t>(of)];
     for (int i = static_cast<int>(piece.parts.size()) - 1; i >= 0; --i)
-        if (std::any_of(piece.bands.begin(), piece.bands.end(), [&](const Band& b) { return b.part == piece.parts[static_cast<std::size_t>(i)].name; }))
+        if (std::any_of(piece.bands.begin(), piece.bands.end(), [&](const Band& b) {
+                return b.part == piece.parts[static_cast<std::size_t>(i)].name;
+            }))
             cut_out_bands(p, of, i);
     for (Part& part : piece.parts) {
         part.mesh = std::make_shared<Mesh>(rotated(rotation, *part.mesh));
@@ -376,7 +393,9 @@ std::vector<char> printed_first(const Project& p, const Piece& piece) {
     for (std::size_t i = 0; i < first.size(); ++i) {
         const Part& part = piece.parts[i];
         const Bounds& b = part.mesh->bounds;
-        first[i] = !b.empty() && !part.sacrificial && !part.takes_purge && part.filament != cover.filament && b.min.z - bed < p.settings.first_layer_mm / 2 && b.max.z - bed < kEnds_mm && std::abs(volume_mm3(*part.mesh)) < kSmall * all;
+        first[i] = !b.empty() && !part.sacrificial && !part.takes_purge && part.filament != cover.filament &&
+                   b.min.z - bed < p.settings.first_layer_mm / 2 && b.max.z - bed < kEnds_mm &&
+                   std::abs(volume_mm3(*part.mesh)) < kSmall * all;
     }
     return first;
 }

@@ -1,4 +1,5 @@
-// Every number of a project the user may know better, in one table that screens, files and command line share.
+// Every number of a project the user may know better, in one table that screens, files and command line
+// share.
 #pragma once
 
 #include "core/base/result.h"
@@ -13,17 +14,43 @@
 
 namespace vitrail {
 
-/// The choices of settings; their names in files and in the CLI stand in the table of all_settings(), in this order.
+/// The choices of settings; their names in files and in the CLI stand in the table of all_settings(), in this
+/// order.
 enum class LayerOrder { optimal, as_assigned };
 enum class PurgeTo { as_machine, ejected, tower, skirt };
 enum class IntoInfill { no, yes, peaks }; ///< peaks: only what a slim tower has no room for
 enum class TowerKind { block, stepped, split };
 enum class LoadingAim { waste, time, handling, blend };
 enum class SupportStyle { none, columns, tree };
-enum class AtNight { come, wait }; ///< what falls due then: somebody gets up, or the printer waits until morning
+enum class AtNight {
+    come,
+    wait
+}; ///< what falls due then: somebody gets up, or the printer waits until morning
 enum class Turns { none, half, quarter, eighth };
 /// ISO 4217; none: amounts stand without one.
-enum class Currency { none, EUR, USD, GBP, CHF, SEK, NOK, DKK, PLN, CZK, HUF, RON, CAD, AUD, NZD, JPY, CNY, INR, BRL, MXN, ZAR };
+enum class Currency {
+    none,
+    EUR,
+    USD,
+    GBP,
+    CHF,
+    SEK,
+    NOK,
+    DKK,
+    PLN,
+    CZK,
+    HUF,
+    RON,
+    CAD,
+    AUD,
+    NZD,
+    JPY,
+    CNY,
+    INR,
+    BRL,
+    MXN,
+    ZAR
+};
 
 struct Settings {
     double layer_mm = 0.2;
@@ -63,7 +90,7 @@ struct Settings {
     double tower_width_mm = 0; ///< 0: as small as it can be
     double tower_infill_pct = 15;
     double slenderness_limit = 8;
-    double speed_mm_s = 0;           ///< 0: the machine's
+    double speed_mm_s = 0;             ///< 0: the machine's
     double first_layer_speed_mm_s = 0; ///< 0: the machine's
     double min_layer_s = 6;
     double hand_wait_s = 0;
@@ -103,7 +130,7 @@ struct Settings {
     double water_cm3 = 5;
     // Thresholds of the checks.
     double check_thin_share_pct = 2;
-    double check_stroke_mm = 0;  ///< 0: the line width
+    double check_stroke_mm = 0; ///< 0: the line width
     double check_gap_mm = 0.05;
     double check_tall = 6;
     double check_lug_lines = 4;
@@ -113,14 +140,17 @@ struct Settings {
     bool operator==(const Settings&) const = default;
 };
 
-/// A field of Settings, of whatever type, as a number: a choice by its place among the choices, no and yes as 0 and 1.
+/// A field of Settings, of whatever type, as a number: a choice by its place among the choices, no and yes as
+/// 0 and 1.
 class SettingField {
 public:
     template <class T>
     SettingField(T Settings::*field) // so that the table can be written down
-        : get_([field](const Settings& s) { return static_cast<double>(s.*field); }), set_([field](Settings& s, double v) { s.*field = static_cast<T>(v); }) {}
+        : get_([field](const Settings& s) { return static_cast<double>(s.*field); }),
+          set_([field](Settings& s, double v) { s.*field = static_cast<T>(v); }) {}
     SettingField(bool Settings::*field)
-        : get_([field](const Settings& s) { return s.*field ? 1.0 : 0.0; }), set_([field](Settings& s, double v) { s.*field = v != 0; }) {}
+        : get_([field](const Settings& s) { return s.*field ? 1.0 : 0.0; }),
+          set_([field](Settings& s, double v) { s.*field = v != 0; }) {}
     double of(const Settings& s) const { return get_(s); }
     /// `v` as set_setting() lets it pass: in range, and whole where the setting is.
     void set(Settings& s, double v) const { set_(s, v); }
@@ -131,7 +161,21 @@ private:
 };
 
 /// What a setting is about; to_string() gives its heading.
-enum class Subject { print, plate, purge, carrying, nozzles, presence, money, support, removal, after, sheet, suggestions, checks };
+enum class Subject {
+    print,
+    plate,
+    purge,
+    carrying,
+    nozzles,
+    presence,
+    money,
+    support,
+    removal,
+    after,
+    sheet,
+    suggestions,
+    checks
+};
 inline constexpr int kSubjects = static_cast<int>(Subject::checks) + 1;
 const char* to_string(Subject s);
 
@@ -158,7 +202,8 @@ Number money(const Settings& s, double amount);
 /// Null where there is none. Keys of old still name what they have become part of.
 const SettingInfo* find_setting(std::string_view key);
 /// The checks had an angle of their own once; it is support.angle now.
-/// The setting that is a text: heights of layers of their own, "0.1:12..20 0.28:30..60", each with from where to where, mm.
+/// The setting that is a text: heights of layers of their own, "0.1:12..20 0.28:30..60", each with from where
+/// to where, mm.
 inline constexpr const char* kLayerBands = "layer.bands";
 std::string layer_bands_text(std::span<const LayerBand> bands);
 Result<std::vector<LayerBand>> parse_layer_bands(std::string_view text);

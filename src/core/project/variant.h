@@ -1,4 +1,5 @@
-// Colourings, machines, poses of one project that are kept under names, what was asked about them, and what was answered.
+// Colourings, machines, poses of one project that are kept under names, what was asked about them, and what
+// was answered.
 #pragma once
 
 #include "core/colour/colour.h"
@@ -19,9 +20,9 @@ struct Variant {
 
 /// How a variant was shown to somebody who has a say.
 struct Shown {
-    char letter = 'A';   ///< to answer by
-    std::string variant; ///< its name then
-    std::vector<std::pair<std::string, Srgb>> regions; ///< in which colour each region was
+    char letter = 'A';                                   ///< to answer by
+    std::string variant;                                 ///< its name then
+    std::vector<std::pair<std::string, Srgb>> regions;   ///< in which colour each region was
     std::vector<std::pair<std::string, double>> figures; ///< of those shown: key and value
     bool operator==(const Shown&) const = default;
 };
@@ -39,8 +40,8 @@ struct Asked {
 
 /// Where a job comes from: the project it was made of.
 struct Origin {
-    std::string file; ///< by its path from this project's folder
-    std::string job;  ///< which of its jobs: "colour A", "lettering 1", "order 3"
+    std::string file;    ///< by its path from this project's folder
+    std::string job;     ///< which of its jobs: "colour A", "lettering 1", "order 3"
     std::string made_of; ///< a digest of what the job depends on, as it was
     bool operator==(const Origin&) const = default;
 };

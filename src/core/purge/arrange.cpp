@@ -71,7 +71,8 @@ struct Box {
 Box box_of(const Outline& outline) {
     Box b;
     for (const auto& [x, y] : outline)
-        b.x0 = std::min(b.x0, x), b.x1 = std::max(b.x1, x), b.y0 = std::min(b.y0, y), b.y1 = std::max(b.y1, y);
+        b.x0 = std::min(b.x0, x), b.x1 = std::max(b.x1, x), b.y0 = std::min(b.y0, y),
+        b.y1 = std::max(b.y1, y);
     return b;
 }
 
@@ -84,7 +85,8 @@ std::pair<double, double> offset_in(const Block& b, int n) {
 Block make_block(const ArrangeTask& task, std::size_t item, int first, int count, int across) {
     const Outline& outline = task.items[item].outline;
     const Box box = box_of(outline);
-    Block b{item, first, count, across, box.x1 - box.x0 + task.gap_mm, box.y1 - box.y0 + task.gap_mm, outline};
+    Block b{item,   first, count, across, box.x1 - box.x0 + task.gap_mm, box.y1 - box.y0 + task.gap_mm,
+            outline};
     if (count == 1)
         return b;
     const int in_a_row = std::min(across, count), rows = (count + across - 1) / across;
@@ -111,7 +113,8 @@ std::vector<Block> blocks_of(const ArrangeTask& task) {
     for (std::size_t i = 0; i < size.size(); ++i) {
         const Box box = box_of(task.items[i].outline);
         const double w = box.x1 - box.x0 + task.gap_mm, d = box.y1 - box.y0 + task.gap_mm;
-        const int across = std::clamp(static_cast<int>(std::lround(std::sqrt(size[i] * d / w))), 1, size[i]); // nearly square
+        const int across = std::clamp(static_cast<int>(std::lround(std::sqrt(size[i] * d / w))), 1,
+                                      size[i]); // nearly square
         for (int first = 0; first < task.items[i].count; first += size[i])
             out.push_back(make_block(task, i, first, std::min(size[i], task.items[i].count - first), across));
     }
@@ -138,8 +141,10 @@ Outline simplified(const Outline& outline, int corners) {
     for (std::size_t i = 0; i < tangents.size(); ++i) {
         const Tangent &a = tangents[i], &b = tangents[(i + 1) % tangents.size()];
         const double det = a.nx * b.ny - a.ny * b.nx;
-        const std::pair corner{(a.reach * b.ny - b.reach * a.ny) / det, (a.nx * b.reach - b.nx * a.reach) / det};
-        if (out.empty() || std::hypot(corner.first - out.back().first, corner.second - out.back().second) > 1e-3)
+        const std::pair corner{(a.reach * b.ny - b.reach * a.ny) / det,
+                               (a.nx * b.reach - b.nx * a.reach) / det};
+        if (out.empty() ||
+            std::hypot(corner.first - out.back().first, corner.second - out.back().second) > 1e-3)
             out.push_back(corner);
     }
     return out;
@@ -171,9 +176,14 @@ Arrangement nest(const ArrangeTask& task, bool lasting_first, const std::stop_to
     for (int i = 0; i < turns; ++i)
         how.rotations.emplace_back(2 * std::numbers::pi * i / turns);
     if (!task.fixed.empty())
-        how.alignment = libnest2d::NfpPlacer::Config::Alignment::DONT_ALIGN; // or what stands would be moved with the rest
-    const libnest2d::Box bed(units(task.bed_x_mm - 2 * task.margin_mm), units(task.bed_y_mm - 2 * task.margin_mm), {units(task.bed_x_mm / 2), units(task.bed_y_mm / 2)});
-    libnest2d::nest(items, bed, units(task.gap_mm), libnest2d::NestConfig<>(how), libnest2d::NestControl(libnest2d::StopCondition([&stop] { return stop.stop_requested(); })));
+        how.alignment = libnest2d::NfpPlacer::Config::Alignment::DONT_ALIGN; // or what stands would be moved
+                                                                             // with the rest
+    const libnest2d::Box bed(units(task.bed_x_mm - 2 * task.margin_mm),
+                             units(task.bed_y_mm - 2 * task.margin_mm),
+                             {units(task.bed_x_mm / 2), units(task.bed_y_mm / 2)});
+    libnest2d::nest(
+        items, bed, units(task.gap_mm), libnest2d::NestConfig<>(how),
+        libnest2d::NestControl(libnest2d::StopCondition([&stop] { return stop.stop_requested(); })));
     for (std::size_t i = 0; i < blocks.size(); ++i) {
         const libnest2d::Item& item = items[task.fixed.size() + i];
         const double turn = static_cast<double>(item.rotation()), c = std::cos(turn), n = std::sin(turn);
@@ -193,12 +203,13 @@ Arrangement nest(const ArrangeTask& task, bool lasting_first, const std::stop_to
 int placed_in(const Arrangement& made) {
     int n = 0;
     for (const auto& item : made.items)
-        n += static_cast<int>(std::count_if(item.begin(), item.end(), [](const Arranged& a) { return a.placed; }));
+        n += static_cast<int>(
+            std::count_if(item.begin(), item.end(), [](const Arranged& a) { return a.placed; }));
     return n;
 }
 
-/// Boxes in rows from the front left corner, the deepest first (next-fit decreasing height: Coffman, Garey, Johnson & Tarjan 1980, SIAM J.
-/// Comput. 9(4)). Each stands lengthwise to the bed where it may be turned.
+/// Boxes in rows from the front left corner, the deepest first (next-fit decreasing height: Coffman, Garey,
+/// Johnson & Tarjan 1980, SIAM J. Comput. 9(4)). Each stands lengthwise to the bed where it may be turned.
 Arrangement in_boxes(const ArrangeTask& task) {
     struct Piece {
         std::size_t item;
@@ -231,7 +242,10 @@ Arrangement in_boxes(const ArrangeTask& task) {
                 }
                 if (x + b.w > right + 1e-9 || y + b.d > back + 1e-9)
                     break;
-                const auto in_the_way = std::find_if(fixed.begin(), fixed.end(), [&](const Box& f) { return f.x0 < x + b.w + task.gap_mm && x < f.x1 + task.gap_mm && f.y0 < y + b.d + task.gap_mm && y < f.y1 + task.gap_mm; });
+                const auto in_the_way = std::find_if(fixed.begin(), fixed.end(), [&](const Box& f) {
+                    return f.x0 < x + b.w + task.gap_mm && x < f.x1 + task.gap_mm &&
+                           f.y0 < y + b.d + task.gap_mm && y < f.y1 + task.gap_mm;
+                });
                 if (in_the_way == fixed.end()) {
                     a = {true, x + b.w / 2, y + b.d / 2, b.turned ? 90.0 : 0.0};
                     x += b.w + task.gap_mm;
@@ -296,10 +310,13 @@ Arrangement arrange(const ArrangeTask& task, const std::stop_token& stop) {
     }
     if (task.layout == Layout::boxes)
         return in_boxes(task);
-    const bool alike = std::all_of(task.items.begin(), task.items.end(), [&](const ArrangeItem& item) { return item.layers == task.items.front().layers; });
+    const bool alike = std::all_of(task.items.begin(), task.items.end(), [&](const ArrangeItem& item) {
+        return item.layers == task.items.front().layers;
+    });
     Arrangement by_area = nest(task, false, stop);
     if (!by_area.fits && !stop.stop_requested())
-        if (Arrangement rows = in_boxes(task); placed_in(rows) > placed_in(by_area)) // rare, but then it is nothing to be without
+        if (Arrangement rows = in_boxes(task);
+            placed_in(rows) > placed_in(by_area)) // rare, but then it is nothing to be without
             by_area = std::move(rows);
     if (alike || stop.stop_requested())
         return by_area;

@@ -13,7 +13,8 @@ using Outline = std::vector<std::pair<double, double>>; ///< corners in mm, coun
 struct ArrangeItem {
     Outline outline;
     int count = 1;
-    int layers = 0; ///< how long it is printed at: those that last stand close together, what is soon finished around them
+    int layers = 0; ///< how long it is printed at: those that last stand close together, what is soon
+                    ///< finished around them
     bool operator==(const ArrangeItem&) const = default;
 };
 
@@ -50,19 +51,23 @@ struct Arrangement {
     bool fits = true;                         ///< all of them
 };
 
-/// So many are arranged one by one; more only in blocks, each some rows of one kind, as the work grows with the square and more.
+/// So many are arranged one by one; more only in blocks, each some rows of one kind, as the work grows with
+/// the square and more.
 inline constexpr int kMostArranged = 100;
 
-/// How far it is from one to the next in every layer, all layers together: the shortest tree over the middles of those that the layer has
-/// (Prim 1957; no tour is longer than twice that). mm
+/// How far it is from one to the next in every layer, all layers together: the shortest tree over the middles
+/// of those that the layer has (Prim 1957; no tour is longer than twice that). mm
 double travel_mm(const ArrangeTask& task, const Arrangement& made);
 
-/// Places outlines on the bed, those that last longest first, or large ones first where that travels less or holds more, each where it keeps the whole close to the middle and at least `gap_mm` from the
-/// others: no-fit polygons, by libnest2d. What it finds is good, not proven best. Where there is nothing fixed, the whole comes to lie
-/// in the middle of the bed. Takes milliseconds for a few dozen, two seconds for many; once `stop` is requested it returns soon with what it has.
+/// Places outlines on the bed, those that last longest first, or large ones first where that travels less or
+/// holds more, each where it keeps the whole close to the middle and at least `gap_mm` from the others:
+/// no-fit polygons, by libnest2d. What it finds is good, not proven best. Where there is nothing fixed, the
+/// whole comes to lie in the middle of the bed. Takes milliseconds for a few dozen, two seconds for many;
+/// once `stop` is requested it returns soon with what it has.
 Arrangement arrange(const ArrangeTask& task, const std::stop_token& stop = {});
 
-/// A convex outline of at most `corners` corners that holds the given one: the tangents in so many directions. `corners` ≥ 4.
+/// A convex outline of at most `corners` corners that holds the given one: the tangents in so many
+/// directions. `corners` ≥ 4.
 Outline simplified(const Outline& outline, int corners);
 
 } // namespace vitrail

@@ -14,15 +14,19 @@ bool Calibration::outliers() const {
 Result<Calibration> fit_washout(std::span<const Reading> readings) {
     const auto n = static_cast<double>(readings.size());
     if (readings.size() < 2)
-        return Error{say("Two readings of different pairs are needed at least; three or more also tell how sure the result is.")};
+        return Error{say("Two readings of different pairs are needed at least; three or more also tell how "
+                         "sure the result is.")};
     Calibration c;
     double mean_x = 0, mean_y = 0;
     for (std::size_t i = 0; i < readings.size(); ++i) {
         const Reading& r = readings[i];
         FittedReading f;
-        f.depth = clean_mm3({0, 1}, r.from, r.to, r.delta_e); // with V_d = 0 and V_m = 1 the volume is the depth
+        f.depth =
+            clean_mm3({0, 1}, r.from, r.to, r.delta_e); // with V_d = 0 and V_m = 1 the volume is the depth
         if (!(f.depth > 0))
-            return Error{say("Reading {}: {} and {} are that close anyway, so their change tells nothing. Leave it out.", i + 1, to_hex(r.from), to_hex(r.to))};
+            return Error{say(
+                "Reading {}: {} and {} are that close anyway, so their change tells nothing. Leave it out.",
+                i + 1, to_hex(r.from), to_hex(r.to))};
         mean_x += f.depth / n;
         mean_y += r.clean_mm3 / n;
         c.readings.push_back(f);
@@ -34,7 +38,9 @@ Result<Calibration> fit_washout(std::span<const Reading> readings) {
         sxy += dx * (readings[i].clean_mm3 - mean_y);
     }
     if (sxx < 1e-3 * mean_x * mean_x)
-        return Error{say("All pairs take about as much mixing, so dead volume V_d and mixing volume V_m cannot be told apart. Measure a light colour after a dark one, and the other way round.")};
+        return Error{
+            say("All pairs take about as much mixing, so dead volume V_d and mixing volume V_m cannot be "
+                "told apart. Measure a light colour after a dark one, and the other way round.")};
     c.mixing_mm3 = sxy / sxx;
     c.dead_mm3 = mean_y - c.mixing_mm3 * mean_x;
     double squares = 0;
@@ -45,7 +51,9 @@ Result<Calibration> fit_washout(std::span<const Reading> readings) {
         squares += f.residual_mm3 * f.residual_mm3;
     }
     if (!(c.mixing_mm3 > 0) || c.dead_mm3 < 0) {
-        return Error{say("The readings ask for dead volume V_d {} and mixing volume V_m {} mm³, which no nozzle has. Look for a reading that was mistyped or taken at another level.", num(c.dead_mm3), num(c.mixing_mm3))};
+        return Error{say("The readings ask for dead volume V_d {} and mixing volume V_m {} mm³, which no "
+                         "nozzle has. Look for a reading that was mistyped or taken at another level.",
+                         num(c.dead_mm3), num(c.mixing_mm3))};
     }
     if (readings.size() > 2) {
         const double variance = squares / (n - 2);
@@ -58,7 +66,9 @@ Result<Calibration> fit_washout(std::span<const Reading> readings) {
         for (FittedReading& f : c.readings) {
             const double dx = f.depth - mean_x, leverage = 1 / n + dx * dx / sxx;
             const double without = (squares - f.residual_mm3 * f.residual_mm3 / (1 - leverage)) / (n - 3);
-            f.studentized = without > 1e-12 && leverage < 1 - 1e-12 ? f.residual_mm3 / std::sqrt(without * (1 - leverage)) : 0;
+            f.studentized = without > 1e-12 && leverage < 1 - 1e-12
+                                ? f.residual_mm3 / std::sqrt(without * (1 - leverage))
+                                : 0;
             f.outlier = std::abs(f.studentized) > 3;
         }
     return c;

@@ -96,11 +96,15 @@ double margins(const Project& p) {
 }
 
 Outline box_outline(const KeepClear& z) {
-    return {{z.x_mm, z.y_mm}, {z.x_mm + z.w_mm, z.y_mm}, {z.x_mm + z.w_mm, z.y_mm + z.d_mm}, {z.x_mm, z.y_mm + z.d_mm}};
+    return {{z.x_mm, z.y_mm},
+            {z.x_mm + z.w_mm, z.y_mm},
+            {z.x_mm + z.w_mm, z.y_mm + z.d_mm},
+            {z.x_mm, z.y_mm + z.d_mm}};
 }
 
 bool meets(const KeepClear& z, const Footprint& f) {
-    return std::abs(f.x_mm - z.x_mm - z.w_mm / 2) < (f.w_mm + z.w_mm) / 2 && std::abs(f.y_mm - z.y_mm - z.d_mm / 2) < (f.d_mm + z.d_mm) / 2;
+    return std::abs(f.x_mm - z.x_mm - z.w_mm / 2) < (f.w_mm + z.w_mm) / 2 &&
+           std::abs(f.y_mm - z.y_mm - z.d_mm / 2) < (f.d_mm + z.d_mm) / 2;
 }
 
 /// So many across in a block, with the strip at one of its sides: right, left, behind, in front.
@@ -110,7 +114,8 @@ Rowed block(const Project& p, Size size, double gap, int copies, int across, con
     const int rows = (copies + across - 1) / across;
     const double bw = across * (size.w + gap) - gap, bd = rows * (size.d + gap) - gap;
     const bool beside = side < 2, alone = strip.sides.empty();
-    const double all_w = bw + (alone || !beside ? 0 : gap + strip.width), all_d = bd + (alone || beside ? 0 : gap + strip.width);
+    const double all_w = bw + (alone || !beside ? 0 : gap + strip.width),
+                 all_d = bd + (alone || beside ? 0 : gap + strip.width);
     Rowed out;
     out.across = across;
     out.fits = all_w <= bed_x && all_d <= bed_y && (alone || strip.length <= (beside ? bed_y : bed_x));
@@ -123,11 +128,14 @@ Rowed block(const Project& p, Size size, double gap, int copies, int across, con
     if (!alone && !beside)
         cy += (side == 2 ? -1 : 1) * std::max(0.0, need - (bed_y - bd) / 2);
     for (int i = 0; i < copies; ++i)
-        out.copies.emplace_back(cx - bw / 2 + (i % across) * (size.w + gap) + size.w / 2, cy - bd / 2 + (i / across) * (size.d + gap) + size.d / 2);
+        out.copies.emplace_back(cx - bw / 2 + (i % across) * (size.w + gap) + size.w / 2,
+                                cy - bd / 2 + (i / across) * (size.d + gap) + size.d / 2);
     double at = -strip.length / 2;
     for (const double s : strip.sides) {
-        const double along = at + s / 2, off = (side % 2 == 0 ? 1 : -1) * ((beside ? bw : bd) / 2 + gap + s / 2);
-        out.towers.push_back(beside ? Footprint{cx + off, cy + along, s, s} : Footprint{cx + along, cy + off, s, s});
+        const double along = at + s / 2,
+                     off = (side % 2 == 0 ? 1 : -1) * ((beside ? bw : bd) / 2 + gap + s / 2);
+        out.towers.push_back(beside ? Footprint{cx + off, cy + along, s, s}
+                                    : Footprint{cx + along, cy + off, s, s});
         at += s + gap;
     }
     for (const KeepClear& z : m.keep_clear) {
@@ -173,7 +181,8 @@ int room_in_rows(const Project& p, Size size, int copies, const Tower& tower) {
 }
 
 const Placement* pinned_at(const Project& p, const Piece& piece, int nth) {
-    const auto at = std::find_if(p.pinned.begin(), p.pinned.end(), [&](const Placement& x) { return x.piece == piece.name && x.nth == nth; });
+    const auto at = std::find_if(p.pinned.begin(), p.pinned.end(),
+                                 [&](const Placement& x) { return x.piece == piece.name && x.nth == nth; });
     return at == p.pinned.end() ? nullptr : &*at;
 }
 
@@ -189,8 +198,10 @@ double from_the_middle(const Plate& plate) {
     for (const auto& [x, y] : plate.around)
         x0 = std::min(x0, x), x1 = std::max(x1, x), y0 = std::min(y0, y), y1 = std::max(y1, y);
     for (const Footprint& t : plate.towers)
-        tx += t.x_mm / static_cast<double>(plate.towers.size()), ty += t.y_mm / static_cast<double>(plate.towers.size());
-    return plate.towers.empty() || plate.around.empty() ? 0 : std::hypot(tx - (x0 + x1) / 2, ty - (y0 + y1) / 2);
+        tx += t.x_mm / static_cast<double>(plate.towers.size()),
+            ty += t.y_mm / static_cast<double>(plate.towers.size());
+    return plate.towers.empty() || plate.around.empty() ? 0
+                                                        : std::hypot(tx - (x0 + x1) / 2, ty - (y0 + y1) / 2);
 }
 
 Plate from_rows(const LayerTable& table, int piece, const Rowed& rows) {
@@ -200,7 +211,8 @@ Plate from_rows(const LayerTable& table, int piece, const Rowed& rows) {
     plate.tower_away_mm = rows.away;
     plate.fits = rows.fits;
     for (std::size_t i = 0; i < rows.copies.size(); ++i)
-        plate.placed.push_back(stand(table, piece, static_cast<int>(i) + 1, rows.copies[i].first, rows.copies[i].second, 0));
+        plate.placed.push_back(
+            stand(table, piece, static_cast<int>(i) + 1, rows.copies[i].first, rows.copies[i].second, 0));
     return plate;
 }
 
@@ -212,7 +224,8 @@ struct Waiting {
     std::size_t towers = 0; ///< the last items
 };
 
-/// How long something is printed at, in tenths of the whole print: so that a change of layers or of a tower's last one moves nothing.
+/// How long something is printed at, in tenths of the whole print: so that a change of layers or of a tower's
+/// last one moves nothing.
 int lasting(int layers, const Printed& printed) {
     constexpr int kSteps = 10;
     return (layers * kSteps + printed.grid.count - 1) / std::max(1, printed.grid.count);
@@ -232,14 +245,16 @@ Waiting waiting_for(const Project& p, const Printed& printed, const Tower& tower
         const int count = count_of(p, p.pieces[i]);
         for (int nth = 1; nth <= count; ++nth)
             if (const Placement* at = pinned_at(p, p.pieces[i], nth)) {
-                w.pinned.push_back(place_at(*printed.pieces[i].table, static_cast<int>(i), nth, at->x_mm, at->y_mm, at->turn_deg));
+                w.pinned.push_back(place_at(*printed.pieces[i].table, static_cast<int>(i), nth, at->x_mm,
+                                            at->y_mm, at->turn_deg));
                 w.pinned.back().pinned = true;
                 w.task.fixed.push_back({w.pinned.back().outline});
             } else {
                 who.emplace_back(static_cast<int>(i), nth);
             }
         if (!who.empty()) {
-            w.task.items.push_back({outline_of(*printed.pieces[i].table, 0), static_cast<int>(who.size()), lasting(printed.pieces[i].layers(), printed)});
+            w.task.items.push_back({outline_of(*printed.pieces[i].table, 0), static_cast<int>(who.size()),
+                                    lasting(printed.pieces[i].layers(), printed)});
             w.who.push_back(std::move(who));
         }
     }
@@ -254,20 +269,26 @@ Waiting waiting_for(const Project& p, const Printed& printed, const Tower& tower
 /// At most as many as the bed has area for, and one by one.
 void limit(Waiting& w, const LayerTable& table) {
     const double most = w.task.bed_x_mm * w.task.bed_y_mm / std::max(1.0, area_mm2({ring_of(table.shadow)}));
-    w.task.items.front().count = std::min(w.task.items.front().count, std::clamp(static_cast<int>(most), 1, kMostArranged - static_cast<int>(w.towers)));
+    w.task.items.front().count =
+        std::min(w.task.items.front().count,
+                 std::clamp(static_cast<int>(most), 1, kMostArranged - static_cast<int>(w.towers)));
     w.who.front().resize(static_cast<std::size_t>(w.task.items.front().count));
 }
 
-Plate from_arrangement(const Printed& printed, const Waiting& w, const Arrangement& made, const Tower& tower) {
+Plate from_arrangement(const Printed& printed, const Waiting& w, const Arrangement& made,
+                       const Tower& tower) {
     Plate plate;
     plate.placed = w.pinned;
     for (std::size_t i = 0; i < w.who.size(); ++i)
         for (std::size_t k = 0; k < w.who[i].size(); ++k)
             if (const Arranged& a = made.items[i][k]; a.placed) {
                 const auto [piece, nth] = w.who[i][k];
-                plate.placed.push_back(stand(*printed.pieces[static_cast<std::size_t>(piece)].table, piece, nth, a.x_mm, a.y_mm, a.turn_deg));
+                plate.placed.push_back(stand(*printed.pieces[static_cast<std::size_t>(piece)].table, piece,
+                                             nth, a.x_mm, a.y_mm, a.turn_deg));
             }
-    std::stable_sort(plate.placed.begin(), plate.placed.end(), [](const Placed& a, const Placed& b) { return std::pair(a.piece, a.nth) < std::pair(b.piece, b.nth); });
+    std::stable_sort(plate.placed.begin(), plate.placed.end(), [](const Placed& a, const Placed& b) {
+        return std::pair(a.piece, a.nth) < std::pair(b.piece, b.nth);
+    });
     const std::vector<double> sides = sides_of(tower);
     for (std::size_t i = 0; i < w.towers; ++i)
         if (const Arranged& a = made.items[w.who.size() + i].front(); a.placed)
@@ -283,7 +304,8 @@ Placed place_at(const LayerTable& table, int piece, int nth, double x_mm, double
     return stand(table, piece, nth, x_mm - at_origin.x_mm, y_mm - at_origin.y_mm, turn_deg);
 }
 
-Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower& tower, const std::stop_token& stop) {
+Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower& tower,
+                          const std::stop_token& stop) {
     const int asked = count_of_all(p);
     std::vector<std::size_t> kinds;
     for (std::size_t i = 0; i < p.pieces.size(); ++i)
@@ -293,7 +315,8 @@ Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower&
     Plate plate;
     if (alike) {
         const LayerTable& table = *printed.pieces[kinds.front()].table;
-        plate = from_rows(table, static_cast<int>(kinds.front()), in_rows(p, size_of(table.bounds), asked, tower));
+        plate = from_rows(table, static_cast<int>(kinds.front()),
+                          in_rows(p, size_of(table.bounds), asked, tower));
         plate.room_for = plate.fits ? asked : room_in_rows(p, size_of(table.bounds), asked, tower);
     }
     // Where rows hold many, outlines gain little.
@@ -305,7 +328,8 @@ Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower&
         const auto made = arranged_.get(w.task, [&]() -> Result<std::shared_ptr<const Arrangement>> {
             Arrangement fresh = arrange(w.task, stop);
             if (stop.stop_requested())
-                return Error{say("Stopped before everything had its place.")}; // half of it must not be remembered
+                return Error{
+                    say("Stopped before everything had its place.")}; // half of it must not be remembered
             return std::make_shared<const Arrangement>(std::move(fresh));
         });
         if (!made) {
@@ -326,11 +350,15 @@ Plate PlateStage::lay_out(const Project& p, const Printed& printed, const Tower&
 
 bool on_bed(const Outline& outline, const Project& p) {
     const double free = p.settings.margin_mm - 1e-3;
-    return std::all_of(outline.begin(), outline.end(), [&](const auto& q) { return q.first >= free && q.second >= free && q.first <= p.machine.bed_x_mm - free && q.second <= p.machine.bed_y_mm - free; });
+    return std::all_of(outline.begin(), outline.end(), [&](const auto& q) {
+        return q.first >= free && q.second >= free && q.first <= p.machine.bed_x_mm - free &&
+               q.second <= p.machine.bed_y_mm - free;
+    });
 }
 
 const KeepClear* kept_clear(const Outline& outline, const Machine& m) {
-    const auto at = std::find_if(m.keep_clear.begin(), m.keep_clear.end(), [&](const KeepClear& z) { return overlap(outline, box_outline(z)); });
+    const auto at = std::find_if(m.keep_clear.begin(), m.keep_clear.end(),
+                                 [&](const KeepClear& z) { return overlap(outline, box_outline(z)); });
     return at == m.keep_clear.end() ? nullptr : &*at;
 }
 
@@ -349,7 +377,8 @@ double distance_mm(const Outline& a, const Outline& b) {
                 const auto& [x0, y0] = to[i];
                 const auto& [x1, y1] = to[(i + 1) % to.size()];
                 const double ex = x1 - x0, ey = y1 - y0, all = ex * ex + ey * ey;
-                const double along = all > 0 ? std::clamp(((px - x0) * ex + (py - y0) * ey) / all, 0.0, 1.0) : 0;
+                const double along =
+                    all > 0 ? std::clamp(((px - x0) * ex + (py - y0) * ey) / all, 0.0, 1.0) : 0;
                 least = std::min(least, std::hypot(px - x0 - along * ex, py - y0 - along * ey));
             }
     };

@@ -17,14 +17,16 @@ struct Footprint {
 struct Placed : Footprint {
     int piece = 0, nth = 1; ///< of that piece
     double turn_deg = 0;    ///< about Z, counter-clockwise from above
-    double origin_x_mm = 0, origin_y_mm = 0; ///< where the middle of the piece's own box comes to lie: it is turned about that
+    /// where the middle of the piece's own box comes to lie: it is turned about that
+    double origin_x_mm = 0, origin_y_mm = 0;
     bool pinned = false;
     Outline outline; ///< on the bed
 };
 
 struct Plate {
-    std::vector<Placed> placed; ///< what found a place, piece by piece; copies in rows row by row from the front left
-    int across = 0;             ///< in a row; 0 where they do not stand in rows
+    /// what found a place, piece by piece; copies in rows row by row from the front left
+    std::vector<Placed> placed;
+    int across = 0;                ///< in a row; 0 where they do not stand in rows
     std::vector<Footprint> towers; ///< one for each column that stands on the bed
     double tower_away_mm = 0;      ///< from the middle of the pieces together to the middle of the tower
     Outline around;                ///< of all pieces together, on the bed
@@ -36,11 +38,13 @@ struct Plate {
 /// Lays out plates, and remembers what it arranged. Not for use from two threads at once.
 class PlateStage {
 public:
-    /// Copies of one piece stand in rows with settings.spacing between them, the block in the middle of the bed; towers beside it,
-    /// where the nozzle travels, on the side that brings them closest; where there is no room in the middle, the block moves aside.
-    /// Different pieces, and copies that rows have no room for, are arranged by their outlines (arrange()), the tower among them. What
-    /// is pinned stays. The one answer to where things stand: skirt, checks, views and sheets go by it.
-    Plate lay_out(const Project& project, const Printed& printed, const Tower& tower, const std::stop_token& stop = {});
+    /// Copies of one piece stand in rows with settings.spacing between them, the block in the middle of the
+    /// bed; towers beside it, where the nozzle travels, on the side that brings them closest; where there is
+    /// no room in the middle, the block moves aside. Different pieces, and copies that rows have no room for,
+    /// are arranged by their outlines (arrange()), the tower among them. What is pinned stays. The one answer
+    /// to where things stand: skirt, checks, views and sheets go by it.
+    Plate lay_out(const Project& project, const Printed& printed, const Tower& tower,
+                  const std::stop_token& stop = {});
 
     Layout layout = Layout::outlines;
 

@@ -27,7 +27,8 @@ void fill_up(Tower& t, std::span<const double> purge, const LayerGrid& grid, con
     for (const TowerColumn& c : t.columns) {
         t.width_mm = std::max(t.width_mm, c.width_mm);
         // A column on top of another is held by it: only what stands above counts.
-        t.slenderness_ = std::max(t.slenderness_, (grid.top_mm(c.to_layer) - grid.bottom_mm(c.from_layer)) / c.width_mm);
+        t.slenderness_ =
+            std::max(t.slenderness_, (grid.top_mm(c.to_layer) - grid.bottom_mm(c.from_layer)) / c.width_mm);
     }
     for (int l = 1; l <= t.layers; ++l) {
         double area = 0, sparse = 0;
@@ -35,10 +36,12 @@ void fill_up(Tower& t, std::span<const double> purge, const LayerGrid& grid, con
             area += c.width_mm * c.width_mm;
             sparse += sparse_mm2(c.width_mm, shape);
         });
-        const double h = grid.thickness_mm(l), taken = std::min(purge[static_cast<std::size_t>(l) - 1], area * h);
+        const double h = grid.thickness_mm(l),
+                     taken = std::min(purge[static_cast<std::size_t>(l) - 1], area * h);
         t.overflow_mm3 += purge[static_cast<std::size_t>(l) - 1] - taken;
         t.purge_mm3 += taken;
-        t.fill_mm3 += t.fill_by_layer_mm3[static_cast<std::size_t>(l) - 1] = std::max(0.0, sparse * h - taken);
+        t.fill_mm3 += t.fill_by_layer_mm3[static_cast<std::size_t>(l) - 1] =
+            std::max(0.0, sparse * h - taken);
     }
     if (t.columns.size() == 1) // as tall as it is
         t.slenderness_ = t.height_mm / t.width_mm;
@@ -63,7 +66,9 @@ Tower build_tower(std::span<const double> purge, const LayerGrid& grid, const To
     if (!t.layers)
         return t;
     t.height_mm = grid.top_mm(t.layers);
-    const auto width_for = [&](double area, double height) { return std::max({std::sqrt(area), height / shape.slenderness_limit, shape.least_width_mm}); };
+    const auto width_for = [&](double area, double height) {
+        return std::max({std::sqrt(area), height / shape.slenderness_limit, shape.least_width_mm});
+    };
     t.columns = {{shape.width_mm > 0 ? shape.width_mm : width_for(busiest_mm2, t.height_mm), 1, t.layers}};
     fill_up(t, purge, grid, shape);
     if (shape.kind == TowerKind::block || shape.width_mm > 0)
@@ -71,7 +76,8 @@ Tower build_tower(std::span<const double> purge, const LayerGrid& grid, const To
     // above[l]: the most that a layer from l + 1 on takes up.
     std::vector<double> above(static_cast<std::size_t>(t.layers) + 1, 0);
     for (int l = t.layers; l-- > 0;)
-        above[static_cast<std::size_t>(l)] = std::max(above[static_cast<std::size_t>(l) + 1], mm2[static_cast<std::size_t>(l)]);
+        above[static_cast<std::size_t>(l)] =
+            std::max(above[static_cast<std::size_t>(l) + 1], mm2[static_cast<std::size_t>(l)]);
     // Only below a drop of what is still to come is an end worth trying.
     for (int l = 1; l < t.layers; ++l) {
         if (above[static_cast<std::size_t>(l)] >= above[static_cast<std::size_t>(l) - 1])
@@ -80,10 +86,14 @@ Tower build_tower(std::span<const double> purge, const LayerGrid& grid, const To
         const double top = grid.top_mm(l);
         if (shape.kind == TowerKind::stepped) {
             const double wide = width_for(busiest_mm2, t.height_mm);
-            other.columns = {{wide, 1, l}, {std::min(wide, width_for(above[static_cast<std::size_t>(l)], t.height_mm - top)), l + 1, t.layers}};
+            other.columns = {
+                {wide, 1, l},
+                {std::min(wide, width_for(above[static_cast<std::size_t>(l)], t.height_mm - top)), l + 1,
+                 t.layers}};
         } else {
             const double tall = width_for(above[static_cast<std::size_t>(l)], t.height_mm);
-            other.columns = {{tall, 1, t.layers}, {width_for(std::max(0.0, busiest_mm2 - tall * tall), top), 1, l}};
+            other.columns = {{tall, 1, t.layers},
+                             {width_for(std::max(0.0, busiest_mm2 - tall * tall), top), 1, l}};
         }
         fill_up(other, purge, grid, shape);
         if (other.overflow_mm3 < 1e-6 && other.fill_mm3 < t.fill_mm3 - 1e-9)
@@ -92,7 +102,8 @@ Tower build_tower(std::span<const double> purge, const LayerGrid& grid, const To
     return t;
 }
 
-Skirt build_skirt(std::span<const double> purge, const LayerGrid& grid, double length_mm, double line_width_mm) {
+Skirt build_skirt(std::span<const double> purge, const LayerGrid& grid, double length_mm,
+                  double line_width_mm) {
     Skirt s;
     for (std::size_t l = 0; l < purge.size(); ++l)
         if (purge[l] > 0)
@@ -104,7 +115,8 @@ Skirt build_skirt(std::span<const double> purge, const LayerGrid& grid, double l
     s.fill_by_layer_mm3.resize(static_cast<std::size_t>(s.layers));
     for (int l = 1; l <= s.layers; ++l) {
         const auto i = static_cast<std::size_t>(l) - 1;
-        const double room = length_mm * line_width_mm * grid.thickness_mm(l), taken = std::min(purge[i], room);
+        const double room = length_mm * line_width_mm * grid.thickness_mm(l),
+                     taken = std::min(purge[i], room);
         s.purge_mm3 += taken;
         s.overflow_mm3 += purge[i] - taken;
         s.fill_mm3 += s.fill_by_layer_mm3[i] = room - taken;

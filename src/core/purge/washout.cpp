@@ -14,7 +14,8 @@ LinearRgb washed_colour(const Washout& w, Srgb from, Srgb to, double mm3) {
 }
 
 double left_delta_e(const Washout& w, Srgb from, Srgb to, double mm3) {
-    return delta_e_2000(to_lab(washed_colour(w, from, to, mm3)), to_lab(mix_pigments(to_linear(from), to_linear(to), 0)));
+    return delta_e_2000(to_lab(washed_colour(w, from, to, mm3)),
+                        to_lab(mix_pigments(to_linear(from), to_linear(to), 0)));
 }
 
 double clean_mm3(const Washout& w, Srgb from, Srgb to, double delta_e) {
@@ -26,9 +27,12 @@ double washout_depth(Srgb from, Srgb to, double delta_e) {
         return 0;
     const LinearRgb o = to_linear(from), n = to_linear(to);
     const Lab pure = to_lab(mix_pigments(o, n, 0));
-    // x = ln(1/share): purging moves x up from 0. The difference need not fall all the way (a mix can be further
-    // off than the old colour), so walk down from clean in small steps to the last place that is not clean.
-    const auto difference = [&](double x) { return delta_e_2000(to_lab(mix_pigments(o, n, std::exp(-x))), pure); };
+    // x = ln(1/share): purging moves x up from 0. The difference need not fall all the way (a mix can be
+    // further off than the old colour), so walk down from clean in small steps to the last place that is not
+    // clean.
+    const auto difference = [&](double x) {
+        return delta_e_2000(to_lab(mix_pigments(o, n, std::exp(-x))), pure);
+    };
     constexpr double kStep = 0.5, kEnd = 40; // no pair of colours and no level asks for more
     double dirty = -1;
     for (double x = kEnd; x >= 0; x -= kStep)

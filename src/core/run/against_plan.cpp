@@ -12,17 +12,18 @@ namespace vitrail {
 
 namespace {
 
-constexpr double kSameHeight = 0.02;  ///< mm; programs round heights
-constexpr int kFarOff = 6;            ///< layers; farther apart they are not the same change
-constexpr float kMissing = 3.5F;      ///< so much a missing one weighs, and one too many: as much as seven layers together
+constexpr double kSameHeight = 0.02; ///< mm; programs round heights
+constexpr int kFarOff = 6;           ///< layers; farther apart they are not the same change
+constexpr float kMissing =
+    3.5F; ///< so much a missing one weighs, and one too many: as much as seven layers together
 constexpr std::size_t kMostCells = 40'000'000;
 
 /// A stop the plan asks for.
 struct Wanted {
     int change = -1, refill = -1, layer = 0;
     bool within = false;
-    bool waits = false; ///< a person comes: a pause or a swap in the file
-    int tool = -1;      ///< that takes over
+    bool waits = false;   ///< a person comes: a pause or a swap in the file
+    int tool = -1;        ///< that takes over
     int from = 0, to = 0; ///< filaments
 };
 
@@ -37,16 +38,20 @@ std::vector<Wanted> wanted_stops(const Project& p, const Plan& plan) {
     std::vector<Wanted> out;
     for (std::size_t i = 0; i < plan.changes.size(); ++i) {
         const Change& c = plan.changes[i];
-        out.push_back({static_cast<int>(i), -1, c.layer, c.within_layer, c.kind == ChangeKind::hand, tool_for(p, plan, c), c.from, c.to});
+        out.push_back({static_cast<int>(i), -1, c.layer, c.within_layer, c.kind == ChangeKind::hand,
+                       tool_for(p, plan, c), c.from, c.to});
     }
     for (std::size_t i = 0; i < plan.refills.size(); ++i)
         if (const Refill& r = plan.refills[i]; r.pause)
             out.push_back({-1, static_cast<int>(i), r.latest_layer, false, true, -1, r.out, r.in});
-    std::stable_sort(out.begin(), out.end(), [](const Wanted& a, const Wanted& b) { return std::pair(a.layer, a.within) < std::pair(b.layer, b.within); });
+    std::stable_sort(out.begin(), out.end(), [](const Wanted& a, const Wanted& b) {
+        return std::pair(a.layer, a.within) < std::pair(b.layer, b.within);
+    });
     return out;
 }
 
-/// The plan's layer that a layer of the file is, or where it would stand: layers are counted from the bed up, in each pass.
+/// The plan's layer that a layer of the file is, or where it would stand: layers are counted from the bed up,
+/// in each pass.
 std::vector<int> plan_layer_of(const ToolpathFile& file) {
     std::vector<int> out;
     int pass = 0, n = 0;
@@ -69,10 +74,12 @@ std::vector<Found> found_stops(const ToolpathFile& file, const std::vector<int>&
     std::vector<Found> out;
     for (std::size_t i = 0; i < file.stops.size(); ++i) {
         const ToolpathStop& s = file.stops[i];
-        if (s.layer > static_cast<int>(file.layers.size()) || (s.layer == 1 && !s.within) || file.layers[static_cast<std::size_t>(s.layer) - 1].pass > 1)
+        if (s.layer > static_cast<int>(file.layers.size()) || (s.layer == 1 && !s.within) ||
+            file.layers[static_cast<std::size_t>(s.layer) - 1].pass > 1)
             continue;
         const bool tool = s.what == ToolpathStop::What::tool;
-        if (!out.empty() && file.stops[static_cast<std::size_t>(out.back().stop)].until_line == s.until_line) { // one change: a nozzle takes over and waits
+        if (!out.empty() && file.stops[static_cast<std::size_t>(out.back().stop)].until_line ==
+                                s.until_line) { // one change: a nozzle takes over and waits
             Found& f = out.back();
             f.waits |= !tool;
             f.tool = tool ? s.to : f.tool;
@@ -80,7 +87,8 @@ std::vector<Found> found_stops(const ToolpathFile& file, const std::vector<int>&
                 f.stop = static_cast<int>(i);
             continue;
         }
-        out.push_back({static_cast<int>(i), counted[static_cast<std::size_t>(s.layer) - 1], s.within, !tool, tool ? s.to : -1});
+        out.push_back({static_cast<int>(i), counted[static_cast<std::size_t>(s.layer) - 1], s.within, !tool,
+                       tool ? s.to : -1});
     }
     return out;
 }
@@ -93,7 +101,8 @@ float apart(const Wanted& w, const Found& f) {
     const int off = std::abs(w.layer - f.layer);
     if (off > kFarOff || (w.refill >= 0 && !f.waits))
         return std::numeric_limits<float>::infinity();
-    return static_cast<float>(off) + (w.within != f.within ? 0.25F : 0) + (wrong_tool(w, f) ? 2.F : 0) + (w.waits != f.waits ? 0.1F : 0);
+    return static_cast<float>(off) + (w.within != f.within ? 0.25F : 0) + (wrong_tool(w, f) ? 2.F : 0) +
+           (w.waits != f.waits ? 0.1F : 0);
 }
 
 /// [wanted] index into found, −1: missing.
@@ -120,9 +129,12 @@ std::vector<int> match(const std::vector<Wanted>& wanted, const std::vector<Foun
         row[0] = kMissing * static_cast<float>(i);
         steps[i * (m + 1)] = skip_wanted;
         for (std::size_t j = 1; j <= m; ++j) {
-            const float together = above[j - 1] + apart(wanted[i - 1], found[j - 1]), w = above[j] + kMissing, f = row[j - 1] + kMissing;
+            const float together = above[j - 1] + apart(wanted[i - 1], found[j - 1]), w = above[j] + kMissing,
+                        f = row[j - 1] + kMissing;
             row[j] = std::min({together, w, f});
-            steps[i * (m + 1) + j] = together <= w && together <= f ? both : w <= f ? skip_wanted : skip_found;
+            steps[i * (m + 1) + j] = together <= w && together <= f ? both
+                                     : w <= f                       ? skip_wanted
+                                                                    : skip_found;
         }
         std::swap(above, row);
     }
@@ -137,68 +149,142 @@ std::vector<int> match(const std::vector<Wanted>& wanted, const std::vector<Foun
 }
 
 std::string label(const Project& p, int filament) {
-    return filament < 0 ? std::string("–") : std::string(1, p.filaments[static_cast<std::size_t>(filament)].letter);
+    return filament < 0 ? std::string("–")
+                        : std::string(1, p.filaments[static_cast<std::size_t>(filament)].letter);
 }
 
 /// Says what is wrong.
 class Report {
 public:
-    Report(const Project& p, const Plan& plan, const ToolpathFile& file, AgainstPlan& out) : p_(p), plan_(plan), file_(file), out_(out) {}
+    Report(const Project& p, const Plan& plan, const ToolpathFile& file, AgainstPlan& out)
+        : p_(p), plan_(plan), file_(file), out_(out) {}
 
     void layers() {
         const LayerGrid& g = plan_.grid;
         if (file_.layers.empty())
-            return add("file-empty", Severity::error, say("The file extrudes nothing: is it a toolpath file?"), 0, 0);
+            return add("file-empty", Severity::error,
+                       say("The file extrudes nothing: is it a toolpath file?"), 0, 0);
         const ToolpathLayer& first = file_.layers.front();
-        const int count = static_cast<int>(std::count_if(file_.layers.begin(), file_.layers.end(), [](const ToolpathLayer& l) { return l.pass == 1; }));
+        const int count = static_cast<int>(std::count_if(file_.layers.begin(), file_.layers.end(),
+                                                         [](const ToolpathLayer& l) { return l.pass == 1; }));
         if (std::abs(first.z_mm - g.first_mm) > kSameHeight)
-            add("file-first-layer", Severity::error, say("The first layer is {0} in the file, {1} in the plan: every change would stand at another height.", mm(first.z_mm), mm(g.first_mm)), 1, first.first_line);
+            add("file-first-layer", Severity::error,
+                say("The first layer is {0} in the file, {1} in the plan: every change would stand at "
+                    "another height.",
+                    mm(first.z_mm), mm(g.first_mm)),
+                1, first.first_line);
         const int off = out_.layers_match ? 0 : first_other_height();
         if (off > 1 && std::abs(first.z_mm - g.first_mm) <= kSameHeight) {
             const ToolpathLayer& l = file_.layers[static_cast<std::size_t>(off) - 1];
-            add("file-layer-height", Severity::error, say("Layer {0} ends at {1} in the file, at {2} in the plan: the layers are not those of the plan from there on.", off, mm(l.z_mm), mm(g.top_mm(off))), off, l.first_line);
+            add("file-layer-height", Severity::error,
+                say("Layer {0} ends at {1} in the file, at {2} in the plan: the layers are not those of the "
+                    "plan from there on.",
+                    off, mm(l.z_mm), mm(g.top_mm(off))),
+                off, l.first_line);
         }
         if (count != g.count)
-            add("file-layers", std::abs(count - g.count) <= 1 ? Severity::warning : Severity::error, say("The file has {0} layers, the plan {1}.", count, g.count), std::min(count, g.count), file_.layers[static_cast<std::size_t>(count) - 1].last_line);
+            add("file-layers", std::abs(count - g.count) <= 1 ? Severity::warning : Severity::error,
+                say("The file has {0} layers, the plan {1}.", count, g.count), std::min(count, g.count),
+                file_.layers[static_cast<std::size_t>(count) - 1].last_line);
         if (file_.spiral_line)
-            add("file-spiral", Severity::warning, say("From line {} on the file extrudes while it climbs: there layers are not level, and a change has no layer to stand before.", static_cast<long long>(file_.spiral_line)), 0, file_.spiral_line);
+            add("file-spiral", Severity::warning,
+                say("From line {} on the file extrudes while it climbs: there layers are not level, and a "
+                    "change has no layer to stand before.",
+                    static_cast<long long>(file_.spiral_line)),
+                0, file_.spiral_line);
         if (file_.passes > 1)
-            add("file-passes", Severity::error, say("The file begins {} times at the bed: it prints pieces one after another, the plan all together. Only the first of them is compared.", file_.passes), 0, 0);
+            add("file-passes", Severity::error,
+                say("The file begins {} times at the bed: it prints pieces one after another, the plan all "
+                    "together. Only the first of them is compared.",
+                    file_.passes),
+                0, 0);
         if (file_.bad_line)
-            add("file-damaged", Severity::warning, say("Line {} holds a number that is none: the file may be damaged.", static_cast<long long>(file_.bad_line)), 0, file_.bad_line);
+            add("file-damaged", Severity::warning,
+                say("Line {} holds a number that is none: the file may be damaged.",
+                    static_cast<long long>(file_.bad_line)),
+                0, file_.bad_line);
     }
 
     void stop(const ComparedStop& c, const Wanted& w) {
-        const Message what = c.refill >= 0 ? say("The pause to put {} in", label(p_, w.to)) : w.waits ? say("The swap from {0} to {1}", label(p_, w.from), label(p_, w.to)) : say("The change from {0} to {1}", label(p_, w.from), label(p_, w.to));
+        const Message what = c.refill >= 0 ? say("The pause to put {} in", label(p_, w.to))
+                             : w.waits
+                                 ? say("The swap from {0} to {1}", label(p_, w.from), label(p_, w.to))
+                                 : say("The change from {0} to {1}", label(p_, w.from), label(p_, w.to));
         if (c.state == ComparedStop::State::missing) {
             const auto [above, below] = lines_around(w.layer);
-            return add("file-change-missing", Severity::error, w.within ? say("{0} is missing: nothing stops within layer {1} (lines {2} to {3}).", what, w.layer, below, above) : say("{0} is missing: nothing stops between layers {1} and {2} (lines {3} to {4}).", what, w.layer - 1, w.layer, below, above), w.layer, above);
+            return add(
+                "file-change-missing", Severity::error,
+                w.within ? say("{0} is missing: nothing stops within layer {1} (lines {2} to {3}).", what,
+                               w.layer, below, above)
+                         : say("{0} is missing: nothing stops between layers {1} and {2} (lines {3} to {4}).",
+                               what, w.layer - 1, w.layer, below, above),
+                w.layer, above);
         }
         const ToolpathStop& s = file_.stops[static_cast<std::size_t>(c.stop)];
         const long long line = s.line;
         const int there = c.layer + c.off;
         if (c.off == 1)
-            add("file-change-late", Severity::error, say("{0} is one layer late: one off. It stands before layer {1} in the file (line {2}), before layer {3} in the plan; layer {3} would be printed in {4}.", what, there, line, c.layer, label(p_, w.from)), c.layer, line);
+            add("file-change-late", Severity::error,
+                say("{0} is one layer late: one off. It stands before layer {1} in the file (line {2}), "
+                    "before layer {3} in the plan; layer {3} would be printed in {4}.",
+                    what, there, line, c.layer, label(p_, w.from)),
+                c.layer, line);
         else if (c.off == -1)
-            add("file-change-early", Severity::error, say("{0} is one layer early: one off. It stands before layer {1} in the file (line {2}), before layer {3} in the plan; layer {1} would be printed in {4}.", what, there, line, c.layer, label(p_, w.to)), c.layer, line);
+            add("file-change-early", Severity::error,
+                say("{0} is one layer early: one off. It stands before layer {1} in the file (line {2}), "
+                    "before layer {3} in the plan; layer {1} would be printed in {4}.",
+                    what, there, line, c.layer, label(p_, w.to)),
+                c.layer, line);
         else if (c.off > 1)
-            add("file-change-late", Severity::error, say("{0} is {1} layers late. It stands before layer {2} in the file (line {3}), before layer {4} in the plan.", what, c.off, there, line, c.layer), c.layer, line);
+            add("file-change-late", Severity::error,
+                say("{0} is {1} layers late. It stands before layer {2} in the file (line {3}), before layer "
+                    "{4} in the plan.",
+                    what, c.off, there, line, c.layer),
+                c.layer, line);
         else if (c.off < -1)
-            add("file-change-early", Severity::error, say("{0} is {1} layers early. It stands before layer {2} in the file (line {3}), before layer {4} in the plan.", what, -c.off, there, line, c.layer), c.layer, line);
+            add("file-change-early", Severity::error,
+                say("{0} is {1} layers early. It stands before layer {2} in the file (line {3}), before "
+                    "layer {4} in the plan.",
+                    what, -c.off, there, line, c.layer),
+                c.layer, line);
         else if (c.state == ComparedStop::State::within)
-            add("file-change-within", Severity::warning, s.within ? say("{0} stands within layer {1} (line {2}) instead of before it: part of the layer would be printed in {3}.", what, c.layer, line, label(p_, w.from)) : say("{0} stands before layer {1} (line {2}), the plan prints part of that layer first.", what, c.layer, line), c.layer, line);
+            add("file-change-within", Severity::warning,
+                s.within
+                    ? say("{0} stands within layer {1} (line {2}) instead of before it: part of the layer "
+                          "would be printed in {3}.",
+                          what, c.layer, line, label(p_, w.from))
+                    : say("{0} stands before layer {1} (line {2}), the plan prints part of that layer first.",
+                          what, c.layer, line),
+                c.layer, line);
         if (c.wrong_filament)
-            add("file-change-filament", Severity::error, say("{0}: the file calls tool {1} (line {2}), {3} is tool {4}.", what, s.to, line, label(p_, w.to), c.tool), c.layer, line);
+            add("file-change-filament", Severity::error,
+                say("{0}: the file calls tool {1} (line {2}), {3} is tool {4}.", what, s.to, line,
+                    label(p_, w.to), c.tool),
+                c.layer, line);
         if (w.waits && c.refill < 0 && s.what == ToolpathStop::What::tool && p_.machine.nozzles.size() > 1)
-            add("file-change-tool", Severity::error, say("{0}: the nozzle takes over in the file (line {1}), and does not wait for you to exchange its spool: write the plan's pauses into the file.", what, line), c.layer, line);
+            add("file-change-tool", Severity::error,
+                say("{0}: the nozzle takes over in the file (line {1}), and does not wait for you to "
+                    "exchange its spool: write the plan's pauses into the file.",
+                    what, line),
+                c.layer, line);
         else if (w.waits && c.refill < 0 && s.what == ToolpathStop::What::tool)
-            add("file-change-tool", Severity::warning, say("{0} is a tool change in the file (line {1}), and the machine has nobody to make it but you: write the plan's pauses in its place.", what, line), c.layer, line);
+            add("file-change-tool", Severity::warning,
+                say("{0} is a tool change in the file (line {1}), and the machine has nobody to make it but "
+                    "you: write the plan's pauses in its place.",
+                    what, line),
+                c.layer, line);
     }
 
     void extra(int stop) {
         const ToolpathStop& s = file_.stops[static_cast<std::size_t>(stop)];
         const long long line = s.line;
-        add("file-change-extra", Severity::error, s.what == ToolpathStop::What::tool ? say("The file changes to tool {0} before layer {1} (line {2}); the plan does not.", s.to, s.layer, line) : say("The file stops before layer {0} (line {1}: {2}); the plan does not.", s.layer, line, Name{s.word}), s.layer, line);
+        add("file-change-extra", Severity::error,
+            s.what == ToolpathStop::What::tool
+                ? say("The file changes to tool {0} before layer {1} (line {2}); the plan does not.", s.to,
+                      s.layer, line)
+                : say("The file stops before layer {0} (line {1}: {2}); the plan does not.", s.layer, line,
+                      Name{s.word}),
+            s.layer, line);
     }
 
     void start() {
@@ -211,43 +297,66 @@ public:
         if (plan_.changes.empty() || file_.layers.empty())
             return;
         const Change& first = plan_.changes.front();
-        const auto stay = std::find_if(plan_.stays.begin(), plan_.stays.end(), [&](const Stay& s) { return s.filament == first.from; });
+        const auto stay = std::find_if(plan_.stays.begin(), plan_.stays.end(),
+                                       [&](const Stay& s) { return s.filament == first.from; });
         if (stay == plan_.stays.end())
             return;
-        const bool many = std::any_of(file_.stops.begin(), file_.stops.end(), [](const ToolpathStop& s) { return s.what == ToolpathStop::What::tool; });
+        const bool many = std::any_of(file_.stops.begin(), file_.stops.end(), [](const ToolpathStop& s) {
+            return s.what == ToolpathStop::What::tool;
+        });
         const int wanted = out_.start_tool = tool_for(p_, plan_, *stay);
         if (many && wanted >= 0 && wanted != tool)
-            add("file-start-filament", Severity::error, named ? say("The file begins with tool {0} (line {1}), the plan with {2}, which is tool {3}.", tool, static_cast<long long>(line), label(p_, first.from), wanted)
-                                                              : say("The file begins with tool {0}, the plan with {1}, which is tool {2}.", tool, label(p_, first.from), wanted), 1, line);
+            add("file-start-filament", Severity::error,
+                named ? say("The file begins with tool {0} (line {1}), the plan with {2}, which is tool {3}.",
+                            tool, static_cast<long long>(line), label(p_, first.from), wanted)
+                      : say("The file begins with tool {0}, the plan with {1}, which is tool {2}.", tool,
+                            label(p_, first.from), wanted),
+                1, line);
     }
 
     void amounts() {
         const auto off = [](double a, double b) { return b > 0 ? 100 * (a / b - 1) : 0; };
         constexpr double kWorthSaying = 10; // per cent; an estimate is no better
         if (out_.planned_g > 0 && std::abs(off(out_.file_g, out_.planned_g)) > kWorthSaying)
-            add("file-grams", Severity::note, say("The file extrudes {0}, the plan expects {1}: infill, walls or support are set otherwise.", num(out_.file_g, 1, "g"), num(out_.planned_g, 1, "g")), 0, 0);
+            add("file-grams", Severity::note,
+                say("The file extrudes {0}, the plan expects {1}: infill, walls or support are set "
+                    "otherwise.",
+                    num(out_.file_g, 1, "g"), num(out_.planned_g, 1, "g")),
+                0, 0);
         if (out_.planned_s > 0 && std::abs(off(out_.file_s, out_.planned_s)) > kWorthSaying)
-            add("file-time", Severity::note, say("The file's lines take {0}, the plan expects {1}.", Duration{out_.file_s}, Duration{out_.planned_s}), 0, 0);
+            add("file-time", Severity::note,
+                say("The file's lines take {0}, the plan expects {1}.", Duration{out_.file_s},
+                    Duration{out_.planned_s}),
+                0, 0);
     }
 
 private:
     int first_other_height() const {
         for (int n = 1; n <= plan_.grid.count && n <= static_cast<int>(file_.layers.size()); ++n)
-            if (std::abs(file_.layers[static_cast<std::size_t>(n) - 1].z_mm - plan_.grid.top_mm(n)) > kSameHeight)
+            if (std::abs(file_.layers[static_cast<std::size_t>(n) - 1].z_mm - plan_.grid.top_mm(n)) >
+                kSameHeight)
                 return n;
         return 0;
     }
     std::pair<long long, long long> lines_around(int layer) const {
-        const auto at = [&](int n) -> const ToolpathLayer* { return n >= 1 && n <= static_cast<int>(file_.layers.size()) ? &file_.layers[static_cast<std::size_t>(n) - 1] : nullptr; };
+        const auto at = [&](int n) -> const ToolpathLayer* {
+            return n >= 1 && n <= static_cast<int>(file_.layers.size())
+                       ? &file_.layers[static_cast<std::size_t>(n) - 1]
+                       : nullptr;
+        };
         const ToolpathLayer *above = at(layer), *below = at(layer - 1);
-        return {above ? above->first_line : file_.lines, below ? below->last_line : above ? above->first_line : file_.lines};
+        return {above ? above->first_line : file_.lines, below   ? below->last_line
+                                                         : above ? above->first_line
+                                                                 : file_.lines};
     }
     void add(const char* code, Severity severity, Message message, int layer, std::int64_t line) {
         Finding f;
         f.code = code;
         f.severity = severity;
         f.message = std::move(message);
-        f.where = layer && line ? say("layer {0}, line {1}", layer, static_cast<long long>(line)) : line ? say("line {}", static_cast<long long>(line)) : say("the whole file");
+        f.where = layer && line ? say("layer {0}, line {1}", layer, static_cast<long long>(line))
+                  : line        ? say("line {}", static_cast<long long>(line))
+                                : say("the whole file");
         f.layer = layer;
         out_.findings.push_back(std::move(f));
     }
@@ -275,12 +384,15 @@ void compare_layers(const Plan& plan, const ToolpathFile& file, AgainstPlan& out
     out.layers_match &= !in_pass(static_cast<std::size_t>(plan.grid.count));
 }
 
-/// What each layer is printed in, as the stops of the file have it. A tool that the plan does not have there is what the plan has on it elsewhere.
-void follow_stops(const Plan& plan, const std::vector<Wanted>& wanted, const std::vector<Found>& found, const std::vector<int>& matched, AgainstPlan& out) {
+/// What each layer is printed in, as the stops of the file have it. A tool that the plan does not have there
+/// is what the plan has on it elsewhere.
+void follow_stops(const Plan& plan, const std::vector<Wanted>& wanted, const std::vector<Found>& found,
+                  const std::vector<int>& matched, AgainstPlan& out) {
     std::vector<int> to(found.size(), -1);
     for (std::size_t i = 0; i < wanted.size(); ++i)
         if (matched[i] >= 0)
-            to[static_cast<std::size_t>(matched[i])] = wanted[i].refill >= 0 ? -2 : wanted[i].to; // −2: nothing changes but a slot
+            to[static_cast<std::size_t>(matched[i])] =
+                wanted[i].refill >= 0 ? -2 : wanted[i].to; // −2: nothing changes but a slot
     for (std::size_t i = 0; i < wanted.size(); ++i)
         if (matched[i] >= 0 && wrong_tool(wanted[i], found[static_cast<std::size_t>(matched[i])])) {
             int& is = to[static_cast<std::size_t>(matched[i])] = -1;
@@ -303,7 +415,9 @@ void follow_stops(const Plan& plan, const std::vector<Wanted>& wanted, const std
     };
     for (int n = 1; n <= plan.grid.count; ++n) {
         std::vector<int> here;
-        for (; next < found.size() && found[next].layer <= n && !(found[next].layer == n && found[next].within); ++next)
+        for (;
+             next < found.size() && found[next].layer <= n && !(found[next].layer == n && found[next].within);
+             ++next)
             take(next);
         here.push_back(now);
         for (; next < found.size() && found[next].layer == n; ++next) {
@@ -315,9 +429,10 @@ void follow_stops(const Plan& plan, const std::vector<Wanted>& wanted, const std
     }
 }
 
-/// Grams of each filament in the file: by what the plan has on that tool in that layer. Where a layer has several filaments on one tool, which only
-/// pauses part, they count alike.
-void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& file, const std::vector<Wanted>& wanted, const std::vector<int>& counted, AgainstPlan& out) {
+/// Grams of each filament in the file: by what the plan has on that tool in that layer. Where a layer has
+/// several filaments on one tool, which only pauses part, they count alike.
+void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& file,
+                     const std::vector<Wanted>& wanted, const std::vector<int>& counted, AgainstPlan& out) {
     bool tools = false; // does the file tell filaments apart by tools?
     for (const ToolpathStop& s : file.stops)
         tools |= s.what == ToolpathStop::What::tool;
@@ -328,7 +443,8 @@ void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& fil
         holds[0] = first;
     if (tools)
         for (const Stay& s : plan.stays) // by their first layer
-            if (const int tool = tool_for(p, plan, s); tool >= 0 && tool < 256 && holds[static_cast<std::size_t>(tool)] < 0)
+            if (const int tool = tool_for(p, plan, s);
+                tool >= 0 && tool < 256 && holds[static_cast<std::size_t>(tool)] < 0)
                 holds[static_cast<std::size_t>(tool)] = s.filament;
     std::size_t next = 0;
     for (std::size_t l = 0; l < file.layers.size(); ++l) {
@@ -350,7 +466,8 @@ void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& fil
                 here.push_back(holds[0]);
                 for (const int f : here)
                     if (f >= 0)
-                        mm[static_cast<std::size_t>(f)] += layer.filament_mm[t] / static_cast<double>(here.size());
+                        mm[static_cast<std::size_t>(f)] +=
+                            layer.filament_mm[t] / static_cast<double>(here.size());
                 continue;
             }
             const int f = holds[tools ? t : 0] >= 0 ? holds[tools ? t : 0] : first;
@@ -359,7 +476,8 @@ void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& fil
     }
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         const FilamentUse& u = plan.use[f];
-        const double d = p.filaments[f].diameter_mm, file_g = grams(p.filaments[f], mm[f] * std::numbers::pi / 4 * d * d);
+        const double d = p.filaments[f].diameter_mm,
+                     file_g = grams(p.filaments[f], mm[f] * std::numbers::pi / 4 * d * d);
         double laid_g = u.model_g + u.support_g + u.interface_g + u.tower_g;
         for (const Change& c : plan.changes)
             if (static_cast<std::size_t>(c.to) == f)
@@ -381,7 +499,8 @@ void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& fil
     for (const ComparedStop& s : out.stops)
         if (s.stop >= 0) {
             const double d = p.filaments.front().diameter_mm;
-            out.spot_mm3 += file.stops[static_cast<std::size_t>(s.stop)].spot_mm * std::numbers::pi / 4 * d * d;
+            out.spot_mm3 +=
+                file.stops[static_cast<std::size_t>(s.stop)].spot_mm * std::numbers::pi / 4 * d * d;
         }
 }
 
@@ -399,7 +518,9 @@ int tool_for(const Project& p, const Plan& plan, const Change& c) {
 
 int tool_for(const Project& p, const Plan& plan, const Stay& s) {
     Change c{};
-    c.kind = p.machine.nozzles.size() > 1 ? ChangeKind::tool : p.machine.by_hand(s.nozzle) ? ChangeKind::hand : ChangeKind::feeder;
+    c.kind = p.machine.nozzles.size() > 1  ? ChangeKind::tool
+             : p.machine.by_hand(s.nozzle) ? ChangeKind::hand
+                                           : ChangeKind::feeder;
     c.layer = s.from_layer;
     c.nozzle = s.nozzle;
     c.slot = s.slot;
@@ -408,16 +529,21 @@ int tool_for(const Project& p, const Plan& plan, const Stay& s) {
 }
 
 bool AgainstPlan::as_planned() const {
-    return std::none_of(findings.begin(), findings.end(), [](const Finding& f) { return f.severity == Severity::error; });
+    return std::none_of(findings.begin(), findings.end(),
+                        [](const Finding& f) { return f.severity == Severity::error; });
 }
 
 namespace {
 
-/// One of the pieces that a file prints one after another, as if it was all of it. Of the first one layers and stops have the same places as in the file.
+/// One of the pieces that a file prints one after another, as if it was all of it. Of the first one layers
+/// and stops have the same places as in the file.
 ToolpathFile only_pass(const ToolpathFile& file, int pass) {
-    const auto from = std::find_if(file.layers.begin(), file.layers.end(), [&](const ToolpathLayer& l) { return l.pass == pass; });
-    const auto to = std::find_if(from, file.layers.end(), [&](const ToolpathLayer& l) { return l.pass != pass; });
-    const int first = static_cast<int>(from - file.layers.begin()), last = static_cast<int>(to - file.layers.begin());
+    const auto from = std::find_if(file.layers.begin(), file.layers.end(),
+                                   [&](const ToolpathLayer& l) { return l.pass == pass; });
+    const auto to =
+        std::find_if(from, file.layers.end(), [&](const ToolpathLayer& l) { return l.pass != pass; });
+    const int first = static_cast<int>(from - file.layers.begin()),
+              last = static_cast<int>(to - file.layers.begin());
     ToolpathFile out = file;
     out.layers.assign(from, to);
     out.passes = 1;
@@ -480,7 +606,10 @@ AgainstPlan compare_one(const Project& p, const Plan& plan, const ToolpathFile& 
             c.stop = f.stop;
             c.off = f.layer - w.layer;
             c.wrong_filament = wrong_tool(w, f);
-            c.state = c.off < 0 ? ComparedStop::State::early : c.off > 0 ? ComparedStop::State::late : f.within != w.within ? ComparedStop::State::within : ComparedStop::State::as_planned;
+            c.state = c.off < 0              ? ComparedStop::State::early
+                      : c.off > 0            ? ComparedStop::State::late
+                      : f.within != w.within ? ComparedStop::State::within
+                                             : ComparedStop::State::as_planned;
         }
         out.stops.push_back(c);
         report.stop(c, w);

@@ -37,7 +37,9 @@ std::string filled_in(const std::string& pattern, const Values& v) {
             return fmt::format("{:.2f}", v.z_mm);
         if (v.at) {
             // As the file counts: in inches, if it does.
-            const auto length = [&](double mm) { return v.at->inches ? fmt::format("{:.5f}", mm / 25.4) : fmt::format("{:.3f}", mm); };
+            const auto length = [&](double mm) {
+                return v.at->inches ? fmt::format("{:.5f}", mm / 25.4) : fmt::format("{:.3f}", mm);
+            };
             if (key == "x")
                 return length(v.at->x_mm);
             if (key == "y")
@@ -120,9 +122,13 @@ std::string command_for(const Project& p, const LayerGrid& grid, const SlotRefil
 }
 
 StopWords stop_words(const Commands& c) {
-    // Of several lines the one that stops is not known: each may be it that files do not use for something else.
+    // Of several lines the one that stops is not known: each may be it that files do not use for something
+    // else.
     const auto words = [](const std::string& pattern) {
-        static constexpr std::string_view kHarmless[] = {"G0", "G1", "G4", "G28", "G90", "G91", "G92", "M82", "M83", "M104", "M109", "M140", "M190", "M400", "M106", "M107", "M117", "M118", "M300", "M73", "M84", "M204", "M205", "M220", "M221"};
+        static constexpr std::string_view kHarmless[] = {
+            "G0",   "G1",   "G4",   "G28",  "G90",  "G91",  "G92",  "M82",  "M83",
+            "M104", "M109", "M140", "M190", "M400", "M106", "M107", "M117", "M118",
+            "M300", "M73",  "M84",  "M204", "M205", "M220", "M221"};
         std::vector<std::string> out;
         for (std::size_t from = 0; from < pattern.size();) {
             const std::size_t end = std::min(pattern.find('\n', from), pattern.size());
@@ -130,7 +136,8 @@ StopWords stop_words(const Commands& c) {
             const std::size_t first = line.find_first_not_of(" \t");
             if (first != std::string::npos && line[first] != ';' && line[first] != '(') {
                 const std::string word = line.substr(first, line.find_first_of(" \t;(", first) - first);
-                if (word[0] != 'T' && std::find(std::begin(kHarmless), std::end(kHarmless), word) == std::end(kHarmless))
+                if (word[0] != 'T' &&
+                    std::find(std::begin(kHarmless), std::end(kHarmless), word) == std::end(kHarmless))
                     out.push_back(word);
             }
             from = end + 1;

@@ -9,7 +9,8 @@ namespace vitrail {
 namespace {
 
 constexpr double kAsExpected_s = 3600; ///< counts beside what was printed
-constexpr std::array<const char*, 8> kEvents{"started", "layer", "done", "paused", "resumed", "finished", "failed", "called-off"};
+constexpr std::array<const char*, 8> kEvents{"started", "layer",    "done",   "paused",
+                                             "resumed", "finished", "failed", "called-off"};
 
 } // namespace
 
@@ -19,7 +20,8 @@ const char* to_string(RunEvent::What what) {
 
 std::optional<RunEvent::What> run_event_of(std::string_view text) {
     const auto at = std::find(kEvents.begin(), kEvents.end(), text);
-    return at == kEvents.end() ? std::nullopt : std::optional(static_cast<RunEvent::What>(at - kEvents.begin()));
+    return at == kEvents.end() ? std::nullopt
+                               : std::optional(static_cast<RunEvent::What>(at - kEvents.begin()));
 }
 
 namespace {
@@ -57,7 +59,8 @@ struct Replay {
         if (!running())
             return;
         const int stop = next_stop();
-        const double reach = s.plan_s + span / s.pace, until = stop < 0 ? plate().total_s : plate().visits[static_cast<std::size_t>(stop)].to_s;
+        const double reach = s.plan_s + span / s.pace,
+                     until = stop < 0 ? plate().total_s : plate().visits[static_cast<std::size_t>(stop)].to_s;
         if (stop >= 0 && reach >= until) {
             const double waited = (reach - std::max(s.plan_s, until)) * s.pace;
             s.waited_s = (s.waits_for == stop ? s.waited_s : 0) + waited;
@@ -100,7 +103,8 @@ struct Replay {
         const double was_at = at_s, was_plan = s.plan_s;
         const bool was_clean = clean && s.is == RunState::Is::printing;
         pass(static_cast<double>(e.at_s));
-        const bool on_plate = s.is != RunState::Is::planned && s.is != RunState::Is::between && s.is != RunState::Is::over;
+        const bool on_plate =
+            s.is != RunState::Is::planned && s.is != RunState::Is::between && s.is != RunState::Is::over;
         switch (e.what) {
         case What::started:
             if (e.plate >= 0 && e.plate < static_cast<int>(run.task.plates.size()))
@@ -113,7 +117,9 @@ struct Replay {
             if (was_clean && clean && s.plan_s > was_plan) {
                 printed_s += at_s - was_at;
                 planned_s += s.plan_s - was_plan;
-                s.pace = std::clamp((printed_s + kAsExpected_s * run.task.pace.likely) / (planned_s + kAsExpected_s), 0.5, 2.0);
+                s.pace = std::clamp((printed_s + kAsExpected_s * run.task.pace.likely) /
+                                        (planned_s + kAsExpected_s),
+                                    0.5, 2.0);
             }
             clean = true;
             break;
@@ -122,7 +128,8 @@ struct Replay {
                 break;
             s.done[static_cast<std::size_t>(e.visit)] = 1;
             ++figures.swaps;
-            if (const Visit& v = plate().visits[static_cast<std::size_t>(e.visit)]; v.from_s == v.to_s || s.waits_for == e.visit) {
+            if (const Visit& v = plate().visits[static_cast<std::size_t>(e.visit)];
+                v.from_s == v.to_s || s.waits_for == e.visit) {
                 s.plan_s = std::max(s.plan_s, v.to_s + plate().takes_s[static_cast<std::size_t>(e.visit)]);
                 goes_on();
                 clean = false;
@@ -149,7 +156,9 @@ struct Replay {
             else
                 s.is = RunState::Is::between, ++s.plate, s.plan_s = 0, s.done.clear();
             break;
-        case What::called_off: s.is = RunState::Is::over; break;
+        case What::called_off:
+            s.is = RunState::Is::over;
+            break;
         }
     }
 };
@@ -165,7 +174,11 @@ RunState run_state(const Run& run, std::int64_t now) {
     r.pass(static_cast<double>(now));
     RunState s = std::move(r.s);
     const double doubt = std::sqrt(kAsExpected_s / (kAsExpected_s + r.planned_s));
-    s.layer = s.is == RunState::Is::planned ? 0 : std::min(layer_at(run.task.plates[static_cast<std::size_t>(s.plate)], s.plan_s), static_cast<int>(run.task.plates[static_cast<std::size_t>(s.plate)].layers_s.size()));
+    s.layer =
+        s.is == RunState::Is::planned
+            ? 0
+            : std::min(layer_at(run.task.plates[static_cast<std::size_t>(s.plate)], s.plan_s),
+                       static_cast<int>(run.task.plates[static_cast<std::size_t>(s.plate)].layers_s.size()));
     if (s.is == RunState::Is::over)
         return s;
     const std::int64_t from = s.is == RunState::Is::planned ? std::max(now, run.start_s) : now;

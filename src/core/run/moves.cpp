@@ -5,7 +5,8 @@
 
 namespace vitrail {
 
-void MoveTimes::move(double mm, double speed, double acceleration, const Direction& begins, const Direction& ends) {
+void MoveTimes::move(double mm, double speed, double acceleration, const Direction& begins,
+                     const Direction& ends) {
     double enters2 = 0;
     if (!standing_) {
         const double dx = begins[0] - last_[0], dy = begins[1] - last_[1], dz = begins[2] - last_[2];
@@ -58,7 +59,8 @@ void MoveTimes::flush(bool all) {
             s = (2 * std::sqrt(reach2) - enters - next) / m.acceleration;
         } else {
             const double top = std::sqrt(m.speed2);
-            s = (2 * top - enters - next) / m.acceleration + (m.mm - (2 * m.speed2 - enters2 - next2) / (2 * m.acceleration)) / top;
+            s = (2 * top - enters - next) / m.acceleration +
+                (m.mm - (2 * m.speed2 - enters2 - next2) / (2 * m.acceleration)) / top;
         }
         if (m.layer != layer) {
             book(layer, sum);

@@ -1,4 +1,5 @@
-// The time of moves that follow each other: constant acceleration, corners by the change of velocity, looking ahead.
+// The time of moves that follow each other: constant acceleration, corners by the change of velocity, looking
+// ahead.
 #pragma once
 
 #include <array>
@@ -8,13 +9,15 @@ namespace vitrail {
 
 using Direction = std::array<double, 3>;
 
-/// Adds up moves as they come, layer by layer. The rule for corners is that of estimate/motion: the velocity may change by `corner` at once.
-/// Looks kAhead moves ahead, and brakes as if the last of them ended standing, as firmware does (common practice, no source).
+/// Adds up moves as they come, layer by layer. The rule for corners is that of estimate/motion: the velocity
+/// may change by `corner` at once. Looks kAhead moves ahead, and brakes as if the last of them ended
+/// standing, as firmware does (common practice, no source).
 class MoveTimes {
 public:
     explicit MoveTimes(double corner_mm_s) : corner_(corner_mm_s) {}
 
-    /// A move of `mm` > 0 that begins and ends in these directions (unit vectors), no faster than `speed` > 0, mm/s, mm/s².
+    /// A move of `mm` > 0 that begins and ends in these directions (unit vectors), no faster than `speed` >
+    /// 0, mm/s, mm/s².
     void move(double mm, double speed, double acceleration, const Direction& begins, const Direction& ends);
     /// Everything before it ends standing; then so many seconds pass.
     void stand(double seconds);

@@ -41,10 +41,11 @@ std::uint64_t eight_digits(std::uint64_t v) {
 }
 
 /// A decimal number at p; moves p behind it. Without exponents, which this language
-/// does not have: in "X10E5" E is a word. Files hold few digits, which fit a whole number; what does not goes the exact way. Up to `readable`
-/// bytes may be looked at.
+/// does not have: in "X10E5" E is a word. Files hold few digits, which fit a whole number; what does not goes
+/// the exact way. Up to `readable` bytes may be looked at.
 bool read_number(const char*& p, const char* end, const char* readable, double& out) {
-    static constexpr double kTenth[] = {1, 1e-1, 1e-2, 1e-3, 1e-4, 1e-5, 1e-6, 1e-7, 1e-8, 1e-9, 1e-10, 1e-11, 1e-12, 1e-13, 1e-14, 1e-15};
+    static constexpr double kTenth[] = {1,    1e-1, 1e-2,  1e-3,  1e-4,  1e-5,  1e-6,  1e-7,
+                                        1e-8, 1e-9, 1e-10, 1e-11, 1e-12, 1e-13, 1e-14, 1e-15};
     const char* q = p;
     const bool minus = q < end && *q == '-';
     if (q < end && (*q == '-' || *q == '+'))
@@ -116,7 +117,8 @@ struct Words {
     double operator[](char c) const { return value[c - 'A']; }
 };
 
-/// Nearly all lines: G0 or G1 with axes and nothing else, whole. Its code, and p behind its end; −1: the line is something else.
+/// Nearly all lines: G0 or G1 with axes and nothing else, whole. Its code, and p behind its end; −1: the line
+/// is something else.
 int plain_move(const char*& p, const char* end, Words& w) {
     if (end - p < 4 || p[0] != 'G' || (p[1] != '0' && p[1] != '1') || p[2] != ' ')
         return -1;
@@ -132,7 +134,8 @@ int plain_move(const char*& p, const char* end, Words& w) {
             p = q + 1;
             return code;
         }
-        if (c < 'E' || c > 'Z' || c == 'G' || c == 'M' || c == 'T' || c == 'N' || !read_number(++q, end, end, w.value[c - 'A']))
+        if (c < 'E' || c > 'Z' || c == 'G' || c == 'M' || c == 'T' || c == 'N' ||
+            !read_number(++q, end, end, w.value[c - 'A']))
             return -1;
         w.has |= 1u << (c - 'A');
     }
@@ -150,11 +153,11 @@ struct GcodeReader::State {
     StopWords words;
     ToolpathFile out;
     MoveTimes times;
-    std::string rest; ///< of a line that is not whole yet
+    std::string rest;       ///< of a line that is not whole yet
     std::uint64_t byte = 0; ///< where the line begins
 
     // The machine.
-    double x = 0, y = 0, z = 0, e = 0, feed = 0; ///< mm, mm/min
+    double x = 0, y = 0, z = 0, e = 0, feed = 0;      ///< mm, mm/min
     double unit = 1, acceleration, filament_area = 0; ///< filament_area: mm², where E is a volume
     bool relative = false, e_relative = false;
     int tool = 0;
@@ -163,12 +166,13 @@ struct GcodeReader::State {
     // Layers.
     std::vector<double> in_layer; ///< [tool]
     std::size_t pass_begins = 0;  ///< index of its first layer
-    Seam after, lift;             ///< since the last extrusion: the first line, the first that changes the height
+    Seam after, lift; ///< since the last extrusion: the first line, the first that changes the height
     bool have_after = false, have_lift = false;
-    std::size_t pending = 0;      ///< stops from here on wait for the next extrusion
-    double spot = 0;              ///< filament since the last extrusion
+    std::size_t pending = 0; ///< stops from here on wait for the next extrusion
+    double spot = 0;         ///< filament since the last extrusion
 
-    State(const Motion& m, StopWords w) : motion(m), words(std::move(w)), times(m.corner), acceleration(m.acceleration) {}
+    State(const Motion& m, StopWords w)
+        : motion(m), words(std::move(w)), times(m.corner), acceleration(m.acceleration) {}
 
     Seam here() const { return {byte, out.lines, x, y, z, e, feed, tool, relative, e_relative, unit != 1}; }
 
@@ -205,7 +209,8 @@ struct GcodeReader::State {
         if (climbs && above > 0 && above < std::max(0.05, now.height_mm) - kSameHeight)
             return; // a spiral: still this turn
         if (above > 0) {
-            if (only && out.layers.size() == 1 && above < 0.04) { // a line drawn first, a little lower: part of the first layer
+            if (only && out.layers.size() == 1 &&
+                above < 0.04) { // a line drawn first, a little lower: part of the first layer
                 now.z_mm = now.height_mm = height;
                 return;
             }
@@ -263,7 +268,8 @@ struct GcodeReader::State {
 
     void stop(ToolpathStop::What what, int to, const char* line, const char* line_end, const char* stop_end) {
         times.stand(0);
-        if (what != ToolpathStop::What::tool && pending < out.stops.size() && out.stops.back().what != ToolpathStop::What::tool)
+        if (what != ToolpathStop::What::tool && pending < out.stops.size() &&
+            out.stops.back().what != ToolpathStop::What::tool)
             return; // several words of one stop
         ToolpathStop s;
         s.what = what;
@@ -274,7 +280,8 @@ struct GcodeReader::State {
         s.end_byte = byte + static_cast<std::uint64_t>(stop_end - line);
         while (line_end > line && is_space(line_end[-1]))
             --line_end;
-        s.word = one_line(std::string_view(line, static_cast<std::size_t>(std::min<std::ptrdiff_t>(line_end - line, 80))));
+        s.word = one_line(
+            std::string_view(line, static_cast<std::size_t>(std::min<std::ptrdiff_t>(line_end - line, 80))));
         out.stops.push_back(std::move(s));
     }
 
@@ -315,7 +322,8 @@ void GcodeReader::State::move(const Words& w, int code) {
         double i = w.given('I') ? w['I'] * unit : 0, j = w.given('J') ? w['J'] * unit : 0;
         const bool clockwise = code == 2;
         if (w.given('R') && flat2 > 0) { // centre from the radius; a negative one means the longer way
-            const double r = w['R'] * unit, half2 = flat2 / 4, away2 = std::max(0.0, r * r - half2), off = std::sqrt(away2 / flat2);
+            const double r = w['R'] * unit, half2 = flat2 / 4, away2 = std::max(0.0, r * r - half2),
+                         off = std::sqrt(away2 / flat2);
             const double side = (clockwise == (r > 0)) ? -1 : 1;
             i = dx / 2 - side * dy * off;
             j = dy / 2 + side * dx * off;
@@ -372,10 +380,15 @@ void GcodeReader::State::move(const Words& w, int code) {
 void GcodeReader::State::general(int code, const Words& w) {
     switch (code) {
     case 4: // P ms, S s
-        times.stand(std::clamp((w.given('P') ? w['P'] / 1000 : 0) + (w.given('S') ? w['S'] : 0), 0.0, 86400.0));
+        times.stand(
+            std::clamp((w.given('P') ? w['P'] / 1000 : 0) + (w.given('S') ? w['S'] : 0), 0.0, 86400.0));
         break;
-    case 20: unit = 25.4; break;
-    case 21: unit = 1; break;
+    case 20:
+        unit = 25.4;
+        break;
+    case 21:
+        unit = 1;
+        break;
     case 28: { // to where the axes begin: not a height that is printed at
         const bool all = !w.given('X') && !w.given('Y') && !w.given('Z');
         times.stand(0);
@@ -387,8 +400,12 @@ void GcodeReader::State::general(int code, const Words& w) {
             z = 0;
         break;
     }
-    case 90: relative = e_relative = false; break;
-    case 91: relative = e_relative = true; break;
+    case 90:
+        relative = e_relative = false;
+        break;
+    case 91:
+        relative = e_relative = true;
+        break;
     case 92: {
         const bool all = !w.given('X') && !w.given('Y') && !w.given('Z') && !w.given('E');
         const auto set = [&](char c, double& v) {
@@ -401,28 +418,46 @@ void GcodeReader::State::general(int code, const Words& w) {
         set('E', e);
         break;
     }
-    default: break;
+    default:
+        break;
     }
 }
 
-void GcodeReader::State::machine(int code, const Words& w, const char* begin, const char* end, const char* next) {
+void GcodeReader::State::machine(int code, const Words& w, const char* begin, const char* end,
+                                 const char* next) {
     const double s = w.given('S') ? w['S'] : w.given('R') ? w['R'] : 0;
     switch (code) {
-    case 0: case 1: case 25: case 226: case 601: return stop(ToolpathStop::What::pause, 0, begin, end, next);
-    case 600: return stop(ToolpathStop::What::swap, 0, begin, end, next);
-    case 82: e_relative = false; break;
-    case 83: e_relative = true; break;
-    case 104: case 109:
-        if (s <= 1000) out.nozzle_c = std::max(out.nozzle_c, s);
+    case 0:
+    case 1:
+    case 25:
+    case 226:
+    case 601:
+        return stop(ToolpathStop::What::pause, 0, begin, end, next);
+    case 600:
+        return stop(ToolpathStop::What::swap, 0, begin, end, next);
+    case 82:
+        e_relative = false;
+        break;
+    case 83:
+        e_relative = true;
+        break;
+    case 104:
+    case 109:
+        if (s <= 1000)
+            out.nozzle_c = std::max(out.nozzle_c, s);
         if (code == 109 && s > nozzle_c && s <= 1000)
             times.stand((s - nozzle_c) / motion.nozzle_c_s);
-        if (s > 0) nozzle_c = s;
+        if (s > 0)
+            nozzle_c = s;
         break;
-    case 140: case 190:
-        if (s <= 1000) out.bed_c = std::max(out.bed_c, s);
+    case 140:
+    case 190:
+        if (s <= 1000)
+            out.bed_c = std::max(out.bed_c, s);
         if (code == 190 && s > bed_c && s <= 1000)
             times.stand((s - bed_c) / motion.bed_c_s);
-        if (s > 0) bed_c = s;
+        if (s > 0)
+            bed_c = s;
         break;
     case 200: {
         const double d = w.given('D') ? w['D'] * unit : 0;
@@ -431,14 +466,16 @@ void GcodeReader::State::machine(int code, const Words& w, const char* begin, co
     }
     case 204: {
         const double a = w.given('P') ? w['P'] : s;
-        if (a >= 1 && a <= 1e6) acceleration = a * unit;
+        if (a >= 1 && a <= 1e6)
+            acceleration = a * unit;
         break;
     }
     default:
         for (const int swap : {1, 0}) // words of the machine that are M and a number
             for (const std::string& word : swap ? words.swap : words.pause)
                 if (word.size() > 1 && word[0] == 'M' && word.substr(1) == std::to_string(code))
-                    return stop(swap ? ToolpathStop::What::swap : ToolpathStop::What::pause, 0, begin, end, next);
+                    return stop(swap ? ToolpathStop::What::swap : ToolpathStop::What::pause, 0, begin, end,
+                                next);
         break;
     }
 }
@@ -505,7 +542,8 @@ void GcodeReader::State::line(const char* begin, const char* end, const char* ne
                 break; // it was not for spaces
             const std::uint64_t at = byte;
             --out.lines;
-            line(tight.data(), tight.data() + tight.size(), tight.data() + tight.size(), tight.data() + tight.size());
+            line(tight.data(), tight.data() + tight.size(), tight.data() + tight.size(),
+                 tight.data() + tight.size());
             byte = at + static_cast<std::uint64_t>(next - begin);
             return;
         }
@@ -525,8 +563,11 @@ void GcodeReader::State::line(const char* begin, const char* end, const char* ne
                 while (word_end < end && !is_space(*word_end) && *word_end != ';')
                     ++word_end;
                 const std::string_view said(word, static_cast<std::size_t>(word_end - word));
-                const auto among = [&](const std::vector<std::string>& list) { return std::find(list.begin(), list.end(), said) != list.end(); };
-                const char* comment = static_cast<const char*>(std::memchr(word, ';', static_cast<std::size_t>(end - word)));
+                const auto among = [&](const std::vector<std::string>& list) {
+                    return std::find(list.begin(), list.end(), said) != list.end();
+                };
+                const char* comment =
+                    static_cast<const char*>(std::memchr(word, ';', static_cast<std::size_t>(end - word)));
                 if (among(words.swap))
                     stop(ToolpathStop::What::swap, 0, begin, comment ? comment : end, next);
                 else if (among(words.pause))
@@ -566,8 +607,8 @@ void GcodeReader::State::line(const char* begin, const char* end, const char* ne
     byte += static_cast<std::uint64_t>(next - begin);
 }
 
-GcodeReader::GcodeReader(const Motion& motion, StopWords words) : state_(std::make_unique<State>(motion, std::move(words))) {
-}
+GcodeReader::GcodeReader(const Motion& motion, StopWords words)
+    : state_(std::make_unique<State>(motion, std::move(words))) {}
 
 GcodeReader::~GcodeReader() = default;
 
@@ -598,7 +639,8 @@ void GcodeReader::read(std::string_view bytes) {
             return;
         const std::string line = std::move(s.rest);
         s.rest.clear();
-        s.line(line.data(), line.data() + line.size() - (line.back() == '\n'), line.data() + line.size(), line.data() + line.size());
+        s.line(line.data(), line.data() + line.size() - (line.back() == '\n'), line.data() + line.size(),
+               line.data() + line.size());
     }
     while (p < end) {
         Words w;

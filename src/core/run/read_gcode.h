@@ -9,9 +9,10 @@
 
 namespace vitrail {
 
-/// Reads G-code as RS-274 has it (NIST IR 6556) and as common firmware speaks it (from memory): G0 … G4, G20/G21, G28, G90/G91, G92, M82/M83, T,
-/// M104/M109/M140/M190, M200, M204, M0/M1/M25/M226/M600/M601, comments after ; and in parentheses, line numbers and checksums. Whatever else there
-/// is means nothing here. A file may be damaged in any way: nothing but its figures suffers.
+/// Reads G-code as RS-274 has it (NIST IR 6556) and as common firmware speaks it (from memory): G0 … G4,
+/// G20/G21, G28, G90/G91, G92, M82/M83, T, M104/M109/M140/M190, M200, M204, M0/M1/M25/M226/M600/M601,
+/// comments after ; and in parentheses, line numbers and checksums. Whatever else there is means nothing
+/// here. A file may be damaged in any way: nothing but its figures suffers.
 class GcodeReader {
 public:
     /// Speeds where the file names none, acceleration and corners, and words that stop.

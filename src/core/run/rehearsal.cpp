@@ -13,9 +13,11 @@ constexpr double kGrace_s = 120; ///< later than planned, and still in time. Fro
 
 int place_of(std::vector<RehearsalPlace>& places, const Machine& m, int nozzle, int toolhead, int slot) {
     for (std::size_t i = 0; i < places.size(); ++i)
-        if (places[i].toolhead == toolhead && places[i].slot == slot && (slot > 0 || places[i].nozzle == nozzle))
+        if (places[i].toolhead == toolhead && places[i].slot == slot &&
+            (slot > 0 || places[i].nozzle == nozzle))
             return static_cast<int>(i);
-    places.push_back({nozzle, toolhead, slot, -1, slot > 0 ? slot_name(m, toolhead, slot) : nozzle_name(m, nozzle)});
+    places.push_back(
+        {nozzle, toolhead, slot, -1, slot > 0 ? slot_name(m, toolhead, slot) : nozzle_name(m, nozzle)});
     return static_cast<int>(places.size()) - 1;
 }
 
@@ -27,23 +29,31 @@ int toolhead_of(const Machine& m, int nozzle) {
 
 const char* to_string(StepResult::Is is) {
     switch (is) {
-    case StepResult::Is::coming: return "coming";
-    case StepResult::Is::asked: return "asked";
-    case StepResult::Is::right: return "right";
-    case StepResult::Is::late: return "late";
-    case StepResult::Is::wrong: return "wrong";
-    case StepResult::Is::missed: return "missed";
+    case StepResult::Is::coming:
+        return "coming";
+    case StepResult::Is::asked:
+        return "asked";
+    case StepResult::Is::right:
+        return "right";
+    case StepResult::Is::late:
+        return "late";
+    case StepResult::Is::wrong:
+        return "wrong";
+    case StepResult::Is::missed:
+        return "missed";
     }
     return "";
 }
 
-RehearsalScript rehearsal_script(const Project& p, const Plan& plan, const ToolpathFile& file, const AgainstPlan& against) {
+RehearsalScript rehearsal_script(const Project& p, const Plan& plan, const ToolpathFile& file,
+                                 const AgainstPlan& against) {
     RehearsalScript out;
     const RunPlate plate = run_plate(p, plan);
     out.total_s = plan.totals.total_s;
     out.hand_wait_s = p.settings.hand_wait_s;
     for (const Filament& f : p.filaments)
-        out.names.push_back(f.name.empty() ? std::string(1, f.letter) : std::string(1, f.letter) + " " + f.name);
+        out.names.push_back(f.name.empty() ? std::string(1, f.letter)
+                                           : std::string(1, f.letter) + " " + f.name);
     for (int layer = 1; layer <= plan.grid.count; ++layer) {
         const std::size_t l = static_cast<std::size_t>(layer) - 1;
         const auto printed = plan.sequence.layer(l);
@@ -84,7 +94,8 @@ RehearsalScript rehearsal_script(const Project& p, const Plan& plan, const Toolp
                 out.places[static_cast<std::size_t>(s.place)].at_start = -1;
         }
         for (const ComparedStop& c : against.stops)
-            if (c.stop >= 0 && ((visit.change >= 0 && c.change == visit.change) || (visit.refill >= 0 && c.refill == visit.refill)))
+            if (c.stop >= 0 && ((visit.change >= 0 && c.change == visit.change) ||
+                                (visit.refill >= 0 && c.refill == visit.refill)))
                 s.line = file.stops[static_cast<std::size_t>(c.stop)].line;
         out.steps.push_back(std::move(s));
     }
@@ -106,13 +117,16 @@ IfMissed if_missed(const RehearsalScript& script, int step, double until_s) {
     return out;
 }
 
-Rehearsal::Rehearsal(RehearsalScript script, Person person, unsigned seed, Sender::Lines lines) : script_(std::move(script)), person_(std::move(person)), random_(seed), sender_(std::move(lines)), results_(script_.steps.size()) {
+Rehearsal::Rehearsal(RehearsalScript script, Person person, unsigned seed, Sender::Lines lines)
+    : script_(std::move(script)), person_(std::move(person)), random_(seed), sender_(std::move(lines)),
+      results_(script_.steps.size()) {
     for (const RehearsalPlace& place : script_.places)
         holds_.push_back(place.at_start);
 }
 
 std::string Rehearsal::begin() {
-    return (person_.speed > 0 ? fmt::format("HAND speed {:.6g}\n", person_.speed) : std::string()) + sender_.begin();
+    return (person_.speed > 0 ? fmt::format("HAND speed {:.6g}\n", person_.speed) : std::string()) +
+           sender_.begin();
 }
 
 std::string Rehearsal::again() {
@@ -133,7 +147,8 @@ std::string Rehearsal::line(std::string_view text) {
             windows();
         } else if (const auto waits = clock_behind("// waits ")) {
             const std::size_t colon = text.find(": ");
-            return asked(*waits, colon == std::string_view::npos ? std::string_view() : text.substr(colon + 2));
+            return asked(*waits,
+                         colon == std::string_view::npos ? std::string_view() : text.substr(colon + 2));
         } else if (const auto on = clock_behind("// goes on ")) {
             went_on(*on);
         }
@@ -160,12 +175,16 @@ std::string Rehearsal::passed_lines() {
             for (const RehearsalScript::Use& u : script_.uses)
                 if (u.filament == f && u.from_layer <= layer_ && layer_ <= u.to_layer) {
                     int came = holds(u.place);
-                    for (const RehearsalStep& s : script_.steps) // it is changed within this layer, and that is still to come
-                        if (s.stands && s.place == u.place && s.from_layer == layer_ && s.in == f && results_[static_cast<std::size_t>(&s - script_.steps.data())].is == StepResult::Is::coming)
+                    for (const RehearsalStep& s :
+                         script_.steps) // it is changed within this layer, and that is still to come
+                        if (s.stands && s.place == u.place && s.from_layer == layer_ && s.in == f &&
+                            results_[static_cast<std::size_t>(&s - script_.steps.data())].is ==
+                                StepResult::Is::coming)
                             came = f;
                     if (came == f)
                         continue;
-                    if (!wrong_.empty() && wrong_.back().to_layer >= layer_ - 1 && wrong_.back().meant == f && wrong_.back().came == came)
+                    if (!wrong_.empty() && wrong_.back().to_layer >= layer_ - 1 && wrong_.back().meant == f &&
+                        wrong_.back().came == came)
                         wrong_.back().to_layer = layer_;
                     else
                         wrong_.push_back({layer_, layer_, f, came});
@@ -193,7 +212,8 @@ void Rehearsal::windows() {
         }
         if (!person_.by_themselves)
             continue;
-        const double comes = next_day_s(person_.away, clock_s_ + person_.late_s), layer_ends = clock_s_ + script_.layer_s[static_cast<std::size_t>(layer_) - 1];
+        const double comes = next_day_s(person_.away, clock_s_ + person_.late_s),
+                     layer_ends = clock_s_ + script_.layer_s[static_cast<std::size_t>(layer_) - 1];
         if (comes < layer_ends) {
             r.is = StepResult::Is::right;
             r.done_s = std::max(comes, clock_s_);
@@ -217,7 +237,8 @@ std::string Rehearsal::asked(double clock, std::string_view why) {
     says_ = why;
     step_ = -1;
     for (std::size_t i = 0; i < script_.steps.size(); ++i)
-        if (script_.steps[i].stands && script_.steps[i].line == sender_.sent_line() && results_[i].is == StepResult::Is::coming && sender_.sent_line() > 0) {
+        if (script_.steps[i].stands && script_.steps[i].line == sender_.sent_line() &&
+            results_[i].is == StepResult::Is::coming && sender_.sent_line() > 0) {
             step_ = static_cast<int>(i);
             results_[i].is = StepResult::Is::asked;
             results_[i].asked_s = clock;
@@ -251,7 +272,10 @@ void Rehearsal::went_on(double clock) {
         if (put_ >= 0)
             fill(s->place, put_);
         const bool nobody = next_day_s(person_.away, asked_s_) > asked_s_;
-        r.is = put_ != s->in ? StepResult::Is::wrong : nobody ? StepResult::Is::missed : waited > script_.hand_wait_s + kGrace_s ? StepResult::Is::late : StepResult::Is::right;
+        r.is = put_ != s->in                             ? StepResult::Is::wrong
+               : nobody                                  ? StepResult::Is::missed
+               : waited > script_.hand_wait_s + kGrace_s ? StepResult::Is::late
+                                                         : StepResult::Is::right;
     }
     step_ = -1;
     put_ = -1;
@@ -271,7 +295,8 @@ std::string Rehearsal::put(int filament, int place) {
     }
     fill(place, filament);
     for (std::size_t i = 0; i < script_.steps.size(); ++i)
-        if (StepResult& r = results_[i]; !script_.steps[i].stands && script_.steps[i].place == place && r.is == StepResult::Is::asked) {
+        if (StepResult& r = results_[i];
+            !script_.steps[i].stands && script_.steps[i].place == place && r.is == StepResult::Is::asked) {
             r.is = filament == script_.steps[i].in ? StepResult::Is::right : StepResult::Is::wrong;
             r.done_s = clock_s_;
             r.put = filament;

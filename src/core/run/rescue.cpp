@@ -73,7 +73,8 @@ std::vector<Rescue::Height> band_heights(const Project& p, const Plan& before, c
 }
 
 std::pair<double, double> look_apart(const Project& p, const Project& q) {
-    const std::vector<Srgb> a = colours_of(*p.picture, p.filaments, p.picture->lighting), b = colours_of(*q.picture, q.filaments, q.picture->lighting);
+    const std::vector<Srgb> a = colours_of(*p.picture, p.filaments, p.picture->lighting),
+                            b = colours_of(*q.picture, q.filaments, q.picture->lighting);
     const auto& before = p.picture->dots->dots;
     const auto& after = q.picture->dots->dots;
     double sum = 0, worst = 0;
@@ -92,30 +93,46 @@ std::pair<double, double> look_apart(const Project& p, const Project& q) {
 void say_steps(const Project& p, const Plan& before, const Botch& b, Rescue& r) {
     const double there = b.measured_mm.value_or(before.grid.top_mm(b.at_layer));
     auto& s = r.steps;
-    s.push_back(say("Keep the printer awake: one that gets no command for a while lets go of its position. Pause it, do not stop it."));
+    s.push_back(say("Keep the printer awake: one that gets no command for a while lets go of its position. "
+                    "Pause it, do not stop it."));
     s.push_back(say("Save the plan that was running first, under another name."));
     if (!b.warm)
-        s.push_back(say("The bed has cooled: see that the piece still sits. If it has come loose nothing below can be trusted, and it has to be printed again."));
+        s.push_back(say("The bed has cooled: see that the piece still sits. If it has come loose nothing "
+                        "below can be trusted, and it has to be printed again."));
     if (!b.homed) {
-        s.push_back(say("Lift the nozzle by hand or by command above {}, clear of the print.", mm(there + 10, 0)));
-        s.push_back(say("Home X and Y only. Never Z where its switch lies below the print: the nozzle would run into it."));
-        s.push_back(say("Lower the nozzle onto the last layer until a sheet of paper just grips, and tell the printer that this is Z {}.", mm(there, 2)));
+        s.push_back(
+            say("Lift the nozzle by hand or by command above {}, clear of the print.", mm(there + 10, 0)));
+        s.push_back(say("Home X and Y only. Never Z where its switch lies below the print: the nozzle would "
+                        "run into it."));
+        s.push_back(say("Lower the nozzle onto the last layer until a sheet of paper just grips, and tell "
+                        "the printer that this is Z {}.",
+                        mm(there, 2)));
     }
-    s.push_back(say("Push a little filament through, clear of the print, until it comes evenly, and wipe it off with tweezers, not with fingers."));
+    s.push_back(say("Push a little filament through, clear of the print, until it comes evenly, and wipe it "
+                    "off with tweezers, not with fingers."));
     if (r.extra > 0)
-        s.push_back(counted("Print {0} layer more of {1}, {3} high, from {2} up.", "Print {0} layers more of {1}, each {3} high, from {2} up.", r.extra, r.filaments, mm(there, 2), mm(r.extra_mm, 3)));
+        s.push_back(counted("Print {0} layer more of {1}, {3} high, from {2} up.",
+                            "Print {0} layers more of {1}, each {3} high, from {2} up.", r.extra, r.filaments,
+                            mm(there, 2), mm(r.extra_mm, 3)));
     if (std::abs(r.off_mm) > 1e-9)
-        s.push_back(say("What follows lies {0} {1} than the new plan says: the rest of the file is written for the heights that are really there.", mm(std::abs(r.off_mm)), r.off_mm > 0 ? say("higher") : say("lower")));
+        s.push_back(say("What follows lies {0} {1} than the new plan says: the rest of the file is written "
+                        "for the heights that are really there.",
+                        mm(std::abs(r.off_mm)), r.off_mm > 0 ? say("higher") : say("lower")));
     if (std::abs(r.error_mm) > 0.005)
-        s.push_back(say("Whole layers do not make up for all of it: the piece ends {0} {1} than planned.", mm(std::abs(r.error_mm)), r.error_mm > 0 ? say("higher") : say("lower")));
+        s.push_back(say("Whole layers do not make up for all of it: the piece ends {0} {1} than planned.",
+                        mm(std::abs(r.error_mm)), r.error_mm > 0 ? say("higher") : say("lower")));
     for (const Rescue::Move& m : r.moves) {
         const Change& c = r.plan->changes[static_cast<std::size_t>(m.change)];
-        s.push_back(say("The change from {0} to {1} is before layer {2} now, not {3}.", p.filaments[static_cast<std::size_t>(c.from)].letter, p.filaments[static_cast<std::size_t>(c.to)].letter, m.to_layer, m.from_layer));
+        s.push_back(say("The change from {0} to {1} is before layer {2} now, not {3}.",
+                        p.filaments[static_cast<std::size_t>(c.from)].letter,
+                        p.filaments[static_cast<std::size_t>(c.to)].letter, m.to_layer, m.from_layer));
     }
     s.push_back(say("Stay for the first two layers, with a finger on the switch."));
-    r.cautions.push_back(say("Nozzle and bed are hot, over 200 °C and up to 110 °C: keep hands and sleeves out of a machine that may move."));
+    r.cautions.push_back(say("Nozzle and bed are hot, over 200 °C and up to 110 °C: keep hands and sleeves "
+                             "out of a machine that may move."));
     if (!b.homed)
-        r.cautions.push_back(say("A printer that has lost its position may drive the nozzle into the print or the frame. Move it slowly, and be ready to switch it off."));
+        r.cautions.push_back(say("A printer that has lost its position may drive the nozzle into the print "
+                                 "or the frame. Move it slowly, and be ready to switch it off."));
 }
 
 } // namespace
@@ -128,7 +145,8 @@ double usual_mm(const LayerGrid& grid, int layer) {
 }
 
 /// Bands above go up; what is put in has a height of its own where it is not that of the others.
-void lift_bands(std::vector<LayerBand>& bands, double top_mm, double lift_mm, double height_mm, double others_mm) {
+void lift_bands(std::vector<LayerBand>& bands, double top_mm, double lift_mm, double height_mm,
+                double others_mm) {
     std::vector<LayerBand> out;
     for (LayerBand b : bands)
         if (b.to_mm <= top_mm + 1e-6) {
@@ -141,13 +159,15 @@ void lift_bands(std::vector<LayerBand>& bands, double top_mm, double lift_mm, do
         }
     if (std::abs(height_mm - others_mm) > 1e-6)
         out.push_back({top_mm, top_mm + lift_mm, height_mm});
-    std::sort(out.begin(), out.end(), [](const LayerBand& a, const LayerBand& b) { return a.from_mm < b.from_mm; });
+    std::sort(out.begin(), out.end(),
+              [](const LayerBand& a, const LayerBand& b) { return a.from_mm < b.from_mm; });
     bands = std::move(out);
 }
 
 } // namespace
 
-Result<Project> with_layers_repeated(const Project& project, const LayerGrid& grid, int layer, int more, double height_mm) {
+Result<Project> with_layers_repeated(const Project& project, const LayerGrid& grid, int layer, int more,
+                                     double height_mm) {
     Project out = project;
     if (more <= 0)
         return out;
@@ -183,14 +203,17 @@ Result<Project> with_layers_repeated(const Project& project, const LayerGrid& gr
 Result<Rescue> rescue(const Project& p, const Plan& plan, const Botch& b, const Progress& progress) {
     const LayerGrid& grid = plan.grid;
     if (b.at_layer < 1 || b.at_layer >= grid.count)
-        return Error{say("Layer {0} is not there, or nothing follows it: the plan has layers 1 to {1}.", b.at_layer, grid.count)};
+        return Error{say("Layer {0} is not there, or nothing follows it: the plan has layers 1 to {1}.",
+                         b.at_layer, grid.count)};
     Rescue r;
     r.at_layer = b.at_layer;
     r.extra = b.extra;
     if (b.measured_mm) {
         const double planned = grid.top_mm(b.at_layer), missing = planned - *b.measured_mm;
         if (*b.measured_mm <= 0 || std::abs(missing) > 0.5 * planned + 5)
-            return Error{say("{0} were measured where {1} were planned: that is no layer gone wrong. Measure again, from the bed.", mm(*b.measured_mm), mm(planned))};
+            return Error{say("{0} were measured where {1} were planned: that is no layer gone wrong. Measure "
+                             "again, from the bed.",
+                             mm(*b.measured_mm), mm(planned))};
         r.extra_mm = usual_mm(grid, b.at_layer);
         r.extra = std::max(0, static_cast<int>(std::lround(missing / r.extra_mm)));
         if (b.exact && missing > 0) {
@@ -202,7 +225,8 @@ Result<Rescue> rescue(const Project& p, const Plan& plan, const Botch& b, const 
         if (std::abs(r.error_mm) < 1e-9)
             r.error_mm = 0;
         if (r.extra == 0 && std::abs(missing) < 0.005)
-            return Error{say("{} were measured, as planned: there is nothing to make up for.", mm(*b.measured_mm))};
+            return Error{
+                say("{} were measured, as planned: there is nothing to make up for.", mm(*b.measured_mm))};
     } else if (r.extra < 1) {
         return Error{say("Say how many layers more are to be printed, or the height that was measured.")};
     }
@@ -219,9 +243,11 @@ Result<Rescue> rescue(const Project& p, const Plan& plan, const Botch& b, const 
         return after.error();
     r.plan = *after;
     if (r.plan->grid.count != grid.count + r.extra)
-        return Error{say("The lifted piece has {0} layers instead of {1}: it cannot be lifted there.", r.plan->grid.count, grid.count + r.extra)};
+        return Error{say("The lifted piece has {0} layers instead of {1}: it cannot be lifted there.",
+                         r.plan->grid.count, grid.count + r.extra)};
     r.filaments = letters_in(p, plan, b.at_layer);
-    // Changes are in the same order; those of repeated layers that hold several filaments are new, and belong to none.
+    // Changes are in the same order; those of repeated layers that hold several filaments are new, and belong
+    // to none.
     std::size_t old = 0;
     for (std::size_t i = 0; i < r.plan->changes.size(); ++i) {
         const Change& c = r.plan->changes[i];
@@ -256,7 +282,9 @@ std::pair<double, double> printed_by(const Plan& plan, int layer) {
     for (const FilamentUse& u : plan.use)
         for (int l = 1; l < layer && l <= static_cast<int>(u.g_by_layer.size()); ++l)
             g += u.g_by_layer[static_cast<std::size_t>(l) - 1];
-    const double s = layer <= static_cast<int>(plan.layers.size()) ? plan.layers[static_cast<std::size_t>(layer) - 1].start_s : plan.totals.total_s;
+    const double s = layer <= static_cast<int>(plan.layers.size())
+                         ? plan.layers[static_cast<std::size_t>(layer) - 1].start_s
+                         : plan.totals.total_s;
     return {g, s};
 }
 
@@ -267,15 +295,21 @@ struct WaysOut {
     std::vector<WayOut> out;
     Message why_not;
 
-    const Filament& filament(char letter) const { return p.filaments[static_cast<std::size_t>(find_filament(p, letter))]; }
-    double apart(char a, char b) const { return delta_e_2000(to_lab(filament(a).colour), to_lab(filament(b).colour)); }
+    const Filament& filament(char letter) const {
+        return p.filaments[static_cast<std::size_t>(find_filament(p, letter))];
+    }
+    double apart(char a, char b) const {
+        return delta_e_2000(to_lab(filament(a).colour), to_lab(filament(b).colour));
+    }
 
-    /// The project with layers of one filament printed in another; nothing where painted patches stand in the way.
+    /// The project with layers of one filament printed in another; nothing where painted patches stand in the
+    /// way.
     std::optional<Project> changed(int from, int to, char filament, char becomes) {
         Project q = p;
         if (q.picture && q.picture->dots && find_piece(q, q.picture->piece) >= 0) {
             if (q.picture->use == PictureUse::panel) {
-                why_not = say("A panel holds all its filaments in every layer: none of them can be exchanged for the rest.");
+                why_not = say("A panel holds all its filaments in every layer: none of them can be exchanged "
+                              "for the rest.");
                 return {};
             }
             std::vector<ReliefBand> bands;
@@ -298,7 +332,8 @@ struct WaysOut {
             for (const Part& part : piece.parts)
                 for (const Patch& patch : part.patches)
                     if (patch.filament == filament) {
-                        why_not = say("{} is painted on: a patch cannot change its filament half-way up.", filament);
+                        why_not = say("{} is painted on: a patch cannot change its filament half-way up.",
+                                      filament);
                         return {};
                     }
             if (!q.picture || piece.name != q.picture->piece)
@@ -322,17 +357,27 @@ struct WaysOut {
 
     void start_again(int layer) {
         const auto [g, s] = printed_by(plan, layer);
-        WayOut w{say("start again"), say("What is printed by now is lost; everything else is as planned."), p, std::make_shared<Plan>(plan), 0, g, s, g, s};
+        WayOut w{say("start again"),
+                 say("What is printed by now is lost; everything else is as planned."),
+                 p,
+                 std::make_shared<Plan>(plan),
+                 0,
+                 g,
+                 s,
+                 g,
+                 s};
         out.push_back(std::move(w));
     }
 };
 
 } // namespace
 
-Result<std::vector<WayOut>> ways_out(const Project& p, const Plan& plan, const Mishap& m, const Progress& progress) {
+Result<std::vector<WayOut>> ways_out(const Project& p, const Plan& plan, const Mishap& m,
+                                     const Progress& progress) {
     const int count = plan.grid.count;
     if (m.layer < 1 || m.layer > count || m.to_layer > count)
-        return Error{say("Layer {0} is not there: the plan has layers 1 to {1}.", std::max(m.layer, m.to_layer), count)};
+        return Error{say("Layer {0} is not there: the plan has layers 1 to {1}.",
+                         std::max(m.layer, m.to_layer), count)};
     if (find_filament(p, m.filament) < 0 || (m.what != Mishap::What::gone && find_filament(p, m.instead) < 0))
         return Error{say("Say which filament it is about.")};
     if (m.what != Mishap::What::gone && m.filament == m.instead)
@@ -340,20 +385,36 @@ Result<std::vector<WayOut>> ways_out(const Project& p, const Plan& plan, const M
     WaysOut w{p, plan, progress, {}, {}};
     if (m.what == Mishap::What::gone) {
         if (plan.use[static_cast<std::size_t>(find_filament(p, m.filament))].last_layer < m.layer)
-            return Error{say("{0} is not needed from layer {1} on: the print goes on as planned.", m.filament, m.layer)};
+            return Error{say("{0} is not needed from layer {1} on: the print goes on as planned.", m.filament,
+                             m.layer)};
         for (const Filament& f : p.filaments)
-            if (f.letter != m.filament && plan.use[static_cast<std::size_t>(find_filament(p, f.letter))].total_g > 0)
+            if (f.letter != m.filament &&
+                plan.use[static_cast<std::size_t>(find_filament(p, f.letter))].total_g > 0)
                 if (auto q = w.changed(m.layer, count, m.filament, f.letter))
                     w.add(say("{0} instead of {1} from layer {2} on", f.letter, m.filament, m.layer),
-                          pair_up(f, w.filament(m.filament)).bond == Bond::holds ? say("Loaded already; nothing has to be fetched.") : say("Loaded already; but the materials are not of one kind, look at what bonds."), std::move(*q), w.apart(f.letter, m.filament));
+                          pair_up(f, w.filament(m.filament)).bond == Bond::holds
+                              ? say("Loaded already; nothing has to be fetched.")
+                              : say("Loaded already; but the materials are not of one kind, look at what "
+                                    "bonds."),
+                          std::move(*q), w.apart(f.letter, m.filament));
     } else {
         const int to = std::max(m.to_layer, m.layer);
         if (auto q = w.changed(m.layer, to, m.filament, m.instead))
-            w.add(say("live with it"), counted("{0} layer stays in {1}; from layer {2} on as planned.", "{0} layers stay in {1}; from layer {2} on as planned.", to - m.layer + 1, m.instead, to + 1), std::move(*q), w.apart(m.filament, m.instead));
+            w.add(say("live with it"),
+                  counted("{0} layer stays in {1}; from layer {2} on as planned.",
+                          "{0} layers stay in {1}; from layer {2} on as planned.", to - m.layer + 1,
+                          m.instead, to + 1),
+                  std::move(*q), w.apart(m.filament, m.instead));
         if (m.what == Mishap::What::missed && m.layer > 1 && m.to_layer < count) {
             // What was printed too long is a taller band; everything above moves up, and nothing is missing.
             if (auto q = with_layers_repeated(p, plan.grid, m.layer - 1, to - m.layer + 1))
-                w.add(say("move what follows up"), counted("{0} layer more of {1} below, every later change moved up by as many: each band stays as thick as it was meant.", "{0} layers more of {1} below, every later change moved up by as many: each band stays as thick as it was meant.", to - m.layer + 1, m.instead), std::move(*q), 0);
+                w.add(say("move what follows up"),
+                      counted("{0} layer more of {1} below, every later change moved up by as many: each "
+                              "band stays as thick as it was meant.",
+                              "{0} layers more of {1} below, every later change moved up by as many: each "
+                              "band stays as thick as it was meant.",
+                              to - m.layer + 1, m.instead),
+                      std::move(*q), 0);
             else
                 w.why_not = q.error().message;
         }
@@ -367,17 +428,24 @@ Result<std::vector<WayOut>> ways_out(const Project& p, const Plan& plan, const M
                     }
                     if (both.picture && both.picture->dots) {
                         for (ReliefBand& b : both.picture->bands)
-                            b.filament = b.filament == 0x7f ? m.instead : b.filament == m.instead && b.from_layer > to ? m.filament : b.filament;
+                            b.filament = b.filament == 0x7f                             ? m.instead
+                                         : b.filament == m.instead && b.from_layer > to ? m.filament
+                                                                                        : b.filament;
                         fill_piece(both);
                     }
-                    w.add(say("exchange both for the rest"), say("From layer {0} on {1} takes the place of {2}, and {2} that of {1}.", to + 1, m.instead, m.filament), std::move(both), w.apart(m.filament, m.instead));
+                    w.add(say("exchange both for the rest"),
+                          say("From layer {0} on {1} takes the place of {2}, and {2} that of {1}.", to + 1,
+                              m.instead, m.filament),
+                          std::move(both), w.apart(m.filament, m.instead));
                 }
         }
     }
     w.start_again(m.what == Mishap::What::gone ? m.layer : std::max(m.to_layer, m.layer) + 1);
     if (w.out.size() == 1 && !w.why_not.empty())
         return Error{w.why_not};
-    std::stable_sort(w.out.begin(), w.out.end(), [](const WayOut& a, const WayOut& b) { return std::pair(a.lost_g > 0, a.delta_e) < std::pair(b.lost_g > 0, b.delta_e); });
+    std::stable_sort(w.out.begin(), w.out.end(), [](const WayOut& a, const WayOut& b) {
+        return std::pair(a.lost_g > 0, a.delta_e) < std::pair(b.lost_g > 0, b.delta_e);
+    });
     return std::move(w.out);
 }
 

@@ -7,12 +7,15 @@
 
 namespace vitrail {
 
-/// Moves every height of a text by so many mm: Z words of G0 … G3 and G92 where heights are absolute. Text comes in whole lines.
+/// Moves every height of a text by so many mm: Z words of G0 … G3 and G92 where heights are absolute. Text
+/// comes in whole lines.
 class LiftedLines {
 public:
     /// How things stand before the first line.
-    LiftedLines(double lift_mm, const Seam& at) : lift_mm_(at.inches ? lift_mm / 25.4 : lift_mm), relative_(at.relative) {}
-    /// Comments, line numbers and checksums aside, the lines as they were but for their heights. Checksums would be wrong: they go.
+    LiftedLines(double lift_mm, const Seam& at)
+        : lift_mm_(at.inches ? lift_mm / 25.4 : lift_mm), relative_(at.relative) {}
+    /// Comments, line numbers and checksums aside, the lines as they were but for their heights. Checksums
+    /// would be wrong: they go.
     std::string lifted(std::string_view lines);
 
 private:
@@ -22,15 +25,16 @@ private:
     bool relative_;
 };
 
-/// What the rest begins with: units and ways of counting, heat, homing as far as the botch says, the tool, and the way to where the layer begins.
-/// `layer_of`: the layer of the file that is repeated or goes on.
+/// What the rest begins with: units and ways of counting, heat, homing as far as the botch says, the tool,
+/// and the way to where the layer begins. `layer_of`: the layer of the file that is repeated or goes on.
 std::string tail_begins(const ToolpathFile& file, const Rescue& rescue, const Botch& botch);
 
-/// Before each repeat: the filament's count as it was when the layer began. Empty where it is counted relatively.
+/// Before each repeat: the filament's count as it was when the layer began. Empty where it is counted
+/// relatively.
 std::string count_again(const Seam& at);
 
-/// Whether the rest is what was meant: `rest` read back, its layers counted on from those that are printed, against the rescue's plan. Error:
-/// what is not.
+/// Whether the rest is what was meant: `rest` read back, its layers counted on from those that are printed,
+/// against the rescue's plan. Error: what is not.
 Status proven_rest(const Rescue& rescue, const ToolpathFile& file, const ToolpathFile& rest);
 
 } // namespace vitrail

@@ -9,7 +9,8 @@ namespace vitrail {
 
 namespace {
 
-/// No more: a printer that has started anew unseen wants the first line, and must not be told to home and heat in the middle of a print.
+/// No more: a printer that has started anew unseen wants the first line, and must not be told to home and
+/// heat in the middle of a print.
 constexpr std::size_t kKept = 16;
 
 } // namespace
@@ -110,7 +111,9 @@ std::string Sender::read_to(std::int64_t number) {
         if (kept_.size() > kKept)
             kept_.pop_front();
     }
-    return kept_.empty() || number < kept_.front().number ? std::string() : kept_[static_cast<std::size_t>(number - kept_.front().number)].command;
+    return kept_.empty() || number < kept_.front().number
+               ? std::string()
+               : kept_[static_cast<std::size_t>(number - kept_.front().number)].command;
 }
 
 std::string Sender::next() {
@@ -165,8 +168,10 @@ std::string Sender::take(std::string_view line) {
         if (!begun_)
             return current();
         const auto number = *wanted >= 1 && *wanted < 1e15 ? static_cast<std::int64_t>(*wanted) : 0;
-        // It may have what is on its way, and only the answer was lost; what it wants beyond that nobody has sent, or so long ago that it has forgotten.
-        if (number < 1 || (!asks_ && (number > read_ + 1 || (!kept_.empty() && number < kept_.front().number)))) {
+        // It may have what is on its way, and only the answer was lost; what it wants beyond that nobody has
+        // sent, or so long ago that it has forgotten.
+        if (number < 1 ||
+            (!asks_ && (number > read_ + 1 || (!kept_.empty() && number < kept_.front().number)))) {
             is_ = Is::lost;
             return {};
         }

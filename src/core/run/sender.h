@@ -1,4 +1,5 @@
-// Speaks to a printer line by line: numbers, checksums, and nothing lost or done twice when either side fails.
+// Speaks to a printer line by line: numbers, checksums, and nothing lost or done twice when either side
+// fails.
 #pragma once
 
 #include <cstdint>
@@ -10,7 +11,8 @@
 
 namespace vitrail {
 
-/// "N12 G1 X1*87\n": the checksum is the exclusive or of all bytes before the star, as common firmware has it (from memory).
+/// "N12 G1 X1*87\n": the checksum is the exclusive or of all bytes before the star, as common firmware has it
+/// (from memory).
 std::string numbered_line(std::int64_t number, std::string_view command);
 /// Of the bytes of a text.
 int line_checksum(std::string_view text);
@@ -29,15 +31,16 @@ std::optional<double> number_behind(std::string_view line, std::string_view mark
 /// A text line by line; it must outlive what reads it.
 std::function<std::optional<std::string>()> lines_of(const std::string& text);
 
-/// Sends commands one by one: the next when the one before is answered with `ok`. A damaged line is sent again when the printer asks for it; after a break
-/// of the connection the line that was not answered is sent again, and a printer that already has it says so. Takes and gives bytes, knows no sockets.
+/// Sends commands one by one: the next when the one before is answered with `ok`. A damaged line is sent
+/// again when the printer asks for it; after a break of the connection the line that was not answered is sent
+/// again, and a printer that already has it says so. Takes and gives bytes, knows no sockets.
 class Sender {
 public:
     enum class Is {
-        quiet,   ///< nothing to send, or not begun
+        quiet, ///< nothing to send, or not begun
         sending,
-        done,    ///< all is answered
-        lost     ///< the printer has started anew, or counts lines as nobody did
+        done, ///< all is answered
+        lost  ///< the printer has started anew, or counts lines as nobody did
     };
     /// The next line of what is to be sent, comments and all; nothing at the end.
     using Lines = std::function<std::optional<std::string>()>;
@@ -54,9 +57,11 @@ public:
     std::string again();
 
     Is is() const { return is_; }
-    std::int64_t answered_line() const { return answered_; } ///< of the text, from 1: so far everything is answered
-    std::int64_t sent_line() const { return current_line_; }   ///< of the text: on its way
-    std::int64_t sent() const { return number_; }              ///< commands, by now
+    std::int64_t answered_line() const {
+        return answered_;
+    } ///< of the text, from 1: so far everything is answered
+    std::int64_t sent_line() const { return current_line_; } ///< of the text: on its way
+    std::int64_t sent() const { return number_; }            ///< commands, by now
     std::int64_t repeated() const { return repeated_; }
 
 private:
@@ -71,15 +76,15 @@ private:
     };
     Lines lines_;
     Is is_ = Is::quiet;
-    bool asks_ = false;          ///< where the printer stands
-    bool begun_ = false;         ///< M110 is answered
-    bool ended_ = false;         ///< everything is sent; the printer is asked whether it has it
-    int skip_oks_ = 0;           ///< answers that belong to lines which were refused
-    std::int64_t number_ = 0;    ///< of the command that is on its way
-    std::int64_t read_ = 0;      ///< of the last command that was read
-    std::int64_t line_ = 0;      ///< of the text, that was read last
+    bool asks_ = false;       ///< where the printer stands
+    bool begun_ = false;      ///< M110 is answered
+    bool ended_ = false;      ///< everything is sent; the printer is asked whether it has it
+    int skip_oks_ = 0;        ///< answers that belong to lines which were refused
+    std::int64_t number_ = 0; ///< of the command that is on its way
+    std::int64_t read_ = 0;   ///< of the last command that was read
+    std::int64_t line_ = 0;   ///< of the text, that was read last
     std::int64_t current_line_ = 0, answered_ = 0, repeated_ = 0;
-    std::deque<Kept> kept_;      ///< the last commands, in case they are asked for again
+    std::deque<Kept> kept_; ///< the last commands, in case they are asked for again
 };
 
 } // namespace vitrail

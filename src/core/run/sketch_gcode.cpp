@@ -21,7 +21,10 @@ struct Sketch {
     double left_mm = 0, front_mm = 0;
     std::vector<double> filament_mm_s; ///< of each filament while it prints
 
-    double printing_s(int layer, int f) const { return plan.printing_s[static_cast<std::size_t>(layer - 1) * p.filaments.size() + static_cast<std::size_t>(f)]; }
+    double printing_s(int layer, int f) const {
+        return plan.printing_s[static_cast<std::size_t>(layer - 1) * p.filaments.size() +
+                               static_cast<std::size_t>(f)];
+    }
 
     void line(const std::string& text) { out += text + "\n"; }
 
@@ -29,44 +32,55 @@ struct Sketch {
     void lap(double seconds, double filament_mm) {
         const double feed = std::max(1.0, 4 * kLap_mm / std::max(0.01, seconds) * 60);
         for (const auto& [x, y] : {std::pair{kLap_mm, 0.0}, {kLap_mm, kLap_mm}, {0.0, kLap_mm}, {0.0, 0.0}})
-            line(fmt::format("G1 X{:.3f} Y{:.3f} E{:.5f} F{:.2f}", left_mm + x, front_mm + y, filament_mm / 4, feed));
+            line(fmt::format("G1 X{:.3f} Y{:.3f} E{:.5f} F{:.2f}", left_mm + x, front_mm + y, filament_mm / 4,
+                             feed));
     }
 
     Seam here(int layer) const {
         Seam s;
-        s.x_mm = left_mm, s.y_mm = front_mm, s.z_mm = plan.grid.top_mm(std::max(1, layer)), s.feed_mm_min = 3000, s.e_relative = true;
+        s.x_mm = left_mm, s.y_mm = front_mm, s.z_mm = plan.grid.top_mm(std::max(1, layer)),
+        s.feed_mm_min = 3000, s.e_relative = true;
         return s;
     }
 
     void change(const Change& c) {
-        if (c.kind == ChangeKind::hand && c.displaced != c.from) // another nozzle takes over, and its spool is exchanged
+        if (c.kind == ChangeKind::hand &&
+            c.displaced != c.from) // another nozzle takes over, and its spool is exchanged
             if (const int tool = tool_for(p, plan, c); p.machine.nozzles.size() > 1 && tool >= 0)
                 line(fmt::format("T{}", tool));
         line(command_for(p, plan.grid, c, c.slot, here(c.layer - 1)));
         const ChangeTime& time = p.machine.time(c.kind);
-        if (c.kind == ChangeKind::feeder && p.machine.nozzles.size() > 1 && time.time_s > p.machine.tool.time_s) // a tool word alone is taken for another nozzle
+        if (c.kind == ChangeKind::feeder && p.machine.nozzles.size() > 1 &&
+            time.time_s > p.machine.tool.time_s) // a tool word alone is taken for another nozzle
             line(fmt::format("G4 S{:.1f}", time.time_s - p.machine.tool.time_s));
-        const double purge_mm = 1000 * metres(p.filaments[static_cast<std::size_t>(c.to)], c.purge_mm3), seconds = c.time_s - c.wait_s - time.time_s;
+        const double purge_mm = 1000 * metres(p.filaments[static_cast<std::size_t>(c.to)], c.purge_mm3),
+                     seconds = c.time_s - c.wait_s - time.time_s;
         if (purge_mm > 0 && seconds > 0)
             line(fmt::format("G1 E{:.4f} F{:.2f}", purge_mm, purge_mm / seconds * 60));
         line("G1 F3000");
     }
 
     void layer(int number, std::size_t& next, std::size_t& next_pause) {
-        for (; next_pause < plan.refills.size() && plan.refills[next_pause].latest_layer <= number; ++next_pause)
+        for (; next_pause < plan.refills.size() && plan.refills[next_pause].latest_layer <= number;
+             ++next_pause)
             if (plan.refills[next_pause].pause)
                 line(command_for(p, plan.grid, plan.refills[next_pause], here(number - 1)));
         const auto order = plan.sequence.layer(static_cast<std::size_t>(number) - 1);
-        const double all_s = std::accumulate(order.begin(), order.end(), 0.0, [&](double sum, int f) { return sum + printing_s(number, f); });
+        const double all_s = std::accumulate(order.begin(), order.end(), 0.0,
+                                             [&](double sum, int f) { return sum + printing_s(number, f); });
         const double print_s = plan.layers[static_cast<std::size_t>(number) - 1].print_s;
         bool risen = false;
         for (const int f : order) {
-            for (; next < plan.changes.size() && plan.changes[next].layer == number && plan.changes[next].to == f; ++next)
+            for (; next < plan.changes.size() && plan.changes[next].layer == number &&
+                   plan.changes[next].to == f;
+                 ++next)
                 change(plan.changes[next]);
             if (!risen)
-                line(fmt::format("G0 X{:.3f} Y{:.3f} Z{:.4f} F3000", left_mm, front_mm, plan.grid.top_mm(number)));
+                line(fmt::format("G0 X{:.3f} Y{:.3f} Z{:.4f} F3000", left_mm, front_mm,
+                                 plan.grid.top_mm(number)));
             risen = true;
-            const double seconds = all_s > 0 ? print_s * printing_s(number, f) / all_s : print_s / static_cast<double>(order.size());
+            const double seconds = all_s > 0 ? print_s * printing_s(number, f) / all_s
+                                             : print_s / static_cast<double>(order.size());
             lap(seconds, std::max(0.01, filament_mm_s[static_cast<std::size_t>(f)] * printing_s(number, f)));
         }
         for (; next < plan.changes.size() && plan.changes[next].layer <= number; ++next)
@@ -77,7 +91,12 @@ struct Sketch {
 } // namespace
 
 std::string sketch_gcode(const Project& p, const Plan& plan) {
-    Sketch s{p, plan, {}, std::max(0.0, (p.machine.bed_x_mm - kLap_mm) / 2), std::max(0.0, (p.machine.bed_y_mm - kLap_mm) / 2), {}};
+    Sketch s{p,
+             plan,
+             {},
+             std::max(0.0, (p.machine.bed_x_mm - kLap_mm) / 2),
+             std::max(0.0, (p.machine.bed_y_mm - kLap_mm) / 2),
+             {}};
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         double seconds = 0;
         for (int layer = 1; layer <= plan.grid.count; ++layer)
@@ -91,11 +110,15 @@ std::string sketch_gcode(const Project& p, const Plan& plan) {
     const int begins_with = plan.sequence.items.front();
     const Filament& f = p.filaments[static_cast<std::size_t>(begins_with)];
     const double bed = (f.bed_c.low + f.bed_c.high) / 2, nozzle = (f.nozzle_c.low + f.nozzle_c.high) / 2;
-    for (const std::string& text : {std::string("G21"), std::string("G90"), std::string("M83"), std::string("G28"), fmt::format("M140 S{:.0f}", bed), fmt::format("M104 S{:.0f}", nozzle), fmt::format("M190 S{:.0f}", bed), fmt::format("M109 S{:.0f}", nozzle)})
+    for (const std::string& text :
+         {std::string("G21"), std::string("G90"), std::string("M83"), std::string("G28"),
+          fmt::format("M140 S{:.0f}", bed), fmt::format("M104 S{:.0f}", nozzle),
+          fmt::format("M190 S{:.0f}", bed), fmt::format("M109 S{:.0f}", nozzle)})
         s.line(text);
     for (const Stay& stay : plan.stays)
         if (stay.filament == begins_with) {
-            if (const int tool = tool_for(p, plan, stay); tool > 0 || (tool == 0 && places_for_filament(p.machine) > 1))
+            if (const int tool = tool_for(p, plan, stay);
+                tool > 0 || (tool == 0 && places_for_filament(p.machine) > 1))
                 s.line(fmt::format("T{}", tool));
             break;
         }

@@ -1,5 +1,5 @@
-// What a toolpath file says: its layers, where it stops, what it extrudes, how long it moves. By heights at which it extrudes, not by
-// anybody's comments.
+// What a toolpath file says: its layers, where it stops, what it extrudes, how long it moves. By heights at
+// which it extrudes, not by anybody's comments.
 #pragma once
 
 #include <cstdint>
@@ -11,7 +11,7 @@ namespace vitrail {
 /// Where something may be put in between two lines, and how things stand there.
 struct Seam {
     std::uint64_t byte = 0;
-    std::int64_t line = 0; ///< it stands before this line, from 1
+    std::int64_t line = 0;                                       ///< it stands before this line, from 1
     double x_mm = 0, y_mm = 0, z_mm = 0, e = 0, feed_mm_min = 0; ///< in mm; e as the file counts it
     int tool = 0;
     bool relative = false, e_relative = false, inches = false;
@@ -22,27 +22,29 @@ struct ToolpathLayer {
     double height_mm = 0; ///< above the layer below it
     int pass = 1;         ///< how often the file has begun at the bed: pieces one after another
     std::int64_t first_line = 0, last_line = 0; ///< of its extrusions
-    double seconds = 0;   ///< of motion, from its first extrusion to that of the next layer
+    double seconds = 0;              ///< of motion, from its first extrusion to that of the next layer
     std::vector<double> filament_mm; ///< [tool], as far as there is any
-    Seam seam;            ///< before it: nothing of it is extruded, all of the one below is
+    Seam seam;                       ///< before it: nothing of it is extruded, all of the one below is
 };
 
 /// Where the file waits, or another tool takes over.
 struct ToolpathStop {
     enum class What { pause, swap, tool };
     What what = What::pause;
-    int from = -1, to = -1;   ///< of tools
-    int layer = 0;            ///< the layer whose extrusion follows, from 1; one more than there are: after the last
-    bool within = false;      ///< that layer has begun
+    int from = -1, to = -1; ///< of tools
+    int layer = 0; ///< the layer whose extrusion follows, from 1; one more than there are: after the last
+    bool within = false; ///< that layer has begun
     std::int64_t line = 0;
-    std::int64_t until_line = 0; ///< of the extrusion that follows; the same for stops that follow each other without any
+    /// of the extrusion that follows; the same for stops that follow each other without any
+    std::int64_t until_line = 0;
     Seam at;                    ///< before the line
     std::uint64_t end_byte = 0; ///< of the line, its end included
-    std::string word;         ///< the line, without comment
-    double spot_mm = 0;       ///< filament pushed out without moving, from the last extrusion before it to the next
+    std::string word;           ///< the line, without comment
+    double spot_mm = 0; ///< filament pushed out without moving, from the last extrusion before it to the next
 };
 
-/// Words of a machine that stop the print, besides M0, M1, M25, M226, M600 and M601: each the first word of a line.
+/// Words of a machine that stop the print, besides M0, M1, M25, M226, M600 and M601: each the first word of a
+/// line.
 struct StopWords {
     std::vector<std::string> swap, pause;
 };

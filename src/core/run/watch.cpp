@@ -19,7 +19,8 @@ void hear(PrinterSays& says, std::string_view line) {
         says.waits = false;
     } else if (const auto byte = number_behind(line, "SD printing byte ")) {
         const std::size_t slash = line.find('/');
-        const double all = slash == std::string_view::npos ? 0 : number_behind(line.substr(slash), "/").value_or(0);
+        const double all =
+            slash == std::string_view::npos ? 0 : number_behind(line.substr(slash), "/").value_or(0);
         if (all > 0)
             says.card = std::clamp(*byte / all, 0.0, 1.0);
     } else if (has("Done printing file")) {
@@ -45,7 +46,8 @@ int layer_of(const PrinterSays& says, const LayerGrid& grid) {
     return layer;
 }
 
-std::vector<RunEvent> follow(Following& so_far, const PrinterSays& says, const Run& run, int plate, const LayerGrid& grid, std::int64_t now) {
+std::vector<RunEvent> follow(Following& so_far, const PrinterSays& says, const Run& run, int plate,
+                             const LayerGrid& grid, std::int64_t now) {
     std::vector<RunEvent> out;
     if (run.task.plates.empty())
         return out;
@@ -65,7 +67,9 @@ std::vector<RunEvent> follow(Following& so_far, const PrinterSays& says, const R
         so_far.known = true;
         for (std::size_t v = 0; v < planned.visits.size() && so_far.visit < 0; ++v) {
             const Visit& visit = planned.visits[v];
-            const bool done = std::any_of(run.events.begin(), run.events.end(), [&](const RunEvent& e) { return e.what == What::done && e.plate == plate && e.visit == static_cast<int>(v); });
+            const bool done = std::any_of(run.events.begin(), run.events.end(), [&](const RunEvent& e) {
+                return e.what == What::done && e.plate == plate && e.visit == static_cast<int>(v);
+            });
             if (!done && visit.what != Visit::What::refill && std::abs(visit.layer - so_far.layer) <= 1)
                 so_far.visit = static_cast<int>(v);
         }
@@ -74,7 +78,8 @@ std::vector<RunEvent> follow(Following& so_far, const PrinterSays& says, const R
     }
     if (!says.waits && so_far.waits) {
         so_far.waits = false;
-        out.push_back(so_far.visit < 0 ? RunEvent{What::resumed, now, plate, so_far.layer, -1} : RunEvent{What::done, now, plate, so_far.layer, so_far.visit});
+        out.push_back(so_far.visit < 0 ? RunEvent{What::resumed, now, plate, so_far.layer, -1}
+                                       : RunEvent{What::done, now, plate, so_far.layer, so_far.visit});
     }
     if (says.card_done)
         out.push_back({What::finished, now, plate, so_far.layer, -1});

@@ -26,7 +26,8 @@ struct PrinterSays {
 /// One line of it, without its end.
 void hear(PrinterSays& says, std::string_view line);
 
-/// The layer that is printed at the lower of two readings, so that a lift between two lines is not taken for a layer; 0: none is there yet.
+/// The layer that is printed at the lower of two readings, so that a lift between two lines is not taken for
+/// a layer; 0: none is there yet.
 int layer_of(const PrinterSays& says, const LayerGrid& grid);
 
 /// How far a run was followed.
@@ -36,8 +37,10 @@ struct Following {
     long readings = 0;                 ///< when it began to wait
     int visit = -1;                    ///< that it waits for; −1: none
 };
-/// What is to be reported: layers as they begin, visits once the printer goes on after waiting, other waits as pauses, the end of a card's file. What it waits for is
-/// settled by the height once that was read twice more.
-std::vector<RunEvent> follow(Following& so_far, const PrinterSays& says, const Run& run, int plate, const LayerGrid& grid, std::int64_t now_s);
+/// What is to be reported: layers as they begin, visits once the printer goes on after waiting, other waits
+/// as pauses, the end of a card's file. What it waits for is settled by the height once that was read twice
+/// more.
+std::vector<RunEvent> follow(Following& so_far, const PrinterSays& says, const Run& run, int plate,
+                             const LayerGrid& grid, std::int64_t now_s);
 
 } // namespace vitrail

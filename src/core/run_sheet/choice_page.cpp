@@ -2,7 +2,9 @@
 
 namespace vitrail {
 
-ChoiceSheet choice_sheet(const Message& title, const std::vector<PlannedVariant>& variants, const std::vector<VariantFigure>& figures, const std::string& date, const std::string& whom, const std::function<std::string(const Project&)>& picture,
+ChoiceSheet choice_sheet(const Message& title, const std::vector<PlannedVariant>& variants,
+                         const std::vector<VariantFigure>& figures, const std::string& date,
+                         const std::string& whom, const std::function<std::string(const Project&)>& picture,
                          const Asked* since) {
     ChoiceSheet out;
     out.page.title = title;
@@ -18,10 +20,12 @@ ChoiceSheet choice_sheet(const Message& title, const std::vector<PlannedVariant>
         s.letter = static_cast<char>('A' + out.asked.shown.size());
         s.variant = v.name;
         for (const RegionColour& r : region_colours(*v.project, *v.plan))
-            s.regions.emplace_back(r.region(), v.project->filaments[static_cast<std::size_t>(r.filament)].colour);
+            s.regions.emplace_back(r.region(),
+                                   v.project->filaments[static_cast<std::size_t>(r.filament)].colour);
         for (const VariantFigure f : figures)
             s.figures.emplace_back(key_of(f), value_of(f, *v.project, *v.plan));
-        pictures.push_back({picture ? picture(*v.project) : std::string(), kWidth, say("{}: {}", s.letter, Name{v.name})});
+        pictures.push_back(
+            {picture ? picture(*v.project) : std::string(), kWidth, say("{}: {}", s.letter, Name{v.name})});
         rows.front().push_back({say("{}", s.letter), 0, {}, true, {}});
         out.asked.shown.push_back(std::move(s));
     }
@@ -32,7 +36,10 @@ ChoiceSheet choice_sheet(const Message& title, const std::vector<PlannedVariant>
             out.page.text(say("Nothing has changed."));
         out.page.list(changes);
         if (!since->answered.empty())
-            out.page.text(say("You answered on {}: {}", since->answered, since->chosen.empty() ? since->words : since->words.empty() ? since->chosen : since->chosen + ", " + since->words));
+            out.page.text(say("You answered on {}: {}", since->answered,
+                              since->chosen.empty()  ? since->words
+                              : since->words.empty() ? since->chosen
+                                                     : since->chosen + ", " + since->words));
         out.page.heading(say("To choose from"));
     }
     out.page.pictures(std::move(pictures));
@@ -45,7 +52,8 @@ ChoiceSheet choice_sheet(const Message& title, const std::vector<PlannedVariant>
     }
     if (!figures.empty())
         out.page.table(std::move(rows));
-    out.page.text(say("Answer with a letter, and whatever you would like otherwise: “B, but the roof as in A”."));
+    out.page.text(
+        say("Answer with a letter, and whatever you would like otherwise: “B, but the roof as in A”."));
     return out;
 }
 

@@ -7,6 +7,7 @@
 namespace vitrail {
 
 /// `picture` draws where a part of the project goes, as PNG.
-Page jobs_page(const Message& title, const Project& project, const Plan& plan, const Jobs& jobs, const std::function<std::string(PartAt)>& picture);
+Page jobs_page(const Message& title, const Project& project, const Plan& plan, const Jobs& jobs,
+               const std::function<std::string(PartAt)>& picture);
 
 } // namespace vitrail

@@ -7,8 +7,11 @@
 
 namespace vitrail {
 
-/// What was foretold beside what came, what it was made of, what it saved, notes and pictures. Times on the clock of `zone`, money in the currency of those settings.
-Page log_page(const PrintRecord& record, const Settings& currency, const Zone& zone, std::vector<PagePicture> pictures = {});
-Page compare_page(const PrintRecord& first, const PrintRecord& second, const std::vector<Difference>& differences);
+/// What was foretold beside what came, what it was made of, what it saved, notes and pictures. Times on the
+/// clock of `zone`, money in the currency of those settings.
+Page log_page(const PrintRecord& record, const Settings& currency, const Zone& zone,
+              std::vector<PagePicture> pictures = {});
+Page compare_page(const PrintRecord& first, const PrintRecord& second,
+                  const std::vector<Difference>& differences);
 
 } // namespace vitrail

@@ -1,8 +1,9 @@
-// A page of headings, sentences, tables and pictures: what is given to people besides the run sheet. HTML and paper are made from it.
+// A page of headings, sentences, tables and pictures: what is given to people besides the run sheet. HTML and
+// paper are made from it.
 #pragma once
 
-#include "core/colour/colour.h"
 #include "core/base/message.h"
+#include "core/colour/colour.h"
 
 #include <string>
 #include <utility>
@@ -49,10 +50,15 @@ struct Page {
     void warning(Message text) { blocks.push_back({PageBlock::Kind::warning, std::move(text), {}, {}, {}}); }
     void list(std::vector<Message> items, bool steps = false) {
         if (!items.empty())
-            blocks.push_back({steps ? PageBlock::Kind::steps : PageBlock::Kind::list, {}, std::move(items), {}, {}});
+            blocks.push_back(
+                {steps ? PageBlock::Kind::steps : PageBlock::Kind::list, {}, std::move(items), {}, {}});
     }
-    void table(std::vector<std::vector<PageCell>> rows) { blocks.push_back({PageBlock::Kind::table, {}, {}, std::move(rows), {}}); }
-    void pictures(std::vector<PagePicture> pictures) { blocks.push_back({PageBlock::Kind::pictures, {}, {}, {}, std::move(pictures)}); }
+    void table(std::vector<std::vector<PageCell>> rows) {
+        blocks.push_back({PageBlock::Kind::table, {}, {}, std::move(rows), {}});
+    }
+    void pictures(std::vector<PagePicture> pictures) {
+        blocks.push_back({PageBlock::Kind::pictures, {}, {}, {}, std::move(pictures)});
+    }
 };
 
 } // namespace vitrail

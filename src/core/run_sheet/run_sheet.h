@@ -1,9 +1,9 @@
 // The run sheet: what a person needs at the printer, as text in order. HTML, CSV and paper are made from it.
 #pragma once
 
-#include "core/logbook/learn.h"
 #include "core/after_print/guide.h"
 #include "core/base/zone.h"
+#include "core/logbook/learn.h"
 
 #include <string>
 #include <vector>
@@ -50,7 +50,7 @@ struct SheetChange {
 
 /// A slot that gets another filament during the print.
 struct SheetRefill {
-    Message when; ///< "any time from layer 14 to layer 22 (1 h 05 to 2 h 40 after the start)"
+    Message when;         ///< "any time from layer 14 to layer 22 (1 h 05 to 2 h 40 after the start)"
     char out = 0, in = 0; ///< out 0: the slot is empty
     Message slot;
     std::string command; ///< only where the printer waits
@@ -62,9 +62,9 @@ struct RunSheet {
     Message title;
     std::string machine;
     Message machine_note;
-    std::vector<Message> settings; ///< what plan and print must agree on
+    std::vector<Message> settings;                   ///< what plan and print must agree on
     std::vector<std::pair<Message, Message>> values; ///< all of them, to set in the toolpath program
-    std::string picture;           ///< PNG of the piece in its filaments; from whoever can draw. May be empty
+    std::string picture; ///< PNG of the piece in its filaments; from whoever can draw. May be empty
     SheetPlate plate;
     std::vector<SheetFilament> filaments;
     std::vector<Message> preparation; ///< what to do before the start, in order
@@ -73,11 +73,12 @@ struct RunSheet {
     Message presence; ///< how often somebody must come, and how often at night
     std::vector<std::pair<Message, Message>> totals;
     std::vector<Message> warnings; ///< findings that are not notes
-    std::vector<AfterStep> after; ///< once it is printed, in order; empty without support
+    std::vector<AfterStep> after;  ///< once it is printed, in order; empty without support
     std::vector<Message> cautions; ///< what can hurt, for this print
 };
 
-/// Times are those of the clock of the place where the day of the start is known, else as if no clock were ever changed.
+/// Times are those of the clock of the place where the day of the start is known, else as if no clock were
+/// ever changed.
 RunSheet make_run_sheet(const Project& project, const Plan& plan, const Zone& zone = {});
 /// What the logbook makes of hours and grams, behind the totals; only what prints have taught.
 void add_outlook(RunSheet& sheet, const Outlook& outlook);

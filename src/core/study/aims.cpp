@@ -28,7 +28,9 @@ Message loading_reason(const Project& p, const Plan& plan) {
         if (used >> f & 1)
             group[static_cast<std::size_t>(plan.loading.nozzle[static_cast<std::size_t>(f)])] |= Set{1} << f;
     const auto purge_of = [&](std::size_t nozzle, Set g) {
-        return std::popcount(g) < 2 ? 0.0 : static_cast<double>(order_layers(seen_by(layers, g), plan.purge_tables.on(nozzle)).cost);
+        return std::popcount(g) < 2
+                   ? 0.0
+                   : static_cast<double>(order_layers(seen_by(layers, g), plan.purge_tables.on(nozzle)).cost);
     };
     double most_g = 0;
     int who = -1;
@@ -43,7 +45,8 @@ Message loading_reason(const Project& p, const Plan& plan) {
         for (std::size_t i = 0; i < group.size(); ++i) {
             if (i == here || !usable[i] || !group[i]) // an idle nozzle would do as well
                 continue;
-            const double more = purge_of(here, without) + purge_of(i, group[i] | Set{1} << f) - now - purge_of(i, group[i]);
+            const double more =
+                purge_of(here, without) + purge_of(i, group[i] | Set{1} << f) - now - purge_of(i, group[i]);
             if (best < 0 || more < best)
                 best = more;
         }
@@ -56,12 +59,17 @@ Message loading_reason(const Project& p, const Plan& plan) {
     int takes_part = 0;
     for (const Change& c : plan.changes)
         takes_part += c.from == who || c.to == who;
-    return say(alone ? term("{} alone on {} saves {} g of purge against the next best place: it takes part in {} of {}.") : term("{} on {} saves {} g of purge against the next best place: it takes part in {} of {}."),
-               p.filaments[static_cast<std::size_t>(who)].letter, nozzle_name(p.machine, plan.loading.nozzle[static_cast<std::size_t>(who)]), num(most_g, 0), takes_part,
-               counted("{} change", "{} changes", plan.totals.changes));
+    return say(
+        alone ? term("{} alone on {} saves {} g of purge against the next best place: it takes part in {} of "
+                     "{}.")
+              : term("{} on {} saves {} g of purge against the next best place: it takes part in {} of {}."),
+        p.filaments[static_cast<std::size_t>(who)].letter,
+        nozzle_name(p.machine, plan.loading.nozzle[static_cast<std::size_t>(who)]), num(most_g, 0),
+        takes_part, counted("{} change", "{} changes", plan.totals.changes));
 }
 
-Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& plan, const Progress& progress) {
+Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& plan,
+                                            const Progress& progress) {
     Planner planner(project, plan);
     std::vector<AimChoice> all;
     const auto add = [&](LoadingAim aim, double blend, bool own) -> Status {
@@ -98,12 +106,16 @@ Result<std::vector<AimChoice>> compare_aims(const Project& project, const Plan& 
             return ok.error();
         const Plan& fresh = *all.back().plan;
         const bool beaten = std::any_of(all.begin() + 1, all.end() - 1, [&](const AimChoice& o) {
-            return o.aim != LoadingAim::time && waste_g(o.plan->totals) <= waste_g(fresh.totals) + 1e-6 && handlings(*o.plan) <= handlings(fresh) && o.plan->totals.total_s <= fresh.totals.total_s + 0.5;
+            return o.aim != LoadingAim::time && waste_g(o.plan->totals) <= waste_g(fresh.totals) + 1e-6 &&
+                   handlings(*o.plan) <= handlings(fresh) &&
+                   o.plan->totals.total_s <= fresh.totals.total_s + 0.5;
         });
         if (beaten)
             all.pop_back();
     }
-    std::sort(all.begin() + 4, all.end(), [](const AimChoice& a, const AimChoice& b) { return waste_g(a.plan->totals) < waste_g(b.plan->totals); });
+    std::sort(all.begin() + 4, all.end(), [](const AimChoice& a, const AimChoice& b) {
+        return waste_g(a.plan->totals) < waste_g(b.plan->totals);
+    });
     return all;
 }
 

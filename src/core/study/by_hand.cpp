@@ -1,6 +1,5 @@
 #include "core/study/by_hand.h"
 
-
 #include "core/estimate/timeline.h"
 #include "core/plan/planner.h"
 
@@ -19,7 +18,8 @@ namespace {
 int dominant(const Plan& plan, int layer) {
     int best = -1;
     for (int f = 0; f < plan.filaments; ++f)
-        if (plan.model_in(layer, f) > 1e-6 && (best < 0 || plan.model_in(layer, f) > plan.model_in(layer, best)))
+        if (plan.model_in(layer, f) > 1e-6 &&
+            (best < 0 || plan.model_in(layer, f) > plan.model_in(layer, best)))
             best = f;
     return best;
 }
@@ -46,15 +46,19 @@ Message swaps(int n) {
     return counted("{} swap", "{} swaps", n);
 }
 
-/// Bodies of different filament that touch are joined; a band is joined to what it was cut from at its two ends.
+/// Bodies of different filament that touch are joined; a band is joined to what it was cut from at its two
+/// ends.
 int joints_of(const PiecePlan& piece) {
     int joints = 0;
     for (const Contact& c : piece.table->contacts)
-        joints += piece.owner[static_cast<std::size_t>(c.first_part)][static_cast<std::size_t>(c.from_layer) - 1] != piece.owner[static_cast<std::size_t>(c.second_part)][static_cast<std::size_t>(c.to_layer) - 1];
+        joints +=
+            piece.owner[static_cast<std::size_t>(c.first_part)][static_cast<std::size_t>(c.from_layer) - 1] !=
+            piece.owner[static_cast<std::size_t>(c.second_part)][static_cast<std::size_t>(c.to_layer) - 1];
     for (std::size_t i = 0; i < piece.owner.size(); ++i) {
         const std::vector<Paths>& layers = piece.table->parts[i].layers;
         for (std::size_t l = 1; l < layers.size(); ++l)
-            joints += piece.owner[i][l] != piece.owner[i][l - 1] && !layers[l].empty() && !layers[l - 1].empty();
+            joints +=
+                piece.owner[i][l] != piece.owner[i][l - 1] && !layers[l].empty() && !layers[l - 1].empty();
     }
     return joints;
 }
@@ -67,13 +71,18 @@ ByHand by_parts(const Project& p, const Plan& plan) {
         for (const RegionUse& r : plan.pieces[k].regions)
             if (r.mm3 > 0) {
                 const Part& part = p.pieces[k].parts[static_cast<std::size_t>(r.part)];
-                const Patch* patch = r.patch > 0 ? &part.patches[static_cast<std::size_t>(r.patch) - 1] : nullptr;
-                used.insert(patch         ? std::max(0, find_filament(p, patch->filament))
-                            : r.band >= 0 ? find_filament(p, p.pieces[k].bands[static_cast<std::size_t>(r.band)].filament)
-                                          : std::max(0, find_filament(p, part.filament)));
+                const Patch* patch =
+                    r.patch > 0 ? &part.patches[static_cast<std::size_t>(r.patch) - 1] : nullptr;
+                used.insert(
+                    patch ? std::max(0, find_filament(p, patch->filament))
+                    : r.band >= 0
+                        ? find_filament(p, p.pieces[k].bands[static_cast<std::size_t>(r.band)].filament)
+                        : std::max(0, find_filament(p, part.filament)));
                 if (patch && patch->filament && patch->filament != part.filament) {
                     b.possible = false;
-                    b.why_not = say("{} is painted on {} and is no body of its own. Cut it out first, or model it as a part.", Name{patch->name}, Name{part.name});
+                    b.why_not = say("{} is painted on {} and is no body of its own. Cut it out first, or "
+                                    "model it as a part.",
+                                    Name{patch->name}, Name{part.name});
                 }
             }
     b.jobs = static_cast<int>(used.size());
@@ -83,7 +92,8 @@ ByHand by_parts(const Project& p, const Plan& plan) {
         all |= Set{1} << f;
     const Ordered order = order_layers(std::vector<Set>{all}, plan.purge_table);
     for (std::size_t i = 1; i < order.sequence.items.size(); ++i)
-        b.purge_g += grams(p.filaments[order.sequence.items[i]], plan.purge_table.at(order.sequence.items[i - 1], order.sequence.items[i]));
+        b.purge_g += grams(p.filaments[order.sequence.items[i]],
+                           plan.purge_table.at(order.sequence.items[i - 1], order.sequence.items[i]));
     b.waste_g = b.purge_g;
     b.swaps = std::max(0, b.jobs - 1);
     for (std::size_t k = 0; k < p.pieces.size(); ++k)
@@ -93,7 +103,9 @@ ByHand by_parts(const Project& p, const Plan& plan) {
     for (const int f : used)
         for (int l = 1; l <= plan.grid.count; ++l)
             if (plan.model_in(l, f) > 1e-6)
-                b.total_s += std::max(p.settings.min_layer_s, plan.printing_s[static_cast<std::size_t>(l - 1) * p.filaments.size() + static_cast<std::size_t>(f)]);
+                b.total_s += std::max(p.settings.min_layer_s,
+                                      plan.printing_s[static_cast<std::size_t>(l - 1) * p.filaments.size() +
+                                                      static_cast<std::size_t>(f)]);
     b.total_s += b.swaps * p.machine.hand.time_s;
     return b;
 }
@@ -114,8 +126,10 @@ void to_bands(Project& p, const Plan& plan) {
             ++to;
         for (Piece& piece : p.pieces)
             for (const Part& part : piece.parts)
-                if (f >= 0 && part.filament != p.filaments[static_cast<std::size_t>(f)].letter && plan.grid.bottom_mm(from) < double(bounds(piece).max.z) - bounds(piece).min.z)
-                    piece.bands.push_back({part.name, plan.grid.bottom_mm(from), plan.grid.top_mm(to), p.filaments[static_cast<std::size_t>(f)].letter});
+                if (f >= 0 && part.filament != p.filaments[static_cast<std::size_t>(f)].letter &&
+                    plan.grid.bottom_mm(from) < double(bounds(piece).max.z) - bounds(piece).min.z)
+                    piece.bands.push_back({part.name, plan.grid.bottom_mm(from), plan.grid.top_mm(to),
+                                           p.filaments[static_cast<std::size_t>(f)].letter});
         from = to + 1;
     }
 }
@@ -125,7 +139,11 @@ Result<HandStudy> study_by_hand(const Project& project, const Plan& plan, const 
     Project one = project; // on one nozzle fed by hand, whatever the machine has besides
     if (one.machine.nozzles.size() > 1 || !one.machine.by_hand(0)) {
         one.machine.toolheads = {{one.machine.toolheads.front().name, 0}};
-        one.machine.nozzles = {{plan.loading.nozzle.empty() ? 0.4 : project.machine.nozzles[static_cast<std::size_t>(plan.loading.nozzle.front())].diameter_mm, 0}};
+        one.machine.nozzles = {
+            {plan.loading.nozzle.empty()
+                 ? 0.4
+                 : project.machine.nozzles[static_cast<std::size_t>(plan.loading.nozzle.front())].diameter_mm,
+             0}};
         one.pins.clear();
         one.in_machine.clear();
     }
@@ -173,14 +191,22 @@ Result<HandStudy> study_by_hand(const Project& project, const Plan& plan, const 
     }
     const ByHand &w = study.ways[static_cast<std::size_t>(study.best)], &layer = study.ways[0];
     if (w.way == HandWay::in_layer)
-        study.advice = sentences({say("Swap by hand as planned: {}, {} at the printer.", swaps(w.swaps), minutes(w.attended_s)),
-                                  study.ways[1].other_colour_mm3 > 0.1 * all_mm3 ? say("One filament a layer would print too much in the wrong colour.") : say("Nothing else takes less of your time.")});
+        study.advice = sentences(
+            {say("Swap by hand as planned: {}, {} at the printer.", swaps(w.swaps), minutes(w.attended_s)),
+             study.ways[1].other_colour_mm3 > 0.1 * all_mm3
+                 ? say("One filament a layer would print too much in the wrong colour.")
+                 : say("Nothing else takes less of your time.")});
     else if (w.way == HandWay::bands)
-        study.advice = say("One filament a layer: {} and {} at the printer against {} and {}, and {} % of the piece in another colour.", swaps(w.swaps), minutes(w.attended_s), layer.swaps, minutes(layer.attended_s),
+        study.advice = say("One filament a layer: {} and {} at the printer against {} and {}, and {} % of "
+                           "the piece in another colour.",
+                           swaps(w.swaps), minutes(w.attended_s), layer.swaps, minutes(layer.attended_s),
                            num(100 * w.other_colour_mm3 / std::max(1e-9, all_mm3)));
     else
-        study.advice = say("Print it by colour and put it together: {} and {}, {} of your time against {} for {}, and {} g of waste against {} g.", counted("{} job", "{} jobs", w.jobs), counted("{} joint", "{} joints", w.joints),
-                           minutes(w.attended_s), minutes(layer.attended_s), swaps(layer.swaps), num(w.waste_g, 0), num(layer.waste_g, 0));
+        study.advice = say("Print it by colour and put it together: {} and {}, {} of your time against {} "
+                           "for {}, and {} g of waste against {} g.",
+                           counted("{} job", "{} jobs", w.jobs), counted("{} joint", "{} joints", w.joints),
+                           minutes(w.attended_s), minutes(layer.attended_s), swaps(layer.swaps),
+                           num(w.waste_g, 0), num(layer.waste_g, 0));
     return study;
 }
 

@@ -1,9 +1,9 @@
 #include "core/study/fewer_supports.h"
 
 #include "core/geometry/cut.h"
-#include "core/study/poses.h"
 #include "core/plan/planner.h"
 #include "core/project/regions.h"
+#include "core/study/poses.h"
 
 #include <fmt/format.h>
 
@@ -40,7 +40,8 @@ const Rotation kOver{{{1, 0, 0}, {0, -1, 0}, {0, 0, -1}}};
 
 } // namespace
 
-Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vector<Overhang>& overhangs, const OverhangRules& rules, const Progress& progress) {
+Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vector<Overhang>& overhangs,
+                                         const OverhangRules& rules, const Progress& progress) {
     const int count = table.grid.count;
     const double now = held_mm2(overhangs);
     constexpr double kNextToNone_mm2 = 10, kFoot = 0.05;
@@ -80,7 +81,8 @@ Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vec
         cut.overhang_mm2 = lower + upper;
         cut.seam_mm2 = std::min(mm2[i], mm2[i + 1]);
         // Among equals the smaller seam.
-        if (cut.overhang_mm2 < best.overhang_mm2 - 0.01 * now || (cut.overhang_mm2 < best.overhang_mm2 + 0.01 * now && cut.seam_mm2 < best.seam_mm2 - 1e-6))
+        if (cut.overhang_mm2 < best.overhang_mm2 - 0.01 * now ||
+            (cut.overhang_mm2 < best.overhang_mm2 + 0.01 * now && cut.seam_mm2 < best.seam_mm2 - 1e-6))
             best = cut;
     }
     if (best.overhang_mm2 > 0.5 * now)
@@ -93,7 +95,9 @@ Result<std::optional<CutPlane>> best_cut(const LayerTable& table, const std::vec
 void cut_piece(Project& p, int which, const CutPlane& cut) {
     Piece& piece = p.pieces[static_cast<std::size_t>(which)];
     for (int i = static_cast<int>(piece.parts.size()) - 1; i >= 0; --i)
-        if (std::any_of(piece.bands.begin(), piece.bands.end(), [&](const Band& b) { return b.part == piece.parts[static_cast<std::size_t>(i)].name; }))
+        if (std::any_of(piece.bands.begin(), piece.bands.end(), [&](const Band& b) {
+                return b.part == piece.parts[static_cast<std::size_t>(i)].name;
+            }))
             cut_out_bands(p, which, i); // heights mean nothing afterwards
     const double z = static_cast<double>(bounds(piece).min.z) + cut.z_mm;
     std::vector<Part> lower, upper;
@@ -105,7 +109,8 @@ void cut_piece(Project& p, int which, const CutPlane& cut) {
         } else {
             std::vector<Derived> halves = cut_at(*part.mesh, {z});
             lower.push_back(derived_part(part, std::move(halves[0]), part.name));
-            upper.push_back(derived_part(part, std::move(halves[1]), free_part_name(p, part.name + " upper")));
+            upper.push_back(
+                derived_part(part, std::move(halves[1]), free_part_name(p, part.name + " upper")));
         }
     }
     const auto box = [](const std::vector<Part>& parts) {
@@ -122,11 +127,13 @@ void cut_piece(Project& p, int which, const CutPlane& cut) {
             move_points(part, [](Vec3 v) { return rotated(kOver, v); });
     const Bounds low = box(lower), high = box(upper);
     constexpr float kApart_mm = 5;
-    const Vec3 beside{low.max.x + kApart_mm - high.min.x, (low.min.y + low.max.y - high.min.y - high.max.y) / 2, low.min.z - high.min.z};
+    const Vec3 beside{low.max.x + kApart_mm - high.min.x,
+                      (low.min.y + low.max.y - high.min.y - high.max.y) / 2, low.min.z - high.min.z};
     for (Part& part : upper)
         move_points(part, [&](Vec3 v) { return v + beside; });
     piece.parts = std::move(lower);
-    piece.parts.insert(piece.parts.end(), std::make_move_iterator(upper.begin()), std::make_move_iterator(upper.end()));
+    piece.parts.insert(piece.parts.end(), std::make_move_iterator(upper.begin()),
+                       std::make_move_iterator(upper.end()));
 }
 
 namespace {
@@ -138,7 +145,9 @@ double cost_of(const Totals& t) {
 /// Plans one way after the other and keeps those that pay.
 class Attempts {
 public:
-    Attempts(const Project& project, const Plan& plan, const Progress& progress) : project_(project), plan_(plan), progress_(progress), planner_(project, plan), contact_mm2_(plan.contact_mm2()) {}
+    Attempts(const Project& project, const Plan& plan, const Progress& progress)
+        : project_(project), plan_(plan), progress_(progress), planner_(project, plan),
+          contact_mm2_(plan.contact_mm2()) {}
 
     /// `lets_go`: that it holds less is the point of it.
     struct Way {
@@ -163,12 +172,17 @@ public:
         x.gives_up = std::move(way.gives_up);
         x.before = plan_.totals;
         x.after = (*made)->totals;
-        const double grams_saved = cost_of(x.before) - cost_of(x.after), hours_saved = (x.before.total_s - x.after.total_s) / 3600;
+        const double grams_saved = cost_of(x.before) - cost_of(x.after),
+                     hours_saved = (x.before.total_s - x.after.total_s) / 3600;
         // A gram and three minutes weigh the same. Ours; no source.
         x.score = grams_saved + 20 * hours_saved;
         if (!way.always && x.score < 0.2 && x.before.changes <= x.after.changes)
             return;
-        x.detail = way.fewer_interfaces ? clauses({way.detail, counted("{} layer with interface instead of {}", "{} layers with interface instead of {}", interface_layers(**made), interface_layers(plan_))}) : way.detail;
+        x.detail = way.fewer_interfaces
+                       ? clauses({way.detail, counted("{} layer with interface instead of {}",
+                                                      "{} layers with interface instead of {}",
+                                                      interface_layers(**made), interface_layers(plan_))})
+                       : way.detail;
         x.apply = std::move(way.apply);
         x.plan = *made;
         found.push_back(std::move(x));
@@ -189,7 +203,9 @@ void other_interfaces(const Project& project, const Plan& plan, Attempts& tries)
     const Settings& s = project.settings;
     for (const int n : {1, 2, 3})
         if (n > s.interface_align)
-            tries.attempt({"align", say("End supports in shared layers, up to {} lower", n), say("interfaces at different heights come to lie in the same layers"), say("a gap up to {} wider", mm((n - s.interface_align) * s.layer_mm)),
+            tries.attempt({"align", say("End supports in shared layers, up to {} lower", n),
+                           say("interfaces at different heights come to lie in the same layers"),
+                           say("a gap up to {} wider", mm((n - s.interface_align) * s.layer_mm)),
                            [n](Project& q) { q.settings.interface_align = n; }, false, false, true});
     // Sizes that exempt one more face each.
     std::vector<double> sizes;
@@ -202,23 +218,39 @@ void other_interfaces(const Project& project, const Plan& plan, Attempts& tries)
     if (project.interface_filament && sizes.size() > 1)
         for (const double limit : {25.0, 75.0, kSmallFace_mm2}) {
             const auto below = std::count_if(sizes.begin(), sizes.end(), [&](double v) { return v < limit; });
-            if (below <= small || limit <= s.interface_least_mm2 || below >= static_cast<std::ptrdiff_t>(sizes.size()))
+            if (below <= small || limit <= s.interface_least_mm2 ||
+                below >= static_cast<std::ptrdiff_t>(sizes.size()))
                 continue;
             small = below;
-            tries.attempt({"small", say("No interface for faces below {} mm\u00b2", num(limit, 0)), say("{} of {} contact faces are held in the support's own material, with a gap", below, sizes.size()), say("scars on those faces"),
-                           [limit](Project& q) { q.settings.interface_least_mm2 = limit; }, false, false, true});
+            tries.attempt({"small", say("No interface for faces below {} mm\u00b2", num(limit, 0)),
+                           say("{} of {} contact faces are held in the support's own material, with a gap",
+                               below, sizes.size()),
+                           say("scars on those faces"),
+                           [limit](Project& q) { q.settings.interface_least_mm2 = limit; }, false, false,
+                           true});
         }
 }
 
 void other_supports(const Settings& s, Attempts& tries) {
     if (s.support == SupportStyle::columns)
-        tries.attempt({"tree", say("Branches instead of columns"), say("they merge on their way down and keep clear of the piece"), say("the face rests on points below its roof"), [](Project& q) { q.settings.support = SupportStyle::tree; }});
+        tries.attempt({"tree", say("Branches instead of columns"),
+                       say("they merge on their way down and keep clear of the piece"),
+                       say("the face rests on points below its roof"),
+                       [](Project& q) { q.settings.support = SupportStyle::tree; }});
     else
-        tries.attempt({"columns", say("Columns instead of branches"), say("straight down below every overhang"), say("more of the piece is touched on the way down"), [](Project& q) { q.settings.support = SupportStyle::columns; }});
+        tries.attempt({"columns", say("Columns instead of branches"),
+                       say("straight down below every overhang"),
+                       say("more of the piece is touched on the way down"),
+                       [](Project& q) { q.settings.support = SupportStyle::columns; }});
     if (s.support_on_piece)
-        tries.attempt({"bed", say("Support on the bed only"), say("nothing stands on the piece and scars it there"), say("what the bed cannot reach is not held"), [](Project& q) { q.settings.support_on_piece = false; }});
+        tries.attempt({"bed", say("Support on the bed only"),
+                       say("nothing stands on the piece and scars it there"),
+                       say("what the bed cannot reach is not held"),
+                       [](Project& q) { q.settings.support_on_piece = false; }});
     if (s.support_bridge_mm < 10)
-        tries.attempt({"bridge", say("Let it bridge {}", mm(10, 0)), say("gaps carried at both sides are left free, where the material spans them"), say("bridges may sag"), [](Project& q) { q.settings.support_bridge_mm = 10; }, true});
+        tries.attempt({"bridge", say("Let it bridge {}", mm(10, 0)),
+                       say("gaps carried at both sides are left free, where the material spans them"),
+                       say("bridges may sag"), [](Project& q) { q.settings.support_bridge_mm = 10; }, true});
 }
 
 /// How a piece is called in a sentence.
@@ -227,21 +259,28 @@ Message called(const Project& p, int piece) {
 }
 
 /// Error: stopped.
-Status a_cut(const Project& project, const PiecePlan& made, int piece, const std::stop_token& stop, Attempts& tries) {
-    const auto cut = best_cut(*made.table, made.support->hanging->overhangs, overhang_rules(project, project.pieces[static_cast<std::size_t>(piece)]), {stop, {}});
+Status a_cut(const Project& project, const PiecePlan& made, int piece, const std::stop_token& stop,
+             Attempts& tries) {
+    const auto cut =
+        best_cut(*made.table, made.support->hanging->overhangs,
+                 overhang_rules(project, project.pieces[static_cast<std::size_t>(piece)]), {stop, {}});
     if (!cut)
         return cut.error();
     if (*cut) {
         const CutPlane c = **cut;
         tries.attempt({"cut", say("Cut {} at {}", called(project, piece), mm(c.z_mm, 1)),
-                       say("{} mm\u00b2 to hold instead of {}; the lower piece stands {}, the upper one {}", num(c.overhang_mm2, 0), num(c.now_mm2, 0), c.flip_lower ? say("upside down") : say("as it is"),
+                       say("{} mm\u00b2 to hold instead of {}; the lower piece stands {}, the upper one {}",
+                           num(c.overhang_mm2, 0), num(c.now_mm2, 0),
+                           c.flip_lower ? say("upside down") : say("as it is"),
                            c.flip_upper ? say("upside down") : say("on the cut")),
-                       say("a glued seam of {} cm\u00b2", num(c.seam_mm2 / 100)), [piece, c](Project& q) { cut_piece(q, piece, c); }, true, true});
+                       say("a glued seam of {} cm\u00b2", num(c.seam_mm2 / 100)),
+                       [piece, c](Project& q) { cut_piece(q, piece, c); }, true, true});
     }
     return Done{};
 }
 
-/// What looks down steeper than support.angle and does not rest on the bed, seen from above: a quick guess at what needs holding.
+/// What looks down steeper than support.angle and does not rest on the bed, seen from above: a quick guess at
+/// what needs holding.
 double looks_down_mm2(const Piece& piece, const Settings& settings) {
     const double steepest = -std::sin(settings.support_angle_deg * std::numbers::pi / 180);
     const float bed = bounds(piece).min.z + static_cast<float>(settings.first_layer_mm / 2);
@@ -268,17 +307,22 @@ void other_poses(const Project& project, int piece, const Progress& progress, At
     }
     const double now = least.front().first;
     least.erase(least.begin());
-    std::stable_sort(least.begin(), least.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
-    for (std::size_t i = 0; i < least.size() && i < kMostTried && least[i].first < now && !progress.stopped(); ++i) {
+    std::stable_sort(least.begin(), least.end(),
+                     [](const auto& a, const auto& b) { return a.first < b.first; });
+    for (std::size_t i = 0; i < least.size() && i < kMostTried && least[i].first < now && !progress.stopped();
+         ++i) {
         tries.at(0.7 + 0.3 * static_cast<double>(i) / kMostTried);
-        tries.attempt({"pose", say("Turn {}: {}", called(project, piece), least[i].second.name), say("{} mm\u00b2 of overhang instead of {}", num(least[i].first, 0), num(now, 0)), say("layer lines run another way"),
+        tries.attempt({"pose", say("Turn {}: {}", called(project, piece), least[i].second.name),
+                       say("{} mm\u00b2 of overhang instead of {}", num(least[i].first, 0), num(now, 0)),
+                       say("layer lines run another way"),
                        [piece, r = least[i].second.rotation](Project& q) { turn(q, piece, r); }, true});
     }
 }
 
 } // namespace
 
-Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Plan& plan, bool poses, const Progress& progress) {
+Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Plan& plan, bool poses,
+                                               const Progress& progress) {
     Attempts tries(project, plan, progress);
     if (plan.contact_mm2() <= 0)
         return std::move(tries.found);
@@ -299,7 +343,8 @@ Result<std::vector<Suggestion>> fewer_supports(const Project& project, const Pla
     }
     if (progress.stopped())
         return stopped;
-    std::stable_sort(tries.found.begin(), tries.found.end(), [](const Suggestion& a, const Suggestion& b) { return a.score > b.score; });
+    std::stable_sort(tries.found.begin(), tries.found.end(),
+                     [](const Suggestion& a, const Suggestion& b) { return a.score > b.score; });
     return std::move(tries.found);
 }
 

@@ -77,10 +77,12 @@ namespace {
 bool stands_safely(const Piece& piece, const PiecePlan& made) {
     std::vector<std::pair<double, double>> points;
     const SupportLayout& support = *made.support->layout;
-    for (const Paths& standing : {made.table->foot, paths_of(support.body.front()), paths_of(support.interface.front())})
+    for (const Paths& standing :
+         {made.table->foot, paths_of(support.body.front()), paths_of(support.interface.front())})
         for (const Path& ring : standing)
             for (const IntPoint& q : ring)
-                points.emplace_back(static_cast<double>(q.X) / kUnitsPerMm, static_cast<double>(q.Y) / kUnitsPerMm);
+                points.emplace_back(static_cast<double>(q.X) / kUnitsPerMm,
+                                    static_cast<double>(q.Y) / kUnitsPerMm);
     const auto foot = convex_outline(std::move(points));
     const Vec3 c = centre_of_mass(piece);
     for (std::size_t i = 0; i < foot.size(); ++i) {
@@ -144,13 +146,15 @@ PoseCost study_pose(const Project& project, int which, const Pose& pose, const P
     cost.price = price_of(p.settings, cost.totals, cost.hand_s);
     for (const ContactFace& f : made.support->layout->faces) {
         cost.overhang_mm2 += f.mm2;
-        cost.unheld_mm2 += f.held_mm2 < 0.3 * f.mm2 ? f.mm2 - f.held_mm2 : 0; // what lies right beside the piece hangs on it
+        cost.unheld_mm2 +=
+            f.held_mm2 < 0.3 * f.mm2 ? f.mm2 - f.held_mm2 : 0; // what lies right beside the piece hangs on it
     }
     cost.scarred_mm2 = scarred_mm2(piece, made);
     cost.stands = stands_safely(piece, made);
     const Bounds b = bounds(piece);
     cost.height_mm = double(b.max.z) - b.min.z;
-    cost.fits = b.max.x - b.min.x <= p.machine.bed_x_mm && b.max.y - b.min.y <= p.machine.bed_y_mm && cost.height_mm <= p.machine.height_mm;
+    cost.fits = b.max.x - b.min.x <= p.machine.bed_x_mm && b.max.y - b.min.y <= p.machine.bed_y_mm &&
+                cost.height_mm <= p.machine.height_mm;
     return cost;
 }
 
@@ -164,9 +168,11 @@ void sort_poses(std::vector<PoseCost>& poses, PoseAim aim) {
                                                         : c.height_mm;
         // Rounded, so that the last digits do not decide.
         const int rank = !c.why.empty() ? 3 : !c.fits || !c.stands || unheld(c) ? 2 : scars(c) ? 1 : 0;
-        return std::tuple(rank, std::round(first * 10), std::round(c.price * 100), std::round(c.overhang_mm2), c.totals.total_s);
+        return std::tuple(rank, std::round(first * 10), std::round(c.price * 100), std::round(c.overhang_mm2),
+                          c.totals.total_s);
     };
-    std::stable_sort(poses.begin(), poses.end(), [&](const PoseCost& a, const PoseCost& b) { return key(a) < key(b); });
+    std::stable_sort(poses.begin(), poses.end(),
+                     [&](const PoseCost& a, const PoseCost& b) { return key(a) < key(b); });
 }
 
 } // namespace vitrail

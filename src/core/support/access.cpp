@@ -15,24 +15,33 @@ void cells_in(const Paths& area, const AccessMap& m, Use use) {
     const Box box = box_of(area);
     if (box.empty())
         return;
-    const int y_from = std::max(0, static_cast<int>(std::ceil((static_cast<double>(box.top) / kUnitsPerMm - m.y0_mm) / m.cell_mm)));
-    const int y_to = std::min(m.ny - 1, static_cast<int>(std::floor((static_cast<double>(box.bottom) / kUnitsPerMm - m.y0_mm) / m.cell_mm)));
+    const int y_from = std::max(
+        0, static_cast<int>(std::ceil((static_cast<double>(box.top) / kUnitsPerMm - m.y0_mm) / m.cell_mm)));
+    const int y_to = std::min(
+        m.ny - 1,
+        static_cast<int>(std::floor((static_cast<double>(box.bottom) / kUnitsPerMm - m.y0_mm) / m.cell_mm)));
     std::vector<std::vector<double>> crossings(static_cast<std::size_t>(std::max(0, y_to - y_from + 1)));
     for (const Path& ring : area)
         for (std::size_t i = 0; i < ring.size(); ++i) {
             const IntPoint &a = ring[i], &b = ring[(i + 1) % ring.size()];
-            const double ya = (static_cast<double>(a.Y) / kUnitsPerMm - m.y0_mm) / m.cell_mm, yb = (static_cast<double>(b.Y) / kUnitsPerMm - m.y0_mm) / m.cell_mm;
+            const double ya = (static_cast<double>(a.Y) / kUnitsPerMm - m.y0_mm) / m.cell_mm,
+                         yb = (static_cast<double>(b.Y) / kUnitsPerMm - m.y0_mm) / m.cell_mm;
             if (ya == yb)
                 continue;
-            const int from = std::max(y_from, static_cast<int>(std::ceil(std::min(ya, yb)))), to = std::min(y_to, static_cast<int>(std::ceil(std::max(ya, yb))) - 1);
+            const int from = std::max(y_from, static_cast<int>(std::ceil(std::min(ya, yb)))),
+                      to = std::min(y_to, static_cast<int>(std::ceil(std::max(ya, yb))) - 1);
             for (int y = from; y <= to; ++y)
-                crossings[static_cast<std::size_t>(y - y_from)].push_back((static_cast<double>(a.X) + static_cast<double>(b.X - a.X) * (y - ya) / (yb - ya)) / kUnitsPerMm);
+                crossings[static_cast<std::size_t>(y - y_from)].push_back(
+                    (static_cast<double>(a.X) + static_cast<double>(b.X - a.X) * (y - ya) / (yb - ya)) /
+                    kUnitsPerMm);
         }
     for (int y = y_from; y <= y_to; ++y) {
         auto& row = crossings[static_cast<std::size_t>(y - y_from)];
         std::sort(row.begin(), row.end());
         for (std::size_t k = 0; k + 1 < row.size(); k += 2) {
-            const int from = std::max(0, static_cast<int>(std::ceil((row[k] - m.x0_mm) / m.cell_mm))), to = std::min(m.nx - 1, static_cast<int>(std::floor((row[k + 1] - m.x0_mm) / m.cell_mm)));
+            const int from = std::max(0, static_cast<int>(std::ceil((row[k] - m.x0_mm) / m.cell_mm))),
+                      to = std::min(m.nx - 1,
+                                    static_cast<int>(std::floor((row[k + 1] - m.x0_mm) / m.cell_mm)));
             for (int x = from; x <= to; ++x)
                 use(x, y);
         }
@@ -41,7 +50,8 @@ void cells_in(const Paths& area, const AccessMap& m, Use use) {
 
 /// Spreads `flag` from the cells `now` through cells that `open` lets through, at most so many steps.
 template <class Open, class Visit>
-void flood(AccessMap& m, AccessMap::Flag flag, std::vector<std::uint32_t> now, int steps, Open open, Visit visit) {
+void flood(AccessMap& m, AccessMap::Flag flag, std::vector<std::uint32_t> now, int steps, Open open,
+           Visit visit) {
     std::vector<std::uint32_t> next;
     const std::size_t row = static_cast<std::size_t>(m.nx), slab = row * static_cast<std::size_t>(m.ny);
     for (const std::uint32_t i : now)
@@ -80,9 +90,9 @@ std::vector<std::uint32_t> rim(const AccessMap& m) {
     return cells;
 }
 
-/// Cells whose middle is at least `away` cells from that of every cell of the piece: one axis after the other, as the squared
-/// distance is a sum over axes (after Felzenszwalb & Huttenlocher 2012, Theory of Computing 8; by brute force within `away`, as that
-/// is a few cells).
+/// Cells whose middle is at least `away` cells from that of every cell of the piece: one axis after the
+/// other, as the squared distance is a sum over axes (after Felzenszwalb & Huttenlocher 2012, Theory of
+/// Computing 8; by brute force within `away`, as that is a few cells).
 std::vector<std::uint8_t> far_cells(const AccessMap& m, double away) {
     const double up = m.z_mm / m.cell_mm;
     const int reach = static_cast<int>(std::ceil(away)), reach_up = static_cast<int>(std::ceil(away / up));
@@ -107,7 +117,8 @@ std::vector<std::uint8_t> far_cells(const AccessMap& m, double away) {
         }
         for (int y = 0; y < m.ny; ++y) {
             const std::size_t at = m.at(0, y, z);
-            std::copy_n(along.begin() + static_cast<std::ptrdiff_t>(at), row, flat.begin() + static_cast<std::ptrdiff_t>(at));
+            std::copy_n(along.begin() + static_cast<std::ptrdiff_t>(at), row,
+                        flat.begin() + static_cast<std::ptrdiff_t>(at));
             for (int k = -reach; k <= reach; ++k)
                 if (k != 0 && y + k >= 0 && y + k < m.ny) {
                     const float more = static_cast<float>(k * k);
@@ -120,7 +131,8 @@ std::vector<std::uint8_t> far_cells(const AccessMap& m, double away) {
     });
     std::vector<std::uint8_t> far(m.flags.size());
     tbb::parallel_for(0, m.nz, [&](int z) {
-        std::vector<float> least(flat.begin() + static_cast<std::ptrdiff_t>(m.at(0, 0, z)), flat.begin() + static_cast<std::ptrdiff_t>(m.at(0, 0, z) + slab));
+        std::vector<float> least(flat.begin() + static_cast<std::ptrdiff_t>(m.at(0, 0, z)),
+                                 flat.begin() + static_cast<std::ptrdiff_t>(m.at(0, 0, z) + slab));
         for (int k = -reach_up; k <= reach_up; ++k)
             if (k != 0 && z + k >= 0 && z + k < m.nz) {
                 const float more = static_cast<float>(k * up * k * up);
@@ -137,17 +149,20 @@ std::vector<std::uint8_t> far_cells(const AccessMap& m, double away) {
 
 } // namespace
 
-Result<std::shared_ptr<const AccessMap>> map_access(const LayerTable& table, double tool_mm, const Progress& progress) {
+Result<std::shared_ptr<const AccessMap>> map_access(const LayerTable& table, double tool_mm,
+                                                    const Progress& progress) {
     const Error stopped{say("Stopped before it was known what can be reached.")};
     auto out = std::make_shared<AccessMap>();
     AccessMap& m = *out;
     m.tool_mm = tool_mm;
     const Bounds& b = table.bounds;
-    const double wide = double(b.max.x) - b.min.x, deep = double(b.max.y) - b.min.y, tall = table.grid.top_mm(table.grid.count);
+    const double wide = double(b.max.x) - b.min.x, deep = double(b.max.y) - b.min.y,
+                 tall = table.grid.top_mm(table.grid.count);
     int layers = 1, slabs = 1;
     double cells = 0;
     // Flat or thin pieces have a rim of many cells for the few inside.
-    for (m.cell_mm = std::max(0.5, std::cbrt(std::max(1e-9, wide * deep * tall) / AccessMap::kMostCells));; m.cell_mm *= 1.25) {
+    for (m.cell_mm = std::max(0.5, std::cbrt(std::max(1e-9, wide * deep * tall) / AccessMap::kMostCells));;
+         m.cell_mm *= 1.25) {
         layers = std::max(1, static_cast<int>(m.cell_mm / table.grid.height_mm + 0.25));
         slabs = (table.grid.count + layers - 1) / layers;
         cells = (std::ceil(wide / m.cell_mm) + 2) * (std::ceil(deep / m.cell_mm) + 2) * (slabs + 2);
@@ -166,14 +181,16 @@ Result<std::shared_ptr<const AccessMap>> map_access(const LayerTable& table, dou
     tbb::parallel_for(0, slabs, [&](int k) {
         const int layer = std::min(table.grid.count, k * layers + (layers + 1) / 2);
         if (!progress.stopped())
-            cells_in(whole_layer(table, layer), m, [&](int x, int y) { m.flags[m.at(x, y, k + 1)] |= AccessMap::solid; });
+            cells_in(whole_layer(table, layer), m,
+                     [&](int x, int y) { m.flags[m.at(x, y, k + 1)] |= AccessMap::solid; });
     });
     progress.at(0.3);
     if (progress.stopped())
         return stopped;
     const auto free = [&](std::size_t i) { return !(m.flags[i] & AccessMap::solid); };
     constexpr int kAnyDistance = 0xffff;
-    flood(m, AccessMap::water, rim(m), kAnyDistance, free, [&](std::size_t i, int depth) { m.depth[i] = static_cast<std::uint16_t>(depth); });
+    flood(m, AccessMap::water, rim(m), kAnyDistance, free,
+          [&](std::size_t i, int depth) { m.depth[i] = static_cast<std::uint16_t>(depth); });
     std::size_t enclosed = 0;
     for (const std::uint8_t f : m.flags)
         enclosed += !(f & (AccessMap::solid | AccessMap::water));
@@ -183,14 +200,17 @@ Result<std::shared_ptr<const AccessMap>> map_access(const LayerTable& table, dou
         return stopped;
     // A cell next to the piece is half a cell away from it.
     const std::vector<std::uint8_t> far = far_cells(m, tool_mm / 2 / m.cell_mm + 0.5);
-    flood(m, AccessMap::tool, rim(m), kAnyDistance, [&](std::size_t i) { return far[i] != 0; }, [](std::size_t, int) {});
-    // The tip gets into corners: it touches what is within one and a half times the tool's half thickness, and a cell, of where its
-    // middle gets. Ours.
+    flood(
+        m, AccessMap::tool, rim(m), kAnyDistance, [&](std::size_t i) { return far[i] != 0; },
+        [](std::size_t, int) {});
+    // The tip gets into corners: it touches what is within one and a half times the tool's half thickness,
+    // and a cell, of where its middle gets. Ours.
     std::vector<std::uint32_t> middles;
     for (std::size_t i = 0; i < m.flags.size(); ++i)
         if (m.flags[i] & AccessMap::tool)
             middles.push_back(static_cast<std::uint32_t>(i));
-    flood(m, AccessMap::tip, std::move(middles), static_cast<int>(std::ceil(0.75 * tool_mm / m.cell_mm)) + 1, free, [](std::size_t, int) {});
+    flood(m, AccessMap::tip, std::move(middles), static_cast<int>(std::ceil(0.75 * tool_mm / m.cell_mm)) + 1,
+          free, [](std::size_t, int) {});
     progress.at(1);
     return std::shared_ptr<const AccessMap>(std::move(out));
 }
@@ -203,7 +223,9 @@ std::vector<FaceAccess> reach_faces(const AccessMap& m, const SupportLayout& lay
             continue;
         FaceAccess& f = out[static_cast<std::size_t>(c.face)];
         // The free cell below the face.
-        const int z0 = std::clamp(static_cast<int>(std::floor((grid.bottom_mm(c.layer) - m.z0_mm) / m.z_mm + 0.5)) - 1, 0, m.nz - 1);
+        const int z0 =
+            std::clamp(static_cast<int>(std::floor((grid.bottom_mm(c.layer) - m.z0_mm) / m.z_mm + 0.5)) - 1,
+                       0, m.nz - 1);
         cells_in(paths_of(c.area), m, [&](int x, int y) {
             int z = z0;
             for (int k = 0; k < 2 && z > 0 && m.flags[m.at(x, y, z)] & AccessMap::solid; ++k)

@@ -6,15 +6,21 @@ namespace vitrail {
 
 double bridged_share(Material m) {
     switch (m) {
-    case Material::PLA: return 1;
+    case Material::PLA:
+        return 1;
     case Material::ABS:
     case Material::ASA:
-    case Material::CoPolyester: return 0.8;
+    case Material::CoPolyester:
+        return 0.8;
     case Material::PETG:
-    case Material::PC: return 0.7;
-    case Material::PA: return 0.6;
-    case Material::TPU: return 0.4;
-    default: return 0.5;
+    case Material::PC:
+        return 0.7;
+    case Material::PA:
+        return 0.6;
+    case Material::TPU:
+        return 0.4;
+    default:
+        return 0.5;
     }
 }
 

@@ -9,18 +9,22 @@
 namespace vitrail {
 
 ComesOff comes_off(const Filament& support, const Filament& piece) {
-    return facts(support.material).soluble ? ComesOff::dissolved : bond(support.material, piece.material) == Bond::releases ? ComesOff::peeled : ComesOff::broken;
+    return facts(support.material).soluble                            ? ComesOff::dissolved
+           : bond(support.material, piece.material) == Bond::releases ? ComesOff::peeled
+                                                                      : ComesOff::broken;
 }
 
 namespace {
 
-/// Books what of one piece has to come off, all of it on the plate; `most_cm3` of soluble material on one of any piece. Returns the minutes.
+/// Books what of one piece has to come off, all of it on the plate; `most_cm3` of soluble material on one of
+/// any piece. Returns the minutes.
 double clean_piece(const Project& p, const PiecePlan& of, int count, Cleanup& c, double& most_cm3) {
     const Settings& s = p.settings;
     const Filament& piece = p.filaments[static_cast<std::size_t>(main_filament(of))];
     double minutes = 0;
     const auto touch = [&](double mm2, std::size_t layer, bool on_interface, const FaceAccess& access) {
-        const Filament &body = p.filaments[of.support_by[layer]], &touches = on_interface ? p.filaments[of.interface_by[layer]] : body;
+        const Filament &body = p.filaments[of.support_by[layer]],
+                       &touches = on_interface ? p.filaments[of.interface_by[layer]] : body;
         c.enclosed_mm2 += mm2 * access.enclosed;
         ComesOff how = comes_off(touches, piece);
         if (how == ComesOff::dissolved) {
@@ -33,21 +37,28 @@ double clean_piece(const Project& p, const PiecePlan& of, int count, Cleanup& c,
             (how == ComesOff::peeled ? c.peeled_mm2 : c.broken_mm2) += mm2;
         }
         c.unreached_mm2 += mm2 * access.no_tool;
-        // What hangs on the larger part comes off with it; a closed cavity keeps what is in it whatever it is.
+        // What hangs on the larger part comes off with it; a closed cavity keeps what is in it whatever it
+        // is.
         constexpr double kMost = 0.5;
         c.stays_mm2 += access.no_tool - access.enclosed >= kMost ? mm2 : 0;
-        minutes += mm2 / 100 * (how == ComesOff::peeled ? s.release_min_cm2 : s.same_min_cm2) * (1 + access.no_tool * (s.unreached_times - 1));
+        minutes += mm2 / 100 * (how == ComesOff::peeled ? s.release_min_cm2 : s.same_min_cm2) *
+                   (1 + access.no_tool * (s.unreached_times - 1));
     };
     for (const SupportContact& contact : of.support->layout->contacts)
         if (contact.held)
-            touch(area_mm2(contact.area) * count, static_cast<std::size_t>(contact.top) - 1, contact.has_interface, of.face_access.empty() ? FaceAccess{} : of.face_access[static_cast<std::size_t>(contact.face)]);
+            touch(area_mm2(contact.area) * count, static_cast<std::size_t>(contact.top) - 1,
+                  contact.has_interface,
+                  of.face_access.empty() ? FaceAccess{}
+                                         : of.face_access[static_cast<std::size_t>(contact.face)]);
     for (const SupportFoot& foot : of.support->layout->feet)
         touch(foot.mm2 * count, static_cast<std::size_t>(foot.layer) - 1, foot.has_interface, {});
     // What purge replaces is of the same class, so that the shares tell how much is soluble.
     double dissolving_cm3 = 0;
     for (std::size_t l = 0; l < of.support_mm3.size(); ++l) {
-        dissolving_cm3 += facts(p.filaments[of.support_by[l]].material).soluble ? of.support_mm3[l] / 1000 : 0;
-        dissolving_cm3 += facts(p.filaments[of.interface_by[l]].material).soluble ? of.interface_mm3[l] / 1000 : 0;
+        dissolving_cm3 +=
+            facts(p.filaments[of.support_by[l]].material).soluble ? of.support_mm3[l] / 1000 : 0;
+        dissolving_cm3 +=
+            facts(p.filaments[of.interface_by[l]].material).soluble ? of.interface_mm3[l] / 1000 : 0;
     }
     c.dissolving_cm3 += dissolving_cm3;
     most_cm3 = std::max(most_cm3, dissolving_cm3 / std::max(1, count));
@@ -93,7 +104,10 @@ std::vector<SnapPlace> snap_places(const Detail* detail, const SupportPlan* supp
             if (lugs.empty())
                 continue;
             for (const Paths& lug : pieces_of(lugs))
-                if (std::any_of(contacts.begin(), contacts.end(), [&](const SupportContact* c) { return box_of(c->area).meets(box_of(lug)) && !intersect(c->area, rows_of(lug, c->area.pitch)).empty(); }))
+                if (std::any_of(contacts.begin(), contacts.end(), [&](const SupportContact* c) {
+                        return box_of(c->area).meets(box_of(lug)) &&
+                               !intersect(c->area, rows_of(lug, c->area.pitch)).empty();
+                    }))
                     places.push_back({static_cast<int>(part), layer, lug});
         }
     return places;

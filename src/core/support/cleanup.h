@@ -14,13 +14,17 @@ enum class ComesOff {
 ComesOff comes_off(const Filament& support, const Filament& piece);
 
 /// Nothing where nothing is held; where nobody looked what can be reached, everything is.
-/// For the whole plate: faces that are held, and where support stands on the piece. Minutes for each cm² of contact by how it comes off, more where the tool does not reach; soaking takes a start
-/// and so much for each cm³ that dissolves of the piece with most of it, as pieces soak side by side. All of these are settings, and from memory (settings cleanup.* and soak.*).
+/// For the whole plate: faces that are held, and where support stands on the piece. Minutes for each cm² of
+/// contact by how it comes off, more where the tool does not reach; soaking takes a start and so much for
+/// each cm³ that dissolves of the piece with most of it, as pieces soak side by side. All of these are
+/// settings, and from memory (settings cleanup.* and soak.*).
 struct Cleanup {
     double broken_mm2 = 0, peeled_mm2 = 0, dissolved_mm2 = 0; ///< contact, by how it comes off
-    double unreached_mm2 = 0; ///< where a tool would be needed and does not reach: support that does not dissolve itself
-    double stays_mm2 = 0;     ///< of it, faces of which a tool does not reach the larger part, though water does: what has to be pulled off stays there
-    double enclosed_mm2 = 0;  ///< of all, where water does not get in or out
+    /// where a tool would be needed and does not reach: support that does not dissolve itself
+    double unreached_mm2 = 0;
+    double stays_mm2 = 0; ///< of it, faces of which a tool does not reach the larger part, though water does:
+                          ///< what has to be pulled off stays there
+    double enclosed_mm2 = 0;   ///< of all, where water does not get in or out
     double dissolving_cm3 = 0; ///< everything of soluble material
     double hand_s = 0;         ///< a person's
     double soak_s = 0;         ///< nobody needed but to change the water
@@ -38,7 +42,8 @@ struct SnapPlace {
     int part = 0, layer = 0;
     Paths area; ///< of the feature in that layer
 };
-/// By part and layer. Thinner than check.lug lines, and touched from below. Empty where one of the two is null.
+/// By part and layer. Thinner than check.lug lines, and touched from below. Empty where one of the two is
+/// null.
 std::vector<SnapPlace> snap_places(const Detail* detail, const SupportPlan* support);
 inline std::vector<SnapPlace> snap_places(const PiecePlan& piece) {
     return snap_places(piece.detail.get(), piece.support.get());

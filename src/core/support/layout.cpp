@@ -4,16 +4,17 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numeric>
 #include <numbers>
+#include <numeric>
 
 namespace vitrail {
 
 namespace {
 
-/// A support layer may touch what it holds: there it keeps clear of the piece above and below only, as beside it the slope it
-/// holds goes on. [layer − 1]
-std::vector<Rows> touching_areas(const std::vector<Rows>& piece, const std::vector<SupportContact>& contacts, const SupportRules& r) {
+/// A support layer may touch what it holds: there it keeps clear of the piece above and below only, as beside
+/// it the slope it holds goes on. [layer − 1]
+std::vector<Rows> touching_areas(const std::vector<Rows>& piece, const std::vector<SupportContact>& contacts,
+                                 const SupportRules& r) {
     // With a gap above it stays off a wall as well; a slope is farther away in the layer of the top anyway.
     constexpr double kWall_mm = 0.2;
     const auto gap = static_cast<std::size_t>(r.gap_layers);
@@ -38,15 +39,17 @@ Rows without_splinters(const Rows& support) {
     constexpr double kSplinter_mm2 = 0.15; // smaller than a line is wide and long. Ours
     const RowPieces pieces = pieces_in(support);
     std::vector<char> large(pieces.mm2.size());
-    std::transform(pieces.mm2.begin(), pieces.mm2.end(), large.begin(), [](double mm2) { return mm2 >= kSplinter_mm2; });
+    std::transform(pieces.mm2.begin(), pieces.mm2.end(), large.begin(),
+                   [](double mm2) { return mm2 >= kSplinter_mm2; });
     return std::find(large.begin(), large.end(), 0) == large.end() ? support : picked(support, pieces, large);
 }
 
 /// Straight down from what each layer touches, past the piece.
-std::vector<Rows> columns(const std::vector<Rows>& touching, const std::vector<Rows>& blocked, const SupportRules& r, double layer_mm) {
+std::vector<Rows> columns(const std::vector<Rows>& touching, const std::vector<Rows>& blocked,
+                          const SupportRules& r, double layer_mm) {
     const std::size_t n = touching.size();
-    // Under a slope the piece is too near for what has just begun to go on straight down; it does as soon as the piece has drawn
-    // back, within so many layers.
+    // Under a slope the piece is too near for what has just begun to go on straight down; it does as soon as
+    // the piece has drawn back, within so many layers.
     constexpr double kMostNear = 10;
     const auto near = static_cast<std::size_t>(std::min(kMostNear, std::ceil(r.beside_mm / layer_mm) + 1));
     std::vector<Rows> begun(n);
@@ -70,7 +73,8 @@ Path circle(double x, double y, double r) {
     Path p;
     for (int i = 0; i < kSides; ++i) {
         const double a = 2 * std::numbers::pi * i / kSides;
-        p.emplace_back(std::llround((x + r * std::cos(a)) * kUnitsPerMm), std::llround((y + r * std::sin(a)) * kUnitsPerMm));
+        p.emplace_back(std::llround((x + r * std::cos(a)) * kUnitsPerMm),
+                       std::llround((y + r * std::sin(a)) * kUnitsPerMm));
     }
     return p;
 }
@@ -92,7 +96,8 @@ struct Branch {
 std::vector<std::pair<double, double>> tips_of(const Rows& piece, double spacing) {
     std::vector<std::pair<double, double>> tips;
     const Box b = box_of(piece);
-    const double x0 = std::floor(double(b.left) / kUnitsPerMm / spacing) * spacing, y0 = std::floor(double(b.top) / kUnitsPerMm / spacing) * spacing;
+    const double x0 = std::floor(double(b.left) / kUnitsPerMm / spacing) * spacing,
+                 y0 = std::floor(double(b.top) / kUnitsPerMm / spacing) * spacing;
     for (double x = x0; x <= double(b.right) / kUnitsPerMm; x += spacing)
         for (double y = y0; y <= double(b.bottom) / kUnitsPerMm; y += spacing)
             if (contains(piece, at(x, y)))
@@ -107,17 +112,20 @@ std::vector<std::pair<double, double>> tips_of(const Rows& piece, double spacing
     return tips;
 }
 
-std::vector<Rows> tree(const LayerGrid& grid, const std::vector<SupportContact>& contacts, const std::vector<Rows>& blocked, const SupportRules& r, int pitch, const Progress& progress) {
+std::vector<Rows> tree(const LayerGrid& grid, const std::vector<SupportContact>& contacts,
+                       const std::vector<Rows>& blocked, const SupportRules& r, int pitch,
+                       const Progress& progress) {
     const int count = grid.count;
     std::vector<std::vector<const Rows*>> tops(static_cast<std::size_t>(count));
     for (const SupportContact& c : contacts)
         if (c.top >= 1)
             tops[static_cast<std::size_t>(c.top) - 1].push_back(&c.area);
     std::vector<Rows> clear(static_cast<std::size_t>(count)); // where the middle of a branch must not be
-    constexpr int kCoarse = 5; // near enough for that
+    constexpr int kCoarse = 5;                                // near enough for that
     tbb::parallel_for(0, count, [&](int i) {
         if (!progress.stopped())
-            clear[static_cast<std::size_t>(i)] = grown(coarser(blocked[static_cast<std::size_t>(i)], kCoarse), r.branch_mm / 2);
+            clear[static_cast<std::size_t>(i)] =
+                grown(coarser(blocked[static_cast<std::size_t>(i)], kCoarse), r.branch_mm / 2);
     });
     std::vector<Branch> all;
     std::vector<int> growing;
@@ -127,7 +135,10 @@ std::vector<Rows> tree(const LayerGrid& grid, const std::vector<SupportContact>&
         for (const Rows* piece : tops[static_cast<std::size_t>(l) - 1])
             for (const auto& [x, y] : tips_of(*piece, r.spacing_mm)) {
                 // A tip on a branch that passes there already needs none of its own.
-                const bool carried = std::any_of(growing.begin(), growing.end(), [&, x = x, y = y](int b) { return std::hypot(all[static_cast<std::size_t>(b)].x - x, all[static_cast<std::size_t>(b)].y - y) < r.branch_mm / 2; });
+                const bool carried = std::any_of(growing.begin(), growing.end(), [&, x = x, y = y](int b) {
+                    return std::hypot(all[static_cast<std::size_t>(b)].x - x,
+                                      all[static_cast<std::size_t>(b)].y - y) < r.branch_mm / 2;
+                });
                 if (carried)
                     continue;
                 all.push_back({x, y, l, true, false, {}, {}});
@@ -144,7 +155,9 @@ std::vector<Rows> tree(const LayerGrid& grid, const std::vector<SupportContact>&
             double away = kFarthest_mm;
             for (const int o : growing)
                 if (o != growing[i] && all[static_cast<std::size_t>(o)].growing)
-                    if (const double d = std::hypot(all[static_cast<std::size_t>(o)].x - b.x, all[static_cast<std::size_t>(o)].y - b.y); d < away)
+                    if (const double d = std::hypot(all[static_cast<std::size_t>(o)].x - b.x,
+                                                    all[static_cast<std::size_t>(o)].y - b.y);
+                        d < away)
                         away = d, nearest = o;
             double x = b.x, y = b.y;
             if (nearest >= 0 && b.tip > l) {
@@ -162,7 +175,9 @@ std::vector<Rows> tree(const LayerGrid& grid, const std::vector<SupportContact>&
                 // Around the piece: the free place nearest to where it wanted to be.
                 double best = 1e300, bx = 0, by = 0;
                 for (int k = 0; k <= 16; ++k) {
-                    const double a = 2 * std::numbers::pi * k / 16, cx = b.x + (k < 16 ? step * std::cos(a) : 0), cy = b.y + (k < 16 ? step * std::sin(a) : 0);
+                    const double a = 2 * std::numbers::pi * k / 16,
+                                 cx = b.x + (k < 16 ? step * std::cos(a) : 0),
+                                 cy = b.y + (k < 16 ? step * std::sin(a) : 0);
                     if (const double d = std::hypot(cx - x, cy - y); d < best && !contains(no, at(cx, cy)))
                         best = d, bx = cx, by = cy;
                 }
@@ -174,7 +189,8 @@ std::vector<Rows> tree(const LayerGrid& grid, const std::vector<SupportContact>&
                 x = bx, y = by;
             }
             b.x = x, b.y = y;
-            const double thick = std::min(kThickest_mm, r.branch_mm / 2 + 0.05 * (grid.top_mm(b.tip) - grid.top_mm(l)));
+            const double thick =
+                std::min(kThickest_mm, r.branch_mm / 2 + 0.05 * (grid.top_mm(b.tip) - grid.top_mm(l)));
             b.trail.emplace_back(l, circle(x, y, thick));
         }
         std::erase_if(growing, [&](int b) { return !all[static_cast<std::size_t>(b)].growing; });
@@ -197,12 +213,16 @@ std::vector<Rows> tree(const LayerGrid& grid, const std::vector<SupportContact>&
             for (const auto& [layer, ring] : b.trail)
                 rings[static_cast<std::size_t>(layer) - 1].push_back(ring);
     std::vector<Rows> s(static_cast<std::size_t>(count));
-    tbb::parallel_for(0, count, [&](int i) { s[static_cast<std::size_t>(i)] = subtract(rows_of(rings[static_cast<std::size_t>(i)], pitch), blocked[static_cast<std::size_t>(i)]); });
+    tbb::parallel_for(0, count, [&](int i) {
+        s[static_cast<std::size_t>(i)] = subtract(rows_of(rings[static_cast<std::size_t>(i)], pitch),
+                                                  blocked[static_cast<std::size_t>(i)]);
+    });
     return s;
 }
 
-/// Where the support below each contact ends. With alignment as few layers as possible: the lowest top that is wanted takes all
-/// that may come down to it, and so on upwards, which is the optimum (piercing intervals with the fewest points; from memory).
+/// Where the support below each contact ends. With alignment as few layers as possible: the lowest top that
+/// is wanted takes all that may come down to it, and so on upwards, which is the optimum (piercing intervals
+/// with the fewest points; from memory).
 void set_tops(std::vector<SupportContact>& contacts, std::vector<ContactFace>& faces, const SupportRules& r) {
     for (ContactFace& f : faces)
         f.small = r.least_face_mm2 > 0 && f.mm2 < r.least_face_mm2;
@@ -227,7 +247,8 @@ LayerSize size_of(const Rows& area) {
     return {area_mm2(area), perimeter_mm(area)};
 }
 
-Result<std::vector<Rows>> space_beside(const std::vector<Rows>& piece, double beside_mm, const Progress& progress) {
+Result<std::vector<Rows>> space_beside(const std::vector<Rows>& piece, double beside_mm,
+                                       const Progress& progress) {
     std::vector<Rows> beside(piece.size());
     tbb::parallel_for(std::size_t{0}, piece.size(), [&](std::size_t i) {
         if (!progress.stopped())
@@ -238,7 +259,8 @@ Result<std::vector<Rows>> space_beside(const std::vector<Rows>& piece, double be
     return beside;
 }
 
-Result<std::vector<Rows>> blocked_space(const std::vector<Rows>& piece, const std::vector<Rows>& beside, int gap, const Progress& progress) {
+Result<std::vector<Rows>> blocked_space(const std::vector<Rows>& piece, const std::vector<Rows>& beside,
+                                        int gap, const Progress& progress) {
     std::vector<Rows> blocked = beside;
     tbb::parallel_for(std::size_t{0}, piece.size(), [&](std::size_t i) {
         for (std::size_t k = 1; k <= std::min(i, static_cast<std::size_t>(gap)) && !progress.stopped(); ++k)
@@ -249,7 +271,9 @@ Result<std::vector<Rows>> blocked_space(const std::vector<Rows>& piece, const st
     return blocked;
 }
 
-Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece, const Hanging& hanging, const std::vector<Rows>& blocked, const SupportRules& r, const Progress& progress) {
+Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece,
+                                      const Hanging& hanging, const std::vector<Rows>& blocked,
+                                      const SupportRules& r, const Progress& progress) {
     const int count = grid.count;
     const auto n = static_cast<std::size_t>(count);
     const Error stopped{say("Stopped before the support was laid out.")};
@@ -302,7 +326,8 @@ Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<R
         tbb::parallel_for(1 + r.gap_layers, count, [&](int k) {
             const auto i = static_cast<std::size_t>(k);
             // The support of the layer below is clear of it anyway.
-            Rows stands = opened(intersect(stand[i], piece[i - 1 - static_cast<std::size_t>(r.gap_layers)]), kSliver_mm);
+            Rows stands = opened(intersect(stand[i], piece[i - 1 - static_cast<std::size_t>(r.gap_layers)]),
+                                 kSliver_mm);
             if (const double mm2 = area_mm2(stands); mm2 > 0.05) {
                 const bool on_interface = area_mm2(intersect(stands, out.interface[i])) > 0.97 * mm2;
                 feet[i] = {k + 1, std::move(stands), mm2, on_interface};

@@ -27,7 +27,9 @@ public:
         }
     }
     Paths around(const Box& box) const {
-        const auto size = [](const Box& b) { return static_cast<double>(b.right - b.left) * static_cast<double>(b.bottom - b.top); };
+        const auto size = [](const Box& b) {
+            return static_cast<double>(b.right - b.left) * static_cast<double>(b.bottom - b.top);
+        };
         constexpr double kMost = 0.5;
         if (all_.empty() || size(box) > kMost * size(all_))
             return area_;
@@ -35,7 +37,9 @@ public:
         for (std::size_t i = 0; i < boxes_.size(); ++i)
             if (boxes_[i].meets(box))
                 near.push_back(area_[i]);
-        return intersect(near, {{{box.left, box.top}, {box.right, box.top}, {box.right, box.bottom}, {box.left, box.bottom}}});
+        return intersect(
+            near,
+            {{{box.left, box.top}, {box.right, box.top}, {box.right, box.bottom}, {box.left, box.bottom}}});
     }
 
 private:
@@ -66,22 +70,26 @@ Rows islands_of(const Rows& layer, const Rows& below) {
 /// Tells which overhangs of one layer are bridges.
 class Bridges {
 public:
-    Bridges(const Rows& below, const Paths& outline, double span_mm) : surroundings_(outline), span_mm_(span_mm) {
+    Bridges(const Rows& below, const Paths& outline, double span_mm)
+        : surroundings_(outline), span_mm_(span_mm) {
         // Discs as wide as the span is long close over more than what is a bridge; rough lines do for that.
         constexpr double kLinesAcross = 32;
         step_ = 2 * static_cast<int>(span_mm * kUnitsPerMm / below.pitch / kLinesAcross) + 1;
         closed_ = closed(coarser(below, step_), span_mm);
     }
 
-    /// Whether the gap below a piece of overhang is carried all around: closing what carries it by half the span covers it.
+    /// Whether the gap below a piece of overhang is carried all around: closing what carries it by half the
+    /// span covers it.
     bool has(const Rows& piece, double mm2) const {
         const Rows rough_piece = coarser(piece, step_);
         if (area_mm2(intersect(rough_piece, closed_)) < 0.5 * area_mm2(rough_piece))
             return false;
-        Paths rough = surroundings_.around(grown(box_of(piece), 2.2 * span_mm_)); // with corners as they are: a closing looks at those
+        Paths rough = surroundings_.around(
+            grown(box_of(piece), 2.2 * span_mm_)); // with corners as they are: a closing looks at those
         ClipperLib::CleanPolygons(rough, 0.02 * kUnitsPerMm); // nothing to a span
         constexpr double kNearlyAll = 0.9;
-        return area_mm2(intersect(paths_of(piece), offset(offset(rough, span_mm_ / 2), -span_mm_ / 2))) >= kNearlyAll * mm2;
+        return area_mm2(intersect(paths_of(piece), offset(offset(rough, span_mm_ / 2), -span_mm_ / 2))) >=
+               kNearlyAll * mm2;
     }
 
 private:
@@ -91,7 +99,8 @@ private:
     Rows closed_;
 };
 
-/// What a layer is measured against: the one below, and one deep enough below that a step out is more than rounding.
+/// What a layer is measured against: the one below, and one deep enough below that a step out is more than
+/// rounding.
 struct Below {
     const Rows &next, &deep;
     const Paths &next_outline, &deep_outline;
@@ -105,8 +114,11 @@ Rows too_far(const Rows& beyond, const Below& below, const OverhangRules& rules)
     if (&below.next == &below.deep)
         return farther_than(beyond, below.next, below.next_outline, reach(below.next_mm));
     const Rows over_notch = intersect(beyond, below.deep); // the deeper layer reaches out again
-    const Rows over = farther_than(subtract(beyond, below.deep), below.deep, below.deep_outline, reach(below.deep_mm));
-    return over_notch.empty() ? over : unite(over, farther_than(over_notch, below.next, below.next_outline, reach(below.next_mm)));
+    const Rows over =
+        farther_than(subtract(beyond, below.deep), below.deep, below.deep_outline, reach(below.deep_mm));
+    return over_notch.empty()
+               ? over
+               : unite(over, farther_than(over_notch, below.next, below.next_outline, reach(below.next_mm)));
 }
 
 Overhang look_at(const Rows& layer, const Below& below, const OverhangRules& rules) {
@@ -151,12 +163,16 @@ int deep_below(const LayerGrid& grid, int layer) {
     return below;
 }
 
-/// Calls `use(layer, triangle)` with what of a facet lies between the middles of that layer and the one below.
+/// Calls `use(layer, triangle)` with what of a facet lies between the middles of that layer and the one
+/// below.
 template <class Use>
 void spread(const LayerTable& table, const std::array<Vec3, 3>& c, Use use) {
-    const double bed = table.bed_z_mm, low = std::min({c[0].z, c[1].z, c[2].z}) - bed, high = std::max({c[0].z, c[1].z, c[2].z}) - bed;
-    for (int l = std::max(2, first_layer_above(table.grid, low)); l <= table.grid.count && table.grid.middle_mm(l - 1) <= high; ++l) {
-        const float z0 = static_cast<float>(table.grid.middle_mm(l - 1) + bed), z1 = static_cast<float>(table.grid.middle_mm(l) + bed);
+    const double bed = table.bed_z_mm, low = std::min({c[0].z, c[1].z, c[2].z}) - bed,
+                 high = std::max({c[0].z, c[1].z, c[2].z}) - bed;
+    for (int l = std::max(2, first_layer_above(table.grid, low));
+         l <= table.grid.count && table.grid.middle_mm(l - 1) <= high; ++l) {
+        const float z0 = static_cast<float>(table.grid.middle_mm(l - 1) + bed),
+                    z1 = static_cast<float>(table.grid.middle_mm(l) + bed);
         std::vector<std::array<Vec3, 3>> inside, outside;
         clip(c, {[z0](Vec3 p) { return z0 - p.z; }, [z1](Vec3 p) { return p.z - z1; }}, inside, outside);
         for (const auto& t : inside)
@@ -166,7 +182,8 @@ void spread(const LayerTable& table, const std::array<Vec3, 3>& c, Use use) {
 
 } // namespace
 
-Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const OverhangRules& rules, const Progress& progress) {
+Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const OverhangRules& rules,
+                                             const Progress& progress) {
     const std::vector<Rows>& piece = table.rows;
     const int count = table.grid.count;
     std::vector<Overhang> out(static_cast<std::size_t>(count));
@@ -177,7 +194,12 @@ Result<std::vector<Overhang>> find_overhangs(const LayerTable& table, const Over
         const auto i = static_cast<std::size_t>(l) - 1;
         const int deep = deep_below(table.grid, l);
         const auto down_mm = [&](int below) { return table.grid.middle_mm(l) - table.grid.middle_mm(below); };
-        const Below below{piece[i - 1], piece[static_cast<std::size_t>(deep) - 1], whole_layer(table, l - 1), whole_layer(table, deep), down_mm(l - 1), down_mm(deep)};
+        const Below below{piece[i - 1],
+                          piece[static_cast<std::size_t>(deep) - 1],
+                          whole_layer(table, l - 1),
+                          whole_layer(table, deep),
+                          down_mm(l - 1),
+                          down_mm(deep)};
         out[i] = look_at(piece[i], below, rules);
         progress.at(static_cast<double>(++done) / count);
     });
@@ -194,19 +216,23 @@ SupportWishes wishes_of(const std::vector<Part>& parts, const LayerTable& table)
             continue;
         keep_free.resize(count);
         hold.resize(count);
-        for_each_facet(*part.mesh, *part.support_paint, [&](std::uint32_t, const std::array<Vec3, 3>& c, PatchNumber n) {
-            const Vec3 d = twice_area(c);
-            if (n == kUnpainted || !(d.z < -0.02f * length(d)))
-                return;
-            spread(table, c, [&](int l, const std::array<Vec3, 3>& t) {
-                Path ring;
-                for (const Vec3 v : t)
-                    ring.emplace_back(std::llround(v.x * kUnitsPerMm), std::llround(v.y * kUnitsPerMm));
-                if (!ClipperLib::Orientation(ring))
-                    std::reverse(ring.begin(), ring.end());
-                (n == static_cast<PatchNumber>(SupportWish::keep_free) ? keep_free : hold)[static_cast<std::size_t>(l) - 1].push_back(std::move(ring));
+        for_each_facet(
+            *part.mesh, *part.support_paint, [&](std::uint32_t, const std::array<Vec3, 3>& c, PatchNumber n) {
+                const Vec3 d = twice_area(c);
+                if (n == kUnpainted || !(d.z < -0.02f * length(d)))
+                    return;
+                spread(table, c, [&](int l, const std::array<Vec3, 3>& t) {
+                    Path ring;
+                    for (const Vec3 v : t)
+                        ring.emplace_back(std::llround(v.x * kUnitsPerMm), std::llround(v.y * kUnitsPerMm));
+                    if (!ClipperLib::Orientation(ring))
+                        std::reverse(ring.begin(), ring.end());
+                    (n == static_cast<PatchNumber>(SupportWish::keep_free)
+                         ? keep_free
+                         : hold)[static_cast<std::size_t>(l) - 1]
+                        .push_back(std::move(ring));
+                });
             });
-        });
     }
     SupportWishes wishes;
     wishes.keep_free.resize(keep_free.size());
@@ -221,7 +247,8 @@ SupportWishes wishes_of(const std::vector<Part>& parts, const LayerTable& table)
     return wishes;
 }
 
-std::vector<Overhang> with_wishes(const std::vector<Rows>& piece, const std::vector<Overhang>& found, const SupportWishes& wishes) {
+std::vector<Overhang> with_wishes(const std::vector<Rows>& piece, const std::vector<Overhang>& found,
+                                  const SupportWishes& wishes) {
     std::vector<Overhang> out = found;
     tbb::parallel_for(std::size_t{1}, wishes.hold.size(), [&](std::size_t i) {
         const Rows &free = wishes.keep_free[i], &hold = wishes.hold[i];

@@ -13,11 +13,12 @@ namespace vitrail {
 struct PiecePlan : Shares, SupportShares {
     std::shared_ptr<const LayerTable> table;
     std::shared_ptr<const Demand> demand;
-    std::shared_ptr<const SupportPlan> underside; ///< what needs holding, support or not; null where nobody looked
-    std::shared_ptr<const SupportPlan> support;   ///< the same, where support is wanted; else null
-    std::shared_ptr<const AccessMap> access;      ///< null without support, and where nobody looked for findings
-    std::vector<FaceAccess> face_access;          ///< [face of the support's layout]; empty without access
-    std::shared_ptr<const Detail> detail;         ///< null where nothing was looked for
+    /// what needs holding, support or not; null where nobody looked
+    std::shared_ptr<const SupportPlan> underside;
+    std::shared_ptr<const SupportPlan> support; ///< the same, where support is wanted; else null
+    std::shared_ptr<const AccessMap> access; ///< null without support, and where nobody looked for findings
+    std::vector<FaceAccess> face_access;     ///< [face of the support's layout]; empty without access
+    std::shared_ptr<const Detail> detail;    ///< null where nothing was looked for
 
     int layers() const { return table->grid.count; }
 };
@@ -26,11 +27,15 @@ struct PiecePlan : Shares, SupportShares {
 struct Printed {
     std::vector<PiecePlan> pieces;
     int filaments = 0;
-    LayerGrid grid; ///< of the tallest piece
+    LayerGrid grid;                                            ///< of the tallest piece
     std::vector<double> model_mm3, support_mm3, interface_mm3; ///< [(layer − 1)·filaments + filament]
-    std::vector<double> free_mm3;                              ///< [layer − 1]: parts that are printed from purge, and else in whatever is loaded
+    /// [layer − 1]: parts that are printed from purge, and else in whatever is loaded
+    std::vector<double> free_mm3;
 
-    bool held() const { return std::any_of(pieces.begin(), pieces.end(), [](const PiecePlan& piece) { return piece.support != nullptr; }); }
+    bool held() const {
+        return std::any_of(pieces.begin(), pieces.end(),
+                           [](const PiecePlan& piece) { return piece.support != nullptr; });
+    }
     /// Contact of one of each piece, mm².
     double contact_mm2() const {
         double sum = 0;
@@ -42,10 +47,15 @@ struct Printed {
     double support_in(int layer, int filament) const { return support_mm3[at(layer, filament)]; }
     double interface_in(int layer, int filament) const { return interface_mm3[at(layer, filament)]; }
     /// Pieces, support and interface, mm³.
-    double printed_in(int layer, int filament) const { return model_in(layer, filament) + support_in(layer, filament) + interface_in(layer, filament); }
+    double printed_in(int layer, int filament) const {
+        return model_in(layer, filament) + support_in(layer, filament) + interface_in(layer, filament);
+    }
 
 private:
-    std::size_t at(int layer, int filament) const { return static_cast<std::size_t>(layer - 1) * static_cast<std::size_t>(filaments) + static_cast<std::size_t>(filament); }
+    std::size_t at(int layer, int filament) const {
+        return static_cast<std::size_t>(layer - 1) * static_cast<std::size_t>(filaments) +
+               static_cast<std::size_t>(filament);
+    }
 };
 
 /// The filament that prints most of all pieces.
@@ -53,8 +63,8 @@ int main_filament(const Printed& printed);
 /// Layers in which some piece has interface.
 int interface_layers(const Printed& printed);
 
-/// Sums the pieces onto the plate. Where nothing else of any piece is printed in a layer, a part that takes purge is printed in its own
-/// filament.
+/// Sums the pieces onto the plate. Where nothing else of any piece is printed in a layer, a part that takes
+/// purge is printed in its own filament.
 Printed sum_up(const Project& project, std::vector<PiecePlan> pieces);
 
 } // namespace vitrail

@@ -11,7 +11,8 @@ namespace {
 constexpr double kSmooth_mm = 0.02; // nobody sees less
 
 Vec3 at(IntPoint p, double z) {
-    return {static_cast<float>(static_cast<double>(p.X) / kUnitsPerMm), static_cast<float>(static_cast<double>(p.Y) / kUnitsPerMm), static_cast<float>(z)};
+    return {static_cast<float>(static_cast<double>(p.X) / kUnitsPerMm),
+            static_cast<float>(static_cast<double>(p.Y) / kUnitsPerMm), static_cast<float>(z)};
 }
 
 void add_face(std::vector<Vec3>& out, const Rows& area, double z, bool up) {
@@ -34,7 +35,8 @@ void add_sides(std::vector<Vec3>& out, const Paths& area, double z0, double z1) 
 }
 
 /// One kind of support: sides of every run of layers alike, and the faces that nothing covers.
-std::vector<Vec3> stacked(const std::vector<Rows>& kind, const std::vector<Rows>& all, const LayerGrid& grid, double bed, const Progress& progress) {
+std::vector<Vec3> stacked(const std::vector<Rows>& kind, const std::vector<Rows>& all, const LayerGrid& grid,
+                          double bed, const Progress& progress) {
     std::vector<std::vector<Vec3>> by_layer(kind.size());
     tbb::parallel_for(std::size_t{0}, kind.size(), [&](std::size_t i) {
         if (kind[i].empty() || progress.stopped())
@@ -45,11 +47,14 @@ std::vector<Vec3> stacked(const std::vector<Rows>& kind, const std::vector<Rows>
             std::size_t last = i;
             while (last + 1 < kind.size() && kind[last + 1] == kind[i])
                 ++last;
-            add_sides(out, paths_of(kind[i], kSmooth_mm), bed + grid.bottom_mm(layer), bed + grid.top_mm(static_cast<int>(last) + 1));
-            add_face(out, i == 0 ? kind[i] : subtract(kind[i], all[i - 1]), bed + grid.bottom_mm(layer), false);
+            add_sides(out, paths_of(kind[i], kSmooth_mm), bed + grid.bottom_mm(layer),
+                      bed + grid.top_mm(static_cast<int>(last) + 1));
+            add_face(out, i == 0 ? kind[i] : subtract(kind[i], all[i - 1]), bed + grid.bottom_mm(layer),
+                     false);
         }
         if (i + 1 == kind.size() || kind[i + 1] != kind[i])
-            add_face(out, i + 1 == kind.size() ? kind[i] : subtract(kind[i], all[i + 1]), bed + grid.top_mm(layer), true);
+            add_face(out, i + 1 == kind.size() ? kind[i] : subtract(kind[i], all[i + 1]),
+                     bed + grid.top_mm(layer), true);
     });
     std::vector<Vec3> out;
     for (const auto& part : by_layer)
@@ -59,9 +64,11 @@ std::vector<Vec3> stacked(const std::vector<Rows>& kind, const std::vector<Rows>
 
 } // namespace
 
-Result<SupportSolids> solids_of(const SupportLayout& layout, const LayerGrid& grid, double bed, const Progress& progress) {
+Result<SupportSolids> solids_of(const SupportLayout& layout, const LayerGrid& grid, double bed,
+                                const Progress& progress) {
     std::vector<Rows> all(layout.body.size());
-    tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t i) { all[i] = unite(layout.body[i], layout.interface[i]); });
+    tbb::parallel_for(std::size_t{0}, all.size(),
+                      [&](std::size_t i) { all[i] = unite(layout.body[i], layout.interface[i]); });
     SupportSolids out;
     out.body = stacked(layout.body, all, grid, bed, progress);
     progress.at(0.4);

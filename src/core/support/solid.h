@@ -11,8 +11,9 @@ struct SupportSolids {
     std::vector<Vec3> contacts; ///< the faces of the piece that are touched, just below them
 };
 
-/// Outlines are smoothed to 0.03 mm, and layers alike stacked as one. Only faces that show are closed. Errors: none but being
-/// stopped. Long: takes Progress.
-Result<SupportSolids> solids_of(const SupportLayout& layout, const LayerGrid& grid, double bed_z_mm, const Progress& progress = {});
+/// Outlines are smoothed to 0.03 mm, and layers alike stacked as one. Only faces that show are closed.
+/// Errors: none but being stopped. Long: takes Progress.
+Result<SupportSolids> solids_of(const SupportLayout& layout, const LayerGrid& grid, double bed_z_mm,
+                                const Progress& progress = {});
 
 } // namespace vitrail

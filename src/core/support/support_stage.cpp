@@ -11,7 +11,8 @@ namespace vitrail {
 namespace {
 
 /// Support below what needs holding, and its sizes. Error: stopped.
-Status lay_out(const LayerTable& table, const SupportRules& rules, SupportPlan& out, const Progress& progress) {
+Status lay_out(const LayerTable& table, const SupportRules& rules, SupportPlan& out,
+               const Progress& progress) {
     if (!out.beside) {
         auto beside = space_beside(table.rows, rules.beside_mm, progress);
         if (!beside)
@@ -24,7 +25,8 @@ Status lay_out(const LayerTable& table, const SupportRules& rules, SupportPlan& 
             return blocked.error();
         out.blocked = std::make_shared<const std::vector<Rows>>(std::move(*blocked));
     }
-    auto layout = lay_out_support(table.grid, table.rows, *out.hanging, *out.blocked, rules, {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
+    auto layout = lay_out_support(table.grid, table.rows, *out.hanging, *out.blocked, rules,
+                                  {progress.stop, [&](double share) { progress.at(0.5 + 0.5 * share); }});
     if (!layout)
         return layout.error();
     out.body.resize(layout->body.size());
@@ -40,7 +42,8 @@ Status lay_out(const LayerTable& table, const SupportRules& rules, SupportPlan& 
 } // namespace
 
 OverhangRules overhang_rules(const Project& p, const Piece& piece) {
-    return {p.settings.support_angle_deg, p.settings.support_bridge_mm * bridged_share(p, piece), p.settings.support_least_mm2};
+    return {p.settings.support_angle_deg, p.settings.support_bridge_mm * bridged_share(p, piece),
+            p.settings.support_least_mm2};
 }
 
 SupportRules support_rules(const Settings& s) {
@@ -56,7 +59,8 @@ SupportRules support_rules(const Settings& s) {
     return r;
 }
 
-SupportStage::Key SupportStage::key_of(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table) {
+SupportStage::Key SupportStage::key_of(const Project& p, const Piece& piece,
+                                       std::shared_ptr<const LayerTable> table) {
     Key key{std::move(table), overhang_rules(p, piece), {}, p.settings.support != SupportStyle::none, {}};
     if (key.wanted)
         key.rules = support_rules(p.settings);
@@ -66,27 +70,34 @@ SupportStage::Key SupportStage::key_of(const Project& p, const Piece& piece, std
 }
 
 void SupportStage::keep(const std::vector<std::shared_ptr<const LayerTable>>& tables) {
-    const auto outdated = [&](const auto& e) { return std::find(tables.begin(), tables.end(), e.key.table) == tables.end(); };
+    const auto outdated = [&](const auto& e) {
+        return std::find(tables.begin(), tables.end(), e.key.table) == tables.end();
+    };
     made_.drop(outdated);
     maps_.drop(outdated);
     made_.keep(kLayouts * tables.size());
     maps_.keep(tables.size());
 }
 
-void SupportStage::know(const Project& p, const Piece& piece, const std::shared_ptr<const LayerTable>& table, std::shared_ptr<const SupportPlan> made, std::shared_ptr<const AccessMap> map) {
+void SupportStage::know(const Project& p, const Piece& piece, const std::shared_ptr<const LayerTable>& table,
+                        std::shared_ptr<const SupportPlan> made, std::shared_ptr<const AccessMap> map) {
     if (made)
         made_.put(key_of(p, piece, table), std::move(made));
     if (map)
         maps_.put(MapKey{table, map->tool_mm}, map);
 }
 
-Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, const Piece& piece, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
+Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, const Piece& piece,
+                                                             const std::shared_ptr<const LayerTable>& table,
+                                                             const Progress& progress) {
     Key key = key_of(p, piece, table);
     return made_.get(key, [&] { return make(piece, *table, key, progress); });
 }
 
 /// From whatever of earlier layouts still holds.
-Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Piece& piece, const LayerTable& table, const Key& key, const Progress& progress) const {
+Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Piece& piece, const LayerTable& table,
+                                                              const Key& key,
+                                                              const Progress& progress) const {
     auto out = std::make_shared<SupportPlan>();
     for (const auto& e : made_.entries()) {
         if (e.key.table != key.table)
@@ -104,14 +115,17 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Piece& piece
             out->hanging = e.value->hanging;
     }
     if (!out->found) {
-        auto found = find_overhangs(table, key.overhangs, {progress.stop, [&](double share) { progress.at(0.4 * share); }});
+        auto found = find_overhangs(table, key.overhangs,
+                                    {progress.stop, [&](double share) { progress.at(0.4 * share); }});
         if (!found)
             return found.error();
         out->found = std::make_shared<const std::vector<Overhang>>(std::move(*found));
     }
     if (!out->hanging) {
         const SupportWishes wishes = wishes_of(piece.parts, table);
-        out->hanging = std::make_shared<const Hanging>(whole_faces(wishes.hold.empty() ? *out->found : with_wishes(table.rows, *out->found, wishes), key.overhangs.least_mm2));
+        out->hanging = std::make_shared<const Hanging>(
+            whole_faces(wishes.hold.empty() ? *out->found : with_wishes(table.rows, *out->found, wishes),
+                        key.overhangs.least_mm2));
     }
     if (key.wanted)
         if (const Status ok = lay_out(table, key.rules, *out, progress); !ok)
@@ -119,8 +133,11 @@ Result<std::shared_ptr<const SupportPlan>> SupportStage::make(const Piece& piece
     return std::shared_ptr<const SupportPlan>(std::move(out));
 }
 
-Result<std::shared_ptr<const AccessMap>> SupportStage::access(const Settings& settings, const std::shared_ptr<const LayerTable>& table, const Progress& progress) {
-    return maps_.get({table, settings.tool_mm}, [&] { return map_access(*table, settings.tool_mm, progress); });
+Result<std::shared_ptr<const AccessMap>> SupportStage::access(const Settings& settings,
+                                                              const std::shared_ptr<const LayerTable>& table,
+                                                              const Progress& progress) {
+    return maps_.get({table, settings.tool_mm},
+                     [&] { return map_access(*table, settings.tool_mm, progress); });
 }
 
 } // namespace vitrail

@@ -10,17 +10,23 @@ namespace vitrail {
 OverhangRules overhang_rules(const Project& project, const Piece& piece);
 SupportRules support_rules(const Settings& s);
 
-/// Remembers the latest layouts and what they were made from: overhangs as long as layers and angle stay, wishes as long as
-/// paint stays, layouts for the few sets of rules that are tried in turn. Not for use from two threads at once.
+/// Remembers the latest layouts and what they were made from: overhangs as long as layers and angle stay,
+/// wishes as long as paint stays, layouts for the few sets of rules that are tried in turn. Not for use from
+/// two threads at once.
 class SupportStage {
 public:
     /// Forgets what was made from other tables than these.
     void keep(const std::vector<std::shared_ptr<const LayerTable>>& tables);
     /// Takes over what is known already; null: nothing is.
-    void know(const Project& project, const Piece& piece, const std::shared_ptr<const LayerTable>& table, std::shared_ptr<const SupportPlan> made, std::shared_ptr<const AccessMap> map);
+    void know(const Project& project, const Piece& piece, const std::shared_ptr<const LayerTable>& table,
+              std::shared_ptr<const SupportPlan> made, std::shared_ptr<const AccessMap> map);
     /// What needs holding, and where support is wanted its layout. Error: stopped.
-    Result<std::shared_ptr<const SupportPlan>> run(const Project& project, const Piece& piece, const std::shared_ptr<const LayerTable>& table, const Progress& progress);
-    Result<std::shared_ptr<const AccessMap>> access(const Settings& settings, const std::shared_ptr<const LayerTable>& table, const Progress& progress);
+    Result<std::shared_ptr<const SupportPlan>> run(const Project& project, const Piece& piece,
+                                                   const std::shared_ptr<const LayerTable>& table,
+                                                   const Progress& progress);
+    Result<std::shared_ptr<const AccessMap>> access(const Settings& settings,
+                                                    const std::shared_ptr<const LayerTable>& table,
+                                                    const Progress& progress);
 
 private:
     struct Key {
@@ -37,7 +43,8 @@ private:
         bool operator==(const MapKey&) const = default;
     };
     static Key key_of(const Project& p, const Piece& piece, std::shared_ptr<const LayerTable> table);
-    Result<std::shared_ptr<const SupportPlan>> make(const Piece& piece, const LayerTable& table, const Key& key, const Progress& progress) const;
+    Result<std::shared_ptr<const SupportPlan>> make(const Piece& piece, const LayerTable& table,
+                                                    const Key& key, const Progress& progress) const;
 
     static constexpr std::size_t kLayouts = 6; ///< of a piece
 

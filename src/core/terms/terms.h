@@ -1,4 +1,5 @@
-// The words of the trade, and of this program, each with the sentence that explains it: on hover, on F1, and in the guide.
+// The words of the trade, and of this program, each with the sentence that explains it: on hover, on F1, and
+// in the guide.
 #pragma once
 
 #include <string_view>
