@@ -106,6 +106,16 @@ inline const Finding& finding(const Plan& plan, const std::string& code) {
     return none;
 }
 
+/// mm³ from each of `n` filaments to each other one, 10 to 609.
+inline CostMatrix random_costs(int n, std::mt19937& rng) {
+    CostMatrix c(n);
+    for (int i = 0; i < n; ++i)
+        for (int j = 0; j < n; ++j)
+            if (i != j)
+                c.at(i, j) = 10 + static_cast<int>(rng() % 600);
+    return c;
+}
+
 inline std::string source_file(const std::string& relative) {
     return std::string(VITRAIL_SOURCE_DIR) + "/" + relative;
 }

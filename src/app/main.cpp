@@ -6,6 +6,7 @@
 #include "app/theme/language.h"
 #include "app/theme/theme.h"
 #include "app/view3d/view3d.h"
+#include "version.h"
 
 #include <QApplication>
 #include <QCommandLineParser>

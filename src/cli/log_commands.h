@@ -3,11 +3,13 @@
 
 #include "core/logbook/learn.h"
 
-#include <CLI/CLI.hpp>
-
 #include <functional>
 #include <string>
 #include <vector>
+
+namespace CLI {
+class App;
+}
 
 namespace vitrail {
 
@@ -21,6 +23,20 @@ struct LogCall {
     bool json = false;
     std::vector<std::string> settings;
 };
+
+// Each does what its subcommand says and returns the exit status.
+int run_log_add(const LogCall& call);
+int run_log_list(const LogCall& call);
+int run_log_teach(const LogCall& call);
+int run_log_outlook(const LogCall& call);
+int run_log_import(const LogCall& call);
+int run_log_export(const LogCall& call);
+int run_log_compare(const LogCall& call);
+int run_log_page(const LogCall& call);
+int run_log_photo(const LogCall& call);
+int run_log_machine(const LogCall& call);
+int run_log_remarks(const LogCall& call);
+int run_log_remove(const LogCall& call);
 
 /// What the logbook in that database makes of a plan; throws Unusable.
 Outlook outlook_of(const std::string& book, const Project& project, const Plan& plan);

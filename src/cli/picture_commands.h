@@ -1,11 +1,13 @@
 // Commands about pictures: stack, relief, panel, look, wedge.
 #pragma once
 
-#include <CLI/CLI.hpp>
-
 #include <functional>
 #include <string>
 #include <vector>
+
+namespace CLI {
+class App;
+}
 
 namespace vitrail {
 

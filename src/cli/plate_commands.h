@@ -1,11 +1,13 @@
 // Plates, orders, jobs and variants on the command line.
 #pragma once
 
-#include <CLI/CLI.hpp>
-
 #include <functional>
 #include <string>
 #include <vector>
+
+namespace CLI {
+class App;
+}
 
 namespace vitrail {
 

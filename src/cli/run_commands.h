@@ -1,11 +1,13 @@
 // At the printer, on the command line: when to come, what a toolpath file says, a rehearsal, a rescue.
 #pragma once
 
-#include <CLI/CLI.hpp>
-
 #include <functional>
 #include <string>
 #include <vector>
+
+namespace CLI {
+class App;
+}
 
 namespace vitrail {
 

@@ -1,34 +1,25 @@
 // vitrail-scale: a scale to try weighing with.
-#include "devices/serve.h"
+#include "devices/device_call.h"
 #include "devices/sim_scale.h"
-
-#include <CLI/CLI.hpp>
 
 int main(int argc, char** argv) {
     using namespace vitrail;
-    CLI::App app{"A simulated scale, over a port of this machine and a pseudo-terminal: P prints what it "
-                 "shows, Z sets it to zero."};
     Serving serving;
     ScaleMakeUp make_up;
     unsigned seed = 1;
     double load_g = 0;
-    app.add_option("--port", serving.port, "Port on 127.0.0.1; 0: any that is free")
-        ->check(CLI::Range(0, 65535));
-    app.add_option("--step", make_up.step_g, "Grams between two readings of the display")
-        ->check(CLI::Range(0.001, 100.0));
-    app.add_option("--noise", make_up.noise_g, "Standard deviation of a reading, g")
-        ->check(CLI::Range(0.0, 100.0));
-    app.add_option("--drift", make_up.drift_g_h, "How the zero wanders, g an hour")
-        ->check(CLI::Range(-100.0, 100.0));
-    app.add_option("--largest", make_up.largest_g, "Grams that it weighs at most")
-        ->check(CLI::Range(1.0, 1e6));
-    app.add_option("--load", load_g, "Grams that lie on it")->check(CLI::Range(0.0, 1e6));
-    app.add_option("--speed", serving.speed, "Seconds of the scale in one of ours")
-        ->check(CLI::Range(0.01, 1e9));
-    app.add_option("--seed", seed, "Of its noise");
-    app.add_flag("--once", serving.once, "End with the first that connects and hangs up");
-    app.add_flag("!--no-terminal", serving.terminal, "Only the port");
-    CLI11_PARSE(app, argc, argv);
+    DeviceCall call("A simulated scale, over a port of this machine and a pseudo-terminal: P prints what it "
+                    "shows, Z sets it to zero.",
+                    serving);
+    call.number("--step", make_up.step_g, 0.001, 100, "Grams between two readings of the display");
+    call.number("--noise", make_up.noise_g, 0, 100, "Standard deviation of a reading, g");
+    call.number("--drift", make_up.drift_g_h, -100, 100, "How the zero wanders, g an hour");
+    call.number("--largest", make_up.largest_g, 1, 1e6, "Grams that it weighs at most");
+    call.number("--load", load_g, 0, 1e6, "Grams that lie on it");
+    call.number("--speed", serving.speed, 0.01, 1e9, "Seconds of the scale in one of ours");
+    call.seed(seed, "Of its noise");
+    if (const auto status = call.read(argc, argv))
+        return *status;
     SimScale scale(make_up, seed);
     scale.take("HAND load " + std::to_string(load_g) + "\n");
     scale.pass(10);

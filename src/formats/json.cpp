@@ -1,5 +1,7 @@
 #include "formats/json.h"
 
+VITRAIL_JSON_IN_COMMON()
+
 namespace vitrail {
 
 std::string json_text(const Json& json, int indent) {

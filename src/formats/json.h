@@ -11,6 +11,23 @@
 #include <cmath>
 #include <string>
 
+// What every file that makes or reads JSON calls, compiled once, in json.cpp.
+#define VITRAIL_JSON_IN_COMMON(EXTERN)                                                                       \
+    EXTERN template nlohmann::ordered_json::basic_json(const nlohmann::ordered_json&);                       \
+    EXTERN template nlohmann::ordered_json::basic_json(nlohmann::ordered_json::initializer_list_t, bool,     \
+                                                       nlohmann::ordered_json::value_t);                     \
+    EXTERN template nlohmann::ordered_json::~basic_json();                                                   \
+    EXTERN template nlohmann::ordered_json nlohmann::ordered_json::array(                                    \
+        nlohmann::ordered_json::initializer_list_t);                                                         \
+    EXTERN template void nlohmann::ordered_json::push_back(nlohmann::ordered_json&&);                        \
+    EXTERN template std::string nlohmann::ordered_json::dump(int, char, bool,                                \
+                                                             nlohmann::ordered_json::error_handler_t) const; \
+    EXTERN template nlohmann::ordered_json::const_reference nlohmann::ordered_json::operator[](              \
+        nlohmann::ordered_json::size_type) const;                                                            \
+    EXTERN template nlohmann::ordered_json::reference nlohmann::ordered_json::operator[](                    \
+        nlohmann::ordered_json::size_type);
+VITRAIL_JSON_IN_COMMON(extern)
+
 namespace vitrail {
 
 /// As text. What is no UTF-8 becomes U+FFFD: a file is written whatever it holds. `indent` −1: in one line.

@@ -6,7 +6,11 @@
 #include "formats/model.h"
 #include "formats/zip.h"
 
+#include <array>
+
 namespace vitrail {
+
+inline constexpr std::array kReadingUnits{"strip_mm", "mm3", "seconds"}; ///< [ReadingUnit]
 
 /// Thrown for a project of a version to come.
 struct NewerProject {

@@ -16,8 +16,6 @@ namespace vitrail {
 
 namespace {
 
-constexpr std::array kReadingUnits{"strip_mm", "mm3", "seconds"}; // [ReadingUnit]
-
 Range range_from_json(const JsonReader& r, const char* key, Range otherwise) {
     if (!r.has(key))
         return otherwise;

@@ -22,8 +22,6 @@ std::string surface_file(std::size_t part) {
 
 namespace {
 
-constexpr std::array kReadingUnits{"strip_mm", "mm3", "seconds"}; // [ReadingUnit]
-
 Json range_to_json(Range r) {
     return Json::array({r.low, r.high});
 }

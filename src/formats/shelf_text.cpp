@@ -63,7 +63,7 @@ void add_spool(Row& r, const Spool& s) {
 }
 
 /// A value that does not fit; says which.
-struct Misfit {
+struct ShelfMisfit {
     Message message;
 };
 
@@ -75,8 +75,8 @@ double number(const Row& r, const std::string& key, double low, double high, dou
     const std::string& s = it->second;
     const auto [end, error] = std::from_chars(s.data(), s.data() + s.size(), v);
     if (error != std::errc() || end != s.data() + s.size() || !(v >= low && v <= high))
-        throw Misfit{say("{} is {}; it must be a number from {} to {}", key, Name{one_line(s.substr(0, 40))},
-                         plain(low), plain(high))};
+        throw ShelfMisfit{say("{} is {}; it must be a number from {} to {}", key,
+                              Name{one_line(s.substr(0, 40))}, plain(low), plain(high))};
     return v;
 }
 
@@ -94,16 +94,17 @@ void read_row(const Row& r, Shelf& shelf) {
     std::string id = text(r, "id");
     const std::string material_name = text(r, "material");
     if (id.empty())
-        throw Misfit{say("the id is missing")};
+        throw ShelfMisfit{say("the id is missing")};
     int at = find_on_shelf(shelf, id);
     if (at < 0) {
         const auto material = parse_material(material_name);
         const auto colour = parse_colour(text(r, "colour"));
         const std::string hatch = text(r, "hatch");
         if (!material)
-            throw Misfit{say("the material {} is not known", Name{repaired(material_name.substr(0, 40))})};
+            throw ShelfMisfit{
+                say("the material {} is not known", Name{repaired(material_name.substr(0, 40))})};
         if (!colour)
-            throw Misfit{
+            throw ShelfMisfit{
                 say("the colour {} must be #rrggbb", Name{repaired(text(r, "colour").substr(0, 40))})};
         ShelfFilament x;
         x.id = id;
@@ -119,7 +120,7 @@ void read_row(const Row& r, Shelf& shelf) {
         f.bed_c = {number(r, "bed_low_c", 0, 1000, f.bed_c.low),
                    number(r, "bed_high_c", 0, 1000, f.bed_c.high)};
         if (f.nozzle_c.low > f.nozzle_c.high || f.bed_c.low > f.bed_c.high)
-            throw Misfit{say("a temperature range ends below where it begins")};
+            throw ShelfMisfit{say("a temperature range ends below where it begins")};
         x.dry_c = number(r, "dry_c", 0, 300, 0);
         x.dry_h = number(r, "dry_h", 0, 1000, 0);
         x.notes = prose(r, "notes");
@@ -127,7 +128,7 @@ void read_row(const Row& r, Shelf& shelf) {
         bool fits = true;
         f.measured = parse_optics(text(r, "optics"), &fits);
         if (!fits)
-            throw Misfit{say("the optics must be twelve numbers, K, S and their uncertainties")};
+            throw ShelfMisfit{say("the optics must be twelve numbers, K, S and their uncertainties")};
         f.shelf_id = id;
         at = static_cast<int>(shelf.filaments.size());
         shelf.filaments.push_back(std::move(x));
@@ -136,7 +137,7 @@ void read_row(const Row& r, Shelf& shelf) {
     if (code.empty())
         return;
     if (std::any_of(shelf.spools.begin(), shelf.spools.end(), [&](const Spool& s) { return s.code == code; }))
-        throw Misfit{say("the spool {} stands twice", Name{repaired(code.substr(0, 40))})};
+        throw ShelfMisfit{say("the spool {} stands twice", Name{repaired(code.substr(0, 40))})};
     Spool s;
     s.code = code;
     s.filament_id = id;
@@ -237,13 +238,13 @@ Result<Shelf> shelf_from_text(const std::string& input) {
                 for (std::size_t i = 0; i < items.size(); ++i) {
                     where = say("{}", std::string(list) + "[" + std::to_string(i) + "]");
                     if (!items[i].is_object())
-                        throw Misfit{say("it must be an object")};
+                        throw ShelfMisfit{say("it must be an object")};
                     Row row;
                     for (const auto& [key, value] : items[i].items())
                         row[key] = as_text(value);
                     if (list[0] == 's' && find_on_shelf(shelf, text(row, "id")) < 0)
-                        throw Misfit{say("it names a filament {} that is not in the list",
-                                         Name{repaired(text(row, "id").substr(0, 40))})};
+                        throw ShelfMisfit{say("it names a filament {} that is not in the list",
+                                              Name{repaired(text(row, "id").substr(0, 40))})};
                     read_row(row, shelf);
                 }
             }
@@ -264,7 +265,7 @@ Result<Shelf> shelf_from_text(const std::string& input) {
             read_row(row, shelf);
         }
         return shelf;
-    } catch (const Misfit& m) {
+    } catch (const ShelfMisfit& m) {
         return Error{say("{}: {}.", where, m.message)};
     } catch (const JsonMisfit& m) {
         return Error{say("{}.", m.message)};

@@ -134,9 +134,9 @@ class TestWordsWindow : public WindowFixture {
 private Q_SLOTS:
     void initTestCase() {
         prepare();
-        qApp->installTranslator(&foreign_);
+        qApp->installTranslator(foreign_.get());
     }
-    void cleanupTestCase() { qApp->removeTranslator(&foreign_); }
+    void cleanupTestCase() { qApp->removeTranslator(foreign_.get()); }
     void init() {
         left_.clear();
         begin();
@@ -267,7 +267,7 @@ private:
     }
     QString left() const { return QStringList(left_.begin(), left_.end()).join(QLatin1Char('\n')); }
 
-    Foreign foreign_;
+    std::unique_ptr<QTranslator> foreign_ = std::make_unique<Foreign>();
     QSet<QString> given_;
     std::set<QString> left_;
 };

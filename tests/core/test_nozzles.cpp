@@ -12,15 +12,6 @@ using namespace vitrail::test;
 
 namespace {
 
-CostMatrix random_costs(int n, std::mt19937& rng) {
-    CostMatrix c(n);
-    for (int i = 0; i < n; ++i)
-        for (int j = 0; j < n; ++j)
-            if (i != j)
-                c.at(i, j) = 10 + static_cast<int>(rng() % 600);
-    return c;
-}
-
 std::vector<Set> random_layers(int n, int count, std::mt19937& rng) {
     std::vector<Set> layers;
     for (int l = 0; l < count; ++l)

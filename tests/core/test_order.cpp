@@ -45,15 +45,6 @@ std::int64_t brute_force(const std::vector<Set>& layers, const CostMatrix& costs
     return from(0, -1);
 }
 
-CostMatrix random_costs(int n, std::mt19937& rng) {
-    CostMatrix c(n);
-    for (int i = 0; i < n; ++i)
-        for (int j = 0; j < n; ++j)
-            if (i != j)
-                c.at(i, j) = 10 + static_cast<int>(rng() % 600);
-    return c;
-}
-
 /// Every order of every layer on nozzles that hold what they printed last.
 std::int64_t brute_force(const std::vector<Set>& layers, const NozzleOrder& p,
                          const std::vector<std::int8_t>& first) {

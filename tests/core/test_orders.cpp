@@ -239,7 +239,9 @@ void TestOrders::never_offered_where_it_collides() {
     // A tall one is no harm where it comes last.
     q = p;
     q.settings.copies = 1;
-    q.pieces.push_back({"post", {part("post", box(0, 0, 0, 12, 12, 60), 'A')}, {}, kNoRotation, 1});
+    q.pieces.emplace_back();
+    q.pieces.back().name = "post";
+    q.pieces.back().parts = {part("post", box(0, 0, 0, 12, 12, 60), 'A')};
     QVERIFY2(why(q).empty(), why(q).c_str());
     QCOMPARE(one_by_one(q, *plan_of(q))->placed.back().piece, 1);
 }

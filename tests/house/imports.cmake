@@ -1,10 +1,12 @@
 # Imports run one way: each folder may import those above it in its list, and nothing below. No exceptions.
 cmake_minimum_required(VERSION 3.25)
-set(CORE base terms colour material machine geometry patch project layers support changes purge estimate plan check study picture plate run
+set(CORE base terms colour material machine geometry patch project layers support changes purge estimate plan
+  check study picture plate run
          logbook after_print run_sheet)
 set(APP theme document parts paint layer_window plate_view view3d machine ribbon guide)
 set(BENCHES picture piece palette supports plate changes purge variants run logbook) # not each other
-set(TOP formats paint app cli devices)                              # above core; app and cli not each other; only cli has devices in it
+# above core; app and cli not each other; only cli has devices in it
+set(TOP formats paint app cli devices)
 
 file(GLOB_RECURSE files ${ROOT}/*.h ${ROOT}/*.cpp)
 list(LENGTH files count)
@@ -64,7 +66,8 @@ foreach(file ${files})
         message(SEND_ERROR "${path} may not import ${import}.")
       endif()
     endif()
-    if(NOT top STREQUAL app AND NOT top STREQUAL paint AND NOT top STREQUAL cli AND NOT top STREQUAL devices AND line MATCHES "[<\"](Q[A-Z][A-Za-z]*|Qt[A-Za-z]*/.*|q[a-z]+\\.h)[>\"]")
+    if(NOT top STREQUAL app AND NOT top STREQUAL paint AND NOT top STREQUAL cli AND NOT top STREQUAL devices
+      AND line MATCHES "[<\"](Q[A-Z][A-Za-z]*|Qt[A-Za-z]*/.*|q[a-z]+\\.h)[>\"]")
       message(SEND_ERROR "${path} includes Qt: ${line}")
     endif()
     if(top STREQUAL paint AND line MATCHES "[<\"](QtWidgets|QWidget|QLabel)")

@@ -21,7 +21,7 @@ namespace vitrail {
 
 namespace {
 
-constexpr int kLeast = 64, kMost = 8000;
+constexpr int kLeastPixels = 64, kMostPixels = 8000;
 
 /// Filaments that something is given, in the project's order.
 std::vector<const Filament*> filaments_of(const Project& p) {
@@ -83,7 +83,7 @@ PictureDialog::PictureDialog(QSize size, QWidget* parent)
       legend_(new QCheckBox(tr("&Legend: letters, colours and names of the filaments"))) {
     setWindowTitle(tr("A picture"));
     for (QSpinBox* box : {width_, height_}) {
-        box->setRange(kLeast, kMost);
+        box->setRange(kLeastPixels, kMostPixels);
         box->setSuffix(tr(" px"));
     }
     width_->setObjectName(QStringLiteral("picture_width"));

@@ -29,7 +29,7 @@ namespace vitrail {
 namespace {
 
 constexpr double kNowhere = -9999;
-constexpr int kCount = 3010, kPlace = 3011; ///< undo merge keys
+constexpr int kCountUndo = 3010, kPlaceUndo = 3011; ///< undo merge keys
 
 QDoubleSpinBox* length_box(const char* name, const QString& spoken, const QString& unit) {
     auto* box = new QDoubleSpinBox;
@@ -118,7 +118,8 @@ QWidget* BedPage::make_pieces() {
     connect(count_, &QSpinBox::valueChanged, this, [this](int n) {
         if (!showing_ && n != view_->piece_of(document_->project()).count)
             document_->edit(
-                tr("Change how many of a piece"), [&](Project& p) { view_->piece_of(p).count = n; }, kCount);
+                tr("Change how many of a piece"), [&](Project& p) { view_->piece_of(p).count = n; },
+                kCountUndo);
     });
     auto* row = new QHBoxLayout;
     const auto button = [&](const char* name, const char* picture, const QString& text) {
@@ -215,7 +216,7 @@ void BedPage::fill_bed() {
 
 void BedPage::put() {
     if (!showing_ && plate_->chosen())
-        plate_->put(x_->value(), y_->value(), turn_->value(), kPlace);
+        plate_->put(x_->value(), y_->value(), turn_->value(), kPlaceUndo);
 }
 
 void BedPage::remove_piece() {

@@ -58,6 +58,25 @@ struct Writer {
 
 } // namespace
 
+Argument::Argument(std::string text) : value(std::move(text)) {}
+Argument::Argument(char letter) : value(std::string(1, letter)) {}
+Argument::Argument(long long n) : value(n) {}
+Argument::Argument(Number n) : value(n) {}
+Argument::Argument(Name name) : value(std::move(name)) {}
+Argument::Argument(Duration d) : value(d) {}
+Argument::Argument(Message m) : value(std::move(m)) {}
+Argument::Argument(List list) : value(std::move(list)) {}
+Argument::Argument(const Argument&) = default;
+Argument::Argument(Argument&&) noexcept = default;
+Argument& Argument::operator=(const Argument&) = default;
+Argument& Argument::operator=(Argument&&) noexcept = default;
+Argument::~Argument() = default;
+
+Message make_message(const char* text, const char* many, long long count,
+                     std::initializer_list<Argument> arguments) {
+    return {text, many, count, arguments};
+}
+
 Message sentences(std::vector<Message> messages) {
     return row(List::Kind::sentences, std::move(messages));
 }

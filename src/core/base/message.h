@@ -3,6 +3,7 @@
 // to a sentence.
 #pragma once
 
+#include <initializer_list>
 #include <string>
 #include <variant>
 #include <vector>
@@ -60,18 +61,24 @@ struct List {
 struct Argument {
     std::variant<std::string, long long, Number, Name, Duration, Message, List> value;
 
-    Argument(std::string text) : value(std::move(text)) {}
-    Argument(char letter) : value(std::string(1, letter)) {}
-    Argument(int n) : value(static_cast<long long>(n)) {}
-    Argument(long n) : value(static_cast<long long>(n)) {}
-    Argument(long long n) : value(n) {}
-    Argument(std::size_t n) : value(static_cast<long long>(n)) {}
-    Argument(Number n) : value(n) {}
-    Argument(Name name) : value(std::move(name)) {}
-    Argument(Duration d) : value(d) {}
-    Argument(Message m) : value(std::move(m)) {}
-    Argument(List list) : value(std::move(list)) {}
+    Argument(std::string text);
+    Argument(char letter);
+    Argument(int n) : Argument(static_cast<long long>(n)) {}
+    Argument(long n) : Argument(static_cast<long long>(n)) {}
+    Argument(long long n);
+    Argument(std::size_t n) : Argument(static_cast<long long>(n)) {}
+    Argument(Number n);
+    Argument(Name name);
+    Argument(Duration d);
+    Argument(Message m);
+    Argument(List list);
     Argument(const char*) = delete; ///< words belong into a message; symbols are a std::string
+
+    Argument(const Argument&);
+    Argument(Argument&&) noexcept;
+    Argument& operator=(const Argument&);
+    Argument& operator=(Argument&&) noexcept;
+    ~Argument();
 };
 
 /// Marks words of a table for the translators; Message{…} says them.
@@ -79,16 +86,20 @@ constexpr const char* term(const char* text) {
     return text;
 }
 
+/// What say() and counted() come to; compiled once, whatever the arguments.
+Message make_message(const char* text, const char* many, long long count,
+                     std::initializer_list<Argument> arguments);
+
 /// say("Layer {} is {} thick.", 3, mm(0.2))
 template <class... Arguments>
 Message say(const char* text, Arguments&&... arguments) {
-    return {text, nullptr, 0, {Argument(std::forward<Arguments>(arguments))...}};
+    return make_message(text, nullptr, 0, {Argument(std::forward<Arguments>(arguments))...});
 }
 
 /// counted("{} swap", "{} swaps", n): the count is the first argument.
 template <class... Arguments>
 Message counted(const char* one, const char* many, long long n, Arguments&&... arguments) {
-    return {one, many, n, {Argument(n), Argument(std::forward<Arguments>(arguments))...}};
+    return make_message(one, many, n, {Argument(n), Argument(std::forward<Arguments>(arguments))...});
 }
 
 /// Whole sentences, one after the other. Empty ones are left out.

@@ -14,7 +14,7 @@ namespace vitrail {
 
 namespace {
 
-constexpr double kFar = std::numeric_limits<double>::infinity();
+constexpr double kUnreached = std::numeric_limits<double>::infinity();
 
 /// Decides between equals only: nozzles that come first are used first, and letters run in the order of
 /// nozzles.
@@ -92,7 +92,7 @@ Loading exact(const LoadingProblem& p, const std::stop_token& stop) {
     struct Step {
         std::vector<Set> pick;
     };
-    std::vector<double> best(all, kFar);
+    std::vector<double> best(all, kUnreached);
     best[0] = 0;
     std::vector<Step> by_nozzle(nozzles), by_head(p.heads.size());
     const auto for_subsets = [&](std::size_t s, auto each) {
@@ -103,13 +103,13 @@ Loading exact(const LoadingProblem& p, const std::stop_token& stop) {
         }
     };
     for (std::size_t h = 0; h < p.heads.size(); ++h) {
-        std::vector<double> head(all, kFar);
+        std::vector<double> head(all, kUnreached);
         head[0] = 0;
         for (std::size_t i = 0; i < nozzles; ++i) {
             const LoadingProblem::Nozzle& nozzle = p.nozzles[i];
             if (nozzle.head != static_cast<int>(h))
                 continue;
-            std::vector<double> cost(all, kFar), next(all, kFar);
+            std::vector<double> cost(all, kUnreached), next(all, kUnreached);
             for (std::size_t g = 0; g < all; ++g)
                 if (allowed(nozzle, pinned, static_cast<Set>(g)))
                     cost[g] = order[static_cast<std::size_t>(nozzle.costs)][g] * p.scale +
@@ -127,9 +127,9 @@ Loading exact(const LoadingProblem& p, const std::stop_token& stop) {
             });
             head.swap(next);
         }
-        std::vector<double> next(all, kFar);
+        std::vector<double> next(all, kUnreached);
         tbb::parallel_for(std::size_t{0}, all, [&](std::size_t g) {
-            if (head[g] < kFar && !stop.stop_requested())
+            if (head[g] < kUnreached && !stop.stop_requested())
                 head[g] += head_cost(p, p.heads[h], static_cast<Set>(g));
         });
         by_head[h].pick.assign(all, 0);
@@ -265,7 +265,7 @@ Loading searched(const LoadingProblem& p, const std::stop_token& stop) {
             best[static_cast<std::size_t>(f)] = open[next++];
             continue;
         }
-        double least = kFar;
+        double least = kUnreached;
         int where = first_open(f);
         for (const int i : open) {
             if (never(i, f))

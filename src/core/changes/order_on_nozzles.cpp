@@ -8,7 +8,7 @@ namespace vitrail {
 
 namespace {
 
-constexpr std::int64_t kNever = std::numeric_limits<std::int64_t>::max() / 2;
+constexpr std::int64_t kNoPath = std::numeric_limits<std::int64_t>::max() / 2;
 
 /// The cheapest ways of one nozzle through its set in a layer: [held · k + last member], held being an item
 /// of the nozzle, or its number of items where it holds nothing yet.
@@ -181,12 +181,12 @@ private:
             const Nozzle& nozzle = nozzles_[static_cast<std::size_t>(v.nozzle)];
             const Ways& ways = v.nozzle == staying ? v.stay : v.come;
             const std::size_t n = nozzle.items.size(), k = v.at.size();
-            State to(holds_, kNever);
+            State to(holds_, kNoPath);
             for (std::size_t base = 0; base < holds_; base += nozzle.stride * n)
                 for (std::size_t rest = base; rest < base + nozzle.stride; ++rest)
                     for (std::size_t held = 0; held < n; ++held) {
                         const std::int64_t sofar = from[rest + held * nozzle.stride];
-                        if (sofar >= kNever)
+                        if (sofar >= kNoPath)
                             continue;
                         const std::int32_t* cost = &ways.cost[row(v.nozzle, held) * k];
                         for (std::size_t e = 0; e < k; ++e)
@@ -202,7 +202,7 @@ private:
     }
 
     State step(const State& from, const Kind& kind) const {
-        State to(from.size(), kNever);
+        State to(from.size(), kNoPath);
         const auto take = [&](const State& made, int last) {
             std::int64_t* best = &to[static_cast<std::size_t>(last) * holds_];
             for (std::size_t h = 0; h < holds_; ++h)
@@ -215,7 +215,7 @@ private:
             for (std::size_t last = 0; last < nozzles_.size(); ++last)
                 may[last] = can_come(kind, static_cast<int>(last), end.nozzle);
             if (may != came_from) {
-                came.assign(holds_, kNever);
+                came.assign(holds_, kNoPath);
                 for (std::size_t last = 0; last < nozzles_.size(); ++last)
                     for (std::size_t h = 0; may[last] && h < holds_; ++h)
                         came[h] = std::min(came[h], from[last * holds_ + h]);
@@ -240,14 +240,14 @@ private:
         }
         const std::int64_t least = *std::min_element(to.begin(), to.end());
         for (std::int64_t& c : to)
-            c = c >= kNever ? kNever : c - least;
+            c = c >= kNoPath ? kNoPath : c - least;
         return to;
     }
 
     /// What it has cost before each layer; the layers of a run share states once these repeat.
     void forward() {
         begun_.assign(nozzles_.size(), 0);
-        State now(holds_ * nozzles_.size(), kNever);
+        State now(holds_ * nozzles_.size(), kNoPath);
         for (std::size_t n = 0; n < nozzles_.size(); ++n)
             now[n * holds_] = 0; // nobody printed yet: whoever goes first just stays
         before_.assign(layers_.size(), 0);
@@ -300,7 +300,7 @@ private:
     };
     Back back_through(const State& before, const Kind& kind, int last, std::size_t held) const {
         Back best;
-        std::int64_t least = kNever;
+        std::int64_t least = kNoPath;
         for (int from = 0; from < static_cast<int>(nozzles_.size()); ++from)
             for (const bool stays : {true, false}) {
                 if (!(stays ? can_stay(kind, from, last) : can_come(kind, from, last)))
@@ -309,7 +309,7 @@ private:
                                         std::int64_t cost) -> void {
                     if (i == kind.visits.size()) {
                         const std::int64_t so_far = before[static_cast<std::size_t>(from) * holds_ + state];
-                        if (so_far < kNever && so_far + cost < least)
+                        if (so_far < kNoPath && so_far + cost < least)
                             least = so_far + cost, best = {from, state, stays};
                         return;
                     }

@@ -7,7 +7,7 @@ namespace vitrail {
 
 namespace {
 
-constexpr int kNever = 1 << 30;
+constexpr int kNotNeeded = 1 << 30;
 
 /// next(job, filament): the first job from `job` on that needs it.
 class NextUse {
@@ -22,7 +22,7 @@ public:
         std::size_t& at = at_[static_cast<std::size_t>(filament)];
         while (at < uses.size() && uses[at] < job)
             ++at;
-        return at < uses.size() ? uses[at] : kNever;
+        return at < uses.size() ? uses[at] : kNotNeeded;
     }
 
 private:
@@ -39,7 +39,7 @@ std::vector<SlotStay> keep_needed_soonest(std::span<const Set> jobs, int slots) 
     // Before the start: by first use, letters in order where they are needed together.
     std::vector<int> soonest;
     for (int f = 0; f < 32; ++f)
-        if (next.after(0, f) < kNever)
+        if (next.after(0, f) < kNotNeeded)
             soonest.push_back(f);
     std::stable_sort(soonest.begin(), soonest.end(),
                      [&](int a, int b) { return next.after(0, a) < next.after(0, b); });
@@ -63,7 +63,7 @@ std::vector<SlotStay> keep_needed_soonest(std::span<const Set> jobs, int slots) 
                 if (s.filament >= 0 && (job >> s.filament & 1))
                     continue;
                 const auto key = [&](const SlotStay& x) {
-                    return x.filament < 0 ? kNever + 1 : next.after(j, x.filament);
+                    return x.filament < 0 ? kNotNeeded + 1 : next.after(j, x.filament);
                 };
                 if (!out || key(s) > key(*out) || (key(s) == key(*out) && s.to < out->to))
                     out = &s;

@@ -5,6 +5,9 @@
 
 namespace vitrail {
 
+/// A finding shows so many places at most.
+inline constexpr std::size_t kMostSpots = 200;
+
 struct Checker {
     const Project& p;
     const Plan& plan;

@@ -12,8 +12,6 @@ namespace vitrail {
 
 namespace {
 
-constexpr std::size_t kMostSpots = 200;
-
 /// A run of layers in which something was found in a part, and the worst of them.
 struct Run {
     int from = 0, to = 0, worst = 0, layers = 0;

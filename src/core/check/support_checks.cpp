@@ -12,7 +12,6 @@ namespace {
 
 /// The middle of every contact of the face, at most so many.
 void add_contacts(const Checker& c, int face, std::vector<Spot>& spots) {
-    constexpr std::size_t kMostSpots = 200;
     for (const SupportContact& x : c.made.support->layout->contacts)
         if (x.face == face && spots.size() < kMostSpots)
             spots.push_back(c.spot_in(box_of(x.area), x.layer));
@@ -33,8 +32,8 @@ double sum_mm2(const std::vector<Region>& all) {
 /// The largest as places; at most so many.
 std::vector<Spot> largest(const Checker& c, std::vector<Region> all) {
     std::stable_sort(all.begin(), all.end(), [](const Region& a, const Region& b) { return a.mm2 > b.mm2; });
-    constexpr std::size_t kMostSpots = 60;
-    all.resize(std::min(all.size(), kMostSpots));
+    constexpr std::size_t kMost = 60;
+    all.resize(std::min(all.size(), kMost));
     std::vector<Spot> spots;
     for (const Region& h : all)
         spots.push_back(c.spot_in(h.box, h.layer));

@@ -6,12 +6,6 @@
 
 namespace vitrail {
 
-namespace {
-
-constexpr std::size_t kMostSpots = 200;
-
-} // namespace
-
 void Checker::overhanging_colour() {
     const double steepest = -std::sin(p.settings.support_angle_deg * std::numbers::pi / 180);
     const double bed = bed_z() + grid().first_mm / 2;

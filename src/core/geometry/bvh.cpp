@@ -12,7 +12,7 @@ namespace {
 
 constexpr std::uint32_t kLeaf = 4;
 
-struct Builder {
+struct BvhBuilder {
     const Mesh& m;
     Bvh& tree;
     std::vector<Vec3> centres;
@@ -90,7 +90,7 @@ Bvh build_bvh(const Mesh& m) {
     tree.order.resize(n);
     std::iota(tree.order.begin(), tree.order.end(), 0u);
     tree.nodes.resize(2 * n);
-    Builder b{m, tree, std::vector<Vec3>(n)};
+    BvhBuilder b{m, tree, std::vector<Vec3>(n)};
     for (std::uint32_t t = 0; t < n; ++t) {
         const auto c = corners(m, t);
         b.centres[t] = (c[0] + c[1] + c[2]) * (1.0f / 3);

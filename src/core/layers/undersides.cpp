@@ -12,7 +12,7 @@ namespace vitrail {
 
 namespace {
 
-constexpr float kTouch_mm = 0.002f; // nearer is rounding of the meshes
+constexpr float kRounding_mm = 0.002f; // nearer is rounding of the meshes
 
 bool looks_down(const Mesh& m, std::uint32_t t) {
     return normal(m, t).z < -0.7f;
@@ -81,7 +81,7 @@ std::vector<Underside> undersides_over_gaps(const std::vector<Part>& parts, doub
     std::vector<char> asked(n, 0);
     for (std::size_t j = 0; j < n; ++j) {
         const Bounds& b = parts[j].mesh->bounds;
-        if (b.empty() || b.min.z < bed + kTouch_mm)
+        if (b.empty() || b.min.z < bed + kRounding_mm)
             continue;
         for (std::size_t i = 0; i < n; ++i)
             if (i != j && !parts[i].mesh->bounds.empty() &&
@@ -104,8 +104,8 @@ std::vector<Underside> undersides_over_gaps(const std::vector<Part>& parts, doub
         int rests = 0, hangs = 0;
         for (const Vec3& p : samples.points) {
             // From a little above the face, so that one that touches is met.
-            const Vec3 from{p.x, p.y, p.z + kTouch_mm};
-            float nearest = static_cast<float>(within_mm) + kTouch_mm;
+            const Vec3 from{p.x, p.y, p.z + kRounding_mm};
+            float nearest = static_cast<float>(within_mm) + kRounding_mm;
             std::size_t under = n;
             bool from_above = false;
             for (const std::size_t i : below[j])
@@ -117,14 +117,14 @@ std::vector<Underside> undersides_over_gaps(const std::vector<Part>& parts, doub
                 }
             if (under == n)
                 continue;
-            if (!from_above || nearest < 2 * kTouch_mm) { // inside of it, or on it
+            if (!from_above || nearest < 2 * kRounding_mm) { // inside of it, or on it
                 ++rests;
                 continue;
             }
             ++hangs;
             Over& o = over[under];
             ++o.points;
-            o.nearest = std::min(o.nearest, nearest - kTouch_mm);
+            o.nearest = std::min(o.nearest, nearest - kRounding_mm);
             o.bounds.add(p);
         }
         constexpr double kMuch = 0.2;

@@ -7,6 +7,8 @@
 
 namespace vitrail {
 
+VITRAIL_VALUE_MADE_HERE(PrintRecord)
+
 namespace {
 
 constexpr const char* kNames[] = {"printing", "hand",  "feeder", "tool",     "waiting",

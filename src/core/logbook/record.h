@@ -1,6 +1,7 @@
 // A print as it was meant and as it came out.
 #pragma once
 
+#include "core/base/value.h"
 #include "core/plan/plan.h"
 #include "core/run/live.h"
 
@@ -97,6 +98,8 @@ struct PrintRecord {
     double foretold_s() const; ///< in all
     std::optional<double> real_s() const;
     double waste_g() const; ///< purge and tower, as measured where they were
+
+    VITRAIL_VALUE(PrintRecord)
 };
 
 /// How support comes off, in words; "none" where there was none.

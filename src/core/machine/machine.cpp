@@ -5,6 +5,9 @@
 
 namespace vitrail {
 
+VITRAIL_VALUE_MADE_HERE(Machine)
+bool Machine::operator==(const Machine&) const = default;
+
 const char* to_string(ChangeKind k) {
     switch (k) {
     case ChangeKind::hand:

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/base/message.h"
+#include "core/base/value.h"
 #include "core/machine/calibration.h"
 #include "core/machine/motion.h"
 
@@ -127,7 +128,9 @@ struct Machine {
         return !toolheads[static_cast<std::size_t>(nozzles[static_cast<std::size_t>(nozzle)].toolhead)]
                     .has_feeder();
     }
-    bool operator==(const Machine&) const = default;
+    bool operator==(const Machine&) const;
+
+    VITRAIL_VALUE(Machine)
 };
 
 /// A nozzle prints lines from 0.75 to 2 times its diameter. From memory.

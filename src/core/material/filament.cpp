@@ -5,6 +5,8 @@
 
 namespace vitrail {
 
+VITRAIL_VALUE_MADE_HERE(Filament)
+
 Filament make_filament(char letter, Material material, Srgb colour, std::string name) {
     const MaterialFacts& m = facts(material);
     Filament f;

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/base/message.h"
+#include "core/base/value.h"
 #include "core/colour/colour.h"
 #include "core/colour/two_flux.h"
 #include "core/material/material.h"
@@ -47,6 +48,8 @@ struct Filament {
     std::vector<SpoolLeft> spools;     ///< to be used in this order; empty: not known
     std::string shelf_id;              ///< the filament on the user's shelf it was taken from; empty: none
     bool operator==(const Filament&) const = default;
+
+    VITRAIL_VALUE(Filament)
 };
 
 /// Transmission distance where nobody measured it: near-black 0.3 mm, saturated mid colours 1–2, pastels 3,

@@ -7,23 +7,18 @@
 
 namespace vitrail {
 
-namespace {
-
-struct Cloud {
-    std::vector<Lab> colours;
-    std::size_t kdtree_get_point_count() const { return colours.size(); }
-    double kdtree_get_pt(std::size_t i, std::size_t axis) const {
-        return axis == 0 ? colours[i].l : axis == 1 ? colours[i].a : colours[i].b;
-    }
-    template <class Box>
-    bool kdtree_get_bbox(Box&) const {
-        return false;
-    }
-};
-
-} // namespace
-
 struct NearestColour::Tree {
+    struct Cloud {
+        std::vector<Lab> colours;
+        std::size_t kdtree_get_point_count() const { return colours.size(); }
+        double kdtree_get_pt(std::size_t i, std::size_t axis) const {
+            return axis == 0 ? colours[i].l : axis == 1 ? colours[i].a : colours[i].b;
+        }
+        template <class Box>
+        bool kdtree_get_bbox(Box&) const {
+            return false;
+        }
+    };
     Cloud cloud;
     nanoflann::KDTreeSingleIndexAdaptor<nanoflann::L2_Simple_Adaptor<double, Cloud>, Cloud, 3, std::uint32_t>
         index{3, cloud, nanoflann::KDTreeSingleIndexAdaptorParams(12)};

@@ -4,7 +4,8 @@
 #include "core/picture/make.h"
 #include "core/picture/terraces.h"
 
-#include <Eigen/Dense>
+#include <Eigen/LU>
+#include <Eigen/QR>
 
 #include <algorithm>
 #include <cmath>
@@ -20,15 +21,15 @@ public:
     explicit Perspective(const std::array<PhotoPoint, 4>& c) {
         // The eight numbers of a plane seen by a camera (Hartley & Zisserman 2004, ch. 4), from four points.
         const double u[4] = {0, 1, 1, 0}, v[4] = {0, 0, 1, 1};
-        Eigen::Matrix<double, 8, 8> a = Eigen::Matrix<double, 8, 8>::Zero();
-        Eigen::Matrix<double, 8, 1> b;
+        Eigen::MatrixXd a = Eigen::MatrixXd::Zero(8, 8);
+        Eigen::VectorXd b(8);
         for (int i = 0; i < 4; ++i) {
             const PhotoPoint& p = c[static_cast<std::size_t>(i)];
             a.row(2 * i) << u[i], v[i], 1, 0, 0, 0, -u[i] * p.x, -v[i] * p.x;
             a.row(2 * i + 1) << 0, 0, 0, u[i], v[i], 1, -u[i] * p.y, -v[i] * p.y;
             b(2 * i) = p.x, b(2 * i + 1) = p.y;
         }
-        h_ = a.fullPivLu().solve(b);
+        h_ = a.colPivHouseholderQr().solve(b);
     }
     PhotoPoint at(double u, double v) const {
         const double w = h_(6) * u + h_(7) * v + 1;
@@ -43,7 +44,7 @@ public:
     }
 
 private:
-    Eigen::Matrix<double, 8, 1> h_;
+    Eigen::VectorXd h_;
 };
 
 /// Four corners in order, that bound a convex area of some size.
@@ -94,11 +95,11 @@ Sampled sampled(const Raster& photo, const Place& place) {
 
 /// Logarithm of the light over the wedge, quadratic in both directions, through bare white fields.
 struct Light {
-    std::array<Eigen::Matrix<double, 6, 1>, 3> terms;
-    Eigen::Matrix<double, 6, 6> inverse = Eigen::Matrix<double, 6, 6>::Zero(); ///< of the normal matrix
-    Channels sd{}; ///< of one field about it, relative
-    static Eigen::Matrix<double, 6, 1> basis(double u, double v) {
-        Eigen::Matrix<double, 6, 1> b;
+    std::array<Eigen::VectorXd, 3> terms;                  ///< six each
+    Eigen::MatrixXd inverse = Eigen::MatrixXd::Zero(6, 6); ///< of the normal matrix
+    Channels sd{};                                         ///< of one field about it, relative
+    static Eigen::VectorXd basis(double u, double v) {
+        Eigen::VectorXd b(6);
         b << 1, u, v, u * u, u * v, v * v;
         return b;
     }
@@ -128,14 +129,15 @@ Light light_through(const std::vector<Seen>& white) {
         out.sd[c] = (a * out.terms[c] - b).norm() /
                     std::sqrt(std::max<double>(1, static_cast<double>(white.size()) - 6));
     }
-    out.inverse = (a.transpose() * a + 1e-12 * Eigen::MatrixXd::Identity(6, 6)).inverse();
+    const Eigen::MatrixXd normal = a.transpose() * a + 1e-12 * Eigen::MatrixXd::Identity(6, 6);
+    out.inverse = normal.colPivHouseholderQr().inverse();
     return out;
 }
 
-struct Point {
+struct WedgePoint {
     double mm = 0, backing = 0, read = 0;
 };
-double modelled(double k, double s, const Point& p) {
+double modelled(double k, double s, const WedgePoint& p) {
     return seen_over(sheet_of({{k, k, k}, {s, s, s}}, p.mm), {p.backing, p.backing, p.backing})[0];
 }
 
@@ -143,12 +145,12 @@ struct FittedChannel {
     double k = 1, s = 1, k_sd = 0, s_sd = 0, rms = 0;
 };
 /// Levenberg–Marquardt in ln K and ln S.
-FittedChannel fit_channel(const std::vector<Point>& points) {
+FittedChannel fit_channel(const std::vector<WedgePoint>& points) {
     FittedChannel best;
     double least = 1e300;
     const auto squares = [&](double lk, double ls) {
         double sum = 0;
-        for (const Point& p : points)
+        for (const WedgePoint& p : points)
             sum += std::pow(p.read - modelled(std::exp(lk), std::exp(ls), p), 2);
         return sum;
     };
@@ -159,7 +161,7 @@ FittedChannel fit_channel(const std::vector<Point>& points) {
                 constexpr double kStep = 1e-5;
                 Eigen::Matrix2d jtj = Eigen::Matrix2d::Zero();
                 Eigen::Vector2d jtr = Eigen::Vector2d::Zero();
-                for (const Point& p : points) {
+                for (const WedgePoint& p : points) {
                     const double m = modelled(std::exp(lk), std::exp(ls), p);
                     const Eigen::Vector2d j((modelled(std::exp(lk + kStep), std::exp(ls), p) - m) / kStep,
                                             (modelled(std::exp(lk), std::exp(ls + kStep), p) - m) / kStep);
@@ -170,7 +172,7 @@ FittedChannel fit_channel(const std::vector<Point>& points) {
                 for (int tries = 0; tries < 12 && !better; ++tries) {
                     Eigen::Matrix2d damped = jtj;
                     damped.diagonal() += damping * (jtj.diagonal().array() + 1e-12).matrix();
-                    const Eigen::Vector2d by = damped.ldlt().solve(jtr);
+                    const Eigen::Vector2d by = damped.inverse() * jtr;
                     const double k = std::clamp(lk + std::clamp(by(0), -2.0, 2.0), std::log(1e-4),
                                                 std::log(2000.0)),
                                  s = std::clamp(ls + std::clamp(by(1), -2.0, 2.0), std::log(1e-3),
@@ -213,9 +215,9 @@ struct BaseDoubt {
     Channels white{}, black{};
 };
 
-std::vector<Point> points_of(const WedgeFit& fit, std::size_t channel, double layer_mm, double white_by,
-                             double black_by) {
-    std::vector<Point> points;
+std::vector<WedgePoint> points_of(const WedgeFit& fit, std::size_t channel, double layer_mm, double white_by,
+                                  double black_by) {
+    std::vector<WedgePoint> points;
     for (const WedgeField& f : fit.fields)
         if (!f.outlier)
             points.push_back(

@@ -1,6 +1,7 @@
 // Something that would spoil the print, or that the user should know. Made by check/, kept in the plan.
 #pragma once
 
+#include "core/base/value.h"
 #include "core/project/project.h"
 
 #include <functional>
@@ -34,6 +35,8 @@ struct Finding {
     std::vector<int> parts;  ///< of that piece: indices concerned
     std::vector<Spot> spots; ///< where to look; not every place there is, but every kind
     std::vector<Fix> fixes;  ///< ways to mend it, the usual one first
+
+    VITRAIL_VALUE(Finding)
 };
 
 } // namespace vitrail

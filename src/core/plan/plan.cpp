@@ -2,6 +2,9 @@
 
 namespace vitrail {
 
+VITRAIL_VALUE_MADE_HERE(Plan)
+VITRAIL_VALUE_MADE_HERE(Finding)
+
 double tower_g(const Plan& plan) {
     if (!plan.tower.layers)
         return 0;

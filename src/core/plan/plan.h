@@ -1,6 +1,7 @@
 // The plan: everything Vitrail knows about a print before it is printed. Views, sheets and reports read it.
 #pragma once
 
+#include "core/base/value.h"
 #include "core/changes/sequence.h"
 #include "core/estimate/attendance.h"
 #include "core/estimate/first_job.h"
@@ -67,6 +68,8 @@ struct Plan : Printed {
 
     std::vector<Finding> findings;
     std::vector<Finding> waived; ///< what the project's waivers keep out of the list
+
+    VITRAIL_VALUE(Plan)
 };
 
 /// The pair, if it occurs on a nozzle; else null.

@@ -1,6 +1,7 @@
 // A picture that is printed: the file as it came, how it is prepared, and the filaments it is made of.
 #pragma once
 
+#include "core/base/value.h"
 #include "core/colour/stack.h"
 
 #include <cstdint>
@@ -133,6 +134,8 @@ struct Picture {
     std::shared_ptr<const DotMap> dots;
     std::vector<std::vector<FilamentRun>> stacks; ///< panel: from below
     PictureFigures figures;
+
+    VITRAIL_VALUE(Picture)
 };
 
 } // namespace vitrail

@@ -5,6 +5,11 @@
 
 namespace vitrail {
 
+VITRAIL_VALUE_MADE_HERE(Project)
+VITRAIL_VALUE_MADE_HERE(Piece)
+VITRAIL_VALUE_MADE_HERE(Part)
+VITRAIL_VALUE_MADE_HERE(Picture)
+
 int find_filament(const Project& p, char letter) {
     for (std::size_t i = 0; i < p.filaments.size(); ++i)
         if (p.filaments[i].letter == letter)

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/base/value.h"
 #include "core/geometry/mesh.h"
 #include "core/machine/machine.h"
 #include "core/material/filament.h"
@@ -60,6 +61,8 @@ struct Part {
     bool takes_purge = false;
     /// A base that is filed off afterwards.
     bool sacrificial = false;
+
+    VITRAIL_VALUE(Part)
 };
 
 /// The user wants a filament on a nozzle.
@@ -137,6 +140,8 @@ struct Piece {
     /// How it has been turned from its files' position. The parts' meshes are turned already.
     Rotation pose = kNoRotation;
     int count = 1; ///< of it on the plate, for each of settings.copies
+
+    VITRAIL_VALUE(Piece)
 };
 
 /// Where one of a piece stands.
@@ -179,6 +184,8 @@ struct Project {
     std::optional<Origin> origin; ///< of a job; none: it is nobody's
     /// The project file as it was read, so that keys this version does not know survive a round trip.
     std::shared_ptr<const std::string> as_read;
+
+    VITRAIL_VALUE(Project)
 };
 
 /// The letters that Vitrail deals out: A…Z.

@@ -65,11 +65,11 @@ struct Block {
     Outline outline;
 };
 
-struct Box {
+struct ItemBox {
     double x0 = 1e300, y0 = 1e300, x1 = -1e300, y1 = -1e300;
 };
-Box box_of(const Outline& outline) {
-    Box b;
+ItemBox box_of(const Outline& outline) {
+    ItemBox b;
     for (const auto& [x, y] : outline)
         b.x0 = std::min(b.x0, x), b.x1 = std::max(b.x1, x), b.y0 = std::min(b.y0, y),
         b.y1 = std::max(b.y1, y);
@@ -84,7 +84,7 @@ std::pair<double, double> offset_in(const Block& b, int n) {
 
 Block make_block(const ArrangeTask& task, std::size_t item, int first, int count, int across) {
     const Outline& outline = task.items[item].outline;
-    const Box box = box_of(outline);
+    const ItemBox box = box_of(outline);
     Block b{item,   first, count, across, box.x1 - box.x0 + task.gap_mm, box.y1 - box.y0 + task.gap_mm,
             outline};
     if (count == 1)
@@ -111,7 +111,7 @@ std::vector<Block> blocks_of(const ArrangeTask& task) {
     }
     std::vector<Block> out;
     for (std::size_t i = 0; i < size.size(); ++i) {
-        const Box box = box_of(task.items[i].outline);
+        const ItemBox box = box_of(task.items[i].outline);
         const double w = box.x1 - box.x0 + task.gap_mm, d = box.y1 - box.y0 + task.gap_mm;
         const int across = std::clamp(static_cast<int>(std::lround(std::sqrt(size[i] * d / w))), 1,
                                       size[i]); // nearly square
@@ -226,7 +226,7 @@ Arrangement in_boxes(const ArrangeTask& task) {
         const bool turned = task.turns >= 4 && y > x;
         boxes.push_back(turned ? Piece{i, 2 * y, 2 * x, true} : Piece{i, 2 * x, 2 * y, false});
     }
-    std::vector<Box> fixed;
+    std::vector<ItemBox> fixed;
     for (const ArrangeFixed& f : task.fixed)
         fixed.push_back(box_of(f.outline));
     std::stable_sort(boxes.begin(), boxes.end(), [](const Piece& a, const Piece& b) { return a.d > b.d; });
@@ -242,7 +242,7 @@ Arrangement in_boxes(const ArrangeTask& task) {
                 }
                 if (x + b.w > right + 1e-9 || y + b.d > back + 1e-9)
                     break;
-                const auto in_the_way = std::find_if(fixed.begin(), fixed.end(), [&](const Box& f) {
+                const auto in_the_way = std::find_if(fixed.begin(), fixed.end(), [&](const ItemBox& f) {
                     return f.x0 < x + b.w + task.gap_mm && x < f.x1 + task.gap_mm &&
                            f.y0 < y + b.d + task.gap_mm && y < f.y1 + task.gap_mm;
                 });

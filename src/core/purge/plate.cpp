@@ -68,13 +68,13 @@ std::vector<double> sides_of(const Tower& tower) {
 }
 
 /// Columns side by side in one strip.
-struct Strip {
+struct TowerStrip {
     std::vector<double> sides;
     double length = 0, width = 0;
 };
 
-Strip strip_of(const Tower& tower, double gap) {
-    Strip strip{sides_of(tower)};
+TowerStrip strip_of(const Tower& tower, double gap) {
+    TowerStrip strip{sides_of(tower)};
     for (const double s : strip.sides) {
         strip.length += s + (strip.length > 0 ? gap : 0);
         strip.width = std::max(strip.width, s);
@@ -108,7 +108,8 @@ bool meets(const KeepClear& z, const Footprint& f) {
 }
 
 /// So many across in a block, with the strip at one of its sides: right, left, behind, in front.
-Rowed block(const Project& p, Size size, double gap, int copies, int across, const Strip& strip, int side) {
+Rowed block(const Project& p, Size size, double gap, int copies, int across, const TowerStrip& strip,
+            int side) {
     const Machine& m = p.machine;
     const double bed_x = m.bed_x_mm - margins(p), bed_y = m.bed_y_mm - margins(p); // what may be used of it
     const int rows = (copies + across - 1) / across;
@@ -150,7 +151,7 @@ Rowed block(const Project& p, Size size, double gap, int copies, int across, con
 /// What fits first, then what keeps the tower close, then what is compact.
 Rowed in_rows(const Project& p, Size size, int copies, const Tower& tower) {
     const double gap = p.settings.spacing_mm;
-    const Strip strip = strip_of(tower, gap);
+    const TowerStrip strip = strip_of(tower, gap);
     Rowed best;
     double best_score = std::numeric_limits<double>::infinity();
     for (int across = 1; across <= copies; ++across) {

@@ -12,8 +12,8 @@ namespace vitrail {
 
 namespace {
 
-constexpr double kSameHeight = 0.02; ///< mm; programs round heights
-constexpr int kFarOff = 6;           ///< layers; farther apart they are not the same change
+constexpr double kSameTop = 0.02; ///< mm; programs round heights
+constexpr int kFarOff = 6;        ///< layers; farther apart they are not the same change
 constexpr float kMissing =
     3.5F; ///< so much a missing one weighs, and one too many: as much as seven layers together
 constexpr std::size_t kMostCells = 40'000'000;
@@ -148,7 +148,7 @@ std::vector<int> match(const std::vector<Wanted>& wanted, const std::vector<Foun
     return out;
 }
 
-std::string label(const Project& p, int filament) {
+std::string letter_or_dash(const Project& p, int filament) {
     return filament < 0 ? std::string("–")
                         : std::string(1, p.filaments[static_cast<std::size_t>(filament)].letter);
 }
@@ -167,14 +167,14 @@ public:
         const ToolpathLayer& first = file_.layers.front();
         const int count = static_cast<int>(std::count_if(file_.layers.begin(), file_.layers.end(),
                                                          [](const ToolpathLayer& l) { return l.pass == 1; }));
-        if (std::abs(first.z_mm - g.first_mm) > kSameHeight)
+        if (std::abs(first.z_mm - g.first_mm) > kSameTop)
             add("file-first-layer", Severity::error,
                 say("The first layer is {0} in the file, {1} in the plan: every change would stand at "
                     "another height.",
                     mm(first.z_mm), mm(g.first_mm)),
                 1, first.first_line);
         const int off = out_.layers_match ? 0 : first_other_height();
-        if (off > 1 && std::abs(first.z_mm - g.first_mm) <= kSameHeight) {
+        if (off > 1 && std::abs(first.z_mm - g.first_mm) <= kSameTop) {
             const ToolpathLayer& l = file_.layers[static_cast<std::size_t>(off) - 1];
             add("file-layer-height", Severity::error,
                 say("Layer {0} ends at {1} in the file, at {2} in the plan: the layers are not those of the "
@@ -206,10 +206,11 @@ public:
     }
 
     void stop(const ComparedStop& c, const Wanted& w) {
-        const Message what = c.refill >= 0 ? say("The pause to put {} in", label(p_, w.to))
-                             : w.waits
-                                 ? say("The swap from {0} to {1}", label(p_, w.from), label(p_, w.to))
-                                 : say("The change from {0} to {1}", label(p_, w.from), label(p_, w.to));
+        const Message what =
+            c.refill >= 0 ? say("The pause to put {} in", letter_or_dash(p_, w.to))
+            : w.waits
+                ? say("The swap from {0} to {1}", letter_or_dash(p_, w.from), letter_or_dash(p_, w.to))
+                : say("The change from {0} to {1}", letter_or_dash(p_, w.from), letter_or_dash(p_, w.to));
         if (c.state == ComparedStop::State::missing) {
             const auto [above, below] = lines_around(w.layer);
             return add(
@@ -227,13 +228,13 @@ public:
             add("file-change-late", Severity::error,
                 say("{0} is one layer late: one off. It stands before layer {1} in the file (line {2}), "
                     "before layer {3} in the plan; layer {3} would be printed in {4}.",
-                    what, there, line, c.layer, label(p_, w.from)),
+                    what, there, line, c.layer, letter_or_dash(p_, w.from)),
                 c.layer, line);
         else if (c.off == -1)
             add("file-change-early", Severity::error,
                 say("{0} is one layer early: one off. It stands before layer {1} in the file (line {2}), "
                     "before layer {3} in the plan; layer {1} would be printed in {4}.",
-                    what, there, line, c.layer, label(p_, w.to)),
+                    what, there, line, c.layer, letter_or_dash(p_, w.to)),
                 c.layer, line);
         else if (c.off > 1)
             add("file-change-late", Severity::error,
@@ -252,14 +253,14 @@ public:
                 s.within
                     ? say("{0} stands within layer {1} (line {2}) instead of before it: part of the layer "
                           "would be printed in {3}.",
-                          what, c.layer, line, label(p_, w.from))
+                          what, c.layer, line, letter_or_dash(p_, w.from))
                     : say("{0} stands before layer {1} (line {2}), the plan prints part of that layer first.",
                           what, c.layer, line),
                 c.layer, line);
         if (c.wrong_filament)
             add("file-change-filament", Severity::error,
                 say("{0}: the file calls tool {1} (line {2}), {3} is tool {4}.", what, s.to, line,
-                    label(p_, w.to), c.tool),
+                    letter_or_dash(p_, w.to), c.tool),
                 c.layer, line);
         if (w.waits && c.refill < 0 && s.what == ToolpathStop::What::tool && p_.machine.nozzles.size() > 1)
             add("file-change-tool", Severity::error,
@@ -308,9 +309,9 @@ public:
         if (many && wanted >= 0 && wanted != tool)
             add("file-start-filament", Severity::error,
                 named ? say("The file begins with tool {0} (line {1}), the plan with {2}, which is tool {3}.",
-                            tool, static_cast<long long>(line), label(p_, first.from), wanted)
+                            tool, static_cast<long long>(line), letter_or_dash(p_, first.from), wanted)
                       : say("The file begins with tool {0}, the plan with {1}, which is tool {2}.", tool,
-                            label(p_, first.from), wanted),
+                            letter_or_dash(p_, first.from), wanted),
                 1, line);
     }
 
@@ -334,7 +335,7 @@ private:
     int first_other_height() const {
         for (int n = 1; n <= plan_.grid.count && n <= static_cast<int>(file_.layers.size()); ++n)
             if (std::abs(file_.layers[static_cast<std::size_t>(n) - 1].z_mm - plan_.grid.top_mm(n)) >
-                kSameHeight)
+                kSameTop)
                 return n;
         return 0;
     }
@@ -373,9 +374,9 @@ void compare_layers(const Plan& plan, const ToolpathFile& file, AgainstPlan& out
     const auto in_pass = [&](std::size_t k) { return k < file.layers.size() && file.layers[k].pass == 1; };
     for (int n = 1; n <= plan.grid.count; ++n) {
         const double top = plan.grid.top_mm(n);
-        while (in_pass(i) && file.layers[i].z_mm < top - kSameHeight)
+        while (in_pass(i) && file.layers[i].z_mm < top - kSameTop)
             ++i;
-        if (in_pass(i) && std::abs(file.layers[i].z_mm - top) <= kSameHeight)
+        if (in_pass(i) && std::abs(file.layers[i].z_mm - top) <= kSameTop)
             out.file_layer[static_cast<std::size_t>(n) - 1] = static_cast<int>(i);
     }
     out.layers_match = true;

@@ -12,7 +12,7 @@ namespace {
 
 constexpr double kHour_s = 3600, kDay_s = 86400;
 
-std::string label(const Project& p, int filament) {
+std::string letter_and_name(const Project& p, int filament) {
     const Filament& f = p.filaments[static_cast<std::size_t>(filament)];
     return f.name.empty() ? std::string(1, f.letter) : std::string(1, f.letter) + " " + f.name;
 }
@@ -20,8 +20,8 @@ std::string label(const Project& p, int filament) {
 Message what_to_do(const Project& p, const Plan& plan, const Visit& v) {
     if (v.what == Visit::What::swap) {
         const Change& c = plan.changes[static_cast<std::size_t>(v.change)];
-        return say("{0} out, {1} in on {2}, before layer {3}", label(p, c.displaced), label(p, c.to),
-                   nozzle_name(p.machine, c.nozzle), c.layer);
+        return say("{0} out, {1} in on {2}, before layer {3}", letter_and_name(p, c.displaced),
+                   letter_and_name(p, c.to), nozzle_name(p.machine, c.nozzle), c.layer);
     }
     const Refill& r = plan.refills[static_cast<std::size_t>(v.refill)];
     const Message slot = slot_name(p.machine, r.toolhead, r.slot);
@@ -29,8 +29,9 @@ Message what_to_do(const Project& p, const Plan& plan, const Visit& v) {
                            : r.earliest_layer == r.latest_layer
                                ? say("while layer {} is printed", r.earliest_layer)
                                : say("any time in layers {} to {}", r.earliest_layer, r.latest_layer);
-    return r.out < 0 ? say("{0} into {1}: {2}", label(p, r.in), slot, layers)
-                     : say("{0} out of {1}, {2} in: {3}", label(p, r.out), slot, label(p, r.in), layers);
+    return r.out < 0 ? say("{0} into {1}: {2}", letter_and_name(p, r.in), slot, layers)
+                     : say("{0} out of {1}, {2} in: {3}", letter_and_name(p, r.out), slot,
+                           letter_and_name(p, r.in), layers);
 }
 
 } // namespace

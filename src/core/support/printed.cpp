@@ -4,6 +4,8 @@
 
 namespace vitrail {
 
+VITRAIL_VALUE_MADE_HERE(Printed)
+
 namespace {
 
 void add_piece(const PiecePlan& piece, Printed& out) {

@@ -1,6 +1,7 @@
 // What there is to print: each piece with what its stages found out, and the sums that a machine sees.
 #pragma once
 
+#include "core/base/value.h"
 #include "core/layers/detail.h"
 #include "core/support/access.h"
 #include "core/support/shares.h"
@@ -50,6 +51,8 @@ struct Printed {
     double printed_in(int layer, int filament) const {
         return model_in(layer, filament) + support_in(layer, filament) + interface_in(layer, filament);
     }
+
+    VITRAIL_VALUE(Printed)
 
 private:
     std::size_t at(int layer, int filament) const {

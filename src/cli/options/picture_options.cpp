@@ -2,6 +2,8 @@
 
 #include "core/colour/lamp.h"
 
+#include <CLI/CLI.hpp>
+
 #include <memory>
 
 namespace vitrail {

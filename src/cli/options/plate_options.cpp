@@ -2,6 +2,8 @@
 
 #include "core/project/order.h"
 
+#include <CLI/CLI.hpp>
+
 #include <memory>
 
 namespace vitrail {

@@ -1,5 +1,7 @@
 #include "cli/run_commands.h"
 
+#include <CLI/CLI.hpp>
+
 #include <memory>
 
 namespace vitrail {

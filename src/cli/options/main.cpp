@@ -5,6 +5,7 @@
 #include "cli/picture_commands.h"
 #include "cli/plate_commands.h"
 #include "cli/run_commands.h"
+#include "version.h"
 
 #include <CLI/CLI.hpp>
 
