@@ -10,7 +10,6 @@
 #include "support.h"
 
 #include <QDir>
-#include <QElapsedTimer>
 #include <QSignalSpy>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -299,10 +298,8 @@ void TestDocument::restoring_is_off_the_window_thread() {
     const auto found = recovery.find();
     QVERIFY(found.has_value());
     QCOMPARE(found->path, QString("/home/p.vitrail"));
-    QElapsedTimer timer;
-    timer.start();
     recovery.restore(*found);
-    QVERIFY2(timer.elapsed() < 16, qPrintable(QString::number(timer.elapsed())));
+    QVERIFY(d.project().settings.copies != 5); // it has come back before anything was read
     QTRY_COMPARE_WITH_TIMEOUT(int(d.project().settings.copies), 5, 20000);
     QVERIFY(d.modified());
     QCOMPARE(d.path(), QString("/home/p.vitrail"));
@@ -328,12 +325,8 @@ void TestDocument::quitting_stops_studies() {
                 });
     study.start_anew();
     QTRY_VERIFY(began);
-    QElapsedTimer timer;
-    timer.start();
     d.reset();
-    QVERIFY(told);
-    QVERIFY2(timer.elapsed() < 500,
-             qPrintable(QString::number(timer.elapsed()))); // it would go on for ten seconds
+    QVERIFY(told); // it did not come to its own end
 }
 
 void TestDocument::an_exception_is_a_sentence() {

@@ -391,7 +391,6 @@ void TestRunWindow::a_layer_is_rescued() {
     const auto works = [&] { return bench()->rescue()->working(); };
     find<QSpinBox>("rescue_layer")->setValue(15);
     find<QSpinBox>("rescue_extra")->setValue(2);
-    QTest::qWait(150);
     QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
     auto* moves = find<QTableWidget>("rescue_moves");
     QCOMPARE(moves->rowCount(), 2);
@@ -404,7 +403,6 @@ void TestRunWindow::a_layer_is_rescued() {
     find<QCheckBox>("rescue_by_height")->setChecked(true);
     find<QDoubleSpinBox>("rescue_measured")->setValue(2.65);
     find<QCheckBox>("rescue_homed")->setChecked(false);
-    QTest::qWait(150);
     QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
     QVERIFY(label("rescue_look").contains(shown("0.05 mm higher")));
     QString steps;
@@ -413,13 +411,11 @@ void TestRunWindow::a_layer_is_rescued() {
     QVERIFY(steps.contains("Never Z"));
     // Nonsense is said, and offers nothing.
     find<QDoubleSpinBox>("rescue_measured")->setValue(50);
-    QTest::qWait(150);
     QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
     QVERIFY(label("rescue_why").contains("Measure again"));
     QVERIFY(!find<QPushButton>("rescue_take")->isEnabled());
     find<QCheckBox>("rescue_by_height")->setChecked(false);
     find<QCheckBox>("rescue_homed")->setChecked(true);
-    QTest::qWait(150);
     QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
     // Not before the plan that is running is kept somewhere.
     press("rescue_take");
@@ -436,7 +432,6 @@ void TestRunWindow::a_layer_is_rescued() {
     run_key(Qt::Key_F6);
     now_ += std::llround(document()->plan()->layers[15].start_s) + 5;
     bench()->show_page(RunBench::kRescue);
-    QTest::qWait(150);
     QTRY_VERIFY_WITH_TIMEOUT(!works(), 20000);
     QCOMPARE(find<QSpinBox>("rescue_layer")->value(), 11); // the run waits there, for its first swap
     const int layers = document()->plan()->grid.count;
@@ -469,7 +464,6 @@ void TestRunWindow::ways_on_are_offered() {
     find<QComboBox>("rescue_kind")->setCurrentIndex(1);
     find<QComboBox>("rescue_filament")->setCurrentIndex(1);
     find<QSpinBox>("rescue_layer")->setValue(14);
-    QTest::qWait(150);
     QTRY_VERIFY_WITH_TIMEOUT(!bench()->rescue()->working(), 20000);
     auto* ways = find<QTableWidget>("rescue_ways");
     QCOMPARE(ways->rowCount(), 3);
@@ -478,7 +472,6 @@ void TestRunWindow::ways_on_are_offered() {
     ways->selectRow(2); // to start again is no plan
     QVERIFY(!find<QPushButton>("rescue_take")->isEnabled());
     find<QComboBox>("rescue_kind")->setCurrentIndex(2);
-    QTest::qWait(150);
     QTRY_VERIFY_WITH_TIMEOUT(!bench()->rescue()->working() && ways->rowCount() > 0, 20000);
     QVERIFY2(ways->item(0, 0)->text().contains("move what follows up"), qPrintable(ways->item(0, 0)->text()));
     QCOMPARE(find<QSpinBox>("rescue_layer")->value(), 11);

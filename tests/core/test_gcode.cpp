@@ -11,6 +11,8 @@
 #include "formats/files.h"
 #include "formats/toolpath_file.h"
 
+#include <malloc.h>
+
 #include <QDir>
 #include <QTemporaryDir>
 
@@ -712,10 +714,20 @@ void TestGcode::large_files_stay_small() {
     for (int i = 0; i < 10'000; ++i)
         block += line;
     reader.read("M83\n");
+    // What the program holds, in bytes (glibc's own count; none of it under sanitizers).
+    const auto held = [] {
+        const struct mallinfo2 m = mallinfo2();
+        return static_cast<std::int64_t>(m.uordblks + m.hblkhd);
+    };
+    std::int64_t after_ten = 0;
     for (int n = 1; n <= 60; ++n) {
         reader.read(fmt::format("G1 Z{:.2f}\n", n * 0.2));
         reader.read(block);
+        if (n == 10)
+            after_ten = held();
     }
+    // Fifty layers of 20,000 lines, 28 MB: no more than some figures for each layer.
+    QVERIFY2(held() - after_ten < 50 * 4096, qPrintable(QString::number(held() - after_ten)));
     const ToolpathFile f = reader.finish();
     QCOMPARE(f.layers.size(), std::size_t(60));
     QCOMPARE(f.lines, std::int64_t(1 + 60 * 20'001));

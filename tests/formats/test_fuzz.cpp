@@ -15,8 +15,6 @@
 
 #include "support.h"
 
-#include <QElapsedTimer>
-
 using namespace vitrail;
 using namespace vitrail::test;
 
@@ -82,13 +80,10 @@ void fuzz(const std::string& seed, int count, Read read) {
     std::mt19937 rng(static_cast<unsigned>(seed.size()));
     int good = 0, bad = 0;
     for (int i = 0; i < rounds(count); ++i) {
-        QElapsedTimer timer;
-        timer.start();
         const auto r = read(mutated(seed, rng));
         r ? ++good : ++bad;
         if (!r)
             QVERIFY(english(r.error().message).size() > 10);
-        QVERIFY2(timer.elapsed() < 60000, "bounded time"); // it takes milliseconds; a hang would take forever
     }
     QVERIFY2(good + bad == rounds(count) && bad > 0, "the mutations must reach the reader");
 }

@@ -150,6 +150,10 @@ RescuePage::RescuePage(Document* document, ViewState* view, RunStore* store, QWi
     show_result();
 }
 
+bool RescuePage::working() const {
+    return working_ || later_->isActive();
+}
+
 QWidget* RescuePage::make_inputs() {
     auto* box = new QWidget;
     box->setLayout(form_);

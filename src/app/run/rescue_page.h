@@ -31,7 +31,7 @@ class RescuePage : public QWidget {
     Q_OBJECT
 public:
     RescuePage(Document* document, ViewState* view, RunStore* store, QWidget* parent = nullptr);
-    bool working() const { return working_; }
+    bool working() const; ///< or about to be
     /// Keeps what is running under another name, then makes the rescue, or the chosen way, the plan.
     void take();
     /// Writes what is left of a file that was printed.

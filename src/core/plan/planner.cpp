@@ -6,6 +6,8 @@
 
 namespace vitrail {
 
+VITRAIL_VALUE_MADE_HERE(Planner)
+
 const char* to_string(Severity s) {
     return s == Severity::error ? term("error") : s == Severity::warning ? term("warning") : term("note");
 }

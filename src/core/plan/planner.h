@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/base/memory.h"
+#include "core/base/value.h"
 #include "core/plan/plan.h"
 #include "core/support/support_stage.h"
 
@@ -22,7 +23,8 @@ enum class Scope {
 /// other. Not for use from two threads at once.
 class Planner {
 public:
-    Planner() = default;
+    VITRAIL_VALUE(Planner)
+
     /// Knows what that plan of that project knows, so that variants of it are planned without slicing again.
     Planner(const Project& project, const Plan& plan);
     /// And what that plan of another project knows.
