@@ -2,7 +2,7 @@
 # not once a file, which halves the build. So helpers in unnamed namespaces have names that are unique in
 # their
 # folder. A large folder makes several units, as one of them is what a changed file costs to build.
-set(VITRAIL_UNIT_BYTES 120000 CACHE STRING "How many bytes of source are compiled together at most")
+set(VITRAIL_UNIT_BYTES 90000 CACHE STRING "How many bytes of source are compiled together at most")
 
 # vitrail_units(TARGET [APART FILE…]): compiles the sources of TARGET in units; those APART by themselves.
 function(vitrail_units target)

@@ -162,7 +162,8 @@ GuidePage machines_page() {
 }
 
 QString title_of(const QString& html) {
-    static const QRegularExpression title(QStringLiteral("<title>(.*?)</title>"));
+    static const QRegularExpression title(QStringLiteral("<title>(.*?)</title>"),
+                                          QRegularExpression::DotMatchesEverythingOption);
     return QTextDocumentFragment::fromHtml(title.match(html).captured(1)).toPlainText();
 }
 

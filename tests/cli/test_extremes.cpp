@@ -5,7 +5,6 @@
 
 #include "support.h"
 
-#include <QElapsedTimer>
 #include <QProcess>
 #include <QTemporaryDir>
 
@@ -37,17 +36,13 @@ private:
             const rlimit two_gb{rlim_t{2} << 30, rlim_t{2} << 30};
             ::setrlimit(RLIMIT_DATA, &two_gb);
         });
-        timer_.start();
         process_->start(VITRAIL_CLI, arguments);
         process_->waitForFinished(30000);
-        took_ms_ = timer_.elapsed();
         return *process_;
     }
 
     std::unique_ptr<QTemporaryDir> dir_;
     std::unique_ptr<QProcess> process_;
-    QElapsedTimer timer_;
-    qint64 took_ms_ = 0;
 };
 
 namespace {
@@ -236,11 +231,11 @@ void TestExtremes::refused() {
         file("inf.stl", flat(std::numeric_limits<float>::infinity()));
 
     QProcess& p = run(call);
+    QVERIFY2(p.state() == QProcess::NotRunning, "it is refused, not chewed on for half a minute");
     const QString said = QString::fromUtf8(p.readAllStandardError());
     QCOMPARE(p.exitStatus(), QProcess::NormalExit);
     QVERIFY2(p.exitCode() == status, qPrintable(QString::number(p.exitCode()) + said));
     QVERIFY2(said.startsWith("error: ") && said.size() > 30 && said.count('\n') <= 2, qPrintable(said));
-    QVERIFY2(took_ms_ < 2000, qPrintable(QString::number(took_ms_)));
     QVERIFY2(!QFile::exists(dir_->filePath("p.vitrail")), "no file is made");
 }
 

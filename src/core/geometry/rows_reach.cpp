@@ -12,14 +12,14 @@ constexpr double kSeam = 2;        // µm: an outline and the area beside it are
 constexpr double kStraight = 0.99; // cosine of a turn so slight that the strips of two edges are made to meet
 
 /// An edge of a ring, µm.
-struct Edge {
+struct ReachEdge {
     double x, y, dx, dy, length;
 };
 
-Edge edge_of(const Path& ring, std::size_t i) {
+ReachEdge edge_of(const Path& ring, std::size_t i) {
     const IntPoint &a = ring[i], &b = ring[i + 1 == ring.size() ? 0 : i + 1];
-    Edge e{static_cast<double>(a.X), static_cast<double>(a.Y), static_cast<double>(b.X - a.X),
-           static_cast<double>(b.Y - a.Y), 0};
+    ReachEdge e{static_cast<double>(a.X), static_cast<double>(a.Y), static_cast<double>(b.X - a.X),
+                static_cast<double>(b.Y - a.Y), 0};
     e.length = std::hypot(e.dx, e.dy);
     return e;
 }
@@ -34,10 +34,10 @@ public:
         const std::size_t n = ring.size();
         if (n < 3)
             return;
-        Edge here = edge_of(ring, n - 1);
+        ReachEdge here = edge_of(ring, n - 1);
         double extended = 0; // by the turn at its beginning, as a share of its length
         for (std::size_t i = 0; i <= n; ++i) {
-            const Edge after = edge_of(ring, i == n ? 0 : i);
+            const ReachEdge after = edge_of(ring, i == n ? 0 : i);
             if (here.length <= 0) {
                 here = after;
                 continue;
@@ -101,7 +101,7 @@ private:
 
     /// The turn from one edge to the next, convex where it is to the left: a disc, or, where it is slight, by
     /// how much the strips of the two are to be extended so that they meet, as shares of their lengths.
-    std::pair<double, double> turn(const Edge& here, const Edge& after) {
+    std::pair<double, double> turn(const ReachEdge& here, const ReachEdge& after) {
         const double lengths = here.length * after.length,
                      cosine = (here.dx * after.dx + here.dy * after.dy) / lengths,
                      sine = (here.dx * after.dy - here.dy * after.dx) / lengths;
@@ -120,7 +120,7 @@ private:
     }
 
     /// Points of the strip: start + t·edge + s·normal, t in [t0, t1], s from the seam to the reach.
-    void add_strip(const Edge& e, double t0, double t1) {
+    void add_strip(const ReachEdge& e, double t0, double t1) {
         const double nx = e.dy / e.length, ny = -e.dx / e.length, s0 = -kSeam, s1 = r_;
         const double h = across(e.x, e.y), dt = across(e.dx, e.dy), ds = across(nx, ny);
         const double low = h + std::min(t0 * dt, t1 * dt) + std::min(s0 * ds, s1 * ds),
