@@ -1,23 +1,18 @@
 # Sources are compiled together, a folder at a time: what headers and templates cost is paid once a folder and
-# not once a file, which halves the build. So helpers in unnamed namespaces have names that are unique in
-# their
-# folder. A large folder makes several units, as one of them is what a changed file costs to build.
+# not once a file. So helpers in unnamed namespaces have names that are unique in their folder. A large folder
+# makes several units, as one of them is what a changed file costs to build.
 set(VITRAIL_UNIT_BYTES 90000 CACHE STRING "How many bytes of source are compiled together at most")
 
-# vitrail_units(TARGET [APART FILE…]): compiles the sources of TARGET in units; those APART by themselves.
+# vitrail_units(TARGET): compiles the sources of TARGET in units.
 function(vitrail_units target)
-  cmake_parse_arguments(U "" "" "APART" ${ARGN})
   get_target_property(sources ${target} SOURCES)
   list(FILTER sources INCLUDE REGEX "\\.cpp$")
   list(SORT sources)
   set(folder "none yet")
+  set(filled 0)
   foreach(source ${sources})
     get_filename_component(path ${source} ABSOLUTE)
     file(RELATIVE_PATH name ${CMAKE_CURRENT_SOURCE_DIR} ${path})
-    if(name IN_LIST U_APART)
-      set_source_files_properties(${source} PROPERTIES SKIP_UNITY_BUILD_INCLUSION ON)
-      continue()
-    endif()
     file(SIZE ${path} bytes)
     get_filename_component(here ${name} DIRECTORY)
     math(EXPR filled "${filled} + ${bytes}")

@@ -1,8 +1,7 @@
 # Imports run one way: each folder may import those above it in its list, and nothing below. No exceptions.
 cmake_minimum_required(VERSION 3.25)
 set(CORE base terms colour material machine geometry patch project layers support changes purge estimate plan
-  check study picture plate run
-         logbook after_print run_sheet)
+  check study picture plate run logbook after_print run_sheet)
 set(APP theme document parts paint layer_window plate_view view3d machine ribbon guide)
 set(BENCHES picture piece palette supports plate changes purge variants run logbook) # not each other
 # above core; app and cli not each other; only cli has devices in it
