@@ -135,7 +135,6 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     bar_->setMaximumWidth(em(10));
     bar_->setAccessibleName(tr("Comparing schools"));
     bar_->hide();
-    schools->add_to_heading(bar_);
     for (const auto& [key, text, undo] :
          {std::tuple{"attended_cost", tr("your own &hour"), tr("Change the price of your own hour")},
           std::tuple{"printer_cost", tr("the &printer's"), tr("Change the price of the printer's hour")}}) {
@@ -160,7 +159,11 @@ SchoolsPage::SchoolsPage(Document* document, ShelfStore* shelf, QWidget* parent)
     advice_->setFont(font_of(1.05, true));
     advice_->setWordWrap(true);
     advice_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-    schools->body()->addWidget(advice_);
+    // Beside the advice, which wraps: in the heading it would make the window wider while it counts.
+    auto* above = new QHBoxLayout;
+    above->addWidget(advice_, 1);
+    above->addWidget(bar_, 0, Qt::AlignTop);
+    schools->body()->addLayout(above);
 
     table_->setObjectName(QStringLiteral("schools"));
     table_->setAccessibleName(tr("Schools of support compared"));
