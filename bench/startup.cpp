@@ -2,6 +2,7 @@
 
 #include <cstdio>
 #include <cstdlib>
+#include <filesystem>
 #include <string>
 
 namespace vitrail::bench {
@@ -10,7 +11,7 @@ void bench_startup(Table& table) {
     if (std::system("command -v xvfb-run >/dev/null") != 0)
         return;
     // Both under the same Xvfb, in turns, each from launch to the first frame that shows what it has to show.
-    const std::string home = "/tmp/vitrail-bench-home";
+    const std::string home = std::filesystem::temp_directory_path() / "vitrail-bench-home";
     const std::string loop = "for i in 1 2 3 4 5; do s=$(date +%s%N); \"$1\" $2 >/dev/null 2>&1; e=$(date "
                              "+%s%N); echo $((e-s)); done | sort -n | head -1";
     const auto measure = [&](const std::string& program, const std::string& arguments) {

@@ -2,6 +2,7 @@
 
 #include <cstdio>
 #include <cstdlib>
+#include <filesystem>
 #include <string>
 
 namespace vitrail::bench {
@@ -9,7 +10,7 @@ namespace vitrail::bench {
 void bench_window(Table& table) {
     if (std::system("command -v xvfb-run >/dev/null") != 0)
         return;
-    const std::string home = "/tmp/vitrail-bench-home";
+    const std::string home = std::filesystem::temp_directory_path() / "vitrail-bench-home";
     const std::string command = "mkdir -p " + home + "; HOME=" + home + " XDG_CONFIG_HOME=" + home +
                                 " XDG_DATA_HOME=" + home + " XDG_RUNTIME_DIR=" + home +
                                 " xvfb-run -a -s '-screen 0 1400x900x24' " WINDOW_EVENTS " 2>/dev/null";

@@ -10259,6 +10259,20 @@
         <source>Add a photograph</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>%1 cannot be used. %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Import prints</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n print(s) came from the list.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>vitrail::LookPage</name>
@@ -14663,16 +14677,6 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     <message>
         <source>Remove a print from the logbook</source>
         <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>%1 cannot be used. %2</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message numerus="yes">
-        <source>%n print(s) came from the list.</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-        </translation>
     </message>
     <message>
         <source>%1 was written.</source>

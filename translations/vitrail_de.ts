@@ -10342,6 +10342,21 @@
         <source>Add a photograph</source>
         <translation>Ein Foto hinzufügen</translation>
     </message>
+    <message>
+        <source>%1 cannot be used. %2</source>
+        <translation>%1 ist nicht zu gebrauchen. %2</translation>
+    </message>
+    <message>
+        <source>Import prints</source>
+        <translation>Drucke einlesen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n print(s) came from the list.</source>
+        <translation>
+            <numerusform>%n Druck kam aus der Liste.</numerusform>
+            <numerusform>%n Drucke kamen aus der Liste.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>vitrail::LookPage</name>
@@ -14783,17 +14798,6 @@ Gegen jetzt: %6 Wechsel, %7 g Abfall, %8 min Druckzeit</translation>
     <message>
         <source>Remove a print from the logbook</source>
         <translation>Einen Druck aus dem Logbuch entfernen</translation>
-    </message>
-    <message>
-        <source>%1 cannot be used. %2</source>
-        <translation>%1 ist nicht zu gebrauchen. %2</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n print(s) came from the list.</source>
-        <translation>
-            <numerusform>%n Druck kam aus der Liste.</numerusform>
-            <numerusform>%n Drucke kamen aus der Liste.</numerusform>
-        </translation>
     </message>
     <message>
         <source>%1 was written.</source>

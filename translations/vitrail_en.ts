@@ -233,6 +233,13 @@
             <numerusform>%n prints of the logbook cannot be read; they stay where they are.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n print(s) came from the list.</source>
+        <translation>
+            <numerusform>%n print came from the list.</numerusform>
+            <numerusform>%n prints came from the list.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>vitrail::MachineEditor</name>
@@ -415,13 +422,6 @@
         <translation>
             <numerusform>%n print</numerusform>
             <numerusform>%n prints</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n print(s) came from the list.</source>
-        <translation>
-            <numerusform>%n print came from the list.</numerusform>
-            <numerusform>%n prints came from the list.</numerusform>
         </translation>
     </message>
 </context>

@@ -57,7 +57,7 @@ private Q_SLOTS:
         prepare();
         QAccessible::setActive(true);
     }
-    void init() { begin(); }
+    void init() { begin(runs_now({"pictures_tell_their_values"})); }
     void cleanup() {
         QSettings().remove("contrast");
         apply_theme(*qApp, ThemeChoice::dark);

@@ -18,7 +18,6 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDoubleSpinBox>
-#include <QFileDialog>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QSlider>
@@ -478,14 +477,7 @@ void TestChangesWindow::strip_is_written() {
     show_project(row("AB", 2));
     purge(PurgeBench::kCalibration);
     QTemporaryDir folder;
-    in_next_dialog([&](QDialog* d) {
-        auto* files = qobject_cast<QFileDialog*>(d);
-        QVERIFY(files);
-        files->setDirectory(folder.path());
-        files->selectFile(folder.path());
-        QMetaObject::invokeMethod(d, "accept");
-    });
-    QCoreApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
+    choose_in_next_dialog(folder.path());
     press("write_strip");
     QTRY_VERIFY(QFile::exists(folder.filePath("strip.3mf")));
     QVERIFY(QFile::exists(folder.filePath("strip.html")) && QFile::exists(folder.filePath("strip.vitrail")));
@@ -533,7 +525,6 @@ void TestChangesWindow::offset_is_measured() {
     show_project(row("AB", 2, "twin"));
     changes(ChangesBench::kNozzles);
     QTemporaryDir folder;
-    QCoreApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
     in_next_dialog([&](QDialog* d) {
         auto* editor = qobject_cast<MachineEditor*>(d);
         QVERIFY(editor);
@@ -541,13 +532,7 @@ void TestChangesWindow::offset_is_measured() {
         QVERIFY(!x->isEnabled()); // the first toolhead is what others are measured from
         editor->parts()->setCurrentItem(editor->parts()->topLevelItem(1));
         QVERIFY(x->isEnabled());
-        in_next_dialog([&](QDialog* f) {
-            auto* files = qobject_cast<QFileDialog*>(f);
-            QVERIFY(files);
-            files->setDirectory(folder.path());
-            files->selectFile(folder.path());
-            QMetaObject::invokeMethod(f, "accept");
-        });
+        choose_in_next_dialog(folder.path());
         d->findChild<QPushButton*>("write_offset_strip")->click();
         QVERIFY(QFile::exists(folder.filePath("offset-strip.3mf")) &&
                 QFile::exists(folder.filePath("offset-strip.html")));

@@ -53,7 +53,7 @@ namespace {
 struct FakeDisk {
     std::mutex mutex;
     std::map<std::string, std::string> files;
-    std::atomic<int> slow_ms{0}, fail{0}, written{0};
+    std::atomic<int> slow_ms{0}, fail{0}, written{0}, failed{0};
     std::atomic<int> at_once{0}, most_at_once{0};
 
     Disk disk() {
@@ -70,7 +70,7 @@ struct FakeDisk {
                     QThread::msleep(static_cast<unsigned long>(slow_ms));
                     --at_once;
                     if (fail > 0 || path.find("broken") != std::string::npos)
-                        return Error{say("The disk is full. Nothing was changed.")};
+                        return ++failed, Error{say("The disk is full. Nothing was changed.")};
                     const std::lock_guard lock(mutex);
                     files[path] = bytes;
                     ++written;
@@ -230,21 +230,17 @@ void TestDocument::autosave_on_a_slow_disk() {
     Recovery recovery(&d);
     recovery.set_disk(slow.disk());
     d.reset(block(1), {});
-    for (int n = 2; n < 40; ++n) {
-        d.edit("copies", copies_are(n));
-        QTest::qWait(10);
-    }
-    QTRY_VERIFY(slow.written > 3);
-    QTest::qWait(200);
-    QCOMPARE(int(slow.most_at_once), 1); // never two at once
+    int n = 1;
+    QTRY_VERIFY((d.edit("copies", copies_are(++n)), slow.written > 3));
     // The newest copy holds the newest project.
     QTRY_VERIFY([&] {
         const std::lock_guard lock(slow.mutex);
         for (const auto& [path, bytes] : slow.files)
-            if (bytes.find("\"copies\": 39") != std::string::npos)
+            if (bytes.find("\"copies\": " + std::to_string(n)) != std::string::npos)
                 return true;
         return false;
     }());
+    QCOMPARE(int(slow.most_at_once), 1); // never two at once
 }
 
 void TestDocument::autosave_that_fails_is_told_once() {
@@ -259,7 +255,8 @@ void TestDocument::autosave_that_fails_is_told_once() {
     QTRY_COMPARE(said.size(), 1);
     QVERIFY(said[0][0].toString().contains("disk is full"));
     d.edit("copies", copies_are(3));
-    QTest::qWait(150);
+    const int before = full.failed;
+    QTRY_VERIFY(full.failed > before + 1); // a second one has come back
     QCOMPARE(said.size(), 1);
     full.fail = 0; // there is room again: it is kept without any further edit
     QTRY_VERIFY(full.written > 0);
@@ -269,20 +266,24 @@ void TestDocument::a_late_autosave_brings_nothing_back() {
     Document d;
     Recovery recovery(&d);
     Disk slow = Disk::real();
-    slow.write = [real = slow.write](const std::string& path, std::string_view bytes) {
+    std::atomic<int> begun{0}, landed{0};
+    slow.write = [&, real = slow.write](const std::string& path, std::string_view bytes) {
+        ++begun;
         QThread::msleep(100);
-        return real(path, bytes);
+        auto done = real(path, bytes);
+        ++landed;
+        return done;
     };
     recovery.set_disk(slow);
     QTemporaryDir dir;
     d.reset(block(1), {});
     d.edit("copies", copies_are(2));
-    QTest::qWait(60); // the copy is being written
+    QTRY_VERIFY(begun > 0);
     d.save(dir.filePath("p.vitrail"));
     settle(d);
     QVERIFY(!d.modified());
-    QTest::qWait(600); // it has landed
-    QCOMPARE(kept_copies(), QStringList());
+    QTRY_VERIFY(landed == begun);
+    QTRY_COMPARE(kept_copies(), QStringList());
 }
 
 void TestDocument::restoring_is_off_the_window_thread() {

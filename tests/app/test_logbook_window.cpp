@@ -56,8 +56,7 @@ private:
     }
     void show_season() {
         go();
-        window_->logbook_bench()->prints()->import_list(
-            QString::fromStdString(source_file("demo/season.json")));
+        store()->import_prints(QString::fromStdString(source_file("demo/season.json")));
     }
     QString label(const char* name) { return find<QLabel>(name)->text(); }
     /// "time  1 h 20 – 1 h 50"
@@ -322,7 +321,7 @@ void TestLogbookWindow::lists_come_and_go() {
     QVERIFY(bool(back));
     QCOMPARE(int(back->prints.size()), 40);
     QVERIFY(bool(write_file(dir_->filePath("bad.csv").toStdString(), "id,machine,start\na,m,never\n")));
-    page->import_list(dir_->filePath("bad.csv"));
+    store()->import_prints(dir_->filePath("bad.csv"));
     QVERIFY(window_->messages()->text().contains("line 2"));
     QCOMPARE(int(store()->prints().size()), 40);
     prints()->setCurrentCell(0, 0);

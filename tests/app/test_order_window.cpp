@@ -380,7 +380,7 @@ void TestOrderWindow::a_job_offers_what_changed() {
     // As it was: nothing is said.
     open(dir.filePath("jobs/colour-A.vitrail"));
     QVERIFY(project().origin);
-    QTest::qWait(400);
+    wait_for_studies();
     QVERIFY2(window_->messages()->text().isEmpty() || !window_->messages()->isVisible(),
              qPrintable(window_->messages()->text()));
     // Twelve instead of ten are wanted now.

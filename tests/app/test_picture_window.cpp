@@ -491,7 +491,7 @@ void TestPictureWindow::filament_is_measured() {
     dialog.findChild<QTabWidget*>("wedge_pages")->setCurrentIndex(1);
     dialog.open_photo(path);
     WedgePhotoView* view = dialog.photo();
-    QTest::qWait(50);
+    QVERIFY(QTest::qWaitForWindowExposed(&dialog));
     const QPointF marks[] = {{kLeft, kTop},
                              {double(kLeft + kField * plan.columns()), kTop},
                              {double(kLeft + kField * plan.columns()), kTop + 4 * kField},

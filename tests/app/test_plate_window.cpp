@@ -8,7 +8,6 @@
 
 #include <QCheckBox>
 #include <QDoubleSpinBox>
-#include <QFileDialog>
 #include <QSpinBox>
 #include <QTableWidget>
 
@@ -45,14 +44,7 @@ private:
         const bool ok = static_cast<bool>(write_file(file, write_stl(mesh, name)));
         return ok ? file : std::string();
     }
-    /// Chooses a file in the dialog that comes next.
-    void choose_file(const std::string& file) {
-        in_next_dialog([file](QDialog* d) {
-            auto* dialog = qobject_cast<QFileDialog*>(d);
-            dialog->findChild<QLineEdit*>("fileNameEdit")->setText(QString::fromStdString(file));
-            QMetaObject::invokeMethod(dialog, "accept", Qt::QueuedConnection);
-        });
-    }
+    void choose_file(const std::string& file) { choose_in_next_dialog(QString::fromStdString(file)); }
 };
 
 /// Made, planned, saved, opened again, exported: all by the window.

@@ -26,7 +26,7 @@ class TestRegionsWindow : public WindowFixture {
     Q_OBJECT
 private Q_SLOTS:
     void initTestCase() { prepare(); }
-    void init() { begin(); }
+    void init() { begin(true); }
     void cleanup() { end(); }
     void layers_get_heights_of_their_own();
     void grey_lighthouse_in_four_colours();

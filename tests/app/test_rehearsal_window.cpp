@@ -1,5 +1,6 @@
 #include "window_fixture.h"
 
+#include "app/parts/device_link.h"
 #include "app/run/file_page.h"
 #include "app/run/printer_page.h"
 #include "app/run/rehearse_page.h"
@@ -17,6 +18,7 @@
 
 #include <QRegularExpression>
 #include <QSettings>
+#include <QSignalSpy>
 #include <QSpinBox>
 #include <QTableWidget>
 #include <QTcpServer>
@@ -67,8 +69,7 @@ private:
         show_project(std::move(p));
         window_->choose_bench(MainWindow::kRun);
         bench()->show_page(at);
-        wait_for_plan();
-        QTest::qWait(100);
+        wait_for_studies();
     }
     void rehearse(int who, int seconds = 1) {
         find<QComboBox>("rehearse_who")->setCurrentIndex(who);
@@ -217,7 +218,7 @@ void TestRehearsalWindow::a_file_is_rehearsed() {
     auto* what = find<QComboBox>("rehearse_what");
     QTRY_COMPARE(what->count(), 2);
     what->setCurrentIndex(1);
-    QTest::qWait(200);
+    wait_for_studies();
     rehearse(1);
     to_its_end();
     QVERIFY2(label("rehearse_score").contains("3 of 3 right"), qPrintable(label("rehearse_consequences")));
@@ -256,7 +257,8 @@ void TestRehearsalWindow::a_print_is_sent_and_followed() {
     confirm(false);
     press("printer_print");
     QVERIFY(!printer()->printing()); // nothing without a yes
-    QTest::qWait(1200);
+    QSignalSpy answers(printer()->findChild<DeviceLink*>(), &DeviceLink::came);
+    QTRY_VERIFY(!answers.isEmpty());
     QCOMPARE(printer()->says().heat->nozzle_target_c, 0.0);
     find<QCheckBox>("printer_follow")->click();
     QCOMPARE(int(window_->runs()->runs().size()), 1);
@@ -266,7 +268,6 @@ void TestRehearsalWindow::a_print_is_sent_and_followed() {
     for (int swaps = 0; swaps < 3; ++swaps) {
         QTRY_VERIFY_WITH_TIMEOUT(find<QPushButton>("printer_swapped")->isVisible(), 20000);
         QVERIFY(label("printer_does").contains("waits"));
-        QTest::qWait(200);
         press("printer_swapped");
         QTRY_VERIFY_WITH_TIMEOUT(!find<QPushButton>("printer_swapped")->isVisible(), 10000);
     }

@@ -70,7 +70,7 @@ private:
         QTRY_VERIFY_WITH_TIMEOUT(!bench()->when()->working() && !bench()->file()->working(), 30000);
         if (find<StartsView>("starts_view")->isVisible() && document()->plan())
             QTRY_VERIFY_WITH_TIMEOUT(!find<StartsView>("starts_view")->curve().empty(), 30000);
-        QTest::qWait(30);
+        QCoreApplication::processEvents();
     }
     /// Slabs of four colours, a swap by hand at each border; long enough for an evening.
     static Project evening() {
@@ -97,14 +97,13 @@ private:
     void read(const QString& path) {
         bench()->file()->read(path);
         QTRY_VERIFY_WITH_TIMEOUT(!bench()->file()->working(), 30000);
-        QTest::qWait(50);
-        QTRY_VERIFY_WITH_TIMEOUT(!bench()->file()->working(), 30000);
+        wait_for_studies();
     }
 
     /// A button is pressed by its key after it has shown so.
     void run_key(Qt::Key k) {
         key(k);
-        QTest::qWait(160);
+        wait_for_buttons();
     }
 
     std::int64_t now_ = 0;

@@ -19,7 +19,7 @@ class TestSupportsWindow : public WindowFixture {
     Q_OBJECT
 private Q_SLOTS:
     void initTestCase() { prepare(); }
-    void init() { begin(); }
+    void init() { begin(runs_now({"faces_are_kept_free_with_the_brush", "support_is_seen_in_the_piece"})); }
     void cleanup() { end(); }
     void five_schools_side_by_side();
     void a_school_is_used_and_undone();

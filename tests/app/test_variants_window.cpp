@@ -27,7 +27,7 @@ class TestVariantsWindow : public WindowFixture {
     Q_OBJECT
 private Q_SLOTS:
     void initTestCase() { prepare(); }
-    void init() { begin(); }
+    void init() { begin(runs_now({"pictures_at_a_chosen_size"})); }
     void cleanup() { end(); }
     void kept_by_one_key();
     void hung_side_by_side();

@@ -24,7 +24,7 @@ private Q_SLOTS:
     void initTestCase() { prepare(); }
     void init() {
         QSettings().clear();
-        begin();
+        begin(runs_now({"a_demo_is_opened", "the_tour_by_keyboard"}));
         qputenv("VITRAIL_MACHINES", dir_->filePath("machines").toUtf8());
     }
     void cleanup() {

@@ -50,7 +50,7 @@ class TestWindow : public WindowFixture {
     Q_OBJECT
 private Q_SLOTS:
     void initTestCase() { prepare(); }
-    void init() { begin(); }
+    void init() { begin(runs_now({"clicking_the_piece_selects"})); }
     void cleanup() { end(); }
     void empty_window_says_what_to_do();
     void badge_from_file_to_plan();
@@ -285,7 +285,7 @@ void TestWindow::adding_and_removing_filaments() {
     key(Qt::Key_C);
     wait_for_plan();
     auto* findings = window_->findChild<QListView*>("findings");
-    QVERIFY(findings->model()->index(0, 0).data().toString().contains("do not bond"));
+    QTRY_VERIFY(findings->model()->index(0, 0).data().toString().contains("do not bond"));
     auto* list = window_->findChild<QTreeView*>("filaments");
     list->setCurrentIndex(list->model()->index(2, 0));
     QTest::mouseClick(button("remove_filament"), Qt::LeftButton);
@@ -349,7 +349,8 @@ void TestWindow::settings_are_found_and_reset() {
         d->findChild<QCheckBox*>("only_changed")->setChecked(true);
         QVERIFY(infill->isVisible());
         QVERIFY(!d->findChild<QDoubleSpinBox*>("ooze.gap")->isVisible());
-        QTest::qWait(50); // rows that went let the others move up
+        // Rows that went let the others move up.
+        QTRY_VERIFY(d->childAt(reset->mapTo(d, reset->rect().center())) == reset);
         QTest::mouseClick(reset, Qt::LeftButton);
         QCOMPARE(infill->value(), 15.0);
         QVERIFY(!reset->isVisible());
@@ -623,7 +624,7 @@ void TestWindow::layer_window_selects_and_turns_layers() {
 }
 
 void TestWindow::without_opengl() {
-    // Whether OpenGL is there is found out once per process, so another one is asked.
+    // As somebody starts it.
     QProcess app;
     QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
     env.insert("VITRAIL_NO_OPENGL", "1");

@@ -1,8 +1,10 @@
 // What tests of the real window share: a window on a clean home, and ways to use and read it.
 #pragma once
 
+#include "app/document/background.h"
 #include "app/document/document.h"
 #include "app/document/shelf_store.h"
+#include "app/document/study.h"
 #include "app/document/view_state.h"
 #include "app/piece/piece_bench.h"
 #include "app/shell/main_window.h"
@@ -18,6 +20,7 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QDialog>
+#include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
@@ -45,6 +48,17 @@ void in_next_dialog(F act) {
     timer->start(20);
 }
 
+/// Types a file's name, or a folder's, into the file dialog that comes next.
+inline void choose_in_next_dialog(const QString& path) {
+    QCoreApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
+    in_next_dialog([path](QDialog* d) {
+        auto* files = qobject_cast<QFileDialog*>(d);
+        QVERIFY(files);
+        files->findChild<QLineEdit*>("fileNameEdit")->setText(path);
+        QMetaObject::invokeMethod(files, "accept", Qt::QueuedConnection);
+    });
+}
+
 class WindowFixture : public QObject {
     Q_OBJECT
 public:
@@ -57,7 +71,13 @@ public:
         QSettings().clear();
         apply_theme(*qApp, ThemeChoice::dark);
     }
-    void begin() {
+    static bool runs_now(std::initializer_list<QByteArray> functions) {
+        return std::find(functions.begin(), functions.end(), QTest::currentTestFunction()) != functions.end();
+    }
+    /// Drawn by software, the piece takes half of a test's time, as every repaint goes through OpenGL with
+    /// it: it is drawn where a test looks at it, and the others see the window as it is without OpenGL.
+    void begin(bool draws_the_piece = false) {
+        qputenv("VITRAIL_NO_OPENGL", draws_the_piece ? "0" : "1");
         dir_ = std::make_unique<QTemporaryDir>();
         qputenv("VITRAIL_SHELF", dir_->filePath("shelf.sqlite").toUtf8());
         window_ = std::make_unique<MainWindow>();
@@ -76,6 +96,16 @@ public:
         QTRY_VERIFY_WITH_TIMEOUT(!window_->document()->planning() && !window_->document()->busy_with_files(),
                                  30000);
         QCoreApplication::processEvents();
+    }
+    /// What views work out by themselves is there, too.
+    void wait_for_studies() {
+        wait_for_plan();
+        QTRY_VERIFY_WITH_TIMEOUT(!studies_are_due() && !document()->background()->busy(), 60000);
+        QCoreApplication::processEvents();
+    }
+    bool studies_are_due() {
+        const auto studies = window_->findChildren<Study*>();
+        return std::any_of(studies.begin(), studies.end(), [](Study* s) { return s->due(); });
     }
     void open(const QString& path) {
         window_->open_files({path});
@@ -113,6 +143,13 @@ public:
         return all.value(0);
     }
     void press(const char* button) { QTest::mouseClick(find<QAbstractButton>(button), Qt::LeftButton); }
+    /// A button that is pressed by its key goes down, and up a moment later.
+    void wait_for_buttons() {
+        QTRY_VERIFY([this] {
+            const auto all = window_->findChildren<QAbstractButton*>();
+            return std::none_of(all.begin(), all.end(), [](QAbstractButton* b) { return b->isDown(); });
+        }());
+    }
     void key(Qt::Key k, Qt::KeyboardModifiers m = {}) { QTest::keyClick(window_.get(), k, m); }
     void undo() {
         window_->findChild<QAction*>("undo")->trigger();

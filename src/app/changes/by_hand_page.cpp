@@ -283,3 +283,5 @@ void ByHandPage::show_study() {
 }
 
 } // namespace vitrail
+
+#include "moc_by_hand_page.cpp"

@@ -38,3 +38,5 @@ void ChangesBench::show_page(Page page) {
 }
 
 } // namespace vitrail
+
+#include "moc_changes_bench.cpp"

@@ -254,3 +254,5 @@ QVariant ChangesModel::data(const QModelIndex& index, int role) const {
 }
 
 } // namespace vitrail
+
+#include "moc_changes_model.cpp"

@@ -91,3 +91,5 @@ void FrontPlot::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_front_plot.cpp"

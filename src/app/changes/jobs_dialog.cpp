@@ -199,3 +199,5 @@ double JobsDialog::line_mm() const {
 }
 
 } // namespace vitrail
+
+#include "moc_jobs_dialog.cpp"

@@ -83,3 +83,5 @@ void LayerOrderView::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_layer_order_view.cpp"

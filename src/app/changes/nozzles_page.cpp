@@ -292,3 +292,5 @@ void NozzlesPage::show_choices() {
 }
 
 } // namespace vitrail
+
+#include "moc_nozzles_page.cpp"

@@ -264,3 +264,5 @@ void OrderPage::refresh() {
 }
 
 } // namespace vitrail
+
+#include "moc_order_page.cpp"

@@ -341,3 +341,5 @@ bool SlotsView::event(QEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_slots_view.cpp"

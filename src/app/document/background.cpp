@@ -17,6 +17,11 @@ void Background::stop_all() {
         s.request_stop();
 }
 
+bool Background::busy() {
+    const std::lock_guard lock(mutex_);
+    return !running_.empty();
+}
+
 std::stop_source Background::run(QObject* owner, Work work) {
     std::stop_source stop;
     {
@@ -43,3 +48,5 @@ std::stop_source Background::run(QObject* owner, Work work) {
 }
 
 } // namespace vitrail
+
+#include "moc_background.cpp"

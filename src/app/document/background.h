@@ -26,6 +26,8 @@ public:
 
     /// Asks everything to stop; nothing of it comes back.
     void stop_all();
+    /// Whether anything runs, what was asked to stop included.
+    bool busy();
 
 Q_SIGNALS:
     void failed(const QString& message); ///< from any thread: work threw an exception

@@ -319,3 +319,5 @@ void Document::export_bodies(const QString& path, bool stl, ExportBy by) {
 }
 
 } // namespace vitrail
+
+#include "moc_document.cpp"

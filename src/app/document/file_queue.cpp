@@ -59,3 +59,5 @@ void FileQueue::add(Work work, bool reads) {
 }
 
 } // namespace vitrail
+
+#include "moc_file_queue.cpp"

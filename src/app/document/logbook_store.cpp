@@ -3,6 +3,7 @@
 #include "app/document/shelf_store.h"
 #include "app/document/threads.h"
 #include "formats/files.h"
+#include "formats/logbook_text.h"
 #include "paint/photograph.h"
 #include "paint/words.h"
 
@@ -93,6 +94,28 @@ void LogbookStore::edit(const QString& label, const std::function<void(Book&)>& 
                      [](const PrintRecord& a, const PrintRecord& b) { return a.start_s < b.start_s; });
     if (!(after == book_))
         undo_.push(new LogbookEdit(this, book_, std::move(after), label));
+}
+
+void LogbookStore::import_prints(const QString& path) {
+    if (!open_) {
+        connect(
+            this, &LogbookStore::ready, this, [this, path] { import_prints(path); },
+            Qt::SingleShotConnection);
+        return open();
+    }
+    const auto text = read_file(path.toStdString());
+    const auto book = text ? logbook_from_text(*text) : Result<LogbookFile>(text.error());
+    if (!book)
+        return Q_EMIT said(
+            tr("%1 cannot be used. %2").arg(QFileInfo(path).fileName(), words(book.error().message)));
+    edit(tr("Import prints"), [&](Book& b) {
+        for (const PrintRecord& r : book->prints) {
+            std::erase_if(b.prints, [&](const PrintRecord& x) { return x.id == r.id; });
+            b.prints.push_back(r);
+        }
+    });
+    keep_pictures(book->pictures);
+    Q_EMIT said(tr("%n print(s) came from the list.", nullptr, static_cast<int>(book->prints.size())));
 }
 
 /// Some milliseconds for a thousand prints.
@@ -216,3 +239,5 @@ void LogbookStore::wait_written() {
 }
 
 } // namespace vitrail
+
+#include "moc_logbook_store.cpp"

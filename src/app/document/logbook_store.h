@@ -38,6 +38,8 @@ public:
     QUndoStack* undo_stack() { return &undo_; }
 
     void edit(const QString& label, const std::function<void(Book&)>& change);
+    /// Adds the prints of a list (JSON or CSV); those with the same id are replaced. Waits until it is open.
+    void import_prints(const QString& path);
     /// What is kept beside a record; written at once, not undone with it.
     void keep_extras(const std::string& id, PrintExtras extras);
     void keep_pictures(std::map<std::string, std::string> pictures);

@@ -80,3 +80,5 @@ void PlanRunner::finish(std::shared_ptr<const Plan> plan, const QString& error, 
 }
 
 } // namespace vitrail
+
+#include "moc_plan_runner.cpp"

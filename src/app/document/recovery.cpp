@@ -152,3 +152,5 @@ void Recovery::discard(const Found& found) {
 }
 
 } // namespace vitrail
+
+#include "moc_recovery.cpp"

@@ -99,3 +99,5 @@ void ShelfStore::set(Shelf shelf) {
 }
 
 } // namespace vitrail
+
+#include "moc_shelf_store.cpp"

@@ -32,6 +32,10 @@ Study::~Study() {
     stop_.request_stop();
 }
 
+bool Study::due() const {
+    return running_ || later_->isActive();
+}
+
 void Study::start_anew() {
     cancel();
     stale_ = true;
@@ -91,3 +95,5 @@ void Study::start() {
 }
 
 } // namespace vitrail
+
+#include "moc_study.cpp"

@@ -26,6 +26,7 @@ public:
     ~Study() override;
     void start_anew();
     bool running() const { return running_; }
+    bool due() const; ///< running, or about to
     void cancel();
 
 Q_SIGNALS:

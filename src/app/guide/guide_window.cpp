@@ -199,3 +199,5 @@ GuideWindow* GuideWindow::shown_by(QWidget* asking) {
 }
 
 } // namespace vitrail
+
+#include "moc_guide_window.cpp"

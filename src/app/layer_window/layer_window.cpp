@@ -371,3 +371,5 @@ bool LayerWindow::event(QEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_layer_window.cpp"

@@ -282,3 +282,5 @@ void ScoreView::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_factor_view.cpp"

@@ -33,3 +33,5 @@ void LogbookBench::showEvent(QShowEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_logbook_bench.cpp"

@@ -137,3 +137,5 @@ void OverTimePage::show_machine() {
 }
 
 } // namespace vitrail
+
+#include "moc_over_time_page.cpp"

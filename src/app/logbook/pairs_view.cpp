@@ -206,3 +206,5 @@ bool PairsView::event(QEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_pairs_view.cpp"

@@ -301,3 +301,5 @@ bool PrintDetail::eventFilter(QObject* o, QEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_print_detail.cpp"

@@ -166,7 +166,7 @@ QWidget* PrintsPage::make_keys() {
     connect(in, &QPushButton::clicked, this, [this, kinds] {
         if (const QString path = QFileDialog::getOpenFileName(this, tr("Import prints"), {}, kinds);
             !path.isEmpty())
-            import_list(path);
+            store_->import_prints(path);
     });
     connect(out, &QPushButton::clicked, this, [this, kinds] {
         if (const QString path =
@@ -415,22 +415,6 @@ void PrintsPage::remove() {
                      });
 }
 
-void PrintsPage::import_list(const QString& path) {
-    const auto text = read_file(path.toStdString());
-    const auto book = text ? logbook_from_text(*text) : Result<LogbookFile>(text.error());
-    if (!book)
-        return Q_EMIT said(
-            tr("%1 cannot be used. %2").arg(QFileInfo(path).fileName(), words(book.error().message)));
-    store_->edit(tr("Import prints"), [&](LogbookStore::Book& b) {
-        for (const PrintRecord& r : book->prints) {
-            std::erase_if(b.prints, [&](const PrintRecord& x) { return x.id == r.id; });
-            b.prints.push_back(r);
-        }
-    });
-    store_->keep_pictures(book->pictures);
-    Q_EMIT said(tr("%n print(s) came from the list.", nullptr, static_cast<int>(book->prints.size())));
-}
-
 void PrintsPage::export_list(const QString& path) {
     const Status ok =
         write_file(path.toStdString(), path.endsWith(QLatin1String(".csv"), Qt::CaseInsensitive)
@@ -441,3 +425,5 @@ void PrintsPage::export_list(const QString& path) {
 }
 
 } // namespace vitrail
+
+#include "moc_prints_page.cpp"

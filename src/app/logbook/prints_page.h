@@ -32,7 +32,6 @@ public:
                QWidget* parent = nullptr);
     /// Asks how the open project came out, and keeps it.
     void log_print();
-    void import_list(const QString& path);
     void export_list(const QString& path);
 
 Q_SIGNALS:

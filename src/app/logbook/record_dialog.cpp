@@ -200,3 +200,5 @@ PrintRecord RecordDialog::record() const {
 }
 
 } // namespace vitrail
+
+#include "moc_record_dialog.cpp"

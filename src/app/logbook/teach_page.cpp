@@ -278,3 +278,5 @@ void TeachPage::leave_print_out() {
 }
 
 } // namespace vitrail
+
+#include "moc_teach_page.cpp"

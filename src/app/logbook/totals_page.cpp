@@ -156,3 +156,5 @@ void TotalsPage::fill() {
 }
 
 } // namespace vitrail
+
+#include "moc_totals_page.cpp"

@@ -209,3 +209,5 @@ void MachineAssistant::refresh() {
 }
 
 } // namespace vitrail
+
+#include "moc_machine_assistant.cpp"

@@ -621,3 +621,5 @@ void MachineEditor::remove() {
 }
 
 } // namespace vitrail
+
+#include "moc_machine_editor.cpp"

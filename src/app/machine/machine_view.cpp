@@ -340,3 +340,5 @@ bool MachineView::event(QEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_machine_view.cpp"

@@ -313,3 +313,5 @@ void PaintBar::refresh() {
 }
 
 } // namespace vitrail
+
+#include "moc_paint_bar.cpp"

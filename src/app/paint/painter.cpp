@@ -392,3 +392,5 @@ std::vector<double> Painter::level_faces(int part) const {
 }
 
 } // namespace vitrail
+
+#include "moc_painter.cpp"

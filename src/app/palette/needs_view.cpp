@@ -183,3 +183,5 @@ NeedsView::NeedsView(Document* document, QWidget* parent) : QListView(parent) {
 }
 
 } // namespace vitrail
+
+#include "moc_needs_view.cpp"

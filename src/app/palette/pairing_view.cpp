@@ -295,3 +295,5 @@ void WindowsView::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_pairing_view.cpp"

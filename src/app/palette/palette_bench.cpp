@@ -562,3 +562,5 @@ void PaletteBench::export_shelf() {
 }
 
 } // namespace vitrail
+
+#include "moc_palette_bench.cpp"

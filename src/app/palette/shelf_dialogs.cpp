@@ -228,3 +228,5 @@ void WeighDialog::refresh() {
 }
 
 } // namespace vitrail
+
+#include "moc_shelf_dialogs.cpp"

@@ -182,3 +182,5 @@ QVariant ShelfModel::data(const QModelIndex& index, int role) const {
 }
 
 } // namespace vitrail
+
+#include "moc_shelf_model.cpp"

@@ -109,3 +109,5 @@ void DeviceLink::send(const std::string& bytes) {
 }
 
 } // namespace vitrail
+
+#include "moc_device_link.cpp"

@@ -150,3 +150,5 @@ DeviceRow* make_tag_row(const QStringList& simulated, QWidget* parent) {
 }
 
 } // namespace vitrail
+
+#include "moc_device_row.cpp"

@@ -27,3 +27,5 @@ void ElidedLabel::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_elided_label.cpp"

@@ -220,3 +220,5 @@ Filament FilamentDialog::filament() const {
 }
 
 } // namespace vitrail
+
+#include "moc_filament_dialog.cpp"

@@ -60,3 +60,5 @@ BenchPages::BenchPages(const QString& name, QWidget* bench) {
 }
 
 } // namespace vitrail
+
+#include "moc_pages.cpp"

@@ -160,3 +160,5 @@ Status save_piece_picture(QWidget* parent, const Project& project, const QString
 }
 
 } // namespace vitrail
+
+#include "moc_save_picture.cpp"

@@ -58,3 +58,5 @@ void SettingEdit::show_value(double v) {
 }
 
 } // namespace vitrail
+
+#include "moc_setting_edit.cpp"

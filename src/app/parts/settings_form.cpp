@@ -37,3 +37,5 @@ SettingsForm::SettingsForm(Document* document, std::initializer_list<const char*
 }
 
 } // namespace vitrail
+
+#include "moc_settings_form.cpp"

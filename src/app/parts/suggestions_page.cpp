@@ -208,3 +208,5 @@ void SuggestionsPage::show_current() {
 }
 
 } // namespace vitrail
+
+#include "moc_suggestions_page.cpp"

@@ -295,3 +295,5 @@ void WedgeDialog::write_files() {
 }
 
 } // namespace vitrail
+
+#include "moc_wedge_dialog.cpp"

@@ -182,3 +182,5 @@ void WedgePhotoView::keyPressEvent(QKeyEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_wedge_photo_view.cpp"

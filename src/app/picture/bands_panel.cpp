@@ -285,3 +285,5 @@ void BandsPanel::turn_over() {
 }
 
 } // namespace vitrail
+
+#include "moc_bands_panel.cpp"

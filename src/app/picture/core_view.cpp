@@ -165,3 +165,5 @@ void CoreView::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_core_view.cpp"

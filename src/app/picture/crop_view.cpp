@@ -171,3 +171,5 @@ void CropView::keyPressEvent(QKeyEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_crop_view.cpp"

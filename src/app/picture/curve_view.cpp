@@ -190,3 +190,5 @@ void CurveView::keyPressEvent(QKeyEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_curve_view.cpp"

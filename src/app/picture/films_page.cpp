@@ -293,3 +293,5 @@ void FilmsPage::compare() {
 }
 
 } // namespace vitrail
+
+#include "moc_films_page.cpp"

@@ -78,3 +78,5 @@ void GamutView::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_gamut_view.cpp"

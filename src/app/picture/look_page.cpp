@@ -308,3 +308,5 @@ void LookPage::refresh_core() {
 }
 
 } // namespace vitrail
+
+#include "moc_look_page.cpp"

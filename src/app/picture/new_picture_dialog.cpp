@@ -66,3 +66,5 @@ double NewPictureDialog::width_mm() const {
 }
 
 } // namespace vitrail
+
+#include "moc_new_picture_dialog.cpp"

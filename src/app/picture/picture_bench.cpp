@@ -140,3 +140,5 @@ void PictureBench::take(const QString& path, PictureUse use, double width_mm) {
 }
 
 } // namespace vitrail
+
+#include "moc_picture_bench.cpp"

@@ -261,3 +261,5 @@ void PictureDesk::ask_look(LookAs as, QSize most, QObject* owner, std::function<
 }
 
 } // namespace vitrail
+
+#include "moc_picture_desk.cpp"

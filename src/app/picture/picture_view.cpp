@@ -189,3 +189,5 @@ void PictureView::keyPressEvent(QKeyEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_picture_view.cpp"

@@ -366,3 +366,5 @@ void PreparePage::refresh() {
 }
 
 } // namespace vitrail
+
+#include "moc_prepare_page.cpp"

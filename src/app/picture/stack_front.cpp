@@ -84,3 +84,5 @@ void StackFront::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_stack_front.cpp"

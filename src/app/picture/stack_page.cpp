@@ -376,3 +376,5 @@ void StackPage::use() {
 }
 
 } // namespace vitrail
+
+#include "moc_stack_page.cpp"

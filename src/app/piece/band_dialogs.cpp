@@ -215,3 +215,5 @@ void BaseDialog::refresh() {
 }
 
 } // namespace vitrail
+
+#include "moc_band_dialogs.cpp"

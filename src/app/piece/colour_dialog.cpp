@@ -196,3 +196,5 @@ std::vector<ColourMatch> ColourDialog::apply(Project& p) const {
 }
 
 } // namespace vitrail
+
+#include "moc_colour_dialog.cpp"

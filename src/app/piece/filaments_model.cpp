@@ -68,3 +68,5 @@ QVariant FilamentsModel::data(const QModelIndex& index, int role) const {
 }
 
 } // namespace vitrail
+
+#include "moc_filaments_model.cpp"

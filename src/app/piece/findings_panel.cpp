@@ -367,3 +367,5 @@ void FindingsPanel::show_waived() {
 }
 
 } // namespace vitrail
+
+#include "moc_findings_panel.cpp"

@@ -452,3 +452,5 @@ void PieceBench::edit_settings() {
 }
 
 } // namespace vitrail
+
+#include "moc_piece_bench.cpp"

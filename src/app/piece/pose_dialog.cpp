@@ -187,3 +187,5 @@ void PoseDialog::refill() {
 }
 
 } // namespace vitrail
+
+#include "moc_pose_dialog.cpp"

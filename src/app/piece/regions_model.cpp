@@ -151,3 +151,5 @@ QVariant RegionsModel::data(const QModelIndex& index, int role) const {
 }
 
 } // namespace vitrail
+
+#include "moc_regions_model.cpp"

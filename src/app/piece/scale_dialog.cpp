@@ -92,3 +92,5 @@ void ScaleDialog::refresh() {
 }
 
 } // namespace vitrail
+
+#include "moc_scale_dialog.cpp"

@@ -166,3 +166,5 @@ Settings SettingsDialog::settings() const {
 }
 
 } // namespace vitrail
+
+#include "moc_settings_dialog.cpp"

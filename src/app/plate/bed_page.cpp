@@ -299,3 +299,5 @@ void BedPage::refresh_place() {
 }
 
 } // namespace vitrail
+
+#include "moc_bed_page.cpp"

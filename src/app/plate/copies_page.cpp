@@ -197,3 +197,5 @@ void CopiesPage::show_chosen() {
 }
 
 } // namespace vitrail
+
+#include "moc_copies_page.cpp"

@@ -203,3 +203,5 @@ void CopiesView::keyPressEvent(QKeyEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_copies_view.cpp"

@@ -559,3 +559,5 @@ void OrderListPage::write_into(const QString& folder) {
 }
 
 } // namespace vitrail
+
+#include "moc_order_list_page.cpp"

@@ -31,3 +31,5 @@ void PlateBench::set_owned_machines(std::vector<Machine> owned) {
 }
 
 } // namespace vitrail
+
+#include "moc_plate_bench.cpp"

@@ -180,3 +180,5 @@ bool ScheduleView::event(QEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_schedule_view.cpp"

@@ -521,3 +521,5 @@ void PlateView::changeEvent(QEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_plate_view.cpp"

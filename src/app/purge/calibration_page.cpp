@@ -524,3 +524,5 @@ void CalibrationPage::export_strip() {
 }
 
 } // namespace vitrail
+
+#include "moc_calibration_page.cpp"

@@ -118,3 +118,5 @@ void FitPlot::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_fit_plot.cpp"

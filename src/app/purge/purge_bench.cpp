@@ -22,3 +22,5 @@ void PurgeBench::show_page(Page page) {
 }
 
 } // namespace vitrail
+
+#include "moc_purge_bench.cpp"

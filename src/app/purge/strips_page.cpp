@@ -306,3 +306,5 @@ void StripsPage::show_levels() {
 }
 
 } // namespace vitrail
+
+#include "moc_strips_page.cpp"

@@ -320,3 +320,5 @@ bool StripsView::event(QEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_strips_view.cpp"

@@ -191,3 +191,5 @@ void WherePage::show_options() {
 }
 
 } // namespace vitrail
+
+#include "moc_where_page.cpp"

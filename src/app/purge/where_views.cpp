@@ -150,3 +150,5 @@ bool FlowView::event(QEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_where_views.cpp"

@@ -671,3 +671,5 @@ void Ribbon::keyPressEvent(QKeyEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_ribbon.cpp"

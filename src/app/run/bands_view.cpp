@@ -101,3 +101,5 @@ void BandsView::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_bands_view.cpp"

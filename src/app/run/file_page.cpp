@@ -399,3 +399,5 @@ void FilePage::write(const QString& path) {
 }
 
 } // namespace vitrail
+
+#include "moc_file_page.cpp"

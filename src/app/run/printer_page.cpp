@@ -460,3 +460,5 @@ void PrinterPage::refresh() {
 }
 
 } // namespace vitrail
+
+#include "moc_printer_page.cpp"

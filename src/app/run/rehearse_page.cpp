@@ -690,3 +690,5 @@ void RehearsePage::show_outcome() {
 }
 
 } // namespace vitrail
+
+#include "moc_rehearse_page.cpp"

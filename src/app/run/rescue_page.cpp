@@ -507,3 +507,5 @@ void RescuePage::write_rest(const QString& printed, const QString& path) {
 }
 
 } // namespace vitrail
+
+#include "moc_rescue_page.cpp"

@@ -75,3 +75,5 @@ void RunBench::hideEvent(QHideEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_run_bench.cpp"

@@ -368,3 +368,5 @@ void RunPanel::refresh_keys() {
 }
 
 } // namespace vitrail
+
+#include "moc_run_panel.cpp"

@@ -180,3 +180,5 @@ void RunStore::wait_written() {
 }
 
 } // namespace vitrail
+
+#include "moc_run_store.cpp"

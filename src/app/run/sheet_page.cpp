@@ -207,3 +207,5 @@ void SheetPage::print() {
 }
 
 } // namespace vitrail
+
+#include "moc_sheet_page.cpp"

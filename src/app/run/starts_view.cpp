@@ -241,3 +241,5 @@ bool StartsView::event(QEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_starts_view.cpp"

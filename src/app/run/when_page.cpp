@@ -484,3 +484,5 @@ void WhenPage::show_then() {
 }
 
 } // namespace vitrail
+
+#include "moc_when_page.cpp"

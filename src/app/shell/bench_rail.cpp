@@ -114,3 +114,5 @@ void BenchRail::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_bench_rail.cpp"

@@ -44,3 +44,5 @@ void EmptyHint::refresh() {
 }
 
 } // namespace vitrail
+
+#include "moc_empty_hint.cpp"

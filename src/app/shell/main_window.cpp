@@ -62,6 +62,10 @@ bool is_picture(const QString& path) {
     return endings.contains(QFileInfo(path).suffix().toLower());
 }
 
+bool is_logbook(const QString& path) {
+    return path.endsWith(QLatin1String(".json"), Qt::CaseInsensitive);
+}
+
 constexpr int kMostRecent = 8;
 
 } // namespace
@@ -406,7 +410,10 @@ void MainWindow::open_files(const QStringList& paths) {
     QStringList models;
     QString project, picture;
     for (const QString& path : paths)
-        (is_project(path) ? project : is_picture(path) ? picture : models.emplaceBack()) = path;
+        if (is_logbook(path))
+            logbook_store_->import_prints(path);
+        else
+            (is_project(path) ? project : is_picture(path) ? picture : models.emplaceBack()) = path;
     if (!picture.isEmpty())
         take_picture(picture);
     if (!project.isEmpty()) {
@@ -558,3 +565,5 @@ void MainWindow::dropEvent(QDropEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_main_window.cpp"

@@ -83,3 +83,5 @@ void ProgressStrip::end() {
 }
 
 } // namespace vitrail
+
+#include "moc_message_bar.cpp"

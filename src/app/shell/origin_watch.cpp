@@ -61,3 +61,5 @@ void OriginWatch::look() {
 }
 
 } // namespace vitrail
+
+#include "moc_origin_watch.cpp"

@@ -248,3 +248,5 @@ void Tally::paintEvent(QPaintEvent*) {
 }
 
 } // namespace vitrail
+
+#include "moc_tally.cpp"

@@ -94,3 +94,5 @@ void TourBar::keyPressEvent(QKeyEvent* e) {
 }
 
 } // namespace vitrail
+
+#include "moc_tour.cpp"

@@ -196,3 +196,5 @@ void Welcome::fill(QListWidget* list, const QStringList& paths) {
 }
 
 } // namespace vitrail
+
+#include "moc_welcome.cpp"

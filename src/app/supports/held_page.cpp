@@ -257,3 +257,5 @@ void HeldPage::refresh() {
 }
 
 } // namespace vitrail
+
+#include "moc_held_page.cpp"

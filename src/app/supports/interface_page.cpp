@@ -181,3 +181,5 @@ void InterfacePage::show_drying() {
 }
 
 } // namespace vitrail
+
+#include "moc_interface_page.cpp"

@@ -483,3 +483,5 @@ void SchoolsPage::show_current() {
 }
 
 } // namespace vitrail
+
+#include "moc_schools_page.cpp"

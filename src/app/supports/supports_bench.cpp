@@ -35,3 +35,5 @@ void SupportsBench::show_page(Page page) {
 }
 
 } // namespace vitrail
+
+#include "moc_supports_bench.cpp"

@@ -70,3 +70,5 @@ void DesktopWishes::note(const QString& space, const QString& key, const QDBusVa
 }
 
 } // namespace vitrail
+
+#include "moc_desktop.cpp"

@@ -171,3 +171,5 @@ QString AnswerDialog::said() const {
 }
 
 } // namespace vitrail
+
+#include "moc_choice_dialogs.cpp"

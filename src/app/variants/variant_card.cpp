@@ -199,3 +199,5 @@ void VariantCard::show_variant(const PlannedVariant& v, const QImage& picture, c
 }
 
 } // namespace vitrail
+
+#include "moc_variant_card.cpp"

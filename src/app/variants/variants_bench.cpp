@@ -462,3 +462,5 @@ void VariantsBench::save_picture(int index) {
 }
 
 } // namespace vitrail
+
+#include "moc_variants_bench.cpp"

@@ -28,8 +28,6 @@ namespace vitrail {
 
 bool opengl_available() {
     static const bool available = [] {
-        if (qEnvironmentVariableIntValue("VITRAIL_NO_OPENGL"))
-            return false;
         QOpenGLContext context;
         QSurfaceFormat format;
         format.setVersion(3, 3);
@@ -37,7 +35,7 @@ bool opengl_available() {
         context.setFormat(format);
         return context.create() && context.format().version() >= qMakePair(3, 3);
     }();
-    return available;
+    return available && !qEnvironmentVariableIntValue("VITRAIL_NO_OPENGL");
 }
 
 namespace {
@@ -641,3 +639,5 @@ void View3d::set_angles(float turn, float tilt) {
 }
 
 } // namespace vitrail
+
+#include "moc_view3d.cpp"
