@@ -150,7 +150,14 @@ public:
             return std::none_of(all.begin(), all.end(), [](QAbstractButton* b) { return b->isDown(); });
         }());
     }
-    void key(Qt::Key k, Qt::KeyboardModifiers m = {}) { QTest::keyClick(window_.get(), k, m); }
+    /// Shortcuts reach an active window only, and without a window manager a dialog that ends may leave none.
+    void key(Qt::Key k, Qt::KeyboardModifiers m = {}) {
+        if (!QApplication::activeWindow()) {
+            window_->activateWindow();
+            QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+        }
+        QTest::keyClick(window_.get(), k, m);
+    }
     void undo() {
         window_->findChild<QAction*>("undo")->trigger();
         wait_for_plan();
