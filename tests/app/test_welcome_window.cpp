@@ -50,6 +50,7 @@ namespace {
 
 /// Where the keys go: within the dialog, if there is one.
 QWidget* focused() {
+    see_to_focus();
     QWidget* window =
         QApplication::activeModalWidget() ? QApplication::activeModalWidget() : QApplication::activeWindow();
     return window && window->focusWidget() ? window->focusWidget() : window;

@@ -48,6 +48,18 @@ void in_next_dialog(F act) {
     timer->start(20);
 }
 
+/// Keys reach an active window only, and without a window manager a dialog that ends may leave none.
+inline void see_to_focus() {
+    if (QApplication::activeWindow() || QApplication::activeModalWidget())
+        return;
+    for (QWidget* w : QApplication::topLevelWidgets())
+        if (w->isVisible() && qobject_cast<MainWindow*>(w)) {
+            w->activateWindow();
+            QVERIFY(QTest::qWaitForWindowActive(w));
+            return;
+        }
+}
+
 /// Types a file's name, or a folder's, into the file dialog that comes next.
 inline void choose_in_next_dialog(const QString& path) {
     QCoreApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
@@ -150,12 +162,8 @@ public:
             return std::none_of(all.begin(), all.end(), [](QAbstractButton* b) { return b->isDown(); });
         }());
     }
-    /// Shortcuts reach an active window only, and without a window manager a dialog that ends may leave none.
     void key(Qt::Key k, Qt::KeyboardModifiers m = {}) {
-        if (!QApplication::activeWindow()) {
-            window_->activateWindow();
-            QVERIFY(QTest::qWaitForWindowActive(window_.get()));
-        }
+        see_to_focus();
         QTest::keyClick(window_.get(), k, m);
     }
     void undo() {
