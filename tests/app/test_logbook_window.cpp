@@ -46,6 +46,7 @@ private Q_SLOTS:
     void the_run_knows_its_pace();
     void it_outlives_the_window();
     void lists_come_and_go();
+    void a_list_is_opened_as_a_file();
 
 private:
     LogbookStore* store() { return window_->logbook(); }
@@ -327,6 +328,24 @@ void TestLogbookWindow::lists_come_and_go() {
     prints()->setCurrentCell(0, 0);
     press("log_remove");
     QCOMPARE(prints()->rowCount(), 39);
+}
+
+void TestLogbookWindow::a_list_is_opened_as_a_file() {
+    // Before anybody has looked at the logbook: it is read first.
+    QVERIFY(!store()->is_open());
+    window_->open_files({QString::fromStdString(source_file("demo/season.json")),
+                         QString::fromStdString(source_file("demo/badge.vitrail"))});
+    QTRY_COMPARE(int(store()->prints().size()), 40);
+    wait_for_plan();
+    QCOMPARE(document()->title(), QString("Visitor badge"));
+    store()->undo_stack()->undo();
+    QVERIFY(store()->prints().empty());
+    // What is none is refused, and nothing is lost.
+    QVERIFY(bool(write_file(dir_->filePath("other.json").toStdString(), "{\"kind\": \"something else\"}")));
+    window_->open_files({dir_->filePath("other.json")});
+    QTRY_VERIFY2(window_->messages()->text().contains("other.json cannot be used"),
+                 qPrintable(window_->messages()->text()));
+    QCOMPARE(document()->title(), QString("Visitor badge"));
 }
 
 VITRAIL_TEST(TestLogbookWindow)
