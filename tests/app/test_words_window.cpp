@@ -346,7 +346,7 @@ void TestWordsWindow::nothing_english_in_the_window() {
         for (QTabBar* bar : tabs)
             for (int i = 0; bar->isVisible() && i < bar->count(); ++i) {
                 bar->setCurrentIndex(i);
-                QCoreApplication::processEvents(); // studies begin when a page is shown
+                QCoreApplication::processEvents(); // what studies add comes later
                 look_at(bar->parentWidget());
             }
     }
