@@ -509,7 +509,7 @@ void RehearsePage::show_moment() {
                 : tr("See what the night asks of you before it comes: nothing gets hot, nothing is wasted."));
         return;
     }
-    if (running_ && rehearsal_->layer() != shown_layer_) {
+    if (rehearsal_->layer() != shown_layer_) { // the last layer may come together with the end
         shown_layer_ = rehearsal_->layer();
         shown_from_s_ = rehearsal_->clock_s();
         if (shown_layer_ > 0)

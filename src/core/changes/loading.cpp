@@ -54,18 +54,20 @@ LoadingProblem loading_problem(const Project& p, const PurgeTables& purge, std::
             it = kinds.insert(kinds.end(), kind);
             const ChangeTime& time = kind.second ? m.hand : m.feeder;
             const double still_s = time.time_s + (kind.second ? p.settings.hand_wait_s : 0);
-            std::vector<double> c(static_cast<std::size_t>(n * n), 0);
+            std::vector<double> c(static_cast<std::size_t>(n) * static_cast<std::size_t>(n), 0);
             for (int a = 0; a < n; ++a)
                 for (int b = 0; b < n; ++b)
                     if (a != b) {
                         const double mm3 = purge.tables[static_cast<std::size_t>(kind.first)].at(a, b);
-                        c[static_cast<std::size_t>(a * n + b)] =
+                        double& cost = c[static_cast<std::size_t>(a) * static_cast<std::size_t>(n) +
+                                         static_cast<std::size_t>(b)];
+                        cost =
                             w.mm3 * mm3 +
                             w.s *
                                 (still_s +
                                  mm3 / facts(p.filaments[static_cast<std::size_t>(b)].material).flow_mm3_s) +
                             w.hand * kind.second;
-                        dearest = std::max(dearest, c[static_cast<std::size_t>(a * n + b)]);
+                        dearest = std::max(dearest, cost);
                     }
             costs.push_back(std::move(c));
         }

@@ -342,7 +342,7 @@ double cost_of(const LoadingProblem& p, const std::vector<int>& nozzle) {
     return sum;
 }
 
-Loading load_nozzles(const LoadingProblem& p, std::stop_token stop) {
+Loading load_nozzles(const LoadingProblem& p, const std::stop_token& stop) {
     const int n = p.filaments();
     Loading out;
     out.nozzle.assign(static_cast<std::size_t>(n), 0);

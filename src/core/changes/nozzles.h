@@ -60,7 +60,7 @@ inline constexpr int kExactFilaments = kMostSubsets;
 /// leaving the others out cannot cost more. A pin to a nozzle that cannot be used holds all the same. Long
 /// with many filaments whose sets do not fit their slots: once `stop` is requested it returns soon, with any
 /// split, not proven.
-Loading load_nozzles(const LoadingProblem& problem, std::stop_token stop = {});
+Loading load_nozzles(const LoadingProblem& problem, const std::stop_token& stop = {});
 
 /// What a split costs, by the same count.
 double cost_of(const LoadingProblem& problem, const std::vector<int>& nozzle);

@@ -78,7 +78,8 @@ struct Quickhull {
             return std::pair{best, most};
         };
         const int a = farthest([&](D3 q) { return -q.x + 1e9; }).first;
-        const auto [b, ab] = farthest([&](D3 q) { return norm(q - p[a]); });
+        const auto [b, length] = farthest([&](D3 q) { return norm(q - p[a]); });
+        const double ab = length; // lambdas cannot capture bindings before C++20's defects were mended
         eps = 1e-6 * ab;
         const D3 ab_way = p[b] - p[a];
         const auto [c, from_line] =

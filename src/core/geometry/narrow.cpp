@@ -69,8 +69,8 @@ OutlinePoints::OutlinePoints(const Paths& rings, double reach_mm)
     rows_ = row(static_cast<double>(box.bottom)) + 1;
     // Counted into their cells.
     const auto cell_of = [&](const Point& p) {
-        return static_cast<std::size_t>(static_cast<int>(p.y / cell_) * columns_ +
-                                        static_cast<int>(p.x / cell_));
+        return static_cast<std::size_t>(p.y / cell_) * static_cast<std::size_t>(columns_) +
+               static_cast<std::size_t>(p.x / cell_);
     };
     begins_.assign(static_cast<std::size_t>(columns_) * static_cast<std::size_t>(rows_) + 1, 0);
     for (const Point& p : all)

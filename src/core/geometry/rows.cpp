@@ -38,7 +38,7 @@ Rows rows_of(const Paths& area, int pitch) {
     if (low >= high)
         return none;
     const int first = static_cast<int>(std::floor(low / pitch)) - 1;
-    const auto lines = static_cast<std::size_t>(static_cast<int>(std::ceil(high / pitch)) - first + 2);
+    const auto lines = static_cast<std::size_t>(std::ceil(high / pitch) - first + 2);
     // An edge from height a to height b meets the lines from one whole number to the other.
     const auto above = [&](double h) { return static_cast<int>(std::ceil(h / pitch - 0.5)) - first; };
     const auto each_edge = [&](auto use) {

@@ -127,7 +127,7 @@ struct Disc {
     }
     int lines() const { return static_cast<int>(reach.size()) / 2; }
     /// Of a disc around a point `k` lines below.
-    Span at(int k) const { return reach[static_cast<std::size_t>(k + lines())]; }
+    Span at(int k) const { return reach[static_cast<std::size_t>(k) + static_cast<std::size_t>(lines())]; }
 };
 
 inline int last_line(const Rows& a) {

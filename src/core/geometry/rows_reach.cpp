@@ -159,7 +159,7 @@ Rows farther_than(const Rows& all, const Rows& from, const Paths& outline, doubl
     if (all.empty() || mm <= 0)
         return all;
     // What a line alone tells, which is most of it.
-    const Rows area = subtract(all, widened(from, Disc(mm, all.pitch).at(0)));
+    Rows area = subtract(all, widened(from, Disc(mm, all.pitch).at(0)));
     if (area.empty())
         return area;
     WithinReach near(area, mm);

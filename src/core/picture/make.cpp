@@ -270,11 +270,11 @@ Status printable_layers(double first_mm, double layer_mm, const Machine& machine
 Status can_be_made(const Project& p, const Raster& as_it_came) {
     const Picture& picture = *p.picture;
     const Settings& s = p.settings;
-    if (const Status ok = printable_layers(s.first_layer_mm, s.layer_mm, p.machine); !ok)
+    if (Status ok = printable_layers(s.first_layer_mm, s.layer_mm, p.machine); !ok)
         return ok;
-    if (const Status ok = picture.use == PictureUse::relief
-                              ? bands_fit(picture, p.filaments, s.first_layer_mm, s.layer_mm)
-                              : panel_fits(picture, s.first_layer_mm, s.layer_mm);
+    if (Status ok = picture.use == PictureUse::relief
+                        ? bands_fit(picture, p.filaments, s.first_layer_mm, s.layer_mm)
+                        : panel_fits(picture, s.first_layer_mm, s.layer_mm);
         !ok)
         return ok;
     const auto [across, down] = dots_of(picture, as_it_came);

@@ -79,7 +79,8 @@ ItemBox box_of(const Outline& outline) {
 /// From the middle of a block to the middle of its n-th.
 std::pair<double, double> offset_in(const Block& b, int n) {
     const int across = std::min(b.across, b.count), rows = (b.count + b.across - 1) / b.across;
-    return {(n % b.across - (across - 1) / 2.0) * b.step_x, (n / b.across - (rows - 1) / 2.0) * b.step_y};
+    const int column = n % b.across, row = n / b.across;
+    return {(column - (across - 1) / 2.0) * b.step_x, (row - (rows - 1) / 2.0) * b.step_y};
 }
 
 Block make_block(const ArrangeTask& task, std::size_t item, int first, int count, int across) {
@@ -188,7 +189,8 @@ Arrangement nest(const ArrangeTask& task, bool lasting_first, const std::stop_to
         const libnest2d::Item& item = items[task.fixed.size() + i];
         const double turn = static_cast<double>(item.rotation()), c = std::cos(turn), n = std::sin(turn);
         for (int k = 0; k < blocks[i].count; ++k) {
-            Arranged& a = out.items[blocks[i].item][static_cast<std::size_t>(blocks[i].first + k)];
+            Arranged& a = out.items[blocks[i].item]
+                                   [static_cast<std::size_t>(blocks[i].first) + static_cast<std::size_t>(k)];
             const auto [dx, dy] = blocks[i].count > 1 ? offset_in(blocks[i], k) : std::pair(0.0, 0.0);
             a.placed = item.binId() == 0;
             a.x_mm = static_cast<double>(item.translation().X) / kUnits + dx * c - dy * n;

@@ -128,9 +128,11 @@ Rowed block(const Project& p, Size size, double gap, int copies, int across, con
         cx += (side == 0 ? -1 : 1) * std::max(0.0, need - (bed_x - bw) / 2);
     if (!alone && !beside)
         cy += (side == 2 ? -1 : 1) * std::max(0.0, need - (bed_y - bd) / 2);
-    for (int i = 0; i < copies; ++i)
-        out.copies.emplace_back(cx - bw / 2 + (i % across) * (size.w + gap) + size.w / 2,
-                                cy - bd / 2 + (i / across) * (size.d + gap) + size.d / 2);
+    for (int i = 0; i < copies; ++i) {
+        const int column = i % across, row = i / across;
+        out.copies.emplace_back(cx - bw / 2 + column * (size.w + gap) + size.w / 2,
+                                cy - bd / 2 + row * (size.d + gap) + size.d / 2);
+    }
     double at = -strip.length / 2;
     for (const double s : strip.sides) {
         const double along = at + s / 2,
