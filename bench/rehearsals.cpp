@@ -29,7 +29,7 @@ void bench_rehearsals(Table& table) {
     Planner planner;
     const auto plan = *planner.plan(p);
     const std::string text = sketch_gcode(p, *plan);
-    const StopWords stops = stop_words(p.machine.commands);
+    const FileWords stops = file_words(p.machine.commands);
     const ToolpathFile file = read_gcode(text, p.machine.motion, stops);
     const RehearsalScript script = rehearsal_script(p, *plan, file, against_plan(p, *plan, file));
     double rehearsed_s = 0;

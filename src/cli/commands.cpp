@@ -305,7 +305,7 @@ int run_nozzles(const NozzlesOptions& o) {
                        c.plan->loading.proven ? "" : " (searched, not proven)");
         }
         fmt::print("\n{}\n{}\n", choices->front().reason, presence(p, *plan));
-        const std::vector<Place> places = starting_places(p, *plan);
+        const std::vector<StartingPlace> places = starting_places(p, *plan);
         for (std::size_t f = 0; f < places.size(); ++f)
             if (plan->use[f].printed_mm3() > 0)
                 fmt::print("{}: {}\n", p.filaments[f].letter, describe(p, places[f]));

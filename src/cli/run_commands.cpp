@@ -187,7 +187,7 @@ int run_rehearse(const RehearseCall& o) {
         choose_zone(o.zone);
         const Project p = open_project(o.project, o.settings);
         const auto plan = planned(p, o.project);
-        const StopWords stops = stop_words(p.machine.commands);
+        const FileWords stops = file_words(p.machine.commands);
         std::string text;
         ToolpathFile file;
         if (o.file.empty()) {
@@ -232,7 +232,7 @@ int run_gcode(const GcodeCall& o) {
     return guarded([&] {
         const Project p = open_project(o.project, o.settings);
         const auto plan = planned(p, o.project);
-        const auto file = read_toolpath(o.file, p.machine.motion, stop_words(p.machine.commands));
+        const auto file = read_toolpath(o.file, p.machine.motion, file_words(p.machine.commands));
         if (!file)
             throw Unusable{o.file, english(file.error().message)};
         const AgainstPlan against = against_plan(p, *plan, *file);
@@ -359,7 +359,7 @@ int run_rescue(const RescueCall& o) {
         if (o.rest.empty() != o.file.empty())
             throw Usage{"--rest needs the file that was printed (--gcode), and the other way round"};
         if (!o.rest.empty()) {
-            const auto file = read_toolpath(o.file, p.machine.motion, stop_words(p.machine.commands));
+            const auto file = read_toolpath(o.file, p.machine.motion, file_words(p.machine.commands));
             if (!file)
                 throw Unusable{o.file, english(file.error().message)};
             if (const Status ok = write_rest(o.file, o.rest, *file, *r, botch); !ok)

@@ -54,7 +54,7 @@ int main(int argc, char** argv) {
         fmt::print(stderr, "error: {}: {}\n", machine_id, english(machine.error().message));
         return 1;
     }
-    SimPrinter printer(*machine, stop_words(machine->commands), moods, seed);
+    SimPrinter printer(*machine, file_words(machine->commands), moods, seed);
     if (!card.empty()) {
         std::ifstream in(card, std::ios::binary);
         printer.set_card({std::istreambuf_iterator<char>(in), {}});

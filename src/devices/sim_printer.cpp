@@ -1,6 +1,7 @@
 #include "devices/sim_printer.h"
 
 #include "core/estimate/motion.h"
+#include "core/run/commands.h"
 #include "core/run/sender.h"
 
 #include <fmt/format.h>
@@ -42,9 +43,11 @@ double towards(double from, double to, double step) {
 
 } // namespace
 
-SimPrinter::SimPrinter(Machine machine, StopWords stops, Moods moods, unsigned seed)
+SimPrinter::SimPrinter(Machine machine, FileWords stops, Moods moods, unsigned seed)
     : machine_(std::move(machine)), words_(std::move(stops)), moods_(moods), random_(seed) {
     moods_.slow = std::clamp(moods_.slow, 0.01, 100.0);
+    slot_in_.assign(machine_.nozzles.size(), -1);
+    slot_in_[0] = machine_.by_hand(0) ? 0 : 1; // a file that calls no place begins there
     reset();
     announced_ = "start\n";
 }
@@ -276,6 +279,19 @@ void SimPrinter::do_g(const std::string& command, int code) {
     }
 }
 
+/// A T calls a place. Its nozzle takes over, and where that holds what lies in another slot, the feeder
+/// changes it. What it begins with was put in before.
+void SimPrinter::take_over(int tool) {
+    const Place place = place_of_tool(machine_, tool).value_or(Place{});
+    if (extruded_mm_ <= 0)
+        slot_in_.assign(machine_.nozzles.size(), -1);
+    int& in = slot_in_[static_cast<std::size_t>(place.nozzle)];
+    const bool feeds = in >= 0 ? in != place.slot : machine_.nozzles.size() == 1 && place.slot > 0;
+    if (extruded_mm_ > 0)
+        busy(feeds ? machine_.feeder.time_s : machine_.tool.time_s);
+    in = place.slot;
+}
+
 bool SimPrinter::is_stop(const std::string& command) const {
     const std::string word = command.substr(0, command.find_first_of(" \t"));
     for (const char* known : {"M0", "M1", "M25", "M226", "M600", "M601"})
@@ -332,7 +348,7 @@ std::string SimPrinter::run(const std::string& command) {
         do_g(command, code);
     } else if (command[0] == 'T' && code >= 0 && code != tool_) {
         tool_ = code;
-        busy(machine_.nozzles.size() > 1 ? machine_.tool.time_s : machine_.feeder.time_s);
+        take_over(code);
     } else if (command[0] == 'M') {
         until_done = do_m(command, code);
     }

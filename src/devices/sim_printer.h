@@ -35,7 +35,7 @@ struct Moods {
 /// are those of the room.
 class SimPrinter {
 public:
-    SimPrinter(Machine machine, StopWords stops, Moods moods, unsigned seed);
+    SimPrinter(Machine machine, FileWords stops, Moods moods, unsigned seed);
 
     /// Bytes as they come, cut anywhere. What it answers at once.
     std::string take(std::string_view bytes);
@@ -68,13 +68,14 @@ private:
     void wait(const std::string& why);
     std::string hand(const std::string& what);
     std::string temperatures() const;
+    void take_over(int tool);
     bool is_stop(const std::string& command) const;
     double chance() { return std::uniform_real_distribution<double>(0, 1)(random_); }
     void busy(double seconds) { busy_s_ = std::max(busy_s_, now_s_) + seconds * moods_.slow; }
     void reset();
 
     Machine machine_;
-    StopWords words_;
+    FileWords words_;
     Moods moods_;
     std::mt19937 random_;
     LineBuffer lines_;
@@ -95,6 +96,7 @@ private:
     double unit_ = 1, extruded_mm_ = 0, spool_mm_ = 0;
     double nozzle_c_ = 20, bed_c_ = 20, target_c_ = 0, bed_target_c_ = 0;
     int tool_ = 0;
+    std::vector<int> slot_in_; ///< [nozzle] whose filament it holds; −1: none yet
     std::string card_;
     std::size_t card_at_ = 0;
     bool from_card_ = false;

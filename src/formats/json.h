@@ -11,21 +11,22 @@
 #include <cmath>
 #include <string>
 
-// What every file that makes or reads JSON calls, compiled once, in json.cpp.
+// What every file that makes or reads JSON calls, compiled once, in json.cpp. Members are named through the
+// template, not through ordered_json, as the standard asks.
 #define VITRAIL_JSON_IN_COMMON(EXTERN)                                                                       \
-    EXTERN template nlohmann::ordered_json::basic_json(const nlohmann::ordered_json&);                       \
-    EXTERN template nlohmann::ordered_json::basic_json(nlohmann::ordered_json::initializer_list_t, bool,     \
-                                                       nlohmann::ordered_json::value_t);                     \
-    EXTERN template nlohmann::ordered_json::~basic_json();                                                   \
-    EXTERN template nlohmann::ordered_json nlohmann::ordered_json::array(                                    \
-        nlohmann::ordered_json::initializer_list_t);                                                         \
-    EXTERN template void nlohmann::ordered_json::push_back(nlohmann::ordered_json&&);                        \
-    EXTERN template std::string nlohmann::ordered_json::dump(int, char, bool,                                \
-                                                             nlohmann::ordered_json::error_handler_t) const; \
-    EXTERN template nlohmann::ordered_json::const_reference nlohmann::ordered_json::operator[](              \
-        nlohmann::ordered_json::size_type) const;                                                            \
-    EXTERN template nlohmann::ordered_json::reference nlohmann::ordered_json::operator[](                    \
-        nlohmann::ordered_json::size_type);
+    namespace nlohmann {                                                                                     \
+    EXTERN template basic_json<ordered_map>::basic_json(const ordered_json&);                                \
+    EXTERN template basic_json<ordered_map>::basic_json(ordered_json::initializer_list_t, bool,              \
+                                                        ordered_json::value_t);                              \
+    EXTERN template basic_json<ordered_map>::~basic_json();                                                  \
+    EXTERN template ordered_json basic_json<ordered_map>::array(ordered_json::initializer_list_t);           \
+    EXTERN template void basic_json<ordered_map>::push_back(ordered_json&&);                                 \
+    EXTERN template std::string basic_json<ordered_map>::dump(int, char, bool,                               \
+                                                              ordered_json::error_handler_t) const;          \
+    EXTERN template ordered_json::const_reference                                                            \
+        basic_json<ordered_map>::operator[](ordered_json::size_type) const;                                  \
+    EXTERN template ordered_json::reference basic_json<ordered_map>::operator[](ordered_json::size_type);    \
+    }
 VITRAIL_JSON_IN_COMMON(extern)
 
 namespace vitrail {

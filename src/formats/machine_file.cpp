@@ -159,6 +159,8 @@ Json machine_to_json(const Machine& m) {
                 {"feeder", m.commands.feeder},
                 {"hand", m.commands.hand},
                 {"pause", m.commands.pause}}}};
+    if (m.commands.g90_sets_e)
+        json["commands"]["g90_sets_e"] = *m.commands.g90_sets_e;
     if (!learned.empty())
         json["learned"] = learned;
     return json;
@@ -306,6 +308,13 @@ Machine machine_from_json(const JsonReader& r) {
         const JsonReader c = r.object("commands");
         m.commands = {c.prose("tool", m.commands.tool), c.prose("feeder", m.commands.feeder),
                       c.prose("hand", m.commands.hand), c.prose("pause", m.commands.pause)};
+        if (c.has("g90_sets_e"))
+            m.commands.g90_sets_e = c.truth("g90_sets_e", true);
+        // What was the default before places had numbers: with several feeders, two places shared a command.
+        if (m.commands.tool == "T{nozzle0}" && m.commands.feeder == "T{slot0}")
+            m.commands.tool = m.commands.feeder = Commands().tool;
+        if (m.commands.pause == "M0 ; put {to} into slot {slot}") // which feeder's it did not say
+            m.commands.pause = Commands().pause;
     }
     if (r.has("learned"))
         for (std::size_t i = 0; i < r.list("learned", 200).size(); ++i)

@@ -4,6 +4,7 @@
 #include "formats/text.h"
 
 #include <algorithm>
+#include <cmath>
 #include <unordered_map>
 
 namespace vitrail {
@@ -43,7 +44,7 @@ void read_materials(std::string_view text, std::unordered_map<std::string, Srgb>
             name = w.rest();
         else if (word == "Kd" && w.number(r) && w.number(g) && w.number(b)) {
             const auto channel = [](float v) {
-                return static_cast<std::uint8_t>(std::clamp(v, 0.0f, 1.0f) * 255 + 0.5f);
+                return static_cast<std::uint8_t>(std::lround(std::clamp(v, 0.0f, 1.0f) * 255));
             };
             materials[name] = {channel(r), channel(g), channel(b)};
         }
@@ -114,7 +115,7 @@ Result<std::vector<Body>> read_obj(const std::string& stem, std::string_view byt
                 // 0…1; some programs write 0…255.
                 const float top = std::max({r, g, b}) > 1 ? 1 : 255;
                 const auto channel = [&](float v) {
-                    return static_cast<std::uint8_t>(std::clamp(v * top, 0.0f, 255.0f) + 0.5f);
+                    return static_cast<std::uint8_t>(std::lround(std::clamp(v * top, 0.0f, 255.0f)));
                 };
                 vertex_colours.resize(vertices.size() - 1, Srgb{128, 128, 128});
                 vertex_colours.push_back({channel(r), channel(g), channel(b)});

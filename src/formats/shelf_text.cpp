@@ -95,7 +95,7 @@ void read_row(const Row& r, Shelf& shelf) {
     const std::string material_name = text(r, "material");
     if (id.empty())
         throw ShelfMisfit{say("the id is missing")};
-    int at = find_on_shelf(shelf, id);
+    const int at = find_on_shelf(shelf, id);
     if (at < 0) {
         const auto material = parse_material(material_name);
         const auto colour = parse_colour(text(r, "colour"));
@@ -130,7 +130,6 @@ void read_row(const Row& r, Shelf& shelf) {
         if (!fits)
             throw ShelfMisfit{say("the optics must be twelve numbers, K, S and their uncertainties")};
         f.shelf_id = id;
-        at = static_cast<int>(shelf.filaments.size());
         shelf.filaments.push_back(std::move(x));
     }
     const std::string code = text(r, "spool");

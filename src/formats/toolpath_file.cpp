@@ -52,8 +52,10 @@ Status each_chunk(const std::string& path, const Progress& progress,
 
 } // namespace
 
-Result<ToolpathFile> read_toolpath(const std::string& path, const Motion& motion, const StopWords& words,
-                                   const Progress& progress) {
+namespace {
+
+Result<ToolpathFile> read_one_way(const std::string& path, const Motion& motion, const FileWords& words,
+                                  const Progress& progress) {
     GcodeReader reader(motion, words);
     bool text = true, first = true;
     const Status ok = each_chunk(path, progress, [&](std::string_view bytes) {
@@ -72,6 +74,18 @@ Result<ToolpathFile> read_toolpath(const std::string& path, const Motion& motion
         return Error{
             say("Nothing is extruded in this file: it is not a toolpath file, or not one of a printer.")};
     return out;
+}
+
+} // namespace
+
+Result<ToolpathFile> read_toolpath(const std::string& path, const Motion& motion, FileWords words,
+                                   const Progress& progress) {
+    auto file = read_one_way(path, motion, words, progress);
+    if (!file || !file->g90_line || words.g90_sets_e)
+        return file;
+    words.g90_sets_e = false;
+    auto other = read_one_way(path, motion, words, progress);
+    return other ? meant_reading(std::move(*file), std::move(*other)) : file;
 }
 
 Status write_toolpath(const Project& p, const Plan& plan, const std::string& original,
@@ -109,7 +123,7 @@ Status write_toolpath(const Project& p, const Plan& plan, const std::string& ori
     };
     return write_large_file(path, fill, [&](const std::string& lies_at) -> Status {
         const auto after =
-            read_toolpath(lies_at, p.machine.motion, stop_words(p.machine.commands), half(0.5));
+            read_toolpath(lies_at, p.machine.motion, file_words(p.machine.commands), half(0.5));
         return after ? proven(p, plan, before, *after) : Status(after.error());
     });
 }
@@ -152,19 +166,17 @@ Status write_rest(const std::string& original, const std::string& path, const To
             return Done{};
         // A layer of another height takes more or less filament: M221 sets the flow in percent (common
         // firmware practice, from memory).
-        const double flow_pct =
-            100 * r.extra_mm / file.layers[static_cast<std::size_t>(b.at_layer) - 1].height_mm;
-        const bool other_flow = r.extra > 0 && std::abs(flow_pct - 100) > 0.5;
-        if (other_flow)
-            sink(fmt::format("M221 S{:.1f}\n", flow_pct));
+        const double flow = extra_flow(file, r);
+        if (flow != 1)
+            sink(fmt::format("M221 S{:.6g}\n", 100 * flow * from.flow_of));
         for (int k = 1; k <= r.extra; ++k) {
             LiftedLines lines(k * r.extra_mm + r.off_mm, from);
-            sink(count_again(from));
+            sink(count_again(from) + stand_at(from, k * r.extra_mm + r.off_mm));
             sink(fmt::format("; again, {} of {}\n", k, r.extra) + lines.lifted(repeated));
         }
-        if (other_flow)
-            sink("M221 S100\n");
-        sink(count_again(after));
+        if (flow != 1)
+            sink(fmt::format("M221 S{:.6g}\n", 100 * after.flow_of));
+        sink(count_again(after) + stand_at(after, r.lift_mm + r.off_mm));
         LiftedLines lines(r.lift_mm + r.off_mm, after);
         std::string rest;
         std::uint64_t at = 0;
@@ -189,7 +201,7 @@ Status write_rest(const std::string& original, const std::string& path, const To
     };
     return write_large_file(path, fill, [&](const std::string& lies_at) -> Status {
         const auto rest = read_toolpath(lies_at, r.project.machine.motion,
-                                        stop_words(r.project.machine.commands), progress);
+                                        file_words(r.project.machine.commands), progress);
         return rest ? proven_rest(r, file, *rest) : Status(rest.error());
     });
 }

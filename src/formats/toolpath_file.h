@@ -15,7 +15,7 @@ namespace vitrail {
 
 /// Memory does not grow with the file, only with its layers and stops. Error where it cannot be read, or is
 /// not text; "stopped" where it was stopped.
-Result<ToolpathFile> read_toolpath(const std::string& path, const Motion& motion, const StopWords& words,
+Result<ToolpathFile> read_toolpath(const std::string& path, const Motion& motion, FileWords words,
                                    const Progress& progress = {});
 
 /// Writes `original` with the insertions, byte for byte but for them, to another file: beside it first, then

@@ -950,9 +950,12 @@ void TestCli::gcode() {
                   "B:PLA:#f2f2ea", "--assign", "text=B", "--model", "badge.3mf"})
                  .status,
              0);
+    const QJsonObject totals = json({"plan", "p.vitrail", "--json"})["totals"].toObject();
+    const double mm3 = totals["model_g"].toDouble() / 1.24 * 1000 / 15; // as much as the plan, layer by layer
     std::string text = "G21\nG90\nM83\n";
     for (int n = 1; n <= 15; ++n)
-        text += fmt::format("G1 Z{:.2f} F600\nG1 X{} F3000\nG1 X{} E1 F2400\n", 0.2 * n, 10 + n % 3, 30);
+        text += fmt::format("G1 Z{:.2f} F600\nG1 X{} F3000\nG1 X{} E{:.4f} F2400\n", 0.2 * n, 10 + n % 3, 30,
+                            mm3 / 2.40528);
     QVERIFY(write_file(path("plain.gcode"), text));
     Ran r = run({"gcode", "p.vitrail", "plain.gcode"});
     QCOMPARE(r.status, 1);
@@ -964,7 +967,7 @@ void TestCli::gcode() {
     QCOMPARE(j["layers"].toArray().size(), 15);
     QCOMPARE(j["changes"].toArray()[0].toObject()["state"].toString(), "as-planned");
     QVERIFY(j["as_planned"].toBool() && j["layers_match"].toBool());
-    COMPARE_NEAR(j["mm3"].toArray()[0].toDouble(), 15 * 2.40528, 0.01);
+    COMPARE_NEAR(j["mm3"].toArray()[0].toDouble(), 15 * mm3, 1);
     QVERIFY(j["seconds"].toDouble() > 10);
     // Over itself, other layers, no toolpath file, none at all: a sentence, a status, no file.
     QCOMPARE(run({"gcode", "p.vitrail", "plain.gcode", "--write", "plain.gcode"}).status, 1);

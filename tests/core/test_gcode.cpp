@@ -49,7 +49,7 @@ private Q_SLOTS:
 
 namespace {
 
-ToolpathFile read(const std::string& text, const StopWords& words = {}) {
+ToolpathFile read(const std::string& text, const FileWords& words = {}) {
     return read_gcode(text, Motion{}, words);
 }
 
@@ -194,14 +194,14 @@ void TestGcode::pieces_one_after_another() {
     late.late = 1;
     const std::string first = demo::toolpath_of(p, *plan, good), second = demo::toolpath_of(p, *plan, late);
     const auto against = [&](const std::string& text) {
-        return against_plan(p, *plan, read_gcode(text, p.machine.motion, stop_words(p.machine.commands)));
+        return against_plan(p, *plan, read_gcode(text, p.machine.motion, file_words(p.machine.commands)));
     };
     const AgainstPlan right = against(first + first), wrong = against(first + second);
     QVERIFY2(right.layers_match && right.as_planned(),
              right.findings.empty() ? "" : english(right.findings.front().message).c_str());
     COMPARE_NEAR(
         right.file_g,
-        against_plan(p, *plan, read_gcode(first, p.machine.motion, stop_words(p.machine.commands))).file_g,
+        against_plan(p, *plan, read_gcode(first, p.machine.motion, file_words(p.machine.commands))).file_g,
         1e-6);
     QVERIFY(!wrong.as_planned());
     QVERIFY2(english(wrong.findings.back().message).find("number 2") != std::string::npos,
@@ -381,7 +381,7 @@ void TestGcode::a_plan_and_its_file() {
         wishes.stops = true;
         const AgainstPlan a = against_plan(p, *plan,
                                            read_gcode(demo::toolpath_of(p, *plan, wishes), p.machine.motion,
-                                                      stop_words(p.machine.commands)));
+                                                      file_words(p.machine.commands)));
         QVERIFY2(a.as_planned() && a.layers_match,
                  a.findings.empty() ? machine : english(a.findings[0].message).c_str());
         QCOMPARE(a.stops.size(), plan->changes.size());
@@ -525,7 +525,8 @@ void TestGcode::pauses_find_their_layers() {
                              plan->changes[i].z_before_mm) < 1e-3);
         }
         QVERIFY(bool(proven(p, *plan, before, after)));
-        QVERIFY(against_plan(p, *plan, after).as_planned());
+        for (const Finding& f : against_plan(p, *plan, after).findings) // squares are not the piece
+            QVERIFY(f.severity != Severity::error || f.code == "file-grams");
     }
 }
 
@@ -537,7 +538,7 @@ void TestGcode::writes_beside_the_original() {
                       original = folder.filePath("plain.gcode").toStdString(),
                       out = folder.filePath("paused.gcode").toStdString();
     QVERIFY(bool(write_file(original, text)));
-    const auto before = read_toolpath(original, p.machine.motion, stop_words(p.machine.commands));
+    const auto before = read_toolpath(original, p.machine.motion, file_words(p.machine.commands));
     QVERIFY(bool(before));
     const auto put_in = insertions(p, *plan, *before, against_plan(p, *plan, *before), {});
     QVERIFY(bool(put_in));
@@ -634,7 +635,7 @@ void TestGcode::sequences_come_back() {
         demo::ToolpathWishes w;
         w.relative_e = relative;
         const std::string text = demo::toolpath_of(p, *plan, w);
-        const StopWords words = stop_words(p.machine.commands);
+        const FileWords words = file_words(p.machine.commands);
         const ToolpathFile before = read(text, words);
         const auto put_in = insertions(p, *plan, before, against_plan(p, *plan, before), {});
         if (!put_in)

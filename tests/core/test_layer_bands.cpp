@@ -134,7 +134,7 @@ void TestLayerBands::a_plan_of_them() {
     QCOMPARE(int(report["layers"]["runs"].size()), 3);
     // Its sketch is read as the plan's layers.
     const ToolpathFile file =
-        read_gcode(sketch_gcode(fine, *b), fine.machine.motion, stop_words(fine.machine.commands));
+        read_gcode(sketch_gcode(fine, *b), fine.machine.motion, file_words(fine.machine.commands));
     const AgainstPlan against = against_plan(fine, *b, file);
     QVERIFY(against.layers_match);
     for (const ComparedStop& s : against.stops)

@@ -53,10 +53,10 @@ struct Rehearsed {
 
     Rehearsed(Project project, Person person = {}, Moods m = {}, unsigned seed = 1)
         : p(std::move(project)), plan(planned(p)), text(sketch_gcode(p, *plan)), script(made()),
-          printer(p.machine, stop_words(p.machine.commands), m, seed),
+          printer(p.machine, file_words(p.machine.commands), m, seed),
           rehearsal(script, std::move(person), seed, lines_of(text)) {}
     RehearsalScript made() const {
-        const ToolpathFile file = read_gcode(text, p.machine.motion, stop_words(p.machine.commands));
+        const ToolpathFile file = read_gcode(text, p.machine.motion, file_words(p.machine.commands));
         return rehearsal_script(p, *plan, file, against_plan(p, *plan, file));
     }
     RehearsalOutcome run() {
@@ -247,7 +247,7 @@ void TestRehearsal::sketch_reads_as_the_plan() {
                       row("AB", 2, "twin"), row("AB", 2, "carousel")}) {
         const auto plan = planned(p);
         const ToolpathFile file =
-            read_gcode(sketch_gcode(p, *plan), p.machine.motion, stop_words(p.machine.commands));
+            read_gcode(sketch_gcode(p, *plan), p.machine.motion, file_words(p.machine.commands));
         const AgainstPlan against = against_plan(p, *plan, file);
         QVERIFY(against.layers_match);
         QCOMPARE(int(file.layers.size()), plan->grid.count);

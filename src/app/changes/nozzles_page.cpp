@@ -119,7 +119,7 @@ NozzlesPage::NozzlesPage(Document* document, ViewState* view, QWidget* parent)
         if (!plan)
             return;
         const Project& p = document_->planned_project();
-        const std::vector<Place> places = starting_places(p, *plan);
+        const std::vector<StartingPlace> places = starting_places(p, *plan);
         std::vector<InMachine> in;
         for (std::size_t f = 0; f < places.size(); ++f)
             if (plan->use[f].printed_mm3() > 0 && places[f].at_start)
@@ -193,7 +193,7 @@ void NozzlesPage::refresh() {
     can_->setText(words(what_it_can(p.machine)));
     MachineView::Load load;
     load.filaments = p.filaments;
-    const std::vector<Place> places = starting_places(p, *plan);
+    const std::vector<StartingPlace> places = starting_places(p, *plan);
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         const bool used = plan->use[f].printed_mm3() > 0;
         load.nozzle.push_back(used ? plan->loading.nozzle[f] : -1);

@@ -468,8 +468,10 @@ QWidget* MachineEditor::make_figures() {
         box->setToolTip(
             tr("General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 "
                "exchanges filament, M25 pauses a print from a card. "
-               "Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, "
-               "{z}.\n"
+               "Filled in: {place} {nozzle} {slot} from 1, {place0} {nozzle0} {slot0} from 0, {where} the "
+               "slot in "
+               "words, {from} {to} letters, {layer}, {z}. A place is a nozzle with one of its slots, all of "
+               "them counted.\n"
                "Where it is written into a toolpath file also {x} {y} {e} {feed} as they are there, {up} 10 "
                "mm above the print, {purge} mm³ or {purge_mm} of filament; ⏎ begins a new line."));
         connect(box, &QComboBox::editTextChanged, this, [value](const QString& s) {
@@ -500,16 +502,18 @@ QWidget* MachineEditor::make_figures() {
         form_->addRow(label, row);
     };
     command("command_tool", tr("Tool change writes"), &machine_.commands.tool,
-            {QStringLiteral("T{nozzle0}"), QStringLiteral("T{nozzle0} M6"), QStringLiteral("T{nozzle}")});
+            {QStringLiteral("T{place0}"), QStringLiteral("T{place0} M6"), QStringLiteral("T{place}"),
+             QStringLiteral("T{nozzle0}")});
     command("command_feeder", tr("Feeder change writes"), &machine_.commands.feeder,
-            {QStringLiteral("T{slot0}"), QStringLiteral("T{slot}"), QStringLiteral("T{slot0} M6")});
+            {QStringLiteral("T{place0}"), QStringLiteral("T{place}"), QStringLiteral("T{place0} M6"),
+             QStringLiteral("T{slot0}")});
     command("command_hand", tr("Hand swap writes"), &machine_.commands.hand,
             {QStringLiteral("M600"), QStringLiteral("M0 ; swap {from} for {to}"),
              QStringLiteral("M25 ; swap {from} for {to}"),
              QStringLiteral("G1 Z{up} F600 ⏎ G0 X5 Y5 F9000 ⏎ M0 ; swap {from} for {to} ⏎ G1 E{purge_mm} "
                             "F200 ⏎ G92 E{e} ⏎ G0 X{x} Y{y} F9000 ⏎ G1 Z{z} F600 ⏎ G1 F{feed}")});
     command("command_pause", tr("Waiting writes"), &machine_.commands.pause,
-            {QStringLiteral("M0 ; put {to} into slot {slot}"), QStringLiteral("M1"), QStringLiteral("M25")});
+            {QStringLiteral("M0 ; put {to} into {where}"), QStringLiteral("M1"), QStringLiteral("M25")});
     return scroll;
 }
 

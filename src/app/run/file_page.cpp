@@ -195,7 +195,7 @@ void FilePage::read(const QString& path) {
     reading_ = document_->background()->run(
         this,
         [this, path, motion = m.motion,
-         words_of = stop_words(m.commands)](const std::stop_token& stop) -> Background::Then {
+         words_of = file_words(m.commands)](const std::stop_token& stop) -> Background::Then {
             const Progress progress{stop, [this](double share) {
                                         in_window(QPointer<QObject>(this), [this, share] {
                                             progress_->setValue(static_cast<int>(share * 1000));

@@ -327,7 +327,7 @@ void RehearsePage::prepare() {
             made->plan = plan;
             made->project = p;
             made->file = file;
-            const StopWords stops = stop_words(p.machine.commands);
+            const FileWords stops = file_words(p.machine.commands);
             ToolpathFile toolpath;
             if (file.isEmpty()) {
                 made->text = sketch_gcode(p, *plan);

@@ -491,7 +491,7 @@ void RescuePage::write_rest(const QString& printed, const QString& path) {
         [this, printed, path, r = rescue_, b = botch()](const std::stop_token& stop) -> Background::Then {
             auto ok = std::make_shared<Status>(Done{});
             const auto file = read_toolpath(printed.toStdString(), r->project.machine.motion,
-                                            stop_words(r->project.machine.commands), {stop, {}});
+                                            file_words(r->project.machine.commands), {stop, {}});
             *ok = file ? ::vitrail::write_rest(printed.toStdString(), path.toStdString(), *file, *r, b,
                                                {stop, {}})
                        : Status(file.error());

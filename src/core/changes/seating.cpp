@@ -55,11 +55,12 @@ void seat_feeder(const Project& p, const Sequence& sequence, const Loading& load
         int first = std::max(0, s.from);
         while (!(jobs.sets[static_cast<std::size_t>(first)] >> s.filament & 1))
             ++first;
-        out.stays.push_back({loading.nozzle[static_cast<std::size_t>(s.filament)], head, s.slot + 1,
-                             s.filament, layer_of(first), layer_of(s.to)});
         const SlotStay*& before = last[static_cast<std::size_t>(s.slot)];
-        const bool at_start = s.from < 0;
-        if (!at_start || p.filaments[static_cast<std::size_t>(s.filament)].free_after_h > 0) {
+        const bool at_start =
+            s.from < 0 && p.filaments[static_cast<std::size_t>(s.filament)].free_after_h <= 0;
+        out.stays.push_back({loading.nozzle[static_cast<std::size_t>(s.filament)], head, s.slot + 1,
+                             s.filament, layer_of(first), layer_of(s.to), at_start});
+        if (!at_start) {
             SlotRefill r;
             r.toolhead = head;
             r.slot = s.slot + 1;
@@ -70,6 +71,7 @@ void seat_feeder(const Project& p, const Sequence& sequence, const Loading& load
             r.pause = idle_from > needed - 1;
             r.earliest_layer = r.pause ? needed : idle_from;
             r.latest_layer = r.pause ? needed : needed - 1;
+            r.within_layer = before && layer_of(before->to) == needed;
             out.refills.push_back(r);
         }
         before = &s;
@@ -97,7 +99,10 @@ void seat_external(const Project& p, const Sequence& sequence, const Loading& lo
     // Its first spool may come later, as long as it is there by its first layer.
     const auto first =
         std::find_if(out.stays.begin(), out.stays.end(), [&](const Stay& s) { return s.nozzle == nozzle; });
-    if (first == out.stays.end() || p.filaments[static_cast<std::size_t>(first->filament)].free_after_h <= 0)
+    if (first == out.stays.end())
+        return;
+    first->at_start = p.filaments[static_cast<std::size_t>(first->filament)].free_after_h <= 0;
+    if (first->at_start)
         return;
     SlotRefill r;
     r.toolhead = now.toolhead;
@@ -121,9 +126,11 @@ Seating seat_spools(const Project& p, const Sequence& sequence, const Loading& l
             seat_external(p, sequence, loading, static_cast<int>(n), out);
     std::stable_sort(out.stays.begin(), out.stays.end(),
                      [](const Stay& a, const Stay& b) { return a.from_layer < b.from_layer; });
-    std::stable_sort(out.refills.begin(), out.refills.end(), [](const SlotRefill& a, const SlotRefill& b) {
-        return a.latest_layer < b.latest_layer;
-    });
+    const auto due = [](const SlotRefill& r) { // before that layer, or within it
+        return std::pair(r.pause ? r.latest_layer : r.latest_layer + 1, r.within_layer);
+    };
+    std::stable_sort(out.refills.begin(), out.refills.end(),
+                     [&](const SlotRefill& a, const SlotRefill& b) { return due(a) < due(b); });
     std::vector<std::vector<const Stay*>> fed(p.filaments.size()); // external spools have no slot
     for (const Stay& s : out.stays)
         if (s.slot > 0)
@@ -141,24 +148,12 @@ Seating seat_spools(const Project& p, const Sequence& sequence, const Loading& l
             if (choice.filament == p.filaments[static_cast<std::size_t>(r.in)].letter && choice.nth == r.nth)
                 r.layer = std::clamp(choice.layer, r.earliest_layer, r.latest_layer);
     }
-    Set in = 0;
-    for (const Stay& s : out.stays) {
-        if (in >> s.filament & 1)
-            continue;
-        in |= Set{1} << s.filament;
-        const bool at_start = std::none_of(out.refills.begin(), out.refills.end(), [&](const SlotRefill& r) {
-            return r.in == s.filament && r.nth == 1;
-        });
+    for (const Stay& s : out.stays) { // what a refill or a swap brings is counted there
         const bool there = std::any_of(p.in_machine.begin(), p.in_machine.end(), [&](const InMachine& x) {
             return x.filament == p.filaments[static_cast<std::size_t>(s.filament)].letter &&
                    x.toolhead == s.toolhead;
         });
-        // What a hand swap brings is counted there.
-        const bool swapped_in =
-            s.slot == 0 && std::any_of(out.stays.begin(), out.stays.end(), [&](const Stay& o) {
-                return o.nozzle == s.nozzle && o.from_layer < s.from_layer;
-            });
-        out.spools_to_load += at_start && !there && !swapped_in;
+        out.spools_to_load += s.at_start && !there;
     }
     return out;
 }

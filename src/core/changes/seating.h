@@ -13,6 +13,7 @@ struct Stay {
     int slot = 0; ///< from 1; 0: external spool
     int filament = 0;
     int from_layer = 0, to_layer = 0; ///< first and last layer it is printed in during this stay
+    bool at_start = false;            ///< it is there before the print begins
 };
 
 /// A slot gets another filament during the print, as the layers ask for it.
@@ -27,11 +28,19 @@ struct SlotRefill {
     int earliest_layer = 0, latest_layer = 0;
     int layer = 0;      ///< when the user means to do it, or else the first that will do
     bool pause = false; ///< there is no such layer: the printer waits
+    /// of a pause: the layer still prints what the slot held, so it waits within the layer, right before the
+    /// change to what is put in
+    bool within_layer = false;
 };
+
+/// Whether a refill that is due comes before that change.
+inline bool comes_before(const SlotRefill& r, const Switch& c) {
+    return r.latest_layer < c.layer || (r.latest_layer == c.layer && (!r.within_layer || r.in == c.to));
+}
 
 struct Seating {
     std::vector<Stay> stays;         ///< by first layer
-    std::vector<SlotRefill> refills; ///< by layer
+    std::vector<SlotRefill> refills; ///< as they are due at the latest
     std::vector<int> slot_of;        ///< [switch]: of its toolhead's feeder, from 1; 0: external spool
     int spools_to_load = 0;          ///< before the start, those not in the machine yet
 };

@@ -53,47 +53,76 @@ std::vector<double> printing_time(const Project& p, const Printed& printed,
     return seconds;
 }
 
-/// What layers begin later, because the printer waited in layers before: sums of what was added, each in
-/// O(log layers) (Fenwick 1994).
-class Waits {
+/// Goes through the print layer by layer: what stands still, and when.
+class Clock {
 public:
-    explicit Waits(std::size_t layers) : sums_(layers + 1, 0) {}
-    void add(int layer, double seconds) {
-        for (std::size_t i = static_cast<std::size_t>(layer); i < sums_.size(); i += i & (~i + 1))
-            sums_[i] += seconds;
+    Clock(const Project& p, std::span<const SlotRefill> asked, Timeline& out)
+        : p_(p), asked_(asked), t_(out) {}
+
+    /// Refills that are due before a layer; whose spool is busy until then, the printer waits for.
+    void before_layer(int number, LayerTime& layer) {
+        for (; next_ < asked_.size() && !asked_[next_].within_layer; ++next_) {
+            const SlotRefill& r = asked_[next_];
+            if (r.pause ? r.latest_layer > number : r.latest_layer >= number)
+                break;
+            if (r.pause)
+                pause(r, number, layer.start_s + layer.change_s, layer);
+            else
+                refill(r, number, layer);
+        }
     }
-    double before(int layer) const {
-        double sum = 0;
-        for (std::size_t i = static_cast<std::size_t>(layer) - 1; i > 0; i -= i & (~i + 1))
-            sum += sums_[i];
-        return sum;
+    /// Refills that the printer waits for before it changes within a layer to what they put in.
+    void before_switch(const Switch& c, double printed_s, LayerTime& layer) {
+        for (; next_ < asked_.size() && asked_[next_].pause && comes_before(asked_[next_], c); ++next_)
+            pause(asked_[next_], c.layer, layer.start_s + printed_s + layer.change_s, layer);
     }
+    /// How long one waits for whoever is called then; whoever has just been there has not gone away.
+    double called_s(double at_s) const {
+        return at_s > left_s_ + kWorthStaying_s ? p_.settings.hand_wait_s : 0;
+    }
+    void somebody_left(double at_s) { left_s_ = at_s; }
 
 private:
-    std::vector<double> sums_;
-};
-
-/// `layers` as they would be without any wait before them, `waits` without this refill's.
-RefillTime time_refill(const Project& p, const SlotRefill& asked, const std::vector<LayerTime>& layers,
-                       const Waits& waits) {
-    const auto at = [&](int layer) {
-        LayerTime t = layers[static_cast<std::size_t>(layer) - 1];
-        t.start_s += waits.before(layer);
-        return t;
-    };
-    const double free_s = p.filaments[static_cast<std::size_t>(asked.in)].free_after_h * 3600;
-    RefillTime r{asked.earliest_layer, asked.latest_layer, asked.layer, asked.pause, 0, 0};
-    while (!r.pause && r.earliest_layer < r.latest_layer && at(r.earliest_layer).end_s() <= free_s)
-        ++r.earliest_layer;
-    if (!r.pause && at(r.latest_layer).end_s() < free_s) {
-        r.pause = true;
-        r.earliest_layer = ++r.latest_layer;
+    double free_s(const SlotRefill& r) const {
+        return p_.filaments[static_cast<std::size_t>(r.in)].free_after_h * 3600;
     }
-    r.layer = std::clamp(r.layer, r.earliest_layer, r.latest_layer);
-    r.earliest_s = std::max(at(r.pause ? r.latest_layer : r.earliest_layer).start_s, free_s);
-    r.latest_s = r.pause ? r.earliest_s : at(r.latest_layer).end_s();
-    return r;
-}
+    const LayerTime& layer(int number) const { return t_.layers[static_cast<std::size_t>(number) - 1]; }
+
+    void pause(const SlotRefill& asked, int number, double at_s, LayerTime& layer) {
+        RefillTime r{number, number, number, true, std::max(at_s, free_s(asked)), 0};
+        r.latest_s = r.earliest_s;
+        r.wait_s = called_s(r.earliest_s);
+        r.time_s = r.earliest_s - at_s + p_.machine.hand.time_s + r.wait_s;
+        somebody_left(at_s + r.time_s);
+        layer.change_s += r.time_s;
+        t_.change_s += r.time_s;
+        add(r);
+    }
+    /// While its slot is idle, from when its spool is free.
+    void refill(const SlotRefill& asked, int next_layer, LayerTime& next) {
+        const double free = free_s(asked);
+        if (layer(asked.latest_layer).end_s() < free)
+            return pause(asked, next_layer, next.start_s + next.change_s, next);
+        RefillTime r{asked.earliest_layer, asked.latest_layer, asked.layer, false};
+        while (r.earliest_layer < r.latest_layer && layer(r.earliest_layer).end_s() <= free)
+            ++r.earliest_layer;
+        r.layer = std::clamp(r.layer, r.earliest_layer, r.latest_layer);
+        r.earliest_s = std::max(layer(r.earliest_layer).start_s, free);
+        r.latest_s = layer(r.latest_layer).end_s();
+        add(r);
+    }
+    void add(RefillTime r) {
+        r.attended_s = p_.machine.hand.attended_s;
+        t_.attended_s += r.attended_s;
+        t_.refills.push_back(r);
+    }
+
+    const Project& p_;
+    std::span<const SlotRefill> asked_;
+    Timeline& t_;
+    std::size_t next_ = 0;
+    double left_s_ = -1e300; ///< when the last person has gone
+};
 
 } // namespace
 
@@ -107,7 +136,8 @@ Timeline make_timeline(const Project& p, const Printed& printed, std::span<const
             break;
         }
     t.print_s = t.start_s;
-    double clock_s = t.start_s, left_s = -1e300; // when the last person has gone
+    Clock clock(p, seating.refills, t);
+    double now_s = t.start_s;
     std::size_t next = 0;
     for (std::size_t l = 0; l < books.size(); ++l) {
         const int number = static_cast<int>(l) + 1;
@@ -116,50 +146,32 @@ Timeline make_timeline(const Project& p, const Printed& printed, std::span<const
         LayerTime layer;
         layer.waits_to_cool = seconds > 0 && seconds < p.settings.min_layer_s;
         layer.print_s = seconds > 0 ? std::max(seconds, p.settings.min_layer_s) : 0;
-        layer.start_s = clock_s;
+        layer.start_s = now_s;
         t.print_s += layer.print_s;
+        clock.before_layer(number, layer);
         const double slowed = seconds > 0 ? layer.print_s / seconds : 1;
         for (; next < switches.size() && switches[next].layer == number; ++next) {
             const Switch& c = switches[next];
             double before = 0; // what the layer has printed by then
             for (std::size_t e = 0; e < entries.size() && books[l][e].filament != c.to; ++e)
                 before += entries[e] * slowed;
+            clock.before_switch(c, before, layer);
             const ChangeTime& time = p.machine.time(c.kind);
             SwitchTime s{time.time_s + purging_s(p, printed.grid, c, purge.flows[next]), time.attended_s, 0,
-                         clock_s + before + layer.change_s};
+                         layer.start_s + before + layer.change_s};
             if (c.kind == ChangeKind::hand) {
-                if (s.at_s > left_s + kWorthStaying_s)
-                    s.wait_s = p.settings.hand_wait_s;
+                s.wait_s = clock.called_s(s.at_s);
                 s.time_s += s.wait_s;
-                left_s = s.at_s + s.time_s;
+                clock.somebody_left(s.at_s + s.time_s);
             }
             layer.change_s += s.time_s;
+            t.change_s += s.time_s;
             t.attended_s += s.attended_s;
             t.switches.push_back(s);
         }
-        t.change_s += layer.change_s;
-        clock_s = layer.end_s();
+        now_s = layer.end_s();
         t.layers.push_back(layer);
     }
-    Waits waits(t.layers.size());
-    for (const SlotRefill& asked : seating.refills) {
-        RefillTime& r = t.refills.emplace_back(time_refill(p, asked, t.layers, waits));
-        r.attended_s = p.machine.hand.attended_s;
-        t.attended_s += r.attended_s;
-        if (!r.pause)
-            continue;
-        LayerTime& layer = t.layers[static_cast<std::size_t>(r.latest_layer) - 1];
-        const double free_s = p.filaments[static_cast<std::size_t>(asked.in)].free_after_h * 3600;
-        r.time_s = std::max(0.0, free_s - layer.start_s - waits.before(r.latest_layer)) +
-                   p.machine.hand.time_s + p.settings.hand_wait_s;
-        layer.change_s += r.time_s;
-        waits.add(r.latest_layer, r.time_s);
-        t.change_s += r.time_s;
-    }
-    for (std::size_t l = 0; l < t.layers.size(); ++l)
-        t.layers[l].start_s += waits.before(static_cast<int>(l) + 1);
-    for (std::size_t i = 0; i < t.switches.size(); ++i)
-        t.switches[i].at_s += waits.before(switches[i].layer);
     return t;
 }
 

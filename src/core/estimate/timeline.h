@@ -27,6 +27,7 @@ struct RefillTime {
     bool pause = false;
     double earliest_s = 0, latest_s = 0;
     double time_s = 0, attended_s = 0; ///< the printer stands still only where it pauses
+    double wait_s = 0;                 ///< of it, until somebody comes; not for a spool that is busy
 };
 
 struct Timeline {
@@ -40,8 +41,8 @@ struct Timeline {
 /// A layer takes the time of its lines (printing_s(), in parts: what purge replaced is left out) and of what
 /// carries tower and skirt, at least the least time per layer; both times settings.correct_time. What a
 /// change takes: the machine's time for its kind; its purge, at the pace of the layer's lines where it is
-/// laid down and as fast as it melts where it is thrown out; and for a hand swap the wait for the person,
-/// unless the one before is so short a time ago that nobody went away.
+/// laid down and as fast as it melts where it is thrown out; and for a hand swap, as for a pause, the wait
+/// for the person, unless the one before is so short a time ago that nobody went away.
 Timeline make_timeline(const Project& project, const Printed& printed, std::span<const double> printing_s,
                        const Books& books, std::span<const Switch> switches, const PurgePlan& purge,
                        const Seating& seating);

@@ -42,6 +42,22 @@ const ChangeTime& Machine::time(ChangeKind k) const {
     return k == ChangeKind::hand ? hand : k == ChangeKind::feeder ? feeder : tool;
 }
 
+std::vector<Place> places_of(const Machine& m) {
+    std::vector<Place> out;
+    for (std::size_t n = 0; n < m.nozzles.size(); ++n) {
+        const int slots = m.toolheads[static_cast<std::size_t>(m.nozzles[n].toolhead)].slots;
+        for (int s = std::min(1, slots); s <= slots; ++s)
+            out.push_back({static_cast<int>(n), s});
+    }
+    return out;
+}
+
+int place_number(const Machine& m, Place place) {
+    const std::vector<Place> all = places_of(m);
+    const auto at = std::find(all.begin(), all.end(), place);
+    return at == all.end() ? -1 : static_cast<int>(at - all.begin());
+}
+
 int places_for_filament(const Machine& m) {
     int places = 0;
     for (const Toolhead& t : m.toolheads)

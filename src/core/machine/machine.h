@@ -69,13 +69,17 @@ struct Toolhead {
     bool operator==(const Toolhead&) const = default;
 };
 
-/// What the user's toolpath program should write at a change, as templates: {nozzle} and {slot} count from 1,
-/// {nozzle0} and {slot0} from 0, {from} and {to} are letters, {layer} the layer, {z} its bottom in mm. Words
-/// as in RS-274 (NIST IR 6556): T selects a tool, M0 stops the program, M1 stops it if wanted. M600 (exchange
-/// filament) and M25 (pause a print from a card) are common practice, no source.
+/// What the user's toolpath program should write at a change, as templates: {place}, {nozzle} and {slot}
+/// count from 1, {place0}, {nozzle0} and {slot0} from 0, {where} is the slot in words, {from} and {to} are
+/// letters, {layer} the layer, {z} its bottom in mm. A place is a nozzle with what feeds it (place_number()),
+/// so that by default each has a number of its own, whatever the machine is made of. Words as in RS-274 (NIST
+/// IR 6556): T selects a tool, M0 stops the program, M1 stops it if wanted. M600 (exchange filament) and M25
+/// (pause a print from a card) are common practice, no source.
 struct Commands {
-    std::string tool = "T{nozzle0}", feeder = "T{slot0}", hand = "M600",
-                pause = "M0 ; put {to} into slot {slot}";
+    std::string tool = "T{place0}", feeder = "T{place0}", hand = "M600", pause = "M0 ; put {to} into {where}";
+    /// Whether its firmware takes G90 and G91 for the filament as well, also after M82 or M83. None: not
+    /// known, and found out file by file.
+    std::optional<bool> g90_sets_e = {};
     bool operator==(const Commands&) const = default;
 };
 
@@ -148,6 +152,16 @@ const KeptCalibration* calibration_for(const Machine& m, int nozzle, Material ma
 Message nozzle_name(const Machine& m, int nozzle);
 /// "slot 3", or with several toolheads "carousel, slot 3"; slot 0 is the external spool.
 Message slot_name(const Machine& m, int toolhead, int slot);
+
+/// A nozzle with what feeds it: a slot of its toolhead's feeder, from 1, or its external spool, 0.
+struct Place {
+    int nozzle = 0, slot = 0;
+    bool operator==(const Place&) const = default;
+};
+/// All of a machine, nozzle by nozzle.
+std::vector<Place> places_of(const Machine& m);
+/// The place's index in places_of(); −1: there is none such.
+int place_number(const Machine& m, Place place);
 
 /// Filaments the machine can hold at once without a person: every slot, and every external spool.
 int places_for_filament(const Machine& m);

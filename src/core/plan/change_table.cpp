@@ -1,17 +1,21 @@
 #include "core/plan/change_table.h"
 
-#include <algorithm>
-
 namespace vitrail {
 
 std::vector<ChangeRow> change_rows(const Plan& plan) {
     std::vector<ChangeRow> rows;
-    for (std::size_t i = 0; i < plan.refills.size(); ++i)
-        rows.push_back({-1, static_cast<int>(i), plan.refills[i].latest_layer});
-    for (std::size_t i = 0; i < plan.changes.size(); ++i)
+    std::size_t next = 0;
+    const auto refill = [&] {
+        rows.push_back({-1, static_cast<int>(next), plan.refills[next].latest_layer});
+        ++next;
+    };
+    for (std::size_t i = 0; i < plan.changes.size(); ++i) {
+        while (next < plan.refills.size() && comes_before(plan.refills[next], plan.changes[i]))
+            refill();
         rows.push_back({static_cast<int>(i), -1, plan.changes[i].layer});
-    std::stable_sort(rows.begin(), rows.end(),
-                     [](const ChangeRow& a, const ChangeRow& b) { return a.layer < b.layer; });
+    }
+    while (next < plan.refills.size())
+        refill();
     return rows;
 }
 

@@ -51,7 +51,7 @@ struct Plan : Printed {
     std::vector<Change> changes;
     std::vector<FirstLoad> first_loads;
     std::vector<Stay> stays;
-    std::vector<Refill> refills;                     ///< by layer
+    std::vector<Refill> refills;                     ///< as they are due at the latest
     Destination rest_goes_to = Destination::ejected; ///< what nothing has use for
     Tower tower;
     Skirt skirt;

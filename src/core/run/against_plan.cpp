@@ -1,12 +1,14 @@
 #include "core/run/against_plan.h"
 
+#include "core/plan/change_table.h"
 #include "core/run/commands.h"
+#include "core/run/printed_in.h"
 
 #include <algorithm>
-#include <charconv>
 #include <cmath>
 #include <limits>
 #include <numbers>
+#include <numeric>
 
 namespace vitrail {
 
@@ -27,26 +29,16 @@ struct Wanted {
     int from = 0, to = 0; ///< filaments
 };
 
-int tool_named(const std::string& command) {
-    int tool = -1;
-    if (command.size() > 1 && command[0] == 'T')
-        std::from_chars(command.data() + 1, command.data() + command.size(), tool);
-    return tool;
-}
-
 std::vector<Wanted> wanted_stops(const Project& p, const Plan& plan) {
     std::vector<Wanted> out;
-    for (std::size_t i = 0; i < plan.changes.size(); ++i) {
-        const Change& c = plan.changes[i];
-        out.push_back({static_cast<int>(i), -1, c.layer, c.within_layer, c.kind == ChangeKind::hand,
-                       tool_for(p, plan, c), c.from, c.to});
-    }
-    for (std::size_t i = 0; i < plan.refills.size(); ++i)
-        if (const Refill& r = plan.refills[i]; r.pause)
-            out.push_back({-1, static_cast<int>(i), r.latest_layer, false, true, -1, r.out, r.in});
-    std::stable_sort(out.begin(), out.end(), [](const Wanted& a, const Wanted& b) {
-        return std::pair(a.layer, a.within) < std::pair(b.layer, b.within);
-    });
+    for (const ChangeRow& row : change_rows(plan))
+        if (row.change >= 0) {
+            const Change& c = plan.changes[static_cast<std::size_t>(row.change)];
+            out.push_back({row.change, -1, c.layer, c.within_layer, c.kind == ChangeKind::hand,
+                           tool_for(p, plan, c), c.from, c.to});
+        } else if (const Refill& r = plan.refills[static_cast<std::size_t>(row.refill)]; r.pause) {
+            out.push_back({-1, row.refill, r.latest_layer, r.within_layer, true, -1, r.out, r.in});
+        }
     return out;
 }
 
@@ -69,17 +61,25 @@ struct Found {
     int tool = -1;
 };
 
-/// Of the first pass, between its first line and its last.
-std::vector<Found> found_stops(const ToolpathFile& file, const std::vector<int>& counted) {
+/// Of the first pass, between its first line and its last; before the first, where the plan waits there.
+std::vector<Found> found_stops(const ToolpathFile& file, const std::vector<int>& counted,
+                               const std::vector<Wanted>& wanted) {
+    const bool has_pauses =
+        std::any_of(wanted.begin(), wanted.end(), [](const Wanted& w) { return w.refill >= 0; });
+    const bool waits_first = has_pauses && wanted.front().layer == 1 && !wanted.front().within;
     std::vector<Found> out;
     for (std::size_t i = 0; i < file.stops.size(); ++i) {
         const ToolpathStop& s = file.stops[i];
-        if (s.layer > static_cast<int>(file.layers.size()) || (s.layer == 1 && !s.within) ||
+        const bool tool = s.what == ToolpathStop::What::tool;
+        if (s.layer > static_cast<int>(file.layers.size()) ||
+            (s.layer == 1 && !s.within && (tool || !waits_first)) ||
             file.layers[static_cast<std::size_t>(s.layer) - 1].pass > 1)
             continue;
-        const bool tool = s.what == ToolpathStop::What::tool;
-        if (!out.empty() && file.stops[static_cast<std::size_t>(out.back().stop)].until_line ==
-                                s.until_line) { // one change: a nozzle takes over and waits
+        // One change: a nozzle takes over and waits, or waits and takes over. Where the plan has pauses, what
+        // waits first is one of them, and the change that follows is another thing.
+        if (!out.empty() &&
+            file.stops[static_cast<std::size_t>(out.back().stop)].until_line == s.until_line &&
+            !(has_pauses && out.back().waits)) {
             Found& f = out.back();
             f.waits |= !tool;
             f.tool = tool ? s.to : f.tool;
@@ -249,7 +249,7 @@ public:
                     what, -c.off, there, line, c.layer),
                 c.layer, line);
         else if (c.state == ComparedStop::State::within)
-            add("file-change-within", Severity::warning,
+            add("file-change-within", Severity::error,
                 s.within
                     ? say("{0} stands within layer {1} (line {2}) instead of before it: part of the layer "
                           "would be printed in {3}.",
@@ -288,7 +288,8 @@ public:
             s.layer, line);
     }
 
-    void start() {
+    /// `any`: every layer is printed in its filaments, whichever comes first.
+    void start(bool any) {
         int tool = 0;
         bool named = false;
         std::int64_t line = 0;
@@ -306,7 +307,7 @@ public:
             return s.what == ToolpathStop::What::tool;
         });
         const int wanted = out_.start_tool = tool_for(p_, plan_, *stay);
-        if (many && wanted >= 0 && wanted != tool)
+        if (!any && many && wanted >= 0 && wanted != tool)
             add("file-start-filament", Severity::error,
                 named ? say("The file begins with tool {0} (line {1}), the plan with {2}, which is tool {3}.",
                             tool, static_cast<long long>(line), letter_or_dash(p_, first.from), wanted)
@@ -315,14 +316,62 @@ public:
                 1, line);
     }
 
+    /// The same filaments, layer by layer, in another order within them.
+    void order(const SwitchList& of_file) {
+        int layer = 0, more_changes = -static_cast<int>(plan_.changes.size());
+        double more_mm3 = 0;
+        for (std::size_t l = 0; l < out_.prints.size() && !layer; ++l)
+            if (!std::equal(out_.prints[l].begin(), out_.prints[l].end(), plan_.sequence.layer(l).begin()))
+                layer = static_cast<int>(l) + 1;
+        if (!layer)
+            return;
+        for (const Switch& c : of_file.switches)
+            more_mm3 += c.purge_mm3, ++more_changes;
+        for (const Change& c : plan_.changes)
+            more_mm3 -= c.purge_mm3;
+        add("file-order", Severity::note,
+            say("The file prints the same filaments in every layer, but from layer {0} on in another order. "
+                "That takes {1} more purge and {2} more changes than the plan.",
+                layer, num(std::max(0.0, more_mm3), 0, "mm\u00b3"), std::max(0, more_changes)),
+            layer, file_.layers[static_cast<std::size_t>(layer) - 1].first_line);
+    }
+
+    /// All stops are where they should be, and yet a layer comes out in other filaments.
+    void filaments(int layer) {
+        List printed, planned;
+        for (const int f : out_.prints[static_cast<std::size_t>(layer) - 1])
+            printed.items.emplace_back(say("{}", letter_or_dash(p_, f)));
+        for (const int f : plan_.sequence.layer(static_cast<std::size_t>(layer) - 1))
+            planned.items.emplace_back(say("{}", letter_or_dash(p_, f)));
+        add("file-filaments", Severity::error,
+            say("Followed line by line, layer {0} is printed in {1} instead of {2}: what the file calls "
+                "there "
+                "is not what lies in that slot by then.",
+                layer, printed, planned),
+            layer, file_.layers[static_cast<std::size_t>(layer) - 1].first_line);
+    }
+
     void amounts() {
         const auto off = [](double a, double b) { return b > 0 ? 100 * (a / b - 1) : 0; };
         constexpr double kWorthSaying = 10; // per cent; an estimate is no better
-        if (out_.planned_g > 0 && std::abs(off(out_.file_g, out_.planned_g)) > kWorthSaying)
+        // Walls and infill set a little otherwise do not do that. Purge may be drawn, pushed out on the spot,
+        // or be the machine's own business.
+        constexpr double kAnotherPrint = 20;
+        const Totals& t = plan_.totals;
+        const double drawn_g = out_.file_g, all_g = drawn_g + spot_g(), least_g = t.model_g + t.support_g,
+                     most_g = out_.planned_g + t.purge_g;
+        if (least_g > 0 && (off(all_g, least_g) < -kAnotherPrint || off(drawn_g, most_g) > kAnotherPrint))
+            add("file-grams", Severity::error,
+                say("The file extrudes {0}, the plan expects {1}: it is another model or another size, or "
+                    "infill, walls or support are set quite otherwise. Set both alike, or choose the file "
+                    "that belongs to this plan.",
+                    num(drawn_g, 1, "g"), num(out_.planned_g, 1, "g")),
+                0, 0);
+        else if (out_.planned_g > 0 && std::abs(off(drawn_g, out_.planned_g)) > kWorthSaying)
             add("file-grams", Severity::note,
                 say("The file extrudes {0}, the plan expects {1}: infill, walls or support are set "
                     "otherwise.",
-                    num(out_.file_g, 1, "g"), num(out_.planned_g, 1, "g")),
+                    num(drawn_g, 1, "g"), num(out_.planned_g, 1, "g")),
                 0, 0);
         if (out_.planned_s > 0 && std::abs(off(out_.file_s, out_.planned_s)) > kWorthSaying)
             add("file-time", Severity::note,
@@ -332,6 +381,11 @@ public:
     }
 
 private:
+    /// Pushed out without moving, at the stops.
+    double spot_g() const {
+        const Filament& f = p_.filaments.front();
+        return grams(f, out_.spot_mm3);
+    }
     int first_other_height() const {
         for (int n = 1; n <= plan_.grid.count && n <= static_cast<int>(file_.layers.size()); ++n)
             if (std::abs(file_.layers[static_cast<std::size_t>(n) - 1].z_mm - plan_.grid.top_mm(n)) >
@@ -385,96 +439,136 @@ void compare_layers(const Plan& plan, const ToolpathFile& file, AgainstPlan& out
     out.layers_match &= !in_pass(static_cast<std::size_t>(plan.grid.count));
 }
 
-/// What each layer is printed in, as the stops of the file have it. A tool that the plan does not have there
-/// is what the plan has on it elsewhere.
-void follow_stops(const Plan& plan, const std::vector<Wanted>& wanted, const std::vector<Found>& found,
-                  const std::vector<int>& matched, AgainstPlan& out) {
-    std::vector<int> to(found.size(), -1);
-    for (std::size_t i = 0; i < wanted.size(); ++i)
-        if (matched[i] >= 0)
-            to[static_cast<std::size_t>(matched[i])] =
-                wanted[i].refill >= 0 ? -2 : wanted[i].to; // −2: nothing changes but a slot
-    for (std::size_t i = 0; i < wanted.size(); ++i)
-        if (matched[i] >= 0 && wrong_tool(wanted[i], found[static_cast<std::size_t>(matched[i])])) {
-            int& is = to[static_cast<std::size_t>(matched[i])] = -1;
-            for (const Wanted& w : wanted)
-                if (w.tool == found[static_cast<std::size_t>(matched[i])].tool)
-                    is = w.to;
-        }
-    int now = plan.sequence.layer(0).empty() ? -1 : plan.sequence.layer(0)[0];
-    std::size_t next = 0;
-    const auto take = [&](std::size_t j) {
-        if (to[j] == -2)
-            return;
-        if (to[j] == -1 && found[j].tool < 0)
-            return; // a pause that nobody planned: the same filament goes on
-        if (to[j] == -1)
-            for (const Wanted& w : wanted)
-                if (w.tool == found[j].tool)
-                    to[j] = w.to;
-        now = to[j];
-    };
-    for (int n = 1; n <= plan.grid.count; ++n) {
-        std::vector<int> here;
-        for (;
-             next < found.size() && found[next].layer <= n && !(found[next].layer == n && found[next].within);
-             ++next)
-            take(next);
-        here.push_back(now);
-        for (; next < found.size() && found[next].layer == n; ++next) {
-            take(next);
-            if (std::find(here.begin(), here.end(), now) == here.end())
-                here.push_back(now);
-        }
-        out.prints.push_back(std::move(here));
+/// What a layer's lines are printed in, each filament once.
+std::vector<int> printed_once(const ToolpathLayer& layer, const std::vector<int>& runs) {
+    constexpr double kNothing_mm = 1e-6;
+    std::vector<int> out;
+    for (std::size_t r = 0; r < runs.size(); ++r)
+        if (layer.runs[r].filament_mm > kNothing_mm &&
+            std::find(out.begin(), out.end(), runs[r]) == out.end())
+            out.push_back(runs[r]);
+    return out;
+}
+
+/// What each layer of the plan is printed in; where the file has no such layer, what the one below ended in.
+void follow(const Plan& plan, const ToolpathFile& file, const std::vector<std::vector<int>>& runs,
+            AgainstPlan& out) {
+    out.prints.clear();
+    int last = plan.sequence.items.empty() ? -1 : int{plan.sequence.items.front()};
+    for (const int at : out.file_layer) {
+        const auto l = static_cast<std::size_t>(at);
+        out.prints.push_back(at < 0 ? std::vector{last} : printed_once(file.layers[l], runs[l]));
+        if (at >= 0 && !runs[l].empty())
+            last = runs[l].back();
     }
 }
 
-/// Grams of each filament in the file: by what the plan has on that tool in that layer. Where a layer has
-/// several filaments on one tool, which only pauses part, they count alike.
-void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& file,
-                     const std::vector<Wanted>& wanted, const std::vector<int>& counted, AgainstPlan& out) {
-    bool tools = false; // does the file tell filaments apart by tools?
-    for (const ToolpathStop& s : file.stops)
-        tools |= s.what == ToolpathStop::What::tool;
-    std::vector<double> mm(p.filaments.size(), 0);
-    std::vector<int> holds(256, -1); // [tool] filament, as the layers go by
-    const int first = plan.sequence.layer(0).empty() ? 0 : plan.sequence.layer(0)[0];
-    if (!tools)
-        holds[0] = first;
-    if (tools)
-        for (const Stay& s : plan.stays) // by their first layer
-            if (const int tool = tool_for(p, plan, s);
-                tool >= 0 && tool < 256 && holds[static_cast<std::size_t>(tool)] < 0)
-                holds[static_cast<std::size_t>(tool)] = s.filament;
-    std::size_t next = 0;
+/// The first layer of the plan that the file prints in other filaments; 0: none. Their order is free.
+int first_other_filaments(const Plan& plan, const AgainstPlan& a) {
+    for (std::size_t l = 0; l < a.prints.size(); ++l) {
+        const auto planned = plan.sequence.layer(l);
+        if (a.prints[l].size() != planned.size() ||
+            !std::is_permutation(planned.begin(), planned.end(), a.prints[l].begin()))
+            return static_cast<int>(l) + 1;
+    }
+    return 0;
+}
+
+/// The order of the file, as the plan counts what it costs.
+SwitchList switches_of(const Project& p, const Plan& plan, const AgainstPlan& a) {
+    Sequence order;
+    for (const std::vector<int>& layer : a.prints) {
+        order.items.insert(order.items.end(), layer.begin(), layer.end());
+        order.start.push_back(static_cast<std::uint32_t>(order.items.size()));
+    }
+    return list_switches(p.machine, plan.grid, order, plan.loading, plan.purge_table);
+}
+
+/// The file with layers as the plan has them. What it draws at other heights is no layer of the piece: prime
+/// lines, wipes, towers that catch up; it belongs to the layer that follows. The file as it is, where that
+/// does not make its layers the plan's. `original`: which layer of the file each is.
+ToolpathFile with_layers_of(const LayerGrid& grid, const ToolpathFile& file, std::vector<int>& original) {
+    constexpr double kMostBeside = 0.25; ///< of the filament. From memory
+    original.resize(file.layers.size());
+    std::iota(original.begin(), original.end(), 0);
+    std::vector<int> kept, belongs; // belongs: [layer of the file] index into kept
+    double beside_mm = 0, all_mm = 0;
     for (std::size_t l = 0; l < file.layers.size(); ++l) {
         const ToolpathLayer& layer = file.layers[l];
-        std::vector<int> here; // filaments that a single tool prints in this layer
-        if (l > 0 && counted[l] == 1)
-            next = 0;
-        for (; next < wanted.size() && wanted[next].layer <= counted[l]; ++next) {
-            const Wanted& w = wanted[next];
-            if (w.refill >= 0)
-                continue;
-            const std::size_t tool = tools && w.tool >= 0 ? static_cast<std::size_t>(w.tool) : 0;
-            if (!tools && w.within)
-                here.push_back(holds[0]);
-            holds[tool] = w.to;
-        }
-        for (std::size_t t = 0; t < layer.filament_mm.size(); ++t) {
-            if (!tools && !here.empty()) {
-                here.push_back(holds[0]);
-                for (const int f : here)
-                    if (f >= 0)
-                        mm[static_cast<std::size_t>(f)] +=
-                            layer.filament_mm[t] / static_cast<double>(here.size());
-                continue;
-            }
-            const int f = holds[tools ? t : 0] >= 0 ? holds[tools ? t : 0] : first;
-            mm[static_cast<std::size_t>(f)] += layer.filament_mm[t];
+        if (layer.pass > 1 || layer.z_mm > grid.top_mm(grid.count) + kSameTop)
+            return file;
+        const double mm = std::accumulate(layer.filament_mm.begin(), layer.filament_mm.end(), 0.0);
+        const int n = static_cast<int>(kept.size()) + 1;
+        belongs.push_back(static_cast<int>(kept.size()));
+        all_mm += mm;
+        if (n <= grid.count && std::abs(layer.z_mm - grid.top_mm(n)) <= kSameTop)
+            kept.push_back(static_cast<int>(l));
+        else
+            beside_mm += mm;
+    }
+    if (static_cast<int>(kept.size()) != grid.count || kept.size() == file.layers.size() ||
+        beside_mm > kMostBeside * all_mm)
+        return file;
+    ToolpathFile out = file;
+    out.layers.clear();
+    std::vector<ToolpathRun> before; // of what belongs to the next
+    for (std::size_t l = 0; l < file.layers.size(); ++l) {
+        ToolpathLayer layer = file.layers[l];
+        const auto at = static_cast<std::size_t>(belongs[l]);
+        if (at < kept.size() && kept[at] == static_cast<int>(l)) {
+            layer.height_mm = grid.thickness_mm(static_cast<int>(at) + 1);
+            layer.runs.insert(layer.runs.begin(), before.begin(), before.end());
+            before.clear();
+            out.layers.push_back(std::move(layer));
+        } else if (at == kept.size()) { // after the last
+            out.layers.back().runs.insert(out.layers.back().runs.end(), layer.runs.begin(), layer.runs.end());
+        } else {
+            before.insert(before.end(), layer.runs.begin(), layer.runs.end());
         }
     }
+    for (ToolpathStop& s : out.stops)
+        if (s.layer <= static_cast<int>(file.layers.size())) {
+            const int l = s.layer - 1, at = belongs[static_cast<std::size_t>(l)];
+            if (at == static_cast<int>(kept.size())) { // nothing of the piece follows
+                s.layer = at + 1, s.within = false;
+                continue;
+            }
+            s.within &= kept[static_cast<std::size_t>(at)] == l;
+            s.layer = at + 1;
+        } else {
+            s.layer = grid.count + 1;
+        }
+    original = std::move(kept);
+    return out;
+}
+
+/// mm of each filament in the file, as its stops have it.
+std::vector<double> mm_by_stops(const Project& p, const ToolpathFile& file,
+                                const std::vector<std::vector<int>>& runs) {
+    std::vector<double> mm(p.filaments.size(), 0);
+    for (std::size_t l = 0; l < file.layers.size(); ++l)
+        for (std::size_t r = 0; r < runs[l].size(); ++r)
+            if (runs[l][r] >= 0)
+                mm[static_cast<std::size_t>(runs[l][r])] += file.layers[l].runs[r].filament_mm;
+    return mm;
+}
+
+/// The same of a file that has no stops yet: by what the plan prints in its layers, all of a layer alike.
+std::vector<double> mm_by_layers(const Project& p, const Plan& plan, const ToolpathFile& file,
+                                 const std::vector<int>& counted) {
+    std::vector<double> mm(p.filaments.size(), 0);
+    for (std::size_t l = 0; l < file.layers.size(); ++l) {
+        const int n = std::min(counted[l], static_cast<int>(plan.sequence.layers()));
+        const auto here = plan.sequence.layer(static_cast<std::size_t>(n) - 1);
+        for (const double of_tool : file.layers[l].filament_mm)
+            for (const int f : here)
+                mm[static_cast<std::size_t>(f)] += of_tool / static_cast<double>(here.size());
+    }
+    return mm;
+}
+
+void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& file,
+                     const std::vector<double>& mm, AgainstPlan& out) {
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         const FilamentUse& u = plan.use[f];
         const double d = p.filaments[f].diameter_mm,
@@ -509,7 +603,7 @@ void compare_amounts(const Project& p, const Plan& plan, const ToolpathFile& fil
 
 int tool_for(const Project& p, const Plan& plan, const Change& c) {
     if (c.kind != ChangeKind::hand)
-        return tool_named(command_for(p, plan.grid, c, c.slot));
+        return tool_number(p.machine, c.kind, {c.nozzle, c.slot});
     if (p.machine.nozzles.size() == 1)
         return c.to;
     Change as = c; // the nozzle takes over, and somebody exchanges its spool
@@ -585,19 +679,40 @@ AgainstPlan against_plan(const Project& p, const Plan& plan, const ToolpathFile&
 
 namespace {
 
-AgainstPlan compare_one(const Project& p, const Plan& plan, const ToolpathFile& file) {
+/// Another order of tools that prints every layer in its filaments is as good as planned: then tools are
+/// where they should be, wherever that is.
+void take_order_of_file(const std::vector<Wanted>& wanted, const std::vector<Found>& found,
+                        AgainstPlan& out) {
+    for (std::size_t i = 0; i < wanted.size(); ++i) {
+        const Wanted& w = wanted[i];
+        if (w.waits)
+            continue;
+        ComparedStop& c = out.stops[i];
+        const auto at = std::find_if(found.begin(), found.end(),
+                                     [&](const Found& f) { return f.layer == w.layer && f.tool == w.tool; });
+        c = {w.change, w.refill,
+             w.layer,  at == found.end() ? -1 : at->stop,
+             0,        ComparedStop::State::as_planned,
+             false,    w.tool};
+    }
+}
+
+AgainstPlan compare_one(const Project& p, const Plan& plan, const ToolpathFile& as_it_is) {
     AgainstPlan out;
+    std::vector<int> original;
+    const ToolpathFile file = with_layers_of(plan.grid, as_it_is, original);
     const std::vector<int> counted = plan_layer_of(file);
     const std::vector<Wanted> wanted = wanted_stops(p, plan);
-    const std::vector<Found> found = found_stops(file, counted);
+    const std::vector<Found> found = found_stops(file, counted, wanted);
     compare_layers(plan, file, out);
     Report report(p, plan, file, out);
     report.layers();
     if (file.layers.empty())
         return out;
-    report.start();
     const std::vector<int> matched = match(wanted, found);
     std::vector<char> used(found.size(), 0);
+    std::vector<StopMeans> means(file.stops.size());
+    bool waits_as_planned = true;
     for (std::size_t i = 0; i < wanted.size(); ++i) {
         const Wanted& w = wanted[i];
         ComparedStop c{w.change, w.refill, w.layer, -1, 0, ComparedStop::State::missing, false, w.tool};
@@ -611,18 +726,42 @@ AgainstPlan compare_one(const Project& p, const Plan& plan, const ToolpathFile& 
                       : c.off > 0            ? ComparedStop::State::late
                       : f.within != w.within ? ComparedStop::State::within
                                              : ComparedStop::State::as_planned;
+            means[static_cast<std::size_t>(f.stop)] = {w.change, w.refill};
         }
+        waits_as_planned &= !w.waits || (c.state == ComparedStop::State::as_planned &&
+                                         (found[static_cast<std::size_t>(matched[i])].waits));
         out.stops.push_back(c);
-        report.stop(c, w);
     }
+    const auto extra = [&](std::size_t j) { return !used[j]; };
     for (std::size_t j = 0; j < found.size(); ++j)
-        if (!used[j]) {
-            out.extra.push_back(found[j].stop);
-            report.extra(found[j].stop);
-        }
-    follow_stops(plan, wanted, found, matched, out);
-    compare_amounts(p, plan, file, wanted, counted, out);
+        waits_as_planned &= !(extra(j) && found[j].waits);
+    const auto runs = printed_in(p, plan, file, means);
+    follow(plan, file, runs, out);
+    const int other = out.layers_match ? first_other_filaments(plan, out) : 0;
+    const bool by_tools = std::any_of(found.begin(), found.end(), [](const Found& f) { return f.tool >= 0; });
+    if (out.layers_match && !other && waits_as_planned && by_tools) {
+        take_order_of_file(wanted, found, out);
+        report.start(true);
+        report.order(switches_of(p, plan, out));
+    } else {
+        report.start(false);
+        for (std::size_t i = 0; i < wanted.size(); ++i)
+            report.stop(out.stops[i], wanted[i]);
+        for (std::size_t j = 0; j < found.size(); ++j)
+            if (extra(j)) {
+                out.extra.push_back(found[j].stop);
+                report.extra(found[j].stop);
+            }
+        if (other && out.as_planned())
+            report.filaments(other);
+    }
+    compare_amounts(p, plan, file,
+                    found.empty() && !plan.changes.empty() ? mm_by_layers(p, plan, file, counted)
+                                                           : mm_by_stops(p, file, runs),
+                    out);
     report.amounts();
+    for (int& l : out.file_layer)
+        l = l < 0 ? -1 : original[static_cast<std::size_t>(l)];
     return out;
 }
 

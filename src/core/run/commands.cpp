@@ -3,6 +3,8 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <charconv>
+#include <map>
 #include <string_view>
 
 namespace vitrail {
@@ -10,9 +12,10 @@ namespace vitrail {
 namespace {
 
 struct Values {
-    int nozzle, slot, layer;
-    char from, to;
-    double z_mm;
+    int nozzle = 0, slot = 0, place = 0, layer = 1;
+    char from = 'A', to = 'B';
+    double z_mm = 0;
+    std::string where = {};
     double purge_mm3 = 0, purge_mm = 0, up_mm = 0;
     const Seam* at = nullptr;
 };
@@ -23,6 +26,12 @@ std::string filled_in(const std::string& pattern, const Values& v) {
             return std::to_string(v.nozzle + 1);
         if (key == "nozzle0")
             return std::to_string(v.nozzle);
+        if (key == "where")
+            return v.where;
+        if (key == "place")
+            return std::to_string(v.place + 1);
+        if (key == "place0")
+            return std::to_string(v.place);
         if (key == "slot")
             return std::to_string(v.slot);
         if (key == "slot0")
@@ -78,17 +87,30 @@ char letter(const Project& p, int filament) {
 
 namespace {
 
-const std::string& pattern_for(const Project& p, ChangeKind kind) {
-    const Commands& m = p.machine.commands;
+const std::string& pattern_for(const Machine& machine, ChangeKind kind) {
+    const Commands& m = machine.commands;
     return kind == ChangeKind::hand ? m.hand : kind == ChangeKind::feeder ? m.feeder : m.tool;
 }
 
 Values values_of(const Project& p, const LayerGrid& grid, const Switch& c, int slot) {
-    return {c.nozzle, slot, c.layer, letter(p, c.from), letter(p, c.to), grid.bottom_mm(c.layer)};
+    const int toolhead = p.machine.nozzles[static_cast<std::size_t>(c.nozzle)].toolhead;
+    return {.nozzle = c.nozzle,
+            .slot = slot,
+            .place = std::max(0, place_number(p.machine, {c.nozzle, slot})),
+            .layer = c.layer,
+            .from = letter(p, c.from),
+            .to = letter(p, c.to),
+            .z_mm = grid.bottom_mm(c.layer),
+            .where = english(slot_name(p.machine, toolhead, slot))};
 }
 
 Values values_of(const Project& p, const LayerGrid& grid, const SlotRefill& r) {
-    return {0, r.slot, r.layer, letter(p, r.out), letter(p, r.in), grid.bottom_mm(r.layer)};
+    return {.slot = r.slot,
+            .layer = r.layer,
+            .from = letter(p, r.out),
+            .to = letter(p, r.in),
+            .z_mm = grid.bottom_mm(r.layer),
+            .where = english(slot_name(p.machine, r.toolhead, r.slot))};
 }
 
 void place(Values& v, const Project& p, const Seam& at) {
@@ -100,7 +122,7 @@ void place(Values& v, const Project& p, const Seam& at) {
 } // namespace
 
 std::string command_for(const Project& p, const LayerGrid& grid, const Switch& c, int slot) {
-    return filled_in(pattern_for(p, c.kind), values_of(p, grid, c, slot));
+    return filled_in(pattern_for(p.machine, c.kind), values_of(p, grid, c, slot));
 }
 
 std::string command_for(const Project& p, const LayerGrid& grid, const SlotRefill& r) {
@@ -112,7 +134,7 @@ std::string command_for(const Project& p, const LayerGrid& grid, const Switch& c
     v.purge_mm3 = c.purge_mm3;
     v.purge_mm = 1000 * metres(p.filaments[static_cast<std::size_t>(c.to)], c.purge_mm3);
     place(v, p, at);
-    return filled_in(pattern_for(p, c.kind), v);
+    return filled_in(pattern_for(p.machine, c.kind), v);
 }
 
 std::string command_for(const Project& p, const LayerGrid& grid, const SlotRefill& r, const Seam& at) {
@@ -121,7 +143,49 @@ std::string command_for(const Project& p, const LayerGrid& grid, const SlotRefil
     return filled_in(p.machine.commands.pause, v);
 }
 
-StopWords stop_words(const Commands& c) {
+int tool_number(const Machine& m, ChangeKind kind, Place place) {
+    Values v;
+    v.nozzle = place.nozzle, v.slot = place.slot, v.place = std::max(0, place_number(m, place));
+    const std::string text = filled_in(pattern_for(m, kind), v);
+    int tool = -1;
+    if (text.size() > 1 && text[0] == 'T')
+        std::from_chars(text.data() + 1, text.data() + text.size(), tool);
+    return tool;
+}
+
+namespace {
+
+/// Numbers that call a place: where there is one nozzle only its feeder's, else those of both kinds of
+/// change.
+std::vector<int> tool_numbers(const Machine& m, Place place) {
+    std::vector<int> out;
+    for (const ChangeKind kind : {ChangeKind::tool, ChangeKind::feeder})
+        if (kind == ChangeKind::tool ? m.nozzles.size() > 1 : place.slot > 0)
+            if (const int tool = tool_number(m, kind, place); tool >= 0)
+                out.push_back(tool);
+    return out;
+}
+
+} // namespace
+
+std::optional<Place> place_of_tool(const Machine& m, int tool) {
+    for (const Place& place : places_of(m))
+        for (const int number : tool_numbers(m, place))
+            if (number == tool)
+                return place;
+    return {};
+}
+
+std::optional<std::pair<Place, Place>> called_alike(const Machine& m) {
+    std::map<int, Place> called;
+    for (const Place& place : places_of(m))
+        for (const int number : tool_numbers(m, place))
+            if (const auto [at, fresh] = called.emplace(number, place); !fresh && !(at->second == place))
+                return std::pair{at->second, place};
+    return {};
+}
+
+FileWords file_words(const Commands& c) {
     // Of several lines the one that stops is not known: each may be it that files do not use for something
     // else.
     const auto words = [](const std::string& pattern) {
@@ -144,7 +208,7 @@ StopWords stop_words(const Commands& c) {
         }
         return out;
     };
-    return {words(c.hand), words(c.pause)};
+    return {words(c.hand), words(c.pause), c.g90_sets_e};
 }
 
 } // namespace vitrail

@@ -4,6 +4,9 @@
 #include "core/changes/seating.h"
 #include "core/run/toolpath.h"
 
+#include <optional>
+#include <utility>
+
 namespace vitrail {
 
 /// The machine's template for that kind of change, filled in.
@@ -19,7 +22,17 @@ std::string command_for(const Project& project, const LayerGrid& grid, const Swi
 std::string command_for(const Project& project, const LayerGrid& grid, const SlotRefill& refill,
                         const Seam& at);
 
+/// The number behind T that a change to a place writes; −1: the machine's words name none.
+int tool_number(const Machine& machine, ChangeKind kind, Place place);
+/// The place that a file's T calls, by the machine's words; none where no place has that number.
+std::optional<Place> place_of_tool(const Machine& machine, int tool);
+
+/// Two places that the machine's words call by the same number: a file that says it would print in the wrong
+/// filament. None where every place has a number of its own, or the words have no numbers at all.
+std::optional<std::pair<Place, Place>> called_alike(const Machine& machine);
+
 /// First words of what the machine writes at hand swaps and pauses: by them they are found in files.
-StopWords stop_words(const Commands& commands);
+/// g90_sets_e as the machine has it.
+FileWords file_words(const Commands& commands);
 
 } // namespace vitrail

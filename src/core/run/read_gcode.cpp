@@ -150,7 +150,7 @@ bool sane(double v) {
 
 struct GcodeReader::State {
     Motion motion;
-    StopWords words;
+    FileWords words;
     ToolpathFile out;
     MoveTimes times;
     std::string rest;       ///< of a line that is not whole yet
@@ -160,6 +160,9 @@ struct GcodeReader::State {
     double x = 0, y = 0, z = 0, e = 0, feed = 0;      ///< mm, mm/min
     double unit = 1, acceleration, filament_area = 0; ///< filament_area: mm², where E is a volume
     bool relative = false, e_relative = false;
+    bool e_chosen = false;            ///< by M82 or M83, and nothing since has made that doubtful
+    std::int64_t doubtful = 0;        ///< line since which it depends on the reading how E counts; 0: none
+    double speed_of = 1, flow_of = 1; ///< M220, M221
     int tool = 0;
     double nozzle_c = 20, bed_c = 20;
 
@@ -171,10 +174,14 @@ struct GcodeReader::State {
     std::size_t pending = 0; ///< stops from here on wait for the next extrusion
     double spot = 0;         ///< filament since the last extrusion
 
-    State(const Motion& m, StopWords w)
-        : motion(m), words(std::move(w)), times(m.corner), acceleration(m.acceleration) {}
+    State(const Motion& m, FileWords w)
+        : motion(m), words(std::move(w)), times(m.corner), acceleration(m.acceleration) {
+        out.g90_sets_e = words.g90_sets_e.value_or(true);
+    }
 
-    Seam here() const { return {byte, out.lines, x, y, z, e, feed, tool, relative, e_relative, unit != 1}; }
+    Seam here() const {
+        return {byte, out.lines, x, y, z, e, feed, tool, relative, e_relative, unit != 1, speed_of, flow_of};
+    }
 
     void close_layer() {
         if (out.layers.empty())
@@ -221,6 +228,8 @@ struct GcodeReader::State {
             for (const double mm : in_layer)
                 out.start_mm += mm;
             in_layer.clear();
+            now.runs.clear();
+            now.extent = {};
             now.z_mm = now.height_mm = height;
             now.first_line = out.lines;
             now.seam = have_lift ? lift : have_after ? after : here();
@@ -239,10 +248,15 @@ struct GcodeReader::State {
         open_layer(height);
     }
 
-    void extruded(double mm, bool climbs) {
+    void extruded(double mm, bool climbs, double from_x, double from_y) {
         at_height(z, climbs);
         ToolpathLayer& l = out.layers.back();
         l.last_line = out.lines;
+        l.extent.take(from_x, from_y);
+        l.extent.take(x, y);
+        if (l.runs.empty() || pending < out.stops.size())
+            l.runs.push_back({tool, 0, out.lines});
+        l.runs.back().filament_mm += mm;
         if (static_cast<std::size_t>(tool) >= in_layer.size())
             in_layer.resize(static_cast<std::size_t>(tool) + 1, 0);
         in_layer[static_cast<std::size_t>(tool)] += mm;
@@ -268,9 +282,15 @@ struct GcodeReader::State {
 
     void stop(ToolpathStop::What what, int to, const char* line, const char* line_end, const char* stop_end) {
         times.stand(0);
+        while (line_end > line && is_space(line_end[-1]))
+            --line_end;
+        const std::string word = one_line(
+            std::string_view(line, static_cast<std::size_t>(std::min<std::ptrdiff_t>(line_end - line, 80))));
+        const auto command = [](const std::string& w) { return w.substr(0, w.find(' ')); };
         if (what != ToolpathStop::What::tool && pending < out.stops.size() &&
-            out.stops.back().what != ToolpathStop::What::tool)
-            return; // several words of one stop
+            out.stops.back().what != ToolpathStop::What::tool &&
+            command(out.stops.back().word) != command(word))
+            return; // several words of one stop; the same word again stops again
         ToolpathStop s;
         s.what = what;
         s.from = tool;
@@ -278,10 +298,7 @@ struct GcodeReader::State {
         s.line = out.lines;
         s.at = here();
         s.end_byte = byte + static_cast<std::uint64_t>(stop_end - line);
-        while (line_end > line && is_space(line_end[-1]))
-            --line_end;
-        s.word = one_line(
-            std::string_view(line, static_cast<std::size_t>(std::min<std::ptrdiff_t>(line_end - line, 80))));
+        s.word = word;
         out.stops.push_back(std::move(s));
     }
 
@@ -301,8 +318,11 @@ void GcodeReader::State::move(const Words& w, int code) {
     axis('X', nx);
     axis('Y', ny);
     axis('Z', nz);
-    if (w.given('E'))
+    if (w.given('E')) {
         ne = e_relative ? e + w['E'] * unit : w['E'] * unit;
+        if (doubtful && !out.g90_line)
+            out.g90_line = doubtful;
+    }
     if (w.given('F') && w['F'] > 0)
         feed = std::min(w['F'] * unit, kLongest);
     if (!sane(nx) || !sane(ny) || !sane(nz) || !std::isfinite(ne) || std::abs(ne) > 1e9) {
@@ -313,10 +333,11 @@ void GcodeReader::State::move(const Words& w, int code) {
     double de = ne - e;
     if (filament_area > 0)
         de /= filament_area;
+    de *= flow_of;
     const double flat2 = dx * dx + dy * dy;
     double mm = 0;
     Direction begins{}, ends{};
-    double speed = feed > 0 ? feed / 60 : code == 0 ? motion.travel : motion.infill;
+    double speed = speed_of * (feed > 0 ? feed / 60 : code == 0 ? motion.travel : motion.infill);
     bool goes = false; // in the plane
     if (code >= 2) {
         double i = w.given('I') ? w['I'] * unit : 0, j = w.given('J') ? w['J'] * unit : 0;
@@ -361,13 +382,17 @@ void GcodeReader::State::move(const Words& w, int code) {
             have_lift = true;
         }
     }
+    const double from_x = x, from_y = y;
     x = nx, y = ny, z = nz, e = ne;
+    if (goes && w.given('E'))
+        out.said_mm += mm;
     if (de != 0)
         use(de);
     if (deposits) {
         if (dz > 0 && !out.spiral_line && dz > kSameHeight / 100)
             out.spiral_line = out.lines;
-        extruded(de, dz > 0);
+        out.drawn_mm += mm;
+        extruded(de, dz > 0, from_x, from_y);
     } else {
         spot += de;
     }
@@ -401,10 +426,12 @@ void GcodeReader::State::general(int code, const Words& w) {
         break;
     }
     case 90:
-        relative = e_relative = false;
-        break;
     case 91:
-        relative = e_relative = true;
+        relative = code == 91;
+        if (e_chosen && e_relative != relative && !doubtful)
+            doubtful = out.lines;
+        if (out.g90_sets_e || !e_chosen)
+            e_relative = relative;
         break;
     case 92: {
         const bool all = !w.given('X') && !w.given('Y') && !w.given('Z') && !w.given('E');
@@ -436,10 +463,10 @@ void GcodeReader::State::machine(int code, const Words& w, const char* begin, co
     case 600:
         return stop(ToolpathStop::What::swap, 0, begin, end, next);
     case 82:
-        e_relative = false;
-        break;
     case 83:
-        e_relative = true;
+        e_relative = code == 83;
+        e_chosen = true;
+        doubtful = 0;
         break;
     case 104:
     case 109:
@@ -464,6 +491,11 @@ void GcodeReader::State::machine(int code, const Words& w, const char* begin, co
         filament_area = d > 0.1 && d < 10 ? std::numbers::pi / 4 * d * d : 0;
         break;
     }
+    case 220:
+    case 221:
+        if (w.given('S') && w['S'] >= 1 && w['S'] <= 1000)
+            (code == 220 ? speed_of : flow_of) = w['S'] / 100;
+        break;
     case 204: {
         const double a = w.given('P') ? w['P'] : s;
         if (a >= 1 && a <= 1e6)
@@ -607,7 +639,7 @@ void GcodeReader::State::line(const char* begin, const char* end, const char* ne
     byte += static_cast<std::uint64_t>(next - begin);
 }
 
-GcodeReader::GcodeReader(const Motion& motion, StopWords words)
+GcodeReader::GcodeReader(const Motion& motion, FileWords words)
     : state_(std::make_unique<State>(motion, std::move(words))) {}
 
 GcodeReader::~GcodeReader() = default;
@@ -618,6 +650,8 @@ void GcodeReader::begin_at(const Seam& s) {
     m.tool = s.tool;
     m.relative = s.relative;
     m.e_relative = s.e_relative;
+    m.e_chosen = true;
+    m.speed_of = s.speed_of, m.flow_of = s.flow_of;
     m.unit = s.inches ? 25.4 : 1;
 }
 
@@ -680,10 +714,29 @@ ToolpathFile GcodeReader::finish() {
     return std::move(out);
 }
 
-ToolpathFile read_gcode(std::string_view text, const Motion& motion, const StopWords& words) {
-    GcodeReader reader(motion, words);
-    reader.read(text);
-    return reader.finish();
+ToolpathFile meant_reading(ToolpathFile sets_e, ToolpathFile leaves_e) {
+    const auto sensible = [](const ToolpathFile& f) {
+        double filament_mm = 0;
+        for (const ToolpathLayer& l : f.layers)
+            for (const double mm : l.filament_mm)
+                filament_mm += mm;
+        // A filament of 1.75 mm has 2.4 mm².
+        return f.drawn_mm > 0 && f.drawn_mm >= 0.7 * f.said_mm && filament_mm > 0.002 * f.drawn_mm &&
+               filament_mm < 2 * f.drawn_mm;
+    };
+    return !sensible(sets_e) && sensible(leaves_e) ? std::move(leaves_e) : std::move(sets_e);
+}
+
+ToolpathFile read_gcode(std::string_view text, const Motion& motion, const FileWords& words) {
+    const auto read = [&](bool g90_sets_e) {
+        FileWords w = words;
+        w.g90_sets_e = g90_sets_e;
+        GcodeReader reader(motion, std::move(w));
+        reader.read(text);
+        return reader.finish();
+    };
+    ToolpathFile file = read(words.g90_sets_e.value_or(true));
+    return file.g90_line && !words.g90_sets_e ? meant_reading(std::move(file), read(false)) : file;
 }
 
 } // namespace vitrail

@@ -161,6 +161,34 @@ std::string Rehearsal::line(std::string_view text) {
     return out;
 }
 
+/// Whether somebody is still to put it in before that layer prints it.
+bool Rehearsal::comes_within(int filament, int layer) const {
+    for (std::size_t i = 0; i < script_.steps.size(); ++i) {
+        const RehearsalStep& s = script_.steps[i];
+        if (s.stands && s.from_layer == layer && s.in == filament && results_[i].is == StepResult::Is::coming)
+            return true;
+    }
+    return false;
+}
+
+/// A layer prints a filament: is it what lies there?
+void Rehearsal::printed(int f, int layer) {
+    for (const RehearsalScript::Use& u : script_.uses) {
+        if (u.filament != f || u.from_layer > layer || layer > u.to_layer)
+            continue;
+        const int came = holds(u.place);
+        if (came == f)
+            continue;
+        const auto last = std::find_if(wrong_.rbegin(), wrong_.rend(), [&](const WrongLayers& w) {
+            return w.to_layer >= layer - 1 && w.meant == f && w.came == came;
+        });
+        if (last != wrong_.rend())
+            last->to_layer = layer;
+        else
+            wrong_.push_back({layer, layer, f, came});
+    }
+}
+
 /// Layers that have begun since; the printer is asked what time it is.
 std::string Rehearsal::passed_lines() {
     bool begun = false;
@@ -172,23 +200,8 @@ std::string Rehearsal::passed_lines() {
         ++layer_;
         begun = true;
         for (const int f : script_.printed[static_cast<std::size_t>(layer_) - 1])
-            for (const RehearsalScript::Use& u : script_.uses)
-                if (u.filament == f && u.from_layer <= layer_ && layer_ <= u.to_layer) {
-                    int came = holds(u.place);
-                    for (const RehearsalStep& s :
-                         script_.steps) // it is changed within this layer, and that is still to come
-                        if (s.stands && s.place == u.place && s.from_layer == layer_ && s.in == f &&
-                            results_[static_cast<std::size_t>(&s - script_.steps.data())].is ==
-                                StepResult::Is::coming)
-                            came = f;
-                    if (came == f)
-                        continue;
-                    if (!wrong_.empty() && wrong_.back().to_layer >= layer_ - 1 && wrong_.back().meant == f &&
-                        wrong_.back().came == came)
-                        wrong_.back().to_layer = layer_;
-                    else
-                        wrong_.push_back({layer_, layer_, f, came});
-                }
+            if (!comes_within(f, layer_))
+                printed(f, layer_);
     }
     return begun || over() ? "HAND clock\n" : "";
 }
@@ -271,6 +284,8 @@ void Rehearsal::went_on(double clock) {
         r.waited_s = waited;
         if (put_ >= 0)
             fill(s->place, put_);
+        if (s->from_layer <= layer_)
+            printed(s->in, s->from_layer);
         const bool nobody = next_day_s(person_.away, asked_s_) > asked_s_;
         r.is = put_ != s->in                             ? StepResult::Is::wrong
                : nobody                                  ? StepResult::Is::missed

@@ -138,6 +138,8 @@ private:
     std::string asked(double clock_s, std::string_view why);
     void went_on(double clock_s);
     std::string passed_lines();
+    bool comes_within(int filament, int layer) const;
+    void printed(int filament, int layer);
     void windows();
     void fill(int place, int filament);
 

@@ -103,6 +103,19 @@ std::string count_again(const Seam& at) {
     return at.inches ? fmt::format("G92 E{:.7f}\n", at.e / 25.4) : fmt::format("G92 E{:.5f}\n", at.e);
 }
 
+std::string stand_at(const Seam& at, double lift_mm) {
+    if (!at.relative)
+        return {};
+    const auto mm = [&](double v) {
+        return at.inches ? fmt::format("{:.5f}", v / 25.4) : fmt::format("{:.3f}", v);
+    };
+    std::string s = fmt::format("G90\nG1 Z{0} F600\nG0 X{1} Y{2} F6000\n", mm(at.z_mm + lift_mm), mm(at.x_mm),
+                                mm(at.y_mm));
+    if (at.feed_mm_min > 0)
+        s += fmt::format("G1 F{}\n", mm(at.feed_mm_min));
+    return s + "G91\n" + (at.e_relative ? "M83\n" : "M82\n");
+}
+
 std::string tail_begins(const ToolpathFile& file, const Rescue& r, const Botch& b) {
     const Seam& at = file.layers[static_cast<std::size_t>(r.at_layer - (r.extra > 0 ? 1 : 0))].seam;
     const double there = b.measured_mm.value_or(file.layers[static_cast<std::size_t>(r.at_layer) - 1].z_mm),
@@ -133,9 +146,16 @@ std::string tail_begins(const ToolpathFile& file, const Rescue& r, const Botch& 
     s += count_again(at);
     if (at.feed_mm_min > 0)
         s += fmt::format("G1 F{}\n", mm(at.feed_mm_min));
-    if (at.relative)
-        s += "G91\n";
+    if (at.speed_of != 1)
+        s += fmt::format("M220 S{:.6g}\n", 100 * at.speed_of);
+    if (at.flow_of != 1)
+        s += fmt::format("M221 S{:.6g}\n", 100 * at.flow_of);
     return s;
+}
+
+double extra_flow(const ToolpathFile& file, const Rescue& r) {
+    const double flow = r.extra_mm / file.layers[static_cast<std::size_t>(r.at_layer) - 1].height_mm;
+    return r.extra > 0 && std::abs(flow - 1) > 0.005 ? flow : 1;
 }
 
 Status proven_rest(const Rescue& r, const ToolpathFile& file, const ToolpathFile& rest) {
@@ -158,6 +178,8 @@ Status proven_rest(const Rescue& r, const ToolpathFile& file, const ToolpathFile
             mm += x;
         for (const double x : was.filament_mm)
             was_mm += x;
+        if (i < static_cast<std::size_t>(r.extra))
+            was_mm *= extra_flow(file, r);
         if (std::abs(mm - was_mm) > 0.01 + 1e-4 * was_mm)
             return Error{say("Read again, layer {0} of the rest extrudes {1} of filament instead of {2}.",
                              static_cast<int>(i) + 1, num(mm, 2, "mm"), num(was_mm, 2, "mm"))};

@@ -33,6 +33,14 @@ std::string tail_begins(const ToolpathFile& file, const Rescue& rescue, const Bo
 /// relatively.
 std::string count_again(const Seam& at);
 
+/// The nozzle back where a part of the file begins, so much higher, where moves are relative and would not
+/// find it by themselves. Empty for files that move absolutely.
+std::string stand_at(const Seam& at, double lift_mm);
+
+/// How much of its filament a repeated layer takes, as it may have another height; 1 where that is the same
+/// within half a per cent.
+double extra_flow(const ToolpathFile& file, const Rescue& rescue);
+
 /// Whether the rest is what was meant: `rest` read back, its layers counted on from those that are printed,
 /// against the rescue's plan. Error: what is not.
 Status proven_rest(const Rescue& rescue, const ToolpathFile& file, const ToolpathFile& rest);

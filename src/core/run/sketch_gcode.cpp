@@ -50,9 +50,6 @@ struct Sketch {
                 line(fmt::format("T{}", tool));
         line(command_for(p, plan.grid, c, c.slot, here(c.layer - 1)));
         const ChangeTime& time = p.machine.time(c.kind);
-        if (c.kind == ChangeKind::feeder && p.machine.nozzles.size() > 1 &&
-            time.time_s > p.machine.tool.time_s) // a tool word alone is taken for another nozzle
-            line(fmt::format("G4 S{:.1f}", time.time_s - p.machine.tool.time_s));
         const double purge_mm = 1000 * metres(p.filaments[static_cast<std::size_t>(c.to)], c.purge_mm3),
                      seconds = c.time_s - c.wait_s - time.time_s;
         if (purge_mm > 0 && seconds > 0)
@@ -61,10 +58,16 @@ struct Sketch {
     }
 
     void layer(int number, std::size_t& next, std::size_t& next_pause) {
-        for (; next_pause < plan.refills.size() && plan.refills[next_pause].latest_layer <= number;
-             ++next_pause)
-            if (plan.refills[next_pause].pause)
-                line(command_for(p, plan.grid, plan.refills[next_pause], here(number - 1)));
+        const auto due = [&] {
+            return next_pause < plan.refills.size() ? &plan.refills[next_pause] : nullptr;
+        };
+        const auto pause = [&] {
+            if (due()->pause)
+                line(command_for(p, plan.grid, *due(), here(number - 1)));
+            ++next_pause;
+        };
+        while (due() && !due()->within_layer && due()->latest_layer <= number - !due()->pause)
+            pause();
         const auto order = plan.sequence.layer(static_cast<std::size_t>(number) - 1);
         const double all_s = std::accumulate(order.begin(), order.end(), 0.0,
                                              [&](double sum, int f) { return sum + printing_s(number, f); });
@@ -73,8 +76,11 @@ struct Sketch {
         for (const int f : order) {
             for (; next < plan.changes.size() && plan.changes[next].layer == number &&
                    plan.changes[next].to == f;
-                 ++next)
+                 ++next) {
+                while (due() && due()->pause && comes_before(*due(), plan.changes[next]))
+                    pause();
                 change(plan.changes[next]);
+            }
             if (!risen)
                 line(fmt::format("G0 X{:.3f} Y{:.3f} Z{:.4f} F3000", left_mm, front_mm,
                                  plan.grid.top_mm(number)));

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <cstdint>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -15,6 +16,25 @@ struct Seam {
     double x_mm = 0, y_mm = 0, z_mm = 0, e = 0, feed_mm_min = 0; ///< in mm; e as the file counts it
     int tool = 0;
     bool relative = false, e_relative = false, inches = false;
+    double speed_of = 1, flow_of = 1; ///< M220, M221
+};
+
+/// What is extruded without a stop.
+struct ToolpathRun {
+    int tool = 0;
+    double filament_mm = 0;
+    std::int64_t first_line = 0;
+};
+
+/// Where something reaches in the plane, mm.
+struct Extent {
+    double left = 1e300, front = 1e300, right = -1e300, back = -1e300;
+    double width() const { return right > left ? right - left : 0; }
+    double depth() const { return back > front ? back - front : 0; }
+    void take(double x, double y) {
+        left = x < left ? x : left, right = x > right ? x : right;
+        front = y < front ? y : front, back = y > back ? y : back;
+    }
 };
 
 struct ToolpathLayer {
@@ -24,6 +44,8 @@ struct ToolpathLayer {
     std::int64_t first_line = 0, last_line = 0; ///< of its extrusions
     double seconds = 0;              ///< of motion, from its first extrusion to that of the next layer
     std::vector<double> filament_mm; ///< [tool], as far as there is any
+    std::vector<ToolpathRun> runs;   ///< the same, in the order of the file
+    Extent extent;                   ///< of its lines' middles
     Seam seam;                       ///< before it: nothing of it is extruded, all of the one below is
 };
 
@@ -43,10 +65,12 @@ struct ToolpathStop {
     double spot_mm = 0; ///< filament pushed out without moving, from the last extrusion before it to the next
 };
 
-/// Words of a machine that stop the print, besides M0, M1, M25, M226, M600 and M601: each the first word of a
-/// line.
-struct StopWords {
+/// How a machine's files are to be read: the words that stop the print, besides M0, M1, M25, M226, M600 and
+/// M601, each the first word of a line; and whether G90 and G91 count for the filament as well, which
+/// firmware is not agreed on. None: found out (meant_reading()).
+struct FileWords {
     std::vector<std::string> swap, pause;
+    std::optional<bool> g90_sets_e = {};
 };
 
 struct ToolpathFile {
@@ -55,6 +79,11 @@ struct ToolpathFile {
     std::vector<double> filament_mm;   ///< [tool]: all of it, retractions taken off
     double motion_s = 0;               ///< all moves and dwells
     double start_mm = 0;               ///< filament of lines drawn before the first layer
+    std::int64_t g90_line = 0; ///< first G90 or G91 after M82 or M83 on which it depends how filament is
+                               ///< counted; 0: none
+    bool g90_sets_e = true;    ///< how it was read
+    /// mm of lines drawn, and of moves in the plane that say E
+    double drawn_mm = 0, said_mm = 0;
     int passes = 0;
     std::int64_t lines = 0;
     std::uint64_t bytes = 0;

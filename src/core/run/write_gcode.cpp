@@ -34,8 +34,10 @@ std::string command(const Project& p, const Plan& plan, const ComparedStop& s, c
 }
 
 /// What a text changes that it must leave as it was; empty where it does not.
-Message leaves_changed(const Project& p, const Seam& at, const std::string& text) {
-    GcodeReader reader(p.machine.motion, stop_words(p.machine.commands));
+Message leaves_changed(const Project& p, const Seam& at, bool g90_sets_e, const std::string& text) {
+    FileWords words = file_words(p.machine.commands);
+    words.g90_sets_e = g90_sets_e;
+    GcodeReader reader(p.machine.motion, std::move(words));
     reader.begin_at(at);
     reader.read(text);
     const Seam after = reader.now();
@@ -48,6 +50,8 @@ Message leaves_changed(const Project& p, const Seam& at, const std::string& text
     if (std::hypot(after.x_mm - at.x_mm, after.y_mm - at.y_mm) > 0.01 ||
         std::abs(after.z_mm - at.z_mm) > 0.05)
         return say("it leaves the nozzle at another place; let it come back to where it was");
+    if (after.speed_of != at.speed_of || after.flow_of != at.flow_of)
+        return say("it leaves the file at another speed or flow (M220, M221)");
     if (std::abs(after.feed_mm_min - at.feed_mm_min) > 0.01)
         return say("it leaves another speed; let it end with G1, F and the speed as it was");
     return {};
@@ -92,6 +96,15 @@ Result<std::vector<Insertion>> insertions(const Project& p, const Plan& plan, co
                 .seam;
         out.push_back(
             {seam.byte, command(p, plan, s, seam), 0, s.change, s.refill, s.layer, seam.line, seam});
+    };
+    // A pause within a layer stands before the change to what it puts in, which the file has.
+    const auto change_to = [&](const Refill& r) -> const ComparedStop* {
+        for (const ComparedStop& s : against.stops)
+            if (s.change >= 0 && s.layer == r.latest_layer && s.stop >= 0 &&
+                s.state == ComparedStop::State::as_planned &&
+                plan.changes[static_cast<std::size_t>(s.change)].to == r.in)
+                return &s;
+        return nullptr;
     };
     for (const ComparedStop& s : against.stops) {
         const bool hand = by_hand(plan, s);
@@ -140,7 +153,11 @@ Result<std::vector<Insertion>> insertions(const Project& p, const Plan& plan, co
             comment_out(s.stop, command(p, plan, s, stop->at), s.change, s.refill);
             continue;
         }
-        if (s.change >= 0 && plan.changes[static_cast<std::size_t>(s.change)].within_layer)
+        const ComparedStop* before = nullptr;
+        if (s.refill >= 0 && plan.refills[static_cast<std::size_t>(s.refill)].within_layer)
+            before = change_to(plan.refills[static_cast<std::size_t>(s.refill)]);
+        if (s.change >= 0 ? plan.changes[static_cast<std::size_t>(s.change)].within_layer
+                          : plan.refills[static_cast<std::size_t>(s.refill)].within_layer && !before)
             return no(say("Nothing was written: {0} lies within layer {1}, and the file does not say where "
                           "there the one filament ends. Have the other program print the bodies with a tool "
                           "each, and turn the tool changes into swaps.",
@@ -156,7 +173,12 @@ Result<std::vector<Insertion>> insertions(const Project& p, const Plan& plan, co
                               what_stops(p, plan, s), static_cast<long long>(stop->line)));
             comment_out(s.stop, {}, -1, -1);
         }
-        place(s);
+        if (before) {
+            const Seam& at = file.stops[static_cast<std::size_t>(before->stop)].at;
+            out.push_back({at.byte, command(p, plan, s, at), 0, s.change, s.refill, s.layer, at.line, at});
+        } else {
+            place(s);
+        }
     }
     if (wishes.take_tools && std::all_of(plan.changes.begin(), plan.changes.end(),
                                          [](const Change& c) { return c.kind == ChangeKind::hand; }))
@@ -191,7 +213,7 @@ Result<std::vector<Insertion>> insertions(const Project& p, const Plan& plan, co
                      [](const Insertion& a, const Insertion& b) { return a.byte < b.byte; });
     for (const Insertion& i : out)
         if (!i.text.empty())
-            if (const Message why = leaves_changed(p, i.at, i.text); !why.empty())
+            if (const Message why = leaves_changed(p, i.at, file.g90_sets_e, i.text); !why.empty())
                 return no(say("Nothing was written: what the machine writes at a change does not leave "
                               "everything as it was before layer {0}: {1}.",
                               i.layer, why));
@@ -225,6 +247,18 @@ Status proven(const Project& p, const Plan& plan, const ToolpathFile& before, co
     for (const Finding& f : again.findings)
         if (f.code == "file-start-filament")
             return Error{f.message};
+    for (const Finding& f : again.findings)
+        if (f.code == "file-filaments" || f.code == "file-layers")
+            return Error{
+                sentences({say("Read again, the file does not print what was planned."), f.message})};
+    for (std::size_t l = 0; l < again.prints.size(); ++l) { // nozzles and slots, line by line
+        const auto planned = plan.sequence.layer(l);
+        if (again.prints[l].size() != planned.size() ||
+            !std::is_permutation(planned.begin(), planned.end(), again.prints[l].begin()))
+            return Error{say("Read again, layer {} is printed in other filaments than planned: the machine's "
+                             "words for its places do not call what lies there.",
+                             static_cast<int>(l) + 1)};
+    }
     if (!again.extra.empty())
         return Error{
             say("Read again, the file stops in line {}, where the plan does not: the machine's words for a "

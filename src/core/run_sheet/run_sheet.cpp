@@ -167,27 +167,18 @@ std::string clock_at(const Project& p, double seconds, const Zone& zone) {
     return days ? fmt::format("{} +{}", time, days) : time;
 }
 
-std::vector<Place> starting_places(const Project& p, const Plan& plan) {
-    std::vector<Place> places(p.filaments.size());
-    std::vector<char> seen(p.filaments.size(), 0), busy(p.machine.nozzles.size(), 0);
-    for (const Stay& s : plan.stays) {
-        const auto f = static_cast<std::size_t>(s.filament);
-        const bool external = s.slot == 0,
-                   first_there = !external || !busy[static_cast<std::size_t>(s.nozzle)];
-        if (external)
-            busy[static_cast<std::size_t>(s.nozzle)] = 1;
-        if (seen[f])
-            continue;
-        seen[f] = 1;
-        const bool put_in_later = std::any_of(plan.refills.begin(), plan.refills.end(), [&](const Refill& r) {
-            return r.in == s.filament && r.nth == 1;
-        });
-        places[f] = {s.toolhead, s.nozzle, s.slot, first_there && !put_in_later};
-    }
+std::vector<StartingPlace> starting_places(const Project& p, const Plan& plan) {
+    std::vector<StartingPlace> places(p.filaments.size());
+    std::vector<char> seen(p.filaments.size(), 0);
+    for (const Stay& s : plan.stays)
+        if (char& known = seen[static_cast<std::size_t>(s.filament)]; !known) {
+            known = 1;
+            places[static_cast<std::size_t>(s.filament)] = {s.toolhead, s.nozzle, s.slot, s.at_start};
+        }
     return places;
 }
 
-Message describe(const Project& p, const Place& place) {
+Message describe(const Project& p, const StartingPlace& place) {
     const Message there = !place.at_start ? say("later, by hand")
                           : place.slot    ? say("slot {}", place.slot)
                                           : say("external spool");
@@ -220,7 +211,7 @@ void add_handling(const Filament& x, double total_s, SheetFilament& out) {
 
 std::vector<SheetFilament> filaments_of(const Project& p, const Plan& plan) {
     std::vector<SheetFilament> out;
-    const std::vector<Place> places = starting_places(p, plan);
+    const std::vector<StartingPlace> places = starting_places(p, plan);
     for (std::size_t f = 0; f < p.filaments.size(); ++f) {
         const Filament& x = p.filaments[f];
         const bool first = plan.first_job && plan.first_job->filament == static_cast<int>(f),

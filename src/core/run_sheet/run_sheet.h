@@ -92,13 +92,13 @@ Message when(const Refill& r);
 Message presence(const Project& project, const Plan& plan);
 
 /// Where a filament sits before the start: nozzle and slot, by its place among those of the same feeder.
-struct Place {
+struct StartingPlace {
     int toolhead = 0, nozzle = 0;
     int slot = 0;         ///< 1…; 0: external spool
     bool at_start = true; ///< false: it goes in later, by hand
 };
-std::vector<Place> starting_places(const Project& project, const Plan& plan);
-Message describe(const Project& project, const Place& place);
+std::vector<StartingPlace> starting_places(const Project& project, const Plan& plan);
+Message describe(const Project& project, const StartingPlace& place);
 
 /// Time of day so many seconds after the start: "13:42", "07:05 +1" the day after.
 std::string clock_at(const Project& project, double seconds, const Zone& zone = {});

@@ -83,8 +83,10 @@ void SupportStage::know(const Project& p, const Piece& piece, const std::shared_
                         std::shared_ptr<const SupportPlan> made, std::shared_ptr<const AccessMap> map) {
     if (made)
         made_.put(key_of(p, piece, table), std::move(made));
-    if (map)
-        maps_.put(MapKey{table, map->tool_mm}, map);
+    if (map) {
+        const MapKey key{table, map->tool_mm};
+        maps_.put(key, std::move(map));
+    }
 }
 
 Result<std::shared_ptr<const SupportPlan>> SupportStage::run(const Project& p, const Piece& piece,
