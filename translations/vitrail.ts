@@ -1901,10 +1901,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>in layer {}, while the printer waits</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>in the project</source>
         <translation type="unfinished"></translation>
     </message>
@@ -6936,6 +6932,46 @@
         <source>Two toolheads</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>Followed line by line, layer {0} is printed in {1} instead of {2}: what the file calls there is not what lies in that slot by then.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read again, layer {} is printed in other filaments than planned: the machine&apos;s words for its places do not call what lies there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read again, the file does not print what was planned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file extrudes {0}, the plan expects {1}: it is another model or another size, or infill, walls or support are set quite otherwise. Set both alike, or choose the file that belongs to this plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file prints the same filaments in every layer, but from layer {0} on in another order. That takes {1} more purge and {2} more changes than the plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>it leaves the file at another speed or flow (M220, M221)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {} says G90 or G91 after M82 or M83. It was read as firmware does that leaves the filament alone, as otherwise the file would print next to nothing. The machine&apos;s words can settle it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Line {} says G90 or G91 after M82 or M83. It was read as firmware does that takes it for the filament as well. The machine&apos;s words can settle it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before layer {}, while the printer waits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>within layer {0}, before it goes on in {1}, while the printer waits</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -9202,6 +9238,10 @@
             <numerusform></numerusform>
         </translation>
     </message>
+    <message>
+        <source>in another order</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>vitrail::FilmsPage</name>
@@ -11105,11 +11145,6 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 exchanges filament, M25 pauses a print from a card. Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, {z}.
-Where it is written into a toolpath file also {x} {y} {e} {feed} as they are there, {up} 10 mm above the print, {purge} mm³ or {purge_mm} of filament; ⏎ begins a new line.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>%1, several lines</source>
         <translation type="unfinished"></translation>
     </message>
@@ -11119,6 +11154,31 @@ Where it is written into a toolpath file also {x} {y} {e} {feed} as they are the
     </message>
     <message>
         <source>What is written, line by line. A hot nozzle will do what stands here: try it with nobody&apos;s hand near it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 exchanges filament, M25 pauses a print from a card. Filled in: {place} {nozzle} {slot} from 1, {place0} {nozzle0} {slot0} from 0, {where} the slot in words, {from} {to} letters, {layer}, {z}. A place is a nozzle with one of its slots, all of them counted.
+Where it is written into a toolpath file also {x} {y} {e} {feed} as they are there, {up} 10 mm above the print, {purge} mm³ or {purge_mm} of filament; ⏎ begins a new line.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>found out for each file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>counts for the filament as well</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>leaves the filament alone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>G90 after M83</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In some firmware G90 makes the filament absolute again after M83, in other it does not. It decides how a file is read that says M83 before G90.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

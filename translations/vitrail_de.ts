@@ -1901,10 +1901,6 @@
         <translation>insgesamt</translation>
     </message>
     <message>
-        <source>in layer {}, while the printer waits</source>
-        <translation>in Schicht {}, während der Drucker wartet</translation>
-    </message>
-    <message>
         <source>in the project</source>
         <translation>im Projekt</translation>
     </message>
@@ -6992,6 +6988,46 @@
         <source>Two toolheads</source>
         <translation>Zwei Druckköpfe</translation>
     </message>
+    <message>
+        <source>Followed line by line, layer {0} is printed in {1} instead of {2}: what the file calls there is not what lies in that slot by then.</source>
+        <translation>Zeile für Zeile verfolgt, wird Schicht {0} in {1} statt {2} gedruckt: Was die Datei dort ruft, liegt dann nicht in diesem Slot.</translation>
+    </message>
+    <message>
+        <source>Read again, layer {} is printed in other filaments than planned: the machine&apos;s words for its places do not call what lies there.</source>
+        <translation>Beim Wiederlesen wird Schicht {} in anderen Filamenten als geplant gedruckt: Die Wörter der Maschine für ihre Plätze rufen nicht, was dort liegt.</translation>
+    </message>
+    <message>
+        <source>Read again, the file does not print what was planned.</source>
+        <translation>Beim Wiederlesen druckt die Datei nicht, was geplant war.</translation>
+    </message>
+    <message>
+        <source>The file extrudes {0}, the plan expects {1}: it is another model or another size, or infill, walls or support are set quite otherwise. Set both alike, or choose the file that belongs to this plan.</source>
+        <translation>Die Datei extrudiert {0}, der Plan erwartet {1}: Es ist ein anderes Modell oder eine andere Größe, oder Füllung, Wände oder Stützen sind ganz anders eingestellt. Stelle beides gleich ein oder wähle die Datei, die zu diesem Plan gehört.</translation>
+    </message>
+    <message>
+        <source>The file prints the same filaments in every layer, but from layer {0} on in another order. That takes {1} more purge and {2} more changes than the plan.</source>
+        <translation>Die Datei druckt in jeder Schicht dieselben Filamente, aber ab Schicht {0} in anderer Reihenfolge. Das kostet {1} mehr Spülung und {2} Wechsel mehr als der Plan.</translation>
+    </message>
+    <message>
+        <source>it leaves the file at another speed or flow (M220, M221)</source>
+        <translation>es hinterlässt die Datei mit anderer Geschwindigkeit oder anderem Fluss (M220, M221)</translation>
+    </message>
+    <message>
+        <source>Line {} says G90 or G91 after M82 or M83. It was read as firmware does that leaves the filament alone, as otherwise the file would print next to nothing. The machine&apos;s words can settle it.</source>
+        <translation>In Zeile {} steht G90 oder G91 nach M82 oder M83. Gelesen wurde es wie von Firmware, die das Filament in Ruhe lässt, denn sonst würde die Datei fast nichts drucken. Die Wörter der Maschine können das festlegen.</translation>
+    </message>
+    <message>
+        <source>Line {} says G90 or G91 after M82 or M83. It was read as firmware does that takes it for the filament as well. The machine&apos;s words can settle it.</source>
+        <translation>In Zeile {} steht G90 oder G91 nach M82 oder M83. Gelesen wurde es wie von Firmware, die es auch auf das Filament bezieht. Die Wörter der Maschine können das festlegen.</translation>
+    </message>
+    <message>
+        <source>before layer {}, while the printer waits</source>
+        <translation>vor Schicht {}, während der Drucker wartet</translation>
+    </message>
+    <message>
+        <source>within layer {0}, before it goes on in {1}, while the printer waits</source>
+        <translation>in Schicht {0}, bevor sie mit {1} weitergeht, während der Drucker wartet</translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -9274,6 +9310,10 @@
             <numerusform>%1 wurde geschrieben, an %n Stellen ergänzt, noch einmal gelesen und geprüft.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>in another order</source>
+        <translation>in anderer Reihenfolge</translation>
+    </message>
 </context>
 <context>
     <name>vitrail::FilmsPage</name>
@@ -11190,12 +11230,6 @@
         <translation>Freihalten</translation>
     </message>
     <message>
-        <source>General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 exchanges filament, M25 pauses a print from a card. Filled in: {nozzle} {slot} from 1, {nozzle0} {slot0} from 0, {from} {to} letters, {layer}, {z}.
-Where it is written into a toolpath file also {x} {y} {e} {feed} as they are there, {up} 10 mm above the print, {purge} mm³ or {purge_mm} of filament; ⏎ begins a new line.</source>
-        <translation>Allgemeine G-Code-Wörter (RS-274): T wählt ein Werkzeug, M0 hält, M1 hält auf Wunsch, M600 tauscht Filament, M25 pausiert einen Druck von der Karte. Eingesetzt wird: {nozzle} {slot} ab 1, {nozzle0} {slot0} ab 0, {from} {to} Buchstaben, {layer}, {z}.
-In einer Druckdatei auch {x} {y} {e} {feed}, wie sie dort sind, {up} 10 mm über dem Druck, {purge} mm³ oder {purge_mm} Filament; ⏎ beginnt eine neue Zeile.</translation>
-    </message>
-    <message>
         <source>%1, several lines</source>
         <translation>%1, mehrere Zeilen</translation>
     </message>
@@ -11206,6 +11240,32 @@ In einer Druckdatei auch {x} {y} {e} {feed}, wie sie dort sind, {up} 10 mm über
     <message>
         <source>What is written, line by line. A hot nozzle will do what stands here: try it with nobody&apos;s hand near it.</source>
         <translation>Was geschrieben wird, Zeile für Zeile. Eine heiße Düse tut, was hier steht: versuche es, ohne dass jemand die Hand in der Nähe hat.</translation>
+    </message>
+    <message>
+        <source>General G-code words (RS-274): T selects a tool, M0 stops, M1 stops if wanted, M600 exchanges filament, M25 pauses a print from a card. Filled in: {place} {nozzle} {slot} from 1, {place0} {nozzle0} {slot0} from 0, {where} the slot in words, {from} {to} letters, {layer}, {z}. A place is a nozzle with one of its slots, all of them counted.
+Where it is written into a toolpath file also {x} {y} {e} {feed} as they are there, {up} 10 mm above the print, {purge} mm³ or {purge_mm} of filament; ⏎ begins a new line.</source>
+        <translation>Allgemeine G-Code-Wörter (RS-274): T wählt ein Werkzeug, M0 hält, M1 hält auf Wunsch, M600 tauscht Filament, M25 pausiert einen Druck von der Karte. Eingesetzt wird: {place} {nozzle} {slot} ab 1, {place0} {nozzle0} {slot0} ab 0, {where} der Slot in Worten, {from} {to} Buchstaben, {layer}, {z}. Ein Platz ist eine Düse mit einem ihrer Slots, alle durchgezählt.
+Wo es in eine Werkzeugbahndatei geschrieben wird, auch {x} {y} {e} {feed}, wie sie dort sind, {up} 10 mm über dem Druck, {purge} mm³ oder {purge_mm} Filament; ⏎ beginnt eine neue Zeile.</translation>
+    </message>
+    <message>
+        <source>found out for each file</source>
+        <translation>wird für jede Datei herausgefunden</translation>
+    </message>
+    <message>
+        <source>counts for the filament as well</source>
+        <translation>gilt auch für das Filament</translation>
+    </message>
+    <message>
+        <source>leaves the filament alone</source>
+        <translation>lässt das Filament in Ruhe</translation>
+    </message>
+    <message>
+        <source>G90 after M83</source>
+        <translation>G90 nach M83</translation>
+    </message>
+    <message>
+        <source>In some firmware G90 makes the filament absolute again after M83, in other it does not. It decides how a file is read that says M83 before G90.</source>
+        <translation>In mancher Firmware macht G90 das Filament nach M83 wieder absolut, in anderer nicht. Davon hängt ab, wie eine Datei gelesen wird, in der M83 vor G90 steht.</translation>
     </message>
 </context>
 <context>

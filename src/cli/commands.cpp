@@ -113,7 +113,7 @@ void print_summary(const Project& p, const Plan& plan) {
         fmt::print("{:.2f} g of purge put to use in infill or a second piece\n", t.useful_purge_g);
     fmt::print("{}\n", presence(p, plan));
     for (const Refill& r : plan.refills)
-        fmt::print("{}: {} into {}\n", when(r), p.filaments[static_cast<std::size_t>(r.in)].letter,
+        fmt::print("{}: {} into {}\n", when(p, r), p.filaments[static_cast<std::size_t>(r.in)].letter,
                    slot_name(p.machine, r.toolhead, r.slot));
     fmt::print("proven: no order takes fewer than {} or purges less than {:.0f} mm³; as assigned: {}, {:.0f} "
                "mm³\n\n",
@@ -310,7 +310,7 @@ int run_nozzles(const NozzlesOptions& o) {
             if (plan->use[f].printed_mm3() > 0)
                 fmt::print("{}: {}\n", p.filaments[f].letter, describe(p, places[f]));
         for (const Refill& r : plan->refills)
-            fmt::print("{}: {} into {}\n", when(r), p.filaments[static_cast<std::size_t>(r.in)].letter,
+            fmt::print("{}: {} into {}\n", when(p, r), p.filaments[static_cast<std::size_t>(r.in)].letter,
                        slot_name(p.machine, r.toolhead, r.slot));
         return 0;
     });

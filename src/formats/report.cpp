@@ -203,7 +203,8 @@ Json refills_to_json(const Project& p, const Plan& plan) {
                         {"latest_s", r.latest_s},
                         {"time_s", r.time_s},
                         {"attended_s", r.attended_s},
-                        {"pause", r.pause}});
+                        {"pause", r.pause},
+                        {"within_layer", r.within_layer}});
     return list;
 }
 

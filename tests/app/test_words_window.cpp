@@ -188,7 +188,8 @@ private:
             for (const Toolhead& t : m.toolheads)
                 note(t.name);
         }
-        note("M0 ; swap {from} for {to} ; put into {slot} {slot0} {nozzle} {nozzle0} {layer} {up} {feed} "
+        note("M0 ; swap {from} for {to} ; put into {slot} {slot0} {nozzle} {nozzle0} {place} {place0} "
+             "{where} {layer} {up} {feed} "
              "{purge}"); // commands for printers, and their fields
         for (const ShelfFilament& f : starter_shelf().filaments)
             note(f.filament.name);

@@ -45,6 +45,9 @@ private Q_SLOTS:
     void sequences_come_back();
     void survives_mutations();
     void large_files_stay_small();
+    void g90_is_read_both_ways();
+    void speed_and_flow_in_per_cent();
+    void what_is_no_part_of_the_piece();
 };
 
 namespace {
@@ -733,6 +736,75 @@ void TestGcode::large_files_stay_small() {
     QCOMPARE(f.layers.size(), std::size_t(60));
     QCOMPARE(f.lines, std::int64_t(1 + 60 * 20'001));
     QVERIFY(std::abs(f.layers[59].filament_mm[0] - 20'000 * 0.04321) < 1e-6);
+}
+
+/// M83 before G90: in some firmware the filament is absolute again, in other it is not (common practice, no
+/// source). The same squares, counted both ways, are read as what they are.
+void TestGcode::g90_is_read_both_ways() {
+    const auto squares_of = [](bool relative) {
+        std::string text = "G21\nM83\nG90\n";
+        double e = 0;
+        for (int n = 1; n <= 20; ++n) {
+            text += fmt::format("G0 Z{:.2f} F3000\n", 0.2 * n);
+            for (const auto& [x, y] : {std::pair{20, 0}, {20, 20}, {0, 20}, {0, 0}})
+                text += fmt::format("G1 X{} Y{} E{:.4f}\n", x, y, relative ? 0.7 : e += 0.7);
+        }
+        return text;
+    };
+    for (const bool relative : {false, true}) {
+        const ToolpathFile f = read(squares_of(relative));
+        QCOMPARE(f.layers.size(), std::size_t(20));
+        QVERIFY(f.g90_line == 3 && f.g90_sets_e == !relative);
+        COMPARE_NEAR(f.filament_mm[0], 20 * 4 * 0.7, 1e-6);
+        FileWords fixed;
+        fixed.g90_sets_e = !relative; // the machine knows
+        COMPARE_NEAR(read(squares_of(relative), fixed).filament_mm[0], 20 * 4 * 0.7, 1e-6);
+    }
+    QVERIFY(!read("M82\nG90\nG1 X10 E1\nG1 X20 E2\n").g90_line); // nothing depends on it
+    QVERIFY(!read("M83\nG90\nM83\nG1 X10 E1\n").g90_line);
+}
+
+void TestGcode::speed_and_flow_in_per_cent() {
+    const std::string line = "G1 X100 F3000 E5\nG1 X0 E5\n", start = "M83\nG1 Z0.2 F600\n";
+    const ToolpathFile as_is = read(start + line), slow = read(start + "M220 S50\n" + line),
+                       more = read(start + "M221 S120\n" + line);
+    COMPARE_NEAR(more.filament_mm[0], 12, 1e-9);
+    COMPARE_NEAR(more.motion_s, as_is.motion_s, 1e-9);
+    // 200 mm at 50 mm/s take 4 s and what it takes to get going; at 25 mm/s 8.
+    QVERIFY(slow.motion_s > as_is.motion_s + 3.5 && slow.motion_s < as_is.motion_s + 4.5);
+}
+
+/// A line drawn below the first layer, a wipe in between, a tower that catches up: the layers are the plan's.
+void TestGcode::what_is_no_part_of_the_piece() {
+    const Project p = stack("AB", 2);
+    const auto plan = plan_of(p);
+    const double mm3 = grams(p.filaments[0], 1) > 0 ? plan->totals.model_g / grams(p.filaments[0], 1) : 0,
+                 e = mm3 / 2.40528 / plan->grid.count / 4;
+    std::string text = "G90\nM83\nG1 Z0.12 F600\nG1 X0 Y0\nG1 X150 E9\nG1 Y1\nG1 X0 E9\n";
+    for (int n = 1; n <= plan->grid.count; ++n) {
+        if (n == plan->changes[0].layer)
+            text += "M600\n";
+        if (n == 7)
+            text += "G1 Z1.3 F600\nG1 X60 E0.1\n"; // between layers
+        text += fmt::format("G1 Z{:.3f} F600\nG1 X50 Y50 F9000\n", plan->grid.top_mm(n));
+        for (const auto& [x, y] : {std::pair{60, 50}, {60, 60}, {50, 60}, {50, 50}})
+            text += fmt::format("G1 X{} Y{} E{:.5f}\n", x, y, e);
+        if (n == 9)
+            text += fmt::format("G1 Z{:.3f} F600\nG1 X80 E0.2\n", plan->grid.top_mm(8)); // a tower, behind
+    }
+    const ToolpathFile f = read(text);
+    QVERIFY(f.layers.size() > static_cast<std::size_t>(plan->grid.count));
+    const AgainstPlan a = against_plan(p, *plan, f);
+    QVERIFY(a.layers_match);
+    for (const Finding& x : a.findings)
+        QVERIFY2(x.severity != Severity::error, english(x.message).c_str());
+    QVERIFY(a.stops[0].state == ComparedStop::State::as_planned);
+    // Within the layer instead of before it is no match.
+    std::string late = text;
+    const auto at = late.find("M600\n");
+    late.erase(at, 5);
+    late.insert(late.find(" E", at) + 20, "\nM600\n");
+    QVERIFY(!against_plan(p, *plan, read(late)).as_planned());
 }
 
 VITRAIL_TEST(TestGcode)

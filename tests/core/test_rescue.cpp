@@ -29,6 +29,7 @@ private Q_SLOTS:
     void what_was_measured();
     void heights_of_a_text();
     void the_rest_of_a_file();
+    void the_rest_of_a_relative_file();
     void the_rest_after_homing();
     void refuses_with_its_reason();
     void a_filament_is_gone();
@@ -290,6 +291,36 @@ void TestRescue::the_rest_of_a_file() {
     const Status ok = write_rest(original, out, *file, rescued(p, high), high);
     QVERIFY2(bool(ok), ok ? "" : english(ok.error().message).c_str());
     COMPARE_NEAR(read_toolpath(out, {}, {})->layers[0].z_mm, 2.55, 1e-6);
+}
+
+/// Every move relative: the rest begins where its first layer does, so much higher.
+void TestRescue::the_rest_of_a_relative_file() {
+    QTemporaryDir folder;
+    const Project p = slabs({2.0, 0.3, 0.6}, 0.1);
+    const std::string original = folder.filePath("printed.gcode").toStdString(),
+                      out = folder.filePath("rest.gcode").toStdString();
+    const auto plan = costs_of(p);
+    std::string text = "G21\nG91\nM83\n";
+    for (int n = 1; n <= plan->grid.count; ++n) {
+        for (const Change& c : plan->changes)
+            if (c.layer == n)
+                text += "M600\n";
+        text += "G1 Z0.1 F600\n";
+        for (const auto& [x, y] : {std::pair{20, 0}, {0, 20}, {-20, 0}, {0, -20}})
+            text += fmt::format("G1 X{} Y{} E0.6 F3000\n", x, y);
+    }
+    QVERIFY(bool(write_file(original, text)));
+    const auto file = read_toolpath(original, {}, {});
+    QCOMPARE(static_cast<int>(file->layers.size()), plan->grid.count);
+    for (const int extra : {0, 2}) {
+        const Botch b{23, extra, extra ? std::nullopt : std::optional(2.45), true, true};
+        const Status ok = write_rest(original, out, *file, rescued(p, b), b);
+        QVERIFY2(bool(ok), ok ? "" : english(ok.error().message).c_str());
+        const auto rest = read_toolpath(out, {}, {});
+        QCOMPARE(rest->layers.size(), file->layers.size() - 23 + static_cast<std::size_t>(extra));
+        for (std::size_t i = 0; i < rest->layers.size(); ++i)
+            COMPARE_NEAR(rest->layers[i].z_mm, (extra ? 2.4 : 2.55) + 0.1 * static_cast<double>(i), 2e-3);
+    }
 }
 
 /// Common practice, no source: homed where it cannot hit the print, never Z.

@@ -95,7 +95,7 @@ void TestSeating::refills_have_windows() {
     // B ends with layer 40 of 0.2 mm; E begins with layer 81.
     QCOMPARE(plan->refills[0].earliest_layer, 41);
     QCOMPARE(plan->refills[0].latest_layer, 80);
-    QCOMPARE(english(when(plan->refills[0])), std::string("any time from layer 41 to layer 80"));
+    QCOMPARE(english(when(p, plan->refills[0])), std::string("any time from layer 41 to layer 80"));
     QVERIFY(plan->refills[0].earliest_s < plan->refills[0].latest_s);
     COMPARE_NEAR(plan->totals.attended_s, 2 * p.machine.hand.attended_s, 1e-9);
     const Finding& f = finding(*plan, "slots-short");

@@ -120,7 +120,7 @@ QVariant ChangesModel::refill_data(int refill, int column, int role) const {
     case Qt::TextAlignmentRole:
         return alignment(column);
     case Qt::ToolTipRole:
-        return words(say("{}: {} into {}", when(r), p.filaments[static_cast<std::size_t>(r.in)].letter,
+        return words(say("{}: {} into {}", when(p, r), p.filaments[static_cast<std::size_t>(r.in)].letter,
                          slot_name(p.machine, r.toolhead, r.slot)));
     case Qt::AccessibleTextRole:
     case Qt::DisplayRole:
@@ -130,7 +130,8 @@ QVariant ChangesModel::refill_data(int refill, int column, int role) const {
     }
     switch (column) {
     case kBefore:
-        return r.pause || r.earliest_layer == r.latest_layer
+        return r.within_layer ? tr("in %1").arg(r.latest_layer)
+               : r.pause || r.earliest_layer == r.latest_layer
                    ? QString::number(r.latest_layer)
                    : tr("%1 to %2").arg(r.earliest_layer).arg(r.latest_layer);
     case kFromTo:

@@ -321,7 +321,7 @@ bool SlotsView::event(QEvent* e) {
                     help->globalPos(),
                     tr("%1 into %2: %3")
                         .arg(QChar::fromLatin1(project.filaments[static_cast<std::size_t>(r.in)].letter))
-                        .arg(words(slot_name(project.machine, r.toolhead, r.slot)), words(when(r))),
+                        .arg(words(slot_name(project.machine, r.toolhead, r.slot)), words(when(project, r))),
                     this);
                 return true;
             }

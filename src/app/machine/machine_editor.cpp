@@ -514,6 +514,18 @@ QWidget* MachineEditor::make_figures() {
                             "F200 ⏎ G92 E{e} ⏎ G0 X{x} Y{y} F9000 ⏎ G1 Z{z} F600 ⏎ G1 F{feed}")});
     command("command_pause", tr("Waiting writes"), &machine_.commands.pause,
             {QStringLiteral("M0 ; put {to} into {where}"), QStringLiteral("M1"), QStringLiteral("M25")});
+    auto* g90 = new QComboBox;
+    g90->setObjectName(QStringLiteral("command_g90"));
+    g90->addItems({tr("found out for each file"), tr("counts for the filament as well"),
+                   tr("leaves the filament alone")});
+    const auto& sets_e = machine_.commands.g90_sets_e;
+    g90->setCurrentIndex(!sets_e ? 0 : *sets_e ? 1 : 2);
+    g90->setAccessibleName(tr("G90 after M83"));
+    g90->setToolTip(tr("In some firmware G90 makes the filament absolute again after M83, in other it does "
+                       "not. It decides how a file is read that says M83 before G90."));
+    connect(g90, &QComboBox::currentIndexChanged, this,
+            [this](int i) { machine_.commands.g90_sets_e = i == 0 ? std::nullopt : std::optional(i == 1); });
+    form_->addRow(tr("G90 after M83"), g90);
     return scroll;
 }
 

@@ -271,7 +271,8 @@ void FilePage::show_compared() {
         stops_->item(r, 4)->setFont(bold);
     };
     for (const ComparedStop& s : against_->stops) {
-        const bool within = s.change >= 0 && plan->changes[static_cast<std::size_t>(s.change)].within_layer;
+        const bool within = s.change >= 0 ? plan->changes[static_cast<std::size_t>(s.change)].within_layer
+                                          : plan->refills[static_cast<std::size_t>(s.refill)].within_layer;
         const ToolpathStop* stop = s.stop >= 0 ? &file_->stops[static_cast<std::size_t>(s.stop)] : nullptr;
         using State = ComparedStop::State;
         QString says = s.state == State::as_planned ? tr("✓ as planned")
@@ -285,7 +286,9 @@ void FilePage::show_compared() {
             says += tr(" · ▲ another filament");
         set_row(stops_, r,
                 {change_text(p, *plan, s), place_text(s.layer, within),
-                 stop ? place_text(s.layer + s.off, stop->within) : tr("nowhere"),
+                 stop                           ? place_text(s.layer + s.off, stop->within)
+                 : s.state == State::as_planned ? tr("in another order")
+                                                : tr("nowhere"),
                  stop ? QLocale().toString(static_cast<qlonglong>(stop->line)) : QString(), says},
                 stop ? QString::fromStdString(stop->word) : QString());
         stops_->item(r, 0)->setData(kLayer, s.layer);

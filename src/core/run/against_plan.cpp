@@ -198,6 +198,18 @@ public:
                     "together. Only the first of them is compared.",
                     file_.passes),
                 0, 0);
+        if (file_.g90_line && !p_.machine.commands.g90_sets_e)
+            add("file-g90", Severity::note,
+                file_.g90_sets_e
+                    ? say("Line {} says G90 or G91 after M82 or M83. It was read as firmware does that takes "
+                          "it for the filament as well. The machine's words can settle it.",
+                          static_cast<long long>(file_.g90_line))
+                    : say("Line {} says G90 or G91 after M82 or M83. It was read as firmware does that "
+                          "leaves "
+                          "the filament alone, as otherwise the file would print next to nothing. The "
+                          "machine's words can settle it.",
+                          static_cast<long long>(file_.g90_line)),
+                0, file_.g90_line);
         if (file_.bad_line)
             add("file-damaged", Severity::warning,
                 say("Line {} holds a number that is none: the file may be damaged.",

@@ -123,9 +123,12 @@ Message when(const LayerGrid& grid, const Change& c) {
                c.layer - 1, mm(c.z_before_mm), mm(c.z_after_mm));
 }
 
-Message when(const Refill& r) {
+Message when(const Project& p, const Refill& r) {
+    if (r.pause && r.within_layer)
+        return say("within layer {0}, before it goes on in {1}, while the printer waits", r.latest_layer,
+                   p.filaments[static_cast<std::size_t>(r.in)].letter);
     if (r.pause)
-        return say("in layer {}, while the printer waits", r.latest_layer);
+        return say("before layer {}, while the printer waits", r.latest_layer);
     if (r.earliest_layer == r.latest_layer)
         return say("while layer {} is printed", r.earliest_layer);
     return say("any time from layer {} to layer {}", r.earliest_layer, r.latest_layer);
@@ -441,13 +444,13 @@ std::vector<SheetRefill> refills_of(const Project& p, const Plan& plan, const Zo
     std::vector<SheetRefill> out;
     for (const Refill& x : plan.refills) {
         SheetRefill s;
-        s.when =
-            !p.start_date.empty() ? x.pause ? say("{}, {}", when(x), clock_at(p, x.earliest_s, zone))
-                                            : say("{}, {} to {}", when(x), clock_at(p, x.earliest_s, zone),
-                                                  clock_at(p, x.latest_s, zone))
-            : x.pause
-                ? say("{} ({} after the start)", when(x), Duration{x.earliest_s})
-                : say("{} ({} to {} after the start)", when(x), Duration{x.earliest_s}, Duration{x.latest_s});
+        s.when = !p.start_date.empty()
+                     ? x.pause ? say("{}, {}", when(p, x), clock_at(p, x.earliest_s, zone))
+                               : say("{}, {} to {}", when(p, x), clock_at(p, x.earliest_s, zone),
+                                     clock_at(p, x.latest_s, zone))
+                 : x.pause ? say("{} ({} after the start)", when(p, x), Duration{x.earliest_s})
+                           : say("{} ({} to {} after the start)", when(p, x), Duration{x.earliest_s},
+                                 Duration{x.latest_s});
         s.out = x.out < 0 ? 0 : p.filaments[static_cast<std::size_t>(x.out)].letter;
         s.in = p.filaments[static_cast<std::size_t>(x.in)].letter;
         s.slot = slot_name(p.machine, x.toolhead, x.slot);

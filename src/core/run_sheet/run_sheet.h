@@ -87,7 +87,7 @@ void add_outlook(RunSheet& sheet, const Outlook& outlook);
 Message when(const LayerGrid& grid, const Change& c);
 
 /// "any time from layer 14 to layer 22", or "before layer 14, while the printer waits".
-Message when(const Refill& r);
+Message when(const Project& project, const Refill& r);
 /// How often somebody must come, and how often at night: a sentence.
 Message presence(const Project& project, const Plan& plan);
 
