@@ -6972,6 +6972,14 @@
         <source>within layer {0}, before it goes on in {1}, while the printer waits</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>It took {0}, where {1} were foretold.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1} on the scale, where {2} were foretold.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -8026,6 +8034,10 @@
     </message>
     <message>
         <source>Dead volume V_d %1 mm³, mixing volume V_m %2 mm³; two readings do not tell how sure that is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dead volume V_d 0 mm³, with 95 % no more than %1; mixing volume V_m %2 ± %3 mm³</source>
         <translation type="unfinished"></translation>
     </message>
 </context>
@@ -14925,6 +14937,18 @@ Against how it stands now: %6 changes, %7 g of waste, %8 min of printing</source
     </message>
     <message>
         <source>Together on the scale: %1; about %2 g, to within %3 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No print comes out like that. Was everything that was printed on the scale, and nothing else?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Keep it as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Look again</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

@@ -7028,6 +7028,14 @@
         <source>within layer {0}, before it goes on in {1}, while the printer waits</source>
         <translation>in Schicht {0}, bevor sie mit {1} weitergeht, während der Drucker wartet</translation>
     </message>
+    <message>
+        <source>It took {0}, where {1} were foretold.</source>
+        <translation>Es dauerte {0}, wo {1} vorhergesagt waren.</translation>
+    </message>
+    <message>
+        <source>{0}: {1} on the scale, where {2} were foretold.</source>
+        <translation>{0}: {1} auf der Waage, wo {2} vorhergesagt waren.</translation>
+    </message>
 </context>
 <context>
     <name>main</name>
@@ -8089,6 +8097,10 @@
     <message>
         <source>Dead volume V_d %1 mm³, mixing volume V_m %2 mm³; two readings do not tell how sure that is</source>
         <translation>Totvolumen V_d %1 mm³, Mischvolumen V_m %2 mm³; zwei Messungen sagen nicht, wie sicher das ist</translation>
+    </message>
+    <message>
+        <source>Dead volume V_d 0 mm³, with 95 % no more than %1; mixing volume V_m %2 ± %3 mm³</source>
+        <translation>Totvolumen V_d 0 mm³, mit 95 % nicht mehr als %1; Mischvolumen V_m %2 ± %3 mm³</translation>
     </message>
 </context>
 <context>
@@ -15047,6 +15059,18 @@ Gegen jetzt: %6 Wechsel, %7 g Abfall, %8 min Druckzeit</translation>
     <message>
         <source>Together on the scale: %1; about %2 g, to within %3 %.</source>
         <translation>Zusammen auf die Waage: %1; etwa %2 g, auf %3 % genau.</translation>
+    </message>
+    <message>
+        <source>No print comes out like that. Was everything that was printed on the scale, and nothing else?</source>
+        <translation>So kommt kein Druck heraus. Lag alles auf der Waage, was gedruckt wurde, und nichts sonst?</translation>
+    </message>
+    <message>
+        <source>&amp;Keep it as it is</source>
+        <translation>So &amp;behalten</translation>
+    </message>
+    <message>
+        <source>&amp;Look again</source>
+        <translation>&amp;Noch einmal nachsehen</translation>
     </message>
 </context>
 <context>

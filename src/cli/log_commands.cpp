@@ -125,7 +125,8 @@ PrintRecord typed_record(const LogCall& o, const Project& p, const Plan& plan) {
         if (g >= 0)
             r.at(q).real = g;
     };
-    weighed(Quantity::piece, o.piece_g >= 0 ? o.piece_g / o.pieces * std::max(1, r.copies) : -1);
+    weighed(Quantity::piece,
+            o.piece_g >= 0 && o.pieces > 0 ? o.piece_g / o.pieces * std::max(1, r.copies) : o.piece_g);
     weighed(Quantity::purge, o.purge_g);
     weighed(Quantity::tower, o.tower_g);
     weighed(Quantity::cleaning, o.cleaning_min >= 0 ? o.cleaning_min * 60 : -1);
@@ -159,6 +160,14 @@ int run_log_add(const LogCall& o) {
         const Project p = open_project(o.project, o.settings);
         const auto plan = planned(p, o.project);
         PrintRecord r = typed_record(o, p, *plan);
+        if (const auto odd = doubts(r); !odd.empty() && !o.sure) {
+            std::string all;
+            for (const Message& m : odd)
+                all += english(m) + " ";
+            throw Usage{all +
+                        "No print comes out like that: was it all that was printed, and nothing else on the "
+                        "scale? --pieces says how many were weighed; --sure keeps it as it is."};
+        }
         ShelfDb db = open_book(o);
         const auto known = prints_of(db, {});
         r.id = new_id(r, known);
@@ -176,8 +185,8 @@ int run_log_add(const LogCall& o) {
                                english(label(static_cast<Quantity>(q))),
                                amount(static_cast<Quantity>(q), f.foretold),
                                amount(static_cast<Quantity>(q), *f.real));
-            if (o.piece_g >= 0 && o.pieces > 1) {
-                const PerPiece each = per_piece(o.piece_g, o.pieces, o.step_g);
+            if (const int weighed = o.pieces > 0 ? o.pieces : r.copies; o.piece_g >= 0 && weighed > 1) {
+                const PerPiece each = per_piece(o.piece_g, weighed, o.step_g);
                 fmt::print("each piece {:.2f} ± {:.2f} g\n", each.g, each.plus_minus_g);
             }
         }

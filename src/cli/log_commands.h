@@ -17,10 +17,10 @@ struct LogCall {
     std::string book; ///< the database; else $VITRAIL_SHELF, else where the program keeps its shelf
     std::string project, file, id, other, find, photograph;
     std::string start, end, outcome = "good", fault, notes, machine, zone;
-    int failed_layer = 0, pieces = 1;
+    int failed_layer = 0, pieces = 0; ///< pieces: on the scale; 0: all
     double piece_g = -1, purge_g = -1, tower_g = -1, step_g = 1, hours = -1, waited_min = -1,
            cleaning_min = -1, soaking_h = -1;
-    bool json = false;
+    bool json = false, sure = false;
     std::vector<std::string> settings;
 };
 

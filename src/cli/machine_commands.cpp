@@ -60,18 +60,25 @@ int run_fit(const std::string& file, bool json) {
                                 {"outlier", f.outlier}});
             }
             const auto sd = [&](double v) { return c->sd_known() ? Json(v) : Json(); };
-            std::cout << json_text({{"schema", "vitrail.calibration/1"},
-                                    {"dead_mm3", c->dead_mm3},
-                                    {"mixing_mm3", c->mixing_mm3},
-                                    {"dead_sd_mm3", sd(c->dead_sd_mm3)},
-                                    {"mixing_sd_mm3", sd(c->mixing_sd_mm3)},
-                                    {"covariance_mm6", sd(c->covariance_mm6)},
-                                    {"residual_sd_mm3", sd(c->residual_sd_mm3)},
-                                    {"readings", list}})
+            std::cout << json_text(
+                             {{"schema", "vitrail.calibration/1"},
+                              {"dead_mm3", c->dead_mm3},
+                              {"mixing_mm3", c->mixing_mm3},
+                              {"dead_sd_mm3", c->dead_at_most_mm3 ? Json() : sd(c->dead_sd_mm3)},
+                              {"dead_at_most_mm3", c->dead_at_most_mm3 ? Json(*c->dead_at_most_mm3) : Json()},
+                              {"mixing_sd_mm3", sd(c->mixing_sd_mm3)},
+                              {"covariance_mm6", sd(c->covariance_mm6)},
+                              {"residual_sd_mm3", sd(c->residual_sd_mm3)},
+                              {"readings", list}})
                       << "\n";
             return 0;
         }
-        if (c->sd_known())
+        if (c->dead_at_most_mm3)
+            fmt::print(
+                "dead volume V_d 0 mm³ (with 95 % no more than {:.1f}), mixing volume V_m {:.1f} ± {:.1f} "
+                "mm³ (one standard deviation), from {} readings\n",
+                *c->dead_at_most_mm3, c->mixing_mm3, c->mixing_sd_mm3, readings->size());
+        else if (c->sd_known())
             fmt::print("dead volume V_d {:.1f} ± {:.1f} mm³, mixing volume V_m {:.1f} ± {:.1f} mm³ (one "
                        "standard deviation), from {} readings\n",
                        c->dead_mm3, c->dead_sd_mm3, c->mixing_mm3, c->mixing_sd_mm3, readings->size());

@@ -1030,9 +1030,9 @@ void TestCli::log() {
     QJsonObject out = json(log({"outlook", "p.vitrail", "--json"}));
     QCOMPARE(out["time_s"].toObject()["prints"].toInt(), 0); // a guess
     for (int i = 0; i < 6; ++i) {
-        const Ran r = run(
-            log({"add", "p.vitrail", "--start", QString("2026-11-0%1T10:00:00Z").arg(i + 1), "--hours", "1.5",
-                 "--piece-g", "4.2", "--fault", "damp", "--outcome", "usable", "--notes", "strings"}));
+        const Ran r = run(log({"add", "p.vitrail", "--start", QString("2026-11-0%1T10:00:00Z").arg(i + 1),
+                               "--hours", "1.5", "--piece-g", "4.2", "--fault", "damp", "--outcome", "usable",
+                               "--notes", "strings", "--sure"}));
         QVERIFY2(r.status == 0, qPrintable(r.err));
     }
     QCOMPARE(QJsonDocument::fromJson(run(log({"list", "--json"})).out.toUtf8())
@@ -1040,6 +1040,19 @@ void TestCli::log() {
                  .toArray()
                  .size(),
              6);
+    // What no print can have is asked about first; without --pieces everything that was printed was weighed.
+    const double piece_g = json({"plan", "p.vitrail", "--set", "copies=10", "--json"})["totals"]
+                               .toObject()["model_g"]
+                               .toDouble();
+    const Ran odd =
+        run(log({"add", "p.vitrail", "--set", "copies=10", "--piece-g", QString::number(10 * piece_g)}));
+    QVERIFY2(odd.status == 2 && odd.err.contains("--sure"), qPrintable(odd.err));
+    const QJsonObject kept = json(
+        log({"add", "p.vitrail", "--set", "copies=10", "--piece-g", QString::number(piece_g), "--json"}));
+    const QString kept_id = kept["id"].toString();
+    QVERIFY(!kept_id.isEmpty());
+    COMPARE_NEAR(kept["figures"].toObject()["piece"].toObject()["real"].toDouble(), piece_g, 0.01);
+    QCOMPARE(run(log({"remove", kept_id})).status, 0);
     const QJsonObject taught = json(log({"teach", "--json"}));
     bool printing = false;
     for (const QJsonValue& f : taught["factors"].toArray())
@@ -1076,7 +1089,7 @@ void TestCli::log() {
                  .toArray()
                  .size(),
              2);
-    QVERIFY(run(log({"add", "p.vitrail", "--start", "2026-11-09T10:00:00Z", "--hours", "2", "--set",
+    QVERIFY(run(log({"add", "p.vitrail", "--start", "2026-11-09T10:00:00Z", "--hours", "2", "--sure", "--set",
                      "layer=0.15"}))
                 .status == 0);
     bool layer = false;

@@ -36,6 +36,7 @@ private Q_SLOTS:
     void pulled_towards_one();
     void ranges_hold();
     void outliers_are_named();
+    void one_absurd_record_spoils_nothing();
     void a_drift_is_noticed();
     void facts_of_the_trade();
     void weighing();
@@ -170,6 +171,34 @@ void TestLogbook::outliers_are_named() {
 }
 
 /// "Feeder changes take 20 % longer since October."
+/// Ten times the weight, as if all copies had been typed for one: it takes no other print out, moves no
+/// range, and is doubted before it is kept.
+void TestLogbook::one_absurd_record_spoils_nothing() {
+    for (int n = 1; n <= 12; ++n)
+        for (int at = 0; at <= n; ++at) {
+            std::vector<PrintRecord> records;
+            for (int i = 0; i <= n; ++i)
+                records.push_back(a_print(i, i == at ? 10.0 : 1.05 + 0.01 * (i % 3)));
+            const Factor f = learn_all(records).front();
+            QCOMPARE(f.belief.prints, n);
+            for (const Sample& s : f.samples)
+                QCOMPARE(s.use == Sample::Use::outlier, s.record == at);
+            const Interval r = range_of(f.belief, 36);
+            QVERIFY(r.low > 26 && r.high < 50);
+        }
+    PrintRecord r = a_print(0);
+    r.at(Quantity::piece).foretold = 36;
+    r.at(Quantity::piece).real = 360;
+    QCOMPARE(doubts(r).size(), std::size_t(1));
+    QVERIFY(english(doubts(r)[0]).find("360.0 g") != std::string::npos);
+    r.at(Quantity::piece).real = 45;
+    QVERIFY(doubts(r).empty());
+    r.at(Quantity::piece).real = 8;
+    QVERIFY(!doubts(r).empty());
+    r.outcome = Outcome::failed; // it stopped half way
+    QVERIFY(doubts(r).empty());
+}
+
 void TestLogbook::a_drift_is_noticed() {
     std::mt19937 random(3);
     std::vector<PrintRecord> records;

@@ -275,6 +275,20 @@ void TestOrders::nights_and_days() {
     Schedule s = make_schedule(task);
     COMPARE_NEAR(s.plates[0].start_h, 11, 1e-9);
     QVERIFY(!s.plates[0].night);
+    // From plate to plate somebody takes off what is done, cools and cleans: half an hour, and none at the
+    // end.
+    ScheduleTask two;
+    two.presence = p;
+    two.places = {4};
+    two.between_h = 0.5;
+    two.plates = {{{1}, {1}, {0}, {}, false}, {{2}, {1}, {0}, {}, false}};
+    s = make_schedule(two);
+    COMPARE_NEAR(s.plates[1].start_h, s.plates[0].end_h + 0.5, 1e-9);
+    COMPARE_NEAR(s.finish_h, 3.5, 1e-9);
+    // What is done at night is taken off in the morning.
+    two.plates = {{{4}, {1}, {0}, {}, false}, {{2}, {1}, {0}, {{3, 1}}, false}};
+    s = make_schedule(two);
+    QCOMPARE(s.plates[0].plate, 1); // what is due first
     // Sixteen hours never fit between seven and ten: said, not hidden.
     task.plates[0].hours = {16};
     s = make_schedule(task);

@@ -24,6 +24,7 @@ private Q_SLOTS:
     void calibration_says_how_sure_it_is();
     void calibration_marks_an_outlier();
     void calibration_refuses_nonsense();
+    void no_dead_volume_is_measured_as_none();
 };
 
 void TestPurge::washout_is_plug_flow_then_decay() {
@@ -237,6 +238,25 @@ void TestPurge::calibration_refuses_nonsense() {
     says({{kInk, kChalkWhite, 2, 500}, {kInk, kChalkWhite, 2, 510}}, "told apart");
     says({{kInk, kInk, 2, 500}, {kInk, kChalkWhite, 2, 510}}, "close anyway");
     says({{kInk, kChalkWhite, 2, 100}, {kChalkWhite, kInk, 2, 500}}, "no nozzle has");
+}
+
+/// A nozzle without dead volume comes out a little below 0 in half of all fits: that is 0, measured. Of 200
+/// such fits V_m is found within three of its standard deviations in all but a few, and the bound holds.
+void TestPurge::no_dead_volume_is_measured_as_none() {
+    int below = 0, off = 0;
+    for (unsigned seed = 0; seed < 200; ++seed) {
+        const auto c = fit_washout(readings_of({0, 60}, 5, seed));
+        QVERIFY(c);
+        QVERIFY(c->dead_mm3 >= 0);
+        if (!c->dead_at_most_mm3)
+            continue;
+        ++below;
+        QCOMPARE(c->dead_mm3, 0.0);
+        QVERIFY(*c->dead_at_most_mm3 >= 0 && *c->dead_at_most_mm3 < 40);
+        off += std::abs(c->mixing_mm3 - 60) > 3 * c->mixing_sd_mm3;
+    }
+    QVERIFY2(below > 60 && below < 140, qPrintable(QString::number(below)));
+    QVERIFY2(off <= 6, qPrintable(QString::number(off)));
 }
 
 VITRAIL_TEST(TestPurge)

@@ -12,6 +12,7 @@
 #include <QDoubleSpinBox>
 #include <QFormLayout>
 #include <QLabel>
+#include <QMessageBox>
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSpinBox>
@@ -117,7 +118,7 @@ RecordDialog::RecordDialog(const PrintRecord& record, QWidget* parent)
     more_->setVisible(!shown);
     ok_ = buttons->button(QDialogButtonBox::Ok);
     ok_->setText(tr("&Keep it"));
-    connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::accepted, this, &RecordDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     auto* column = new QVBoxLayout(this);
     column->addLayout(form_);
@@ -172,6 +173,26 @@ void RecordDialog::refresh() {
         lines << tr("Each piece weighs %1 ± %2 g.").arg(number(each.g, 2), number(each.plus_minus_g, 2));
     }
     weigh_->setText(lines.join(QLatin1Char('\n')));
+}
+
+/// Asks where a weight or a time is one that no print has.
+void RecordDialog::accept() {
+    QStringList odd;
+    for (const Message& m : doubts(record()))
+        odd << words(m);
+    if (odd.empty())
+        return QDialog::accept();
+    QMessageBox box(QMessageBox::Question, windowTitle(), odd.join(QLatin1Char('\n')), QMessageBox::NoButton,
+                    this);
+    box.setObjectName(QStringLiteral("record_doubts"));
+    box.setInformativeText(
+        tr("No print comes out like that. Was everything that was printed on the scale, and "
+           "nothing else?"));
+    auto* as_it_is = box.addButton(tr("&Keep it as it is"), QMessageBox::AcceptRole);
+    box.setDefaultButton(box.addButton(tr("&Look again"), QMessageBox::RejectRole));
+    box.exec();
+    if (box.clickedButton() == as_it_is)
+        QDialog::accept();
 }
 
 PrintRecord RecordDialog::record() const {

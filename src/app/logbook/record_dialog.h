@@ -21,6 +21,7 @@ class RecordDialog : public QDialog {
 public:
     RecordDialog(const PrintRecord& record, QWidget* parent = nullptr);
     PrintRecord record() const;
+    void accept() override;
 
 private:
     void refresh();

@@ -394,15 +394,19 @@ void CalibrationPage::fit() {
                               : QString());
             outliers += f.outlier;
         }
-        result_->setText((fit_->sd_known()
-                              ? tr("Dead volume V_d %1 ± %2 mm³, mixing volume V_m %3 ± %4 mm³")
-                                    .arg(number(fit_->dead_mm3, 1), number(fit_->dead_sd_mm3, 1),
-                                         number(fit_->mixing_mm3, 1), number(fit_->mixing_sd_mm3, 1))
-                              : tr("Dead volume V_d %1 mm³, mixing volume V_m %2 mm³; two readings do not "
-                                   "tell how sure that is")
-                                    .arg(number(fit_->dead_mm3, 1), number(fit_->mixing_mm3, 1))) +
-                         (readings_.size() < 3 ? tr(" – a third reading would") : QString()) +
-                         (outliers ? tr(" – %n outlier(s)", nullptr, outliers) : QString()));
+        result_->setText(
+            (fit_->dead_at_most_mm3
+                 ? tr("Dead volume V_d 0 mm³, with 95 % no more than %1; mixing volume V_m %2 ± %3 mm³")
+                       .arg(number(*fit_->dead_at_most_mm3, 1), number(fit_->mixing_mm3, 1),
+                            number(fit_->mixing_sd_mm3, 1))
+             : fit_->sd_known() ? tr("Dead volume V_d %1 ± %2 mm³, mixing volume V_m %3 ± %4 mm³")
+                                      .arg(number(fit_->dead_mm3, 1), number(fit_->dead_sd_mm3, 1),
+                                           number(fit_->mixing_mm3, 1), number(fit_->mixing_sd_mm3, 1))
+                                : tr("Dead volume V_d %1 mm³, mixing volume V_m %2 mm³; two readings do not "
+                                     "tell how sure that is")
+                                      .arg(number(fit_->dead_mm3, 1), number(fit_->mixing_mm3, 1))) +
+            (readings_.size() < 3 ? tr(" – a third reading would") : QString()) +
+            (outliers ? tr(" – %n outlier(s)", nullptr, outliers) : QString()));
     } else {
         result_->setText(tr("Nothing fitted yet."));
     }

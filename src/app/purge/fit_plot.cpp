@@ -68,7 +68,7 @@ void FitPlot::paintEvent(QPaintEvent*) {
                tr("how far it must mix, ln(1/share)"));
     p.drawText(QRectF(em(0.2), 0, em(10), em(1.2)), Qt::AlignLeft, tr("mm³ until clean"));
     // One standard deviation around the line.
-    if (fit_->dead_sd_mm3 > 0) {
+    if (fit_->dead_sd_mm3 > 0 || fit_->mixing_sd_mm3 > 0) {
         QPolygonF band;
         constexpr int kSteps = 24;
         const auto sd = [&](double x) {

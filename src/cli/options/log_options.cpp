@@ -27,10 +27,11 @@ void add_log_commands(CLI::App& app, std::function<int()>& run) {
     add->add_option("--hours", call->hours, "How long it took in all")->check(not_negative)->excludes(end);
     add->add_option("--waited-min", call->waited_min, "Of it, standing until somebody came")
         ->check(not_negative);
-    add->add_option("--piece-g", call->piece_g,
-                    "The piece with its support, as weighed; all copies, or so many as --pieces says")
+    add->add_option(
+           "--piece-g", call->piece_g,
+           "The piece with its support, as weighed: all that was printed, or so many as --pieces says")
         ->check(not_negative);
-    add->add_option("--pieces", call->pieces, "How many copies were on the scale together")
+    add->add_option("--pieces", call->pieces, "How many were on the scale, where not all")
         ->check(CLI::Range(1, 100000));
     add->add_option("--step", call->step_g, "Steps of the scale, g")->check(CLI::Range(0.001, 100.0));
     add->add_option("--purge-g", call->purge_g, "What was thrown out at the changes")->check(not_negative);
@@ -43,6 +44,7 @@ void add_log_commands(CLI::App& app, std::function<int()>& run) {
     add->add_option("--failed-layer", call->failed_layer, "The layer in which it failed")
         ->check(CLI::Range(1, 1000000));
     add->add_option("--fault", call->fault, "What went wrong, from the list of mistakes");
+    add->add_flag("--sure", call->sure, "Keep weights and hours that no print can have, too");
     add->add_option("--notes", call->notes, "Whatever else is worth knowing");
     add->add_option("--set", call->settings, "KEY=VALUE: a setting it was printed with")
         ->expected(1)

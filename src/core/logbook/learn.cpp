@@ -12,7 +12,7 @@ namespace vitrail {
 namespace {
 
 constexpr int kEnoughForOutliers = 5, kSideOfDrift = 4;
-constexpr double kOutlier = 3.5, kByChance = 0.01;
+constexpr double kOutlier = 3.5, kByChance = 0.01, kAbsurd = 3;
 /// Of the prior's spread: few prints that lie close together by chance make no outlier of the next.
 constexpr double kLeastSpread = 0.5;
 
@@ -53,6 +53,20 @@ void find_outliers(std::vector<Sample>& samples, const Prior& prior) {
     const double sd = std::max(kLeastSpread * prior.sd, 1.4826 * median(apart));
     for (Sample& s : samples)
         if (s.use == Sample::Use::counts && std::abs(s.log_ratio - middle) > kOutlier * sd)
+            s.use = Sample::Use::outlier;
+}
+
+/// What no print comes out like, found before anything is learned from it: farther from the median than a
+/// factor of three, or what waits and cleaning spread over. As long as there are few prints what is foretold
+/// has its say in the median, as it has in the fit.
+void find_absurd(std::vector<Sample>& samples, const Prior& prior) {
+    std::vector<double> all = counting(samples);
+    if (all.empty())
+        return;
+    all.insert(all.end(), static_cast<std::size_t>(std::lround(prior.kappa)), 0.0);
+    const double middle = median(all), most = std::max(std::log(kAbsurd), kOutlier * prior.sd);
+    for (Sample& s : samples)
+        if (s.use == Sample::Use::counts && std::abs(s.log_ratio - middle) > most)
             s.use = Sample::Use::outlier;
 }
 
@@ -171,6 +185,7 @@ std::vector<Factor> learn_all(std::span<const PrintRecord> records, std::span<co
     for (auto& [key, factor] : found) {
         std::stable_sort(factor.samples.begin(), factor.samples.end(),
                          [](const Sample& a, const Sample& b) { return a.at_s < b.at_s; });
+        find_absurd(factor.samples, prior_of(key.quantity));
         factor.drift = find_drift(factor.samples); // before outliers: prints of another time are none
         find_outliers(factor.samples, prior_of(key.quantity));
         factor.off = std::find(off.begin(), off.end(), key) != off.end();

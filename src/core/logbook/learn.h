@@ -76,11 +76,13 @@ struct Factor {
     bool off = false; ///< switched off: the plan's figure stands, with the prior's spread
 };
 
-/// Outliers lie more than 3.5 robust standard deviations from the median (1.4826 times the median of the
-/// distances; Iglewicz & Hoaglin 1993; no less than half the prior's), of at least 5; they are named, and
-/// teach nothing. A drift is the split in time that explains most, at least four prints on either side, where
-/// that comes by chance in fewer than one of a hundred cases (F test, Bonferroni over the splits); then only
-/// what came since teaches. `off`: switched off.
+/// What is off by more than a factor of three (or 3.5 of the prior's spread, where that is more) from the
+/// median, in which the prior counts as its kappa prints, is an outlier before anything else is asked. Others
+/// lie more than 3.5 robust standard deviations from the median (1.4826 times the median of the distances;
+/// Iglewicz & Hoaglin 1993; no less than half the prior's), of at least 5; they are named, and teach nothing.
+/// A drift is the split in time that explains most, at least four prints on either side, where that comes by
+/// chance in fewer than one of a hundred cases (F test, Bonferroni over the splits); then only what came
+/// since teaches. `off`: switched off.
 std::vector<Factor> learn_all(std::span<const PrintRecord> records, std::span<const FactorKey> off = {});
 /// The factor for a print; its prior where nobody has taught it.
 Belief belief_for(std::span<const Factor> factors, Quantity q, const PrintRecord& record);

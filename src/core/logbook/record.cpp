@@ -287,6 +287,25 @@ PerPiece per_piece(double reading_g, int pieces, double step_g) {
     return pieces < 1 ? PerPiece{} : PerPiece{reading_g / pieces, step_g / 2 / pieces};
 }
 
+std::vector<Message> doubts(const PrintRecord& r) {
+    constexpr double kMost = 3, kLeast_g = 2, kLeast_s = 600;
+    std::vector<Message> out;
+    const auto odd = [&](double foretold, double real, double slack) {
+        return foretold > 0 && std::abs(real - foretold) > slack &&
+               (real >= kMost * foretold || (r.outcome != Outcome::failed && real <= foretold / kMost));
+    };
+    for (int k = 0; k < kQuantities; ++k) {
+        const auto q = static_cast<Quantity>(k);
+        if (const Figure& f = r.at(q); in_grams(q) && f.real && odd(f.foretold, *f.real, kLeast_g))
+            out.push_back(say("{0}: {1} on the scale, where {2} were foretold.", label(q),
+                              num(*f.real, 1, "g"), num(f.foretold, 1, "g")));
+    }
+    if (const auto real = r.real_s(); real && odd(r.foretold_s(), *real, kLeast_s))
+        out.push_back(
+            say("It took {0}, where {1} were foretold.", Duration{*real}, Duration{r.foretold_s()}));
+    return out;
+}
+
 std::vector<Weighing> weighings(const PrintRecord& record, double step_g, double wanted_pct) {
     std::vector<Weighing> out;
     for (const Quantity q : {Quantity::piece, Quantity::tower, Quantity::purge}) {

@@ -128,6 +128,11 @@ struct PerPiece {
 };
 PerPiece per_piece(double reading_g, int pieces, double step_g);
 
+/// What no print can have, each a sentence: a weight or a time three times what was foretold and more, or
+/// less than a third of it (a print that failed may well weigh and take less). Differences under 2 g and 10
+/// minutes are left alone. From memory.
+std::vector<Message> doubts(const PrintRecord& record);
+
 /// What to put on a scale together, so that each gram counts for something, and what the reading then says.
 struct Weighing {
     /// piece of all copies first; purge and tower by themselves where they are heavy enough

@@ -364,6 +364,7 @@ ScheduleTask schedule_task(const OrderTask& task, PlateCosts& costs, const std::
                            Scope scope) {
     ScheduleTask s;
     s.presence = {task.start_hour, task.settings.night_from, task.settings.night_to};
+    s.between_h = task.settings.between_plates_min / 60;
     s.load_worth = load_worth(task);
     s.earliest = task.aim == OrderAim::earliest;
     for (const Machine& m : task.machines)

@@ -150,7 +150,7 @@ Schedule schedule_in_order(const ScheduleTask& task, std::span<const int> order)
             order[k], best, best_start, best_end, {}, {}, runs_at_night(task.presence, best_start, best_end)};
         MachineState& m = machines[static_cast<std::size_t>(best)];
         load(task, order, k, task.places[static_cast<std::size_t>(best)], m, p);
-        m.free_h = best_end;
+        m.free_h = next_awake_h(task.presence, best_end) + task.between_h; // somebody takes it off first
         out.worth += best_worth;
         out.loads += static_cast<int>(p.put_in.size());
         out.late_h += late_h(plate, best_end, &out.late);

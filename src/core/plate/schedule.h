@@ -31,6 +31,7 @@ struct ScheduleTask {
     std::vector<ToPrint> plates;
     std::vector<int> places; ///< [machine] filaments it holds at once
     Presence presence;
+    double between_h = 0;  ///< from when a plate is taken off to when the next can start
     double load_worth = 0; ///< what putting in one filament costs by the aim
     bool earliest = false; ///< the aim is to be finished early; else what it costs
 };

@@ -404,10 +404,13 @@ Result<SchoolStudy> compare_schools(const Project& project, const Plan& plan, co
         list_materials(s, *p, held, **without);
         judge(s, *p, held, kind.how, piece);
         if (study.schools.empty()) {
-            study.contact_mm2 = held.contact_mm2();
-            for (const PiecePlan& held_piece : held.pieces)
-                for (const Overhang& o : held_piece.support->hanging->overhangs)
-                    study.overhang_mm2 += area_mm2(o.area);
+            for (std::size_t i = 0; i < held.pieces.size(); ++i) {
+                const SupportPlan& support = *held.pieces[i].support;
+                const int copies = count_of(*p, p->pieces[i]);
+                study.contact_mm2 += copies * support.layout->contact_mm2;
+                for (const Overhang& o : support.hanging->overhangs)
+                    study.overhang_mm2 += copies * area_mm2(o.area);
+            }
         }
         study.schools.push_back(std::move(s));
     }

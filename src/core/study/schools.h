@@ -42,7 +42,7 @@ struct SchoolStudy {
     std::vector<School> schools;
     int best = 0;   ///< of those that come off the one with the lowest price; −1: none comes off
     Totals without; ///< the same print with nothing held
-    double contact_mm2 = 0, overhang_mm2 = 0; ///< one copy
+    double contact_mm2 = 0, overhang_mm2 = 0; ///< of all copies
     Message advice;
 };
 
