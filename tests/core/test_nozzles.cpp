@@ -167,6 +167,7 @@ class TestNozzles : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void least_waste_by_brute_force();
+    void no_pin_wastes_less();
     void purge_then_changes_by_brute_force();
     void handling_never_loses();
     void equal_brute_force();
@@ -467,6 +468,57 @@ void TestNozzles::handling_never_loses() {
         if (hands(**easy) == hands(**least))
             QVERIFY(waste_g((*easy)->totals) <= waste_g((*least)->totals) + 1e-6);
     }
+}
+
+/// Who pins a filament to a nozzle, or loads the machine at random, wastes no less than the plan does by
+/// itself: 60 random plates on all machines with a feeder and more than one nozzle, each filament pinned to
+/// each nozzle; 200 random loadings of each of six of them.
+void TestNozzles::no_pin_wastes_less() {
+    std::mt19937 random(9);
+    const auto pick = [&](int n) { return static_cast<int>(random() % static_cast<unsigned>(n)); };
+    const char* machines[] = {"twin-feeders", "spool-and-feeder", "carousel"};
+    Planner planner;
+    double worst = 0;
+    for (int round = 0; round < 60; ++round) {
+        Project p = stack("", 1, machines[round % 3]);
+        p.filaments.clear();
+        p.settings.first_layer_mm = p.settings.layer_mm = 0.4;
+        const int n = 4 + pick(5), layers = 6;
+        for (int i = 0; i < n; ++i) {
+            const QByteArray colour = "#" + QByteArray::number(0x202020 + pick(0xd0d0d0), 16);
+            p.filaments.push_back(pla(static_cast<char>('A' + i), colour.constData()));
+            const int from = i ? pick(layers - 1) : 0, to = i ? from + 1 + pick(layers - from) : layers;
+            p.pieces[0].parts.push_back(part(std::string(1, static_cast<char>('a' + i)).c_str(),
+                                             solids::box(8.0 * i, 0, 0.4 * from, 8.0 * i + 8, 8, 0.4 * to),
+                                             static_cast<char>('A' + i)));
+        }
+        const auto wasted = [&](const std::vector<Pin>& pins) {
+            Project tried = p;
+            tried.pins = pins;
+            const auto plan = planner.plan(tried, {}, Scope::costs);
+            return plan ? waste_g((*plan)->totals) : 1e300;
+        };
+        const double least = wasted({});
+        const auto check = [&](double tried) {
+            worst = std::max(worst, (least - tried) / least);
+            QVERIFY2(least <= 1.005 * tried, qPrintable(QStringLiteral("round %1, %2: %3 g instead of %4")
+                                                            .arg(round)
+                                                            .arg(p.machine.id.c_str())
+                                                            .arg(least)
+                                                            .arg(tried)));
+        };
+        for (int f = 0; f < n; ++f)
+            for (int nozzle = 0; nozzle < static_cast<int>(p.machine.nozzles.size()); ++nozzle)
+                check(wasted({{static_cast<char>('A' + f), nozzle}}));
+        for (int loading = 0; loading < (round < 6 ? 200 : 0); ++loading) {
+            std::vector<Pin> pins;
+            for (int f = 0; f < n; ++f)
+                pins.push_back(
+                    {static_cast<char>('A' + f), pick(static_cast<int>(p.machine.nozzles.size()))});
+            check(wasted(pins));
+        }
+    }
+    qInfo("worst: %.2f per cent", 100 * worst);
 }
 
 VITRAIL_TEST(TestNozzles)

@@ -47,7 +47,7 @@ const std::vector<Lab>& NearestColour::colours() const {
 }
 
 NearestColour::Found NearestColour::of(const Lab& colour) const {
-    constexpr std::size_t kLikely = 32;
+    constexpr std::size_t kLikely = 8;
     std::array<std::uint32_t, kLikely> found{};
     std::array<double, kLikely> squared{};
     const double at[3] = {colour.l, colour.a, colour.b};

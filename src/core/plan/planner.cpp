@@ -87,6 +87,9 @@ bool may_be_useful(const Project& p) {
            });
 }
 
+/// Layers in all splits that are looked at: some tenths of a second.
+constexpr std::size_t kLayersTried = 60'000;
+
 /// Filaments onto nozzles: by what each nozzle costs, then by what the splits cost as whole plans.
 Loading split_filaments(const Project& p, const Printed& printed, std::span<const double> printing_s,
                         const PurgeTables& purge, std::span<const Set> sets,
@@ -100,8 +103,11 @@ Loading split_filaments(const Project& p, const Printed& printed, std::span<cons
     std::vector<Loading> starts{load_filaments(p, purge, sets, weights_for(p.settings), stop)};
     if (std::count(usable.begin(), usable.end(), 1) < 2 || used.size() < 2 || scope == Scope::sketch)
         return starts.front();
+    // More where the print is low, as each takes less time.
+    const std::size_t most_tried =
+        std::clamp<std::size_t>(kLayersTried / std::max<std::size_t>(1, sets.size()), 64, 256);
     const auto best = [&](const Project& by_aim, std::span<const Loading> from, double bound) {
-        return best_split(p, used, from, bound, [&](const Loading& tried) -> SplitWorth {
+        return best_split(p, used, from, bound, most_tried, [&](const Loading& tried) -> SplitWorth {
             if (stop.stop_requested())
                 return {};
             const Sequence order = cheapest_order(by_aim, purge, tried, sets, first).sequence;
