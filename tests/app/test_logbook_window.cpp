@@ -83,6 +83,7 @@ void TestLogbookWindow::a_print_is_logged_by_a_key() {
     Project p = stack("AB", 4);
     p.name = "Stack";
     p.settings.copies = 4;
+    p.settings.min_layer_s = 120; // so long that half an hour more is nothing odd
     show_project(std::move(p));
     wait_for_plan();
     QTimer answer;
