@@ -6941,15 +6941,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Read again, the file does not print what was planned.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>The file extrudes {0}, the plan expects {1}: it is another model or another size, or infill, walls or support are set quite otherwise. Set both alike, or choose the file that belongs to this plan.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>The file prints the same filaments in every layer, but from layer {0} on in another order. That takes {1} more purge and {2} more changes than the plan.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>
@@ -6977,7 +6969,19 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>{0}: {1} on the scale, where {2} were foretold.</source>
+        <source>Read again, the layers of the file are not those of the plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The file prints the same filaments in every layer, but from layer {0} on in another order. That takes {1} more purge and {2} than the plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The machine&apos;s words call two places alike: {0}, and {1}. A file cannot tell them apart. Let its words for a tool change and a feeder change number the places, as those of the machines that ship do.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{1} on the scale ({0}), where {2} were foretold.</source>
         <translation type="unfinished"></translation>
     </message>
 </context>

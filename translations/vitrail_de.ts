@@ -6997,16 +6997,8 @@
         <translation>Beim Wiederlesen wird Schicht {} in anderen Filamenten als geplant gedruckt: Die Wörter der Maschine für ihre Plätze rufen nicht, was dort liegt.</translation>
     </message>
     <message>
-        <source>Read again, the file does not print what was planned.</source>
-        <translation>Beim Wiederlesen druckt die Datei nicht, was geplant war.</translation>
-    </message>
-    <message>
         <source>The file extrudes {0}, the plan expects {1}: it is another model or another size, or infill, walls or support are set quite otherwise. Set both alike, or choose the file that belongs to this plan.</source>
         <translation>Die Datei extrudiert {0}, der Plan erwartet {1}: Es ist ein anderes Modell oder eine andere Größe, oder Füllung, Wände oder Stützen sind ganz anders eingestellt. Stelle beides gleich ein oder wähle die Datei, die zu diesem Plan gehört.</translation>
-    </message>
-    <message>
-        <source>The file prints the same filaments in every layer, but from layer {0} on in another order. That takes {1} more purge and {2} more changes than the plan.</source>
-        <translation>Die Datei druckt in jeder Schicht dieselben Filamente, aber ab Schicht {0} in anderer Reihenfolge. Das kostet {1} mehr Spülung und {2} Wechsel mehr als der Plan.</translation>
     </message>
     <message>
         <source>it leaves the file at another speed or flow (M220, M221)</source>
@@ -7033,8 +7025,20 @@
         <translation>Es dauerte {0}, wo {1} vorhergesagt waren.</translation>
     </message>
     <message>
-        <source>{0}: {1} on the scale, where {2} were foretold.</source>
-        <translation>{0}: {1} auf der Waage, wo {2} vorhergesagt waren.</translation>
+        <source>Read again, the layers of the file are not those of the plan.</source>
+        <translation>Beim Wiederlesen sind die Schichten der Datei nicht die des Plans.</translation>
+    </message>
+    <message>
+        <source>The file prints the same filaments in every layer, but from layer {0} on in another order. That takes {1} more purge and {2} than the plan.</source>
+        <translation>Die Datei druckt in jeder Schicht dieselben Filamente, aber ab Schicht {0} in anderer Reihenfolge. Das kostet {1} mehr Spülung und {2} als der Plan.</translation>
+    </message>
+    <message>
+        <source>The machine&apos;s words call two places alike: {0}, and {1}. A file cannot tell them apart. Let its words for a tool change and a feeder change number the places, as those of the machines that ship do.</source>
+        <translation>Die Wörter der Maschine rufen zwei Plätze gleich: {0}, und {1}. Eine Datei kann sie nicht auseinanderhalten. Lass ihre Wörter für Werkzeug- und Feeder-Wechsel die Plätze nummerieren, wie es die mitgelieferten Maschinen tun.</translation>
+    </message>
+    <message>
+        <source>{1} on the scale ({0}), where {2} were foretold.</source>
+        <translation>{1} auf der Waage ({0}), wo {2} vorhergesagt waren.</translation>
     </message>
 </context>
 <context>

@@ -44,7 +44,8 @@ double towards(double from, double to, double step) {
 } // namespace
 
 SimPrinter::SimPrinter(Machine machine, FileWords stops, Moods moods, unsigned seed)
-    : machine_(std::move(machine)), words_(std::move(stops)), moods_(moods), random_(seed) {
+    : machine_(std::move(machine)), places_(places_by_tool(machine_)), words_(std::move(stops)),
+      moods_(moods), random_(seed) {
     moods_.slow = std::clamp(moods_.slow, 0.01, 100.0);
     slot_in_.assign(machine_.nozzles.size(), -1);
     slot_in_[0] = machine_.by_hand(0) ? 0 : 1; // a file that calls no place begins there
@@ -282,7 +283,8 @@ void SimPrinter::do_g(const std::string& command, int code) {
 /// A T calls a place. Its nozzle takes over, and where that holds what lies in another slot, the feeder
 /// changes it. What it begins with was put in before.
 void SimPrinter::take_over(int tool) {
-    const Place place = place_of_tool(machine_, tool).value_or(Place{});
+    const auto called = places_.find(tool);
+    const Place place = called == places_.end() ? Place{} : called->second;
     if (extruded_mm_ <= 0)
         slot_in_.assign(machine_.nozzles.size(), -1);
     int& in = slot_in_[static_cast<std::size_t>(place.nozzle)];

@@ -8,6 +8,7 @@
 
 #include <cstdint>
 #include <deque>
+#include <map>
 #include <random>
 #include <string>
 #include <string_view>
@@ -75,6 +76,7 @@ private:
     void reset();
 
     Machine machine_;
+    std::map<int, Place> places_; ///< by the T that calls them
     FileWords words_;
     Moods moods_;
     std::mt19937 random_;

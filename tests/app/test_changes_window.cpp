@@ -508,10 +508,14 @@ void TestChangesWindow::machine_is_edited() {
         d->findChild<QPushButton*>("add_toolhead")->click();
         QCOMPARE(editor->machine().toolheads.size(), std::size_t{3});
         d->findChild<QComboBox*>("command_hand")->setCurrentText("M25");
+        auto* g90 = d->findChild<QComboBox*>("command_g90");
+        QCOMPARE(g90->currentIndex(), 0); // found out for each file
+        g90->setCurrentIndex(2);
         d->accept();
     });
     press("edit_machine");
     wait_for_plan();
+    QCOMPARE(project().machine.commands.g90_sets_e, std::optional(false));
     QVERIFY(!project().machine.nozzles[3].missing);
     QCOMPARE(project().machine.toolheads[1].slots, 5);
     QCOMPARE(project().machine.commands.hand, std::string("M25"));

@@ -6,6 +6,7 @@
 #include "app/logbook/logbook_bench.h"
 #include "app/logbook/pairs_view.h"
 #include "app/logbook/print_detail.h"
+#include "app/logbook/record_dialog.h"
 #include "app/run/run_bench.h"
 #include "app/run/run_store.h"
 #include "formats/files.h"
@@ -16,9 +17,11 @@
 #include <QComboBox>
 #include <QDateTimeEdit>
 #include <QDialog>
+#include <QDialogButtonBox>
 #include <QDoubleSpinBox>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QMessageBox>
 #include <QPlainTextEdit>
 #include <QTableWidget>
 
@@ -38,6 +41,7 @@ private Q_SLOTS:
     void cleanup() { end(); }
     void an_empty_one_says_what_to_do();
     void a_print_is_logged_by_a_key();
+    void what_no_print_weighs_is_asked_about();
     void a_season_is_looked_at();
     void factors_are_switched_and_prints_left_out();
     void two_beside_each_other();
@@ -76,6 +80,45 @@ void TestLogbookWindow::an_empty_one_says_what_to_do() {
     window_->logbook_bench()->show_page(LogbookBench::kTeach);
     QVERIFY(label("teach_says").contains("1.12"));
     check_names(window_->logbook_bench());
+}
+
+/// Ten times the weight: asked about, looked at again, kept only when somebody says so.
+void TestLogbookWindow::what_no_print_weighs_is_asked_about() {
+    PrintRecord r;
+    r.title = "Badge";
+    r.copies = 10;
+    r.start_s = 1'700'000'000;
+    r.end_s = r.start_s + 10000;
+    r.at(Quantity::printing).foretold = 10000;
+    r.at(Quantity::piece).foretold = 36;
+    RecordDialog dialog(r);
+    dialog.show();
+    auto* keep = dialog.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok);
+    int asked = 0;
+    const auto answer = [&](const char* button) {
+        QTimer::singleShot(100, &dialog, [&, button] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            QVERIFY(box && box->objectName() == "record_doubts");
+            QVERIFY2(box->text().contains("360"), qPrintable(box->text()));
+            QCOMPARE(box->defaultButton()->text(), QString("&Look again"));
+            ++asked;
+            for (QAbstractButton* b : box->buttons())
+                if (b->text() == button)
+                    b->click();
+        });
+        QTest::mouseClick(keep, Qt::LeftButton);
+    };
+    dialog.findChild<QDoubleSpinBox*>("record_piece")->setValue(360);
+    answer("&Look again");
+    QVERIFY(dialog.isVisible() && asked == 1);
+    answer("&Keep it as it is");
+    QVERIFY(!dialog.isVisible() && asked == 2 && dialog.result() == QDialog::Accepted);
+    COMPARE_NEAR(*dialog.record().at(Quantity::piece).real, 360, 1e-9);
+    RecordDialog usual(r);
+    usual.show();
+    usual.findChild<QDoubleSpinBox*>("record_piece")->setValue(37);
+    QTest::mouseClick(usual.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
+    QVERIFY(!usual.isVisible()); // nobody is asked
 }
 
 /// Weighed on the simulated scale, five entries, one key.

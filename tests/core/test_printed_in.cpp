@@ -188,6 +188,13 @@ void TestPrintedIn::refill_within_a_layer() {
     const AgainstPlan a = against_plan(p, *plan, read(p, text));
     for (const Finding& f : a.findings)
         QVERIFY2(f.severity != Severity::error, english(f.message).c_str());
+    std::int64_t last = 0; // each has a place of its own, also where a layer calls a slot twice
+    for (const ComparedStop& s : a.stops) {
+        QVERIFY(s.stop >= 0 && s.state == ComparedStop::State::as_planned);
+        const std::int64_t line = read(p, text).stops[static_cast<std::size_t>(s.stop)].line;
+        QVERIFY(line > last);
+        last = line;
+    }
     // Written into the file that has none.
     const std::string bare = without_pauses(text);
     const ToolpathFile file = read(p, bare);
@@ -244,12 +251,22 @@ void TestPrintedIn::each_place_has_a_command() {
                 const auto [at, fresh] = called.emplace(tool, place);
                 QVERIFY2(fresh || at->second == place, m.id.c_str());
                 if (m.nozzles.size() > 1)
-                    QCOMPARE(place_of_tool(m, tool).value(), place);
+                    QCOMPARE(places_by_tool(m).at(tool), place);
             }
     }
     Machine old = *find_machine("twin-feeders");
     old.commands.tool = "T{nozzle0}", old.commands.feeder = "T{slot0}";
     QVERIFY(called_alike(old));
+    Project twin = row("AB", 1, "twin-feeders");
+    const auto says = [&](const Project& p) {
+        const auto plan = plan_of(p);
+        const AgainstPlan a = against_plan(p, *plan, read(p, sketch_gcode(p, *plan)));
+        return std::any_of(a.findings.begin(), a.findings.end(),
+                           [](const Finding& f) { return f.code == "file-places-alike"; });
+    };
+    QVERIFY(!says(twin));
+    twin.machine.commands = old.commands;
+    QVERIFY(says(twin));
     const auto read_back =
         read_machine(write_machine(old)); // files that have the old words are read with the new
     QVERIFY(read_back && !called_alike(*read_back));

@@ -198,6 +198,14 @@ void TestSchools::five_schools() {
         QVERIFY(s.possible && !s.surface.empty() && !s.risks.empty());
         QVERIFY(s.totals.support_g + s.totals.interface_g > 0);
     }
+    // What hangs and what is touched are of everything that is printed.
+    Project three = p;
+    three.settings.copies = 3;
+    const auto of_three = compare_schools(three, *plan_of(three));
+    QVERIFY(study->overhang_mm2 > 0 && study->contact_mm2 > 0);
+    COMPARE_NEAR(of_three->overhang_mm2, 3 * study->overhang_mm2, 1e-6);
+    COMPARE_NEAR(of_three->contact_mm2, 3 * study->contact_mm2, 1e-6);
+    COMPARE_NEAR(school(*of_three, "same").cleanup.contact_mm2(), of_three->contact_mm2, 1e-6);
     // Where nothing is known to come off a material there is no release school, and it says so.
     for (const MaterialFacts& m : all_materials()) {
         Project q = p;

@@ -297,7 +297,7 @@ std::vector<Message> doubts(const PrintRecord& r) {
     for (int k = 0; k < kQuantities; ++k) {
         const auto q = static_cast<Quantity>(k);
         if (const Figure& f = r.at(q); in_grams(q) && f.real && odd(f.foretold, *f.real, kLeast_g))
-            out.push_back(say("{0}: {1} on the scale, where {2} were foretold.", label(q),
+            out.push_back(say("{1} on the scale ({0}), where {2} were foretold.", label(q),
                               num(*f.real, 1, "g"), num(f.foretold, 1, "g")));
     }
     if (const auto real = r.real_s(); real && odd(r.foretold_s(), *real, kLeast_s))

@@ -198,6 +198,21 @@ public:
                     "together. Only the first of them is compared.",
                     file_.passes),
                 0, 0);
+        if (const auto alike = called_alike(p_.machine)) {
+            const auto name = [&](const Place& x) {
+                const int head = p_.machine.nozzles[static_cast<std::size_t>(x.nozzle)].toolhead;
+                return say("{0}, {1}", nozzle_name(p_.machine, x.nozzle),
+                           slot_name(p_.machine, head, x.slot));
+            };
+            add("file-places-alike", Severity::warning,
+                say("The machine's words call two places alike: {0}, and {1}. A file cannot tell them apart. "
+                    "Let "
+                    "its words for a tool change and a feeder change number the places, as those of the "
+                    "machines "
+                    "that ship do.",
+                    name(alike->first), name(alike->second)),
+                0, 0);
+        }
         if (file_.g90_line && !p_.machine.commands.g90_sets_e)
             add("file-g90", Severity::note,
                 file_.g90_sets_e
@@ -343,8 +358,9 @@ public:
             more_mm3 -= c.purge_mm3;
         add("file-order", Severity::note,
             say("The file prints the same filaments in every layer, but from layer {0} on in another order. "
-                "That takes {1} more purge and {2} more changes than the plan.",
-                layer, num(std::max(0.0, more_mm3), 0, "mm\u00b3"), std::max(0, more_changes)),
+                "That takes {1} more purge and {2} than the plan.",
+                layer, num(std::max(0.0, more_mm3), 0, "mm\u00b3"),
+                counted("{} more change", "{} more changes", std::max(0, more_changes))),
             layer, file_.layers[static_cast<std::size_t>(layer) - 1].first_line);
     }
 
@@ -379,7 +395,8 @@ public:
                     "that belongs to this plan.",
                     num(drawn_g, 1, "g"), num(out_.planned_g, 1, "g")),
                 0, 0);
-        else if (out_.planned_g > 0 && std::abs(off(drawn_g, out_.planned_g)) > kWorthSaying)
+        else if (out_.planned_g > 0 && std::abs(off(drawn_g, out_.planned_g)) > kWorthSaying &&
+                 std::abs(off(all_g, out_.planned_g)) > kWorthSaying)
             add("file-grams", Severity::note,
                 say("The file extrudes {0}, the plan expects {1}: infill, walls or support are set "
                     "otherwise.",
@@ -691,21 +708,28 @@ AgainstPlan against_plan(const Project& p, const Plan& plan, const ToolpathFile&
 
 namespace {
 
-/// Another order of tools that prints every layer in its filaments is as good as planned: then tools are
-/// where they should be, wherever that is.
+/// Another order of tools that prints every layer in its filaments is as good as planned: a change is where
+/// the file takes to its filament, wherever that is. A slot that is filled within a layer has the same tool
+/// twice, so filaments tell, not tools.
 void take_order_of_file(const std::vector<Wanted>& wanted, const std::vector<Found>& found,
+                        const ToolpathFile& file, const std::vector<std::vector<int>>& runs,
                         AgainstPlan& out) {
     for (std::size_t i = 0; i < wanted.size(); ++i) {
         const Wanted& w = wanted[i];
         if (w.waits)
             continue;
+        const auto l = static_cast<std::size_t>(w.layer) - 1; // layers match
+        const auto run =
+            static_cast<std::size_t>(std::find(runs[l].begin(), runs[l].end(), w.to) - runs[l].begin());
+        const auto at = std::find_if(found.begin(), found.end(), [&](const Found& f) {
+            return f.tool >= 0 && file.stops[static_cast<std::size_t>(f.stop)].until_line ==
+                                      file.layers[l].runs[run].first_line;
+        });
         ComparedStop& c = out.stops[i];
-        const auto at = std::find_if(found.begin(), found.end(),
-                                     [&](const Found& f) { return f.layer == w.layer && f.tool == w.tool; });
-        c = {w.change, w.refill,
-             w.layer,  at == found.end() ? -1 : at->stop,
-             0,        ComparedStop::State::as_planned,
-             false,    w.tool};
+        c.stop = at == found.end() ? -1 : at->stop;
+        c.off = 0;
+        c.state = ComparedStop::State::as_planned;
+        c.wrong_filament = false;
     }
 }
 
@@ -749,10 +773,10 @@ AgainstPlan compare_one(const Project& p, const Plan& plan, const ToolpathFile& 
         waits_as_planned &= !(extra(j) && found[j].waits);
     const auto runs = printed_in(p, plan, file, means);
     follow(plan, file, runs, out);
-    const int other = out.layers_match ? first_other_filaments(plan, out) : 0;
+    out.other_filaments = out.layers_match ? first_other_filaments(plan, out) : 0;
     const bool by_tools = std::any_of(found.begin(), found.end(), [](const Found& f) { return f.tool >= 0; });
-    if (out.layers_match && !other && waits_as_planned && by_tools) {
-        take_order_of_file(wanted, found, out);
+    if (out.layers_match && !out.other_filaments && waits_as_planned && by_tools) {
+        take_order_of_file(wanted, found, file, runs, out);
         report.start(true);
         report.order(switches_of(p, plan, out));
     } else {
@@ -764,8 +788,8 @@ AgainstPlan compare_one(const Project& p, const Plan& plan, const ToolpathFile& 
                 out.extra.push_back(found[j].stop);
                 report.extra(found[j].stop);
             }
-        if (other && out.as_planned())
-            report.filaments(other);
+        if (out.other_filaments && out.as_planned())
+            report.filaments(out.other_filaments);
     }
     compare_amounts(p, plan, file,
                     found.empty() && !plan.changes.empty() ? mm_by_layers(p, plan, file, counted)

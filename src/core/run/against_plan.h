@@ -34,9 +34,10 @@ struct AgainstPlan {
     std::vector<int> extra;          ///< stops of the file that the plan does not have
     int start_tool = -1;             ///< that the file should begin with; −1: the machine's words name none
     std::vector<int> file_layer; ///< [plan layer − 1] index of the file's layer at that height; −1: none
-    std::vector<std::vector<int>> prints;    ///< [plan layer − 1] filaments in the order in which the file
-                                             ///< prints them; −1: nobody knows which
-    bool layers_match = false;               ///< the same layers at the same heights
+    std::vector<std::vector<int>> prints; ///< [plan layer − 1] filaments in the order in which the file
+                                          ///< prints them; −1: nobody knows which
+    int other_filaments = 0;   ///< the first layer of the plan that comes out in other filaments; 0: none
+    bool layers_match = false; ///< the same layers at the same heights
     std::vector<ComparedFilament> filaments; ///< that the plan uses
     double planned_g = 0, file_g = 0;
     /// the lines' time, purge included, without what else changes and the start take

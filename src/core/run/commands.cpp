@@ -4,7 +4,6 @@
 
 #include <algorithm>
 #include <charconv>
-#include <map>
 #include <string_view>
 
 namespace vitrail {
@@ -168,20 +167,20 @@ std::vector<int> tool_numbers(const Machine& m, Place place) {
 
 } // namespace
 
-std::optional<Place> place_of_tool(const Machine& m, int tool) {
+std::map<int, Place> places_by_tool(const Machine& m) {
+    std::map<int, Place> out;
     for (const Place& place : places_of(m))
         for (const int number : tool_numbers(m, place))
-            if (number == tool)
-                return place;
-    return {};
+            out.emplace(number, place);
+    return out;
 }
 
 std::optional<std::pair<Place, Place>> called_alike(const Machine& m) {
-    std::map<int, Place> called;
+    const std::map<int, Place> called = places_by_tool(m);
     for (const Place& place : places_of(m))
         for (const int number : tool_numbers(m, place))
-            if (const auto [at, fresh] = called.emplace(number, place); !fresh && !(at->second == place))
-                return std::pair{at->second, place};
+            if (const Place& first = called.at(number); !(first == place))
+                return std::pair{first, place};
     return {};
 }
 

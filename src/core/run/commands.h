@@ -4,6 +4,7 @@
 #include "core/changes/seating.h"
 #include "core/run/toolpath.h"
 
+#include <map>
 #include <optional>
 #include <utility>
 
@@ -24,8 +25,8 @@ std::string command_for(const Project& project, const LayerGrid& grid, const Slo
 
 /// The number behind T that a change to a place writes; −1: the machine's words name none.
 int tool_number(const Machine& machine, ChangeKind kind, Place place);
-/// The place that a file's T calls, by the machine's words; none where no place has that number.
-std::optional<Place> place_of_tool(const Machine& machine, int tool);
+/// The place that each T of a file calls, by the machine's words.
+std::map<int, Place> places_by_tool(const Machine& machine);
 
 /// Two places that the machine's words call by the same number: a file that says it would print in the wrong
 /// filament. None where every place has a number of its own, or the words have no numbers at all.

@@ -13,7 +13,8 @@ class Holds {
 public:
     Holds(const Project& p, const Plan& plan, bool by_tools)
         : p_(p), one_by_hand_(p.machine.nozzles.size() == 1 && p.machine.by_hand(0)),
-          external_(p.machine.nozzles.size(), -1), slots_(p.machine.toolheads.size()) {
+          places_(places_by_tool(p.machine)), external_(p.machine.nozzles.size(), -1),
+          slots_(p.machine.toolheads.size()) {
         for (std::size_t h = 0; h < slots_.size(); ++h)
             slots_[h].assign(static_cast<std::size_t>(p.machine.toolheads[h].slots) + 1, -1);
         for (const Stay& s : plan.stays)
@@ -36,7 +37,8 @@ public:
             external_[0] = tool < static_cast<int>(p_.filaments.size()) ? tool : -1;
             now_ = Place{0, 0};
         } else {
-            now_ = place_of_tool(p_.machine, tool);
+            const auto called = places_.find(tool);
+            now_ = called == places_.end() ? std::nullopt : std::optional(called->second);
         }
     }
     /// A feeder's change, where the file calls no tools.
@@ -66,7 +68,8 @@ private:
 
     const Project& p_;
     bool one_by_hand_;
-    std::vector<int> external_; ///< [nozzle] filament
+    std::map<int, Place> places_; ///< by the T that calls them
+    std::vector<int> external_;   ///< [nozzle] filament
     std::vector<std::vector<int>>
         slots_; ///< [toolhead][slot] filament; slots of a feeder serve all its nozzles
     std::optional<Place> now_;

@@ -16,7 +16,7 @@ struct StopMeans {
 
 /// [layer of the file][run] filament; −1: nothing is there, or nobody knows what.
 ///
-/// The machine begins with what the plan puts in before the start. A T calls a place (place_of_tool) and
+/// The machine begins with what the plan puts in before the start. A T calls a place (places_by_tool) and
 /// takes what lies there by then; on one nozzle that is fed by hand it names the filament, as programs have
 /// it that know of no swaps. A stop that waits puts in what the plan puts in there: `means` says for each
 /// stop of the file what it is. A stop that means nothing changes nothing.

@@ -229,7 +229,6 @@ struct GcodeReader::State {
                 out.start_mm += mm;
             in_layer.clear();
             now.runs.clear();
-            now.extent = {};
             now.z_mm = now.height_mm = height;
             now.first_line = out.lines;
             now.seam = have_lift ? lift : have_after ? after : here();
@@ -248,12 +247,10 @@ struct GcodeReader::State {
         open_layer(height);
     }
 
-    void extruded(double mm, bool climbs, double from_x, double from_y) {
+    void extruded(double mm, bool climbs) {
         at_height(z, climbs);
         ToolpathLayer& l = out.layers.back();
         l.last_line = out.lines;
-        l.extent.take(from_x, from_y);
-        l.extent.take(x, y);
         if (l.runs.empty() || pending < out.stops.size())
             l.runs.push_back({tool, 0, out.lines});
         l.runs.back().filament_mm += mm;
@@ -382,7 +379,6 @@ void GcodeReader::State::move(const Words& w, int code) {
             have_lift = true;
         }
     }
-    const double from_x = x, from_y = y;
     x = nx, y = ny, z = nz, e = ne;
     if (goes && w.given('E'))
         out.said_mm += mm;
@@ -392,7 +388,7 @@ void GcodeReader::State::move(const Words& w, int code) {
         if (dz > 0 && !out.spiral_line && dz > kSameHeight / 100)
             out.spiral_line = out.lines;
         out.drawn_mm += mm;
-        extruded(de, dz > 0, from_x, from_y);
+        extruded(de, dz > 0);
     } else {
         spot += de;
     }

@@ -26,17 +26,6 @@ struct ToolpathRun {
     std::int64_t first_line = 0;
 };
 
-/// Where something reaches in the plane, mm.
-struct Extent {
-    double left = 1e300, front = 1e300, right = -1e300, back = -1e300;
-    double width() const { return right > left ? right - left : 0; }
-    double depth() const { return back > front ? back - front : 0; }
-    void take(double x, double y) {
-        left = x < left ? x : left, right = x > right ? x : right;
-        front = y < front ? y : front, back = y > back ? y : back;
-    }
-};
-
 struct ToolpathLayer {
     double z_mm = 0;      ///< height of the nozzle
     double height_mm = 0; ///< above the layer below it
@@ -45,7 +34,6 @@ struct ToolpathLayer {
     double seconds = 0;              ///< of motion, from its first extrusion to that of the next layer
     std::vector<double> filament_mm; ///< [tool], as far as there is any
     std::vector<ToolpathRun> runs;   ///< the same, in the order of the file
-    Extent extent;                   ///< of its lines' middles
     Seam seam;                       ///< before it: nothing of it is extruded, all of the one below is
 };
 

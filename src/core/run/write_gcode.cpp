@@ -247,18 +247,13 @@ Status proven(const Project& p, const Plan& plan, const ToolpathFile& before, co
     for (const Finding& f : again.findings)
         if (f.code == "file-start-filament")
             return Error{f.message};
-    for (const Finding& f : again.findings)
-        if (f.code == "file-filaments" || f.code == "file-layers")
-            return Error{
-                sentences({say("Read again, the file does not print what was planned."), f.message})};
-    for (std::size_t l = 0; l < again.prints.size(); ++l) { // nozzles and slots, line by line
-        const auto planned = plan.sequence.layer(l);
-        if (again.prints[l].size() != planned.size() ||
-            !std::is_permutation(planned.begin(), planned.end(), again.prints[l].begin()))
-            return Error{say("Read again, layer {} is printed in other filaments than planned: the machine's "
-                             "words for its places do not call what lies there.",
-                             static_cast<int>(l) + 1)};
-    }
+    if (again.other_filaments) // nozzles and slots, line by line
+        return Error{
+            say("Read again, layer {} is printed in other filaments than planned: the machine's words "
+                "for its places do not call what lies there.",
+                again.other_filaments)};
+    if (!again.layers_match)
+        return Error{say("Read again, the layers of the file are not those of the plan.")};
     if (!again.extra.empty())
         return Error{
             say("Read again, the file stops in line {}, where the plan does not: the machine's words for a "
