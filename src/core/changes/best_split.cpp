@@ -10,8 +10,9 @@ namespace {
 
 class BestSplit {
 public:
-    BestSplit(const Project& p, std::span<const int> used, std::size_t most_tried, const WorthOf& worth_of)
-        : p_(p), used_(used), most_tried_(most_tried), worth_of_(worth_of) {
+    BestSplit(const Project& p, std::span<const int> used, std::size_t most_tried, const LeastOf& least_of,
+              const WorthOf& worth_of)
+        : p_(p), used_(used), most_tried_(most_tried), least_of_(least_of), worth_of_(worth_of) {
         for (const Filament& f : p.filaments) {
             std::vector<char>& may = may_sit_.emplace_back(nozzles_for(p, f));
             for (const Pin& pin : p.pins)
@@ -85,7 +86,7 @@ private:
         return a.cost < b.cost - rounding || (a.cost <= b.cost + rounding && a.changes < b.changes);
     }
     bool take(const std::vector<int>& nozzle, Tried& best) {
-        if (nozzle == best.nozzle)
+        if (nozzle == best.nozzle || least_of_(nozzle) > best.worth.cost)
             return false;
         const SplitWorth worth = worth_of(nozzle);
         if (!better(worth, best.worth))
@@ -165,6 +166,7 @@ private:
     const Project& p_;
     std::span<const int> used_;
     std::size_t most_tried_;
+    const LeastOf& least_of_;
     const WorthOf& worth_of_;
     std::vector<std::vector<char>> may_sit_;       ///< [filament][nozzle]
     std::map<std::vector<int>, SplitWorth> known_; ///< by named_alike()
@@ -173,8 +175,8 @@ private:
 } // namespace
 
 Loading best_split(const Project& p, std::span<const int> used, std::span<const Loading> starts, double bound,
-                   std::size_t most_tried, const WorthOf& worth_of) {
-    return BestSplit(p, used, most_tried, worth_of).from(starts, bound);
+                   std::size_t most_tried, const LeastOf& least_of, const WorthOf& worth_of) {
+    return BestSplit(p, used, most_tried, least_of, worth_of).from(starts, bound);
 }
 
 } // namespace vitrail

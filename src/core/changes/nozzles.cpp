@@ -326,6 +326,10 @@ std::vector<Set> seen_by(std::span<const Set> layers, Set group) {
     return seen;
 }
 
+double cost_of_nozzle(const LoadingProblem& p, std::size_t nozzle, Set filaments) {
+    return nozzle_cost(p, p.nozzles[nozzle], filaments);
+}
+
 double cost_of(const LoadingProblem& p, const std::vector<int>& nozzle) {
     double sum = 0;
     std::vector<Set> head(p.heads.size(), 0);

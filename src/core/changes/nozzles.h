@@ -62,6 +62,9 @@ inline constexpr int kExactFilaments = kMostSubsets;
 /// split, not proven.
 Loading load_nozzles(const LoadingProblem& problem, const std::stop_token& stop = {});
 
+/// What that nozzle costs by itself when it serves those filaments.
+double cost_of_nozzle(const LoadingProblem& problem, std::size_t nozzle, Set filaments);
+
 /// What a split costs, by the same count.
 double cost_of(const LoadingProblem& problem, const std::vector<int>& nozzle);
 

@@ -3,6 +3,8 @@
 #include "core/changes/best_split.h"
 
 #include <algorithm>
+#include <bit>
+#include <map>
 
 namespace vitrail {
 
@@ -87,8 +89,41 @@ bool may_be_useful(const Project& p) {
            });
 }
 
-/// Layers in all splits that are looked at: some tenths of a second.
-constexpr std::size_t kLayersTried = 60'000;
+/// What each split purges at least, g: what its nozzles purge by themselves. Groups of filaments come again
+/// in many splits, so they are remembered.
+class LeastPurge {
+public:
+    LeastPurge(const Project& p, const PurgeTables& purge, std::span<const Set> sets,
+               std::span<const int> used)
+        : problem_(loading_problem(p, purge, sets, {1, 0, 0})), used_(used) {
+        double lightest = 1e9;
+        for (const int f : used)
+            lightest = std::min(lightest, p.filaments[static_cast<std::size_t>(f)].density_g_cm3);
+        g_mm3_ = lightest / 1000;
+    }
+    double of(const std::vector<int>& nozzle) {
+        constexpr double kRounding = 1e-4; // the costs are whole numbers
+        std::vector<Set> group(problem_.nozzles.size(), 0);
+        for (const int f : used_)
+            group[static_cast<std::size_t>(nozzle[static_cast<std::size_t>(f)])] |= Set{1} << f;
+        double mm3 = 0;
+        for (std::size_t n = 0; n < group.size(); ++n)
+            if (std::popcount(group[n]) > 1) {
+                const auto [at, fresh] = known_.try_emplace({problem_.nozzles[n].costs, group[n]}, 0);
+                if (fresh)
+                    at->second = cost_of_nozzle(problem_, n, group[n]);
+                mm3 += at->second;
+            }
+        return mm3 * g_mm3_ * (1 - kRounding);
+    }
+    double g_mm3() const { return g_mm3_; }
+
+private:
+    LoadingProblem problem_;
+    std::span<const int> used_;
+    double g_mm3_ = 0;
+    std::map<std::pair<int, Set>, double> known_; ///< mm³, by purge table and filaments
+};
 
 /// Filaments onto nozzles: by what each nozzle costs, then by what the splits cost as whole plans.
 Loading split_filaments(const Project& p, const Printed& printed, std::span<const double> printing_s,
@@ -103,26 +138,32 @@ Loading split_filaments(const Project& p, const Printed& printed, std::span<cons
     std::vector<Loading> starts{load_filaments(p, purge, sets, weights_for(p.settings), stop)};
     if (std::count(usable.begin(), usable.end(), 1) < 2 || used.size() < 2 || scope == Scope::sketch)
         return starts.front();
-    // More where the print is low, as each takes less time.
-    const std::size_t most_tried =
-        std::clamp<std::size_t>(kLayersTried / std::max<std::size_t>(1, sets.size()), 64, 256);
+    // Layers in all splits that are looked at: a tenth of a second. Only least waste rules most of them out.
+    constexpr std::size_t kLeastTried = 64, kMostTried = 256, kLayersTried = 60'000;
+    const std::size_t thorough =
+        std::clamp(kLayersTried / std::max<std::size_t>(1, sets.size()), kLeastTried, kMostTried);
+    LeastPurge least(p, purge, sets, used);
+    const bool all_is_waste = !may_be_useful(p);
     const auto best = [&](const Project& by_aim, std::span<const Loading> from, double bound) {
-        return best_split(p, used, from, bound, most_tried, [&](const Loading& tried) -> SplitWorth {
-            if (stop.stop_requested())
-                return {};
-            const Sequence order = cheapest_order(by_aim, purge, tried, sets, first).sequence;
-            const Costed costed = cost_out(by_aim, printed, printing_s, order, tried,
-                                           loaded_table(purge, tried.nozzle), plates, stop);
-            return {worth_by_aim(by_aim.settings, costed.costs.totals), costed.costs.totals.changes};
-        });
+        const bool by_waste = by_aim.settings.aim == LoadingAim::waste;
+        const LeastOf least_of = [&](const std::vector<int>& nozzle) {
+            return by_waste && all_is_waste ? least.of(nozzle) : 0;
+        };
+        return best_split(
+            p, used, from, bound, by_waste ? thorough : kLeastTried, least_of,
+            [&](const Loading& tried) -> SplitWorth {
+                if (stop.stop_requested())
+                    return {};
+                const Sequence order = cheapest_order(by_aim, purge, tried, sets, first).sequence;
+                const Costed costed = cost_out(by_aim, printed, printing_s, order, tried,
+                                               loaded_table(purge, tried.nozzle), plates, stop);
+                return {worth_by_aim(by_aim.settings, costed.costs.totals), costed.costs.totals.changes};
+            });
     };
     Project wasting_least = p;
     wasting_least.settings.aim = LoadingAim::waste;
     const Loading purges_least = load_filaments(p, purge, sets, {1, 0, 0}, stop);
-    double lightest = 1e9;
-    for (const int f : used)
-        lightest = std::min(lightest, p.filaments[static_cast<std::size_t>(f)].density_g_cm3);
-    const double bound_g = may_be_useful(p) ? 0 : purges_least.bound * lightest / 1000;
+    const double bound_g = all_is_waste ? purges_least.bound * least.g_mm3() : 0;
     if (p.settings.aim == LoadingAim::waste)
         return best(p, starts, bound_g);
     // No aim does worse by its own measure than the one that wastes least.
