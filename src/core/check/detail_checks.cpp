@@ -165,18 +165,21 @@ void Checker::lettering() {
     const std::vector<Feature> features = features_of(*this);
     const Feature* letters = nullptr;
     double fraction = 0;
+    int cover = -1;
     for (const Feature& x : features) {
         const LayerDetail& d = x.layers[0];
         const bool painted = &x.layers != &made.detail->parts[static_cast<std::size_t>(x.part)];
         const bool ends_soon =
             painted || piece.parts[static_cast<std::size_t>(x.part)].mesh->bounds.max.z - bed_z() < kEnds_mm;
-        const int cover = largest_part(piece);
+        if (!(painted || piece.parts.size() > 1) || !ends_soon || x.first.empty())
+            continue;
+        if (cover < 0)
+            cover = largest_part(piece); // goes through all triangles
         if (!painted && !plan.first_job && x.part != cover &&
             made.owner[static_cast<std::size_t>(x.part)][0] == made.owner[static_cast<std::size_t>(cover)][0])
             continue; // nobody reads it
         const double fine = d.mm2 > 0 ? (d.strokes_mm2 + area_mm2(d.walls)) / d.mm2 : 0;
-        if ((painted || piece.parts.size() > 1) && ends_soon && !x.first.empty() && fine > kFine &&
-            fine > fraction) {
+        if (fine > kFine && fine > fraction) {
             letters = &x;
             fraction = fine;
         }
