@@ -324,6 +324,10 @@ void TestRows::points_inside() {
         const Rows rows = rows_of(area, kPitch), coarse = coarser(rows, 5);
         QCOMPARE(coarse.pitch, 5 * kPitch);
         COMPARE_NEAR(area_mm2(coarse), area_mm2(area), 1.5);
+        const Rows again = finer(coarse, 5); // on as many lines as before, each within two of where it was
+        QCOMPARE(again.pitch, kPitch);
+        COMPARE_NEAR(area_mm2(again), area_mm2(coarse), 1e-6);
+        QVERIFY(coarser(again, 5) == coarse);
         for (int k = 0; k < 400; ++k) {
             const IntPoint p(std::llround(between(rng, -35000, 35000)),
                              std::llround(between(rng, -35000, 35000)));

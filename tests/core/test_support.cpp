@@ -81,6 +81,8 @@ private Q_SLOTS:
     void arms_in_all_directions_data();
     void arms_in_all_directions();
     void round_undersides_at_all_layer_heights();
+    void as_much_at_all_layer_heights_data();
+    void as_much_at_all_layer_heights();
     void what_else_stands_there_changes_nothing();
     void wishes_are_followed();
     void wishes_touch_only_their_layers();
@@ -272,9 +274,14 @@ void TestSupport::never_intersects_the_piece() {
                     QVERIFY(intersect(rows_of(piece, all.pitch), all).empty());
                     COMPARE_NEAR(area_mm2(intersect(piece, paths_of(all))), 0,
                                  0.05); // corners are cut off between two lines
-                    // It keeps beside it, but for the layer that touches.
-                    const std::size_t over = i + 1 + static_cast<std::size_t>(r.gap_layers);
-                    const Rows lower = over < o.size() ? subtract(all, grown(o[over].area, 0.02)) : all;
+                    // It keeps beside it, but for a little below what it touches.
+                    Rows lower = all;
+                    const double near_mm = drawn_back_mm(
+                        r.beside_mm + (kind == SupportKind::tree ? r.branch_mm / 2 : 0), r.angle_deg);
+                    std::size_t over = i + 1 + static_cast<std::size_t>(r.gap_layers);
+                    for (double up = 0; over < o.size() && up < near_mm + 2 * t->grid.height_mm;
+                         ++over, up += t->grid.height_mm)
+                        lower = subtract(lower, grown(o[over].area, kind == SupportKind::tree ? 1.3 : 0.02));
                     COMPARE_NEAR(
                         area_mm2(intersect(round_offset(piece, r.beside_mm - 0.05), paths_of(lower))), 0,
                         0.02);
@@ -414,7 +421,7 @@ Mesh extruded(std::initializer_list<std::array<double, 2>> outline, double wide_
                  static_cast<float>(wide_mm), 0);
 }
 
-constexpr double kArmOut_mm = 12, kArmWide_mm = 30;
+constexpr double kArmOut_mm = 12, kArmWide_mm = 30, kDegree = std::numbers::pi / 180;
 
 /// A pillar with an arm that leans so far from the vertical, turned about Z. From above its underside is 12 ×
 /// 30 mm.
@@ -477,6 +484,84 @@ void TestSupport::round_undersides_at_all_layer_heights() {
             std::numbers::pi * (std::pow(20 + 8 * std::cos(a), 2) - std::pow(20 - 8 * std::cos(a), 2)) -
             foot(ring);
         COMPARE_NEAR(held(ring), tube, 0.05 * tube);
+    }
+}
+
+namespace {
+
+/// Regions of support with nothing solid below: no support, and no piece across the gap or, beside a slope,
+/// as far below as support keeps beside it.
+double in_the_air_mm2(const LayerTable& t, const SupportLayout& s, const SupportRules& r) {
+    double sum = 0;
+    const auto all = [&](int l) {
+        const auto i = static_cast<std::size_t>(l) - 1;
+        return unite(s.body[i], s.interface[i]);
+    };
+    Rows below = all(1);
+    for (int l = 2; l <= t.grid.count; ++l) {
+        const Rows here = all(l);
+        const int over = l - 1 - r.gap_layers;
+        for (int k = over; k >= 1 && t.grid.top_mm(over) - t.grid.top_mm(k) <= r.beside_mm; --k)
+            below = unite(below, t.rows[static_cast<std::size_t>(k) - 1]);
+        constexpr double kPrinted_mm2 = 0.1; // a dot as wide as half a line: less leaves no nozzle
+        for (const Rows& region : pieces_of(here))
+            if (const double mm2 = area_mm2(region); mm2 > kPrinted_mm2 && intersect(region, below).empty())
+                sum += mm2;
+        below = here;
+    }
+    return sum;
+}
+
+double volume_mm3(const LayerGrid& grid, const SupportLayout& s) {
+    double sum = 0;
+    for (std::size_t i = 0; i < s.body.size(); ++i)
+        sum += (area_mm2(s.body[i]) + area_mm2(s.interface[i])) * grid.thickness_mm(static_cast<int>(i) + 1);
+    return sum;
+}
+
+} // namespace
+
+void TestSupport::as_much_at_all_layer_heights_data() {
+    QTest::addColumn<Mesh>("mesh");
+    QTest::addColumn<double>("lean"); // of an arm; 0: none
+    for (const double lean : {46.0, 60.0, 75.0})
+        QTest::addRow("arm %g°", lean) << arm(lean, 33) << lean;
+    QTest::newRow("ball") << solids::sphere(10, 96, 64) << 0.0;
+    Builder b;
+    solids::add_revolved(b, {{0, 0}, {3, 0}, {3, 4}, {11, 4 + 8 / std::tan(65 * kDegree)}, {0, 20}}, 120);
+    QTest::newRow("cone 65°") << b.build() << 0.0;
+}
+
+void TestSupport::as_much_at_all_layer_heights() {
+    QFETCH(Mesh, mesh);
+    QFETCH(double, lean);
+    for (const SupportKind kind : {SupportKind::columns, SupportKind::tree}) {
+        SupportRules r;
+        r.kind = kind;
+        r.angle_deg = 45;
+        std::vector<double> mm3;
+        for (const double h : {0.05, 0.1, 0.2, 0.3}) {
+            const auto t = table_of({mesh}, h);
+            const auto o = overhangs_of(*t, {r.angle_deg, 0, 0.5});
+            const SupportLayout s = layout_of(*t, o, r);
+            mm3.push_back(volume_mm3(t->grid, s));
+            // All that hangs is held but for the edge beside the piece, and nothing of it by air.
+            const double hangs = sum_mm2(o, &Overhang::area);
+            QVERIFY2(s.contact_mm2 > 0.85 * hangs, qPrintable(QString::number(s.contact_mm2 / hangs)));
+            COMPARE_NEAR(in_the_air_mm2(*t, s, r), 0, 1e-6);
+            if (lean > 0 && kind == SupportKind::columns) {
+                // Closed form: what lies below the slope from the space beside the pillar on, less the gap,
+                // or where that is more the 0.2 mm beside the slope.
+                const double flat = 1 / std::tan(lean * kDegree), from = r.beside_mm, to = kArmOut_mm,
+                             gap = std::max(h, 0.2 * flat);
+                const double below = (to - from) * (5 - gap) + (to * to - from * from) / 2 * flat;
+                COMPARE_NEAR(mm3.back(), kArmWide_mm * below, 0.05 * kArmWide_mm * below);
+            }
+        }
+        const double middle = std::accumulate(mm3.begin(), mm3.end(), 0.0) / static_cast<double>(mm3.size());
+        for (const double v : mm3)
+            QVERIFY2(std::abs(v - middle) < 0.15 * middle,
+                     qPrintable(QString("%1 of %2").arg(v).arg(middle)));
     }
 }
 

@@ -212,7 +212,7 @@ void faces_without_support(const Held& h) {
     std::vector<Spot> spots;
     for (std::size_t k = 0; k < h.layout.faces.size(); ++k) {
         const ContactFace& f = h.layout.faces[k];
-        if (f.held_mm2 > 0.3 * f.mm2 || f.mm2 - f.held_mm2 < 4)
+        if (f.held_mm2 > 0.7 * f.mm2 || f.mm2 - f.held_mm2 < 4)
             continue; // what lies right beside the piece hangs on it
         mm2 += f.mm2 - f.held_mm2;
         worst = worst ? worst : f.from_layer;

@@ -340,6 +340,18 @@ Rows coarser(const Rows& a, int n) {
     return out.take();
 }
 
+Rows finer(const Rows& a, int n) {
+    RowsBuilder out(a.pitch / n, a.first * n,
+                    static_cast<std::size_t>(a.lines()) * static_cast<std::size_t>(n),
+                    a.spans.size() * static_cast<std::size_t>(n));
+    for (int l = a.first; l < a.first + a.lines(); ++l)
+        for (int k = 0; k < n; ++k) {
+            out.begin_line();
+            out.copy(a.line(l));
+        }
+    return out.take();
+}
+
 RowPieces pieces_in(const Rows& a) {
     std::vector<int> leads(a.spans.size());
     std::iota(leads.begin(), leads.end(), 0);
@@ -412,6 +424,24 @@ std::vector<Rows> pieces_of(const Rows& a, const RowPieces& pieces) {
             piece.starts.back() = static_cast<std::uint32_t>(piece.spans.size());
         }
     return out;
+}
+
+Rows apart_from(const Rows& a, const Rows& b) {
+    const RowPieces pieces = pieces_in(a);
+    std::vector<char> apart(pieces.mm2.size(), 1);
+    std::size_t s = 0;
+    for (int l = a.first; l < a.first + a.lines(); ++l) {
+        const auto under = b.line(l);
+        std::size_t j = 0;
+        for (const Rows::Span span : a.line(l)) {
+            while (j < under.size() && under[j].to <= span.from)
+                ++j;
+            if (j < under.size() && under[j].from < span.to)
+                apart[static_cast<std::size_t>(pieces.of[s])] = 0;
+            ++s;
+        }
+    }
+    return std::find(apart.begin(), apart.end(), 1) == apart.end() ? Rows{} : picked(a, pieces, apart);
 }
 
 std::vector<std::pair<int, int>> neighbours(const Rows& a, const RowPieces& in_a, const Rows& b,

@@ -68,6 +68,8 @@ Rows farther_than(const Rows& area, const Rows& from, const Paths& outline, doub
 
 /// Every n-th line only; n is odd.
 Rows coarser(const Rows& a, int n);
+/// Back on as many lines: each n times.
+Rows finer(const Rows& a, int n);
 
 /// Which spans hang together.
 struct RowPieces {
@@ -79,6 +81,8 @@ RowPieces pieces_in(const Rows& a);
 Rows picked(const Rows& a, const RowPieces& pieces, const std::vector<char>& take);
 std::vector<Rows> pieces_of(const Rows& a, const RowPieces& pieces);
 std::vector<Rows> pieces_of(const Rows& a);
+/// The pieces of `a` that `b` has no part of.
+Rows apart_from(const Rows& a, const Rows& b);
 /// Pairs of pieces, of `a` and of `b`, that come so near to each other; each once.
 std::vector<std::pair<int, int>> neighbours(const Rows& a, const RowPieces& in_a, const Rows& b,
                                             const RowPieces& in_b, double mm);

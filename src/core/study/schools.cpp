@@ -335,8 +335,13 @@ void weigh_soluble(SchoolStudy& study, const Settings& set) {
 }
 
 Message advice_on(const SchoolStudy& study, const Settings& set) {
-    if (study.contact_mm2 <= 0)
+    if (study.overhang_mm2 <= 0)
         return say("Nothing needs holding: no support is worth it.");
+    if (study.contact_mm2 <= 0)
+        return say(
+            "{} mm\u00b2 hang, and no support gets below them: there is no room that keeps clear of the "
+            "piece. Turn the piece, or cut it.",
+            num(study.overhang_mm2, 0));
     if (study.best < 0)
         return say("No school gets the support off: no tool reaches it, and nothing that dissolves is at "
                    "hand. Give it an opening, turn the piece, or cut it.");

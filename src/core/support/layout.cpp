@@ -1,5 +1,8 @@
 #include "core/support/layout.h"
 
+#include "core/support/standing.h"
+#include "core/support/tree.h"
+
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
@@ -11,27 +14,60 @@ namespace vitrail {
 
 namespace {
 
-/// A support layer may touch what it holds: there it keeps clear of the piece above and below only, as beside
-/// it the slope it holds goes on. [layer − 1]
-std::vector<Rows> touching_areas(const std::vector<Rows>& piece, const std::vector<SupportContact>& contacts,
-                                 const SupportRules& r) {
-    // With a gap above it stays off a wall as well; a slope is farther away in the layer of the top anyway.
-    constexpr double kWall_mm = 0.2;
-    const auto gap = static_cast<std::size_t>(r.gap_layers);
-    const double wall = gap > 0 ? std::min(kWall_mm, r.beside_mm) : 0;
-    std::vector<std::vector<const Rows*>> tops(piece.size());
+/// By layer, the areas that support whose topmost layer it is holds. [layer − 1]
+using Tops = std::vector<std::vector<const Rows*>>;
+
+/// `wanted` tells which contacts count.
+template <class Wanted>
+Tops tops_of(const std::vector<SupportContact>& contacts, std::size_t layers, Wanted wanted) {
+    Tops tops(layers);
     for (const SupportContact& c : contacts)
-        if (c.top >= 1)
+        if (c.top >= 1 && wanted(c))
             tops[static_cast<std::size_t>(c.top) - 1].push_back(&c.area);
+    return tops;
+}
+
+/// What the support of each layer holds, and that of those above whose tops are less than so many mm higher;
+/// of so many layers at least.
+std::vector<Rows> held_within(const Tops& tops, const LayerGrid& grid, double mm, int least_layers = 1) {
+    std::vector<Rows> held(tops.size());
+    tbb::parallel_for(std::size_t{0}, tops.size(), [&](std::size_t i) {
+        const int layer = static_cast<int>(i) + 1;
+        std::vector<const Rows*> above;
+        for (int l = layer;
+             l <= grid.count && (l < layer + least_layers || grid.top_mm(l) - grid.top_mm(layer) < mm - 1e-6);
+             ++l) {
+            const auto& here = tops[static_cast<std::size_t>(l) - 1];
+            above.insert(above.end(), here.begin(), here.end());
+        }
+        held[i] = unite(above);
+    });
+    return held;
+}
+
+/// What support near what it holds takes up. [layer − 1]
+std::vector<Rows> touching_areas(const std::vector<Rows>& piece, const std::vector<Rows>& held,
+                                 const SupportRules& r) {
     std::vector<Rows> touching(piece.size());
     tbb::parallel_for(std::size_t{0}, piece.size(), [&](std::size_t i) {
-        if (tops[i].empty())
-            return;
-        touching[i] = subtract(unite(tops[i]), grown(piece[i], wall));
-        for (std::size_t k = 1; k <= std::min(i, gap); ++k)
-            touching[i] = subtract(touching[i], piece[i - k]);
+        if (!held[i].empty())
+            touching[i] = clear_of_slopes(held[i], piece, i, r);
     });
     return touching;
+}
+
+/// What has fewer than so many layers of the same above it.
+std::vector<Rows> topmost(const std::vector<Rows>& all, int layers) {
+    std::vector<Rows> top(all.size());
+    if (layers > 0)
+        tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t i) {
+            const std::size_t last = i + static_cast<std::size_t>(layers);
+            Rows deep = last < all.size() ? all[i + 1] : Rows{};
+            for (std::size_t k = i + 2; k <= last && !deep.empty(); ++k)
+                deep = intersect(deep, all[k]);
+            top[i] = deep.empty() ? all[i] : subtract(all[i], deep);
+        });
+    return top;
 }
 
 /// Without splinters, which nobody could print.
@@ -44,179 +80,46 @@ Rows without_splinters(const Rows& support) {
     return std::find(large.begin(), large.end(), 0) == large.end() ? support : picked(support, pieces, large);
 }
 
-/// Straight down from what each layer touches, past the piece.
-std::vector<Rows> columns(const std::vector<Rows>& touching, const std::vector<Rows>& blocked,
-                          const SupportRules& r, double layer_mm) {
-    const std::size_t n = touching.size();
-    // Under a slope the piece is too near for what has just begun to go on straight down; it does as soon as
-    // the piece has drawn back, within so many layers.
-    constexpr double kMostNear = 10;
-    const auto near = static_cast<std::size_t>(std::min(kMostNear, std::ceil(r.beside_mm / layer_mm) + 1));
+constexpr double kTwoLines_mm = 0.8; // what support is at least thick to stand, and bridges at most. Ours
+
+/// What goes down from a layer's columns to the next: all that is not blocked. Where a side of the piece
+/// crowds a column out, too steep to stand on, it goes on along that side, two lines thick.
+Rows going_down(const Rows& above, int to, const std::vector<Rows>& piece, const Rows& blocked,
+                const LayerGrid& grid, const SupportRules& r) {
+    Rows down = subtract(above, blocked);
+    constexpr double kLook_mm = 0.4; // two lines do not go within that
+    if (std::floor(grid.top_mm(to) / kLook_mm) == std::floor(grid.top_mm(to + 1) / kLook_mm))
+        return down;
+    const Rows lost = intersect(above, blocked);
+    constexpr double kNothing_mm2 = 0.02; // of rounding
+    if (area_mm2(lost) < kNothing_mm2)
+        return down;
+    const Rows crowded = apart_from(lost, ground_below(to + 1, piece, grid, r));
+    if (crowded.empty())
+        return down;
+    // A rough look does for what is left beside it.
+    const int step = 2 * static_cast<int>(kTwoLines_mm * kUnitsPerMm / above.pitch / 8) + 1;
+    const Rows left = opened(coarser(down, step), kTwoLines_mm / 2),
+               alone = subtract(coarser(crowded, step), grown(left, kTwoLines_mm));
+    return alone.empty()
+               ? down
+               : unite(down, subtract(grown(intersect(crowded, finer(alone, step)), kTwoLines_mm), blocked));
+}
+
+/// Straight down from what each layer holds, past the piece.
+std::vector<Rows> columns(const LayerGrid& grid, const std::vector<Rows>& piece,
+                          const std::vector<Rows>& held, const std::vector<Rows>& touching,
+                          const std::vector<Rows>& blocked, const SupportRules& r) {
+    const std::size_t n = held.size();
     std::vector<Rows> begun(n);
-    tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) {
-        std::vector<const Rows*> above;
-        for (std::size_t k = i + 1; k <= i + near && k < n; ++k)
-            if (!touching[k].empty())
-                above.push_back(&touching[k]);
-        if (!above.empty())
-            begun[i] = subtract(unite(above), blocked[i]);
-    });
-    std::vector<Rows> s(n); // first what goes straight on, without what a layer touches beside the piece
+    tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) { begun[i] = subtract(held[i], blocked[i]); });
+    std::vector<Rows> s(n); // first what goes straight on, without what comes closer to the piece
     for (std::size_t i = n; i-- > 0;)
-        s[i] = without_splinters(i + 1 < n ? unite(subtract(s[i + 1], blocked[i]), begun[i]) : begun[i]);
-    tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) { s[i] = unite(s[i], touching[i]); });
-    return s;
-}
-
-Path circle(double x, double y, double r) {
-    constexpr int kSides = 16;
-    Path p;
-    for (int i = 0; i < kSides; ++i) {
-        const double a = 2 * std::numbers::pi * i / kSides;
-        p.emplace_back(std::llround((x + r * std::cos(a)) * kUnitsPerMm),
-                       std::llround((y + r * std::sin(a)) * kUnitsPerMm));
-    }
-    return p;
-}
-
-IntPoint at(double x, double y) {
-    return {std::llround(x * kUnitsPerMm), std::llround(y * kUnitsPerMm)};
-}
-
-/// A branch on its way down, and where it has been.
-struct Branch {
-    double x = 0, y = 0;
-    int tip = 0; ///< layer of its highest tip
-    bool growing = true, dropped = false;
-    std::vector<std::pair<int, Path>> trail; ///< layer and cross-section
-    std::vector<int> merged;                 ///< branches that ended in this one
-};
-
-/// Points to hold an area by: a grid that lies the same in every layer, and at least one.
-std::vector<std::pair<double, double>> tips_of(const Rows& piece, double spacing) {
-    std::vector<std::pair<double, double>> tips;
-    const Box b = box_of(piece);
-    const double x0 = std::floor(double(b.left) / kUnitsPerMm / spacing) * spacing,
-                 y0 = std::floor(double(b.top) / kUnitsPerMm / spacing) * spacing;
-    for (double x = x0; x <= double(b.right) / kUnitsPerMm; x += spacing)
-        for (double y = y0; y <= double(b.bottom) / kUnitsPerMm; y += spacing)
-            if (contains(piece, at(x, y)))
-                tips.emplace_back(x, y);
-    if (tips.empty()) {
-        // Too small for the grid: the middle of its middle line.
-        const int line = piece.first + piece.lines() / 2;
-        const Rows::Span span = piece.line(line).front();
-        const double x = (double(span.from) + span.to) / 2;
-        tips.emplace_back(x / kUnitsPerMm, ((line + 0.5) * piece.pitch - Rows::kSkew * x) / kUnitsPerMm);
-    }
-    return tips;
-}
-
-std::vector<Rows> tree(const LayerGrid& grid, const std::vector<SupportContact>& contacts,
-                       const std::vector<Rows>& blocked, const SupportRules& r, int pitch,
-                       const Progress& progress) {
-    const int count = grid.count;
-    std::vector<std::vector<const Rows*>> tops(static_cast<std::size_t>(count));
-    for (const SupportContact& c : contacts)
-        if (c.top >= 1)
-            tops[static_cast<std::size_t>(c.top) - 1].push_back(&c.area);
-    std::vector<Rows> clear(static_cast<std::size_t>(count)); // where the middle of a branch must not be
-    constexpr int kCoarse = 5;                                // near enough for that
-    tbb::parallel_for(0, count, [&](int i) {
-        if (!progress.stopped())
-            clear[static_cast<std::size_t>(i)] =
-                grown(coarser(blocked[static_cast<std::size_t>(i)], kCoarse), r.branch_mm / 2);
-    });
-    std::vector<Branch> all;
-    std::vector<int> growing;
-    const double lean = std::tan(r.lean_deg * std::numbers::pi / 180);
-    constexpr double kFarthest_mm = 40, kThickest_mm = 4;
-    for (int l = count; l >= 1 && !progress.stopped(); --l) {
-        for (const Rows* piece : tops[static_cast<std::size_t>(l) - 1])
-            for (const auto& [x, y] : tips_of(*piece, r.spacing_mm)) {
-                // A tip on a branch that passes there already needs none of its own.
-                const bool carried = std::any_of(growing.begin(), growing.end(), [&, x = x, y = y](int b) {
-                    return std::hypot(all[static_cast<std::size_t>(b)].x - x,
-                                      all[static_cast<std::size_t>(b)].y - y) < r.branch_mm / 2;
-                });
-                if (carried)
-                    continue;
-                all.push_back({x, y, l, true, false, {}, {}});
-                growing.push_back(static_cast<int>(all.size()) - 1);
-            }
-        const double step = grid.thickness_mm(l) * lean;
-        const Rows& no = clear[static_cast<std::size_t>(l) - 1];
-        for (std::size_t i = 0; i < growing.size(); ++i) {
-            Branch& b = all[static_cast<std::size_t>(growing[i])];
-            if (!b.growing)
-                continue;
-            // Towards the nearest other branch.
-            int nearest = -1;
-            double away = kFarthest_mm;
-            for (const int o : growing)
-                if (o != growing[i] && all[static_cast<std::size_t>(o)].growing)
-                    if (const double d = std::hypot(all[static_cast<std::size_t>(o)].x - b.x,
-                                                    all[static_cast<std::size_t>(o)].y - b.y);
-                        d < away)
-                        away = d, nearest = o;
-            double x = b.x, y = b.y;
-            if (nearest >= 0 && b.tip > l) {
-                Branch& o = all[static_cast<std::size_t>(nearest)];
-                if (away <= step && o.tip > l) {
-                    o.merged.push_back(growing[i]);
-                    o.tip = std::max(o.tip, b.tip);
-                    b.growing = false;
-                    continue;
-                }
-                x += (o.x - b.x) / away * std::min(step, away / 2);
-                y += (o.y - b.y) / away * std::min(step, away / 2);
-            }
-            if (contains(no, at(x, y))) {
-                // Around the piece: the free place nearest to where it wanted to be.
-                double best = 1e300, bx = 0, by = 0;
-                for (int k = 0; k <= 16; ++k) {
-                    const double a = 2 * std::numbers::pi * k / 16,
-                                 cx = b.x + (k < 16 ? step * std::cos(a) : 0),
-                                 cy = b.y + (k < 16 ? step * std::sin(a) : 0);
-                    if (const double d = std::hypot(cx - x, cy - y); d < best && !contains(no, at(cx, cy)))
-                        best = d, bx = cx, by = cy;
-                }
-                if (best > 1e299) {
-                    b.growing = false; // it stands on the piece
-                    b.dropped = !r.on_piece;
-                    continue;
-                }
-                x = bx, y = by;
-            }
-            b.x = x, b.y = y;
-            const double thick =
-                std::min(kThickest_mm, r.branch_mm / 2 + 0.05 * (grid.top_mm(b.tip) - grid.top_mm(l)));
-            b.trail.emplace_back(l, circle(x, y, thick));
-        }
-        std::erase_if(growing, [&](int b) { return !all[static_cast<std::size_t>(b)].growing; });
-    }
-    // What ends in a dropped branch is dropped with it.
-    for (std::size_t i = all.size(); i-- > 0;)
-        if (all[i].dropped) {
-            std::vector<int> open = all[i].merged;
-            while (!open.empty()) {
-                Branch& b = all[static_cast<std::size_t>(open.back())];
-                open.pop_back();
-                if (std::exchange(b.dropped, true))
-                    continue;
-                open.insert(open.end(), b.merged.begin(), b.merged.end());
-            }
-        }
-    std::vector<Paths> rings(static_cast<std::size_t>(count));
-    for (const Branch& b : all)
-        if (!b.dropped)
-            for (const auto& [layer, ring] : b.trail)
-                rings[static_cast<std::size_t>(layer) - 1].push_back(ring);
-    std::vector<Rows> s(static_cast<std::size_t>(count));
-    tbb::parallel_for(0, count, [&](int i) {
-        s[static_cast<std::size_t>(i)] = subtract(rows_of(rings[static_cast<std::size_t>(i)], pitch),
-                                                  blocked[static_cast<std::size_t>(i)]);
-    });
+        s[i] = i + 1 < n ? unite(going_down(s[i + 1], static_cast<int>(i) + 1, piece, blocked[i], grid, r),
+                                 begun[i])
+                         : begun[i];
+    tbb::parallel_for(std::size_t{0}, n,
+                      [&](std::size_t i) { s[i] = unite(without_splinters(s[i]), touching[i]); });
     return s;
 }
 
@@ -237,6 +140,24 @@ void set_tops(std::vector<SupportContact>& contacts, std::vector<ContactFace>& f
 }
 
 } // namespace
+
+double drawn_back_mm(double room_mm, double angle_deg) {
+    constexpr double kSteepest_deg = 20; // what leans less is a wall
+    return room_mm / std::tan(std::max(angle_deg, kSteepest_deg) * std::numbers::pi / 180);
+}
+
+double off_slope_mm(const SupportRules& r) {
+    constexpr double kOff_mm = 0.2;
+    return r.gap_layers > 0 ? std::min(kOff_mm, r.beside_mm) : 0;
+}
+
+Rows clear_of_slopes(const Rows& support, const std::vector<Rows>& piece, std::size_t i,
+                     const SupportRules& r) {
+    Rows clear = subtract(support, grown(piece[i], off_slope_mm(r)));
+    for (std::size_t k = 1; k <= std::min(i, static_cast<std::size_t>(r.gap_layers)); ++k)
+        clear = subtract(clear, piece[i - k]);
+    return clear;
+}
 
 double sparse_mm3(const LayerSize& size, double thickness_mm, double line_width_mm, double density_pct) {
     const double around = std::min(size.mm2, size.around_mm * line_width_mm);
@@ -271,80 +192,45 @@ Result<std::vector<Rows>> blocked_space(const std::vector<Rows>& piece, const st
     return blocked;
 }
 
-Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece,
-                                      const Hanging& hanging, const std::vector<Rows>& blocked,
-                                      const SupportRules& r, const Progress& progress) {
-    const int count = grid.count;
-    const auto n = static_cast<std::size_t>(count);
-    const Error stopped{say("Stopped before the support was laid out.")};
-    std::vector<SupportContact> contacts = hanging.contacts;
-    std::vector<ContactFace> faces = hanging.faces;
-    set_tops(contacts, faces, r);
-    const std::vector<Rows> touching = touching_areas(piece, contacts, r);
-    progress.at(0.4);
-    if (progress.stopped())
-        return stopped;
-    std::vector<Rows> stand; // body and interface together
-    if (r.kind == SupportKind::columns) {
-        stand = columns(touching, blocked, r, grid.height_mm);
-        if (!r.on_piece) // only what goes down to the bed
-            for (std::size_t i = 1; i < n; ++i)
-                stand[i] = intersect(stand[i], stand[i - 1]);
-    } else {
-        stand = tree(grid, contacts, blocked, r, piece.front().pitch, progress);
-    }
-    if (progress.stopped())
-        return stopped;
-    progress.at(0.8);
-    SupportLayout out;
-    out.body.resize(n);
-    out.interface.resize(n);
-    // What each layer is the topmost support of, and wants interface.
-    std::vector<std::vector<const Rows*>> roofs(n);
-    for (const SupportContact& c : contacts)
-        if (c.top >= 1 && !faces[static_cast<std::size_t>(c.face)].small)
-            roofs[static_cast<std::size_t>(c.top) - 1].push_back(&c.area);
-    tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) {
-        std::vector<const Rows*> above;
-        for (std::size_t k = i; k < n && k < i + static_cast<std::size_t>(r.interface_layers); ++k)
-            above.insert(above.end(), roofs[k].begin(), roofs[k].end());
-        Rows under = unite(above);
-        // A tree's interface is a roof over its tips; a column's is its own top.
-        if (r.kind == SupportKind::columns)
-            under = intersect(under, stand[i]);
-        else if (r.interface_layers > 0)
-            under = unite(subtract(under, blocked[i]), intersect(touching[i], unite(roofs[i])));
-        for (int k = 1; k <= r.interface_below; ++k)
-            if (const int below = static_cast<int>(i) - r.gap_layers - k; below >= 0)
-                under = unite(under, intersect(stand[i], piece[static_cast<std::size_t>(below)]));
-        out.body[i] = subtract(stand[i], under);
-        out.interface[i] = std::move(under);
+namespace {
+
+/// Where support stands on the piece. By layer.
+std::vector<SupportFoot> feet_of(const std::vector<Rows>& stand, const std::vector<Rows>& interface,
+                                 const std::vector<Rows>& piece, const SupportRules& r) {
+    const int count = static_cast<int>(piece.size());
+    std::vector<SupportFoot> feet(piece.size());
+    constexpr double kSliver_mm = 0.1; // slopes are grazed, not stood on
+    tbb::parallel_for(1 + r.gap_layers, std::max(count, 1 + r.gap_layers), [&](int k) {
+        const auto i = static_cast<std::size_t>(k);
+        // The support of the layer below is clear of it anyway.
+        Rows stands =
+            opened(intersect(stand[i], piece[i - 1 - static_cast<std::size_t>(r.gap_layers)]), kSliver_mm);
+        if (const double mm2 = area_mm2(stands); mm2 > 0.05) {
+            const bool on_interface = area_mm2(intersect(stands, interface[i])) > 0.97 * mm2;
+            feet[i] = {k + 1, std::move(stands), mm2, on_interface};
+        }
     });
-    if (r.on_piece) {
-        std::vector<SupportFoot> feet(n);
-        constexpr double kSliver_mm = 0.1; // slopes are grazed, not stood on
-        tbb::parallel_for(1 + r.gap_layers, count, [&](int k) {
-            const auto i = static_cast<std::size_t>(k);
-            // The support of the layer below is clear of it anyway.
-            Rows stands = opened(intersect(stand[i], piece[i - 1 - static_cast<std::size_t>(r.gap_layers)]),
-                                 kSliver_mm);
-            if (const double mm2 = area_mm2(stands); mm2 > 0.05) {
-                const bool on_interface = area_mm2(intersect(stands, out.interface[i])) > 0.97 * mm2;
-                feet[i] = {k + 1, std::move(stands), mm2, on_interface};
-            }
-        });
-        for (SupportFoot& f : feet)
-            if (f.layer) {
-                out.feet_mm2 += f.mm2;
-                out.feet.push_back(std::move(f));
-            }
-    }
-    std::vector<double> on_interface(contacts.size(), 0);
-    tbb::parallel_for(std::size_t{0}, contacts.size(), [&](std::size_t k) {
-        SupportContact& c = contacts[k];
-        const auto top = static_cast<std::size_t>(std::max(1, c.top)) - 1;
-        const Rows on_face = c.top >= 1 ? intersect(c.area, out.interface[top]) : Rows{};
-        Rows touched = c.top >= 1 ? unite(on_face, intersect(c.area, out.body[top])) : Rows{};
+    std::erase_if(feet, [](const SupportFoot& f) { return !f.layer; });
+    return feet;
+}
+
+/// Looks up what of every contact is on support, and on interface, and adds it to its face.
+void judge_contacts(SupportLayout& out, const LayerGrid& grid, const SupportRules& r) {
+    std::vector<double> on_interface(out.contacts.size(), 0);
+    const double below_mm = drawn_back_mm(off_slope_mm(r), r.angle_deg);
+    tbb::parallel_for(std::size_t{0}, out.contacts.size(), [&](std::size_t k) {
+        SupportContact& c = out.contacts[k];
+        Rows on_face, touched, rest = c.area; // below a slope, as far as support stays off it
+        for (int l = c.top;
+             l >= 1 && !rest.empty() &&
+             grid.top_mm(c.top) - grid.bottom_mm(l) < below_mm + 2 * grid.thickness_mm(l) - 1e-6;
+             --l) {
+            const auto i = static_cast<std::size_t>(l) - 1;
+            const Rows interface = intersect(rest, out.interface[i]), body = intersect(rest, out.body[i]);
+            rest = subtract(subtract(rest, interface), body);
+            touched = unite({&touched, &interface, &body});
+            on_face = unite(on_face, interface);
+        }
         const double area = area_mm2(touched);
         on_interface[k] = area_mm2(on_face);
         c.held = area > 1e-6;
@@ -352,18 +238,76 @@ Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<R
         if (c.held)
             c.area = std::move(touched);
     });
-    for (std::size_t k = 0; k < contacts.size(); ++k) {
-        const SupportContact& c = contacts[k];
+    for (std::size_t k = 0; k < out.contacts.size(); ++k) {
+        const SupportContact& c = out.contacts[k];
         if (!c.held)
             continue;
-        ContactFace& f = faces[static_cast<std::size_t>(c.face)];
+        ContactFace& f = out.faces[static_cast<std::size_t>(c.face)];
         const double area = area_mm2(c.area);
         f.held_mm2 += area;
         f.interface_mm2 += on_interface[k];
         out.contact_mm2 += area;
     }
-    out.contacts = std::move(contacts);
-    out.faces = std::move(faces);
+}
+
+} // namespace
+
+Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<Rows>& piece,
+                                      const Hanging& hanging, const std::vector<Rows>& blocked,
+                                      const SupportRules& r, const Progress& progress) {
+    const std::size_t n = piece.size();
+    const Error stopped{say("Stopped before the support was laid out.")};
+    SupportLayout out;
+    out.contacts = hanging.contacts;
+    out.faces = hanging.faces;
+    set_tops(out.contacts, out.faces, r);
+    const auto is_small = [&](const SupportContact& c) {
+        return out.faces[static_cast<std::size_t>(c.face)].small;
+    };
+    const double near_mm = drawn_back_mm(r.beside_mm, r.angle_deg) + grid.height_mm;
+    const auto all = [](const SupportContact&) { return true; };
+    const std::vector<Rows> held =
+        held_within(tops_of(out.contacts, n, all), grid, near_mm, r.interface_layers);
+    const std::vector<Rows> touching = touching_areas(piece, held, r);
+    progress.at(0.4);
+    if (progress.stopped())
+        return stopped;
+    const bool is_tree = r.kind == SupportKind::tree;
+    std::vector<Rows> stand = is_tree ? tree_below(grid, piece, out.contacts, blocked, r, progress)
+                                      : columns(grid, piece, held, touching, blocked, r);
+    if (progress.stopped())
+        return stopped;
+    progress.at(0.7);
+    // Interface is the top of what touches: a tree's is a roof over its tips, a column's its own.
+    std::vector<Rows> roof = topmost(touching, r.interface_layers);
+    if (std::any_of(out.faces.begin(), out.faces.end(), [](const ContactFace& f) { return f.small; })) {
+        const std::vector<Rows> wanted =
+            held_within(tops_of(out.contacts, n, [&](const auto& c) { return !is_small(c); }), grid, near_mm,
+                        r.interface_layers);
+        tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) { roof[i] = intersect(roof[i], wanted[i]); });
+    }
+    if (is_tree)
+        tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) { stand[i] = unite(stand[i], roof[i]); });
+    if (!r.on_piece && !is_tree) // only what goes straight down to the bed
+        for (std::size_t i = 1; i < n; ++i)
+            stand[i] = intersect(stand[i], stand[i - 1]);
+    stand = what_stands(stand, piece, grid, r, is_tree ? bridged_mm(r) : kTwoLines_mm);
+    progress.at(0.8);
+    out.body.resize(n);
+    out.interface.resize(n);
+    tbb::parallel_for(std::size_t{0}, n, [&](std::size_t i) {
+        Rows interface = intersect(roof[i], stand[i]);
+        for (int k = 1; k <= r.interface_below; ++k)
+            if (const int below = static_cast<int>(i) - r.gap_layers - k; below >= 0)
+                interface = unite(interface, intersect(stand[i], piece[static_cast<std::size_t>(below)]));
+        out.body[i] = subtract(stand[i], interface);
+        out.interface[i] = std::move(interface);
+    });
+    if (r.on_piece)
+        out.feet = feet_of(stand, out.interface, piece, r);
+    for (const SupportFoot& f : out.feet)
+        out.feet_mm2 += f.mm2;
+    judge_contacts(out, grid, r);
     return out;
 }
 

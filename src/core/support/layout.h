@@ -12,6 +12,7 @@ enum class SupportKind {
 
 struct SupportRules {
     SupportKind kind = SupportKind::columns;
+    double angle_deg = 50;  ///< as in OverhangRules: what is held draws back at least by that
     bool on_piece = true;   ///< may stand on the piece; else what does not reach the bed is left out
     double beside_mm = 0.6; ///< free space sideways between support and piece. From memory
     int gap_layers = 1; ///< free layers above and, on the piece, below. Common practice, no source: one for
@@ -62,6 +63,16 @@ struct SupportPlan {
     std::shared_ptr<const SupportLayout> layout;
     std::vector<LayerSize> body, interface; ///< [layer − 1]
 };
+
+/// How far below a slope there is so much room beside it, if the slope just has the angle. mm
+double drawn_back_mm(double room_mm, double angle_deg);
+/// With a gap above, support that has just begun stays 0.2 mm off the slope it holds as well (from memory);
+/// without one it touches it.
+double off_slope_mm(const SupportRules& rules);
+/// Without what is too close to the piece even for that: there support keeps off the slope and, above the
+/// piece, off the gap. `i`: layer − 1.
+Rows clear_of_slopes(const Rows& support, const std::vector<Rows>& piece, std::size_t i,
+                     const SupportRules& rules);
 
 /// mm³ of a sparse area in a layer: one line around it, and the inside filled to `density_pct`.
 double sparse_mm3(const LayerSize& size, double thickness_mm, double line_width_mm, double density_pct);

@@ -48,25 +48,6 @@ private:
     Box all_;
 };
 
-/// The pieces of a layer with nothing of the layer below under them.
-Rows islands_of(const Rows& layer, const Rows& below) {
-    const RowPieces pieces = pieces_in(layer);
-    std::vector<char> alone(pieces.mm2.size(), 1);
-    std::size_t s = 0;
-    for (int l = layer.first; l < layer.first + layer.lines(); ++l) {
-        const auto under = below.line(l);
-        std::size_t j = 0;
-        for (const Rows::Span span : layer.line(l)) {
-            while (j < under.size() && under[j].to <= span.from)
-                ++j;
-            if (j < under.size() && under[j].from < span.to)
-                alone[static_cast<std::size_t>(pieces.of[s])] = 0;
-            ++s;
-        }
-    }
-    return std::find(alone.begin(), alone.end(), 1) == alone.end() ? Rows{} : picked(layer, pieces, alone);
-}
-
 /// Tells which overhangs of one layer are bridges.
 class Bridges {
 public:
@@ -125,7 +106,7 @@ Overhang look_at(const Rows& layer, const Below& below, const OverhangRules& rul
     Overhang out;
     if (layer.empty() || layer == below.next)
         return out;
-    out.islands = islands_of(layer, below.next);
+    out.islands = apart_from(layer, below.next);
     const Rows beyond = subtract(subtract(layer, below.next), out.islands);
     const Rows over = too_far(beyond, below, rules);
     if (over.empty()) {

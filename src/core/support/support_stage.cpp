@@ -49,6 +49,7 @@ OverhangRules overhang_rules(const Project& p, const Piece& piece) {
 SupportRules support_rules(const Settings& s) {
     SupportRules r;
     r.kind = s.support == SupportStyle::tree ? SupportKind::tree : SupportKind::columns;
+    r.angle_deg = s.support_angle_deg;
     r.on_piece = s.support_on_piece;
     r.beside_mm = s.support_beside_mm;
     r.gap_layers = static_cast<int>(s.support_gap_layers);
