@@ -171,7 +171,8 @@ Project make_and_save(const PictureCall& call, Project p, const Raster& raster) 
     std::optional<Offscreen> fonts;
     if (!p.picture->prepare.text.empty())
         fonts.emplace();
-    auto made = with_picture_made(std::move(p), raster, drawn_text(*p.picture));
+    const Raster text = drawn_text(*p.picture);
+    auto made = with_picture_made(std::move(p), raster, text);
     if (!made)
         throw Unusable{call.picture, english(made.error().message)};
     if (const Status ok = save_project(*made, call.out, thumbnail_png(*made)); !ok)

@@ -163,7 +163,8 @@ void ByHandPage::ask_jobs(bool lettering) {
 }
 
 void ByHandPage::write_jobs_into(const QString& folder, const Project& project,
-                                 std::shared_ptr<const Plan> plan, std::shared_ptr<const Jobs> jobs) {
+                                 const std::shared_ptr<const Plan>& plan,
+                                 const std::shared_ptr<const Jobs>& jobs) {
     document_->background()->run(this,
                                  [this, folder, project, plan, jobs,
                                   origin = document_->path()](const std::stop_token&) -> Background::Then {

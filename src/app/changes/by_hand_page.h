@@ -22,8 +22,8 @@ class ByHandPage : public QWidget {
 public:
     explicit ByHandPage(Document* document, QWidget* parent = nullptr);
     /// A project, a sheet and bodies of each job, and one list.
-    void write_jobs_into(const QString& folder, const Project& project, std::shared_ptr<const Plan> plan,
-                         std::shared_ptr<const Jobs> jobs);
+    void write_jobs_into(const QString& folder, const Project& project,
+                         const std::shared_ptr<const Plan>& plan, const std::shared_ptr<const Jobs>& jobs);
 
 Q_SIGNALS:
     void said(const QString& message);

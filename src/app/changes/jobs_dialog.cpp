@@ -44,7 +44,7 @@ LetterView::LetterView(QWidget* parent) : QWidget(parent) {
     setMinimumSize(em(22), em(12));
 }
 
-void LetterView::show_letters(Paths outline, QColor colour, double line_mm) {
+void LetterView::show_letters(const Paths& outline, QColor colour, double line_mm) {
     colour_ = colour;
     // What a round line can reach: opened by half its width.
     kept_ = intersect(offset(offset(outline, -line_mm / 2), line_mm / 2), outline);

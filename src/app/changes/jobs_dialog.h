@@ -21,7 +21,7 @@ class LetterView : public QWidget {
     Q_OBJECT
 public:
     explicit LetterView(QWidget* parent = nullptr);
-    void show_letters(Paths outline, QColor colour, double line_mm);
+    void show_letters(const Paths& outline, QColor colour, double line_mm);
     double lost() const { return lost_; } ///< share of their area
 
 protected:

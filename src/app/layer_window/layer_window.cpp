@@ -128,12 +128,12 @@ void LayerWindow::rebuild() {
         return path;
     };
     const auto add = [&](int part, int patch, const Paths& rings) {
-        QPainterPath path = path_of(rings);
+        const QPainterPath path = path_of(rings);
         if (path.isEmpty())
             return;
         const auto mark = place_for_mark(rings, em(1.5) / scale_);
         panes_.push_back(
-            {part, patch, std::move(path),
+            {part, patch, path,
              mark ? to_widget(double(mark->X) / kUnitsPerMm, double(mark->Y) / kUnitsPerMm) : QPointF()});
     };
     support_ = interface_ = QPainterPath();

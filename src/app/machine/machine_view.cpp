@@ -92,9 +92,9 @@ MachineView::Drawing MachineView::lay_out() const {
             const QRectF& nozzle = d.nozzles[static_cast<std::size_t>(n)];
             const double s = em(1.5);
             const int k = stacked[static_cast<std::size_t>(n)]++;
-            // Two beside each other, then the next row.
+            const int row = k / 2; // two beside each other
             d.letters[static_cast<int>(f)] = QRectF(nozzle.center().x() + (k % 2 ? 0.05 : -1.05) * s,
-                                                    nozzle.bottom() + em(0.15) + (k / 2) * (s + 2), s, s);
+                                                    nozzle.bottom() + em(0.15) + row * (s + 2), s, s);
         }
     if (load_)
         for (auto& [f, r] : d.letters)

@@ -78,7 +78,7 @@ std::shared_ptr<const std::vector<std::uint32_t>> Painter::areas_of(int part) {
     std::erase_if(areas_, [&](const Areas& a) { return a.mesh == mesh && a.areas; });
     areas_.push_back({mesh, crease_deg, nullptr});
     const auto arrive = [this](const std::shared_ptr<const Mesh>& of, double angle,
-                               std::shared_ptr<const std::vector<std::uint32_t>> areas) {
+                               const std::shared_ptr<const std::vector<std::uint32_t>>& areas) {
         for (Areas& a : areas_)
             if (a.mesh == of && a.crease_deg == angle)
                 a.areas = areas;
@@ -239,7 +239,7 @@ void Painter::release() {
 }
 
 void Painter::in_background(int part, const QString& label,
-                            std::function<void(const Mesh&, Paint&, PatchNumber)> work) {
+                            const std::function<void(const Mesh&, Paint&, PatchNumber)>& work) {
     std::shared_ptr<Stroke> s = begin(part);
     if (!s)
         return;

@@ -125,7 +125,7 @@ private:
     void finish(std::unique_ptr<Stroke> stroke, const QString& label);
     /// Runs `work` on a copy of the part's paint in the background, then makes it an edit.
     void in_background(int part, const QString& label,
-                       std::function<void(const Mesh&, Paint&, PatchNumber)> work);
+                       const std::function<void(const Mesh&, Paint&, PatchNumber)>& work);
     std::vector<int> target_parts() const;
 
     Document* document_;

@@ -14,6 +14,7 @@
 #include "paint/filament_paint.h"
 #include "paint/words.h"
 
+#include <QApplication>
 #include <QDialogButtonBox>
 #include <QFileDialog>
 #include <QHeaderView>
@@ -457,7 +458,7 @@ void PaletteBench::take_into_project() {
         Q_EMIT said(tr("A project holds at most 26 filaments, one a letter."));
         return;
     }
-    take_as(store_->shelf().filaments[static_cast<std::size_t>(at)].id, letter);
+    take_as(std::string(store_->shelf().filaments[static_cast<std::size_t>(at)].id), letter);
 }
 
 void PaletteBench::assign(char letter) {
@@ -465,11 +466,11 @@ void PaletteBench::assign(char letter) {
     if (at < 0)
         return Q_EMIT said(
             tr("Choose a filament of the shelf first, then press the letter it is to have in the project."));
-    take_as(store_->shelf().filaments[static_cast<std::size_t>(at)].id, letter);
+    take_as(std::string(store_->shelf().filaments[static_cast<std::size_t>(at)].id), letter);
 }
 
 /// By an id of its own, as asking for the class may change the shelf.
-void PaletteBench::take_as(std::string id, char letter) {
+void PaletteBench::take_as(const std::string& id, char letter) {
     confirm_class(QString::fromStdString(id));
     const int at = find_on_shelf(store_->shelf(), id), taken = find_filament(document_->project(), letter);
     if (at < 0)

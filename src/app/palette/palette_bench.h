@@ -46,7 +46,7 @@ private:
     void which_spool();
     void dried_today();
     void take_into_project();
-    void take_as(std::string id, char letter);
+    void take_as(const std::string& id, char letter);
     void import_shelf();
     void export_shelf();
     void offer_replacements();

@@ -108,44 +108,50 @@ StripsPage::StripsPage(Document* document, ViewState* view, QWidget* parent)
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(all);
 
+    struct Letters {
+        char from, to;
+    };
     const auto letters = [this] {
         const auto [a, b] = strips_->chosen();
         const Project& p = document_->planned_project();
-        return std::pair{p.filaments[static_cast<std::size_t>(a)].letter,
-                         p.filaments[static_cast<std::size_t>(b)].letter};
+        return Letters{p.filaments[static_cast<std::size_t>(a)].letter,
+                       p.filaments[static_cast<std::size_t>(b)].letter};
     };
     connect(strips_, &StripsView::chosen_changed, this, &StripsPage::show_pair);
     connect(strips_, &StripsView::refused, this, &StripsPage::said);
     connect(level_, &QDoubleSpinBox::valueChanged, this, [this, letters](double v) {
-        const auto [from, to] = letters();
-        document_->edit(
-            tr("Change the level of %1 to %2").arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)),
-            [&](Project& p) {
-                PairPurge& x = pair_purge_of(p, from, to);
-                x.delta_e = v;
-                if (!x.locked)
-                    x.mm3 = 0; // the level decides again
-            });
+        const Letters pair = letters();
+        document_->edit(tr("Change the level of %1 to %2")
+                            .arg(QChar::fromLatin1(pair.from))
+                            .arg(QChar::fromLatin1(pair.to)),
+                        [&](Project& p) {
+                            PairPurge& x = pair_purge_of(p, pair.from, pair.to);
+                            x.delta_e = v;
+                            if (!x.locked)
+                                x.mm3 = 0; // the level decides again
+                        });
     });
     connect(locked_, &QCheckBox::clicked, this, &StripsPage::lock);
     connect(reason_, &QLineEdit::editingFinished, this, [this, letters] {
         if (strips_->chosen().first < 0)
             return;
-        const auto [from, to] = letters();
-        const PairPurge* x = pair_purge(document_->project(), from, to);
+        const Letters pair = letters();
+        const PairPurge* x = pair_purge(document_->project(), pair.from, pair.to);
         if (x && x->locked && x->reason != reason_->text().toStdString())
             document_->edit(tr("Change the reason of a lock"), [&](Project& p) {
-                pair_purge_of(p, from, to).reason = reason_->text().toStdString();
+                pair_purge_of(p, pair.from, pair.to).reason = reason_->text().toStdString();
             });
     });
     connect(computed_, &QPushButton::clicked, this, [this, letters] {
-        const auto [from, to] = letters();
-        document_->edit(
-            tr("Purge %1 to %2 as computed").arg(QChar::fromLatin1(from)).arg(QChar::fromLatin1(to)),
-            [&](Project& p) {
-                std::erase_if(p.pair_purges,
-                              [&](const PairPurge& x) { return x.from == from && x.to == to; });
-            });
+        const Letters pair = letters();
+        document_->edit(tr("Purge %1 to %2 as computed")
+                            .arg(QChar::fromLatin1(pair.from))
+                            .arg(QChar::fromLatin1(pair.to)),
+                        [&](Project& p) {
+                            std::erase_if(p.pair_purges, [&](const PairPurge& x) {
+                                return x.from == pair.from && x.to == pair.to;
+                            });
+                        });
     });
     connect(show_me_, &QPushButton::clicked, this, [this] {
         const auto plan = document_->plan();

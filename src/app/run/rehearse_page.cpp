@@ -430,7 +430,7 @@ void RehearsePage::begin() {
 }
 
 /// The printer is there and simulated.
-void RehearsePage::set_out(std::shared_ptr<const Prepared> prepared) {
+void RehearsePage::set_out(const std::shared_ptr<const Prepared>& prepared) {
     const Settings& s = prepared->project.settings;
     Person person;
     person.by_themselves = who_->currentIndex() != kTold;

@@ -55,7 +55,7 @@ private:
     QWidget* make_wishes();
     QWidget* make_stage();
     void prepare();
-    void set_out(std::shared_ptr<const Prepared> prepared);
+    void set_out(const std::shared_ptr<const Prepared>& prepared);
     void show_steps();
     void show_moment();
     void show_outcome();

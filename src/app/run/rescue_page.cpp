@@ -457,7 +457,7 @@ void RescuePage::take() {
                 document_->edit(tr("Rescue the print"), [&](Project& p) { p = *project; });
                 if (const Run* run =
                         store_->under_way_of(document_->path(), document_->title().toStdString()))
-                    store_->set_plate(run->id, run_state(*run, store_->now()).plate, std::move(*plate));
+                    store_->set_plate(run->id, run_state(*run, store_->now()).plate, *plate);
                 Q_EMIT said(tr("The rescue is the plan now; the one that was running is kept as %1. The run "
                                "sheet is a new one.")
                                 .arg(QFileInfo(backup).fileName()));

@@ -122,10 +122,10 @@ void RunStore::take_back(const std::string& id) {
     write();
 }
 
-void RunStore::set_plate(const std::string& id, int plate, RunPlate planned) {
+void RunStore::set_plate(const std::string& id, int plate, const RunPlate& planned) {
     for (Run& r : runs_)
         if (r.id == id && plate >= 0 && plate < static_cast<int>(r.task.plates.size()))
-            r.task.plates[static_cast<std::size_t>(plate)] = std::move(planned);
+            r.task.plates[static_cast<std::size_t>(plate)] = planned;
     write();
 }
 

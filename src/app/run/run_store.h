@@ -41,7 +41,7 @@ public:
     /// Takes the last report back; of the first one the whole run.
     void take_back(const std::string& id);
     /// The plate goes on by another plan.
-    void set_plate(const std::string& id, int plate, RunPlate planned);
+    void set_plate(const std::string& id, int plate, const RunPlate& planned);
     void remove(const std::string& id);
 
     /// UTC seconds; another clock for the tests.

@@ -178,7 +178,7 @@ void Welcome::fill(QListWidget* list, const QStringList& paths) {
     QStringList shown;
     for (int i = 0; i < list->count(); ++i)
         shown << list->item(i)->data(kPath).toString();
-    document_->background()->run(this, [this, list, shown](const std::stop_token& stop) -> Background::Then {
+    document_->background()->run(this, [list, shown](const std::stop_token& stop) -> Background::Then {
         auto pictures = std::make_shared<std::vector<QImage>>();
         for (const QString& path : shown) {
             if (stop.stop_requested())

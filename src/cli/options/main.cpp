@@ -11,8 +11,11 @@
 
 #include <iostream>
 
-int main(int argc, char** argv) {
-    using namespace vitrail;
+namespace {
+
+using namespace vitrail;
+
+int run_command(int argc, char** argv) {
     CLI::App app{
         "Vitrail plans multicolour prints: who gets which filament, when it changes, and what that costs."};
     app.name("vitrail-cli");
@@ -192,8 +195,14 @@ int main(int argc, char** argv) {
         std::cerr << "error: " << e.what() << "\nTry --help.\n";
         return 2;
     }
+    return run();
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
     try {
-        return run();
+        return run_command(argc, argv);
     } catch (const std::bad_alloc&) {
         std::cerr << "error: there is not enough memory for this.\n";
         return 1;
