@@ -32,6 +32,8 @@ private Q_SLOTS:
     void small_orders_by_brute_force_data();
     void small_orders_by_brute_force();
     void large_orders_are_never_worse();
+    void cut_by_outlines_data();
+    void cut_by_outlines();
     void what_stays_together();
     void several_machines();
     void plates_become_projects();
@@ -565,6 +567,40 @@ void TestOrders::large_orders_are_never_worse() {
                                     .arg(plan->bound)));
         QVERIFY(plan->singly.waste_g > plan->totals.waste_g);
     }
+}
+
+void TestOrders::cut_by_outlines_data() {
+    QTest::addColumn<Paths>("outline");
+    const auto mm = [](std::initializer_list<std::array<double, 2>> corners) {
+        Path ring;
+        for (const auto& [x, y] : corners)
+            ring.emplace_back(std::llround(x * kUnitsPerMm), std::llround(y * kUnitsPerMm));
+        return Paths{ring};
+    };
+    QTest::newRow("discs") << solids::circle(0, 0, 50);
+    QTest::newRow("triangles") << mm({{0, 0}, {130, 0}, {0, 130}});
+    QTest::newRow("L") << mm({{0, 0}, {120, 0}, {120, 30}, {30, 30}, {30, 120}, {0, 120}});
+}
+
+// As many on a plate as filling a plate of one kind says, which arranges by outlines.
+void TestOrders::cut_by_outlines() {
+    QFETCH(Paths, outline);
+    Project p = stack("", 1, "feeder-4");
+    p.name = p.pieces[0].name = "disc";
+    Builder plate, mark;
+    add_prism(plate, outline, 0, 1);
+    add_prism(mark, offset(outline, -4), 1, 1.6);
+    p.pieces[0].parts = {part("plate", plate.build(), 'A'), part("mark", mark.build(), 'B')};
+    const auto kind = std::make_shared<const Project>(carried(std::move(p)));
+    const auto most = most_copies(*kind, *plan_of(*kind));
+    QVERIFY(most && *most > 0);
+    constexpr int kPieces = 9;
+    const auto plan = plan_order(order_of({{kind, kPieces}}));
+    QVERIFY(plan);
+    QCOMPARE(static_cast<int>(plan->plates.size()), (kPieces + *most - 1) / *most);
+    for (const OrderPlate& x : plan->plates)
+        QVERIFY(x.figures.fits);
+    QCOMPARE(sums_of(*plan, 1), std::vector<int>{kPieces});
 }
 
 void TestOrders::what_stays_together() {

@@ -108,14 +108,31 @@ public:
     Searched(const OrderTask& task, PlateCosts& costs, const Progress& progress)
         : task_(task), costs_(costs), progress_(progress), budget_(costs.planned() + task.plans) {}
 
-    Cut find() {
+    std::vector<Group> find() {
         std::vector<Group> groups = start();
         Cut best = value(groups);
         for (bool found = true; found && !spent();) {
             found = merge(groups, best) || move(groups, best);
             progress_.at(std::min(1.0, 1 - static_cast<double>(budget_ - costs_.planned()) / task_.plans));
         }
-        return best;
+        return groups;
+    }
+
+    /// The plates of these groups as they will be printed: filled by boxes, or by outlines where that is
+    /// better.
+    Cut made_of(const std::vector<Group>& groups) {
+        std::vector<Counts> by_boxes, by_outlines;
+        for (const Group& g : groups) {
+            const std::vector<Counts> boxes = plates_of(g);
+            if (boxes.empty())
+                return {};
+            by_boxes.insert(by_boxes.end(), boxes.begin(), boxes.end());
+            const std::vector<Counts> outlines = filled_by_outlines(g, boxes);
+            by_outlines.insert(by_outlines.end(), outlines.begin(), outlines.end());
+        }
+        Cut boxes = scheduled(task_, costs_, std::move(by_boxes), Scope::costs),
+            outlines = scheduled(task_, costs_, std::move(by_outlines), Scope::costs);
+        return better(task_, outlines, boxes) ? outlines : boxes;
     }
 
     /// Plates of a group: filled in one sequence of pieces, each as far as the bed of a machine has room; of
@@ -147,6 +164,29 @@ public:
     }
 
 private:
+    /// The plates of a group, each taking over of the next ones what its outlines leave room for; of the
+    /// machine for which that makes the fewest. As it is where the trouble of arranging is used up, or boxes
+    /// take fewer.
+    std::vector<Counts> filled_by_outlines(const Group& group, const std::vector<Counts>& boxes) {
+        std::vector<Counts> best = boxes;
+        const std::vector<int> sequence = sequence_of(group);
+        for (int m = 0; m < static_cast<int>(task_.machines.size()); ++m) {
+            std::vector<Counts> plates;
+            for (std::size_t at = 0, n = 0; at < sequence.size() && plates.size() < best.size(); at += n) {
+                n = longest_by_outlines(sequence, at, m);
+                if (n == 0)
+                    break;
+                plates.push_back(counts_of(sequence, at, n));
+            }
+            int placed = 0;
+            for (const Counts& plate : plates)
+                placed = std::accumulate(plate.begin(), plate.end(), placed);
+            if (placed == static_cast<int>(sequence.size()) && plates.size() < best.size())
+                best = std::move(plates);
+        }
+        return best;
+    }
+
     bool spent() const { return progress_.stopped() || costs_.planned() >= budget_; }
 
     /// Kinds that stay together are one group from the beginning.
@@ -221,6 +261,27 @@ private:
             high = low;
             low = 0;
             narrow(planned);
+        }
+        return low;
+    }
+
+    /// What boxes leave room for is tried one by one, then in steps that double.
+    std::size_t longest_by_outlines(const std::vector<int>& sequence, std::size_t from, int machine) {
+        const std::size_t most = sequence.size() - from;
+        std::size_t low = longest(sequence, from, machine), high = most + 1;
+        const auto fits = [&](std::size_t n) {
+            arranged_ += n * n;
+            return !costs_.too_large(counts_of(sequence, from, n), machine) &&
+                   costs_.figures(counts_of(sequence, from, n), machine, Scope::costs).fits;
+        };
+        for (std::size_t step = 1; low < most && high > low + 1;) {
+            const std::size_t n = std::min(low + step, high - 1);
+            if (n > kMostArranged || arranged_ + n * n > kMostTrouble || progress_.stopped())
+                break;
+            if (fits(n))
+                low = n, step *= 2;
+            else
+                high = n, step = 1;
         }
         return low;
     }
@@ -330,6 +391,9 @@ private:
     PlateCosts& costs_;
     const Progress& progress_;
     int budget_;
+    /// Arranging by outlines takes time with the square of the pieces: so many squares, some seconds.
+    static constexpr std::size_t kMostTrouble = 30000;
+    std::size_t arranged_ = 0;
     std::map<Group, std::vector<Counts>> cut_;
 };
 
@@ -393,12 +457,10 @@ Cut cut_apart(const OrderTask& task, PlateCosts& costs, const Progress& progress
     for (OrderKind& kind : loose.kinds)
         kind.together = 0;
     Searched search(loose, costs, progress);
-    std::vector<Counts> plates;
-    for (int k = 0; k < static_cast<int>(task.kinds.size()); ++k) {
-        const auto& of = search.plates_of({k});
-        plates.insert(plates.end(), of.begin(), of.end());
-    }
-    return scheduled(task, costs, std::move(plates), Scope::costs);
+    std::vector<Group> each;
+    for (int k = 0; k < static_cast<int>(task.kinds.size()); ++k)
+        each.push_back({k});
+    return search.made_of(each);
 }
 
 Cut best_cut(const OrderTask& task, PlateCosts& costs, const Progress& progress) {
@@ -407,9 +469,8 @@ Cut best_cut(const OrderTask& task, PlateCosts& costs, const Progress& progress)
         pieces += kind.count;
     if (pieces <= kFewPieces)
         return EveryWay(task, costs, progress).find();
-    const Cut found = Searched(task, costs, progress).find();
-    // By the outlines, as they will be printed.
-    return found.plates.empty() ? found : scheduled(task, costs, found.plates, Scope::costs);
+    Searched search(task, costs, progress);
+    return search.made_of(search.find());
 }
 
 } // namespace vitrail

@@ -148,14 +148,8 @@ Least least_of(const OrderTask& task, const PlateCosts& costs, const Project* al
         const double purge_g = all ? lightest * least_purge(task, costs, *all, kind, static_cast<int>(m)) : 0;
         const double plate_s = machine.motion.start_s + plan.bound.changes * change_s;
         Least x;
-        for (const PiecePlan& piece : plan.pieces) {
-            double twice = 0;
-            const auto& o = piece.table->shadow;
-            for (std::size_t i = 0; i < o.size(); ++i)
-                twice +=
-                    o[i].first * o[(i + 1) % o.size()].second - o[(i + 1) % o.size()].first * o[i].second;
-            x.area_mm2 += std::abs(twice) / 2;
-        }
+        for (const PiecePlan& piece : plan.pieces)
+            x.area_mm2 += area_mm2(piece.table->shadow);
         switch (task.aim) {
         case OrderAim::waste:
             x.piece = t.support_g + t.interface_g, x.plate = purge_g;

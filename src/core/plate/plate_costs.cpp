@@ -175,6 +175,17 @@ bool PlateCosts::boxes_fit(const Counts& counts, int machine) const {
     return arrange(task).fits;
 }
 
+bool PlateCosts::too_large(const Counts& counts, int machine) const {
+    const Machine& m = task_->machines[static_cast<std::size_t>(machine)];
+    double mm2 = 0;
+    for (std::size_t k = 0; k < counts.size(); ++k)
+        if (counts[k] > 0)
+            for (std::size_t i = 0; i < task_->kinds[k].project->pieces.size(); ++i)
+                mm2 += counts[k] * task_->kinds[k].project->pieces[i].count *
+                       area_mm2(alone(k, machine).pieces[i].table->shadow);
+    return mm2 > m.bed_x_mm * m.bed_y_mm;
+}
+
 double worth_of(const OrderTask& task, const PlateFigures& f) {
     switch (task.aim) {
     case OrderAim::waste:

@@ -18,6 +18,8 @@ public:
     const PlateFigures& figures(const Counts& counts, int machine, Scope scope);
     /// Whether boxes of so many fit on the bed, tower aside: quickly.
     bool boxes_fit(const Counts& counts, int machine) const;
+    /// Whether the outlines together have more area than the bed: quicker still.
+    bool too_large(const Counts& counts, int machine) const;
     /// Whether kinds may lie on one plate at all.
     bool may_share(std::size_t a, std::size_t b) const { return share_[a][b].empty(); }
 

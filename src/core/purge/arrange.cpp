@@ -37,20 +37,11 @@ libnest2d::Item item_of(const Outline& outline) {
     return libnest2d::Item(std::move(shape));
 }
 
-double area(const Outline& o) {
-    double twice = 0;
-    for (std::size_t i = 0; i < o.size(); ++i) {
-        const auto &a = o[i], &b = o[(i + 1) % o.size()];
-        twice += a.first * b.second - b.first * a.second;
-    }
-    return twice / 2;
-}
-
 /// Whether that much cannot lie on the bed whatever is tried, so that nothing need be.
 bool hopeless(const ArrangeTask& task) {
     double needed = 0;
     for (const ArrangeItem& item : task.items)
-        needed += area(item.outline) * item.count;
+        needed += area_mm2(item.outline) * item.count;
     return needed > (task.bed_x_mm - 2 * task.margin_mm) * (task.bed_y_mm - 2 * task.margin_mm);
 }
 
@@ -262,6 +253,15 @@ Arrangement in_boxes(const ArrangeTask& task) {
 }
 
 } // namespace
+
+double area_mm2(const Outline& o) {
+    double twice = 0;
+    for (std::size_t i = 0; i < o.size(); ++i) {
+        const auto &a = o[i], &b = o[(i + 1) % o.size()];
+        twice += a.first * b.second - b.first * a.second;
+    }
+    return twice / 2;
+}
 
 double travel_mm(const ArrangeTask& task, const Arrangement& made) {
     struct At {

@@ -9,6 +9,9 @@ namespace vitrail {
 
 using Outline = std::vector<std::pair<double, double>>; ///< corners in mm, counter-clockwise, convex
 
+/// Positive: corners run counter-clockwise.
+double area_mm2(const Outline& outline);
+
 /// A kind of thing, so many of it. Its outline lies around the middle of its own box.
 struct ArrangeItem {
     Outline outline;

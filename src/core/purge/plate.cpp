@@ -271,7 +271,7 @@ Waiting waiting_for(const Project& p, const Printed& printed, const Tower& tower
 
 /// At most as many as the bed has area for, and one by one.
 void limit(Waiting& w, const LayerTable& table) {
-    const double most = w.task.bed_x_mm * w.task.bed_y_mm / std::max(1.0, area_mm2({ring_of(table.shadow)}));
+    const double most = w.task.bed_x_mm * w.task.bed_y_mm / std::max(1.0, area_mm2(table.shadow));
     w.task.items.front().count =
         std::min(w.task.items.front().count,
                  std::clamp(static_cast<int>(most), 1, kMostArranged - static_cast<int>(w.towers)));
