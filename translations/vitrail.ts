@@ -6984,6 +6984,10 @@
         <source>{1} on the scale ({0}), where {2} were foretold.</source>
         <translation type="unfinished"></translation>
     </message>
+    <message>
+        <source>{} mm² hang, and no support gets below them: there is no room that keeps clear of the piece. Turn the piece, or cut it.</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>main</name>

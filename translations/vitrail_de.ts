@@ -7040,6 +7040,10 @@
         <source>{1} on the scale ({0}), where {2} were foretold.</source>
         <translation>{1} auf der Waage ({0}), wo {2} vorhergesagt waren.</translation>
     </message>
+    <message>
+        <source>{} mm² hang, and no support gets below them: there is no room that keeps clear of the piece. Turn the piece, or cut it.</source>
+        <translation>{} mm² hängen über, und keine Stütze kommt darunter: Es ist kein Platz, der vom Stück frei bleibt. Drehe das Stück, oder schneide es durch.</translation>
+    </message>
 </context>
 <context>
     <name>main</name>
