@@ -14,9 +14,6 @@ namespace vitrail {
 
 namespace {
 
-/// By layer, the areas that support whose topmost layer it is holds. [layer − 1]
-using Tops = std::vector<std::vector<const Rows*>>;
-
 /// `wanted` tells which contacts count.
 template <class Wanted>
 Tops tops_of(const std::vector<SupportContact>& contacts, std::size_t layers, Wanted wanted) {
@@ -94,7 +91,9 @@ Rows going_down(const Rows& above, int to, const std::vector<Rows>& piece, const
     constexpr double kNothing_mm2 = 0.02; // of rounding
     if (area_mm2(lost) < kNothing_mm2)
         return down;
-    const Rows crowded = apart_from(lost, ground_below(to + 1, piece, grid, r));
+    Rows crowded = lost;
+    for (const Rows* carries : ground_below(to + 1, piece, grid, r))
+        crowded = apart_from(crowded, *carries);
     if (crowded.empty())
         return down;
     // A rough look does for what is left beside it.
@@ -266,14 +265,14 @@ Result<SupportLayout> lay_out_support(const LayerGrid& grid, const std::vector<R
     };
     const double near_mm = drawn_back_mm(r.beside_mm, r.angle_deg) + grid.height_mm;
     const auto all = [](const SupportContact&) { return true; };
-    const std::vector<Rows> held =
-        held_within(tops_of(out.contacts, n, all), grid, near_mm, r.interface_layers);
+    const Tops tops = tops_of(out.contacts, n, all);
+    const std::vector<Rows> held = held_within(tops, grid, near_mm, r.interface_layers);
     const std::vector<Rows> touching = touching_areas(piece, held, r);
     progress.at(0.4);
     if (progress.stopped())
         return stopped;
     const bool is_tree = r.kind == SupportKind::tree;
-    std::vector<Rows> stand = is_tree ? tree_below(grid, piece, out.contacts, blocked, r, progress)
+    std::vector<Rows> stand = is_tree ? tree_below(grid, piece, tops, blocked, r, progress)
                                       : columns(grid, piece, held, touching, blocked, r);
     if (progress.stopped())
         return stopped;

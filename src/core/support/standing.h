@@ -5,10 +5,10 @@
 
 namespace vitrail {
 
-/// What of the piece carries support in a layer: what lies below across the gap, and on a slope as far below
-/// as support keeps beside it.
-Rows ground_below(int layer, const std::vector<Rows>& piece, const LayerGrid& grid,
-                  const SupportRules& rules);
+/// The layers of the piece that carry support in a layer: what lies below across the gap, and on a slope as
+/// far below as support keeps beside it.
+std::vector<const Rows*> ground_below(int layer, const std::vector<Rows>& piece, const LayerGrid& grid,
+                                      const SupportRules& rules);
 
 /// What of each layer's support something solid carries, told from the bed upwards: it lies on what stands
 /// below, leans out no farther than 45° or the angle that the piece may, or bridges less than `bridged_mm`

@@ -5,8 +5,8 @@
 #include <algorithm>
 #include <cmath>
 #include <numbers>
-#include <numeric>
 #include <optional>
+#include <utility>
 
 namespace vitrail {
 
@@ -74,20 +74,16 @@ std::vector<Place> grid_in(const Rows& area, double spacing) {
 /// Lets the branches of one tree grow, from the topmost layer down.
 class Tree {
 public:
-    Tree(const LayerGrid& grid, const std::vector<Rows>& piece, const std::vector<SupportContact>& contacts,
+    Tree(const LayerGrid& grid, const std::vector<Rows>& piece, const Tops& tops,
          const std::vector<Rows>& blocked, const SupportRules& rules)
-        : grid_(grid), piece_(piece), blocked_(blocked), r_(rules), clear_(piece.size()),
-          tops_(piece.size()) {
-        for (const SupportContact& c : contacts)
-            if (c.top >= 1)
-                tops_[static_cast<std::size_t>(c.top) - 1].push_back(&c.area);
-        constexpr int kCoarse = 5; // near enough for where a middle must not be
-        tbb::parallel_for(std::size_t{0}, piece.size(), [&](std::size_t i) {
-            clear_[i] = grown(coarser(blocked[i], kCoarse), r_.branch_mm / 2);
-        });
-    }
+        : grid_(grid), piece_(piece), blocked_(blocked), tops_(tops), r_(rules), clear_(piece.size()) {}
 
     void grow(const Progress& progress) {
+        constexpr int kCoarse = 5; // near enough for where a middle must not be
+        tbb::parallel_for(std::size_t{0}, piece_.size(), [&](std::size_t i) {
+            if (!progress.stopped())
+                clear_[i] = grown(coarser(blocked_[i], kCoarse), r_.branch_mm / 2);
+        });
         for (int layer = grid_.count; layer >= 1 && !progress.stopped(); --layer) {
             begin(layer);
             for (const int b : growing_)
@@ -124,14 +120,11 @@ private:
             for (const Place tip : grid_in(*area, r_.spacing_mm))
                 if (!passes(tip, r_.branch_mm / 2)) // else that branch carries it
                     begin(tip, layer);
-            Rows left = subtract(*area, reached(*area));
-            while (!left.empty()) {
+            constexpr double kNothing_mm2 = 0.02; // no line is as small
+            for (Rows left = subtract(*area, reached(*area)); area_mm2(left) >= kNothing_mm2;) {
                 const Place tip = middle_of(left);
                 begin(tip, layer);
                 left = subtract(left, rows_of({circle(tip, bridged_mm(r_))}, left.pitch));
-                constexpr double kNothing_mm2 = 0.05;
-                if (area_mm2(left) < kNothing_mm2)
-                    break;
             }
         }
     }
@@ -253,9 +246,9 @@ private:
 
     const LayerGrid& grid_;
     const std::vector<Rows>&piece_, &blocked_;
+    const Tops& tops_;
     const SupportRules& r_;
     std::vector<Rows> clear_; ///< where the middle of a branch must not be
-    std::vector<std::vector<const Rows*>> tops_;
     std::vector<Branch> all_;
     std::vector<int> growing_;
 };
@@ -266,10 +259,10 @@ double bridged_mm(const SupportRules& r) {
     return r.spacing_mm / std::numbers::sqrt2;
 }
 
-std::vector<Rows> tree_below(const LayerGrid& grid, const std::vector<Rows>& piece,
-                             const std::vector<SupportContact>& contacts, const std::vector<Rows>& blocked,
-                             const SupportRules& rules, const Progress& progress) {
-    Tree tree(grid, piece, contacts, blocked, rules);
+std::vector<Rows> tree_below(const LayerGrid& grid, const std::vector<Rows>& piece, const Tops& tops,
+                             const std::vector<Rows>& blocked, const SupportRules& rules,
+                             const Progress& progress) {
+    Tree tree(grid, piece, tops, blocked, rules);
     tree.grow(progress);
     const Tree::Sections rings = tree.sections();
     std::vector<Rows> branches(piece.size());

@@ -8,10 +8,13 @@ namespace vitrail {
 /// How far the roof over a tree's tips spans. mm
 double bridged_mm(const SupportRules& rules);
 
-/// The branches, without their roof: from `contacts`, whose tops are set, around what is blocked. A branch
+/// [layer − 1]: the areas that support holds whose topmost layer it is.
+using Tops = std::vector<std::vector<const Rows*>>;
+
+/// The branches, without their roof: from the tops, around what is blocked. A branch
 /// that has just begun keeps off the slope it holds only. [layer − 1]
-std::vector<Rows> tree_below(const LayerGrid& grid, const std::vector<Rows>& piece,
-                             const std::vector<SupportContact>& contacts, const std::vector<Rows>& blocked,
-                             const SupportRules& rules, const Progress& progress);
+std::vector<Rows> tree_below(const LayerGrid& grid, const std::vector<Rows>& piece, const Tops& tops,
+                             const std::vector<Rows>& blocked, const SupportRules& rules,
+                             const Progress& progress);
 
 } // namespace vitrail
