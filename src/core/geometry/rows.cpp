@@ -10,13 +10,6 @@ namespace vitrail {
 
 using namespace rows;
 
-Line Rows::line(int n) const {
-    if (n < first || n >= first + lines())
-        return {};
-    const auto i = static_cast<std::size_t>(n - first);
-    return {spans.data() + starts[i], spans.data() + starts[i + 1]};
-}
-
 int pitch_for(const Box& box, int most_lines) {
     if (box.empty())
         return Rows::kFinest;
@@ -322,6 +315,24 @@ Rows opened(const Rows& a, double mm) {
 
 Rows closed(const Rows& a, double mm) {
     return shrunk(grown(a, mm), mm);
+}
+
+Rows far_along(const Rows& part, const Rows& all, double mm) {
+    const auto near = static_cast<std::int32_t>(mm * kUnitsPerMm / std::hypot(1, kSkew));
+    RowsBuilder out(part.pitch, part.first, static_cast<std::size_t>(part.lines()), part.spans.size());
+    for (int l = part.first; l <= last_line(part); ++l) {
+        out.begin_line();
+        const Line around = all.line(l);
+        std::size_t j = 0;
+        for (const Span s : part.line(l)) {
+            while (j < around.size() && around[j].to < s.to)
+                ++j;
+            const bool before = j < around.size() && around[j].from < s.from,
+                       after = j < around.size() && around[j].to > s.to;
+            out.add({before ? s.from + near : s.from, after ? s.to - near : s.to});
+        }
+    }
+    return out.take();
 }
 
 Rows coarser(const Rows& a, int n) {

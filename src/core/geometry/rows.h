@@ -28,7 +28,13 @@ struct Rows {
 
     int lines() const { return starts.empty() ? 0 : static_cast<int>(starts.size()) - 1; }
     bool empty() const { return spans.empty(); }
-    std::span<const Span> line(int n) const;
+    /// Inline, as every operation asks for every line.
+    std::span<const Span> line(int n) const {
+        if (n < first || n - first >= lines())
+            return {};
+        const auto i = static_cast<std::size_t>(n - first);
+        return {spans.data() + starts[i], spans.data() + starts[i + 1]};
+    }
     bool operator==(const Rows&) const = default;
 };
 
@@ -65,6 +71,10 @@ Rows closed(const Rows& a, double mm);
 /// was made of. Exact on every line: growing samples would not do for what hangs on a few hundredths of a mm.
 /// Corners of the outline count as round. ≥ 0 mm
 Rows farther_than(const Rows& area, const Rows& from, const Paths& outline, double mm);
+
+/// What of `part`, all of it inside `all`, is farther along its lines than that from the rest of `all`: a
+/// quick look, as what is left out is nearer than that. ≥ 0 mm
+Rows far_along(const Rows& part, const Rows& all, double mm);
 
 /// Every n-th line only; n is odd.
 Rows coarser(const Rows& a, int n);

@@ -3,6 +3,7 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numbers>
 #include <optional>
@@ -18,14 +19,24 @@ struct Place {
     double x = 0, y = 0; ///< mm
 };
 
+/// Without std::hypot, whose care for overflow costs more than all else of a branch's way.
 double between(Place a, Place b) {
-    return std::hypot(a.x - b.x, a.y - b.y);
+    const double x = a.x - b.x, y = a.y - b.y;
+    return std::sqrt(x * x + y * y);
 }
 
 /// So far from a place towards one of the directions.
 Place around(Place p, int direction, double mm) {
-    const double a = 2 * std::numbers::pi * direction / kDirections;
-    return {p.x + mm * std::cos(a), p.y + mm * std::sin(a)};
+    static const auto unit = [] {
+        std::array<Place, kDirections> all;
+        for (int i = 0; i < kDirections; ++i) {
+            const double a = 2 * std::numbers::pi * i / kDirections;
+            all[static_cast<std::size_t>(i)] = {std::cos(a), std::sin(a)};
+        }
+        return all;
+    }();
+    const Place u = unit[static_cast<std::size_t>(direction)];
+    return {p.x + mm * u.x, p.y + mm * u.y};
 }
 
 IntPoint units(Place p) {
@@ -34,6 +45,7 @@ IntPoint units(Place p) {
 
 Path circle(Place middle, double r_mm) {
     Path ring;
+    ring.reserve(kDirections);
     for (int i = 0; i < kDirections; ++i)
         ring.push_back(units(around(middle, i, r_mm)));
     return ring;
