@@ -58,6 +58,7 @@ private Q_SLOTS:
     void set_operations_keep_their_laws();
     void growing_is_a_minkowski_sum();
     void farther_than_is_exact();
+    void far_along_leaves_out_only_what_is_near();
     void hundredths_of_a_mm_count();
     void idle_points_are_left_out();
     void pieces_as_polygons_have_them();
@@ -168,6 +169,31 @@ void TestRows::growing_is_a_minkowski_sum() {
                               kPitch);
     COMPARE_NEAR(area_mm2(closed(slit, 0.2)), 20 * 9, 0.5);
     COMPARE_NEAR(area_mm2(closed(slit, 0.1)), 20 * 8.7, 0.5);
+}
+
+void TestRows::far_along_leaves_out_only_what_is_near() {
+    // A bar 10 mm long from 2 mm in, on one line: 2 mm to either end are left out, along a line that is
+    // askew.
+    const auto on_a_line = [](std::int32_t from, std::int32_t to) {
+        return Rows{.pitch = kPitch, .first = 0, .starts = {0, 1}, .spans = {{from, to}}};
+    };
+    const double along = std::hypot(1, Rows::kSkew);
+    const Rows middle = far_along(on_a_line(2000, 12000), on_a_line(0, 20000), 2 * along);
+    QCOMPARE(middle.spans, (std::vector<Rows::Span>{{4000, 10000}}));
+    // Where it ends with the whole, there is nothing beyond to be near to.
+    QCOMPARE(far_along(on_a_line(0, 12000), on_a_line(0, 20000), 2 * along).spans,
+             (std::vector<Rows::Span>{{0, 10000}}));
+    QCOMPARE(far_along(on_a_line(0, 20000), on_a_line(0, 20000), 2), on_a_line(0, 20000));
+    Rng rng(81);
+    for (int round = 0; round < 60; ++round) {
+        const Rows all = rows_of(random_area(rng), kPitch),
+                   part = intersect(all, rows_of(random_area(rng), kPitch)), rest = subtract(all, part);
+        const double mm = between(rng, 0.1, 3);
+        const Rows far = far_along(part, all, mm);
+        QVERIFY(subtract(far, part).empty());
+        // What grown samples leave is in it.
+        QVERIFY(subtract(subtract(part, grown(rest, mm)), far).empty());
+    }
 }
 
 void TestRows::farther_than_is_exact() {
