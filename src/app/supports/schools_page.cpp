@@ -57,7 +57,8 @@ public:
             QStyledItemDelegate::paint(p, option, index);
             const QVariant share = index.data(kShare);
             if (share.isValid() && share.toDouble() >= 0) {
-                const QRectF r = QRectF(option.rect).adjusted(3, 0, -em(0.6), -3);
+                // Low enough to leave the figure's descenders alone.
+                const QRectF r = QRectF(option.rect).adjusted(3, 0, -em(0.6), 0);
                 p->fillRect(
                     QRectF(r.left(), r.bottom() - 3, r.width() * std::clamp(share.toDouble(), 0.0, 1.0), 3),
                     index.data(kBestOfRow).toBool() ? t.good : t.quiet);
