@@ -3652,7 +3652,7 @@
         <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>{}: the cheapest that comes off. Of the same material {} cm² would stay where a tool of {} does not get in.</source>
+        <source>The cheapest that comes off: {}. Of the same material {} cm² would stay where a tool of {} does not get in.</source>
         <translation type="unfinished"></translation>
     </message>
     <message>

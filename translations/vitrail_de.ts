@@ -3693,8 +3693,8 @@
         <translation>{} cm² liegen in einem geschlossenen Hohlraum und bleiben dort, nach welcher Methode auch immer.</translation>
     </message>
     <message>
-        <source>{}: the cheapest that comes off. Of the same material {} cm² would stay where a tool of {} does not get in.</source>
-        <translation>{}: die billigste, die abgeht. Bei gleichem Material blieben {} cm², wo ein Werkzeug von {} nicht hinkommt.</translation>
+        <source>The cheapest that comes off: {}. Of the same material {} cm² would stay where a tool of {} does not get in.</source>
+        <translation>Am billigsten, wenn es abgehen soll: {}. Bei gleichem Material blieben {} cm², wo ein Werkzeug von {} nicht hinkommt.</translation>
     </message>
     <message>
         <source>A limit to the speeds of the machine, for this project. 0: as fast as the machine prints each kind of line.</source>

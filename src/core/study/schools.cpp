@@ -353,7 +353,7 @@ Message advice_on(const SchoolStudy& study, const Settings& set) {
                      "and no school saves as much as it costs.",
                      num(same.cleanup.hand_s / 60, 0));
     else if (!same.never.empty())
-        advice = say("{}: the cheapest that comes off. Of the same material {} cm\u00b2 would stay where a "
+        advice = say("The cheapest that comes off: {}. Of the same material {} cm\u00b2 would stay where a "
                      "tool of {} does not get in.",
                      b.name, num(same.cleanup.stays_mm2 / 100), mm(set.tool_mm, 1));
     else
